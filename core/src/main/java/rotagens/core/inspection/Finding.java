@@ -1,0 +1,298 @@
+package rotagens.core.inspection;
+
+import static rotagens.core.inspection.Finding.ClearedBy.PROFESSIONAL;
+import static rotagens.core.inspection.Finding.ClearedBy.PUT_RIGHT;
+import static rotagens.core.inspection.Finding.ClearedBy.TIRE_OFF;
+import static rotagens.core.inspection.Verdict.DO_NOT_OPERATE;
+import static rotagens.core.inspection.Verdict.FIT;
+import static rotagens.core.inspection.Verdict.PLAN;
+import static rotagens.core.inspection.Verdict.WATCH;
+
+import java.util.Optional;
+import rotagens.core.measure.Rule;
+import rotagens.core.wear.WearPattern.Shape;
+
+/** What a look or a hand can find on a tire and its wheel, and what it means. */
+public enum Finding {
+    WEAR_BAR_FLUSH(
+            Where.TREAD,
+            "Wear bar flush",
+            DO_NOT_OPERATE,
+            Rule.WEAR_BAR,
+            PROFESSIONAL,
+            "Worn out anywhere round the tire is worn out: it must not be driven."),
+    CORD_SHOWING(Where.TREAD, "Cord or belt showing", DO_NOT_OPERATE, Rule.DAMAGE, PROFESSIONAL, "Out of service."),
+    TREAD_SEPARATION(
+            Where.TREAD,
+            "Tread separation",
+            DO_NOT_OPERATE,
+            Rule.DAMAGE,
+            PROFESSIONAL,
+            "Out of service: the tread can leave the casing."),
+    CUPPING(
+            Where.TREAD,
+            "Cupping (bald spots round the tire)",
+            PLAN,
+            Rule.WEAR_PATTERN,
+            PUT_RIGHT,
+            "Test the shocks today: a worn shock is a safety part."),
+    FLAT_SPOT(
+            Where.TREAD,
+            "Flat spot",
+            PLAN,
+            Rule.WEAR_PATTERN,
+            PUT_RIGHT,
+            "Judge depth and vibration; check the brake."),
+    SAWTOOTH(
+            Where.TREAD,
+            "Sawtooth (smooth one way, rough the other)",
+            PLAN,
+            Rule.WEAR_PATTERN,
+            PUT_RIGHT,
+            "Suspension and geometry check, shock test."),
+    RETREAD_SEEN(
+            Where.TREAD,
+            "Retread (rounded edge or seam at the shoulder)",
+            FIT,
+            Rule.RETREAD_STEER,
+            TIRE_OFF,
+            "Recorded. Never on a steer axle."),
+    BULGE(
+            Where.SIDEWALL,
+            "Bulge",
+            DO_NOT_OPERATE,
+            Rule.DAMAGE,
+            PROFESSIONAL,
+            "A bulge means broken cords; a tire professional looks before it rolls."),
+    CUT_TO_CORD(Where.SIDEWALL, "Cut to the cord", DO_NOT_OPERATE, Rule.DAMAGE, PROFESSIONAL, "Out of service."),
+    CRACK_DEEP(
+            Where.SIDEWALL,
+            "Crack deeper than 2/32 in",
+            DO_NOT_OPERATE,
+            Rule.SIDEWALL_CRACK,
+            PROFESSIONAL,
+            "Replace at once."),
+    CRACK_SHALLOW(
+            Where.SIDEWALL,
+            "Crack up to 2/32 in deep",
+            WATCH,
+            Rule.SIDEWALL_CRACK,
+            PROFESSIONAL,
+            "A tire professional inspects it; watch it until then."),
+    INDENTATION(
+            Where.SIDEWALL,
+            "Shallow indentation",
+            FIT,
+            Rule.DAMAGE,
+            TIRE_OFF,
+            "Normal in radials: recorded, no action."),
+    CURB_STRIKE(
+            Where.SIDEWALL,
+            "Curb or driveway strike",
+            WATCH,
+            Rule.CURB_STRIKE,
+            PUT_RIGHT,
+            "Look at this sidewall, the wheel and the joints."),
+    RUNNING_BACKWARDS(
+            Where.SIDEWALL,
+            "Directional arrow points backwards",
+            DO_NOT_OPERATE,
+            Rule.DIRECTION,
+            PUT_RIGHT,
+            "Change sides or remount it on the wheel."),
+    FLAT_OR_LEAKING(
+            Where.VALVE,
+            "Flat, or a leak you can hear",
+            DO_NOT_OPERATE,
+            Rule.DAMAGE,
+            PROFESSIONAL,
+            "Out of service. Don’t add air: demount and look inside."),
+    CAP_MISSING(
+            Where.VALVE, "Valve cap missing", WATCH, Rule.SMALL_PARTS, PUT_RIGHT, "Put a metal cap on, on the spot."),
+    GROMMET_AGED(
+            Where.VALVE,
+            "Grommet aged",
+            WATCH,
+            Rule.SMALL_PARTS,
+            PUT_RIGHT,
+            "New stem or grommet when the tire is next off; sooner if it leaks."),
+    CORE_LEAKING(
+            Where.VALVE,
+            "Valve core leaking",
+            WATCH,
+            Rule.SMALL_PARTS,
+            PUT_RIGHT,
+            "Change the core on the spot, gauge again."),
+    BEAD_TORN(
+            Where.WHEEL,
+            "Bead torn or broken",
+            DO_NOT_OPERATE,
+            Rule.DAMAGE,
+            TIRE_OFF,
+            "Never repaired: scrap the tire. It fails, or leaks where nobody finds it."),
+    WHEEL_CRACKED(
+            Where.WHEEL,
+            "Wheel cracked",
+            DO_NOT_OPERATE,
+            Rule.WHEEL_CONDITION,
+            PUT_RIGHT,
+            "Out of service until the wheel is changed."),
+    WHEEL_BENT(
+            Where.WHEEL,
+            "Wheel bent",
+            DO_NOT_OPERATE,
+            Rule.WHEEL_CONDITION,
+            PUT_RIGHT,
+            "Out of service until the wheel is changed."),
+    WHEEL_RUSTED(
+            Where.WHEEL,
+            "Heavy rust on the wheel",
+            DO_NOT_OPERATE,
+            Rule.WHEEL_CONDITION,
+            PUT_RIGHT,
+            "Out of service until put right."),
+    STUD_HOLE_WORN(
+            Where.WHEEL,
+            "Stud hole elongated",
+            DO_NOT_OPERATE,
+            Rule.WHEEL_CONDITION,
+            PUT_RIGHT,
+            "Out of service until the wheel is changed."),
+    NUT_MISSING(
+            Where.WHEEL,
+            "Nut missing",
+            DO_NOT_OPERATE,
+            Rule.WHEEL_CONDITION,
+            PUT_RIGHT,
+            "Out of service until put right; torque all nuts of this wheel."),
+    NUT_LOOSE(
+            Where.WHEEL,
+            "Nut loose",
+            DO_NOT_OPERATE,
+            Rule.WHEEL_CONDITION,
+            PUT_RIGHT,
+            "Out of service until put right; torque all nuts of this wheel."),
+    NUT_RUST_STREAK(
+            Where.WHEEL,
+            "Rust streak at a nut",
+            DO_NOT_OPERATE,
+            Rule.WHEEL_CONDITION,
+            PUT_RIGHT,
+            "A rust streak tells of a loose nut: out of service until checked."),
+    PILOT_MIXED(
+            Where.WHEEL,
+            "Hub- and stud-piloted parts mixed",
+            DO_NOT_OPERATE,
+            Rule.PILOT_MATCH,
+            PUT_RIGHT,
+            "They look alike and never interchange: out of service."),
+    RAN_LOW(
+            Where.RECORDED,
+            "Ran at 80 % of target or less",
+            DO_NOT_OPERATE,
+            Rule.RUN_FLAT,
+            PROFESSIONAL,
+            "Treat it as run flat: don’t add air on the vehicle; deflate, demount and look inside."),
+    CONDEMNED(
+            Where.RECORDED,
+            "Condemned by a tire professional",
+            DO_NOT_OPERATE,
+            Rule.DAMAGE,
+            TIRE_OFF,
+            "Take it off and scrap it.");
+
+    /** Where on the tire one looks for it; {@code RECORDED} comes from readings and verdicts, not from a look. */
+    public enum Where {
+        TREAD,
+        SIDEWALL,
+        VALVE,
+        WHEEL,
+        RECORDED
+    }
+
+    /** A look never clears an alarm; this does. */
+    public enum ClearedBy {
+        /** A qualified person's recorded verdict, or the tire leaving the vehicle. */
+        PROFESSIONAL,
+        /** Somebody put it right and said so. */
+        PUT_RIGHT,
+        /** Only the tire leaving the position. */
+        TIRE_OFF
+    }
+
+    private final Where where;
+    private final String words;
+    private final Verdict verdict;
+    private final Rule rule;
+    private final ClearedBy clearedBy;
+    private final String because;
+
+    Finding(Where where, String words, Verdict verdict, Rule rule, ClearedBy clearedBy, String because) {
+        this.where = where;
+        this.words = words;
+        this.verdict = verdict;
+        this.rule = rule;
+        this.clearedBy = clearedBy;
+        this.because = because;
+    }
+
+    public Where where() {
+        return where;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** The verdict it brings anywhere on a vehicle; {@link Verdict#FIT} for what is only recorded. */
+    public Verdict verdict() {
+        return verdict;
+    }
+
+    public Rule rule() {
+        return rule;
+    }
+
+    public ClearedBy clearedBy() {
+        return clearedBy;
+    }
+
+    public String because() {
+        return because;
+    }
+
+    /** The wear shape a hand or eye found, where the finding is one. */
+    public Optional<Shape> wearShape() {
+        return switch (this) {
+            case CUPPING -> Optional.of(Shape.CUPPING);
+            case FLAT_SPOT -> Optional.of(Shape.FLAT_SPOT);
+            case SAWTOOTH -> Optional.of(Shape.SAWTOOTH);
+            case WEAR_BAR_FLUSH,
+                    CORD_SHOWING,
+                    TREAD_SEPARATION,
+                    RETREAD_SEEN,
+                    BULGE,
+                    CUT_TO_CORD,
+                    CRACK_DEEP,
+                    CRACK_SHALLOW,
+                    INDENTATION,
+                    CURB_STRIKE,
+                    RUNNING_BACKWARDS,
+                    FLAT_OR_LEAKING,
+                    CAP_MISSING,
+                    GROMMET_AGED,
+                    CORE_LEAKING,
+                    BEAD_TORN,
+                    WHEEL_CRACKED,
+                    WHEEL_BENT,
+                    WHEEL_RUSTED,
+                    STUD_HOLE_WORN,
+                    NUT_MISSING,
+                    NUT_LOOSE,
+                    NUT_RUST_STREAK,
+                    PILOT_MIXED,
+                    RAN_LOW,
+                    CONDEMNED -> Optional.empty();
+        };
+    }
+}

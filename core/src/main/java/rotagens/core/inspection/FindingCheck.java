@@ -1,0 +1,48 @@
+package rotagens.core.inspection;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Reason;
+
+/** Findings of eye and hand: each brings its own verdict until it is cleared. */
+final class FindingCheck {
+
+    private FindingCheck() {}
+
+    static List<Judged> check(Case one) {
+        List<Judged> reasons = new ArrayList<>();
+        Set<Finding> told = EnumSet.noneOf(Finding.class);
+        for (OpenFinding open : one.state().open()) {
+            Finding finding = open.finding();
+            boolean byTreadCheck = finding.wearShape().isPresent();
+            if (byTreadCheck || !told.add(finding)) {
+                continue;
+            }
+            Verdict verdict = verdict(finding, one);
+            if (verdict == Verdict.FIT) {
+                continue;
+            }
+            reasons.add(new Judged(
+                    verdict,
+                    Reason.of(
+                            finding.rule(),
+                            Phrase.of("{}, seen {} by {}", finding.words(), open.on(), open.by()),
+                            Phrase.of(finding.words()),
+                            Phrase.of(""),
+                            finding == Finding.RETREAD_SEEN
+                                    ? "A retread never rolls on a steer axle: take it off."
+                                    : finding.because()),
+                    java.util.Optional.of(finding)));
+        }
+        return reasons;
+    }
+
+    private static Verdict verdict(Finding finding, Case one) {
+        boolean retreadOnSteer =
+                finding == Finding.RETREAD_SEEN && one.vehicle().layout().isSteer(one.position());
+        return retreadOnSteer ? Verdict.DO_NOT_OPERATE : finding.verdict();
+    }
+}

@@ -1,0 +1,12 @@
+package rotagens.core.inspection;
+
+import java.util.Optional;
+import rotagens.core.measure.Reason;
+
+/** One reason and the verdict it brings; where it rests on a finding of eye or hand, which. */
+public record Judged(Verdict verdict, Reason reason, Optional<Finding> finding) {
+
+    public Judged(Verdict verdict, Reason reason) {
+        this(verdict, reason, Optional.empty());
+    }
+}

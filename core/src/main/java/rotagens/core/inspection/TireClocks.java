@@ -1,0 +1,154 @@
+package rotagens.core.inspection;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import rotagens.core.inspection.TireState.Dated;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Reason;
+import rotagens.core.measure.Rule;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.policy.Policy;
+import rotagens.core.policy.PolicyNumber;
+import rotagens.core.tire.DotDate;
+import rotagens.core.vehicle.Vehicle;
+import rotagens.core.wear.Tread;
+import rotagens.core.wear.WearRate;
+
+/** The clocks that run on a tire, wear and age; the earliest one counts. */
+public final class TireClocks {
+
+    /**
+     * One clock.
+     *
+     * @param date when it runs out; for a forecast the likely day, its range stands in the reason
+     */
+    public record Clock(Rule rule, LocalDate date, Reason reason) {}
+
+    private TireClocks() {}
+
+    /** All clocks that can be told for a tire, earliest first. */
+    public static List<Clock> of(VehicleState vehicle, TireState state, Policy.ForClass policy, LocalDate today) {
+        List<Clock> clocks = new ArrayList<>(age(vehicle.vehicle(), state, policy, today));
+        TreadLimits limits = TreadLimits.at(vehicle.vehicle(), state.position(), policy);
+        treadReached(state, limits)
+                .or(() -> treadPull(vehicle, state, limits, today))
+                .ifPresent(clocks::add);
+        clocks.sort(java.util.Comparator.comparing(Clock::date));
+        return clocks;
+    }
+
+    /** The overall age limit and, on heavy steer axles, the steer age limit. */
+    static List<Clock> age(Vehicle vehicle, TireState state, Policy.ForClass policy, LocalDate today) {
+        Optional<DotDate> made = state.tire().flatMap(tire -> tire.made());
+        if (made.isEmpty()) {
+            return List.of();
+        }
+        List<Clock> clocks = new ArrayList<>();
+        clocks.add(ageClock(
+                Rule.AGE_OVERALL, "overall limit", made.get(), policy.inForce(PolicyNumber.OVERALL_AGE), today));
+        if (!vehicle.isLight() && vehicle.layout().isSteer(state.position())) {
+            clocks.add(
+                    ageClock(Rule.AGE_STEER, "steer limit", made.get(), policy.inForce(PolicyNumber.STEER_AGE), today));
+        }
+        return clocks;
+    }
+
+    private static Clock ageClock(Rule rule, String name, DotDate made, Policy.InForce limit, LocalDate today) {
+        LocalDate reached = made.reaches(limit.value());
+        String years = plain(limit.value());
+        boolean passed = !reached.isAfter(today);
+        boolean nearToday = Math.abs(ChronoUnit.DAYS.between(today, reached)) <= 7;
+        Phrase says = Phrase.of(
+                passed ? "Age {} y, {} {} y passed {}{}" : "Age {} y, {} {} y on {}{}",
+                String.format(java.util.Locale.ROOT, "%.1f", Math.floor(made.ageYears(today) * 10) / 10),
+                name,
+                years,
+                reached,
+                nearToday ? " (±1 week)" : "");
+        return new Clock(
+                rule,
+                reached,
+                new Reason(
+                        rule,
+                        says,
+                        Phrase.of(
+                                "DOT {}, {} y",
+                                made.stamped(),
+                                String.format(
+                                        java.util.Locale.ROOT, "%.1f", Math.floor(made.ageYears(today) * 10) / 10)),
+                        Phrase.of("{} y", years),
+                        Phrase.of(
+                                rule == Rule.AGE_STEER
+                                        ? "Limit by {}. Move it back from steer, or retire it. Tread never masks age."
+                                        : "Limit by {}. Tread never masks age: a good tread on an old casing still comes off.",
+                                limit.setBy())));
+    }
+
+    /** The pull point already reached: due since the reading. */
+    private static Optional<Clock> treadReached(TireState state, TreadLimits limits) {
+        return state.tread()
+                .flatMap(known -> known.value()
+                        .lowest()
+                        .filter(lowest -> lowest.compareTo(limits.pull()) <= 0)
+                        .map(lowest -> {
+                            boolean legal = lowest.compareTo(limits.legal()) <= 0;
+                            Rule rule = legal ? Rule.TREAD_LIMIT : Rule.TREAD_PULL;
+                            TreadDepth limit = legal ? limits.legal() : limits.pull();
+                            return new Clock(
+                                    rule,
+                                    known.on(),
+                                    Reason.of(
+                                            rule,
+                                            Phrase.of(
+                                                    legal ? "{}, legal limit {}" : "{}, pull point {}", lowest, limit),
+                                            Phrase.of("{}", lowest),
+                                            Phrase.of("{}", limit),
+                                            legal
+                                                    ? "At or under the legal limit: take it off now."
+                                                    : "At the pull point: replace it before the legal limit."));
+                        }));
+    }
+
+    /** When the tread is forecast to reach the pull point; empty where wear rate or miles per day aren't known. */
+    static Optional<Clock> treadPull(VehicleState vehicle, TireState state, TreadLimits limits, LocalDate today) {
+        Optional<Dated<Tread>> known = state.tread();
+        Optional<WearRate> rate = state.wearRate();
+        if (known.isEmpty() || rate.isEmpty() || vehicle.vehicle().milesPerDay().isEmpty()) {
+            return Optional.empty();
+        }
+        double milesPerDay = vehicle.vehicle().milesPerDay().getAsDouble();
+        TreadDepth lowest = known.get().value().lowest().orElseThrow();
+        if (milesPerDay <= 0) {
+            return Optional.empty();
+        }
+        WearRate.Reach reach = rate.get()
+                .reach(
+                        lowest.thirtySeconds(),
+                        limits.pull().thirtySeconds(),
+                        milesPerDay,
+                        known.get().on());
+        LocalDate date = reach.likely().isBefore(today) ? today : reach.likely();
+        return Optional.of(new Clock(
+                Rule.TREAD_FORECAST,
+                date,
+                new Reason(
+                        Rule.TREAD_FORECAST,
+                        Phrase.of("{} now, pull point {} about {}", lowest, limits.pull(), reach.likely()),
+                        Phrase.of("{}", lowest),
+                        Phrase.of("{}", limits.pull()),
+                        reach.latest().isPresent()
+                                ? Phrase.of(
+                                        "At its own wear rate it gets there between {} and {}.",
+                                        reach.earliest(),
+                                        reach.latest().get())
+                                : Phrase.of(
+                                        "At its own wear rate it gets there {} at the earliest.", reach.earliest()))));
+    }
+
+    private static String plain(double years) {
+        return years == Math.rint(years) ? String.valueOf((long) years) : String.valueOf(years);
+    }
+}

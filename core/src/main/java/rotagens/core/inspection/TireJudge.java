@@ -1,0 +1,53 @@
+package rotagens.core.inspection;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Reason;
+import rotagens.core.measure.Rule;
+import rotagens.core.policy.Policy;
+import rotagens.core.vehicle.Position;
+
+/** Judges tires by all rules at once. Pure: the same facts, policy and day always give the same answer. */
+public final class TireJudge {
+
+    private TireJudge() {}
+
+    /** Every position of a vehicle, in the order of its layout. */
+    public static Map<Position, Judgement> judge(VehicleState vehicle, Policy policy, LocalDate today) {
+        Map<Position, Judgement> all = new LinkedHashMap<>();
+        vehicle.tires().keySet().forEach(position -> all.put(position, judge(vehicle, position, policy, today)));
+        return all;
+    }
+
+    /** One position of a vehicle. */
+    public static Judgement judge(VehicleState vehicle, Position position, Policy policy, LocalDate today) {
+        TireState state = vehicle.at(position);
+        if (state.tire().isEmpty()) {
+            return Judgement.of(List.of(new Judged(
+                    Verdict.NOT_KNOWN,
+                    Reason.of(
+                            Rule.DOT_DATE,
+                            Phrase.of("No tire on file here"),
+                            Phrase.of("no tire"),
+                            Phrase.of(""),
+                            "Record which tire is fitted."))));
+        }
+        Case one = new Case(
+                vehicle, state, state.tire().get(), policy.of(vehicle.vehicle().vehicleClass()), today);
+        List<Judged> reasons = new ArrayList<>();
+        List<Judged> pressure = PressureCheck.check(one);
+        boolean lowNow = pressure.stream().anyMatch(judged -> judged.reason().rule() == Rule.RUN_FLAT);
+        FindingCheck.check(one).stream()
+                .filter(judged -> !(lowNow && judged.reason().rule() == Rule.RUN_FLAT)) // the figure says it better
+                .forEach(reasons::add);
+        reasons.addAll(TreadCheck.check(one));
+        reasons.addAll(pressure);
+        reasons.addAll(AgeCheck.check(one));
+        reasons.addAll(MatchCheck.check(one));
+        return Judgement.of(reasons);
+    }
+}

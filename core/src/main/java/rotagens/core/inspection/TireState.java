@@ -1,0 +1,98 @@
+package rotagens.core.inspection;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.tire.Tire;
+import rotagens.core.vehicle.Position;
+import rotagens.core.wear.Tread;
+import rotagens.core.wear.WearRate;
+
+/**
+ * All that is known about the tire at one position.
+ *
+ * @param tire empty where no tire is on file there
+ * @param readings taken at this position since the tire came there, newest first
+ * @param open findings not yet cleared
+ * @param lastProfessional the latest professional inspection that found it sound
+ */
+public record TireState(
+        Position position,
+        Optional<Tire> tire,
+        List<Reading> readings,
+        List<OpenFinding> open,
+        Optional<LocalDate> lastProfessional) {
+
+    /** A figure and the day it was read. */
+    public record Dated<T>(T value, LocalDate on, String by) {}
+
+    public TireState {
+        readings = List.copyOf(readings);
+        open = List.copyOf(open);
+    }
+
+    /** The same tire with one more reading and its findings on top, as if it had been recorded. */
+    public TireState with(Reading reading, List<OpenFinding> found) {
+        List<Reading> more = new ArrayList<>();
+        more.add(reading);
+        more.addAll(readings);
+        List<OpenFinding> all = new ArrayList<>(open);
+        all.addAll(found);
+        return new TireState(position, tire, more, all, lastProfessional);
+    }
+
+    /** The newest cold pressure. */
+    public Optional<Reading> lastCold() {
+        return readings.stream().filter(Reading::hasColdPressure).findFirst();
+    }
+
+    /** The newest pressure of any warmth. */
+    public Optional<Reading> lastPressure() {
+        return readings.stream()
+                .filter(reading -> reading.pressure().isPresent())
+                .findFirst();
+    }
+
+    /**
+     * The newest depth of each groove; a newer reading that left a groove out clears nothing there. The day is that of the
+     * oldest groove among them.
+     */
+    public Optional<Dated<Tread>> tread() {
+        Optional<Reading> newest =
+                readings.stream().filter(reading -> !reading.tread().isEmpty()).findFirst();
+        if (newest.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Dated<TreadDepth>> outer = newestGroove(Tread::outer);
+        Optional<Dated<TreadDepth>> center = newestGroove(Tread::center);
+        Optional<Dated<TreadDepth>> inner = newestGroove(Tread::inner);
+        LocalDate oldest = java.util.stream.Stream.of(outer, center, inner)
+                .flatMap(Optional::stream)
+                .map(Dated::on)
+                .min(LocalDate::compareTo)
+                .orElseThrow();
+        Tread tread = new Tread(outer.map(Dated::value), center.map(Dated::value), inner.map(Dated::value));
+        return Optional.of(new Dated<>(tread, oldest, newest.get().by()));
+    }
+
+    /** Wear since the tire came to this position; empty where the readings don't tell. */
+    public Optional<WearRate> wearRate() {
+        return WearRate.of(readings.stream()
+                .filter(reading ->
+                        reading.odometer().isPresent() && reading.tread().isComplete())
+                .map(reading -> new WearRate.Point(
+                        reading.odometer().get().miles(),
+                        reading.tread().lowest().orElseThrow().thirtySeconds()))
+                .toList());
+    }
+
+    private Optional<Dated<TreadDepth>> newestGroove(Function<Tread, Optional<TreadDepth>> groove) {
+        return readings.stream()
+                .filter(reading -> groove.apply(reading.tread()).isPresent())
+                .findFirst()
+                .map(reading -> new Dated<>(groove.apply(reading.tread()).get(), reading.on(), reading.by()));
+    }
+}

@@ -1,0 +1,139 @@
+package rotagens.core.inspection;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import rotagens.core.inspection.TireState.Dated;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Reason;
+import rotagens.core.measure.Rule;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.policy.PolicyNumber;
+import rotagens.core.wear.Tread;
+import rotagens.core.wear.WearPattern;
+import rotagens.core.wear.WearPattern.Shape;
+
+/** Tread depth against its limits, its forecast, its shape, and whether it is known at all. */
+final class TreadCheck {
+
+    private TreadCheck() {}
+
+    static List<Judged> check(Case one) {
+        List<Judged> reasons = new ArrayList<>(pattern(one));
+        Optional<Dated<Tread>> known = one.state().tread();
+        if (known.isEmpty()) {
+            reasons.add(notKnown("Tread never measured", "not measured", "Measure outer, center and inner groove."));
+            return reasons;
+        }
+        TreadLimits limits = TreadLimits.at(one.vehicle(), one.position(), one.policy());
+        Tread tread = known.get().value();
+        TreadDepth lowest = tread.lowest().orElseThrow();
+        if (lowest.compareTo(limits.legal()) <= 0) {
+            reasons.add(new Judged(
+                    Verdict.DO_NOT_OPERATE,
+                    atLimit(
+                            Rule.TREAD_LIMIT,
+                            "limit",
+                            lowest,
+                            limits.legal(),
+                            one,
+                            "At the limit counts as under it. Take it off now.")));
+            return reasons;
+        }
+        if (lowest.compareTo(limits.pull()) <= 0) {
+            reasons.add(new Judged(
+                    Verdict.PLAN,
+                    atLimit(
+                            Rule.TREAD_PULL,
+                            "pull point",
+                            lowest,
+                            limits.pull(),
+                            one,
+                            "At the pull point: plan its replacement before it reaches the legal limit.")));
+        } else {
+            forecast(one, limits).ifPresent(reasons::add);
+        }
+        if (!tread.isComplete()) {
+            reasons.add(notKnown(
+                    "Tread not measured at every groove", "incomplete", "Measure outer, center and inner groove."));
+        }
+        staleness(one, known.get().on()).ifPresent(reasons::add);
+        return reasons;
+    }
+
+    private static Optional<Judged> forecast(Case one, TreadLimits limits) {
+        int horizon = one.policy().days(PolicyNumber.FORECAST_DAYS);
+        return TireClocks.treadPull(one.onVehicle(), one.state(), limits, one.today())
+                .filter(clock -> !clock.date().isAfter(one.today().plusDays(horizon)))
+                .map(clock -> new Judged(Verdict.PLAN, clock.reason()));
+    }
+
+    private static List<Judged> pattern(Case one) {
+        Set<Shape> signs = one.state().open().stream()
+                .flatMap(open -> open.finding().wearShape().stream())
+                .collect(Collectors.toSet());
+        Tread tread = one.state().tread().map(Dated::value).orElse(Tread.UNMEASURED);
+        double difference = one.policy().number(PolicyNumber.WEAR_DIFFERENCE);
+        return WearPattern.classify(tread, difference, signs).stream()
+                .filter(pattern -> pattern.shape() != Shape.EVEN)
+                .map(pattern -> new Judged(
+                        pattern.shape().isLeaning() ? Verdict.WATCH : Verdict.PLAN, shapeReason(pattern, tread)))
+                .toList();
+    }
+
+    private static Reason shapeReason(WearPattern pattern, Tread tread) {
+        Shape shape = pattern.shape();
+        Phrase depths = tread.isComplete()
+                ? Phrase.of(
+                        "{} · {} · {}",
+                        tread.outer().get(),
+                        tread.center().get(),
+                        tread.inner().get())
+                : Phrase.of("seen or felt");
+        Phrase second = pattern.second()
+                .map(sign -> Phrase.of("; also {}", sign.words()))
+                .orElse(Phrase.of(""));
+        return new Reason(
+                Rule.WEAR_PATTERN,
+                Phrase.of("Wear: {}{} ({})", shape.words(), second, depths),
+                depths,
+                Phrase.of(""),
+                Phrase.of("Likely {}. {}", shape.causes(), shape.action()));
+    }
+
+    private static Optional<Judged> staleness(Case one, LocalDate readOn) {
+        int days = one.policy().days(PolicyNumber.TREAD_KNOWN_DAYS);
+        long old = ChronoUnit.DAYS.between(readOn, one.today());
+        if (old <= days) {
+            return Optional.empty();
+        }
+        return Optional.of(new Judged(
+                Verdict.NOT_KNOWN,
+                Reason.of(
+                        Rule.TREAD_CURRENT,
+                        Phrase.of("Tread last read {}, {} days ago", readOn, old),
+                        Phrase.of("{} days", old),
+                        Phrase.of("{} days", days),
+                        "A good reading grows old. Measure again.")));
+    }
+
+    private static Reason atLimit(
+            Rule rule, String name, TreadDepth lowest, TreadDepth limit, Case one, String because) {
+        return Reason.of(
+                rule,
+                Phrase.of("{}, {} {} {}", lowest, name, limit, one.placeWords()),
+                Phrase.of("{}", lowest),
+                Phrase.of("{}", limit),
+                because);
+    }
+
+    private static Judged notKnown(String says, String figure, String because) {
+        return new Judged(
+                Verdict.NOT_KNOWN,
+                Reason.of(Rule.TREAD_CURRENT, Phrase.of(says), Phrase.of(figure), Phrase.of(""), because));
+    }
+}

@@ -1,0 +1,20 @@
+package rotagens.core.inspection;
+
+/** What may be done with a tire, in rising order of urgency. Not known ranks above fit: unknown is not OK. */
+public enum Verdict {
+    FIT("fit"),
+    NOT_KNOWN("not known"),
+    WATCH("watch"),
+    PLAN("plan"),
+    DO_NOT_OPERATE("do not operate");
+
+    private final String words;
+
+    Verdict(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

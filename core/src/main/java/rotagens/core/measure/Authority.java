@@ -1,0 +1,20 @@
+package rotagens.core.measure;
+
+/** Who says so, highest first: where two disagree, the higher one wins. */
+public enum Authority {
+    LAW("law"),
+    STANDARD("standard"),
+    MAKERS("makers’ practice"),
+    FLEET("fleet policy"),
+    OURS("our default");
+
+    private final String words;
+
+    Authority(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

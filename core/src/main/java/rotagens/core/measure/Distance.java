@@ -1,0 +1,62 @@
+package rotagens.core.measure;
+
+import java.math.BigDecimal;
+import java.util.Locale;
+
+/** A distance driven or an odometer's reading, in miles or kilometers, kept as entered. Refuses under 0 and over 5,000,000 mi. */
+public record Distance(BigDecimal figure, Unit unit) implements Quantity {
+
+    /** What the odometer counts in. */
+    public enum Unit {
+        MILES("mi", 1.0),
+        KM("km", 1 / 1.609344);
+
+        private final String symbol;
+        private final double inMiles;
+
+        Unit(String symbol, double inMiles) {
+            this.symbol = symbol;
+            this.inMiles = inMiles;
+        }
+    }
+
+    public Distance {
+        double miles = figure.doubleValue() * unit.inMiles;
+        if (miles < 0 || miles > 5_000_000) {
+            throw new InvalidEntry(Figures.plain(figure) + " " + unit.symbol
+                    + " is no odometer reading. Read it again, without the trip counter.");
+        }
+    }
+
+    public static Distance miles(double miles) {
+        return new Distance(BigDecimal.valueOf(miles), Unit.MILES);
+    }
+
+    /** Reads {@code 41208}, {@code 41,208 mi} or {@code 66300 km}; a bare figure is in the given unit. */
+    public static Distance parse(String text, Unit bare) {
+        String given = text == null ? "" : text.replaceAll("(?<=[0-9]),(?=[0-9]{3}(?![0-9]))", "");
+        Figures.Entry entry = Figures.read(given, "odometer reading", "41208");
+        Unit unit = switch (entry.unit().toLowerCase(Locale.ROOT)) {
+            case "" -> bare;
+            case "mi", "miles" -> Unit.MILES;
+            case "km" -> Unit.KM;
+            default -> throw Figures.unknownUnit(entry.unit(), "distance", "mi or km");
+        };
+        return new Distance(entry.figure(), unit);
+    }
+
+    /** In miles, for arithmetic. */
+    public double miles() {
+        return figure.doubleValue() * unit.inMiles;
+    }
+
+    /** As entered, with its unit. */
+    public String asEntered() {
+        return Figures.plain(figure) + " " + unit.symbol;
+    }
+
+    @Override
+    public String in(Units units) {
+        return units == Units.US ? Figures.grouped(miles()) + " mi" : Figures.grouped(miles() * 1.609344) + " km";
+    }
+}

@@ -1,0 +1,51 @@
+package rotagens.core.measure;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * A sentence for the screen with its figures still as quantities, so that it reads in either family of units. {@code {}}
+ * marks where the next part goes.
+ */
+public record Phrase(String template, List<Object> parts) {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+
+    public Phrase {
+        parts = List.copyOf(parts);
+    }
+
+    public static Phrase of(String template, Object... parts) {
+        return new Phrase(template, List.of(parts));
+    }
+
+    /** The sentence with its figures in the given units and its dates as {@code 28 Jul 2019}. */
+    public String in(Units units) {
+        StringBuilder text = new StringBuilder();
+        int from = 0;
+        for (Object part : parts) {
+            int hole = template.indexOf("{}", from);
+            if (hole < 0) {
+                throw new IllegalStateException("More figures than places in “" + template + "”");
+            }
+            text.append(template, from, hole).append(shown(part, units));
+            from = hole + 2;
+        }
+        return text.append(template.substring(from)).toString();
+    }
+
+    private static String shown(Object part, Units units) {
+        if (part instanceof Quantity quantity) {
+            return quantity.in(units);
+        }
+        if (part instanceof Phrase phrase) {
+            return phrase.in(units);
+        }
+        if (part instanceof LocalDate day) {
+            return DAY.format(day);
+        }
+        return String.valueOf(part);
+    }
+}

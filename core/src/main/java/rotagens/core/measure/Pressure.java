@@ -1,0 +1,78 @@
+package rotagens.core.measure;
+
+import java.math.BigDecimal;
+import java.util.Locale;
+
+/**
+ * Air pressure above the atmosphere, as a tire gauge reads it. Keeps the figure and unit as entered: 80 psi stays 80 psi.
+ * Refuses what no gauge of this trade shows: under 0 or over 200 psi.
+ */
+public record Pressure(BigDecimal figure, Unit unit) implements Quantity {
+
+    /** The units gauges are marked in. */
+    public enum Unit {
+        PSI("psi", 1.0),
+        KPA("kPa", 1 / 6.894757293168361),
+        BAR("bar", 100 / 6.894757293168361);
+
+        private final String symbol;
+        private final double inPsi;
+
+        Unit(String symbol, double inPsi) {
+            this.symbol = symbol;
+            this.inPsi = inPsi;
+        }
+
+        public String symbol() {
+            return symbol;
+        }
+    }
+
+    private static final double HIGHEST_PSI = 200;
+
+    public Pressure {
+        double psi = figure.doubleValue() * unit.inPsi;
+        if (psi < 0 || psi > HIGHEST_PSI + 1e-9) {
+            throw new InvalidEntry(Figures.plain(figure) + " " + unit.symbol
+                    + " is outside what a tire gauge shows (0–200 psi, 0–1379 kPa). Read the gauge again.");
+        }
+    }
+
+    public static Pressure psi(double psi) {
+        return new Pressure(BigDecimal.valueOf(psi), Unit.PSI);
+    }
+
+    /** Reads {@code 80}, {@code 80 psi}, {@code 5.5 bar} or {@code 550 kPa}; a bare figure is in the given unit. */
+    public static Pressure parse(String text, Unit bare) {
+        Figures.Entry entry = Figures.read(text, "pressure", bare == Unit.PSI ? "82" : "565");
+        Unit unit = switch (entry.unit().toLowerCase(Locale.ROOT)) {
+            case "" -> bare;
+            case "psi" -> Unit.PSI;
+            case "kpa" -> Unit.KPA;
+            case "bar" -> Unit.BAR;
+            default -> throw Figures.unknownUnit(entry.unit(), "pressure", "psi, kPa or bar");
+        };
+        return new Pressure(entry.figure(), unit);
+    }
+
+    /** In psi, for arithmetic. */
+    public double psi() {
+        return figure.doubleValue() * unit.inPsi;
+    }
+
+    /** As entered, with its unit. */
+    public String asEntered() {
+        return Figures.plain(figure) + " " + unit.symbol;
+    }
+
+    @Override
+    public String in(Units units) {
+        boolean own = (unit == Unit.PSI) == (units == Units.US);
+        if (own) {
+            return asEntered();
+        }
+        return units == Units.US
+                ? Figures.rounded(psi(), 1) + " psi"
+                : Figures.rounded(psi() / Unit.KPA.inPsi, 0) + " kPa";
+    }
+}

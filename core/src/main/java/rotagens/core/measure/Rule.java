@@ -1,0 +1,62 @@
+package rotagens.core.measure;
+
+import static rotagens.core.measure.Authority.LAW;
+import static rotagens.core.measure.Authority.MAKERS;
+import static rotagens.core.measure.Authority.OURS;
+import static rotagens.core.measure.Authority.STANDARD;
+
+/** Every rule a reason can rest on, with who says so. docs/rules.md explains each under this name. */
+public enum Rule {
+    TREAD_LIMIT("Legal tread limit", LAW, "49 CFR 393.75 for commercial vehicles; state law for others"),
+    TREAD_PULL("Pull point", OURS, "fleet policy, one mark before the limit"),
+    TREAD_FORECAST("Tread forecast", OURS, "wear rate of this tire and miles per day of this vehicle"),
+    TREAD_CURRENT("Tread reading is current", OURS, "fleet policy"),
+    WEAR_BAR("Flush wear bar", LAW, "wear bars stand at 2/32 in (49 CFR 571.139); flush means worn out"),
+    WEAR_PATTERN("Wear pattern", MAKERS, "tread reading at outer, center and inner groove"),
+    DAMAGE("Damage", LAW, "49 CFR 393.75 and trade practice"),
+    SIDEWALL_CRACK("Sidewall crack", MAKERS, "over 2/32 in deep: replace; any: professional inspection"),
+    CURB_STRIKE("Curb strike", MAKERS, "look at sidewall, wheel and joints after every strike"),
+    SMALL_PARTS("Valve, cap and grommet", MAKERS, "put right on the spot"),
+    WHEEL_CONDITION("Wheel and nuts", LAW, "49 CFR 393.205"),
+    RUN_FLAT("80 % of target", LAW, "29 CFR 1910.177 for large vehicles; our rule for all"),
+    PRESSURE_MAXIMUM("Maximum pressure", MAKERS, "lowest of the tire’s and the wheel’s maximum"),
+    PRESSURE_TARGET("Cold pressure on target", OURS, "target from the placard; tolerance by fleet policy"),
+    PRESSURE_HOT("Hot reading", MAKERS, "a hot tire reads high: hot and below the cold target is certainly low"),
+    PRESSURE_EQUAL("Equal pressure on an axle", MAKERS, "tires of one axle within 5 psi of each other"),
+    PRESSURE_CURRENT("Pressure reading is current", OURS, "fleet policy"),
+    PLACARD("Placard", MAKERS, "vehicle maker’s cold pressure for the original size"),
+    AGE_OVERALL("Overall age limit", OURS, "fleet policy; counted from the DOT week, a casing’s for a retread"),
+    AGE_STEER("Steer age limit", OURS, "fleet policy, vehicles over 10,000 lb"),
+    AGE_INSPECTION(
+            "Yearly inspection from 5 years", MAKERS, "a qualified tire professional, every year from the fifth"),
+    DOT_DATE("DOT date on file", STANDARD, "49 CFR 574.5: week and year of making"),
+    RETREAD_STEER("No retread on steer", LAW, "49 CFR 393.75(d) for buses; our rule for all"),
+    AXLE_MATCH("One size and construction on an axle", LAW, "out of service: mixed construction; makers: mixed size"),
+    PILOT_MATCH("Wheel pilot types never mixed", MAKERS, "hub- and stud-piloted parts do not interchange"),
+    DUAL_DIAMETER("Duals of equal diameter", MAKERS, "within 1/4 in; the larger outside over 1/8 in"),
+    DIRECTION("Directional tire", MAKERS, "the arrow points the way it rolls"),
+    PARKED("Move it", MAKERS, "tires that stand age faster than tires that roll");
+
+    private final String title;
+    private final Authority authority;
+    private final String source;
+
+    Rule(String title, Authority authority, String source) {
+        this.title = title;
+        this.authority = authority;
+        this.source = source;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public Authority authority() {
+        return authority;
+    }
+
+    /** Law, standard or practice the rule comes from. */
+    public String source() {
+        return source;
+    }
+}

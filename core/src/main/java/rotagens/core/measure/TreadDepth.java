@@ -1,0 +1,80 @@
+package rotagens.core.measure;
+
+import java.math.BigDecimal;
+import java.util.Locale;
+import java.util.regex.Pattern;
+
+/**
+ * Depth of a tread groove, in 32nds of an inch or millimeters, kept as entered. Refuses what no tread has: under 0 or over
+ * 40/32 in.
+ */
+public record TreadDepth(BigDecimal figure, Unit unit) implements Quantity, Comparable<TreadDepth> {
+
+    /** The marks on a depth gauge. */
+    public enum Unit {
+        THIRTY_SECONDS,
+        MM
+    }
+
+    private static final double MM_PER_32ND = 25.4 / 32;
+    private static final double DEEPEST_32NDS = 40;
+    private static final Pattern OVER_32 = Pattern.compile("(?i)\\s*/\\s*32\\s*(in|\")?\\s*$");
+
+    public TreadDepth {
+        double depth = unit == Unit.MM ? figure.doubleValue() / MM_PER_32ND : figure.doubleValue();
+        if (depth < 0 || depth > DEEPEST_32NDS + 1e-9) {
+            throw new InvalidEntry((unit == Unit.MM ? Figures.plain(figure) + " mm" : Figures.plain(figure) + "/32 in")
+                    + " is no tread depth (0–40/32 in, 0–31.8 mm). Read the depth gauge again.");
+        }
+    }
+
+    public static TreadDepth of32nds(double depth) {
+        return new TreadDepth(BigDecimal.valueOf(depth), Unit.THIRTY_SECONDS);
+    }
+
+    /** Reads {@code 9}, {@code 9/32}, {@code 8.5} or {@code 7 mm}; a bare figure is in the given unit. */
+    public static TreadDepth parse(String text, Unit bare) {
+        String given = text == null ? "" : text;
+        boolean over32 = OVER_32.matcher(given).find();
+        Figures.Entry entry = Figures.read(
+                over32 ? OVER_32.matcher(given).replaceAll("") : given, "tread depth", bare == Unit.MM ? "7.1" : "9");
+        Unit unit = switch (entry.unit().toLowerCase(Locale.ROOT)) {
+            case "" -> over32 ? Unit.THIRTY_SECONDS : bare;
+            case "mm" -> Unit.MM;
+            default -> throw Figures.unknownUnit(entry.unit(), "tread depth", "32nds of an inch or mm");
+        };
+        return new TreadDepth(entry.figure(), unit);
+    }
+
+    /** In 32nds of an inch, for arithmetic. */
+    public double thirtySeconds() {
+        return unit == Unit.MM ? figure.doubleValue() / MM_PER_32ND : figure.doubleValue();
+    }
+
+    /** As entered, with its unit. */
+    public String asEntered() {
+        return unit == Unit.MM ? Figures.plain(figure) + " mm" : Figures.plain(figure) + "/32 in";
+    }
+
+    @Override
+    public String in(Units units) {
+        boolean own = (unit == Unit.THIRTY_SECONDS) == (units == Units.US);
+        if (own) {
+            return asEntered();
+        }
+        return units == Units.US
+                ? distinct32nds(thirtySeconds()) + "/32 in"
+                : Figures.rounded(thirtySeconds() * MM_PER_32ND, 1) + " mm";
+    }
+
+    /** One decimal, but two where one would round to a whole mark that the figure isn't at: limits are whole marks. */
+    private static String distinct32nds(double value) {
+        boolean nearWholeMark = Math.abs(value - Math.rint(value)) < 0.05;
+        return Figures.rounded(value, nearWholeMark ? 2 : 1);
+    }
+
+    @Override
+    public int compareTo(TreadDepth other) {
+        return Double.compare(thirtySeconds(), other.thirtySeconds());
+    }
+}

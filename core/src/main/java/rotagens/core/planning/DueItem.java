@@ -1,0 +1,35 @@
+package rotagens.core.planning;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Collectors;
+import rotagens.core.inspection.Verdict;
+import rotagens.core.measure.Reason;
+import rotagens.core.vehicle.Position;
+
+/**
+ * Work that falls due on one vehicle.
+ *
+ * @param positions the tires it concerns; empty where it concerns the vehicle
+ * @param due the day it has to be done by; a day already past for what is overdue
+ * @param urgency what waiting means: the verdict the tire has, or gets on that day
+ * @param reason the limiting factor with its figure and limit
+ */
+public record DueItem(DueKind kind, List<Position> positions, LocalDate due, Verdict urgency, Reason reason) {
+
+    /** Most urgent first: what must not roll, then by day. */
+    public static final Comparator<DueItem> MOST_URGENT_FIRST = Comparator.comparing(
+                    (DueItem item) -> item.urgency() != Verdict.DO_NOT_OPERATE)
+            .thenComparing(DueItem::due)
+            .thenComparing(item -> item.kind().ordinal());
+
+    public DueItem {
+        positions = List.copyOf(positions);
+    }
+
+    /** Names this piece of work on its vehicle, the same from one day to the next. */
+    public String key() {
+        return kind + ":" + positions.stream().map(Position::code).collect(Collectors.joining("+"));
+    }
+}

@@ -1,0 +1,213 @@
+package rotagens.core.planning;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import rotagens.core.inspection.AgeCheck;
+import rotagens.core.inspection.Finding;
+import rotagens.core.inspection.Judged;
+import rotagens.core.inspection.Judgement;
+import rotagens.core.inspection.Reading;
+import rotagens.core.inspection.TireClocks;
+import rotagens.core.inspection.TireClocks.Clock;
+import rotagens.core.inspection.TireJudge;
+import rotagens.core.inspection.TireState;
+import rotagens.core.inspection.VehicleState;
+import rotagens.core.inspection.Verdict;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Reason;
+import rotagens.core.measure.Rule;
+import rotagens.core.policy.Policy;
+import rotagens.core.policy.PolicyNumber;
+import rotagens.core.vehicle.Position;
+import rotagens.core.wear.WearPattern.Shape;
+
+/**
+ * Works out what falls due on a vehicle from its facts, the policy and the day. Each tire's replacement is due by its earliest
+ * clock; alarms are due today; intervals run from the last good reading.
+ */
+public final class DueWork {
+
+    private final VehicleState vehicle;
+    private final Policy.ForClass policy;
+    private final LocalDate today;
+    private final List<DueItem> items = new ArrayList<>();
+
+    private DueWork(VehicleState vehicle, Policy policy, LocalDate today) {
+        this.vehicle = vehicle;
+        this.policy = policy.of(vehicle.vehicle().vehicleClass());
+        this.today = today;
+    }
+
+    /** Everything due by the forecast horizon, most urgent first. */
+    public static List<DueItem> on(VehicleState vehicle, Policy policy, LocalDate today) {
+        return on(vehicle, TireJudge.judge(vehicle, policy, today), policy, today);
+    }
+
+    /** The same, for judgements already at hand. */
+    public static List<DueItem> on(
+            VehicleState vehicle, Map<Position, Judgement> judgements, Policy policy, LocalDate today) {
+        DueWork work = new DueWork(vehicle, policy, today);
+        judgements.forEach((position, judgement) -> work.tire(vehicle.at(position), judgement));
+        work.parked();
+        LocalDate horizon = today.plusDays(work.policy.days(PolicyNumber.FORECAST_DAYS));
+        return work.shared().stream()
+                .filter(item -> !item.due().isAfter(horizon))
+                .sorted(DueItem.MOST_URGENT_FIRST)
+                .toList();
+    }
+
+    private void tire(TireState state, Judgement judgement) {
+        if (state.tire().isEmpty()) {
+            judgement.reasons().forEach(judged -> add(DueKind.READ_DOT, state, today, judged));
+            return;
+        }
+        Map<DueKind, Judged> worst = new EnumMap<>(DueKind.class);
+        for (Judged judged : judgement.reasons()) {
+            workFor(judged).ifPresent(kind -> worst.putIfAbsent(kind, judged));
+        }
+        worst.forEach((kind, judged) -> add(kind, state, since(kind, state, judged), judged));
+        if (!worst.containsKey(DueKind.FIX_MATCH)) {
+            TireClocks.of(vehicle, state, policy, today).stream()
+                    .findFirst()
+                    .ifPresent(clock -> replacement(state, clock));
+        }
+        if (!worst.containsKey(DueKind.SET_PRESSURE) && !worst.containsKey(DueKind.INSPECT_DAMAGE)) {
+            pressureCheck(state);
+        }
+        interval(
+                DueKind.TREAD_INSPECTION, state, state.tread().map(TireState.Dated::on), PolicyNumber.TREAD_KNOWN_DAYS);
+        AgeCheck.inspectionDue(state, policy)
+                .ifPresent(
+                        due -> add(DueKind.AGE_INSPECTION, state, due.date(), new Judged(Verdict.PLAN, due.reason())));
+    }
+
+    /** The work a reason asks for; empty for what a clock or an interval already brings. */
+    private static Optional<DueKind> workFor(Judged judged) {
+        Optional<DueKind> byFinding = judged.finding().map(DueWork::workFor);
+        if (byFinding.isPresent()) {
+            return byFinding;
+        }
+        return switch (judged.reason().rule()) {
+            case RUN_FLAT -> Optional.of(DueKind.INSPECT_DAMAGE);
+            case PILOT_MATCH, AXLE_MATCH, RETREAD_STEER, DUAL_DIAMETER -> Optional.of(DueKind.FIX_MATCH);
+            case PRESSURE_TARGET, PRESSURE_MAXIMUM, PRESSURE_HOT, PRESSURE_EQUAL -> Optional.of(DueKind.SET_PRESSURE);
+            case WEAR_PATTERN ->
+                judged.verdict() == Verdict.PLAN ? Optional.of(DueKind.MEND_WEAR_CAUSE) : Optional.empty();
+            case DOT_DATE -> Optional.of(DueKind.READ_DOT);
+            case PLACARD -> Optional.of(DueKind.FIND_TARGET);
+            case DAMAGE,
+                    SIDEWALL_CRACK,
+                    WEAR_BAR,
+                    CURB_STRIKE,
+                    SMALL_PARTS,
+                    WHEEL_CONDITION,
+                    DIRECTION,
+                    TREAD_LIMIT,
+                    TREAD_PULL,
+                    TREAD_FORECAST,
+                    TREAD_CURRENT,
+                    PRESSURE_CURRENT,
+                    AGE_OVERALL,
+                    AGE_STEER,
+                    AGE_INSPECTION,
+                    PARKED -> Optional.empty();
+        };
+    }
+
+    private static DueKind workFor(Finding finding) {
+        return switch (finding.clearedBy()) {
+            case PROFESSIONAL -> DueKind.INSPECT_DAMAGE;
+            case PUT_RIGHT -> DueKind.PUT_RIGHT;
+            case TIRE_OFF -> DueKind.REPLACE;
+        };
+    }
+
+    /** Alarms are due today. Only worn shapes are due since the reading that showed them. */
+    private LocalDate since(DueKind kind, TireState state, Judged judged) {
+        boolean shocksToday = judged.reason().rule() == Rule.WEAR_PATTERN
+                && state.open().stream()
+                        .anyMatch(open -> open.finding()
+                                .wearShape()
+                                .filter(Shape.CUPPING::equals)
+                                .isPresent());
+        if (kind != DueKind.MEND_WEAR_CAUSE || shocksToday) {
+            return today;
+        }
+        return state.tread().map(TireState.Dated::on).orElse(today);
+    }
+
+    private void replacement(TireState state, Clock clock) {
+        boolean passed = !clock.date().isAfter(today);
+        Verdict urgency = passed && (clock.rule() == Rule.AGE_OVERALL || clock.rule() == Rule.TREAD_LIMIT)
+                ? Verdict.DO_NOT_OPERATE
+                : Verdict.PLAN;
+        add(DueKind.REPLACE, state, clock.date(), new Judged(urgency, clock.reason()));
+    }
+
+    private void pressureCheck(TireState state) {
+        boolean sensors = vehicle.vehicle().sensorsWork();
+        interval(
+                DueKind.PRESSURE_CHECK,
+                state,
+                state.lastCold().map(Reading::on),
+                sensors ? PolicyNumber.PRESSURE_CHECK_DAYS : PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR);
+    }
+
+    private void interval(DueKind kind, TireState state, Optional<LocalDate> last, PolicyNumber everyDays) {
+        int days = policy.days(everyDays);
+        Rule rule = kind == DueKind.TREAD_INSPECTION ? Rule.TREAD_CURRENT : Rule.PRESSURE_CURRENT;
+        String noSensor =
+                everyDays == PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR ? " No working sensor warns here." : "";
+        Reason reason = Reason.of(
+                rule,
+                last.map(on -> Phrase.of("Last read {}, every {} days", on, days))
+                        .orElse(Phrase.of("Never read, every {} days", days)),
+                last.map(on -> Phrase.of("{}", on)).orElse(Phrase.of("never")),
+                Phrase.of("{} days", days),
+                "A good reading grows old." + noSensor);
+        add(kind, state, last.map(on -> on.plusDays(days)).orElse(today), new Judged(Verdict.NOT_KNOWN, reason));
+    }
+
+    private void parked() {
+        vehicle.vehicle().parkedSince().ifPresent(since -> {
+            int days = policy.days(PolicyNumber.PARKED_DAYS);
+            Reason reason = Reason.of(
+                    Rule.PARKED,
+                    Phrase.of("Parked since {}, move it every {} days", since, days),
+                    Phrase.of("{}", since),
+                    Phrase.of("{} days", days),
+                    "Tires that stand age faster than tires that roll. Outside, cover them against sun and ozone.");
+            items.add(new DueItem(DueKind.MOVE_VEHICLE, List.of(), since.plusDays(days), Verdict.WATCH, reason));
+        });
+    }
+
+    private void add(DueKind kind, TireState state, LocalDate due, Judged judged) {
+        items.add(new DueItem(kind, List.of(state.position()), due, judged.verdict(), judged.reason()));
+    }
+
+    /** One line for tires that share kind, day and words; the reason of the first stands for all. */
+    private List<DueItem> shared() {
+        Map<String, DueItem> lines = new LinkedHashMap<>();
+        for (DueItem item : items) {
+            String own = item.kind().isPerTire() ? item.key() : item.kind() + " " + item.due();
+            lines.merge(
+                    own,
+                    item,
+                    (first, next) -> new DueItem(
+                            first.kind(),
+                            Stream.concat(first.positions().stream(), next.positions().stream())
+                                    .distinct()
+                                    .toList(),
+                            first.due(),
+                            first.urgency().compareTo(next.urgency()) >= 0 ? first.urgency() : next.urgency(),
+                            first.urgency().compareTo(next.urgency()) >= 0 ? first.reason() : next.reason()));
+        }
+        return List.copyOf(lines.values());
+    }
+}

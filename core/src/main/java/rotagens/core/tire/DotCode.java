@@ -1,0 +1,57 @@
+package rotagens.core.tire;
+
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import rotagens.core.measure.InvalidEntry;
+
+/**
+ * A tire's identification number, as molded after the letters DOT. Older form: plant 2, size 2, maker's option 0–4, date 4;
+ * newer: plant 3, maker's 6, date 4. The letters G I O Q S Z never occur (49 CFR 574.5).
+ *
+ * @param molded letters and figures without spaces and without the leading DOT
+ */
+public record DotCode(String molded, DotDate date) {
+
+    private static final Map<Character, Character> LOOKS_LIKE =
+            Map.of('G', '6', 'I', '1', 'O', '0', 'Q', '0', 'S', '5', 'Z', '2');
+    private static final Pattern LETTERS_AND_FIGURES = Pattern.compile("[0-9A-Z]+");
+
+    /** Reads the whole code, or the four figures of the date alone. */
+    public static DotCode parse(String text, LocalDate today) {
+        String code = text == null
+                ? ""
+                : text.toUpperCase(Locale.ROOT).replaceAll("[\\s.·-]+", "").replaceFirst("^DOT", "");
+        if (code.isEmpty()) {
+            throw new InvalidEntry("Enter the DOT code, or at least its last four figures, for example 0821.");
+        }
+        if (code.length() > 13 || !LETTERS_AND_FIGURES.matcher(code).matches()) {
+            throw new InvalidEntry("A DOT code has at most 13 letters and figures. Read it again from the sidewall.");
+        }
+        misread(code).ifPresent(message -> {
+            throw new InvalidEntry(message);
+        });
+        if (code.length() <= 4 && code.matches("[0-9]+")) {
+            return new DotCode(code, DotDate.parse(code, today));
+        }
+        if (code.length() < 8 || !code.substring(code.length() - 4).matches("[0-9]{4}")) {
+            throw new InvalidEntry(
+                    "This code carries no date: the full one stands on one sidewall only, often the inboard one."
+                            + " Read the other sidewall.");
+        }
+        return new DotCode(code, DotDate.parse(code.substring(code.length() - 4), today));
+    }
+
+    private static Optional<String> misread(String code) {
+        for (int at = 0; at < code.length(); at++) {
+            Character meant = LOOKS_LIKE.get(code.charAt(at));
+            if (meant != null) {
+                return Optional.of("The letter " + code.charAt(at) + " never stands in a DOT code. Is character "
+                        + (at + 1) + " a " + meant + "?");
+            }
+        }
+        return Optional.empty();
+    }
+}

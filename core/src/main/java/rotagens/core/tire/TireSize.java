@@ -1,0 +1,230 @@
+package rotagens.core.tire;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.Length;
+import rotagens.core.measure.TreadDepth;
+
+/**
+ * A tire's size as molded on its sidewall, in one of three notations. In {@code 215/70R16} the first figure is the section
+ * width, in {@code 31x10.50R15LT} the overall diameter: {@link #inWords()} says back which was understood.
+ */
+public sealed interface TireSize {
+
+    /** How the cords run; bias and radial never share an axle. */
+    enum Construction {
+        RADIAL("R", "radial"),
+        BIAS("D", "bias"),
+        BELTED("B", "belted bias");
+
+        private final String letter;
+        private final String words;
+
+        Construction(String letter, String words) {
+            this.letter = letter;
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        static Construction ofLetter(String letter) {
+            return switch (letter) {
+                case "D", "-" -> BIAS;
+                case "B" -> BELTED;
+                default -> RADIAL;
+            };
+        }
+    }
+
+    Construction construction();
+
+    /** Nominal rim diameter in inches, for example 22.5. */
+    double rimInches();
+
+    /** As molded, upper case, without spaces. */
+    String molded();
+
+    /** What was understood, for the person who typed it. */
+    String inWords();
+
+    /** Overall diameter when new; empty for inch truck sizes, whose notation doesn't give it. */
+    Optional<Length> overallDiameter();
+
+    /** Overall diameter with so much tread gone: twice the lost depth less than new. */
+    default Optional<Length> wornDiameter(TreadDepth original, TreadDepth present) {
+        double lostInches = 2 * (original.thirtySeconds() - present.thirtySeconds()) / 32;
+        return overallDiameter().map(fresh -> Length.ofInches(fresh.inches() - lostInches));
+    }
+
+    /** {@code [P|LT|ST|T]width/aspect[Z][R|D|B]rim[C]}, for example {@code LT245/75R17}. */
+    record Metric(
+            String prefix,
+            int widthMm,
+            int aspect,
+            boolean speedZ,
+            Construction construction,
+            double rimInches,
+            boolean commercialC)
+            implements TireSize {
+
+        public Metric {
+            refuseUnless(widthMm >= 95 && widthMm <= 455, "section width " + widthMm + " mm", "95–455 mm");
+            refuseUnless(aspect >= 20 && aspect <= 100, "sidewall height " + aspect + " %", "20–100 %");
+            refuseRim(rimInches);
+        }
+
+        @Override
+        public String molded() {
+            return prefix + widthMm + "/" + aspect + (speedZ ? "Z" : "") + construction.letter + rim(rimInches)
+                    + (commercialC ? "C" : "");
+        }
+
+        @Override
+        public String inWords() {
+            return "Section width " + widthMm + " mm, sidewall " + aspect + " % of that, " + construction.words
+                    + ", rim " + rim(rimInches) + " in";
+        }
+
+        @Override
+        public Optional<Length> overallDiameter() {
+            return Optional.of(Length.ofMm(rimInches * 25.4 + 2.0 * widthMm * aspect / 100));
+        }
+    }
+
+    /** {@code overall diameter x section width R rim LT}, inches, for example {@code 31x10.50R15LT}. */
+    record Flotation(
+            double diameterInches, double widthInches, Construction construction, double rimInches, boolean lightTruck)
+            implements TireSize {
+
+        public Flotation {
+            refuseUnless(
+                    diameterInches >= 20 && diameterInches <= 60,
+                    "overall diameter " + diameterInches + " in",
+                    "20–60 in");
+            refuseUnless(widthInches >= 4 && widthInches <= 24, "section width " + widthInches + " in", "4–24 in");
+            refuseRim(rimInches);
+            refuseUnless(
+                    diameterInches > rimInches + 2,
+                    "overall diameter " + diameterInches + " in",
+                    "more than the rim’s");
+        }
+
+        @Override
+        public String molded() {
+            return rim(diameterInches) + "x" + String.format(Locale.ROOT, "%.2f", widthInches) + construction.letter
+                    + rim(rimInches) + (lightTruck ? "LT" : "");
+        }
+
+        @Override
+        public String inWords() {
+            return "Overall diameter " + rim(diameterInches) + " in, section width "
+                    + String.format(Locale.ROOT, "%.2f", widthInches) + " in, " + construction.words + ", rim "
+                    + rim(rimInches) + " in";
+        }
+
+        @Override
+        public Optional<Length> overallDiameter() {
+            return Optional.of(Length.ofInches(diameterInches));
+        }
+    }
+
+    /** {@code width R rim}, inches, no aspect, for example {@code 11R22.5}. */
+    record InchTruck(double widthInches, Construction construction, double rimInches) implements TireSize {
+
+        public InchTruck {
+            refuseUnless(widthInches >= 4 && widthInches <= 18, "section width " + widthInches + " in", "4–18 in");
+            refuseRim(rimInches);
+        }
+
+        @Override
+        public String molded() {
+            return rim(widthInches) + construction.letter + rim(rimInches);
+        }
+
+        @Override
+        public String inWords() {
+            return "Section width " + rim(widthInches) + " in, " + construction.words + ", rim " + rim(rimInches)
+                    + " in; the overall diameter isn’t in this notation: read it from the maker’s data";
+        }
+
+        @Override
+        public Optional<Length> overallDiameter() {
+            return Optional.empty();
+        }
+    }
+
+    /** Reads a size as people type it: lower case, missing spaces, × for x. */
+    static TireSize parse(String text) {
+        String size = text == null
+                ? ""
+                : text.toUpperCase(Locale.ROOT).replace('×', 'X').replaceAll("\\s+", "");
+        if (size.isEmpty()) {
+            throw new InvalidEntry("Enter the size from the sidewall, for example 275/70R22.5.");
+        }
+        Matcher metric = Notation.METRIC.matcher(size);
+        if (metric.matches()) {
+            return new Metric(
+                    metric.group(1) == null ? "" : metric.group(1),
+                    Integer.parseInt(metric.group(2)),
+                    Integer.parseInt(metric.group(3)),
+                    metric.group(4) != null,
+                    Construction.ofLetter(metric.group(5) == null ? "R" : metric.group(5)),
+                    Double.parseDouble(metric.group(6)),
+                    metric.group(7) != null);
+        }
+        Matcher flotation = Notation.FLOTATION.matcher(size);
+        if (flotation.matches()) {
+            return new Flotation(
+                    Double.parseDouble(flotation.group(1)),
+                    Double.parseDouble(flotation.group(2)),
+                    Construction.ofLetter(flotation.group(3)),
+                    Double.parseDouble(flotation.group(4)),
+                    flotation.group(5) != null);
+        }
+        Matcher inch = Notation.INCH.matcher(size);
+        if (inch.matches()) {
+            return new InchTruck(
+                    Double.parseDouble(inch.group(1)),
+                    Construction.ofLetter(inch.group(2)),
+                    Double.parseDouble(inch.group(3)));
+        }
+        throw new InvalidEntry(
+                "“" + (text.length() > 24 ? text.substring(0, 24) + "…" : text.strip())
+                        + "” is no tire size known here. Copy it from the sidewall, for example 275/70R22.5, 31x10.50R15LT or 11R22.5.");
+    }
+
+    private static String rim(double inches) {
+        return inches == Math.rint(inches) ? String.valueOf((long) inches) : String.valueOf(inches);
+    }
+
+    private static void refuseRim(double inches) {
+        boolean halfInches = Math.rint(inches * 2) == inches * 2;
+        refuseUnless(
+                inches >= 8 && inches <= 26 && halfInches,
+                "rim " + rim(inches) + " in",
+                "8–26 in, whole or half inches");
+    }
+
+    private static void refuseUnless(boolean plausible, String what, String range) {
+        if (!plausible) {
+            throw new InvalidEntry("Check the size: " + what + " is outside " + range + ".");
+        }
+    }
+
+    /** The three notations, upper case without spaces. */
+    final class Notation {
+        private static final Pattern METRIC =
+                Pattern.compile("(P|LT|ST|T)?([0-9]{2,3})/([0-9]{2,3})(Z)?([RDB-])?([0-9]{1,2}(?:\\.5)?)(C)?");
+        private static final Pattern FLOTATION = Pattern.compile(
+                "([0-9]{2}(?:\\.[0-9]{1,2})?)X([0-9]{1,2}(?:\\.[0-9]{1,2})?)([RDB-])([0-9]{1,2}(?:\\.5)?)(LT)?");
+        private static final Pattern INCH =
+                Pattern.compile("([0-9]{1,2}(?:\\.[0-9]{1,2})?)([RDB-])([0-9]{1,2}(?:\\.5)?)");
+
+        private Notation() {}
+    }
+}

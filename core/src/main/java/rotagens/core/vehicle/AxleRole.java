@@ -1,0 +1,14 @@
+package rotagens.core.vehicle;
+
+/** What an axle does. */
+public enum AxleRole {
+    STEER,
+    DRIVE,
+    TAG,
+    PUSHER,
+    TRAILER;
+
+    public String words() {
+        return name().toLowerCase(java.util.Locale.ROOT);
+    }
+}

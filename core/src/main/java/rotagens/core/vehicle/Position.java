@@ -1,0 +1,57 @@
+package rotagens.core.vehicle;
+
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import rotagens.core.measure.InvalidEntry;
+
+/** A place for a tire on a vehicle, written {@code 1L}, {@code 2RO} or {@code S1}. */
+public sealed interface Position {
+
+    String code();
+
+    /** Outer is away from the vehicle's center line. */
+    enum Place {
+        SINGLE(""),
+        OUTER("O"),
+        INNER("I");
+
+        private final String letter;
+
+        Place(String letter) {
+            this.letter = letter;
+        }
+    }
+
+    /** On an axle, counted from the front. */
+    record OnAxle(int axle, Side side, Place place) implements Position {
+        @Override
+        public String code() {
+            return axle + side.letter() + place.letter;
+        }
+    }
+
+    /** Carried as a spare, counted from one. */
+    record Spare(int number) implements Position {
+        @Override
+        public String code() {
+            return "S" + number;
+        }
+    }
+
+    Pattern CODE = Pattern.compile("([1-9])([LR])([OI])?|S([1-9])");
+
+    /** Reads a position code in either case. */
+    static Position parse(String text) {
+        Matcher code = CODE.matcher(text == null ? "" : text.strip().toUpperCase(Locale.ROOT));
+        if (!code.matches()) {
+            throw new InvalidEntry(
+                    "No such position. Positions read axle, side and, on duals, outer or inner: 1L, 2RO, S1.");
+        }
+        if (code.group(4) != null) {
+            return new Spare(Integer.parseInt(code.group(4)));
+        }
+        Place place = code.group(3) == null ? Place.SINGLE : code.group(3).equals("O") ? Place.OUTER : Place.INNER;
+        return new OnAxle(Integer.parseInt(code.group(1)), code.group(2).equals("L") ? Side.LEFT : Side.RIGHT, place);
+    }
+}

@@ -1,0 +1,69 @@
+package rotagens.core.vehicle;
+
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import rotagens.core.measure.Load;
+import rotagens.core.measure.Pressure;
+import rotagens.core.tire.TireSize;
+import rotagens.core.vehicle.Position.OnAxle;
+
+/**
+ * What the rules need to know of a vehicle.
+ *
+ * @param placards by axle from 1; an axle without one has no target
+ * @param wheels by position, where the wheel is on file
+ * @param sensorsWork whether working sensors warn of low pressure
+ * @param milesPerDay from its odometer readings; empty where there are too few
+ * @param parkedSince the day it was parked, if it stands
+ */
+public record Vehicle(
+        String unit,
+        String vehicleClass,
+        VehicleKind kind,
+        Load gvwr,
+        Layout layout,
+        Map<Integer, Placard> placards,
+        Map<Position, Wheel> wheels,
+        boolean sensorsWork,
+        OptionalDouble milesPerDay,
+        Optional<LocalDate> parkedSince) {
+
+    private static final double LIGHT_UP_TO_LB = 10_000;
+
+    /** The vehicle maker's size and cold pressure for one axle. */
+    public record Placard(TireSize size, Pressure pressure) {}
+
+    /** What is known of the wheel at a position. */
+    public record Wheel(Optional<PilotType> pilot, Optional<Pressure> maximum) {}
+
+    public Vehicle {
+        placards = Map.copyOf(placards);
+        wheels = Map.copyOf(wheels);
+    }
+
+    /** GVWR up to and including 10,000 lb. */
+    public boolean isLight() {
+        return gvwr.lb() <= LIGHT_UP_TO_LB;
+    }
+
+    /** Front wheels of buses, trucks and tractors over 10,000 lb: 4/32 in instead of 2/32 (49 CFR 393.75). */
+    public boolean hasHeavyFrontRule(Position position) {
+        return !isLight() && kind.hasHeavyFrontRule() && layout.isSteer(position);
+    }
+
+    /** The placard for a position; a spare must be ready for any axle, so it takes the highest pressure. */
+    public Optional<Placard> placardAt(Position position) {
+        if (position instanceof OnAxle on) {
+            return Optional.ofNullable(placards.get(on.axle()));
+        }
+        return placards.values().stream()
+                .max(java.util.Comparator.comparingDouble(
+                        placard -> placard.pressure().psi()));
+    }
+
+    public Optional<Wheel> wheelAt(Position position) {
+        return Optional.ofNullable(wheels.get(position));
+    }
+}

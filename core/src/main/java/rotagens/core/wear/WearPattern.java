@@ -1,0 +1,118 @@
+package rotagens.core.wear;
+
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What the shape of the worn tread says. Decided in a fixed order, so that every complete reading falls in exactly one class.
+ *
+ * @param shape the class it falls in
+ * @param second a second sign worth naming
+ */
+public record WearPattern(Shape shape, Optional<Shape> second) {
+
+    /** The classes, each with its likely causes and the work it asks for. */
+    public enum Shape {
+        EVEN("even", "", ""),
+        CENTER(
+                "center worn",
+                "over-inflation, or a pressure set for a load that isn’t carried",
+                "Re-weigh and reset the pressure."),
+        BOTH_SHOULDERS(
+                "both shoulders worn",
+                "under-inflation, a leak or overload; hard cornering",
+                "Gauge, work out the leak rate, re-weigh; a clean pressure history points to driving."),
+        OUTER_SHOULDER(
+                "outer shoulder worn",
+                "camber or toe, a bent part, an axle out of line; fast cornering",
+                "Alignment, worn joints first. Don’t leave it to the next service."),
+        INNER_SHOULDER(
+                "inner shoulder worn",
+                "camber or toe, a bent part, an axle out of line; fast cornering",
+                "Alignment, worn joints first. Don’t leave it to the next service."),
+        LEANING_CENTER("leaning to center", "an early form of center wear", "Watch it and gauge the pressure."),
+        LEANING_SHOULDERS("leaning to shoulders", "an early form of shoulder wear", "Watch it and gauge the pressure."),
+        SAWTOOTH("sawtooth", "toe or axle geometry", "Suspension and geometry check, shock test."),
+        CUPPING(
+                "cupping",
+                "worn shocks, imbalance, a loose bearing or geometry",
+                "Shock test today, then balance and alignment."),
+        FLAT_SPOT("flat spot", "a locked brake or long parking", "Judge depth and vibration; check the brake.");
+
+        private final String words;
+        private final String causes;
+        private final String action;
+
+        Shape(String words, String causes, String action) {
+            this.words = words;
+            this.causes = causes;
+            this.action = action;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** Likely causes, most likely first. */
+        public String causes() {
+            return causes;
+        }
+
+        public String action() {
+            return action;
+        }
+
+        public boolean isLeaning() {
+            return this == LEANING_CENTER || this == LEANING_SHOULDERS;
+        }
+
+        /** Whether there is a cause to mend, not only something to watch. */
+        public boolean hasCauseToMend() {
+            return this != EVEN && !isLeaning();
+        }
+    }
+
+    private static final double SLACK = 1e-9;
+
+    /**
+     * Classifies a reading.
+     *
+     * @param difference how many 32nds apart make a difference
+     * @param localSigns sawtooth, cupping or flat spot as seen or felt; such a sign wins over the depths
+     * @return empty (can't tell) where a groove wasn't measured and no local sign was found
+     */
+    public static Optional<WearPattern> classify(Tread tread, double difference, Set<Shape> localSigns) {
+        for (Shape local : new Shape[] {Shape.CUPPING, Shape.FLAT_SPOT, Shape.SAWTOOTH}) {
+            if (localSigns.contains(local)) {
+                return Optional.of(new WearPattern(local, Optional.empty()));
+            }
+        }
+        if (!tread.isComplete()) {
+            return Optional.empty();
+        }
+        double outer = tread.outer().orElseThrow().thirtySeconds();
+        double center = tread.center().orElseThrow().thirtySeconds();
+        double inner = tread.inner().orElseThrow().thirtySeconds();
+        double d = difference - SLACK;
+        Optional<Shape> lowerShoulder = Math.abs(outer - inner) >= d
+                ? Optional.of(outer < inner ? Shape.OUTER_SHOULDER : Shape.INNER_SHOULDER)
+                : Optional.empty();
+        if (outer - center >= d && inner - center >= d) {
+            return Optional.of(new WearPattern(Shape.CENTER, lowerShoulder));
+        }
+        if (center - outer >= d && center - inner >= d) {
+            return Optional.of(new WearPattern(Shape.BOTH_SHOULDERS, lowerShoulder));
+        }
+        if (lowerShoulder.isPresent()) {
+            boolean centerLowest = center < outer && center < inner;
+            return Optional.of(
+                    new WearPattern(lowerShoulder.get(), centerLowest ? Optional.of(Shape.CENTER) : Optional.empty()));
+        }
+        double spread = Math.max(outer, Math.max(center, inner)) - Math.min(outer, Math.min(center, inner));
+        if (spread >= d) {
+            return Optional.of(new WearPattern(
+                    center < (outer + inner) / 2 ? Shape.LEANING_CENTER : Shape.LEANING_SHOULDERS, Optional.empty()));
+        }
+        return Optional.of(new WearPattern(Shape.EVEN, Optional.empty()));
+    }
+}

@@ -1,0 +1,74 @@
+package rotagens.core.wear;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * How fast a tire loses tread, in 32nds per mile, with the uncertainty the depth gauge's own marks leave.
+ *
+ * @param perMile 32nds per mile, above zero
+ * @param plusMinus half the range the readings allow, same unit
+ */
+public record WearRate(double perMile, double plusMinus) {
+
+    /** One lowest depth at an odometer reading. */
+    public record Point(double miles, double lowest32nds) {}
+
+    /** When a depth will be reached: best guess and the range around it; {@code latest} is open when wear may be nil. */
+    public record Reach(LocalDate earliest, LocalDate likely, Optional<LocalDate> latest) {}
+
+    private static final double LEAST_SPAN_MILES = 1_000;
+    /** Standard error of reading a scale to whole 32nds: 1/√12 of a mark. */
+    private static final double SCALE_ERROR = 1 / Math.sqrt(12);
+
+    private static final int FURTHEST_DAYS = 365 * 30;
+
+    /**
+     * The slope of lowest depth over odometer by least squares, from at least two readings at least 1,000 miles apart since
+     * the tire came to its place. A tread that seems to grow is measuring error: no rate.
+     */
+    public static Optional<WearRate> of(List<Point> points) {
+        double from = points.stream().mapToDouble(Point::miles).min().orElse(0);
+        double to = points.stream().mapToDouble(Point::miles).max().orElse(0);
+        if (points.size() < 2 || to - from < LEAST_SPAN_MILES) {
+            return Optional.empty();
+        }
+        double meanMiles = points.stream().mapToDouble(Point::miles).average().orElseThrow();
+        double meanDepth =
+                points.stream().mapToDouble(Point::lowest32nds).average().orElseThrow();
+        double sxx = 0;
+        double sxy = 0;
+        for (Point point : points) {
+            sxx += (point.miles() - meanMiles) * (point.miles() - meanMiles);
+            sxy += (point.miles() - meanMiles) * (point.lowest32nds() - meanDepth);
+        }
+        double slope = sxy / sxx;
+        if (slope >= 0) {
+            return Optional.empty();
+        }
+        double residuals = 0;
+        for (Point point : points) {
+            double off = point.lowest32nds() - (meanDepth + slope * (point.miles() - meanMiles));
+            residuals += off * off;
+        }
+        double scatter = points.size() > 2 ? Math.sqrt(residuals / (points.size() - 2)) : 0;
+        return Optional.of(new WearRate(-slope, 2 * Math.max(scatter, SCALE_ERROR) / Math.sqrt(sxx)));
+    }
+
+    /** When the tread will have come down from one depth to another, at so many miles a day from a day on. */
+    public Reach reach(double from32nds, double to32nds, double milesPerDay, LocalDate since) {
+        double left = Math.max(0, from32nds - to32nds);
+        LocalDate likely = since.plusDays(days(left, perMile, milesPerDay));
+        LocalDate earliest = since.plusDays(days(left, perMile + plusMinus, milesPerDay));
+        double slowest = perMile - plusMinus;
+        return new Reach(
+                earliest,
+                likely,
+                slowest > 0 ? Optional.of(since.plusDays(days(left, slowest, milesPerDay))) : Optional.empty());
+    }
+
+    private static long days(double left32nds, double perMile, double milesPerDay) {
+        return (long) Math.min(FURTHEST_DAYS, left32nds / (perMile * milesPerDay));
+    }
+}
