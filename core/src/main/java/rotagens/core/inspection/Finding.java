@@ -19,7 +19,7 @@ public enum Finding {
             "Wear bar flush",
             DO_NOT_OPERATE,
             Rule.WEAR_BAR,
-            PROFESSIONAL,
+            TIRE_OFF,
             "Worn out anywhere round the tire is worn out: it must not be driven."),
     CORD_SHOWING(Where.TREAD, "Cord or belt showing", DO_NOT_OPERATE, Rule.DAMAGE, PROFESSIONAL, "Out of service."),
     TREAD_SEPARATION(
@@ -70,7 +70,7 @@ public enum Finding {
             "Crack deeper than 2/32 in",
             DO_NOT_OPERATE,
             Rule.SIDEWALL_CRACK,
-            PROFESSIONAL,
+            TIRE_OFF,
             "Replace at once."),
     CRACK_SHALLOW(
             Where.SIDEWALL,

@@ -45,7 +45,9 @@ public final class PressureCheck {
                     .flatMap(reading -> hotAndLow(reading, goal))
                     .ifPresent(reasons::add);
         }
-        cold.flatMap(reading -> unequalAxle(one, reading)).ifPresent(reasons::add);
+        if (runFlat.isEmpty()) {
+            cold.flatMap(reading -> unequalAxle(one, reading)).ifPresent(reasons::add);
+        }
         known(one, cold, last).ifPresent(reasons::add);
         return reasons;
     }

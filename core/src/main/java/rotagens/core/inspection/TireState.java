@@ -18,13 +18,16 @@ import rotagens.core.wear.WearRate;
  * @param readings taken at this position since the tire came there, newest first
  * @param open findings not yet cleared
  * @param lastProfessional the latest professional inspection that found it sound
+ * @param causeMended when the cause of a wear pattern was last put right; wear doesn't heal, so the next reading that shows
+ *     the pattern raises it again
  */
 public record TireState(
         Position position,
         Optional<Tire> tire,
         List<Reading> readings,
         List<OpenFinding> open,
-        Optional<LocalDate> lastProfessional) {
+        Optional<LocalDate> lastProfessional,
+        Optional<LocalDate> causeMended) {
 
     /** A figure and the day it was read. */
     public record Dated<T>(T value, LocalDate on, String by) {}
@@ -41,7 +44,7 @@ public record TireState(
         more.addAll(readings);
         List<OpenFinding> all = new ArrayList<>(open);
         all.addAll(found);
-        return new TireState(position, tire, more, all, lastProfessional);
+        return new TireState(position, tire, more, all, lastProfessional, causeMended);
     }
 
     /** The newest cold pressure. */

@@ -81,8 +81,22 @@ final class TreadCheck {
         return WearPattern.classify(tread, difference, signs).stream()
                 .filter(pattern -> pattern.shape() != Shape.EVEN)
                 .map(pattern -> new Judged(
-                        pattern.shape().isLeaning() ? Verdict.WATCH : Verdict.PLAN, shapeReason(pattern, tread)))
+                        pattern.shape().isLeaning() || mended(one) ? Verdict.WATCH : Verdict.PLAN,
+                        shapeReason(pattern, tread)))
                 .toList();
+    }
+
+    /** The cause was put right after the reading that shows the shape, and no sign of eye or hand is open. */
+    private static boolean mended(Case one) {
+        boolean signOpen = one.state().open().stream()
+                .anyMatch(open -> open.finding().wearShape().isPresent());
+        return !signOpen
+                && one.state().causeMended().isPresent()
+                && one.state()
+                        .tread()
+                        .filter(known ->
+                                known.on().isAfter(one.state().causeMended().get()))
+                        .isEmpty();
     }
 
     private static Reason shapeReason(WearPattern pattern, Tread tread) {

@@ -15,7 +15,10 @@ public record VehicleState(Vehicle vehicle, Map<Position, TireState> tires) {
     public static VehicleState of(Vehicle vehicle, List<TireState> known) {
         Map<Position, TireState> tires = new LinkedHashMap<>();
         for (Position position : vehicle.layout().positions()) {
-            tires.put(position, new TireState(position, Optional.empty(), List.of(), List.of(), Optional.empty()));
+            tires.put(
+                    position,
+                    new TireState(
+                            position, Optional.empty(), List.of(), List.of(), Optional.empty(), Optional.empty()));
         }
         known.forEach(state -> tires.replace(state.position(), state));
         return new VehicleState(vehicle, tires);

@@ -5,8 +5,10 @@ import java.util.Set;
 
 /** The kinds of work that fall due, each with what must be read or recorded when it is done. */
 public enum DueKind {
-    INSPECT_DAMAGE("Professional inspection", true, After.VERDICT),
-    FIX_MATCH("Fit matching tires or wheels", true, After.NEW_TIRE),
+    RECORD_TIRE("Record the tire fitted", true, After.NEW_TIRE),
+    INSPECT_DAMAGE("Professional inspection", true, After.VERDICT, After.COLD_PRESSURE),
+    FIX_MATCH("Fit a matching tire", true, After.NEW_TIRE),
+    CHANGE_WHEEL("Fit a matching wheel", true, After.WHEEL),
     REPLACE("Replace tire", true, After.NEW_TIRE),
     PUT_RIGHT("Put right", true, After.NOTE),
     SET_PRESSURE("Set pressure", true, After.COLD_PRESSURE),
@@ -18,6 +20,11 @@ public enum DueKind {
     FIND_TARGET("Find the right pressure", false, After.NOTE),
     MOVE_VEHICLE("Move the parked vehicle", false, After.NOTE);
 
+    /** Whether a day and a person are enough to get it done; finding a pressure also needs weights and a maker's chart. */
+    public boolean canBeScheduled() {
+        return this != FIND_TARGET;
+    }
+
     /** What has to be on record before the work counts as done. */
     public enum After {
         COLD_PRESSURE,
@@ -25,6 +32,8 @@ public enum DueKind {
         DOT_CODE,
         /** DOT code, tread and cold pressure of the tire fitted instead. */
         NEW_TIRE,
+        /** How the wheel fitted instead is piloted. */
+        WHEEL,
         /** A qualified person's verdict, with the person's name. */
         VERDICT,
         /** What was done, in words. */

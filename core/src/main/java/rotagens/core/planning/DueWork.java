@@ -64,12 +64,15 @@ public final class DueWork {
 
     private void tire(TireState state, Judgement judgement) {
         if (state.tire().isEmpty()) {
-            judgement.reasons().forEach(judged -> add(DueKind.READ_DOT, state, today, judged));
+            judgement.reasons().forEach(judged -> add(DueKind.RECORD_TIRE, state, today, judged));
             return;
         }
         Map<DueKind, Judged> worst = new EnumMap<>(DueKind.class);
         for (Judged judged : judgement.reasons()) {
             workFor(judged).ifPresent(kind -> worst.putIfAbsent(kind, judged));
+        }
+        if (worst.containsKey(DueKind.INSPECT_DAMAGE)) {
+            worst.remove(DueKind.SET_PRESSURE); // no air before somebody looked inside
         }
         worst.forEach((kind, judged) -> add(kind, state, since(kind, state, judged), judged));
         if (!worst.containsKey(DueKind.FIX_MATCH)) {
@@ -95,7 +98,10 @@ public final class DueWork {
         }
         return switch (judged.reason().rule()) {
             case RUN_FLAT -> Optional.of(DueKind.INSPECT_DAMAGE);
-            case PILOT_MATCH, AXLE_MATCH, RETREAD_STEER, DUAL_DIAMETER -> Optional.of(DueKind.FIX_MATCH);
+            case PILOT_MATCH -> Optional.of(DueKind.CHANGE_WHEEL);
+            case AXLE_MATCH, RETREAD_STEER -> Optional.of(DueKind.FIX_MATCH);
+            case DUAL_DIAMETER ->
+                judged.verdict() == Verdict.DO_NOT_OPERATE ? Optional.of(DueKind.FIX_MATCH) : Optional.empty();
             case PRESSURE_TARGET, PRESSURE_MAXIMUM, PRESSURE_HOT, PRESSURE_EQUAL -> Optional.of(DueKind.SET_PRESSURE);
             case WEAR_PATTERN ->
                 judged.verdict() == Verdict.PLAN ? Optional.of(DueKind.MEND_WEAR_CAUSE) : Optional.empty();

@@ -1,0 +1,265 @@
+package rotagens.server.demo;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.TreeMap;
+import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import rotagens.core.inspection.Finding;
+import rotagens.core.inspection.PressureCheck;
+import rotagens.core.inspection.Warmth;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Pressure;
+import rotagens.core.policy.PolicyNumber;
+import rotagens.core.tire.DotDate;
+import rotagens.core.tire.TireModel;
+import rotagens.core.vehicle.Layout;
+import rotagens.core.vehicle.PilotType;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Position.OnAxle;
+import rotagens.core.vehicle.Vehicle.Placard;
+import rotagens.core.wear.Tread;
+import rotagens.server.demo.DemoFleet.Kind;
+import rotagens.server.demo.DemoFleet.Oddity;
+import rotagens.server.demo.DemoFleet.Unit;
+import rotagens.server.inspection.Readings;
+import rotagens.server.people.People;
+import rotagens.server.policy.Policies;
+import rotagens.server.tire.Tires;
+import rotagens.server.vehicle.Vehicles;
+
+/** Fills an empty data folder with the demo fleet, a year of readings and dates relative to today. The same every day. */
+@Component
+@ConditionalOnBooleanProperty("rotagens.demo")
+class DemoData implements SmartInitializingSingleton {
+
+    private static final int WALKS = 12;
+    private static final int DAYS_BETWEEN_WALKS = 28;
+    private static final double[] ORDINARY_TREAD_WEAR = {0.5, 0.4, 0.5};
+
+    private final Vehicles vehicles;
+    private final Tires tires;
+    private final Readings readings;
+    private final Policies policies;
+    private final People people;
+    private final Clock clock;
+    private final PlatformTransactionManager transactions;
+
+    DemoData(
+            Vehicles vehicles,
+            Tires tires,
+            Readings readings,
+            Policies policies,
+            People people,
+            Clock clock,
+            PlatformTransactionManager transactions) {
+        this.vehicles = vehicles;
+        this.tires = tires;
+        this.readings = readings;
+        this.policies = policies;
+        this.people = people;
+        this.clock = clock;
+        this.transactions = transactions;
+    }
+
+    /** Before the first request is answered, all or nothing. */
+    @Override
+    public void afterSingletonsInstantiated() {
+        new TransactionTemplate(transactions).executeWithoutResult(status -> fill());
+    }
+
+    private void fill() {
+        if (!people.all().isEmpty()) {
+            return;
+        }
+        List<Long> staff = new ArrayList<>();
+        new TreeMap<>(DemoFleet.PEOPLE).forEach((name, role) -> staff.add(people.add(name, role)));
+        List<Long> yards = DemoFleet.YARDS.stream().map(vehicles::addYard).toList();
+        Map<TireModel, Long> models = new HashMap<>();
+        DemoFleet.MODELS.forEach(model -> models.put(model, tires.addModel(model)));
+        Map<Kind, Long> classes = new HashMap<>();
+        DemoFleet.KINDS.forEach(kind -> classes.put(kind, addClass(kind)));
+        for (Unit unit : DemoFleet.UNITS) {
+            new OneVehicle(unit, staff, models).add(classes.get(unit.kind()), yards.get(unit.yard()));
+        }
+    }
+
+    private long addClass(Kind kind) {
+        long id = vehicles.addClass(kind.name());
+        String setBy = "fleet policy, " + kind.name().toLowerCase(java.util.Locale.ROOT) + "s";
+        policies.set(PolicyNumber.OVERALL_AGE, id, kind.overallYears(), setBy);
+        if (kind.steerYears() != null) {
+            policies.set(PolicyNumber.STEER_AGE, id, kind.steerYears(), setBy);
+        }
+        return id;
+    }
+
+    /** Builds one vehicle and its past. */
+    private final class OneVehicle {
+
+        private final Unit unit;
+        private final Kind kind;
+        private final List<Long> staff;
+        private final Map<TireModel, Long> models;
+        private final Random scatter;
+        private final LocalDate today = LocalDate.now(clock);
+        private final double odometerToday;
+
+        OneVehicle(Unit unit, List<Long> staff, Map<TireModel, Long> models) {
+            this.unit = unit;
+            this.kind = unit.kind();
+            this.staff = staff;
+            this.models = models;
+            this.scatter = new Random(unit.unit().hashCode());
+            this.odometerToday = Math.round(kind.milesPerDay() * 365 * 5 + scatter.nextInt(4_000));
+        }
+
+        void add(long classId, long yardId) {
+            Map<Integer, Placard> placards = new HashMap<>();
+            for (int axle = 1; axle <= kind.axles().size(); axle++) {
+                placards.put(
+                        axle,
+                        new Placard(
+                                kind.tire().size(),
+                                Pressure.psi(kind.placardPsi().get(axle - 1))));
+            }
+            Vehicles.OnFile vehicle = vehicles.add(new Vehicles.New(
+                    unit.unit(),
+                    classId,
+                    yardId,
+                    kind.kind(),
+                    kind.description(),
+                    kind.gvwrLb(),
+                    kind.sensors(),
+                    unit.parkedDays() == null ? null : today.minusDays(unit.parkedDays()),
+                    new Layout(kind.axles(), kind.spares()),
+                    placards));
+            for (int walk = WALKS - 1; walk >= 0; walk--) {
+                int daysAgo = daysAgo(walk);
+                vehicles.readOdometer(
+                        vehicles.get(vehicle.id()),
+                        odometer(daysAgo),
+                        at(daysAgo),
+                        staff.get(walk % 2 + 2),
+                        "odometer");
+            }
+            for (Position position : vehicle.facts().layout().positions()) {
+                tire(vehicle, position);
+            }
+        }
+
+        private int daysAgo(int walk) {
+            return unit.lastWalk() + walk * DAYS_BETWEEN_WALKS;
+        }
+
+        private Distance odometer(int daysAgo) {
+            return Distance.miles(Math.round(odometerToday - daysAgo * kind.milesPerDay()));
+        }
+
+        private Instant at(int daysAgo) {
+            return today.minusDays(daysAgo)
+                    .atTime(LocalTime.of(6, 40).plusMinutes(scatter.nextInt(90)))
+                    .atZone(clock.getZone())
+                    .toInstant();
+        }
+
+        private void tire(Vehicles.OnFile vehicle, Position position) {
+            List<Oddity> odd = DemoFleet.ODDITIES.stream()
+                    .filter(one ->
+                            one.unit().equals(unit.unit()) && one.position().equals(position.code()))
+                    .toList();
+            int axle = position instanceof OnAxle on ? on.axle() : kind.axles().size() + 1;
+            double years = unit.axleYears().get(Math.min(axle, unit.axleYears().size()) - 1);
+            LocalDate made = today.minusDays(Math.round(years * 365.25));
+            int fittedDaysAgo = (int) Math.round(years * 365.25) - 90;
+            TireModel model = first(odd, Oddity::model).orElse(unit.fitted());
+            boolean noDot = odd.stream().anyMatch(Oddity::noDot);
+            String dot = noDot ? null : tin() + DotDate.stampFor(made);
+            long place = vehicle.places().get(position);
+            boolean stud = odd.stream().anyMatch(Oddity::studPiloted);
+            boolean heavy = kind.gvwrLb() > 10_000;
+            vehicles.addWheel(
+                    place, heavy ? (stud ? PilotType.STUD : PilotType.HUB) : null, Pressure.psi(heavy ? 120 : 80));
+            long tireId = tires.fitNew(
+                    models.get(model),
+                    odd.stream().anyMatch(Oddity::retread),
+                    dot,
+                    place,
+                    at(Math.max(fittedDaysAgo, 340)),
+                    staff.get(2),
+                    null);
+            past(tireId, place, position, axle, model, years, odd);
+        }
+
+        private void past(
+                long tireId, long place, Position position, int axle, TireModel model, double years, List<Oddity> odd) {
+            double target = position instanceof OnAxle
+                    ? kind.placardPsi().get(Math.min(axle, kind.placardPsi().size()) - 1)
+                    : kind.placardPsi().stream()
+                            .mapToInt(Integer::intValue)
+                            .max()
+                            .orElseThrow();
+            double original = model.originalDepth().orElseThrow().thirtySeconds();
+            double perDay =
+                    position instanceof OnAxle ? kind.thirtySecondsPer10kMiles() / 10_000 * kind.milesPerDay() : 0;
+            double worn = Math.min(original * 0.45, (years * 365.25 - 90) * perDay);
+            double[] lastTread = first(odd, Oddity::tread).orElse(null);
+            for (int walk = WALKS - 1; walk >= 0; walk--) {
+                int daysAgo = daysAgo(walk);
+                double gained = Math.min(worn, (daysAgo - unit.lastWalk()) * perDay);
+                double[] grooves = new double[3];
+                for (int groove = 0; groove < 3; groove++) {
+                    double now = lastTread != null ? lastTread[groove] : original - worn - ORDINARY_TREAD_WEAR[groove];
+                    grooves[groove] = Math.min(original, Math.max(1, Math.round(now + gained)));
+                }
+                Optional<Double> oddPsi = walk == 0 ? first(odd, Oddity::psi) : Optional.empty();
+                double psi = oddPsi.orElse(target - scatter.nextInt(3));
+                Warmth warmth = walk == 0 && oddPsi.isPresent() ? odd.get(0).warmth() : Warmth.COLD;
+                Readings.Entry entry =
+                        new Readings.Entry(tireId, place, at(daysAgo), staff.get(walk % 2 + 2), null, null);
+                readings.read(
+                        entry,
+                        new Readings.Values(
+                                Optional.of(Pressure.psi(Math.round(psi))),
+                                warmth,
+                                Tread.of32nds(grooves[0], grooves[1], grooves[2]),
+                                Optional.of(odometer(daysAgo))));
+                if (walk == 0) {
+                    first(odd, Oddity::finding).ifPresent(finding -> readings.found(entry, List.of(finding)));
+                    if (PressureCheck.ranLow(Pressure.psi(psi), Pressure.psi(target)) && model == kind.tire()) {
+                        readings.found(entry, List.of(Finding.RAN_LOW));
+                    }
+                }
+                boolean inspectedYearly =
+                        walk == 4 && years >= 5 && !unit.unit().equals("LC-02");
+                if (inspectedYearly) {
+                    readings.professional(entry, "Marrow Street Tire Service", true, "");
+                }
+            }
+        }
+
+        private String tin() {
+            String letters = "ABCDEFHJKLMNPRTUVWXY123456789";
+            StringBuilder code = new StringBuilder();
+            for (int at = 0; at < 8; at++) {
+                code.append(letters.charAt(scatter.nextInt(letters.length())));
+            }
+            return code.toString();
+        }
+
+        private static <T> Optional<T> first(List<Oddity> odd, java.util.function.Function<Oddity, Optional<T>> what) {
+            return odd.stream().map(what).flatMap(Optional::stream).findFirst();
+        }
+    }
+}

@@ -1,0 +1,349 @@
+package rotagens.server.demo;
+
+import static rotagens.core.vehicle.AxleRole.DRIVE;
+import static rotagens.core.vehicle.AxleRole.STEER;
+import static rotagens.core.vehicle.AxleRole.TAG;
+import static rotagens.core.vehicle.AxleRole.TRAILER;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import rotagens.core.inspection.Finding;
+import rotagens.core.inspection.Warmth;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.tire.TireModel;
+import rotagens.core.tire.TireSize;
+import rotagens.core.vehicle.Axle;
+import rotagens.core.vehicle.AxleRole;
+import rotagens.core.vehicle.VehicleKind;
+
+/**
+ * The made-up fleet of Larkmoor Mobile Clinics: three yards, 24 vehicles, low miles, constant heavy equipment. Every rule of
+ * the product shows somewhere in it. Makers, models and people are invented.
+ */
+final class DemoFleet {
+
+    static final List<String> YARDS = List.of("Eastbank", "Millrace", "Northgate");
+
+    static final Map<String, String> PEOPLE = Map.of(
+            "Ines Okafor", "coordinator",
+            "Rafe Halloran", "technician",
+            "Tomas Weil", "technician",
+            "Dana Prestwick", "manager");
+
+    static final TireModel COACH_TIRE = model("Corvane", "Tessaly C2", "275/70R22.5", 120, 18, false);
+    static final TireModel SHUTTLE_TIRE = model("Brantholm", "Ridgeline 4", "LT225/75R16", 80, 14, false);
+    static final TireModel PICKUP_TIRE = model("Ossiveld", "Fellgrip", "LT245/75R17", 80, 15, false);
+    static final TireModel PICKUP_TIRE_CHANGED = model("Ossiveld", "Fellgrip Wide", "LT285/70R17", 80, 16, false);
+    static final TireModel VAN_TIRE = model("Quenmark", "Porter", "235/65R16C", 76, 11, true);
+    static final TireModel VAN_TIRE_OTHER = model("Quenmark", "Porter", "215/65R16C", 76, 11, true);
+    static final TireModel TRAILER_TIRE = model("Brantholm", "Hauler ST", "ST235/80R16", 80, 9, false);
+    static final List<TireModel> MODELS =
+            List.of(COACH_TIRE, SHUTTLE_TIRE, PICKUP_TIRE, PICKUP_TIRE_CHANGED, VAN_TIRE, VAN_TIRE_OTHER, TRAILER_TIRE);
+
+    /** A class of vehicles: layout, placard per axle, and how they are used. */
+    record Kind(
+            String name,
+            VehicleKind kind,
+            String description,
+            int gvwrLb,
+            boolean sensors,
+            List<Axle> axles,
+            int spares,
+            List<Integer> placardPsi,
+            TireModel tire,
+            double milesPerDay,
+            double thirtySecondsPer10kMiles,
+            Double overallYears,
+            Double steerYears) {}
+
+    static final Kind COACH = new Kind(
+            "Clinic coach",
+            VehicleKind.BUS,
+            "Clinic coach, tag axle",
+            46_000,
+            true,
+            List.of(new Axle(STEER, false), new Axle(DRIVE, true), new Axle(TAG, false)),
+            0,
+            List.of(110, 95, 90),
+            COACH_TIRE,
+            19,
+            6,
+            8.0,
+            4.0);
+    static final Kind SHUTTLE = new Kind(
+            "Cutaway shuttle",
+            VehicleKind.BUS,
+            "Cutaway shuttle, dual rears",
+            14_500,
+            false,
+            List.of(new Axle(STEER, false), new Axle(DRIVE, true)),
+            0,
+            List.of(75, 80),
+            SHUTTLE_TIRE,
+            34,
+            5,
+            9.0,
+            3.0);
+    static final Kind PICKUP = new Kind(
+            "Support pickup",
+            VehicleKind.PICKUP,
+            "3/4-ton support pickup",
+            9_900,
+            true,
+            twoSingle(STEER, DRIVE),
+            1,
+            List.of(60, 75),
+            PICKUP_TIRE,
+            28,
+            4,
+            7.0,
+            null);
+    static final Kind VAN = new Kind(
+            "Service van",
+            VehicleKind.VAN,
+            "Service van",
+            9_000,
+            true,
+            twoSingle(STEER, DRIVE),
+            0,
+            List.of(50, 65),
+            VAN_TIRE,
+            41,
+            3,
+            7.0,
+            null);
+    static final Kind EQUIPMENT_TRAILER = new Kind(
+            "Equipment trailer",
+            VehicleKind.TRAILER,
+            "Equipment trailer, tandem",
+            10_000,
+            false,
+            twoSingle(TRAILER, TRAILER),
+            1,
+            List.of(80, 80),
+            TRAILER_TIRE,
+            7,
+            4,
+            7.0,
+            null);
+    static final List<Kind> KINDS = List.of(COACH, SHUTTLE, PICKUP, VAN, EQUIPMENT_TRAILER);
+
+    /** One vehicle: how old its tires are by axle (in years), and when it was last walked round (days ago). */
+    record Unit(
+            String unit,
+            Kind kind,
+            int yard,
+            TireModel fitted,
+            List<Double> axleYears,
+            int lastWalk,
+            Integer parkedDays) {}
+
+    static final List<Unit> UNITS = List.of(
+            unit("LC-01", COACH, 0, 6, 1.2, 3.4, 4.6),
+            unit("LC-02", COACH, 1, 9, 2.6, 5.6, 8.1),
+            unit("LC-03", COACH, 0, 3, 3.85, 5.8, 7.2),
+            unit("LC-04", COACH, 2, 12, 0.9, 2.1, 3.9),
+            new Unit("LC-05", COACH, 2, COACH_TIRE, List.of(2.2, 4.1, 5.3), 20, 45),
+            unit("SH-01", SHUTTLE, 0, 4, 1.4, 2.2),
+            unit("SH-02", SHUTTLE, 0, 5, 2.4, 4.3),
+            unit("SH-03", SHUTTLE, 1, 7, 1.1, 3.3),
+            unit("SH-04", SHUTTLE, 1, 8, 2.1, 2.9),
+            unit("SH-05", SHUTTLE, 2, 6, 1.8, 4.4),
+            unit("SH-06", SHUTTLE, 2, 2, 3.1, 3.1),
+            unit("SP-01", PICKUP, 0, 10, 2.3, 2.3, 3.0),
+            unit("SP-02", PICKUP, 1, 118, 3.1, 3.1, 3.5),
+            changed("SP-03", 1, 11, 1.5),
+            changed("SP-04", 2, 8, 2.7),
+            changed("SP-05", 0, 13, 0.8),
+            unit("VN-01", VAN, 0, 5, 1.6, 1.6),
+            unit("VN-02", VAN, 1, 6, 2.8, 2.8),
+            unit("VN-03", VAN, 1, 9, 2.0, 2.0),
+            unit("VN-04", VAN, 2, 4, 2.4, 2.4),
+            unit("VN-05", VAN, 2, 16, 1.1, 1.1),
+            unit("TR-01", EQUIPMENT_TRAILER, 0, 60, 4.2, 4.2, 4.2),
+            new Unit("TR-02", EQUIPMENT_TRAILER, 1, TRAILER_TIRE, List.of(7.2, 6.8, 6.8), 9, 38),
+            unit("TR-03", EQUIPMENT_TRAILER, 2, 11, 3.7, 3.7, 3.7));
+
+    /** What differs at one position from the ordinary: the last reading, the tire, or something found. */
+    record Oddity(
+            String unit,
+            String position,
+            Optional<Double> psi,
+            Warmth warmth,
+            Optional<double[]> tread,
+            Optional<Finding> finding,
+            boolean noDot,
+            boolean retread,
+            Optional<TireModel> model,
+            boolean studPiloted) {}
+
+    static final List<Oddity> ODDITIES = List.of(
+            psi("LC-01", "2LO", 91),
+            psi("LC-01", "2RI", 98),
+            found("LC-02", "1R", Finding.CAP_MISSING),
+            found("LC-03", "3R", Finding.BULGE),
+            psi("LC-03", "2RO", 76),
+            tread("LC-03", "1R", 9, 11, 12),
+            psi("LC-04", "3L", 84),
+            studPiloted("LC-05", "3L"),
+            found("LC-05", "2LI", Finding.CRACK_SHALLOW),
+            found("LC-05", "2RO", Finding.NUT_RUST_STREAK),
+            new Oddity(
+                    "SH-01",
+                    "1L",
+                    Optional.of(72.0),
+                    Warmth.HOT,
+                    Optional.empty(),
+                    Optional.empty(),
+                    false,
+                    false,
+                    Optional.empty(),
+                    false),
+            tread("SH-01", "2RI", 12, 12, 12),
+            tread("SH-01", "2RO", 9, 9, 9),
+            tread("SH-02", "1L", 4, 5, 5),
+            retread("SH-02", "1R"),
+            found("SH-03", "1R", Finding.CURB_STRIKE),
+            tread("SH-03", "2LO", 12, 12, 12),
+            tread("SH-03", "2LI", 7, 7, 7),
+            tread("SH-04", "1R", 5, 6, 6),
+            psi("SH-04", "2LI", 73),
+            found("SH-05", "2LO", Finding.GROMMET_AGED),
+            tread("SH-05", "1L", 9, 6, 9),
+            tread("SP-04", "2R", 8, 11, 8),
+            found("SP-05", "1R", Finding.INDENTATION),
+            tread("VN-01", "1L", 8, 7, 6),
+            psi("VN-01", "2R", 59),
+            tread("VN-02", "2L", 4, 3, 4),
+            psi("VN-03", "2L", 79),
+            found("VN-03", "1R", Finding.RUNNING_BACKWARDS),
+            tread("VN-04", "1L", 4, 4, 4),
+            tread("VN-04", "1R", 4, 4, 4),
+            noDot("VN-05", "2R"),
+            found("TR-01", "2R", Finding.CUPPING),
+            found("TR-02", "1L", Finding.WEAR_BAR_FLUSH),
+            found("TR-03", "1R", Finding.CRACK_DEEP),
+            found("TR-03", "2R", Finding.SAWTOOTH),
+            new Oddity(
+                    "VN-03",
+                    "2R",
+                    Optional.empty(),
+                    Warmth.COLD,
+                    Optional.empty(),
+                    Optional.empty(),
+                    false,
+                    false,
+                    Optional.of(VAN_TIRE_OTHER),
+                    false));
+
+    private DemoFleet() {}
+
+    private static List<Axle> twoSingle(AxleRole front, AxleRole rear) {
+        return List.of(new Axle(front, false), new Axle(rear, false));
+    }
+
+    private static TireModel model(
+            String maker, String name, String size, double molded, double depth, boolean directional) {
+        return new TireModel(
+                maker,
+                name,
+                TireSize.parse(size),
+                Optional.of(Pressure.psi(molded)),
+                Optional.of(TreadDepth.of32nds(depth)),
+                directional);
+    }
+
+    private static Unit unit(String unit, Kind kind, int yard, int lastWalk, Double... axleYears) {
+        return new Unit(unit, kind, yard, kind.tire(), List.of(axleYears), lastWalk, null);
+    }
+
+    private static Unit changed(String unit, int yard, int lastWalk, double years) {
+        return new Unit(unit, PICKUP, yard, PICKUP_TIRE_CHANGED, List.of(years, years, years), lastWalk, null);
+    }
+
+    private static Oddity psi(String unit, String position, double psi) {
+        return new Oddity(
+                unit,
+                position,
+                Optional.of(psi),
+                Warmth.COLD,
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                false,
+                Optional.empty(),
+                false);
+    }
+
+    private static Oddity tread(String unit, String position, double outer, double center, double inner) {
+        return new Oddity(
+                unit,
+                position,
+                Optional.empty(),
+                Warmth.COLD,
+                Optional.of(new double[] {outer, center, inner}),
+                Optional.empty(),
+                false,
+                false,
+                Optional.empty(),
+                false);
+    }
+
+    private static Oddity found(String unit, String position, Finding finding) {
+        return new Oddity(
+                unit,
+                position,
+                Optional.empty(),
+                Warmth.COLD,
+                Optional.empty(),
+                Optional.of(finding),
+                false,
+                false,
+                Optional.empty(),
+                false);
+    }
+
+    private static Oddity noDot(String unit, String position) {
+        return new Oddity(
+                unit,
+                position,
+                Optional.empty(),
+                Warmth.COLD,
+                Optional.empty(),
+                Optional.empty(),
+                true,
+                false,
+                Optional.empty(),
+                false);
+    }
+
+    private static Oddity retread(String unit, String position) {
+        return new Oddity(
+                unit,
+                position,
+                Optional.empty(),
+                Warmth.COLD,
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                true,
+                Optional.empty(),
+                false);
+    }
+
+    private static Oddity studPiloted(String unit, String position) {
+        return new Oddity(
+                unit,
+                position,
+                Optional.empty(),
+                Warmth.COLD,
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                false,
+                Optional.empty(),
+                true);
+    }
+}

@@ -1,0 +1,317 @@
+package rotagens.server.inspection;
+
+import static rotagens.server.storage.generated.Tables.FINDING;
+import static rotagens.server.storage.generated.Tables.FINDING_CLEARANCE;
+import static rotagens.server.storage.generated.Tables.FITMENT;
+import static rotagens.server.storage.generated.Tables.JOB;
+import static rotagens.server.storage.generated.Tables.JOB_ITEM;
+import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.PROFESSIONAL_INSPECTION;
+import static rotagens.server.storage.generated.Tables.READING;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.inspection.Finding;
+import rotagens.core.inspection.OpenFinding;
+import rotagens.core.inspection.Reading;
+import rotagens.core.inspection.Warmth;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Pressure;
+import rotagens.core.wear.Tread;
+
+/** What was read and found on tires, by whom, and what cleared a finding. Only ever added to. */
+@Service
+public class Readings {
+
+    /** All that was recorded of one tire at its present place. */
+    public record History(
+            List<Reading> readings,
+            List<OpenFinding> open,
+            Optional<LocalDate> lastProfessional,
+            Optional<LocalDate> causeMended) {
+
+        public static final History NONE = new History(List.of(), List.of(), Optional.empty(), Optional.empty());
+    }
+
+    /** Where and by whom something is recorded; one of walk-round and job may be null. */
+    public record Entry(long tireId, long placeId, Instant at, long personId, Long walkRoundId, Long jobId) {}
+
+    /** What was read. */
+    public record Values(Optional<Pressure> pressure, Warmth warmth, Tread tread, Optional<Distance> odometer) {}
+
+    private static final int READINGS_KEPT_AT_HAND = 12;
+
+    private final DSLContext db;
+    private final Clock clock;
+
+    Readings(DSLContext db, Clock clock) {
+        this.db = db;
+        this.clock = clock;
+    }
+
+    /** The history of every fitted tire, by tire; on one vehicle or, with null, on all. */
+    @Transactional(readOnly = true)
+    public Map<Long, History> ofFitted(Long vehicleId) {
+        Map<Long, String> names = db.select(PERSON.ID, PERSON.NAME).from(PERSON).fetchMap(PERSON.ID, PERSON.NAME);
+        Condition which = vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId);
+        var fitted = DSL.select(FITMENT.TIRE_ID)
+                .from(FITMENT)
+                .join(PLACE)
+                .on(PLACE.ID.eq(FITMENT.PLACE_ID))
+                .where(which);
+        Map<Long, List<Reading>> readings = readings(vehicleId, names);
+        Map<Long, List<OpenFinding>> open = db.select(FINDING.TIRE_ID, FINDING.KIND, FINDING.AT, FINDING.PERSON_ID)
+                .from(FINDING)
+                .leftJoin(FINDING_CLEARANCE)
+                .on(FINDING_CLEARANCE.FINDING_ID.eq(FINDING.ID))
+                .where(FINDING_CLEARANCE.ID.isNull())
+                .and(FINDING.TIRE_ID.in(fitted))
+                .orderBy(FINDING.AT)
+                .fetchGroups(
+                        row -> row.value1(),
+                        row -> new OpenFinding(
+                                Finding.valueOf(row.value2()), day(row.value3()), names.get(row.value4())));
+        Map<Long, Instant> professional = db.select(
+                        PROFESSIONAL_INSPECTION.TIRE_ID, DSL.max(PROFESSIONAL_INSPECTION.AT))
+                .from(PROFESSIONAL_INSPECTION)
+                .where(PROFESSIONAL_INSPECTION.IS_SOUND.isTrue())
+                .and(PROFESSIONAL_INSPECTION.TIRE_ID.in(fitted))
+                .groupBy(PROFESSIONAL_INSPECTION.TIRE_ID)
+                .fetchMap(row -> row.value1(), row -> row.value2());
+        Map<Long, Instant> mended = db.select(FITMENT.TIRE_ID, DSL.max(JOB.DONE_AT))
+                .from(JOB_ITEM)
+                .join(JOB)
+                .on(JOB.ID.eq(JOB_ITEM.JOB_ID))
+                .join(FITMENT)
+                .on(FITMENT.PLACE_ID.eq(JOB_ITEM.PLACE_ID))
+                .where(JOB_ITEM.KIND.eq("MEND_WEAR_CAUSE"))
+                .and(JOB.DONE_AT.isNotNull())
+                .and(JOB.DONE_AT.ge(FITMENT.AT))
+                .groupBy(FITMENT.TIRE_ID)
+                .fetchMap(row -> row.value1(), row -> row.value2());
+        Map<Long, History> histories = new HashMap<>();
+        for (long tireId : db.fetchValues(fitted)) {
+            histories.put(
+                    tireId,
+                    new History(
+                            readings.getOrDefault(tireId, List.of()),
+                            open.getOrDefault(tireId, List.of()),
+                            Optional.ofNullable(professional.get(tireId)).map(this::day),
+                            Optional.ofNullable(mended.get(tireId)).map(this::day)));
+        }
+        return histories;
+    }
+
+    /** Newest first, the last dozen of each tire taken at the place where it is now. */
+    private Map<Long, List<Reading>> readings(Long vehicleId, Map<Long, String> names) {
+        Condition which = vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId);
+        var newest = DSL.rowNumber()
+                .over(DSL.partitionBy(READING.TIRE_ID).orderBy(READING.AT.desc(), READING.ID.desc()))
+                .as("newest");
+        var ranked = DSL.select(READING.asterisk(), newest)
+                .from(READING)
+                .join(FITMENT)
+                .on(FITMENT.TIRE_ID.eq(READING.TIRE_ID))
+                .and(FITMENT.PLACE_ID.eq(READING.PLACE_ID))
+                .join(PLACE)
+                .on(PLACE.ID.eq(FITMENT.PLACE_ID))
+                .where(which)
+                .and(READING.AT.ge(FITMENT.AT))
+                .asTable("ranked");
+        return db.select(
+                        ranked.field(READING.TIRE_ID),
+                        ranked.field(READING.AT),
+                        ranked.field(READING.PERSON_ID),
+                        ranked.field(READING.PRESSURE),
+                        ranked.field(READING.WARMTH),
+                        ranked.field(READING.DEPTH_OUTER),
+                        ranked.field(READING.DEPTH_CENTER),
+                        ranked.field(READING.DEPTH_INNER),
+                        ranked.field(READING.ODOMETER))
+                .from(ranked)
+                .where(ranked.field("newest", Integer.class).le(READINGS_KEPT_AT_HAND))
+                .orderBy(ranked.field(READING.TIRE_ID), ranked.field("newest", Integer.class))
+                .fetchGroups(
+                        row -> row.value1(),
+                        row -> new Reading(
+                                day(row.value2()),
+                                names.get(row.value3()),
+                                Optional.ofNullable(row.value9()),
+                                Optional.ofNullable(row.value4()),
+                                Warmth.valueOf(row.value5()),
+                                new Tread(
+                                        Optional.ofNullable(row.value6()),
+                                        Optional.ofNullable(row.value7()),
+                                        Optional.ofNullable(row.value8()))));
+    }
+
+    /** Adds a reading; one with neither pressure nor tread is nothing and isn't kept. */
+    @Transactional
+    public void read(Entry entry, Values values) {
+        if (values.pressure().isEmpty() && values.tread().isEmpty()) {
+            return;
+        }
+        db.insertInto(READING)
+                .set(READING.TIRE_ID, entry.tireId())
+                .set(READING.PLACE_ID, entry.placeId())
+                .set(READING.AT, entry.at())
+                .set(READING.PERSON_ID, entry.personId())
+                .set(READING.PRESSURE, values.pressure().orElse(null))
+                .set(READING.WARMTH, values.warmth().name())
+                .set(READING.DEPTH_OUTER, values.tread().outer().orElse(null))
+                .set(READING.DEPTH_CENTER, values.tread().center().orElse(null))
+                .set(READING.DEPTH_INNER, values.tread().inner().orElse(null))
+                .set(READING.ODOMETER, values.odometer().orElse(null))
+                .set(READING.WALK_ROUND_ID, entry.walkRoundId())
+                .set(READING.JOB_ID, entry.jobId())
+                .execute();
+    }
+
+    /** Adds findings that aren't open already. */
+    @Transactional
+    public void found(Entry entry, Collection<Finding> findings) {
+        Set<String> open = openKinds(entry.tireId());
+        for (Finding finding : findings) {
+            if (open.add(finding.name())) {
+                db.insertInto(FINDING)
+                        .set(FINDING.TIRE_ID, entry.tireId())
+                        .set(FINDING.PLACE_ID, entry.placeId())
+                        .set(FINDING.KIND, finding.name())
+                        .set(FINDING.AT, entry.at())
+                        .set(FINDING.PERSON_ID, entry.personId())
+                        .set(FINDING.WALK_ROUND_ID, entry.walkRoundId())
+                        .set(FINDING.JOB_ID, entry.jobId())
+                        .execute();
+            }
+        }
+    }
+
+    private Set<String> openKinds(long tireId) {
+        return new java.util.HashSet<>(db.select(FINDING.KIND)
+                .from(FINDING)
+                .leftJoin(FINDING_CLEARANCE)
+                .on(FINDING_CLEARANCE.FINDING_ID.eq(FINDING.ID))
+                .where(FINDING.TIRE_ID.eq(tireId))
+                .and(FINDING_CLEARANCE.ID.isNull())
+                .fetch(FINDING.KIND));
+    }
+
+    /** Clears the open findings of some kinds on a tire. */
+    @Transactional
+    public void clear(Entry entry, Collection<Finding> findings, String how, String note) {
+        Set<String> kinds = findings.stream().map(Enum::name).collect(Collectors.toSet());
+        List<Long> open = new ArrayList<>(db.select(FINDING.ID)
+                .from(FINDING)
+                .leftJoin(FINDING_CLEARANCE)
+                .on(FINDING_CLEARANCE.FINDING_ID.eq(FINDING.ID))
+                .where(FINDING.TIRE_ID.eq(entry.tireId()))
+                .and(FINDING.KIND.in(kinds))
+                .and(FINDING_CLEARANCE.ID.isNull())
+                .fetch(FINDING.ID));
+        for (long id : open) {
+            db.insertInto(FINDING_CLEARANCE)
+                    .set(FINDING_CLEARANCE.FINDING_ID, id)
+                    .set(FINDING_CLEARANCE.HOW, how)
+                    .set(FINDING_CLEARANCE.AT, entry.at())
+                    .set(FINDING_CLEARANCE.PERSON_ID, entry.personId())
+                    .set(FINDING_CLEARANCE.NOTE, note)
+                    .set(FINDING_CLEARANCE.JOB_ID, entry.jobId())
+                    .execute();
+        }
+    }
+
+    /** Records a qualified person's verdict on a tire. */
+    @Transactional
+    public void professional(Entry entry, String professional, boolean sound, String note) {
+        db.insertInto(PROFESSIONAL_INSPECTION)
+                .set(PROFESSIONAL_INSPECTION.TIRE_ID, entry.tireId())
+                .set(PROFESSIONAL_INSPECTION.AT, entry.at())
+                .set(PROFESSIONAL_INSPECTION.PROFESSIONAL, professional)
+                .set(PROFESSIONAL_INSPECTION.IS_SOUND, sound)
+                .set(PROFESSIONAL_INSPECTION.NOTE, note)
+                .set(PROFESSIONAL_INSPECTION.PERSON_ID, entry.personId())
+                .set(PROFESSIONAL_INSPECTION.JOB_ID, entry.jobId())
+                .execute();
+    }
+
+    /** One line of a vehicle's history: a reading with its values, or something found or cleared in words. */
+    public record Fact(Instant at, String kind, long placeId, long personId, Optional<Values> values, String words) {}
+
+    /** Everything read, found and cleared at a vehicle's places, the newest few hundred of each. */
+    @Transactional(readOnly = true)
+    public List<Fact> ofVehicle(long vehicleId) {
+        var places = DSL.select(PLACE.ID).from(PLACE).where(PLACE.VEHICLE_ID.eq(vehicleId));
+        List<Fact> facts = new ArrayList<>();
+        db.selectFrom(READING)
+                .where(READING.PLACE_ID.in(places))
+                .orderBy(READING.AT.desc())
+                .limit(500)
+                .forEach(row -> facts.add(new Fact(
+                        row.getAt(),
+                        "reading",
+                        row.getPlaceId(),
+                        row.getPersonId(),
+                        Optional.of(new Values(
+                                Optional.ofNullable(row.getPressure()),
+                                Warmth.valueOf(row.getWarmth()),
+                                new Tread(
+                                        Optional.ofNullable(row.getDepthOuter()),
+                                        Optional.ofNullable(row.getDepthCenter()),
+                                        Optional.ofNullable(row.getDepthInner())),
+                                Optional.ofNullable(row.getOdometer()))),
+                        "")));
+        db.selectFrom(FINDING)
+                .where(FINDING.PLACE_ID.in(places))
+                .orderBy(FINDING.AT.desc())
+                .limit(500)
+                .forEach(row -> facts.add(new Fact(
+                        row.getAt(),
+                        "finding",
+                        row.getPlaceId(),
+                        row.getPersonId(),
+                        Optional.empty(),
+                        Finding.valueOf(row.getKind()).words())));
+        db.select(FINDING_CLEARANCE.asterisk(), FINDING.PLACE_ID, FINDING.KIND)
+                .from(FINDING_CLEARANCE)
+                .join(FINDING)
+                .on(FINDING.ID.eq(FINDING_CLEARANCE.FINDING_ID))
+                .where(FINDING.PLACE_ID.in(places))
+                .orderBy(FINDING_CLEARANCE.AT.desc())
+                .limit(500)
+                .forEach(row -> facts.add(new Fact(
+                        row.get(FINDING_CLEARANCE.AT),
+                        "cleared",
+                        row.get(FINDING.PLACE_ID),
+                        row.get(FINDING_CLEARANCE.PERSON_ID),
+                        Optional.empty(),
+                        cleared(
+                                Finding.valueOf(row.get(FINDING.KIND)),
+                                row.get(FINDING_CLEARANCE.HOW),
+                                row.get(FINDING_CLEARANCE.NOTE)))));
+        return facts;
+    }
+
+    private static String cleared(Finding finding, String how, String note) {
+        String words = how.equals("PROFESSIONAL") ? "found sound by a professional" : "put right";
+        return finding.words() + ": " + words + (note.isEmpty() ? "" : " · " + note);
+    }
+
+    private LocalDate day(Instant at) {
+        return LocalDate.ofInstant(at, clock.getZone());
+    }
+}

@@ -1,0 +1,210 @@
+package rotagens.server.overview;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.inspection.Reading;
+import rotagens.core.inspection.TireState;
+import rotagens.core.inspection.Warmth;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
+import rotagens.core.pressure.Target;
+import rotagens.core.vehicle.Position;
+import rotagens.core.wear.Tread;
+import rotagens.server.fleet.Changes;
+import rotagens.server.fleet.Fleet;
+import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.fleet.JudgementView;
+import rotagens.server.inspection.Readings;
+import rotagens.server.overview.OverviewController.LedgerLine;
+import rotagens.server.overview.OverviewController.PositionRow;
+import rotagens.server.overview.OverviewController.VehicleTile;
+import rotagens.server.overview.OverviewController.VehicleView;
+import rotagens.server.overview.OverviewController.YardView;
+import rotagens.server.people.People;
+import rotagens.server.people.People.Person;
+import rotagens.server.planning.JobViews.DueLine;
+import rotagens.server.planning.Jobs;
+import rotagens.server.tire.Tires;
+import rotagens.server.tire.Tires.Fitted;
+import rotagens.server.walkround.OpenWalkRounds;
+
+/** The yard, the vehicle page and the vehicle's ledger, put together for the screen. */
+@Service
+class Overview {
+
+    private final Fleet fleet;
+    private final Jobs jobs;
+    private final Tires tires;
+    private final Readings readings;
+    private final People people;
+    private final OpenWalkRounds walkRounds;
+
+    Overview(Fleet fleet, Jobs jobs, Tires tires, Readings readings, People people, OpenWalkRounds walkRounds) {
+        this.fleet = fleet;
+        this.jobs = jobs;
+        this.tires = tires;
+        this.readings = readings;
+        this.people = people;
+        this.walkRounds = walkRounds;
+    }
+
+    /** Kept until something is committed or the day changes. */
+    @Transactional(readOnly = true)
+    YardView yard(Units units) {
+        Key now = new Key(changes.count(), LocalDate.now(clock));
+        Kept kept = yards.get(units);
+        if (kept == null || !kept.key().equals(now)) {
+            kept = new Kept(now, workOutYard(units));
+            yards.put(units, kept);
+        }
+        return kept.yard();
+    }
+
+    private YardView workOutYard(Units units) {
+        List<Standing> all = fleet.all();
+        List<DueLine> due = jobs.due(all, units);
+        Map<Long, LocalDate> next = due.stream()
+                .collect(Collectors.toMap(
+                        DueLine::vehicleId, DueLine::due, (first, second) -> first.isBefore(second) ? first : second));
+        List<VehicleTile> tiles = all.stream()
+                .map(standing -> new VehicleTile(
+                        standing.onFile().id(),
+                        standing.onFile().facts().unit(),
+                        standing.onFile().facts().vehicleClass(),
+                        standing.onFile().yard(),
+                        standing.onFile().description(),
+                        standing.verdict(),
+                        next.get(standing.onFile().id()),
+                        PlanView.of(standing, units)))
+                .toList();
+        LocalDate today = all.stream().findFirst().map(Standing::today).orElse(null);
+        return new YardView(today, tiles, due);
+    }
+
+    @Transactional(readOnly = true)
+    VehicleView vehicle(long id, Units units) {
+        Standing standing = fleet.get(id);
+        var onFile = standing.onFile();
+        return new VehicleView(
+                standing.today(),
+                onFile.id(),
+                onFile.facts().unit(),
+                onFile.facts().vehicleClass(),
+                onFile.yard(),
+                onFile.description(),
+                onFile.facts().gvwr().in(units),
+                onFile.odometer().map(last -> last.reading().in(units)).orElse(null),
+                onFile.facts().milesPerDay().isPresent()
+                        ? Distance.miles(
+                                        Math.max(0, onFile.facts().milesPerDay().getAsDouble()))
+                                .in(units)
+                        : null,
+                onFile.facts().sensorsWork(),
+                onFile.facts().parkedSince().orElse(null),
+                standing.verdict(),
+                walkRounds.openOn(id).orElse(null),
+                PlanView.of(standing, units),
+                onFile.facts().layout().positions().stream()
+                        .map(position -> row(standing, position, units))
+                        .toList(),
+                jobs.due(List.of(standing), units));
+    }
+
+    private static PositionRow row(Standing standing, Position position, Units units) {
+        TireState state = standing.state().at(position);
+        Optional<Fitted> fitted = Optional.ofNullable(standing.fitted().get(position));
+        Optional<TireState.Dated<Tread>> tread = state.tread();
+        Function<Function<Tread, Optional<TreadDepth>>, String> depth =
+                groove -> tread.flatMap(known -> groove.apply(known.value()))
+                        .map(read -> read.in(units))
+                        .orElse(null);
+        return new PositionRow(
+                position.code(),
+                standing.onFile().facts().layout().nameOf(position),
+                fitted.map(here -> here.tire().model().title()).orElse(null),
+                fitted.map(here -> here.tire().model().size().molded()).orElse(null),
+                fitted.flatMap(here -> here.tire().made())
+                        .map(made -> made.stamped())
+                        .orElse(null),
+                fitted.flatMap(here -> here.tire().made())
+                        .map(made -> Math.floor(made.ageYears(standing.today()) * 10) / 10)
+                        .orElse(null),
+                depth.apply(Tread::outer),
+                depth.apply(Tread::center),
+                depth.apply(Tread::inner),
+                tread.map(TireState.Dated::on).orElse(null),
+                state.lastCold()
+                        .flatMap(Reading::pressure)
+                        .map(read -> read.in(units))
+                        .orElse(null),
+                fitted.flatMap(here -> Target.of(standing.onFile().facts(), position, here.tire())
+                                .pressure())
+                        .map(target -> target.in(units))
+                        .orElse(null),
+                state.lastCold().map(Reading::on).orElse(null),
+                JudgementView.of(standing.judgements().get(position), units));
+    }
+
+    @Transactional(readOnly = true)
+    List<LedgerLine> ledger(long vehicleId, Units units) {
+        Standing standing = fleet.get(vehicleId);
+        Map<Long, String> names = people.all().stream().collect(Collectors.toMap(Person::id, Person::name));
+        Map<Long, String> places = new HashMap<>();
+        standing.onFile().places().forEach((position, id) -> places.put(id, position.code()));
+        List<LedgerLine> lines = new ArrayList<>();
+        tires.ledger(vehicleId).forEach(move -> {
+            boolean fittedHere = move.toPlaceId() != null;
+            String what = (fittedHere ? "Tire fitted" : "Tire taken off")
+                    + (move.note().isEmpty() ? "" : " · " + move.note());
+            lines.add(new LedgerLine(
+                    move.at(),
+                    "move",
+                    places.get(fittedHere ? move.toPlaceId() : move.fromPlaceId()),
+                    what,
+                    names.get(move.personId())));
+        });
+        readings.ofVehicle(vehicleId)
+                .forEach(fact -> lines.add(new LedgerLine(
+                        fact.at(),
+                        fact.kind(),
+                        places.get(fact.placeId()),
+                        what(fact, units),
+                        names.get(fact.personId()))));
+        return lines.stream()
+                .sorted(java.util.Comparator.comparing(LedgerLine::at).reversed())
+                .limit(500)
+                .toList();
+    }
+
+    private static String what(Readings.Fact fact, Units units) {
+        if (fact.values().isEmpty()) {
+            return fact.words();
+        }
+        Readings.Values values = fact.values().get();
+        List<String> parts = new ArrayList<>();
+        values.pressure()
+                .ifPresent(read -> parts.add(read.in(units)
+                        + (values.warmth() == Warmth.COLD ? " cold" : values.warmth() == Warmth.HOT ? " hot" : "")));
+        if (!values.tread().isEmpty()) {
+            parts.add("tread "
+                    + java.util.stream.Stream.of(
+                                    values.tread().outer(),
+                                    values.tread().center(),
+                                    values.tread().inner())
+                            .map(groove -> groove.map(read -> read.in(units)).orElse("–"))
+                            .collect(Collectors.joining(" · ")));
+        }
+        return String.join(", ", parts);
+    }
+}

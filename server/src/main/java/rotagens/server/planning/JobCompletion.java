@@ -1,0 +1,326 @@
+package rotagens.server.planning;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.inspection.Finding;
+import rotagens.core.inspection.PressureCheck;
+import rotagens.core.inspection.TreadEntry;
+import rotagens.core.inspection.Warmth;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
+import rotagens.core.planning.DueKind;
+import rotagens.core.planning.DueKind.After;
+import rotagens.core.pressure.Target;
+import rotagens.core.tire.DotCode;
+import rotagens.core.tire.TireModel;
+import rotagens.core.vehicle.PilotType;
+import rotagens.core.vehicle.Position;
+import rotagens.core.wear.Tread;
+import rotagens.server.fleet.Fleet;
+import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.inspection.Readings;
+import rotagens.server.people.People;
+import rotagens.server.planning.JobStore.StoredItem;
+import rotagens.server.planning.JobViews.Done;
+import rotagens.server.planning.JobViews.Job;
+import rotagens.server.planning.JobViews.ProfessionalVerdict;
+import rotagens.server.planning.JobViews.Result;
+import rotagens.server.storage.generated.tables.records.JobRecord;
+import rotagens.server.tire.Tires;
+import rotagens.server.tire.Tires.Fitted;
+import rotagens.server.vehicle.Vehicles;
+import rotagens.server.web.Entries;
+import rotagens.server.web.ProblemException;
+
+/** Marking a job done: who, when, and what was read after. A job can't be closed while a required reading is missing. */
+@Service
+class JobCompletion {
+
+    /** The entries of one piece of work, read and complete. */
+    private record Read(
+            StoredItem item,
+            Optional<Position> position,
+            Optional<Pressure> pressure,
+            Tread tread,
+            Optional<DotCode> dot,
+            Optional<Long> modelId,
+            Optional<PilotType> pilot,
+            Optional<ProfessionalVerdict> verdict,
+            String professional,
+            String note) {}
+
+    private final Jobs jobs;
+    private final JobStore store;
+    private final Fleet fleet;
+    private final Tires tires;
+    private final Readings readings;
+    private final Vehicles vehicles;
+    private final People people;
+    private final Clock clock;
+
+    JobCompletion(
+            Jobs jobs,
+            JobStore store,
+            Fleet fleet,
+            Tires tires,
+            Readings readings,
+            Vehicles vehicles,
+            People people,
+            Clock clock) {
+        this.jobs = jobs;
+        this.store = store;
+        this.fleet = fleet;
+        this.tires = tires;
+        this.readings = readings;
+        this.vehicles = vehicles;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    @Transactional
+    public Job done(long id, int version, Done done, Units units) {
+        people.refuseUnknown(done.by());
+        JobRecord job = jobs.open(id, version);
+        Instant at = when(done.day());
+        Standing standing = fleet.get(job.getVehicleId());
+        List<StoredItem> items = store.items(List.of(id)).getOrDefault(id, List.of());
+        Map<Long, Result> results = (done.results() == null ? List.<Result>of() : done.results())
+                .stream().collect(Collectors.toMap(Result::itemId, Function.identity(), (first, second) -> first));
+        Entries typed = new Entries();
+        List<Read> read = items.stream()
+                .map(item -> read(item, Optional.ofNullable(results.get(item.id())), standing, typed, units))
+                .toList();
+        typed.refuseIfWrong();
+        for (Read one : read) {
+            write(one, standing, at, done.by(), id);
+            store.itemDone(one.item().id(), words(one, units));
+        }
+        job.setDoneAt(at);
+        job.setDoneById(done.by());
+        store.save(job);
+        return jobs.get(id);
+    }
+
+    private Instant when(LocalDate day) {
+        LocalDate today = LocalDate.now(clock);
+        if (day == null || day.equals(today)) {
+            return clock.instant();
+        }
+        if (day.isAfter(today)) {
+            throw ProblemException.field("day", "Work can’t be done on a day to come.");
+        }
+        if (day.isBefore(today.minusYears(1))) {
+            throw ProblemException.field("day", "More than a year ago. Check the year.");
+        }
+        return day.atTime(LocalTime.NOON).atZone(clock.getZone()).toInstant();
+    }
+
+    private Read read(StoredItem item, Optional<Result> result, Standing standing, Entries typed, Units units) {
+        String at = "results." + item.id() + ".";
+        Set<After> after = item.kind().after();
+        Optional<Position> position = Optional.ofNullable(item.code()).map(Position::parse);
+        Optional<ProfessionalVerdict> verdict = result.map(Result::verdict);
+        if (after.contains(After.VERDICT) && verdict.isEmpty()) {
+            typed.wrong(at + "verdict", "Choose what the tire professional found.");
+        }
+        boolean condemned =
+                verdict.filter(ProfessionalVerdict.CONDEMNED::equals).isPresent();
+        boolean newTire = after.contains(After.NEW_TIRE);
+        Optional<Long> modelId = newTire
+                ? result.map(Result::tireModelId)
+                        .or(() -> position.map(standing.fitted()::get).map(Fitted::modelId))
+                : Optional.empty();
+        if (newTire && modelId.isEmpty()) {
+            typed.wrong(at + "tireModelId", "Choose the model of the tire fitted.");
+        }
+        Optional<PilotType> pilot = result.map(Result::pilot);
+        if (after.contains(After.WHEEL) && pilot.isEmpty()) {
+            typed.wrong(at + "pilot", "Choose how the wheel fitted is piloted.");
+        }
+        Pressure.Unit gauge = units == Units.US ? Pressure.Unit.PSI : Pressure.Unit.KPA;
+        boolean needsPressure = newTire || after.contains(After.COLD_PRESSURE) && !condemned;
+        Optional<Pressure> pressure = needsPressure
+                ? typed.required(
+                        at + "pressure", result.map(Result::pressure).orElse(""), text -> Pressure.parse(text, gauge))
+                : Optional.empty();
+        Optional<DotCode> dot = newTire || after.contains(After.DOT_CODE)
+                ? typed.required(
+                        at + "dotCode",
+                        result.map(Result::dotCode).orElse(""),
+                        text -> DotCode.parse(text, standing.today()))
+                : Optional.empty();
+        Tread tread = newTire || after.contains(After.TREAD)
+                ? tread(at, result, original(position, modelId, standing), typed, units)
+                : Tread.UNMEASURED;
+        String professional = text(typed, at + "professional", result.map(Result::professional), 100);
+        if (after.contains(After.VERDICT) && professional.isEmpty()) {
+            typed.wrong(at + "professional", "Name the tire professional who looked at it.");
+        }
+        String note = text(typed, at + "note", result.map(Result::note), 500);
+        if (after.contains(After.NOTE) && note.isEmpty()) {
+            typed.wrong(at + "note", "Say in a few words what was done.");
+        }
+        return new Read(item, position, pressure, tread, dot, modelId, pilot, verdict, professional, note);
+    }
+
+    private Optional<TreadDepth> original(Optional<Position> position, Optional<Long> modelId, Standing standing) {
+        if (modelId.isPresent()) {
+            return tires.models().stream()
+                    .filter(model -> model.id() == modelId.get())
+                    .findFirst()
+                    .flatMap(model -> model.model().originalDepth());
+        }
+        return position.map(standing.fitted()::get)
+                .map(fitted -> fitted.tire().model())
+                .flatMap(TireModel::originalDepth);
+    }
+
+    private static Tread tread(
+            String at, Optional<Result> result, Optional<TreadDepth> original, Entries typed, Units units) {
+        TreadDepth.Unit scale = units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
+        Function<String, TreadDepth> depth =
+                text -> TreadEntry.plausible(TreadDepth.parse(text, scale), original, units);
+        return new Tread(
+                typed.required(at + "outer", result.map(Result::outer).orElse(""), depth),
+                typed.required(at + "center", result.map(Result::center).orElse(""), depth),
+                typed.required(at + "inner", result.map(Result::inner).orElse(""), depth));
+    }
+
+    private static String text(Entries typed, String field, Optional<String> given, int most) {
+        String text = given.orElse("").strip();
+        if (text.length() > most) {
+            typed.wrong(field, "At most " + most + " characters.");
+        }
+        return text;
+    }
+
+    private void write(Read one, Standing standing, Instant at, long by, long jobId) {
+        if (one.position().isEmpty()) {
+            if (one.item().kind() == DueKind.MOVE_VEHICLE) {
+                vehicles.moved(standing.onFile().id(), LocalDate.ofInstant(at, clock.getZone()));
+            }
+            return;
+        }
+        Position position = one.position().get();
+        long placeId = standing.placeId(position);
+        Optional<Fitted> fitted = Optional.ofNullable(standing.fitted().get(position));
+        if (one.item().kind().after().contains(After.NEW_TIRE)) {
+            fitNew(one, standing, placeId, at, by, jobId);
+            return;
+        }
+        if (one.item().kind() == DueKind.CHANGE_WHEEL) {
+            vehicles.changeWheel(placeId, one.pilot().orElseThrow());
+            return;
+        }
+        Fitted here = fitted.orElseThrow(() -> ProblemException.conflict(
+                "There is no tire on file at " + position.code() + " any more. Look at the vehicle again."));
+        Readings.Entry where = new Readings.Entry(here.tire().id(), placeId, at, by, null, jobId);
+        one.dot().ifPresent(dot -> tires.readDot(here.tire().id(), dot.molded(), at, by));
+        readings.read(where, values(one));
+        switch (one.item().kind()) {
+            case INSPECT_DAMAGE, AGE_INSPECTION -> professional(one, where);
+            case PUT_RIGHT -> readings.clear(where, clearedBy(Finding.ClearedBy.PUT_RIGHT), "PUT_RIGHT", one.note());
+            case MEND_WEAR_CAUSE ->
+                readings.clear(
+                        where,
+                        Arrays.stream(Finding.values())
+                                .filter(finding -> finding.wearShape().isPresent())
+                                .toList(),
+                        "PUT_RIGHT",
+                        one.note());
+            case RECORD_TIRE,
+                    FIX_MATCH,
+                    REPLACE,
+                    SET_PRESSURE,
+                    READ_DOT,
+                    PRESSURE_CHECK,
+                    TREAD_INSPECTION,
+                    FIND_TARGET,
+                    MOVE_VEHICLE -> {
+                // The readings and movements above are all there is to record.
+            }
+        }
+        ranLow(one, standing, position, here, where);
+    }
+
+    private void professional(Read one, Readings.Entry where) {
+        boolean sound = one.verdict().orElseThrow() == ProfessionalVerdict.SOUND;
+        readings.professional(where, one.professional(), sound, one.note());
+        if (sound) {
+            readings.clear(
+                    where,
+                    clearedBy(Finding.ClearedBy.PROFESSIONAL),
+                    "PROFESSIONAL",
+                    one.professional() + (one.note().isEmpty() ? "" : ": " + one.note()));
+        } else {
+            readings.found(where, List.of(Finding.CONDEMNED));
+        }
+    }
+
+    private void fitNew(Read one, Standing standing, long placeId, Instant at, long by, long jobId) {
+        tires.takeOff(
+                placeId, at, by, one.item().kind().words() + ": " + one.item().reason(), jobId);
+        long tireId = tires.fitNew(
+                one.modelId().orElseThrow(), false, one.dot().orElseThrow().molded(), placeId, at, by, jobId);
+        readings.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one));
+    }
+
+    private void ranLow(Read one, Standing standing, Position position, Fitted here, Readings.Entry where) {
+        Optional<Pressure> target =
+                Target.of(standing.state().vehicle(), position, here.tire()).pressure();
+        if (one.pressure().isPresent()
+                && target.filter(goal -> PressureCheck.ranLow(one.pressure().get(), goal))
+                        .isPresent()) {
+            readings.found(where, List.of(Finding.RAN_LOW));
+        }
+    }
+
+    private static Readings.Values values(Read one) {
+        return new Readings.Values(
+                one.pressure(),
+                one.pressure().isPresent() ? Warmth.COLD : Warmth.UNKNOWN,
+                one.tread(),
+                Optional.empty());
+    }
+
+    private static List<Finding> clearedBy(Finding.ClearedBy clearedBy) {
+        return Arrays.stream(Finding.values())
+                .filter(finding -> finding.clearedBy() == clearedBy)
+                .toList();
+    }
+
+    /** What the sign-off says, for the job's history. */
+    private static String words(Read one, Units units) {
+        StringBuilder words = new StringBuilder();
+        one.verdict()
+                .ifPresent(verdict -> words.append(verdict == ProfessionalVerdict.SOUND ? "Sound" : "Condemned")
+                        .append(", ")
+                        .append(one.professional())
+                        .append(". "));
+        one.pilot().ifPresent(pilot -> words.append("Wheel ").append(pilot.words()).append(". "));
+        one.dot().ifPresent(dot -> words.append("DOT ").append(dot.molded()).append(". "));
+        one.pressure().ifPresent(read -> words.append(read.in(units)).append(" cold. "));
+        if (one.tread().isComplete()) {
+            words.append("Tread ")
+                    .append(one.tread().outer().get().in(units))
+                    .append(" · ")
+                    .append(one.tread().center().get().in(units))
+                    .append(" · ")
+                    .append(one.tread().inner().get().in(units))
+                    .append(". ");
+        }
+        return words.append(one.note()).toString().strip();
+    }
+}

@@ -1,0 +1,146 @@
+package rotagens.server.planning;
+
+import static rotagens.server.storage.generated.Tables.JOB;
+import static rotagens.server.storage.generated.Tables.JOB_ITEM;
+import static rotagens.server.storage.generated.Tables.PLACE;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import rotagens.core.planning.DueKind;
+import rotagens.server.storage.generated.tables.records.JobRecord;
+
+/** Jobs and the work they are for. */
+@Repository
+class JobStore {
+
+    /** One piece of work; {@code placeId} and {@code code} are null where it concerns the vehicle. */
+    record StoredItem(long id, long jobId, DueKind kind, Long placeId, String code, String reason, String doneNote) {}
+
+    private final DSLContext db;
+
+    JobStore(DSLContext db) {
+        this.db = db;
+    }
+
+    Optional<JobRecord> get(long id) {
+        return db.selectFrom(JOB)
+                .where(JOB.ID.eq(id))
+                .and(JOB.CANCELLED_AT.isNull())
+                .fetchOptional();
+    }
+
+    List<JobRecord> open() {
+        return db.selectFrom(JOB)
+                .where(JOB.DONE_AT.isNull())
+                .and(JOB.CANCELLED_AT.isNull())
+                .orderBy(JOB.PLANNED_DAY, JOB.ID)
+                .fetch();
+    }
+
+    List<JobRecord> done(int most) {
+        return db.selectFrom(JOB)
+                .where(JOB.DONE_AT.isNotNull())
+                .orderBy(JOB.DONE_AT.desc(), JOB.ID.desc())
+                .limit(most)
+                .fetch();
+    }
+
+    List<JobRecord> ofVehicle(long vehicleId) {
+        return db.selectFrom(JOB)
+                .where(JOB.VEHICLE_ID.eq(vehicleId))
+                .and(JOB.CANCELLED_AT.isNull())
+                .orderBy(JOB.DONE_AT.isNotNull(), JOB.PLANNED_DAY.desc())
+                .limit(200)
+                .fetch();
+    }
+
+    Map<Long, List<StoredItem>> items(List<Long> jobIds) {
+        return items(JOB_ITEM.JOB_ID.in(jobIds));
+    }
+
+    private Map<Long, List<StoredItem>> items(Condition which) {
+        return db.select(
+                        JOB_ITEM.ID,
+                        JOB_ITEM.JOB_ID,
+                        JOB_ITEM.KIND,
+                        JOB_ITEM.PLACE_ID,
+                        PLACE.CODE,
+                        JOB_ITEM.REASON,
+                        JOB_ITEM.DONE_NOTE)
+                .from(JOB_ITEM)
+                .leftJoin(PLACE)
+                .on(PLACE.ID.eq(JOB_ITEM.PLACE_ID))
+                .where(which)
+                .orderBy(JOB_ITEM.ID)
+                .fetchGroups(
+                        row -> row.value2(),
+                        row -> new StoredItem(
+                                row.value1(),
+                                row.value2(),
+                                DueKind.valueOf(row.value3()),
+                                row.value4(),
+                                row.value5(),
+                                row.value6(),
+                                row.value7()));
+    }
+
+    /** Which open job has which work: vehicle, kind and position code, to job. */
+    Map<String, JobViews.Scheduled> scheduled() {
+        Map<String, JobViews.Scheduled> byWork = new HashMap<>();
+        db.select(JOB.ID, JOB.PLANNED_DAY, JOB.VEHICLE_ID, JOB_ITEM.KIND, PLACE.CODE)
+                .from(JOB_ITEM)
+                .join(JOB)
+                .on(JOB.ID.eq(JOB_ITEM.JOB_ID))
+                .leftJoin(PLACE)
+                .on(PLACE.ID.eq(JOB_ITEM.PLACE_ID))
+                .where(JOB.DONE_AT.isNull())
+                .and(JOB.CANCELLED_AT.isNull())
+                .forEach(row -> byWork.put(
+                        work(row.value3(), row.value4(), row.value5()),
+                        new JobViews.Scheduled(row.value1(), row.value2())));
+        return byWork;
+    }
+
+    static String work(long vehicleId, String kind, String code) {
+        return vehicleId + " " + kind + " " + (code == null ? "" : code);
+    }
+
+    long add(long vehicleId, LocalDate day, String note, Instant at, long by) {
+        return db.insertInto(JOB)
+                .set(JOB.VEHICLE_ID, vehicleId)
+                .set(JOB.PLANNED_DAY, day)
+                .set(JOB.NOTE, note)
+                .set(JOB.CREATED_AT, at)
+                .set(JOB.CREATED_BY_ID, by)
+                .returning(JOB.ID)
+                .fetchOne(JOB.ID);
+    }
+
+    void addItem(long jobId, DueKind kind, Long placeId, String reason) {
+        db.insertInto(JOB_ITEM)
+                .set(JOB_ITEM.JOB_ID, jobId)
+                .set(JOB_ITEM.KIND, kind.name())
+                .set(JOB_ITEM.PLACE_ID, placeId)
+                .set(JOB_ITEM.REASON, reason)
+                .execute();
+    }
+
+    void itemDone(long itemId, String note) {
+        db.update(JOB_ITEM)
+                .set(JOB_ITEM.DONE_NOTE, note)
+                .where(JOB_ITEM.ID.eq(itemId))
+                .execute();
+    }
+
+    void save(JobRecord job) {
+        job.setVersion(job.getVersion() + 1);
+        db.executeUpdate(job);
+    }
+}

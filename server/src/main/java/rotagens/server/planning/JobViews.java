@@ -1,0 +1,98 @@
+package rotagens.server.planning;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import rotagens.core.inspection.Verdict;
+import rotagens.core.planning.DueKind;
+import rotagens.core.vehicle.PilotType;
+import rotagens.server.fleet.ReasonView;
+
+/** The shapes due work and jobs have on the wire. */
+public final class JobViews {
+
+    private JobViews() {}
+
+    /**
+     * A line of the due list.
+     *
+     * @param key names this work on its vehicle
+     * @param days from today; negative when overdue
+     * @param scheduled the job it is on, if any
+     */
+    public record DueLine(
+            String key,
+            long vehicleId,
+            String unit,
+            String yard,
+            String vehicleClass,
+            List<String> positions,
+            DueKind kind,
+            String work,
+            LocalDate due,
+            long days,
+            Verdict urgency,
+            ReasonView reason,
+            boolean canBeScheduled,
+            Scheduled scheduled) {}
+
+    /** The job that work is on. */
+    public record Scheduled(long jobId, LocalDate day) {}
+
+    /** A piece of due work, named by its vehicle and key. */
+    record Wanted(long vehicleId, String key) {}
+
+    record Schedule(Long by, LocalDate day, String note, List<Wanted> work) {}
+
+    record Move(Long by, LocalDate day) {}
+
+    record Cancel(Long by) {}
+
+    /** What was read or decided after one piece of work; which entries are needed depends on its kind. */
+    record Result(
+            long itemId,
+            String pressure,
+            String outer,
+            String center,
+            String inner,
+            String dotCode,
+            Long tireModelId,
+            PilotType pilot,
+            ProfessionalVerdict verdict,
+            String professional,
+            String note) {}
+
+    enum ProfessionalVerdict {
+        SOUND,
+        CONDEMNED
+    }
+
+    record Done(Long by, LocalDate day, List<Result> results) {}
+
+    record Item(
+            long id,
+            DueKind kind,
+            String work,
+            String position,
+            String positionName,
+            String reason,
+            Set<DueKind.After> after,
+            Long tireModelId,
+            String done) {}
+
+    record Job(
+            long id,
+            int version,
+            long vehicleId,
+            String unit,
+            String yard,
+            LocalDate day,
+            String note,
+            String createdBy,
+            Instant doneAt,
+            String doneBy,
+            List<Item> items) {}
+
+    record ModelChoice(long id, String title, String size) {}
+}

@@ -1,0 +1,73 @@
+package rotagens.server.storage;
+
+import com.zaxxer.hikari.HikariConfig;
+import com.zaxxer.hikari.HikariDataSource;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javax.sql.DataSource;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.flyway.autoconfigure.FlywayDataSource;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
+import org.springframework.jdbc.datasource.LazyConnectionDataSourceProxy;
+
+/**
+ * One SQLite file, one writer, four readers. Write transactions queue for the single writer connection instead of failing on
+ * a busy database; read-only transactions take a reader, which refuses to write. What is committed is on disk
+ * ({@code synchronous=FULL}).
+ */
+@Configuration(proxyBeanMethods = false)
+class DataSources {
+
+    private final Path file;
+
+    DataSources(@Value("${rotagens.data}") Path folder) {
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException e) {
+            throw new UncheckedIOException("The data folder can’t be made or reached", e);
+        }
+        this.file = folder.resolve("rotagens.sqlite");
+    }
+
+    @Bean
+    @FlywayDataSource
+    HikariDataSource writer() {
+        HikariConfig config = connection("writer", 1);
+        config.addDataSourceProperty("transaction_mode", "IMMEDIATE");
+        return new HikariDataSource(config);
+    }
+
+    @Bean
+    HikariDataSource reader() {
+        HikariConfig config = connection("reader", 4);
+        config.setMinimumIdle(1);
+        config.setConnectionInitSql("PRAGMA query_only = ON");
+        return new HikariDataSource(config);
+    }
+
+    @Bean
+    @Primary
+    DataSource dataSource(@Qualifier("writer") HikariDataSource writer, @Qualifier("reader") HikariDataSource reader) {
+        LazyConnectionDataSourceProxy proxy = new LazyConnectionDataSourceProxy(writer);
+        proxy.setReadOnlyDataSource(reader);
+        return proxy;
+    }
+
+    private HikariConfig connection(String name, int most) {
+        HikariConfig config = new HikariConfig();
+        config.setPoolName(name);
+        config.setJdbcUrl("jdbc:sqlite:" + file);
+        config.setMaximumPoolSize(most);
+        config.setMaxLifetime(0);
+        config.addDataSourceProperty("journal_mode", "WAL");
+        config.addDataSourceProperty("synchronous", "FULL");
+        config.addDataSourceProperty("foreign_keys", "true");
+        config.addDataSourceProperty("busy_timeout", "5000");
+        return config;
+    }
+}

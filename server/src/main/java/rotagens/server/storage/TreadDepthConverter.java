@@ -1,0 +1,22 @@
+package rotagens.server.storage;
+
+import org.jooq.impl.AbstractConverter;
+import rotagens.core.measure.TreadDepth;
+
+/** Tread depths are stored as entered, figure and unit: {@code 9/32 in}. */
+public final class TreadDepthConverter extends AbstractConverter<String, TreadDepth> {
+
+    public TreadDepthConverter() {
+        super(String.class, TreadDepth.class);
+    }
+
+    @Override
+    public TreadDepth from(String stored) {
+        return stored == null ? null : TreadDepth.parse(stored, TreadDepth.Unit.THIRTY_SECONDS);
+    }
+
+    @Override
+    public String to(TreadDepth value) {
+        return value == null ? null : value.asEntered();
+    }
+}

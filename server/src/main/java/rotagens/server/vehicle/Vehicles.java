@@ -1,0 +1,311 @@
+package rotagens.server.vehicle;
+
+import static rotagens.server.storage.generated.Tables.AXLE;
+import static rotagens.server.storage.generated.Tables.ODOMETER_READING;
+import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.VEHICLE;
+import static rotagens.server.storage.generated.Tables.VEHICLE_CLASS;
+import static rotagens.server.storage.generated.Tables.WHEEL;
+import static rotagens.server.storage.generated.Tables.YARD;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Load;
+import rotagens.core.measure.Pressure;
+import rotagens.core.tire.TireSize;
+import rotagens.core.vehicle.Axle;
+import rotagens.core.vehicle.AxleRole;
+import rotagens.core.vehicle.Layout;
+import rotagens.core.vehicle.PilotType;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Vehicle;
+import rotagens.core.vehicle.VehicleKind;
+import rotagens.server.storage.generated.tables.records.AxleRecord;
+import rotagens.server.web.ProblemException;
+
+/** The vehicles of the fleet: axles, places, wheels, placards and odometers. */
+@Service
+public class Vehicles {
+
+    /**
+     * A vehicle on file.
+     *
+     * @param facts what the rules need
+     * @param places the id of each position
+     */
+    public record OnFile(
+            long id,
+            Vehicle facts,
+            String yard,
+            String description,
+            Map<Position, Long> places,
+            Optional<Odometer> odometer) {}
+
+    /** The newest odometer reading. */
+    public record Odometer(Distance reading, LocalDate on) {}
+
+    /** A vehicle to be added. */
+    public record New(
+            String unit,
+            long classId,
+            long yardId,
+            VehicleKind kind,
+            String description,
+            int gvwrLb,
+            boolean sensorsWork,
+            LocalDate parkedSince,
+            Layout layout,
+            Map<Integer, Vehicle.Placard> placards) {}
+
+    private static final int ODOMETERS_FOR_USE = 12;
+
+    private final DSLContext db;
+    private final Clock clock;
+
+    Vehicles(DSLContext db, Clock clock) {
+        this.db = db;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public List<OnFile> all() {
+        return load(DSL.noCondition());
+    }
+
+    @Transactional(readOnly = true)
+    public OnFile get(long id) {
+        return load(VEHICLE.ID.eq(id)).stream()
+                .findFirst()
+                .orElseThrow(() -> ProblemException.notFound("There is no such vehicle."));
+    }
+
+    private List<OnFile> load(Condition which) {
+        Map<Long, List<AxleRecord>> axles = db.selectFrom(AXLE)
+                .where(AXLE.VEHICLE_ID.in(DSL.select(VEHICLE.ID).from(VEHICLE).where(which)))
+                .orderBy(AXLE.VEHICLE_ID, AXLE.NUMBER)
+                .fetchGroups(AxleRecord::getVehicleId, axle -> axle);
+        Map<Long, Map<Position, Long>> places = new HashMap<>();
+        Map<Long, Map<Position, Vehicle.Wheel>> wheels = new HashMap<>();
+        db.select(PLACE.VEHICLE_ID, PLACE.ID, PLACE.CODE, WHEEL.ID, WHEEL.PILOT, WHEEL.MAXIMUM_PRESSURE)
+                .from(PLACE)
+                .leftJoin(WHEEL)
+                .on(WHEEL.PLACE_ID.eq(PLACE.ID))
+                .where(PLACE.VEHICLE_ID.in(DSL.select(VEHICLE.ID).from(VEHICLE).where(which)))
+                .forEach(row -> {
+                    Position position = Position.parse(row.value3());
+                    places.computeIfAbsent(row.value1(), id -> new HashMap<>()).put(position, row.value2());
+                    if (row.value4() != null) {
+                        wheels.computeIfAbsent(row.value1(), id -> new HashMap<>())
+                                .put(
+                                        position,
+                                        new Vehicle.Wheel(
+                                                Optional.ofNullable(row.value5())
+                                                        .map(PilotType::valueOf),
+                                                Optional.ofNullable(row.value6())));
+                    }
+                });
+        Map<Long, List<Odometer>> odometers = odometers(which);
+        List<OnFile> vehicles = new ArrayList<>();
+        db.select(VEHICLE.asterisk(), YARD.NAME, VEHICLE_CLASS.NAME)
+                .from(VEHICLE)
+                .join(YARD)
+                .on(YARD.ID.eq(VEHICLE.YARD_ID))
+                .join(VEHICLE_CLASS)
+                .on(VEHICLE_CLASS.ID.eq(VEHICLE.VEHICLE_CLASS_ID))
+                .where(which)
+                .orderBy(VEHICLE.UNIT)
+                .forEach(row -> {
+                    long id = row.get(VEHICLE.ID);
+                    List<Odometer> read = odometers.getOrDefault(id, List.of());
+                    vehicles.add(new OnFile(
+                            id,
+                            facts(row, axles.getOrDefault(id, List.of()), wheels.getOrDefault(id, Map.of()), read),
+                            row.get(YARD.NAME),
+                            row.get(VEHICLE.DESCRIPTION),
+                            Map.copyOf(places.getOrDefault(id, Map.of())),
+                            read.stream().findFirst()));
+                });
+        return vehicles;
+    }
+
+    private static Vehicle facts(
+            Record row, List<AxleRecord> axles, Map<Position, Vehicle.Wheel> wheels, List<Odometer> odometers) {
+        Map<Integer, Vehicle.Placard> placards = new HashMap<>();
+        for (AxleRecord axle : axles) {
+            if (axle.getPlacardSize() != null && axle.getPlacardPressure() != null) {
+                placards.put(
+                        axle.getNumber(),
+                        new Vehicle.Placard(TireSize.parse(axle.getPlacardSize()), axle.getPlacardPressure()));
+            }
+        }
+        Layout layout = new Layout(
+                axles.stream()
+                        .map(axle -> new Axle(AxleRole.valueOf(axle.getRole()), axle.getDual()))
+                        .toList(),
+                row.get(VEHICLE.SPARES));
+        return new Vehicle(
+                row.get(VEHICLE.UNIT),
+                row.get(VEHICLE_CLASS.NAME),
+                VehicleKind.valueOf(row.get(VEHICLE.KIND)),
+                Load.lb(row.get(VEHICLE.GVWR_LB)),
+                layout,
+                placards,
+                wheels,
+                row.get(VEHICLE.IS_SENSORED),
+                milesPerDay(odometers),
+                Optional.ofNullable(row.get(VEHICLE.PARKED_SINCE)));
+    }
+
+    /** Newest first, the last dozen of each vehicle. */
+    private Map<Long, List<Odometer>> odometers(Condition which) {
+        var newest = DSL.rowNumber()
+                .over(DSL.partitionBy(ODOMETER_READING.VEHICLE_ID).orderBy(ODOMETER_READING.AT.desc()))
+                .as("newest");
+        var ranked = DSL.select(ODOMETER_READING.VEHICLE_ID, ODOMETER_READING.ODOMETER, ODOMETER_READING.AT, newest)
+                .from(ODOMETER_READING)
+                .where(ODOMETER_READING.VEHICLE_ID.in(
+                        DSL.select(VEHICLE.ID).from(VEHICLE).where(which)))
+                .asTable("ranked");
+        return db.select(
+                        ranked.field(ODOMETER_READING.VEHICLE_ID),
+                        ranked.field(ODOMETER_READING.ODOMETER),
+                        ranked.field(ODOMETER_READING.AT))
+                .from(ranked)
+                .where(ranked.field("newest", Integer.class).le(ODOMETERS_FOR_USE))
+                .orderBy(ranked.field(ODOMETER_READING.AT).desc())
+                .fetchGroups(row -> row.value1(), row -> new Odometer(row.value2(), day(row.value3())));
+    }
+
+    /** The average between the oldest and the newest of the last dozen odometer readings. */
+    private static OptionalDouble milesPerDay(List<Odometer> newestFirst) {
+        if (newestFirst.size() < 2) {
+            return OptionalDouble.empty();
+        }
+        Odometer newest = newestFirst.get(0);
+        Odometer oldest = newestFirst.get(newestFirst.size() - 1);
+        long days = java.time.temporal.ChronoUnit.DAYS.between(oldest.on(), newest.on());
+        return days < 1
+                ? OptionalDouble.empty()
+                : OptionalDouble.of((newest.reading().miles() - oldest.reading().miles()) / days);
+    }
+
+    private LocalDate day(Instant at) {
+        return LocalDate.ofInstant(at, clock.getZone());
+    }
+
+    /** Records an odometer reading; refuses one below the last, at the given field. */
+    @Transactional
+    public void readOdometer(OnFile vehicle, Distance reading, Instant at, long personId, String field) {
+        vehicle.odometer()
+                .filter(last -> reading.miles() < last.reading().miles())
+                .ifPresent(last -> {
+                    throw ProblemException.field(
+                            field,
+                            "Less than the last reading, " + last.reading().asEntered() + ". Read the odometer again.");
+                });
+        db.insertInto(ODOMETER_READING)
+                .set(ODOMETER_READING.VEHICLE_ID, vehicle.id())
+                .set(ODOMETER_READING.AT, at)
+                .set(ODOMETER_READING.ODOMETER, reading)
+                .set(ODOMETER_READING.PERSON_ID, personId)
+                .execute();
+    }
+
+    /** A parked vehicle was moved: the days count from here again. */
+    @Transactional
+    public void moved(long vehicleId, LocalDate on) {
+        db.update(VEHICLE)
+                .set(VEHICLE.PARKED_SINCE, on)
+                .where(VEHICLE.ID.eq(vehicleId))
+                .and(VEHICLE.PARKED_SINCE.isNotNull())
+                .execute();
+    }
+
+    @Transactional
+    public long addYard(String name) {
+        return db.insertInto(YARD).set(YARD.NAME, name).returning(YARD.ID).fetchOne(YARD.ID);
+    }
+
+    @Transactional
+    public long addClass(String name) {
+        return db.insertInto(VEHICLE_CLASS)
+                .set(VEHICLE_CLASS.NAME, name)
+                .returning(VEHICLE_CLASS.ID)
+                .fetchOne(VEHICLE_CLASS.ID);
+    }
+
+    /** Adds a vehicle with its axles and places. */
+    @Transactional
+    public OnFile add(New vehicle) {
+        long id = db.insertInto(VEHICLE)
+                .set(VEHICLE.UNIT, vehicle.unit())
+                .set(VEHICLE.VEHICLE_CLASS_ID, vehicle.classId())
+                .set(VEHICLE.YARD_ID, vehicle.yardId())
+                .set(VEHICLE.KIND, vehicle.kind().name())
+                .set(VEHICLE.DESCRIPTION, vehicle.description())
+                .set(VEHICLE.GVWR_LB, vehicle.gvwrLb())
+                .set(VEHICLE.IS_SENSORED, vehicle.sensorsWork())
+                .set(VEHICLE.PARKED_SINCE, vehicle.parkedSince())
+                .set(VEHICLE.SPARES, vehicle.layout().spares())
+                .returning(VEHICLE.ID)
+                .fetchOne(VEHICLE.ID);
+        int number = 1;
+        for (Axle axle : vehicle.layout().axles()) {
+            Vehicle.Placard placard = vehicle.placards().get(number);
+            db.insertInto(AXLE)
+                    .set(AXLE.VEHICLE_ID, id)
+                    .set(AXLE.NUMBER, number)
+                    .set(AXLE.ROLE, axle.role().name())
+                    .set(AXLE.DUAL, axle.dual())
+                    .set(
+                            AXLE.PLACARD_SIZE,
+                            placard == null ? null : placard.size().molded())
+                    .set(AXLE.PLACARD_PRESSURE, placard == null ? null : placard.pressure())
+                    .execute();
+            number++;
+        }
+        int order = 1;
+        for (Position position : vehicle.layout().walkRound()) {
+            db.insertInto(PLACE)
+                    .set(PLACE.VEHICLE_ID, id)
+                    .set(PLACE.CODE, position.code())
+                    .set(PLACE.WALK_ORDER, order++)
+                    .execute();
+        }
+        return get(id);
+    }
+
+    /** Another wheel at a place: its pilot type is known, its maximum has to be read afresh. */
+    @Transactional
+    public void changeWheel(long placeId, PilotType pilot) {
+        db.update(WHEEL)
+                .setNull(WHEEL.PLACE_ID)
+                .where(WHEEL.PLACE_ID.eq(placeId))
+                .execute();
+        addWheel(placeId, pilot, null);
+    }
+
+    /** Puts a wheel on file at a place. */
+    @Transactional
+    public void addWheel(long placeId, PilotType pilot, Pressure maximum) {
+        db.insertInto(WHEEL)
+                .set(WHEEL.PLACE_ID, placeId)
+                .set(WHEEL.PILOT, pilot == null ? null : pilot.name())
+                .set(WHEEL.MAXIMUM_PRESSURE, maximum)
+                .execute();
+    }
+}

@@ -1,0 +1,147 @@
+package rotagens.server.walkround;
+
+import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.WALK_ROUND;
+import static rotagens.server.storage.generated.Tables.WALK_ROUND_ENTRY;
+
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import rotagens.core.inspection.Finding;
+import rotagens.core.inspection.Warmth;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Pressure;
+import rotagens.core.wear.Tread;
+
+/** Walk-rounds and what has been entered in them so far. */
+@Repository
+class WalkRoundStore {
+
+    record Walk(long id, long vehicleId, long personId, String person, Instant startedAt, Instant finishedAt) {}
+
+    /** The figures and findings of one position, read from what was typed. */
+    record Figures(
+            Optional<Pressure> pressure, Warmth warmth, Tread tread, List<Finding> findings, List<Finding> putRight) {}
+
+    record Stored(long placeId, int version, long personId, String person, Instant savedAt, Figures figures) {}
+
+    private final DSLContext db;
+
+    WalkRoundStore(DSLContext db) {
+        this.db = db;
+    }
+
+    Optional<Walk> openOn(long vehicleId) {
+        return db.select(WALK_ROUND.asterisk(), PERSON.NAME)
+                .from(WALK_ROUND)
+                .join(PERSON)
+                .on(PERSON.ID.eq(WALK_ROUND.PERSON_ID))
+                .where(WALK_ROUND.VEHICLE_ID.eq(vehicleId))
+                .and(WALK_ROUND.FINISHED_AT.isNull())
+                .fetchOptional(WalkRoundStore::walk);
+    }
+
+    Optional<Walk> get(long id) {
+        return db.select(WALK_ROUND.asterisk(), PERSON.NAME)
+                .from(WALK_ROUND)
+                .join(PERSON)
+                .on(PERSON.ID.eq(WALK_ROUND.PERSON_ID))
+                .where(WALK_ROUND.ID.eq(id))
+                .fetchOptional(WalkRoundStore::walk);
+    }
+
+    private static Walk walk(org.jooq.Record row) {
+        return new Walk(
+                row.get(WALK_ROUND.ID),
+                row.get(WALK_ROUND.VEHICLE_ID),
+                row.get(WALK_ROUND.PERSON_ID),
+                row.get(PERSON.NAME),
+                row.get(WALK_ROUND.STARTED_AT),
+                row.get(WALK_ROUND.FINISHED_AT));
+    }
+
+    long start(long vehicleId, long personId, Instant at) {
+        return db.insertInto(WALK_ROUND)
+                .set(WALK_ROUND.VEHICLE_ID, vehicleId)
+                .set(WALK_ROUND.PERSON_ID, personId)
+                .set(WALK_ROUND.STARTED_AT, at)
+                .returning(WALK_ROUND.ID)
+                .fetchOne(WALK_ROUND.ID);
+    }
+
+    void finish(long id, Instant at, Optional<Distance> odometer) {
+        db.update(WALK_ROUND)
+                .set(WALK_ROUND.FINISHED_AT, at)
+                .set(WALK_ROUND.ODOMETER, odometer.orElse(null))
+                .where(WALK_ROUND.ID.eq(id))
+                .execute();
+    }
+
+    Map<Long, Stored> entries(long walkRoundId) {
+        Map<Long, Stored> byPlace = new HashMap<>();
+        db.select(WALK_ROUND_ENTRY.asterisk(), PERSON.NAME)
+                .from(WALK_ROUND_ENTRY)
+                .join(PERSON)
+                .on(PERSON.ID.eq(WALK_ROUND_ENTRY.PERSON_ID))
+                .where(WALK_ROUND_ENTRY.WALK_ROUND_ID.eq(walkRoundId))
+                .forEach(row -> byPlace.put(
+                        row.get(WALK_ROUND_ENTRY.PLACE_ID),
+                        new Stored(
+                                row.get(WALK_ROUND_ENTRY.PLACE_ID),
+                                row.get(WALK_ROUND_ENTRY.VERSION),
+                                row.get(WALK_ROUND_ENTRY.PERSON_ID),
+                                row.get(PERSON.NAME),
+                                row.get(WALK_ROUND_ENTRY.SAVED_AT),
+                                new Figures(
+                                        Optional.ofNullable(row.get(WALK_ROUND_ENTRY.PRESSURE)),
+                                        Warmth.valueOf(row.get(WALK_ROUND_ENTRY.WARMTH)),
+                                        new Tread(
+                                                Optional.ofNullable(row.get(WALK_ROUND_ENTRY.DEPTH_OUTER)),
+                                                Optional.ofNullable(row.get(WALK_ROUND_ENTRY.DEPTH_CENTER)),
+                                                Optional.ofNullable(row.get(WALK_ROUND_ENTRY.DEPTH_INNER))),
+                                        findings(row.get(WALK_ROUND_ENTRY.FINDINGS)),
+                                        findings(row.get(WALK_ROUND_ENTRY.PUT_RIGHT))))));
+        return byPlace;
+    }
+
+    void save(long walkRoundId, Stored entry) {
+        var row = db.newRecord(WALK_ROUND_ENTRY);
+        row.setWalkRoundId(walkRoundId);
+        row.setPlaceId(entry.placeId());
+        row.setVersion(entry.version());
+        row.setPersonId(entry.personId());
+        row.setSavedAt(entry.savedAt());
+        row.setPressure(entry.figures().pressure().orElse(null));
+        row.setWarmth(entry.figures().warmth().name());
+        row.setDepthOuter(entry.figures().tread().outer().orElse(null));
+        row.setDepthCenter(entry.figures().tread().center().orElse(null));
+        row.setDepthInner(entry.figures().tread().inner().orElse(null));
+        row.setFindings(names(entry.figures().findings()));
+        row.setPutRight(names(entry.figures().putRight()));
+        if (entry.version() == 1) {
+            db.executeInsert(row);
+        } else {
+            db.update(WALK_ROUND_ENTRY)
+                    .set(row)
+                    .where(WALK_ROUND_ENTRY.WALK_ROUND_ID.eq(walkRoundId))
+                    .and(WALK_ROUND_ENTRY.PLACE_ID.eq(entry.placeId()))
+                    .execute();
+        }
+    }
+
+    private static List<Finding> findings(String stored) {
+        return stored.isEmpty()
+                ? List.of()
+                : Arrays.stream(stored.split(",")).map(Finding::valueOf).toList();
+    }
+
+    private static String names(List<Finding> findings) {
+        return findings.stream().map(Enum::name).distinct().collect(Collectors.joining(","));
+    }
+}

@@ -1,0 +1,104 @@
+package rotagens.server.walkround;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import rotagens.core.inspection.Finding;
+import rotagens.core.inspection.Verdict;
+import rotagens.core.inspection.Warmth;
+import rotagens.server.fleet.JudgementView;
+
+/** The shapes a walk-round has on the wire. */
+final class WalkRoundViews {
+
+    private WalkRoundViews() {}
+
+    /** Starting one, or joining the one that is open. */
+    record Start(Long by) {}
+
+    /**
+     * What a person typed at one position, as typed; a bare figure is in the units of the request.
+     *
+     * @param findings seen now
+     * @param putRight open findings put right on the spot
+     */
+    record Input(
+            Long by,
+            String pressure,
+            Warmth warmth,
+            String outer,
+            String center,
+            String inner,
+            List<Finding> findings,
+            List<Finding> putRight) {
+
+        List<Finding> findingsOrNone() {
+            return findings == null ? List.of() : findings;
+        }
+
+        List<Finding> putRightOrNone() {
+            return putRight == null ? List.of() : putRight;
+        }
+
+        Warmth warmthOrUnknown() {
+            return warmth == null ? Warmth.UNKNOWN : warmth;
+        }
+    }
+
+    /** What stands saved at one position, each figure as entered. */
+    record Entry(
+            int version,
+            String by,
+            Instant savedAt,
+            String pressure,
+            Warmth warmth,
+            String outer,
+            String center,
+            String inner,
+            List<Finding> findings,
+            List<Finding> putRight) {}
+
+    /** The answer to a save. */
+    record Saved(Entry entry, JudgementView judgement) {}
+
+    /** A finding still open from before. */
+    record Open(Finding finding, String words, LocalDate on, String by, boolean canBePutRightHere) {}
+
+    /** One stop of the walk. */
+    record Stop(
+            String position,
+            String name,
+            String tire,
+            String size,
+            String dot,
+            String target,
+            String legal,
+            String pull,
+            String lastPressure,
+            String lastTread,
+            LocalDate lastOn,
+            List<Open> open,
+            Entry entry,
+            Verdict standing,
+            JudgementView judgement) {}
+
+    record WalkRound(
+            long id,
+            long vehicleId,
+            String unit,
+            String description,
+            Instant startedAt,
+            String startedBy,
+            Instant finishedAt,
+            String lastOdometer,
+            List<Stop> stops) {}
+
+    /** Finishing: who signs, and the odometer. */
+    record Finish(Long by, String odometer) {}
+
+    /** What was written to the history. */
+    record Finished(long id, int readings, int unread, Verdict verdict) {}
+
+    /** A finding that can be chosen, with where to look for it. */
+    record Choice(Finding finding, Finding.Where where, String words, Verdict verdict, String because) {}
+}

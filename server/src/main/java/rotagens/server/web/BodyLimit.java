@@ -1,0 +1,114 @@
+package rotagens.server.web;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ReadListener;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.ServletInputStream;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletRequestWrapper;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+import tools.jackson.databind.json.JsonMapper;
+
+/** No request of this product needs a large body: past the limit it is refused, whatever length it claimed. */
+@Component
+class BodyLimit extends OncePerRequestFilter {
+
+    static final int MOST_BYTES = 256 * 1024;
+
+    static final Problem PROBLEM = Problem.of(
+            HttpStatus.CONTENT_TOO_LARGE.value(),
+            "Too much at once",
+            "A request may hold at most 256 kB. Nothing was stored.");
+
+    private final JsonMapper json;
+
+    BodyLimit(JsonMapper json) {
+        this.json = json;
+    }
+
+    static boolean wasExceeded(Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof TooLarge) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        if (request.getContentLengthLong() > MOST_BYTES) {
+            response.setStatus(PROBLEM.status());
+            response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+            response.getOutputStream().write(json.writeValueAsBytes(PROBLEM));
+            return;
+        }
+        chain.doFilter(new Counted(request), response);
+    }
+
+    private static final class TooLarge extends IOException {
+        private static final long serialVersionUID = 1L;
+    }
+
+    private static final class Counted extends HttpServletRequestWrapper {
+        Counted(HttpServletRequest request) {
+            super(request);
+        }
+
+        @Override
+        public ServletInputStream getInputStream() throws IOException {
+            return new CountedStream(super.getInputStream());
+        }
+    }
+
+    private static final class CountedStream extends ServletInputStream {
+        private final ServletInputStream in;
+        private int read;
+
+        CountedStream(ServletInputStream in) {
+            this.in = in;
+        }
+
+        @Override
+        public int read() throws IOException {
+            int next = in.read();
+            count(next < 0 ? 0 : 1);
+            return next;
+        }
+
+        @Override
+        public int read(byte[] into, int from, int most) throws IOException {
+            int got = in.read(into, from, most);
+            count(Math.max(got, 0));
+            return got;
+        }
+
+        private void count(int bytes) throws TooLarge {
+            read += bytes;
+            if (read > MOST_BYTES) {
+                throw new TooLarge();
+            }
+        }
+
+        @Override
+        public boolean isFinished() {
+            return in.isFinished();
+        }
+
+        @Override
+        public boolean isReady() {
+            return in.isReady();
+        }
+
+        @Override
+        public void setReadListener(ReadListener listener) {
+            in.setReadListener(listener);
+        }
+    }
+}

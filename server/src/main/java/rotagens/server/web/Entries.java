@@ -1,0 +1,48 @@
+package rotagens.server.web;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import rotagens.core.measure.InvalidEntry;
+
+/** Reads the entries of one request and gathers everything that is wrong with them, so that a person sees it all at once. */
+public final class Entries {
+
+    private final List<Problem.Field> wrong = new ArrayList<>();
+
+    /** Reads an entry that may be left out; empty when blank or wrong. */
+    public <T> Optional<T> optional(String field, String text, Function<String, T> reader) {
+        if (text == null || text.isBlank()) {
+            return Optional.empty();
+        }
+        return attempt(field, () -> reader.apply(text));
+    }
+
+    /** Reads an entry that must be there; empty when it is missing or wrong, which is then noted. */
+    public <T> Optional<T> required(String field, String text, Function<String, T> reader) {
+        return attempt(field, () -> reader.apply(text == null ? "" : text));
+    }
+
+    /** Runs a check whose refusal belongs to a field. */
+    public <T> Optional<T> attempt(String field, Supplier<T> reader) {
+        try {
+            return Optional.of(reader.get());
+        } catch (InvalidEntry e) {
+            wrong(field, e.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    public void wrong(String field, String message) {
+        wrong.add(new Problem.Field(field, message));
+    }
+
+    /** Ends the request if anything was wrong. */
+    public void refuseIfWrong() {
+        if (!wrong.isEmpty()) {
+            throw ProblemException.fields(wrong);
+        }
+    }
+}

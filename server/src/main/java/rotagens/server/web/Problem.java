@@ -1,0 +1,21 @@
+package rotagens.server.web;
+
+import java.util.List;
+
+/**
+ * What went wrong, as {@code application/problem+json} (RFC 9457).
+ *
+ * @param title the problem in a few words
+ * @param detail what happened, what was kept, what to do
+ * @param fields which entries are wrong, each with a message a technician understands
+ * @param current what is stored now, where somebody else changed it meanwhile
+ */
+public record Problem(String type, String title, int status, String detail, List<Field> fields, Object current) {
+
+    /** One wrong entry; {@code field} is its path in the request, for example {@code tread.outer}. */
+    public record Field(String field, String message) {}
+
+    static Problem of(int status, String title, String detail) {
+        return new Problem("about:blank", title, status, detail, List.of(), null);
+    }
+}
