@@ -33,12 +33,10 @@ public final class PressureCheck {
         }
         Optional<Reading> last = one.state().lastPressure();
         Optional<Reading> cold = one.state().lastCold();
-        last.flatMap(reading -> target.pressure().flatMap(goal -> runFlat(reading, goal)))
-                .ifPresent(reasons::add);
+        Optional<Judged> runFlat = last.flatMap(reading -> target.pressure().flatMap(goal -> runFlat(reading, goal)));
+        runFlat.ifPresent(reasons::add);
         cold.flatMap(reading -> overMaximum(one, reading)).ifPresent(reasons::add);
-        boolean ranLow =
-                !reasons.isEmpty() && reasons.get(reasons.size() - 1).reason().rule() == Rule.RUN_FLAT;
-        if (target.pressure().isPresent() && !ranLow) {
+        if (target.pressure().isPresent() && runFlat.isEmpty()) {
             Pressure goal = target.pressure().get();
             cold.flatMap(reading -> offTarget(one, reading, goal)).ifPresent(reasons::add);
             last.filter(reading -> reading.warmth() != Warmth.COLD)

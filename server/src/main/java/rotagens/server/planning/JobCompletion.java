@@ -309,7 +309,8 @@ class JobCompletion {
                         .append(", ")
                         .append(one.professional())
                         .append(". "));
-        one.pilot().ifPresent(pilot -> words.append("Wheel ").append(pilot.words()).append(". "));
+        one.pilot()
+                .ifPresent(pilot -> words.append("Wheel ").append(pilot.words()).append(". "));
         one.dot().ifPresent(dot -> words.append("DOT ").append(dot.molded()).append(". "));
         one.pressure().ifPresent(read -> words.append(read.in(units)).append(" cold. "));
         if (one.tread().isComplete()) {
