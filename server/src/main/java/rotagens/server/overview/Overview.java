@@ -46,8 +46,25 @@ class Overview {
     private final Readings readings;
     private final People people;
     private final OpenWalkRounds walkRounds;
+    private final Changes changes;
+    private final Clock clock;
+    private final Map<Units, Kept> yards = new ConcurrentHashMap<>();
 
-    Overview(Fleet fleet, Jobs jobs, Tires tires, Readings readings, People people, OpenWalkRounds walkRounds) {
+    private record Key(long changes, LocalDate day) {}
+
+    private record Kept(Key key, YardView yard) {}
+
+    Overview(
+            Fleet fleet,
+            Jobs jobs,
+            Tires tires,
+            Readings readings,
+            People people,
+            OpenWalkRounds walkRounds,
+            Changes changes,
+            Clock clock) {
+        this.changes = changes;
+        this.clock = clock;
         this.fleet = fleet;
         this.jobs = jobs;
         this.tires = tires;
