@@ -1,11 +1,13 @@
 package rotagens.server.overview;
 
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -19,6 +21,7 @@ import rotagens.core.measure.Units;
 import rotagens.core.pressure.Target;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.Tread;
+import rotagens.server.fleet.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.JudgementView;
