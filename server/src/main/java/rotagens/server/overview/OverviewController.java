@@ -3,6 +3,7 @@ package rotagens.server.overview;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -15,7 +16,7 @@ import rotagens.server.planning.JobViews.DueLine;
 @RestController
 class OverviewController {
 
-    record YardView(LocalDate today, List<VehicleTile> vehicles, List<DueLine> due) {}
+    record YardView(@Nullable LocalDate today, List<VehicleTile> vehicles, List<DueLine> due) {}
 
     record VehicleTile(
             long id,
@@ -24,7 +25,7 @@ class OverviewController {
             String yard,
             String description,
             Verdict verdict,
-            LocalDate nextDue,
+            @Nullable LocalDate nextDue,
             PlanView plan) {}
 
     record VehicleView(
@@ -35,12 +36,12 @@ class OverviewController {
             String yard,
             String description,
             String gvwr,
-            String odometer,
-            String milesPerDay,
+            @Nullable String odometer,
+            @Nullable String milesPerDay,
             boolean sensorsWork,
-            LocalDate parkedSince,
+            @Nullable LocalDate parkedSince,
             Verdict verdict,
-            Long openWalkRound,
+            @Nullable Long openWalkRound,
             PlanView plan,
             List<PositionRow> positions,
             List<DueLine> due) {}
@@ -48,21 +49,21 @@ class OverviewController {
     record PositionRow(
             String position,
             String name,
-            String tire,
-            String size,
-            String dot,
-            Double ageYears,
-            String outer,
-            String center,
-            String inner,
-            LocalDate treadOn,
-            String pressure,
-            String target,
-            LocalDate pressureOn,
+            @Nullable String tire,
+            @Nullable String size,
+            @Nullable String dot,
+            @Nullable Double ageYears,
+            @Nullable String outer,
+            @Nullable String center,
+            @Nullable String inner,
+            @Nullable LocalDate treadOn,
+            @Nullable String pressure,
+            @Nullable String target,
+            @Nullable LocalDate pressureOn,
             JudgementView judgement) {}
 
     /** One line of a vehicle's history, whatever it tells of. */
-    record LedgerLine(Instant at, String kind, String position, String what, String by) {}
+    record LedgerLine(Instant at, String kind, @Nullable String position, String what, String by) {}
 
     private final Overview overview;
 

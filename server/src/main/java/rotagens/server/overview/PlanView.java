@@ -2,6 +2,7 @@ package rotagens.server.overview;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import rotagens.core.inspection.Judgement;
 import rotagens.core.inspection.Reading;
 import rotagens.core.inspection.TireState;
@@ -25,7 +26,11 @@ import rotagens.server.fleet.Fleet.Standing;
  */
 record PlanView(List<AxleView> axles, int spares, List<TireMark> tires) {
 
-    record AxleView(int number, AxleRole role, boolean dual, String target) {}
+    record AxleView(
+            int number,
+            AxleRole role,
+            boolean dual,
+            @Nullable String target) {}
 
     /**
      * One tire.
@@ -36,17 +41,27 @@ record PlanView(List<AxleView> axles, int spares, List<TireMark> tires) {
             String position,
             String name,
             Verdict verdict,
-            String headline,
-            TreadMark tread,
-            PressureMark pressure,
-            AgeMark age) {}
+            @Nullable String headline,
+            @Nullable TreadMark tread,
+            @Nullable PressureMark pressure,
+            @Nullable AgeMark age) {}
 
     /** Depths as shares of the model's original depth, or of 20/32 in where that isn't known. */
-    record TreadMark(Double outer, Double center, Double inner, double pull, String lowest) {}
+    record TreadMark(
+            @Nullable Double outer,
+            @Nullable Double center,
+            @Nullable Double inner,
+            double pull,
+            String lowest) {}
 
     /** Shares of 1.25 times the target. */
     record PressureMark(
-            String read, String target, Double readShare, double targetShare, double lowShare, boolean off) {}
+            @Nullable String read,
+            @Nullable String target,
+            @Nullable Double readShare,
+            double targetShare,
+            double lowShare,
+            boolean off) {}
 
     /** Whole years are ticks; {@code limit} is the tick of the nearest age limit. */
     record AgeMark(double years, double limit, String made) {}

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import rotagens.core.inspection.Verdict;
 import rotagens.core.planning.DueKind;
 import rotagens.core.vehicle.PilotType;
@@ -35,7 +36,7 @@ public final class JobViews {
             Verdict urgency,
             ReasonView reason,
             boolean canBeScheduled,
-            Scheduled scheduled) {}
+            @Nullable Scheduled scheduled) {}
 
     /** The job that work is on. */
     public record Scheduled(long jobId, LocalDate day) {}
@@ -43,7 +44,7 @@ public final class JobViews {
     /** A piece of due work, named by its vehicle and key. */
     record Wanted(long vehicleId, String key) {}
 
-    record Schedule(Long by, LocalDate day, String note, List<Wanted> work) {}
+    record Schedule(Long by, LocalDate day, @Nullable String note, List<Wanted> work) {}
 
     record Move(Long by, LocalDate day) {}
 
@@ -52,34 +53,34 @@ public final class JobViews {
     /** What was read or decided after one piece of work; which entries are needed depends on its kind. */
     record Result(
             long itemId,
-            String pressure,
-            String outer,
-            String center,
-            String inner,
-            String dotCode,
-            Long tireModelId,
-            PilotType pilot,
-            ProfessionalVerdict verdict,
-            String professional,
-            String note) {}
+            @Nullable String pressure,
+            @Nullable String outer,
+            @Nullable String center,
+            @Nullable String inner,
+            @Nullable String dotCode,
+            @Nullable Long tireModelId,
+            @Nullable PilotType pilot,
+            @Nullable ProfessionalVerdict verdict,
+            @Nullable String professional,
+            @Nullable String note) {}
 
     enum ProfessionalVerdict {
         SOUND,
         CONDEMNED
     }
 
-    record Done(Long by, LocalDate day, List<Result> results) {}
+    record Done(Long by, @Nullable LocalDate day, List<Result> results) {}
 
     record Item(
             long id,
             DueKind kind,
             String work,
-            String position,
-            String positionName,
+            @Nullable String position,
+            @Nullable String positionName,
             String reason,
             Set<DueKind.After> after,
-            Long tireModelId,
-            String done) {}
+            @Nullable Long tireModelId,
+            @Nullable String done) {}
 
     record Job(
             long id,
@@ -90,8 +91,8 @@ public final class JobViews {
             LocalDate day,
             String note,
             String createdBy,
-            Instant doneAt,
-            String doneBy,
+            @Nullable Instant doneAt,
+            @Nullable String doneBy,
             List<Item> items) {}
 
     record ModelChoice(long id, String title, String size) {}

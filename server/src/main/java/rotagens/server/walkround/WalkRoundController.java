@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.inspection.Finding;
 import rotagens.core.measure.Units;
-import rotagens.server.fleet.JudgementView;
 import rotagens.server.walkround.WalkRoundViews.Choice;
 import rotagens.server.walkround.WalkRoundViews.Finish;
 import rotagens.server.walkround.WalkRoundViews.Finished;
@@ -59,15 +58,6 @@ class WalkRoundController {
     @GetMapping("/api/walk-rounds/{id}")
     WalkRound get(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return walkRounds.get(id, units);
-    }
-
-    @PostMapping("/api/walk-rounds/{id}/positions/{position}/judgement")
-    JudgementView judge(
-            @PathVariable long id,
-            @PathVariable String position,
-            @RequestParam(defaultValue = "US") Units units,
-            @RequestBody Input input) {
-        return walkRounds.judge(id, position, input, units);
     }
 
     @PutMapping("/api/walk-rounds/{id}/positions/{position}")

@@ -3,6 +3,7 @@ package rotagens.server.walkround;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import rotagens.core.inspection.Finding;
 import rotagens.core.inspection.Verdict;
 import rotagens.core.inspection.Warmth;
@@ -24,13 +25,13 @@ final class WalkRoundViews {
      */
     record Input(
             Long by,
-            String pressure,
-            Warmth warmth,
-            String outer,
-            String center,
-            String inner,
-            List<Finding> findings,
-            List<Finding> putRight) {
+            @Nullable String pressure,
+            @Nullable Warmth warmth,
+            @Nullable String outer,
+            @Nullable String center,
+            @Nullable String inner,
+            @Nullable List<Finding> findings,
+            @Nullable List<Finding> putRight) {
 
         List<Finding> findingsOrNone() {
             return findings == null ? List.of() : findings;
@@ -68,17 +69,17 @@ final class WalkRoundViews {
     record Stop(
             String position,
             String name,
-            String tire,
-            String size,
-            String dot,
-            String target,
+            @Nullable String tire,
+            @Nullable String size,
+            @Nullable String dot,
+            @Nullable String target,
             String legal,
             String pull,
-            String lastPressure,
-            String lastTread,
-            LocalDate lastOn,
+            @Nullable String lastPressure,
+            @Nullable String lastTread,
+            @Nullable LocalDate lastOn,
             List<Open> open,
-            Entry entry,
+            @Nullable Entry entry,
             Verdict standing,
             JudgementView judgement) {}
 
@@ -89,12 +90,12 @@ final class WalkRoundViews {
             String description,
             Instant startedAt,
             String startedBy,
-            Instant finishedAt,
-            String lastOdometer,
+            @Nullable Instant finishedAt,
+            @Nullable String lastOdometer,
             List<Stop> stops) {}
 
     /** Finishing: who signs, and the odometer. */
-    record Finish(Long by, String odometer) {}
+    record Finish(Long by, @Nullable String odometer) {}
 
     /** What was written to the history. */
     record Finished(long id, int readings, int unread, Verdict verdict) {}

@@ -85,18 +85,6 @@ class WalkRounds {
         return view(walk, fleet.get(walk.vehicleId()), units);
     }
 
-    /** Judges what has been typed so far; stores nothing. */
-    @Transactional(readOnly = true)
-    public JudgementView judge(long id, String code, Input input, Units units) {
-        Walk walk = walk(id);
-        Standing standing = fleet.get(walk.vehicleId());
-        Position position = standing.position(code);
-        Map<Long, Stored> entries = store.entries(id);
-        Figures figures = read(standing, position, input, units);
-        entries.put(standing.placeId(position), draft(standing.placeId(position), figures, walk));
-        return JudgementView.of(judge(withEntries(standing, entries), position, standing), units);
-    }
-
     /**
      * Saves one position.
      *
@@ -245,10 +233,6 @@ class WalkRounds {
             state = state.with(cleared.with(reading, found));
         }
         return state;
-    }
-
-    private static Stored draft(long placeId, Figures figures, Walk walk) {
-        return new Stored(placeId, 0, walk.personId(), walk.person(), walk.startedAt(), figures);
     }
 
     private Walk walk(long id) {

@@ -1,6 +1,7 @@
 package rotagens.server.web;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What went wrong, as {@code application/problem+json} (RFC 9457).
@@ -10,7 +11,13 @@ import java.util.List;
  * @param fields which entries are wrong, each with a message a technician understands
  * @param current what is stored now, where somebody else changed it meanwhile
  */
-public record Problem(String type, String title, int status, String detail, List<Field> fields, Object current) {
+public record Problem(
+        String type,
+        String title,
+        int status,
+        String detail,
+        List<Field> fields,
+        @Nullable Object current) {
 
     /** One wrong entry; {@code field} is its path in the request, for example {@code tread.outer}. */
     public record Field(String field, String message) {}

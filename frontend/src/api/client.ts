@@ -1,0 +1,77 @@
+import createClient, { type Middleware } from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+export type Schemas = components['schemas']
+export type Problem = Schemas['Problem']
+export type Verdict = Schemas['JudgementView']['verdict']
+export type DueLine = Schemas['DueLine']
+export type Job = Schemas['Job']
+export type Units = 'US' | 'METRIC'
+
+const withToken: Middleware = {
+  onRequest({ request }) {
+    const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
+    if (token && request.method !== 'GET') {
+      request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token))
+    }
+    return request
+  },
+}
+
+export const api = createClient<paths>({ fetch: (request) => globalThis.fetch(request) })
+api.use(withToken)
+
+/** What the server refused, or that it could not be reached. */
+export class ProblemError extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail || problem.title)
+  }
+
+  /** The message for an entry, if that entry was wrong. */
+  field(name: string): string | undefined {
+    return this.problem.fields.find((wrong) => wrong.field === name)?.message
+  }
+
+  get unreachable() {
+    return this.problem.status === 0
+  }
+}
+
+const UNREACHABLE: Problem = {
+  type: 'about:blank',
+  title: 'The server can’t be reached',
+  status: 0,
+  detail: 'What you typed is kept on this device. Check the connection and try again.',
+  fields: [],
+}
+
+interface Answer<T> {
+  data?: T
+  error?: unknown
+  response: Response
+}
+
+/** The answer's body, or a ProblemError. */
+export async function answerOf<T>(call: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>
+  try {
+    answer = await call
+  } catch {
+    throw new ProblemError(UNREACHABLE)
+  }
+  if (answer.response.ok) {
+    return answer.data as T
+  }
+  const problem = answer.error as Partial<Problem> | undefined
+  throw new ProblemError({
+    type: 'about:blank',
+    title: problem?.title ?? 'The request was refused',
+    status: answer.response.status,
+    detail: problem?.detail ?? 'Nothing was stored. Reload the page and try again.',
+    fields: problem?.fields ?? [],
+    ...(problem?.current === undefined ? {} : { current: problem.current }),
+  })
+}
+
+/** A key under which the server does a write only once, however often it is sent. */
+export const onceKey = () => crypto.randomUUID()

@@ -1,0 +1,31 @@
+import { createBrowserRouter } from 'react-router'
+import { Failed } from '../ui/Failed'
+import { Shell } from './Shell'
+
+export const router = createBrowserRouter([
+  {
+    Component: Shell,
+    ErrorBoundary: Failed,
+    children: [
+      { index: true, lazy: async () => ({ Component: (await import('../places/yard/Yard')).Yard }) },
+      { path: 'shop', lazy: async () => ({ Component: (await import('../places/shop/Shop')).Shop }) },
+      {
+        path: 'vehicles/:id',
+        lazy: async () => ({ Component: (await import('../vehicle/VehiclePage')).VehiclePage }),
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('../vehicle/overview/Overview')).Overview }) },
+          {
+            path: 'jobs',
+            lazy: async () => ({ Component: (await import('../vehicle/jobs/VehicleJobs')).VehicleJobs }),
+          },
+          { path: 'ledger', lazy: async () => ({ Component: (await import('../vehicle/ledger/Ledger')).Ledger }) },
+        ],
+      },
+      {
+        path: 'vehicles/:vehicleId/walk-round/:id',
+        lazy: async () => ({ Component: (await import('../vehicle/walk-round/WalkRound')).WalkRound }),
+      },
+      { path: '*', lazy: async () => ({ Component: (await import('../ui/Failed')).NotHere }) },
+    ],
+  },
+])

@@ -1,0 +1,108 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Dialog from '@mui/material/Dialog'
+import DialogActions from '@mui/material/DialogActions'
+import DialogContent from '@mui/material/DialogContent'
+import DialogTitle from '@mui/material/DialogTitle'
+import Stack from '@mui/material/Stack'
+import TextField from '@mui/material/TextField'
+import useMediaQuery from '@mui/material/useMediaQuery'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answerOf, api, type Job, onceKey, ProblemError, type Schemas } from '../api/client'
+import { usePerson, useUnits } from '../app/settings'
+import { useNotice } from '../ui/Notice'
+import { PersonField } from '../ui/PersonField'
+import { ItemFields } from './ItemFields'
+
+export type Result = Schemas['Result']
+
+/** Marks a job done: who, when, and what was read after each piece of work. */
+export function DoneDialog({ job, today, onClose }: { job: Job; today: string; onClose: () => void }) {
+  const [units] = useUnits()
+  const [person] = usePerson()
+  const [day, setDay] = useState(today)
+  const [results, setResults] = useState<Record<number, Result>>({})
+  const [key, setKey] = useState(onceKey)
+  const queries = useQueryClient()
+  const notice = useNotice()
+  const phone = useMediaQuery('(max-width: 600px)')
+  const done = useMutation({
+    mutationFn: () =>
+      answerOf(
+        api.POST('/api/jobs/{id}/done', {
+          params: {
+            path: { id: job.id },
+            query: { units },
+            header: { 'If-Match': `"${job.version}"`, 'Idempotency-Key': key },
+          },
+          body: {
+            by: person as number,
+            day,
+            results: job.items.map((item) => results[item.id] ?? { itemId: item.id }),
+          },
+        }),
+      ),
+    onError: (error) => {
+      if (!(error instanceof ProblemError && error.unreachable)) setKey(onceKey())
+    },
+    onSuccess: async () => {
+      await queries.invalidateQueries()
+      notice({ text: `${job.unit}: done and written to the history.` })
+      onClose()
+    },
+  })
+  const problem = done.error instanceof ProblemError ? done.error : undefined
+  const change = (itemId: number, part: Partial<Result>) =>
+    setResults((before) => ({ ...before, [itemId]: { ...before[itemId], ...part, itemId } }))
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="md" fullScreen={phone} aria-labelledby="done-title">
+      <DialogTitle id="done-title">{job.unit}: what was read after</DialogTitle>
+      <Box
+        component="form"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault()
+          done.mutate()
+        }}
+        sx={{ display: 'contents' }}
+      >
+        <DialogContent dividers>
+          {problem && (
+            <Alert severity="error" sx={{ mb: 2 }}>
+              <strong>{problem.problem.title}.</strong> {problem.problem.detail}
+            </Alert>
+          )}
+          <Stack direction="row" spacing={2} sx={{ mb: 2, flexWrap: 'wrap', rowGap: 1.5 }}>
+            <PersonField label="Done by" error={problem?.field('by')} />
+            <TextField
+              label="Day"
+              type="date"
+              value={day}
+              onChange={(event) => setDay(event.target.value)}
+              error={problem?.field('day') !== undefined}
+              helperText={problem?.field('day')}
+              slotProps={{ inputLabel: { shrink: true } }}
+            />
+          </Stack>
+          {job.items.map((item) => (
+            <ItemFields
+              key={item.id}
+              item={item}
+              result={results[item.id]}
+              wrong={(field) => problem?.field(`results.${item.id}.${field}`)}
+              onChange={(part) => change(item.id, part)}
+            />
+          ))}
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={onClose}>Leave</Button>
+          <Button type="submit" variant="contained" loading={done.isPending}>
+            Sign off as done
+          </Button>
+        </DialogActions>
+      </Box>
+    </Dialog>
+  )
+}

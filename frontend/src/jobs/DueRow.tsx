@@ -1,0 +1,80 @@
+import Box from '@mui/material/Box'
+import Checkbox from '@mui/material/Checkbox'
+import { Link } from 'react-router'
+import type { DueLine } from '../api/client'
+import { StateGlyph } from '../drawings/state/StateGlyph'
+import { day, when } from '../units/format'
+
+/** One thing that is due: what, where, the figure against its limit, why, and by when. */
+export function DueRow(props: {
+  line: DueLine
+  today: string
+  withVehicle?: boolean
+  chosen: boolean
+  onChoose: () => void
+}) {
+  const { line } = props
+  const where = line.positions.join(' ')
+  const name = `${line.work}, ${line.unit}${where && ` ${where}`}`
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '38px 18px minmax(0,1fr) auto',
+        columnGap: 0.5,
+        alignItems: 'start',
+        px: 1,
+        py: 0.9,
+        borderBottom: 1,
+        borderColor: 'divider',
+      }}
+    >
+      {line.canBeScheduled && !line.scheduled ? (
+        <Checkbox
+          size="small"
+          checked={props.chosen}
+          onChange={props.onChoose}
+          sx={{ p: 0.6, mt: -0.5 }}
+          slotProps={{ input: { 'aria-label': `Choose: ${name}` } }}
+        />
+      ) : (
+        <span />
+      )}
+      <Box sx={{ pt: 0.3 }}>
+        <StateGlyph verdict={line.urgency} size={14} />
+      </Box>
+      <Box sx={{ minWidth: 0 }}>
+        <Box sx={{ fontWeight: 650 }}>
+          {props.withVehicle && (
+            <Box component={Link} to={`/vehicles/${line.vehicleId}`} sx={{ color: 'primary.main', mr: 0.75 }}>
+              {line.unit}
+            </Box>
+          )}
+          {where && (
+            <Box component="span" sx={{ mr: 0.75 }}>
+              {where}
+            </Box>
+          )}
+          <Box component="span" sx={{ fontWeight: 450 }}>
+            {line.work}
+          </Box>
+        </Box>
+        <Box>{line.reason.says}</Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>
+          {line.reason.limit && `Limit ${line.reason.limit}. `}
+          {line.reason.because}
+        </Box>
+      </Box>
+      <Box sx={{ textAlign: 'right', whiteSpace: 'nowrap', pl: 1 }}>
+        <Box sx={{ fontWeight: line.days <= 0 ? 650 : 450 }}>{when(line.days)}</Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>{day(line.due, props.today)}</Box>
+        {line.scheduled && (
+          <Box component={Link} to={`/shop?job=${line.scheduled.jobId}`} sx={{ fontSize: 12.5, color: 'primary.main' }}>
+            on {day(line.scheduled.day, props.today)}
+          </Box>
+        )}
+      </Box>
+    </Box>
+  )
+}

@@ -1,0 +1,172 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import InputAdornment from '@mui/material/InputAdornment'
+import MenuItem from '@mui/material/MenuItem'
+import TextField from '@mui/material/TextField'
+import { useQuery } from '@tanstack/react-query'
+import type { Schemas } from '../api/client'
+import { modelsQuery } from '../api/queries'
+import { useUnits } from '../app/settings'
+import { depthUnit, pressureUnit } from '../units/format'
+import type { Result } from './DoneDialog'
+
+type Item = Schemas['Item']
+type After = Item['after'][number]
+
+/** What has to be on record after each kind of work, in the order it is done. */
+export function ItemFields(props: {
+  item: Item
+  result: Result | undefined
+  wrong: (field: string) => string | undefined
+  onChange: (part: Partial<Result>) => void
+}) {
+  const { item, result, wrong, onChange } = props
+  const [units] = useUnits()
+  const needs = (after: After) => item.after.includes(after)
+  const fresh = needs('NEW_TIRE')
+  const figure = (
+    field: 'pressure' | 'outer' | 'center' | 'inner' | 'dotCode' | 'professional' | 'note',
+    label: string,
+    unit?: string,
+    width = 150,
+  ) => (
+    <TextField
+      label={label}
+      value={result?.[field] ?? ''}
+      onChange={(event) => onChange({ [field]: event.target.value })}
+      error={wrong(field) !== undefined}
+      helperText={wrong(field)}
+      sx={{ width: { xs: unit ? 150 : '100%', sm: width } }}
+      slotProps={{
+        htmlInput: { inputMode: unit ? 'decimal' : 'text', autoComplete: 'off' },
+        input: unit ? { endAdornment: <InputAdornment position="end">{unit}</InputAdornment> } : {},
+      }}
+    />
+  )
+  return (
+    <Box
+      component="fieldset"
+      sx={{
+        border: 0,
+        borderTop: 1,
+        borderColor: 'divider',
+        m: 0,
+        px: 0,
+        py: 1.5,
+        display: 'flex',
+        gap: 1.5,
+        flexWrap: 'wrap',
+        alignItems: 'flex-start',
+      }}
+    >
+      <Box component="legend" sx={{ float: 'left', width: '100%', p: 0 }}>
+        <strong>{item.position ?? 'Vehicle'}</strong> {item.positionName && `(${item.positionName}) `}
+        {item.work}.{' '}
+        <Box component="span" sx={{ color: 'text.secondary' }}>
+          {item.reason}
+        </Box>
+      </Box>
+      <Caution item={item} />
+      {fresh && <ModelField item={item} result={result} error={wrong('tireModelId')} onChange={onChange} />}
+      {(fresh || needs('DOT_CODE')) &&
+        figure('dotCode', fresh ? 'DOT code of the tire fitted' : 'DOT code', undefined, 210)}
+      {needs('WHEEL') && (
+        <TextField
+          select
+          label="Wheel fitted is"
+          value={result?.pilot ?? ''}
+          onChange={(event) => onChange({ pilot: event.target.value as 'HUB' | 'STUD' })}
+          error={wrong('pilot') !== undefined}
+          helperText={wrong('pilot')}
+          sx={{ width: 180 }}
+        >
+          <MenuItem value="HUB">hub-piloted</MenuItem>
+          <MenuItem value="STUD">stud-piloted</MenuItem>
+        </TextField>
+      )}
+      {needs('VERDICT') && (
+        <>
+          <TextField
+            select
+            label="The tire professional found it"
+            value={result?.verdict ?? ''}
+            onChange={(event) => onChange({ verdict: event.target.value as 'SOUND' | 'CONDEMNED' })}
+            error={wrong('verdict') !== undefined}
+            helperText={wrong('verdict')}
+            sx={{ width: 230 }}
+          >
+            <MenuItem value="SOUND">sound</MenuItem>
+            <MenuItem value="CONDEMNED">condemned</MenuItem>
+          </TextField>
+          {figure('professional', 'Name of the professional', undefined, 220)}
+        </>
+      )}
+      {(fresh || needs('TREAD')) && (
+        <>
+          {figure('outer', 'Tread outer', depthUnit(units), 132)}
+          {figure('center', 'Tread center', depthUnit(units), 132)}
+          {figure('inner', 'Tread inner', depthUnit(units), 132)}
+        </>
+      )}
+      {(fresh || needs('COLD_PRESSURE')) &&
+        result?.verdict !== 'CONDEMNED' &&
+        figure('pressure', 'Cold pressure after', pressureUnit(units), 180)}
+      {figure('note', needs('NOTE') ? 'What was done' : 'Note (optional)', undefined, 260)}
+    </Box>
+  )
+}
+
+function ModelField({
+  item,
+  result,
+  error,
+  onChange,
+}: {
+  item: Item
+  result: Result | undefined
+  error: string | undefined
+  onChange: (part: Partial<Result>) => void
+}) {
+  const models = useQuery(modelsQuery)
+  const chosen = result?.tireModelId ?? item.tireModelId
+  return (
+    <TextField
+      select
+      label="Tire fitted"
+      value={chosen !== undefined && models.data ? String(chosen) : ''}
+      onChange={(event) => onChange({ tireModelId: Number(event.target.value) })}
+      error={error !== undefined}
+      helperText={error}
+      sx={{ width: 280 }}
+    >
+      {(models.data ?? []).map((model) => (
+        <MenuItem key={model.id} value={String(model.id)}>
+          {model.title} {model.size}
+        </MenuItem>
+      ))}
+    </TextField>
+  )
+}
+
+/** The caution that belongs to this work, and only that one. */
+function Caution({ item }: { item: Item }) {
+  const text = CAUTIONS[item.kind]
+  if (!text) return null
+  return (
+    <Alert severity="warning" icon={false} sx={{ width: '100%', py: 0.25 }}>
+      {text}
+    </Alert>
+  )
+}
+
+const CAUTIONS: Partial<Record<Item['kind'], string>> = {
+  INSPECT_DAMAGE:
+    'No air before it was looked at inside. Core out and all air out before the first nut is loosened; inflating after mounting is done in a cage, out of the trajectory, by a qualified person.',
+  REPLACE:
+    'Level ground, chocks, stands before the wheel comes off. The maker’s data and the machine’s manual come first.',
+  FIX_MATCH:
+    'Both cores of a dual out before the first nut is loosened. The maker’s data and the machine’s manual come first.',
+  CHANGE_WHEEL:
+    'Hub- and stud-piloted nuts never interchange: fit the nuts that belong to the wheel, to the maker’s torque.',
+  SET_PRESSURE: 'Cold only: parked at least 3 hours. A hot tire is never bled down. Stand clear of the valve’s line.',
+}

@@ -1,0 +1,121 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import TextField from '@mui/material/TextField'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { lazy, Suspense, useEffect, useRef, useState } from 'react'
+import { Link } from 'react-router'
+import { answerOf, api, type Job, ProblemError } from '../api/client'
+import { usePerson } from '../app/settings'
+import { colour } from '../app/theme'
+import { day, moment } from '../units/format'
+
+const DoneDialog = lazy(async () => ({ default: (await import('./DoneDialog')).DoneDialog }))
+
+/** One job: its work, and moving it, taking it off the plan, or marking it done. */
+export function JobCard({
+  job,
+  today,
+  marked = false,
+  withDay = false,
+}: {
+  job: Job
+  today: string
+  marked?: boolean
+  withDay?: boolean
+}) {
+  const [person] = usePerson()
+  const [finishing, setFinishing] = useState(false)
+  const queries = useQueryClient()
+  const card = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    if (marked) card.current?.scrollIntoView({ block: 'center' })
+  }, [marked])
+  const seen = { 'If-Match': `"${job.version}"` }
+  const refresh = () => queries.invalidateQueries()
+  const move = useMutation({
+    mutationFn: (to: string) =>
+      answerOf(
+        api.PUT('/api/jobs/{id}/day', {
+          params: { path: { id: job.id }, header: seen },
+          body: { by: person as number, day: to },
+        }),
+      ),
+    onSettled: refresh,
+  })
+  const cancel = useMutation({
+    mutationFn: () =>
+      answerOf(
+        api.DELETE('/api/jobs/{id}', {
+          params: { path: { id: job.id }, header: seen },
+          body: { by: person as number },
+        }),
+      ),
+    onSettled: refresh,
+  })
+  const failed = move.error ?? cancel.error
+  const problem =
+    failed instanceof ProblemError ? (failed.field('by') ?? failed.field('day') ?? failed.message) : undefined
+  return (
+    <Box
+      ref={card}
+      component="article"
+      aria-label={`${job.unit}, ${job.doneAt ? 'done' : day(job.day)}`}
+      sx={{ background: '#fff', border: 1, borderColor: marked ? colour.petrol : 'divider', borderRadius: 1, p: 1.5 }}
+    >
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 0.75 }}>
+        <Box
+          component={Link}
+          to={`/vehicles/${job.vehicleId}`}
+          sx={{ fontWeight: 750, fontSize: 15, color: 'primary.main' }}
+        >
+          {job.unit}
+        </Box>
+        <Box sx={{ color: 'text.secondary' }}>
+          {job.yard} yard{withDay && ` · ${day(job.day, today)}`} · scheduled by {job.createdBy}
+          {job.note && ` · ${job.note}`}
+        </Box>
+        {job.doneAt ? (
+          <Box sx={{ ml: 'auto', fontWeight: 650 }}>
+            Done {moment(job.doneAt)} by {job.doneBy}
+          </Box>
+        ) : (
+          <Box sx={{ ml: 'auto', display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+            <TextField
+              label="Day"
+              type="date"
+              value={job.day}
+              onChange={(event) => event.target.value && move.mutate(event.target.value)}
+              slotProps={{ inputLabel: { shrink: true } }}
+            />
+            <Button onClick={() => cancel.mutate()}>Take off the plan</Button>
+            <Button variant="contained" onClick={() => setFinishing(true)}>
+              Mark done…
+            </Button>
+          </Box>
+        )}
+      </Box>
+      {problem && (
+        <Alert severity="error" sx={{ mb: 1 }}>
+          {problem}
+        </Alert>
+      )}
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {job.items.map((item) => (
+          <li key={item.id}>
+            <strong>{item.position ?? 'Vehicle'}</strong> {item.work}.{' '}
+            <Box component="span" sx={{ color: 'text.secondary' }}>
+              {item.reason}
+            </Box>
+            {item.done && <Box sx={{ fontWeight: 650 }}>{item.done}</Box>}
+          </li>
+        ))}
+      </Box>
+      {finishing && (
+        <Suspense fallback={null}>
+          <DoneDialog job={job} today={today} onClose={() => setFinishing(false)} />
+        </Suspense>
+      )}
+    </Box>
+  )
+}

@@ -1,0 +1,107 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useState } from 'react'
+import type { DueLine } from '../../api/client'
+import { DueRow } from '../../jobs/DueRow'
+import { ScheduleDialog } from '../../jobs/ScheduleDialog'
+
+const keyOf = (line: DueLine) => `${line.vehicleId} ${line.key}`
+
+const PARTS: { title: string; holds: (line: DueLine) => boolean }[] = [
+  { title: 'Must not leave', holds: (line) => line.urgency === 'DO_NOT_OPERATE' },
+  { title: 'Due now', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days <= 0 },
+  { title: 'Coming up', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days > 0 },
+]
+
+/** What is due, most urgent first; some of it can be chosen and put on a day. */
+export function DueList({ due, today }: { due: DueLine[]; today: string }) {
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
+  const [scheduling, setScheduling] = useState(false)
+  const picked = due.filter((line) => chosen.has(keyOf(line)) && !line.scheduled)
+  const toggle = (line: DueLine) =>
+    setChosen((before) => {
+      const next = new Set(before)
+      if (!next.delete(keyOf(line))) next.add(keyOf(line))
+      return next
+    })
+  return (
+    <Box
+      component="section"
+      aria-label="Due"
+      sx={{
+        background: '#fff',
+        borderLeft: { lg: 1 },
+        borderTop: { xs: 1, lg: 0 },
+        borderColor: 'divider !important',
+        display: 'flex',
+        flexDirection: 'column',
+      }}
+    >
+      <Box
+        sx={{
+          position: 'sticky',
+          top: 0,
+          zIndex: 2,
+          background: '#fff',
+          px: 2,
+          py: 1,
+          borderBottom: 1,
+          borderColor: 'divider',
+          display: 'flex',
+          alignItems: 'center',
+          gap: 1,
+        }}
+      >
+        <Box component="h2" sx={{ m: 0, fontSize: 15, fontWeight: 700 }}>
+          Due
+        </Box>
+        <Box component="span" sx={{ color: 'text.secondary' }}>
+          {due.length} {due.length === 1 ? 'thing' : 'things'} in the next 90 days
+        </Box>
+        <Button
+          sx={{ ml: 'auto' }}
+          variant="contained"
+          disabled={picked.length === 0}
+          onClick={() => setScheduling(true)}
+        >
+          {picked.length === 0 ? 'Schedule…' : `Schedule ${picked.length}…`}
+        </Button>
+      </Box>
+      {due.length === 0 && (
+        <Box sx={{ p: 2 }}>Nothing is due here. Change the filters to see the rest of the fleet.</Box>
+      )}
+      {PARTS.map((part) => {
+        const lines = due.filter(part.holds)
+        if (lines.length === 0) return null
+        return (
+          <Box key={part.title} component="section" aria-label={part.title}>
+            <Box component="h3" sx={{ typography: 'h2', m: 0, px: 2, pt: 1.5, pb: 0.5 }}>
+              {part.title} · {lines.length}
+            </Box>
+            <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+              {lines.map((line) => (
+                <DueRow
+                  key={keyOf(line)}
+                  line={line}
+                  today={today}
+                  withVehicle
+                  chosen={chosen.has(keyOf(line))}
+                  onChoose={() => toggle(line)}
+                />
+              ))}
+            </Box>
+          </Box>
+        )
+      })}
+      {scheduling && (
+        <ScheduleDialog
+          lines={picked}
+          onClose={(done) => {
+            setScheduling(false)
+            if (done) setChosen(new Set())
+          }}
+        />
+      )}
+    </Box>
+  )
+}

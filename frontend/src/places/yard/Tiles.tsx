@@ -1,0 +1,84 @@
+import Box from '@mui/material/Box'
+import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { SmallAxlePlan } from '../../drawings/axle-plan/AxlePlan'
+import { StateGlyph } from '../../drawings/state/StateGlyph'
+import { STATES } from '../../drawings/state/states'
+import { day } from '../../units/format'
+
+type Tile = Schemas['VehicleTile']
+
+/** Vehicles in groups, each a link to its page. */
+export function Tiles({ tiles, today, groupBy }: { tiles: Tile[]; today: string; groupBy: 'yard' | 'class' }) {
+  const group = (tile: Tile) => (groupBy === 'yard' ? tile.yard : tile.vehicleClass)
+  const groups = [...new Set(tiles.map(group))].sort()
+  return (
+    <Box component="section" aria-label="Vehicles" sx={{ p: 2.5, pt: 2 }}>
+      {tiles.length === 0 && <p>No vehicle fits these filters. Clear one of them.</p>}
+      {groups.map((name) => {
+        const members = tiles.filter((tile) => group(tile) === name)
+        return (
+          <Box key={name} component="section" aria-label={name} sx={{ mb: 2 }}>
+            <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
+              {name}{' '}
+              <Box component="span" sx={{ fontWeight: 450 }}>
+                · {members.length} vehicles
+              </Box>
+            </Box>
+            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(120px, 1fr))', gap: 1 }}>
+              {members.map((tile) => (
+                <VehicleTile key={tile.id} tile={tile} today={today} />
+              ))}
+            </Box>
+          </Box>
+        )
+      })}
+    </Box>
+  )
+}
+
+function VehicleTile({ tile, today }: { tile: Tile; today: string }) {
+  const next = tile.nextDue
+  const due = next === undefined ? '' : next <= today ? 'now' : day(next, today)
+  const state = STATES[tile.verdict]
+  const stopped = tile.verdict === 'DO_NOT_OPERATE'
+  return (
+    <Box
+      component={Link}
+      to={`/vehicles/${tile.id}`}
+      sx={{
+        background: '#fff',
+        border: '1px solid',
+        borderColor: stopped ? state.colour : 'divider',
+        boxShadow: stopped ? `inset 0 0 0 1px ${state.colour}` : 'none',
+        borderRadius: 1,
+        color: 'text.primary',
+        textDecoration: 'none',
+        px: 1,
+        pt: 0.75,
+        pb: 1,
+        display: 'flex',
+        flexDirection: 'column',
+        alignItems: 'center',
+        '&:hover': { background: '#FBFAF7' },
+      }}
+    >
+      <Box sx={{ display: 'flex', width: '100%', alignItems: 'center', gap: 0.6, fontSize: 13 }}>
+        <StateGlyph verdict={tile.verdict} size={13} />
+        <Box component="span" sx={{ fontWeight: 700, fontStretch: '105%' }}>
+          {tile.unit}
+        </Box>
+        <Box component="span" sx={{ ml: 'auto', fontSize: 11.5, color: 'text.secondary', whiteSpace: 'nowrap' }}>
+          {due}
+        </Box>
+      </Box>
+      <SmallAxlePlan plan={tile.plan} label={spoken(tile)} />
+    </Box>
+  )
+}
+
+function spoken(tile: Tile): string {
+  const wrong = tile.plan.tires.filter((tire) => tire.verdict !== 'FIT')
+  if (wrong.length === 0) return `${tile.description}, all tires fit`
+  return `${tile.description}. ${wrong.map((tire) => `${tire.position} ${STATES[tire.verdict].word}`).join(', ')}`
+}

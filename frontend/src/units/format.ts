@@ -1,0 +1,45 @@
+import type { Units } from '../api/client'
+
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
+
+/** `2026-07-28` as `28 Jul 2026`, or without its year where that is this year. */
+export function day(iso: string, today?: string): string {
+  const [year, month, date] = iso.slice(0, 10).split('-')
+  const short = `${Number(date)} ${MONTHS[Number(month) - 1]}`
+  return today?.startsWith(`${year}-`) ? short : `${short} ${year}`
+}
+
+/** An instant as the local day and time. */
+export function moment(iso: string): string {
+  const at = new Date(iso)
+  const two = (n: number) => String(n).padStart(2, '0')
+  return `${at.getDate()} ${MONTHS[at.getMonth()]} ${at.getFullYear()}, ${two(at.getHours())}:${two(at.getMinutes())}`
+}
+
+/** The local day as `2026-07-28`. */
+export function localDay(at: Date): string {
+  const two = (n: number) => String(n).padStart(2, '0')
+  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`
+}
+
+/** Days from today in words. */
+export function when(days: number): string {
+  if (days === 0) return 'today'
+  if (days < 0) return days === -1 ? '1 day overdue' : `${-days} days overdue`
+  return days === 1 ? 'tomorrow' : `in ${days} days`
+}
+
+export const pressureUnit = (units: Units) => (units === 'US' ? 'psi' : 'kPa')
+
+export const depthUnit = (units: Units) => (units === 'US' ? '/32 in' : 'mm')
+
+/** A saved figure as it goes back into its field: without the unit where that is the field's own. */
+export function figureForField(asEntered: string, unit: string): string {
+  return asEntered.endsWith(unit) ? asEntered.slice(0, -unit.length).trim() : asEntered
+}
+
+/** Just the figure of `9/32 in`, for columns that carry the unit in their head. */
+export function bare(figure: string | undefined, units: Units): string {
+  if (figure === undefined) return '–'
+  return figure.replace(units === 'US' ? /(\/32 in| psi)$/ : /( mm| kPa)$/, '')
+}

@@ -1,0 +1,51 @@
+import Box from '@mui/material/Box'
+import { useQuery } from '@tanstack/react-query'
+import { ledgerQuery } from '../../api/queries'
+import { useUnits } from '../../app/settings'
+import { LoadProblem } from '../../ui/Failed'
+import { LoadingLines } from '../../ui/Loading'
+import { moment } from '../../units/format'
+import { useVehicle } from '../VehiclePage'
+
+/** What happened at this vehicle's places: read, found, put right, moved; newest first. */
+export function Ledger() {
+  const { vehicle, picked } = useVehicle()
+  const [units] = useUnits()
+  const ledger = useQuery(ledgerQuery(vehicle.id, units))
+  if (ledger.isPending) return <LoadingLines />
+  if (ledger.isError) return <LoadProblem error={ledger.error} again={() => ledger.refetch()} />
+  const lines = ledger.data.filter((line) => picked === undefined || line.position === picked)
+  return (
+    <Box sx={{ px: 2.5, py: 2, overflowX: 'auto' }}>
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
+        {picked ? `At ${picked}` : 'All positions; pick a tire on the plan to see it alone'}
+      </Box>
+      {lines.length === 0 && <p>Nothing is recorded here yet.</p>}
+      <Box
+        component="table"
+        sx={{
+          borderCollapse: 'collapse',
+          width: '100%',
+          '& td': { borderBottom: 1, borderColor: 'divider', py: 0.6, pr: 1.5, verticalAlign: 'top' },
+        }}
+      >
+        <tbody>
+          {lines.map((line) => (
+            <tr key={`${line.at} ${line.position} ${line.kind} ${line.what}`}>
+              <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
+                {moment(line.at)}
+              </Box>
+              <td>
+                <strong>{line.position}</strong>
+              </td>
+              <td>{line.what}</td>
+              <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
+                {line.by}
+              </Box>
+            </tr>
+          ))}
+        </tbody>
+      </Box>
+    </Box>
+  )
+}

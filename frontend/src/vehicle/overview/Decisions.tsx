@@ -1,0 +1,75 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { Link } from 'react-router'
+import type { DueLine } from '../../api/client'
+import { StateGlyph } from '../../drawings/state/StateGlyph'
+import { day, when } from '../../units/format'
+import { useVehicle } from '../VehiclePage'
+
+/** Due work of this vehicle, each with its reason and the next step. */
+export function Decisions({ lines }: { lines: DueLine[] }) {
+  const { vehicle, schedule, pick, picked } = useVehicle()
+  return (
+    <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+      {lines.map((line) => (
+        <Box
+          component="li"
+          key={line.key}
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: { xs: '20px 1fr', sm: '20px 92px minmax(0,1fr) auto' },
+            columnGap: 1.25,
+            rowGap: 0.5,
+            alignItems: 'center',
+            borderBottom: 1,
+            borderColor: 'divider',
+            py: 1,
+          }}
+        >
+          <StateGlyph verdict={line.urgency} />
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 0.75 }}>
+            {line.positions.map((position) => (
+              <Box
+                key={position}
+                component="button"
+                type="button"
+                onClick={() => picked !== position && pick(position)}
+                sx={{
+                  font: 'inherit',
+                  fontWeight: 700,
+                  border: 0,
+                  p: 0,
+                  background: 'none',
+                  cursor: 'pointer',
+                  color: 'text.primary',
+                  textDecoration: 'underline',
+                  textDecorationColor: '#B9B3A3',
+                }}
+              >
+                {position}
+              </Box>
+            ))}
+          </Box>
+          <Box sx={{ minWidth: 0, gridColumn: { xs: '2', sm: 'auto' } }}>
+            <Box>
+              <strong>{line.reason.says}.</strong> {line.work}, {when(line.days)}
+              {line.days > 0 && ` (${day(line.due, vehicle.today)})`}.
+            </Box>
+            <Box sx={{ color: 'text.secondary' }}>{line.reason.because}</Box>
+          </Box>
+          <Box sx={{ gridColumn: { xs: '2', sm: 'auto' }, whiteSpace: 'nowrap' }}>
+            {line.scheduled ? (
+              <Button component={Link} to={`/shop?job=${line.scheduled.jobId}`} variant="outlined" size="small">
+                On {day(line.scheduled.day, vehicle.today)}
+              </Button>
+            ) : line.canBeScheduled ? (
+              <Button variant="outlined" size="small" onClick={() => schedule([line])} sx={{ background: '#fff' }}>
+                Schedule…
+              </Button>
+            ) : null}
+          </Box>
+        </Box>
+      ))}
+    </Box>
+  )
+}

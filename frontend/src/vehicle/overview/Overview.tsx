@@ -1,0 +1,64 @@
+import Box from '@mui/material/Box'
+import { useState } from 'react'
+import type { DueLine } from '../../api/client'
+import { ReasonList } from '../../ui/ReasonList'
+import { day } from '../../units/format'
+import { useVehicle } from '../VehiclePage'
+import { Decisions } from './Decisions'
+import { PositionTable } from './PositionTable'
+
+/** What needs a decision, then every position in figures, then what is due later. */
+export function Overview() {
+  const { vehicle, picked } = useVehicle()
+  const row = vehicle.positions.find((one) => one.position === picked)
+  const [later, setLater] = useState(false)
+  const now = (line: DueLine) => line.urgency === 'DO_NOT_OPERATE' || line.urgency === 'PLAN' || line.days <= 0
+  const decisions = vehicle.due.filter(now)
+  const rest = vehicle.due.filter((line) => !now(line))
+  return (
+    <Box sx={{ px: 2.5, py: 2 }}>
+      {row && (
+        <Box
+          component="section"
+          aria-label={`Reasons at ${row.position}`}
+          sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: 1.5, mb: 2 }}
+        >
+          <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
+            {row.position} · {row.name}
+          </Box>
+          <Box sx={{ color: 'text.secondary', mb: 1 }}>
+            {row.tire ?? 'No tire on file'} {row.size} {row.dot && `· DOT week ${row.dot}`}
+            {row.pressureOn && ` · gauged ${day(row.pressureOn, vehicle.today)}`}
+            {row.treadOn && ` · tread read ${day(row.treadOn, vehicle.today)}`}
+          </Box>
+          <ReasonList judgement={row.judgement} />
+        </Box>
+      )}
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
+        Needs a decision
+      </Box>
+      {decisions.length === 0 ? (
+        <Box sx={{ py: 1.5 }}>Nothing today. All that was measured is within its limits.</Box>
+      ) : (
+        <Decisions lines={decisions} />
+      )}
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 2.5, mb: 0.5 }}>
+        On the vehicle
+      </Box>
+      <PositionTable />
+      {rest.length > 0 && (
+        <Box
+          component="details"
+          open={later}
+          onToggle={(event: React.SyntheticEvent<HTMLDetailsElement>) => setLater(event.currentTarget.open)}
+          sx={{ mt: 2 }}
+        >
+          <Box component="summary" sx={{ typography: 'h2', cursor: 'pointer' }}>
+            Coming up · {rest.length}
+          </Box>
+          <Decisions lines={rest} />
+        </Box>
+      )}
+    </Box>
+  )
+}

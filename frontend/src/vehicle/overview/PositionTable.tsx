@@ -1,0 +1,109 @@
+import Box from '@mui/material/Box'
+import { useUnits } from '../../app/settings'
+import { mono } from '../../app/theme'
+import { StateGlyph } from '../../drawings/state/StateGlyph'
+import { STATES } from '../../drawings/state/states'
+import { bare, depthUnit, pressureUnit } from '../../units/format'
+import { useVehicle } from '../VehiclePage'
+
+/** Every position in figures. Picking one shows its reasons. */
+export function PositionTable() {
+  const { vehicle, picked, pick } = useVehicle()
+  const [units] = useUnits()
+  return (
+    <Box sx={{ overflowX: 'auto' }}>
+      <Box
+        component="table"
+        sx={{
+          borderCollapse: 'collapse',
+          width: '100%',
+          '& th': {
+            textAlign: 'left',
+            color: 'text.secondary',
+            fontWeight: 650,
+            borderBottom: '1px solid #1B2126',
+            py: 0.75,
+            px: 0.75,
+            whiteSpace: 'nowrap',
+          },
+          '& td': { borderBottom: 1, borderColor: 'divider', py: 0.9, px: 0.75, whiteSpace: 'nowrap' },
+          '& .figure': { textAlign: 'right' },
+        }}
+      >
+        <thead>
+          <tr>
+            <th scope="col">Pos</th>
+            <th scope="col">Tire</th>
+            <th scope="col">DOT week</th>
+            <th scope="col" className="figure">
+              Age
+            </th>
+            <th scope="col" className="figure">
+              Tread O · C · I, {depthUnit(units)}
+            </th>
+            <th scope="col" className="figure">
+              Cold / target, {pressureUnit(units)}
+            </th>
+            <th scope="col">State</th>
+          </tr>
+        </thead>
+        <tbody>
+          {vehicle.positions.map((row) => (
+            <Box
+              component="tr"
+              key={row.position}
+              onClick={() => pick(row.position)}
+              sx={{
+                cursor: 'pointer',
+                background: picked === row.position ? '#E4EEEF' : 'none',
+                '&:hover': { background: '#ECE8DD' },
+              }}
+            >
+              <td>
+                <Box
+                  component="button"
+                  type="button"
+                  aria-pressed={picked === row.position}
+                  aria-label={`Reasons at ${row.position}`}
+                  sx={{
+                    font: 'inherit',
+                    fontWeight: 700,
+                    border: 0,
+                    background: 'none',
+                    p: 0,
+                    cursor: 'pointer',
+                    color: 'text.primary',
+                  }}
+                >
+                  {row.position}
+                </Box>
+              </td>
+              <td>
+                {row.tire ?? 'none on file'}{' '}
+                <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5 }}>
+                  {row.size}
+                </Box>
+              </td>
+              <Box component="td" sx={{ fontFamily: mono, fontSize: 13 }}>
+                {row.dot ?? 'unknown'}
+              </Box>
+              <td className="figure">{row.ageYears === undefined ? '–' : `${row.ageYears.toFixed(1)} y`}</td>
+              <td className="figure">
+                {[row.outer, row.center, row.inner].map((depth) => bare(depth, units)).join(' · ')}
+              </td>
+              <td className="figure">
+                {bare(row.pressure, units)} / {bare(row.target, units)}
+              </td>
+              <td>
+                <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
+                  <StateGlyph verdict={row.judgement.verdict} named={false} />
+                  {STATES[row.judgement.verdict].word}
+                </Box>
+              </td>
+            </Box>
+          ))}
+        </tbody>
+      </Box>
+    </Box>
+  )
+}

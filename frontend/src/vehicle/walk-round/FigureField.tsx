@@ -1,0 +1,36 @@
+import InputAdornment from '@mui/material/InputAdornment'
+import TextField from '@mui/material/TextField'
+
+/** A figure off a gauge: large, its unit beside it, the decimal keypad on a phone. */
+export function FigureField(props: {
+  label: string
+  unit: string
+  value: string
+  error: string | undefined
+  focus?: boolean
+  onChange: (value: string) => void
+}) {
+  return (
+    <TextField
+      label={props.label}
+      value={props.value}
+      onChange={(event) => props.onChange(event.target.value)}
+      error={props.error !== undefined}
+      helperText={props.error}
+      autoFocus={props.focus ?? false}
+      fullWidth
+      slotProps={{
+        htmlInput: {
+          inputMode: 'decimal',
+          autoComplete: 'off',
+          maxLength: 20,
+          style: { fontSize: 20, fontWeight: 650, padding: '10px 4px 10px 12px' },
+        },
+        input: {
+          endAdornment: <InputAdornment position="end">{props.unit}</InputAdornment>,
+          sx: { background: '#fff' },
+        },
+      }}
+    />
+  )
+}

@@ -1,0 +1,104 @@
+import Box from '@mui/material/Box'
+import ToggleButton from '@mui/material/ToggleButton'
+import { useQuery } from '@tanstack/react-query'
+import type { Schemas } from '../../api/client'
+import { findingsQuery } from '../../api/queries'
+import { StateGlyph } from '../../drawings/state/StateGlyph'
+import { day } from '../../units/format'
+import type { Draft, Finding, Stop } from './draft'
+
+type Choice = Schemas['Choice']
+
+const PLACES: { where: Choice['where']; word: string }[] = [
+  { where: 'TREAD', word: 'Hand and eye across the tread' },
+  { where: 'SIDEWALL', word: 'Sidewalls, both sides' },
+  { where: 'VALVE', word: 'Valve and cap' },
+  { where: 'WHEEL', word: 'Wheel, bead and nuts' },
+]
+
+/** What eye and hand find, in the order of the look; and what is still open from before. */
+export function FindingChoice({
+  stop,
+  draft,
+  onChange,
+}: {
+  stop: Stop
+  draft: Draft
+  onChange: (part: Partial<Draft>) => void
+}) {
+  const choices = useQuery(findingsQuery)
+  const toggled = (list: Finding[], finding: Finding) =>
+    list.includes(finding) ? list.filter((one) => one !== finding) : [...list, finding]
+  const openKinds = new Set(stop.open.map((open) => open.finding))
+  return (
+    <>
+      {stop.open.length > 0 && (
+        <Box component="section" aria-label="Open from before" sx={{ mt: 2 }}>
+          <Box component="h3" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
+            Open from before
+          </Box>
+          {stop.open.map((open) => (
+            <Box key={open.finding} sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 0.5 }}>
+              <span>
+                <strong>{open.words}</strong>, {day(open.on)} by {open.by}
+              </span>
+              {open.canBePutRightHere ? (
+                <ToggleButton
+                  value="putRight"
+                  size="small"
+                  selected={draft.putRight.includes(open.finding)}
+                  onChange={() => onChange({ putRight: toggled(draft.putRight, open.finding) })}
+                  sx={{ minHeight: 40, background: '#fff', color: 'text.primary' }}
+                >
+                  {draft.putRight.includes(open.finding) ? '✓ Put right now' : 'Put right now'}
+                </ToggleButton>
+              ) : (
+                <Box component="span" sx={{ color: 'text.secondary' }}>
+                  A look doesn’t clear this; a tire professional or another tire does.
+                </Box>
+              )}
+            </Box>
+          ))}
+        </Box>
+      )}
+      <Box component="section" aria-label="Findings" sx={{ mt: 2 }}>
+        {PLACES.map((place) => (
+          <Box key={place.where} component="fieldset" sx={{ border: 0, m: 0, p: 0, mb: 1.25 }}>
+            <Box component="legend" sx={{ typography: 'h2', p: 0, mb: 0.5 }}>
+              {place.word}
+            </Box>
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
+              {(choices.data ?? [])
+                .filter((choice) => choice.where === place.where && !openKinds.has(choice.finding))
+                .map((choice) => (
+                  <ToggleButton
+                    key={choice.finding}
+                    value={choice.finding}
+                    size="small"
+                    selected={draft.findings.includes(choice.finding)}
+                    onChange={() => onChange({ findings: toggled(draft.findings, choice.finding) })}
+                    sx={{
+                      gap: 0.75,
+                      px: 1.25,
+                      minHeight: 44,
+                      textTransform: 'none',
+                      fontWeight: 500,
+                      background: '#fff',
+                      color: 'text.primary',
+                      '&.Mui-selected': { background: '#1B2126', color: '#fff' },
+                      '&.Mui-selected:hover': { background: '#333B42' },
+                    }}
+                  >
+                    {draft.findings.includes(choice.finding) && (
+                      <StateGlyph verdict={choice.verdict} size={14} named={false} />
+                    )}
+                    {choice.words}
+                  </ToggleButton>
+                ))}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+    </>
+  )
+}

@@ -1,0 +1,231 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import ToggleButton from '@mui/material/ToggleButton'
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
+import { type KeyboardEvent, type RefObject, useEffect, useRef } from 'react'
+import type { Schemas } from '../../api/client'
+import { useUnits } from '../../app/settings'
+import { mono } from '../../app/theme'
+import { StateGlyph } from '../../drawings/state/StateGlyph'
+import { STATES } from '../../drawings/state/states'
+import { ReasonList } from '../../ui/ReasonList'
+import { day, depthUnit, pressureUnit } from '../../units/format'
+import type { Stop, Warmth } from './draft'
+import { FigureField } from './FigureField'
+import { FindingChoice } from './FindingChoice'
+import { SaveNote } from './SaveNote'
+import { useStop } from './useStop'
+
+const WARMTHS: { value: Warmth; word: string }[] = [
+  { value: 'COLD', word: 'Cold, parked 3 h' },
+  { value: 'HOT', word: 'Hot' },
+  { value: 'UNKNOWN', word: 'Not sure' },
+]
+
+/** One position: what the gauges say and what eye and hand find, with the verdict beside it. */
+export function StopForm(props: {
+  walk: Schemas['WalkRound']
+  stop: Stop
+  flush: RefObject<() => Promise<void>>
+  onNext: () => void
+  onBack: (() => void) | undefined
+  last: boolean
+}) {
+  const { walk, stop } = props
+  const [units] = useUnits()
+  const one = useStop(walk, stop)
+  const fields = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    props.flush.current = one.flush
+    return () => {
+      props.flush.current = async () => {}
+    }
+  }, [one.flush, props.flush])
+
+  /** Enter goes to the next field, from the last one to the next position. */
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key !== 'Enter' || !(event.target instanceof HTMLInputElement) || event.target.type === 'checkbox') return
+    event.preventDefault()
+    const inputs = [...(fields.current?.querySelectorAll<HTMLInputElement>('input[inputmode]') ?? [])]
+    const next = inputs[inputs.indexOf(event.target) + 1]
+    if (next) next.focus()
+    else props.onNext()
+  }
+
+  const wrong = (field: string) => one.problem?.field(field)
+  const figure = (field: 'pressure' | 'outer' | 'center' | 'inner', label: string, unit: string, first = false) => (
+    <FigureField
+      label={label}
+      unit={unit}
+      value={one.draft[field]}
+      error={wrong(field)}
+      focus={first}
+      onChange={(value) => one.change({ [field]: value })}
+    />
+  )
+  return (
+    <Box sx={{ display: 'flex', flexDirection: 'column', flex: 1 }}>
+      <Box
+        ref={fields}
+        onKeyDown={onKeyDown}
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0, 1fr) 420px' },
+          gap: { xs: 1.5, md: 3 },
+          px: { xs: 1.5, md: 2.5 },
+          py: 1.5,
+          flex: 1,
+          alignItems: 'start',
+        }}
+      >
+        <div>
+          <StopHead stop={stop} />
+          <Box component="section" aria-label="Readings" sx={{ display: 'grid', gap: 1.25, mt: 1.5 }}>
+            <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
+              <Box sx={{ width: 190 }}>{figure('pressure', 'Pressure', pressureUnit(units), true)}</Box>
+              <ToggleButtonGroup
+                exclusive
+                value={one.draft.warmth}
+                onChange={(_, next: Warmth | null) => next && one.change({ warmth: next })}
+                aria-label="Was the tire cold"
+                sx={{ background: '#fff', '& button': { minHeight: 48, px: 1.5, color: 'text.primary' } }}
+              >
+                {WARMTHS.map((warmth) => (
+                  <ToggleButton key={warmth.value} value={warmth.value}>
+                    {warmth.word}
+                  </ToggleButton>
+                ))}
+              </ToggleButtonGroup>
+            </Box>
+            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, minmax(0, 150px))', gap: 1.5 }}>
+              {figure('outer', 'Outer', depthUnit(units))}
+              {figure('center', 'Center', depthUnit(units))}
+              {figure('inner', 'Inner', depthUnit(units))}
+            </Box>
+          </Box>
+          <FindingChoice stop={stop} draft={one.draft} onChange={one.change} />
+        </div>
+        <Box
+          component="section"
+          aria-label="Verdict"
+          aria-live="polite"
+          sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: 1.5 }}
+        >
+          <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', mb: 1 }}>
+            <StateGlyph verdict={one.judgement.verdict} size={22} named={false} />
+            <Box
+              component="h2"
+              sx={{ m: 0, fontSize: 17, fontWeight: 750, color: STATES[one.judgement.verdict].colour }}
+            >
+              {stop.position} {STATES[one.judgement.verdict].word}
+            </Box>
+            <SaveNote state={one.state} />
+          </Box>
+          {one.state === 'blank' && (
+            <Box sx={{ color: 'text.secondary', mb: 1 }}>As last known; nothing entered yet.</Box>
+          )}
+          <ReasonList judgement={one.judgement} />
+          {one.state === 'unreachable' && (
+            <Alert severity="warning" sx={{ mt: 1.5 }} action={<Button onClick={one.retry}>Try again</Button>}>
+              {one.problem?.message}
+            </Alert>
+          )}
+          {one.state === 'refused' && (
+            <Alert severity="error" sx={{ mt: 1.5 }}>
+              {one.problem?.field('by') ?? one.problem?.message}
+            </Alert>
+          )}
+          {one.state === 'conflict' && one.theirs && (
+            <Alert severity="warning" sx={{ mt: 1.5 }}>
+              <strong>{one.theirs.by} saved this position meanwhile:</strong> {one.theirs.pressure || 'no pressure'},
+              tread {[one.theirs.outer, one.theirs.center, one.theirs.inner].map((depth) => depth || '–').join(' · ')}.
+              Yours is still in the fields.
+              <Box sx={{ mt: 1, display: 'flex', gap: 1 }}>
+                <Button variant="outlined" onClick={one.keepTheirs}>
+                  Keep theirs
+                </Button>
+                <Button variant="outlined" onClick={one.saveMine}>
+                  Save mine
+                </Button>
+              </Box>
+            </Alert>
+          )}
+        </Box>
+      </Box>
+      <Box
+        sx={{
+          position: 'sticky',
+          bottom: 0,
+          display: 'flex',
+          gap: 1,
+          px: { xs: 1.5, md: 2.5 },
+          py: 1,
+          background: '#F4F2EC',
+          borderTop: 1,
+          borderColor: 'divider',
+          zIndex: 3,
+        }}
+      >
+        <Button
+          variant="outlined"
+          disabled={!props.onBack}
+          onClick={props.onBack}
+          sx={{ minHeight: 48, background: '#fff' }}
+        >
+          Back
+        </Button>
+        <Button
+          variant="contained"
+          onClick={props.onNext}
+          sx={{ minHeight: 48, flex: { xs: 1, md: 'none' }, minWidth: 220 }}
+        >
+          {props.last ? 'To the end' : 'Next position'}
+        </Button>
+      </Box>
+    </Box>
+  )
+}
+
+function StopHead({ stop }: { stop: Stop }) {
+  const last = [
+    stop.lastPressure && `${stop.lastPressure}`,
+    stop.lastTread && `tread ${stop.lastTread}`,
+    stop.lastOn && `on ${day(stop.lastOn)}`,
+  ].filter(Boolean)
+  return (
+    <>
+      <Box component="h2" sx={{ m: 0, fontSize: 22, fontWeight: 750, fontStretch: '110%' }}>
+        {stop.position}{' '}
+        <Box component="span" sx={{ fontWeight: 450, fontSize: 16 }}>
+          {stop.name}
+        </Box>
+      </Box>
+      <Box sx={{ color: 'text.secondary' }}>
+        {stop.tire ? (
+          <>
+            {stop.tire} {stop.size} · DOT{' '}
+            <Box component="span" sx={{ fontFamily: mono }}>
+              {stop.dot ?? 'date not on file: read the other sidewall'}
+            </Box>
+          </>
+        ) : (
+          'No tire on file here: its readings can’t be kept. Record the tire first.'
+        )}
+      </Box>
+      <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', mt: 0.5 }}>
+        <span>
+          Target <strong>{stop.target ?? 'not known'}</strong>
+        </span>
+        <span>
+          Pull at <strong>{stop.pull}</strong>, legal limit <strong>{stop.legal}</strong>
+        </span>
+        {last.length > 0 && (
+          <Box component="span" sx={{ color: 'text.secondary' }}>
+            Last: {last.join(', ')}
+          </Box>
+        )}
+      </Box>
+    </>
+  )
+}

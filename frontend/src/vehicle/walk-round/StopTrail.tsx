@@ -1,0 +1,71 @@
+import Box from '@mui/material/Box'
+import type { Schemas } from '../../api/client'
+import { colour } from '../../app/theme'
+import { StateGlyph } from '../../drawings/state/StateGlyph'
+import { STATES } from '../../drawings/state/states'
+
+/** The positions in the order of the walk; entered ones carry their verdict. */
+export function StopTrail({
+  stops,
+  at,
+  onGo,
+}: {
+  stops: Schemas['Stop'][]
+  at: string | undefined
+  onGo: (position: string) => void
+}) {
+  return (
+    <Box
+      component="nav"
+      aria-label="Positions in walking order"
+      sx={{
+        display: 'flex',
+        gap: 0.5,
+        px: { xs: 1, md: 2.5 },
+        py: 0.75,
+        overflowX: 'auto',
+        borderBottom: 1,
+        borderColor: 'divider',
+        background: '#fff',
+      }}
+    >
+      {stops.map((stop) => {
+        const here = stop.position === at
+        return (
+          <Box
+            key={stop.position}
+            component="button"
+            type="button"
+            aria-current={here ? 'step' : undefined}
+            aria-label={`${stop.position}, ${stop.name}, ${stop.entry ? STATES[stop.judgement.verdict].word : 'not entered yet'}`}
+            onClick={() => onGo(stop.position)}
+            sx={{
+              font: 'inherit',
+              fontWeight: here ? 750 : 500,
+              minWidth: 44,
+              minHeight: 44,
+              px: 0.75,
+              border: 0,
+              borderBottom: `3px solid ${here ? colour.petrol : 'transparent'}`,
+              background: here ? '#E4EEEF' : 'none',
+              color: 'text.primary',
+              cursor: 'pointer',
+              display: 'flex',
+              flexDirection: 'column',
+              alignItems: 'center',
+              justifyContent: 'center',
+              gap: 0.25,
+            }}
+          >
+            {stop.position}
+            {stop.entry ? (
+              <StateGlyph verdict={stop.judgement.verdict} size={13} named={false} />
+            ) : (
+              <Box sx={{ width: 12, height: 2, my: '5.5px', background: colour.frame }} />
+            )}
+          </Box>
+        )
+      })}
+    </Box>
+  )
+}

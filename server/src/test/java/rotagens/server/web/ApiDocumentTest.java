@@ -1,0 +1,128 @@
+package rotagens.server.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+
+import io.swagger.v3.core.converter.ModelConverters;
+import io.swagger.v3.oas.models.media.Content;
+import io.swagger.v3.oas.models.media.MediaType;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.responses.ApiResponse;
+import java.lang.reflect.RecordComponent;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.ClassPathScanningCandidateComponentProvider;
+import org.springframework.context.annotation.Import;
+import org.springframework.test.web.servlet.MockMvc;
+import rotagens.server.ServerTest;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The interface's types are generated from frontend/openapi.json. This test fails when that file no longer says what the
+ * server does; {@code ./rotagens api} writes it anew.
+ */
+@ServerTest
+@Import(ApiDocumentTest.Document.class)
+class ApiDocumentTest {
+
+    private static final Path KEPT = Path.of("../frontend/openapi.json");
+
+    @Autowired
+    MockMvc http;
+
+    @Test
+    @DisplayName("the API document the interface is built on says what the server does")
+    void keptDocumentIsCurrent() throws Exception {
+        String made =
+                http.perform(get("/v3/api-docs")).andReturn().getResponse().getContentAsString();
+        JsonMapper json =
+                JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+        String document = json.writeValueAsString(json.readTree(made)) + "\n";
+        if (Boolean.getBoolean("rotagens.writeApi")) {
+            Files.writeString(KEPT, document);
+        }
+        assertThat(Files.readString(KEPT)).isEqualTo(document);
+    }
+
+    @TestConfiguration
+    static class Document {
+
+        /** Components are there unless marked nullable; every call may answer with a problem. */
+        @Bean
+        OpenApiCustomizer exactTypes() {
+            Map<String, Class<?>> records = records();
+            return document -> {
+                document.setServers(List.of());
+                document.getInfo().title("Rotagens").version("1");
+                document.getComponents().getSchemas().forEach((name, schema) -> {
+                    Class<?> type = records.get(name);
+                    if (type != null) {
+                        schema.setRequired(Arrays.stream(type.getRecordComponents())
+                                .filter(component -> !nullable(component))
+                                .map(RecordComponent::getName)
+                                .toList());
+                    }
+                });
+                ModelConverters.getInstance(true).readAll(Problem.class).forEach((name, schema) -> {
+                    Class<?> type = records.get(name);
+                    schema.setRequired(Arrays.stream(type.getRecordComponents())
+                            .filter(component -> !nullable(component))
+                            .map(RecordComponent::getName)
+                            .toList());
+                    document.getComponents().addSchemas(name, schema);
+                });
+                Content problem = new Content()
+                        .addMediaType(
+                                "application/problem+json",
+                                new MediaType().schema(new Schema<>().$ref("#/components/schemas/Problem")));
+                document.getPaths()
+                        .values()
+                        .forEach(path -> path.readOperations()
+                                .forEach(call -> call.getResponses()
+                                        .addApiResponse(
+                                                "default",
+                                                new ApiResponse()
+                                                        .description("A problem")
+                                                        .content(problem))));
+            };
+        }
+
+        private static boolean nullable(RecordComponent component) {
+            return component.getAnnotatedType().isAnnotationPresent(Nullable.class);
+        }
+
+        private static Map<String, Class<?>> records() {
+            ClassPathScanningCandidateComponentProvider scan = new ClassPathScanningCandidateComponentProvider(false) {
+                @Override
+                protected boolean isCandidateComponent(
+                        org.springframework.beans.factory.annotation.AnnotatedBeanDefinition definition) {
+                    return true;
+                }
+            };
+            scan.addIncludeFilter((reader, factory) ->
+                    "java.lang.Record".equals(reader.getClassMetadata().getSuperClassName()));
+            Map<String, Class<?>> records = new HashMap<>();
+            scan.findCandidateComponents("rotagens.server").forEach(found -> {
+                try {
+                    Class<?> type = Class.forName(found.getBeanClassName());
+                    records.put(type.getSimpleName(), type);
+                } catch (ClassNotFoundException e) {
+                    throw new IllegalStateException(e);
+                }
+            });
+            return records;
+        }
+    }
+}
