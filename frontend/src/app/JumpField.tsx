@@ -45,6 +45,7 @@ export function JumpField() {
       blurOnSelect
       clearOnBlur
       autoHighlight
+      forcePopupIcon={false}
       filterOptions={(all, { inputValue }) => {
         const words = inputValue.toLowerCase().split(/\s+/).filter(Boolean)
         return all
@@ -65,7 +66,7 @@ export function JumpField() {
         <TextField
           {...props}
           inputRef={input}
-          placeholder="Vehicle, position, DOT week…  /"
+          placeholder="Vehicle, position, DOT week   /"
           slotProps={{
             ...props.slotProps,
             htmlInput: { ...props.slotProps.htmlInput, 'aria-label': 'Jump to vehicle, position or DOT week' },
@@ -73,8 +74,8 @@ export function JumpField() {
         />
       )}
       sx={{
-        width: { xs: '100%', sm: 260 },
-        order: { xs: 9, sm: 0 },
+        display: { xs: 'none', sm: 'block' },
+        width: 260,
         '& .MuiInputBase-root': { background: '#2C343A', color: '#fff', py: '2px !important' },
         '& .MuiOutlinedInput-notchedOutline': { borderColor: '#596168' },
         '& .MuiSvgIcon-root': { color: '#C9CDD0' },

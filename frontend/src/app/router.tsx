@@ -1,11 +1,13 @@
 import { createBrowserRouter } from 'react-router'
-import { Failed } from '../ui/Failed'
+import { Failed, NotHere } from '../ui/Failed'
+import { LoadingLines } from '../ui/Loading'
 import { Shell } from './Shell'
 
 export const router = createBrowserRouter([
   {
     Component: Shell,
     ErrorBoundary: Failed,
+    HydrateFallback: LoadingLines,
     children: [
       { index: true, lazy: async () => ({ Component: (await import('../places/yard/Yard')).Yard }) },
       { path: 'shop', lazy: async () => ({ Component: (await import('../places/shop/Shop')).Shop }) },
@@ -25,7 +27,7 @@ export const router = createBrowserRouter([
         path: 'vehicles/:vehicleId/walk-round/:id',
         lazy: async () => ({ Component: (await import('../vehicle/walk-round/WalkRound')).WalkRound }),
       },
-      { path: '*', lazy: async () => ({ Component: (await import('../ui/Failed')).NotHere }) },
+      { path: '*', Component: NotHere },
     ],
   },
 ])

@@ -30,6 +30,7 @@ export const theme = createTheme({
   typography: {
     fontFamily: "'Archivo Variable', system-ui, sans-serif",
     fontSize: 13.5,
+    body1: { fontSize: 13.5, lineHeight: 1.45 },
     button: { textTransform: 'none', fontWeight: 650 },
     h1: { fontSize: 26, fontWeight: 750, fontStretch: '115%', lineHeight: 1.15 },
     h2: { fontSize: 13, fontWeight: 700, letterSpacing: '0.01em', color: colour.quiet },
@@ -50,6 +51,15 @@ export const theme = createTheme({
     },
     MuiButtonBase: { defaultProps: { disableRipple: true } },
     MuiButton: { defaultProps: { disableElevation: true } },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          color: colour.ink,
+          borderColor: '#B9B3A3',
+          '&.Mui-selected, &.Mui-selected:hover': { background: colour.ink, color: '#fff' },
+        },
+      },
+    },
     MuiTextField: { defaultProps: { size: 'small' } },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
   },

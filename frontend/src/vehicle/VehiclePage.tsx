@@ -51,7 +51,7 @@ export function VehiclePage() {
   return (
     <>
       <Header vehicle={vehicle} onSchedule={open.length > 0 ? () => setScheduling(open) : undefined} />
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '412px minmax(0, 1fr)' }, flex: 1 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '428px minmax(0, 1fr)' }, flex: 1 }}>
         <Box
           component="section"
           aria-label="Axle plan"

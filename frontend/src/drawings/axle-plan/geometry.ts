@@ -59,13 +59,13 @@ const SMALL: Measures = {
 }
 
 const LARGE: Measures = {
-  width: 388,
-  tire: { width: 54, height: 122 },
-  singleEdge: 62,
-  dualEdge: 26,
-  dualGap: 8,
+  width: 404,
+  tire: { width: 54, height: 112 },
+  singleEdge: 60,
+  dualEdge: 24,
+  dualGap: 16,
   top: 44,
-  between: 62,
+  between: 60,
 }
 
 export type PlanSize = 'yard' | 'vehicle'

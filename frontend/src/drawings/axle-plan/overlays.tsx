@@ -54,34 +54,32 @@ export function TreadColumns({ mark, box, outerFirst }: { mark: TireMark; box: B
 
 /** A bar beside the tire filled to the cold pressure, a notch at the target, and the figure below the tire. */
 export function PressureBar({ tire }: { tire: PlacedTire }) {
-  const { mark, box, side, place } = tire
+  const { mark, box, side } = tire
   if (!mark.pressure) return null
   const inward = side === 'left' ? 1 : -1
-  const x = place === 'outer' ? undefined : side === 'left' ? box.x + box.width + 7 : box.x - 10
+  const x = side === 'left' ? box.x + box.width + 6 : box.x - 10
   const y = (share: number) => box.y + box.height * (1 - share)
   const { readShare, targetShare, lowShare, read, target, off } = mark.pressure
   return (
     <>
-      {x !== undefined && (
-        <g>
-          <rect x={x} y={box.y} width={4} height={box.height} fill={colour.hairline} />
-          {readShare !== undefined && (
-            <rect
-              x={x}
-              y={y(readShare)}
-              width={4}
-              height={box.height * readShare}
-              fill={off ? '#8F6300' : colour.petrol}
-            />
-          )}
-          {target && (
-            <>
-              <path d={`M${x - 3} ${y(targetShare)}h10`} stroke={colour.ink} strokeWidth={1.8} />
-              <path d={`M${x + 2 - 3 * inward} ${y(lowShare)}h${6 * inward}`} stroke="#A8261B" strokeWidth={1.4} />
-            </>
-          )}
-        </g>
-      )}
+      <g>
+        <rect x={x} y={box.y} width={4} height={box.height} fill={colour.hairline} />
+        {readShare !== undefined && (
+          <rect
+            x={x}
+            y={y(readShare)}
+            width={4}
+            height={box.height * readShare}
+            fill={off ? '#8F6300' : colour.petrol}
+          />
+        )}
+        {target && (
+          <>
+            <path d={`M${x - 3} ${y(targetShare)}h10`} stroke={colour.ink} strokeWidth={1.8} />
+            <path d={`M${x + 2 - 3 * inward} ${y(lowShare)}h${6 * inward}`} stroke="#A8261B" strokeWidth={1.4} />
+          </>
+        )}
+      </g>
       <text
         x={box.x + box.width / 2}
         y={box.y + box.height + 15}

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import type { DueLine } from '../../api/client'
+import { colour } from '../../app/theme'
 import { DueRow } from '../../jobs/DueRow'
 import { ScheduleDialog } from '../../jobs/ScheduleDialog'
 
@@ -32,7 +33,7 @@ export function DueList({ due, today }: { due: DueLine[]; today: string }) {
         background: '#fff',
         borderLeft: { lg: 1 },
         borderTop: { xs: 1, lg: 0 },
-        borderColor: 'divider !important',
+        '&&': { borderColor: colour.hairline },
         display: 'flex',
         flexDirection: 'column',
       }}

@@ -20,6 +20,7 @@ export function FigureField(props: {
       autoFocus={props.focus ?? false}
       fullWidth
       slotProps={{
+        inputLabel: { shrink: true },
         htmlInput: {
           inputMode: 'decimal',
           autoComplete: 'off',

@@ -33,7 +33,7 @@ export function FindingChoice({
   return (
     <>
       {stop.open.length > 0 && (
-        <Box component="section" aria-label="Open from before" sx={{ mt: 2 }}>
+        <Box component="section" aria-label="Open from before" sx={{ mb: 2 }}>
           <Box component="h3" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
             Open from before
           </Box>
@@ -61,7 +61,7 @@ export function FindingChoice({
           ))}
         </Box>
       )}
-      <Box component="section" aria-label="Findings" sx={{ mt: 2 }}>
+      <Box component="section" aria-label="Findings">
         {PLACES.map((place) => (
           <Box key={place.where} component="fieldset" sx={{ border: 0, m: 0, p: 0, mb: 1.25 }}>
             <Box component="legend" sx={{ typography: 'h2', p: 0, mb: 0.5 }}>

@@ -72,6 +72,8 @@ export function StopForm(props: {
         sx={{
           display: 'grid',
           gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0, 1fr) 420px' },
+          gridTemplateAreas: { xs: '"readings" "verdict" "findings"', md: '"readings verdict" "findings verdict"' },
+          gridTemplateRows: { md: 'auto 1fr' },
           gap: { xs: 1.5, md: 3 },
           px: { xs: 1.5, md: 2.5 },
           py: 1.5,
@@ -79,11 +81,11 @@ export function StopForm(props: {
           alignItems: 'start',
         }}
       >
-        <div>
+        <Box sx={{ gridArea: 'readings' }}>
           <StopHead stop={stop} />
           <Box component="section" aria-label="Readings" sx={{ display: 'grid', gap: 1.25, mt: 1.5 }}>
             <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
-              <Box sx={{ width: 190 }}>{figure('pressure', 'Pressure', pressureUnit(units), true)}</Box>
+              <Box sx={{ width: 190 }}>{figure('pressure', 'Tire pressure', pressureUnit(units), true)}</Box>
               <ToggleButtonGroup
                 exclusive
                 value={one.draft.warmth}
@@ -98,19 +100,28 @@ export function StopForm(props: {
                 ))}
               </ToggleButtonGroup>
             </Box>
-            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, minmax(0, 150px))', gap: 1.5 }}>
-              {figure('outer', 'Outer', depthUnit(units))}
-              {figure('center', 'Center', depthUnit(units))}
-              {figure('inner', 'Inner', depthUnit(units))}
+            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, minmax(0, 190px))', gap: 1.5 }}>
+              {figure('outer', 'Tread outer', depthUnit(units))}
+              {figure('center', 'Tread center', depthUnit(units))}
+              {figure('inner', 'Tread inner', depthUnit(units))}
             </Box>
           </Box>
+        </Box>
+        <Box sx={{ gridArea: 'findings' }}>
           <FindingChoice stop={stop} draft={one.draft} onChange={one.change} />
-        </div>
+        </Box>
         <Box
           component="section"
           aria-label="Verdict"
           aria-live="polite"
-          sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: 1.5 }}
+          sx={{
+            gridArea: 'verdict',
+            background: '#fff',
+            border: 1,
+            borderColor: 'divider',
+            borderRadius: 1,
+            p: 1.5,
+          }}
         >
           <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', mb: 1 }}>
             <StateGlyph verdict={one.judgement.verdict} size={22} named={false} />
@@ -133,7 +144,8 @@ export function StopForm(props: {
           )}
           {one.state === 'refused' && (
             <Alert severity="error" sx={{ mt: 1.5 }}>
-              {one.problem?.field('by') ?? one.problem?.message}
+              {one.problem?.field('by') ??
+                'The marked entry is not stored; the rest is. It stays here until you correct it.'}
             </Alert>
           )}
           {one.state === 'conflict' && one.theirs && (

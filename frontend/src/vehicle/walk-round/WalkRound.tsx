@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
-import { useRef } from 'react'
+import { useEffect, useRef } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { usePerson, useUnits } from '../../app/settings'
@@ -28,12 +28,17 @@ export function WalkRound() {
     refetchOnWindowFocus: false,
   })
   const flush = useRef<() => Promise<void>>(async () => {})
+  // Opens at the first position without an entry and stays there: saving it must not move the form on.
+  const start = query.data && (query.data.stops.find((stop) => !stop.entry)?.position ?? FINISH)
+  const chosen = search.get('at')
+  useEffect(() => {
+    if (chosen === null && start !== undefined) setSearch({ at: start }, { replace: true })
+  }, [chosen, start, setSearch])
   if (query.isPending) return <LoadingLines />
   if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
   const walk = query.data
   if (walk.finishedAt) return <Over walk={walk} />
-  const firstOpen = walk.stops.find((stop) => !stop.entry)?.position ?? FINISH
-  const at = search.get('at') ?? firstOpen
+  const at = chosen ?? start
   const index = walk.stops.findIndex((stop) => stop.position === at)
   const stop = walk.stops[index]
   const go = async (to: string) => {

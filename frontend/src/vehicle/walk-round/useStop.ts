@@ -8,6 +8,17 @@ const PAUSE_MS = 450
 
 export type SaveState = 'blank' | 'typing' | 'saving' | 'saved' | 'refused' | 'unreachable' | 'conflict'
 
+const FIGURES = ['pressure', 'outer', 'center', 'inner'] as const
+
+/** The draft with the refused figures blanked; undefined where there is nothing else in it, or it isn't about figures. */
+function withoutWrong(draft: Draft, error: ProblemError): Draft | undefined {
+  const wrong = FIGURES.filter((field) => error.field(field) !== undefined)
+  if (wrong.length === 0 || wrong.length < error.problem.fields.length) return undefined
+  const right = { ...draft }
+  for (const field of wrong) right[field] = ''
+  return isBlank(right) ? undefined : right
+}
+
 /**
  * One position of a walk-round: what is typed is kept on the device at once, sent to the server after a short pause, and
  * judged there. One save is under way at a time; the newest text follows it.
@@ -43,22 +54,40 @@ export function useStop(walk: Schemas['WalkRound'], stop: Stop) {
     [queries, walk.id, stop.position, units],
   )
 
+  const put = useCallback(
+    (sending: Draft) =>
+      answerOf(
+        api.PUT('/api/walk-rounds/{id}/positions/{position}', {
+          params: {
+            path: { id: walk.id, position: stop.position },
+            query: { units },
+            header: { 'If-Match': `"${version.current}"`, 'Idempotency-Key': onceKey() },
+          },
+          body: { by: person as number, ...sending },
+        }),
+      ),
+    [walk.id, stop.position, units, person],
+  )
+
+  const saveRight = useCallback(
+    async (right: Draft) => {
+      try {
+        const saved = await put(right)
+        taken(saved.entry, saved.judgement)
+      } catch (error) {
+        if (!(error instanceof ProblemError)) throw error
+      }
+    },
+    [put, taken],
+  )
+
   const send = useCallback(async () => {
     while (wanted.current) {
       const sending = wanted.current
       wanted.current = null
       setState('saving')
       try {
-        const saved = await answerOf(
-          api.PUT('/api/walk-rounds/{id}/positions/{position}', {
-            params: {
-              path: { id: walk.id, position: stop.position },
-              query: { units },
-              header: { 'If-Match': `"${version.current}"`, 'Idempotency-Key': onceKey() },
-            },
-            body: { by: person as number, ...sending },
-          }),
-        )
+        const saved = await put(sending)
         taken(saved.entry, saved.judgement)
         setProblem(undefined)
         if (!wanted.current) {
@@ -69,11 +98,15 @@ export function useStop(walk: Schemas['WalkRound'], stop: Stop) {
         if (!(error instanceof ProblemError)) throw error
         setProblem(error)
         setState(error.unreachable ? 'unreachable' : error.problem.status === 412 ? 'conflict' : 'refused')
-        if (wanted.current === null) break
+        if (wanted.current !== null) continue
+        // What is right is saved and judged at once; the wrong figure stays in its field, marked.
+        const right = withoutWrong(sending, error)
+        if (right) await saveRight(right)
+        break
       }
     }
     busy.current = null
-  }, [walk.id, stop.position, units, person, taken])
+  }, [walk.id, stop.position, put, taken, saveRight])
 
   const flush = useCallback(async () => {
     clearTimeout(timer.current)

@@ -82,8 +82,8 @@ public final class TireClocks {
                         Phrase.of("{} y", years),
                         Phrase.of(
                                 rule == Rule.AGE_STEER
-                                        ? "Limit by {}. Move it back from steer, or retire it. Tread never masks age."
-                                        : "Limit by {}. Tread never masks age: a good tread on an old casing still comes off.",
+                                        ? "Set by {}. Move it back from steer, or retire it. Tread never masks age."
+                                        : "Set by {}. Tread never masks age: a good tread on an old casing still comes off.",
                                 limit.setBy())));
     }
 

@@ -81,6 +81,14 @@ public record TireState(
         return Optional.of(new Dated<>(tread, oldest, newest.get().by()));
     }
 
+    /** The newest reading of all three grooves: a shape is only told from grooves read together. */
+    public Optional<Dated<Tread>> completeTread() {
+        return readings.stream()
+                .filter(reading -> reading.tread().isComplete())
+                .findFirst()
+                .map(reading -> new Dated<>(reading.tread(), reading.on(), reading.by()));
+    }
+
     /** Wear since the tire came to this position; empty where the readings don't tell. */
     public Optional<WearRate> wearRate() {
         return WearRate.of(readings.stream()

@@ -76,7 +76,7 @@ final class TreadCheck {
         Set<Shape> signs = one.state().open().stream()
                 .flatMap(open -> open.finding().wearShape().stream())
                 .collect(Collectors.toSet());
-        Tread tread = one.state().tread().map(Dated::value).orElse(Tread.UNMEASURED);
+        Tread tread = one.state().completeTread().map(Dated::value).orElse(Tread.UNMEASURED);
         double difference = one.policy().number(PolicyNumber.WEAR_DIFFERENCE);
         return WearPattern.classify(tread, difference, signs).stream()
                 .filter(pattern -> pattern.shape() != Shape.EVEN)
@@ -93,7 +93,7 @@ final class TreadCheck {
         return !signOpen
                 && one.state().causeMended().isPresent()
                 && one.state()
-                        .tread()
+                        .completeTread()
                         .filter(known ->
                                 known.on().isAfter(one.state().causeMended().get()))
                         .isEmpty();

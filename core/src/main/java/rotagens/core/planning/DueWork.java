@@ -22,6 +22,7 @@ import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
+import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.vehicle.Position;
@@ -197,13 +198,14 @@ public final class DueWork {
         items.add(new DueItem(kind, List.of(state.position()), due, judged.verdict(), judged.reason()));
     }
 
-    /** One line for tires that share kind, day and words; the reason of the first stands for all. */
+    /** One line for tires that share work, day and reason. */
     private List<DueItem> shared() {
         Map<String, DueItem> lines = new LinkedHashMap<>();
         for (DueItem item : items) {
-            String own = item.kind().isPerTire() ? item.key() : item.kind() + " " + item.due();
+            String same =
+                    item.kind() + " " + item.due() + " " + item.reason().says().in(Units.US);
             lines.merge(
-                    own,
+                    same,
                     item,
                     (first, next) -> new DueItem(
                             first.kind(),
@@ -212,7 +214,7 @@ public final class DueWork {
                                     .toList(),
                             first.due(),
                             first.urgency().compareTo(next.urgency()) >= 0 ? first.urgency() : next.urgency(),
-                            first.urgency().compareTo(next.urgency()) >= 0 ? first.reason() : next.reason()));
+                            first.reason()));
         }
         return List.copyOf(lines.values());
     }

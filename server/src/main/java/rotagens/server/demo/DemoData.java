@@ -97,7 +97,7 @@ class DemoData implements SmartInitializingSingleton {
 
     private long addClass(Kind kind) {
         long id = vehicles.addClass(kind.name());
-        String setBy = "fleet policy, " + kind.name().toLowerCase(java.util.Locale.ROOT) + "s";
+        String setBy = "fleet policy for " + kind.plural();
         policies.set(PolicyNumber.OVERALL_AGE, id, kind.overallYears(), setBy);
         if (kind.steerYears() != null) {
             policies.set(PolicyNumber.STEER_AGE, id, kind.steerYears(), setBy);
@@ -213,7 +213,7 @@ class DemoData implements SmartInitializingSingleton {
             double original = model.originalDepth().orElseThrow().thirtySeconds();
             double perDay =
                     position instanceof OnAxle ? kind.thirtySecondsPer10kMiles() / 10_000 * kind.milesPerDay() : 0;
-            double worn = Math.min(original * 0.45, (years * 365.25 - 90) * perDay);
+            double worn = Math.min(original * 0.5, (years * 365.25 - 90) * perDay);
             double[] lastTread = first(odd, Oddity::tread).orElse(null);
             for (int walk = WALKS - 1; walk >= 0; walk--) {
                 int daysAgo = daysAgo(walk);

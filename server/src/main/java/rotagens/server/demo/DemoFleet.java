@@ -56,7 +56,13 @@ final class DemoFleet {
             double milesPerDay,
             double thirtySecondsPer10kMiles,
             Double overallYears,
-            Double steerYears) {}
+            Double steerYears) {
+
+        String plural() {
+            String one = name.toLowerCase(java.util.Locale.ROOT);
+            return one.endsWith("ch") ? one + "es" : one + "s";
+        }
+    }
 
     static final Kind COACH = new Kind(
             "Clinic coach",
@@ -69,7 +75,7 @@ final class DemoFleet {
             List.of(110, 95, 90),
             COACH_TIRE,
             19,
-            6,
+            2.2,
             8.0,
             4.0);
     static final Kind SHUTTLE = new Kind(
@@ -83,7 +89,7 @@ final class DemoFleet {
             List.of(75, 80),
             SHUTTLE_TIRE,
             34,
-            5,
+            2.4,
             9.0,
             3.0);
     static final Kind PICKUP = new Kind(
@@ -97,7 +103,7 @@ final class DemoFleet {
             List.of(60, 75),
             PICKUP_TIRE,
             28,
-            4,
+            2.5,
             7.0,
             null);
     static final Kind VAN = new Kind(
@@ -111,7 +117,7 @@ final class DemoFleet {
             List.of(50, 65),
             VAN_TIRE,
             41,
-            3,
+            2.8,
             7.0,
             null);
     static final Kind EQUIPMENT_TRAILER = new Kind(

@@ -26,6 +26,8 @@ class SecurityConfig {
                         .permitAll()
                         .requestMatchers(HttpMethod.GET, "/**")
                         .permitAll()
+                        .requestMatchers(HttpMethod.HEAD, "/**")
+                        .permitAll()
                         .anyRequest()
                         .denyAll())
                 .csrf(CsrfConfigurer::spa)

@@ -1,0 +1,51 @@
+package rotagens.browser;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Debian's Chromium without a window. Nothing outside the product's own address is ever asked. */
+final class Chromium implements AutoCloseable {
+
+    private final Playwright playwright = Playwright.create();
+    private final Browser browser = playwright
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setChromiumSandbox(false)
+                    .setArgs(List.of(
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+    private final List<String> complaints = new ArrayList<>();
+
+    Page open(String address, int width, int height) {
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        context.route(url -> !url.startsWith(address), route -> route.abort());
+        Page page = context.newPage();
+        page.onPageError(complaints::add);
+        page.navigate(address);
+        return page;
+    }
+
+    /** Script errors seen so far; a healthy page has none. */
+    List<String> complaints() {
+        return complaints;
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+        playwright.close();
+    }
+}

@@ -1,0 +1,198 @@
+package rotagens.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** The coordinator's main job, done once through the real interface on a fresh demo fleet. */
+class JourneyIT {
+
+    private static RunningProduct product;
+    private static Chromium chromium;
+
+    @BeforeAll
+    static void start() {
+        product = RunningProduct.onDemoData();
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void stop() {
+        chromium.close();
+        product.close();
+    }
+
+    @Test
+    @DisplayName("yard, vehicle, walk-round by keyboard, verdict, due, schedule, done; all there after a restart")
+    void wholeJourney() {
+        Page page = chromium.open(product.address(), 1280, 800);
+        assertThat(page.getByRole(AriaRole.HEADING, named("Yard"))).isVisible();
+        assertThat(page.locator("section[aria-label=Vehicles] a")).hasCount(24);
+        choosePerson(page, "Rafe Halloran, technician");
+
+        page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("SP-01"))
+                .click();
+        assertThat(page.getByText("Needs a decision")).isVisible();
+        button(page, "Start walk-round").click();
+        assertThat(page.getByRole(AriaRole.HEADING, named("1L steer left"))).isVisible();
+
+        walkByKeyboard(page, "59", "8", "8", "8");
+        assertThat(page.getByRole(AriaRole.HEADING, named("2L drive left"))).isVisible();
+        Locator verdict = page.locator("section[aria-label=Verdict]");
+        walkOne(page, "60", "9", "9", "9");
+        assertThat(verdict).containsText("60 psi, target 75 psi: 80 % of target");
+        assertThat(verdict).containsText("do not operate");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.HEADING, named("2R drive right"))).isVisible();
+        page.getByRole(AriaRole.BUTTON, named("Valve cap missing")).click();
+        assertThat(verdict).containsText("Valve cap missing");
+        assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+
+        button(page, "Finish…").click();
+        page.getByLabel(Pattern.compile("^Odometer")).fill("60000");
+        button(page, "Finish walk-round").click();
+        assertThat(page.getByText("Do not operate: 2L")).isVisible();
+
+        Locator damage = page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("60 psi, target 75 psi"));
+        assertThat(damage).containsText("Professional inspection");
+        damage.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Schedule…"))
+                .click();
+        button(page, "Schedule").click();
+        page.getByRole(AriaRole.LINK, named("Shop")).click();
+        Locator job = page.getByRole(AriaRole.ARTICLE).filter(new Locator.FilterOptions().setHasText("SP-01"));
+        assertThat(job).containsText("Professional inspection");
+
+        job.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Mark done…"))
+                .click();
+        button(page, "Sign off as done").click();
+        assertThat(page.getByText("Choose what the tire professional found.")).isVisible();
+        page.getByLabel("The tire professional found it").click();
+        page.getByRole(AriaRole.OPTION, named("sound")).click();
+        page.getByLabel("Name of the professional").fill("Marrow Street Tire Service");
+        page.getByLabel("Cold pressure after").fill("75");
+        button(page, "Sign off as done").click();
+        assertThat(page.getByRole(AriaRole.HEADING, named("Done lately"))).isVisible();
+
+        product.restart();
+        page.navigate(product.address() + "/shop");
+        Locator done = page.getByRole(AriaRole.ARTICLE).filter(new Locator.FilterOptions().setHasText("SP-01"));
+        assertThat(done).containsText("by Rafe Halloran");
+        assertThat(done).containsText("Sound, Marrow Street Tire Service. 75 psi cold.");
+        done.getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("SP-01"))
+                .click();
+        assertThat(page.getByText("Valve cap missing, seen").first()).isVisible();
+        assertThat(page.getByText("Do not operate")).hasCount(0);
+        page.getByRole(AriaRole.LINK, named("Ledger")).click();
+        assertThat(page.getByText("60 psi cold, tread 9/32 in · 9/32 in · 9/32 in"))
+                .isVisible();
+        assertThat(chromium.complaints()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("a wrong figure is marked at its field, the rest is kept, and closing the page loses nothing")
+    void nothingTypedIsLost() {
+        Page page = chromium.open(product.address() + "/", 390, 844);
+        choosePerson(page, "Tomas Weil, technician");
+        page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("VN-05"))
+                .click();
+        button(page, "Start walk-round").click();
+        assertThat(page.getByRole(AriaRole.HEADING, named("1L steer left"))).isVisible();
+        page.getByLabel("Tire pressure").fill("48");
+        page.getByLabel("Tread outer").fill("9x");
+        assertThat(page.getByText("“9x”", new Page.GetByTextOptions().setExact(false)))
+                .isVisible();
+        assertThat(page.getByLabel("Tread outer")).hasValue("9x");
+
+        page.reload();
+        assertThat(page.getByLabel("Tire pressure")).hasValue("48");
+        assertThat(page.getByLabel("Tread outer")).hasValue("9x");
+        page.getByLabel("Tread outer").fill("9");
+        assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+    }
+
+    @Test
+    @DisplayName("an empty fleet says what to do first")
+    void emptyFleet() {
+        try (RunningProduct empty = RunningProduct.onNothing()) {
+            Page page = chromium.open(empty.address(), 1280, 800);
+            assertThat(page.getByText("No vehicle is on file yet")).isVisible();
+        }
+    }
+
+    @Test
+    @DisplayName("filters narrow the yard and its due list together")
+    void filters() {
+        Page page = chromium.open(product.address() + "/?class=Clinic+coach", 1280, 800);
+        assertThat(page.locator("section[aria-label=Vehicles] a")).hasCount(5);
+        page.getByLabel("Find").fill("bulge");
+        assertThat(page.locator("section[aria-label=Vehicles] a")).hasCount(1);
+        assertThat(page.locator("section[aria-label=Due] li")).hasCount(1);
+        assertThat(page.locator("section[aria-label=Due] li")).containsText("LC-03");
+    }
+
+    @Test
+    @DisplayName("every view passes the accessibility scan, in US and metric units")
+    void accessible() {
+        Page page = chromium.open(product.address(), 1280, 800);
+        choosePerson(page, "Ines Okafor, coordinator");
+        assertThat(page.getByRole(AriaRole.HEADING, named("Yard"))).isVisible();
+        assertThat(Accessibility.faults(page)).isEmpty();
+        page.getByText("kPa · mm").click();
+        page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("LC-03"))
+                .click();
+        assertThat(page.getByText("524 kPa, target 655 kPa: 80 % of target.")).isVisible();
+        assertThat(Accessibility.faults(page)).isEmpty();
+        page.getByRole(AriaRole.LINK, named("Ledger")).click();
+        assertThat(page.getByText("tread", new Page.GetByTextOptions()).first()).isVisible();
+        assertThat(Accessibility.faults(page)).isEmpty();
+        page.getByRole(AriaRole.LINK, named("Overview")).click();
+        button(page, "Start walk-round").click();
+        assertThat(page.getByRole(AriaRole.HEADING, named("1L steer left"))).isVisible();
+        assertThat(Accessibility.faults(page)).isEmpty();
+        page.getByRole(AriaRole.LINK, named("Shop")).click();
+        assertThat(page.getByRole(AriaRole.HEADING, named("Shop"))).isVisible();
+        assertThat(Accessibility.faults(page)).isEmpty();
+    }
+
+    private static void walkByKeyboard(Page page, String psi, String outer, String center, String inner) {
+        walkOne(page, psi, outer, center, inner);
+        page.keyboard().press("Enter");
+    }
+
+    /** Types the four figures with Enter between them; the first field has the focus already. */
+    private static void walkOne(Page page, String psi, String outer, String center, String inner) {
+        assertThat(page.getByLabel("Tire pressure")).isFocused();
+        page.keyboard().type(psi);
+        for (String depth : new String[] {outer, center, inner}) {
+            page.keyboard().press("Enter");
+            page.keyboard().type(depth);
+        }
+        assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+    }
+
+    static void choosePerson(Page page, String name) {
+        page.getByLabel("Who are you").click();
+        page.getByRole(AriaRole.OPTION, named(name)).click();
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name);
+    }
+}

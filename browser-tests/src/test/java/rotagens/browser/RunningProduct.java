@@ -1,0 +1,122 @@
+package rotagens.browser;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+
+/** The packaged product, started with fresh demo data as its users start it, in a process of its own. */
+final class RunningProduct implements AutoCloseable {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(120);
+
+    private final Path data;
+    private final int port;
+    private Process process;
+
+    private RunningProduct(Path data, int port) {
+        this.data = data;
+        this.port = port;
+    }
+
+    static RunningProduct onDemoData() {
+        return on(true);
+    }
+
+    static RunningProduct onNothing() {
+        return on(false);
+    }
+
+    private static RunningProduct on(boolean demo) {
+        try (ServerSocket free = new ServerSocket(0)) {
+            RunningProduct product =
+                    new RunningProduct(Files.createTempDirectory("rotagens-browser"), free.getLocalPort());
+            free.close();
+            product.start(demo);
+            return product;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    String address() {
+        return "http://localhost:" + port;
+    }
+
+    /** Stops the process and starts another on the same data folder. */
+    void restart() {
+        close();
+        start(true);
+    }
+
+    private void start(boolean demo) {
+        try {
+            process = new ProcessBuilder(List.of(
+                            Path.of(System.getProperty("java.home"), "bin", "java")
+                                    .toString(),
+                            "-XX:+UseSerialGC",
+                            "-Xmx256m",
+                            "-jar",
+                            System.getProperty("rotagens.jar"),
+                            "--rotagens.data=" + data,
+                            "--rotagens.demo=" + demo,
+                            "--server.port=" + port))
+                    .redirectErrorStream(true)
+                    .redirectOutput(data.resolve("server.log").toFile())
+                    .start();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        awaitAnswer();
+    }
+
+    private void awaitAnswer() {
+        HttpClient http = HttpClient.newHttpClient();
+        HttpRequest ask =
+                HttpRequest.newBuilder(URI.create(address() + "/api/people")).build();
+        Instant until = Instant.now().plus(PATIENCE);
+        while (Instant.now().isBefore(until) && process.isAlive()) {
+            try {
+                if (http.send(ask, HttpResponse.BodyHandlers.discarding()).statusCode() == 200) {
+                    return;
+                }
+            } catch (IOException notYet) {
+                pause();
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                throw new IllegalStateException(e);
+            }
+        }
+        throw new IllegalStateException("The product did not start; see " + data.resolve("server.log"));
+    }
+
+    private void pause() {
+        try {
+            // Waits for the process to end, at most so long: a start that fails is seen at once.
+            process.waitFor(100, TimeUnit.MILLISECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        try {
+            if (!process.waitFor(20, TimeUnit.SECONDS)) {
+                process.destroyForcibly();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

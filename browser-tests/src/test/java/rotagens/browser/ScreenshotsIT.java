@@ -1,0 +1,87 @@
+package rotagens.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+
+/** Makes the pictures in docs/screenshots from the demo data. */
+@EnabledIfSystemProperty(named = "rotagens.screenshots", matches = ".+")
+class ScreenshotsIT {
+
+    private final Path folder = Path.of(System.getProperty("rotagens.screenshots", "."));
+
+    @Test
+    @DisplayName("one current picture of each main view")
+    void pictures() {
+        try (RunningProduct product = RunningProduct.onDemoData();
+                Chromium chromium = new Chromium()) {
+            Page page = chromium.open(product.address(), 1280, 800);
+            JourneyIT.choosePerson(page, "Ines Okafor, coordinator");
+            take(page, "yard");
+            openVehicle(page);
+            take(page, "vehicle-overview");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start walk-round"))
+                    .click();
+            enter(page, "1L steer left", "108", "12", "11", "12");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Next position"))
+                    .click();
+            enter(page, "2LO drive left outer", "86", "9", "6", "9");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Valve cap missing"))
+                    .click();
+            assertThat(page.locator("section[aria-label=Verdict]")).containsText("Valve cap missing");
+            take(page, "walk-round");
+            String walk = page.url();
+            Page phone = chromium.open(product.address(), 390, 844);
+            JourneyIT.choosePerson(phone, "Rafe Halloran, technician");
+            phone.navigate(walk);
+            assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("2LO drive left outer")))
+                    .isVisible();
+            take(phone, "walk-round-phone");
+            phone.navigate(product.address());
+            take(phone, "yard-phone");
+            page.navigate(product.address());
+            page.getByLabel("Choose: Professional inspection, LC-03 2RO").check();
+            page.getByLabel("Choose: Professional inspection, LC-03 3R").check();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Schedule 2…"))
+                    .click();
+            page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Schedule").setExact(true))
+                    .click();
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shop"))
+                    .click();
+            take(page, "shop");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Mark done…"))
+                    .click();
+            take(page, "sign-off");
+        }
+    }
+
+    private static void openVehicle(Page page) {
+        page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("LC-03"))
+                .click();
+        assertThat(page.getByText("Needs a decision")).isVisible();
+    }
+
+    private static void enter(Page page, String heading, String psi, String outer, String center, String inner) {
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(heading)))
+                .isVisible();
+        page.getByLabel("Tire pressure").fill(psi);
+        page.getByLabel("Tread outer").fill(outer);
+        page.getByLabel("Tread center").fill(center);
+        page.getByLabel("Tread inner").fill(inner);
+        assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+    }
+
+    private void take(Page page, String name) {
+        assertThat(page.locator("h1")).isVisible();
+        page.evaluate("() => document.fonts.ready");
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+    }
+}
