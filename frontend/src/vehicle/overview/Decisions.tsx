@@ -36,6 +36,9 @@ export function Decisions({ lines }: { lines: DueLine[] }) {
                 onClick={() => picked !== position && pick(position)}
                 sx={{
                   font: 'inherit',
+                  minWidth: 26,
+                  minHeight: 26,
+                  textAlign: 'left',
                   fontWeight: 700,
                   border: 0,
                   p: 0,

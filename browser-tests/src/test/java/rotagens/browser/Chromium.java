@@ -31,7 +31,8 @@ final class Chromium implements AutoCloseable {
         BrowserContext context = browser.newContext(new Browser.NewContextOptions()
                 .setViewportSize(width, height)
                 .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
-        context.route(url -> !url.startsWith(address), route -> route.abort());
+        String own = address.replaceFirst("(https?://[^/]+).*", "$1");
+        context.route(url -> !url.startsWith(own), route -> route.abort());
         Page page = context.newPage();
         page.onPageError(complaints::add);
         page.navigate(address);

@@ -1,0 +1,52 @@
+package rotagens.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** Imports point only downward, and the core knows nothing but the JDK. */
+@AnalyzeClasses(packages = "rotagens.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class LayersTest {
+
+    @ArchTest
+    static final ArchRule DOWNWARD = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("planning")
+            .definedBy("rotagens.core.planning")
+            .layer("inspection")
+            .definedBy("rotagens.core.inspection")
+            .layer("pressure")
+            .definedBy("rotagens.core.pressure")
+            .layer("wear")
+            .definedBy("rotagens.core.wear")
+            .layer("vehicle")
+            .definedBy("rotagens.core.vehicle")
+            .layer("tire")
+            .definedBy("rotagens.core.tire")
+            .layer("policy")
+            .definedBy("rotagens.core.policy")
+            .layer("measure")
+            .definedBy("rotagens.core.measure")
+            .whereLayer("planning")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("inspection")
+            .mayOnlyBeAccessedByLayers("planning")
+            .whereLayer("pressure")
+            .mayOnlyBeAccessedByLayers("inspection", "planning")
+            .whereLayer("wear")
+            .mayOnlyBeAccessedByLayers("inspection", "planning", "pressure")
+            .whereLayer("vehicle")
+            .mayOnlyBeAccessedByLayers("planning", "inspection", "pressure", "wear")
+            .whereLayer("tire")
+            .mayOnlyBeAccessedByLayers("planning", "inspection", "pressure", "wear", "vehicle")
+            .whereLayer("policy")
+            .mayOnlyBeAccessedByLayers("planning", "inspection", "pressure", "wear", "vehicle", "tire");
+
+    @ArchTest
+    static final ArchRule PLAIN_JAVA =
+            classes().should().onlyDependOnClassesThat().resideInAnyPackage("rotagens.core..", "java..");
+}

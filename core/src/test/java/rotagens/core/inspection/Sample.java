@@ -1,0 +1,226 @@
+package rotagens.core.inspection;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Load;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
+import rotagens.core.policy.Policy;
+import rotagens.core.tire.DotDate;
+import rotagens.core.tire.Tire;
+import rotagens.core.tire.TireModel;
+import rotagens.core.tire.TireSize;
+import rotagens.core.vehicle.Axle;
+import rotagens.core.vehicle.AxleRole;
+import rotagens.core.vehicle.Layout;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Vehicle;
+import rotagens.core.vehicle.VehicleKind;
+import rotagens.core.wear.Tread;
+
+/** A coach with a tag axle whose tires are all fit on 23 November 2026, and ways to change one thing about it. */
+public final class Sample {
+
+    public static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+    private static final double[] PLACARD = {110, 95, 90};
+
+    private final Map<Position, TireState> tires = new HashMap<>();
+    private VehicleKind kind = VehicleKind.BUS;
+    private double gvwr = 46_000;
+    private boolean sensors = true;
+    private OptionalDouble milesPerDay = OptionalDouble.of(20);
+    private Optional<LocalDate> parkedSince = Optional.empty();
+    private final Map<Position, Vehicle.Wheel> wheels = new HashMap<>();
+    private final Layout layout = new Layout(
+            List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, true), new Axle(AxleRole.TAG, false)), 0);
+
+    public static Sample coach() {
+        Sample sample = new Sample();
+        for (Position position : sample.layout.positions()) {
+            sample.tires.put(position, sample.fit(position));
+        }
+        return sample;
+    }
+
+    private TireState fit(Position position) {
+        int axle = position.code().charAt(0) - '1';
+        return new TireState(
+                position,
+                Optional.of(tire("275/70R22.5", "2325")),
+                List.of(reading(3, PLACARD[axle], 14, 14, 14)),
+                List.of(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    public static Tire tire(String size, String dot) {
+        return new Tire(
+                1,
+                new TireModel(
+                        "Corvane",
+                        "Tessaly C2",
+                        TireSize.parse(size),
+                        Optional.of(Pressure.psi(120)),
+                        Optional.of(TreadDepth.of32nds(18)),
+                        false),
+                Optional.ofNullable(dot).map(stamp -> DotDate.parse(stamp, TODAY)),
+                false,
+                Optional.empty());
+    }
+
+    public static Reading reading(int daysAgo, double psi, double outer, double center, double inner) {
+        return new Reading(
+                TODAY.minusDays(daysAgo),
+                "R. Halloran",
+                Optional.of(Distance.miles(50_000 - daysAgo * 20)),
+                Optional.of(Pressure.psi(psi)),
+                Warmth.COLD,
+                Tread.of32nds(outer, center, inner));
+    }
+
+    public static Reading hot(int daysAgo, double psi) {
+        return new Reading(
+                TODAY.minusDays(daysAgo),
+                "R. Halloran",
+                Optional.empty(),
+                Optional.of(Pressure.psi(psi)),
+                Warmth.HOT,
+                Tread.UNMEASURED);
+    }
+
+    public Sample read(String position, Reading... newestFirst) {
+        return change(
+                position,
+                state -> new TireState(
+                        state.position(),
+                        state.tire(),
+                        List.of(newestFirst),
+                        state.open(),
+                        state.lastProfessional(),
+                        state.causeMended()));
+    }
+
+    /** One more reading on top of what is there. */
+    public Sample readAlso(String position, Reading newer) {
+        return change(position, state -> state.with(newer, List.of()));
+    }
+
+    public Sample found(String position, int daysAgo, Finding... findings) {
+        List<OpenFinding> open = new ArrayList<>();
+        Arrays.stream(findings)
+                .forEach(finding -> open.add(new OpenFinding(finding, TODAY.minusDays(daysAgo), "R. Halloran")));
+        return change(
+                position,
+                state -> new TireState(
+                        state.position(),
+                        state.tire(),
+                        state.readings(),
+                        open,
+                        state.lastProfessional(),
+                        state.causeMended()));
+    }
+
+    public Sample fitted(String position, Tire tire) {
+        return change(
+                position,
+                state -> new TireState(
+                        state.position(),
+                        Optional.ofNullable(tire),
+                        state.readings(),
+                        state.open(),
+                        state.lastProfessional(),
+                        state.causeMended()));
+    }
+
+    public Sample inspected(String position, LocalDate on) {
+        return change(
+                position,
+                state -> new TireState(
+                        state.position(),
+                        state.tire(),
+                        state.readings(),
+                        state.open(),
+                        Optional.of(on),
+                        state.causeMended()));
+    }
+
+    public Sample mended(String position, LocalDate on) {
+        return change(
+                position,
+                state -> new TireState(
+                        state.position(),
+                        state.tire(),
+                        state.readings(),
+                        state.open(),
+                        state.lastProfessional(),
+                        Optional.of(on)));
+    }
+
+    public Sample light() {
+        kind = VehicleKind.PICKUP;
+        gvwr = 10_000;
+        return this;
+    }
+
+    public Sample withoutSensors() {
+        sensors = false;
+        return this;
+    }
+
+    public Sample parkedSince(LocalDate day) {
+        parkedSince = Optional.of(day);
+        return this;
+    }
+
+    public Sample wheel(String position, Vehicle.Wheel wheel) {
+        wheels.put(Position.parse(position), wheel);
+        return this;
+    }
+
+    private Sample change(String position, java.util.function.UnaryOperator<TireState> how) {
+        tires.compute(Position.parse(position), (at, state) -> how.apply(state));
+        return this;
+    }
+
+    public VehicleState state() {
+        Map<Integer, Vehicle.Placard> placards = new HashMap<>();
+        for (int axle = 1; axle <= 3; axle++) {
+            placards.put(axle, new Vehicle.Placard(TireSize.parse("275/70R22.5"), Pressure.psi(PLACARD[axle - 1])));
+        }
+        Vehicle vehicle = new Vehicle(
+                "LC-07",
+                "Clinic coach",
+                kind,
+                Load.lb(gvwr),
+                layout,
+                placards,
+                wheels,
+                sensors,
+                milesPerDay,
+                parkedSince);
+        return VehicleState.of(vehicle, List.copyOf(tires.values()));
+    }
+
+    public Judgement judge(String position) {
+        return judge(position, TODAY);
+    }
+
+    public Judgement judge(String position, LocalDate today) {
+        return TireJudge.judge(state(), Position.parse(position), Policy.DEFAULTS, today);
+    }
+
+    /** The reasons in words, worst first. */
+    public static List<String> says(Judgement judgement) {
+        return judgement.reasons().stream()
+                .map(judged -> judged.reason().says().in(Units.US))
+                .toList();
+    }
+}

@@ -1,0 +1,321 @@
+package rotagens.core.inspection;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static rotagens.core.inspection.Sample.TODAY;
+import static rotagens.core.inspection.Sample.coach;
+import static rotagens.core.inspection.Sample.hot;
+import static rotagens.core.inspection.Sample.reading;
+import static rotagens.core.inspection.Sample.says;
+import static rotagens.core.inspection.Sample.tire;
+
+import java.util.Optional;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
+import rotagens.core.tire.Tire;
+import rotagens.core.vehicle.PilotType;
+import rotagens.core.vehicle.Vehicle.Wheel;
+import rotagens.core.wear.Tread;
+
+class VerdictTest {
+
+    @Test
+    @DisplayName("measured, current and within every limit is fit, without reasons")
+    void fit() {
+        assertThat(coach().judge("2RO")).isEqualTo(new Judgement(Verdict.FIT, java.util.List.of()));
+    }
+
+    @ParameterizedTest(name = "{0} at {1}/32 is {2}")
+    @CsvSource({
+        "1L,4,DO_NOT_OPERATE", "1L,5,PLAN", "1L,6,FIT",
+        "3L,2,DO_NOT_OPERATE", "3L,3,PLAN", "3L,4,FIT"
+    })
+    @DisplayName("4/32 on front wheels over 10,000 lb and 2/32 elsewhere are limits; pull points stand one mark before")
+    void treadLimits(String position, double depth, Verdict verdict) {
+        assertThat(coach().read(position, reading(3, position.equals("1L") ? 110 : 90, depth, depth, depth))
+                        .judge(position)
+                        .verdict())
+                .isEqualTo(verdict);
+    }
+
+    @Test
+    @DisplayName("on a light vehicle the front limit is 2/32 too")
+    void lightFront() {
+        assertThat(says(coach().light().read("1L", reading(3, 110, 3, 3, 3)).judge("1L")))
+                .containsExactly("3/32 in, pull point 3/32 in on steer");
+    }
+
+    @ParameterizedTest(name = "{0} psi against a target of 95: {1}")
+    @CsvSource({
+        "76,DO_NOT_OPERATE",
+        "77,WATCH",
+        "90,WATCH",
+        "90.25,FIT",
+        "95,FIT",
+        "99,FIT",
+        "100,WATCH",
+        "121,DO_NOT_OPERATE"
+    })
+    @DisplayName("80 % of target is run flat, 5 % off is watched, over the maximum must be bled cold")
+    void coldPressure(double psi, Verdict verdict) {
+        Sample sample = coach().read("2RO", reading(3, psi, 14, 14, 14));
+        for (String mate : new String[] {"2LO", "2LI", "2RI"}) {
+            sample.read(mate, reading(3, Math.min(psi, 119), 14, 14, 14));
+        }
+        assertThat(sample.judge("2RO").verdict()).isEqualTo(verdict);
+    }
+
+    @Test
+    @DisplayName("76 psi against 95 says 80 % of target, and asks for a look inside before any air")
+    void runFlat() {
+        Judgement judgement = coach().read("2RO", reading(3, 76, 14, 14, 14)).judge("2RO");
+        assertThat(says(judgement)).containsExactly("76 psi, target 95 psi: 80 % of target");
+        assertThat(judgement.reasons().get(0).reason().because().in(Units.US)).contains("don’t add air");
+    }
+
+    @Test
+    @DisplayName("a tire that ran at 80 % stays do not operate after air was added, until it was looked at inside")
+    void ranLowStays() {
+        assertThat(coach().found("2RO", 10, Finding.RAN_LOW).judge("2RO").verdict())
+                .isEqualTo(Verdict.DO_NOT_OPERATE);
+    }
+
+    @Test
+    @DisplayName("a wheel's maximum counts where it is lower than the tire's")
+    void wheelMaximum() {
+        Wheel weak = new Wheel(Optional.empty(), Optional.of(Pressure.psi(90)));
+        assertThat(says(coach().wheel("2RO", weak).judge("2RO"))).containsExactly("95 psi cold, maximum 90 psi");
+    }
+
+    @Test
+    @DisplayName("hot and below the cold target is certainly low; hot and above says nothing")
+    void hotReadings() {
+        assertThat(says(coach().readAlso("2RO", hot(0, 94)).judge("2RO")))
+                .containsExactly("94 psi hot, below the cold target 95 psi");
+        assertThat(coach().readAlso("2RO", hot(0, 104)).judge("2RO").verdict()).isEqualTo(Verdict.FIT);
+        assertThat(says(coach().read("2RO", hot(0, 104)).judge("2RO"))).contains("Never gauged cold");
+    }
+
+    @Test
+    @DisplayName("hot at 80 % of target is run flat all the same")
+    void hotRunFlat() {
+        assertThat(coach().readAlso("2RO", hot(0, 76)).judge("2RO").verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
+    }
+
+    @Test
+    @DisplayName("tires of one axle more than 5 psi apart: the lower one is watched")
+    void unequalAxle() {
+        Sample sample = coach().read("2LO", reading(3, 98, 14, 14, 14)).read("2RO", reading(3, 92, 14, 14, 14));
+        assertThat(says(sample.judge("2RO"))).containsExactly("92 psi here, 98 psi at 2LO: more than 5 psi apart");
+        assertThat(sample.judge("2LO").verdict()).isEqualTo(Verdict.FIT);
+    }
+
+    @Test
+    @DisplayName("the placard isn't followed on another size: the target isn't known, and the screen says why")
+    void placardOnlyForItsSize() {
+        Sample sample = coach();
+        sample.fitted("3L", tire("295/80R22.5", "2325")).fitted("3R", tire("295/80R22.5", "2325"));
+        Judgement judgement = sample.judge("3L");
+        assertThat(judgement.verdict()).isEqualTo(Verdict.NOT_KNOWN);
+        assertThat(says(judgement)).containsExactly("295/80R22.5 is fitted, the placard is for 275/70R22.5");
+    }
+
+    @Test
+    @DisplayName("good readings grow old: 35 days for pressure, 90 for tread")
+    void goodGrowsOld() {
+        assertThat(coach().read("2RO", reading(35, 95, 14, 14, 14)).judge("2RO").verdict())
+                .isEqualTo(Verdict.FIT);
+        assertThat(says(coach().read("2RO", reading(36, 95, 14, 14, 14)).judge("2RO")))
+                .containsExactly("Cold pressure last read 18 Oct 2026, 36 days ago");
+        assertThat(says(coach().read("2RO", reading(91, 95, 14, 14, 14)).judge("2RO")))
+                .hasSize(2);
+    }
+
+    @Test
+    @DisplayName("an alarm doesn't fade: a bad reading of two years ago is still bad")
+    void alarmsStay() {
+        Judgement old = coach().read("1L", reading(730, 80, 4, 9, 9)).judge("1L");
+        assertThat(old.verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
+        assertThat(says(old)).contains("4/32 in, limit 4/32 in on steer", "80 psi, target 110 psi: 72 % of target");
+    }
+
+    @Test
+    @DisplayName("a newer reading that leaves a groove out clears nothing there")
+    void partialReadingClearsNothing() {
+        Reading onlyInner = new Reading(
+                TODAY,
+                "T. Weil",
+                Optional.empty(),
+                Optional.of(Pressure.psi(110)),
+                Warmth.COLD,
+                new Tread(Optional.empty(), Optional.empty(), Optional.of(TreadDepth.of32nds(9))));
+        assertThat(coach().read("1L", onlyInner, reading(30, 110, 4, 9, 9))
+                        .judge("1L")
+                        .verdict())
+                .isEqualTo(Verdict.DO_NOT_OPERATE);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Finding.class)
+    @DisplayName("every finding brings the verdict of its line in the table, and keeps it for years")
+    void findings(Finding finding) {
+        assertThat(coach().found("2RO", 700, finding).judge("2RO").verdict()).isEqualTo(finding.verdict());
+    }
+
+    @Test
+    @DisplayName("a retread is recorded on drive and out of service on steer")
+    void retread() {
+        assertThat(coach().found("2RO", 3, Finding.RETREAD_SEEN).judge("2RO").verdict())
+                .isEqualTo(Verdict.FIT);
+        assertThat(coach().found("1L", 3, Finding.RETREAD_SEEN).judge("1L").verdict())
+                .isEqualTo(Verdict.DO_NOT_OPERATE);
+        Tire retread = new Tire(
+                1,
+                tire("275/70R22.5", "2325").model(),
+                tire("275/70R22.5", "2325").made(),
+                true,
+                Optional.empty());
+        assertThat(says(coach().fitted("1L", retread).judge("1L"))).containsExactly("Retread on the steer axle");
+    }
+
+    @Test
+    @DisplayName("unknown is not OK: no tire on file, no DOT date, never measured")
+    void unknown() {
+        assertThat(says(coach().fitted("3L", null).judge("3L"))).containsExactly("No tire on file here");
+        assertThat(says(coach().fitted("3L", tire("275/70R22.5", null)).judge("3L")))
+                .containsExactly("DOT date not on file");
+        assertThat(says(coach().read("3L").judge("3L")))
+                .containsExactlyInAnyOrder("Tread never measured", "Pressure never read");
+    }
+
+    @ParameterizedTest(name = "made {0}, at {1}: {2}")
+    @CsvSource({
+        "4816,3L,PLAN,'Age 9.9 y, overall limit 10 y on 27 Nov 2026 (±1 week)'",
+        "4616,3L,DO_NOT_OPERATE,'Age 10.0 y, overall limit 10 y passed 13 Nov 2026'",
+        "0517,3L,PLAN,'Age 9.8 y, overall limit 10 y on 29 Jan 2027'",
+        "0522,1L,PLAN,'Age 4.8 y, steer limit 5 y on 30 Jan 2027'",
+        "0521,1L,PLAN,'Age 5.8 y, steer limit 5 y passed 31 Jan 2026'"
+    })
+    @DisplayName("age counts from the DOT week against the overall and the steer limit")
+    void age(String dot, String position, Verdict verdict, String says) {
+        Judgement judgement = coach().fitted(position, tire("275/70R22.5", dot))
+                .inspected(position, TODAY.minusDays(20))
+                .judge(position);
+        assertThat(says(judgement)).contains(says);
+        assertThat(judgement.verdict()).isEqualTo(verdict);
+    }
+
+    @Test
+    @DisplayName("light vehicles have no steer age limit; from five years a professional looks every year")
+    void lightSteerAndInspection() {
+        Sample sample = coach().light().fitted("1L", tire("275/70R22.5", "0521"));
+        assertThat(says(sample.judge("1L")))
+                .containsExactly("5 years old 31 Jan 2026, no professional inspection since");
+        assertThat(sample.inspected("1L", TODAY.minusDays(100)).judge("1L").verdict())
+                .isEqualTo(Verdict.FIT);
+        assertThat(sample.inspected("1L", TODAY.minusDays(366)).judge("1L").verdict())
+                .isEqualTo(Verdict.PLAN);
+    }
+
+    @Test
+    @DisplayName("a limit is passed on its anniversary day, not the day after")
+    void anniversary() {
+        Sample sample = coach().fitted("3L", tire("275/70R22.5", "4616")).inspected("3L", TODAY.minusDays(20));
+        assertThat(sample.judge("3L", java.time.LocalDate.of(2026, 11, 12)).verdict())
+                .isEqualTo(Verdict.PLAN);
+        assertThat(sample.judge("3L", java.time.LocalDate.of(2026, 11, 13)).verdict())
+                .isEqualTo(Verdict.DO_NOT_OPERATE);
+    }
+
+    @Test
+    @DisplayName("one axle, one size: both tires of a mixed axle are out; bias and radial say so")
+    void sizeMix() {
+        Sample sample = coach().fitted("3L", tire("295/80R22.5", "2325"));
+        assertThat(sample.judge("3R").verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
+        assertThat(sample.judge("2LO").verdict()).isEqualTo(Verdict.FIT);
+        Judgement bias = coach().fitted("3L", tire("275/70D22.5", "2325")).judge("3L");
+        assertThat(bias.reasons().get(0).reason().because().in(Units.US)).startsWith("Bias and radial");
+    }
+
+    @Test
+    @DisplayName("hub- and stud-piloted wheels on one axle are out of service")
+    void pilotMix() {
+        Sample sample = coach().wheel("3L", new Wheel(Optional.of(PilotType.STUD), Optional.empty()))
+                .wheel("3R", new Wheel(Optional.of(PilotType.HUB), Optional.empty()));
+        assertThat(says(sample.judge("3R"))).containsExactly("hub-piloted wheel here, stud-piloted at 3L");
+    }
+
+    @ParameterizedTest(name = "inner {0}/32, outer {1}/32: {2}")
+    @CsvSource({
+        "14,14,FIT",
+        "14,13,FIT",
+        "14,12,FIT",
+        "14,11,WATCH",
+        "11,14,FIT",
+        "14,10,WATCH",
+        "14,9,DO_NOT_OPERATE",
+        "9,14,DO_NOT_OPERATE"
+    })
+    @DisplayName("duals stay within 1/4 in of each other, and the larger goes outside when they differ by over 1/8 in")
+    void duals(double inner, double outer, Verdict verdict) {
+        assertThat(coach().read("2LI", reading(3, 95, inner, inner, inner))
+                        .read("2LO", reading(3, 95, outer, outer, outer))
+                        .judge("2LI")
+                        .verdict())
+                .isEqualTo(verdict);
+    }
+
+    @Test
+    @DisplayName(
+            "a wear pattern with a cause is planned, a leaning one watched; a mended cause waits for the next reading")
+    void patterns() {
+        Sample worn = coach().read("2RO", reading(3, 95, 9, 12, 14)).read("2RI", reading(3, 95, 11, 11, 11));
+        assertThat(worn.judge("2RO").verdict()).isEqualTo(Verdict.PLAN);
+        assertThat(worn.mended("2RO", TODAY.minusDays(1)).judge("2RO").verdict())
+                .isEqualTo(Verdict.WATCH);
+        assertThat(worn.mended("2RO", TODAY.minusDays(9)).judge("2RO").verdict())
+                .isEqualTo(Verdict.PLAN);
+        assertThat(coach().read("3L", reading(3, 90, 14, 12, 13)).judge("3L").verdict())
+                .isEqualTo(Verdict.WATCH);
+    }
+
+    @Test
+    @DisplayName("a shape is told only from grooves read together")
+    void patternFromOneReading() {
+        Reading half = new Reading(
+                TODAY,
+                "T. Weil",
+                Optional.empty(),
+                Optional.of(Pressure.psi(90)),
+                Warmth.COLD,
+                new Tread(Optional.of(TreadDepth.of32nds(10)), Optional.empty(), Optional.empty()));
+        assertThat(coach().readAlso("3L", half).judge("3L").verdict()).isEqualTo(Verdict.FIT);
+    }
+
+    @Test
+    @DisplayName("tread on its way to the pull point within 90 days is planned, with a range")
+    void treadForecast() {
+        Judgement judgement = coach().read("1L", reading(0, 110, 6, 6, 6), reading(200, 110, 12, 12, 12))
+                .judge("1L");
+        assertThat(says(judgement)).containsExactly("6/32 in now, pull point 5/32 in about 26 Dec 2026");
+        assertThat(judgement.reasons().get(0).reason().because().in(Units.US)).contains("between");
+    }
+
+    @Test
+    @DisplayName("up to 1/32 above the original depth is kept; more asks which of the two is wrong")
+    void deeperThanNew() {
+        Optional<TreadDepth> original = Optional.of(TreadDepth.of32nds(18));
+        assertThat(TreadEntry.plausible(TreadDepth.of32nds(19), original, Units.US))
+                .isEqualTo(TreadDepth.of32nds(19));
+        assertThatThrownBy(() -> TreadEntry.plausible(TreadDepth.of32nds(19.5), original, Units.US))
+                .isInstanceOf(InvalidEntry.class)
+                .hasMessageContaining("Which of the two is wrong?");
+    }
+}

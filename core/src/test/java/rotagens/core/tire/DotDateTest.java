@@ -1,0 +1,114 @@
+package rotagens.core.tire;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import rotagens.core.measure.InvalidEntry;
+
+class DotDateTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+
+    @ParameterizedTest(name = "{0} was made in the week of {1}")
+    @CsvSource({
+        "0821,2021-02-21",
+        "0126,2026-01-04",
+        "5323,2023-12-31",
+        "5320,2020-12-27",
+        "0100,2000-01-02",
+        "4726,2026-11-22"
+    })
+    @DisplayName("week 01 is the first full Sunday–Saturday week of the year")
+    void federalWeeks(String stamped, LocalDate sunday) {
+        DotDate date = DotDate.parse(stamped, TODAY);
+        assertThat(date.madeOn()).isEqualTo(sunday);
+        assertThat(date.stamped()).isEqualTo(stamped);
+    }
+
+    @Test
+    @DisplayName("a 53 in a year of 52 federal weeks is kept as stamped, noted, and counts from week 52")
+    void isoWeek53() {
+        assertThat(DotDate.parse("5320", TODAY).isoWeek53()).isTrue();
+        assertThat(DotDate.parse("5326", LocalDate.of(2027, 3, 1)).madeOn()).isEqualTo(LocalDate.of(2026, 12, 27));
+        assertThat(DotDate.parse("5323", TODAY).isoWeek53()).isFalse();
+    }
+
+    @ParameterizedTest(name = "“{0}” is refused: {1}")
+    @CsvSource({
+        "0021,Week 00 doesn’t exist",
+        "5421,Week 54 doesn’t exist",
+        "9921,Week 99 doesn’t exist",
+        "4826,hasn’t begun yet",
+        "0127,hasn’t begun yet",
+        "128,before 2000",
+        "'',Read the other sidewall",
+        "12A4,last four figures",
+        "08211,last four figures"
+    })
+    @DisplayName("impossible dates are refused in words that say what to do")
+    void refusals(String stamped, String says) {
+        assertThatThrownBy(() -> DotDate.parse(stamped, TODAY))
+                .isInstanceOf(InvalidEntry.class)
+                .hasMessageContaining(says);
+    }
+
+    @Test
+    @DisplayName("every day of 30 years lies in the week its stamp names, and stamps back to the same week")
+    void stampRoundTrip() {
+        for (LocalDate day = LocalDate.of(2000, 1, 2); day.isBefore(TODAY); day = day.plusDays(1)) {
+            DotDate date = DotDate.parse(DotDate.stampFor(day), TODAY);
+            assertThat(date.madeOn().getDayOfWeek()).isEqualTo(DayOfWeek.SUNDAY);
+            assertThat(day)
+                    .as("stamp %s", date.stamped())
+                    .isBetween(date.madeOn(), date.madeOn().plusDays(6));
+            assertThat(date.isoWeek53()).isFalse();
+        }
+    }
+
+    @Test
+    @DisplayName("a limit is passed on its anniversary day")
+    void anniversary() {
+        DotDate date = DotDate.parse("0821", TODAY);
+        assertThat(date.reaches(5)).isEqualTo(LocalDate.of(2026, 2, 21));
+        assertThat(date.reaches(5.5)).isEqualTo(LocalDate.of(2026, 8, 21));
+        assertThat(date.ageYears(LocalDate.of(2026, 2, 21))).isEqualTo(5.0);
+    }
+
+    @ParameterizedTest(name = "“{0}” reads as {1}")
+    @CsvSource({"DOT UX3C 7KLM 0821,UX3C7KLM0821", "0821,0821", "dot 1a2 b3c4d5 0821,1A2B3C4D50821"})
+    @DisplayName("the whole code or its date alone may be typed, with or without spaces")
+    void dotCodes(String typed, String molded) {
+        DotCode code = DotCode.parse(typed, TODAY);
+        assertThat(code.molded()).isEqualTo(molded);
+        assertThat(code.date().stamped()).isEqualTo("0821");
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "UO3C7KLM0821,Is character 2 a 0?",
+        "UX3C7KLI0821,Is character 8 a 1?",
+        "GX3C7KLM0821,Is character 1 a 6?",
+        "UX3C7KLM,Read the other sidewall"
+    })
+    @DisplayName(
+            "a letter that never stands in a code offers the figure it looks like; an undated code sends to the other sidewall")
+    void dotCodeRefusals(String typed, String says) {
+        assertThatThrownBy(() -> DotCode.parse(typed, TODAY))
+                .isInstanceOf(InvalidEntry.class)
+                .hasMessageContaining(says);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "    ", "<script>", "0821082108210821"})
+    @DisplayName("nonsense is refused, never half understood")
+    void nonsense(String typed) {
+        assertThatThrownBy(() -> DotCode.parse(typed, TODAY)).isInstanceOf(InvalidEntry.class);
+    }
+}

@@ -1,0 +1,101 @@
+package rotagens.core.wear;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.wear.WearPattern.Shape;
+
+class WearTest {
+
+    @ParameterizedTest(name = "{0} {1} {2} is {3}, second {4}")
+    @CsvSource({
+        "9,6,9,CENTER,",
+        "5,9,5,BOTH_SHOULDERS,",
+        "9,8,6,INNER_SHOULDER,",
+        "9,6,7,INNER_SHOULDER,CENTER",
+        "9,5,7,CENTER,INNER_SHOULDER",
+        "8,6,7,LEANING_CENTER,",
+        "8,7,8,EVEN,",
+        "6,8,9,OUTER_SHOULDER,",
+        "5,9,7,BOTH_SHOULDERS,OUTER_SHOULDER",
+        "7,9,8,LEANING_SHOULDERS,"
+    })
+    @DisplayName("the worked readings fall in their classes")
+    void workedExamples(double outer, double center, double inner, Shape shape, Shape second) {
+        WearPattern pattern = WearPattern.classify(Tread.of32nds(outer, center, inner), 2, Set.of())
+                .orElseThrow();
+        assertThat(pattern.shape()).isEqualTo(shape);
+        assertThat(pattern.second().orElse(null)).isEqualTo(second);
+    }
+
+    @Test
+    @DisplayName("a sign seen or felt wins over the depths; a missing groove can't tell")
+    void localSignsAndMissingGrooves() {
+        assertThat(WearPattern.classify(Tread.of32nds(9, 6, 9), 2, Set.of(Shape.CUPPING))
+                        .orElseThrow()
+                        .shape())
+                .isEqualTo(Shape.CUPPING);
+        Tread partly = new Tread(
+                java.util.Optional.of(TreadDepth.of32nds(9)), java.util.Optional.empty(), java.util.Optional.empty());
+        assertThat(WearPattern.classify(partly, 2, Set.of())).isEmpty();
+    }
+
+    @Test
+    @DisplayName("every reading of 0–20/32 falls in a class, and a mirrored tire in the mirrored class")
+    void everyReadingHasOneClass() {
+        for (int outer = 0; outer <= 20; outer++) {
+            for (int center = 0; center <= 20; center++) {
+                for (int inner = 0; inner <= 20; inner++) {
+                    Shape here = WearPattern.classify(Tread.of32nds(outer, center, inner), 2, Set.of())
+                            .orElseThrow()
+                            .shape();
+                    Shape mirrored = WearPattern.classify(Tread.of32nds(inner, center, outer), 2, Set.of())
+                            .orElseThrow()
+                            .shape();
+                    Shape expected = here == Shape.INNER_SHOULDER
+                            ? Shape.OUTER_SHOULDER
+                            : here == Shape.OUTER_SHOULDER ? Shape.INNER_SHOULDER : here;
+                    assertThat(mirrored).as("%d %d %d", outer, center, inner).isEqualTo(expected);
+                }
+            }
+        }
+    }
+
+    @Test
+    @DisplayName("the wear rate is the slope of lowest depth over miles, with a range from the gauge's own marks")
+    void wearRate() {
+        WearRate rate = WearRate.of(List.of(new WearRate.Point(10_000, 12), new WearRate.Point(20_000, 10)))
+                .orElseThrow();
+        assertThat(rate.perMile()).isCloseTo(2.0 / 10_000, within(1e-12));
+        WearRate.Reach reach = rate.reach(10, 5, 50, LocalDate.of(2026, 1, 1));
+        assertThat(reach.likely()).isEqualTo(LocalDate.of(2026, 1, 1).plusDays(500));
+        assertThat(reach.earliest()).isBefore(reach.likely());
+        assertThat(reach.latest().orElseThrow()).isAfter(reach.likely());
+    }
+
+    @Test
+    @DisplayName("readings under 1,000 miles apart, one reading, or a tread that grows give no rate")
+    void noRate() {
+        assertThat(WearRate.of(List.of(new WearRate.Point(10_000, 12)))).isEmpty();
+        assertThat(WearRate.of(List.of(new WearRate.Point(10_000, 12), new WearRate.Point(10_999, 10))))
+                .isEmpty();
+        assertThat(WearRate.of(List.of(new WearRate.Point(10_000, 10), new WearRate.Point(20_000, 11))))
+                .isEmpty();
+    }
+
+    @Test
+    @DisplayName("where wear may be nil within the gauge's marks, the late end of the range is open")
+    void openRange() {
+        WearRate rate = WearRate.of(List.of(new WearRate.Point(10_000, 10.2), new WearRate.Point(11_500, 10)))
+                .orElseThrow();
+        assertThat(rate.reach(10, 5, 50, LocalDate.of(2026, 1, 1)).latest()).isEmpty();
+    }
+}
