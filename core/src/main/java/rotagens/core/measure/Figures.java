@@ -21,7 +21,7 @@ final class Figures {
         }
         Matcher entry = ENTRY.matcher(text);
         if (text.length() > 40 || !entry.matches()) {
-            throw new InvalidEntry("“" + shortened(text) + "” is not a " + what
+            throw new InvalidEntry("“" + shortened(text) + "” is not " + article(what) + what
                     + ". Type the figure as read, for example " + example + ".");
         }
         return new Entry(new BigDecimal(entry.group(1).replace(',', '.')), entry.group(2));
@@ -44,6 +44,10 @@ final class Figures {
     /** With a thousands comma, as odometers and loads are read. */
     static String grouped(double value) {
         return String.format(java.util.Locale.ROOT, "%,d", Math.round(value));
+    }
+
+    private static String article(String noun) {
+        return "aeiou".indexOf(noun.charAt(0)) >= 0 ? "an " : "a ";
     }
 
     private static String shortened(String text) {

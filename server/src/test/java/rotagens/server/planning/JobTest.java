@@ -1,0 +1,174 @@
+package rotagens.server.planning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import rotagens.server.Api;
+import rotagens.server.Api.Answer;
+import rotagens.server.ServerTest;
+import tools.jackson.databind.JsonNode;
+
+@ServerTest
+class JobTest {
+
+    @Autowired
+    MockMvc http;
+
+    private Api api;
+    private long by;
+
+    @BeforeEach
+    void client() {
+        api = new Api(http);
+        by = api.person();
+    }
+
+    private Answer schedule(String unit, String key, String day) {
+        return api.post(
+                "/api/jobs",
+                "{\"by\":%d,\"day\":\"%s\",\"work\":[{\"vehicleId\":%d,\"key\":\"%s\"}]}"
+                        .formatted(by, day, api.vehicle(unit), key));
+    }
+
+    private JsonNode job(String unit, String key) {
+        Answer made = schedule(unit, key, "2026-11-24");
+        assertThat(made.status()).as(made.text()).isEqualTo(200);
+        return made.body().get(0);
+    }
+
+    private Answer done(JsonNode job, String result) {
+        return api.post(
+                "/api/jobs/" + job.path("id").asLong() + "/done",
+                "{\"by\":%d,\"results\":[{\"itemId\":%d%s}]}"
+                        .formatted(by, job.path("items").get(0).path("id").asLong(), result),
+                "If-Match",
+                "\"" + job.path("version").asInt() + "\"");
+    }
+
+    private String due(String unit) {
+        return api.get("/api/vehicles/{id}", api.vehicle(unit))
+                .body()
+                .path("due")
+                .toString();
+    }
+
+    @Test
+    @DisplayName("scheduled work says on which day; taking the job off the plan makes it due again")
+    void scheduleAndCancel() {
+        JsonNode job = job("LC-04", "SET_PRESSURE:3L");
+        assertThat(due("LC-04"))
+                .contains("\"scheduled\":{\"jobId\":" + job.path("id").asLong() + ",\"day\":\"2026-11-24\"}");
+        assertThat(schedule("LC-04", "SET_PRESSURE:3L", "2026-11-25").status()).isEqualTo(409);
+        Answer off = api.delete("/api/jobs/" + job.path("id").asLong(), "{\"by\":" + by + "}", "If-Match", "\"1\"");
+        assertThat(off.status()).isEqualTo(204);
+        assertThat(due("LC-04")).doesNotContain("\"scheduled\"").contains("SET_PRESSURE");
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({"2026-11-22,This day has passed", "2029-01-01,Check the year"})
+    @DisplayName("a day that can't be meant is refused at its field")
+    void impossibleDays(String day, String says) {
+        assertThat(schedule("LC-01", "SET_PRESSURE:2LO", day).at("day")).contains(says);
+    }
+
+    @Test
+    @DisplayName("what isn't a day is refused")
+    void notADay() {
+        assertThat(schedule("LC-01", "SET_PRESSURE:2LO", "tomorrow").status()).isEqualTo(400);
+    }
+
+    @Test
+    @DisplayName("setting the pressure needs the cold pressure after, and then the work is gone from the list")
+    void pressureAfter() {
+        JsonNode job = job("VN-01", "SET_PRESSURE:2R");
+        Answer without = done(job, "");
+        assertThat(without.status()).isEqualTo(422);
+        assertThat(without.body().path("fields").get(0).path("message").asString())
+                .startsWith("Enter the pressure");
+        assertThat(done(job, ",\"pressure\":\"65\"").status()).isEqualTo(200);
+        assertThat(due("VN-01")).doesNotContain("SET_PRESSURE");
+        assertThat(done(job, ",\"pressure\":\"65\"").status()).isEqualTo(409);
+    }
+
+    @Test
+    @DisplayName("a professional's verdict clears a bulge; condemned, the tire has to be replaced")
+    void professionalVerdict() {
+        JsonNode bulge = job("LC-03", "INSPECT_DAMAGE:3R");
+        assertThat(done(bulge, ",\"verdict\":\"CONDEMNED\"")
+                        .at("results." + bulge.path("items").get(0).path("id").asLong() + ".professional"))
+                .isNotEmpty();
+        assertThat(done(bulge, ",\"verdict\":\"CONDEMNED\",\"professional\":\"Marrow Street Tire\"")
+                        .status())
+                .isEqualTo(200);
+        assertThat(due("LC-03")).contains("REPLACE:3R").contains("Condemned by a tire professional");
+        JsonNode ranLow = job("LC-03", "INSPECT_DAMAGE:2RO");
+        assertThat(done(ranLow, ",\"verdict\":\"SOUND\",\"professional\":\"Marrow Street Tire\",\"pressure\":\"95\"")
+                        .status())
+                .isEqualTo(200);
+        assertThat(due("LC-03")).doesNotContain("INSPECT_DAMAGE:2RO");
+    }
+
+    @Test
+    @DisplayName("a replaced tire is a new tire at the place: new date, new readings, and both moves in the ledger")
+    void replacement() {
+        JsonNode job = job("VN-02", "REPLACE:2L");
+        Answer wrong = done(
+                job, ",\"dotCode\":\"4826\",\"outer\":\"11\",\"center\":\"11\",\"inner\":\"11\",\"pressure\":\"65\"");
+        assertThat(wrong.text()).contains("hasn’t begun yet");
+        Answer right = done(
+                job,
+                ",\"dotCode\":\"UX3C7KLM3026\",\"outer\":\"11\",\"center\":\"11\",\"inner\":\"11\",\"pressure\":\"65\"");
+        assertThat(right.status()).as(right.text()).isEqualTo(200);
+        assertThat(due("VN-02")).doesNotContain("REPLACE:2L");
+        String ledger =
+                api.get("/api/vehicles/{id}/ledger", api.vehicle("VN-02")).text();
+        assertThat(ledger).contains("Tire taken off").contains("11/32 in · 11/32 in · 11/32 in");
+    }
+
+    @Test
+    @DisplayName("a wheel changed for a matching one ends the pilot mix on both sides")
+    void wheelChanged() {
+        JsonNode job = job("LC-05", "CHANGE_WHEEL:3L");
+        assertThat(done(job, ",\"pilot\":\"HUB\"").status()).isEqualTo(200);
+        assertThat(due("LC-05")).doesNotContain("CHANGE_WHEEL");
+    }
+
+    @Test
+    @DisplayName("a DOT date once read is no longer asked for")
+    void dotRead() {
+        JsonNode job = job("VN-05", "READ_DOT:2R");
+        assertThat(done(job, ",\"dotCode\":\"OX3C7KLM3025\"").text()).contains("Is character 1 a 0?");
+        assertThat(done(job, ",\"dotCode\":\"UX3C7KLM3025\"").status()).isEqualTo(200);
+        assertThat(due("VN-05")).doesNotContain("READ_DOT");
+    }
+
+    @Test
+    @DisplayName("small things put right are off the list with what was done")
+    void putRight() {
+        JsonNode job = job("LC-02", "PUT_RIGHT:1R");
+        assertThat(done(job, "").text()).contains("Say in a few words what was done.");
+        assertThat(done(job, ",\"note\":\"metal cap fitted\"").status()).isEqualTo(200);
+        assertThat(due("LC-02")).doesNotContain("PUT_RIGHT");
+        assertThat(api.get("/api/vehicles/{id}/ledger", api.vehicle("LC-02")).text())
+                .contains("metal cap fitted");
+    }
+
+    @Test
+    @DisplayName("moving a job asks for the version seen; a late one gets the present job back")
+    void moved() {
+        JsonNode job = job("SH-04", "SET_PRESSURE:2LI");
+        String path = "/api/jobs/" + job.path("id").asLong() + "/day";
+        String to = "{\"by\":" + by + ",\"day\":\"2026-12-01\"}";
+        assertThat(api.put(path, to, "If-Match", "\"1\"").body().path("day").asString())
+                .isEqualTo("2026-12-01");
+        Answer late = api.put(path, to, "If-Match", "\"1\"");
+        assertThat(late.status()).isEqualTo(412);
+        assertThat(late.body().path("current").path("version").asInt()).isEqualTo(2);
+    }
+}
