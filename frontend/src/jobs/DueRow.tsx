@@ -62,7 +62,7 @@ export function DueRow(props: {
         </Box>
         <Box>{line.reason.says}</Box>
         <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>
-          {line.reason.limit && `Limit ${line.reason.limit}. `}
+          {line.reason.limit && `Limit: ${line.reason.limit}. `}
           {line.reason.because}
         </Box>
       </Box>
@@ -71,7 +71,7 @@ export function DueRow(props: {
         <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>{day(line.due, props.today)}</Box>
         {line.scheduled && (
           <Box component={Link} to={`/shop?job=${line.scheduled.jobId}`} sx={{ fontSize: 12.5, color: 'primary.main' }}>
-            on {day(line.scheduled.day, props.today)}
+            planned {day(line.scheduled.day, props.today)}
           </Box>
         )}
       </Box>

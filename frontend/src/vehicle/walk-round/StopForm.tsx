@@ -225,7 +225,7 @@ function StopHead({ stop }: { stop: Stop }) {
           'No tire on file here: its readings can’t be kept. Record the tire first.'
         )}
       </Box>
-      <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', mt: 0.5 }}>
+      <Box sx={{ display: 'flex', columnGap: 2, rowGap: 0.25, flexWrap: 'wrap', mt: 0.5 }}>
         <span>
           Target <strong>{stop.target ?? 'not known'}</strong>
         </span>

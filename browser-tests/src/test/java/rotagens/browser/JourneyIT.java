@@ -93,7 +93,8 @@ class JourneyIT {
         assertThat(page.getByText("Valve cap missing, seen").first()).isVisible();
         assertThat(page.getByText("Do not operate")).hasCount(0);
         page.getByRole(AriaRole.LINK, named("Ledger")).click();
-        assertThat(page.getByText("60 psi cold, tread 9/32 in · 9/32 in · 9/32 in").first())
+        assertThat(page.getByText("60 psi cold, tread 9/32 in · 9/32 in · 9/32 in")
+                        .first())
                 .isVisible();
         assertThat(chromium.complaints()).isEmpty();
     }

@@ -22,9 +22,9 @@ class ScreenshotsIT {
                 Chromium chromium = new Chromium()) {
             Page page = chromium.open(product.address(), 1280, 800);
             JourneyIT.choosePerson(page, "Ines Okafor, coordinator");
-            take(page, "yard");
+            take(page, "yard", "Must not leave");
             openVehicle(page);
-            take(page, "vehicle-overview");
+            take(page, "vehicle-overview", "Needs a decision");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start walk-round"))
                     .click();
             enter(page, "1L steer left", "108", "12", "11", "12");
@@ -34,16 +34,16 @@ class ScreenshotsIT {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Valve cap missing"))
                     .click();
             assertThat(page.locator("section[aria-label=Verdict]")).containsText("Valve cap missing");
-            take(page, "walk-round");
+            take(page, "walk-round", "Hand and eye");
             String walk = page.url();
             Page phone = chromium.open(product.address(), 390, 844);
             JourneyIT.choosePerson(phone, "Rafe Halloran, technician");
             phone.navigate(walk);
             assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("2LO drive left outer")))
                     .isVisible();
-            take(phone, "walk-round-phone");
+            take(phone, "walk-round-phone", "Hand and eye");
             phone.navigate(product.address());
-            take(phone, "yard-phone");
+            take(phone, "yard-phone", "Eastbank");
             page.navigate(product.address());
             page.getByLabel("Choose: Professional inspection, LC-03 2RO").check();
             page.getByLabel("Choose: Professional inspection, LC-03 3R").check();
@@ -55,10 +55,10 @@ class ScreenshotsIT {
                     .click();
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shop"))
                     .click();
-            take(page, "shop");
+            take(page, "shop", "scheduled by");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Mark done…"))
                     .click();
-            take(page, "sign-off");
+            take(page, "sign-off", "Sign off as done");
         }
     }
 
@@ -79,8 +79,9 @@ class ScreenshotsIT {
                 .isVisible();
     }
 
-    private void take(Page page, String name) {
-        assertThat(page.locator("h1")).isVisible();
+    /** Takes the picture once the view shows its own words. */
+    private void take(Page page, String name, String shows) {
+        assertThat(page.getByText(shows).first()).isVisible();
         page.evaluate("() => document.fonts.ready");
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
