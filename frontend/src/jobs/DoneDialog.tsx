@@ -18,12 +18,22 @@ import { ItemFields } from './ItemFields'
 
 export type Result = Schemas['Result']
 
+const keyOf = (jobId: number) => `rotagens.signoff.${jobId}`
+
+/** What was typed is kept on this device until the job is signed off, also when the page closes. */
+const typed = {
+  read: (jobId: number) => JSON.parse(localStorage.getItem(keyOf(jobId)) ?? '{}') as Record<number, Result>,
+  write: (jobId: number, results: Record<number, Result>) =>
+    localStorage.setItem(keyOf(jobId), JSON.stringify(results)),
+  forget: (jobId: number) => localStorage.removeItem(keyOf(jobId)),
+}
+
 /** Marks a job done: who, when, and what was read after each piece of work. */
 export function DoneDialog({ job, today, onClose }: { job: Job; today: string; onClose: () => void }) {
   const [units] = useUnits()
   const [person] = usePerson()
   const [day, setDay] = useState(today)
-  const [results, setResults] = useState<Record<number, Result>>({})
+  const [results, setResults] = useState<Record<number, Result>>(() => typed.read(job.id))
   const [key, setKey] = useState(onceKey)
   const queries = useQueryClient()
   const notice = useNotice()
@@ -48,14 +58,18 @@ export function DoneDialog({ job, today, onClose }: { job: Job; today: string; o
       if (!(error instanceof ProblemError && error.unreachable)) setKey(onceKey())
     },
     onSuccess: async () => {
+      typed.forget(job.id)
       await queries.invalidateQueries()
       notice({ text: `${job.unit}: done and written to the history.` })
       onClose()
     },
   })
   const problem = done.error instanceof ProblemError ? done.error : undefined
-  const change = (itemId: number, part: Partial<Result>) =>
-    setResults((before) => ({ ...before, [itemId]: { ...before[itemId], ...part, itemId } }))
+  const change = (itemId: number, part: Partial<Result>) => {
+    const next = { ...results, [itemId]: { ...results[itemId], ...part, itemId } }
+    setResults(next)
+    typed.write(job.id, next)
+  }
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" fullScreen={phone} aria-labelledby="done-title">
       <DialogTitle id="done-title">{job.unit}: what was read after</DialogTitle>

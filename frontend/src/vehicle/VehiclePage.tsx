@@ -71,7 +71,7 @@ export function VehiclePage() {
             value={overlays}
             onChange={(_, next: Overlay[]) => setOverlays(next)}
             aria-label="Shown on the plan"
-            sx={{ background: '#fff', mt: 'auto' }}
+            sx={{ background: '#fff', mt: 1 }}
           >
             <ToggleButton value="tread">Tread</ToggleButton>
             <ToggleButton value="pressure">Pressure</ToggleButton>

@@ -30,9 +30,15 @@ import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.core.vehicle.Vehicle.Placard;
 import rotagens.core.wear.Tread;
+import rotagens.server.demo.DemoFleet.Flag;
+import rotagens.server.demo.DemoFleet.Found;
 import rotagens.server.demo.DemoFleet.Kind;
+import rotagens.server.demo.DemoFleet.LastPressure;
+import rotagens.server.demo.DemoFleet.LastTread;
 import rotagens.server.demo.DemoFleet.Oddity;
+import rotagens.server.demo.DemoFleet.OtherTire;
 import rotagens.server.demo.DemoFleet.Unit;
+import rotagens.server.demo.DemoFleet.What;
 import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
 import rotagens.server.policy.Policies;
@@ -46,7 +52,7 @@ class DemoData implements SmartInitializingSingleton {
 
     private static final int WALKS = 12;
     private static final int DAYS_BETWEEN_WALKS = 28;
-    private static final double[] ORDINARY_TREAD_WEAR = {0.5, 0.4, 0.5};
+    private static final int DAYS_IN_STOCK = 90;
 
     private final Vehicles vehicles;
     private final Tires tires;
@@ -175,37 +181,35 @@ class DemoData implements SmartInitializingSingleton {
         }
 
         private void tire(Vehicles.OnFile vehicle, Position position) {
-            List<Oddity> odd = DemoFleet.ODDITIES.stream()
+            List<What> odd = DemoFleet.ODDITIES.stream()
                     .filter(one ->
                             one.unit().equals(unit.unit()) && one.position().equals(position.code()))
+                    .map(Oddity::what)
                     .toList();
             int axle = position instanceof OnAxle on ? on.axle() : kind.axles().size() + 1;
             double years = unit.axleYears().get(Math.min(axle, unit.axleYears().size()) - 1);
-            LocalDate made = today.minusDays(Math.round(years * 365.25));
-            int fittedDaysAgo = (int) Math.round(years * 365.25) - 90;
-            TireModel model = first(odd, Oddity::model).orElse(unit.fitted());
-            boolean noDot = odd.stream().anyMatch(Oddity::noDot);
-            String dot = noDot ? null : tin() + DotDate.stampFor(made);
+            long daysOld = Math.round(years * 365.25);
+            TireModel model = first(odd, OtherTire.class).map(OtherTire::model).orElse(unit.fitted());
+            String dot = odd.contains(Flag.NO_DOT) ? null : tin() + DotDate.stampFor(today.minusDays(daysOld));
             long place = vehicle.places().get(position);
-            boolean stud = odd.stream().anyMatch(Oddity::studPiloted);
             boolean heavy = kind.gvwrLb() > 10_000;
-            vehicles.addWheel(
-                    place, heavy ? (stud ? PilotType.STUD : PilotType.HUB) : null, Pressure.psi(heavy ? 120 : 80));
+            PilotType pilot = odd.contains(Flag.STUD_PILOTED) ? PilotType.STUD : PilotType.HUB;
+            vehicles.addWheel(place, heavy ? pilot : null, Pressure.psi(heavy ? 120 : 80));
             long tireId = tires.fitNew(
                     models.get(model),
-                    odd.stream().anyMatch(Oddity::retread),
+                    odd.contains(Flag.RETREAD),
                     dot,
                     place,
-                    at(Math.max(fittedDaysAgo, 340)),
+                    at((int) Math.max(daysOld - DAYS_IN_STOCK, WALKS * DAYS_BETWEEN_WALKS)),
                     staff.get(2),
                     null);
             past(tireId, place, position, axle, model, years, odd);
         }
 
         private void past(
-                long tireId, long place, Position position, int axle, TireModel model, double years, List<Oddity> odd) {
+                long tireId, long place, Position position, int axle, TireModel model, double years, List<What> odd) {
             double target = position instanceof OnAxle
-                    ? kind.placardPsi().get(Math.min(axle, kind.placardPsi().size()) - 1)
+                    ? kind.placardPsi().get(axle - 1)
                     : kind.placardPsi().stream()
                             .mapToInt(Integer::intValue)
                             .max()
@@ -213,31 +217,30 @@ class DemoData implements SmartInitializingSingleton {
             double original = model.originalDepth().orElseThrow().thirtySeconds();
             double perDay =
                     position instanceof OnAxle ? kind.thirtySecondsPer10kMiles() / 10_000 * kind.milesPerDay() : 0;
-            double worn = Math.min(original * 0.5, (years * 365.25 - 90) * perDay);
-            double[] lastTread = first(odd, Oddity::tread).orElse(null);
+            double worn = Math.min(original * 0.5, (years * 365.25 - DAYS_IN_STOCK) * perDay);
+            LastTread last = first(odd, LastTread.class)
+                    .orElse(new LastTread(original - worn - 0.5, original - worn - 0.4, original - worn - 0.5));
             for (int walk = WALKS - 1; walk >= 0; walk--) {
                 int daysAgo = daysAgo(walk);
                 double gained = Math.min(worn, (daysAgo - unit.lastWalk()) * perDay);
-                double[] grooves = new double[3];
-                for (int groove = 0; groove < 3; groove++) {
-                    double now = lastTread != null ? lastTread[groove] : original - worn - ORDINARY_TREAD_WEAR[groove];
-                    grooves[groove] = Math.min(original, Math.max(1, Math.round(now + gained)));
-                }
-                Optional<Double> oddPsi = walk == 0 ? first(odd, Oddity::psi) : Optional.empty();
-                double psi = oddPsi.orElse(target - scatter.nextInt(3));
-                Warmth warmth = walk == 0 && oddPsi.isPresent() ? odd.get(0).warmth() : Warmth.COLD;
+                Tread tread = Tread.of32nds(
+                        depth(last.outer() + gained, original),
+                        depth(last.center() + gained, original),
+                        depth(last.inner() + gained, original));
+                LastPressure usual = new LastPressure(target - scatter.nextInt(3), Warmth.COLD);
+                LastPressure read = walk == 0 ? first(odd, LastPressure.class).orElse(usual) : usual;
                 Readings.Entry entry =
                         new Readings.Entry(tireId, place, at(daysAgo), staff.get(walk % 2 + 2), null, null);
                 readings.read(
                         entry,
                         new Readings.Values(
-                                Optional.of(Pressure.psi(Math.round(psi))),
-                                warmth,
-                                Tread.of32nds(grooves[0], grooves[1], grooves[2]),
+                                Optional.of(Pressure.psi(read.psi())),
+                                read.warmth(),
+                                tread,
                                 Optional.of(odometer(daysAgo))));
                 if (walk == 0) {
-                    first(odd, Oddity::finding).ifPresent(finding -> readings.found(entry, List.of(finding)));
-                    if (PressureCheck.ranLow(Pressure.psi(psi), Pressure.psi(target)) && model == kind.tire()) {
+                    first(odd, Found.class).ifPresent(found -> readings.found(entry, List.of(found.finding())));
+                    if (PressureCheck.ranLow(Pressure.psi(read.psi()), Pressure.psi(target)) && model == kind.tire()) {
                         readings.found(entry, List.of(Finding.RAN_LOW));
                     }
                 }
@@ -249,6 +252,10 @@ class DemoData implements SmartInitializingSingleton {
             }
         }
 
+        private static double depth(double depth, double original) {
+            return Math.min(original, Math.max(1, Math.round(depth)));
+        }
+
         private String tin() {
             String letters = "ABCDEFHJKLMNPRTUVWXY123456789";
             StringBuilder code = new StringBuilder();
@@ -258,8 +265,8 @@ class DemoData implements SmartInitializingSingleton {
             return code.toString();
         }
 
-        private static <T> Optional<T> first(List<Oddity> odd, java.util.function.Function<Oddity, Optional<T>> what) {
-            return odd.stream().map(what).flatMap(Optional::stream).findFirst();
+        private static <T extends What> Optional<T> first(List<What> odd, Class<T> kind) {
+            return odd.stream().filter(kind::isInstance).map(kind::cast).findFirst();
         }
     }
 }

@@ -172,77 +172,67 @@ final class DemoFleet {
             new Unit("TR-02", EQUIPMENT_TRAILER, 1, TRAILER_TIRE, List.of(7.2, 6.8, 6.8), 9, 38),
             unit("TR-03", EQUIPMENT_TRAILER, 2, 11, 3.7, 3.7, 3.7));
 
-    /** What differs at one position from the ordinary: the last reading, the tire, or something found. */
-    record Oddity(
-            String unit,
-            String position,
-            Optional<Double> psi,
-            Warmth warmth,
-            Optional<double[]> tread,
-            Optional<Finding> finding,
-            boolean noDot,
-            boolean retread,
-            Optional<TireModel> model,
-            boolean studPiloted) {}
+    /** What differs from the ordinary at one position. */
+    record Oddity(String unit, String position, What what) {}
+
+    /** One kind of difference. */
+    sealed interface What {}
+
+    /** The last pressure read. */
+    record LastPressure(double psi, Warmth warmth) implements What {}
+
+    /** The last depths read, outer, center, inner, in 32nds. */
+    record LastTread(double outer, double center, double inner) implements What {}
+
+    record Found(Finding finding) implements What {}
+
+    record OtherTire(TireModel model) implements What {}
+
+    /** What one word says. */
+    enum Flag implements What {
+        NO_DOT,
+        RETREAD,
+        STUD_PILOTED
+    }
 
     static final List<Oddity> ODDITIES = List.of(
-            psi("LC-01", "2LO", 91),
-            psi("LC-01", "2RI", 98),
+            cold("LC-01", "2LO", 91),
+            cold("LC-01", "2RI", 98),
             found("LC-02", "1R", Finding.CAP_MISSING),
             found("LC-03", "3R", Finding.BULGE),
-            psi("LC-03", "2RO", 76),
+            cold("LC-03", "2RO", 76),
             tread("LC-03", "1R", 9, 11, 12),
-            psi("LC-04", "3L", 84),
-            studPiloted("LC-05", "3L"),
+            cold("LC-04", "3L", 84),
+            new Oddity("LC-05", "3L", Flag.STUD_PILOTED),
             found("LC-05", "2LI", Finding.CRACK_SHALLOW),
             found("LC-05", "2RO", Finding.NUT_RUST_STREAK),
-            new Oddity(
-                    "SH-01",
-                    "1L",
-                    Optional.of(72.0),
-                    Warmth.HOT,
-                    Optional.empty(),
-                    Optional.empty(),
-                    false,
-                    false,
-                    Optional.empty(),
-                    false),
+            new Oddity("SH-01", "1L", new LastPressure(72, Warmth.HOT)),
             tread("SH-01", "2RI", 12, 12, 12),
             tread("SH-01", "2RO", 9, 9, 9),
             tread("SH-02", "1L", 4, 5, 5),
-            retread("SH-02", "1R"),
+            new Oddity("SH-02", "1R", Flag.RETREAD),
             found("SH-03", "1R", Finding.CURB_STRIKE),
             tread("SH-03", "2LO", 12, 12, 12),
             tread("SH-03", "2LI", 7, 7, 7),
             tread("SH-04", "1R", 5, 6, 6),
-            psi("SH-04", "2LI", 73),
+            cold("SH-04", "2LI", 73),
             found("SH-05", "2LO", Finding.GROMMET_AGED),
             tread("SH-05", "1L", 9, 6, 9),
             tread("SP-04", "2R", 8, 11, 8),
             found("SP-05", "1R", Finding.INDENTATION),
             tread("VN-01", "1L", 8, 7, 6),
-            psi("VN-01", "2R", 59),
+            cold("VN-01", "2R", 59),
             tread("VN-02", "2L", 4, 3, 4),
-            psi("VN-03", "2L", 79),
+            cold("VN-03", "2L", 79),
+            new Oddity("VN-03", "2R", new OtherTire(VAN_TIRE_OTHER)),
             found("VN-03", "1R", Finding.RUNNING_BACKWARDS),
             tread("VN-04", "1L", 4, 4, 4),
             tread("VN-04", "1R", 4, 4, 4),
-            noDot("VN-05", "2R"),
+            new Oddity("VN-05", "2R", Flag.NO_DOT),
             found("TR-01", "2R", Finding.CUPPING),
             found("TR-02", "1L", Finding.WEAR_BAR_FLUSH),
             found("TR-03", "1R", Finding.CRACK_DEEP),
-            found("TR-03", "2R", Finding.SAWTOOTH),
-            new Oddity(
-                    "VN-03",
-                    "2R",
-                    Optional.empty(),
-                    Warmth.COLD,
-                    Optional.empty(),
-                    Optional.empty(),
-                    false,
-                    false,
-                    Optional.of(VAN_TIRE_OTHER),
-                    false));
+            found("TR-03", "2R", Finding.SAWTOOTH));
 
     private DemoFleet() {}
 
@@ -269,87 +259,15 @@ final class DemoFleet {
         return new Unit(unit, PICKUP, yard, PICKUP_TIRE_CHANGED, List.of(years, years, years), lastWalk, null);
     }
 
-    private static Oddity psi(String unit, String position, double psi) {
-        return new Oddity(
-                unit,
-                position,
-                Optional.of(psi),
-                Warmth.COLD,
-                Optional.empty(),
-                Optional.empty(),
-                false,
-                false,
-                Optional.empty(),
-                false);
+    private static Oddity cold(String unit, String position, double psi) {
+        return new Oddity(unit, position, new LastPressure(psi, Warmth.COLD));
     }
 
     private static Oddity tread(String unit, String position, double outer, double center, double inner) {
-        return new Oddity(
-                unit,
-                position,
-                Optional.empty(),
-                Warmth.COLD,
-                Optional.of(new double[] {outer, center, inner}),
-                Optional.empty(),
-                false,
-                false,
-                Optional.empty(),
-                false);
+        return new Oddity(unit, position, new LastTread(outer, center, inner));
     }
 
     private static Oddity found(String unit, String position, Finding finding) {
-        return new Oddity(
-                unit,
-                position,
-                Optional.empty(),
-                Warmth.COLD,
-                Optional.empty(),
-                Optional.of(finding),
-                false,
-                false,
-                Optional.empty(),
-                false);
-    }
-
-    private static Oddity noDot(String unit, String position) {
-        return new Oddity(
-                unit,
-                position,
-                Optional.empty(),
-                Warmth.COLD,
-                Optional.empty(),
-                Optional.empty(),
-                true,
-                false,
-                Optional.empty(),
-                false);
-    }
-
-    private static Oddity retread(String unit, String position) {
-        return new Oddity(
-                unit,
-                position,
-                Optional.empty(),
-                Warmth.COLD,
-                Optional.empty(),
-                Optional.empty(),
-                false,
-                true,
-                Optional.empty(),
-                false);
-    }
-
-    private static Oddity studPiloted(String unit, String position) {
-        return new Oddity(
-                unit,
-                position,
-                Optional.empty(),
-                Warmth.COLD,
-                Optional.empty(),
-                Optional.empty(),
-                false,
-                false,
-                Optional.empty(),
-                true);
+        return new Oddity(unit, position, new Found(finding));
     }
 }

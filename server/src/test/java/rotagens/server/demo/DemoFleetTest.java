@@ -1,0 +1,56 @@
+package rotagens.server.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.EnumSet;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import rotagens.core.inspection.Verdict;
+import rotagens.core.measure.Rule;
+import rotagens.core.planning.DueKind;
+import rotagens.core.planning.DueWork;
+import rotagens.server.ServerTest;
+import rotagens.server.fleet.Fleet;
+import rotagens.server.fleet.Fleet.Standing;
+
+@ServerTest
+class DemoFleetTest {
+
+    @Autowired
+    Fleet fleet;
+
+    @Test
+    @DisplayName("24 vehicles in three yards, in all five states")
+    void size() {
+        assertThat(fleet.all()).hasSize(24);
+        assertThat(fleet.all())
+                .extracting(one -> one.onFile().yard())
+                .containsOnly("Eastbank", "Millrace", "Northgate");
+        assertThat(fleet.all()).extracting(Standing::verdict).contains(Verdict.values());
+    }
+
+    @Test
+    @DisplayName("every rule that judges a tire shows somewhere in the demo")
+    void everyRuleShows() {
+        Set<Rule> shown = fleet.all().stream()
+                .flatMap(one -> one.judgements().values().stream())
+                .flatMap(judgement -> judgement.reasons().stream())
+                .map(judged -> judged.reason().rule())
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Rule.class)));
+        // Parking judges the vehicle and shows in the due list instead.
+        assertThat(EnumSet.complementOf(EnumSet.copyOf(shown))).containsOnly(Rule.PARKED);
+    }
+
+    @Test
+    @DisplayName("every kind of work but recording a missing tire is due somewhere")
+    void everyWorkIsDue() {
+        Set<DueKind> due = fleet.all().stream()
+                .flatMap(one -> DueWork.on(one.state(), one.policy(), one.today()).stream())
+                .map(item -> item.kind())
+                .collect(Collectors.toSet());
+        assertThat(EnumSet.complementOf(EnumSet.copyOf(due))).containsOnly(DueKind.RECORD_TIRE);
+    }
+}
