@@ -18,7 +18,10 @@ const withToken: Middleware = {
   },
 }
 
-export const api = createClient<paths>({ fetch: (request) => globalThis.fetch(request) })
+export const api = createClient<paths>({
+  baseUrl: globalThis.location.origin,
+  fetch: (request) => globalThis.fetch(request),
+})
 api.use(withToken)
 
 /** What the server refused, or that it could not be reached. */

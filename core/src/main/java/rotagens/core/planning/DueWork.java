@@ -1,7 +1,6 @@
 package rotagens.core.planning;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -37,7 +36,7 @@ public final class DueWork {
     private final VehicleState vehicle;
     private final Policy.ForClass policy;
     private final LocalDate today;
-    private final List<DueItem> items = new ArrayList<>();
+    private final Map<String, DueItem> items = new LinkedHashMap<>();
 
     private DueWork(VehicleState vehicle, Policy policy, LocalDate today) {
         this.vehicle = vehicle;
@@ -190,18 +189,27 @@ public final class DueWork {
                     Phrase.of("{}", since),
                     Phrase.of("{} days", days),
                     "Tires that stand age faster than tires that roll. Outside, cover them against sun and ozone.");
-            items.add(new DueItem(DueKind.MOVE_VEHICLE, List.of(), since.plusDays(days), Verdict.WATCH, reason));
+            add(new DueItem(DueKind.MOVE_VEHICLE, List.of(), since.plusDays(days), Verdict.WATCH, reason));
         });
     }
 
     private void add(DueKind kind, TireState state, LocalDate due, Judged judged) {
-        items.add(new DueItem(kind, List.of(state.position()), due, judged.verdict(), judged.reason()));
+        add(new DueItem(kind, List.of(state.position()), due, judged.verdict(), judged.reason()));
+    }
+
+    /** Nothing is due twice: of two grounds for the same work the worse one speaks, and the earlier day counts. */
+    private void add(DueItem item) {
+        items.merge(item.key(), item, (first, next) -> {
+            DueItem worse = next.urgency().compareTo(first.urgency()) > 0 ? next : first;
+            LocalDate earlier = next.due().isBefore(first.due()) ? next.due() : first.due();
+            return new DueItem(worse.kind(), worse.positions(), earlier, worse.urgency(), worse.reason());
+        });
     }
 
     /** One line for tires that share work, day and reason. */
     private List<DueItem> shared() {
         Map<String, DueItem> lines = new LinkedHashMap<>();
-        for (DueItem item : items) {
+        for (DueItem item : items.values()) {
             String same =
                     item.kind() + " " + item.due() + " " + item.reason().says().in(Units.US);
             lines.merge(

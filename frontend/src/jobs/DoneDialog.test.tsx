@@ -1,0 +1,97 @@
+import { screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Job, Schemas } from '../api/client'
+import { type Call, fakeServer, problem } from '../test/server'
+import { show } from '../test/show'
+import { DoneDialog } from './DoneDialog'
+
+type Item = Schemas['Item']
+
+const item = (id: number, kind: Item['kind'], after: Item['after']): Item => ({
+  id,
+  kind,
+  after,
+  work: kind,
+  reason: '',
+  position: '2RO',
+  positionName: 'drive right outer',
+})
+
+const job = (...items: Item[]): Job => ({
+  id: 5,
+  version: 2,
+  vehicleId: 3,
+  unit: 'LC-03',
+  yard: 'Eastbank',
+  day: '2026-11-24',
+  note: '',
+  createdBy: 'Ines Okafor',
+  items,
+})
+
+function open(one: Job, done: (call: Call) => ReturnType<typeof problem> = () => ({ body: one })) {
+  const calls = fakeServer((call) => {
+    if (call.path === '/api/people') return { body: [{ id: 3, name: 'Rafe Halloran', role: 'technician' }] }
+    if (call.path === '/api/tire-models') return { body: [{ id: 1, title: 'Corvane Tessaly C2', size: '275/70R22.5' }] }
+    return done(call)
+  })
+  const onClose = vi.fn()
+  const shown = show(<DoneDialog job={one} today="2026-11-23" onClose={onClose} />)
+  return { sent: () => calls.filter((call) => call.method === 'POST'), onClose, close: shown.unmount }
+}
+
+beforeEach(() => {
+  localStorage.clear()
+  localStorage.setItem('rotagens.person', '3')
+})
+
+describe('signing off a job', () => {
+  it('asks for the cold pressure where that is what was set, and sends it with the version seen', async () => {
+    const { sent, onClose } = open(job(item(9, 'SET_PRESSURE', ['COLD_PRESSURE'])))
+    expect(screen.queryByLabelText('DOT code')).not.toBeInTheDocument()
+    await userEvent.type(screen.getByLabelText('Cold pressure after'), '95')
+    await userEvent.click(screen.getByRole('button', { name: 'Sign off as done' }))
+    await vi.waitFor(() => expect(onClose).toHaveBeenCalled())
+    expect(sent()[0]?.path).toBe('/api/jobs/5/done')
+    expect(sent()[0]?.headers.get('If-Match')).toBe('"2"')
+    expect(sent()[0]?.body).toMatchObject({ by: 3, day: '2026-11-23', results: [{ itemId: 9, pressure: '95' }] })
+  })
+
+  it('asks for code, depths and pressure of a tire fitted new', () => {
+    open(job(item(9, 'REPLACE', ['NEW_TIRE'])))
+    for (const field of [
+      'DOT code of the tire fitted',
+      'Tread outer',
+      'Tread center',
+      'Tread inner',
+      'Cold pressure after',
+    ]) {
+      expect(screen.getByLabelText(field)).toBeInTheDocument()
+    }
+  })
+
+  it('puts the caution at the work it belongs to', () => {
+    open(job(item(9, 'INSPECT_DAMAGE', ['VERDICT', 'COLD_PRESSURE']), item(10, 'TREAD_INSPECTION', ['TREAD'])))
+    expect(screen.getAllByRole('alert')).toHaveLength(1)
+    expect(screen.getByRole('alert')).toHaveTextContent('No air before it was looked at inside.')
+  })
+
+  it('asks for no pressure of a condemned tire', async () => {
+    open(job(item(9, 'INSPECT_DAMAGE', ['VERDICT', 'COLD_PRESSURE'])))
+    await userEvent.click(screen.getByLabelText('The tire professional found it'))
+    await userEvent.click(screen.getByRole('option', { name: 'condemned' }))
+    expect(screen.queryByLabelText('Cold pressure after')).not.toBeInTheDocument()
+  })
+
+  it('marks what is missing at its field and keeps what was typed, also when it is closed', async () => {
+    const one = job(item(9, 'AGE_INSPECTION', ['VERDICT']))
+    const { close } = open(one, () => problem(422, { 'results.9.verdict': 'Choose what the tire professional found.' }))
+    await userEvent.type(screen.getByLabelText('Name of the professional'), 'Marrow Street')
+    await userEvent.click(screen.getByRole('button', { name: 'Sign off as done' }))
+    expect(await screen.findByText('Choose what the tire professional found.')).toBeInTheDocument()
+    close()
+    open(one)
+    expect(screen.getByLabelText('Name of the professional')).toHaveValue('Marrow Street')
+  })
+})

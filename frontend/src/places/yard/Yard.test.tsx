@@ -1,0 +1,133 @@
+import { screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, describe, expect, it } from 'vitest'
+import type { DueLine, Schemas } from '../../api/client'
+import { fakeServer, problem } from '../../test/server'
+import { show } from '../../test/show'
+import { Yard } from './Yard'
+
+const tile = (
+  id: number,
+  unit: string,
+  yard: string,
+  vehicleClass: string,
+  verdict: 'FIT' | 'DO_NOT_OPERATE',
+): Schemas['VehicleTile'] => ({
+  id,
+  unit,
+  yard,
+  vehicleClass,
+  description: vehicleClass,
+  verdict,
+  plan: {
+    axles: [{ number: 1, role: 'STEER', dual: false }],
+    spares: 0,
+    tires: [
+      { position: '1L', name: 'steer left', verdict },
+      { position: '1R', name: 'steer right', verdict: 'FIT' },
+    ],
+  },
+})
+
+const line = (
+  vehicleId: number,
+  unit: string,
+  says: string,
+  days: number,
+  scheduled?: DueLine['scheduled'],
+): DueLine => ({
+  key: `SET_PRESSURE:1L ${says}`,
+  vehicleId,
+  unit,
+  yard: 'Eastbank',
+  vehicleClass: 'Clinic coach',
+  positions: ['1L'],
+  kind: 'SET_PRESSURE',
+  work: 'Set pressure',
+  due: '2026-11-23',
+  days,
+  urgency: days < 0 ? 'DO_NOT_OPERATE' : 'WATCH',
+  reason: {
+    verdict: 'WATCH',
+    rule: 'r',
+    says,
+    figure: 'f',
+    limit: '95 psi',
+    because: 'Add air cold.',
+    authority: 'a',
+    source: 's',
+  },
+  canBeScheduled: true,
+  ...(scheduled && { scheduled }),
+})
+
+const yard: Schemas['YardView'] = {
+  today: '2026-11-23',
+  vehicles: [
+    tile(1, 'LC-01', 'Eastbank', 'Clinic coach', 'DO_NOT_OPERATE'),
+    tile(2, 'VN-02', 'Millrace', 'Service van', 'FIT'),
+    tile(3, 'LC-03', 'Millrace', 'Clinic coach', 'FIT'),
+  ],
+  due: [
+    line(1, 'LC-01', '76 psi, target 95 psi', -3),
+    line(2, 'VN-02', '59 psi cold', 0),
+    line(3, 'LC-03', '84 psi cold', 5, { jobId: 8, day: '2026-11-25' }),
+  ],
+}
+
+const vehicles = () => screen.getByRole('region', { name: 'Vehicles' })
+const due = () => screen.getByRole('region', { name: 'Due' })
+
+beforeEach(() => localStorage.clear())
+
+describe('the yard', () => {
+  it('shows every vehicle in its group, and says in words which tires are not fit', async () => {
+    fakeServer(() => ({ body: yard }))
+    show(<Yard />)
+    expect(await screen.findByRole('region', { name: 'Millrace' })).toHaveTextContent('2 vehicles')
+    expect(screen.getByRole('img', { name: 'Clinic coach. 1L do not operate' })).toBeInTheDocument()
+    expect(within(vehicles()).getAllByRole('link')).toHaveLength(3)
+  })
+
+  it('narrows vehicles and due list by state, yard, class and text', async () => {
+    fakeServer(() => ({ body: yard }))
+    show(<Yard />, '/?class=Clinic+coach')
+    expect(await screen.findAllByRole('listitem')).toHaveLength(2)
+    await userEvent.click(screen.getByRole('button', { name: /do not operate/ }))
+    expect(within(vehicles()).getAllByRole('link')).toHaveLength(1)
+    expect(within(due()).getAllByRole('listitem')).toHaveLength(1)
+    await userEvent.type(screen.getByLabelText('Find'), 'nowhere')
+    expect(within(due()).queryAllByRole('listitem')).toHaveLength(0)
+    expect(vehicles()).toHaveTextContent('No vehicle fits these filters')
+  })
+
+  it('puts what must not leave first, then what is due now, then the rest', async () => {
+    fakeServer(() => ({ body: yard }))
+    show(<Yard />)
+    await screen.findByRole('region', { name: 'Due' })
+    const parts = within(due()).getAllByRole('heading', { level: 3 })
+    expect(parts.map((part) => part.textContent)).toEqual(['Must not leave · 1', 'Due now · 1', 'Coming up · 1'])
+  })
+
+  it('offers for scheduling what isn’t on a day yet', async () => {
+    fakeServer((call) => ({ body: call.path === '/api/yard' ? yard : [] }))
+    show(<Yard />)
+    await screen.findByRole('region', { name: 'Due' })
+    expect(within(due()).getAllByRole('checkbox')).toHaveLength(2)
+    expect(screen.getByRole('link', { name: 'planned 25 Nov' })).toHaveAttribute('href', '/shop?job=8')
+    expect(screen.getByRole('button', { name: 'Schedule…' })).toBeDisabled()
+    await userEvent.click(screen.getByRole('checkbox', { name: 'Choose: Set pressure, LC-01 1L' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Schedule 1…' }))
+    expect(await screen.findByRole('dialog')).toHaveTextContent('Until this is done the vehicle must not be driven.')
+  })
+
+  it('says what to do first in an empty fleet, and what happened when it can’t load', async () => {
+    fakeServer(() => ({ body: { vehicles: [], due: [] } }))
+    const empty = show(<Yard />)
+    expect(await screen.findByText('No vehicle is on file yet')).toBeInTheDocument()
+    empty.unmount()
+    fakeServer(() => problem(500))
+    show(<Yard />)
+    expect(await screen.findByRole('button', { name: 'Try again' })).toBeInTheDocument()
+  })
+})
