@@ -21,7 +21,6 @@ import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
-import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.vehicle.Position;
@@ -56,10 +55,7 @@ public final class DueWork {
         judgements.forEach((position, judgement) -> work.tire(vehicle.at(position), judgement));
         work.parked();
         LocalDate horizon = today.plusDays(work.policy.days(PolicyNumber.FORECAST_DAYS));
-        return work.shared().stream()
-                .filter(item -> !item.due().isAfter(horizon))
-                .sorted(DueItem.MOST_URGENT_FIRST)
-                .toList();
+        return work.shared(horizon);
     }
 
     private void tire(TireState state, Judgement judgement) {
@@ -206,14 +202,16 @@ public final class DueWork {
         });
     }
 
-    /** One line for tires that share work, day and reason. */
-    private List<DueItem> shared() {
-        Map<String, DueItem> lines = new LinkedHashMap<>();
+    /** One line for tires that share work, day and reason, as far as the horizon reaches. */
+    private List<DueItem> shared(LocalDate horizon) {
+        record Same(DueKind kind, LocalDate due, Phrase says) {}
+        Map<Same, DueItem> lines = new LinkedHashMap<>();
         for (DueItem item : items.values()) {
-            String same =
-                    item.kind() + " " + item.due() + " " + item.reason().says().in(Units.US);
+            if (item.due().isAfter(horizon)) {
+                continue;
+            }
             lines.merge(
-                    same,
+                    new Same(item.kind(), item.due(), item.reason().says()),
                     item,
                     (first, next) -> new DueItem(
                             first.kind(),
@@ -224,6 +222,6 @@ public final class DueWork {
                             first.urgency().compareTo(next.urgency()) >= 0 ? first.urgency() : next.urgency(),
                             first.reason()));
         }
-        return List.copyOf(lines.values());
+        return lines.values().stream().sorted(DueItem.MOST_URGENT_FIRST).toList();
     }
 }

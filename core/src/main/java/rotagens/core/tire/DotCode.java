@@ -17,13 +17,13 @@ public record DotCode(String molded, DotDate date) {
 
     private static final Map<Character, Character> LOOKS_LIKE =
             Map.of('G', '6', 'I', '1', 'O', '0', 'Q', '0', 'S', '5', 'Z', '2');
+    private static final Pattern FIGURES = Pattern.compile("[0-9]+");
+    private static final Pattern BETWEEN = Pattern.compile("[\\s.·-]+");
     private static final Pattern LETTERS_AND_FIGURES = Pattern.compile("[0-9A-Z]+");
 
     /** Reads the whole code, or the four figures of the date alone. */
     public static DotCode parse(String text, LocalDate today) {
-        String code = text == null
-                ? ""
-                : text.toUpperCase(Locale.ROOT).replaceAll("[\\s.·-]+", "").replaceFirst("^DOT", "");
+        String code = text == null ? "" : stripped(text);
         if (code.isEmpty()) {
             throw new InvalidEntry("Enter the DOT code, or at least its last four figures, for example 0821.");
         }
@@ -33,15 +33,21 @@ public record DotCode(String molded, DotDate date) {
         misread(code).ifPresent(message -> {
             throw new InvalidEntry(message);
         });
-        if (code.length() <= 4 && code.matches("[0-9]+")) {
+        if (code.length() <= 4 && FIGURES.matcher(code).matches()) {
             return new DotCode(code, DotDate.parse(code, today));
         }
-        if (code.length() < 8 || !code.substring(code.length() - 4).matches("[0-9]{4}")) {
+        if (code.length() < 8
+                || !FIGURES.matcher(code.substring(code.length() - 4)).matches()) {
             throw new InvalidEntry(
                     "This code carries no date: the full one stands on one sidewall only, often the inboard one."
                             + " Read the other sidewall.");
         }
         return new DotCode(code, DotDate.parse(code.substring(code.length() - 4), today));
+    }
+
+    private static String stripped(String text) {
+        String code = BETWEEN.matcher(text.toUpperCase(Locale.ROOT)).replaceAll("");
+        return code.startsWith("DOT") ? code.substring(3) : code;
     }
 
     private static Optional<String> misread(String code) {

@@ -25,6 +25,7 @@ import rotagens.server.fleet.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.JudgementView;
+import rotagens.server.fleet.KeptFleet;
 import rotagens.server.inspection.Readings;
 import rotagens.server.overview.OverviewController.LedgerLine;
 import rotagens.server.overview.OverviewController.PositionRow;
@@ -50,6 +51,7 @@ class Overview {
     private final People people;
     private final OpenWalkRounds walkRounds;
     private final Changes changes;
+    private final KeptFleet kept;
     private final Clock clock;
     private final Map<Units, Kept> yards = new ConcurrentHashMap<>();
 
@@ -65,7 +67,9 @@ class Overview {
             People people,
             OpenWalkRounds walkRounds,
             Changes changes,
+            KeptFleet kept,
             Clock clock) {
+        this.kept = kept;
         this.changes = changes;
         this.clock = clock;
         this.fleet = fleet;
@@ -80,16 +84,17 @@ class Overview {
     @Transactional(readOnly = true)
     YardView yard(Units units) {
         Key now = new Key(changes.count(), LocalDate.now(clock));
-        Kept kept = yards.get(units);
-        if (kept == null || !kept.key().equals(now)) {
-            kept = new Kept(now, workOutYard(units));
-            yards.put(units, kept);
+        Kept before = yards.get(units);
+        if (before != null && before.key().equals(now)) {
+            return before.yard();
         }
-        return kept.yard();
+        Kept fresh = new Kept(now, workOutYard(units));
+        yards.put(units, fresh);
+        return fresh.yard();
     }
 
     private YardView workOutYard(Units units) {
-        List<Standing> all = fleet.all();
+        List<Standing> all = kept.all();
         List<DueLine> due = jobs.due(all, units);
         Map<Long, LocalDate> next = due.stream()
                 .collect(Collectors.toMap(

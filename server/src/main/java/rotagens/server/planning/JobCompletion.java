@@ -28,6 +28,7 @@ import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.Tread;
+import rotagens.server.fleet.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.inspection.Readings;
@@ -68,6 +69,7 @@ class JobCompletion {
     private final Readings readings;
     private final Vehicles vehicles;
     private final People people;
+    private final Changes changes;
     private final Clock clock;
 
     JobCompletion(
@@ -78,7 +80,9 @@ class JobCompletion {
             Readings readings,
             Vehicles vehicles,
             People people,
+            Changes changes,
             Clock clock) {
+        this.changes = changes;
         this.jobs = jobs;
         this.store = store;
         this.fleet = fleet;
@@ -93,6 +97,7 @@ class JobCompletion {
     public Job done(long id, int version, Done done, Units units) {
         people.refuseUnknown(done.by());
         JobRecord job = jobs.open(id, version);
+        changes.only(job.getVehicleId());
         Instant at = when(done.day());
         Standing standing = fleet.get(job.getVehicleId());
         List<StoredItem> items = store.items(List.of(id)).getOrDefault(id, List.of());

@@ -16,6 +16,7 @@ import rotagens.core.measure.Units;
 import rotagens.core.planning.DueItem;
 import rotagens.core.planning.DueWork;
 import rotagens.core.vehicle.Position;
+import rotagens.server.fleet.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.ReasonView;
@@ -41,9 +42,11 @@ public class Jobs {
     private final JobStore store;
     private final Fleet fleet;
     private final People people;
+    private final Changes changes;
     private final Clock clock;
 
-    Jobs(JobStore store, Fleet fleet, People people, Clock clock) {
+    Jobs(JobStore store, Fleet fleet, People people, Changes changes, Clock clock) {
+        this.changes = changes;
         this.store = store;
         this.fleet = fleet;
         this.people = people;
@@ -101,6 +104,7 @@ public class Jobs {
     /** Puts due work on a day: one job for each vehicle. */
     @Transactional
     public List<Job> schedule(Schedule wanted, Units units) {
+        changes.only();
         people.refuseUnknown(wanted.by());
         refuseDay(wanted.day());
         if (wanted.work() == null || wanted.work().isEmpty()) {
@@ -185,6 +189,7 @@ public class Jobs {
     /** Moves an open job to another day. */
     @Transactional
     public Job move(long id, int version, Long by, LocalDate day) {
+        changes.only();
         people.refuseUnknown(by);
         refuseDay(day);
         JobRecord job = open(id, version);
@@ -196,6 +201,7 @@ public class Jobs {
     /** Takes an open job off the plan; its work is due again. */
     @Transactional
     public void cancel(long id, int version, Long by) {
+        changes.only();
         people.refuseUnknown(by);
         JobRecord job = open(id, version);
         job.setCancelledAt(clock.instant());

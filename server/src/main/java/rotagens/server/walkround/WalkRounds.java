@@ -26,6 +26,7 @@ import rotagens.core.measure.Units;
 import rotagens.core.pressure.Target;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.Tread;
+import rotagens.server.fleet.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.JudgementView;
@@ -59,9 +60,18 @@ class WalkRounds {
     private final Readings readings;
     private final Vehicles vehicles;
     private final People people;
+    private final Changes changes;
     private final Clock clock;
 
-    WalkRounds(WalkRoundStore store, Fleet fleet, Readings readings, Vehicles vehicles, People people, Clock clock) {
+    WalkRounds(
+            WalkRoundStore store,
+            Fleet fleet,
+            Readings readings,
+            Vehicles vehicles,
+            People people,
+            Changes changes,
+            Clock clock) {
+        this.changes = changes;
         this.store = store;
         this.fleet = fleet;
         this.readings = readings;
@@ -73,6 +83,7 @@ class WalkRounds {
     /** Starts a walk-round, or opens the one that is under way. */
     @Transactional
     public WalkRound start(long vehicleId, Long by, Units units) {
+        changes.draftsOnly();
         people.refuseUnknown(by);
         Standing standing = fleet.get(vehicleId);
         long id = store.openOn(vehicleId).map(Walk::id).orElseGet(() -> store.start(vehicleId, by, clock.instant()));
@@ -92,6 +103,7 @@ class WalkRounds {
      */
     @Transactional
     public Saved save(long id, String code, int version, Input input, Units units) {
+        changes.draftsOnly();
         people.refuseUnknown(input.by());
         Walk walk = unfinished(id);
         Standing standing = fleet.get(walk.vehicleId());
@@ -119,6 +131,7 @@ class WalkRounds {
     public Finished finish(long id, Finish finish, Units units) {
         people.refuseUnknown(finish.by());
         Walk walk = unfinished(id);
+        changes.only(walk.vehicleId());
         Standing standing = fleet.get(walk.vehicleId());
         Map<Long, Stored> entries = store.entries(id);
         if (entries.isEmpty()) {

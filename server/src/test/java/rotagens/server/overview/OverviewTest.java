@@ -136,6 +136,55 @@ class OverviewTest {
     }
 
     @Test
+    @DisplayName("after every kind of change the yard shows each vehicle as its own page does")
+    void yardAgreesWithPages() {
+        long id = api.vehicle("SP-01");
+        long by = api.person();
+        api.get("/api/yard");
+        String walk = api.post("/api/vehicles/" + id + "/walk-rounds", "{\"by\":" + by + "}")
+                .body()
+                .path("id")
+                .asString();
+        api.put(
+                "/api/walk-rounds/" + walk + "/positions/1L",
+                "{\"by\":" + by + ",\"pressure\":\"40\",\"warmth\":\"COLD\"}",
+                "If-Match",
+                "\"0\"");
+        assertThat(yardVerdict("SP-01")).isEqualTo("FIT");
+        api.post("/api/walk-rounds/" + walk + "/finish", "{\"by\":" + by + "}");
+        assertThat(yardVerdict("SP-01")).isEqualTo("DO_NOT_OPERATE");
+
+        JsonNode job = api.post(
+                        "/api/jobs",
+                        "{\"by\":%d,\"day\":\"2026-11-24\",\"work\":[{\"vehicleId\":%d,\"key\":\"INSPECT_DAMAGE:1L\"}]}"
+                                .formatted(by, id))
+                .body()
+                .get(0);
+        api.post(
+                "/api/jobs/" + job.path("id").asString() + "/done",
+                "{\"by\":%d,\"results\":[{\"itemId\":%s,\"verdict\":\"SOUND\",\"professional\":\"Marrow Street\",\"pressure\":\"60\"}]}"
+                        .formatted(by, job.path("items").get(0).path("id").asString()),
+                "If-Match",
+                "\"1\"");
+        assertThat(yardVerdict("SP-01")).isEqualTo("FIT");
+        for (JsonNode tile : api.get("/api/yard").body().path("vehicles")) {
+            assertThat(tile.path("plan"))
+                    .isEqualTo(api.get("/api/vehicles/{id}", tile.path("id").asLong())
+                            .body()
+                            .path("plan"));
+        }
+    }
+
+    private String yardVerdict(String unit) {
+        for (JsonNode tile : api.get("/api/yard").body().path("vehicles")) {
+            if (tile.path("unit").asString().equals(unit)) {
+                return tile.path("verdict").asString();
+            }
+        }
+        throw new AssertionError(unit);
+    }
+
+    @Test
     @DisplayName("the ledger tells who read what where, newest first")
     void ledger() {
         JsonNode lines =
