@@ -48,8 +48,14 @@ save() { # VERSION: prints the time
 }
 for v in $(seq 0 59); do save "$v" >/dev/null; done
 printf 'saving one position, on disk:         '; for v in $(seq 60 259); do save "$v"; done | percentiles
-printf 'yard right after a change:            '
-for v in $(seq 260 299); do save "$v" >/dev/null; curl -s -o /dev/null -w '%{time_total}\n' "http://127.0.0.1:$port/api/yard"; done | percentiles
+printf 'yard right after a finished walk:     '
+for _ in $(seq 60); do
+  walk=$(send -X POST "http://127.0.0.1:$port/api/vehicles/3/walk-rounds" -d '{"by":1}' | sed -n 's/^{"id":\([0-9]*\).*/\1/p')
+  seen=$(curl -s "http://127.0.0.1:$port/api/walk-rounds/$walk" | sed -n 's/.*"version":\([0-9]*\).*/\1/p')
+  save "${seen:-0}" >/dev/null
+  send -X POST "http://127.0.0.1:$port/api/walk-rounds/$walk/finish" -o /dev/null -d '{"by":1}'
+  curl -s -o /dev/null -w '%{time_total}\n' "http://127.0.0.1:$port/api/yard"
+done | percentiles
 
 printf 'memory after that (resident):         %s MB\n' "$(($(awk '/VmRSS/ {print $2}' /proc/$server/status) / 1024))"
 

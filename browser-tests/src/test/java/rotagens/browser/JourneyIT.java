@@ -122,6 +122,33 @@ class JourneyIT {
     }
 
     @Test
+    @DisplayName("what was acknowledged as saved survives the plug being pulled")
+    void survivesAKill() {
+        try (RunningProduct own = RunningProduct.onDemoData()) {
+            Page page = chromium.open(own.address() + "/", 1280, 800);
+            choosePerson(page, "Tomas Weil, technician");
+            page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("TR-01")).click();
+            button(page, "Start walk-round").click();
+            walkOne(page, "78", "5", "5", "5");
+            String walk = page.url();
+
+            own.kill();
+            page.getByLabel("Tread inner").fill("4");
+            assertThat(page.getByText("kept on this device")).isVisible();
+            own.startAgain();
+            Page other = chromium.open(own.address() + "/", 1280, 800);
+            other.navigate(walk);
+            assertThat(other.getByLabel("Tire pressure")).hasValue("78");
+            assertThat(other.getByLabel("Tread inner")).hasValue("5");
+
+            button(page, "Try again").click();
+            assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true))).isVisible();
+            other.reload();
+            assertThat(other.getByLabel("Tread inner")).hasValue("4");
+        }
+    }
+
+    @Test
     @DisplayName("an empty fleet says what to do first")
     void emptyFleet() {
         try (RunningProduct empty = RunningProduct.onNothing()) {

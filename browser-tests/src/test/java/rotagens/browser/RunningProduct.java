@@ -55,6 +55,21 @@ final class RunningProduct implements AutoCloseable {
     /** Stops the process and starts another on the same data folder. */
     void restart() {
         close();
+        startAgain();
+    }
+
+    /** Ends the process at once, as a pulled plug would. */
+    void kill() {
+        process.destroyForcibly();
+        try {
+            process.waitFor(20, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Starts again on the same data folder and port. */
+    void startAgain() {
         start(true);
     }
 

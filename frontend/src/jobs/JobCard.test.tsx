@@ -1,0 +1,118 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, describe, expect, it } from 'vitest'
+import type { DueLine, Job } from '../api/client'
+import { fakeServer, problem } from '../test/server'
+import { show } from '../test/show'
+import { NoticeProvider } from '../ui/Notice'
+import { JobCard } from './JobCard'
+import { ScheduleDialog } from './ScheduleDialog'
+
+const job: Job = {
+  id: 5,
+  version: 2,
+  vehicleId: 3,
+  unit: 'LC-03',
+  yard: 'Eastbank',
+  day: '2026-11-24',
+  note: 'bring the cage',
+  createdBy: 'Ines Okafor',
+  items: [
+    {
+      id: 1,
+      kind: 'SET_PRESSURE',
+      work: 'Set pressure',
+      position: '3L',
+      reason: '84 psi cold',
+      after: ['COLD_PRESSURE'],
+    },
+  ],
+}
+
+const line: DueLine = {
+  key: 'SET_PRESSURE:3L',
+  vehicleId: 3,
+  unit: 'LC-03',
+  yard: 'Eastbank',
+  vehicleClass: 'Clinic coach',
+  positions: ['3L'],
+  kind: 'SET_PRESSURE',
+  work: 'Set pressure',
+  due: '2026-11-23',
+  days: 0,
+  urgency: 'WATCH',
+  reason: { verdict: 'WATCH', rule: 'r', says: 's', figure: 'f', limit: '', because: 'b', authority: 'a', source: 's' },
+  canBeScheduled: true,
+}
+
+beforeEach(() => {
+  localStorage.clear()
+  localStorage.setItem('rotagens.person', '3')
+})
+
+describe('a job', () => {
+  it('says what is to be done, where, why, and who planned it', () => {
+    fakeServer(() => ({ body: [] }))
+    show(<JobCard job={job} today="2026-11-23" withDay />)
+    const card = screen.getByRole('article', { name: 'LC-03, 24 Nov 2026' })
+    expect(card).toHaveTextContent('3L Set pressure. 84 psi cold')
+    expect(card).toHaveTextContent('24 Nov · scheduled by Ines Okafor · bring the cage')
+  })
+
+  it('moves to another day with the version seen, and says why when it can’t', async () => {
+    const calls = fakeServer((call) =>
+      call.method === 'PUT' ? problem(422, { day: 'This day has passed. Choose today or later.' }) : { body: [] },
+    )
+    show(<JobCard job={job} today="2026-11-23" />)
+    fireEvent.change(screen.getByLabelText('Day'), { target: { value: '2026-11-20' } })
+    expect(await screen.findByText('This day has passed. Choose today or later.')).toBeInTheDocument()
+    const put = calls.find((call) => call.method === 'PUT')
+    expect(put?.headers.get('If-Match')).toBe('"2"')
+    expect(put?.body).toEqual({ by: 3, day: '2026-11-20' })
+  })
+
+  it('once done shows by whom and what was read, and offers nothing more', () => {
+    fakeServer(() => ({ body: [] }))
+    const items = job.items.map((item) => ({ ...item, done: '90 psi cold.' }))
+    show(
+      <JobCard job={{ ...job, items, doneAt: '2026-11-24T16:00:00Z', doneBy: 'Rafe Halloran' }} today="2026-11-24" />,
+    )
+    expect(screen.getByText(/by Rafe Halloran/)).toBeInTheDocument()
+    expect(screen.getByText('90 psi cold.')).toBeInTheDocument()
+    expect(screen.queryByRole('button')).not.toBeInTheDocument()
+  })
+})
+
+describe('putting work on a day', () => {
+  const open = (answer: Parameters<typeof fakeServer>[0]) => {
+    const calls = fakeServer((call) => (call.path === '/api/people' ? { body: [] } : answer(call)))
+    show(
+      <NoticeProvider>
+        <ScheduleDialog lines={[line]} onClose={() => {}} />
+      </NoticeProvider>,
+    )
+    return calls
+  }
+
+  it('sends the chosen work once, under a key, and can be undone', async () => {
+    const calls = open((call) => (call.method === 'POST' ? { body: [job] } : { status: 204, body: undefined }))
+    await userEvent.type(screen.getByLabelText('Note for the shop (optional)'), 'early')
+    await userEvent.click(screen.getByRole('button', { name: 'Schedule' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Undo', hidden: true }))
+    await waitFor(() =>
+      expect(calls.some((call) => call.method === 'DELETE' && call.path === '/api/jobs/5')).toBe(true),
+    )
+    const post = calls.filter((call) => call.method === 'POST')
+    expect(post).toHaveLength(1)
+    expect(post[0]?.headers.get('Idempotency-Key')).toBeTruthy()
+    expect(post[0]?.body).toMatchObject({ by: 3, note: 'early', work: [{ vehicleId: 3, key: 'SET_PRESSURE:3L' }] })
+  })
+
+  it('marks a day that can’t be meant and keeps the note', async () => {
+    open(() => problem(422, { day: 'More than two years ahead. Check the year.' }))
+    await userEvent.type(screen.getByLabelText('Note for the shop (optional)'), 'early')
+    await userEvent.click(screen.getByRole('button', { name: 'Schedule' }))
+    expect(await screen.findByText('More than two years ahead. Check the year.')).toBeInTheDocument()
+    expect(screen.getByLabelText('Note for the shop (optional)')).toHaveValue('early')
+  })
+})
