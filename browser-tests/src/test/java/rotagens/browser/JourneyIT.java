@@ -127,7 +127,8 @@ class JourneyIT {
         try (RunningProduct own = RunningProduct.onDemoData()) {
             Page page = chromium.open(own.address() + "/", 1280, 800);
             choosePerson(page, "Tomas Weil, technician");
-            page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("TR-01")).click();
+            page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("TR-01"))
+                    .click();
             button(page, "Start walk-round").click();
             walkOne(page, "78", "5", "5", "5");
             String walk = page.url();
@@ -142,7 +143,8 @@ class JourneyIT {
             assertThat(other.getByLabel("Tread inner")).hasValue("5");
 
             button(page, "Try again").click();
-            assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true))).isVisible();
+            assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
             other.reload();
             assertThat(other.getByLabel("Tread inner")).hasValue("4");
         }
