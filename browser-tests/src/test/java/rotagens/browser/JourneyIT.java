@@ -135,7 +135,8 @@ class JourneyIT {
 
             own.kill();
             page.getByLabel("Tread inner").fill("4");
-            assertThat(page.getByText("kept on this device")).isVisible();
+            assertThat(page.getByText("kept on this device", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
             own.startAgain();
             Page other = chromium.open(own.address() + "/", 1280, 800);
             other.navigate(walk);

@@ -15,7 +15,9 @@ import rotagens.core.pressure.Target;
 /** Cold pressure against target, maximum and the other tires of the axle. Verdicts compare the reading as read. */
 public final class PressureCheck {
 
-    private static final double RUN_FLAT_SHARE = 0.8;
+    /** Share of the target at or under which a tire is treated as run flat (29 CFR 1910.177 for large vehicles). */
+    public static final double RUN_FLAT_SHARE = 0.8;
+
     private static final double SLACK = 1e-6;
 
     private PressureCheck() {}

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import rotagens.core.inspection.Judgement;
+import rotagens.core.inspection.PressureCheck;
 import rotagens.core.inspection.Reading;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.TreadLimits;
@@ -145,7 +146,7 @@ record PlanView(List<AxleView> axles, int spares, List<TireMark> tires) {
                 target.map(figure -> figure.in(units)).orElse(null),
                 read.map(figure -> Math.min(1, figure.psi() / scale)).orElse(null),
                 1 / PRESSURE_SCALE,
-                0.8 / PRESSURE_SCALE,
+                PressureCheck.RUN_FLAT_SHARE / PRESSURE_SCALE,
                 off);
     }
 
