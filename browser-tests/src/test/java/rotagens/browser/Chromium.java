@@ -5,12 +5,15 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Debian's Chromium without a window. Nothing outside the product's own address is ever asked. */
 final class Chromium implements AutoCloseable {
+
+    private static final double PATIENCE_MS = 20_000;
 
     private final Playwright playwright = Playwright.create();
     private final Browser browser = playwright
@@ -26,6 +29,11 @@ final class Chromium implements AutoCloseable {
                             "--disable-component-update",
                             "--disable-sync")));
     private final List<String> complaints = new ArrayList<>();
+
+    Chromium() {
+        // A busy machine is slow, not wrong.
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
 
     Page open(String address, int width, int height) {
         BrowserContext context = browser.newContext(new Browser.NewContextOptions()
