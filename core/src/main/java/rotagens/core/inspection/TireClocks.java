@@ -13,6 +13,7 @@ import rotagens.core.measure.TreadDepth;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.tire.DotDate;
+import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Vehicle;
 import rotagens.core.wear.Tread;
 import rotagens.core.wear.WearRate;
@@ -40,6 +41,16 @@ public final class TireClocks {
         return clocks;
     }
 
+    /** The nearest age limit at a position, in years: the overall one or, on heavy steer axles, the steer limit if lower. */
+    public static double ageLimitYears(Vehicle vehicle, Position position, Policy.ForClass policy) {
+        double overall = policy.number(PolicyNumber.OVERALL_AGE);
+        return hasSteerLimit(vehicle, position) ? Math.min(overall, policy.number(PolicyNumber.STEER_AGE)) : overall;
+    }
+
+    private static boolean hasSteerLimit(Vehicle vehicle, Position position) {
+        return !vehicle.isLight() && vehicle.layout().isSteer(position);
+    }
+
     /** The overall age limit and, on heavy steer axles, the steer age limit. */
     static List<Clock> age(Vehicle vehicle, TireState state, Policy.ForClass policy, LocalDate today) {
         Optional<DotDate> made = state.tire().flatMap(tire -> tire.made());
@@ -49,7 +60,7 @@ public final class TireClocks {
         List<Clock> clocks = new ArrayList<>();
         clocks.add(ageClock(
                 Rule.AGE_OVERALL, "overall limit", made.get(), policy.inForce(PolicyNumber.OVERALL_AGE), today));
-        if (!vehicle.isLight() && vehicle.layout().isSteer(state.position())) {
+        if (hasSteerLimit(vehicle, state.position())) {
             clocks.add(
                     ageClock(Rule.AGE_STEER, "steer limit", made.get(), policy.inForce(PolicyNumber.STEER_AGE), today));
         }

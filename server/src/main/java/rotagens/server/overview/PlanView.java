@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import rotagens.core.inspection.Judgement;
 import rotagens.core.inspection.PressureCheck;
 import rotagens.core.inspection.Reading;
+import rotagens.core.inspection.TireClocks;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.TreadLimits;
 import rotagens.core.inspection.Verdict;
@@ -13,7 +14,6 @@ import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
-import rotagens.core.policy.PolicyNumber;
 import rotagens.core.pressure.Target;
 import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleRole;
@@ -154,10 +154,7 @@ record PlanView(List<AxleView> axles, int spares, List<TireMark> tires) {
         return state.tire()
                 .flatMap(tire -> tire.made())
                 .map(made -> {
-                    boolean heavySteer = !standing.onFile().facts().isLight()
-                            && standing.onFile().facts().layout().isSteer(state.position());
-                    double overall = policy.number(PolicyNumber.OVERALL_AGE);
-                    double limit = heavySteer ? Math.min(overall, policy.number(PolicyNumber.STEER_AGE)) : overall;
+                    double limit = TireClocks.ageLimitYears(standing.onFile().facts(), state.position(), policy);
                     return new AgeMark(Math.floor(made.ageYears(standing.today()) * 10) / 10, limit, made.stamped());
                 })
                 .orElse(null);
