@@ -48,6 +48,14 @@ const UNREACHABLE: Problem = {
   fields: [],
 }
 
+const signedOut = new Set<() => void>()
+
+/** Calls back when the server says that nobody is signed in any more. */
+export function onSignedOut(then: () => void): () => void {
+  signedOut.add(then)
+  return () => signedOut.delete(then)
+}
+
 interface Answer<T> {
   data?: T
   error?: unknown
@@ -65,6 +73,7 @@ export async function answerOf<T>(call: Promise<Answer<T>>): Promise<T> {
   if (answer.response.ok) {
     return answer.data as T
   }
+  if (answer.response.status === 401) for (const then of signedOut) then()
   const problem = answer.error as Partial<Problem> | undefined
   throw new ProblemError({
     type: 'about:blank',

@@ -41,10 +41,45 @@ export const peopleQuery = queryOptions({
   staleTime: Number.POSITIVE_INFINITY,
 })
 
-export const modelsQuery = queryOptions({
-  queryKey: ['tire-models'],
-  queryFn: () => answerOf(api.GET('/api/tire-models')),
+export const modelsQuery = (units: Units) =>
+  queryOptions({
+    queryKey: ['tire-models', units],
+    queryFn: () => answerOf(api.GET('/api/tire-models', { params: { query: { units } } })),
+  })
+
+export const registerQuery = queryOptions({
+  queryKey: ['register'],
+  queryFn: () => answerOf(api.GET('/api/register')),
 })
+
+export const stockQuery = (units: Units, scrapped: boolean) =>
+  queryOptions({
+    queryKey: ['stock', units, scrapped],
+    queryFn: () => answerOf(api.GET('/api/stock', { params: { query: { units, scrapped } } })),
+  })
+
+export const tireQuery = (id: number, units: Units) =>
+  queryOptions({
+    queryKey: ['tire', id, units],
+    queryFn: () => answerOf(api.GET('/api/tires/{id}', { params: { path: { id }, query: { units } } })),
+  })
+
+export const ordersQuery = queryOptions({
+  queryKey: ['orders'],
+  queryFn: () => answerOf(api.GET('/api/orders')),
+})
+
+export const dotSheetQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['vehicle', id, 'dot-sheet'],
+    queryFn: () => answerOf(api.GET('/api/vehicles/{id}/dot-sheet', { params: { path: { id } } })),
+  })
+
+export const sheetQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['vehicle', id, 'sheet'],
+    queryFn: () => answerOf(api.GET('/api/vehicles/{id}/sheet', { params: { path: { id } } })),
+  })
 
 export const findingsQuery = queryOptions({
   queryKey: ['findings'],

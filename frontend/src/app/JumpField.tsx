@@ -1,11 +1,12 @@
 import Autocomplete from '@mui/material/Autocomplete'
 import Box from '@mui/material/Box'
 import TextField from '@mui/material/TextField'
-import { useQuery } from '@tanstack/react-query'
-import { useEffect, useRef } from 'react'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useEffect, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { yardQuery } from '../api/queries'
-import { useUnits } from './settings'
+import { answerOf, api, type Schemas } from '../api/client'
+import { useMay } from '../session/session'
+import { COMMANDS } from './commands'
 
 interface Goal {
   label: string
@@ -13,12 +14,28 @@ interface Goal {
   to: string
 }
 
-/** Goes to a vehicle or a position by typing; `/` or Ctrl+K from anywhere. */
+const ADDRESS: Record<Schemas['Goal']['kind'], (goal: Schemas['Goal']) => string> = {
+  VEHICLE: (goal) => `/vehicles/${goal.id}`,
+  POSITION: (goal) => `/vehicles/${goal.id}?at=${goal.position}`,
+  TIRE: (goal) => `/tires/${goal.id}`,
+  PERSON: (goal) => `/people?at=${goal.id}`,
+}
+
+/** Goes to a vehicle, position, tire, person or command by typing; `/` or Ctrl+K from anywhere. */
 export function JumpField() {
-  const [units] = useUnits()
-  const yard = useQuery(yardQuery(units))
+  const [text, setText] = useState('')
   const navigate = useNavigate()
   const input = useRef<HTMLInputElement>(null)
+  const technician = useMay('TECHNICIAN')
+  const coordinator = useMay('COORDINATOR')
+  const asked = text.trim()
+  const found = useQuery({
+    queryKey: ['jump', asked],
+    queryFn: () => answerOf(api.GET('/api/jump', { params: { query: { q: asked } } })),
+    enabled: asked !== '',
+    placeholderData: keepPreviousData,
+    staleTime: 10_000,
+  })
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName)
@@ -30,32 +47,41 @@ export function JumpField() {
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
   }, [])
-  const goals: Goal[] = (yard.data?.vehicles ?? []).flatMap((vehicle) => [
-    { label: vehicle.unit, hint: `${vehicle.description}, ${vehicle.yard}`, to: `/vehicles/${vehicle.id}` },
-    ...vehicle.plan.tires.map((tire) => ({
-      label: `${vehicle.unit} ${tire.position}`,
-      hint: `${tire.name}${tire.age ? `, DOT ${tire.age.made}` : ''}`,
-      to: `/vehicles/${vehicle.id}?at=${tire.position}`,
+  const words = asked.toLowerCase().split(/\s+/).filter(Boolean)
+  const commands: Goal[] = COMMANDS.filter(
+    (one) =>
+      words.every((word) => `${one.words} ${one.hint}`.toLowerCase().includes(word)) &&
+      (one.least === 'VIEWER' || (one.least === 'TECHNICIAN' ? technician : coordinator)),
+  ).map((one) => ({ label: one.words, hint: one.hint, to: one.to }))
+  const goals: Goal[] = [
+    ...(asked === '' ? [] : (found.data ?? [])).map((goal) => ({
+      label: goal.label,
+      hint: goal.hint,
+      to: ADDRESS[goal.kind](goal),
     })),
-  ])
+    ...commands,
+  ]
   return (
     <Autocomplete
       options={goals}
       value={null}
+      inputValue={text}
+      onInputChange={(_, next) => setText(next)}
       blurOnSelect
       clearOnBlur
       autoHighlight
       forcePopupIcon={false}
-      filterOptions={(all, { inputValue }) => {
-        const words = inputValue.toLowerCase().split(/\s+/).filter(Boolean)
-        return all
-          .filter((goal) => words.every((word) => `${goal.label} ${goal.hint}`.toLowerCase().includes(word)))
-          .slice(0, 12)
-      }}
+      filterOptions={(all) => all}
       getOptionKey={(goal) => goal.to}
-      onChange={(_, goal) => goal && navigate(goal.to)}
+      noOptionsText={found.isFetching ? 'Looking …' : 'Nothing on file reads like that'}
+      onChange={(_, goal) => {
+        if (goal) {
+          setText('')
+          navigate(goal.to)
+        }
+      }}
       renderOption={({ key, ...props }, goal) => (
-        <Box component="li" key={key} {...props} sx={{ gap: 1 }}>
+        <Box component="li" key={key} {...props} sx={{ gap: 1, flexWrap: 'wrap' }}>
           <strong>{goal.label}</strong>
           <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5 }}>
             {goal.hint}
@@ -66,16 +92,20 @@ export function JumpField() {
         <TextField
           {...props}
           inputRef={input}
-          placeholder="Vehicle, position, DOT week   /"
+          placeholder="Vehicle, DOT code, tire number   /"
           slotProps={{
             ...props.slotProps,
-            htmlInput: { ...props.slotProps.htmlInput, 'aria-label': 'Jump to vehicle, position or DOT week' },
+            htmlInput: {
+              ...props.slotProps.htmlInput,
+              'aria-label': 'Jump to vehicle, position, tire, person or command',
+            },
           }}
         />
       )}
+      slotProps={{ popper: { sx: { minWidth: 380 }, placement: 'bottom-end' } }}
       sx={{
-        display: { xs: 'none', sm: 'block' },
-        width: 260,
+        width: { xs: '100%', sm: 270 },
+        order: { xs: 5, sm: 0 },
         '& .MuiInputBase-root': { background: '#2C343A', color: '#fff', py: '2px !important' },
         '& .MuiOutlinedInput-notchedOutline': { borderColor: '#596168' },
         '& .MuiSvgIcon-root': { color: '#C9CDD0' },

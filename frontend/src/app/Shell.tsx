@@ -2,9 +2,12 @@ import Box from '@mui/material/Box'
 import LinearProgress from '@mui/material/LinearProgress'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
+import { useQueryClient } from '@tanstack/react-query'
 import { Link, NavLink, Outlet, useNavigation } from 'react-router'
+import { answerOf, api, type Units } from '../api/client'
+import { AccountMenu } from '../session/AccountMenu'
+import { Gate } from '../session/Gate'
 import { NoticeProvider } from '../ui/Notice'
-import { PersonField } from '../ui/PersonField'
 import { JumpField } from './JumpField'
 import { useUnits } from './settings'
 import { colour } from './theme'
@@ -12,98 +15,109 @@ import { colour } from './theme'
 const PLACES = [
   { to: '/', word: 'Yard' },
   { to: '/shop', word: 'Shop' },
+  { to: '/stock', word: 'Stock' },
+  { to: '/reference', word: 'Reference' },
 ]
 
 /** The slim bar with places, jump field, units and person, and the place below it. */
 export function Shell() {
   const [units, setUnits] = useUnits()
+  const queries = useQueryClient()
+  const choose = async (next: Units) => {
+    setUnits(next)
+    await answerOf(api.PUT('/api/session/units', { body: { units: next } }))
+    await queries.invalidateQueries({ queryKey: ['session'] })
+  }
   const navigation = useNavigation()
   return (
     <NoticeProvider>
-      <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
-        <Box
-          component="a"
-          href="#main"
-          sx={{
-            position: 'absolute',
-            left: -9999,
-            '&:focus': { left: 8, top: 8, zIndex: 2000, background: '#fff', p: 1 },
-          }}
-        >
-          Skip to the content
-        </Box>
-        <Box
-          component="header"
-          sx={{
-            background: colour.ink,
-            color: '#fff',
-            px: { xs: 1.5, md: 2.5 },
-            py: { xs: 1, md: 0 },
-            minHeight: 52,
-            display: 'flex',
-            alignItems: 'center',
-            gap: { xs: 1, md: 2.5 },
-            flexWrap: 'wrap',
-          }}
-        >
+      <Gate>
+        <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
           <Box
-            component={Link}
-            to="/"
-            sx={{ display: 'flex', alignItems: 'center', gap: 1, color: '#fff', textDecoration: 'none' }}
-          >
-            <img src="/mark.svg" width={26} height={26} alt="" />
-            <Box component="span" sx={{ fontWeight: 750, fontStretch: '115%', fontSize: 16 }}>
-              Rotagens
-            </Box>
-          </Box>
-          <Box component="nav" aria-label="Places" sx={{ display: 'flex', alignSelf: 'stretch' }}>
-            {PLACES.map((place) => (
-              <Box
-                key={place.to}
-                component={NavLink}
-                to={place.to}
-                end
-                sx={{
-                  color: '#C9CDD0',
-                  textDecoration: 'none',
-                  px: 1.5,
-                  minHeight: 44,
-                  display: 'flex',
-                  alignItems: 'center',
-                  fontSize: 14.5,
-                  borderBottom: '3px solid transparent',
-                  '&.active': { color: '#fff', fontWeight: 650, borderBottomColor: colour.amber },
-                }}
-              >
-                {place.word}
-              </Box>
-            ))}
-          </Box>
-          <Box sx={{ flex: 1, display: { xs: 'none', sm: 'block' } }} />
-          <JumpField />
-          <ToggleButtonGroup
-            exclusive
-            size="small"
-            value={units}
-            onChange={(_, next) => next && setUnits(next)}
-            aria-label="Units"
+            component="a"
+            href="#main"
             sx={{
-              '& .MuiToggleButton-root': { color: '#C9CDD0', borderColor: '#596168', py: 0.4, fontSize: 12.5 },
-              '& .Mui-selected': { color: '#fff !important', background: '#3B444B !important' },
+              position: 'absolute',
+              left: -9999,
+              '&:focus': { left: 8, top: 8, zIndex: 2000, background: '#fff', p: 1 },
             }}
           >
-            <ToggleButton value="US">psi · 1/32</ToggleButton>
-            <ToggleButton value="METRIC">kPa · mm</ToggleButton>
-          </ToggleButtonGroup>
-          <PersonField label="Who are you" dark />
+            Skip to the content
+          </Box>
+          <Box
+            component="header"
+            className="not-printed"
+            sx={{
+              background: colour.ink,
+              color: '#fff',
+              px: { xs: 1.5, md: 2.5 },
+              py: { xs: 1, md: 0 },
+              minHeight: 52,
+              display: 'flex',
+              alignItems: 'center',
+              gap: { xs: 1, md: 2.5 },
+              flexWrap: 'wrap',
+            }}
+          >
+            <Box
+              component={Link}
+              to="/"
+              sx={{ display: 'flex', alignItems: 'center', gap: 1, color: '#fff', textDecoration: 'none' }}
+            >
+              <img src="/mark.svg" width={26} height={26} alt="" />
+              <Box component="span" sx={{ fontWeight: 750, fontStretch: '115%', fontSize: 16 }}>
+                Rotagens
+              </Box>
+            </Box>
+            <Box component="nav" aria-label="Places" sx={{ display: 'flex', alignSelf: 'stretch' }}>
+              {PLACES.map((place) => (
+                <Box
+                  key={place.to}
+                  component={NavLink}
+                  to={place.to}
+                  end={place.to === '/'}
+                  sx={{
+                    color: '#C9CDD0',
+                    textDecoration: 'none',
+                    px: 1.5,
+                    minHeight: 44,
+                    display: 'flex',
+                    alignItems: 'center',
+                    fontSize: 14.5,
+                    borderBottom: '3px solid transparent',
+                    '&.active': { color: '#fff', fontWeight: 650, borderBottomColor: colour.amber },
+                  }}
+                >
+                  {place.word}
+                </Box>
+              ))}
+            </Box>
+            <Box sx={{ flex: 1, display: { xs: 'none', sm: 'block' } }} />
+            <JumpField />
+            <ToggleButtonGroup
+              exclusive
+              size="small"
+              value={units}
+              onChange={(_, next: Units | null) => next && void choose(next)}
+              aria-label="Units"
+              sx={{
+                '& .MuiToggleButton-root': { color: '#C9CDD0', borderColor: '#596168', py: 0.4, fontSize: 12.5 },
+                '& .Mui-selected': { color: '#fff !important', background: '#3B444B !important' },
+              }}
+            >
+              <ToggleButton value="US">psi · 1/32</ToggleButton>
+              <ToggleButton value="METRIC">kPa · mm</ToggleButton>
+            </ToggleButtonGroup>
+            <AccountMenu />
+          </Box>
+          {navigation.state !== 'idle' && (
+            <LinearProgress sx={{ position: 'fixed', top: 0, left: 0, right: 0, zIndex: 2000, height: 2 }} />
+          )}
+          <Box component="main" id="main" sx={{ flex: 1, display: 'flex', flexDirection: 'column', minWidth: 0 }}>
+            <Outlet />
+          </Box>
         </Box>
-        {navigation.state !== 'idle' && (
-          <LinearProgress sx={{ position: 'fixed', top: 0, left: 0, right: 0, zIndex: 2000, height: 2 }} />
-        )}
-        <Box component="main" id="main" sx={{ flex: 1, display: 'flex', flexDirection: 'column', minWidth: 0 }}>
-          <Outlet />
-        </Box>
-      </Box>
+      </Gate>
     </NoticeProvider>
   )
 }

@@ -12,6 +12,34 @@ export const router = createBrowserRouter([
       { index: true, lazy: async () => ({ Component: (await import('../places/yard/Yard')).Yard }) },
       { path: 'shop', lazy: async () => ({ Component: (await import('../places/shop/Shop')).Shop }) },
       {
+        path: 'stock',
+        lazy: async () => ({ Component: (await import('../places/stock/StockPlace')).StockPlace }),
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('../places/stock/Stock')).Stock }) },
+          { path: 'orders', lazy: async () => ({ Component: (await import('../places/stock/Orders')).Orders }) },
+          {
+            path: 'catalogue',
+            lazy: async () => ({ Component: (await import('../places/stock/Catalogue')).Catalogue }),
+          },
+        ],
+      },
+      { path: 'tires/:id', lazy: async () => ({ Component: (await import('../tire/TirePage')).TirePage }) },
+      { path: 'people', lazy: async () => ({ Component: (await import('../places/people/PeoplePage')).PeoplePage }) },
+      { path: 'files', lazy: async () => ({ Component: (await import('../places/files/Files')).Files }) },
+      { path: 'tags', lazy: async () => ({ Component: (await import('../places/tags/Tags')).Tags }) },
+      {
+        path: 'reference',
+        lazy: async () => ({ Component: (await import('../places/reference/Reference')).Reference }),
+      },
+      {
+        path: 'vehicles/new',
+        lazy: async () => ({ Component: (await import('../vehicle/form/VehicleEditor')).VehicleEditor }),
+      },
+      {
+        path: 'vehicles/:id/edit',
+        lazy: async () => ({ Component: (await import('../vehicle/form/VehicleEditor')).VehicleEditor }),
+      },
+      {
         path: 'vehicles/:id',
         lazy: async () => ({ Component: (await import('../vehicle/VehiclePage')).VehiclePage }),
         children: [
@@ -19,6 +47,10 @@ export const router = createBrowserRouter([
           {
             path: 'jobs',
             lazy: async () => ({ Component: (await import('../vehicle/jobs/VehicleJobs')).VehicleJobs }),
+          },
+          {
+            path: 'dot-sheet',
+            lazy: async () => ({ Component: (await import('../vehicle/dot-sheet/DotSheet')).DotSheet }),
           },
           { path: 'ledger', lazy: async () => ({ Component: (await import('../vehicle/ledger/Ledger')).Ledger }) },
         ],

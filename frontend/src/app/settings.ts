@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from 'react'
 import type { Units } from '../api/client'
 
-/** What this person chose on this device: units and who they are. Kept across visits. */
+/** What this device remembers of the person's own choice, so that the first picture is right before the server has said it. */
 function kept(key: string) {
   const listeners = new Set<() => void>()
   return {
@@ -17,16 +17,9 @@ function kept(key: string) {
   }
 }
 
-const units = kept('rotagens.units')
-const person = kept('rotagens.person')
+export const units = kept('rotagens.units')
 
 export function useUnits(): [Units, (next: Units) => void] {
   const value = useSyncExternalStore(units.subscribe, units.read)
   return [value === 'METRIC' ? 'METRIC' : 'US', units.write]
-}
-
-/** The chosen person's id; null until somebody chose. */
-export function usePerson(): [number | null, (next: number) => void] {
-  const value = useSyncExternalStore(person.subscribe, person.read)
-  return [value === '' ? null : Number(value), (next) => person.write(String(next))]
 }

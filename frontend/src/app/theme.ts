@@ -46,6 +46,11 @@ export const theme = createTheme({
         '@media (prefers-reduced-motion: reduce)': {
           '*, *::before, *::after': { animationDuration: '0s !important', transitionDuration: '0s !important' },
         },
+        '@media print': {
+          '.not-printed': { display: 'none !important' },
+          body: { background: '#fff !important' },
+        },
+        a: { color: colour.petrol },
         ':focus-visible': { outline: `2px solid ${colour.petrol}`, outlineOffset: 2 },
       },
     },

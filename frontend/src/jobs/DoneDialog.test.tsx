@@ -43,7 +43,6 @@ function open(one: Job, done: (call: Call) => ReturnType<typeof problem> = () =>
 
 beforeEach(() => {
   localStorage.clear()
-  localStorage.setItem('rotagens.person', '3')
 })
 
 describe('signing off a job', () => {
@@ -55,7 +54,7 @@ describe('signing off a job', () => {
     await vi.waitFor(() => expect(onClose).toHaveBeenCalled())
     expect(sent()[0]?.path).toBe('/api/jobs/5/done')
     expect(sent()[0]?.headers.get('If-Match')).toBe('"2"')
-    expect(sent()[0]?.body).toMatchObject({ by: 3, day: '2026-11-23', results: [{ itemId: 9, pressure: '95' }] })
+    expect(sent()[0]?.body).toMatchObject({ day: '2026-11-23', results: [{ itemId: 9, pressure: '95' }] })
   })
 
   it('asks for code, depths and pressure of a tire fitted new', () => {

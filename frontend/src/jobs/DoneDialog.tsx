@@ -11,9 +11,8 @@ import useMediaQuery from '@mui/material/useMediaQuery'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Job, onceKey, ProblemError, type Schemas } from '../api/client'
-import { usePerson, useUnits } from '../app/settings'
+import { useUnits } from '../app/settings'
 import { useNotice } from '../ui/Notice'
-import { PersonField } from '../ui/PersonField'
 import { ItemFields } from './ItemFields'
 
 export type Result = Schemas['Result']
@@ -31,7 +30,6 @@ const typed = {
 /** Marks a job done: who, when, and what was read after each piece of work. */
 export function DoneDialog({ job, today, onClose }: { job: Job; today: string; onClose: () => void }) {
   const [units] = useUnits()
-  const [person] = usePerson()
   const [day, setDay] = useState(today)
   const [results, setResults] = useState<Record<number, Result>>(() => typed.read(job.id))
   const [key, setKey] = useState(onceKey)
@@ -48,7 +46,6 @@ export function DoneDialog({ job, today, onClose }: { job: Job; today: string; o
             header: { 'If-Match': `"${job.version}"`, 'Idempotency-Key': key },
           },
           body: {
-            by: person as number,
             day,
             results: job.items.map((item) => results[item.id] ?? { itemId: item.id }),
           },
@@ -89,7 +86,6 @@ export function DoneDialog({ job, today, onClose }: { job: Job; today: string; o
             </Alert>
           )}
           <Stack direction="row" spacing={2} sx={{ mb: 2, flexWrap: 'wrap', rowGap: 1.5 }}>
-            <PersonField label="Done by" error={problem?.field('by')} />
             <TextField
               label="Day"
               type="date"

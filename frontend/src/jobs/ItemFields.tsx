@@ -127,7 +127,8 @@ function ModelField({
   error: string | undefined
   onChange: (part: Partial<Result>) => void
 }) {
-  const models = useQuery(modelsQuery)
+  const [units] = useUnits()
+  const models = useQuery(modelsQuery(units))
   const chosen = result?.tireModelId ?? item.tireModelId
   return (
     <TextField
@@ -141,7 +142,7 @@ function ModelField({
     >
       {(models.data ?? []).map((model) => (
         <MenuItem key={model.id} value={String(model.id)}>
-          {model.title} {model.size}
+          {model.title} {model.sidewall}
         </MenuItem>
       ))}
     </TextField>

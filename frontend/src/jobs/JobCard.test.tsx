@@ -47,7 +47,6 @@ const line: DueLine = {
 
 beforeEach(() => {
   localStorage.clear()
-  localStorage.setItem('rotagens.person', '3')
 })
 
 describe('a job', () => {
@@ -68,7 +67,7 @@ describe('a job', () => {
     expect(await screen.findByText('This day has passed. Choose today or later.')).toBeInTheDocument()
     const put = calls.find((call) => call.method === 'PUT')
     expect(put?.headers.get('If-Match')).toBe('"2"')
-    expect(put?.body).toEqual({ by: 3, day: '2026-11-20' })
+    expect(put?.body).toEqual({ day: '2026-11-20' })
   })
 
   it('once done shows by whom and what was read, and offers nothing more', () => {
@@ -105,7 +104,7 @@ describe('putting work on a day', () => {
     const post = calls.filter((call) => call.method === 'POST')
     expect(post).toHaveLength(1)
     expect(post[0]?.headers.get('Idempotency-Key')).toBeTruthy()
-    expect(post[0]?.body).toMatchObject({ by: 3, note: 'early', work: [{ vehicleId: 3, key: 'SET_PRESSURE:3L' }] })
+    expect(post[0]?.body).toMatchObject({ note: 'early', work: [{ vehicleId: 3, key: 'SET_PRESSURE:3L' }] })
   })
 
   it('marks a day that can’t be meant and keeps the note', async () => {

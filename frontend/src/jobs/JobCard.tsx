@@ -6,7 +6,6 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { lazy, Suspense, useEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, type Job, ProblemError } from '../api/client'
-import { usePerson } from '../app/settings'
 import { colour } from '../app/theme'
 import { day, moment } from '../units/format'
 
@@ -24,7 +23,6 @@ export function JobCard({
   marked?: boolean
   withDay?: boolean
 }) {
-  const [person] = usePerson()
   const [finishing, setFinishing] = useState(false)
   const queries = useQueryClient()
   const card = useRef<HTMLDivElement>(null)
@@ -38,7 +36,7 @@ export function JobCard({
       answerOf(
         api.PUT('/api/jobs/{id}/day', {
           params: { path: { id: job.id }, header: seen },
-          body: { by: person as number, day: to },
+          body: { day: to },
         }),
       ),
     onSettled: refresh,
@@ -48,14 +46,12 @@ export function JobCard({
       answerOf(
         api.DELETE('/api/jobs/{id}', {
           params: { path: { id: job.id }, header: seen },
-          body: { by: person as number },
         }),
       ),
     onSettled: refresh,
   })
   const failed = move.error ?? cancel.error
-  const problem =
-    failed instanceof ProblemError ? (failed.field('by') ?? failed.field('day') ?? failed.message) : undefined
+  const problem = failed instanceof ProblemError ? (failed.field('day') ?? failed.message) : undefined
   return (
     <Box
       ref={card}

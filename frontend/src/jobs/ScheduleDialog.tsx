@@ -10,15 +10,13 @@ import TextField from '@mui/material/TextField'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type DueLine, type Job, onceKey, ProblemError } from '../api/client'
-import { usePerson, useUnits } from '../app/settings'
+import { useUnits } from '../app/settings'
 import { useNotice } from '../ui/Notice'
-import { PersonField } from '../ui/PersonField'
 import { day as dayWords, localDay } from '../units/format'
 
 /** Puts chosen work on a day. */
 export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: (done: boolean) => void }) {
   const [units] = useUnits()
-  const [person] = usePerson()
   const [day, setDay] = useState(localDay(new Date()))
   const [note, setNote] = useState('')
   const [key] = useState(onceKey)
@@ -30,7 +28,6 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
       await answerOf(
         api.DELETE('/api/jobs/{id}', {
           params: { path: { id: job.id }, header: { 'If-Match': `"${job.version}"` } },
-          body: { by: person ?? 0 },
         }),
       )
     }
@@ -42,7 +39,6 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
         api.POST('/api/jobs', {
           params: { query: { units }, header: { 'Idempotency-Key': key } },
           body: {
-            by: person as number,
             day,
             note,
             work: lines.map((line) => ({ vehicleId: line.vehicleId, key: line.key })),
@@ -81,7 +77,6 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
                 autoFocus
                 slotProps={{ inputLabel: { shrink: true } }}
               />
-              <PersonField label="Scheduled by" error={problem?.field('by')} />
             </Stack>
             <TextField
               label="Note for the shop (optional)"

@@ -46,6 +46,8 @@ const vehicle: Schemas['VehicleView'] = {
   vehicleClass: 'Clinic coach',
   yard: 'Eastbank',
   description: 'Clinic coach, tag axle',
+  outdoors: false,
+  retired: false,
   gvwr: '46,000 lb',
   sensorsWork: false,
   verdict: 'DO_NOT_OPERATE',

@@ -13,10 +13,12 @@ import { AxlePlan, type Overlay } from '../drawings/axle-plan/AxlePlan'
 import { StateGlyph } from '../drawings/state/StateGlyph'
 import { STATES } from '../drawings/state/states'
 import { ScheduleDialog } from '../jobs/ScheduleDialog'
+import { useMay } from '../session/session'
 import { LoadProblem } from '../ui/Failed'
 import { LoadingLines } from '../ui/Loading'
 import { day } from '../units/format'
 import { StartWalkRound } from './StartWalkRound'
+import { VehicleMenu } from './VehicleMenu'
 
 export interface VehicleContext {
   vehicle: Schemas['VehicleView']
@@ -30,6 +32,7 @@ export const useVehicle = () => useOutletContext<VehicleContext>()
 const TABS = [
   { to: '', word: 'Overview' },
   { to: 'jobs', word: 'Jobs' },
+  { to: 'dot-sheet', word: 'DOT sheet' },
   { to: 'ledger', word: 'Ledger' },
 ]
 
@@ -39,6 +42,7 @@ export function VehiclePage() {
   const [units] = useUnits()
   const query = useQuery(vehicleQuery(id, units))
   const [search, setSearch] = useSearchParams()
+  const may = useMay('COORDINATOR')
   const [overlays, setOverlays] = useState<Overlay[]>(['tread', 'pressure', 'age'])
   const [scheduling, setScheduling] = useState<DueLine[] | null>(null)
   if (query.isPending) return <LoadingLines lines={12} />
@@ -50,10 +54,14 @@ export function VehiclePage() {
   const context: VehicleContext = { vehicle, picked, pick, schedule: setScheduling }
   return (
     <>
-      <Header vehicle={vehicle} onSchedule={open.length > 0 ? () => setScheduling(open) : undefined} />
+      <Header
+        vehicle={vehicle}
+        onSchedule={open.length > 0 && may && !vehicle.retired ? () => setScheduling(open) : undefined}
+      />
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '428px minmax(0, 1fr)' }, flex: 1 }}>
         <Box
           component="section"
+          className="not-printed"
           aria-label="Axle plan"
           sx={{
             borderRight: { md: 1 },
@@ -78,10 +86,16 @@ export function VehiclePage() {
             <ToggleButton value="age">Age</ToggleButton>
           </ToggleButtonGroup>
           <PlanKey overlays={overlays} />
+          {vehicle.placardSpot && (
+            <Box sx={{ fontSize: 12.5 }}>
+              <strong>Placard:</strong> {vehicle.placardSpot}
+            </Box>
+          )}
         </Box>
         <Box sx={{ minWidth: 0 }}>
           <Box
             component="nav"
+            className="not-printed"
             aria-label="Vehicle pages"
             sx={{ display: 'flex', px: 2, borderBottom: 1, borderColor: 'divider' }}
           >
@@ -121,10 +135,12 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
     vehicle.milesPerDay && `${vehicle.milesPerDay} a day`,
     `GVWR ${vehicle.gvwr}`,
     vehicle.sensorsWork ? 'pressure sensors' : 'no working sensor warns',
+    vehicle.retired && 'retired',
     vehicle.parkedSince && `parked since ${day(vehicle.parkedSince, vehicle.today)}`,
   ]
   return (
     <Box
+      className="not-printed"
       sx={{
         px: 2.5,
         py: 1.5,
@@ -165,7 +181,8 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
           Schedule what is due…
         </Button>
       )}
-      <StartWalkRound vehicleId={vehicle.id} open={vehicle.openWalkRound} />
+      <VehicleMenu vehicle={vehicle} />
+      {!vehicle.retired && <StartWalkRound vehicleId={vehicle.id} open={vehicle.openWalkRound} />}
     </Box>
   )
 }

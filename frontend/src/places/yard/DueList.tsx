@@ -5,6 +5,7 @@ import type { DueLine } from '../../api/client'
 import { colour } from '../../app/theme'
 import { DueRow } from '../../jobs/DueRow'
 import { ScheduleDialog } from '../../jobs/ScheduleDialog'
+import { useMay } from '../../session/session'
 
 const keyOf = (line: DueLine) => `${line.vehicleId} ${line.key}`
 
@@ -18,6 +19,7 @@ const PARTS: { title: string; holds: (line: DueLine) => boolean }[] = [
 export function DueList({ due, today }: { due: DueLine[]; today: string }) {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
   const [scheduling, setScheduling] = useState(false)
+  const may = useMay('COORDINATOR')
   const picked = due.filter((line) => chosen.has(keyOf(line)) && !line.scheduled)
   const toggle = (line: DueLine) =>
     setChosen((before) => {
@@ -59,14 +61,16 @@ export function DueList({ due, today }: { due: DueLine[]; today: string }) {
         <Box component="span" sx={{ color: 'text.secondary' }}>
           {due.length} {due.length === 1 ? 'thing' : 'things'} in the next 90 days
         </Box>
-        <Button
-          sx={{ ml: 'auto' }}
-          variant="contained"
-          disabled={picked.length === 0}
-          onClick={() => setScheduling(true)}
-        >
-          {picked.length === 0 ? 'Schedule…' : `Schedule ${picked.length}…`}
-        </Button>
+        {may && (
+          <Button
+            sx={{ ml: 'auto' }}
+            variant="contained"
+            disabled={picked.length === 0}
+            onClick={() => setScheduling(true)}
+          >
+            {picked.length === 0 ? 'Schedule…' : `Schedule ${picked.length}…`}
+          </Button>
+        )}
       </Box>
       {due.length === 0 && (
         <Box sx={{ p: 2 }}>Nothing is due here. Change the filters to see the rest of the fleet.</Box>

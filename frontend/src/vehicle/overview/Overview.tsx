@@ -6,6 +6,7 @@ import { day } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
 import { Decisions } from './Decisions'
 import { PositionTable } from './PositionTable'
+import { TireActions } from './TireActions'
 
 /** What needs a decision, then every position in figures, then what is due later. */
 export function Overview() {
@@ -32,6 +33,7 @@ export function Overview() {
             {row.treadOn && ` · tread read ${day(row.treadOn, vehicle.today)}`}
           </Box>
           <ReasonList judgement={row.judgement} />
+          <TireActions vehicleId={vehicle.id} row={row} />
         </Box>
       )}
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>

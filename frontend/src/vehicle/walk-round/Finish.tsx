@@ -5,17 +5,15 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { answerOf, api, onceKey, ProblemError, type Schemas } from '../../api/client'
-import { usePerson, useUnits } from '../../app/settings'
+import { useUnits } from '../../app/settings'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { STATES } from '../../drawings/state/states'
 import { useNotice } from '../../ui/Notice'
-import { PersonField } from '../../ui/PersonField'
 import { FigureField } from './FigureField'
 
 /** The end of the walk: every position once more, the odometer, and who signs. */
 export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (position: string) => void }) {
   const [units] = useUnits()
-  const [person] = usePerson()
   const [odometer, setOdometer] = useState('')
   const [key, setKey] = useState(onceKey)
   const navigate = useNavigate()
@@ -26,7 +24,7 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (posi
       answerOf(
         api.POST('/api/walk-rounds/{id}/finish', {
           params: { path: { id: walk.id }, query: { units }, header: { 'Idempotency-Key': key } },
-          body: { by: person as number, odometer },
+          body: { odometer },
         }),
       ),
     onError: (error) => {
@@ -102,7 +100,6 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (posi
             onChange={setOdometer}
           />
         </Box>
-        <PersonField label="Signed by" error={problem?.field('by')} />
         <Button
           type="submit"
           variant="contained"

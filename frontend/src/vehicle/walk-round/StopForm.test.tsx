@@ -71,7 +71,6 @@ function open(answer: (call: Call, saves: number) => ReturnType<typeof problem>)
 
 beforeEach(() => {
   localStorage.clear()
-  localStorage.setItem('rotagens.person', '3')
 })
 
 describe('one position of a walk-round', () => {
@@ -80,7 +79,7 @@ describe('one position of a walk-round', () => {
     await userEvent.type(screen.getByLabelText('Tire pressure'), '94')
     expect(await screen.findByText('saved')).toBeInTheDocument()
     expect(puts()).toHaveLength(1)
-    expect(puts()[0]?.body).toMatchObject({ by: 3, pressure: '94', warmth: 'COLD' })
+    expect(puts()[0]?.body).toMatchObject({ pressure: '94', warmth: 'COLD' })
     expect(puts()[0]?.headers.get('If-Match')).toBe('"0"')
     expect(localStorage.getItem('rotagens.draft.7.2LO')).toBeNull()
   })

@@ -1,14 +1,12 @@
-import Alert from '@mui/material/Alert'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { answerOf, api, type Schemas } from '../../api/client'
-import { usePerson, useUnits } from '../../app/settings'
+import { useUnits } from '../../app/settings'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
-import { PersonField } from '../../ui/PersonField'
 import { Finish } from './Finish'
 import { StopForm } from './StopForm'
 import { StopTrail } from './StopTrail'
@@ -20,7 +18,6 @@ export function WalkRound() {
   const params = useParams()
   const id = Number(params.id)
   const [units] = useUnits()
-  const [person] = usePerson()
   const [search, setSearch] = useSearchParams()
   const query = useQuery({
     queryKey: ['walk', id, units],
@@ -82,15 +79,9 @@ export function WalkRound() {
         )}
       </Box>
       <StopTrail stops={walk.stops} at={stop?.position} onGo={(position) => void go(position)} />
-      {person === null && (
-        <Alert severity="info" sx={{ mx: 2, mt: 1.5 }} icon={false}>
-          <Box sx={{ mb: 1 }}>Choose who is walking round; every reading carries a name.</Box>
-          <PersonField label="Your name" />
-        </Alert>
-      )}
       {stop ? (
         <StopForm
-          key={`${stop.position} ${units} ${person}`}
+          key={`${stop.position} ${units}`}
           walk={walk}
           stop={stop}
           flush={flush}

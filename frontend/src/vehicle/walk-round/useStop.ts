@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { answerOf, api, onceKey, ProblemError, type Schemas } from '../../api/client'
-import { usePerson, useUnits } from '../../app/settings'
+import { useUnits } from '../../app/settings'
 import { type Draft, draftOf, type Entry, isBlank, kept, type Stop } from './draft'
 
 const PAUSE_MS = 450
@@ -25,7 +25,6 @@ function withoutWrong(draft: Draft, error: ProblemError): Draft | undefined {
  */
 export function useStop(walk: Schemas['WalkRound'], stop: Stop) {
   const [units] = useUnits()
-  const [person] = usePerson()
   const queries = useQueryClient()
   const [draft, setDraft] = useState<Draft>(() => kept.read(walk.id, stop.position) ?? draftOf(stop.entry, units))
   const [judgement, setJudgement] = useState(stop.judgement)
@@ -63,10 +62,10 @@ export function useStop(walk: Schemas['WalkRound'], stop: Stop) {
             query: { units },
             header: { 'If-Match': `"${version.current}"`, 'Idempotency-Key': onceKey() },
           },
-          body: { by: person as number, ...sending },
+          body: { ...sending },
         }),
       ),
-    [walk.id, stop.position, units, person],
+    [walk.id, stop.position, units],
   )
 
   const saveRight = useCallback(

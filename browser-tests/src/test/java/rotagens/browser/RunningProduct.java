@@ -97,7 +97,7 @@ final class RunningProduct implements AutoCloseable {
     private void awaitAnswer() {
         HttpClient http = HttpClient.newHttpClient();
         HttpRequest ask =
-                HttpRequest.newBuilder(URI.create(address() + "/api/people")).build();
+                HttpRequest.newBuilder(URI.create(address() + "/api/session")).build();
         Instant until = Instant.now().plus(PATIENCE);
         while (Instant.now().isBefore(until) && process.isAlive()) {
             try {

@@ -4,6 +4,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.mock.web.MockHttpSession;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import tools.jackson.databind.JsonNode;
@@ -28,9 +29,39 @@ public final class Api {
 
     private final MockMvc http;
     private final JsonMapper json = JsonMapper.shared();
+    private MockHttpSession session = new MockHttpSession();
 
+    /** Signed in as the demo's coordinator. */
     public Api(MockMvc http) {
+        this(http, "COORDINATOR");
+    }
+
+    private Api(MockMvc http, String role) {
         this.http = http;
+        if (role != null) {
+            for (JsonNode person : get("/api/session").body().path("demoPeople")) {
+                if (person.path("role").asString().equals(role)) {
+                    Answer in = post(
+                            "/api/session/demo",
+                            "{\"personId\":" + person.path("id").asLong() + "}");
+                    if (in.status() != 200) {
+                        throw new AssertionError(in.text());
+                    }
+                    return;
+                }
+            }
+            throw new IllegalArgumentException(role);
+        }
+    }
+
+    /** Signed in as one of the demo's people with this role. */
+    public static Api as(MockMvc http, String role) {
+        return new Api(http, role);
+    }
+
+    /** Not signed in. */
+    public static Api asNobody(MockMvc http) {
+        return new Api(http, null);
     }
 
     public Answer get(String path, Object... variables) {
@@ -61,9 +92,17 @@ public final class Api {
         throw new IllegalArgumentException(unit);
     }
 
-    /** The id of somebody who may sign. */
-    public long person() {
-        return get("/api/people").body().get(0).path("id").asLong();
+    /** The session a browser would hold. */
+    public MockHttpSession session() {
+        return session;
+    }
+
+    /** Sends a file as it is. */
+    public Answer send(String path, byte[] file) {
+        return send(org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post(java.net.URI.create(path))
+                .with(csrf())
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .content(file));
     }
 
     private static MockHttpServletRequestBuilder with(
@@ -77,7 +116,11 @@ public final class Api {
 
     private Answer send(MockHttpServletRequestBuilder request) {
         try {
-            MockHttpServletResponse response = http.perform(request).andReturn().getResponse();
+            if (session.isInvalid()) {
+                session = new MockHttpSession();
+            }
+            MockHttpServletResponse response =
+                    http.perform(request.session(session)).andReturn().getResponse();
             response.setCharacterEncoding("UTF-8");
             String text = response.getContentAsString();
             return new Answer(

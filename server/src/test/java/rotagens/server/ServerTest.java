@@ -25,7 +25,8 @@ import org.springframework.test.context.support.TestPropertySourceUtils;
 /** The whole server on the demo fleet in a fresh folder, on a fixed day: Monday, 23 November 2026. */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
-@SpringBootTest(properties = {"rotagens.demo=true", "springdoc.writer-with-order-by-keys=true"})
+@SpringBootTest(
+        properties = {"rotagens.demo=true", "rotagens.sign-in.hash-cost=4", "springdoc.writer-with-order-by-keys=true"})
 @AutoConfigureMockMvc
 @Import(ServerTest.FixedDay.class)
 @ContextConfiguration(initializers = ServerTest.FreshFolder.class)

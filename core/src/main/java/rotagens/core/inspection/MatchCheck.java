@@ -37,6 +37,16 @@ final class MatchCheck {
                             Phrase.of("none on steer"),
                             "A retread never rolls on a steer axle: take it off.")));
         }
+        if (!one.tire().model().steerAllowed() && one.vehicle().layout().isSteer(one.position())) {
+            reasons.add(new Judged(
+                    Verdict.DO_NOT_OPERATE,
+                    Reason.of(
+                            Rule.STEER_ALLOWED,
+                            Phrase.of("{} on the steer axle", one.tire().model().title()),
+                            Phrase.of("on steer"),
+                            Phrase.of("not on steer"),
+                            "Its maker keeps this model off steer axles: fit one that is allowed there.")));
+        }
         sizeMix(one).ifPresent(reasons::add);
         pilotMix(one).ifPresent(reasons::add);
         dual(one).ifPresent(reasons::add);

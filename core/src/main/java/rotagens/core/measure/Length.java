@@ -11,6 +11,18 @@ public record Length(double mm) implements Quantity {
         }
     }
 
+    /** Reads {@code 41.1}, {@code 41.1 in} or {@code 1044 mm}; a bare figure is in inches for US, millimeters for metric. */
+    public static Length parse(String text, Units bare) {
+        Figures.Entry entry = Figures.read(text, "length", bare == Units.US ? "41.1" : "1044");
+        double figure = entry.figure().doubleValue();
+        return switch (entry.unit().toLowerCase(java.util.Locale.ROOT)) {
+            case "" -> bare == Units.US ? ofInches(figure) : ofMm(figure);
+            case "in", "\"" -> ofInches(figure);
+            case "mm" -> ofMm(figure);
+            default -> throw Figures.unknownUnit(entry.unit(), "length", "in or mm");
+        };
+    }
+
     public static Length ofMm(double mm) {
         return new Length(mm);
     }

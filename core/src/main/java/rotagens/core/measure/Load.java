@@ -1,6 +1,7 @@
 package rotagens.core.measure;
 
 import java.math.BigDecimal;
+import java.util.Locale;
 
 /** A weight carried or a rating such as GVWR, in lb or kg, kept as entered. */
 public record Load(BigDecimal figure, Unit unit) implements Quantity {
@@ -15,7 +16,7 @@ public record Load(BigDecimal figure, Unit unit) implements Quantity {
 
     public Load {
         double lb = unit == Unit.KG ? figure.doubleValue() * LB_PER_KG : figure.doubleValue();
-        if (lb < 0 || lb > 200_000) {
+        if (lb < 0 || lb > 400_000) {
             throw new InvalidEntry(Figures.plain(figure) + (unit == Unit.KG ? " kg" : " lb")
                     + " is outside what a road vehicle weighs. Read the plate or slip again.");
         }
@@ -23,6 +24,32 @@ public record Load(BigDecimal figure, Unit unit) implements Quantity {
 
     public static Load lb(double lb) {
         return new Load(BigDecimal.valueOf(lb), Unit.LB);
+    }
+
+    /** Reads {@code 3195}, {@code 3,195 lb} or {@code 1450 kg}; a bare figure is in the given unit. */
+    public static Load parse(String text, Unit bare) {
+        String given = text == null ? "" : text.replaceAll("(?<=[0-9]),(?=[0-9]{3}(?![0-9]))", "");
+        Figures.Entry entry = Figures.read(given, "weight", bare == Unit.LB ? "3195" : "1450");
+        Unit unit = switch (entry.unit().toLowerCase(Locale.ROOT)) {
+            case "" -> bare;
+            case "lb", "lbs" -> Unit.LB;
+            case "kg" -> Unit.KG;
+            default -> throw Figures.unknownUnit(entry.unit(), "weight", "lb or kg");
+        };
+        return new Load(entry.figure(), unit);
+    }
+
+    public static Load kg(double kg) {
+        return new Load(BigDecimal.valueOf(kg), Unit.KG);
+    }
+
+    public double kg() {
+        return unit == Unit.KG ? figure.doubleValue() : figure.doubleValue() / LB_PER_KG;
+    }
+
+    /** As entered, with its unit. */
+    public String asEntered() {
+        return Figures.plain(figure) + (unit == Unit.KG ? " kg" : " lb");
     }
 
     public double lb() {

@@ -34,6 +34,10 @@ public enum Rule {
     AXLE_MATCH("One size and construction on an axle", LAW, "out of service: mixed construction; makers: mixed size"),
     PILOT_MATCH("Wheel pilot types never mixed", MAKERS, "hub- and stud-piloted parts do not interchange"),
     DUAL_DIAMETER("Duals of equal diameter", MAKERS, "within 1/4 in; the larger outside over 1/8 in"),
+    STEER_ALLOWED("Tire allowed on steer", MAKERS, "the tire maker’s data for the model"),
+    SIDEWALL_AGREES("Sidewall parts fit together", STANDARD, "load index by ISO 4000-1; letters by size"),
+    DELIVERY_MATCHES("Delivery matches the order", OURS, "size, ratings and pattern as ordered"),
+    DELIVERY_AGE("Age on delivery", OURS, "fleet policy; up to 6 months is normal"),
     DIRECTION("Directional tire", MAKERS, "the arrow points the way it rolls"),
     PARKED("Move it", MAKERS, "tires that stand age faster than tires that roll");
 

@@ -95,7 +95,7 @@ public final class DueWork {
         return switch (judged.reason().rule()) {
             case RUN_FLAT -> Optional.of(DueKind.INSPECT_DAMAGE);
             case PILOT_MATCH -> Optional.of(DueKind.CHANGE_WHEEL);
-            case AXLE_MATCH, RETREAD_STEER -> Optional.of(DueKind.FIX_MATCH);
+            case AXLE_MATCH, RETREAD_STEER, STEER_ALLOWED -> Optional.of(DueKind.FIX_MATCH);
             case DUAL_DIAMETER ->
                 judged.verdict() == Verdict.DO_NOT_OPERATE ? Optional.of(DueKind.FIX_MATCH) : Optional.empty();
             case PRESSURE_TARGET, PRESSURE_MAXIMUM, PRESSURE_HOT, PRESSURE_EQUAL -> Optional.of(DueKind.SET_PRESSURE);
@@ -118,7 +118,10 @@ public final class DueWork {
                     AGE_OVERALL,
                     AGE_STEER,
                     AGE_INSPECTION,
-                    PARKED -> Optional.empty();
+                    PARKED,
+                    SIDEWALL_AGREES,
+                    DELIVERY_MATCHES,
+                    DELIVERY_AGE -> Optional.empty();
         };
     }
 

@@ -19,7 +19,9 @@ public enum PolicyNumber {
     TREAD_KNOWN_DAYS("A good tread reading is known for", 90, "days", LOWER),
     FORECAST_DAYS("Plan ahead for limits within", 90, "days", HIGHER),
     WEAR_DIFFERENCE("Tread difference that makes a pattern", 2, "1/32 in", LOWER),
-    PARKED_DAYS("Move a parked vehicle after", 30, "days", LOWER);
+    PARKED_DAYS("Move a parked vehicle after", 30, "days", LOWER),
+    DELIVERED_AGE_NOTED("Age on delivery is noted from", 6, "months", LOWER),
+    DELIVERED_AGE_ASK("Age on delivery must be accepted from", 12, "months", LOWER);
 
     /** Which way a number has to move to ask more of the fleet. */
     public enum Stricter {

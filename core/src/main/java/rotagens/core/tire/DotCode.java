@@ -1,6 +1,8 @@
 package rotagens.core.tire;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -17,6 +19,7 @@ public record DotCode(String molded, DotDate date) {
 
     private static final Map<Character, Character> LOOKS_LIKE =
             Map.of('G', '6', 'I', '1', 'O', '0', 'Q', '0', 'S', '5', 'Z', '2');
+    private static final int NEWER_LENGTH = 13;
     private static final Pattern FIGURES = Pattern.compile("[0-9]+");
     private static final Pattern BETWEEN = Pattern.compile("[\\s.·-]+");
     private static final Pattern LETTERS_AND_FIGURES = Pattern.compile("[0-9A-Z]+");
@@ -43,6 +46,49 @@ public record DotCode(String molded, DotDate date) {
                             + " Read the other sidewall.");
         }
         return new DotCode(code, DotDate.parse(code.substring(code.length() - 4), today));
+    }
+
+    /**
+     * Reads a retreader's own mark, after the letters DOT-R: plant and date, or the date alone. It dates the tread, never the
+     * casing.
+     */
+    public static DotCode parseRetread(String text, LocalDate today) {
+        String code = text == null
+                ? ""
+                : BETWEEN.matcher(text.toUpperCase(Locale.ROOT)).replaceAll("");
+        String bare = code.startsWith("DOTR") ? code.substring(4) : code;
+        if (bare.length() < 4
+                || bare.length() > 13
+                || !LETTERS_AND_FIGURES.matcher(bare).matches()
+                || !FIGURES.matcher(bare.substring(bare.length() - 4)).matches()) {
+            throw new InvalidEntry(
+                    "Enter the retreader’s mark after DOT-R, or at least its last four figures, week then year.");
+        }
+        return new DotCode(bare, DotDate.parse(bare.substring(bare.length() - 4), today));
+    }
+
+    /** One stretch of the code and what it stands for. */
+    public record Part(String letters, String meaning) {}
+
+    /** The code taken apart: plant, size, maker's option and date, in the older or the newer form. */
+    public List<Part> parts() {
+        List<Part> parts = new ArrayList<>();
+        int date = molded.length() - 4;
+        if (date > 0) {
+            boolean newer = molded.length() == NEWER_LENGTH;
+            int plant = newer ? 3 : 2;
+            parts.add(new Part(molded.substring(0, plant), "plant that made it"));
+            if (newer) {
+                parts.add(new Part(molded.substring(plant, date), "maker’s own code, size included"));
+            } else {
+                parts.add(new Part(molded.substring(plant, plant + 2), "maker’s code for the size"));
+                if (date > plant + 2) {
+                    parts.add(new Part(molded.substring(plant + 2, date), "maker’s option"));
+                }
+            }
+        }
+        parts.add(new Part(molded.substring(date), "week and year: age counts from the Sunday of that week"));
+        return parts;
     }
 
     private static String stripped(String text) {

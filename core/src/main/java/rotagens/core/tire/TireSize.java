@@ -133,8 +133,9 @@ public sealed interface TireSize {
         }
     }
 
-    /** {@code width R rim}, inches, no aspect, for example {@code 11R22.5}. */
-    record InchTruck(double widthInches, Construction construction, double rimInches) implements TireSize {
+    /** {@code width R rim LT}, inches, no aspect, for example {@code 11R22.5} or {@code 7.50R16LT}. */
+    record InchTruck(double widthInches, Construction construction, double rimInches, boolean lightTruck)
+            implements TireSize {
 
         public InchTruck {
             refuseUnless(widthInches >= 4 && widthInches <= 18, "section width " + widthInches + " in", "4–18 in");
@@ -143,7 +144,9 @@ public sealed interface TireSize {
 
         @Override
         public String molded() {
-            return rim(widthInches) + construction.letter + rim(rimInches);
+            // Two decimals where they are molded: 7.50, 10.00; whole inches stand alone: 11.
+            String width = lightTruck ? String.format(Locale.ROOT, "%.2f", widthInches) : rim(widthInches);
+            return width + construction.letter + rim(rimInches) + (lightTruck ? "LT" : "");
         }
 
         @Override
@@ -191,7 +194,8 @@ public sealed interface TireSize {
             return new InchTruck(
                     Double.parseDouble(inch.group(1)),
                     Construction.ofLetter(inch.group(2)),
-                    Double.parseDouble(inch.group(3)));
+                    Double.parseDouble(inch.group(3)),
+                    inch.group(4) != null);
         }
         throw new InvalidEntry(
                 "“" + (text.length() > 24 ? text.substring(0, 24) + "…" : text.strip())
@@ -223,7 +227,7 @@ public sealed interface TireSize {
         private static final Pattern FLOTATION = Pattern.compile(
                 "([0-9]{2}(?:\\.[0-9]{1,2})?)X([0-9]{1,2}(?:\\.[0-9]{1,2})?)([RDB-])([0-9]{1,2}(?:\\.5)?)(LT)?");
         private static final Pattern INCH =
-                Pattern.compile("([0-9]{1,2}(?:\\.[0-9]{1,2})?)([RDB-])([0-9]{1,2}(?:\\.5)?)");
+                Pattern.compile("([0-9]{1,2}(?:\\.[0-9]{1,2})?)([RDB-])([0-9]{1,2}(?:\\.5)?)(LT)?");
 
         private Notation() {}
     }

@@ -13,4 +13,13 @@ public enum VehicleKind {
     boolean hasHeavyFrontRule() {
         return this != TRAILER && this != CAR;
     }
+
+    /** Where the vehicle maker puts the placard on this kind of vehicle. */
+    public String placardSpot() {
+        return switch (this) {
+            case BUS -> "near the entrance door or the driver’s seat";
+            case TRAILER -> "near the nose, on the left";
+            case TRUCK, TRACTOR, VAN, PICKUP, CAR -> "driver’s door jamb";
+        };
+    }
 }

@@ -9,6 +9,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Random;
 import java.util.TreeMap;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -20,15 +22,20 @@ import rotagens.core.inspection.Finding;
 import rotagens.core.inspection.PressureCheck;
 import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Distance;
+import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Torque;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.tire.DotDate;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Layout;
+import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.PilotType;
+import rotagens.core.vehicle.PlacardLoad;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
-import rotagens.core.vehicle.Vehicle.Placard;
+import rotagens.core.vehicle.VehicleKind;
+import rotagens.core.vehicle.WheelSpec;
 import rotagens.core.wear.Tread;
 import rotagens.server.demo.DemoFleet.Flag;
 import rotagens.server.demo.DemoFleet.Found;
@@ -40,9 +47,12 @@ import rotagens.server.demo.DemoFleet.OtherTire;
 import rotagens.server.demo.DemoFleet.Unit;
 import rotagens.server.demo.DemoFleet.What;
 import rotagens.server.inspection.Readings;
+import rotagens.server.ordering.Orders;
 import rotagens.server.people.People;
 import rotagens.server.policy.Policies;
+import rotagens.server.tire.Catalogue;
 import rotagens.server.tire.Tires;
+import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.vehicle.Vehicles;
 
 /** Fills an empty data folder with the demo fleet, a year of readings and dates relative to today. The same every day. */
@@ -55,23 +65,33 @@ class DemoData implements SmartInitializingSingleton {
     private static final int DAYS_IN_STOCK = 90;
 
     private final Vehicles vehicles;
+    private final VehicleRegister register;
     private final Tires tires;
+    private final Catalogue catalogue;
+    private final Orders orders;
     private final Readings readings;
     private final Policies policies;
     private final People people;
     private final Clock clock;
     private final PlatformTransactionManager transactions;
+    private int nextNumber = 1001;
 
     DemoData(
             Vehicles vehicles,
+            VehicleRegister register,
             Tires tires,
+            Catalogue catalogue,
+            Orders orders,
             Readings readings,
             Policies policies,
             People people,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.vehicles = vehicles;
+        this.register = register;
         this.tires = tires;
+        this.catalogue = catalogue;
+        this.orders = orders;
         this.readings = readings;
         this.policies = policies;
         this.people = people;
@@ -90,25 +110,24 @@ class DemoData implements SmartInitializingSingleton {
             return;
         }
         List<Long> staff = new ArrayList<>();
-        new TreeMap<>(DemoFleet.PEOPLE).forEach((name, role) -> staff.add(people.add(name, role)));
-        List<Long> yards = DemoFleet.YARDS.stream().map(vehicles::addYard).toList();
+        new TreeMap<>(DemoFleet.PEOPLE).forEach((name, role) -> staff.add(people.addWithoutPassword(name, role, true)));
+        DemoFleet.YARDS.forEach(register::yard);
         Map<TireModel, Long> models = new HashMap<>();
-        DemoFleet.MODELS.forEach(model -> models.put(model, tires.addModel(model)));
-        Map<Kind, Long> classes = new HashMap<>();
-        DemoFleet.KINDS.forEach(kind -> classes.put(kind, addClass(kind)));
+        DemoFleet.MODELS.forEach(model -> models.put(model, catalogue.add(model, DemoFleet.details(model))));
+        DemoFleet.KINDS.forEach(this::addClass);
         for (Unit unit : DemoFleet.UNITS) {
-            new OneVehicle(unit, staff, models).add(classes.get(unit.kind()), yards.get(unit.yard()));
+            new OneVehicle(unit, staff, models).add(DemoFleet.YARDS.get(unit.yard()));
         }
+        new DemoStock(tires, catalogue, register, orders, models, staff.get(1), staff.get(3), clock).fill();
     }
 
-    private long addClass(Kind kind) {
-        long id = vehicles.addClass(kind.name());
+    private void addClass(Kind kind) {
+        long id = register.vehicleClass(kind.name());
         String setBy = "fleet policy for " + kind.plural();
         policies.set(PolicyNumber.OVERALL_AGE, id, kind.overallYears(), setBy);
         if (kind.steerYears() != null) {
             policies.set(PolicyNumber.STEER_AGE, id, kind.steerYears(), setBy);
         }
-        return id;
     }
 
     /** Builds one vehicle and its past. */
@@ -128,41 +147,73 @@ class DemoData implements SmartInitializingSingleton {
             this.staff = staff;
             this.models = models;
             this.scatter = new Random(unit.unit().hashCode());
-            this.odometerToday = Math.round(kind.milesPerDay() * 365 * 5 + scatter.nextInt(4_000));
+            this.odometerToday = Math.round(kind.milesPerDay() * 365 * 9 + scatter.nextInt(4_000));
         }
 
-        void add(long classId, long yardId) {
-            Map<Integer, Placard> placards = new HashMap<>();
-            for (int axle = 1; axle <= kind.axles().size(); axle++) {
-                placards.put(
-                        axle,
-                        new Placard(
-                                kind.tire().size(),
-                                Pressure.psi(kind.placardPsi().get(axle - 1))));
-            }
-            Vehicles.OnFile vehicle = vehicles.add(new Vehicles.New(
-                    unit.unit(),
-                    classId,
-                    yardId,
-                    kind.kind(),
-                    kind.description(),
-                    kind.gvwrLb(),
-                    kind.sensors(),
-                    unit.parkedDays() == null ? null : today.minusDays(unit.parkedDays()),
-                    new Layout(kind.axles(), kind.spares()),
-                    placards));
+        void add(String yard) {
+            Vehicles.OnFile vehicle = vehicles.get(register.add(entry(yard)));
             for (int walk = WALKS - 1; walk >= 0; walk--) {
                 int daysAgo = daysAgo(walk);
                 vehicles.readOdometer(
                         vehicles.get(vehicle.id()),
                         odometer(daysAgo),
                         at(daysAgo),
-                        staff.get(walk % 2 + 2),
+                        staff.get(walk % 2 + 3),
                         "odometer");
             }
             for (Position position : vehicle.facts().layout().positions()) {
                 tire(vehicle, position);
             }
+        }
+
+        private VehicleRegister.Entry entry(String yard) {
+            List<VehicleRegister.AxleOnFile> axles = new ArrayList<>();
+            for (int axle = 1; axle <= kind.axles().size(); axle++) {
+                axles.add(new VehicleRegister.AxleOnFile(
+                        kind.axles().get(axle - 1),
+                        Optional.of(kind.gawr(axle)),
+                        Optional.of(kind.tire().size()),
+                        Optional.of(Pressure.psi(kind.placardPsi().get(axle - 1)))));
+            }
+            Map<Position, WheelSpec> wheels = new HashMap<>();
+            for (Position position : new Layout(kind.axles(), kind.spares()).positions()) {
+                boolean stud = DemoFleet.ODDITIES.contains(new Oddity(unit.unit(), position.code(), Flag.STUD_PILOTED));
+                wheels.put(position, wheel(stud));
+            }
+            return new VehicleRegister.Entry(
+                    unit.unit(),
+                    kind.name(),
+                    yard,
+                    kind.kind(),
+                    kind.description(),
+                    Load.lb(kind.gvwrLb()),
+                    kind.sensors(),
+                    kind.kind() == VehicleKind.TRAILER,
+                    Optional.ofNullable(unit.parkedDays()).map(today::minusDays),
+                    LoadState.USUAL,
+                    kind.kind().placardSpot(),
+                    kind == DemoFleet.PICKUP ? PlacardLoad.TWO_PEOPLE : PlacardLoad.FULL_PAYLOAD,
+                    axles,
+                    kind.spares(),
+                    wheels);
+        }
+
+        private WheelSpec wheel(boolean stud) {
+            boolean heavy = kind.gvwrLb() > 10_000;
+            boolean coach = kind == DemoFleet.COACH;
+            return new WheelSpec(
+                    heavy ? Optional.of(stud ? PilotType.STUD : PilotType.HUB) : Optional.empty(),
+                    OptionalDouble.of(kind.tire().size().rimInches()),
+                    OptionalDouble.of(coach ? 8.25 : heavy ? 6 : 7),
+                    OptionalInt.of(coach ? 10 : 8),
+                    heavy ? "flange with washer" : "60° cone",
+                    false,
+                    Optional.of(Torque.parse(coach ? "475" : "140", Torque.Unit.FT_LB)),
+                    coach ? "forged aluminum" : "steel",
+                    Optional.of(Load.lb(coach ? 7400 : 3650)),
+                    Optional.of(Pressure.psi(heavy ? 120 : 80)),
+                    false,
+                    heavy ? "metal, clamp-in" : "rubber, snap-in");
         }
 
         private int daysAgo(int walk) {
@@ -192,17 +243,26 @@ class DemoData implements SmartInitializingSingleton {
             TireModel model = first(odd, OtherTire.class).map(OtherTire::model).orElse(unit.fitted());
             String dot = odd.contains(Flag.NO_DOT) ? null : tin() + DotDate.stampFor(today.minusDays(daysOld));
             long place = vehicle.places().get(position);
-            boolean heavy = kind.gvwrLb() > 10_000;
-            PilotType pilot = odd.contains(Flag.STUD_PILOTED) ? PilotType.STUD : PilotType.HUB;
-            vehicles.addWheel(place, heavy ? pilot : null, Pressure.psi(heavy ? 120 : 80));
-            long tireId = tires.fitNew(
+            int fittedDaysAgo = (int) Math.max(daysOld - DAYS_IN_STOCK, WALKS * DAYS_BETWEEN_WALKS);
+            long tireId = tires.add(new Tires.New(
                     models.get(model),
                     odd.contains(Flag.RETREAD),
-                    dot,
+                    Optional.of("LM" + nextNumber++),
+                    catalogue.get(models.get(model)).details().price()));
+            if (dot != null) {
+                tires.readDot(tireId, dot, Tires.DotKind.TIRE, at(fittedDaysAgo), staff.get(3));
+            }
+            tires.fit(
+                    tireId,
                     place,
-                    at((int) Math.max(daysOld - DAYS_IN_STOCK, WALKS * DAYS_BETWEEN_WALKS)),
-                    staff.get(2),
-                    null);
+                    new Tires.Line(
+                            at(fittedDaysAgo),
+                            staff.get(3),
+                            "",
+                            "",
+                            kind.kind() == VehicleKind.TRAILER ? null : odometer(fittedDaysAgo),
+                            model.originalDepth().orElse(null),
+                            null));
             past(tireId, place, position, axle, model, years, odd);
         }
 
@@ -230,7 +290,7 @@ class DemoData implements SmartInitializingSingleton {
                 LastPressure usual = new LastPressure(target - scatter.nextInt(3), Warmth.COLD);
                 LastPressure read = walk == 0 ? first(odd, LastPressure.class).orElse(usual) : usual;
                 Readings.Entry entry =
-                        new Readings.Entry(tireId, place, at(daysAgo), staff.get(walk % 2 + 2), null, null);
+                        new Readings.Entry(tireId, place, at(daysAgo), staff.get(walk % 2 + 3), null, null);
                 readings.read(
                         entry,
                         new Readings.Values(

@@ -10,13 +10,18 @@ import java.util.Map;
 import java.util.Optional;
 import rotagens.core.inspection.Finding;
 import rotagens.core.inspection.Warmth;
+import rotagens.core.measure.Load;
+import rotagens.core.measure.Money;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
+import rotagens.core.tire.Ratings;
+import rotagens.core.tire.SidewallLine;
 import rotagens.core.tire.TireModel;
-import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleRole;
 import rotagens.core.vehicle.VehicleKind;
+import rotagens.server.people.Role;
+import rotagens.server.tire.Catalogue;
 
 /**
  * The made-up fleet of Larkmoor Mobile Clinics: three yards, 24 vehicles, low miles, constant heavy equipment. Every rule of
@@ -26,21 +31,51 @@ final class DemoFleet {
 
     static final List<String> YARDS = List.of("Eastbank", "Millrace", "Northgate");
 
-    static final Map<String, String> PEOPLE = Map.of(
-            "Ines Okafor", "coordinator",
-            "Rafe Halloran", "technician",
-            "Tomas Weil", "technician",
-            "Dana Prestwick", "manager");
+    static final Map<String, Role> PEOPLE = Map.of(
+            "Ines Okafor", Role.COORDINATOR,
+            "Rafe Halloran", Role.TECHNICIAN,
+            "Tomas Weil", Role.TECHNICIAN,
+            "Dana Prestwick", Role.MANAGER,
+            "Lio Marsh", Role.VIEWER);
 
-    static final TireModel COACH_TIRE = model("Corvane", "Tessaly C2", "275/70R22.5", 120, 18, false);
-    static final TireModel SHUTTLE_TIRE = model("Brantholm", "Ridgeline 4", "LT225/75R16", 80, 14, false);
-    static final TireModel PICKUP_TIRE = model("Ossiveld", "Fellgrip", "LT245/75R17", 80, 15, false);
-    static final TireModel PICKUP_TIRE_CHANGED = model("Ossiveld", "Fellgrip Wide", "LT285/70R17", 80, 16, false);
-    static final TireModel VAN_TIRE = model("Quenmark", "Porter", "235/65R16C", 76, 11, true);
-    static final TireModel VAN_TIRE_OTHER = model("Quenmark", "Porter", "215/65R16C", 76, 11, true);
-    static final TireModel TRAILER_TIRE = model("Brantholm", "Hauler ST", "ST235/80R16", 80, 9, false);
-    static final List<TireModel> MODELS =
-            List.of(COACH_TIRE, SHUTTLE_TIRE, PICKUP_TIRE, PICKUP_TIRE_CHANGED, VAN_TIRE, VAN_TIRE_OTHER, TRAILER_TIRE);
+    static final TireModel COACH_TIRE =
+            model("Corvane", "Tessaly C2", "275/70R22.5 148/145M H", 6940, 6395, 120, 18, false);
+    static final TireModel SHUTTLE_TIRE =
+            model("Brantholm", "Ridgeline 4", "LT225/75R16 115/112R E", 2680, 2470, 80, 14, false);
+    static final TireModel SHUTTLE_TIRE_LUG =
+            notOnSteer(model("Brantholm", "Ridgeline Lug", "LT225/75R16 115/112N E", 2680, 2470, 80, 16, false));
+    static final TireModel PICKUP_TIRE =
+            model("Ossiveld", "Fellgrip", "LT245/75R17 121/118S E", 3195, 2910, 80, 15, false);
+    static final TireModel PICKUP_TIRE_CHANGED =
+            model("Ossiveld", "Fellgrip Wide", "LT285/70R17 121/118R E", 3195, 2910, 80, 16, false);
+    static final TireModel VAN_TIRE = model("Quenmark", "Porter", "235/65R16C 115/113R D", 2680, 2535, 76, 11, true);
+    static final TireModel VAN_TIRE_OTHER =
+            model("Quenmark", "Porter", "215/65R16C 109/107T D", 2270, 2150, 76, 11, true);
+    static final TireModel TRAILER_TIRE =
+            model("Brantholm", "Hauler ST", "ST235/80R16 124/120M E", 3520, 3080, 80, 9, false);
+    static final List<TireModel> MODELS = List.of(
+            COACH_TIRE,
+            SHUTTLE_TIRE,
+            SHUTTLE_TIRE_LUG,
+            PICKUP_TIRE,
+            PICKUP_TIRE_CHANGED,
+            VAN_TIRE,
+            VAN_TIRE_OTHER,
+            TRAILER_TIRE);
+
+    /** What the catalogue says beside: plies, snow mark, price. */
+    static Catalogue.Details details(TireModel model) {
+        boolean coach = model == COACH_TIRE;
+        return new Catalogue.Details(
+                Optional.empty(),
+                true,
+                coach ? "tread 5 steel, sidewall 1 steel" : "tread 2 polyester 2 steel, sidewall 2 polyester",
+                model == SHUTTLE_TIRE_LUG
+                        ? Catalogue.Winter.SEVERE_SNOW
+                        : model == TRAILER_TIRE ? Catalogue.Winter.NONE : Catalogue.Winter.MUD_AND_SNOW,
+                "",
+                Optional.of(new Money(coach ? 46_800 : model == TRAILER_TIRE ? 13_950 : 21_450)));
+    }
 
     /** A class of vehicles: layout, placard per axle, and how they are used. */
     record Kind(
@@ -57,6 +92,12 @@ final class DemoFleet {
             double thirtySecondsPer10kMiles,
             Double overallYears,
             Double steerYears) {
+
+        /** The axle ratings on the plate; they add up to a little more than the GVWR. */
+        Load gawr(int axle) {
+            double share = axles.size() == 3 ? List.of(0.32, 0.46, 0.26).get(axle - 1) : axle == 1 ? 0.45 : 0.62;
+            return Load.lb(Math.round(gvwrLb * share / 20) * 20);
+        }
 
         String plural() {
             String one = name.toLowerCase(java.util.Locale.ROOT);
@@ -218,6 +259,7 @@ final class DemoFleet {
             cold("SH-04", "2LI", 73),
             found("SH-05", "2LO", Finding.GROMMET_AGED),
             tread("SH-05", "1L", 9, 6, 9),
+            new Oddity("SH-06", "1R", new OtherTire(SHUTTLE_TIRE_LUG)),
             tread("SP-04", "2R", 8, 11, 8),
             found("SP-05", "1R", Finding.INDENTATION),
             tread("VN-01", "1L", 8, 7, 6),
@@ -241,14 +283,36 @@ final class DemoFleet {
     }
 
     private static TireModel model(
-            String maker, String name, String size, double molded, double depth, boolean directional) {
+            String maker,
+            String name,
+            String sidewall,
+            double single,
+            double dual,
+            double molded,
+            double depth,
+            boolean directional) {
+        SidewallLine line = SidewallLine.parse(sidewall);
         return new TireModel(
                 maker,
                 name,
-                TireSize.parse(size),
+                line.size(),
+                new Ratings(line.service(), line.range(), Optional.of(Load.lb(single)), Optional.of(Load.lb(dual))),
                 Optional.of(Pressure.psi(molded)),
                 Optional.of(TreadDepth.of32nds(depth)),
-                directional);
+                directional,
+                true);
+    }
+
+    private static TireModel notOnSteer(TireModel model) {
+        return new TireModel(
+                model.maker(),
+                model.name(),
+                model.size(),
+                model.ratings(),
+                model.molded(),
+                model.originalDepth(),
+                model.directional(),
+                false);
     }
 
     private static Unit unit(String unit, Kind kind, int yard, int lastWalk, Double... axleYears) {

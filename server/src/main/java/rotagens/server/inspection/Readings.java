@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -32,6 +33,7 @@ import rotagens.core.inspection.Reading;
 import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Units;
 import rotagens.core.wear.Tread;
 
 /** What was read and found on tires, by whom, and what cleared a finding. Only ever added to. */
@@ -75,17 +77,7 @@ public class Readings {
                 .on(PLACE.ID.eq(FITMENT.PLACE_ID))
                 .where(which);
         Map<Long, List<Reading>> readings = readings(vehicleId, names);
-        Map<Long, List<OpenFinding>> open = db.select(FINDING.TIRE_ID, FINDING.KIND, FINDING.AT, FINDING.PERSON_ID)
-                .from(FINDING)
-                .leftJoin(FINDING_CLEARANCE)
-                .on(FINDING_CLEARANCE.FINDING_ID.eq(FINDING.ID))
-                .where(FINDING_CLEARANCE.ID.isNull())
-                .and(FINDING.TIRE_ID.in(fitted))
-                .orderBy(FINDING.AT)
-                .fetchGroups(
-                        row -> row.value1(),
-                        row -> new OpenFinding(
-                                Finding.valueOf(row.value2()), day(row.value3()), names.get(row.value4())));
+        Map<Long, List<OpenFinding>> open = open(FINDING.TIRE_ID.in(fitted), names);
         Map<Long, Instant> professional = db.select(
                         PROFESSIONAL_INSPECTION.TIRE_ID, DSL.max(PROFESSIONAL_INSPECTION.AT))
                 .from(PROFESSIONAL_INSPECTION)
@@ -115,6 +107,54 @@ public class Readings {
                             Optional.ofNullable(mended.get(tireId)).map(this::day)));
         }
         return histories;
+    }
+
+    /** What stands open on each of these tires, wherever they are. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<OpenFinding>> open(Collection<Long> tireIds) {
+        Map<Long, String> names = db.select(PERSON.ID, PERSON.NAME).from(PERSON).fetchMap(PERSON.ID, PERSON.NAME);
+        return open(FINDING.TIRE_ID.in(tireIds), names);
+    }
+
+    private Map<Long, List<OpenFinding>> open(Condition which, Map<Long, String> names) {
+        return db.select(FINDING.TIRE_ID, FINDING.KIND, FINDING.AT, FINDING.PERSON_ID)
+                .from(FINDING)
+                .leftJoin(FINDING_CLEARANCE)
+                .on(FINDING_CLEARANCE.FINDING_ID.eq(FINDING.ID))
+                .where(FINDING_CLEARANCE.ID.isNull())
+                .and(which)
+                .orderBy(FINDING.AT)
+                .fetchGroups(
+                        row -> row.value1(),
+                        row -> new OpenFinding(
+                                Finding.valueOf(row.value2()), day(row.value3()), names.get(row.value4())));
+    }
+
+    /** The last tread measured on a tire, wherever it was; its pressure belongs to the place it was at. */
+    @Transactional(readOnly = true)
+    public Optional<Reading> lastReading(long tireId) {
+        return Optional.ofNullable(lastTread(List.of(tireId)).get(tireId))
+                .map(last -> new Reading(
+                        day(last.getKey()), "", Optional.empty(), Optional.empty(), Warmth.UNKNOWN, last.getValue()));
+    }
+
+    /** The last tread measured on each of these tires, with its instant. */
+    @Transactional(readOnly = true)
+    public Map<Long, Map.Entry<Instant, Tread>> lastTread(Collection<Long> tireIds) {
+        Map<Long, Map.Entry<Instant, Tread>> last = new HashMap<>();
+        db.selectFrom(READING)
+                .where(READING.TIRE_ID.in(tireIds))
+                .and(READING.DEPTH_OUTER.isNotNull())
+                .orderBy(READING.AT)
+                .forEach(row -> last.put(
+                        row.getTireId(),
+                        Map.entry(
+                                row.getAt(),
+                                new Tread(
+                                        Optional.ofNullable(row.getDepthOuter()),
+                                        Optional.ofNullable(row.getDepthCenter()),
+                                        Optional.ofNullable(row.getDepthInner())))));
+        return last;
     }
 
     /** Newest first, the last dozen of each tire taken at the place where it is now. */
@@ -250,15 +290,48 @@ public class Readings {
     }
 
     /** One line of a vehicle's history: a reading with its values, or something found or cleared in words. */
-    public record Fact(Instant at, String kind, long placeId, long personId, Optional<Values> values, String words) {}
+    public record Fact(Instant at, String kind, long placeId, long personId, Optional<Values> values, String words) {
+
+        /** In words, its figures in the given units. */
+        public String words(Units units) {
+            if (values.isEmpty()) {
+                return words;
+            }
+            List<String> parts = new ArrayList<>();
+            Warmth warmth = values.get().warmth();
+            values.get()
+                    .pressure()
+                    .ifPresent(read -> parts.add(
+                            read.in(units) + (warmth == Warmth.COLD ? " cold" : warmth == Warmth.HOT ? " hot" : "")));
+            Tread tread = values.get().tread();
+            if (!tread.isEmpty()) {
+                parts.add("tread "
+                        + Stream.of(tread.outer(), tread.center(), tread.inner())
+                                .map(groove ->
+                                        groove.map(read -> read.in(units)).orElse("–"))
+                                .collect(Collectors.joining(" · ")));
+            }
+            return String.join(", ", parts);
+        }
+    }
 
     /** Everything read, found and cleared at a vehicle's places, the newest few hundred of each. */
     @Transactional(readOnly = true)
     public List<Fact> ofVehicle(long vehicleId) {
         var places = DSL.select(PLACE.ID).from(PLACE).where(PLACE.VEHICLE_ID.eq(vehicleId));
+        return facts(READING.PLACE_ID.in(places), FINDING.PLACE_ID.in(places));
+    }
+
+    /** Everything read, found and cleared on one tire, wherever it was. */
+    @Transactional(readOnly = true)
+    public List<Fact> ofTire(long tireId) {
+        return facts(READING.TIRE_ID.eq(tireId), FINDING.TIRE_ID.eq(tireId));
+    }
+
+    private List<Fact> facts(Condition ofReadings, Condition ofFindings) {
         List<Fact> facts = new ArrayList<>();
         db.selectFrom(READING)
-                .where(READING.PLACE_ID.in(places))
+                .where(ofReadings)
                 .orderBy(READING.AT.desc())
                 .limit(500)
                 .forEach(row -> facts.add(new Fact(
@@ -276,7 +349,7 @@ public class Readings {
                                 Optional.ofNullable(row.getOdometer()))),
                         "")));
         db.selectFrom(FINDING)
-                .where(FINDING.PLACE_ID.in(places))
+                .where(ofFindings)
                 .orderBy(FINDING.AT.desc())
                 .limit(500)
                 .forEach(row -> facts.add(new Fact(
@@ -290,7 +363,7 @@ public class Readings {
                 .from(FINDING_CLEARANCE)
                 .join(FINDING)
                 .on(FINDING.ID.eq(FINDING_CLEARANCE.FINDING_ID))
-                .where(FINDING.PLACE_ID.in(places))
+                .where(ofFindings)
                 .orderBy(FINDING_CLEARANCE.AT.desc())
                 .limit(500)
                 .forEach(row -> facts.add(new Fact(

@@ -14,7 +14,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.Reading;
 import rotagens.core.inspection.TireState;
-import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
@@ -134,6 +133,9 @@ class Overview {
                         : null,
                 onFile.facts().sensorsWork(),
                 onFile.facts().parkedSince().orElse(null),
+                onFile.outdoors(),
+                onFile.placardSpot().isEmpty() ? null : onFile.placardSpot(),
+                onFile.retiredAt().isPresent(),
                 standing.verdict(),
                 walkRounds.openOn(id).orElse(null),
                 PlanView.of(standing, units),
@@ -154,6 +156,8 @@ class Overview {
         return new PositionRow(
                 position.code(),
                 standing.onFile().facts().layout().nameOf(position),
+                fitted.map(here -> here.tire().id()).orElse(null),
+                fitted.flatMap(Fitted::number).orElse(null),
                 fitted.map(here -> here.tire().model().title()).orElse(null),
                 fitted.map(here -> here.tire().model().size().molded()).orElse(null),
                 fitted.flatMap(here -> here.tire().made())
@@ -186,47 +190,34 @@ class Overview {
         standing.onFile().places().forEach((position, id) -> places.put(id, position.code()));
         List<LedgerLine> lines = new ArrayList<>();
         tires.ledger(vehicleId).forEach(move -> {
-            boolean fittedHere = move.toPlaceId() != null;
-            String what = (fittedHere ? "Tire fitted" : "Tire taken off")
+            boolean fittedHere = move.toPlaceId() != null && places.containsKey(move.toPlaceId());
+            String what = (move.kind().equals("CORRECTED")
+                            ? "Correction"
+                            : move.kind().equals("MOVED")
+                                    ? fittedHere ? "Tire moved here" : "Tire moved away"
+                                    : fittedHere ? "Tire fitted" : "Tire taken off")
+                    + (move.odometer() == null ? "" : " · at " + move.odometer().in(units))
+                    + (move.reason().isEmpty() ? "" : " · " + move.reason())
                     + (move.note().isEmpty() ? "" : " · " + move.note());
             lines.add(new LedgerLine(
                     move.at(),
                     "move",
-                    places.get(fittedHere ? move.toPlaceId() : move.fromPlaceId()),
+                    places.getOrDefault(fittedHere ? move.toPlaceId() : move.fromPlaceId(), "gone"),
                     what,
-                    names.get(move.personId())));
+                    names.get(move.personId()),
+                    move.tireId()));
         });
         readings.ofVehicle(vehicleId)
                 .forEach(fact -> lines.add(new LedgerLine(
                         fact.at(),
                         fact.kind(),
                         places.get(fact.placeId()),
-                        what(fact, units),
-                        names.get(fact.personId()))));
+                        fact.words(units),
+                        names.get(fact.personId()),
+                        null)));
         return lines.stream()
                 .sorted(java.util.Comparator.comparing(LedgerLine::at).reversed())
                 .limit(500)
                 .toList();
-    }
-
-    private static String what(Readings.Fact fact, Units units) {
-        if (fact.values().isEmpty()) {
-            return fact.words();
-        }
-        Readings.Values values = fact.values().get();
-        List<String> parts = new ArrayList<>();
-        values.pressure()
-                .ifPresent(read -> parts.add(read.in(units)
-                        + (values.warmth() == Warmth.COLD ? " cold" : values.warmth() == Warmth.HOT ? " hot" : "")));
-        if (!values.tread().isEmpty()) {
-            parts.add("tread "
-                    + java.util.stream.Stream.of(
-                                    values.tread().outer(),
-                                    values.tread().center(),
-                                    values.tread().inner())
-                            .map(groove -> groove.map(read -> read.in(units)).orElse("–"))
-                            .collect(Collectors.joining(" · ")));
-        }
-        return String.join(", ", parts);
     }
 }

@@ -40,6 +40,9 @@ class OverviewController {
             @Nullable String milesPerDay,
             boolean sensorsWork,
             @Nullable LocalDate parkedSince,
+            boolean outdoors,
+            @Nullable String placardSpot,
+            boolean retired,
             Verdict verdict,
             @Nullable Long openWalkRound,
             PlanView plan,
@@ -49,6 +52,8 @@ class OverviewController {
     record PositionRow(
             String position,
             String name,
+            @Nullable Long tireId,
+            @Nullable String number,
             @Nullable String tire,
             @Nullable String size,
             @Nullable String dot,
@@ -63,7 +68,13 @@ class OverviewController {
             JudgementView judgement) {}
 
     /** One line of a vehicle's history, whatever it tells of. */
-    record LedgerLine(Instant at, String kind, @Nullable String position, String what, String by) {}
+    record LedgerLine(
+            Instant at,
+            String kind,
+            @Nullable String position,
+            String what,
+            String by,
+            @Nullable Long tireId) {}
 
     private final Overview overview;
 

@@ -2,47 +2,262 @@ package rotagens.server.people;
 
 import static rotagens.server.storage.generated.Tables.PERSON;
 
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.jooq.DSLContext;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.Units;
+import rotagens.server.storage.generated.tables.records.PersonRecord;
+import rotagens.server.web.Entries;
 import rotagens.server.web.ProblemException;
 
-/** Who works here. Everything that is recorded names one of them. */
+/** Who works here and may sign in. Everything that is recorded names one of them; nobody is ever deleted. */
 @Service
 public class People {
 
-    /** A person as shown in the picker. */
-    public record Person(long id, String name, String role) {}
+    /** A person as others see them. */
+    public record Person(long id, String name, Role role, boolean active, boolean canSignIn, Units units) {}
+
+    private static final int SHORTEST_PASSWORD = 10;
+    /** The hash reads no more than this. */
+    private static final int LONGEST_PASSWORD_BYTES = 72;
+
+    private static final int LONGEST_NAME = 80;
 
     private final DSLContext db;
+    private final PasswordEncoder passwords;
+    private final Clock clock;
+    private final String nobodysHash;
 
-    People(DSLContext db) {
+    People(DSLContext db, PasswordEncoder passwords, Clock clock) {
         this.db = db;
+        this.passwords = passwords;
+        this.clock = clock;
+        this.nobodysHash = passwords.encode("nobody’s password");
+    }
+
+    /** The id of the person signed in. */
+    public long me() {
+        Authentication now = SecurityContextHolder.getContext().getAuthentication();
+        if (now != null && now.getPrincipal() instanceof Account account) {
+            return account.id();
+        }
+        throw new IllegalStateException("nobody is signed in");
     }
 
     @Transactional(readOnly = true)
     public List<Person> all() {
-        return db.select(PERSON.ID, PERSON.NAME, PERSON.ROLE)
-                .from(PERSON)
-                .orderBy(PERSON.NAME)
-                .fetch(row -> new Person(row.value1(), row.value2(), row.value3()));
+        return db.selectFrom(PERSON).orderBy(PERSON.NAME).fetch(People::person);
     }
 
-    /** Refuses a person nobody knows, at the field {@code by}. */
-    public void refuseUnknown(Long id) {
-        if (id == null || !db.fetchExists(PERSON, PERSON.ID.eq(id))) {
-            throw ProblemException.field("by", "Choose who did this.");
+    @Transactional(readOnly = true)
+    public Person get(long id) {
+        return person(record(id));
+    }
+
+    /** The made-up people of the demo, who sign in without a password. */
+    @Transactional(readOnly = true)
+    public List<Person> demo() {
+        return db.selectFrom(PERSON)
+                .where(PERSON.IS_DEMO.isTrue(), PERSON.IS_ACTIVE.isTrue())
+                .orderBy(PERSON.ROLE, PERSON.NAME)
+                .fetch(People::person);
+    }
+
+    @Transactional(readOnly = true)
+    public boolean isNobodyHere() {
+        return !db.fetchExists(PERSON);
+    }
+
+    /** The account as it stands; empty where it may not be used any more. */
+    @Transactional(readOnly = true)
+    public Optional<Account> account(long id) {
+        return db.selectFrom(PERSON)
+                .where(PERSON.ID.eq(id), PERSON.IS_ACTIVE.isTrue())
+                .fetchOptional(People::account);
+    }
+
+    /** The account for a name and password. Takes as long for a name nobody has. */
+    @Transactional(readOnly = true)
+    public Optional<Account> signIn(String name, String password) {
+        Optional<PersonRecord> known = db.selectFrom(PERSON)
+                .where(PERSON.NAME.equalIgnoreCase(name), PERSON.IS_ACTIVE.isTrue(), PERSON.PASSWORD_HASH.isNotNull())
+                .fetchOptional();
+        boolean right = passwords.matches(
+                password, known.map(PersonRecord::getPasswordHash).orElse(nobodysHash));
+        return right ? known.map(People::account) : Optional.empty();
+    }
+
+    /** One of the demo's people, by one click. */
+    @Transactional(readOnly = true)
+    public Optional<Account> demoAccount(long id) {
+        return db.selectFrom(PERSON)
+                .where(PERSON.ID.eq(id), PERSON.IS_DEMO.isTrue(), PERSON.IS_ACTIVE.isTrue())
+                .fetchOptional(People::account);
+    }
+
+    /** Whether nobody could sign in: an empty folder, or one just filled from an export, which carries no passwords. */
+    @Transactional(readOnly = true)
+    public boolean nobodyCanSignIn() {
+        return !db.fetchExists(
+                PERSON,
+                PERSON.IS_ACTIVE.isTrue(),
+                PERSON.PASSWORD_HASH.isNotNull().or(PERSON.IS_DEMO.isTrue()));
+    }
+
+    /**
+     * The first account where nobody can sign in; whoever comes second is refused. A person on file by that name, brought in
+     * with an export, becomes it.
+     */
+    @Transactional
+    public Account addFirst(String name, String password) {
+        if (!nobodyCanSignIn()) {
+            throw ProblemException.conflict(
+                    "The first account exists already. Sign in, or ask its owner for an account.");
+        }
+        Optional<PersonRecord> known = db.selectFrom(PERSON)
+                .where(PERSON.NAME.equalIgnoreCase(name == null ? "" : name.strip()))
+                .fetchOptional();
+        if (known.isEmpty()) {
+            return account(record(add(name, Role.MANAGER, password)));
+        }
+        setPassword(known.get().getId(), password);
+        PersonRecord person = record(known.get().getId());
+        person.setRole(Role.MANAGER.name());
+        person.setIsActive(true);
+        person.update();
+        return account(person);
+    }
+
+    @Transactional
+    public long add(String name, Role role, String password) {
+        Entries typed = new Entries();
+        String clean = name(typed, name, null);
+        password(typed, password, clean);
+        typed.refuseIfWrong();
+        return insert(clean, role, passwords.encode(password), false);
+    }
+
+    /** Somebody who records facts and has no password; in the demo, one who signs in by a click. */
+    @Transactional
+    public long addWithoutPassword(String name, Role role, boolean demo) {
+        return insert(name, role, null, demo);
+    }
+
+    private long insert(String name, Role role, String hash, boolean demo) {
+        return db.insertInto(PERSON)
+                .set(PERSON.NAME, name)
+                .set(PERSON.ROLE, role.name())
+                .set(PERSON.PASSWORD_HASH, hash)
+                .set(PERSON.IS_DEMO, demo)
+                .set(PERSON.CREDENTIALS_AT, clock.instant())
+                .returning(PERSON.ID)
+                .fetchOne(PERSON.ID);
+    }
+
+    /** Changes name, role, and whether the account may be used. The last manager stays one. */
+    @Transactional
+    public Person change(long id, String name, Role role, boolean active) {
+        PersonRecord person = record(id);
+        Entries typed = new Entries();
+        String clean = name(typed, name, id);
+        typed.refuseIfWrong();
+        boolean losesManager = Role.valueOf(person.getRole()) == Role.MANAGER && (role != Role.MANAGER || !active);
+        if (losesManager
+                && !db.fetchExists(
+                        PERSON, PERSON.ROLE.eq(Role.MANAGER.name()), PERSON.IS_ACTIVE.isTrue(), PERSON.ID.ne(id))) {
+            throw ProblemException.field(
+                    active ? "role" : "active", "This is the last manager. Make somebody else a manager first.");
+        }
+        person.setName(clean);
+        person.setRole(role.name());
+        person.setIsActive(active);
+        person.update();
+        return person(person);
+    }
+
+    /** Sets a password; every session of that person ends. */
+    @Transactional
+    public void setPassword(long id, String password) {
+        PersonRecord person = record(id);
+        Entries typed = new Entries();
+        password(typed, password, person.getName());
+        typed.refuseIfWrong();
+        person.setPasswordHash(passwords.encode(password));
+        // Later than before in any case: sessions are told apart by it.
+        Instant before = person.getCredentialsAt().plusMillis(1);
+        person.setCredentialsAt(before.isAfter(clock.instant()) ? before : clock.instant());
+        person.update();
+    }
+
+    /** Changes one’s own password, knowing the old one. */
+    @Transactional
+    public Account changePassword(long id, String old, String password) {
+        PersonRecord person = record(id);
+        if (person.getPasswordHash() == null || !passwords.matches(old == null ? "" : old, person.getPasswordHash())) {
+            throw ProblemException.field("old", "This isn’t your present password.");
+        }
+        setPassword(id, password);
+        return account(record(id));
+    }
+
+    @Transactional
+    public void setUnits(long id, Units units) {
+        db.update(PERSON)
+                .set(PERSON.UNITS, units.name())
+                .where(PERSON.ID.eq(id))
+                .execute();
+    }
+
+    private String name(Entries typed, String name, Long own) {
+        String clean = name == null ? "" : name.strip();
+        if (clean.isEmpty() || clean.length() > LONGEST_NAME) {
+            typed.wrong("name", "Enter a name of at most " + LONGEST_NAME + " characters.");
+        } else if (db.fetchExists(
+                PERSON, PERSON.NAME.equalIgnoreCase(clean), own == null ? PERSON.ID.isNotNull() : PERSON.ID.ne(own))) {
+            typed.wrong("name", "Somebody with this name is on file already. Add an initial.");
+        }
+        return clean;
+    }
+
+    private static void password(Entries typed, String password, String name) {
+        String given = password == null ? "" : password;
+        if (given.length() < SHORTEST_PASSWORD) {
+            typed.wrong(
+                    "password",
+                    "A password has at least " + SHORTEST_PASSWORD + " characters. A few words in a row are good.");
+        } else if (given.getBytes(StandardCharsets.UTF_8).length > LONGEST_PASSWORD_BYTES) {
+            typed.wrong("password", "A password has at most " + LONGEST_PASSWORD_BYTES + " characters.");
+        } else if (given.equalsIgnoreCase(name)) {
+            typed.wrong("password", "The password must not be the name.");
         }
     }
 
-    /** Adds a person. */
-    @Transactional
-    public long add(String name, String role) {
-        return db.insertInto(PERSON)
-                .set(PERSON.NAME, name)
-                .set(PERSON.ROLE, role)
-                .returning(PERSON.ID)
-                .fetchOne(PERSON.ID);
+    private PersonRecord record(long id) {
+        return db.selectFrom(PERSON)
+                .where(PERSON.ID.eq(id))
+                .fetchOptional()
+                .orElseThrow(() -> ProblemException.notFound("There is no such person."));
+    }
+
+    private static Person person(PersonRecord row) {
+        return new Person(
+                row.getId(),
+                row.getName(),
+                Role.valueOf(row.getRole()),
+                row.getIsActive(),
+                row.getPasswordHash() != null || row.getIsDemo(),
+                Units.valueOf(row.getUnits()));
+    }
+
+    private static Account account(PersonRecord row) {
+        return new Account(row.getId(), row.getName(), Role.valueOf(row.getRole()), row.getCredentialsAt());
     }
 }

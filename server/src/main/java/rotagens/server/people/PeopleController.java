@@ -1,11 +1,26 @@
 package rotagens.server.people;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import rotagens.server.people.People.Person;
 
 @RestController
 class PeopleController {
+
+    record NewPerson(
+            @Nullable String name, Role role, @Nullable String password) {}
+
+    record ChangedPerson(@Nullable String name, Role role, boolean active) {}
+
+    record NewPassword(@Nullable String password) {}
 
     private final People people;
 
@@ -14,7 +29,23 @@ class PeopleController {
     }
 
     @GetMapping("/api/people")
-    List<People.Person> people() {
+    List<Person> people() {
         return people.all();
+    }
+
+    @PostMapping("/api/people")
+    Person add(@RequestBody NewPerson wanted) {
+        return people.get(people.add(wanted.name(), wanted.role(), wanted.password()));
+    }
+
+    @PutMapping("/api/people/{id}")
+    Person change(@PathVariable long id, @RequestBody ChangedPerson wanted) {
+        return people.change(id, wanted.name(), wanted.role(), wanted.active());
+    }
+
+    @PutMapping("/api/people/{id}/password")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void password(@PathVariable long id, @RequestBody NewPassword wanted) {
+        people.setPassword(id, wanted.password());
     }
 }

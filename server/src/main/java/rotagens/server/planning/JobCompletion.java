@@ -39,6 +39,7 @@ import rotagens.server.planning.JobViews.Job;
 import rotagens.server.planning.JobViews.ProfessionalVerdict;
 import rotagens.server.planning.JobViews.Result;
 import rotagens.server.storage.generated.tables.records.JobRecord;
+import rotagens.server.tire.Catalogue;
 import rotagens.server.tire.Tires;
 import rotagens.server.tire.Tires.Fitted;
 import rotagens.server.vehicle.Vehicles;
@@ -66,6 +67,7 @@ class JobCompletion {
     private final JobStore store;
     private final Fleet fleet;
     private final Tires tires;
+    private final Catalogue catalogue;
     private final Readings readings;
     private final Vehicles vehicles;
     private final People people;
@@ -77,6 +79,7 @@ class JobCompletion {
             JobStore store,
             Fleet fleet,
             Tires tires,
+            Catalogue catalogue,
             Readings readings,
             Vehicles vehicles,
             People people,
@@ -87,6 +90,7 @@ class JobCompletion {
         this.store = store;
         this.fleet = fleet;
         this.tires = tires;
+        this.catalogue = catalogue;
         this.readings = readings;
         this.vehicles = vehicles;
         this.people = people;
@@ -95,7 +99,6 @@ class JobCompletion {
 
     @Transactional
     public Job done(long id, int version, Done done, Units units) {
-        people.refuseUnknown(done.by());
         JobRecord job = jobs.open(id, version);
         changes.only(job.getVehicleId());
         Instant at = when(done.day());
@@ -109,11 +112,11 @@ class JobCompletion {
                 .toList();
         typed.refuseIfWrong();
         for (Read one : read) {
-            write(one, standing, at, done.by(), id);
+            write(one, standing, at, people.me(), id);
             store.itemDone(one.item().id(), words(one, units));
         }
         job.setDoneAt(at);
-        job.setDoneById(done.by());
+        job.setDoneById(people.me());
         store.save(job);
         return jobs.get(id);
     }
@@ -182,10 +185,7 @@ class JobCompletion {
 
     private Optional<TreadDepth> original(Optional<Position> position, Optional<Long> modelId, Standing standing) {
         if (modelId.isPresent()) {
-            return tires.models().stream()
-                    .filter(model -> model.id() == modelId.get())
-                    .findFirst()
-                    .flatMap(model -> model.model().originalDepth());
+            return catalogue.get(modelId.get()).model().originalDepth();
         }
         return position.map(standing.fitted()::get)
                 .map(fitted -> fitted.tire().model())
@@ -232,7 +232,7 @@ class JobCompletion {
         Fitted here = fitted.orElseThrow(() -> ProblemException.conflict(
                 "There is no tire on file at " + position.code() + " any more. Look at the vehicle again."));
         Readings.Entry where = new Readings.Entry(here.tire().id(), placeId, at, by, null, jobId);
-        one.dot().ifPresent(dot -> tires.readDot(here.tire().id(), dot.molded(), at, by));
+        one.dot().ifPresent(dot -> tires.readDot(here.tire().id(), dot.molded(), Tires.DotKind.TIRE, at, by));
         readings.read(where, values(one));
         switch (one.item().kind()) {
             case INSPECT_DAMAGE, AGE_INSPECTION -> professional(one, where);
@@ -276,9 +276,15 @@ class JobCompletion {
 
     private void fitNew(Read one, Standing standing, long placeId, Instant at, long by, long jobId) {
         tires.takeOff(
-                placeId, at, by, one.item().kind().words() + ": " + one.item().reason(), jobId);
+                placeId,
+                Tires.Line.of(
+                        at, by, one.item().kind().words() + ": " + one.item().reason(), jobId));
         long tireId = tires.fitNew(
-                one.modelId().orElseThrow(), false, one.dot().orElseThrow().molded(), placeId, at, by, jobId);
+                one.modelId().orElseThrow(),
+                false,
+                one.dot().orElseThrow().molded(),
+                placeId,
+                Tires.Line.of(at, by, "", jobId));
         readings.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one));
     }
 

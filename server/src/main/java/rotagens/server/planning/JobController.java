@@ -13,13 +13,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
-import rotagens.server.planning.JobViews.Cancel;
 import rotagens.server.planning.JobViews.Done;
 import rotagens.server.planning.JobViews.Job;
-import rotagens.server.planning.JobViews.ModelChoice;
 import rotagens.server.planning.JobViews.Move;
 import rotagens.server.planning.JobViews.Schedule;
-import rotagens.server.tire.Tires;
 import rotagens.server.web.OnceOnly;
 import rotagens.server.web.Version;
 
@@ -28,13 +25,11 @@ class JobController {
 
     private final Jobs jobs;
     private final JobCompletion completion;
-    private final Tires tires;
     private final OnceOnly onceOnly;
 
-    JobController(Jobs jobs, JobCompletion completion, Tires tires, OnceOnly onceOnly) {
+    JobController(Jobs jobs, JobCompletion completion, OnceOnly onceOnly) {
         this.jobs = jobs;
         this.completion = completion;
-        this.tires = tires;
         this.onceOnly = onceOnly;
     }
 
@@ -58,14 +53,6 @@ class JobController {
         return jobs.ofVehicle(vehicleId);
     }
 
-    @GetMapping("/api/tire-models")
-    List<ModelChoice> models() {
-        return tires.models().stream()
-                .map(model -> new ModelChoice(
-                        model.id(), model.model().title(), model.model().size().molded()))
-                .toList();
-    }
-
     @PostMapping("/api/jobs")
     Job[] schedule(
             @RequestParam(defaultValue = "US") Units units,
@@ -80,13 +67,13 @@ class JobController {
 
     @PutMapping("/api/jobs/{id}/day")
     Job move(@PathVariable long id, @RequestHeader("If-Match") String seen, @RequestBody Move move) {
-        return jobs.move(id, Version.seen(seen), move.by(), move.day());
+        return jobs.move(id, Version.seen(seen), move.day());
     }
 
     @DeleteMapping("/api/jobs/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void cancel(@PathVariable long id, @RequestHeader("If-Match") String seen, @RequestBody Cancel cancel) {
-        jobs.cancel(id, Version.seen(seen), cancel.by());
+    void cancel(@PathVariable long id, @RequestHeader("If-Match") String seen) {
+        jobs.cancel(id, Version.seen(seen));
     }
 
     @PostMapping("/api/jobs/{id}/done")

@@ -44,11 +44,9 @@ public final class JobViews {
     /** A piece of due work, named by its vehicle and key. */
     record Wanted(long vehicleId, String key) {}
 
-    record Schedule(Long by, LocalDate day, @Nullable String note, List<Wanted> work) {}
+    record Schedule(LocalDate day, @Nullable String note, List<Wanted> work) {}
 
-    record Move(Long by, LocalDate day) {}
-
-    record Cancel(Long by) {}
+    record Move(LocalDate day) {}
 
     /** What was read or decided after one piece of work; which entries are needed depends on its kind. */
     record Result(
@@ -69,7 +67,7 @@ public final class JobViews {
         CONDEMNED
     }
 
-    record Done(Long by, @Nullable LocalDate day, List<Result> results) {}
+    record Done(@Nullable LocalDate day, List<Result> results) {}
 
     record Item(
             long id,
@@ -94,6 +92,4 @@ public final class JobViews {
             @Nullable Instant doneAt,
             @Nullable String doneBy,
             List<Item> items) {}
-
-    record ModelChoice(long id, String title, String size) {}
 }

@@ -105,7 +105,6 @@ public class Jobs {
     @Transactional
     public List<Job> schedule(Schedule wanted, Units units) {
         changes.only();
-        people.refuseUnknown(wanted.by());
         refuseDay(wanted.day());
         if (wanted.work() == null || wanted.work().isEmpty()) {
             throw ProblemException.field("work", "Choose at least one thing to do.");
@@ -126,7 +125,7 @@ public class Jobs {
                     wanted.day(),
                     wanted.note() == null ? "" : wanted.note().strip(),
                     clock.instant(),
-                    wanted.by());
+                    people.me());
             for (Wanted one : work) {
                 DueItem item = due.get(one.key());
                 if (item == null || !item.kind().canBeScheduled()) {
@@ -188,9 +187,8 @@ public class Jobs {
 
     /** Moves an open job to another day. */
     @Transactional
-    public Job move(long id, int version, Long by, LocalDate day) {
+    public Job move(long id, int version, LocalDate day) {
         changes.only();
-        people.refuseUnknown(by);
         refuseDay(day);
         JobRecord job = open(id, version);
         job.setPlannedDay(day);
@@ -200,9 +198,8 @@ public class Jobs {
 
     /** Takes an open job off the plan; its work is due again. */
     @Transactional
-    public void cancel(long id, int version, Long by) {
+    public void cancel(long id, int version) {
         changes.only();
-        people.refuseUnknown(by);
         JobRecord job = open(id, version);
         job.setCancelledAt(clock.instant());
         store.save(job);

@@ -1,37 +1,47 @@
 package rotagens.server.security;
 
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
-import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import rotagens.server.people.People;
 
-/**
- * What the outside may reach: the interface, and its own API with a token that other sites can't read. People are picked from
- * a list until there is a sign-in, which is why the program binds to this machine only.
- */
+/** What the outside may reach: the interface’s files, and the API line by line of {@link Access}; everything else is denied. */
 @Configuration(proxyBeanMethods = false)
 class SecurityConfig {
 
     /** Styles are written into the page by the component library; scripts come from this server only. */
     private static final String CONTENT_POLICY =
-            "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:;"
+            "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:;"
                     + " object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
 
     @Bean
-    SecurityFilterChain everything(HttpSecurity http) throws Exception {
-        return http.authorizeHttpRequests(requests -> requests.requestMatchers("/api/**")
-                        .permitAll()
-                        .requestMatchers(HttpMethod.GET, "/**")
-                        .permitAll()
-                        .requestMatchers(HttpMethod.HEAD, "/**")
-                        .permitAll()
-                        .anyRequest()
-                        .denyAll())
+    SecurityFilterChain everything(HttpSecurity http, Refusals refusals, People people) throws Exception {
+        return http.authorizeHttpRequests(requests -> {
+                    for (Access.Line line : Access.LINES) {
+                        var matched = requests.requestMatchers(line.method(), line.path());
+                        if (line.least() == null) {
+                            matched.permitAll();
+                        } else {
+                            matched.hasAuthority(line.least().name());
+                        }
+                    }
+                    requests.requestMatchers("/api/**").denyAll();
+                    requests.requestMatchers(HttpMethod.GET, "/**").permitAll();
+                    requests.requestMatchers(HttpMethod.HEAD, "/**").permitAll();
+                    requests.anyRequest().denyAll();
+                })
+                .addFilterAfter(new FreshAccount(people), SecurityContextHolderFilter.class)
                 .csrf(CsrfConfigurer::spa)
-                .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .exceptionHandling(
+                        failures -> failures.authenticationEntryPoint(refusals).accessDeniedHandler(refusals))
                 .requestCache(cache -> cache.disable())
                 .formLogin(login -> login.disable())
                 .httpBasic(basic -> basic.disable())
@@ -39,9 +49,13 @@ class SecurityConfig {
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .frameOptions(frames -> frames.deny())
                         .cacheControl(cache -> cache.disable())
-                        .referrerPolicy(referrer -> referrer.policy(
-                                org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
-                                        .ReferrerPolicy.NO_REFERRER)))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
                 .build();
+    }
+
+    /** bcrypt: slow on purpose; the cost is a setting so that tests needn’t wait. */
+    @Bean
+    static PasswordEncoder passwords(@Value("${rotagens.sign-in.hash-cost:11}") int cost) {
+        return new BCryptPasswordEncoder(cost);
     }
 }

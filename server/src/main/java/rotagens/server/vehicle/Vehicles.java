@@ -9,6 +9,7 @@ import static rotagens.server.storage.generated.Tables.WHEEL;
 import static rotagens.server.storage.generated.Tables.YARD;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -24,8 +25,6 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Distance;
-import rotagens.core.measure.Load;
-import rotagens.core.measure.Pressure;
 import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleRole;
@@ -35,6 +34,7 @@ import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Vehicle;
 import rotagens.core.vehicle.VehicleKind;
 import rotagens.server.storage.generated.tables.records.AxleRecord;
+import rotagens.server.storage.generated.tables.records.OdometerReadingRecord;
 import rotagens.server.web.ProblemException;
 
 /** The vehicles of the fleet: axles, places, wheels, placards and odometers. */
@@ -53,23 +53,13 @@ public class Vehicles {
             String yard,
             String description,
             Map<Position, Long> places,
-            Optional<Odometer> odometer) {}
+            Optional<Odometer> odometer,
+            boolean outdoors,
+            String placardSpot,
+            Optional<Instant> retiredAt) {}
 
     /** The newest odometer reading. */
     public record Odometer(Distance reading, LocalDate on) {}
-
-    /** A vehicle to be added. */
-    public record New(
-            String unit,
-            long classId,
-            long yardId,
-            VehicleKind kind,
-            String description,
-            int gvwrLb,
-            boolean sensorsWork,
-            LocalDate parkedSince,
-            Layout layout,
-            Map<Integer, Vehicle.Placard> placards) {}
 
     private static final int ODOMETERS_FOR_USE = 12;
 
@@ -83,7 +73,7 @@ public class Vehicles {
 
     @Transactional(readOnly = true)
     public List<OnFile> all() {
-        return load(DSL.noCondition());
+        return load(VEHICLE.RETIRED_AT.isNull());
     }
 
     @Transactional(readOnly = true)
@@ -105,6 +95,7 @@ public class Vehicles {
                 .leftJoin(WHEEL)
                 .on(WHEEL.PLACE_ID.eq(PLACE.ID))
                 .where(PLACE.VEHICLE_ID.in(DSL.select(VEHICLE.ID).from(VEHICLE).where(which)))
+                .and(PLACE.REMOVED_AT.isNull())
                 .forEach(row -> {
                     Position position = Position.parse(row.value3());
                     places.computeIfAbsent(row.value1(), id -> new HashMap<>()).put(position, row.value2());
@@ -137,7 +128,10 @@ public class Vehicles {
                             row.get(YARD.NAME),
                             row.get(VEHICLE.DESCRIPTION),
                             Map.copyOf(places.getOrDefault(id, Map.of())),
-                            read.stream().findFirst()));
+                            read.stream().findFirst(),
+                            row.get(VEHICLE.IS_OUTDOORS),
+                            row.get(VEHICLE.PLACARD_SPOT),
+                            Optional.ofNullable(row.get(VEHICLE.RETIRED_AT))));
                 });
         return vehicles;
     }
@@ -161,13 +155,32 @@ public class Vehicles {
                 row.get(VEHICLE.UNIT),
                 row.get(VEHICLE_CLASS.NAME),
                 VehicleKind.valueOf(row.get(VEHICLE.KIND)),
-                Load.lb(row.get(VEHICLE.GVWR_LB)),
+                row.get(VEHICLE.GVWR),
                 layout,
                 placards,
                 wheels,
                 row.get(VEHICLE.IS_SENSORED),
                 milesPerDay(odometers),
                 Optional.ofNullable(row.get(VEHICLE.PARKED_SINCE)));
+    }
+
+    /** The places of one vehicle. */
+    @Transactional(readOnly = true)
+    public Map<Position, Long> places(long vehicleId) {
+        Map<Position, Long> places = new HashMap<>();
+        db.selectFrom(PLACE)
+                .where(PLACE.VEHICLE_ID.eq(vehicleId), PLACE.REMOVED_AT.isNull())
+                .forEach(row -> places.put(Position.parse(row.getCode()), row.getId()));
+        return places;
+    }
+
+    /** All odometer readings of one vehicle, oldest first. */
+    @Transactional(readOnly = true)
+    public List<Odometer> odometers(long vehicleId) {
+        return db.selectFrom(ODOMETER_READING)
+                .where(ODOMETER_READING.VEHICLE_ID.eq(vehicleId))
+                .orderBy(ODOMETER_READING.AT)
+                .fetch(row -> new Odometer(row.getOdometer(), day(row.getAt())));
     }
 
     /** Newest first, the last dozen of each vehicle. */
@@ -207,15 +220,24 @@ public class Vehicles {
         return LocalDate.ofInstant(at, clock.getZone());
     }
 
-    /** Records an odometer reading; refuses one below the last, at the given field. */
+    /** Records an odometer reading; refuses one that doesn't lie between its neighbors in time, at the given field. */
     @Transactional
     public void readOdometer(OnFile vehicle, Distance reading, Instant at, long personId, String field) {
-        vehicle.odometer()
-                .filter(last -> reading.miles() < last.reading().miles())
-                .ifPresent(last -> {
+        neighbor(vehicle.id(), ODOMETER_READING.AT.le(at), ODOMETER_READING.AT.desc())
+                .filter(before -> reading.miles() < before.getOdometer().miles())
+                .ifPresent(before -> {
                     throw ProblemException.field(
                             field,
-                            "Less than the last reading, " + last.reading().asEntered() + ". Read the odometer again.");
+                            "Less than the last reading, "
+                                    + before.getOdometer().asEntered() + ". Read the odometer again.");
+                });
+        neighbor(vehicle.id(), ODOMETER_READING.AT.gt(at), ODOMETER_READING.AT.asc())
+                .filter(after -> reading.miles() > after.getOdometer().miles())
+                .ifPresent(after -> {
+                    throw ProblemException.field(
+                            field,
+                            "More than was read later, " + after.getOdometer().asEntered()
+                                    + ". Check the figure and the day.");
                 });
         db.insertInto(ODOMETER_READING)
                 .set(ODOMETER_READING.VEHICLE_ID, vehicle.id())
@@ -223,6 +245,38 @@ public class Vehicles {
                 .set(ODOMETER_READING.ODOMETER, reading)
                 .set(ODOMETER_READING.PERSON_ID, personId)
                 .execute();
+    }
+
+    /** The odometer at an instant, on the line between the readings before and after it; the last one where none came after. */
+    @Transactional(readOnly = true)
+    public Optional<Distance> odometerAt(long vehicleId, Instant at) {
+        Optional<OdometerReadingRecord> before =
+                neighbor(vehicleId, ODOMETER_READING.AT.le(at), ODOMETER_READING.AT.desc());
+        Optional<OdometerReadingRecord> after =
+                neighbor(vehicleId, ODOMETER_READING.AT.gt(at), ODOMETER_READING.AT.asc());
+        if (before.isEmpty()) {
+            return Optional.empty();
+        }
+        if (after.isEmpty()) {
+            return before.map(OdometerReadingRecord::getOdometer);
+        }
+        double span =
+                Duration.between(before.get().getAt(), after.get().getAt()).toSeconds();
+        double share =
+                span == 0 ? 0 : Duration.between(before.get().getAt(), at).toSeconds() / span;
+        double from = before.get().getOdometer().miles();
+        return Optional.of(Distance.miles(
+                Math.rint(from + share * (after.get().getOdometer().miles() - from))));
+    }
+
+    private Optional<OdometerReadingRecord> neighbor(
+            long vehicleId, Condition when, org.jooq.SortField<Instant> nearest) {
+        return db.selectFrom(ODOMETER_READING)
+                .where(ODOMETER_READING.VEHICLE_ID.eq(vehicleId))
+                .and(when)
+                .orderBy(nearest)
+                .limit(1)
+                .fetchOptional();
     }
 
     /** A parked vehicle was moved: the days count from here again. */
@@ -235,77 +289,16 @@ public class Vehicles {
                 .execute();
     }
 
-    @Transactional
-    public long addYard(String name) {
-        return db.insertInto(YARD).set(YARD.NAME, name).returning(YARD.ID).fetchOne(YARD.ID);
-    }
-
-    @Transactional
-    public long addClass(String name) {
-        return db.insertInto(VEHICLE_CLASS)
-                .set(VEHICLE_CLASS.NAME, name)
-                .returning(VEHICLE_CLASS.ID)
-                .fetchOne(VEHICLE_CLASS.ID);
-    }
-
-    /** Adds a vehicle with its axles and places. */
-    @Transactional
-    public OnFile add(New vehicle) {
-        long id = db.insertInto(VEHICLE)
-                .set(VEHICLE.UNIT, vehicle.unit())
-                .set(VEHICLE.VEHICLE_CLASS_ID, vehicle.classId())
-                .set(VEHICLE.YARD_ID, vehicle.yardId())
-                .set(VEHICLE.KIND, vehicle.kind().name())
-                .set(VEHICLE.DESCRIPTION, vehicle.description())
-                .set(VEHICLE.GVWR_LB, vehicle.gvwrLb())
-                .set(VEHICLE.IS_SENSORED, vehicle.sensorsWork())
-                .set(VEHICLE.PARKED_SINCE, vehicle.parkedSince())
-                .set(VEHICLE.SPARES, vehicle.layout().spares())
-                .returning(VEHICLE.ID)
-                .fetchOne(VEHICLE.ID);
-        int number = 1;
-        for (Axle axle : vehicle.layout().axles()) {
-            Vehicle.Placard placard = vehicle.placards().get(number);
-            db.insertInto(AXLE)
-                    .set(AXLE.VEHICLE_ID, id)
-                    .set(AXLE.NUMBER, number)
-                    .set(AXLE.ROLE, axle.role().name())
-                    .set(AXLE.DUAL, axle.dual())
-                    .set(
-                            AXLE.PLACARD_SIZE,
-                            placard == null ? null : placard.size().molded())
-                    .set(AXLE.PLACARD_PRESSURE, placard == null ? null : placard.pressure())
-                    .execute();
-            number++;
-        }
-        int order = 1;
-        for (Position position : vehicle.layout().walkRound()) {
-            db.insertInto(PLACE)
-                    .set(PLACE.VEHICLE_ID, id)
-                    .set(PLACE.CODE, position.code())
-                    .set(PLACE.WALK_ORDER, order++)
-                    .execute();
-        }
-        return get(id);
-    }
-
-    /** Another wheel at a place: its pilot type is known, its maximum has to be read afresh. */
+    /** Another wheel at a place: its pilot type is known, the rest has to be read afresh. */
     @Transactional
     public void changeWheel(long placeId, PilotType pilot) {
         db.update(WHEEL)
                 .setNull(WHEEL.PLACE_ID)
                 .where(WHEEL.PLACE_ID.eq(placeId))
                 .execute();
-        addWheel(placeId, pilot, null);
-    }
-
-    /** Puts a wheel on file at a place. */
-    @Transactional
-    public void addWheel(long placeId, PilotType pilot, Pressure maximum) {
         db.insertInto(WHEEL)
                 .set(WHEEL.PLACE_ID, placeId)
                 .set(WHEEL.PILOT, pilot == null ? null : pilot.name())
-                .set(WHEEL.MAXIMUM_PRESSURE, maximum)
                 .execute();
     }
 }

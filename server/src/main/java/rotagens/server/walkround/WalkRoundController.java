@@ -17,7 +17,6 @@ import rotagens.server.walkround.WalkRoundViews.Finish;
 import rotagens.server.walkround.WalkRoundViews.Finished;
 import rotagens.server.walkround.WalkRoundViews.Input;
 import rotagens.server.walkround.WalkRoundViews.Saved;
-import rotagens.server.walkround.WalkRoundViews.Start;
 import rotagens.server.walkround.WalkRoundViews.WalkRound;
 import rotagens.server.web.OnceOnly;
 import rotagens.server.web.Version;
@@ -46,13 +45,9 @@ class WalkRoundController {
     WalkRound start(
             @PathVariable long vehicleId,
             @RequestParam(defaultValue = "US") Units units,
-            @RequestHeader(name = "Idempotency-Key", required = false) String key,
-            @RequestBody Start start) {
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return onceOnly.write(
-                key,
-                List.of("start", vehicleId, start),
-                WalkRound.class,
-                () -> walkRounds.start(vehicleId, start.by(), units));
+                key, List.of("start", vehicleId), WalkRound.class, () -> walkRounds.start(vehicleId, units));
     }
 
     @GetMapping("/api/walk-rounds/{id}")

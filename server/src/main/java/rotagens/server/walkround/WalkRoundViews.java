@@ -15,8 +15,6 @@ final class WalkRoundViews {
     private WalkRoundViews() {}
 
     /** Starting one, or joining the one that is open. */
-    record Start(Long by) {}
-
     /**
      * What a person typed at one position, as typed; a bare figure is in the units of the request.
      *
@@ -24,7 +22,6 @@ final class WalkRoundViews {
      * @param putRight open findings put right on the spot
      */
     record Input(
-            Long by,
             @Nullable String pressure,
             @Nullable Warmth warmth,
             @Nullable String outer,
@@ -95,7 +92,7 @@ final class WalkRoundViews {
             List<Stop> stops) {}
 
     /** Finishing: who signs, and the odometer. */
-    record Finish(Long by, @Nullable String odometer) {}
+    record Finish(@Nullable String odometer) {}
 
     /** What was written to the history. */
     record Finished(long id, int readings, int unread, Verdict verdict) {}

@@ -82,11 +82,12 @@ class WalkRounds {
 
     /** Starts a walk-round, or opens the one that is under way. */
     @Transactional
-    public WalkRound start(long vehicleId, Long by, Units units) {
+    public WalkRound start(long vehicleId, Units units) {
         changes.draftsOnly();
-        people.refuseUnknown(by);
         Standing standing = fleet.get(vehicleId);
-        long id = store.openOn(vehicleId).map(Walk::id).orElseGet(() -> store.start(vehicleId, by, clock.instant()));
+        long id = store.openOn(vehicleId)
+                .map(Walk::id)
+                .orElseGet(() -> store.start(vehicleId, people.me(), clock.instant()));
         return view(walk(id), standing, units);
     }
 
@@ -104,7 +105,6 @@ class WalkRounds {
     @Transactional
     public Saved save(long id, String code, int version, Input input, Units units) {
         changes.draftsOnly();
-        people.refuseUnknown(input.by());
         Walk walk = unfinished(id);
         Standing standing = fleet.get(walk.vehicleId());
         Position position = standing.position(code);
@@ -119,7 +119,7 @@ class WalkRounds {
                             + " saved this position since you opened it. Both are shown; nothing was replaced.",
                     before == null ? null : entry(before));
         }
-        store.save(id, new Stored(placeId, present + 1, input.by(), "", clock.instant(), figures));
+        store.save(id, new Stored(placeId, present + 1, people.me(), "", clock.instant(), figures));
         Map<Long, Stored> now = store.entries(id);
         return new Saved(
                 entry(now.get(placeId)),
@@ -129,7 +129,6 @@ class WalkRounds {
     /** Writes what was entered to the history: readings, findings, what was put right, the odometer. */
     @Transactional
     public Finished finish(long id, Finish finish, Units units) {
-        people.refuseUnknown(finish.by());
         Walk walk = unfinished(id);
         changes.only(walk.vehicleId());
         Standing standing = fleet.get(walk.vehicleId());
@@ -144,7 +143,7 @@ class WalkRounds {
                 text -> Distance.parse(text, units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM));
         typed.refuseIfWrong();
         Instant now = clock.instant();
-        odometer.ifPresent(reading -> vehicles.readOdometer(standing.onFile(), reading, now, finish.by(), "odometer"));
+        odometer.ifPresent(reading -> vehicles.readOdometer(standing.onFile(), reading, now, people.me(), "odometer"));
         standing.fitted().forEach((position, fitted) -> {
             Stored entry = entries.get(fitted.placeId());
             if (entry != null) {

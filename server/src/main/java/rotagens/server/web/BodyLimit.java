@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
@@ -20,10 +21,24 @@ class BodyLimit extends OncePerRequestFilter {
 
     static final int MOST_BYTES = 256 * 1024;
 
-    static final Problem PROBLEM = Problem.of(
-            HttpStatus.CONTENT_TOO_LARGE.value(),
-            "Too much at once",
-            "A request may hold at most 256 kB. Nothing was stored.");
+    static final Problem PROBLEM = problem("A request may hold at most 256 kB. Nothing was stored.");
+
+    /** Files are larger than entries, each kind up to its own measure. */
+    private static final Map<String, Integer> FILES = Map.of(
+            "/api/imports/", 8 * 1024 * 1024,
+            "/api/first-account/export", 512 * 1024 * 1024);
+
+    private static Problem problem(String detail) {
+        return Problem.of(HttpStatus.CONTENT_TOO_LARGE.value(), "Too much at once", detail);
+    }
+
+    private static int most(HttpServletRequest request) {
+        return FILES.entrySet().stream()
+                .filter(file -> request.getRequestURI().startsWith(file.getKey()))
+                .map(Map.Entry::getValue)
+                .findFirst()
+                .orElse(MOST_BYTES);
+    }
 
     private final JsonMapper json;
 
@@ -43,13 +58,17 @@ class BodyLimit extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (request.getContentLengthLong() > MOST_BYTES) {
-            response.setStatus(PROBLEM.status());
+        int most = most(request);
+        if (request.getContentLengthLong() > most) {
+            Problem problem = most == MOST_BYTES
+                    ? PROBLEM
+                    : problem("A file may hold at most " + most / 1024 / 1024 + " MB. Nothing was stored. Split it.");
+            response.setStatus(problem.status());
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-            response.getOutputStream().write(json.writeValueAsBytes(PROBLEM));
+            response.getOutputStream().write(json.writeValueAsBytes(problem));
             return;
         }
-        chain.doFilter(new Counted(request), response);
+        chain.doFilter(new Counted(request, most), response);
     }
 
     private static final class TooLarge extends IOException {
@@ -57,22 +76,27 @@ class BodyLimit extends OncePerRequestFilter {
     }
 
     private static final class Counted extends HttpServletRequestWrapper {
-        Counted(HttpServletRequest request) {
+        private final int most;
+
+        Counted(HttpServletRequest request, int most) {
             super(request);
+            this.most = most;
         }
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
-            return new CountedStream(super.getInputStream());
+            return new CountedStream(super.getInputStream(), most);
         }
     }
 
     private static final class CountedStream extends ServletInputStream {
         private final ServletInputStream in;
+        private final int limit;
         private int read;
 
-        CountedStream(ServletInputStream in) {
+        CountedStream(ServletInputStream in, int limit) {
             this.in = in;
+            this.limit = limit;
         }
 
         @Override
@@ -91,7 +115,7 @@ class BodyLimit extends OncePerRequestFilter {
 
         private void count(int bytes) throws TooLarge {
             read += bytes;
-            if (read > MOST_BYTES) {
+            if (read > limit) {
                 throw new TooLarge();
             }
         }

@@ -35,6 +35,13 @@ public final class Entries {
         }
     }
 
+    /** Notes a message at a field unless all is well there. */
+    public void unless(boolean allIsWell, String field, String message) {
+        if (!allIsWell) {
+            wrong(field, message);
+        }
+    }
+
     public void wrong(String field, String message) {
         wrong.add(new Problem.Field(field, message));
     }

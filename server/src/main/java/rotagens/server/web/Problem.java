@@ -22,7 +22,7 @@ public record Problem(
     /** One wrong entry; {@code field} is its path in the request, for example {@code tread.outer}. */
     public record Field(String field, String message) {}
 
-    static Problem of(int status, String title, String detail) {
+    public static Problem of(int status, String title, String detail) {
         return new Problem("about:blank", title, status, detail, List.of(), null);
     }
 }

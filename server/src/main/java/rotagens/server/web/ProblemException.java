@@ -37,6 +37,11 @@ public class ProblemException extends RuntimeException {
         return new ProblemException(Problem.of(HttpStatus.CONFLICT.value(), "This can’t be done now", detail));
     }
 
+    /** Too many requests of a kind in a short time. */
+    public static ProblemException tooOften(String detail) {
+        return new ProblemException(Problem.of(HttpStatus.TOO_MANY_REQUESTS.value(), "Too often", detail));
+    }
+
     /** Somebody changed the same thing since it was read; both versions go back to the person. */
     public static ProblemException changedMeanwhile(String detail, Object current) {
         return new ProblemException(new Problem(

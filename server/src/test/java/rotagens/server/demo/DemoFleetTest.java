@@ -40,8 +40,9 @@ class DemoFleetTest {
                 .flatMap(judgement -> judgement.reasons().stream())
                 .map(judged -> judged.reason().rule())
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Rule.class)));
-        // Parking judges the vehicle and shows in the due list instead.
-        assertThat(EnumSet.complementOf(EnumSet.copyOf(shown))).containsOnly(Rule.PARKED);
+        // Parking judges the vehicle and shows in the due list; sidewalls and deliveries are judged as they are read.
+        assertThat(EnumSet.complementOf(EnumSet.copyOf(shown)))
+                .containsOnly(Rule.PARKED, Rule.SIDEWALL_AGREES, Rule.DELIVERY_MATCHES, Rule.DELIVERY_AGE);
     }
 
     @Test

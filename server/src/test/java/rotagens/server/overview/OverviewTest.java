@@ -129,8 +129,8 @@ class OverviewTest {
         String before = api.get("/api/yard").text();
         assertThat(api.get("/api/yard").text()).isEqualTo(before);
         long id = api.vehicle("LC-04");
-        String body = "{\"by\":%d,\"day\":\"2026-11-30\",\"work\":[{\"vehicleId\":%d,\"key\":\"SET_PRESSURE:3L\"}]}"
-                .formatted(api.person(), id);
+        String body =
+                "{\"day\":\"2026-11-30\",\"work\":[{\"vehicleId\":%d,\"key\":\"SET_PRESSURE:3L\"}]}".formatted(id);
         assertThat(api.post("/api/jobs", body).status()).isEqualTo(200);
         assertThat(api.get("/api/yard").text()).isNotEqualTo(before).contains("\"day\":\"2026-11-30\"");
     }
@@ -139,31 +139,30 @@ class OverviewTest {
     @DisplayName("after every kind of change the yard shows each vehicle as its own page does")
     void yardAgreesWithPages() {
         long id = api.vehicle("SP-01");
-        long by = api.person();
         api.get("/api/yard");
-        String walk = api.post("/api/vehicles/" + id + "/walk-rounds", "{\"by\":" + by + "}")
+        String walk = api.post("/api/vehicles/" + id + "/walk-rounds", "{}")
                 .body()
                 .path("id")
                 .asString();
         api.put(
                 "/api/walk-rounds/" + walk + "/positions/1L",
-                "{\"by\":" + by + ",\"pressure\":\"40\",\"warmth\":\"COLD\"}",
+                "{\"pressure\":\"40\",\"warmth\":\"COLD\"}",
                 "If-Match",
                 "\"0\"");
         assertThat(yardVerdict("SP-01")).isEqualTo("FIT");
-        api.post("/api/walk-rounds/" + walk + "/finish", "{\"by\":" + by + "}");
+        api.post("/api/walk-rounds/" + walk + "/finish", "{}");
         assertThat(yardVerdict("SP-01")).isEqualTo("DO_NOT_OPERATE");
 
         JsonNode job = api.post(
                         "/api/jobs",
-                        "{\"by\":%d,\"day\":\"2026-11-24\",\"work\":[{\"vehicleId\":%d,\"key\":\"INSPECT_DAMAGE:1L\"}]}"
-                                .formatted(by, id))
+                        "{\"day\":\"2026-11-24\",\"work\":[{\"vehicleId\":%d,\"key\":\"INSPECT_DAMAGE:1L\"}]}"
+                                .formatted(id))
                 .body()
                 .get(0);
         api.post(
                 "/api/jobs/" + job.path("id").asString() + "/done",
-                "{\"by\":%d,\"results\":[{\"itemId\":%s,\"verdict\":\"SOUND\",\"professional\":\"Marrow Street\",\"pressure\":\"60\"}]}"
-                        .formatted(by, job.path("items").get(0).path("id").asString()),
+                "{\"results\":[{\"itemId\":%s,\"verdict\":\"SOUND\",\"professional\":\"Marrow Street\",\"pressure\":\"60\"}]}"
+                        .formatted(job.path("items").get(0).path("id").asString()),
                 "If-Match",
                 "\"1\"");
         assertThat(yardVerdict("SP-01")).isEqualTo("FIT");

@@ -21,19 +21,16 @@ class JobTest {
     MockMvc http;
 
     private Api api;
-    private long by;
 
     @BeforeEach
     void client() {
         api = new Api(http);
-        by = api.person();
     }
 
     private Answer schedule(String unit, String key, String day) {
         return api.post(
                 "/api/jobs",
-                "{\"by\":%d,\"day\":\"%s\",\"work\":[{\"vehicleId\":%d,\"key\":\"%s\"}]}"
-                        .formatted(by, day, api.vehicle(unit), key));
+                "{\"day\":\"%s\",\"work\":[{\"vehicleId\":%d,\"key\":\"%s\"}]}".formatted(day, api.vehicle(unit), key));
     }
 
     private JsonNode job(String unit, String key) {
@@ -45,8 +42,8 @@ class JobTest {
     private Answer done(JsonNode job, String result) {
         return api.post(
                 "/api/jobs/" + job.path("id").asLong() + "/done",
-                "{\"by\":%d,\"results\":[{\"itemId\":%d%s}]}"
-                        .formatted(by, job.path("items").get(0).path("id").asLong(), result),
+                "{\"results\":[{\"itemId\":%d%s}]}"
+                        .formatted(job.path("items").get(0).path("id").asLong(), result),
                 "If-Match",
                 "\"" + job.path("version").asInt() + "\"");
     }
@@ -65,7 +62,7 @@ class JobTest {
         assertThat(due("LC-04"))
                 .contains("\"scheduled\":{\"jobId\":" + job.path("id").asLong() + ",\"day\":\"2026-11-24\"}");
         assertThat(schedule("LC-04", "SET_PRESSURE:3L", "2026-11-25").status()).isEqualTo(409);
-        Answer off = api.delete("/api/jobs/" + job.path("id").asLong(), "{\"by\":" + by + "}", "If-Match", "\"1\"");
+        Answer off = api.delete("/api/jobs/" + job.path("id").asLong(), "", "If-Match", "\"1\"");
         assertThat(off.status()).isEqualTo(204);
         assertThat(due("LC-04")).doesNotContain("\"scheduled\"").contains("SET_PRESSURE");
     }
@@ -164,7 +161,7 @@ class JobTest {
     void moved() {
         JsonNode job = job("SH-04", "SET_PRESSURE:2LI");
         String path = "/api/jobs/" + job.path("id").asLong() + "/day";
-        String to = "{\"by\":" + by + ",\"day\":\"2026-12-01\"}";
+        String to = "{\"day\":\"2026-12-01\"}";
         assertThat(api.put(path, to, "If-Match", "\"1\"").body().path("day").asString())
                 .isEqualTo("2026-12-01");
         Answer late = api.put(path, to, "If-Match", "\"1\"");

@@ -16,6 +16,7 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.server.ServerTest;
 import rotagens.server.people.People;
+import rotagens.server.people.Role;
 
 @ServerTest
 class LedgerTest {
@@ -86,7 +87,7 @@ class LedgerTest {
     void allOrNothing() {
         int before = people.all().size();
         assertThatThrownBy(() -> new TransactionTemplate(transactions).executeWithoutResult(status -> {
-                    people.add("Somebody New", "technician");
+                    people.addWithoutPassword("Somebody New", Role.TECHNICIAN, false);
                     throw new IllegalStateException("half way");
                 }))
                 .hasMessage("half way");

@@ -21,16 +21,14 @@ class WalkRoundTest {
     MockMvc http;
 
     private Api api;
-    private long by;
 
     @BeforeEach
     void client() {
         api = new Api(http);
-        by = api.person();
     }
 
     private long start(String unit) {
-        Answer walk = api.post("/api/vehicles/" + api.vehicle(unit) + "/walk-rounds", "{\"by\":" + by + "}");
+        Answer walk = api.post("/api/vehicles/" + api.vehicle(unit) + "/walk-rounds", "{}");
         assertThat(walk.status()).isEqualTo(200);
         return walk.body().path("id").asLong();
     }
@@ -40,15 +38,11 @@ class WalkRoundTest {
         all[0] = "If-Match";
         all[1] = "\"" + version + "\"";
         System.arraycopy(headers, 0, all, 2, headers.length);
-        return api.put(
-                "/api/walk-rounds/" + walk + "/positions/" + position, "{\"by\":" + by + "," + fields + "}", all);
+        return api.put("/api/walk-rounds/" + walk + "/positions/" + position, "{" + fields + "}", all);
     }
 
     private Answer finish(long walk, String odometer, String... headers) {
-        return api.post(
-                "/api/walk-rounds/" + walk + "/finish",
-                "{\"by\":" + by + ",\"odometer\":\"" + odometer + "\"}",
-                headers);
+        return api.post("/api/walk-rounds/" + walk + "/finish", "{\"odometer\":\"" + odometer + "\"}", headers);
     }
 
     @Test
@@ -125,8 +119,8 @@ class WalkRoundTest {
     void finishedTwice() {
         long walk = start("VN-05");
         save(walk, "1L", 0, "\"pressure\":\"49\",\"warmth\":\"COLD\"");
-        Answer first = finish(walk, "99000", "Idempotency-Key", "f-1");
-        Answer second = finish(walk, "99000", "Idempotency-Key", "f-1");
+        Answer first = finish(walk, "199000", "Idempotency-Key", "f-1");
+        Answer second = finish(walk, "199000", "Idempotency-Key", "f-1");
         assertThat(second.text()).isEqualTo(first.text());
         String ledger =
                 api.get("/api/vehicles/{id}/ledger", api.vehicle("VN-05")).text();
@@ -173,10 +167,12 @@ class WalkRoundTest {
     }
 
     @Test
-    @DisplayName("nobody starts a walk-round without a name")
+    @DisplayName("nobody starts a walk-round without signing in, and a viewer may not")
     void needsAName() {
         String path = "/api/vehicles/" + api.vehicle("VN-03") + "/walk-rounds";
-        assertThat(api.post(path, "{}").at("by")).isEqualTo("Choose who did this.");
-        assertThat(api.post(path, "{\"by\":4711}").at("by")).isEqualTo("Choose who did this.");
+        assertThat(Api.asNobody(http).post(path, "").status()).isEqualTo(401);
+        Answer viewer = Api.as(http, "VIEWER").post(path, "");
+        assertThat(viewer.status()).isEqualTo(403);
+        assertThat(viewer.text()).contains("As viewer you may not do this.");
     }
 }

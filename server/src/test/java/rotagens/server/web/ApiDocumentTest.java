@@ -62,25 +62,17 @@ class ApiDocumentTest {
         /** Components are there unless marked nullable; every call may answer with a problem. */
         @Bean
         OpenApiCustomizer exactTypes() {
-            Map<String, Class<?>> records = records();
+            Map<String, List<Class<?>>> records = records();
             return document -> {
                 document.setServers(List.of());
                 document.getInfo().title("Rotagens").version("1");
                 document.getComponents().getSchemas().forEach((name, schema) -> {
-                    Class<?> type = records.get(name);
-                    if (type != null) {
-                        schema.setRequired(Arrays.stream(type.getRecordComponents())
-                                .filter(component -> !nullable(component))
-                                .map(RecordComponent::getName)
-                                .toList());
+                    for (Class<?> type : records.getOrDefault(name, List.of())) {
+                        require(schema, type);
                     }
                 });
                 ModelConverters.getInstance(true).readAll(Problem.class).forEach((name, schema) -> {
-                    Class<?> type = records.get(name);
-                    schema.setRequired(Arrays.stream(type.getRecordComponents())
-                            .filter(component -> !nullable(component))
-                            .map(RecordComponent::getName)
-                            .toList());
+                    records.get(name).forEach(type -> require(schema, type));
                     document.getComponents().addSchemas(name, schema);
                 });
                 Content problem = new Content()
@@ -99,11 +91,25 @@ class ApiDocumentTest {
             };
         }
 
+        /** Several records may share a simple name; the one with the schema's own properties is meant. */
+        private static void require(Schema<?> schema, Class<?> type) {
+            List<String> names = Arrays.stream(type.getRecordComponents())
+                    .map(RecordComponent::getName)
+                    .toList();
+            if (schema.getProperties() != null
+                    && schema.getProperties().keySet().equals(java.util.Set.copyOf(names))) {
+                schema.setRequired(Arrays.stream(type.getRecordComponents())
+                        .filter(component -> !nullable(component))
+                        .map(RecordComponent::getName)
+                        .toList());
+            }
+        }
+
         private static boolean nullable(RecordComponent component) {
             return component.getAnnotatedType().isAnnotationPresent(Nullable.class);
         }
 
-        private static Map<String, Class<?>> records() {
+        private static Map<String, List<Class<?>>> records() {
             ClassPathScanningCandidateComponentProvider scan = new ClassPathScanningCandidateComponentProvider(false) {
                 @Override
                 protected boolean isCandidateComponent(
@@ -113,11 +119,12 @@ class ApiDocumentTest {
             };
             scan.addIncludeFilter((reader, factory) ->
                     "java.lang.Record".equals(reader.getClassMetadata().getSuperClassName()));
-            Map<String, Class<?>> records = new HashMap<>();
+            Map<String, List<Class<?>>> records = new HashMap<>();
             scan.findCandidateComponents("rotagens.server").forEach(found -> {
                 try {
                     Class<?> type = Class.forName(found.getBeanClassName());
-                    records.put(type.getSimpleName(), type);
+                    records.computeIfAbsent(type.getSimpleName(), name -> new java.util.ArrayList<>())
+                            .add(type);
                 } catch (ClassNotFoundException e) {
                     throw new IllegalStateException(e);
                 }

@@ -1,0 +1,52 @@
+package rotagens.core.measure;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Locale;
+
+/** A price or cost in the fleet's own currency, to the cent. Refuses negative amounts and more than a million. */
+public record Money(long cents) {
+
+    private static final long MOST_CENTS = 100_000_000L;
+
+    public Money {
+        if (cents < 0 || cents > MOST_CENTS) {
+            throw new InvalidEntry("A price lies between 0 and 1,000,000. Check the figure.");
+        }
+    }
+
+    /** Reads {@code 412}, {@code 412.50}, {@code $412.50} or {@code 1,412.50}. */
+    public static Money parse(String text) {
+        String given = text == null ? "" : text.strip().replace("$", "").replaceAll("(?<=[0-9]),(?=[0-9]{3})", "");
+        Figures.Entry entry = Figures.read(given, "price", "412.50");
+        if (!entry.unit().isEmpty()) {
+            throw Figures.unknownUnit(entry.unit(), "price", "a plain figure");
+        }
+        BigDecimal cents = entry.figure().movePointRight(2);
+        if (cents.stripTrailingZeros().scale() > 0) {
+            throw new InvalidEntry("A price has at most two decimals.");
+        }
+        if (cents.compareTo(BigDecimal.valueOf(MOST_CENTS)) > 0 || cents.signum() < 0) {
+            throw new InvalidEntry("A price lies between 0 and 1,000,000. Check the figure.");
+        }
+        return new Money(cents.longValueExact());
+    }
+
+    /** The share of this that falls on one of so many units, for example per mile. */
+    public String per(double units, int decimals) {
+        return "$"
+                + BigDecimal.valueOf(cents / 100.0 / units)
+                        .setScale(decimals, RoundingMode.HALF_UP)
+                        .toPlainString();
+    }
+
+    /** With a thousands comma and two decimals, for example {@code $1,412.50}. */
+    public String words() {
+        return String.format(Locale.ROOT, "$%,d.%02d", cents / 100, cents % 100);
+    }
+
+    /** The bare figure, as it goes back into a field: {@code 412.50}. */
+    public String figure() {
+        return String.format(Locale.ROOT, "%d.%02d", cents / 100, cents % 100);
+    }
+}

@@ -1,0 +1,92 @@
+package rotagens.core.tire;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Reason;
+import rotagens.core.measure.Rule;
+import rotagens.core.policy.Policy;
+import rotagens.core.policy.PolicyNumber;
+
+/** A delivered tire against what was ordered: size, ratings, pattern, and its age by policy. */
+public final class DeliveryCheck {
+
+    /**
+     * What differs.
+     *
+     * @param differences each must be accepted by name or the tire refused
+     * @param notes worth knowing, nothing to accept
+     */
+    public record Result(List<Reason> differences, List<Reason> notes) {}
+
+    private static final int MONTHS = 12;
+
+    private DeliveryCheck() {}
+
+    public static Result of(
+            TireModel ordered, TireModel delivered, DotDate made, Policy.ForClass policy, LocalDate today) {
+        List<Reason> differences = new ArrayList<>();
+        List<Reason> notes = new ArrayList<>();
+        compare("Size", ordered.size().molded(), delivered.size().molded()).ifPresent(differences::add);
+        compare("Pattern", ordered.title(), delivered.title()).ifPresent(differences::add);
+        compare(
+                        "Load range",
+                        ordered.ratings().range().map(LoadRange::name).orElse("not on file"),
+                        delivered.ratings().range().map(LoadRange::name).orElse("not on file"))
+                .ifPresent(differences::add);
+        compare(
+                        "Service description",
+                        ordered.ratings()
+                                .service()
+                                .map(ServiceDescription::molded)
+                                .orElse("not on file"),
+                        delivered
+                                .ratings()
+                                .service()
+                                .map(ServiceDescription::molded)
+                                .orElse("not on file"))
+                .ifPresent(differences::add);
+        double ask = policy.number(PolicyNumber.DELIVERED_AGE_ASK);
+        double noted = policy.number(PolicyNumber.DELIVERED_AGE_NOTED);
+        // Counted as every age limit is: passed on its anniversary day.
+        if (!today.isBefore(made.reaches(ask / MONTHS))) {
+            differences.add(age(
+                    made,
+                    today,
+                    ask,
+                    "Older on delivery than the policy takes without asking: its years on"
+                            + " the vehicle are shorter by as much. Accept it by name, or send it back."));
+        } else if (!today.isBefore(made.reaches(noted / MONTHS))) {
+            notes.add(age(made, today, noted, "Not new any more: use it before younger stock."));
+        }
+        return new Result(differences, notes);
+    }
+
+    private static Optional<Reason> compare(String what, String ordered, String delivered) {
+        return ordered.equals(delivered)
+                ? Optional.empty()
+                : Optional.of(
+                        Reason.of(
+                                Rule.DELIVERY_MATCHES,
+                                Phrase.of("{}: {} delivered, {} ordered", what, delivered, ordered),
+                                Phrase.of(delivered),
+                                Phrase.of(ordered),
+                                "A tire of another size, rating or pattern may not match the opposite side or carry the load."));
+    }
+
+    private static Reason age(DotDate made, LocalDate today, double months, String because) {
+        long old = java.time.temporal.ChronoUnit.MONTHS.between(made.madeOn(), today);
+        return Reason.of(
+                Rule.DELIVERY_AGE,
+                Phrase.of(
+                        "Made in week {} of 20{}, {} months ago",
+                        made.stamped().substring(0, 2),
+                        made.stamped().substring(2),
+                        old),
+                Phrase.of("{} months", old),
+                Phrase.of("{} months", (long) months),
+                because);
+    }
+}

@@ -1,0 +1,50 @@
+package rotagens.core.tire;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import rotagens.core.measure.InvalidEntry;
+
+/**
+ * Load index single, dual where given, and speed symbol: {@code 121/118S}.
+ *
+ * @param speed empty where only the index was read
+ */
+public record ServiceDescription(LoadIndex single, Optional<LoadIndex> dual, Optional<SpeedSymbol> speed) {
+
+    static final String PATTERN = "\\(?([0-9]{1,3})(?:/([0-9]{1,3}))?(A8|[B-HJ-NP-WY])?\\)?";
+    private static final Pattern WHOLE = Pattern.compile(PATTERN);
+
+    public ServiceDescription {
+        if (dual.isPresent() && dual.get().number() > single.number()) {
+            throw new InvalidEntry("The dual index " + dual.get().number() + " is above the single index "
+                    + single.number() + ": a tire never carries more as one of a dual. Read it again.");
+        }
+    }
+
+    /** Reads {@code 121/118S}, {@code 97t} or {@code 109 Q}. */
+    public static ServiceDescription parse(String text) {
+        Matcher whole =
+                WHOLE.matcher(text == null ? "" : text.toUpperCase(Locale.ROOT).replaceAll("\\s+", ""));
+        if (!whole.matches()) {
+            throw new InvalidEntry(
+                    "The service description is the load index, on truck tires two with a slash, and a speed letter, for example 121/118S.");
+        }
+        return of(whole.group(1), whole.group(2), whole.group(3));
+    }
+
+    static ServiceDescription of(String single, String dual, String speed) {
+        return new ServiceDescription(
+                new LoadIndex(Integer.parseInt(single)),
+                Optional.ofNullable(dual).map(index -> new LoadIndex(Integer.parseInt(index))),
+                Optional.ofNullable(speed).map(SpeedSymbol::of));
+    }
+
+    /** As molded. */
+    public String molded() {
+        return single.number()
+                + dual.map(index -> "/" + index.number()).orElse("")
+                + speed.map(SpeedSymbol::name).orElse("");
+    }
+}

@@ -1,0 +1,62 @@
+package rotagens.core.tire;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Money;
+import rotagens.core.measure.TreadDepth;
+
+/** What a tire has given: miles over all its places, cost per mile and per 32nd, shares of its life by tread and age. */
+public record TireLife(OptionalDouble miles, boolean isWhole) {
+
+    /**
+     * One stay on a vehicle.
+     *
+     * @param on odometer when it was fitted; empty where unknown
+     * @param off odometer when it came off, or now
+     */
+    public record Stay(Optional<Distance> on, Optional<Distance> off) {}
+
+    private static final double LEAST_MILES_FOR_COST = 100;
+
+    /** Adds up the stays; where an odometer is missing, the sum is what is known, and says so. */
+    public static TireLife of(List<Stay> stays) {
+        double sum = 0;
+        boolean whole = true;
+        boolean any = false;
+        for (Stay stay : stays) {
+            boolean known = stay.on().isPresent() && stay.off().isPresent();
+            whole &= known;
+            if (known) {
+                any = true;
+                sum += Math.max(0, stay.off().get().miles() - stay.on().get().miles());
+            }
+        }
+        return new TireLife(any ? OptionalDouble.of(sum) : OptionalDouble.empty(), whole && any);
+    }
+
+    /** What each mile cost; empty without a price, or under 100 miles, where the figure would mean nothing. */
+    public Optional<String> costPerMile(Optional<Money> price) {
+        return miles.isPresent() && isWhole && miles.getAsDouble() >= LEAST_MILES_FOR_COST
+                ? price.map(paid -> paid.per(miles.getAsDouble(), 3))
+                : Optional.empty();
+    }
+
+    /** What each 32nd of tread used cost. */
+    public static Optional<String> costPer32nd(
+            Optional<Money> price, Optional<TreadDepth> original, Optional<TreadDepth> present) {
+        double used = original.isPresent() && present.isPresent()
+                ? original.get().thirtySeconds() - present.get().thirtySeconds()
+                : 0;
+        return used > 0 ? price.map(paid -> paid.per(used, 2)) : Optional.empty();
+    }
+
+    /** Share of the usable tread that is used up, in percent: from the original depth down to the pull point. */
+    public static OptionalDouble treadUsed(TreadDepth original, TreadDepth present, TreadDepth pull) {
+        double usable = original.thirtySeconds() - pull.thirtySeconds();
+        return usable <= 0
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(Math.max(0, 100 * (original.thirtySeconds() - present.thirtySeconds()) / usable));
+    }
+}

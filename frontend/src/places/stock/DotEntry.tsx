@@ -1,0 +1,66 @@
+import Box from '@mui/material/Box'
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { answerOf, api, ProblemError } from '../../api/client'
+import { Entry } from '../../ui/Entry'
+import { day } from '../../units/format'
+
+const PAUSE_MS = 350
+
+/** What was typed, once the hand rests. */
+export function useRested(text: string): string {
+  const [rested, setRested] = useState(text)
+  useEffect(() => {
+    const timer = setTimeout(() => setRested(text), PAUSE_MS)
+    return () => clearTimeout(timer)
+  }, [text])
+  return rested
+}
+
+/** A DOT code, read while it is typed: the week it was made, its age, and what is odd about it. */
+export function DotEntry(props: {
+  label: string
+  value: string
+  onChange: (value: string) => void
+  error?: string | undefined
+  retread?: boolean
+  autoFocus?: boolean
+  width?: number | string
+}) {
+  const text = useRested(props.value.trim())
+  const retread = props.retread ?? false
+  const read = useQuery({
+    queryKey: ['read-dot', text, retread],
+    queryFn: () => answerOf(api.POST('/api/read/dot', { body: { text, retread } })),
+    enabled: text.length >= 3,
+    staleTime: 60_000,
+    retry: false,
+  })
+  const wrong = read.error instanceof ProblemError ? read.error.field('text') : undefined
+  const error = props.error ?? (text.length >= 4 ? wrong : undefined)
+  return (
+    <Box sx={{ width: { xs: '100%', sm: props.width ?? 300 } }}>
+      <Entry
+        label={props.label}
+        value={props.value}
+        onChange={props.onChange}
+        error={error}
+        hint="Whole, or the last four figures"
+        code
+        width="100%"
+        autoFocus={props.autoFocus ?? false}
+      />
+      {read.data && error === undefined && (
+        <Box sx={{ fontSize: 12.5, mt: 0.5 }} aria-live="polite">
+          Week of {day(read.data.madeOn)}
+          {!retread && <strong>, {read.data.ageYears.toFixed(1)} y old</strong>}
+          {read.data.notes.map((note) => (
+            <Box key={note} sx={{ color: '#8F6300' }}>
+              {note}
+            </Box>
+          ))}
+        </Box>
+      )}
+    </Box>
+  )
+}

@@ -1,0 +1,259 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Checkbox from '@mui/material/Checkbox'
+import FormControlLabel from '@mui/material/FormControlLabel'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
+import { useUnits } from '../../app/settings'
+import { BESIDE, FIELDS, type SidewallField } from '../../drawings/sidewall/fields'
+import { SidewallMap } from '../../drawings/sidewall/SidewallMap'
+import { useMay } from '../../session/session'
+import { Choice, Entry } from '../../ui/Entry'
+import { FormDialog } from '../../ui/FormDialog'
+import { useNotice } from '../../ui/Notice'
+import { useSend } from '../../ui/useSend'
+import { depthUnit, pressureUnit } from '../../units/format'
+import { useRested } from './DotEntry'
+import { FactList } from './FactList'
+
+type Form = Schemas['ModelForm']
+
+const BLANK: Form = { directional: false, steerAllowed: true, tubeless: true }
+
+const WINTER = [
+  ['NONE', 'none'],
+  ['MUD_AND_SNOW', 'M+S, mud and snow'],
+  ['SEVERE_SNOW', 'mountain and snowflake'],
+] as const
+
+/** The entries that a field of the drawing leads to. */
+const LEADS_TO: Partial<Record<SidewallField, string>> = {
+  maker: 'Maker',
+  name: 'Model',
+  size: 'Size',
+  service: 'Service description',
+  range: 'Load range',
+  load: 'Molded load, single',
+  moldedPressure: 'Molded pressure',
+  plies: 'Plies',
+  winter: 'Snow mark',
+  grades: 'Treadwear, traction, temperature',
+}
+
+/** Reading a model off a sidewall: one line fills most of it, each part can be put right by hand. */
+export function ModelDialog({ model, onClose }: { model: Schemas['ModelView'] | undefined; onClose: () => void }) {
+  const [units] = useUnits()
+  const [form, setForm] = useState<Form>(model?.form ?? BLANK)
+  const [line, setLine] = useState(model?.sidewall ?? '')
+  const [picked, setPicked] = useState<SidewallField>('size')
+  const may = useMay('COORDINATOR')
+  const notice = useNotice()
+  const set = (part: Partial<Form>) => setForm({ ...form, ...part })
+  const saving = useSend(
+    () =>
+      model
+        ? answerOf(
+            api.PUT('/api/tire-models/{id}', {
+              params: { path: { id: model.id }, query: { units }, header: { 'If-Match': `"${model.version}"` } },
+              body: form,
+            }),
+          )
+        : answerOf(api.POST('/api/tire-models', { params: { query: { units } }, body: form })),
+    (saved) => {
+      notice({ text: `${saved.title} ${saved.sidewall} is in the catalogue.` })
+      onClose()
+    },
+  )
+  const readLine = async (text: string) => {
+    setLine(text)
+    try {
+      const read = await answerOf(
+        api.POST('/api/read/sidewall', { params: { query: { units } }, body: { text, retread: false } }),
+      )
+      setForm((before) => ({
+        ...before,
+        size: read.size,
+        ...(read.service !== undefined && { service: read.service }),
+        ...(read.range !== undefined && { range: read.range }),
+        ...((read.mudAndSnow || read.severeSnow) && {
+          winter: read.severeSnow ? ('SEVERE_SNOW' as const) : ('MUD_AND_SNOW' as const),
+        }),
+      }))
+    } catch {
+      // The line's own message stands below it; what was filled before stays.
+    }
+  }
+  const told = [...FIELDS, ...BESIDE].find((one) => one.field === picked)
+  const focus = (field: SidewallField) => {
+    setPicked(field)
+    const label = LEADS_TO[field]
+    if (label) document.querySelector<HTMLInputElement>(`[data-field="${field}"] input`)?.focus()
+  }
+  const entry = (field: SidewallField | '', key: keyof Form, label: string, width = 190, unit?: string) => (
+    <Box {...(field && { 'data-field': field })}>
+      <Entry
+        label={label}
+        value={form[key] as string | undefined}
+        onChange={(value) => set({ [key]: value })}
+        error={saving.wrong(key)}
+        unit={unit}
+        width={width}
+      />
+    </Box>
+  )
+  return (
+    <FormDialog
+      title={model ? model.title : 'Read a new model'}
+      action={model ? 'Save for all its tires' : 'Put in the catalogue'}
+      error={saving.error}
+      busy={saving.busy}
+      onSend={saving.send}
+      onClose={onClose}
+      disabled={!may}
+      wide
+    >
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '330px minmax(0,1fr)' },
+          gap: 3,
+          width: '100%',
+        }}
+      >
+        <Box>
+          <SidewallMap picked={picked} onPick={focus} />
+          {told && (
+            <Box aria-live="polite" sx={{ mt: 1 }}>
+              <strong>{told.title}.</strong> {told.explains}
+            </Box>
+          )}
+        </Box>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.75, alignContent: 'flex-start' }}>
+          <SidewallLine value={line} onChange={(text) => void readLine(text)} />
+          {entry('maker', 'maker', 'Maker')}
+          {entry('name', 'name', 'Model', 220)}
+          {entry('size', 'size', 'Size')}
+          {entry('service', 'service', 'Service description')}
+          {entry('range', 'range', 'Load range', 120)}
+          {entry('load', 'loadSingle', 'Molded load, single', 190, units === 'US' ? 'lb' : 'kg')}
+          {entry('', 'loadDual', 'Molded load, dual', 190, units === 'US' ? 'lb' : 'kg')}
+          {entry('moldedPressure', 'moldedPressure', 'Molded pressure', 170, pressureUnit(units))}
+          {entry('', 'originalDepth', 'Tread when new', 160, depthUnit(units))}
+          {entry('', 'diameter', 'Overall diameter', 170, units === 'US' ? 'in' : 'mm')}
+          {entry('plies', 'plies', 'Plies', 260)}
+          {entry('grades', 'grades', 'Treadwear, traction, temperature', 260)}
+          {entry('', 'price', 'Price', 130, '$')}
+          <Choice
+            label="Snow mark"
+            value={form.winter ?? 'NONE'}
+            options={WINTER}
+            onChange={(winter) => set({ winter })}
+            width={210}
+          />
+          <Box sx={{ width: '100%' }}>
+            <Tick
+              label="Direction arrow: it may roll one way only"
+              on={form.directional}
+              set={(directional) => set({ directional })}
+            />
+            <Tick
+              label="Its maker allows it on steer axles"
+              on={form.steerAllowed}
+              set={(steerAllowed) => set({ steerAllowed })}
+            />
+            <Tick label="Tubeless" on={form.tubeless} set={(tubeless) => set({ tubeless })} />
+          </Box>
+          <Follows form={form} />
+        </Box>
+      </Box>
+    </FormDialog>
+  )
+}
+
+function Tick({ label, on, set }: { label: string; on: boolean; set: (on: boolean) => void }) {
+  return (
+    <FormControlLabel
+      control={<Checkbox checked={on} onChange={(event) => set(event.target.checked)} />}
+      label={label}
+      sx={{ display: 'flex' }}
+    />
+  )
+}
+
+/** The whole line as people copy it, with what each part means and what is still missing. */
+export function SidewallLine({ value, onChange }: { value: string; onChange: (text: string) => void }) {
+  const [units] = useUnits()
+  const text = useRested(value.trim())
+  const read = useQuery({
+    queryKey: ['read-sidewall', text, units],
+    queryFn: () =>
+      answerOf(api.POST('/api/read/sidewall', { params: { query: { units } }, body: { text, retread: false } })),
+    enabled: text.length >= 4,
+    retry: false,
+    staleTime: 60_000,
+  })
+  const wrong = read.error instanceof ProblemError ? read.error.field('text') : undefined
+  return (
+    <Box sx={{ width: '100%' }}>
+      <Entry
+        label="The sidewall line as it stands"
+        value={value}
+        onChange={onChange}
+        error={text.length >= 4 ? wrong : undefined}
+        hint="For example LT245/75R17 121/118S E; spaces and capitals don’t matter"
+        width="100%"
+        code
+        autoFocus
+      />
+      {read.data && (
+        <Box aria-live="polite" sx={{ mt: 0.5, fontSize: 12.5 }}>
+          {read.data.parts.map((part) => (
+            <Box key={part.field}>
+              <strong>{part.read}</strong>: {part.meaning}
+            </Box>
+          ))}
+          {read.data.missing.map((missing) => (
+            <Box key={missing} sx={{ color: '#8F6300' }}>
+              Still missing: {missing}
+            </Box>
+          ))}
+          {read.data.leftOver && <Box sx={{ color: 'error.main' }}>Not understood: “{read.data.leftOver}”</Box>}
+        </Box>
+      )}
+    </Box>
+  )
+}
+
+/** What follows from the entries, worked out by the server while they are typed. */
+function Follows({ form }: { form: Form }) {
+  const [units] = useUnits()
+  const settled = useRested(JSON.stringify(form))
+  const read = useQuery({
+    queryKey: ['read-model', settled, units],
+    queryFn: () =>
+      answerOf(
+        api.POST('/api/read/model', {
+          params: { query: { units } },
+          body: { ...(JSON.parse(settled) as Form), maker: form.maker || '?', name: form.name || '?' },
+        }),
+      ),
+    enabled: (form.size ?? '') !== '',
+    retry: false,
+    staleTime: 60_000,
+  })
+  if (!read.data) return null
+  return (
+    <Box sx={{ width: '100%' }}>
+      {read.data.disagreements.map((one) => (
+        <Alert key={one} severity="warning" sx={{ mb: 1 }}>
+          {one}
+        </Alert>
+      ))}
+      <Box component="h3" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
+        What follows from it
+      </Box>
+      <FactList facts={read.data.facts} />
+    </Box>
+  )
+}

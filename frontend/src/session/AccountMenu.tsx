@@ -1,0 +1,61 @@
+import Button from '@mui/material/Button'
+import Divider from '@mui/material/Divider'
+import Menu from '@mui/material/Menu'
+import MenuItem from '@mui/material/MenuItem'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { answerOf, api } from '../api/client'
+import { OwnPassword } from './OwnPassword'
+import { ROLE_WORDS, useMe } from './session'
+
+/** The person signed in, their password, the pages kept out of the bar, and the way out. */
+export function AccountMenu() {
+  const me = useMe()
+  const [at, setAt] = useState<HTMLElement | null>(null)
+  const [changing, setChanging] = useState(false)
+  const close = () => setAt(null)
+  if (!me) return null
+  const signOut = async () => {
+    await answerOf(api.DELETE('/api/session'))
+    globalThis.location.assign('/')
+  }
+  return (
+    <>
+      <Button
+        onClick={(event) => setAt(event.currentTarget)}
+        aria-haspopup="menu"
+        aria-expanded={at !== null}
+        sx={{ color: '#fff', minHeight: 44, whiteSpace: 'nowrap' }}
+      >
+        {me.name}
+        <span aria-hidden="true">&nbsp;▾</span>
+      </Button>
+      <Menu anchorEl={at} open={at !== null} onClose={close}>
+        <MenuItem disabled sx={{ opacity: '1 !important', color: 'text.secondary' }}>
+          {me.name}, {ROLE_WORDS[me.role]}
+        </MenuItem>
+        <Divider />
+        <MenuItem component={Link} to="/people" onClick={close}>
+          People
+        </MenuItem>
+        <MenuItem component={Link} to="/files" onClick={close}>
+          Files in and out
+        </MenuItem>
+        <MenuItem component={Link} to="/tags" onClick={close}>
+          Tags to print
+        </MenuItem>
+        <MenuItem
+          onClick={() => {
+            close()
+            setChanging(true)
+          }}
+        >
+          Change your password…
+        </MenuItem>
+        <Divider />
+        <MenuItem onClick={() => void signOut()}>Sign out</MenuItem>
+      </Menu>
+      {changing && <OwnPassword onClose={() => setChanging(false)} />}
+    </>
+  )
+}

@@ -1,0 +1,115 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import TextField from '@mui/material/TextField'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useRef, useState } from 'react'
+import { answerOf, api, ProblemError, type Schemas } from '../api/client'
+import { Brand } from './SignIn'
+import { sessionQuery } from './session'
+
+/** The very first start: the first account, and an export brought in if there is one. */
+export function FirstStart({ session }: { session: Schemas['Session'] }) {
+  const [name, setName] = useState('')
+  const [password, setPassword] = useState('')
+  const queries = useQueryClient()
+  const make = useMutation({
+    mutationFn: () => answerOf(api.POST('/api/first-account', { body: { name, password } })),
+    onSuccess: (now) => {
+      queries.setQueryData(sessionQuery.queryKey, now)
+      void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' })
+    },
+  })
+  const problem = make.error instanceof ProblemError ? make.error : undefined
+  return (
+    <Box component="main" sx={{ maxWidth: 520, mx: 'auto', p: 3, pt: { xs: 4, sm: '10vh' } }}>
+      <Brand />
+      <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
+        Make the first account
+      </Box>
+      <p>
+        {session.empty
+          ? 'Nothing is on file here yet. The first account is a manager’s: it can add the others.'
+          : 'The records are here; an export carries no passwords. Enter your name as it stands on file and choose a password; you become a manager and can give the others theirs.'}
+      </p>
+      <Box
+        component="form"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault()
+          make.mutate()
+        }}
+        sx={{ display: 'grid', gap: 2 }}
+      >
+        {problem && problem.problem.fields.length === 0 && <Alert severity="error">{problem.message}</Alert>}
+        <TextField
+          label="Your name"
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+          error={problem?.field('name') !== undefined}
+          helperText={problem?.field('name')}
+          slotProps={{ htmlInput: { autoComplete: 'username' } }}
+        />
+        <TextField
+          label="Password"
+          type="password"
+          value={password}
+          onChange={(event) => setPassword(event.target.value)}
+          error={problem?.field('password') !== undefined}
+          helperText={problem?.field('password') ?? 'At least 10 characters; a few words in a row are good.'}
+          slotProps={{ htmlInput: { autoComplete: 'new-password' } }}
+        />
+        <Button type="submit" variant="contained" loading={make.isPending} sx={{ minHeight: 44 }}>
+          Make the account and go in
+        </Button>
+      </Box>
+      {session.empty && <BringIn />}
+    </Box>
+  )
+}
+
+/** An export of another data folder, before anything else is on file. */
+function BringIn() {
+  const queries = useQueryClient()
+  const file = useRef<HTMLInputElement>(null)
+  const bring = useMutation({
+    mutationFn: (chosen: File) =>
+      answerOf(
+        api.POST('/api/first-account/export', {
+          body: chosen as unknown as undefined,
+          bodySerializer: (body: unknown) => body as BodyInit,
+          headers: { 'Content-Type': 'application/octet-stream' },
+        }),
+      ),
+    onSuccess: () => queries.invalidateQueries({ queryKey: sessionQuery.queryKey }),
+  })
+  const problem = bring.error instanceof ProblemError ? bring.error : undefined
+  return (
+    <Box sx={{ mt: 4, pt: 2, borderTop: 1, borderColor: 'divider' }}>
+      <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
+        Or bring in an export first
+      </Box>
+      <p>A JSON file exported from another data folder fills this one with the same records.</p>
+      {problem && (
+        <Alert severity="error" sx={{ mb: 1.5 }}>
+          {problem.field('file') ?? problem.message}
+        </Alert>
+      )}
+      <input
+        ref={file}
+        type="file"
+        accept=".json,application/json"
+        aria-label="Export to bring in"
+        style={{ display: 'none' }}
+        onChange={(event) => {
+          const chosen = event.target.files?.[0]
+          if (chosen) bring.mutate(chosen)
+          event.target.value = ''
+        }}
+      />
+      <Button variant="outlined" loading={bring.isPending} onClick={() => file.current?.click()}>
+        Choose the export…
+      </Button>
+    </Box>
+  )
+}

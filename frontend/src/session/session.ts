@@ -1,0 +1,36 @@
+import { queryOptions, useQuery } from '@tanstack/react-query'
+import { answerOf, api, type Schemas } from '../api/client'
+
+export type Person = Schemas['Person']
+export type Role = Person['role']
+
+const RANK: Record<Role, number> = { VIEWER: 0, TECHNICIAN: 1, COORDINATOR: 2, MANAGER: 3 }
+
+export const ROLE_WORDS: Record<Role, string> = {
+  VIEWER: 'viewer',
+  TECHNICIAN: 'technician',
+  COORDINATOR: 'coordinator',
+  MANAGER: 'manager',
+}
+
+export const ROLE_MEANS: Record<Role, string> = {
+  VIEWER: 'looks, and changes nothing',
+  TECHNICIAN: 'measures, fits and takes off, receives, signs work off',
+  COORDINATOR: 'keeps the register, orders and schedules',
+  MANAGER: 'keeps accounts and policy, takes everything out and in',
+}
+
+export const sessionQuery = queryOptions({
+  queryKey: ['session'],
+  queryFn: () => answerOf(api.GET('/api/session')),
+  staleTime: 60_000,
+})
+
+/** The person signed in; undefined before the answer, and while signed out. */
+export const useMe = (): Person | undefined => useQuery(sessionQuery).data?.me
+
+/** Whether the person signed in has at least this role; what they may not do isn't offered. */
+export function useMay(least: Role): boolean {
+  const me = useMe()
+  return me !== undefined && RANK[me.role] >= RANK[least]
+}

@@ -1,0 +1,30 @@
+import { useUnits } from '../app/settings'
+import { Entry } from '../ui/Entry'
+
+/** When a tire was moved and what the odometer read; both may be left as they are. */
+export function DayAndOdometer(props: {
+  day: string
+  onDay: (day: string) => void
+  odometer?: string
+  onOdometer?: (odometer: string) => void
+  odometerLabel?: string
+  wrong: (field: string) => string | undefined
+}) {
+  const [units] = useUnits()
+  return (
+    <>
+      <Entry label="Day" type="date" value={props.day} onChange={props.onDay} error={props.wrong('day')} width={170} />
+      {props.onOdometer && (
+        <Entry
+          label={props.odometerLabel ?? 'Odometer'}
+          value={props.odometer}
+          onChange={props.onOdometer}
+          error={props.wrong('odometer')}
+          unit={units === 'US' ? 'mi' : 'km'}
+          hint="Blank: from the vehicle’s readings"
+          width={240}
+        />
+      )}
+    </>
+  )
+}

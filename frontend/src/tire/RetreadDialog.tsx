@@ -1,0 +1,83 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answerOf, api, type Schemas } from '../api/client'
+import { registerQuery } from '../api/queries'
+import { useUnits } from '../app/settings'
+import { DotEntry } from '../places/stock/DotEntry'
+import { ModelField } from '../places/stock/ModelField'
+import { Entry, NameEntry } from '../ui/Entry'
+import { FormDialog } from '../ui/FormDialog'
+import { useNotice } from '../ui/Notice'
+import { useSend } from '../ui/useSend'
+import { depthUnit } from '../units/format'
+
+/** A casing back with a new tread: its mark, its depth, what it cost; age still runs from the casing. */
+export function RetreadDialog({ tire, onClose }: { tire: Schemas['TirePage']; onClose: () => void }) {
+  const [units] = useUnits()
+  const [retreadCode, setRetreadCode] = useState('')
+  const [depth, setDepth] = useState('')
+  const [price, setPrice] = useState('')
+  const [yard, setYard] = useState('')
+  const [shelf, setShelf] = useState('')
+  const [modelId, setModelId] = useState<number | undefined>(tire.modelId)
+  const register = useQuery(registerQuery)
+  const notice = useNotice()
+  const form = useSend(
+    (key) =>
+      answerOf(
+        api.POST('/api/tires/{id}/back-from-retread', {
+          params: { path: { id: tire.id }, query: { units }, header: { 'Idempotency-Key': key } },
+          body: { retreadCode, depth, price, yard, shelf, ...(modelId !== undefined && { tireModelId: modelId }) },
+        }),
+      ),
+    (moved) => {
+      notice({ text: `Back from retread: ${moved.where}. It never goes on a steer axle.` })
+      onClose()
+    },
+  )
+  return (
+    <FormDialog
+      title="Back from retread"
+      action="Take it in"
+      error={form.error}
+      busy={form.busy}
+      onSend={form.send}
+      onClose={onClose}
+    >
+      <DotEntry
+        label="Retreader’s mark after DOT-R"
+        value={retreadCode}
+        onChange={setRetreadCode}
+        error={form.wrong('retreadCode')}
+        retread
+        autoFocus
+        width="100%"
+      />
+      <Entry
+        label="New tread"
+        value={depth}
+        onChange={setDepth}
+        error={form.wrong('depth')}
+        unit={depthUnit(units)}
+        width={170}
+      />
+      <Entry
+        label="Price of the retread (optional)"
+        value={price}
+        onChange={setPrice}
+        error={form.wrong('price')}
+        unit="$"
+        hint="Added to what it has cost"
+      />
+      <NameEntry
+        label="Yard"
+        value={yard}
+        names={register.data?.yards ?? []}
+        onChange={setYard}
+        error={form.wrong('yard')}
+      />
+      <Entry label="Shelf (optional)" value={shelf} onChange={setShelf} error={form.wrong('shelf')} />
+      <ModelField label="Model now" value={modelId} onChange={setModelId} error={form.wrong('tireModelId')} />
+    </FormDialog>
+  )
+}

@@ -1,0 +1,193 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useParams } from 'react-router'
+import type { Schemas } from '../api/client'
+import { tireQuery } from '../api/queries'
+import { useUnits } from '../app/settings'
+import { mono } from '../app/theme'
+import { FactList } from '../places/stock/FactList'
+import { useMay } from '../session/session'
+import { LoadProblem } from '../ui/Failed'
+import { LoadingLines } from '../ui/Loading'
+import { Page } from '../ui/Page'
+import { Table } from '../ui/Table'
+import { day, moment } from '../units/format'
+import { CodeDialog } from './CodeDialog'
+import { CorrectDialog } from './CorrectDialog'
+import { FitDialog } from './FitDialog'
+import { NumbersDialog } from './NumbersDialog'
+import { PutAwayDialog } from './PutAwayDialog'
+import { RetreadDialog } from './RetreadDialog'
+import { SwapDialog } from './SwapDialog'
+
+type Open = 'fit' | 'swap' | 'away' | 'code' | 'retread' | 'numbers' | { correct: Schemas['TireLine'] } | null
+
+/** One tire: what is molded on it, where it is and was, what it has given, and moving it. */
+export function TirePage() {
+  const id = Number(useParams().id)
+  const [units] = useUnits()
+  const query = useQuery(tireQuery(id, units))
+  const [open, setOpen] = useState<Open>(null)
+  const may = useMay('TECHNICIAN')
+  if (query.isPending) return <LoadingLines lines={10} />
+  if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
+  const tire = query.data
+  const close = () => setOpen(null)
+  const onVehicle = tire.where.vehicleId !== undefined
+  const state = tire.where.state
+  return (
+    <Page
+      title={tire.number ?? `Tire ${tire.id}`}
+      about={
+        <>
+          {tire.model} {tire.sidewall}
+          {tire.retread && ', retread'}
+        </>
+      }
+      actions={
+        may && (
+          <>
+            {(state === 'IN_STOCK' || state === 'RETREAD_CANDIDATE') && (
+              <Button variant="contained" onClick={() => setOpen('fit')}>
+                Fit…
+              </Button>
+            )}
+            {onVehicle && (
+              <Button variant="contained" onClick={() => setOpen('away')}>
+                Take off…
+              </Button>
+            )}
+            {onVehicle && <Quiet onClick={() => setOpen('swap')}>Move or swap…</Quiet>}
+            {!onVehicle && state !== 'AT_RETREADER' && <Quiet onClick={() => setOpen('away')}>Put elsewhere…</Quiet>}
+            {state === 'AT_RETREADER' && (
+              <>
+                <Button variant="contained" onClick={() => setOpen('retread')}>
+                  Back from retread…
+                </Button>
+                <Quiet onClick={() => setOpen('away')}>Put elsewhere…</Quiet>
+              </>
+            )}
+            <Quiet onClick={() => setOpen('code')}>Read its DOT code…</Quiet>
+            <Quiet onClick={() => setOpen('numbers')}>Number and price…</Quiet>
+          </>
+        )
+      }
+    >
+      {tire.open.length > 0 && (
+        <Alert severity="error" sx={{ mb: 2 }}>
+          {tire.open.join(', ')}: open on this tire until it is cleared. It must not be fitted or driven on.
+        </Alert>
+      )}
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,5fr) minmax(0,7fr)' },
+          gap: 3,
+        }}
+      >
+        <Box sx={{ minWidth: 0 }}>
+          <Box sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: 2, mb: 2 }}>
+            <Box sx={{ fontSize: 17, fontWeight: 700 }}>
+              {tire.where.vehicleId !== undefined ? (
+                <Link to={`/vehicles/${tire.where.vehicleId}?at=${tire.where.position}`}>{tire.where.words}</Link>
+              ) : (
+                tire.where.words
+              )}
+            </Box>
+            <Box sx={{ fontFamily: mono, mt: 0.5 }}>{tire.dot ? `DOT ${tire.dot}` : 'DOT code not read'}</Box>
+            <Gave tire={tire} />
+          </Box>
+          <FactList facts={tire.facts} />
+          <Box sx={{ mt: 1.5 }}>
+            <Link to={`/tags?tires=${tire.id}`}>Print its tag</Link>
+          </Box>
+        </Box>
+        <Box sx={{ minWidth: 0 }}>
+          <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.75 }}>
+            Where it has been
+          </Box>
+          {tire.stays.length === 0 ? (
+            <p>It has not been on a vehicle yet.</p>
+          ) : (
+            <Table label="Stays on vehicles" heads={['Where', 'From', 'To', 'Odometer on', 'Odometer off', 'Miles']}>
+              {tire.stays.map((stay) => (
+                <tr key={`${stay.where} ${stay.from}`}>
+                  <td>{stay.vehicleId ? <Link to={`/vehicles/${stay.vehicleId}`}>{stay.where}</Link> : stay.where}</td>
+                  <td>{day(stay.from)}</td>
+                  <td>{stay.to ? day(stay.to) : 'now'}</td>
+                  <td>{stay.odometerOn ?? 'not known'}</td>
+                  <td>{stay.odometerOff ?? 'not known'}</td>
+                  <td>{stay.miles ?? 'not known'}</td>
+                </tr>
+              ))}
+            </Table>
+          )}
+          <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 3, mb: 0.75 }}>
+            Ledger
+          </Box>
+          <Table label="Ledger of this tire" heads={['When', 'Where', 'What', 'By', '']}>
+            {tire.lines.map((line) => (
+              <tr key={`${line.id} ${line.at} ${line.what}`}>
+                <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
+                  {moment(line.at)}
+                </Box>
+                <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
+                  {line.where}
+                </Box>
+                <td>{line.what}</td>
+                <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
+                  {line.by}
+                </Box>
+                <td>
+                  {may && line.canBeCorrected && (
+                    <Button size="small" sx={{ p: 0, minHeight: 24 }} onClick={() => setOpen({ correct: line })}>
+                      Correct…
+                    </Button>
+                  )}
+                </td>
+              </tr>
+            ))}
+          </Table>
+        </Box>
+      </Box>
+      {open === 'fit' && <FitDialog tire={tire} onClose={close} />}
+      {open === 'swap' && <SwapDialog tire={tire} onClose={close} />}
+      {open === 'away' && <PutAwayDialog tire={tire} onClose={close} />}
+      {open === 'code' && <CodeDialog tire={tire} onClose={close} />}
+      {open === 'retread' && <RetreadDialog tire={tire} onClose={close} />}
+      {open === 'numbers' && <NumbersDialog tire={tire} onClose={close} />}
+      {open && typeof open === 'object' && <CorrectDialog line={open.correct} onClose={close} />}
+    </Page>
+  )
+}
+
+function Quiet({ onClick, children }: { onClick: () => void; children: string }) {
+  return (
+    <Button variant="outlined" sx={{ background: '#fff' }} onClick={onClick}>
+      {children}
+    </Button>
+  )
+}
+
+/** Miles and what they cost, shares of its life. */
+function Gave({ tire }: { tire: Schemas['TirePage'] }) {
+  const parts = [
+    tire.miles && `${tire.miles} run${tire.milesAreWhole ? '' : ' as far as known'}`,
+    tire.price && `paid ${tire.price}`,
+    tire.costPerMile && `${tire.costPerMile} a mile`,
+    tire.costPer32nd && `${tire.costPer32nd} a 32nd of tread`,
+  ].filter(Boolean)
+  const shares = [
+    tire.shareByTread && `${tire.shareByTread} of its tread`,
+    tire.shareByAge && `${tire.shareByAge} of its years`,
+  ].filter(Boolean)
+  return (
+    <Box sx={{ mt: 1, color: 'text.secondary' }}>
+      {parts.length > 0 && <div>{parts.join(' · ')}</div>}
+      {shares.length > 0 && <div>Used up: {shares.join(', ')}</div>}
+    </Box>
+  )
+}

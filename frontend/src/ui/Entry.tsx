@@ -1,0 +1,108 @@
+import Autocomplete from '@mui/material/Autocomplete'
+import InputAdornment from '@mui/material/InputAdornment'
+import MenuItem from '@mui/material/MenuItem'
+import TextField from '@mui/material/TextField'
+import { mono } from '../app/theme'
+
+/** One typed entry with its unit, and its message where it is wrong. */
+export function Entry(props: {
+  label: string
+  value: string | undefined
+  onChange: (value: string) => void
+  error?: string | undefined
+  hint?: string | undefined
+  unit?: string | undefined
+  width?: number | string
+  code?: boolean
+  type?: string
+  autoFocus?: boolean
+  multiline?: boolean
+  onBlur?: () => void
+}) {
+  return (
+    <TextField
+      label={props.label}
+      value={props.value ?? ''}
+      onChange={(event) => props.onChange(event.target.value)}
+      {...(props.onBlur && { onBlur: props.onBlur })}
+      error={props.error !== undefined}
+      helperText={props.error ?? props.hint}
+      type={props.type ?? 'text'}
+      autoFocus={props.autoFocus ?? false}
+      multiline={props.multiline ?? false}
+      sx={{ width: { xs: '100%', sm: props.width ?? 220 } }}
+      slotProps={{
+        htmlInput: {
+          autoComplete: props.type === 'password' ? 'new-password' : 'off',
+          inputMode: props.unit ? 'decimal' : 'text',
+          ...(props.code && { style: { fontFamily: mono }, autoCapitalize: 'characters', spellCheck: false }),
+        },
+        ...(props.type === 'date' && { inputLabel: { shrink: true } }),
+        // A figure that names its unit needs no other beside it.
+        input:
+          props.unit && !/[a-z·]/i.test(props.value ?? '')
+            ? { endAdornment: <InputAdornment position="end">{props.unit}</InputAdornment> }
+            : {},
+      }}
+    />
+  )
+}
+
+/** One choice of few. */
+export function Choice<T extends string>(props: {
+  label: string
+  value: T | undefined
+  options: readonly (readonly [T, string])[]
+  onChange: (value: T) => void
+  error?: string | undefined
+  hint?: string | undefined
+  width?: number | string
+}) {
+  return (
+    <TextField
+      select
+      label={props.label}
+      value={props.value ?? ''}
+      onChange={(event) => props.onChange(event.target.value as T)}
+      error={props.error !== undefined}
+      helperText={props.error ?? props.hint}
+      sx={{ width: { xs: '100%', sm: props.width ?? 220 } }}
+    >
+      {props.options.map(([value, words]) => (
+        <MenuItem key={value} value={value}>
+          {words}
+        </MenuItem>
+      ))}
+    </TextField>
+  )
+}
+
+/** A name typed or taken from those on file. */
+export function NameEntry(props: {
+  label: string
+  value: string | undefined
+  names: string[]
+  onChange: (value: string) => void
+  error?: string | undefined
+  hint?: string | undefined
+  width?: number | string
+}) {
+  return (
+    <Autocomplete
+      freeSolo
+      options={props.names}
+      inputValue={props.value ?? ''}
+      value={props.value ?? ''}
+      onInputChange={(_, value) => props.onChange(value)}
+      sx={{ width: { xs: '100%', sm: props.width ?? 220 } }}
+      renderInput={(params) => (
+        <TextField
+          {...params}
+          label={props.label}
+          error={props.error !== undefined}
+          helperText={props.error ?? props.hint}
+        />
+      )}
+    />
+  )
+}

@@ -1,0 +1,69 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Dialog from '@mui/material/Dialog'
+import DialogActions from '@mui/material/DialogActions'
+import DialogContent from '@mui/material/DialogContent'
+import DialogTitle from '@mui/material/DialogTitle'
+import useMediaQuery from '@mui/material/useMediaQuery'
+import { type ReactNode, useId } from 'react'
+import { ProblemError } from '../api/client'
+
+/** A form over the page: what is wrong at the top or at its field, leaving on the left, the one action on the right. */
+export function FormDialog(props: {
+  title: string
+  action: string
+  error: unknown
+  busy: boolean
+  onSend: () => void
+  onClose: () => void
+  wide?: boolean
+  disabled?: boolean
+  children: ReactNode
+}) {
+  const title = useId()
+  const phone = useMediaQuery('(max-width: 600px)')
+  const problem = props.error instanceof ProblemError ? props.error : undefined
+  return (
+    <Dialog
+      open
+      onClose={props.onClose}
+      fullWidth
+      maxWidth={props.wide ? 'md' : 'sm'}
+      fullScreen={phone}
+      aria-labelledby={title}
+    >
+      <DialogTitle id={title}>{props.title}</DialogTitle>
+      <Box
+        component="form"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault()
+          event.stopPropagation()
+          props.onSend()
+        }}
+        sx={{ display: 'contents' }}
+      >
+        <DialogContent dividers>
+          {problem && (
+            <Alert severity="error" sx={{ mb: 2 }}>
+              <strong>{problem.problem.title}.</strong> {problem.problem.detail}
+            </Alert>
+          )}
+          {props.error !== null && props.error !== undefined && !problem && (
+            <Alert severity="error" sx={{ mb: 2 }}>
+              This page failed at that. Nothing was stored.
+            </Alert>
+          )}
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-start' }}>{props.children}</Box>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={props.onClose}>Leave</Button>
+          <Button type="submit" variant="contained" loading={props.busy} disabled={props.disabled ?? false}>
+            {props.action}
+          </Button>
+        </DialogActions>
+      </Box>
+    </Dialog>
+  )
+}

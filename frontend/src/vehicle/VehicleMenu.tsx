@@ -1,0 +1,120 @@
+import Button from '@mui/material/Button'
+import Menu from '@mui/material/Menu'
+import MenuItem from '@mui/material/MenuItem'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { answerOf, api, type Schemas } from '../api/client'
+import { useUnits } from '../app/settings'
+import { useMay } from '../session/session'
+import { DayAndOdometer } from '../tire/DayAndOdometer'
+import { FormDialog } from '../ui/FormDialog'
+import { useNotice } from '../ui/Notice'
+import { useSend } from '../ui/useSend'
+import { localDay } from '../units/format'
+
+/** What is done with a vehicle's record now and then. */
+export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
+  const [at, setAt] = useState<HTMLElement | null>(null)
+  const [reading, setReading] = useState(false)
+  const coordinator = useMay('COORDINATOR')
+  const technician = useMay('TECHNICIAN')
+  const notice = useNotice()
+  const close = () => setAt(null)
+  const restore = useSend(
+    () => answerOf(api.POST('/api/vehicles/{id}/restore', { params: { path: { id: vehicle.id } } })),
+    () => notice({ text: `${vehicle.unit} is back in service.` }),
+  )
+  const retire = useSend(
+    () => answerOf(api.POST('/api/vehicles/{id}/retire', { params: { path: { id: vehicle.id } } })),
+    () =>
+      notice({
+        text: `${vehicle.unit} is retired. Its history stays; tires left on it go with it.`,
+        undo: restore.send,
+      }),
+  )
+  return (
+    <>
+      <Button
+        variant="outlined"
+        sx={{ background: '#fff' }}
+        aria-haspopup="menu"
+        onClick={(event) => setAt(event.currentTarget)}
+      >
+        Record
+        <span aria-hidden="true">&nbsp;▾</span>
+      </Button>
+      <Menu anchorEl={at} open={at !== null} onClose={close}>
+        {technician && (
+          <MenuItem
+            onClick={() => {
+              close()
+              setReading(true)
+            }}
+          >
+            Read the odometer…
+          </MenuItem>
+        )}
+        {coordinator && (
+          <MenuItem component={Link} to={`/vehicles/${vehicle.id}/edit`}>
+            Change the vehicle, axles, wheels…
+          </MenuItem>
+        )}
+        {coordinator && (
+          <MenuItem component={Link} to={`/vehicles/new?from=${vehicle.id}`}>
+            Add another like it…
+          </MenuItem>
+        )}
+        <MenuItem component={Link} to={`/tags?vehicles=${vehicle.id}`}>
+          Print tags
+        </MenuItem>
+        {coordinator && (
+          <MenuItem
+            onClick={() => {
+              close()
+              if (vehicle.retired) restore.send()
+              else retire.send()
+            }}
+          >
+            {vehicle.retired ? 'Bring back into service' : 'Retire the vehicle'}
+          </MenuItem>
+        )}
+      </Menu>
+      {reading && <OdometerDialog vehicle={vehicle} onClose={() => setReading(false)} />}
+    </>
+  )
+}
+
+function OdometerDialog({ vehicle, onClose }: { vehicle: Schemas['VehicleView']; onClose: () => void }) {
+  const [units] = useUnits()
+  const [day, setDay] = useState(localDay(new Date()))
+  const [odometer, setOdometer] = useState('')
+  const form = useSend(
+    () =>
+      answerOf(
+        api.POST('/api/vehicles/{id}/odometer', {
+          params: { path: { id: vehicle.id }, query: { units } },
+          body: { odometer, day },
+        }),
+      ),
+    onClose,
+  )
+  return (
+    <FormDialog
+      title={`Odometer of ${vehicle.unit}`}
+      action="Record it"
+      error={form.error}
+      busy={form.busy}
+      onSend={form.send}
+      onClose={onClose}
+    >
+      <DayAndOdometer
+        day={day}
+        onDay={setDay}
+        odometer={odometer}
+        onOdometer={setOdometer}
+        odometerLabel={vehicle.odometer ? `Odometer, last ${vehicle.odometer}` : 'Odometer'}
+        wrong={form.wrong}
+      />
+    </FormDialog>
+  )
+}

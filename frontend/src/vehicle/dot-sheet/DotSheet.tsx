@@ -1,0 +1,97 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { dotSheetQuery } from '../../api/queries'
+import { mono } from '../../app/theme'
+import { LoadProblem } from '../../ui/Failed'
+import { LoadingLines } from '../../ui/Loading'
+import { Table } from '../../ui/Table'
+import { day } from '../../units/format'
+import { useVehicle } from '../VehiclePage'
+
+/** Week, age and limit of every position, on one screen and one printed page. */
+export function DotSheet() {
+  const { vehicle } = useVehicle()
+  const sheet = useQuery(dotSheetQuery(vehicle.id))
+  if (sheet.isPending) return <LoadingLines />
+  if (sheet.isError) return <LoadProblem error={sheet.error} again={() => sheet.refetch()} />
+  return (
+    <Box sx={{ px: { xs: 1.5, md: 2.5 }, py: 2 }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1 }}>
+        <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
+          DOT sheet of {sheet.data.unit}, {day(sheet.data.today)}
+        </Box>
+        <Button
+          className="not-printed"
+          variant="outlined"
+          sx={{ ml: 'auto', background: '#fff' }}
+          onClick={() => window.print()}
+        >
+          Print
+        </Button>
+      </Box>
+      <Table
+        label="DOT dates by position"
+        heads={['Position', 'DOT code', 'Week of', 'Age', 'Limit', 'Reached', 'Left', 'Tire']}
+      >
+        {sheet.data.rows.map((row) => (
+          <tr key={row.position}>
+            <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
+              <strong>{row.position}</strong> {row.name}
+            </Box>
+            <Box component="td" sx={{ fontFamily: mono, whiteSpace: 'nowrap' }}>
+              {row.code ?? '–'}
+              {row.note && (
+                <Box
+                  sx={{
+                    fontFamily: 'Archivo Variable, sans-serif',
+                    color: row.code ? 'text.secondary' : 'error.main',
+                    whiteSpace: 'normal',
+                  }}
+                >
+                  {row.note}
+                </Box>
+              )}
+            </Box>
+            <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
+              {row.madeOn ? day(row.madeOn) : 'not known'}
+            </Box>
+            <Box component="td" sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
+              {row.ageYears === undefined ? 'not known' : `${row.ageYears.toFixed(1)} y`}
+            </Box>
+            <Box component="td" sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
+              {row.limitYears === undefined ? '' : `${row.limitYears} y`}
+            </Box>
+            <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
+              {row.limitOn && day(row.limitOn)}
+            </Box>
+            <Box
+              component="td"
+              sx={{
+                whiteSpace: 'nowrap',
+                fontWeight: (row.daysLeft ?? 999) <= 90 ? 700 : 400,
+                color: (row.daysLeft ?? 1) <= 0 ? 'error.main' : 'inherit',
+              }}
+            >
+              {left(row)}
+            </Box>
+            <td>{row.tireId && <Link to={`/tires/${row.tireId}`}>{row.number ?? row.model}</Link>}</td>
+          </tr>
+        ))}
+      </Table>
+      <Box sx={{ color: 'text.secondary', mt: 1.5, maxWidth: 640 }}>
+        Age counts from the Sunday of the DOT week, a retread’s from its casing; a limit is passed on its day. Fleet
+        policy sets the limits; the tire maker’s own limit comes first where it is shorter.
+      </Box>
+    </Box>
+  )
+}
+
+function left(row: Schemas['DotRow']): string {
+  if (row.daysLeft === undefined) return ''
+  if (row.daysLeft <= 0) return `passed ${-row.daysLeft} days ago`
+  const week = row.daysLeft <= 7 ? ' ± 1 week' : ''
+  return row.daysLeft < 730 ? `${row.daysLeft} days${week}` : `${(row.daysLeft / 365.25).toFixed(1)} y`
+}

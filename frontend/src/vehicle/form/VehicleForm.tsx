@@ -1,0 +1,238 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Checkbox from '@mui/material/Checkbox'
+import FormControlLabel from '@mui/material/FormControlLabel'
+import { useQuery } from '@tanstack/react-query'
+import { type ReactNode, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
+import { registerQuery } from '../../api/queries'
+import { useUnits } from '../../app/settings'
+import { Choice, Entry, NameEntry } from '../../ui/Entry'
+import { useNotice } from '../../ui/Notice'
+import { Page } from '../../ui/Page'
+import { useSend } from '../../ui/useSend'
+import { AxleBuilder } from './AxleBuilder'
+import { type Form, wheelsFor } from './blank'
+import { useLayout } from './useLayout'
+import { WheelFields } from './WheelFields'
+
+const STATES = [
+  ['UNKNOWN', 'not known'],
+  ['EMPTY', 'empty'],
+  ['USUAL', 'usual load'],
+  ['FULL', 'full'],
+  ['TOWING', 'towing'],
+] as const
+
+/** The vehicle's entries from top to bottom, its axles drawn as they are built. */
+export function VehicleForm(props: { start: Form; sheet?: Schemas['Sheet']; copied?: string | undefined }) {
+  const { sheet } = props
+  const [form, setForm] = useState(props.start)
+  const [confirmed, setConfirmed] = useState(false)
+  const [units] = useUnits()
+  const register = useQuery(registerQuery)
+  const layout = useLayout(form, sheet?.id)
+  const navigate = useNavigate()
+  const notice = useNotice()
+  const set = (part: Partial<Form>) => setForm((before) => ({ ...before, ...part }))
+  const positions = layout.places.map((place) => place.position)
+  const body: Form = { ...form, wheels: wheelsFor(form, positions) }
+  const saving = useSend<{ id: number }>(
+    (key) =>
+      sheet
+        ? answerOf(
+            api.PUT('/api/vehicles/{id}', {
+              params: {
+                path: { id: sheet.id },
+                query: { units, confirmed },
+                header: { 'If-Match': `"${sheet.version}"` },
+              },
+              body,
+            }),
+          )
+        : answerOf(
+            api.POST('/api/vehicles', {
+              params: { query: { units }, header: { 'Idempotency-Key': key } },
+              body,
+            }),
+          ),
+    (saved) => {
+      notice({ text: sheet ? 'Changes saved.' : `${form.unit} is on file. Its tires come next.` })
+      navigate(`/vehicles/${saved.id}`)
+    },
+  )
+  const { wrong } = saving
+  const problem = saving.error instanceof ProblemError ? saving.error : undefined
+  const spot = register.data?.kinds.find((one) => one.kind === form.kind)?.placardSpot
+  const effects = layout.effects
+  return (
+    <Page
+      title={sheet ? `Change ${sheet.form.unit}` : 'Add a vehicle'}
+      about={props.copied ? `a copy of ${props.copied}: enter its own unit number` : undefined}
+    >
+      <Box
+        component="form"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault()
+          saving.send()
+        }}
+        sx={{ maxWidth: 1240 }}
+      >
+        {problem && (
+          <Alert severity="error" sx={{ mb: 2 }}>
+            <strong>{problem.problem.title}.</strong> {problem.problem.detail}
+          </Alert>
+        )}
+        <Part title="The vehicle">
+          <Entry
+            label="Unit number"
+            value={form.unit}
+            onChange={(unit) => set({ unit })}
+            error={wrong('unit')}
+            width={150}
+            autoFocus
+          />
+          <Choice
+            label="What it is"
+            value={form.kind}
+            options={(register.data?.kinds ?? []).map((one) => [one.kind, one.kind.toLowerCase()] as const)}
+            onChange={(kind) => set({ kind })}
+            error={wrong('kind')}
+            width={150}
+          />
+          <NameEntry
+            label="Class"
+            value={form.vehicleClass}
+            names={register.data?.classes ?? []}
+            onChange={(vehicleClass) => set({ vehicleClass })}
+            error={wrong('vehicleClass')}
+            hint="Vehicles that share policy"
+          />
+          <NameEntry
+            label="Yard"
+            value={form.yard}
+            names={register.data?.yards ?? []}
+            onChange={(yard) => set({ yard })}
+            error={wrong('yard')}
+            width={180}
+          />
+          <Entry
+            label="In a few words"
+            value={form.description}
+            onChange={(description) => set({ description })}
+            error={wrong('description')}
+            width={280}
+          />
+          <Entry
+            label="GVWR from the plate"
+            value={form.gvwr}
+            onChange={(gvwr) => set({ gvwr })}
+            error={wrong('gvwr')}
+            unit={units === 'US' ? 'lb' : 'kg'}
+            width={180}
+          />
+        </Part>
+        <AxleBuilder form={form} set={set} layout={layout} wrong={wrong} />
+        <Part title="The placard, and how it is used">
+          <Box sx={{ width: '100%', color: 'text.secondary' }}>
+            {spot ? `On this kind of vehicle the placard is found ${spot}. ` : ''}
+            Size and pressure of each axle stand with the axles above.
+          </Box>
+          <Entry
+            label="Where its placard is"
+            value={form.placardSpot}
+            onChange={(placardSpot) => set({ placardSpot })}
+            error={wrong('placardSpot')}
+            hint={spot && !form.placardSpot ? `Usually: ${spot}` : undefined}
+            width={300}
+          />
+          <Choice
+            label="Load the placard assumes"
+            value={form.placardAssumes ?? 'UNKNOWN'}
+            options={(register.data?.placardLoads ?? []).map((one) => [one.assumes, one.words] as const)}
+            onChange={(placardAssumes) => set({ placardAssumes })}
+            width={280}
+          />
+          <Choice
+            label="Usually travels"
+            value={form.usualState ?? 'UNKNOWN'}
+            options={STATES}
+            onChange={(usualState) => set({ usualState })}
+            width={160}
+          />
+          <Entry
+            label="Parked since (if it stands)"
+            type="date"
+            value={form.parkedSince}
+            onChange={(parkedSince) => {
+              const { parkedSince: _before, ...rest } = form
+              setForm(parkedSince ? { ...rest, parkedSince } : rest)
+            }}
+            error={wrong('parkedSince')}
+            width={200}
+          />
+          <Tick
+            label="Pressure sensors work and warn"
+            on={form.sensorsWork}
+            set={(sensorsWork) => set({ sensorsWork })}
+          />
+          <Tick label="Parked outdoors in the sun" on={form.outdoors} set={(outdoors) => set({ outdoors })} />
+        </Part>
+        <WheelFields form={form} set={set} places={layout.places} wrong={wrong} />
+        {effects.length > 0 && (
+          <Alert severity="warning" sx={{ mb: 2 }}>
+            {effects.map((effect) => (
+              <div key={effect}>{effect}</div>
+            ))}
+            <FormControlLabel
+              control={<Checkbox checked={confirmed} onChange={(event) => setConfirmed(event.target.checked)} />}
+              label="That is right"
+            />
+          </Alert>
+        )}
+        <Box sx={{ display: 'flex', gap: 1, pb: 4 }}>
+          <Button type="submit" variant="contained" loading={saving.busy}>
+            {sheet ? 'Save the changes' : 'Put it on file'}
+          </Button>
+          <Button onClick={() => navigate(sheet ? `/vehicles/${sheet.id}` : '/')}>Leave</Button>
+        </Box>
+      </Box>
+    </Page>
+  )
+}
+
+export function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box
+      component="fieldset"
+      sx={{
+        border: 0,
+        borderTop: 1,
+        borderColor: 'divider',
+        m: 0,
+        px: 0,
+        py: 2,
+        display: 'flex',
+        flexWrap: 'wrap',
+        gap: 1.75,
+      }}
+    >
+      <Box component="legend" sx={{ typography: 'h3', float: 'left', width: '100%', p: 0, mb: 0.5 }}>
+        {title}
+      </Box>
+      {children}
+    </Box>
+  )
+}
+
+function Tick({ label, on, set }: { label: string; on: boolean; set: (on: boolean) => void }) {
+  return (
+    <FormControlLabel
+      control={<Checkbox checked={on} onChange={(event) => set(event.target.checked)} />}
+      label={label}
+    />
+  )
+}

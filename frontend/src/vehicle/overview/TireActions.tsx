@@ -1,0 +1,87 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Dialog from '@mui/material/Dialog'
+import DialogContent from '@mui/material/DialogContent'
+import DialogTitle from '@mui/material/DialogTitle'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { stockQuery } from '../../api/queries'
+import { useUnits } from '../../app/settings'
+import { useMay } from '../../session/session'
+import { FitDialog, type TireHere } from '../../tire/FitDialog'
+import { LoadingLines } from '../../ui/Loading'
+import { OrderFor } from './OrderFor'
+
+/** What can be done at a picked position: look at its tire, fit one where none is, see what to order. */
+export function TireActions({ vehicleId, row }: { vehicleId: number; row: Schemas['PositionRow'] }) {
+  const [ordering, setOrdering] = useState(false)
+  const [choosing, setChoosing] = useState(false)
+  const [fitting, setFitting] = useState<TireHere | null>(null)
+  const may = useMay('TECHNICIAN')
+  return (
+    <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1.5 }}>
+      {row.tireId !== undefined && (
+        <Button variant="outlined" size="small" component={Link} to={`/tires/${row.tireId}`}>
+          Tire {row.number ?? row.tireId}: history, take off, move
+        </Button>
+      )}
+      {row.tireId === undefined && may && (
+        <Button variant="contained" size="small" onClick={() => setChoosing(true)}>
+          Fit a tire from stock…
+        </Button>
+      )}
+      <Button variant="outlined" size="small" onClick={() => setOrdering(true)}>
+        What to order…
+      </Button>
+      {ordering && <OrderFor vehicleId={vehicleId} position={row.position} onClose={() => setOrdering(false)} />}
+      {choosing && !fitting && <FromStock onChoose={setFitting} onClose={() => setChoosing(false)} />}
+      {fitting && (
+        <FitDialog
+          tire={fitting}
+          goal={{ vehicleId, position: row.position }}
+          onClose={() => {
+            setFitting(null)
+            setChoosing(false)
+          }}
+        />
+      )}
+    </Box>
+  )
+}
+
+function FromStock({ onChoose, onClose }: { onChoose: (tire: TireHere) => void; onClose: () => void }) {
+  const [units] = useUnits()
+  const stock = useQuery(stockQuery(units, false))
+  const ready = (stock.data ?? []).filter((row) => row.state === 'IN_STOCK' || row.state === 'RETREAD_CANDIDATE')
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="from-stock">
+      <DialogTitle id="from-stock">Which tire? Oldest first</DialogTitle>
+      <DialogContent dividers>
+        {stock.isPending && <LoadingLines />}
+        {stock.data && ready.length === 0 && <p>No tire is in stock. Receive one first, under Stock.</p>}
+        {ready.map((row) => (
+          <Button
+            key={row.tireId}
+            fullWidth
+            variant="outlined"
+            sx={{ justifyContent: 'flex-start', mb: 1, textAlign: 'left' }}
+            onClick={() =>
+              onChoose({ id: row.tireId, model: row.model, ...(row.number !== undefined && { number: row.number }) })
+            }
+          >
+            <span>
+              {row.number ?? `tire ${row.tireId}`} · {row.model} {row.sidewall}
+              <Box component="span" sx={{ display: 'block', fontWeight: 400, color: 'text.secondary' }}>
+                DOT {row.dot ?? 'not read'} ·{' '}
+                {row.ageYears === undefined ? 'age not known' : `${row.ageYears.toFixed(1)} y`} ·{' '}
+                {row.depth ?? 'depth not measured'} · {row.yard} {row.shelf}
+              </Box>
+            </span>
+          </Button>
+        ))}
+      </DialogContent>
+    </Dialog>
+  )
+}

@@ -1,0 +1,118 @@
+package rotagens.server.demo;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.tire.DotDate;
+import rotagens.core.tire.TireModel;
+import rotagens.server.ordering.OrderViews.NewLine;
+import rotagens.server.ordering.OrderViews.NewOrder;
+import rotagens.server.ordering.Orders;
+import rotagens.server.tire.Catalogue;
+import rotagens.server.tire.Tires;
+import rotagens.server.tire.Tires.DotKind;
+import rotagens.server.tire.Tires.Line;
+import rotagens.server.tire.Tires.Shelf;
+import rotagens.server.tire.Tires.StockState;
+import rotagens.server.vehicle.VehicleRegister;
+
+/** The demo's tires on no vehicle, and two open orders: new rubber, old rubber, a retread, one at the retreader, scrap. */
+record DemoStock(
+        Tires tires,
+        Catalogue catalogue,
+        VehicleRegister register,
+        Orders orders,
+        Map<TireModel, Long> models,
+        long coordinator,
+        long technician,
+        Clock clock) {
+
+    private record One(
+            TireModel model,
+            String dot,
+            double years,
+            double depth,
+            StockState state,
+            String yard,
+            String shelf,
+            String reason,
+            boolean retread) {}
+
+    private static One shelf(TireModel model, String dot, double years, double depth, String yard, String shelf) {
+        return new One(model, dot, years, depth, StockState.IN_STOCK, yard, shelf, "", false);
+    }
+
+    private static final List<One> STOCK = List.of(
+            shelf(DemoFleet.SHUTTLE_TIRE, "7KB4", 0.3, 14, "Millrace", "rack A1"),
+            shelf(DemoFleet.SHUTTLE_TIRE, "7KB4", 0.3, 14, "Millrace", "rack A1"),
+            shelf(DemoFleet.COACH_TIRE, "3CT2", 0.9, 18, "Eastbank", "rack 2"),
+            shelf(DemoFleet.COACH_TIRE, "3CT2", 1.2, 18, "Eastbank", "rack 2"),
+            shelf(DemoFleet.VAN_TIRE, "2PV1", 5.4, 6, "Northgate", "by the door"),
+            shelf(DemoFleet.PICKUP_TIRE, "5FA7", 2.1, 12, "Eastbank", "rack 1"),
+            new One(DemoFleet.COACH_TIRE, "3CT2", 4.2, 16, StockState.IN_STOCK, "Eastbank", "rack 3", "", true),
+            new One(
+                    DemoFleet.COACH_TIRE,
+                    "3CT2",
+                    3.3,
+                    5,
+                    StockState.RETREAD_CANDIDATE,
+                    "Eastbank",
+                    "rack 3",
+                    "",
+                    false),
+            new One(DemoFleet.COACH_TIRE, "3CT2", 3.6, 4, StockState.AT_RETREADER, null, "", "", false),
+            new One(DemoFleet.TRAILER_TIRE, "9HB3", 7.3, 5, StockState.SCRAPPED, null, "", "age", false),
+            new One(DemoFleet.SHUTTLE_TIRE, "7KB4", 2.8, 9, StockState.SCRAPPED, null, "", "bead torn", false));
+
+    void fill() {
+        LocalDate today = LocalDate.now(clock);
+        int number = 2001;
+        for (One one : STOCK) {
+            Instant at = today.minusDays(12)
+                    .atTime(10, 0)
+                    .atZone(clock.getZone())
+                    .toInstant()
+                    .plusSeconds(number);
+            long id = tires.add(new Tires.New(
+                    models.get(one.model()),
+                    one.retread(),
+                    Optional.of("LM" + number),
+                    catalogue.get(models.get(one.model())).details().price()));
+            String stamp = DotDate.stampFor(today.minusDays(Math.round(one.years() * 365.25)));
+            tires.readDot(id, one.dot() + "XR" + number % 10 + "M" + stamp, DotKind.TIRE, at, technician);
+            if (one.retread()) {
+                tires.readDot(id, "RMB" + DotDate.stampFor(today.minusDays(100)), DotKind.RETREAD, at, technician);
+            }
+            Shelf to = new Shelf(one.state(), one.yard() == null ? null : register.yard(one.yard()), one.shelf());
+            String kind = switch (one.state()) {
+                case IN_STOCK -> "RECEIVED";
+                case RETREAD_CANDIDATE -> "SET_ASIDE";
+                case AT_RETREADER -> "SENT_TO_RETREAD";
+                case SCRAPPED -> "SCRAPPED";
+            };
+            tires.store(
+                    id,
+                    kind,
+                    to,
+                    new Line(at, technician, "", one.reason(), null, TreadDepth.of32nds(one.depth()), null));
+            number++;
+        }
+        orders.order(
+                order("Marrow Street Tire Service", 6, "Millrace", DemoFleet.SHUTTLE_TIRE, 4, "198.00"), coordinator);
+        orders.order(
+                order("Kettlewell Wheel & Rubber", 15, "Eastbank", DemoFleet.COACH_TIRE, 2, "455.00"), coordinator);
+    }
+
+    private NewOrder order(String supplier, int daysAgo, String yard, TireModel model, int count, String price) {
+        return new NewOrder(
+                supplier,
+                LocalDate.now(clock).minusDays(daysAgo),
+                yard,
+                null,
+                List.of(new NewLine(models.get(model), count, price)));
+    }
+}

@@ -1,0 +1,175 @@
+package rotagens.server.ledger;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import rotagens.server.fleet.ReasonView;
+import rotagens.server.tire.Tires.StockState;
+
+/** What the tire pages and the stock show and take. Figures taken are text as typed; shown figures are in the reader's units. */
+final class LedgerViews {
+
+    private LedgerViews() {}
+
+    /** A tire to put on record, in stock at a yard. */
+    record NewTire(
+            @Nullable Long tireModelId,
+            @Nullable String dotCode,
+            boolean retread,
+            @Nullable String retreadCode,
+            @Nullable String number,
+            @Nullable String price,
+            @Nullable String depth,
+            @Nullable String yard,
+            @Nullable String shelf,
+            @Nullable String note) {}
+
+    /** What was put on record, and what is worth a word about it. */
+    record Recorded(long tireId, List<String> notes) {}
+
+    /** A tire to go to a place on a vehicle. */
+    record Fit(
+            @Nullable Long vehicleId,
+            @Nullable String position,
+            @Nullable String odometer,
+            @Nullable LocalDate day,
+            @Nullable String note) {}
+
+    /** What fitting would bring: refusals stop it, notes are to be put right there. */
+    record FitCheck(List<ReasonView> refusals, List<ReasonView> notes) {}
+
+    record Moved(long tireId, String where, List<ReasonView> notes) {}
+
+    /** A tire to lie somewhere that is on no vehicle; from a vehicle, odometer and depth belong to it. */
+    record PutAway(
+            @Nullable StockState to,
+            @Nullable String yard,
+            @Nullable String shelf,
+            @Nullable String reason,
+            @Nullable String odometer,
+            @Nullable String depth,
+            @Nullable LocalDate day,
+            @Nullable String note) {}
+
+    /** Two tires change places. */
+    record Swap(
+            @Nullable Long vehicleId,
+            @Nullable String position,
+            @Nullable String odometer,
+            @Nullable String otherOdometer,
+            @Nullable LocalDate day,
+            @Nullable String note) {}
+
+    /** A casing that came back with a new tread. */
+    record BackFromRetread(
+            @Nullable Long tireModelId,
+            @Nullable String retreadCode,
+            @Nullable String depth,
+            @Nullable String price,
+            @Nullable String yard,
+            @Nullable String shelf,
+            @Nullable String note) {}
+
+    record Correction(
+            @Nullable String odometer,
+            @Nullable LocalDate day,
+            @Nullable String note) {}
+
+    record Numbers(@Nullable String number, @Nullable String price) {}
+
+    record Code(@Nullable String dotCode, boolean retreadMark) {}
+
+    /** Where a tire is, in words, with the way there. */
+    record Where(
+            String words,
+            @Nullable Long vehicleId,
+            @Nullable String unit,
+            @Nullable String position,
+            @Nullable StockState state) {}
+
+    /** One line of the list of tires that are not on a vehicle. */
+    record StockRow(
+            long tireId,
+            @Nullable String number,
+            String model,
+            String sidewall,
+            boolean retread,
+            @Nullable String dot,
+            @Nullable Double ageYears,
+            @Nullable String depth,
+            @Nullable String price,
+            StockState state,
+            @Nullable String yard,
+            String shelf,
+            Instant since,
+            List<String> open) {}
+
+    record Fact(
+            String what, @Nullable String value, @Nullable String means) {}
+
+    /** A stay on a vehicle, or a spell in stock; {@code miles} where both odometers are known. */
+    record Stay(
+            @Nullable Long vehicleId,
+            String where,
+            Instant from,
+            @Nullable Instant to,
+            @Nullable String odometerOn,
+            @Nullable String odometerOff,
+            @Nullable String miles) {}
+
+    record TireLine(
+            long id,
+            Instant at,
+            String kind,
+            @Nullable String where,
+            String what,
+            String by,
+            boolean canBeCorrected,
+            @Nullable Long corrects) {}
+
+    record TirePage(
+            long id,
+            LocalDate today,
+            @Nullable String number,
+            @Nullable String dot,
+            long modelId,
+            String model,
+            String sidewall,
+            boolean retread,
+            Where where,
+            @Nullable String price,
+            List<Fact> facts,
+            List<Stay> stays,
+            @Nullable String miles,
+            boolean milesAreWhole,
+            @Nullable String costPerMile,
+            @Nullable String costPer32nd,
+            @Nullable String shareByTread,
+            @Nullable String shareByAge,
+            List<String> open,
+            List<TireLine> lines) {}
+
+    record OrderLine(String what, @Nullable String value, String from) {}
+
+    /** What to order for a position, with the text to copy. */
+    record OrderFor(String unit, String position, String name, List<OrderLine> lines, String text) {}
+
+    record DotRow(
+            String position,
+            String name,
+            @Nullable Long tireId,
+            @Nullable String number,
+            @Nullable String model,
+            @Nullable String code,
+            @Nullable String stamped,
+            @Nullable LocalDate madeOn,
+            @Nullable Double ageYears,
+            @Nullable Double limitYears,
+            @Nullable LocalDate limitOn,
+            @Nullable Integer daysLeft,
+            @Nullable String note) {}
+
+    /** Week, age and limit of every position of one vehicle. */
+    record DotSheet(long vehicleId, String unit, String description, String yard, LocalDate today, List<DotRow> rows) {}
+}

@@ -1,0 +1,397 @@
+package rotagens.server.ordering;
+
+import static rotagens.server.storage.generated.Tables.DELIVERY;
+import static rotagens.server.storage.generated.Tables.ORDER_LINE;
+import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.TIRE_ORDER;
+import static rotagens.server.storage.generated.Tables.YARD;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.inspection.Verdict;
+import rotagens.core.measure.Money;
+import rotagens.core.measure.Reason;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
+import rotagens.core.policy.Policy;
+import rotagens.core.tire.DeliveryCheck;
+import rotagens.core.tire.DotCode;
+import rotagens.core.tire.TireModel;
+import rotagens.server.fleet.ReasonView;
+import rotagens.server.ordering.OrderViews.Checked;
+import rotagens.server.ordering.OrderViews.Compared;
+import rotagens.server.ordering.OrderViews.Delivered;
+import rotagens.server.ordering.OrderViews.DeliveredTire;
+import rotagens.server.ordering.OrderViews.Delivery;
+import rotagens.server.ordering.OrderViews.NewLine;
+import rotagens.server.ordering.OrderViews.NewOrder;
+import rotagens.server.ordering.OrderViews.Order;
+import rotagens.server.ordering.OrderViews.OrderedLine;
+import rotagens.server.ordering.OrderViews.Received;
+import rotagens.server.people.People;
+import rotagens.server.policy.Policies;
+import rotagens.server.storage.generated.tables.records.DeliveryRecord;
+import rotagens.server.storage.generated.tables.records.OrderLineRecord;
+import rotagens.server.tire.Catalogue;
+import rotagens.server.tire.Tires;
+import rotagens.server.tire.Tires.DotKind;
+import rotagens.server.tire.Tires.Shelf;
+import rotagens.server.tire.Tires.StockState;
+import rotagens.server.vehicle.VehicleRegister;
+import rotagens.server.web.Entries;
+import rotagens.server.web.ProblemException;
+
+/** Orders, and taking deliveries in: each tire is compared with its order line and accepted by name, or refused. */
+@Service
+public class Orders {
+
+    private static final int MOST_TIRES = 200;
+
+    private final DSLContext db;
+    private final Catalogue catalogue;
+    private final Tires tires;
+    private final VehicleRegister register;
+    private final Policies policies;
+    private final People people;
+    private final Clock clock;
+
+    Orders(
+            DSLContext db,
+            Catalogue catalogue,
+            Tires tires,
+            VehicleRegister register,
+            Policies policies,
+            People people,
+            Clock clock) {
+        this.db = db;
+        this.catalogue = catalogue;
+        this.tires = tires;
+        this.register = register;
+        this.policies = policies;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    /** Orders, the newest first, with all that came against them. */
+    @Transactional(readOnly = true)
+    public List<Order> all() {
+        Map<Long, TireModel> models = catalogue.byId();
+        Map<Long, String> names = db.select(PERSON.ID, PERSON.NAME).from(PERSON).fetchMap(PERSON.ID, PERSON.NAME);
+        Map<Long, List<DeliveryRecord>> deliveries =
+                db.selectFrom(DELIVERY).orderBy(DELIVERY.ID).fetchGroups(DeliveryRecord::getOrderLineId, row -> row);
+        Map<Long, List<OrderLineRecord>> lines = db.selectFrom(ORDER_LINE)
+                .orderBy(ORDER_LINE.ID)
+                .fetchGroups(OrderLineRecord::getTireOrderId, row -> row);
+        return db.select(TIRE_ORDER.asterisk(), YARD.NAME)
+                .from(TIRE_ORDER)
+                .join(YARD)
+                .on(YARD.ID.eq(TIRE_ORDER.YARD_ID))
+                .orderBy(TIRE_ORDER.CLOSED_AT.isNotNull(), TIRE_ORDER.ID.desc())
+                .limit(200)
+                .fetch(row -> new Order(
+                        row.get(TIRE_ORDER.ID),
+                        row.get(TIRE_ORDER.SUPPLIER),
+                        row.get(TIRE_ORDER.ORDERED_DAY),
+                        row.get(YARD.NAME),
+                        row.get(TIRE_ORDER.NOTE),
+                        names.get(row.get(TIRE_ORDER.PERSON_ID)),
+                        row.get(TIRE_ORDER.CLOSED_AT),
+                        lines.getOrDefault(row.get(TIRE_ORDER.ID), List.of()).stream()
+                                .map(line ->
+                                        line(line, models, deliveries.getOrDefault(line.getId(), List.of()), names))
+                                .toList()));
+    }
+
+    private static OrderedLine line(
+            OrderLineRecord line, Map<Long, TireModel> models, List<DeliveryRecord> came, Map<Long, String> names) {
+        TireModel model = models.get(line.getTireModelId());
+        return new OrderedLine(
+                line.getId(),
+                line.getTireModelId(),
+                model.title(),
+                model.sidewall(),
+                line.getQuantity(),
+                (int) came.stream().filter(DeliveryRecord::getIsAccepted).count(),
+                Optional.ofNullable(line.getPriceCents())
+                        .map(Money::new)
+                        .map(Money::words)
+                        .orElse(null),
+                came.stream()
+                        .map(one -> new Delivered(
+                                one.getId(),
+                                one.getAt(),
+                                names.get(one.getPersonId()),
+                                one.getIsAccepted(),
+                                one.getTireId(),
+                                one.getCode(),
+                                one.getDifferences().isEmpty()
+                                        ? List.of()
+                                        : List.of(one.getDifferences().split("\n")),
+                                one.getNote()))
+                        .toList());
+    }
+
+    @Transactional
+    public long order(NewOrder typed, long by) {
+        Entries wrong = new Entries();
+        LocalDate today = LocalDate.now(clock);
+        String supplier = text(wrong, "supplier", typed.supplier(), 80);
+        wrong.unless(!supplier.isEmpty(), "supplier", "Enter whom it is ordered from.");
+        String yard = text(wrong, "yard", typed.yard(), 60);
+        wrong.unless(!yard.isEmpty(), "yard", "Enter the yard it is delivered to.");
+        LocalDate day = typed.day() == null ? today : typed.day();
+        wrong.unless(!day.isAfter(today), "day", "This day lies ahead. Enter the day it was ordered.");
+        String note = text(wrong, "note", typed.note(), 500);
+        List<NewLine> lines = typed.lines() == null ? List.of() : typed.lines();
+        wrong.unless(!lines.isEmpty(), "lines", "Add at least one line.");
+        List<Optional<Money>> prices = new ArrayList<>();
+        for (int at = 0; at < lines.size(); at++) {
+            NewLine line = lines.get(at);
+            wrong.unless(line.tireModelId() != null, "lines[" + at + "].tireModelId", "Choose the model.");
+            wrong.unless(
+                    line.quantity() >= 1 && line.quantity() <= MOST_TIRES,
+                    "lines[" + at + "].quantity",
+                    "Enter how many, 1 to " + MOST_TIRES + ".");
+            prices.add(wrong.optional("lines[" + at + "].price", line.price(), Money::parse));
+        }
+        wrong.refuseIfWrong();
+        long id = db.insertInto(TIRE_ORDER)
+                .set(TIRE_ORDER.SUPPLIER, supplier)
+                .set(TIRE_ORDER.ORDERED_DAY, day)
+                .set(TIRE_ORDER.YARD_ID, register.yard(yard))
+                .set(TIRE_ORDER.NOTE, note)
+                .set(TIRE_ORDER.AT, clock.instant())
+                .set(TIRE_ORDER.PERSON_ID, by)
+                .returning(TIRE_ORDER.ID)
+                .fetchOne(TIRE_ORDER.ID);
+        for (int at = 0; at < lines.size(); at++) {
+            db.insertInto(ORDER_LINE)
+                    .set(ORDER_LINE.TIRE_ORDER_ID, id)
+                    .set(ORDER_LINE.TIRE_MODEL_ID, lines.get(at).tireModelId())
+                    .set(ORDER_LINE.QUANTITY, lines.get(at).quantity())
+                    .set(
+                            ORDER_LINE.PRICE_CENTS,
+                            prices.get(at).map(Money::cents).orElse(null))
+                    .execute();
+        }
+        return id;
+    }
+
+    /** What still hasn't come is not expected any more. */
+    @Transactional
+    public void close(long id) {
+        int changed = db.update(TIRE_ORDER)
+                .set(TIRE_ORDER.CLOSED_AT, clock.instant())
+                .where(TIRE_ORDER.ID.eq(id), TIRE_ORDER.CLOSED_AT.isNull())
+                .execute();
+        if (changed == 0) {
+            throw ProblemException.conflict("This order is closed already, or doesn’t exist.");
+        }
+    }
+
+    /** Compares delivered tires with their line; stores nothing. */
+    @Transactional(readOnly = true)
+    public Checked check(long lineId, Delivery typed, Units units) {
+        OrderLineRecord line = lineRecord(lineId);
+        Entries wrong = new Entries();
+        List<Compared> compared = compare(line, typed, wrong).stream()
+                .map(one -> new Compared(
+                        views(one.result().differences(), Verdict.PLAN, units),
+                        views(one.result().notes(), Verdict.WATCH, units),
+                        sameCode(one.code())))
+                .toList();
+        wrong.refuseIfWrong();
+        return new Checked(compared);
+    }
+
+    private record One(DeliveredTire typed, long modelId, DotCode code, DeliveryCheck.Result result) {}
+
+    private List<One> compare(OrderLineRecord line, Delivery typed, Entries wrong) {
+        LocalDate today = LocalDate.now(clock);
+        // Deliveries belong to no class of vehicles yet: the fleet's own numbers decide.
+        Policy.ForClass policy = policies.inForce().of("");
+        Map<Long, TireModel> models = catalogue.byId();
+        List<DeliveredTire> given = typed.tires() == null ? List.of() : typed.tires();
+        wrong.unless(
+                !given.isEmpty() && given.size() <= MOST_TIRES,
+                "tires",
+                "Enter 1 to " + MOST_TIRES + " delivered tires.");
+        List<One> compared = new ArrayList<>();
+        for (int at = 0; at < given.size(); at++) {
+            DeliveredTire one = given.get(at);
+            long modelId = one.tireModelId() == null ? line.getTireModelId() : one.tireModelId();
+            Optional<DotCode> code =
+                    wrong.required("tires[" + at + "].dotCode", one.dotCode(), text -> DotCode.parse(text, today));
+            wrong.unless(models.containsKey(modelId), "tires[" + at + "].tireModelId", "Choose the model.");
+            if (code.isPresent() && models.containsKey(modelId)) {
+                compared.add(new One(
+                        one,
+                        modelId,
+                        code.get(),
+                        DeliveryCheck.of(
+                                models.get(line.getTireModelId()),
+                                models.get(modelId),
+                                code.get().date(),
+                                policy,
+                                today)));
+            }
+        }
+        return compared;
+    }
+
+    private List<String> sameCode(DotCode code) {
+        return tires.sameDot(code.molded(), null).isEmpty()
+                ? List.of()
+                : List.of(
+                        "A tire with this DOT code is on file already. Codes aren’t serial numbers; check that it isn’t the same tire twice.");
+    }
+
+    private static List<ReasonView> views(List<Reason> reasons, Verdict verdict, Units units) {
+        return reasons.stream()
+                .map(reason -> ReasonView.of(verdict, reason, units))
+                .toList();
+    }
+
+    /** Takes a delivery in: accepted tires go to stock, refused ones are written down and sent back. All or nothing. */
+    @Transactional
+    public Received deliver(long lineId, Delivery typed, Units units) {
+        OrderLineRecord line = lineRecord(lineId);
+        var order = db.selectFrom(TIRE_ORDER)
+                .where(TIRE_ORDER.ID.eq(line.getTireOrderId()))
+                .fetchSingle();
+        if (order.getClosedAt() != null) {
+            throw ProblemException.conflict("This order is closed. Enter a new one for what came.");
+        }
+        Entries wrong = new Entries();
+        List<One> compared = compare(line, typed, wrong);
+        Optional<TreadDepth> depth = wrong.optional(
+                "depth",
+                typed.depth(),
+                text -> TreadDepth.parse(
+                        text, units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM));
+        String shelf = text(wrong, "shelf", typed.shelf(), 60);
+        Set<String> numbers = new HashSet<>();
+        for (int at = 0; at < compared.size(); at++) {
+            DeliveredTire one = compared.get(at).typed();
+            String number = text(wrong, "tires[" + at + "].number", one.number(), 24);
+            wrong.unless(
+                    number.isEmpty() || numbers.add(number),
+                    "tires[" + at + "].number",
+                    "This number stands twice in the delivery.");
+            text(wrong, "tires[" + at + "].note", one.note(), 500);
+            wrong.unless(
+                    one.accepted() != null
+                            || compared.get(at).result().differences().isEmpty(),
+                    "tires[" + at + "].dotCode",
+                    "It differs from the order: accept it by name, or refuse it.");
+            wrong.unless(
+                    one.isAccepted() || !(one.note() == null || one.note().isBlank()),
+                    "tires[" + at + "].note",
+                    "Say why it is refused.");
+        }
+        int accepted =
+                (int) compared.stream().filter(one -> one.typed().isAccepted()).count();
+        int before = db.fetchCount(DELIVERY, DELIVERY.ORDER_LINE_ID.eq(lineId).and(DELIVERY.IS_ACCEPTED.isTrue()));
+        wrong.unless(
+                before + accepted <= line.getQuantity(),
+                "tires",
+                "Only " + (line.getQuantity() - before) + " of " + line.getQuantity()
+                        + " are still to come on this line.");
+        wrong.refuseIfWrong();
+        Instant now = clock.instant();
+        List<Long> ids = new ArrayList<>();
+        List<String> notes = new ArrayList<>();
+        for (int at = 0; at < compared.size(); at++) {
+            One one = compared.get(at);
+            Long tireId = null;
+            if (one.typed().isAccepted()) {
+                notes.addAll(sameCode(one.code()));
+                tireId = takeIn(line, order.getYardId(), shelf, depth, one, at, now);
+                ids.add(tireId);
+            }
+            write(lineId, one, tireId, units, now);
+        }
+        return new Received(
+                ids, compared.size() - ids.size(), notes.stream().distinct().toList());
+    }
+
+    private long takeIn(
+            OrderLineRecord line, long yardId, String shelf, Optional<TreadDepth> depth, One one, int at, Instant now) {
+        Optional<Money> paid = Optional.ofNullable(line.getPriceCents())
+                .map(Money::new)
+                .or(() -> catalogue.get(one.modelId()).details().price());
+        long tireId;
+        try {
+            tireId = tires.add(new Tires.New(
+                    one.modelId(),
+                    false,
+                    Optional.ofNullable(one.typed().number()).map(String::strip).filter(text -> !text.isEmpty()),
+                    paid));
+        } catch (ProblemException e) {
+            throw ProblemException.field(
+                    "tires[" + at + "]." + e.problem().fields().get(0).field(),
+                    e.problem().fields().get(0).message());
+        }
+        tires.readDot(tireId, one.code().molded(), DotKind.TIRE, now, people.me());
+        TreadDepth fresh = depth.or(() -> catalogue.get(one.modelId()).model().originalDepth())
+                .orElse(null);
+        tires.store(
+                tireId,
+                "RECEIVED",
+                new Shelf(StockState.IN_STOCK, yardId, shelf),
+                new Tires.Line(
+                        now,
+                        people.me(),
+                        one.typed().note() == null ? "" : one.typed().note(),
+                        "",
+                        null,
+                        fresh,
+                        null));
+        return tireId;
+    }
+
+    private void write(long lineId, One one, Long tireId, Units units, Instant now) {
+        db.insertInto(DELIVERY)
+                .set(DELIVERY.ORDER_LINE_ID, lineId)
+                .set(DELIVERY.AT, now)
+                .set(DELIVERY.PERSON_ID, people.me())
+                .set(DELIVERY.IS_ACCEPTED, tireId != null)
+                .set(DELIVERY.TIRE_ID, tireId)
+                .set(DELIVERY.TIRE_MODEL_ID, one.modelId())
+                .set(DELIVERY.CODE, one.code().molded())
+                .set(
+                        DELIVERY.DIFFERENCES,
+                        String.join(
+                                "\n",
+                                one.result().differences().stream()
+                                        .map(reason -> reason.says().in(units))
+                                        .toList()))
+                .set(
+                        DELIVERY.NOTE,
+                        one.typed().note() == null ? "" : one.typed().note())
+                .execute();
+    }
+
+    private OrderLineRecord lineRecord(long id) {
+        return db.selectFrom(ORDER_LINE)
+                .where(ORDER_LINE.ID.eq(id))
+                .fetchOptional()
+                .orElseThrow(() -> ProblemException.notFound("There is no such order line."));
+    }
+
+    private static String text(Entries wrong, String field, String typed, int longest) {
+        String clean = typed == null ? "" : typed.strip();
+        wrong.unless(clean.length() <= longest, field, "At most " + longest + " characters.");
+        return clean;
+    }
+}

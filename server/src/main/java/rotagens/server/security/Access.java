@@ -1,0 +1,74 @@
+package rotagens.server.security;
+
+import static rotagens.server.people.Role.COORDINATOR;
+import static rotagens.server.people.Role.MANAGER;
+import static rotagens.server.people.Role.TECHNICIAN;
+import static rotagens.server.people.Role.VIEWER;
+
+import java.util.List;
+import org.springframework.http.HttpMethod;
+import rotagens.server.people.Role;
+
+/** Who may ask what, the first line that fits deciding. What no line names is denied to everybody. */
+final class Access {
+
+    /**
+     * One line.
+     *
+     * @param least the least role; null for everybody, signed in or not
+     */
+    record Line(HttpMethod method, String path, Role least) {}
+
+    private static final HttpMethod GET = HttpMethod.GET;
+    private static final HttpMethod POST = HttpMethod.POST;
+    private static final HttpMethod PUT = HttpMethod.PUT;
+    private static final HttpMethod DELETE = HttpMethod.DELETE;
+
+    static final List<Line> LINES = List.of(
+            // Open to everybody: finding out whether one is signed in, signing in and out, the very first account.
+            new Line(GET, "/api/session", null),
+            new Line(POST, "/api/session", null),
+            new Line(DELETE, "/api/session", null),
+            new Line(POST, "/api/session/demo", null),
+            new Line(POST, "/api/first-account", null),
+            new Line(POST, "/api/first-account/export", null),
+            // One’s own account.
+            new Line(PUT, "/api/session/units", VIEWER),
+            new Line(PUT, "/api/session/password", VIEWER),
+            // Accounts, policy, and everything at once: managers.
+            new Line(POST, "/api/people", MANAGER),
+            new Line(PUT, "/api/people/**", MANAGER),
+            new Line(GET, "/api/export", MANAGER),
+            new Line(PUT, "/api/policy/**", MANAGER),
+            // The register: coordinators.
+            new Line(POST, "/api/vehicles", COORDINATOR),
+            new Line(PUT, "/api/vehicles/{id}", COORDINATOR),
+            new Line(POST, "/api/vehicles/layout-change", COORDINATOR),
+            new Line(POST, "/api/vehicles/{id}/retire", COORDINATOR),
+            new Line(POST, "/api/vehicles/{id}/restore", COORDINATOR),
+            new Line(POST, "/api/tire-models", COORDINATOR),
+            new Line(PUT, "/api/tire-models/**", COORDINATOR),
+            new Line(POST, "/api/orders", COORDINATOR),
+            new Line(POST, "/api/orders/{id}/close", COORDINATOR),
+            new Line(POST, "/api/imports/**", COORDINATOR),
+            new Line(POST, "/api/jobs", COORDINATOR),
+            new Line(PUT, "/api/jobs/{id}/day", COORDINATOR),
+            new Line(DELETE, "/api/jobs/{id}", COORDINATOR),
+            // Work in yard and bay: technicians.
+            new Line(POST, "/api/jobs/{id}/done", TECHNICIAN),
+            new Line(POST, "/api/vehicles/{id}/walk-rounds", TECHNICIAN),
+            new Line(PUT, "/api/walk-rounds/**", TECHNICIAN),
+            new Line(POST, "/api/walk-rounds/**", TECHNICIAN),
+            new Line(POST, "/api/vehicles/{id}/odometer", TECHNICIAN),
+            new Line(POST, "/api/orders/lines/{id}/check", TECHNICIAN),
+            new Line(POST, "/api/orders/lines/{id}/deliveries", TECHNICIAN),
+            new Line(POST, "/api/tires", TECHNICIAN),
+            new Line(PUT, "/api/tires/{id}", TECHNICIAN),
+            new Line(POST, "/api/tires/**", TECHNICIAN),
+            new Line(POST, "/api/movements/{id}/correct", TECHNICIAN),
+            // Reading a sidewall aloud stores nothing.
+            new Line(POST, "/api/read/**", VIEWER),
+            new Line(GET, "/api/**", VIEWER));
+
+    private Access() {}
+}

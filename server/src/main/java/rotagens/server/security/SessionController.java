@@ -1,0 +1,132 @@
+package rotagens.server.security;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.measure.Units;
+import rotagens.server.people.Account;
+import rotagens.server.people.People;
+import rotagens.server.people.People.Person;
+import rotagens.server.web.ProblemException;
+
+/** Signing in and out, and one’s own account. */
+@RestController
+class SessionController {
+
+    /**
+     * Who is signed in and, if nobody is, how to.
+     *
+     * @param firstStart nobody could sign in yet: the first account is made here
+     * @param empty nothing is on file at all: an export can be brought in
+     * @param demoPeople the demo’s made-up people, who sign in by a click
+     */
+    record Session(@Nullable Person me, boolean firstStart, boolean empty, List<Person> demoPeople) {}
+
+    record SignIn(@Nullable String name, @Nullable String password) {}
+
+    record DemoSignIn(long personId) {}
+
+    record OwnUnits(Units units) {}
+
+    record OwnPassword(@Nullable String old, @Nullable String password) {}
+
+    private final People people;
+    private final Attempts attempts;
+    private final boolean demo;
+    private final HttpSessionSecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
+    private final CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+
+    SessionController(People people, Attempts attempts, @Value("${rotagens.demo}") boolean demo) {
+        this.people = people;
+        this.attempts = attempts;
+        this.demo = demo;
+    }
+
+    @GetMapping("/api/session")
+    Session session() {
+        Authentication now = SecurityContextHolder.getContext().getAuthentication();
+        if (now != null && now.getPrincipal() instanceof Account account) {
+            return new Session(people.get(account.id()), false, false, List.of());
+        }
+        return new Session(null, people.nobodyCanSignIn(), people.isNobodyHere(), demo ? people.demo() : List.of());
+    }
+
+    @PostMapping("/api/session")
+    Session signIn(@RequestBody SignIn typed, HttpServletRequest request, HttpServletResponse response) {
+        String name = typed.name() == null ? "" : typed.name().strip();
+        long wait = attempts.secondsToWait(name, request.getRemoteAddr());
+        if (wait > 0) {
+            response.setHeader("Retry-After", String.valueOf(wait));
+            throw ProblemException.tooOften("Too many tries. Wait " + wait + " seconds, then try again.");
+        }
+        Account account = people.signIn(name, typed.password() == null ? "" : typed.password())
+                .orElseThrow(() -> ProblemException.field("password", "Name or password is wrong."));
+        attempts.forgive(name, request.getRemoteAddr());
+        return enter(account, request, response);
+    }
+
+    @PostMapping("/api/session/demo")
+    Session demoSignIn(@RequestBody DemoSignIn chosen, HttpServletRequest request, HttpServletResponse response) {
+        Optional<Account> account = demo ? people.demoAccount(chosen.personId()) : Optional.empty();
+        return enter(
+                account.orElseThrow(() -> ProblemException.notFound("There are no demo people here.")),
+                request,
+                response);
+    }
+
+    @PostMapping("/api/first-account")
+    Session firstAccount(@RequestBody SignIn typed, HttpServletRequest request, HttpServletResponse response) {
+        return enter(people.addFirst(typed.name(), typed.password()), request, response);
+    }
+
+    @DeleteMapping("/api/session")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void signOut(HttpServletRequest request) {
+        SecurityContextHolder.clearContext();
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+            session.invalidate();
+        }
+    }
+
+    @PutMapping("/api/session/units")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void units(@RequestBody OwnUnits chosen) {
+        people.setUnits(people.me(), chosen.units());
+    }
+
+    @PutMapping("/api/session/password")
+    Session password(@RequestBody OwnPassword typed, HttpServletRequest request, HttpServletResponse response) {
+        return enter(people.changePassword(people.me(), typed.old(), typed.password()), request, response);
+    }
+
+    /** A fresh session id and a fresh token: whatever was known before the sign-in is worth nothing after it. */
+    private Session enter(Account account, HttpServletRequest request, HttpServletResponse response) {
+        if (request.getSession(false) != null) {
+            request.changeSessionId();
+        }
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(SignedIn.as(account));
+        SecurityContextHolder.setContext(context);
+        contexts.saveContext(context, request, response);
+        tokens.saveToken(tokens.generateToken(request), request, response);
+        return new Session(people.get(account.id()), false, false, List.of());
+    }
+}

@@ -1,0 +1,395 @@
+package rotagens.server.vehicle;
+
+import static rotagens.server.storage.generated.Tables.AXLE;
+import static rotagens.server.storage.generated.Tables.FITMENT;
+import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.VEHICLE;
+import static rotagens.server.storage.generated.Tables.VEHICLE_CLASS;
+import static rotagens.server.storage.generated.Tables.WHEEL;
+import static rotagens.server.storage.generated.Tables.YARD;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.Load;
+import rotagens.core.measure.Pressure;
+import rotagens.core.tire.TireSize;
+import rotagens.core.vehicle.Axle;
+import rotagens.core.vehicle.AxleRole;
+import rotagens.core.vehicle.Layout;
+import rotagens.core.vehicle.LayoutChange;
+import rotagens.core.vehicle.LoadState;
+import rotagens.core.vehicle.PilotType;
+import rotagens.core.vehicle.PlacardLoad;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.VehicleKind;
+import rotagens.core.vehicle.WheelSpec;
+import rotagens.server.storage.generated.tables.records.AxleRecord;
+import rotagens.server.storage.generated.tables.records.VehicleRecord;
+import rotagens.server.storage.generated.tables.records.WheelRecord;
+import rotagens.server.web.ProblemException;
+
+/** Putting vehicles on file, changing and retiring them. Nothing is deleted, and redrawing a vehicle moves no tire. */
+@Service
+public class VehicleRegister {
+
+    /** One axle as on file; the placard has both of its parts or counts as not read. */
+    public record AxleOnFile(
+            Axle axle, Optional<Load> gawr, Optional<TireSize> placardSize, Optional<Pressure> placardPressure) {}
+
+    /** Everything on file about a vehicle but its tires. */
+    public record Entry(
+            String unit,
+            String vehicleClass,
+            String yard,
+            VehicleKind kind,
+            String description,
+            Load gvwr,
+            boolean sensorsWork,
+            boolean outdoors,
+            Optional<LocalDate> parkedSince,
+            LoadState usualState,
+            String placardSpot,
+            PlacardLoad placardAssumes,
+            List<AxleOnFile> axles,
+            int spares,
+            Map<Position, WheelSpec> wheels) {
+
+        public Layout layout() {
+            return new Layout(axles.stream().map(AxleOnFile::axle).toList(), spares);
+        }
+    }
+
+    /** An entry with the version somebody may change. */
+    public record Stored(long id, int version, boolean retired, Entry entry) {}
+
+    /** A vehicle out of service. */
+    public record Retired(long id, String unit, String description, Instant at) {}
+
+    /** What a vehicle can be filed under. */
+    public record Choices(List<String> yards, List<String> classes, List<Retired> retired) {}
+
+    private final DSLContext db;
+    private final Clock clock;
+
+    VehicleRegister(DSLContext db, Clock clock) {
+        this.db = db;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public Choices choices() {
+        return new Choices(
+                db.select(YARD.NAME).from(YARD).orderBy(YARD.NAME).fetch(YARD.NAME),
+                db.select(VEHICLE_CLASS.NAME)
+                        .from(VEHICLE_CLASS)
+                        .orderBy(VEHICLE_CLASS.NAME)
+                        .fetch(VEHICLE_CLASS.NAME),
+                db.selectFrom(VEHICLE)
+                        .where(VEHICLE.RETIRED_AT.isNotNull())
+                        .orderBy(VEHICLE.RETIRED_AT.desc())
+                        .fetch(row ->
+                                new Retired(row.getId(), row.getUnit(), row.getDescription(), row.getRetiredAt())));
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Long> idOf(String unit) {
+        return db.select(VEHICLE.ID)
+                .from(VEHICLE)
+                .where(VEHICLE.UNIT.equalIgnoreCase(unit))
+                .fetchOptional(VEHICLE.ID);
+    }
+
+    /** The yard’s id, put on file if it is new. */
+    @Transactional
+    public long yard(String name) {
+        return db.select(YARD.ID)
+                .from(YARD)
+                .where(YARD.NAME.equalIgnoreCase(name))
+                .fetchOptional(YARD.ID)
+                .orElseGet(() -> db.insertInto(YARD)
+                        .set(YARD.NAME, name)
+                        .returning(YARD.ID)
+                        .fetchOne(YARD.ID));
+    }
+
+    @Transactional(readOnly = true)
+    public Map<Long, String> yardNames() {
+        return db.selectFrom(YARD).fetchMap(YARD.ID, YARD.NAME);
+    }
+
+    /** The class’s id, put on file if it is new. */
+    @Transactional
+    public long vehicleClass(String name) {
+        return db.select(VEHICLE_CLASS.ID)
+                .from(VEHICLE_CLASS)
+                .where(VEHICLE_CLASS.NAME.equalIgnoreCase(name))
+                .fetchOptional(VEHICLE_CLASS.ID)
+                .orElseGet(() -> db.insertInto(VEHICLE_CLASS)
+                        .set(VEHICLE_CLASS.NAME, name)
+                        .returning(VEHICLE_CLASS.ID)
+                        .fetchOne(VEHICLE_CLASS.ID));
+    }
+
+    /** Adds a vehicle with its axles, places and wheels. */
+    @Transactional
+    public long add(Entry entry) {
+        refuseUsedUnit(entry.unit(), null);
+        VehicleRecord row = db.newRecord(VEHICLE);
+        fill(row, entry);
+        row.insert();
+        writeAxles(row.getId(), entry);
+        writePlaces(row.getId(), entry.layout());
+        writeWheels(row.getId(), entry.wheels());
+        return row.getId();
+    }
+
+    /**
+     * Changes a vehicle.
+     *
+     * @param confirmed whether the person has read what the changed axles mean for tires that stay on it
+     */
+    @Transactional
+    public void change(long id, int seen, Entry entry, boolean confirmed) {
+        VehicleRecord row = record(id);
+        if (row.getVersion() != seen) {
+            throw ProblemException.changedMeanwhile(
+                    "Somebody changed this vehicle since you opened it. Your entries are still here; load the page again to see theirs.",
+                    null);
+        }
+        refuseUsedUnit(entry.unit(), id);
+        LayoutChange change = layoutChange(id, entry.layout());
+        if (!change.blocked().isEmpty()) {
+            throw ProblemException.field(
+                    "axles",
+                    "There are tires on "
+                            + change.blocked().stream().map(Position::code).collect(Collectors.joining(", "))
+                            + ", which this layout doesn’t have. Take them off or move them first; redrawing moves no tire.");
+        }
+        if (!change.effects().isEmpty() && !confirmed) {
+            throw ProblemException.field("confirmed", String.join(" ", change.effects()));
+        }
+        fill(row, entry);
+        row.setVersion(seen + 1);
+        row.update();
+        db.deleteFrom(AXLE).where(AXLE.VEHICLE_ID.eq(id)).execute();
+        writeAxles(id, entry);
+        writePlaces(id, entry.layout());
+        writeWheels(id, entry.wheels());
+    }
+
+    /** What another layout would mean for the tires on the vehicle now. */
+    @Transactional(readOnly = true)
+    public LayoutChange layoutChange(long id, Layout after) {
+        Set<Position> occupied = db.select(PLACE.CODE)
+                .from(PLACE)
+                .join(FITMENT)
+                .on(FITMENT.PLACE_ID.eq(PLACE.ID))
+                .where(PLACE.VEHICLE_ID.eq(id))
+                .fetchSet(row -> Position.parse(row.value1()));
+        return LayoutChange.between(stored(id).entry().layout(), after, occupied);
+    }
+
+    /** Takes a vehicle out of service, or back in. */
+    @Transactional
+    public void retire(long id, boolean retired) {
+        VehicleRecord row = record(id);
+        row.setRetiredAt(retired ? clock.instant() : null);
+        row.setVersion(row.getVersion() + 1);
+        row.update();
+    }
+
+    /** The axle’s rating, where it is on file. */
+    @Transactional(readOnly = true)
+    public Map<Integer, Load> gawrs(long id) {
+        return db.selectFrom(AXLE)
+                .where(AXLE.VEHICLE_ID.eq(id), AXLE.GAWR.isNotNull())
+                .fetchMap(AXLE.NUMBER, AXLE.GAWR);
+    }
+
+    @Transactional(readOnly = true)
+    public Stored stored(long id) {
+        VehicleRecord row = record(id);
+        List<AxleOnFile> axles = db.selectFrom(AXLE)
+                .where(AXLE.VEHICLE_ID.eq(id))
+                .orderBy(AXLE.NUMBER)
+                .fetch(axle -> new AxleOnFile(
+                        new Axle(AxleRole.valueOf(axle.getRole()), axle.getDual()),
+                        Optional.ofNullable(axle.getGawr()),
+                        Optional.ofNullable(axle.getPlacardSize()).map(TireSize::parse),
+                        Optional.ofNullable(axle.getPlacardPressure())));
+        Map<Position, WheelSpec> wheels = new HashMap<>();
+        db.select(PLACE.CODE, WHEEL.asterisk())
+                .from(PLACE)
+                .join(WHEEL)
+                .on(WHEEL.PLACE_ID.eq(PLACE.ID))
+                .where(PLACE.VEHICLE_ID.eq(id), PLACE.REMOVED_AT.isNull())
+                .forEach(wheel -> wheels.put(Position.parse(wheel.get(PLACE.CODE)), wheel(wheel.into(WHEEL))));
+        return new Stored(
+                id,
+                row.getVersion(),
+                row.getRetiredAt() != null,
+                new Entry(
+                        row.getUnit(),
+                        db.select(VEHICLE_CLASS.NAME)
+                                .from(VEHICLE_CLASS)
+                                .where(VEHICLE_CLASS.ID.eq(row.getVehicleClassId()))
+                                .fetchOne(VEHICLE_CLASS.NAME),
+                        db.select(YARD.NAME)
+                                .from(YARD)
+                                .where(YARD.ID.eq(row.getYardId()))
+                                .fetchOne(YARD.NAME),
+                        VehicleKind.valueOf(row.getKind()),
+                        row.getDescription(),
+                        row.getGvwr(),
+                        row.getIsSensored(),
+                        row.getIsOutdoors(),
+                        Optional.ofNullable(row.getParkedSince()),
+                        LoadState.valueOf(row.getUsualState()),
+                        row.getPlacardSpot(),
+                        PlacardLoad.valueOf(row.getPlacardAssumes()),
+                        axles,
+                        row.getSpares(),
+                        wheels));
+    }
+
+    private VehicleRecord record(long id) {
+        return db.selectFrom(VEHICLE)
+                .where(VEHICLE.ID.eq(id))
+                .fetchOptional()
+                .orElseThrow(() -> ProblemException.notFound("There is no such vehicle."));
+    }
+
+    private void refuseUsedUnit(String unit, Long own) {
+        idOf(unit).filter(other -> !other.equals(own)).ifPresent(other -> {
+            throw ProblemException.field("unit", "Another vehicle is called " + unit + " already.");
+        });
+    }
+
+    private void fill(VehicleRecord row, Entry entry) {
+        row.setUnit(entry.unit());
+        row.setVehicleClassId(vehicleClass(entry.vehicleClass()));
+        row.setYardId(yard(entry.yard()));
+        row.setKind(entry.kind().name());
+        row.setDescription(entry.description());
+        row.setGvwr(entry.gvwr());
+        row.setIsSensored(entry.sensorsWork());
+        row.setIsOutdoors(entry.outdoors());
+        row.setParkedSince(entry.parkedSince().orElse(null));
+        row.setUsualState(entry.usualState().name());
+        row.setPlacardSpot(entry.placardSpot());
+        row.setPlacardAssumes(entry.placardAssumes().name());
+        row.setSpares(entry.spares());
+    }
+
+    private void writeAxles(long id, Entry entry) {
+        int number = 1;
+        for (AxleOnFile one : entry.axles()) {
+            AxleRecord row = db.newRecord(AXLE);
+            row.setVehicleId(id);
+            row.setNumber(number++);
+            row.setRole(one.axle().role().name());
+            row.setDual(one.axle().dual());
+            row.setGawr(one.gawr().orElse(null));
+            row.setPlacardSize(one.placardSize().map(TireSize::molded).orElse(null));
+            row.setPlacardPressure(one.placardPressure().orElse(null));
+            row.insert();
+        }
+    }
+
+    /** New places are added, places gone are marked with their history kept, places that come back are the same ones. */
+    private void writePlaces(long id, Layout layout) {
+        Map<String, Long> known =
+                db.selectFrom(PLACE).where(PLACE.VEHICLE_ID.eq(id)).fetchMap(PLACE.CODE, PLACE.ID);
+        List<Long> present = new ArrayList<>();
+        int order = 1;
+        for (Position position : layout.walkRound()) {
+            Long place = known.get(position.code());
+            if (place == null) {
+                place = db.insertInto(PLACE)
+                        .set(PLACE.VEHICLE_ID, id)
+                        .set(PLACE.CODE, position.code())
+                        .set(PLACE.WALK_ORDER, order)
+                        .returning(PLACE.ID)
+                        .fetchOne(PLACE.ID);
+            } else {
+                db.update(PLACE)
+                        .set(PLACE.WALK_ORDER, order)
+                        .setNull(PLACE.REMOVED_AT)
+                        .where(PLACE.ID.eq(place))
+                        .execute();
+            }
+            present.add(place);
+            order++;
+        }
+        db.update(PLACE)
+                .set(PLACE.REMOVED_AT, clock.instant())
+                .where(PLACE.VEHICLE_ID.eq(id), PLACE.ID.notIn(present), PLACE.REMOVED_AT.isNull())
+                .execute();
+    }
+
+    private void writeWheels(long id, Map<Position, WheelSpec> wheels) {
+        Map<String, Long> places = db.selectFrom(PLACE)
+                .where(PLACE.VEHICLE_ID.eq(id), PLACE.REMOVED_AT.isNull())
+                .fetchMap(PLACE.CODE, PLACE.ID);
+        wheels.forEach((position, spec) -> {
+            Long place = places.get(position.code());
+            if (place != null) {
+                writeWheel(place, spec);
+            }
+        });
+    }
+
+    private void writeWheel(long placeId, WheelSpec spec) {
+        WheelRecord row = db.selectFrom(WHEEL)
+                .where(WHEEL.PLACE_ID.eq(placeId))
+                .fetchOptional()
+                .orElseGet(() -> db.newRecord(WHEEL));
+        row.setPlaceId(placeId);
+        row.setPilot(spec.pilot().map(PilotType::name).orElse(null));
+        row.setRimInches(spec.rimInches().isPresent() ? spec.rimInches().getAsDouble() : null);
+        row.setWidthInches(spec.widthInches().isPresent() ? spec.widthInches().getAsDouble() : null);
+        row.setLugCount(spec.lugCount().isPresent() ? spec.lugCount().getAsInt() : null);
+        row.setSeat(spec.seat());
+        row.setIsLeftThreaded(spec.leftThreaded());
+        row.setTorque(spec.torque().orElse(null));
+        row.setMaterial(spec.material());
+        row.setMaximumLoad(spec.maximumLoad().orElse(null));
+        row.setMaximumPressure(spec.maximumPressure().orElse(null));
+        row.setIsReversed(spec.reversed());
+        row.setValve(spec.valve());
+        if (row.getId() == null) {
+            row.insert();
+        } else {
+            row.update();
+        }
+    }
+
+    private static WheelSpec wheel(WheelRecord row) {
+        return new WheelSpec(
+                Optional.ofNullable(row.getPilot()).map(PilotType::valueOf),
+                row.getRimInches() == null ? OptionalDouble.empty() : OptionalDouble.of(row.getRimInches()),
+                row.getWidthInches() == null ? OptionalDouble.empty() : OptionalDouble.of(row.getWidthInches()),
+                row.getLugCount() == null ? OptionalInt.empty() : OptionalInt.of(row.getLugCount()),
+                row.getSeat(),
+                row.getIsLeftThreaded(),
+                Optional.ofNullable(row.getTorque()),
+                row.getMaterial(),
+                Optional.ofNullable(row.getMaximumLoad()),
+                Optional.ofNullable(row.getMaximumPressure()),
+                row.getIsReversed(),
+                row.getValve());
+    }
+}

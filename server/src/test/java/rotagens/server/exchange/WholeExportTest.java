@@ -1,0 +1,122 @@
+package rotagens.server.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.test.web.servlet.MockMvc;
+import rotagens.server.Api;
+import rotagens.server.RotagensApplication;
+import rotagens.server.ServerTest;
+import rotagens.server.people.People;
+import rotagens.server.web.ProblemException;
+
+@ServerTest
+class WholeExportTest {
+
+    @Autowired
+    MockMvc http;
+
+    @Autowired
+    WholeExport whole;
+
+    private static String written(WholeExport from) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        from.write(out);
+        return out.toString(StandardCharsets.UTF_8);
+    }
+
+    private static ConfigurableApplicationContext onEmptyFolder() throws Exception {
+        SpringApplication application = new SpringApplication(RotagensApplication.class);
+        return application.run(
+                "--rotagens.data=" + Files.createTempDirectory("rotagens-empty"),
+                "--rotagens.sign-in.hash-cost=4",
+                "--server.port=0");
+    }
+
+    private static String withoutMoment(String json) {
+        return json.replaceFirst("\"exportedAt\":\"[^\"]*\"", "");
+    }
+
+    @Test
+    @DisplayName("everything goes out, into an empty folder, and out again the same; then somebody on file signs in")
+    void roundTrip() throws Exception {
+        Api.as(http, "MANAGER")
+                .post(
+                        "/api/people",
+                        "{\"name\":\"Yara Holt\",\"role\":\"MANAGER\",\"password\":\"seven blue wheels\"}");
+        String out = written(whole);
+        try (ConfigurableApplicationContext other = onEmptyFolder()) {
+            WholeExport there = other.getBean(WholeExport.class);
+            there.read(new ByteArrayInputStream(out.getBytes(StandardCharsets.UTF_8)));
+            assertThat(withoutMoment(written(there))).isEqualTo(withoutMoment(out));
+            People people = other.getBean(People.class);
+            assertThat(people.signIn("Yara Holt", "seven blue wheels")).isEmpty();
+            assertThatThrownBy(() -> there.read(new ByteArrayInputStream(out.getBytes(StandardCharsets.UTF_8))))
+                    .isInstanceOf(ProblemException.class);
+        }
+    }
+
+    @Test
+    @DisplayName("no password, session or retry key is in it")
+    void nothingPrivate() {
+        String out = written(whole);
+        assertThat(out)
+                .doesNotContain("password")
+                .doesNotContain("$2a$")
+                .doesNotContain("idempotent")
+                .contains("\"tire_movement\"")
+                .contains("275/70R22.5");
+    }
+
+    @Test
+    @DisplayName("a file that ends early, is another's or of another version leaves the folder empty and says why")
+    void refused() throws Exception {
+        String out = written(whole);
+        try (ConfigurableApplicationContext other = onEmptyFolder()) {
+            WholeExport there = other.getBean(WholeExport.class);
+            for (String bad : new String[] {
+                out.substring(0, out.length() / 2),
+                "{}",
+                "[1,2]",
+                "nonsense",
+                out.replaceFirst("\"schema\":\"[0-9]+\"", "\"schema\":\"1\""),
+                out.replaceFirst("\"person\"", "\"sqlite_master\""),
+                out.replaceFirst("\"unit\"", "\"unit; drop table tire\"")
+            }) {
+                assertThatThrownBy(() -> there.read(new ByteArrayInputStream(bad.getBytes(StandardCharsets.UTF_8))))
+                        .isInstanceOfSatisfying(
+                                ProblemException.class,
+                                e -> assertThat(e.problem().fields().get(0).message())
+                                        .contains("can’t be brought in")
+                                        .contains("Nothing was stored"));
+                assertThat(other.getBean(People.class).isNobodyHere()).isTrue();
+            }
+        }
+    }
+
+    @Test
+    @DisplayName("on an empty folder the first account is made once; a name from an export becomes it")
+    void firstAccount() throws Exception {
+        String out = written(whole);
+        try (ConfigurableApplicationContext other = onEmptyFolder()) {
+            People people = other.getBean(People.class);
+            assertThat(people.nobodyCanSignIn()).isTrue();
+            people.addFirst("Owner One", "seven blue wheels");
+            assertThat(people.signIn("Owner One", "seven blue wheels")).isPresent();
+            assertThatThrownBy(() -> people.addFirst("Owner Two", "seven blue wheels"))
+                    .isInstanceOf(ProblemException.class);
+            assertThatThrownBy(() -> other.getBean(WholeExport.class)
+                            .read(new ByteArrayInputStream(out.getBytes(StandardCharsets.UTF_8))))
+                    .isInstanceOf(ProblemException.class);
+        }
+    }
+}
