@@ -14,7 +14,7 @@ launch() {
   java "${flags[@]}" "${archive[@]}" -jar "$app/rotagens.jar" --rotagens.data="$data" --rotagens.demo=true --server.port=$port \
     >"$data/log" 2>&1 &
   server=$!
-  until curl -sf -o /dev/null "http://127.0.0.1:$port/api/people"; do sleep 0.02; done
+  until curl -sf -o /dev/null "http://127.0.0.1:$port/api/session"; do sleep 0.02; done
 }
 stop() { kill $server; wait $server 2>/dev/null || true; }
 now() { date +%s%N; }
@@ -31,32 +31,63 @@ done
 printf 'start to first answer, 5 starts on existing data: %s ms\n' "${times[*]}"
 
 percentiles() { sort -n | awk '{v[NR]=$1} END {printf "p50 %.1f ms, p95 %.1f ms, most %.1f ms (%d requests)\n", v[int((NR+1)/2)]*1000, v[int(NR*0.95)]*1000, v[NR]*1000, NR}'; }
-ask() { for _ in $(seq "$1"); do curl -s -o /dev/null -w '%{time_total}\n' "http://127.0.0.1:$port$2"; done; }
+jar="$data/cookies"
+token() { awk '/XSRF-TOKEN/ {print $7}' "$jar"; }
+send() { curl -s -b "$jar" -c "$jar" -H "X-XSRF-TOKEN: $(token)" -H 'Content-Type: application/json' "$@"; }
+enter() { # signs in as the demo's coordinator
+  local who
+  who=$(curl -s -c "$jar" "http://127.0.0.1:$port/api/session" | grep -o '"id":[0-9]*,"name":"[^"]*","role":"COORDINATOR"' | head -1 | sed 's/"id":\([0-9]*\).*/\1/')
+  send -o /dev/null -X POST "http://127.0.0.1:$port/api/session/demo" -d "{\"personId\":$who}"
+}
+ask() { for _ in $(seq "$1"); do curl -s -b "$jar" -o /dev/null -w '%{time_total}\n' "http://127.0.0.1:$port$2"; done; }
+enter
 ask 60 /api/yard >/dev/null
 printf 'yard of 24 vehicles, kept:            '; ask 200 /api/yard | percentiles
 ask 60 /api/vehicles/3 >/dev/null
 printf 'one vehicle page:                     '; ask 200 /api/vehicles/3 | percentiles
 
-jar="$data/cookies"
-curl -s -o /dev/null -c "$jar" "http://127.0.0.1:$port/api/people"
-token=$(awk '/XSRF-TOKEN/ {print $7}' "$jar")
-send() { curl -s -b "$jar" -H "X-XSRF-TOKEN: $token" -H 'Content-Type: application/json' "$@"; }
-walk=$(send -X POST "http://127.0.0.1:$port/api/vehicles/3/walk-rounds" -d '{"by":1}' | sed -n 's/^{"id":\([0-9]*\).*/\1/p')
+walk=$(send -X POST "http://127.0.0.1:$port/api/vehicles/3/walk-rounds" -d '{}' | sed -n 's/^{"id":\([0-9]*\).*/\1/p')
 save() { # VERSION: prints the time
   send -X PUT "http://127.0.0.1:$port/api/walk-rounds/$walk/positions/1L" -H "If-Match: \"$1\"" -o /dev/null -w '%{time_total}\n' \
-    -d '{"by":1,"pressure":"108","warmth":"COLD","outer":"12","center":"11","inner":"12"}'
+    -d '{"pressure":"108","warmth":"COLD","outer":"12","center":"11","inner":"12"}'
 }
 for v in $(seq 0 59); do save "$v" >/dev/null; done
 printf 'saving one position, on disk:         '; for v in $(seq 60 259); do save "$v"; done | percentiles
 printf 'yard right after a finished walk:     '
 for _ in $(seq 60); do
-  walk=$(send -X POST "http://127.0.0.1:$port/api/vehicles/3/walk-rounds" -d '{"by":1}' | sed -n 's/^{"id":\([0-9]*\).*/\1/p')
-  seen=$(curl -s "http://127.0.0.1:$port/api/walk-rounds/$walk" | sed -n 's/.*"version":\([0-9]*\).*/\1/p')
+  walk=$(send -X POST "http://127.0.0.1:$port/api/vehicles/3/walk-rounds" -d '{}' | sed -n 's/^{"id":\([0-9]*\).*/\1/p')
+  seen=$(curl -s -b "$jar" "http://127.0.0.1:$port/api/walk-rounds/$walk" | sed -n 's/.*"version":\([0-9]*\).*/\1/p')
   save "${seen:-0}" >/dev/null
-  send -X POST "http://127.0.0.1:$port/api/walk-rounds/$walk/finish" -o /dev/null -d '{"by":1}'
-  curl -s -o /dev/null -w '%{time_total}\n' "http://127.0.0.1:$port/api/yard"
+  send -X POST "http://127.0.0.1:$port/api/walk-rounds/$walk/finish" -o /dev/null -d '{}'
+  curl -s -b "$jar" -o /dev/null -w '%{time_total}\n' "http://127.0.0.1:$port/api/yard"
 done | percentiles
 
+printf 'memory after that (resident):         %s MB\n' "$(($(awk '/VmRSS/ {print $2}' /proc/$server/status) / 1024))"
+
+# 3,334 vehicles with 20,004 tires, brought in as files, then the jump field on them.
+vehicles="$data/vehicles.csv" tires="$data/tires.csv"
+awk 'BEGIN {print "unit,class,yard,kind,gvwr,axles"; for (v = 1; v <= 3334; v++) printf "BX-%04d,Box truck,Yard %d,truck,26000 lb,steer 2 | drive 4\n", v, v % 9}' > "$vehicles"
+awk 'BEGIN {srand(7); letters = "ABCDEFHJKLMNPRTUVWXY123456789"; split("1L 1R 2LO 2LI 2RI 2RO", places, " ")
+  print "number,dot,maker,model,sidewall,unit,position"
+  for (v = 1; v <= 3334; v++) for (p = 1; p <= 6; p++) {
+    code = ""; for (i = 0; i < 8; i++) code = code substr(letters, int(rand() * 29) + 1, 1)
+    printf "T%05d,%s%02d%02d,Larkfell,Hill 3,245/70R19.5 136/134M H,BX-%04d,%s\n", ++n, code, int(rand() * 40) + 1, int(rand() * 6) + 20, v, places[p]
+  }}' > "$tires"
+bring() { # KIND FILE
+  curl -s -b "$jar" -H "X-XSRF-TOKEN: $(token)" -H 'Content-Type: application/octet-stream' --data-binary "@$2" \
+    -o "$data/outcome" -w '%{time_total}' "http://127.0.0.1:$port/api/imports/$1?dryRun=false"
+}
+printf 'bringing in 3,334 vehicles as CSV:    %s s\n' "$(bring VEHICLES "$vehicles")"
+printf 'bringing in 20,004 tires as CSV:      %s s, ' "$(bring TIRES "$tires")"
+grep -o '"added":[0-9]*,"changed":[0-9]*,"same":[0-9]*,"faulty":[0-9]*' "$data/outcome"
+some() { awk -F, -v n="$1" 'NR % 97 == 2 && ++k <= n {print $2}' "$tires"; }
+ask 30 "/api/jump?q=BX-2" > /dev/null
+printf 'jump, 4 letters inside a DOT code:    '; for c in $(some 200); do ask 1 "/api/jump?q=${c:3:4}"; done | percentiles
+printf 'jump, last 4 figures of a DOT code:   '; for c in $(some 200); do ask 1 "/api/jump?q=${c:8:4}"; done | percentiles
+printf 'jump, 2 letters by prefix:            '; for c in $(some 200); do ask 1 "/api/jump?q=${c:0:2}"; done | percentiles
+printf 'jump, vehicle and position:           '; for v in $(seq 11 210); do ask 1 "/api/jump?q=BX-$(printf %04d $((v * 15)))%202L"; done | percentiles
+printf 'jump, tire number:                    '; for v in $(seq 11 210); do ask 1 "/api/jump?q=T$(printf %05d $((v * 90)))"; done | percentiles
+printf 'yard of 3,358 vehicles, first / kept: %s s / ' "$(ask 1 /api/yard)"; ask 10 /api/yard | percentiles
 printf 'memory after that (resident):         %s MB\n' "$(($(awk '/VmRSS/ {print $2}' /proc/$server/status) / 1024))"
 
 built="$here/frontend/target/classes/META-INF/resources/built"

@@ -14,7 +14,7 @@ const queries = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: 5_000,
-      retry: (failures, error) => failures < 2 && error instanceof ProblemError && error.unreachable,
+      retry: (failures, error) => failures < 2 && error instanceof ProblemError && error.problem.status === 0,
     },
   },
 })

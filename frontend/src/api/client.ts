@@ -35,8 +35,9 @@ export class ProblemError extends Error {
     return this.problem.fields.find((wrong) => wrong.field === name)?.message
   }
 
+  /** Not taken for now, and worth sending again as it is: no answer came, or the session had ended. */
   get unreachable() {
-    return this.problem.status === 0
+    return this.problem.status === 0 || this.problem.status === 401
   }
 }
 

@@ -1,7 +1,7 @@
 import Autocomplete from '@mui/material/Autocomplete'
 import Box from '@mui/material/Box'
 import TextField from '@mui/material/TextField'
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { answerOf, api, type Schemas } from '../api/client'
@@ -26,6 +26,7 @@ export function JumpField() {
   const [text, setText] = useState('')
   const navigate = useNavigate()
   const input = useRef<HTMLInputElement>(null)
+  const [hurry, setHurry] = useState<string | null>(null)
   const technician = useMay('TECHNICIAN')
   const coordinator = useMay('COORDINATOR')
   const asked = text.trim()
@@ -33,7 +34,6 @@ export function JumpField() {
     queryKey: ['jump', asked],
     queryFn: () => answerOf(api.GET('/api/jump', { params: { query: { q: asked } } })),
     enabled: asked !== '',
-    placeholderData: keepPreviousData,
     staleTime: 10_000,
   })
   useEffect(() => {
@@ -61,6 +61,17 @@ export function JumpField() {
     })),
     ...commands,
   ]
+  const first = goals[0]
+  // Enter pressed before the answer came: go as soon as it is there, and only for what was typed then.
+  useEffect(() => {
+    if (hurry === null || found.isFetching) return
+    setHurry(null)
+    if (hurry === asked && first) {
+      setText('')
+      input.current?.blur()
+      navigate(first.to)
+    }
+  }, [hurry, asked, found.isFetching, first, navigate])
   return (
     <Autocomplete
       options={goals}
@@ -79,6 +90,9 @@ export function JumpField() {
           setText('')
           navigate(goal.to)
         }
+      }}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' && asked !== '' && found.isFetching) setHurry(asked)
       }}
       renderOption={({ key, ...props }, goal) => (
         <Box component="li" key={key} {...props} sx={{ gap: 1, flexWrap: 'wrap' }}>

@@ -17,6 +17,7 @@ export const COMMANDS: Command[] = [
   { words: 'Receive a tire', hint: 'put one on record without an order', to: '/stock?receive', least: 'TECHNICIAN' },
   { words: 'Add a vehicle', hint: 'draw its axles', to: '/vehicles/new', least: 'COORDINATOR' },
   { words: 'Reading a sidewall', hint: 'where each field stands', to: '/reference', least: 'VIEWER' },
+  { words: 'Policy', hint: 'the fleet’s numbers, and who signed them', to: '/reference/policy', least: 'VIEWER' },
   { words: 'People', hint: 'accounts and roles', to: '/people', least: 'VIEWER' },
   { words: 'Files in and out', hint: 'CSV and export', to: '/files', least: 'VIEWER' },
   { words: 'Tags to print', hint: 'labels with QR codes', to: '/tags', least: 'VIEWER' },

@@ -29,7 +29,17 @@ export const router = createBrowserRouter([
       { path: 'tags', lazy: async () => ({ Component: (await import('../places/tags/Tags')).Tags }) },
       {
         path: 'reference',
-        lazy: async () => ({ Component: (await import('../places/reference/Reference')).Reference }),
+        lazy: async () => ({ Component: (await import('../places/reference/ReferencePlace')).ReferencePlace }),
+        children: [
+          {
+            index: true,
+            lazy: async () => ({ Component: (await import('../places/reference/Reference')).Reference }),
+          },
+          {
+            path: 'policy',
+            lazy: async () => ({ Component: (await import('../places/reference/PolicyPage')).PolicyPage }),
+          },
+        ],
       },
       {
         path: 'vehicles/new',

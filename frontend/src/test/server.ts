@@ -3,6 +3,7 @@ import { vi } from 'vitest'
 export interface Call {
   method: string
   path: string
+  url: string
   body: unknown
   headers: Headers
 }
@@ -17,7 +18,8 @@ export function fakeServer(answer: (call: Call) => Reply) {
     const call = {
       method: request.method,
       path: new URL(request.url).pathname,
-      body: text ? JSON.parse(text) : undefined,
+      url: request.url,
+      body: /^[[{]/.test(text) ? JSON.parse(text) : undefined,
       headers: request.headers,
     }
     calls.push(call)

@@ -3,15 +3,13 @@ import { render } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { createMemoryRouter, RouterProvider } from 'react-router'
 
+/** The person signed in unless a test says otherwise; null for nobody yet. */
+const RAFE = { id: 3, name: 'Rafe Halloran', role: 'MANAGER', active: true, canSignIn: true, units: 'US' }
+
 /** Shows something inside the router and query cache it needs. */
-export function show(element: ReactNode, at = '/') {
+export function show(element: ReactNode, at = '/', me: object | null = RAFE) {
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } })
-  queries.setQueryData(['session'], {
-    me: { id: 3, name: 'Rafe Halloran', role: 'MANAGER', active: true, canSignIn: true, units: 'US' },
-    firstStart: false,
-    empty: false,
-    demoPeople: [],
-  })
+  if (me) queries.setQueryData(['session'], { me, firstStart: false, empty: false, demoPeople: [] })
   const router = createMemoryRouter([{ path: '*', element }], { initialEntries: [at] })
   return render(
     <QueryClientProvider client={queries}>

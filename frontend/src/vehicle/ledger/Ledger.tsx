@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
 import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
 import { ledgerQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
 import { LoadProblem } from '../../ui/Failed'
@@ -38,7 +39,15 @@ export function Ledger() {
               <td>
                 <strong>{line.position}</strong>
               </td>
-              <td>{line.what}</td>
+              <td>
+                {line.what}
+                {line.tireId !== undefined && (
+                  <>
+                    {' · '}
+                    <Link to={`/tires/${line.tireId}`}>the tire</Link>
+                  </>
+                )}
+              </td>
               <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
                 {line.by}
               </Box>

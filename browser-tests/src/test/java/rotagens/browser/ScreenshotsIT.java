@@ -21,7 +21,8 @@ class ScreenshotsIT {
         try (RunningProduct product = RunningProduct.onDemoData();
                 Chromium chromium = new Chromium()) {
             Page page = chromium.open(product.address(), 1280, 800);
-            JourneyIT.choosePerson(page, "Ines Okafor, coordinator");
+            take(page, "sign-in", "Go in as one of its people");
+            JourneyIT.signIn(page, "Ines Okafor, coordinator");
             take(page, "yard", "Must not leave");
             openVehicle(page);
             take(page, "vehicle-overview", "Needs a decision");
@@ -37,7 +38,7 @@ class ScreenshotsIT {
             take(page, "walk-round", "Hand and eye");
             String walk = page.url();
             Page phone = chromium.open(product.address(), 390, 844);
-            JourneyIT.choosePerson(phone, "Rafe Halloran, technician");
+            JourneyIT.signIn(phone, "Rafe Halloran, technician");
             phone.navigate(walk);
             assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("2LO drive left outer")))
                     .isVisible();
@@ -59,7 +60,33 @@ class ScreenshotsIT {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Mark done…"))
                     .click();
             take(page, "sign-off", "Sign off as done");
+            register(page, product.address());
         }
+    }
+
+    /** The register's views: stock, receiving, reading a sidewall, building a vehicle, one tire, the DOT sheet. */
+    private void register(Page page, String address) {
+        page.navigate(address + "/stock");
+        take(page, "stock", "LM2003");
+        page.getByText("LM2008").click();
+        take(page, "tire", "Where it has been");
+        page.navigate(address + "/stock/orders");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Receive…"))
+                .first()
+                .click();
+        page.getByLabel("DOT code of tire 1").fill("3CT2AB123426");
+        page.getByLabel("DOT code of tire 2").fill("3CT2AB121025");
+        assertThat(page.getByText("Made in week 10 of 2025")).isVisible();
+        take(page, "receiving", "As ordered.");
+        page.navigate(address + "/stock/catalogue");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Read a new model…"))
+                .click();
+        page.getByLabel("The sidewall line as it stands").fill("lt245/75r17121/118s e");
+        take(page, "sidewall", "ply rating 10");
+        page.navigate(address + "/vehicles/8/edit");
+        take(page, "vehicle-form", "6 positions");
+        page.navigate(address + "/vehicles/3/dot-sheet");
+        take(page, "dot-sheet", "DOT sheet of LC-03");
     }
 
     private static void openVehicle(Page page) {

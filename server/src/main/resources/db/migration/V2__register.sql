@@ -64,6 +64,9 @@ INSERT INTO tire_model (id, maker, name, size, molded_pressure, original_depth, 
     SELECT id, maker, name, size, molded_pressure, original_depth, is_directional FROM tire_model_before;
 DROP TABLE tire_model_before;
 
+-- A policy number may be withdrawn; the newest line of a number and scope counts.
+ALTER TABLE policy_setting ADD COLUMN is_withdrawn INTEGER NOT NULL DEFAULT 0;
+
 -- Tires: the number branded or painted on, the price paid; a retread's own date apart from its casing's.
 ALTER TABLE tire ADD COLUMN number TEXT;
 ALTER TABLE tire ADD COLUMN price_cents INTEGER;

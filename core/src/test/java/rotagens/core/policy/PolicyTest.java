@@ -1,6 +1,7 @@
 package rotagens.core.policy;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import org.junit.jupiter.api.DisplayName;
@@ -38,5 +39,17 @@ class PolicyTest {
         Policy.InForce steer = Policy.DEFAULTS.inForce(PolicyNumber.STEER_AGE, "Service van");
         assertThat(steer.value()).isEqualTo(5);
         assertThat(steer.setBy()).isEqualTo("our default");
+    }
+
+    @Test
+    @DisplayName("a pull point under the legal limit, and ages no tire reaches, are refused")
+    void implausible() {
+        assertThatThrownBy(() -> PolicyNumber.PULL_STEER_HEAVY.refuseImplausible(3))
+                .hasMessageContaining("between 4 and 15 1/32 in");
+        assertThatThrownBy(() -> PolicyNumber.PULL_OTHER.refuseImplausible(1)).hasMessageContaining("between 2");
+        assertThatThrownBy(() -> PolicyNumber.OVERALL_AGE.refuseImplausible(40)).hasMessageContaining("years");
+        for (PolicyNumber number : PolicyNumber.values()) {
+            number.refuseImplausible(number.byDefault());
+        }
     }
 }

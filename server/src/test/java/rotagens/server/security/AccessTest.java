@@ -39,6 +39,7 @@ class AccessTest {
     /** The least role where it isn't the rule of thumb: looking is for viewers, writing for coordinators. */
     private static final Map<String, String> LEAST = Map.ofEntries(
             Map.entry("GET /api/export", "MANAGER"),
+            Map.entry("PUT /api/policy/{number}", "MANAGER"),
             Map.entry("POST /api/people", "MANAGER"),
             Map.entry("PUT /api/people/{id}", "MANAGER"),
             Map.entry("PUT /api/people/{id}/password", "MANAGER"),
@@ -94,6 +95,7 @@ class AccessTest {
     private int status(Endpoint endpoint, MockHttpSession session) throws Exception {
         String address = endpoint.path()
                 .replace("{kind}", "TIRES")
+                .replace("{number}", "PULL_OTHER")
                 .replace("{position}", "9L")
                 .replaceAll("\\{[a-zA-Z]+}", "999999");
         var request = MockMvcRequestBuilders.request(endpoint.method(), address)

@@ -1,0 +1,11 @@
+import { PlaceNav } from '../../ui/PlaceNav'
+
+const PAGES = [
+  { to: '/reference', word: 'Reading a sidewall' },
+  { to: '/reference/policy', word: 'Policy' },
+]
+
+/** What is looked up: how a sidewall is read, and the fleet's numbers. */
+export function ReferencePlace() {
+  return <PlaceNav label="Reference pages" pages={PAGES} />
+}

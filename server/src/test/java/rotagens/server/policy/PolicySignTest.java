@@ -1,0 +1,65 @@
+package rotagens.server.policy;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import rotagens.server.Api;
+import rotagens.server.ServerTest;
+
+@ServerTest
+class PolicySignTest {
+
+    @Autowired
+    MockMvc http;
+
+    private Api manager;
+
+    @BeforeEach
+    void client() {
+        manager = Api.as(http, "MANAGER");
+    }
+
+    private int sign(String number, String body) {
+        return manager.put("/api/policy/" + number, body).status();
+    }
+
+    private String limits(String unit) {
+        return manager.get("/api/vehicles/{id}/dot-sheet", manager.vehicle(unit))
+                .text();
+    }
+
+    @Test
+    @DisplayName("a number signed for the fleet counts where it is stricter than the class's own")
+    void strictestWins() {
+        assertThat(limits("LC-01")).contains("\"limitYears\":8.0");
+        assertThat(sign("OVERALL_AGE", "{\"value\":\"7.5\"}")).isEqualTo(204);
+        assertThat(limits("LC-01")).contains("\"limitYears\":7.5");
+        assertThat(limits("VN-01")).contains("\"limitYears\":7.0");
+        assertThat(sign("OVERALL_AGE", "{}")).isEqualTo(204);
+        assertThat(limits("LC-01")).contains("\"limitYears\":8.0");
+    }
+
+    @Test
+    @DisplayName("a class's newest number replaces its older one, also where it is looser, and names who signed it")
+    void newestCounts() {
+        sign("OVERALL_AGE", "{\"vehicleClass\":\"Equipment trailer\",\"value\":\"9\"}");
+        assertThat(limits("TR-01")).contains("\"limitYears\":9.0");
+        assertThat(manager.get("/api/policy").text()).contains("signed by Dana Prestwick");
+    }
+
+    @Test
+    @DisplayName("a pull point under the law and an unknown class are refused at their fields")
+    void refused() {
+        assertThat(manager.put("/api/policy/PULL_OTHER", "{\"value\":\"1\"}").at("value"))
+                .contains("between 2");
+        assertThat(manager.put("/api/policy/PULL_OTHER", "{\"value\":\"much\"}").at("value"))
+                .contains("plain figure");
+        assertThat(manager.put("/api/policy/PULL_OTHER", "{\"vehicleClass\":\"Nothing\",\"value\":\"4\"}")
+                        .at("vehicleClass"))
+                .contains("no such class");
+    }
+}
