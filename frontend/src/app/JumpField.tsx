@@ -116,10 +116,11 @@ export function JumpField() {
           }}
         />
       )}
-      slotProps={{ popper: { sx: { minWidth: 380 }, placement: 'bottom-end' } }}
+      slotProps={{ popper: { sx: { minWidth: { xs: '92vw', sm: 380 } }, placement: 'bottom-end' } }}
       sx={{
-        width: { xs: '100%', sm: 270 },
-        order: { xs: 5, sm: 0 },
+        width: { xs: 'auto', sm: 270 },
+        flex: { xs: 1, sm: 'none' },
+        order: { xs: 3, sm: 0 },
         '& .MuiInputBase-root': { background: '#2C343A', color: '#fff', py: '2px !important' },
         '& .MuiOutlinedInput-notchedOutline': { borderColor: '#596168' },
         '& .MuiSvgIcon-root': { color: '#C9CDD0' },

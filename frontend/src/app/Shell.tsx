@@ -69,7 +69,11 @@ export function Shell() {
                 Rotagens
               </Box>
             </Box>
-            <Box component="nav" aria-label="Places" sx={{ display: 'flex', alignSelf: 'stretch' }}>
+            <Box
+              component="nav"
+              aria-label="Places"
+              sx={{ display: 'flex', alignSelf: 'stretch', order: { xs: 2, sm: 0 }, width: { xs: '100%', sm: 'auto' } }}
+            >
               {PLACES.map((place) => (
                 <Box
                   key={place.to}
@@ -93,6 +97,7 @@ export function Shell() {
               ))}
             </Box>
             <Box sx={{ flex: 1, display: { xs: 'none', sm: 'block' } }} />
+            {/* On a phone: brand and person, then the places, then jump field and units. */}
             <JumpField />
             <ToggleButtonGroup
               exclusive
@@ -101,6 +106,7 @@ export function Shell() {
               onChange={(_, next: Units | null) => next && void choose(next)}
               aria-label="Units"
               sx={{
+                order: { xs: 4, sm: 0 },
                 '& .MuiToggleButton-root': { color: '#C9CDD0', borderColor: '#596168', py: 0.4, fontSize: 12.5 },
                 '& .Mui-selected': { color: '#fff !important', background: '#3B444B !important' },
               }}

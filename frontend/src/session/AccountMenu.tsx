@@ -25,7 +25,7 @@ export function AccountMenu() {
         onClick={(event) => setAt(event.currentTarget)}
         aria-haspopup="menu"
         aria-expanded={at !== null}
-        sx={{ color: '#fff', minHeight: 44, whiteSpace: 'nowrap' }}
+        sx={{ color: '#fff', minHeight: 44, whiteSpace: 'nowrap', order: { xs: 1, sm: 0 }, ml: { xs: 'auto', sm: 0 } }}
       >
         {me.name}
         <span aria-hidden="true">&nbsp;▾</span>

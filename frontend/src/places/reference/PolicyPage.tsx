@@ -33,7 +33,7 @@ export function PolicyPage() {
               <strong>{number.title}</strong>
             </td>
             <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-              {number.byDefault} {number.unit}
+              {number.byDefault}
             </Box>
             <td>{number.stricter === 'HIGHER' ? 'higher' : 'lower'}</td>
             <td>
@@ -44,10 +44,7 @@ export function PolicyPage() {
               )}
               {number.settings.map((setting) => (
                 <div key={setting.vehicleClass ?? ''}>
-                  <strong>
-                    {setting.value} {number.unit}
-                  </strong>
-                  , {setting.setBy}, {day(setting.at)}
+                  <strong>{setting.value}</strong>, {setting.setBy}, {day(setting.at)}
                 </div>
               ))}
             </td>

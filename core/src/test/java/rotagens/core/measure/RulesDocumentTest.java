@@ -25,8 +25,7 @@ class RulesDocumentTest {
     @EnumSource(PolicyNumber.class)
     @DisplayName("docs/rules.md lists every policy number with its default")
     void everyPolicyNumberIsListed(PolicyNumber number) throws IOException {
-        long whole = (long) number.byDefault();
         assertThat(Files.readString(RULES))
-                .contains("| " + number.title() + " | " + whole + " " + number.unit() + " |");
+                .contains("| " + number.title() + " | " + number.words(number.byDefault()) + " |");
     }
 }

@@ -45,7 +45,7 @@ class PolicyTest {
     @DisplayName("a pull point under the legal limit, and ages no tire reaches, are refused")
     void implausible() {
         assertThatThrownBy(() -> PolicyNumber.PULL_STEER_HEAVY.refuseImplausible(3))
-                .hasMessageContaining("between 4 and 15 1/32 in");
+                .hasMessageContaining("between 4/32 in and 15/32 in");
         assertThatThrownBy(() -> PolicyNumber.PULL_OTHER.refuseImplausible(1)).hasMessageContaining("between 2");
         assertThatThrownBy(() -> PolicyNumber.OVERALL_AGE.refuseImplausible(40)).hasMessageContaining("years");
         for (PolicyNumber number : PolicyNumber.values()) {

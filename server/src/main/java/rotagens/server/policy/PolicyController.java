@@ -22,13 +22,13 @@ import rotagens.server.web.Entries;
 class PolicyController {
 
     /** As one scope has set it; without a class it is the fleet's. */
-    record Setting(@Nullable String vehicleClass, double value, String setBy, Instant at) {}
+    record Setting(@Nullable String vehicleClass, String value, String setBy, Instant at) {}
 
     record NumberView(
             PolicyNumber number,
             String title,
             String unit,
-            double byDefault,
+            String byDefault,
             PolicyNumber.Stricter stricter,
             List<Setting> settings) {}
 
@@ -51,12 +51,15 @@ class PolicyController {
                         number,
                         number.title(),
                         number.unit(),
-                        number.byDefault(),
+                        number.words(number.byDefault()),
                         number.stricter(),
                         signed.stream()
                                 .filter(one -> one.number() == number)
                                 .map(one -> new Setting(
-                                        one.vehicleClass().orElse(null), one.value(), one.setBy(), one.at()))
+                                        one.vehicleClass().orElse(null),
+                                        number.words(one.value()),
+                                        one.setBy(),
+                                        one.at()))
                                 .toList()))
                 .toList();
     }
