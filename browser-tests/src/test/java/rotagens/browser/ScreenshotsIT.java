@@ -68,7 +68,7 @@ class ScreenshotsIT {
     private void register(Page page, String address) {
         page.navigate(address + "/stock");
         take(page, "stock", "LM2003");
-        page.getByText("LM2008").click();
+        page.navigate(address + "/tires/20");
         take(page, "tire", "Where it has been");
         page.navigate(address + "/stock/orders");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Receive…"))

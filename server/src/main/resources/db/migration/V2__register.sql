@@ -20,6 +20,9 @@ ALTER TABLE vehicle ADD COLUMN retired_at TEXT;
 ALTER TABLE vehicle ADD COLUMN version INTEGER NOT NULL DEFAULT 1;
 ALTER TABLE axle ADD COLUMN gawr TEXT;
 
+-- Unit numbers are one name in any case; files look each row's vehicle up by it.
+CREATE UNIQUE INDEX vehicle_unit_any_case ON vehicle (lower(unit));
+
 -- A place that a changed layout no longer has keeps its history.
 ALTER TABLE place ADD COLUMN removed_at TEXT;
 

@@ -1,0 +1,107 @@
+import { screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { describe, expect, it, vi } from 'vitest'
+import type { Schemas } from '../api/client'
+import { fakeServer, problem } from '../test/server'
+import { show } from '../test/show'
+import { FitDialog } from './FitDialog'
+import { PutAwayDialog } from './PutAwayDialog'
+import { TirePage } from './TirePage'
+
+const tire: Schemas['TirePage'] = {
+  id: 20,
+  today: '2026-11-23',
+  number: 'LM1020',
+  dot: 'MW61BX2L0521',
+  modelId: 1,
+  model: 'Corvane Tessaly C2',
+  sidewall: '275/70R22.5 148/145M H',
+  retread: false,
+  where: { words: 'On LC-03 2LI', vehicleId: 3, unit: 'LC-03', position: '2LI' },
+  price: '$468.00',
+  facts: [{ what: 'Age', value: '5.8 y' }, { what: 'Lowest tread' }],
+  stays: [{ vehicleId: 3, where: 'LC-03 2LI', from: '2021-05-01T12:00:00Z', odometerOn: '26,257 mi' }],
+  milesAreWhole: false,
+  miles: '38,475 mi',
+  open: ['Bulge'],
+  lines: [
+    {
+      id: 7,
+      at: '2021-05-01T12:00:00Z',
+      kind: 'move',
+      where: 'LC-03 2LI',
+      what: 'Fitted · at 26,257 mi',
+      by: 'Rafe Halloran',
+      canBeCorrected: true,
+    },
+  ],
+}
+
+describe('the page of a tire', () => {
+  it('says where it is, what stands open, what isn’t known, and that its miles are incomplete', async () => {
+    fakeServer(() => ({ body: tire }))
+    show(<TirePage />, '/tires/20')
+    expect(await screen.findByRole('heading', { name: 'LM1020' })).toBeVisible()
+    expect(screen.getByRole('link', { name: 'On LC-03 2LI' })).toHaveAttribute('href', '/vehicles/3?at=2LI')
+    expect(screen.getByText(/Bulge: open on this tire/)).toBeVisible()
+    expect(screen.getByText(/38,475 mi run as far as known/)).toBeVisible()
+    const facts = screen.getByText('Lowest tread').parentElement
+    expect(within(facts as HTMLElement).getByText('not known')).toBeVisible()
+  })
+
+  it('offers a viewer no move', async () => {
+    fakeServer(() => ({ body: tire }))
+    show(<TirePage />, '/tires/20', { id: 9, name: 'Lio', role: 'VIEWER', active: true, canSignIn: true, units: 'US' })
+    await screen.findByRole('heading', { name: 'LM1020' })
+    expect(screen.queryByRole('button', { name: 'Take off…' })).not.toBeInTheDocument()
+    expect(screen.queryByRole('button', { name: 'Correct…' })).not.toBeInTheDocument()
+  })
+
+  it('corrects a line by a new one, with a word on what was wrong', async () => {
+    const calls = fakeServer(({ method }) =>
+      method === 'POST' ? problem(422, { note: 'Say in a few words what was wrong.' }) : { body: tire },
+    )
+    show(<TirePage />, '/tires/20')
+    await userEvent.click(await screen.findByRole('button', { name: 'Correct…' }))
+    await userEvent.type(screen.getByLabelText('Odometer'), '26000')
+    await userEvent.click(screen.getByRole('button', { name: 'Write the correction' }))
+    expect(await screen.findByText('Say in a few words what was wrong.')).toBeVisible()
+    expect(screen.getByLabelText('Odometer')).toHaveValue('26000')
+    expect(calls.find((call) => call.method === 'POST')?.path).toBe('/api/movements/7/correct')
+  })
+})
+
+describe('moving a tire', () => {
+  it('says before fitting why it must not go there', async () => {
+    const refusal = { says: 'Retread on the steer axle', because: 'A retread never rolls on a steer axle.' }
+    fakeServer(({ path }) =>
+      path.endsWith('/fit-check') ? { body: { refusals: [refusal], notes: [] } } : { body: { vehicles: [], due: [] } },
+    )
+    show(<FitDialog tire={tire} goal={{ vehicleId: 3, position: '1L' }} onClose={() => {}} />)
+    expect(await screen.findByText(/Not there: Retread on the steer axle/)).toBeVisible()
+    expect(screen.getByText(/never under a load held by a jack/)).toBeVisible()
+  })
+
+  it('asks for reason and depth before it is scrapped, and sends both', async () => {
+    const close = vi.fn()
+    const calls = fakeServer(({ method, body }) => {
+      if (method !== 'POST')
+        return { body: { yards: ['Eastbank'], classes: [], kinds: [], placardLoads: [], retired: [] } }
+      const sent = body as { reason: string; depth: string }
+      return sent.reason && sent.depth
+        ? { body: { tireId: 20, where: 'scrapped', notes: [] } }
+        : problem(422, { reason: 'Say why it is scrapped.', depth: 'Measure the lowest tread depth.' })
+    })
+    show(<PutAwayDialog tire={tire} onClose={close} />)
+    await userEvent.click(screen.getByLabelText('Where it goes'))
+    await userEvent.click(screen.getByRole('option', { name: 'to scrap' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Scrap it' }))
+    expect(await screen.findByText('Say why it is scrapped.')).toBeVisible()
+    await userEvent.type(screen.getByLabelText('Why it is scrapped'), 'bead torn')
+    await userEvent.type(screen.getByLabelText('Lowest tread'), '9')
+    await userEvent.click(screen.getByRole('button', { name: 'Scrap it' }))
+    await vi.waitFor(() => expect(close).toHaveBeenCalled())
+    const keys = calls.filter((call) => call.method === 'POST').map((call) => call.headers.get('Idempotency-Key'))
+    expect(keys[0]).not.toBe(keys[1])
+  })
+})
