@@ -177,8 +177,8 @@ function Gave({ tire }: { tire: Schemas['TirePage'] }) {
   const parts = [
     tire.miles && `${tire.miles} run${tire.milesAreWhole ? '' : ' as far as known'}`,
     tire.price && `paid ${tire.price}`,
-    tire.costPerMile && `${tire.costPerMile} a mile`,
-    tire.costPer32nd && `${tire.costPer32nd} a 32nd of tread`,
+    tire.costOfDistance,
+    tire.costOfTread,
   ].filter(Boolean)
   const shares = [
     tire.shareByTread && `${tire.shareByTread} of its tread`,

@@ -75,9 +75,9 @@ export function Catalogue() {
             <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
               {fact(model, 'Carries at most') ?? 'not read'} · {fact(model, '… as one of a dual') ?? '–'}
             </Box>
-            <td>{model.form.moldedPressure ?? 'not read'}</td>
+            <td>{fact(model, 'Molded pressure') ?? 'not read'}</td>
             <td>{fact(model, 'Overall diameter new') ?? 'ask the maker'}</td>
-            <td>{model.form.originalDepth ?? 'not read'}</td>
+            <td>{fact(model, 'Tread when new') ?? 'not read'}</td>
             <td>{model.form.price && `$${model.form.price}`}</td>
             <td>{model.tires}</td>
           </tr>

@@ -1,21 +1,10 @@
 import Box from '@mui/material/Box'
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
 import { answerOf, api, ProblemError } from '../../api/client'
+import { mono } from '../../app/theme'
 import { Entry } from '../../ui/Entry'
+import { useRested } from '../../ui/useRested'
 import { day } from '../../units/format'
-
-const PAUSE_MS = 350
-
-/** What was typed, once the hand rests. */
-export function useRested(text: string): string {
-  const [rested, setRested] = useState(text)
-  useEffect(() => {
-    const timer = setTimeout(() => setRested(text), PAUSE_MS)
-    return () => clearTimeout(timer)
-  }, [text])
-  return rested
-}
 
 /** A DOT code, read while it is typed: the week it was made, its age, and what is odd about it. */
 export function DotEntry(props: {
@@ -54,6 +43,15 @@ export function DotEntry(props: {
         <Box sx={{ fontSize: 12.5, mt: 0.5 }} aria-live="polite">
           Week of {day(read.data.madeOn)}
           {!retread && <strong>, {read.data.ageYears.toFixed(1)} y old</strong>}
+          {read.data.parts.length > 1 &&
+            read.data.parts.map((part) => (
+              <Box key={part.meaning} sx={{ color: 'text.secondary' }}>
+                <Box component="span" sx={{ fontFamily: mono, color: 'text.primary' }}>
+                  {part.letters}
+                </Box>{' '}
+                {part.meaning}
+              </Box>
+            ))}
           {read.data.notes.map((note) => (
             <Box key={note} sx={{ color: '#8F6300' }}>
               {note}

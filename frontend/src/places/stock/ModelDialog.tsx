@@ -12,9 +12,9 @@ import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useNotice } from '../../ui/Notice'
+import { useRested } from '../../ui/useRested'
 import { useSend } from '../../ui/useSend'
 import { depthUnit, pressureUnit } from '../../units/format'
-import { useRested } from './DotEntry'
 import { FactList } from './FactList'
 
 type Form = Schemas['ModelForm']

@@ -9,9 +9,10 @@ import { useMe } from '../../session/session'
 import { Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useNotice } from '../../ui/Notice'
+import { useRested } from '../../ui/useRested'
 import { useSend } from '../../ui/useSend'
 import { depthUnit } from '../../units/format'
-import { DotEntry, useRested } from './DotEntry'
+import { DotEntry } from './DotEntry'
 import { ModelField } from './ModelField'
 
 interface Came {

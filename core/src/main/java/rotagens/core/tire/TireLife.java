@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Money;
 import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
 
 /** What a tire has given: miles over all its places, cost per mile and per 32nd, shares of its life by tread and age. */
 public record TireLife(OptionalDouble miles, boolean isWhole) {
@@ -19,6 +20,8 @@ public record TireLife(OptionalDouble miles, boolean isWhole) {
     public record Stay(Optional<Distance> on, Optional<Distance> off) {}
 
     private static final double LEAST_MILES_FOR_COST = 100;
+    private static final double KM_PER_MILE = 1.609344;
+    private static final double MM_PER_32ND = 25.4 / 32;
 
     /** Adds up the stays; where an odometer is missing, the sum is what is known, and says so. */
     public static TireLife of(List<Stay> stays) {
@@ -36,21 +39,32 @@ public record TireLife(OptionalDouble miles, boolean isWhole) {
         return new TireLife(any ? OptionalDouble.of(sum) : OptionalDouble.empty(), whole && any);
     }
 
-    /** What each mile cost; empty without a price, or under 100 miles, where the figure would mean nothing. */
-    public Optional<String> costPerMile(Optional<Money> price) {
-        return miles.isPresent() && isWhole && miles.getAsDouble() >= LEAST_MILES_FOR_COST
-                ? price.map(paid -> paid.per(miles.getAsDouble(), 3))
-                : Optional.empty();
+    /** What each mile or kilometer cost; empty without a price, or under 100 miles, where the figure would mean nothing. */
+    public Optional<String> costOfDistance(Optional<Money> price, Units units) {
+        if (miles.isEmpty() || !isWhole || miles.getAsDouble() < LEAST_MILES_FOR_COST) {
+            return Optional.empty();
+        }
+        return price.map(paid -> units == Units.US
+                ? paid.per(miles.getAsDouble(), 3) + " a mile"
+                : paid.per(miles.getAsDouble() * KM_PER_MILE, 3) + " a km");
     }
 
-    /** What each 32nd of tread used cost. */
-    public static Optional<String> costPer32nd(
-            Optional<Money> price, Optional<TreadDepth> original, Optional<TreadDepth> present) {
+    /** What each 32nd or millimeter of tread used cost. */
+    public static Optional<String> costOfTread(
+            Optional<Money> price, Optional<TreadDepth> original, Optional<TreadDepth> present, Units units) {
         double used = original.isPresent() && present.isPresent()
                 ? original.get().thirtySeconds() - present.get().thirtySeconds()
                 : 0;
-        return used > 0 ? price.map(paid -> paid.per(used, 2)) : Optional.empty();
+        if (used <= 0) {
+            return Optional.empty();
+        }
+        return price.map(paid -> units == Units.US
+                ? paid.per(used, 2) + " a 32nd of tread"
+                : paid.per(used * MM_PER_32ND, 2) + " a mm of tread");
     }
+
+    /** Where a tire in stock ends: the limit on all but heavy steer axles, since nobody knows yet where it will roll. */
+    public static final TreadDepth END_WITHOUT_PLACE = TreadDepth.of32nds(2);
 
     /** Share of the usable tread that is used up, in percent: from the original depth down to the pull point. */
     public static OptionalDouble treadUsed(TreadDepth original, TreadDepth present, TreadDepth pull) {

@@ -57,8 +57,13 @@ public sealed interface TireSize {
 
     /** Overall diameter with so much tread gone: twice the lost depth less than new. */
     default Optional<Length> wornDiameter(TreadDepth original, TreadDepth present) {
+        return overallDiameter().map(fresh -> worn(fresh, original, present));
+    }
+
+    /** A diameter that isn't in the notation, from the maker's data, with so much tread gone. */
+    static Length worn(Length fresh, TreadDepth original, TreadDepth present) {
         double lostInches = 2 * (original.thirtySeconds() - present.thirtySeconds()) / 32;
-        return overallDiameter().map(fresh -> Length.ofInches(fresh.inches() - lostInches));
+        return Length.ofInches(fresh.inches() - lostInches);
     }
 
     /** {@code [P|LT|ST|T]width/aspect[Z][R|D|B]rim[C]}, for example {@code LT245/75R17}. */

@@ -152,12 +152,16 @@ class RegisterRulesTest {
     void costPerMile() {
         TireLife life = TireLife.of(List.of(stay(10_000, 40_000), stay(5_000, 17_000)));
         assertThat(life.miles()).hasValue(42_000);
-        assertThat(life.costPerMile(Optional.of(Money.parse("$420")))).contains("$0.010");
-        assertThat(TireLife.costPer32nd(
+        assertThat(life.costOfDistance(Optional.of(Money.parse("$420")), Units.US))
+                .contains("$0.010 a mile");
+        assertThat(life.costOfDistance(Optional.of(Money.parse("$4200")), Units.METRIC))
+                .contains("$0.062 a km");
+        assertThat(TireLife.costOfTread(
                         Optional.of(Money.parse("420")),
                         Optional.of(TreadDepth.of32nds(15)),
-                        Optional.of(TreadDepth.of32nds(3))))
-                .contains("$35.00");
+                        Optional.of(TreadDepth.of32nds(3)),
+                        Units.US))
+                .contains("$35.00 a 32nd of tread");
         assertThat(TireLife.treadUsed(TreadDepth.of32nds(15), TreadDepth.of32nds(9), TreadDepth.of32nds(3)))
                 .hasValue(50);
     }
@@ -168,7 +172,8 @@ class RegisterRulesTest {
         TireLife life = TireLife.of(List.of(stay(10_000, 40_000), stay(null, 17_000)));
         assertThat(life.miles()).hasValue(30_000);
         assertThat(life.isWhole()).isFalse();
-        assertThat(life.costPerMile(Optional.of(new Money(42_000)))).isEmpty();
+        assertThat(life.costOfDistance(Optional.of(new Money(42_000)), Units.US))
+                .isEmpty();
         assertThat(TireLife.of(List.of(stay(null, null))).miles()).isEmpty();
     }
 

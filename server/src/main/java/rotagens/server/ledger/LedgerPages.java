@@ -180,8 +180,9 @@ class LedgerPages {
                         ? Distance.miles(life.miles().getAsDouble()).in(units)
                         : null,
                 life.isWhole(),
-                life.costPerMile(one.price()).orElse(null),
-                TireLife.costPer32nd(one.price(), model.originalDepth(), depth).orElse(null),
+                life.costOfDistance(one.price(), units).orElse(null),
+                TireLife.costOfTread(one.price(), model.originalDepth(), depth, units)
+                        .orElse(null),
                 shareByTread(one, places, model, depth, gone),
                 shareByAge(one, places, made, today),
                 words(readings.open(List.of(id)).getOrDefault(id, List.of())),
@@ -247,12 +248,12 @@ class LedgerPages {
             return null;
         }
         TreadDepth pull = gone
-                ? TreadDepth.of32nds(2)
+                ? TireLife.END_WITHOUT_PLACE
                 : place(one, places)
                         .map(found -> TreadLimits.at(
                                         found.standing().onFile().facts(), found.position(), found.policy())
                                 .pull())
-                        .orElse(TreadDepth.of32nds(2));
+                        .orElse(TireLife.END_WITHOUT_PLACE);
         return percent(TireLife.treadUsed(model.originalDepth().get(), depth.get(), pull));
     }
 

@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import rotagens.core.measure.Length;
 import rotagens.core.measure.Load;
-import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.tire.SidewallLine;
 import rotagens.core.tire.TireModel;
+import rotagens.core.tire.TireSize;
 import rotagens.server.ledger.LedgerViews.Fact;
 import rotagens.server.tire.Catalogue;
 
@@ -48,20 +48,23 @@ final class ModelFacts {
                         : fresh.isPresent()
                                 ? "from the maker’s data"
                                 : "this notation doesn’t give it: read it from the maker’s data"));
+        facts.add(new Fact(
+                "Tread when new",
+                model.originalDepth().map(depth -> depth.in(units)).orElse(null),
+                null));
         model.originalDepth()
                 .ifPresent(original -> fresh.ifPresent(length -> {
                     TreadDepth worn = present.orElse(TreadDepth.of32nds(WORN_32NDS));
-                    double lost = 2 * (original.thirtySeconds() - worn.thirtySeconds()) / 32;
                     facts.add(new Fact(
                             "Overall diameter at " + worn.in(units),
-                            Length.ofInches(length.inches() - lost).in(units),
+                            TireSize.worn(length, original, worn).in(units),
                             present.isPresent() ? "as it is worn now" : "worn to the legal limit"));
                 }));
         model.ratings().most(false).ifPresent(load -> facts.add(load("Carries at most", load, units)));
         model.ratings().most(true).ifPresent(load -> facts.add(load("… as one of a dual", load, units)));
         facts.add(new Fact(
                 "Molded pressure",
-                model.molded().map(Pressure::asEntered).orElse(null),
+                model.molded().map(pressure -> pressure.in(units)).orElse(null),
                 model.moldedMeans().in(units)));
         return facts;
     }

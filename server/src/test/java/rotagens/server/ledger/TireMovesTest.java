@@ -95,8 +95,8 @@ class TireMovesTest {
         JsonNode page = page(tire);
         assertThat(page.path("where").path("words").asString()).isEqualTo("Scrapped");
         assertThat(page.path("miles").asString()).isEqualTo("21,450 mi");
-        assertThat(page.path("costPerMile").asString()).isEqualTo("$0.010");
-        assertThat(page.path("costPer32nd").asString()).isEqualTo("$42.90");
+        assertThat(page.path("costOfDistance").asString()).isEqualTo("$0.010 a mile");
+        assertThat(page.path("costOfTread").asString()).isEqualTo("$42.90 a 32nd of tread");
         assertThat(page.path("lines"))
                 .extracting(line -> line.path("what").asString())
                 .anyMatch(what -> what.startsWith("Scrapped"))

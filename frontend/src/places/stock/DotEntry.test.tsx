@@ -1,0 +1,54 @@
+import { screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { useState } from 'react'
+import { describe, expect, it } from 'vitest'
+import { fakeServer, problem } from '../../test/server'
+import { show } from '../../test/show'
+import { DotEntry } from './DotEntry'
+
+function Field() {
+  const [code, setCode] = useState('')
+  return <DotEntry label="DOT code" value={code} onChange={setCode} />
+}
+
+const read = {
+  molded: 'AB4MXYR0821',
+  madeOn: '2021-02-21',
+  ageYears: 5.7,
+  parts: [
+    { letters: 'AB', meaning: 'plant that made it' },
+    { letters: '4M', meaning: 'maker’s code for the size' },
+    { letters: '0821', meaning: 'week and year' },
+  ],
+  notes: ['On file already.'],
+  sameCode: [4],
+}
+
+describe('a DOT code while it is typed', () => {
+  it('is taken apart, with week, age and what is odd about it', async () => {
+    const calls = fakeServer(() => ({ body: read }))
+    show(<Field />)
+    await userEvent.type(screen.getByLabelText('DOT code'), 'AB4M XYR 0821')
+    expect(await screen.findByText(/Week of 21 Feb 2021/)).toHaveTextContent('5.7 y old')
+    expect(screen.getByText('plant that made it', { exact: false })).toBeVisible()
+    expect(screen.getByText('On file already.')).toBeVisible()
+    expect(calls.length).toBeLessThan(4)
+  })
+
+  it('says at the field that the other sidewall carries the date', async () => {
+    fakeServer(() => problem(422, { text: 'This code carries no date. Read the other sidewall.' }))
+    show(<Field />)
+    await userEvent.type(screen.getByLabelText('DOT code'), 'AB4MXYRM')
+    expect(await screen.findByText(/Read the other sidewall/)).toBeVisible()
+    expect(screen.queryByText(/Week of/)).not.toBeInTheDocument()
+  })
+
+  it('waits with its judgement until there is something to judge', async () => {
+    const calls = fakeServer(() => problem(422, { text: 'Too short.' }))
+    show(<Field />)
+    await userEvent.type(screen.getByLabelText('DOT code'), 'AB')
+    await new Promise((then) => requestAnimationFrame(then))
+    expect(calls).toHaveLength(0)
+    expect(screen.queryByText('Too short.')).not.toBeInTheDocument()
+  })
+})
