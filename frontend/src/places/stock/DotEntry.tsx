@@ -13,6 +13,8 @@ export function DotEntry(props: {
   onChange: (value: string) => void
   error?: string | undefined
   retread?: boolean
+  /** Whether each part of the code is told; left out where many codes stand together. */
+  explain?: boolean
   autoFocus?: boolean
   width?: number | string
 }) {
@@ -43,7 +45,8 @@ export function DotEntry(props: {
         <Box sx={{ fontSize: 12.5, mt: 0.5 }} aria-live="polite">
           Week of {day(read.data.madeOn)}
           {!retread && <strong>, {read.data.ageYears.toFixed(1)} y old</strong>}
-          {read.data.parts.length > 1 &&
+          {props.explain !== false &&
+            read.data.parts.length > 1 &&
             read.data.parts.map((part) => (
               <Box key={part.meaning} sx={{ color: 'text.secondary' }}>
                 <Box component="span" sx={{ fontFamily: mono, color: 'text.primary' }}>

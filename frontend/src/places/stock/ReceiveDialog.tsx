@@ -173,6 +173,7 @@ function OneTire(props: {
         value={tire.dotCode}
         onChange={(dotCode) => onChange({ dotCode })}
         error={wrong('dotCode')}
+        explain={false}
         autoFocus={props.number === 1}
       />
       <Entry

@@ -29,7 +29,10 @@ const STATE_WORDS: Record<Row['state'], string> = {
 }
 
 const depthOf = (row: Row) => (row.depth === undefined ? -1 : Number.parseFloat(row.depth))
-const placeOf = (row: Row) => `${row.yard ?? '~'} ${row.shelf}`
+/** By yard and shelf; what lies at no yard stands last. */
+const byPlace = (a: Row, b: Row) =>
+  Number(a.yard === undefined) - Number(b.yard === undefined) ||
+  `${a.yard} ${a.shelf}`.localeCompare(`${b.yard} ${b.shelf}`)
 
 /** Tires on no vehicle, oldest first: the oldest goes on the road first. */
 export function Stock() {
@@ -51,7 +54,7 @@ export function Stock() {
       .includes(wanted),
   )
   if (order === 'depth') rows.sort((a, b) => depthOf(b) - depthOf(a))
-  if (order === 'place') rows.sort((a, b) => placeOf(a).localeCompare(placeOf(b)))
+  if (order === 'place') rows.sort(byPlace)
   return (
     <Page
       title="Stock"

@@ -64,6 +64,45 @@ class LedgerTest {
     }
 
     @Test
+    @DisplayName("a tire on a vehicle can't be laid in stock, and one in stock can't be on a vehicle")
+    void vehicleOrStock() {
+        long fitted = (Integer) db.fetchValue("SELECT min(tire_id) FROM fitment");
+        long lying = (Integer) db.fetchValue("SELECT min(tire_id) FROM stock");
+        assertThatThrownBy(() -> write("INSERT INTO stock (tire_id, state, at) VALUES (" + fitted
+                        + ", 'IN_STOCK', '2026-01-01T00:00:00.000Z')"))
+                .hasMessageContaining("a tire is in one place");
+        assertThatThrownBy(() -> write("INSERT INTO fitment (tire_id, place_id, at) SELECT " + lying
+                        + ", min(id), '2026-01-01T00:00:00.000Z' FROM place"))
+                .hasMessageContaining("a tire is in one place");
+    }
+
+    @Test
+    @DisplayName("every tire on file is somewhere: on a vehicle or in stock")
+    void nowhere() {
+        assertThat(db.fetchValue("SELECT count(*) FROM tire WHERE id NOT IN (SELECT tire_id FROM fitment)"
+                        + " AND id NOT IN (SELECT tire_id FROM stock)"))
+                .hasToString("0");
+    }
+
+    @Test
+    @DisplayName("two unit numbers never differ in case alone")
+    void unitsInAnyCase() {
+        assertThatThrownBy(() -> write("UPDATE vehicle SET unit = 'lc-01' WHERE unit = 'LC-02'"))
+                .hasMessageContaining("UNIQUE");
+    }
+
+    @Test
+    @DisplayName("what is written is found by the jump index at once, whoever wrote it")
+    void indexFollows() {
+        write("UPDATE tire SET number = 'ZZ-4711' WHERE id = 1");
+        assertThat(db.fetchValue("SELECT count(*) FROM search_fts WHERE search_fts MATCH '\"Z-471\"'"))
+                .hasToString("1");
+        write("UPDATE tire SET number = NULL WHERE id = 1");
+        assertThat(db.fetchValue("SELECT count(*) FROM search_fts WHERE search_fts MATCH '\"Z-471\"'"))
+                .hasToString("0");
+    }
+
+    @Test
     @DisplayName("writes are on disk when acknowledged: WAL, full synchronisation, foreign keys on")
     void durable() {
         new TransactionTemplate(transactions).executeWithoutResult(status -> {
