@@ -112,7 +112,7 @@ export function TirePage() {
           {tire.stays.length === 0 ? (
             <p>It has not been on a vehicle yet.</p>
           ) : (
-            <Table label="Stays on vehicles" heads={['Where', 'From', 'To', 'Odometer on', 'Odometer off', 'Miles']}>
+            <Table label="Stays on vehicles" heads={['Where', 'From', 'To', 'Odometer on', 'Odometer off', 'Run']}>
               {tire.stays.map((stay) => (
                 <tr key={`${stay.where} ${stay.from}`}>
                   <td>{stay.vehicleId ? <Link to={`/vehicles/${stay.vehicleId}`}>{stay.where}</Link> : stay.where}</td>
