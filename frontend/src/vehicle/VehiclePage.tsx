@@ -58,7 +58,15 @@ export function VehiclePage() {
         vehicle={vehicle}
         onSchedule={open.length > 0 && may && !vehicle.retired ? () => setScheduling(open) : undefined}
       />
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '428px minmax(0, 1fr)' }, flex: 1 }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '428px minmax(0, 1fr)' },
+          flex: 1,
+          // Without the plan the paper belongs to the page beside it.
+          '@media print': { display: 'block' },
+        }}
+      >
         <Box
           component="section"
           className="not-printed"

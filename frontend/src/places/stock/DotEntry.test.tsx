@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { fakeServer, problem } from '../../test/server'
 import { show } from '../../test/show'
 import { DotEntry } from './DotEntry'
@@ -43,12 +43,17 @@ describe('a DOT code while it is typed', () => {
     expect(screen.queryByText(/Week of/)).not.toBeInTheDocument()
   })
 
-  it('waits with its judgement until there is something to judge', async () => {
-    const calls = fakeServer(() => problem(422, { text: 'Too short.' }))
+  it('asks only when there is something to judge, and for the code as it then stands', async () => {
+    const calls = fakeServer(() => ({ body: read }))
+    vi.useFakeTimers({ shouldAdvanceTime: true })
+    const user = userEvent.setup({ advanceTimers: vi.advanceTimersByTime })
     show(<Field />)
-    await userEvent.type(screen.getByLabelText('DOT code'), 'AB')
-    await new Promise((then) => requestAnimationFrame(then))
+    await user.type(screen.getByLabelText('DOT code'), 'AB')
+    await vi.advanceTimersByTimeAsync(2_000)
     expect(calls).toHaveLength(0)
-    expect(screen.queryByText('Too short.')).not.toBeInTheDocument()
+    await user.type(screen.getByLabelText('DOT code'), '4M')
+    await screen.findByText(/Week of/)
+    vi.useRealTimers()
+    expect(calls.map((call) => (call.body as { text: string }).text)).toEqual(['AB4M'])
   })
 })

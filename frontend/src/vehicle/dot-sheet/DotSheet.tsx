@@ -2,7 +2,6 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import type { Schemas } from '../../api/client'
 import { dotSheetQuery } from '../../api/queries'
 import { mono } from '../../app/theme'
 import { LoadProblem } from '../../ui/Failed'
@@ -75,7 +74,7 @@ export function DotSheet() {
                 color: (row.daysLeft ?? 1) <= 0 ? 'error.main' : 'inherit',
               }}
             >
-              {left(row)}
+              {row.left}
             </Box>
             <td>{row.tireId && <Link to={`/tires/${row.tireId}`}>{row.number ?? row.model}</Link>}</td>
           </tr>
@@ -87,11 +86,4 @@ export function DotSheet() {
       </Box>
     </Box>
   )
-}
-
-function left(row: Schemas['DotRow']): string {
-  if (row.daysLeft === undefined) return ''
-  if (row.daysLeft <= 0) return `passed ${-row.daysLeft} days ago`
-  const week = row.daysLeft <= 7 ? ' ± 1 week' : ''
-  return row.daysLeft < 730 ? `${row.daysLeft} days${week}` : `${(row.daysLeft / 365.25).toFixed(1)} y`
 }

@@ -1,7 +1,6 @@
 package rotagens.core.inspection;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -71,7 +70,7 @@ public final class TireClocks {
         LocalDate reached = made.reaches(limit.value());
         String years = plain(limit.value());
         boolean passed = !reached.isAfter(today);
-        boolean nearToday = Math.abs(ChronoUnit.DAYS.between(today, reached)) <= 7;
+        boolean nearToday = DotDate.isWithinItsWeek(reached, today);
         Phrase says = Phrase.of(
                 passed ? "Age {} y, {} {} y passed {}{}" : "Age {} y, {} {} y on {}{}",
                 String.format(java.util.Locale.ROOT, "%.1f", Math.floor(made.ageYears(today) * 10) / 10),

@@ -74,6 +74,27 @@ public record DotDate(String stamped, LocalDate madeOn, boolean isoWeek53) {
         return age.getYears() + age.getMonths() / 12.0 + age.getDays() / 365.25;
     }
 
+    private static final int SHORT_DAYS = 730;
+    private static final double DAYS_A_YEAR = 365.25;
+    private static final int WEEK = 7;
+
+    /** Whether a limit lies so near that the stamp, which names a week and not a day, leaves it open. */
+    public static boolean isWithinItsWeek(LocalDate limit, LocalDate today) {
+        return Math.abs(java.time.temporal.ChronoUnit.DAYS.between(today, limit)) <= WEEK;
+    }
+
+    /** How long until a limit is passed, in words; within a week of today it says ±1 week. */
+    public static String left(LocalDate limit, LocalDate today) {
+        long days = java.time.temporal.ChronoUnit.DAYS.between(today, limit);
+        String unsure = isWithinItsWeek(limit, today) ? " ± 1 week" : "";
+        if (days <= 0) {
+            return (days == 0 ? "passed today" : "passed " + -days + (days == -1 ? " day ago" : " days ago")) + unsure;
+        }
+        return days < SHORT_DAYS
+                ? days + (days == 1 ? " day" : " days") + unsure
+                : String.format(java.util.Locale.ROOT, "%.1f y", days / DAYS_A_YEAR);
+    }
+
     /** The day the tire reaches so many years; from that day on the limit is passed. */
     public LocalDate reaches(double years) {
         long whole = (long) Math.floor(years);

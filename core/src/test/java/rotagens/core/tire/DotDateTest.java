@@ -111,4 +111,19 @@ class DotDateTest {
     void nonsense(String typed) {
         assertThatThrownBy(() -> DotCode.parse(typed, TODAY)).isInstanceOf(InvalidEntry.class);
     }
+
+    @ParameterizedTest(name = "a limit on {0} is {1} on 23 November 2026")
+    @CsvSource({
+        "2029-11-23, 3.0 y",
+        "2028-11-21, 729 days",
+        "2026-12-01, 8 days",
+        "2026-11-30, 7 days ± 1 week",
+        "2026-11-24, 1 day ± 1 week",
+        "2026-11-23, passed today ± 1 week",
+        "2026-11-16, passed 7 days ago ± 1 week",
+        "2026-11-15, passed 8 days ago"
+    })
+    void left(LocalDate limit, String words) {
+        assertThat(DotDate.left(limit, LocalDate.of(2026, 11, 23))).isEqualTo(words);
+    }
 }

@@ -390,6 +390,7 @@ class LedgerPages {
                 limitOn.orElse(null),
                 limitOn.map(on -> (int) ChronoUnit.DAYS.between(standing.today(), on))
                         .orElse(null),
+                limitOn.map(on -> DotDate.left(on, standing.today())).orElse(null),
                 note);
     }
 }

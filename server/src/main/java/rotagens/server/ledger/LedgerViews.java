@@ -168,6 +168,7 @@ final class LedgerViews {
             @Nullable Double limitYears,
             @Nullable LocalDate limitOn,
             @Nullable Integer daysLeft,
+            @Nullable String left,
             @Nullable String note) {}
 
     /** Week, age and limit of every position of one vehicle. */

@@ -43,9 +43,9 @@ public record ModelForm(
     public Read read(Units units) {
         Entries typed = new Entries();
         Load.Unit scale = units == Units.US ? Load.Unit.LB : Load.Unit.KG;
-        String makerName = text(typed, "maker", maker, 60);
+        String makerName = typed.text("maker", maker, 60);
         typed.unless(!makerName.isEmpty(), "maker", "Enter the maker as molded.");
-        String modelName = text(typed, "name", name, 80);
+        String modelName = typed.text("name", name, 80);
         typed.unless(!modelName.isEmpty(), "name", "Enter the model: often molded on one sidewall only.");
         Optional<TireSize> readSize = typed.required("size", size, TireSize::parse);
         Ratings ratings = new Ratings(
@@ -71,9 +71,9 @@ public record ModelForm(
         Catalogue.Details details = new Catalogue.Details(
                 wide,
                 tubeless,
-                text(typed, "plies", plies, 80),
+                typed.text("plies", plies, 80),
                 winter == null ? Catalogue.Winter.NONE : winter,
-                text(typed, "grades", grades, 40),
+                typed.text("grades", grades, 40),
                 paid);
         typed.refuseIfWrong();
         return new Read(
@@ -87,12 +87,6 @@ public record ModelForm(
                         directional,
                         steerAllowed),
                 details);
-    }
-
-    private static String text(Entries typed, String field, String given, int longest) {
-        String clean = given == null ? "" : given.strip();
-        typed.unless(clean.length() <= longest, field, "At most " + longest + " characters.");
-        return clean;
     }
 
     /** The form of what is on file, figures as they were entered. */

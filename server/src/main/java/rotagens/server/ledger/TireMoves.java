@@ -100,11 +100,11 @@ public class TireMoves {
                 : Optional.empty();
         Optional<Money> price = wrong.optional("price", typed.price(), Money::parse);
         Optional<TreadDepth> depth = depth(wrong, "depth", typed.depth(), units);
-        String number = text(wrong, "number", typed.number(), LONGEST_NUMBER);
-        String yard = text(wrong, "yard", typed.yard(), 60);
+        String number = wrong.text("number", typed.number(), LONGEST_NUMBER);
+        String yard = wrong.text("yard", typed.yard(), 60);
         wrong.unless(!yard.isEmpty(), "yard", "Enter the yard it lies at.");
-        String shelf = text(wrong, "shelf", typed.shelf(), 60);
-        String note = text(wrong, "note", typed.note(), LONGEST_NOTE);
+        String shelf = wrong.text("shelf", typed.shelf(), 60);
+        String note = wrong.text("note", typed.note(), LONGEST_NOTE);
         wrong.refuseIfWrong();
         Catalogue.Model model = catalogue.get(typed.tireModelId());
         long tireId = tires.add(new Tires.New(
@@ -164,7 +164,7 @@ public class TireMoves {
     void setNumbers(long tireId, Numbers typed) {
         records.get(tireId);
         Entries wrong = new Entries();
-        String number = text(wrong, "number", typed.number(), LONGEST_NUMBER);
+        String number = wrong.text("number", typed.number(), LONGEST_NUMBER);
         Optional<Money> price = wrong.optional("price", typed.price(), Money::parse);
         wrong.refuseIfWrong();
         if (!number.isEmpty()) {
@@ -189,7 +189,7 @@ public class TireMoves {
         Entries wrong = new Entries();
         Instant at = when(wrong, typed.day());
         Optional<Distance> odometer = distance(wrong, "odometer", typed.odometer(), units);
-        String note = text(wrong, "note", typed.note(), LONGEST_NOTE);
+        String note = wrong.text("note", typed.note(), LONGEST_NOTE);
         wrong.refuseIfWrong();
         Fitting fitting = fitting(tire, standing, position);
         if (!fitting.refusals().isEmpty()) {
@@ -225,7 +225,7 @@ public class TireMoves {
         Instant at = when(wrong, typed.day());
         Optional<Distance> odometer = distance(wrong, "odometer", typed.odometer(), units);
         Optional<Distance> otherOdometer = distance(wrong, "otherOdometer", typed.otherOdometer(), units);
-        String note = text(wrong, "note", typed.note(), LONGEST_NOTE);
+        String note = wrong.text("note", typed.note(), LONGEST_NOTE);
         wrong.refuseIfWrong();
         List<Judged> refusals = new ArrayList<>(fitting(tire, there, thereAt).refusals());
         tires.at(there.placeId(thereAt))
@@ -258,10 +258,10 @@ public class TireMoves {
         Instant at = when(wrong, typed.day());
         wrong.unless(typed.to() != null, "to", "Choose where it goes.");
         boolean needsYard = typed.to() == StockState.IN_STOCK || typed.to() == StockState.RETREAD_CANDIDATE;
-        String yard = text(wrong, "yard", typed.yard(), 60);
+        String yard = wrong.text("yard", typed.yard(), 60);
         wrong.unless(!needsYard || !yard.isEmpty(), "yard", "Enter the yard it lies at.");
-        String shelf = text(wrong, "shelf", typed.shelf(), 60);
-        String reason = text(wrong, "reason", typed.reason(), 120);
+        String shelf = wrong.text("shelf", typed.shelf(), 60);
+        String reason = wrong.text("reason", typed.reason(), 120);
         boolean scrap = typed.to() == StockState.SCRAPPED;
         wrong.unless(!scrap || !reason.isEmpty(), "reason", "Say why it is scrapped: tread, age, damage, bead …");
         Optional<TreadDepth> depth = depth(wrong, "depth", typed.depth(), units);
@@ -270,7 +270,7 @@ public class TireMoves {
                 "depth",
                 "Measure the lowest tread depth: it tells what of the tire was thrown away.");
         Optional<Distance> odometer = distance(wrong, "odometer", typed.odometer(), units);
-        String note = text(wrong, "note", typed.note(), LONGEST_NOTE);
+        String note = wrong.text("note", typed.note(), LONGEST_NOTE);
         wrong.refuseIfWrong();
         boolean wasScrapped = tire.lying()
                 .filter(lying -> lying.state() == StockState.SCRAPPED)
@@ -323,10 +323,10 @@ public class TireMoves {
         Optional<TreadDepth> depth =
                 wrong.required("depth", typed.depth(), text -> TreadDepth.parse(text, depthScale(units)));
         Optional<Money> price = wrong.optional("price", typed.price(), Money::parse);
-        String yard = text(wrong, "yard", typed.yard(), 60);
+        String yard = wrong.text("yard", typed.yard(), 60);
         wrong.unless(!yard.isEmpty(), "yard", "Enter the yard it lies at.");
-        String shelf = text(wrong, "shelf", typed.shelf(), 60);
-        String note = text(wrong, "note", typed.note(), LONGEST_NOTE);
+        String shelf = wrong.text("shelf", typed.shelf(), 60);
+        String note = wrong.text("note", typed.note(), LONGEST_NOTE);
         wrong.refuseIfWrong();
         Instant now = clock.instant();
         records.setRetreaded(tireId, typed.tireModelId() == null ? tire.modelId() : typed.tireModelId());
@@ -353,7 +353,7 @@ public class TireMoves {
         }
         Entries wrong = new Entries();
         Optional<Distance> odometer = distance(wrong, "odometer", typed.odometer(), units);
-        String note = text(wrong, "note", typed.note(), LONGEST_NOTE);
+        String note = wrong.text("note", typed.note(), LONGEST_NOTE);
         wrong.unless(!note.isEmpty(), "note", "Say in a few words what was wrong.");
         Instant at = typed.day() == null ? old.at() : when(wrong, typed.day());
         wrong.refuseIfWrong();
@@ -441,11 +441,5 @@ public class TireMoves {
 
     private static TreadDepth.Unit depthScale(Units units) {
         return units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
-    }
-
-    private static String text(Entries wrong, String field, String typed, int longest) {
-        String clean = typed == null ? "" : typed.strip();
-        wrong.unless(clean.length() <= longest, field, "At most " + longest + " characters.");
-        return clean;
     }
 }

@@ -145,13 +145,13 @@ public class Orders {
     public long order(NewOrder typed, long by) {
         Entries wrong = new Entries();
         LocalDate today = LocalDate.now(clock);
-        String supplier = text(wrong, "supplier", typed.supplier(), 80);
+        String supplier = wrong.text("supplier", typed.supplier(), 80);
         wrong.unless(!supplier.isEmpty(), "supplier", "Enter whom it is ordered from.");
-        String yard = text(wrong, "yard", typed.yard(), 60);
+        String yard = wrong.text("yard", typed.yard(), 60);
         wrong.unless(!yard.isEmpty(), "yard", "Enter the yard it is delivered to.");
         LocalDate day = typed.day() == null ? today : typed.day();
         wrong.unless(!day.isAfter(today), "day", "This day lies ahead. Enter the day it was ordered.");
-        String note = text(wrong, "note", typed.note(), 500);
+        String note = wrong.text("note", typed.note(), 500);
         List<NewLine> lines = typed.lines() == null ? List.of() : typed.lines();
         wrong.unless(!lines.isEmpty(), "lines", "Add at least one line.");
         List<Optional<Money>> prices = new ArrayList<>();
@@ -279,16 +279,16 @@ public class Orders {
                 typed.depth(),
                 text -> TreadDepth.parse(
                         text, units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM));
-        String shelf = text(wrong, "shelf", typed.shelf(), 60);
+        String shelf = wrong.text("shelf", typed.shelf(), 60);
         Set<String> numbers = new HashSet<>();
         for (int at = 0; at < compared.size(); at++) {
             DeliveredTire one = compared.get(at).typed();
-            String number = text(wrong, "tires[" + at + "].number", one.number(), 24);
+            String number = wrong.text("tires[" + at + "].number", one.number(), 24);
             wrong.unless(
                     number.isEmpty() || numbers.add(number),
                     "tires[" + at + "].number",
                     "This number stands twice in the delivery.");
-            text(wrong, "tires[" + at + "].note", one.note(), 500);
+            wrong.text("tires[" + at + "].note", one.note(), 500);
             wrong.unless(
                     one.accepted() != null
                             || compared.get(at).result().differences().isEmpty(),
@@ -387,11 +387,5 @@ public class Orders {
                 .where(ORDER_LINE.ID.eq(id))
                 .fetchOptional()
                 .orElseThrow(() -> ProblemException.notFound("There is no such order line."));
-    }
-
-    private static String text(Entries wrong, String field, String typed, int longest) {
-        String clean = typed == null ? "" : typed.strip();
-        wrong.unless(clean.length() <= longest, field, "At most " + longest + " characters.");
-        return clean;
     }
 }

@@ -79,11 +79,11 @@ public record VehicleForm(
         Entries typed = new Entries();
         Load.Unit scale = units == Units.US ? Load.Unit.LB : Load.Unit.KG;
         Pressure.Unit gauge = units == Units.US ? Pressure.Unit.PSI : Pressure.Unit.KPA;
-        String unitName = text(typed, "unit", unit, 30);
+        String unitName = typed.text("unit", unit, 30);
         typed.unless(!unitName.isEmpty(), "unit", "Enter the unit number the vehicle goes by.");
-        String className = text(typed, "vehicleClass", vehicleClass, 60);
+        String className = typed.text("vehicleClass", vehicleClass, 60);
         typed.unless(!className.isEmpty(), "vehicleClass", "Enter the class: vehicles that share layout and policy.");
-        String yardName = text(typed, "yard", yard, 60);
+        String yardName = typed.text("yard", yard, 60);
         typed.unless(!yardName.isEmpty(), "yard", "Enter the yard the vehicle comes home to.");
         typed.unless(kind != null, "kind", "Choose what the vehicle is: the legal tread limit depends on it.");
         Optional<Load> rating = typed.required("gvwr", gvwr, given -> Load.parse(given, scale));
@@ -113,13 +113,13 @@ public record VehicleForm(
                 className,
                 yardName,
                 kind,
-                text(typed, "description", description, LONGEST),
+                typed.text("description", description, LONGEST),
                 rating.orElseThrow(),
                 sensorsWork,
                 outdoors,
                 Optional.ofNullable(parkedSince),
                 usualState == null ? LoadState.UNKNOWN : usualState,
-                text(typed, "placardSpot", placardSpot, LONGEST),
+                typed.text("placardSpot", placardSpot, LONGEST),
                 placardAssumes == null ? PlacardLoad.UNKNOWN : placardAssumes,
                 axleList,
                 spares,
@@ -170,18 +170,18 @@ public record VehicleForm(
                                 inches(typed, at + "rim", form.rim()),
                                 inches(typed, at + "width", form.width()),
                                 count(typed, at + "lugCount", form.lugCount()),
-                                text(typed, at + "seat", form.seat(), 60),
+                                typed.text(at + "seat", form.seat(), 60),
                                 form.leftThreaded(),
                                 typed.optional(
                                         at + "torque",
                                         form.torque(),
                                         text -> Torque.parse(
                                                 text, units == Units.US ? Torque.Unit.FT_LB : Torque.Unit.NM)),
-                                text(typed, at + "material", form.material(), 40),
+                                typed.text(at + "material", form.material(), 40),
                                 typed.optional(at + "maximumLoad", form.maximumLoad(), text -> Load.parse(text, scale)),
                                 maximum,
                                 form.reversed(),
-                                text(typed, at + "valve", form.valve(), 40)))
+                                typed.text(at + "valve", form.valve(), 40)))
                 .ifPresent(spec -> into.put(position.get(), spec));
     }
 
@@ -208,12 +208,6 @@ public record VehicleForm(
             typed.wrong(field, "Enter how many nuts, for example 10.");
             return OptionalInt.empty();
         }
-    }
-
-    static String text(Entries typed, String field, String given, int longest) {
-        String clean = given == null ? "" : given.strip();
-        typed.unless(clean.length() <= longest, field, "At most " + longest + " characters.");
-        return clean;
     }
 
     private static boolean blank(String text) {

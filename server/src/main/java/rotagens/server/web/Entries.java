@@ -35,6 +35,13 @@ public final class Entries {
         }
     }
 
+    /** Words without the spaces round them, at most so long; empty where nothing was typed. */
+    public String text(String field, String given, int longest) {
+        String clean = given == null ? "" : given.strip();
+        unless(clean.length() <= longest, field, "At most " + longest + " characters.");
+        return clean;
+    }
+
     /** Notes a message at a field unless all is well there. */
     public void unless(boolean allIsWell, String field, String message) {
         if (!allIsWell) {
