@@ -21,6 +21,8 @@ class LayersTest {
             .definedBy("rotagens.core.inspection")
             .layer("pressure")
             .definedBy("rotagens.core.pressure")
+            .layer("weighing")
+            .definedBy("rotagens.core.weighing")
             .layer("wear")
             .definedBy("rotagens.core.wear")
             .layer("vehicle")
@@ -37,14 +39,16 @@ class LayersTest {
             .mayOnlyBeAccessedByLayers("planning")
             .whereLayer("pressure")
             .mayOnlyBeAccessedByLayers("inspection", "planning")
+            .whereLayer("weighing")
+            .mayOnlyBeAccessedByLayers("inspection", "planning", "pressure")
             .whereLayer("wear")
             .mayOnlyBeAccessedByLayers("inspection", "planning", "pressure")
             .whereLayer("vehicle")
-            .mayOnlyBeAccessedByLayers("planning", "inspection", "pressure", "wear")
+            .mayOnlyBeAccessedByLayers("planning", "inspection", "pressure", "weighing", "wear")
             .whereLayer("tire")
-            .mayOnlyBeAccessedByLayers("planning", "inspection", "pressure", "wear", "vehicle")
+            .mayOnlyBeAccessedByLayers("planning", "inspection", "pressure", "weighing", "wear", "vehicle")
             .whereLayer("policy")
-            .mayOnlyBeAccessedByLayers("planning", "inspection", "pressure", "wear", "vehicle", "tire");
+            .mayOnlyBeAccessedByLayers("planning", "inspection", "pressure", "weighing", "wear", "vehicle", "tire");
 
     @ArchTest
     static final ArchRule PLAIN_JAVA =

@@ -2,12 +2,19 @@ package rotagens.core.inspection;
 
 import java.time.LocalDate;
 import rotagens.core.policy.Policy;
+import rotagens.core.pressure.VehiclePressures;
 import rotagens.core.tire.Tire;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Vehicle;
 
 /** One tire before the judge: where it sits, what is known of it, which policy holds, and which day it is. */
-record Case(VehicleState onVehicle, TireState state, Tire tire, Policy.ForClass policy, LocalDate today) {
+record Case(
+        VehicleState onVehicle,
+        TireState state,
+        Tire tire,
+        VehiclePressures pressures,
+        Policy.ForClass policy,
+        LocalDate today) {
 
     Vehicle vehicle() {
         return onVehicle.vehicle();

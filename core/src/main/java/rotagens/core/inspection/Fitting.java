@@ -9,13 +9,12 @@ import rotagens.core.measure.Rule;
 import rotagens.core.policy.Policy;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
-import rotagens.core.vehicle.Vehicle;
 
 /**
  * What putting a tire at a position would bring, before anybody lifts it.
  *
  * @param refusals reasons it must not go there at all: damage, worn out, past its age limit, retread or a model not allowed on
- *     steer. Nobody may override these.
+ *     steer, or rated for less than the axle is recorded to carry. Nobody may override these.
  * @param notes what would have to be put right there next, for example another size across the axle
  */
 public record Fitting(List<Judged> refusals, List<Judged> notes) {
@@ -27,16 +26,17 @@ public record Fitting(List<Judged> refusals, List<Judged> notes) {
             Rule.TREAD_LIMIT,
             Rule.WEAR_BAR,
             Rule.DAMAGE,
-            Rule.SIDEWALL_CRACK);
+            Rule.SIDEWALL_CRACK,
+            Rule.LOAD_CAPACITY);
 
     /** Judges the vehicle as it would stand with the tire there. A spare is carried, not driven on: only damage refuses it. */
     public static Fitting of(
-            Vehicle vehicle, List<TireState> othersOnIt, TireState tireThere, Policy policy, LocalDate today) {
+            VehicleState vehicle, List<TireState> othersOnIt, TireState tireThere, Policy policy, LocalDate today) {
         List<TireState> with = new ArrayList<>(othersOnIt);
         with.removeIf(state -> state.position().equals(tireThere.position()));
         with.add(tireThere);
-        Judgement judged =
-                TireJudge.judge(VehicleState.of(vehicle, with), policy, today).get(tireThere.position());
+        Judgement judged = TireJudge.judge(VehicleState.of(vehicle.vehicle(), with, vehicle.facts()), policy, today)
+                .get(tireThere.position());
         Position position = tireThere.position();
         List<Judged> refusals = new ArrayList<>();
         List<Judged> notes = new ArrayList<>();

@@ -1,35 +1,35 @@
 package rotagens.core.inspection;
 
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import rotagens.core.measure.Load;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
 import rotagens.core.policy.PolicyNumber;
+import rotagens.core.pressure.LossRate;
+import rotagens.core.pressure.Maximum;
+import rotagens.core.pressure.NextCheck;
+import rotagens.core.pressure.RunFlat;
 import rotagens.core.pressure.Target;
 
 /** Cold pressure against target, maximum and the other tires of the axle. Verdicts compare the reading as read. */
 public final class PressureCheck {
 
-    /** Share of the target at or under which a tire is treated as run flat (29 CFR 1910.177 for large vehicles). */
-    public static final double RUN_FLAT_SHARE = 0.8;
-
     private static final double SLACK = 1e-6;
+    /** A tenth is all a gauge shows; N is shown to a tenth. */
+    private static final double NEED_SLACK_PSI = 0.05;
 
     private PressureCheck() {}
 
-    /** At 80 % of target or less, cold or hot, a tire is treated as run flat. */
-    public static boolean ranLow(Pressure read, Pressure target) {
-        return read.psi() <= RUN_FLAT_SHARE * target.psi() + SLACK;
-    }
-
     static List<Judged> check(Case one) {
         List<Judged> reasons = new ArrayList<>();
-        Target target = Target.of(one.vehicle(), one.position(), one.tire());
+        Target target = one.pressures().targetAt(one.position(), one.tire().model(), one.policy());
         if (target.pressure().isEmpty()) {
             reasons.add(new Judged(Verdict.NOT_KNOWN, target.reason()));
         }
@@ -48,13 +48,17 @@ public final class PressureCheck {
         if (runFlat.isEmpty()) {
             cold.flatMap(reading -> unequalAxle(one, reading)).ifPresent(reasons::add);
         }
+        if (runFlat.isEmpty()) {
+            cold.flatMap(reading -> underNeed(one, reading)).ifPresent(reasons::add);
+            leak(one).ifPresent(reasons::add);
+        }
         known(one, cold, last).ifPresent(reasons::add);
         return reasons;
     }
 
     private static Optional<Judged> runFlat(Reading reading, Pressure target) {
         Pressure read = reading.pressure().orElseThrow();
-        if (!ranLow(read, target)) {
+        if (!RunFlat.ranLow(read, target)) {
             return Optional.empty();
         }
         String share = String.format(Locale.ROOT, "%.0f", Math.floor(100 * read.psi() / target.psi() + SLACK));
@@ -64,13 +68,14 @@ public final class PressureCheck {
                         Rule.RUN_FLAT,
                         Phrase.of("{}, target {}: {} % of target", read, target, share),
                         Phrase.of("{}", read),
-                        Phrase.of("{}", Pressure.psi(RUN_FLAT_SHARE * target.psi())),
+                        Phrase.of("{}", Pressure.psi(RunFlat.SHARE * target.psi())),
                         Finding.RAN_LOW.because())));
     }
 
     private static Optional<Judged> overMaximum(Case one, Reading reading) {
         Pressure read = reading.pressure().orElseThrow();
-        return Target.maximum(one.vehicle(), one.position(), one.tire())
+        return Maximum.at(one.vehicle(), one.position(), one.tire().model(), one.policy())
+                .map(Maximum::pressure)
                 .filter(maximum -> read.psi() > maximum.psi() + SLACK)
                 .map(
                         maximum -> new Judged(
@@ -81,6 +86,67 @@ public final class PressureCheck {
                                         Phrase.of("{}", read),
                                         Phrase.of("{}", maximum),
                                         "Over what the tire or the wheel may hold. Bleed it cold, standing clear of the valve’s line.")));
+    }
+
+    /** Under what the recorded load needs, by the straight line between the chart's rows. */
+    private static Optional<Judged> underNeed(Case one, Reading reading) {
+        Pressure read = reading.pressure().orElseThrow();
+        return one.pressures()
+                .at(one.position())
+                .flatMap(axle -> axle.needPsi()
+                        .filter(need -> read.psi() < need - NEED_SLACK_PSI)
+                        .map(need -> new Judged(
+                                Verdict.DO_NOT_OPERATE,
+                                Reason.of(
+                                        Rule.PRESSURE_NEED,
+                                        Phrase.of(
+                                                "{} cold, the load of {} needs {}",
+                                                read,
+                                                Load.lb(Math.rint(axle.load()
+                                                        .orElseThrow()
+                                                        .perTireLb())),
+                                                Pressure.psi(Math.round(need * 10) / 10.0)),
+                                        Phrase.of("{}", read),
+                                        Phrase.of("{}", Pressure.psi(Math.round(need * 10) / 10.0)),
+                                        "Too little air for what it carries. Fill it cold before it rolls."))));
+    }
+
+    /** Faster than 5 % a month: watched; planned for today where it reaches the need before the next check. */
+    private static Optional<Judged> leak(Case one) {
+        Optional<LossRate> rate = one.state().lossRate().filter(LossRate::isLeak);
+        Optional<Reading> cold = one.state().lastCold();
+        if (rate.isEmpty() || cold.isEmpty()) {
+            return Optional.empty();
+        }
+        int interval = one.policy()
+                .days(
+                        one.vehicle().sensorsWork()
+                                ? PolicyNumber.PRESSURE_CHECK_DAYS
+                                : PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR);
+        Optional<LocalDate> reaches = NextCheck.of(
+                        cold.get().pressure().orElseThrow().psi(),
+                        cold.get().on(),
+                        one.pressures().at(one.position()).flatMap(axle -> axle.needPsi()),
+                        rate,
+                        interval)
+                .reachesNeed();
+        boolean soon = reaches.filter(day -> day.isBefore(cold.get().on().plusDays(interval)))
+                .isPresent();
+        String percent = String.format(Locale.ROOT, "%.1f", rate.get().low() * 100);
+        return Optional.of(new Judged(
+                soon ? Verdict.PLAN : Verdict.WATCH,
+                new Reason(
+                        Rule.LOSS,
+                        Phrase.of(
+                                "Loses {}{} % a month",
+                                rate.get().low() < rate.get().high() - 1e-9 ? "at least " : "", percent),
+                        Phrase.of("{} %", percent),
+                        Phrase.of("5 %"),
+                        soon
+                                ? Phrase.of(
+                                        "It reaches what its load needs on {}, before the next check. Valve core, stem, bead or puncture: find it today.",
+                                        reaches.get())
+                                : Phrase.of("A leak: look at valve core, stem, bead, and for a puncture."))));
     }
 
     private static Optional<Judged> offTarget(Case one, Reading reading, Pressure target) {

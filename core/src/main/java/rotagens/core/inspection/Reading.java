@@ -4,11 +4,35 @@ import java.time.LocalDate;
 import java.util.Optional;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Temperature;
 import rotagens.core.wear.Tread;
 
-/** What was read off one tire at one time, by whom. */
+/**
+ * What was read off one tire at one time, by whom.
+ *
+ * @param temperature of the air where it stood, for rates of loss
+ * @param filled air was added or let out just before: a rate of loss starts anew here
+ */
 public record Reading(
-        LocalDate on, String by, Optional<Distance> odometer, Optional<Pressure> pressure, Warmth warmth, Tread tread) {
+        LocalDate on,
+        String by,
+        Optional<Distance> odometer,
+        Optional<Pressure> pressure,
+        Warmth warmth,
+        Tread tread,
+        Optional<Temperature> temperature,
+        boolean filled) {
+
+    /** Read as it was, no thermometer at hand. */
+    public Reading(
+            LocalDate on,
+            String by,
+            Optional<Distance> odometer,
+            Optional<Pressure> pressure,
+            Warmth warmth,
+            Tread tread) {
+        this(on, by, odometer, pressure, warmth, tread, Optional.empty(), false);
+    }
 
     public boolean hasColdPressure() {
         return pressure.isPresent() && warmth == Warmth.COLD;

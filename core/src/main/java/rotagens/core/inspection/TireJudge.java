@@ -9,6 +9,7 @@ import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
 import rotagens.core.policy.Policy;
+import rotagens.core.pressure.VehiclePressures;
 import rotagens.core.vehicle.Position;
 
 /** Judges tires by all rules at once. Pure: the same facts, policy and day always give the same answer. */
@@ -19,12 +20,20 @@ public final class TireJudge {
     /** Every position of a vehicle, in the order of its layout. */
     public static Map<Position, Judgement> judge(VehicleState vehicle, Policy policy, LocalDate today) {
         Map<Position, Judgement> all = new LinkedHashMap<>();
-        vehicle.tires().keySet().forEach(position -> all.put(position, judge(vehicle, position, policy, today)));
+        VehiclePressures pressures = vehicle.pressures(policy, today);
+        vehicle.tires()
+                .keySet()
+                .forEach(position -> all.put(position, judge(vehicle, pressures, position, policy, today)));
         return all;
     }
 
     /** One position of a vehicle. */
     public static Judgement judge(VehicleState vehicle, Position position, Policy policy, LocalDate today) {
+        return judge(vehicle, vehicle.pressures(policy, today), position, policy, today);
+    }
+
+    private static Judgement judge(
+            VehicleState vehicle, VehiclePressures pressures, Position position, Policy policy, LocalDate today) {
         TireState state = vehicle.at(position);
         if (state.tire().isEmpty()) {
             return Judgement.of(List.of(new Judged(
@@ -36,8 +45,7 @@ public final class TireJudge {
                             Phrase.of(""),
                             "Record which tire is fitted."))));
         }
-        Case one = new Case(
-                vehicle, state, state.tire().get(), policy.of(vehicle.vehicle().vehicleClass()), today);
+        Case one = new Case(vehicle, state, state.tire().get(), pressures, vehicle.policyAt(policy, state), today);
         List<Judged> reasons = new ArrayList<>();
         List<Judged> pressure = PressureCheck.check(one);
         boolean lowNow = pressure.stream().anyMatch(judged -> judged.reason().rule() == Rule.RUN_FLAT);
@@ -46,6 +54,7 @@ public final class TireJudge {
                 .forEach(reasons::add);
         reasons.addAll(TreadCheck.check(one));
         reasons.addAll(pressure);
+        reasons.addAll(LoadCheck.check(one));
         reasons.addAll(AgeCheck.check(one));
         reasons.addAll(MatchCheck.check(one));
         return Judgement.of(reasons);

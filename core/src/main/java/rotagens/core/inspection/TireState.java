@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import rotagens.core.measure.TreadDepth;
+import rotagens.core.pressure.LossRate;
 import rotagens.core.tire.Tire;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.Tread;
@@ -98,6 +99,20 @@ public record TireState(
                         reading.odometer().get().miles(),
                         reading.tread().lowest().orElseThrow().thirtySeconds()))
                 .toList());
+    }
+
+    /** How fast it loses air, from its cold readings since the last fill; empty where they don't tell. */
+    public Optional<LossRate> lossRate() {
+        return LossRate.of(coldPoints());
+    }
+
+    /** Its cold readings, newest first. */
+    public List<LossRate.Point> coldPoints() {
+        return readings.stream()
+                .filter(Reading::hasColdPressure)
+                .map(reading -> new LossRate.Point(
+                        reading.on(), reading.pressure().orElseThrow().psi(), reading.temperature(), reading.filled()))
+                .toList();
     }
 
     private Optional<Dated<TreadDepth>> newestGroove(Function<Tread, Optional<TreadDepth>> groove) {

@@ -1,18 +1,31 @@
 package rotagens.core.inspection;
 
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import rotagens.core.policy.Policy;
+import rotagens.core.pressure.PressureFacts;
+import rotagens.core.pressure.VehiclePressures;
+import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.core.vehicle.Vehicle;
 
-/** A vehicle with what is known of the tire at each of its positions, in the order of the layout. */
-public record VehicleState(Vehicle vehicle, Map<Position, TireState> tires) {
+/**
+ * A vehicle with what is known of the tire at each of its positions, in the order of the layout, and of its loads and
+ * pressures.
+ */
+public record VehicleState(Vehicle vehicle, Map<Position, TireState> tires, PressureFacts facts) {
+
+    /** Nothing on record about its loads. */
+    public static VehicleState of(Vehicle vehicle, List<TireState> known) {
+        return of(vehicle, known, PressureFacts.NONE);
+    }
 
     /** Positions without a state get an empty one: no tire on file. */
-    public static VehicleState of(Vehicle vehicle, List<TireState> known) {
+    public static VehicleState of(Vehicle vehicle, List<TireState> known, PressureFacts facts) {
         Map<Position, TireState> tires = new LinkedHashMap<>();
         for (Position position : vehicle.layout().positions()) {
             tires.put(
@@ -21,14 +34,40 @@ public record VehicleState(Vehicle vehicle, Map<Position, TireState> tires) {
                             position, Optional.empty(), List.of(), List.of(), Optional.empty(), Optional.empty()));
         }
         known.forEach(state -> tires.replace(state.position(), state));
-        return new VehicleState(vehicle, tires);
+        return new VehicleState(vehicle, tires, facts);
     }
 
     /** The same vehicle with one tire's state replaced. */
     public VehicleState with(TireState state) {
         Map<Position, TireState> changed = new LinkedHashMap<>(tires);
         changed.put(state.position(), state);
-        return new VehicleState(vehicle, changed);
+        return new VehicleState(vehicle, changed, facts);
+    }
+
+    /** The same tires with other facts about load and pressure. */
+    public VehicleState with(PressureFacts other) {
+        return new VehicleState(vehicle, tires, other);
+    }
+
+    /** The model fitted at each position that has one. */
+    public Map<Position, TireModel> models() {
+        Map<Position, TireModel> models = new LinkedHashMap<>();
+        tires.forEach((position, state) -> state.tire().ifPresent(tire -> models.put(position, tire.model())));
+        return models;
+    }
+
+    /** Every axle's pressures as they stand on a day. */
+    public VehiclePressures pressures(Policy policy, LocalDate today) {
+        return VehiclePressures.of(vehicle, models(), facts, policy.of(vehicle.vehicleClass()), today);
+    }
+
+    /** The policy as it holds for one tire: its class, what its axle does, and who made it. */
+    public Policy.ForClass policyAt(Policy policy, TireState state) {
+        String axle = state.position() instanceof OnAxle on
+                ? vehicle.layout().axles().get(on.axle() - 1).role().words()
+                : null;
+        return policy.of(vehicle.vehicleClass())
+                .at(axle, state.tire().map(tire -> tire.model().maker()).orElse(null));
     }
 
     public TireState at(Position position) {

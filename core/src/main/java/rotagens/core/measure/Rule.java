@@ -39,7 +39,26 @@ public enum Rule {
     DELIVERY_MATCHES("Delivery matches the order", OURS, "size, ratings and pattern as ordered"),
     DELIVERY_AGE("Age on delivery", OURS, "fleet policy; up to 6 months is normal"),
     DIRECTION("Directional tire", MAKERS, "the arrow points the way it rolls"),
-    PARKED("Move it", MAKERS, "tires that stand age faster than tires that roll");
+    PARKED("Move it", MAKERS, "tires that stand age faster than tires that roll"),
+    WEIGHED("Weighed load and chart", MAKERS, "the tire maker’s load–inflation chart at the weighed load"),
+    PLACARD_EQUIVALENT("Placard equivalent", OURS, "what the original tire carried at the placard’s pressure"),
+    RATED_LOAD("Rated load", MAKERS, "the pressure molded for the maximum load"),
+    CONTACT_TRIM("Contact trim", MAKERS, "chalk-line trial, bounded by need, placard and maximum"),
+    PRESSURE_NEED("Need of the load", LAW, "49 CFR 393.75: no less than the pressure for the load carried"),
+    LOAD_CAPACITY("Load within the tire’s capacity", LAW, "49 CFR 393.75: no more than the tire’s rating; 571.110"),
+    AXLE_RATING("Axle and vehicle rating", LAW, "GAWR and GVWR on the certification label, 49 CFR 567"),
+    WHEEL_RATING("Wheel’s maximum load", MAKERS, "as marked on the wheel or in its maker’s data"),
+    ESTIMATE("Estimated pressure", OURS, "no chart of this maker on file; load rises with the 0.8th power of pressure"),
+    SLIP_CURRENT("Weights are current", OURS, "fleet policy; other tires or another body ask again"),
+    SLIP_ADDS_UP("Slip adds up", OURS, "ends to axle, axles to gross, within fleet policy"),
+    IMBALANCE("Left and right of an axle", MAKERS, "the heavier end decides for the whole axle"),
+    TARGET_VOID("Target derived for the tires fitted", OURS, "another model, size or load range asks again"),
+    WARNING_THRESHOLD("Warning threshold", STANDARD, "FMVSS 138 for light vehicles; others as their system is set"),
+    LOSS("Loss of pressure", MAKERS, "up to 5 % a month is a normal rate"),
+    CHART(
+            "Chart holds together",
+            MAKERS,
+            "loads rise with pressure, dual under single, rated load at the molded pressure");
 
     private final String title;
     private final Authority authority;

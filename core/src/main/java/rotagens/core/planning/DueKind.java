@@ -18,6 +18,9 @@ public enum DueKind {
     PRESSURE_CHECK("Pressure check", After.COLD_PRESSURE),
     TREAD_INSPECTION("Tread inspection", After.TREAD),
     FIND_TARGET("Find the right pressure", After.NOTE),
+    FIND_LEAK("Find the leak", After.COLD_PRESSURE, After.NOTE),
+    TAKE_LOAD_OFF("Take load off, or fit a higher rating", After.SLIP),
+    WEIGH("Weigh", After.SLIP),
     MOVE_VEHICLE("Move the parked vehicle", After.NOTE);
 
     /** Whether a day and a person are enough to get it done; finding a pressure also needs weights and a maker's chart. */
@@ -36,6 +39,8 @@ public enum DueKind {
         WHEEL,
         /** A qualified person's verdict, with the person's name. */
         VERDICT,
+        /** A slip weighed since the work was put on a day. */
+        SLIP,
         /** What was done, in words. */
         NOTE
     }

@@ -2,10 +2,12 @@ package rotagens.core.planning;
 
 import java.time.LocalDate;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import rotagens.core.inspection.AgeCheck;
 import rotagens.core.inspection.Finding;
@@ -19,10 +21,14 @@ import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
+import rotagens.core.pressure.AxleAnswer;
+import rotagens.core.pressure.NextCheck;
+import rotagens.core.pressure.VehiclePressures;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.WearPattern.Shape;
 
@@ -32,14 +38,25 @@ import rotagens.core.wear.WearPattern.Shape;
  */
 public final class DueWork {
 
+    /** Rules that, where they make something not known, say why there is no target. */
+    private static final Set<Rule> WITHOUT_TARGET = EnumSet.of(
+            Rule.PLACARD,
+            Rule.PLACARD_EQUIVALENT,
+            Rule.TARGET_VOID,
+            Rule.PRESSURE_NEED,
+            Rule.PRESSURE_MAXIMUM,
+            Rule.LOAD_CAPACITY);
+
     private final VehicleState vehicle;
     private final Policy.ForClass policy;
+    private final VehiclePressures pressures;
     private final LocalDate today;
     private final Map<String, DueItem> items = new LinkedHashMap<>();
 
     private DueWork(VehicleState vehicle, Policy policy, LocalDate today) {
         this.vehicle = vehicle;
         this.policy = policy.of(vehicle.vehicle().vehicleClass());
+        this.pressures = vehicle.pressures(policy, today);
         this.today = today;
     }
 
@@ -54,6 +71,7 @@ public final class DueWork {
         DueWork work = new DueWork(vehicle, policy, today);
         judgements.forEach((position, judgement) -> work.tire(vehicle.at(position), judgement));
         work.parked();
+        work.weighing();
         LocalDate horizon = today.plusDays(work.policy.days(PolicyNumber.FORECAST_DAYS));
         return work.shared(horizon);
     }
@@ -92,17 +110,24 @@ public final class DueWork {
         if (byFinding.isPresent()) {
             return byFinding;
         }
+        if (judged.verdict() == Verdict.NOT_KNOWN
+                && WITHOUT_TARGET.contains(judged.reason().rule())) {
+            return Optional.of(DueKind.FIND_TARGET);
+        }
         return switch (judged.reason().rule()) {
             case RUN_FLAT -> Optional.of(DueKind.INSPECT_DAMAGE);
             case PILOT_MATCH -> Optional.of(DueKind.CHANGE_WHEEL);
             case AXLE_MATCH, RETREAD_STEER, STEER_ALLOWED -> Optional.of(DueKind.FIX_MATCH);
             case DUAL_DIAMETER ->
                 judged.verdict() == Verdict.DO_NOT_OPERATE ? Optional.of(DueKind.FIX_MATCH) : Optional.empty();
-            case PRESSURE_TARGET, PRESSURE_MAXIMUM, PRESSURE_HOT, PRESSURE_EQUAL -> Optional.of(DueKind.SET_PRESSURE);
+            case PRESSURE_TARGET, PRESSURE_MAXIMUM, PRESSURE_HOT, PRESSURE_EQUAL, PRESSURE_NEED ->
+                Optional.of(DueKind.SET_PRESSURE);
+            case LOSS -> Optional.of(DueKind.FIND_LEAK);
+            case LOAD_CAPACITY, AXLE_RATING, WHEEL_RATING ->
+                judged.verdict() == Verdict.DO_NOT_OPERATE ? Optional.of(DueKind.TAKE_LOAD_OFF) : Optional.empty();
             case WEAR_PATTERN ->
                 judged.verdict() == Verdict.PLAN ? Optional.of(DueKind.MEND_WEAR_CAUSE) : Optional.empty();
             case DOT_DATE -> Optional.of(DueKind.READ_DOT);
-            case PLACARD -> Optional.of(DueKind.FIND_TARGET);
             case DAMAGE,
                     SIDEWALL_CRACK,
                     WEAR_BAR,
@@ -121,7 +146,19 @@ public final class DueWork {
                     PARKED,
                     SIDEWALL_AGREES,
                     DELIVERY_MATCHES,
-                    DELIVERY_AGE -> Optional.empty();
+                    DELIVERY_AGE,
+                    WEIGHED,
+                    PLACARD,
+                    PLACARD_EQUIVALENT,
+                    TARGET_VOID,
+                    RATED_LOAD,
+                    CONTACT_TRIM,
+                    ESTIMATE,
+                    SLIP_CURRENT,
+                    SLIP_ADDS_UP,
+                    IMBALANCE,
+                    WARNING_THRESHOLD,
+                    CHART -> Optional.empty();
         };
     }
 
@@ -155,13 +192,75 @@ public final class DueWork {
         add(DueKind.REPLACE, state, clock.date(), new Judged(urgency, clock.reason()));
     }
 
+    /** Due when the tire would reach what its load needs at its own rate, and by the interval at the latest. */
     private void pressureCheck(TireState state) {
-        boolean sensors = vehicle.vehicle().sensorsWork();
-        interval(
+        boolean warned = vehicle.vehicle().sensorsWork() && !pressures.warnsTooLate();
+        PolicyNumber every = warned ? PolicyNumber.PRESSURE_CHECK_DAYS : PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR;
+        Optional<Reading> cold = state.lastCold();
+        Optional<Double> need = pressures.at(state.position()).flatMap(AxleAnswer::needPsi);
+        if (cold.isEmpty() || need.isEmpty()) {
+            interval(DueKind.PRESSURE_CHECK, state, cold.map(Reading::on), every);
+            return;
+        }
+        Reading last = cold.get();
+        NextCheck next = NextCheck.of(
+                last.pressure().orElseThrow().psi(), last.on(), need, state.lossRate(), policy.days(every));
+        if (next.due().equals(last.on().plusDays(policy.days(every)))) {
+            interval(DueKind.PRESSURE_CHECK, state, Optional.of(last.on()), every);
+            return;
+        }
+        Pressure needed = Pressure.psi(Math.round(need.get() * 10) / 10.0);
+        add(
                 DueKind.PRESSURE_CHECK,
                 state,
-                state.lastCold().map(Reading::on),
-                sensors ? PolicyNumber.PRESSURE_CHECK_DAYS : PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR);
+                next.due(),
+                new Judged(
+                        Verdict.NOT_KNOWN,
+                        Reason.of(
+                                Rule.PRESSURE_NEED,
+                                Phrase.of(
+                                        "{} on {} reaches {}, what the load needs, on {}",
+                                        last.pressure().get(),
+                                        last.on(),
+                                        needed,
+                                        next.due()),
+                                Phrase.of("{}", last.pressure().get()),
+                                Phrase.of("{}", needed),
+                                "At its own rate of loss, or 5 % a month where that isn’t known.")));
+    }
+
+    /** Yearly, and wherever the placard alone doesn't do: over 10,000 lb or on another size than the placard's. */
+    private void weighing() {
+        int months = policy.days(PolicyNumber.SLIP_MONTHS);
+        Optional<rotagens.core.weighing.Slip> newest =
+                vehicle.facts().slips().stream().findFirst();
+        boolean needed = !vehicle.vehicle().isLight()
+                || pressures.axles().values().stream()
+                        .anyMatch(axle -> axle.tires().stream()
+                                .anyMatch(tire -> Optional.ofNullable(
+                                                vehicle.vehicle().placards().get(axle.axle()))
+                                        .filter(placard -> !placard.size()
+                                                .molded()
+                                                .equals(tire.size().molded()))
+                                        .isPresent()));
+        if (newest.isEmpty() && !needed) {
+            return;
+        }
+        Optional<String> old = pressures.axles().values().stream()
+                .flatMap(axle -> axle.load().stream())
+                .flatMap(load -> load.old().stream())
+                .findFirst();
+        LocalDate due =
+                newest.isEmpty() || old.isPresent() ? today : newest.get().on().plusMonths(months);
+        Reason reason = Reason.of(
+                Rule.SLIP_CURRENT,
+                newest.map(slip -> old.map(why -> Phrase.of("Weighed {}: {}", slip.on(), why))
+                                .orElse(Phrase.of("Weighed {}, every {} months", slip.on(), months)))
+                        .orElse(Phrase.of("Never weighed")),
+                newest.map(slip -> Phrase.of("{}", slip.on())).orElse(Phrase.of("never")),
+                Phrase.of("{} months", months),
+                "What the tires carry decides what they need. Weigh it as it travels, each wheel end if you can.");
+        add(new DueItem(DueKind.WEIGH, List.of(), due, Verdict.NOT_KNOWN, reason));
     }
 
     private void interval(DueKind kind, TireState state, Optional<LocalDate> last, PolicyNumber everyDays) {

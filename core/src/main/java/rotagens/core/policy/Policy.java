@@ -9,12 +9,52 @@ import java.util.List;
 public record Policy(List<Setting> settings) {
 
     /**
+     * What a setting holds for; a part that is null holds for all.
+     *
+     * @param vehicleClass the class of vehicles
+     * @param axle what the axle does, in words: <i>steer</i>, <i>drive</i>
+     * @param maker the maker of the tire
+     */
+    public record Scope(String vehicleClass, String axle, String maker) {
+
+        public static final Scope FLEET = new Scope(null, null, null);
+
+        public static Scope ofClass(String vehicleClass) {
+            return new Scope(vehicleClass, null, null);
+        }
+
+        boolean covers(Scope here) {
+            return within(vehicleClass, here.vehicleClass) && within(axle, here.axle) && within(maker, here.maker);
+        }
+
+        private static boolean within(String set, String here) {
+            return set == null || set.equalsIgnoreCase(here);
+        }
+
+        /** For the screen: <i>fleet policy for class Clinic coach, steer axles</i>. */
+        public String words() {
+            StringBuilder words = new StringBuilder("fleet policy");
+            String link = " for ";
+            for (String part : new String[] {
+                vehicleClass == null ? null : "class " + vehicleClass,
+                axle == null ? null : axle + " axles",
+                maker == null ? null : maker + " tires"
+            }) {
+                if (part != null) {
+                    words.append(link).append(part);
+                    link = ", ";
+                }
+            }
+            return words.toString();
+        }
+    }
+
+    /**
      * One number as set for a scope.
      *
-     * @param vehicleClass the class it holds for, or null for the whole fleet
      * @param setBy words for the screen, for example <i>fleet policy for clinic coaches</i>
      */
-    public record Setting(PolicyNumber number, String vehicleClass, double value, String setBy) {}
+    public record Setting(PolicyNumber number, Scope scope, double value, String setBy) {}
 
     /** The value in force and whose it is. */
     public record InForce(PolicyNumber number, double value, String setBy) {}
@@ -25,12 +65,10 @@ public record Policy(List<Setting> settings) {
         settings = List.copyOf(settings);
     }
 
-    /** The number in force for vehicles of a class. */
-    public InForce inForce(PolicyNumber number, String vehicleClass) {
+    private InForce inForce(PolicyNumber number, Scope here) {
         InForce winner = null;
         for (Setting setting : settings) {
-            boolean applies = setting.number() == number
-                    && (setting.vehicleClass() == null || setting.vehicleClass().equals(vehicleClass));
+            boolean applies = setting.number() == number && setting.scope().covers(here);
             if (applies && (winner == null || number.stricter(setting.value(), winner.value()))) {
                 winner = new InForce(number, setting.value(), setting.setBy());
             }
@@ -40,11 +78,16 @@ public record Policy(List<Setting> settings) {
 
     /** The same policy seen by one class of vehicles. */
     public ForClass of(String vehicleClass) {
-        return new ForClass(this, vehicleClass);
+        return new ForClass(this, Scope.ofClass(vehicleClass));
     }
 
-    /** A policy with the class of the vehicle at hand already chosen. */
-    public record ForClass(Policy policy, String vehicleClass) {
+    /** A policy with what it is asked for already chosen: a class, and a tire's axle and maker where one tire is judged. */
+    public record ForClass(Policy policy, Scope here) {
+
+        /** Narrowed to a tire: what its axle does, or null for a spare, and who made it. */
+        public ForClass at(String axle, String maker) {
+            return new ForClass(policy, new Scope(here.vehicleClass(), axle, maker));
+        }
 
         public double number(PolicyNumber number) {
             return inForce(number).value();
@@ -55,7 +98,7 @@ public record Policy(List<Setting> settings) {
         }
 
         public InForce inForce(PolicyNumber number) {
-            return policy.inForce(number, vehicleClass);
+            return policy.inForce(number, here);
         }
     }
 }

@@ -7,23 +7,32 @@ import rotagens.core.measure.InvalidEntry;
 
 /** Every number a fleet may change, with this product's default and which direction is stricter. */
 public enum PolicyNumber {
-    PULL_STEER_HEAVY("Pull point, front wheels over 10,000 lb", 5, "/32 in", HIGHER, 4, 15),
-    PULL_OTHER("Pull point, all others", 3, "/32 in", HIGHER, 2, 15),
-    OVERALL_AGE("Overall age limit", 10, "years", LOWER, 1, 15),
-    STEER_AGE("Steer age limit over 10,000 lb", 5, "years", LOWER, 1, 15),
-    AGE_INSPECTION_FROM("Yearly professional inspection from", 5, "years", LOWER, 1, 10),
-    PRESSURE_TOLERANCE_SHARE("Cold pressure may be off target by", 5, "%", LOWER, 1, 20),
-    PRESSURE_TOLERANCE_LEAST("… but at least by", 3, "psi", LOWER, 0, 15),
-    PRESSURE_SPREAD("Pressure spread on an axle", 5, "psi", LOWER, 1, 20),
-    PRESSURE_CHECK_DAYS("Pressure check at least every", 30, "days", LOWER, 1, 90),
-    PRESSURE_CHECK_DAYS_NO_SENSOR("Pressure check without working sensors", 14, "days", LOWER, 1, 90),
-    PRESSURE_KNOWN_DAYS("A good pressure reading is known for", 35, "days", LOWER, 1, 120),
-    TREAD_KNOWN_DAYS("A good tread reading is known for", 90, "days", LOWER, 1, 366),
-    FORECAST_DAYS("Plan ahead for limits within", 90, "days", HIGHER, 7, 730),
-    WEAR_DIFFERENCE("Tread difference that makes a pattern", 2, "/32 in", LOWER, 1, 8),
-    PARKED_DAYS("Move a parked vehicle after", 30, "days", LOWER, 1, 180),
-    DELIVERED_AGE_NOTED("Age on delivery is noted from", 6, "months", LOWER, 0, 36),
-    DELIVERED_AGE_ASK("Age on delivery must be accepted from", 12, "months", LOWER, 1, 60);
+    PULL_STEER_HEAVY(
+            "Pull point, front wheels over 10,000 lb", 5, "/32 in", HIGHER, 4, 15, "one mark before the legal limit"),
+    PULL_OTHER("Pull point, all others", 3, "/32 in", HIGHER, 2, 15, "one mark before the legal limit"),
+    OVERALL_AGE("Overall age limit", 10, "years", LOWER, 1, 15, "the longest any tire maker allows"),
+    STEER_AGE("Steer age limit over 10,000 lb", 5, "years", LOWER, 1, 15, "practice of coach fleets"),
+    AGE_INSPECTION_FROM("Yearly professional inspection from", 5, "years", LOWER, 1, 10, "tire makers’ service advice"),
+    PRESSURE_TOLERANCE_SHARE("Cold pressure may be off target by", 5, "%", LOWER, 1, 20, "our default"),
+    PRESSURE_TOLERANCE_LEAST("… but at least by", 3, "psi", LOWER, 0, 15, "what a good gauge can tell"),
+    PRESSURE_SPREAD("Pressure spread on an axle", 5, "psi", LOWER, 1, 20, "practice: 10 psi low on one side drifts"),
+    PRESSURE_CHECK_DAYS("Pressure check at least every", 30, "days", LOWER, 1, 90, "tire makers: monthly"),
+    PRESSURE_CHECK_DAYS_NO_SENSOR(
+            "Pressure check without working sensors", 14, "days", LOWER, 1, 90, "our default, half the interval"),
+    PRESSURE_KNOWN_DAYS(
+            "A good pressure reading is known for", 35, "days", LOWER, 1, 120, "the interval and a few days"),
+    NEED_DAYS("A target leaves at least", 14, "days", HIGHER, 1, 60, "our default: a gauge every two weeks is enough"),
+    TREAD_KNOWN_DAYS("A good tread reading is known for", 90, "days", LOWER, 1, 366, "our default"),
+    FORECAST_DAYS("Plan ahead for limits within", 90, "days", HIGHER, 7, 730, "our default: one season"),
+    WEAR_DIFFERENCE("Tread difference that makes a pattern", 2, "/32 in", LOWER, 1, 8, "practice"),
+    SLIP_MONTHS("A slip is current for", 12, "months", LOWER, 1, 36, "practice: weigh yearly"),
+    SLIP_WITHIN("Weights of a slip add up within", 2, "%", LOWER, 0.5, 5, "what portable scales reach"),
+    IMBALANCE("Left and right of an axle may differ by", 5, "% of it", LOWER, 1, 20, "practice"),
+    ABOVE_MOLDED(
+            "Fill above the molded pressure, where the maker allows it", 0, "psi", LOWER, 0, 10, "makers’ data only"),
+    PARKED_DAYS("Move a parked vehicle after", 30, "days", LOWER, 1, 180, "practice"),
+    DELIVERED_AGE_NOTED("Age on delivery is noted from", 6, "months", LOWER, 0, 36, "practice"),
+    DELIVERED_AGE_ASK("Age on delivery must be accepted from", 12, "months", LOWER, 1, 60, "practice");
 
     /** Which way a number has to move to ask more of the fleet. */
     public enum Stricter {
@@ -37,14 +46,22 @@ public enum PolicyNumber {
     private final Stricter stricter;
     private final double least;
     private final double most;
+    private final String source;
 
-    PolicyNumber(String title, double byDefault, String unit, Stricter stricter, double least, double most) {
+    PolicyNumber(
+            String title, double byDefault, String unit, Stricter stricter, double least, double most, String source) {
         this.title = title;
         this.byDefault = byDefault;
         this.unit = unit;
         this.stricter = stricter;
         this.least = least;
         this.most = most;
+        this.source = source;
+    }
+
+    /** Where our default comes from. */
+    public String source() {
+        return source;
     }
 
     public String title() {

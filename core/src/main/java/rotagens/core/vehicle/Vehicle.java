@@ -12,7 +12,8 @@ import rotagens.core.vehicle.Position.OnAxle;
 /**
  * What the rules need to know of a vehicle.
  *
- * @param placards by axle from 1; an axle without one has no target
+ * @param placards by axle from 1
+ * @param gawrs by axle from 1, where the plate was read
  * @param wheels by position, where the wheel is on file
  * @param sensorsWork whether working sensors warn of low pressure
  * @param milesPerDay from its odometer readings; empty where there are too few
@@ -25,6 +26,7 @@ public record Vehicle(
         Load gvwr,
         Layout layout,
         Map<Integer, Placard> placards,
+        Map<Integer, Load> gawrs,
         Map<Position, Wheel> wheels,
         boolean sensorsWork,
         OptionalDouble milesPerDay,
@@ -36,10 +38,16 @@ public record Vehicle(
     public record Placard(TireSize size, Pressure pressure) {}
 
     /** What is known of the wheel at a position. */
-    public record Wheel(Optional<PilotType> pilot, Optional<Pressure> maximum) {}
+    public record Wheel(Optional<PilotType> pilot, Optional<Pressure> maximum, Optional<Load> maximumLoad) {
+
+        public Wheel(Optional<PilotType> pilot, Optional<Pressure> maximum) {
+            this(pilot, maximum, Optional.empty());
+        }
+    }
 
     public Vehicle {
         placards = Map.copyOf(placards);
+        gawrs = Map.copyOf(gawrs);
         wheels = Map.copyOf(wheels);
     }
 
@@ -61,6 +69,24 @@ public record Vehicle(
         return placards.values().stream()
                 .max(java.util.Comparator.comparingDouble(
                         placard -> placard.pressure().psi()));
+    }
+
+    /** Passenger tires carry a tenth less on vehicles of these kinds (49 CFR 571.110). */
+    public boolean deratesPassengerTires() {
+        return kind != VehicleKind.CAR;
+    }
+
+    public boolean hasDuals() {
+        return layout.axles().stream().anyMatch(Axle::dual);
+    }
+
+    /** The wheels on file of one axle, left to right. */
+    public Map<Position, Wheel> wheelsOn(int axle) {
+        Map<Position, Wheel> here = new java.util.LinkedHashMap<>();
+        layout.positions().stream()
+                .filter(position -> position instanceof OnAxle on && on.axle() == axle && wheels.containsKey(position))
+                .forEach(position -> here.put(position, wheels.get(position)));
+        return here;
     }
 
     public Optional<Wheel> wheelAt(Position position) {

@@ -35,7 +35,7 @@ class FittingTest {
                         .toList(),
                 Optional.empty(),
                 Optional.empty());
-        return Fitting.of(coach.vehicle(), others, there, Policy.DEFAULTS, TODAY);
+        return Fitting.of(coach, others, there, Policy.DEFAULTS, TODAY);
     }
 
     private static List<String> says(List<Judged> reasons) {

@@ -102,7 +102,8 @@ class RandomVehicleTest {
     @DisplayName("a stricter age limit never makes a verdict milder")
     void stricterNeverMilder(long seed) {
         Random random = new Random(seed);
-        Policy strict = new Policy(List.of(new Policy.Setting(PolicyNumber.OVERALL_AGE, null, 6, "fleet")));
+        Policy strict =
+                new Policy(List.of(new Policy.Setting(PolicyNumber.OVERALL_AGE, Policy.Scope.FLEET, 6, "fleet")));
         for (int i = 0; i < VEHICLES; i++) {
             VehicleState state = random(random).state();
             Map<Position, Judgement> usual = TireJudge.judge(state, Policy.DEFAULTS, TODAY);

@@ -14,7 +14,9 @@ import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
+import rotagens.core.pressure.PressureFacts;
 import rotagens.core.tire.DotDate;
+import rotagens.core.tire.Ratings;
 import rotagens.core.tire.Tire;
 import rotagens.core.tire.TireModel;
 import rotagens.core.tire.TireSize;
@@ -41,6 +43,9 @@ public final class Sample {
     private final Map<Position, Vehicle.Wheel> wheels = new HashMap<>();
     private final Layout layout = new Layout(
             List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, true), new Axle(AxleRole.TAG, false)), 0);
+
+    private final Map<Integer, Load> gawrs = new HashMap<>();
+    private PressureFacts facts = PressureFacts.NONE;
 
     public static Sample coach() {
         Sample sample = new Sample();
@@ -170,6 +175,43 @@ public final class Sample {
         return this;
     }
 
+    public Sample facts(PressureFacts given) {
+        facts = given;
+        return this;
+    }
+
+    /** All tires rated 6,940 lb single and 6,395 dual at 120 psi. */
+    public Sample rated() {
+        tires.replaceAll((position, state) -> {
+            TireModel model = state.tire().orElseThrow().model();
+            Ratings ratings = new Ratings(
+                    Optional.empty(), Optional.empty(), Optional.of(Load.lb(6940)), Optional.of(Load.lb(6395)));
+            Tire tire = state.tire().get();
+            TireModel rated = new TireModel(
+                    model.maker(),
+                    model.name(),
+                    model.size(),
+                    ratings,
+                    model.molded(),
+                    model.originalDepth(),
+                    false,
+                    true);
+            return new TireState(
+                    position,
+                    Optional.of(new Tire(tire.id(), rated, tire.made(), tire.retread(), tire.fittedOn())),
+                    state.readings(),
+                    state.open(),
+                    state.lastProfessional(),
+                    state.causeMended());
+        });
+        return this;
+    }
+
+    public Sample gawr(int axle, double lb) {
+        gawrs.put(axle, Load.lb(lb));
+        return this;
+    }
+
     public Sample withoutSensors() {
         sensors = false;
         return this;
@@ -202,11 +244,12 @@ public final class Sample {
                 Load.lb(gvwr),
                 layout,
                 placards,
+                gawrs,
                 wheels,
                 sensors,
                 milesPerDay,
                 parkedSince);
-        return VehicleState.of(vehicle, List.copyOf(tires.values()));
+        return VehicleState.of(vehicle, List.copyOf(tires.values()), facts);
     }
 
     public Judgement judge(String position) {

@@ -9,6 +9,8 @@ import static rotagens.core.inspection.Sample.reading;
 import static rotagens.core.inspection.Sample.says;
 import static rotagens.core.inspection.Sample.tire;
 
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -16,13 +18,19 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
+import rotagens.core.pressure.ChartBook;
+import rotagens.core.pressure.PressureFacts;
 import rotagens.core.tire.Tire;
+import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Vehicle.Wheel;
 import rotagens.core.wear.Tread;
+import rotagens.core.weighing.AxleWeight;
+import rotagens.core.weighing.Slip;
 
 class VerdictTest {
 
@@ -91,7 +99,62 @@ class VerdictTest {
     @DisplayName("a wheel's maximum counts where it is lower than the tire's")
     void wheelMaximum() {
         Wheel weak = new Wheel(Optional.empty(), Optional.of(Pressure.psi(90)));
-        assertThat(says(coach().wheel("2RO", weak).judge("2RO"))).containsExactly("95 psi cold, maximum 90 psi");
+        assertThat(says(coach().wheel("2RO", weak).judge("2RO")))
+                .containsExactly("95 psi cold, maximum 90 psi", "95 psi, but the wheel at 2RO allows only 90 psi");
+    }
+
+    private static Sample weighedCoach() {
+        return coach().facts(new PressureFacts(
+                new ChartBook(List.of(), List.of()),
+                List.of(new Slip(
+                        TODAY.minusDays(30),
+                        LoadState.USUAL,
+                        "Eastbank pads",
+                        List.of(
+                                AxleWeight.ends(1, Load.lb(5000), Load.lb(5000)),
+                                AxleWeight.ends(2, Load.lb(9000), Load.lb(9000)),
+                                AxleWeight.ends(3, Load.lb(4000), Load.lb(4000))),
+                        Optional.empty(),
+                        Map.of())),
+                PressureFacts.Preset.USUAL,
+                Optional.empty(),
+                Map.of(),
+                Map.of(),
+                Optional.empty()));
+    }
+
+    @Test
+    @DisplayName("cold and under what the recorded load needs it must not roll until filled")
+    void underNeed() {
+        // 5,000 lb on a tire rated 6,940 at 120 psi needs 79.7.
+        Sample low = weighedCoach().rated().read("1L", reading(3, 79, 14, 14, 14));
+        assertThat(low.judge("1L").verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
+        assertThat(says(low.judge("1L"))).first().isEqualTo("79 psi cold, the load of 5,000 lb needs 79.7 psi");
+        assertThat(says(weighedCoach().rated().judge("1L")))
+                .containsExactly("110 psi cold, target 80 psi: 30 psi high", "The target 80 psi is an estimate");
+    }
+
+    @Test
+    @DisplayName("an axle over its rating stops every tire on it")
+    void overAxleRating() {
+        Sample heavy = weighedCoach().rated().gawr(3, 7_500);
+        assertThat(says(heavy.judge("3R"))).first().isEqualTo("Axle 3 weighs 8,000 lb, rated 7,500 lb");
+    }
+
+    @Test
+    @DisplayName("a slow leak is watched, and planned for today where it reaches the need before the next check")
+    void slowLeak() {
+        Reading[] leaking = {reading(3, 90, 14, 14, 14), reading(33, 102, 14, 14, 14)};
+        assertThat(says(coach().read("1L", leaking).judge("1L")))
+                .anyMatch(words -> words.startsWith("Loses at least "));
+        Judgement soon = weighedCoach()
+                .rated()
+                .read("1L", reading(3, 81, 14, 14, 14), reading(33, 92, 14, 14, 14))
+                .judge("1L");
+        assertThat(soon.reasons())
+                .filteredOn(judged -> judged.reason().rule() == rotagens.core.measure.Rule.LOSS)
+                .singleElement()
+                .satisfies(judged -> assertThat(judged.verdict()).isEqualTo(Verdict.PLAN));
     }
 
     @Test
@@ -120,11 +183,11 @@ class VerdictTest {
     @Test
     @DisplayName("the placard isn't followed on another size: the target isn't known, and the screen says why")
     void placardOnlyForItsSize() {
-        Sample sample = coach();
+        Sample sample = coach().light();
         sample.fitted("3L", tire("295/80R22.5", "2325")).fitted("3R", tire("295/80R22.5", "2325"));
         Judgement judgement = sample.judge("3L");
         assertThat(judgement.verdict()).isEqualTo(Verdict.NOT_KNOWN);
-        assertThat(says(judgement)).containsExactly("295/80R22.5 is fitted, the placard is for 275/70R22.5");
+        assertThat(says(judgement)).containsExactly("No 275/70R22.5 on file, so what the original carried isn’t known");
     }
 
     @Test

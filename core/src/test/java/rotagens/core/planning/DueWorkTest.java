@@ -28,13 +28,16 @@ class DueWorkTest {
     }
 
     @Test
-    @DisplayName("on a fit vehicle only the next checks are due, one line for all tires of a day")
+    @DisplayName(
+            "on a fit vehicle never weighed only that and the next checks are due, one line for all tires of a day")
     void fitVehicle() {
         List<DueItem> due = due(coach());
-        assertThat(due).extracting(DueItem::kind).containsExactly(DueKind.PRESSURE_CHECK, DueKind.TREAD_INSPECTION);
-        assertThat(due.get(0).positions()).hasSize(8);
-        assertThat(due.get(0).due()).isEqualTo(TODAY.minusDays(3).plusDays(30));
-        assertThat(due.get(1).due()).isEqualTo(TODAY.minusDays(3).plusDays(90));
+        assertThat(due)
+                .extracting(DueItem::kind)
+                .containsExactly(DueKind.WEIGH, DueKind.PRESSURE_CHECK, DueKind.TREAD_INSPECTION);
+        assertThat(due.get(1).positions()).hasSize(8);
+        assertThat(due.get(1).due()).isEqualTo(TODAY.minusDays(3).plusDays(30));
+        assertThat(due.get(2).due()).isEqualTo(TODAY.minusDays(3).plusDays(90));
     }
 
     @Test
@@ -116,7 +119,8 @@ class DueWorkTest {
                         .due())
                 .isEqualTo(TODAY);
         assertThat(one(coach().fitted("3L", null), DueKind.RECORD_TIRE).due()).isEqualTo(TODAY);
-        Sample other = coach().fitted("3L", tire("295/80R22.5", "2325")).fitted("3R", tire("295/80R22.5", "2325"));
+        Sample other =
+                coach().light().fitted("3L", tire("295/80R22.5", "2325")).fitted("3R", tire("295/80R22.5", "2325"));
         assertThat(one(other, DueKind.FIND_TARGET).kind().canBeScheduled()).isFalse();
     }
 

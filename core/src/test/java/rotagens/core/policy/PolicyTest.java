@@ -11,32 +11,32 @@ import rotagens.core.policy.Policy.Setting;
 class PolicyTest {
 
     private static final Policy POLICY = new Policy(List.of(
-            new Setting(PolicyNumber.OVERALL_AGE, null, 12, "fleet"),
-            new Setting(PolicyNumber.OVERALL_AGE, "Clinic coach", 8, "coaches"),
-            new Setting(PolicyNumber.PULL_OTHER, null, 4, "fleet"),
-            new Setting(PolicyNumber.PULL_OTHER, "Clinic coach", 3, "coaches")));
+            new Setting(PolicyNumber.OVERALL_AGE, Policy.Scope.FLEET, 12, "fleet"),
+            new Setting(PolicyNumber.OVERALL_AGE, Policy.Scope.ofClass("Clinic coach"), 8, "coaches"),
+            new Setting(PolicyNumber.PULL_OTHER, Policy.Scope.FLEET, 4, "fleet"),
+            new Setting(PolicyNumber.PULL_OTHER, Policy.Scope.ofClass("Clinic coach"), 3, "coaches")));
 
     @Test
     @DisplayName("where fleet and class both set a number, the strictest wins and says whose it is")
     void strictestWins() {
-        Policy.InForce age = POLICY.inForce(PolicyNumber.OVERALL_AGE, "Clinic coach");
+        Policy.InForce age = POLICY.of("Clinic coach").inForce(PolicyNumber.OVERALL_AGE);
         assertThat(age.value()).isEqualTo(8);
         assertThat(age.setBy()).isEqualTo("coaches");
-        assertThat(POLICY.inForce(PolicyNumber.PULL_OTHER, "Clinic coach").value())
+        assertThat(POLICY.of("Clinic coach").inForce(PolicyNumber.PULL_OTHER).value())
                 .isEqualTo(4);
     }
 
     @Test
     @DisplayName("the fleet may be laxer than our default, since its word is above ours")
     void fleetAboveDefault() {
-        assertThat(POLICY.inForce(PolicyNumber.OVERALL_AGE, "Service van").value())
+        assertThat(POLICY.of("Service van").inForce(PolicyNumber.OVERALL_AGE).value())
                 .isEqualTo(12);
     }
 
     @Test
     @DisplayName("what nobody set stands at our default, and says so")
     void defaults() {
-        Policy.InForce steer = Policy.DEFAULTS.inForce(PolicyNumber.STEER_AGE, "Service van");
+        Policy.InForce steer = Policy.DEFAULTS.of("Service van").inForce(PolicyNumber.STEER_AGE);
         assertThat(steer.value()).isEqualTo(5);
         assertThat(steer.setBy()).isEqualTo("our default");
     }

@@ -1,0 +1,63 @@
+package rotagens.core.measure;
+
+import java.math.BigDecimal;
+import java.util.Locale;
+
+/** Temperature of air or tire, in °F or °C, kept as entered. Refuses what no yard on earth shows: under −60 or over 200 °F. */
+public record Temperature(BigDecimal figure, Unit unit) implements Quantity {
+
+    /** The scales thermometers are marked in. */
+    public enum Unit {
+        F,
+        C
+    }
+
+    private static final double RANKINE_AT_ZERO_F = 459.67;
+
+    public Temperature {
+        double f = unit == Unit.F ? figure.doubleValue() : figure.doubleValue() * 1.8 + 32;
+        if (f < -60 || f > 200) {
+            throw new InvalidEntry(Figures.plain(figure) + " °" + unit
+                    + " is outside what a thermometer shows here (−60 to 200 °F). Read it again.");
+        }
+    }
+
+    public static Temperature f(double degrees) {
+        return new Temperature(BigDecimal.valueOf(degrees), Unit.F);
+    }
+
+    /** Reads {@code 65}, {@code 65 F}, {@code 18 °C} or {@code -5}; a bare figure is in the given unit. */
+    public static Temperature parse(String text, Unit bare) {
+        Figures.Entry entry =
+                Figures.read(text == null ? null : text.replace('−', '-'), "temperature", bare == Unit.F ? "65" : "18");
+        Unit unit =
+                switch (entry.unit().toUpperCase(Locale.ROOT).replace("°", "").strip()) {
+                    case "" -> bare;
+                    case "F" -> Unit.F;
+                    case "C" -> Unit.C;
+                    default -> throw Figures.unknownUnit(entry.unit(), "temperature", "°F or °C");
+                };
+        return new Temperature(entry.figure(), unit);
+    }
+
+    public double fahrenheit() {
+        return unit == Unit.F ? figure.doubleValue() : figure.doubleValue() * 1.8 + 32;
+    }
+
+    /** Absolute, in °R: gas pressure follows it. */
+    public double rankine() {
+        return fahrenheit() + RANKINE_AT_ZERO_F;
+    }
+
+    /** As entered, with its unit. */
+    public String asEntered() {
+        return Figures.plain(figure) + " " + unit;
+    }
+
+    @Override
+    public String in(Units units) {
+        return units == Units.US
+                ? Figures.rounded(fahrenheit(), 0) + " °F"
+                : Figures.rounded((fahrenheit() - 32) / 1.8, 0) + " °C";
+    }
+}

@@ -1,0 +1,80 @@
+package rotagens.core.pressure;
+
+import java.util.Optional;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Pressure;
+
+/**
+ * What to do with one tire after its gauge reading.
+ *
+ * @param to the pressure to bring it to; empty where nothing may be done
+ */
+public record Adjustment(What what, Optional<Pressure> to, Phrase says) {
+
+    /** The next act at the valve. */
+    public enum What {
+        LEAVE,
+        ADD,
+        RELEASE,
+        /** Hot: wait, never bleed. */
+        WAIT,
+        /** Ran low: no air before somebody looked inside. */
+        STOP
+    }
+
+    private static final double CLOSE_ENOUGH_PSI = 1;
+
+    /**
+     * @param read what the gauge says
+     * @param cold parked at least 3 hours; unknown counts as hot
+     * @param target the cold target, to which the 80 % rule is held
+     * @param fillTo what to bring it to where it stands: the target, or more in a warm bay before a cold yard
+     */
+    public static Adjustment of(
+            Pressure read, boolean cold, Pressure target, Pressure fillTo, Optional<Pressure> maximum) {
+        if (RunFlat.ranLow(read, target)) {
+            return new Adjustment(
+                    What.STOP,
+                    Optional.empty(),
+                    Phrase.of(
+                            "{} is 80 % of {} or less: treat it as run flat. No air. Deflate, demount, look inside",
+                            read, target));
+        }
+        if (!cold) {
+            return read.psi() < target.psi() - CLOSE_ENOUGH_PSI
+                    ? new Adjustment(
+                            What.ADD,
+                            Optional.of(target),
+                            Phrase.of(
+                                    "Hot and still under {}: certainly low. Add air to {} now, and gauge it again cold",
+                                    target,
+                                    target))
+                    : new Adjustment(
+                            What.WAIT,
+                            Optional.empty(),
+                            Phrase.of("Hot: it reads high. Never bleed a hot tire; gauge it after 3 hours"));
+        }
+        double off = fillTo.psi() - read.psi();
+        Optional<Pressure> over = maximum.filter(most -> read.psi() > most.psi() + 1e-6);
+        if (over.isPresent()) {
+            return new Adjustment(
+                    What.RELEASE,
+                    Optional.of(fillTo),
+                    Phrase.of(
+                            "Over the maximum {}: release to {}, standing clear of the valve’s line",
+                            over.get(),
+                            fillTo));
+        }
+        if (Math.abs(off) <= CLOSE_ENOUGH_PSI + 1e-6) {
+            return new Adjustment(What.LEAVE, Optional.of(fillTo), Phrase.of("On target. Cap on"));
+        }
+        Pressure by = AxleSolver.psi(Math.abs(off));
+        return off > 0
+                ? new Adjustment(
+                        What.ADD, Optional.of(fillTo), Phrase.of("Add {} to {}, then gauge it again", by, fillTo))
+                : new Adjustment(
+                        What.RELEASE,
+                        Optional.of(fillTo),
+                        Phrase.of("Release {} to {}, then gauge it again", by, fillTo));
+    }
+}

@@ -1,0 +1,19 @@
+package rotagens.core.pressure;
+
+import rotagens.core.measure.Reason;
+
+/** Something about an axle's load or pressure that a person has to know. */
+public record Concern(Weight weight, Reason reason) {
+
+    /** How much it matters. */
+    public enum Weight {
+        /** Worth knowing; judges no tire. */
+        NOTE,
+        /** Something needed isn't known. */
+        UNKNOWN,
+        /** Keep an eye on it. */
+        WATCH,
+        /** The vehicle must not roll like this. */
+        STOP
+    }
+}

@@ -1,0 +1,156 @@
+package rotagens.core.pressure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import rotagens.core.measure.Load;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Pressure;
+import rotagens.core.tire.LoadRange;
+import rotagens.core.tire.TireModel;
+import rotagens.core.tire.TireSize;
+
+/**
+ * A maker's load–inflation chart: what one tire carries at each cold pressure.
+ *
+ * @param model empty where the maker gives one chart for all its models of the size
+ * @param rows from the lowest pressure up
+ * @param source where it was taken from, for example <i>maker’s data book, page 41</i>
+ */
+public record LoadChart(
+        String maker, String model, TireSize size, Optional<LoadRange> range, List<Row> rows, String source) {
+
+    /** One row; without a dual load the chart says nothing for duals. */
+    public record Row(Pressure pressure, Load single, Optional<Load> dual) {
+
+        Optional<Load> load(boolean asDual) {
+            return asDual ? dual : Optional.of(single);
+        }
+    }
+
+    /** A cell that can't be right, counted from 1 as on the page. */
+    public record Fault(int row, String column, Phrase says) {}
+
+    private static final double RATED_WITHIN = 0.01;
+    private static final int FEWEST_ROWS = 2;
+
+    public LoadChart {
+        rows = List.copyOf(rows);
+    }
+
+    public String title() {
+        return maker + (model.isEmpty() ? "" : " " + model) + " " + size.molded()
+                + range.map(letter -> " " + letter).orElse("");
+    }
+
+    /** Made for this very model. */
+    public boolean isFor(TireModel tire) {
+        return maker.equalsIgnoreCase(tire.maker())
+                && (model.isEmpty() || model.equalsIgnoreCase(tire.name()))
+                && fits(tire);
+    }
+
+    /** Another maker's or another model's chart for the same size and load range: shown, never final. */
+    public boolean isSurrogateFor(TireModel tire) {
+        return !isFor(tire) && fits(tire);
+    }
+
+    private boolean fits(TireModel tire) {
+        return size.molded().equals(tire.size().molded())
+                && range.equals(tire.ratings().range());
+    }
+
+    boolean saysFor(boolean asDual) {
+        return !rows.isEmpty() && rows.stream().allMatch(row -> row.load(asDual).isPresent());
+    }
+
+    /**
+     * Every cell that can't be right: pressures and loads have to rise, a dual carries less than a single, and the chart has to
+     * reach the rated load at the molded pressure within 1 %.
+     *
+     * @param tires the models on file that the chart is for
+     */
+    public List<Fault> faults(List<TireModel> tires) {
+        List<Fault> faults = new ArrayList<>();
+        if (rows.size() < FEWEST_ROWS) {
+            faults.add(new Fault(1, "pressure", Phrase.of("A chart has at least two rows.")));
+        }
+        for (int at = 0; at < rows.size(); at++) {
+            Row row = rows.get(at);
+            row.dual()
+                    .filter(dual -> dual.lb() >= row.single().lb())
+                    .ifPresent(dual -> faults.add(new Fault(
+                            atRow(row),
+                            "dual",
+                            Phrase.of("{} as one of a dual isn’t under {} as a single.", dual, row.single()))));
+            if (at > 0) {
+                rises(row, rows.get(at - 1), faults);
+            }
+        }
+        if (faults.isEmpty()) {
+            tires.stream().filter(this::isFor).forEach(tire -> {
+                reachesRated(tire, false, faults);
+                reachesRated(tire, true, faults);
+            });
+        }
+        return faults;
+    }
+
+    private int atRow(Row row) {
+        return rows.indexOf(row) + 1;
+    }
+
+    private void rises(Row row, Row below, List<Fault> faults) {
+        if (row.pressure().psi() <= below.pressure().psi()) {
+            faults.add(new Fault(
+                    atRow(row),
+                    "pressure",
+                    Phrase.of("{} isn’t above {} in the row before.", row.pressure(), below.pressure())));
+        }
+        for (boolean dual : new boolean[] {false, true}) {
+            Optional<Load> here = row.load(dual);
+            Optional<Load> before = below.load(dual);
+            if (here.isPresent()
+                    && before.isPresent()
+                    && here.get().lb() <= before.get().lb()) {
+                faults.add(new Fault(
+                        atRow(row),
+                        dual ? "dual" : "single",
+                        Phrase.of(
+                                "{} at {} isn’t above {} in the row before: loads rise with pressure.",
+                                here.get(),
+                                row.pressure(),
+                                before.get())));
+            } else if (dual && here.isPresent() != before.isPresent()) {
+                faults.add(new Fault(atRow(row), "dual", Phrase.of("Give the dual load in every row or in none.")));
+            }
+        }
+    }
+
+    private void reachesRated(TireModel tire, boolean dual, List<Fault> faults) {
+        Optional<Load> rated = tire.ratings().most(dual);
+        if (rated.isEmpty() || tire.molded().isEmpty() || tire.isPassenger() || !saysFor(dual)) {
+            return;
+        }
+        double psi = tire.molded().get().psi();
+        Row last = rows.get(rows.size() - 1);
+        double reached = new LoadCurve.OfChart(this, dual, 1).capacityLb(psi);
+        boolean covered = last.pressure().psi() >= psi - 1e-6;
+        if (!covered
+                || Math.abs(reached - rated.get().lb())
+                        > RATED_WITHIN * rated.get().lb()) {
+            faults.add(new Fault(
+                    rows.size(),
+                    dual ? "dual" : "single",
+                    covered
+                            ? Phrase.of(
+                                    "The chart reaches {} at {}, the sidewall of {} says {}: they agree within 1 % on a chart for this tire.",
+                                    Load.lb(Math.rint(reached)), tire.molded().get(), tire.title(), rated.get())
+                            : Phrase.of(
+                                    "The chart ends at {}, the rated load of {} stands at {}: a row is missing.",
+                                    last.pressure(),
+                                    tire.title(),
+                                    tire.molded().get())));
+        }
+    }
+}

@@ -1,0 +1,260 @@
+package rotagens.core.pressure;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.DoubleStream;
+import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.Load;
+import rotagens.core.measure.Pressure;
+import rotagens.core.tire.LoadRange;
+import rotagens.core.tire.TireModel;
+
+/** What one tire carries at each cold pressure, and what pressure a load asks for: from its maker's chart, or estimated. */
+public sealed interface LoadCurve {
+
+    /** Passenger tires on trucks, vans, buses and trailers carry their rated load divided by this (49 CFR 571.110). */
+    double PASSENGER_DERATING = 1.10;
+
+    /** The answer for a load. */
+    sealed interface Sizing {}
+
+    /** A pressure that carries the load. */
+    record Carries(Pressure pressure) implements Sizing {}
+
+    /** The tire can't carry it at any pressure. */
+    record Overloaded(Load most) implements Sizing {}
+
+    /** The tire could, but the pressure it takes is above a maximum. */
+    record LimitTooLow(Pressure needed, Pressure maximum) implements Sizing {}
+
+    /** One row of the ladder. */
+    record Rung(Pressure pressure, double lb) {}
+
+    /** In lb at a cold pressure in psi; never more than the tire's most. */
+    double capacityLb(double psi);
+
+    /** The pressure in psi at which capacity equals the load, for watching; the first row's below it, empty over the most. */
+    Optional<Double> needPsi(double lb);
+
+    /** The pressure to set for a load: always a row, never under what the load asks for. */
+    Sizing size(double lb, double maximumPsi);
+
+    double mostLb();
+
+    boolean isEstimate();
+
+    /** The rows, from the lowest up. */
+    List<Rung> rungs();
+
+    /** The maker's chart, read between the rows on a straight line. */
+    record OfChart(LoadChart chart, boolean dual, double derating) implements LoadCurve {
+
+        private double load(LoadChart.Row row) {
+            return row.load(dual).orElseThrow().lb() / derating;
+        }
+
+        @Override
+        public double capacityLb(double psi) {
+            List<LoadChart.Row> rows = chart.rows();
+            LoadChart.Row first = rows.get(0);
+            if (psi < first.pressure().psi()) {
+                // Below its first row a chart promises nothing; in proportion is the cautious reading.
+                return load(first) * psi / first.pressure().psi();
+            }
+            for (int at = 1; at < rows.size(); at++) {
+                double below = rows.get(at - 1).pressure().psi();
+                double above = rows.get(at).pressure().psi();
+                if (psi <= above) {
+                    double share = (psi - below) / (above - below);
+                    return load(rows.get(at - 1)) + share * (load(rows.get(at)) - load(rows.get(at - 1)));
+                }
+            }
+            return mostLb();
+        }
+
+        @Override
+        public Optional<Double> needPsi(double lb) {
+            List<LoadChart.Row> rows = chart.rows();
+            if (lb <= load(rows.get(0))) {
+                return Optional.of(rows.get(0).pressure().psi());
+            }
+            for (int at = 1; at < rows.size(); at++) {
+                double below = load(rows.get(at - 1));
+                double above = load(rows.get(at));
+                if (lb <= above) {
+                    double from = rows.get(at - 1).pressure().psi();
+                    return Optional.of(from
+                            + (lb - below)
+                                    / (above - below)
+                                    * (rows.get(at).pressure().psi() - from));
+                }
+            }
+            return Optional.empty();
+        }
+
+        @Override
+        public Sizing size(double lb, double maximumPsi) {
+            for (LoadChart.Row row : chart.rows()) {
+                if (load(row) >= lb) {
+                    return row.pressure().psi() > maximumPsi + 1e-6
+                            ? new LimitTooLow(row.pressure(), Pressure.psi(maximumPsi))
+                            : new Carries(row.pressure());
+                }
+            }
+            return new Overloaded(Load.lb(Math.floor(mostLb())));
+        }
+
+        @Override
+        public double mostLb() {
+            return load(chart.rows().get(chart.rows().size() - 1));
+        }
+
+        @Override
+        public boolean isEstimate() {
+            return false;
+        }
+
+        @Override
+        public List<Rung> rungs() {
+            return chart.rows().stream()
+                    .map(row -> new Rung(row.pressure(), load(row)))
+                    .toList();
+        }
+    }
+
+    /**
+     * No chart: load = most × (P / reference)^0.8, the most cautious of the exponents in use.
+     *
+     * @param mostLb what the tire carries at the reference pressure
+     * @param referencePsi the molded pressure; on passenger tires the standard's
+     */
+    record Estimated(double mostLb, double referencePsi) implements LoadCurve {
+
+        private static final double EXPONENT = 0.8;
+        private static final double LOWEST_SHARE = 0.65;
+        private static final double STEP_PSI = 5;
+
+        @Override
+        public double capacityLb(double psi) {
+            return mostLb * Math.pow(Math.min(psi, referencePsi) / referencePsi, EXPONENT);
+        }
+
+        @Override
+        public Optional<Double> needPsi(double lb) {
+            return lb > mostLb ? Optional.empty() : Optional.of(raw(lb));
+        }
+
+        private double raw(double lb) {
+            return referencePsi * Math.pow(lb / mostLb, 1 / EXPONENT);
+        }
+
+        @Override
+        public Sizing size(double lb, double maximumPsi) {
+            if (lb > mostLb) {
+                return new Overloaded(Load.lb(Math.floor(mostLb)));
+            }
+            if (raw(lb) > maximumPsi + 1e-6) {
+                return new LimitTooLow(Pressure.psi(Math.ceil(raw(lb) * 10) / 10), Pressure.psi(maximumPsi));
+            }
+            return new Carries(Pressure.psi(Math.min(rounded(Math.max(raw(lb), lowest())), maximumPsi)));
+        }
+
+        private double lowest() {
+            return LOWEST_SHARE * referencePsi;
+        }
+
+        private double rounded(double psi) {
+            return Math.min(referencePsi, Math.ceil(psi / STEP_PSI - 1e-9) * STEP_PSI);
+        }
+
+        @Override
+        public boolean isEstimate() {
+            return true;
+        }
+
+        @Override
+        public List<Rung> rungs() {
+            double from = rounded(lowest());
+            return DoubleStream.concat(
+                            DoubleStream.iterate(from, psi -> psi < referencePsi - 1e-6, psi -> psi + STEP_PSI),
+                            DoubleStream.of(referencePsi))
+                    .mapToObj(psi -> new Rung(Pressure.psi(psi), capacityLb(psi)))
+                    .toList();
+        }
+    }
+
+    /** Different models on one axle: all carry the same pressure, so the weakest decides. */
+    record Weakest(List<LoadCurve> curves) implements LoadCurve {
+
+        @Override
+        public double capacityLb(double psi) {
+            return curves.stream().mapToDouble(one -> one.capacityLb(psi)).min().orElseThrow();
+        }
+
+        @Override
+        public Optional<Double> needPsi(double lb) {
+            List<Double> needs =
+                    curves.stream().flatMap(one -> one.needPsi(lb).stream()).toList();
+            return needs.size() == curves.size() ? needs.stream().max(Double::compare) : Optional.empty();
+        }
+
+        @Override
+        public Sizing size(double lb, double maximumPsi) {
+            return curves.stream()
+                    .map(one -> one.size(lb, maximumPsi))
+                    .max(java.util.Comparator.comparingDouble(Weakest::severity))
+                    .orElseThrow();
+        }
+
+        private static double severity(Sizing sizing) {
+            if (sizing instanceof Carries carries) {
+                return carries.pressure().psi();
+            }
+            return sizing instanceof LimitTooLow
+                    ? 10_000
+                    : 20_000 - ((Overloaded) sizing).most().lb() / 1_000;
+        }
+
+        @Override
+        public double mostLb() {
+            return curves.stream().mapToDouble(LoadCurve::mostLb).min().orElseThrow();
+        }
+
+        @Override
+        public boolean isEstimate() {
+            return curves.stream().anyMatch(LoadCurve::isEstimate);
+        }
+
+        @Override
+        public List<Rung> rungs() {
+            return curves.get(0).rungs().stream()
+                    .map(rung ->
+                            new Rung(rung.pressure(), capacityLb(rung.pressure().psi())))
+                    .toList();
+        }
+    }
+
+    /** The estimate for a tire, from what its sidewall says; refused where that isn't on record. */
+    static Estimated estimateFor(TireModel tire, boolean dual, double derating) {
+        Load most = tire.ratings()
+                .most(dual)
+                .orElseThrow(() -> new InvalidEntry(
+                        dual
+                                ? "No dual rating on record for " + tire.title()
+                                        + ". Read the dual load or index off the sidewall."
+                                : "No maximum load on record for " + tire.title() + ". Read it off the sidewall."));
+        return new Estimated(most.lb() / derating, reference(tire));
+    }
+
+    private static double reference(TireModel tire) {
+        if (tire.isPassenger()) {
+            boolean extra = tire.ratings().range().filter(LoadRange.XL::equals).isPresent();
+            boolean pMetric = tire.size().molded().startsWith("P");
+            return pMetric ? (extra ? 41 : 35) : (extra ? 42 : 36);
+        }
+        return tire.molded()
+                .map(Pressure::psi)
+                .orElseThrow(() -> new InvalidEntry("No pressure for the maximum load on record for " + tire.title()
+                        + ". Read it off the sidewall."));
+    }
+}

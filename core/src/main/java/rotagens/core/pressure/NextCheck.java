@@ -1,0 +1,26 @@
+package rotagens.core.pressure;
+
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * When a tire has to be gauged next.
+ *
+ * @param due the earlier of the interval's end and the day it reaches its need
+ * @param reachesNeed the day it reaches what its load needs at its own rate, or at 5 % a month where that isn't known
+ */
+public record NextCheck(LocalDate due, Optional<LocalDate> reachesNeed) {
+
+    /**
+     * @param read the newest cold reading in psi, and its day
+     * @param needPsi what the recorded load needs; empty where no load is on record, the interval alone then counts
+     */
+    public static NextCheck of(
+            double read, LocalDate on, Optional<Double> needPsi, Optional<LossRate> rate, int intervalDays) {
+        LocalDate interval = on.plusDays(intervalDays);
+        Optional<LocalDate> reaches = needPsi.map(need -> on.plusDays(Math.min(
+                100_000,
+                LossRate.daysToReach(read, need, rate.map(LossRate::expected).orElse(LossRate.NORMAL_MONTHLY)))));
+        return new NextCheck(reaches.filter(interval::isAfter).orElse(interval), reaches);
+    }
+}

@@ -1,0 +1,17 @@
+package rotagens.core.pressure;
+
+import rotagens.core.measure.Pressure;
+
+/** At 80 % of target or less, cold or hot, a tire is treated as run flat (29 CFR 1910.177 for large vehicles; our rule for all). */
+public final class RunFlat {
+
+    public static final double SHARE = 0.8;
+
+    private static final double SLACK = 1e-6;
+
+    private RunFlat() {}
+
+    public static boolean ranLow(Pressure read, Pressure target) {
+        return read.psi() <= SHARE * target.psi() + SLACK;
+    }
+}

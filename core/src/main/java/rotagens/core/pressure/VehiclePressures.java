@@ -1,0 +1,120 @@
+package rotagens.core.pressure;
+
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Reason;
+import rotagens.core.measure.Rule;
+import rotagens.core.policy.Policy;
+import rotagens.core.tire.TireModel;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Position.OnAxle;
+import rotagens.core.vehicle.Vehicle;
+
+/** The cold pressures of a vehicle, axle by axle: every school's answer, the one taken, and what has to be known about it. */
+public record VehiclePressures(Vehicle vehicle, PressureFacts facts, Map<Integer, AxleAnswer> axles) {
+
+    /** Works out every axle from what is fitted and on record. All tires of one axle get the same pressure. */
+    public static VehiclePressures of(
+            Vehicle vehicle,
+            Map<Position, TireModel> fitted,
+            PressureFacts facts,
+            Policy.ForClass policy,
+            LocalDate today) {
+        Map<Integer, AxleAnswer> axles = new LinkedHashMap<>();
+        for (int axle = 1; axle <= vehicle.layout().axles().size(); axle++) {
+            Map<Position, TireModel> here = new LinkedHashMap<>();
+            for (Position position : vehicle.layout().positions()) {
+                if (position instanceof OnAxle on && on.axle() == axle && fitted.containsKey(position)) {
+                    here.put(position, fitted.get(position));
+                }
+            }
+            Policy.ForClass onAxle =
+                    policy.at(vehicle.layout().axles().get(axle - 1).role().words(), null);
+            AxleAnswer answer = new AxleSolver(vehicle, axle, here, facts, onAxle, today).solve();
+            axles.put(axle, new AxleConcerns(vehicle, facts, onAxle, answer).added());
+        }
+        return new VehiclePressures(vehicle, facts, axles);
+    }
+
+    /** Names the models on an axle, so that another model, size or load range is noticed. */
+    static String tireKey(List<TireModel> tires) {
+        return tires.stream()
+                .map(tire -> tire.title() + " " + tire.sidewall())
+                .sorted()
+                .collect(Collectors.joining(" + "));
+    }
+
+    /** The models on each axle today, as records keep them. */
+    public Map<Integer, String> tires() {
+        Map<Integer, String> keys = new LinkedHashMap<>();
+        axles.forEach((axle, answer) -> keys.put(axle, tireKey(answer.tires())));
+        return keys;
+    }
+
+    public Optional<AxleAnswer> at(Position position) {
+        return position instanceof OnAxle on ? Optional.ofNullable(axles.get(on.axle())) : Optional.empty();
+    }
+
+    /** The target at a position. A spare must be ready for any axle: it takes the highest, up to its own maximum. */
+    public Target targetAt(Position position, TireModel tire, Policy.ForClass policy) {
+        if (position instanceof OnAxle on) {
+            AxleAnswer answer = axles.get(on.axle());
+            return answer.speaksFor(tire) ? answer.target() : answer.oddSize(tire);
+        }
+        Optional<Pressure> highest = axles.values().stream()
+                .flatMap(answer -> answer.target().pressure().stream())
+                .max(java.util.Comparator.comparingDouble(Pressure::psi));
+        Optional<Pressure> maximum = Maximum.at(vehicle, position, tire, policy).map(Maximum::pressure);
+        Optional<Pressure> pressure = highest.map(
+                goal -> maximum.filter(most -> most.psi() < goal.psi()).orElse(goal));
+        return new Target(
+                pressure,
+                Reason.of(
+                        Rule.PLACARD,
+                        pressure.map(goal -> Phrase.of("A spare is ready for any axle: {}", goal))
+                                .orElse(Phrase.of("No axle has a target yet")),
+                        Phrase.of("spare"),
+                        Phrase.of(""),
+                        "It takes the vehicle’s highest target."));
+    }
+
+    /** Whether a check has to come sooner because the system warns too late somewhere. */
+    public boolean warnsTooLate() {
+        return axles.values().stream()
+                .flatMap(answer -> answer.concerns().stream())
+                .anyMatch(concern ->
+                        concern.reason().rule() == Rule.WARNING_THRESHOLD && concern.weight() == Concern.Weight.WATCH);
+    }
+
+    /** Said where front against rear turns the placard’s relation round: a sign of an empty setting. */
+    public Optional<Phrase> reversed() {
+        for (int front = 1; front < axles.size(); front++) {
+            Vehicle.Placard first = vehicle.placards().get(front);
+            Vehicle.Placard next = vehicle.placards().get(front + 1);
+            Optional<Pressure> here = axles.get(front).target().pressure();
+            Optional<Pressure> behind = axles.get(front + 1).target().pressure();
+            if (first == null || next == null || here.isEmpty() || behind.isEmpty()) {
+                continue;
+            }
+            double asMade = first.pressure().psi() - next.pressure().psi();
+            double asSet = here.get().psi() - behind.get().psi();
+            if (asMade * asSet < 0) {
+                return Optional.of(Phrase.of(
+                        "Axle {} at {} and axle {} at {} turn the placard’s {} and {} round: is this an empty setting?",
+                        front,
+                        here.get(),
+                        front + 1,
+                        behind.get(),
+                        first.pressure(),
+                        next.pressure()));
+            }
+        }
+        return Optional.empty();
+    }
+}

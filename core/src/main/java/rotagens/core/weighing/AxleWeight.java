@@ -1,0 +1,65 @@
+package rotagens.core.weighing;
+
+import java.util.Optional;
+import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.Load;
+import rotagens.core.vehicle.Side;
+
+/**
+ * What one axle weighed: both ends from wheel pads, the whole from a platform, or both for comparison. An end weighed alone is
+ * half a slip and refused.
+ */
+public record AxleWeight(int axle, Optional<Load> left, Optional<Load> right, Optional<Load> whole) {
+
+    public AxleWeight {
+        if (left.isPresent() != right.isPresent()) {
+            throw new InvalidEntry("Axle " + axle + " has only its " + (left.isPresent() ? "left" : "right")
+                    + " end weighed. Weigh the other end too, or enter the axle as a whole.");
+        }
+        if (left.isEmpty() && whole.isEmpty()) {
+            throw new InvalidEntry("Axle " + axle + " has no weight. Weigh every axle.");
+        }
+    }
+
+    public static AxleWeight whole(int axle, Load whole) {
+        return new AxleWeight(axle, Optional.empty(), Optional.empty(), Optional.of(whole));
+    }
+
+    public static AxleWeight ends(int axle, Load left, Load right) {
+        return new AxleWeight(axle, Optional.of(left), Optional.of(right), Optional.empty());
+    }
+
+    /** Without its ends an axle's heavier end isn't known: half of it is less certain. */
+    public boolean hasEnds() {
+        return left.isPresent();
+    }
+
+    /** The axle in lb: the sum of its ends where they were weighed. */
+    public double lb() {
+        return hasEnds() ? left.get().lb() + right.get().lb() : whole.get().lb();
+    }
+
+    /** The heavier end in lb; half the axle where only the whole was weighed. */
+    public double heavierEndLb() {
+        return hasEnds() ? Math.max(left.get().lb(), right.get().lb()) : lb() / 2;
+    }
+
+    /** What one tire of the heavier end carries, in lb. */
+    public double perTireLb(boolean dual) {
+        return heavierEndLb() / (dual ? 2 : 1);
+    }
+
+    public Side heavierSide() {
+        return hasEnds() && right.get().lb() > left.get().lb() ? Side.RIGHT : Side.LEFT;
+    }
+
+    /** How far the ends are apart, as a share of the axle; 0 where the ends weren't weighed. */
+    public double imbalance() {
+        return hasEnds() ? Math.abs(left.get().lb() - right.get().lb()) / lb() : 0;
+    }
+
+    /** How much weight moved to the lighter side makes the ends equal, in lb. */
+    public double moveToCureLb() {
+        return imbalance() * lb() / 2;
+    }
+}

@@ -1,0 +1,40 @@
+package rotagens.core.weighing;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import rotagens.core.measure.Load;
+import rotagens.core.vehicle.LoadState;
+
+/**
+ * One weighing of a vehicle as it travels.
+ *
+ * @param scale which scale, for example <i>Eastbank platform</i>
+ * @param axles in the order of the vehicle
+ * @param gross the vehicle as a whole, where it was weighed so
+ * @param tires the model fitted to each axle that day; another one since makes the slip old for that axle
+ */
+public record Slip(
+        LocalDate on,
+        LoadState state,
+        String scale,
+        List<AxleWeight> axles,
+        Optional<Load> gross,
+        Map<Integer, String> tires) {
+
+    public Slip {
+        axles = List.copyOf(axles);
+        tires = Map.copyOf(tires);
+    }
+
+    public Optional<AxleWeight> axle(int number) {
+        return axles.stream().filter(one -> one.axle() == number).findFirst();
+    }
+
+    /** The vehicle in lb: the gross as weighed, else the sum of its axles. */
+    public double lb() {
+        return gross.map(Load::lb)
+                .orElseGet(() -> axles.stream().mapToDouble(AxleWeight::lb).sum());
+    }
+}

@@ -1,0 +1,364 @@
+package rotagens.core.pressure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static rotagens.core.pressure.Rig.coach;
+import static rotagens.core.pressure.Rig.pickup;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Rule;
+import rotagens.core.measure.Units;
+import rotagens.core.vehicle.LoadState;
+
+class SchoolsTest {
+
+    private static Optional<Double> target(AxleAnswer answer) {
+        return answer.target().pressure().map(Pressure::psi);
+    }
+
+    private static Optional<Double> of(AxleAnswer answer, School school) {
+        return answer.candidate(school).pressure().map(Pressure::psi);
+    }
+
+    private static List<String> concerns(AxleAnswer answer) {
+        return answer.concerns().stream()
+                .map(one -> one.weight() + " " + one.reason().says().in(Units.US))
+                .toList();
+    }
+
+    private static String because(AxleAnswer answer, Rule rule) {
+        return answer.concerns().stream()
+                .filter(one -> one.reason().rule() == rule)
+                .map(one -> one.reason().because().in(Units.US))
+                .findFirst()
+                .orElse("no such concern");
+    }
+
+    @Test
+    @DisplayName("a coach's steer end of 5,640 lb: need 92.6 psi, target the next row 95, reserve 2 %")
+    void weighedCoach() {
+        AxleAnswer steer =
+                coach().weighed(LoadState.USUAL, 20, 5640, 5580, 9800, 9700).axle(1);
+        assertThat(steer.chosen()).contains(School.WEIGHED);
+        assertThat(target(steer)).contains(95.0);
+        assertThat(steer.needPsi().orElseThrow()).isEqualTo(92.604, org.assertj.core.api.Assertions.within(0.001));
+        assertThat(steer.reserve().orElseThrow()).isEqualTo((5755 - 5640) / 5755.0);
+        assertThat(of(steer, School.PLACARD)).contains(110.0);
+        assertThat(of(steer, School.RATED)).contains(120.0);
+        assertThat(steer.candidate(School.EQUIVALENT).offered()).isFalse();
+        assertThat(steer.candidate(School.TRIM).offered()).isFalse();
+        assertThat(concerns(steer)).noneMatch(words -> words.startsWith("WATCH") || words.startsWith("STOP"));
+    }
+
+    @Test
+    @DisplayName("one of a dual carries half its end, and the heavier end decides for the whole axle")
+    void heavierEndDecides() {
+        AxleAnswer drive =
+                coach().weighed(LoadState.USUAL, 20, 5640, 5580, 9800, 10_400).axle(2);
+        assertThat(drive.load().orElseThrow().perTireLb()).isEqualTo(5200);
+        assertThat(target(drive)).contains(95.0);
+    }
+
+    @Test
+    @DisplayName("with only the axle weighed an end is half of it, and that is said")
+    void wholeAxle() {
+        AxleAnswer steer = coach().weighedWhole(20, 11_280, 19_500).axle(1);
+        assertThat(steer.load().orElseThrow().perTireLb()).isEqualTo(5640);
+        assertThat(concerns(steer)).contains("NOTE Only the whole axle was weighed");
+    }
+
+    @Test
+    @DisplayName(
+            "without a chart the estimate: 2,300 lb on 3,195 at 80 is 53.05, so 55 psi; 2,000 lb is held by the floor of 52")
+    void estimate() {
+        LoadCurve.Estimated lt = LoadCurve.estimateFor(Rig.LT, false, 1);
+        assertThat(lt.needPsi(2300).orElseThrow()).isEqualTo(53.05, org.assertj.core.api.Assertions.within(0.01));
+        assertThat(lt.size(2300, 80)).isEqualTo(new LoadCurve.Carries(Pressure.psi(55)));
+        assertThat(lt.needPsi(2000).orElseThrow()).isEqualTo(44.5, org.assertj.core.api.Assertions.within(0.05));
+        assertThat(lt.size(2000, 80)).isEqualTo(new LoadCurve.Carries(Pressure.psi(55)));
+        assertThat(lt.size(3196, 80)).isInstanceOf(LoadCurve.Overloaded.class);
+        assertThat(lt.size(2300, 54)).isEqualTo(new LoadCurve.Carries(Pressure.psi(54)));
+        assertThat(lt.size(2300, 50)).isInstanceOf(LoadCurve.LimitTooLow.class);
+    }
+
+    @Test
+    @DisplayName(
+            "an estimate in use is watched until the maker's chart is on file, another maker's chart is only named")
+    void estimateIsWatched() {
+        LoadChart other = new LoadChart(
+                "Brantholm",
+                "",
+                Rig.LT_WIDE.size(),
+                Rig.range("E"),
+                Rig.chart(Rig.LT_WIDE, new double[] {50, 80}, new double[] {2300, 3195}, null)
+                        .rows(),
+                "data book");
+        AxleAnswer front = pickup().fit(1, Rig.LT_WIDE)
+                .with(other)
+                .weighed(LoadState.USUAL, 9, 2300, 2280, 2500, 2500)
+                .axle(1);
+        assertThat(target(front)).contains(55.0);
+        assertThat(concerns(front)).contains("WATCH The target 55 psi is an estimate");
+        assertThat(because(front, Rule.ESTIMATE)).contains("Brantholm has a chart for this size");
+    }
+
+    @Test
+    @DisplayName(
+            "on a changed size the placard isn't offered, its equivalent is: the pressure that carries what the original carried")
+    void equivalent() {
+        LoadChart original =
+                Rig.chart(Rig.LT, new double[] {50, 60, 70, 80}, new double[] {2300, 2600, 2900, 3195}, null);
+        LoadChart wide =
+                Rig.chart(Rig.LT_WIDE, new double[] {45, 50, 55, 80}, new double[] {2350, 2540, 2720, 3195}, null);
+        AxleAnswer front =
+                pickup().with(original).with(wide).fit(1, Rig.LT_WIDE).axle(1);
+        assertThat(front.candidate(School.PLACARD).offered()).isFalse();
+        assertThat(front.candidate(School.PLACARD).reason().says().in(Units.US))
+                .isEqualTo("LT285/70R17 is fitted, the placard is for LT245/75R17");
+        assertThat(front.chosen()).contains(School.EQUIVALENT);
+        assertThat(target(front)).contains(55.0);
+        assertThat(front.target().reason().says().in(Units.US))
+                .isEqualTo(
+                        "At the placard’s 60 psi the original LT245/75R17 carried 2,600 lb; LT285/70R17 carries that at 55 psi");
+    }
+
+    @Test
+    @DisplayName("on a light vehicle in the original size the placard is the floor, until a manager allows less")
+    void placardIsFloor() {
+        Rig light = pickup().weighed(LoadState.USUAL, 9, 2000, 1900, 2100, 2000);
+        assertThat(target(light.axle(2))).contains(75.0);
+        assertThat(light.axle(2).target().reason().because().in(Units.US)).contains("never below the placard");
+        assertThat(target(light.chose(School.WEIGHED, true).axle(2))).contains(55.0);
+    }
+
+    @Test
+    @DisplayName("what carries less than the recorded load is never offered, whoever chose it")
+    void needIsAHardStop() {
+        AxleAnswer steer = coach().weighed(LoadState.USUAL, 9, 6600, 6500, 9000, 9000)
+                .placard(1, Rig.COACH, 100)
+                .chose(School.PLACARD, false)
+                .axle(1);
+        assertThat(steer.candidate(School.PLACARD).offered()).isFalse();
+        assertThat(steer.candidate(School.PLACARD).reason().says().in(Units.US))
+                .isEqualTo("100 psi carries 6,000 lb, the load is 6,600 lb");
+        assertThat(target(steer)).contains(115.0);
+        assertThat(steer.why().in(Units.US)).startsWith("Placard was chosen but can’t be taken here");
+    }
+
+    @Test
+    @DisplayName("over the last row it is an overload, and says how much to take off and what rating would do")
+    void overload() {
+        AxleAnswer steer =
+                coach().weighed(LoadState.USUAL, 9, 7100, 6900, 9000, 9000).axle(1);
+        assertThat(target(steer)).isEmpty();
+        assertThat(concerns(steer)).contains("STOP 7,100 lb a tire on axle 1, it carries at most 6,940 lb");
+        assertThat(because(steer, Rule.LOAD_CAPACITY))
+                .isEqualTo(
+                        "No pressure cures it. Take 320 lb off this axle, or fit tires rated at least 7,100 lb each.");
+    }
+
+    @Test
+    @DisplayName(
+            "a wheel that allows less pressure than the load needs gives no pressure; GAWR and the wheel's load stop too")
+    void limits() {
+        AxleAnswer steer = coach().wheels(100, 6200)
+                .gawr(1, 12_000)
+                .weighed(LoadState.USUAL, 9, 6300, 6200, 9000, 9000)
+                .axle(1);
+        assertThat(target(steer)).isEmpty();
+        assertThat(concerns(steer))
+                .contains(
+                        "STOP 6,300 lb a tire on axle 1, it carries at most 6,000 lb",
+                        "STOP Axle 1 weighs 12,500 lb, rated 12,000 lb",
+                        "STOP 6,300 lb on a wheel rated 6,200 lb at 1L");
+    }
+
+    @Test
+    @DisplayName("a passenger tire on a pickup carries its rating over 1.10, and its molded figure is never a target")
+    void passenger() {
+        Rig rig = pickup().fit(1, Rig.PASSENGER)
+                .placard(1, Rig.PASSENGER, 35)
+                .weighed(LoadState.USUAL, 9, 1810, 1800, 2500, 2500);
+        AxleAnswer front = rig.axle(1);
+        assertThat(front.curve().orElseThrow().mostLb()).isEqualTo(1984 / 1.1);
+        assertThat(front.candidate(School.RATED).offered()).isFalse();
+        assertThat(concerns(front))
+                .anyMatch(words -> words.startsWith("STOP 1,810 lb a tire on axle 1, it carries at most 1,803"));
+    }
+
+    @Test
+    @DisplayName("without weight and placard a heavy vehicle gets the rated load, a light one nothing")
+    void lastResort() {
+        assertThat(target(coach().noPlacard().axle(1))).contains(120.0);
+        assertThat(target(pickup().noPlacard().axle(1))).isEmpty();
+    }
+
+    @Test
+    @DisplayName(
+            "a slip over a year old, before a new body, or for other tires counts no more for the target but keeps its load")
+    void oldSlip() {
+        AxleAnswer old =
+                coach().weighed(LoadState.USUAL, 370, 5640, 5580, 9800, 9700).axle(1);
+        assertThat(old.chosen()).contains(School.PLACARD);
+        assertThat(old.needPsi()).isPresent();
+        assertThat(concerns(old)).anyMatch(words -> words.endsWith("it is over 12 months old"));
+        assertThat(concerns(coach().weighed(LoadState.USUAL, 30, 5640, 5580, 9800, 9700)
+                        .bodyChanged(3)
+                        .axle(1)))
+                .anyMatch(words -> words.endsWith("body or equipment has changed since"));
+        assertThat(concerns(coach().weighed(LoadState.USUAL, 30, 5640, 5580, 9800, 9700)
+                        .fit(1, Rig.tire("Tessaly C3", "275/70R22.5 148/145M H", 6940, 6395, 120))
+                        .axle(1)))
+                .anyMatch(words -> words.endsWith("other tires have been fitted since"));
+    }
+
+    @Test
+    @DisplayName("another model on the axle voids the choice until somebody chooses again")
+    void voided() {
+        AxleAnswer steer = coach().chose(School.PLACARD, false)
+                .fit(1, Rig.tire("Tessaly C3", "275/70R22.5 148/145M H", 6940, 6395, 120))
+                .axle(1);
+        assertThat(target(steer)).isEmpty();
+        assertThat(steer.target().reason().rule()).isEqualTo(Rule.TARGET_VOID);
+    }
+
+    @Test
+    @DisplayName("two models on an axle get one pressure: what the weaker of them needs")
+    void mixedAxle() {
+        TireModel lesser = new TireModel("Tessaly C1", 6175);
+        AxleAnswer steer = coach().fitAt("1R", lesser.model())
+                .weighed(LoadState.USUAL, 9, 5640, 5580, 9000, 9000)
+                .axle(1);
+        assertThat(steer.needPsi().orElseThrow())
+                .isEqualTo(LoadCurve.estimateFor(lesser.model(), false, 1)
+                        .needPsi(5640)
+                        .orElseThrow());
+        assertThat(target(steer)).contains(110.0);
+    }
+
+    /** A tire of another rating in the coach's size. */
+    private record TireModel(String name, double single) {
+        rotagens.core.tire.TireModel model() {
+            return Rig.tire(name, "275/70R22.5 144/142M G", single, 5840, 120);
+        }
+    }
+
+    @Test
+    @DisplayName(
+            "the contact trim is never under what the heaviest load on file needs, and without a slip never under the placard")
+    void trim() {
+        Rig weighed = coach().weighed(LoadState.USUAL, 9, 5000, 4950, 9000, 9000)
+                .weighed(LoadState.FULL, 9, 5640, 5580, 9800, 9700);
+        assertThat(weighed.trimmed(1, 90).axle(1).candidate(School.TRIM).offered())
+                .isFalse();
+        assertThat(target(weighed.trimmed(1, 95).chose(School.TRIM, false).axle(1)))
+                .contains(95.0);
+        assertThat(coach().trimmed(1, 105)
+                        .axle(1)
+                        .candidate(School.TRIM)
+                        .reason()
+                        .says()
+                        .in(Units.US))
+                .isEqualTo("105 psi is under 110 psi, the placard");
+    }
+
+    @Test
+    @DisplayName("a system that warns 12 % below the set target asks for need ÷ 0.88: 92.6 becomes 105.2, so 110")
+    void shareThreshold() {
+        AxleAnswer steer = coach().weighed(LoadState.USUAL, 9, 5640, 5580, 9800, 9700)
+                .warnsBelow(1, 0.12)
+                .axle(1);
+        assertThat(target(steer)).contains(110.0);
+        assertThat(concerns(steer)).noneMatch(words -> words.startsWith("WATCH"));
+    }
+
+    @Test
+    @DisplayName("a fixed threshold under the need warns too late: it says by how much, and more air is no cure")
+    void fixedThreshold() {
+        Rig rig = coach().weighed(LoadState.USUAL, 9, 5640, 5580, 9800, 9700).warnsAt(1, 84);
+        assertThat(concerns(rig.axle(1))).contains("WATCH Warns at 84 psi, the load needs 92.6 psi: 8.6 psi too late");
+        assertThat(because(rig.axle(1), Rule.WARNING_THRESHOLD))
+                .contains("Gauge every 14 days")
+                .contains("qualified person");
+        assertThat(rig.solve().warnsTooLate()).isTrue();
+        assertThat(concerns(
+                        coach().warns(1, Optional.of(Pressure.psi(95)), 0, true).axle(1)))
+                .anyMatch(words -> words.startsWith("NOTE The threshold was lowered by Rafe Halloran"));
+        assertThat(concerns(coach().axle(1))).contains("NOTE At which pressure the system warns isn’t on record");
+    }
+
+    @Test
+    @DisplayName("a light vehicle warns by law at 25 % below its placard")
+    void lawfulThreshold() {
+        assertThat(pickup().axle(1).warning()).contains(Pressure.psi(45));
+        assertThat(pickup().silent().axle(1).warning()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("an end heavier by over 5 % of the axle: how much to move to which side, and the pressure it saves")
+    void imbalance() {
+        AxleAnswer steer =
+                coach().weighed(LoadState.USUAL, 9, 5800, 5200, 9000, 9000).axle(1);
+        assertThat(concerns(steer)).contains("NOTE The left end is heavier by 5.5 % of the axle");
+        assertThat(because(steer, Rule.IMBALANCE))
+                .isEqualTo("Moving 300 lb to the other side evens it out. Then 90 psi carries it instead of 100 psi.");
+    }
+
+    @Test
+    @DisplayName("front over rear where the placard has it the other way: is this an empty setting?")
+    void reversed() {
+        Rig rig =
+                coach().weighed(LoadState.EMPTY, 9, 4400, 4400, 10_800, 10_800).inForce(LoadState.EMPTY);
+        assertThat(rig.solve().reversed().orElseThrow().in(Units.US)).contains("is this an empty setting?");
+        assertThat(coach().solve().reversed()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("a state never weighed borrows the heaviest load on file and says so")
+    void borrowed() {
+        AxleAnswer steer = coach().weighed(LoadState.EMPTY, 9, 4400, 4400, 8000, 8000)
+                .weighed(LoadState.USUAL, 9, 5640, 5580, 9800, 9700)
+                .inForce(LoadState.FULL)
+                .axle(1);
+        assertThat(steer.load().orElseThrow().perTireLb()).isEqualTo(5640);
+        assertThat(concerns(steer)).contains("NOTE Never weighed full");
+    }
+
+    @Test
+    @DisplayName("a target that reaches the need within 14 days at a normal rate offers the next row")
+    void soonAtNeed() {
+        AxleAnswer steer =
+                coach().weighed(LoadState.USUAL, 9, 5740, 5700, 9800, 9700).axle(1);
+        assertThat(concerns(steer))
+                .anyMatch(words -> words.startsWith("NOTE 95 psi reaches the need of 94.7 psi in 1 days"));
+        assertThat(because(steer, Rule.LOSS)).startsWith("The next row, 100 psi, leaves ");
+    }
+
+    @Test
+    @DisplayName("a dual end without a dual rating is refused: read it off the sidewall")
+    void noDualRating() {
+        rotagens.core.tire.TireModel unread = new rotagens.core.tire.TireModel(
+                "Corvane", "Tessaly C9", Rig.COACH.size(), Optional.of(Pressure.psi(120)), Optional.empty(), false);
+        AxleAnswer drive = coach().fit(2, unread)
+                .weighed(LoadState.USUAL, 9, 5640, 5580, 9800, 9700)
+                .axle(2);
+        assertThat(drive.candidate(School.WEIGHED).offered()).isFalse();
+        assertThat(drive.missing().orElseThrow()).startsWith("No dual rating on record for Corvane Tessaly C9");
+    }
+
+    @Test
+    @DisplayName("the tightest margin comes first, passed limits say so")
+    void margins() {
+        Rig rig = coach().wheels(120, 7400).gawr(1, 11_000).weighed(LoadState.USUAL, 9, 5640, 5580, 9800, 9700);
+        List<Margin> margins = Margin.of(rig.vehicle(), rig.axle(1));
+        assertThat(margins)
+                .extracting(Margin::what)
+                .containsExactly("axle rating (GAWR)", "tire at its highest allowed pressure", "wheel");
+        assertThat(margins.get(0).over()).isTrue();
+        assertThat(margins.get(0).left().lb()).isEqualTo(220);
+        assertThat(margins.get(1).left().lb()).isEqualTo(1300);
+    }
+}
