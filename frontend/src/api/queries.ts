@@ -86,3 +86,22 @@ export const findingsQuery = queryOptions({
   queryFn: () => answerOf(api.GET('/api/findings')),
   staleTime: Number.POSITIVE_INFINITY,
 })
+
+export const loadPressureQuery = (id: number, units: Units) =>
+  queryOptions({
+    queryKey: ['vehicle', id, 'load-pressure', units],
+    queryFn: () =>
+      answerOf(api.GET('/api/vehicles/{id}/load-pressure', { params: { path: { id }, query: { units } } })),
+  })
+
+export const lossQuery = (id: number, units: Units) =>
+  queryOptions({
+    queryKey: ['vehicle', id, 'loss', units],
+    queryFn: () => answerOf(api.GET('/api/vehicles/{id}/loss', { params: { path: { id }, query: { units } } })),
+  })
+
+export const chartsQuery = (units: Units) =>
+  queryOptions({
+    queryKey: ['charts', units],
+    queryFn: () => answerOf(api.GET('/api/charts', { params: { query: { units } } })),
+  })

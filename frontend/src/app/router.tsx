@@ -36,6 +36,14 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../places/reference/Reference')).Reference }),
           },
           {
+            path: 'charts',
+            lazy: async () => ({ Component: (await import('../places/reference/Charts')).Charts }),
+          },
+          {
+            path: 'calculator',
+            lazy: async () => ({ Component: (await import('../places/reference/Calculator')).Calculator }),
+          },
+          {
             path: 'policy',
             lazy: async () => ({ Component: (await import('../places/reference/PolicyPage')).PolicyPage }),
           },
@@ -55,6 +63,12 @@ export const router = createBrowserRouter([
         children: [
           { index: true, lazy: async () => ({ Component: (await import('../vehicle/overview/Overview')).Overview }) },
           {
+            path: 'load-pressure',
+            lazy: async () => ({
+              Component: (await import('../vehicle/load-pressure/LoadPressure')).LoadPressure,
+            }),
+          },
+          {
             path: 'jobs',
             lazy: async () => ({ Component: (await import('../vehicle/jobs/VehicleJobs')).VehicleJobs }),
           },
@@ -64,6 +78,10 @@ export const router = createBrowserRouter([
           },
           { path: 'ledger', lazy: async () => ({ Component: (await import('../vehicle/ledger/Ledger')).Ledger }) },
         ],
+      },
+      {
+        path: 'vehicles/:id/adjust',
+        lazy: async () => ({ Component: (await import('../vehicle/adjust/Adjust')).Adjust }),
       },
       {
         path: 'vehicles/:vehicleId/walk-round/:id',

@@ -31,6 +31,10 @@ export function when(days: number): string {
 
 export const pressureUnit = (units: Units) => (units === 'US' ? 'psi' : 'kPa')
 
+export const loadUnit = (units: Units) => (units === 'US' ? 'lb' : 'kg')
+
+export const temperatureUnit = (units: Units) => (units === 'US' ? '°F' : '°C')
+
 export const depthUnit = (units: Units) => (units === 'US' ? '/32 in' : 'mm')
 
 /** A saved figure as it goes back into its field: without the unit where that is the field's own. */

@@ -68,7 +68,7 @@ export function AxlePlan(props: {
             <>
               <rect x={placed.center - 46} y={axle.y + 9} width={92} height={18} fill={colour.chalk} />
               <text x={placed.center} y={axle.y + 22} fontSize={12} fill={colour.quiet}>
-                placard {axle.target}
+                target {axle.target}
               </text>
             </>
           )}

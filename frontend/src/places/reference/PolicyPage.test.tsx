@@ -14,12 +14,25 @@ const numbers = [
     stricter: 'LOWER',
     settings: [
       {
-        vehicleClass: 'Clinic coach',
+        scope: 'class Clinic coach',
         value: '8 years',
         setBy: 'fleet policy for class Clinic coach, signed by Dana Prestwick',
+        why: 'they stand a lot',
         at: '2026-11-01T12:00:00Z',
+        withdrawn: false,
       },
     ],
+    earlier: [
+      {
+        scope: 'the whole fleet',
+        value: '9 years',
+        setBy: 'fleet policy, signed by Dana Prestwick',
+        why: '',
+        at: '2026-10-01T12:00:00Z',
+        withdrawn: true,
+      },
+    ],
+    source: 'the longest any tire maker allows',
   },
   {
     number: 'PULL_OTHER',
@@ -27,8 +40,14 @@ const numbers = [
     unit: '/32 in',
     byDefault: '3/32 in',
     stricter: 'HIGHER',
+    source: 'one mark before the legal limit',
     settings: [],
+    earlier: [],
   },
+]
+
+const turned = [
+  { vehicleId: 1, unit: 'VN-02', position: '1L', before: 'FIT', after: 'DO_NOT_OPERATE', headline: 'Age 2.8 y' },
 ]
 
 const answers = (path: string) =>
@@ -48,6 +67,7 @@ describe('policy', () => {
   it('signs a number for one class, and says at the field why it can’t be', async () => {
     let refused = true
     const calls = fakeServer(({ method, path }) => {
+      if (path.endsWith('/preview')) return { body: turned }
       if (method !== 'PUT') return answers(path)
       return refused
         ? problem(422, { value: 'Pull point, all others lies between 2/32 in and 15/32 in.' })
@@ -56,6 +76,7 @@ describe('policy', () => {
     show(<PolicyPage />)
     await userEvent.click(await screen.findByRole('button', { name: 'Sign: Pull point, all others' }))
     await userEvent.type(screen.getByLabelText('Number'), '1')
+    await userEvent.type(screen.getByLabelText('Why'), 'wet roads')
     await userEvent.click(screen.getByRole('button', { name: 'Sign it' }))
     expect(await screen.findByText(/lies between 2\/32 in/)).toBeVisible()
     refused = false
@@ -67,8 +88,20 @@ describe('policy', () => {
     expect(await screen.findByText('8 years')).toBeVisible()
     expect(calls.filter((call) => call.method === 'PUT').at(-1)?.body).toEqual({
       value: '4',
+      why: 'wet roads',
       vehicleClass: 'Clinic coach',
+      axle: '',
+      maker: '',
     })
+  })
+
+  it('shows before signing which verdicts it would turn', async () => {
+    fakeServer(({ path }) => (path.endsWith('/preview') ? { body: turned } : answers(path)))
+    show(<PolicyPage />)
+    await userEvent.click(await screen.findByRole('button', { name: 'Sign: Overall age limit' }))
+    await userEvent.type(screen.getByLabelText('Number'), '2')
+    expect(await screen.findByText('Signed, it would turn 1 verdict today:')).toBeVisible()
+    expect(screen.getByText(/VN-02 1L: fit/)).toHaveTextContent('do not operate, Age 2.8 y')
   })
 
   it('withdraws where the number is left blank', async () => {

@@ -4,6 +4,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { registerQuery } from '../../api/queries'
+import { useUnits } from '../../app/settings'
+import { STATES } from '../../drawings/state/states'
 import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
@@ -12,6 +14,7 @@ import { LoadingLines } from '../../ui/Loading'
 import { useNotice } from '../../ui/Notice'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
+import { useRested } from '../../ui/useRested'
 import { useSend } from '../../ui/useSend'
 import { day } from '../../units/format'
 
@@ -25,7 +28,7 @@ export function PolicyPage() {
   if (policy.isPending) return <LoadingLines lines={10} />
   if (policy.isError) return <LoadProblem error={policy.error} again={() => policy.refetch()} />
   return (
-    <Page title="Policy" about="Where fleet and class both set a number, the stricter counts">
+    <Page title="Policy" about="Where several scopes set a number, the strictest counts">
       <Table label="Policy numbers" heads={['Number', 'Our default', 'Stricter is', 'Signed', '']}>
         {policy.data.map((number) => (
           <tr key={number.number}>
@@ -34,6 +37,7 @@ export function PolicyPage() {
             </td>
             <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
               {number.byDefault}
+              <Box sx={{ color: 'text.secondary', fontSize: 12.5, whiteSpace: 'normal' }}>{number.source}</Box>
             </Box>
             <td>{number.stricter === 'HIGHER' ? 'higher' : 'lower'}</td>
             <td>
@@ -43,10 +47,23 @@ export function PolicyPage() {
                 </Box>
               )}
               {number.settings.map((setting) => (
-                <div key={setting.vehicleClass ?? ''}>
-                  <strong>{setting.value}</strong>, {setting.setBy}, {day(setting.at)}
+                <div key={setting.scope}>
+                  <strong>{setting.value}</strong> for {setting.scope}: {setting.setBy}, {day(setting.at)}
+                  {setting.why && `. ${setting.why}`}
                 </div>
               ))}
+              {number.earlier.length > 0 && (
+                <Box component="details" sx={{ color: 'text.secondary' }}>
+                  <summary>{number.earlier.length} earlier</summary>
+                  {number.earlier.map((setting) => (
+                    <div key={`${setting.scope} ${setting.at}`}>
+                      {setting.withdrawn ? 'withdrawn' : setting.value} for {setting.scope}: {setting.setBy},{' '}
+                      {day(setting.at)}
+                      {setting.why && `. ${setting.why}`}
+                    </div>
+                  ))}
+                </Box>
+              )}
             </td>
             <td>
               {may && (
@@ -64,19 +81,42 @@ export function PolicyPage() {
   )
 }
 
+const AXLES = [
+  ['', 'all axles'],
+  ['steer', 'steer axles'],
+  ['drive', 'drive axles'],
+  ['tag', 'tag axles'],
+  ['pusher', 'pusher axles'],
+  ['trailer', 'trailer axles'],
+] as const
+
+/** Signs a number for a scope, after looking at what it would turn today. */
 function SignDialog({ number, onClose }: { number: Number; onClose: () => void }) {
   const [vehicleClass, setVehicleClass] = useState('')
+  const [axle, setAxle] = useState<(typeof AXLES)[number][0]>('')
+  const [maker, setMaker] = useState('')
   const [value, setValue] = useState('')
+  const [why, setWhy] = useState('')
   const register = useQuery(registerQuery)
   const notice = useNotice()
-  const form = useSend(
-    () =>
+  const [units] = useUnits()
+  const body = { value, why, vehicleClass, axle, maker }
+  const path = { number: number.number }
+  const rested = useRested(JSON.stringify(body))
+  const preview = useQuery({
+    queryKey: ['policy-preview', number.number, units, rested],
+    enabled: (JSON.parse(rested) as typeof body).value.trim() !== '',
+    retry: false,
+    queryFn: () =>
       answerOf(
-        api.PUT('/api/policy/{number}', {
-          params: { path: { number: number.number } },
-          body: { value, ...(vehicleClass && { vehicleClass }) },
+        api.POST('/api/policy/{number}/preview', {
+          params: { path, query: { units } },
+          body: JSON.parse(rested) as typeof body,
         }),
       ),
+  })
+  const form = useSend(
+    () => answerOf(api.PUT('/api/policy/{number}', { params: { path }, body })),
     () => {
       notice({ text: `${number.title}: signed. Every verdict follows it from now on.` })
       onClose()
@@ -90,6 +130,7 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
+      wide
     >
       <Choice
         label="For"
@@ -100,7 +141,16 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
         ]}
         onChange={setVehicleClass}
         error={form.wrong('vehicleClass')}
-        width={240}
+        width={210}
+      />
+      <Choice label="On" value={axle} options={AXLES} onChange={setAxle} error={form.wrong('axle')} width={160} />
+      <Entry
+        label="Tires made by"
+        value={maker}
+        onChange={setMaker}
+        error={form.wrong('maker')}
+        hint="Blank: all makers"
+        width={180}
       />
       <Entry
         label="Number"
@@ -108,11 +158,39 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
         onChange={setValue}
         error={form.wrong('value')}
         unit={number.unit}
-        hint={`Default ${number.byDefault}; ${number.stricter === 'HIGHER' ? 'higher' : 'lower'} is stricter. Blank withdraws what was signed for this scope.`}
+        hint={`Default ${number.byDefault}, ${number.source}; ${number.stricter === 'HIGHER' ? 'higher' : 'lower'} is stricter. Blank withdraws what was signed for this scope.`}
         width={300}
         autoFocus
       />
-      <Box sx={{ color: 'text.secondary' }}>Law and the makers’ data come first, whatever is signed here.</Box>
+      <Entry label="Why" value={why} onChange={setWhy} error={form.wrong('why')} width={420} />
+      {preview.data && <Preview turned={preview.data} />}
+      <Box sx={{ color: 'text.secondary', width: '100%' }}>
+        Law and the makers’ data come first, whatever is signed here.
+      </Box>
     </FormDialog>
+  )
+}
+
+const SHOWN = 12
+
+/** Which verdicts it would turn today. */
+function Preview({ turned }: { turned: Schemas['Turned'][] }) {
+  return (
+    <Box component="section" aria-label="What it would do" aria-live="polite" sx={{ width: '100%' }}>
+      <strong>
+        {turned.length === 0
+          ? 'Signed, it would turn no verdict today.'
+          : `Signed, it would turn ${turned.length} ${turned.length === 1 ? 'verdict' : 'verdicts'} today:`}
+      </strong>
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {turned.slice(0, SHOWN).map((one) => (
+          <li key={`${one.vehicleId} ${one.position}`}>
+            {one.unit} {one.position}: {STATES[one.before].word} → <strong>{STATES[one.after].word}</strong>
+            {one.headline && `, ${one.headline}`}
+          </li>
+        ))}
+        {turned.length > SHOWN && <li>… and {turned.length - SHOWN} more</li>}
+      </Box>
+    </Box>
   )
 }

@@ -2,10 +2,12 @@ import { PlaceNav } from '../../ui/PlaceNav'
 
 const PAGES = [
   { to: '/reference', word: 'Reading a sidewall' },
+  { to: '/reference/charts', word: 'Load–inflation charts' },
+  { to: '/reference/calculator', word: 'Pressure calculator' },
   { to: '/reference/policy', word: 'Policy' },
 ]
 
-/** What is looked up: how a sidewall is read, and the fleet's numbers. */
+/** What is looked up: how a sidewall is read, the makers' charts, and the fleet's numbers. */
 export function ReferencePlace() {
   return <PlaceNav label="Reference pages" pages={PAGES} />
 }

@@ -39,6 +39,11 @@ public record Load(BigDecimal figure, Unit unit) implements Quantity {
         return new Load(entry.figure(), unit);
     }
 
+    /** The same; a bare figure is in the reader's family of units. */
+    public static Load parse(String text, Units bare) {
+        return parse(text, bare == Units.US ? Unit.LB : Unit.KG);
+    }
+
     public static Load kg(double kg) {
         return new Load(BigDecimal.valueOf(kg), Unit.KG);
     }

@@ -55,6 +55,11 @@ public record Pressure(BigDecimal figure, Unit unit) implements Quantity {
         return new Pressure(entry.figure(), unit);
     }
 
+    /** The same; a bare figure is in the reader's family of units. */
+    public static Pressure parse(String text, Units bare) {
+        return parse(text, bare == Units.US ? Unit.PSI : Unit.KPA);
+    }
+
     /** In psi, for arithmetic. */
     public double psi() {
         return figure.doubleValue() * unit.inPsi;

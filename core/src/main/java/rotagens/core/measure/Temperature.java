@@ -40,6 +40,11 @@ public record Temperature(BigDecimal figure, Unit unit) implements Quantity {
         return new Temperature(entry.figure(), unit);
     }
 
+    /** The same; a bare figure is in the reader's family of units. */
+    public static Temperature parse(String text, Units bare) {
+        return parse(text, bare == Units.US ? Unit.F : Unit.C);
+    }
+
     public double fahrenheit() {
         return unit == Unit.F ? figure.doubleValue() : figure.doubleValue() * 1.8 + 32;
     }

@@ -48,6 +48,7 @@ public final class DueWork {
             Rule.LOAD_CAPACITY);
 
     private final VehicleState vehicle;
+    private final Policy whole;
     private final Policy.ForClass policy;
     private final VehiclePressures pressures;
     private final LocalDate today;
@@ -55,6 +56,7 @@ public final class DueWork {
 
     private DueWork(VehicleState vehicle, Policy policy, LocalDate today) {
         this.vehicle = vehicle;
+        this.whole = policy;
         this.policy = policy.of(vehicle.vehicle().vehicleClass());
         this.pressures = vehicle.pressures(policy, today);
         this.today = today;
@@ -90,7 +92,7 @@ public final class DueWork {
         }
         worst.forEach((kind, judged) -> add(kind, state, since(kind, state, judged), judged));
         if (!worst.containsKey(DueKind.FIX_MATCH)) {
-            TireClocks.of(vehicle, state, policy, today).stream()
+            TireClocks.of(vehicle, state, here(state), today).stream()
                     .findFirst()
                     .ifPresent(clock -> replacement(state, clock));
         }
@@ -99,9 +101,13 @@ public final class DueWork {
         }
         interval(
                 DueKind.TREAD_INSPECTION, state, state.tread().map(TireState.Dated::on), PolicyNumber.TREAD_KNOWN_DAYS);
-        AgeCheck.inspectionDue(state, policy)
+        AgeCheck.inspectionDue(state, here(state))
                 .ifPresent(
                         due -> add(DueKind.AGE_INSPECTION, state, due.date(), new Judged(Verdict.PLAN, due.reason())));
+    }
+
+    private Policy.ForClass here(TireState state) {
+        return vehicle.policyAt(whole, state);
     }
 
     /** The work a reason asks for; empty for what a clock or an interval already brings. */
@@ -204,8 +210,12 @@ public final class DueWork {
         }
         Reading last = cold.get();
         NextCheck next = NextCheck.of(
-                last.pressure().orElseThrow().psi(), last.on(), need, state.lossRate(), policy.days(every));
-        if (next.due().equals(last.on().plusDays(policy.days(every)))) {
+                last.pressure().orElseThrow().psi(),
+                last.on(),
+                need,
+                state.lossRate(),
+                here(state).days(every));
+        if (next.due().equals(last.on().plusDays(here(state).days(every)))) {
             interval(DueKind.PRESSURE_CHECK, state, Optional.of(last.on()), every);
             return;
         }
@@ -264,7 +274,7 @@ public final class DueWork {
     }
 
     private void interval(DueKind kind, TireState state, Optional<LocalDate> last, PolicyNumber everyDays) {
-        int days = policy.days(everyDays);
+        int days = here(state).days(everyDays);
         Rule rule = kind == DueKind.TREAD_INSPECTION ? Rule.TREAD_CURRENT : Rule.PRESSURE_CURRENT;
         String noSensor =
                 everyDays == PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR ? " No working sensor warns here." : "";

@@ -15,6 +15,7 @@ import rotagens.core.tire.TireModel;
  * @param curve of the tire that asks for most; empty where it can't be told, {@code missing} then says why
  * @param load what the axle is known to carry in the state in force
  * @param needPsi the pressure at which capacity equals that load; empty without a load
+ * @param trimFloorPsi under this no chalk line goes: the need of the heaviest load on file, without a slip the placard
  * @param chosen the school the target comes from
  * @param why the ground of that choice
  */
@@ -27,6 +28,7 @@ public record AxleAnswer(
         Optional<Maximum> maximum,
         Optional<AxleLoad> load,
         Optional<Double> needPsi,
+        double trimFloorPsi,
         List<Candidate> candidates,
         Optional<School> chosen,
         Phrase why,

@@ -51,6 +51,7 @@ final class AxleConcerns {
                 answer.maximum(),
                 answer.load(),
                 answer.needPsi(),
+                answer.trimFloorPsi(),
                 answer.candidates(),
                 answer.chosen(),
                 answer.why(),

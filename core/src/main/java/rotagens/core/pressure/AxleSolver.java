@@ -22,6 +22,8 @@ import rotagens.core.vehicle.Vehicle;
 final class AxleSolver {
 
     private static final double SLACK = 1e-6;
+    /** Higher than any maximum: an overload leaves no room for a trim. */
+    private static final double NOTHING_CARRIES_IT_PSI = 200;
 
     private final Vehicle vehicle;
     private final int axle;
@@ -102,6 +104,7 @@ final class AxleSolver {
                 maximum,
                 load,
                 load.flatMap(known -> curve.flatMap(on -> on.needPsi(known.perTireLb()))),
+                trimFloorPsi(),
                 candidates,
                 chosen.map(Candidate::school),
                 voided ? Phrase.of("") : why(chosen),
@@ -288,6 +291,7 @@ final class AxleSolver {
         String because = curve.get().isEstimate()
                 ? "No chart of this maker on file: an estimate from the rated load. Get the maker’s chart."
                 : "The next higher row of the maker’s chart carries it.";
+        boolean estimate = curve.get().isEstimate();
         Optional<Pressure> lifted = forThreshold(lb, row);
         if (lifted.isPresent()) {
             says = Phrase.of("{}, raised to {} so that the warning comes in time", says, lifted.get());
@@ -298,6 +302,7 @@ final class AxleSolver {
                 && placard.get().pressure().psi() > row.psi() + SLACK;
         if (floor && facts.choice().filter(PressureFacts.Choice::belowPlacard).isEmpty()) {
             row = placard.get().pressure();
+            estimate = false;
             says = Phrase.of("{}; the placard’s {} is the floor", says, row);
             because =
                     "On light vehicles in the original size never below the placard: a chart bounds what the tire can carry, the placard what the vehicle was tested for.";
@@ -307,7 +312,7 @@ final class AxleSolver {
                     School.WEIGHED,
                     Optional.of(row),
                     false,
-                    curve.get().isEstimate(),
+                    estimate,
                     reason(
                             Rule.SLIP_CURRENT,
                             Phrase.of(
@@ -316,8 +321,7 @@ final class AxleSolver {
                                     load.get().old().get()),
                             "Weigh it again as it travels."));
         }
-        return new Candidate(
-                School.WEIGHED, Optional.of(row), true, curve.get().isEstimate(), reason(Rule.WEIGHED, says, because));
+        return new Candidate(School.WEIGHED, Optional.of(row), true, estimate, reason(Rule.WEIGHED, says, because));
     }
 
     /** Where the system warns a share under the set target, the target has to be the need over what is left of it. */
@@ -414,10 +418,10 @@ final class AxleSolver {
     }
 
     /** Under this no trim is taken: the need of the heaviest load on file, without a slip the placard. */
-    double trimFloorPsi() {
+    private double trimFloorPsi() {
         double need = allLoads.stream()
                 .mapToDouble(known ->
-                        curve.flatMap(on -> on.needPsi(known.perTireLb())).orElse(Double.MAX_VALUE))
+                        curve.flatMap(on -> on.needPsi(known.perTireLb())).orElse(NOTHING_CARRIES_IT_PSI))
                 .max()
                 .orElse(0);
         return allLoads.isEmpty() ? placard.map(on -> on.pressure().psi()).orElse(0.0) : need;

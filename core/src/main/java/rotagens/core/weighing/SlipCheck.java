@@ -9,16 +9,16 @@ import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Layout;
 import rotagens.core.vehicle.Vehicle;
-import rotagens.core.vehicle.VehicleKind;
 
 /** Whether a slip can be right for a vehicle. Half a slip, a slip in the wrong unit and one that doesn't add up are refused whole. */
 public final class SlipCheck {
 
     private static final double LB_PER_KG = 1 / 0.45359237;
     private static final double TWICE = 2;
-    /** No road vehicle is built to weigh less empty than this share of its GVWR; trailers are lighter built. */
-    private static final double LIGHTEST = 0.3;
+    /** What a vehicle weighs empty is seldom under this share of its GVWR. */
+    private static final double LIGHTEST = 0.45;
 
+    private static final double LIGHTEST_TRACTOR = 0.28;
     private static final double LIGHTEST_TRAILER = 0.15;
     /** Scales of two makes differ by this much on the same empty vehicle. */
     private static final double SCALE_SLACK = 0.95;
@@ -28,8 +28,14 @@ public final class SlipCheck {
      *
      * @param axle the axle it is about; 0 for the vehicle as a whole
      * @param meantOtherUnit whether the figures make sense in the other unit: ask, don't guess
+     * @param mayBeRight a person who is sure may keep it all the same
      */
-    public record Fault(int axle, Phrase says, boolean meantOtherUnit) {}
+    public record Fault(int axle, Phrase says, boolean meantOtherUnit, boolean mayBeRight) {
+
+        Fault(int axle, Phrase says, boolean meantOtherUnit) {
+            this(axle, says, meantOtherUnit, false);
+        }
+    }
 
     private SlipCheck() {}
 
@@ -38,8 +44,10 @@ public final class SlipCheck {
      *
      * @param withinShare how far sums may be apart, 0.02 for 2 %
      * @param emptiest the lightest slip of this vehicle empty, where there is one
+     * @param sure a person has said that the figures are right however light they seem
      */
-    public static List<Fault> faults(Slip slip, Vehicle vehicle, double withinShare, Optional<Slip> emptiest) {
+    public static List<Fault> faults(
+            Slip slip, Vehicle vehicle, double withinShare, Optional<Slip> emptiest, boolean sure) {
         List<Fault> faults = new ArrayList<>(axlesMissing(slip, vehicle.layout()));
         if (!faults.isEmpty()) {
             return faults;
@@ -57,7 +65,7 @@ public final class SlipCheck {
                                 "The axles add up to {}, the gross says {}: more than {} % apart. Read the slip again.",
                                 Load.lb(Math.rint(sum)), gross, percent(withinShare)),
                         false)));
-        if (faults.isEmpty()) {
+        if (faults.isEmpty() && !sure) {
             tooLight(slip, vehicle, emptiest).ifPresent(faults::add);
         }
         return faults;
@@ -116,7 +124,11 @@ public final class SlipCheck {
 
     /** Under its own empty weight, or under what any such vehicle weighs: figures in kg typed as lb look just like that. */
     private static Optional<Fault> tooLight(Slip slip, Vehicle vehicle, Optional<Slip> emptiest) {
-        double share = vehicle.kind() == VehicleKind.TRAILER ? LIGHTEST_TRAILER : LIGHTEST;
+        double share = switch (vehicle.kind()) {
+            case TRAILER -> LIGHTEST_TRAILER;
+            case TRACTOR -> LIGHTEST_TRACTOR;
+            case BUS, TRUCK, VAN, PICKUP, CAR -> LIGHTEST;
+        };
         double least = emptiest.map(empty -> SCALE_SLACK * empty.lb())
                 .orElse(share * vehicle.gvwr().lb());
         if (slip.lb() >= least) {
@@ -137,7 +149,8 @@ public final class SlipCheck {
                         Load.lb(Math.rint(slip.lb())),
                         what,
                         kgTyped ? " Did you mean kg?" : " Read the slip again."),
-                kgTyped));
+                kgTyped,
+                true));
     }
 
     /** Two slips of one day and load, a platform's and the pads': the axles on which they disagree, in words. */

@@ -50,7 +50,7 @@ class SlipCheckTest {
     }
 
     private static List<String> says(Slip slip) {
-        return SlipCheck.faults(slip, SHUTTLE, 0.02, Optional.empty()).stream()
+        return SlipCheck.faults(slip, SHUTTLE, 0.02, Optional.empty(), false).stream()
                 .map(fault -> fault.axle() + ": " + fault.says().in(Units.US))
                 .toList();
     }
@@ -90,9 +90,9 @@ class SlipCheckTest {
     @Test
     @DisplayName("kilograms typed as pounds are asked about, and so are pounds typed as kilograms")
     void wrongUnit() {
-        assertThat(says(slip(null, whole(1, 1500), whole(2, 2400))))
+        assertThat(says(slip(null, whole(1, 2000), whole(2, 3700))))
                 .containsExactly(
-                        "0: 3,900 lb is less than this vehicle can weigh: its GVWR is 14,500 lb. Did you mean kg?");
+                        "0: 5,700 lb is less than this vehicle can weigh: its GVWR is 14,500 lb. Did you mean kg?");
         assertThat(says(slip(null, AxleWeight.whole(1, Load.kg(4800)), AxleWeight.whole(2, Load.kg(9100)))))
                 .contains("1: 10,582 lb on axle 1 is over twice its rating of 5,000 lb. Did you mean lb?");
         assertThat(says(slip(null, whole(1, 40_000), whole(2, 8000))))
@@ -102,10 +102,18 @@ class SlipCheckTest {
     }
 
     @Test
+    @DisplayName("who is sure that the vehicle is that light may say so")
+    void sure() {
+        assertThat(SlipCheck.faults(slip(null, whole(1, 2000), whole(2, 3700)), SHUTTLE, 0.02, Optional.empty(), true))
+                .isEmpty();
+    }
+
+    @Test
     @DisplayName("under its own empty weight a slip can't be right")
     void underEmpty() {
         Slip empty = slip(null, whole(1, 4000), whole(2, 6000));
-        assertThat(SlipCheck.faults(slip(null, whole(1, 3600), whole(2, 5500)), SHUTTLE, 0.02, Optional.of(empty)))
+        assertThat(SlipCheck.faults(
+                        slip(null, whole(1, 3600), whole(2, 5500)), SHUTTLE, 0.02, Optional.of(empty), false))
                 .first()
                 .satisfies(fault ->
                         assertThat(fault.says().in(Units.US)).contains("it weighed 10,000 lb empty on 20 Nov 2026"));

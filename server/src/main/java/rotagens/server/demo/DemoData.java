@@ -19,13 +19,15 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.core.inspection.Finding;
-import rotagens.core.inspection.PressureCheck;
 import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Temperature;
 import rotagens.core.measure.Torque;
+import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
+import rotagens.core.pressure.RunFlat;
 import rotagens.core.tire.DotDate;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Layout;
@@ -42,11 +44,16 @@ import rotagens.server.demo.DemoFleet.Found;
 import rotagens.server.demo.DemoFleet.Kind;
 import rotagens.server.demo.DemoFleet.LastPressure;
 import rotagens.server.demo.DemoFleet.LastTread;
+import rotagens.server.demo.DemoFleet.Losing;
 import rotagens.server.demo.DemoFleet.Oddity;
 import rotagens.server.demo.DemoFleet.OtherTire;
 import rotagens.server.demo.DemoFleet.Unit;
 import rotagens.server.demo.DemoFleet.What;
+import rotagens.server.fleet.Fleet;
 import rotagens.server.inspection.Readings;
+import rotagens.server.loads.LoadCharts;
+import rotagens.server.loads.PressureRecords;
+import rotagens.server.loads.Slips;
 import rotagens.server.ordering.Orders;
 import rotagens.server.people.People;
 import rotagens.server.policy.Policies;
@@ -63,6 +70,7 @@ class DemoData implements SmartInitializingSingleton {
     private static final int WALKS = 12;
     private static final int DAYS_BETWEEN_WALKS = 28;
     private static final int DAYS_IN_STOCK = 90;
+    private static final int WALKS_WITH_THERMOMETER = 4;
 
     private final Vehicles vehicles;
     private final VehicleRegister register;
@@ -72,6 +80,10 @@ class DemoData implements SmartInitializingSingleton {
     private final Readings readings;
     private final Policies policies;
     private final People people;
+    private final LoadCharts charts;
+    private final Slips slips;
+    private final PressureRecords records;
+    private final Fleet fleet;
     private final Clock clock;
     private final PlatformTransactionManager transactions;
     private int nextNumber = 1001;
@@ -85,6 +97,10 @@ class DemoData implements SmartInitializingSingleton {
             Readings readings,
             Policies policies,
             People people,
+            LoadCharts charts,
+            Slips slips,
+            PressureRecords records,
+            Fleet fleet,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.vehicles = vehicles;
@@ -95,6 +111,10 @@ class DemoData implements SmartInitializingSingleton {
         this.readings = readings;
         this.policies = policies;
         this.people = people;
+        this.charts = charts;
+        this.slips = slips;
+        this.records = records;
+        this.fleet = fleet;
         this.clock = clock;
         this.transactions = transactions;
     }
@@ -118,15 +138,17 @@ class DemoData implements SmartInitializingSingleton {
         for (Unit unit : DemoFleet.UNITS) {
             new OneVehicle(unit, staff, models).add(DemoFleet.YARDS.get(unit.yard()));
         }
+        new DemoLoads(charts, slips, records, fleet, register, clock, staff.get(1), staff.get(3)).fill();
         new DemoStock(tires, catalogue, register, orders, models, staff.get(1), staff.get(3), clock).fill();
     }
 
     private void addClass(Kind kind) {
-        long id = register.vehicleClass(kind.name());
+        register.vehicleClass(kind.name());
+        Policy.Scope scope = Policy.Scope.ofClass(kind.name());
         String setBy = "fleet policy for " + kind.plural();
-        policies.set(PolicyNumber.OVERALL_AGE, id, kind.overallYears(), setBy);
+        policies.set(PolicyNumber.OVERALL_AGE, scope, kind.overallYears(), setBy);
         if (kind.steerYears() != null) {
-            policies.set(PolicyNumber.STEER_AGE, id, kind.steerYears(), setBy);
+            policies.set(PolicyNumber.STEER_AGE, scope, kind.steerYears(), setBy);
         }
     }
 
@@ -210,7 +232,7 @@ class DemoData implements SmartInitializingSingleton {
                     false,
                     Optional.of(Torque.parse(coach ? "475" : "140", Torque.Unit.FT_LB)),
                     coach ? "forged aluminum" : "steel",
-                    Optional.of(Load.lb(coach ? 7400 : 3650)),
+                    Optional.of(Load.lb(coach ? 7400 : kind == DemoFleet.EQUIPMENT_TRAILER ? 3100 : 3650)),
                     Optional.of(Pressure.psi(heavy ? 120 : 80)),
                     false,
                     heavy ? "metal, clamp-in" : "rubber, snap-in");
@@ -268,12 +290,10 @@ class DemoData implements SmartInitializingSingleton {
 
         private void past(
                 long tireId, long place, Position position, int axle, TireModel model, double years, List<What> odd) {
+            List<Integer> set = DemoFleet.SET_PSI.getOrDefault(unit.unit(), kind.placardPsi());
             double target = position instanceof OnAxle
-                    ? kind.placardPsi().get(axle - 1)
-                    : kind.placardPsi().stream()
-                            .mapToInt(Integer::intValue)
-                            .max()
-                            .orElseThrow();
+                    ? set.get(axle - 1)
+                    : set.stream().mapToInt(Integer::intValue).max().orElseThrow();
             double original = model.originalDepth().orElseThrow().thirtySeconds();
             double perDay =
                     position instanceof OnAxle ? kind.thirtySecondsPer10kMiles() / 10_000 * kind.milesPerDay() : 0;
@@ -289,6 +309,11 @@ class DemoData implements SmartInitializingSingleton {
                         depth(last.inner() + gained, original));
                 LastPressure usual = new LastPressure(target - scatter.nextInt(3), Warmth.COLD);
                 LastPressure read = walk == 0 ? first(odd, LastPressure.class).orElse(usual) : usual;
+                Optional<Losing> losing = first(odd, Losing.class);
+                if (losing.isPresent() && walk < losing.get().newestFirst().size()) {
+                    read = new LastPressure(losing.get().newestFirst().get(walk), Warmth.COLD);
+                }
+                boolean thermometer = walk < WALKS_WITH_THERMOMETER && kind == DemoFleet.COACH;
                 Readings.Entry entry =
                         new Readings.Entry(tireId, place, at(daysAgo), staff.get(walk % 2 + 3), null, null);
                 readings.read(
@@ -297,10 +322,13 @@ class DemoData implements SmartInitializingSingleton {
                                 Optional.of(Pressure.psi(read.psi())),
                                 read.warmth(),
                                 tread,
-                                Optional.of(odometer(daysAgo))));
+                                Optional.of(odometer(daysAgo)),
+                                thermometer ? Optional.of(Temperature.f(52 + scatter.nextInt(5))) : Optional.empty(),
+                                false,
+                                ""));
                 if (walk == 0) {
                     first(odd, Found.class).ifPresent(found -> readings.found(entry, List.of(found.finding())));
-                    if (PressureCheck.ranLow(Pressure.psi(read.psi()), Pressure.psi(target)) && model == kind.tire()) {
+                    if (RunFlat.ranLow(Pressure.psi(read.psi()), Pressure.psi(target)) && model == kind.tire()) {
                         readings.found(entry, List.of(Finding.RAN_LOW));
                     }
                 }

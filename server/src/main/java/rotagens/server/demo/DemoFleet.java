@@ -48,6 +48,10 @@ final class DemoFleet {
             model("Ossiveld", "Fellgrip", "LT245/75R17 121/118S E", 3195, 2910, 80, 15, false);
     static final TireModel PICKUP_TIRE_CHANGED =
             model("Ossiveld", "Fellgrip Wide", "LT285/70R17 121/118R E", 3195, 2910, 80, 16, false);
+    /** Another maker's in the same changed size, without a chart on file. */
+    static final TireModel PICKUP_TIRE_OTHER =
+            model("Brantholm", "Ridgeline Wide", "LT285/70R17 121/118R E", 3195, 2910, 80, 16, false);
+
     static final TireModel VAN_TIRE = model("Quenmark", "Porter", "235/65R16C 115/113R D", 2680, 2535, 76, 11, true);
     static final TireModel VAN_TIRE_OTHER =
             model("Quenmark", "Porter", "215/65R16C 109/107T D", 2270, 2150, 76, 11, true);
@@ -59,6 +63,7 @@ final class DemoFleet {
             SHUTTLE_TIRE_LUG,
             PICKUP_TIRE,
             PICKUP_TIRE_CHANGED,
+            PICKUP_TIRE_OTHER,
             VAN_TIRE,
             VAN_TIRE_OTHER,
             TRAILER_TIRE);
@@ -203,7 +208,7 @@ final class DemoFleet {
             unit("SP-02", PICKUP, 1, 118, 3.1, 3.1, 3.5),
             changed("SP-03", 1, 11, 1.5),
             changed("SP-04", 2, 8, 2.7),
-            changed("SP-05", 0, 13, 0.8),
+            new Unit("SP-05", PICKUP, 0, PICKUP_TIRE_OTHER, List.of(0.8, 0.8, 0.8), 13, null),
             unit("VN-01", VAN, 0, 5, 1.6, 1.6),
             unit("VN-02", VAN, 1, 6, 2.8, 2.8),
             unit("VN-03", VAN, 1, 9, 2.0, 2.0),
@@ -212,6 +217,9 @@ final class DemoFleet {
             unit("TR-01", EQUIPMENT_TRAILER, 0, 60, 4.2, 4.2, 4.2),
             new Unit("TR-02", EQUIPMENT_TRAILER, 1, TRAILER_TIRE, List.of(7.2, 6.8, 6.8), 9, 38),
             unit("TR-03", EQUIPMENT_TRAILER, 2, 11, 3.7, 3.7, 3.7));
+
+    /** Where the axles are set to something else than the placard. */
+    static final Map<String, List<Integer>> SET_PSI = Map.of("SP-03", List.of(40, 65), "SP-05", List.of(65, 80));
 
     /** What differs from the ordinary at one position. */
     record Oddity(String unit, String position, What what) {}
@@ -224,6 +232,9 @@ final class DemoFleet {
 
     /** The last depths read, outer, center, inner, in 32nds. */
     record LastTread(double outer, double center, double inner) implements What {}
+
+    /** The last pressures of a tire that loses air, newest first. */
+    record Losing(List<Double> newestFirst) implements What {}
 
     record Found(Finding finding) implements What {}
 
@@ -244,6 +255,8 @@ final class DemoFleet {
             cold("LC-03", "2RO", 76),
             tread("LC-03", "1R", 9, 11, 12),
             cold("LC-04", "3L", 84),
+            new Oddity("LC-04", "1R", new Losing(List.of(98.0, 104.0, 110.0))),
+            cold("SH-06", "2RI", 68),
             new Oddity("LC-05", "3L", Flag.STUD_PILOTED),
             found("LC-05", "2LI", Finding.CRACK_SHALLOW),
             found("LC-05", "2RO", Finding.NUT_RUST_STREAK),

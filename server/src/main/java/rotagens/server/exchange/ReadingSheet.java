@@ -14,6 +14,7 @@ import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.InvalidEntry;
 import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Temperature;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
@@ -63,7 +64,10 @@ class ReadingSheet implements Sheet {
                 Column.may("outer", "tread depth at the outer groove: 9/32", "treadouter"),
                 Column.may("center", "at the center groove", "treadcenter", "centre"),
                 Column.may("inner", "at the inner groove", "treadinner"),
-                Column.may("odometer", "odometer at the time", "miles", "mileage"));
+                Column.may("odometer", "odometer at the time", "miles", "mileage"),
+                Column.may("temperature", "of the air where it stood: 65 F or 18 C", "airtemperature"),
+                Column.may("filled", "yes where air was added or let out just before", "fill"),
+                Column.may("gas", "air or nitrogen, where known", "fillgas"));
     }
 
     @Override
@@ -83,6 +87,12 @@ class ReadingSheet implements Sheet {
                 "odometer",
                 row.or("odometer", ""),
                 text -> Distance.parse(text, units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM));
+        Optional<Temperature> temperature = wrong.optional(
+                "temperature",
+                row.or("temperature", ""),
+                text -> Temperature.parse(text, units == Units.US ? Temperature.Unit.F : Temperature.Unit.C));
+        boolean filled = row.or("filled", "").strip().toLowerCase(Locale.ROOT).matches("yes|y|true|1");
+        Optional<String> gas = wrong.attempt("gas", () -> Readings.gasOf(row.or("gas", "")));
         Optional<Fitted> there = vehicle.isEmpty() || position.isEmpty() || day.isEmpty()
                 ? Optional.empty()
                 : fitted(vehicle.get(), position.get(), day.get(), wrong);
@@ -99,7 +109,8 @@ class ReadingSheet implements Sheet {
         Fitted fitted = there.orElseThrow();
         Instant at = Fields.at(day.orElseThrow(), clock);
         String what = row.or("unit", "") + " " + row.or("position", "");
-        Readings.Values values = new Readings.Values(pressure, warmth.orElseThrow(), tread, odometer);
+        Readings.Values values = new Readings.Values(
+                pressure, warmth.orElseThrow(), tread, odometer, temperature, filled, gas.orElseThrow());
         boolean known = readings.ofTire(fitted.tire().id()).stream()
                 .anyMatch(fact -> fact.values().filter(values::equals).isPresent()
                         && LocalDate.ofInstant(fact.at(), clock.getZone()).equals(day.get()));
@@ -160,7 +171,10 @@ class ReadingSheet implements Sheet {
                         shown.apply(values.tread().outer(), units),
                         shown.apply(values.tread().center(), units),
                         shown.apply(values.tread().inner(), units),
-                        shown.apply(values.odometer(), units)));
+                        shown.apply(values.odometer(), units),
+                        shown.apply(values.temperature(), units),
+                        values.filled() ? "yes" : "",
+                        values.gas().toLowerCase(Locale.ROOT)));
             }
         }
         return rows;

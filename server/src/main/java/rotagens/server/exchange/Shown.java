@@ -5,6 +5,7 @@ import rotagens.core.measure.Distance;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Quantity;
+import rotagens.core.measure.Temperature;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 
@@ -32,6 +33,9 @@ final class Shown {
         }
         if (inner instanceof TreadDepth depth) {
             return depth.asEntered();
+        }
+        if (inner instanceof Temperature temperature) {
+            return temperature.asEntered();
         }
         return String.valueOf(inner);
     }

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.Judgement;
@@ -15,9 +16,14 @@ import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.inspection.Verdict;
 import rotagens.core.policy.Policy;
+import rotagens.core.pressure.PressureFacts;
+import rotagens.core.pressure.Target;
+import rotagens.core.pressure.VehiclePressures;
+import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
 import rotagens.server.inspection.Readings;
 import rotagens.server.inspection.Readings.History;
+import rotagens.server.loads.PressureRecords;
 import rotagens.server.policy.Policies;
 import rotagens.server.tire.Tires;
 import rotagens.server.tire.Tires.Fitted;
@@ -38,8 +44,19 @@ public class Fleet {
             VehicleState state,
             Map<Position, Fitted> fitted,
             Map<Position, Judgement> judgements,
+            VehiclePressures pressures,
             Policy policy,
             LocalDate today) {
+
+        /** The cold pressure the tire at a position should have. */
+        public Target target(Position position, TireModel tire) {
+            return pressures.targetAt(position, tire, policy.of(onFile.facts().vehicleClass()));
+        }
+
+        /** The policy as it holds for the tire at a position. */
+        public Policy.ForClass policyAt(Position position) {
+            return state.policyAt(policy, state.at(position));
+        }
 
         public Verdict verdict() {
             return Judgement.worst(List.copyOf(judgements.values()));
@@ -62,10 +79,12 @@ public class Fleet {
     private final Vehicles vehicles;
     private final Tires tires;
     private final Readings readings;
+    private final PressureRecords records;
     private final Policies policies;
     private final Clock clock;
 
-    Fleet(Vehicles vehicles, Tires tires, Readings readings, Policies policies, Clock clock) {
+    Fleet(Vehicles vehicles, Tires tires, Readings readings, PressureRecords records, Policies policies, Clock clock) {
+        this.records = records;
         this.vehicles = vehicles;
         this.tires = tires;
         this.readings = readings;
@@ -75,18 +94,41 @@ public class Fleet {
 
     @Transactional(readOnly = true)
     public List<Standing> all() {
-        return standing(vehicles.all(), tires.fitted(null), readings.ofFitted(null));
+        return standing(vehicles.all(), null);
     }
 
     @Transactional(readOnly = true)
     public Standing get(long vehicleId) {
-        return standing(List.of(vehicles.get(vehicleId)), tires.fitted(vehicleId), readings.ofFitted(vehicleId))
-                .get(0);
+        return standing(List.of(vehicles.get(vehicleId)), vehicleId).get(0);
     }
 
-    private List<Standing> standing(
-            List<Vehicles.OnFile> onFile, Map<Long, Fitted> byPlace, Map<Long, History> histories) {
-        Policy policy = policies.inForce();
+    private List<Standing> standing(List<Vehicles.OnFile> onFile, Long vehicleId) {
+        return judged(
+                onFile,
+                tires.fitted(vehicleId),
+                readings.ofFitted(vehicleId),
+                facts(onFile, vehicleId),
+                policies.inForce());
+    }
+
+    /** The whole fleet as another policy would judge it: nothing is kept. */
+    @Transactional(readOnly = true)
+    public List<Standing> under(Policy policy) {
+        List<Vehicles.OnFile> onFile = vehicles.all();
+        return judged(onFile, tires.fitted(null), readings.ofFitted(null), facts(onFile, null), policy);
+    }
+
+    private Map<Long, PressureFacts> facts(List<Vehicles.OnFile> onFile, Long vehicleId) {
+        return records.facts(
+                vehicleId, onFile.stream().collect(Collectors.toMap(Vehicles.OnFile::id, Vehicles.OnFile::usualState)));
+    }
+
+    private List<Standing> judged(
+            List<Vehicles.OnFile> onFile,
+            Map<Long, Fitted> byPlace,
+            Map<Long, History> histories,
+            Map<Long, PressureFacts> facts,
+            Policy policy) {
         LocalDate today = LocalDate.now(clock);
         List<Standing> all = new ArrayList<>();
         for (Vehicles.OnFile vehicle : onFile) {
@@ -106,8 +148,15 @@ public class Fleet {
                             history.causeMended()));
                 }
             });
-            VehicleState state = VehicleState.of(vehicle.facts(), states);
-            all.add(new Standing(vehicle, state, fitted, TireJudge.judge(state, policy, today), policy, today));
+            VehicleState state = VehicleState.of(vehicle.facts(), states, facts.get(vehicle.id()));
+            all.add(new Standing(
+                    vehicle,
+                    state,
+                    fitted,
+                    TireJudge.judge(state, policy, today),
+                    state.pressures(policy, today),
+                    policy,
+                    today));
         }
         return all;
     }

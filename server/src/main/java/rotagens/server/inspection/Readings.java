@@ -33,6 +33,7 @@ import rotagens.core.inspection.Reading;
 import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Temperature;
 import rotagens.core.measure.Units;
 import rotagens.core.wear.Tread;
 
@@ -53,8 +54,25 @@ public class Readings {
     /** Where and by whom something is recorded; one of walk-round and job may be null. */
     public record Entry(long tireId, long placeId, Instant at, long personId, Long walkRoundId, Long jobId) {}
 
-    /** What was read. */
-    public record Values(Optional<Pressure> pressure, Warmth warmth, Tread tread, Optional<Distance> odometer) {}
+    /**
+     * What was read.
+     *
+     * @param filled air was added or let out just before
+     * @param gas what it was filled with; empty text where nobody said
+     */
+    public record Values(
+            Optional<Pressure> pressure,
+            Warmth warmth,
+            Tread tread,
+            Optional<Distance> odometer,
+            Optional<Temperature> temperature,
+            boolean filled,
+            String gas) {
+
+        public Values(Optional<Pressure> pressure, Warmth warmth, Tread tread, Optional<Distance> odometer) {
+            this(pressure, warmth, tread, odometer, Optional.empty(), false, "");
+        }
+    }
 
     private static final int READINGS_KEPT_AT_HAND = 12;
 
@@ -182,7 +200,9 @@ public class Readings {
                         ranked.field(READING.DEPTH_OUTER),
                         ranked.field(READING.DEPTH_CENTER),
                         ranked.field(READING.DEPTH_INNER),
-                        ranked.field(READING.ODOMETER))
+                        ranked.field(READING.ODOMETER),
+                        ranked.field(READING.TEMPERATURE),
+                        ranked.field(READING.IS_FILL))
                 .from(ranked)
                 .where(ranked.field("newest", Integer.class).le(READINGS_KEPT_AT_HAND))
                 .orderBy(ranked.field(READING.TIRE_ID), ranked.field("newest", Integer.class))
@@ -197,7 +217,35 @@ public class Readings {
                                 new Tread(
                                         Optional.ofNullable(row.value6()),
                                         Optional.ofNullable(row.value7()),
-                                        Optional.ofNullable(row.value8()))));
+                                        Optional.ofNullable(row.value8())),
+                                Optional.ofNullable(row.value10()),
+                                row.value11()));
+    }
+
+    /** What each fitted tire of a vehicle was last filled with, where somebody said. */
+    @Transactional(readOnly = true)
+    public Map<Long, String> gas(long vehicleId) {
+        Map<Long, String> last = new HashMap<>();
+        db.select(READING.TIRE_ID, READING.GAS)
+                .from(READING)
+                .join(FITMENT)
+                .on(FITMENT.TIRE_ID.eq(READING.TIRE_ID))
+                .join(PLACE)
+                .on(PLACE.ID.eq(FITMENT.PLACE_ID))
+                .where(PLACE.VEHICLE_ID.eq(vehicleId))
+                .and(READING.GAS.ne(""))
+                .orderBy(READING.AT, READING.ID)
+                .forEach(row -> last.put(row.value1(), row.value2()));
+        return last;
+    }
+
+    /** Reads what a tire is filled with: air, nitrogen, or nothing said. */
+    public static String gasOf(String text) {
+        String gas = text == null ? "" : text.strip().toUpperCase(java.util.Locale.ROOT);
+        if (!Set.of("", "AIR", "NITROGEN").contains(gas)) {
+            throw new rotagens.core.measure.InvalidEntry("Write air or nitrogen.");
+        }
+        return gas;
     }
 
     /** Adds a reading; one with neither pressure nor tread is nothing and isn't kept. */
@@ -217,6 +265,9 @@ public class Readings {
                 .set(READING.DEPTH_CENTER, values.tread().center().orElse(null))
                 .set(READING.DEPTH_INNER, values.tread().inner().orElse(null))
                 .set(READING.ODOMETER, values.odometer().orElse(null))
+                .set(READING.TEMPERATURE, values.temperature().orElse(null))
+                .set(READING.IS_FILL, values.filled())
+                .set(READING.GAS, values.gas())
                 .set(READING.WALK_ROUND_ID, entry.walkRoundId())
                 .set(READING.JOB_ID, entry.jobId())
                 .execute();
@@ -301,8 +352,16 @@ public class Readings {
             Warmth warmth = values.get().warmth();
             values.get()
                     .pressure()
-                    .ifPresent(read -> parts.add(
-                            read.in(units) + (warmth == Warmth.COLD ? " cold" : warmth == Warmth.HOT ? " hot" : "")));
+                    .ifPresent(read -> parts.add(read.in(units)
+                            + (warmth == Warmth.COLD ? " cold" : warmth == Warmth.HOT ? " hot" : "")
+                            + values.get()
+                                    .temperature()
+                                    .map(air -> " at " + air.in(units))
+                                    .orElse("")
+                            + (values.get().filled() ? ", filled" : "")
+                            + (values.get().gas().isEmpty()
+                                    ? ""
+                                    : " with " + values.get().gas().toLowerCase(java.util.Locale.ROOT))));
             Tread tread = values.get().tread();
             if (!tread.isEmpty()) {
                 parts.add("tread "
@@ -346,7 +405,10 @@ public class Readings {
                                         Optional.ofNullable(row.getDepthOuter()),
                                         Optional.ofNullable(row.getDepthCenter()),
                                         Optional.ofNullable(row.getDepthInner())),
-                                Optional.ofNullable(row.getOdometer()))),
+                                Optional.ofNullable(row.getOdometer()),
+                                Optional.ofNullable(row.getTemperature()),
+                                row.getIsFill(),
+                                row.getGas())),
                         "")));
         db.selectFrom(FINDING)
                 .where(ofFindings)

@@ -268,7 +268,7 @@ class LedgerPages {
 
     private record Found(Standing standing, Position position) {
         rotagens.core.policy.Policy.ForClass policy() {
-            return standing.policy().of(standing.onFile().facts().vehicleClass());
+            return standing.policyAt(position);
         }
     }
 
@@ -366,8 +366,7 @@ class LedgerPages {
         var facts = standing.onFile().facts();
         Optional<Fitted> fitted = Optional.ofNullable(standing.fitted().get(position));
         Optional<DotDate> made = fitted.flatMap(here -> here.tire().made());
-        double limit =
-                TireClocks.ageLimitYears(facts, position, standing.policy().of(facts.vehicleClass()));
+        double limit = TireClocks.ageLimitYears(facts, position, standing.policyAt(position));
         Optional<LocalDate> limitOn = made.map(date -> date.reaches(limit));
         String note = fitted.isEmpty()
                 ? "no tire on file"

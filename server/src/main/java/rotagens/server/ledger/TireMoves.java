@@ -379,7 +379,7 @@ public class TireMoves {
                 readings.open(List.of(one.id())).getOrDefault(one.id(), List.of()),
                 Optional.empty(),
                 Optional.empty());
-        return Fitting.of(standing.onFile().facts(), others, there, standing.policy(), today);
+        return Fitting.of(standing.state(), others, there, standing.policy(), today);
     }
 
     private static FitCheck view(Fitting fitting, Units units) {

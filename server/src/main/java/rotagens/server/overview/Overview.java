@@ -17,7 +17,6 @@ import rotagens.core.inspection.TireState;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
-import rotagens.core.pressure.Target;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.Tread;
 import rotagens.server.fleet.Changes;
@@ -174,8 +173,8 @@ class Overview {
                         .flatMap(Reading::pressure)
                         .map(read -> read.in(units))
                         .orElse(null),
-                fitted.flatMap(here -> Target.of(standing.onFile().facts(), position, here.tire())
-                                .pressure())
+                fitted.flatMap(here ->
+                                standing.target(position, here.tire().model()).pressure())
                         .map(target -> target.in(units))
                         .orElse(null),
                 state.lastCold().map(Reading::on).orElse(null),

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import rotagens.core.inspection.Judgement;
-import rotagens.core.inspection.PressureCheck;
 import rotagens.core.inspection.Reading;
 import rotagens.core.inspection.TireClocks;
 import rotagens.core.inspection.TireState;
@@ -14,7 +13,7 @@ import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
-import rotagens.core.pressure.Target;
+import rotagens.core.pressure.RunFlat;
 import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleRole;
 import rotagens.core.vehicle.Position;
@@ -77,8 +76,9 @@ record PlanView(List<AxleView> axles, int spares, List<TireMark> tires) {
                         number,
                         axles.get(number - 1).role(),
                         axles.get(number - 1).dual(),
-                        Optional.ofNullable(standing.onFile().facts().placards().get(number))
-                                .map(placard -> placard.pressure().in(units))
+                        Optional.ofNullable(standing.pressures().axles().get(number))
+                                .flatMap(answer -> answer.target().pressure())
+                                .map(target -> target.in(units))
                                 .orElse(null)))
                 .toList();
         return new PlanView(
@@ -91,7 +91,7 @@ record PlanView(List<AxleView> axles, int spares, List<TireMark> tires) {
 
     private static TireMark mark(Standing standing, Position position, Judgement judgement, Units units) {
         TireState state = standing.state().at(position);
-        Policy.ForClass policy = standing.policy().of(standing.onFile().facts().vehicleClass());
+        Policy.ForClass policy = standing.policyAt(position);
         return new TireMark(
                 position.code(),
                 standing.onFile().facts().layout().nameOf(position),
@@ -129,8 +129,7 @@ record PlanView(List<AxleView> axles, int spares, List<TireMark> tires) {
 
     private static PressureMark pressure(Standing standing, TireState state, Judgement judgement, Units units) {
         Optional<Pressure> target = state.tire()
-                .flatMap(tire -> Target.of(standing.onFile().facts(), state.position(), tire)
-                        .pressure());
+                .flatMap(tire -> standing.target(state.position(), tire.model()).pressure());
         Optional<Pressure> read = state.lastCold().flatMap(Reading::pressure);
         if (target.isEmpty() && read.isEmpty()) {
             return null;
@@ -138,7 +137,7 @@ record PlanView(List<AxleView> axles, int spares, List<TireMark> tires) {
         double scale = target.or(() -> read).orElseThrow().psi() * PRESSURE_SCALE;
         boolean off = judgement.reasons().stream()
                 .anyMatch(judged -> switch (judged.reason().rule()) {
-                    case RUN_FLAT, PRESSURE_MAXIMUM, PRESSURE_TARGET, PRESSURE_HOT -> true;
+                    case RUN_FLAT, PRESSURE_MAXIMUM, PRESSURE_TARGET, PRESSURE_HOT, PRESSURE_NEED -> true;
                     default -> false;
                 });
         return new PressureMark(
@@ -146,7 +145,7 @@ record PlanView(List<AxleView> axles, int spares, List<TireMark> tires) {
                 target.map(figure -> figure.in(units)).orElse(null),
                 read.map(figure -> Math.min(1, figure.psi() / scale)).orElse(null),
                 1 / PRESSURE_SCALE,
-                PressureCheck.RUN_FLAT_SHARE / PRESSURE_SCALE,
+                RunFlat.SHARE / PRESSURE_SCALE,
                 off);
     }
 

@@ -14,7 +14,6 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.Finding;
-import rotagens.core.inspection.PressureCheck;
 import rotagens.core.inspection.TreadEntry;
 import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Pressure;
@@ -22,7 +21,7 @@ import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueKind;
 import rotagens.core.planning.DueKind.After;
-import rotagens.core.pressure.Target;
+import rotagens.core.pressure.RunFlat;
 import rotagens.core.tire.DotCode;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.PilotType;
@@ -110,6 +109,7 @@ class JobCompletion {
         List<Read> read = items.stream()
                 .map(item -> read(item, Optional.ofNullable(results.get(item.id())), standing, typed, units))
                 .toList();
+        refuseUnweighed(job, items, standing, typed);
         typed.refuseIfWrong();
         for (Read one : read) {
             write(one, standing, at, people.me(), id);
@@ -119,6 +119,19 @@ class JobCompletion {
         job.setDoneById(people.me());
         store.save(job);
         return jobs.get(id);
+    }
+
+    /** Work that ends on the scale isn't done before its slip is on record. */
+    private void refuseUnweighed(JobRecord job, List<StoredItem> items, Standing standing, Entries typed) {
+        LocalDate planned = LocalDate.ofInstant(job.getCreatedAt(), clock.getZone());
+        boolean weighed = standing.state().facts().slips().stream()
+                .anyMatch(slip -> !slip.on().isBefore(planned));
+        items.stream()
+                .filter(item -> item.kind().after().contains(After.SLIP) && !weighed)
+                .forEach(
+                        item -> typed.wrong(
+                                "results." + item.id() + ".note",
+                                "No slip since this was put on a day. Weigh it, and enter the slip under Load & pressure first."));
     }
 
     private Instant when(LocalDate day) {
@@ -253,6 +266,9 @@ class JobCompletion {
                     PRESSURE_CHECK,
                     TREAD_INSPECTION,
                     FIND_TARGET,
+                    FIND_LEAK,
+                    TAKE_LOAD_OFF,
+                    WEIGH,
                     MOVE_VEHICLE -> {
                 // The readings and movements above are all there is to record.
             }
@@ -290,9 +306,9 @@ class JobCompletion {
 
     private void ranLow(Read one, Standing standing, Position position, Fitted here, Readings.Entry where) {
         Optional<Pressure> target =
-                Target.of(standing.state().vehicle(), position, here.tire()).pressure();
+                standing.target(position, here.tire().model()).pressure();
         if (one.pressure().isPresent()
-                && target.filter(goal -> PressureCheck.ranLow(one.pressure().get(), goal))
+                && target.filter(goal -> RunFlat.ranLow(one.pressure().get(), goal))
                         .isPresent()) {
             readings.found(where, List.of(Finding.RAN_LOW));
         }
@@ -303,7 +319,10 @@ class JobCompletion {
                 one.pressure(),
                 one.pressure().isPresent() ? Warmth.COLD : Warmth.UNKNOWN,
                 one.tread(),
-                Optional.empty());
+                Optional.empty(),
+                Optional.empty(),
+                one.item().kind() != DueKind.PRESSURE_CHECK,
+                "");
     }
 
     private static List<Finding> clearedBy(Finding.ClearedBy clearedBy) {

@@ -14,6 +14,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueItem;
+import rotagens.core.planning.DueKind;
 import rotagens.core.planning.DueWork;
 import rotagens.core.vehicle.Position;
 import rotagens.server.fleet.Changes;
@@ -141,6 +142,16 @@ public class Jobs {
             jobs.add(jobId);
         });
         return jobs.stream().map(id -> get(id)).toList();
+    }
+
+    /** Puts one kind of work on a day for some positions, whatever is due otherwise. */
+    @Transactional
+    public long plan(long vehicleId, LocalDate day, String note, DueKind kind, Map<Position, String> reasonAt) {
+        refuseDay(day);
+        Standing standing = fleet.get(vehicleId);
+        long jobId = store.add(vehicleId, day, note, clock.instant(), people.me());
+        reasonAt.forEach((position, reason) -> store.addItem(jobId, kind, standing.placeId(position), reason));
+        return jobId;
     }
 
     private void addItems(long jobId, Standing standing, DueItem item, Units units) {

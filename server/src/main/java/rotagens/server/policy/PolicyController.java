@@ -1,10 +1,10 @@
 package rotagens.server.policy;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -12,28 +12,33 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.policy.Policy.Scope;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.server.people.People;
 import rotagens.server.policy.Policies.Signed;
-import rotagens.server.web.Entries;
 
-/** The numbers a fleet may set, and who signed them. */
+/** The numbers a fleet may set, who signed them, when and why. */
 @RestController
 class PolicyController {
 
-    /** As one scope has set it; without a class it is the fleet's. */
-    record Setting(@Nullable String vehicleClass, String value, String setBy, Instant at) {}
+    /** As one scope has set it. */
+    record Setting(String scope, String value, String setBy, String why, Instant at, boolean withdrawn) {}
 
+    /**
+     * One number.
+     *
+     * @param settings what counts now
+     * @param earlier what once did, newest first
+     */
     record NumberView(
             PolicyNumber number,
             String title,
             String unit,
             String byDefault,
+            String source,
             PolicyNumber.Stricter stricter,
-            List<Setting> settings) {}
-
-    /** A value to sign for a scope; without a value the scope's own is withdrawn. */
-    record Sign(@Nullable String vehicleClass, @Nullable String value) {}
+            List<Setting> settings,
+            List<Setting> earlier) {}
 
     private final Policies policies;
     private final People people;
@@ -45,42 +50,53 @@ class PolicyController {
 
     @GetMapping("/api/policy")
     List<NumberView> policy() {
-        List<Signed> signed = policies.signed();
+        List<Signed> now = policies.signed();
+        List<Signed> ever = policies.history();
         return Arrays.stream(PolicyNumber.values())
                 .map(number -> new NumberView(
                         number,
                         number.title(),
                         number.unit(),
                         number.words(number.byDefault()),
+                        number.source(),
                         number.stricter(),
-                        signed.stream()
-                                .filter(one -> one.number() == number)
-                                .map(one -> new Setting(
-                                        one.vehicleClass().orElse(null),
-                                        number.words(one.value()),
-                                        one.setBy(),
-                                        one.at()))
-                                .toList()))
+                        of(number, now),
+                        newestFirst(of(
+                                number,
+                                ever.stream().filter(one -> !now.contains(one)).toList()))))
+                .toList();
+    }
+
+    private static List<Setting> newestFirst(List<Setting> oldestFirst) {
+        List<Setting> turned = new ArrayList<>(oldestFirst);
+        Collections.reverse(turned);
+        return turned;
+    }
+
+    private static List<Setting> of(PolicyNumber number, List<Signed> signed) {
+        return signed.stream()
+                .filter(one -> one.number() == number)
+                .map(one -> new Setting(
+                        one.scope().equals(Scope.FLEET)
+                                ? "the whole fleet"
+                                : one.scope().words().replaceFirst("^fleet policy for ", ""),
+                        number.words(one.value()),
+                        one.setBy(),
+                        one.why(),
+                        one.at(),
+                        one.withdrawn()))
                 .toList();
     }
 
     @PutMapping("/api/policy/{number}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void sign(@PathVariable PolicyNumber number, @RequestBody Sign typed) {
-        Entries wrong = new Entries();
-        Optional<Double> value = wrong.optional("value", typed.value(), text -> read(number, text));
-        wrong.refuseIfWrong();
+    void sign(@PathVariable PolicyNumber number, @RequestBody PolicyEntry typed) {
+        PolicyEntry.Read read = typed.read(number, true);
         policies.sign(
-                number, typed.vehicleClass(), value, people.get(people.me()).name());
-    }
-
-    private static double read(PolicyNumber number, String text) {
-        try {
-            double value = Double.parseDouble(text.strip().replace(',', '.'));
-            number.refuseImplausible(value);
-            return value;
-        } catch (NumberFormatException e) {
-            throw new rotagens.core.measure.InvalidEntry("Enter a plain figure in " + number.unit() + ".");
-        }
+                number,
+                read.scope(),
+                read.value(),
+                read.why(),
+                people.get(people.me()).name());
     }
 }

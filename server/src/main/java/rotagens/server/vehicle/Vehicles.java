@@ -25,10 +25,12 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Distance;
+import rotagens.core.measure.Load;
 import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleRole;
 import rotagens.core.vehicle.Layout;
+import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Vehicle;
@@ -56,6 +58,7 @@ public class Vehicles {
             Optional<Odometer> odometer,
             boolean outdoors,
             String placardSpot,
+            LoadState usualState,
             Optional<Instant> retiredAt) {}
 
     /** The newest odometer reading. */
@@ -90,7 +93,14 @@ public class Vehicles {
                 .fetchGroups(AxleRecord::getVehicleId, axle -> axle);
         Map<Long, Map<Position, Long>> places = new HashMap<>();
         Map<Long, Map<Position, Vehicle.Wheel>> wheels = new HashMap<>();
-        db.select(PLACE.VEHICLE_ID, PLACE.ID, PLACE.CODE, WHEEL.ID, WHEEL.PILOT, WHEEL.MAXIMUM_PRESSURE)
+        db.select(
+                        PLACE.VEHICLE_ID,
+                        PLACE.ID,
+                        PLACE.CODE,
+                        WHEEL.ID,
+                        WHEEL.PILOT,
+                        WHEEL.MAXIMUM_PRESSURE,
+                        WHEEL.MAXIMUM_LOAD)
                 .from(PLACE)
                 .leftJoin(WHEEL)
                 .on(WHEEL.PLACE_ID.eq(PLACE.ID))
@@ -106,7 +116,8 @@ public class Vehicles {
                                         new Vehicle.Wheel(
                                                 Optional.ofNullable(row.value5())
                                                         .map(PilotType::valueOf),
-                                                Optional.ofNullable(row.value6())));
+                                                Optional.ofNullable(row.value6()),
+                                                Optional.ofNullable(row.value7())));
                     }
                 });
         Map<Long, List<Odometer>> odometers = odometers(which);
@@ -131,6 +142,7 @@ public class Vehicles {
                             read.stream().findFirst(),
                             row.get(VEHICLE.IS_OUTDOORS),
                             row.get(VEHICLE.PLACARD_SPOT),
+                            LoadState.valueOf(row.get(VEHICLE.USUAL_STATE)),
                             Optional.ofNullable(row.get(VEHICLE.RETIRED_AT))));
                 });
         return vehicles;
@@ -139,7 +151,11 @@ public class Vehicles {
     private static Vehicle facts(
             Record row, List<AxleRecord> axles, Map<Position, Vehicle.Wheel> wheels, List<Odometer> odometers) {
         Map<Integer, Vehicle.Placard> placards = new HashMap<>();
+        Map<Integer, Load> gawrs = new HashMap<>();
         for (AxleRecord axle : axles) {
+            if (axle.getGawr() != null) {
+                gawrs.put(axle.getNumber(), axle.getGawr());
+            }
             if (axle.getPlacardSize() != null && axle.getPlacardPressure() != null) {
                 placards.put(
                         axle.getNumber(),
@@ -158,6 +174,7 @@ public class Vehicles {
                 row.get(VEHICLE.GVWR),
                 layout,
                 placards,
+                gawrs,
                 wheels,
                 row.get(VEHICLE.IS_SENSORED),
                 milesPerDay(odometers),

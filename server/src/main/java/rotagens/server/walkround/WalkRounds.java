@@ -12,7 +12,6 @@ import rotagens.core.inspection.Finding;
 import rotagens.core.inspection.Finding.ClearedBy;
 import rotagens.core.inspection.Judgement;
 import rotagens.core.inspection.OpenFinding;
-import rotagens.core.inspection.PressureCheck;
 import rotagens.core.inspection.Reading;
 import rotagens.core.inspection.TireJudge;
 import rotagens.core.inspection.TireState;
@@ -23,7 +22,7 @@ import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
-import rotagens.core.pressure.Target;
+import rotagens.core.pressure.RunFlat;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.Tread;
 import rotagens.server.fleet.Changes;
@@ -169,10 +168,10 @@ class WalkRounds {
         readings.read(where, new Readings.Values(figures.pressure(), figures.warmth(), figures.tread(), odometer));
         readings.clear(where, figures.putRight(), "PUT_RIGHT", "");
         List<Finding> findings = new ArrayList<>(figures.findings());
-        Target.of(standing.state().vehicle(), position, fitted.tire())
+        standing.target(position, fitted.tire().model())
                 .pressure()
                 .filter(target -> figures.pressure()
-                        .filter(read -> PressureCheck.ranLow(read, target))
+                        .filter(read -> RunFlat.ranLow(read, target))
                         .isPresent())
                 .ifPresent(target -> findings.add(Finding.RAN_LOW));
         readings.found(where, findings);
@@ -284,8 +283,7 @@ class WalkRounds {
     private Stop stop(Standing standing, VehicleState state, Position position, Stored stored, Units units) {
         Optional<Fitted> fitted = Optional.ofNullable(standing.fitted().get(position));
         TireState before = standing.state().at(position);
-        TreadLimits limits = TreadLimits.at(
-                state.vehicle(), position, standing.policy().of(state.vehicle().vehicleClass()));
+        TreadLimits limits = TreadLimits.at(state.vehicle(), position, standing.policyAt(position));
         Judgement judgement = judge(state, position, standing);
         return new Stop(
                 position.code(),
@@ -295,8 +293,8 @@ class WalkRounds {
                 fitted.flatMap(here -> here.tire().made())
                         .map(made -> made.stamped())
                         .orElse(null),
-                fitted.flatMap(here -> Target.of(state.vehicle(), position, here.tire())
-                                .pressure())
+                fitted.flatMap(here ->
+                                standing.target(position, here.tire().model()).pressure())
                         .map(target -> target.in(units))
                         .orElse(null),
                 limits.legal().in(units),

@@ -53,6 +53,11 @@ public final class Entries {
         wrong.add(new Problem.Field(field, message));
     }
 
+    /** Whether nothing was wrong so far. */
+    public boolean isFine() {
+        return wrong.isEmpty();
+    }
+
     /** Ends the request if anything was wrong. */
     public void refuseIfWrong() {
         if (!wrong.isEmpty()) {

@@ -40,9 +40,21 @@ class DemoFleetTest {
                 .flatMap(judgement -> judgement.reasons().stream())
                 .map(judged -> judged.reason().rule())
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Rule.class)));
-        // Parking judges the vehicle and shows in the due list; sidewalls and deliveries are judged as they are read.
+        // Parking judges the vehicle and shows in the due list; sidewalls, deliveries, slips and charts
+        // as they are read; the schools are grounds of a target, an imbalance is only said.
         assertThat(EnumSet.complementOf(EnumSet.copyOf(shown)))
-                .containsOnly(Rule.PARKED, Rule.SIDEWALL_AGREES, Rule.DELIVERY_MATCHES, Rule.DELIVERY_AGE);
+                .containsOnly(
+                        Rule.PARKED,
+                        Rule.SIDEWALL_AGREES,
+                        Rule.DELIVERY_MATCHES,
+                        Rule.DELIVERY_AGE,
+                        Rule.WEIGHED,
+                        Rule.PLACARD_EQUIVALENT,
+                        Rule.RATED_LOAD,
+                        Rule.CONTACT_TRIM,
+                        Rule.SLIP_ADDS_UP,
+                        Rule.IMBALANCE,
+                        Rule.CHART);
     }
 
     @Test

@@ -117,10 +117,15 @@ class OverviewTest {
     }
 
     @Test
-    @DisplayName("on a changed tire size the placard's figure is not offered as a target")
+    @DisplayName(
+            "on a changed tire size the weighed chart answer is the target, without weights the placard's equivalent")
     void changedSize() {
-        assertThat(position(vehicle("SP-03", "US"), "1L").has("target")).isFalse();
-        assertThat(vehicle("SP-03", "US").toString()).contains("the placard is for LT245/75R17");
+        assertThat(position(vehicle("SP-03", "US"), "1L").path("target").asString())
+                .isEqualTo("40 psi");
+        assertThat(position(vehicle("SP-05", "US"), "1L").path("target").asString())
+                .isEqualTo("65 psi");
+        assertThat(position(vehicle("SP-04", "US"), "1L").has("target")).isFalse();
+        assertThat(vehicle("SP-04", "US").toString()).contains("The target was derived for Ossiveld Fellgrip");
     }
 
     @Test
@@ -195,7 +200,7 @@ class OverviewTest {
             last = line.path("at").asString();
         }
         assertThat(lines.toString())
-                .contains("76 psi cold, tread")
+                .contains("76 psi cold at ")
                 .contains("Bulge")
                 .contains("Tire fitted");
     }

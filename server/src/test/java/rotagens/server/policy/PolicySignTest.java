@@ -36,17 +36,18 @@ class PolicySignTest {
     @DisplayName("a number signed for the fleet counts where it is stricter than the class's own")
     void strictestWins() {
         assertThat(limits("LC-01")).contains("\"limitYears\":8.0");
-        assertThat(sign("OVERALL_AGE", "{\"value\":\"7.5\"}")).isEqualTo(204);
+        assertThat(sign("OVERALL_AGE", "{\"value\":\"7.5\",\"why\":\"two blowouts\"}"))
+                .isEqualTo(204);
         assertThat(limits("LC-01")).contains("\"limitYears\":7.5");
         assertThat(limits("VN-01")).contains("\"limitYears\":7.0");
-        assertThat(sign("OVERALL_AGE", "{}")).isEqualTo(204);
+        assertThat(sign("OVERALL_AGE", "{\"why\":\"tires were replaced\"}")).isEqualTo(204);
         assertThat(limits("LC-01")).contains("\"limitYears\":8.0");
     }
 
     @Test
     @DisplayName("a class's newest number replaces its older one, also where it is looser, and names who signed it")
     void newestCounts() {
-        sign("OVERALL_AGE", "{\"vehicleClass\":\"Equipment trailer\",\"value\":\"9\"}");
+        sign("OVERALL_AGE", "{\"vehicleClass\":\"Equipment trailer\",\"value\":\"9\",\"why\":\"low miles\"}");
         assertThat(limits("TR-01")).contains("\"limitYears\":9.0");
         assertThat(manager.get("/api/policy").text()).contains("signed by Dana Prestwick");
     }
@@ -58,8 +59,38 @@ class PolicySignTest {
                 .contains("between 2");
         assertThat(manager.put("/api/policy/PULL_OTHER", "{\"value\":\"much\"}").at("value"))
                 .contains("plain figure");
-        assertThat(manager.put("/api/policy/PULL_OTHER", "{\"vehicleClass\":\"Nothing\",\"value\":\"4\"}")
+        assertThat(manager.put("/api/policy/PULL_OTHER", "{\"vehicleClass\":\"Nothing\",\"value\":\"4\",\"why\":\"x\"}")
                         .at("vehicleClass"))
                 .contains("no such class");
+    }
+
+    @Test
+    @DisplayName("a number holds for one kind of axle and one maker's tires, and takes a reason")
+    void narrowScopes() {
+        assertThat(manager.put("/api/policy/PULL_OTHER", "{\"value\":\"4\"}").at("why"))
+                .contains("Say why");
+        assertThat(sign(
+                        "OVERALL_AGE",
+                        "{\"value\":\"6\",\"axle\":\"tag\",\"maker\":\"Corvane\",\"why\":\"maker's advice\"}"))
+                .isEqualTo(204);
+        String limits = limits("LC-04");
+        assertThat(limits).contains("\"position\":\"3L\"").contains("\"limitYears\":6.0");
+        assertThat(manager.get("/api/policy").text()).contains("tag axles, Corvane tires");
+        sign("OVERALL_AGE", "{\"axle\":\"tag\",\"maker\":\"Corvane\",\"why\":\"over\"}");
+        assertThat(manager.get("/api/policy").text()).contains("\"withdrawn\":true");
+    }
+
+    @Test
+    @DisplayName("before it is signed it shows which verdicts it would turn, and turns none")
+    void preview() {
+        String stricter = manager.post(
+                        "/api/policy/OVERALL_AGE/preview", "{\"vehicleClass\":\"Service van\",\"value\":\"2\"}")
+                .text();
+        assertThat(stricter).contains("\"unit\":\"VN-02\"").contains("\"after\":\"DO_NOT_OPERATE\"");
+        assertThat(manager.post("/api/policy/OVERALL_AGE/preview", "{\"vehicleClass\":\"Service van\",\"value\":\"7\"}")
+                        .body()
+                        .size())
+                .isZero();
+        assertThat(limits("VN-02")).contains("\"limitYears\":7.0");
     }
 }

@@ -1,0 +1,157 @@
+import { colour } from '../../app/theme'
+import { HEIGHT, type Ladder, place, RAILS, WIDTH } from './geometry'
+
+/** Keeps a figure readable where a line passes behind it. */
+const HALO = { paintOrder: 'stroke', stroke: '#fff', strokeWidth: 5, strokeLinejoin: 'round' } as const
+
+const MARKS: Record<string, { stroke: string; dash?: string }> = {
+  maximum: { stroke: '#A8261B' },
+  runflat: { stroke: '#A8261B', dash: '2 3' },
+  need: { stroke: colour.ink, dash: '6 3' },
+  warning: { stroke: '#8F6300', dash: '1 3' },
+}
+
+/**
+ * The chart as a ladder: a rung for each row with the load it carries. The weighed load comes in from the right and climbs to
+ * the first rung that carries it; flags on the left are the schools, brackets on the right the limits, dots the last readings.
+ */
+export function PressureLadder({ ladder, title }: { ladder: Ladder; title: string }) {
+  const placed = place(ladder)
+  const { left, right } = RAILS
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      width="100%"
+      role="img"
+      aria-label={`${title}. ${spoken(ladder)}`}
+      style={{ maxWidth: WIDTH, display: 'block', fontSize: 12 }}
+    >
+      <line x1={left} x2={left} y1={4} y2={HEIGHT - 4} stroke={colour.rubber} strokeWidth={4} />
+      <line x1={right} x2={right} y1={4} y2={HEIGHT - 4} stroke={colour.rubber} strokeWidth={4} />
+      {placed.rungs.map(({ item, y }) => (
+        <g key={item.psi}>
+          <line
+            x1={left}
+            x2={right}
+            y1={y}
+            y2={y}
+            stroke={item.reached ? colour.petrol : colour.rubber}
+            strokeWidth={item.reached ? 5 : 2.5}
+            strokeDasharray={ladder.estimated ? '5 3' : undefined}
+          />
+        </g>
+      ))}
+      {placed.flags.map(({ item, y, labelY }) => (
+        <g key={item.school}>
+          <polyline
+            points={`${left - 34},${y} ${left - 44},${y} 150,${labelY}`}
+            fill="none"
+            stroke={item.chosen ? colour.petrol : colour.beam}
+            strokeWidth={item.chosen ? 2 : 1.2}
+          />
+          <rect
+            x={1}
+            y={labelY - 10.5}
+            width={149}
+            height={21}
+            rx={4}
+            fill={item.chosen ? colour.petrol : '#fff'}
+            stroke={item.chosen ? colour.petrol : item.offered ? colour.quiet : colour.frame}
+            strokeDasharray={item.offered ? undefined : '3 3'}
+          />
+          <text
+            x={8}
+            y={labelY + 4}
+            fill={item.chosen ? '#fff' : item.offered ? colour.ink : colour.quiet}
+            fontWeight={item.chosen ? 700 : 450}
+          >
+            {item.chosen ? '▸ ' : ''}
+            {short(item.words)} {item.pressure}
+          </text>
+        </g>
+      ))}
+      {placed.load && (
+        <g>
+          <polyline
+            points={`${WIDTH - 2},${placed.load.labelY + 4} 374,${placed.load.labelY + 4} 366,${placed.load.y} ${(left + right) / 2},${placed.load.y} ${(left + right) / 2},${placed.load.rungY}`}
+            fill="none"
+            stroke={colour.petrol}
+            strokeWidth={2}
+            strokeDasharray="4 3"
+          />
+          <text x={378} y={placed.load.labelY} fill={colour.petrol} fontWeight={750}>
+            load {placed.load.words}
+          </text>
+        </g>
+      )}
+      {placed.marks.map(({ item, y, labelY }) => {
+        const look = MARKS[item.kind] ?? { stroke: colour.quiet }
+        return (
+          <g key={item.kind}>
+            <line
+              x1={left - 4}
+              x2={right + 4}
+              y1={y}
+              y2={y}
+              stroke={look.stroke}
+              strokeWidth={1.6}
+              strokeDasharray={look.dash}
+            />
+            {item.kind !== 'need' && (
+              <polyline
+                points={`${right + 64},${y} 366,${y} 374,${labelY}`}
+                fill="none"
+                stroke={look.stroke}
+                strokeWidth={1.2}
+                strokeDasharray={look.dash}
+              />
+            )}
+            <text x={378} y={labelY + 4} fill={look.stroke}>
+              {item.kind === 'need' ? 'needs' : item.words} {item.pressure}
+            </text>
+          </g>
+        )
+      })}
+      {placed.rungs.map(({ item, y }) => (
+        <g key={item.psi}>
+          <text
+            x={left - 9}
+            {...HALO}
+            y={y + 4}
+            textAnchor="end"
+            fontWeight={item.reached ? 750 : 500}
+            fill={colour.ink}
+          >
+            {item.pressure.replace(/ (psi|kPa)$/, '')}
+          </text>
+          <text
+            x={right + 9}
+            {...HALO}
+            y={y + 4}
+            fontWeight={item.reached ? 750 : 450}
+            fill={item.reached ? colour.petrol : colour.quiet}
+          >
+            {item.load}
+          </text>
+        </g>
+      ))}
+      {placed.readings.map(({ item, x, y }) => (
+        <g key={item.words}>
+          <circle cx={x} cy={y} r={5} fill={colour.amber} stroke={colour.ink} strokeWidth={1.4} />
+          <title>
+            {item.words} read {item.pressure}
+          </title>
+        </g>
+      ))}
+    </svg>
+  )
+}
+
+const short = (words: string) => (words === 'Placard equivalent' ? 'Equivalent' : words)
+
+function spoken(ladder: Ladder): string {
+  const flags = ladder.flags.map((flag) => `${flag.words} ${flag.pressure}${flag.chosen ? ', taken' : ''}`)
+  const marks = ladder.marks.map((mark) => `${mark.words} ${mark.pressure}`)
+  const load = ladder.load ? [`load ${ladder.load.words}`] : []
+  return [...load, ...flags, ...marks, ...ladder.readings.map((one) => `${one.words} read ${one.pressure}`)].join('; ')
+}

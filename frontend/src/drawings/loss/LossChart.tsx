@@ -1,0 +1,80 @@
+import { colour } from '../../app/theme'
+import { day } from '../../units/format'
+import { CHART, placeLoss, type TireLoss } from './geometry'
+
+/** One tire's pressure over time: as read (line), at one temperature (crosses), against target and need. */
+export function LossChart({ loss }: { loss: TireLoss }) {
+  const placed = placeLoss(loss)
+  if (!placed) return null
+  const line = placed.points.map((one) => `${one.x},${one.y}`).join(' ')
+  return (
+    <svg
+      viewBox={`0 0 ${CHART.width} ${CHART.height}`}
+      width="100%"
+      role="img"
+      aria-label={`${loss.position}: ${loss.points.map((one) => `${day(one.on)} ${one.pressure}`).join(', ')}. Target ${loss.targetWords ?? 'not known'}, need ${loss.needWords ?? 'not known'}.`}
+      style={{ display: 'block', fontSize: 10.5 }}
+    >
+      {placed.target !== undefined && (
+        <>
+          <line
+            x1={0}
+            x2={CHART.width}
+            y1={placed.target}
+            y2={placed.target}
+            stroke={colour.petrol}
+            strokeWidth={1.2}
+          />
+          <text x={2} y={placed.target - 3} fill={colour.petrol}>
+            target {loss.targetWords}
+          </text>
+        </>
+      )}
+      {placed.need !== undefined && (
+        <>
+          <line
+            x1={0}
+            x2={CHART.width}
+            y1={placed.need}
+            y2={placed.need}
+            stroke="#A8261B"
+            strokeWidth={1.2}
+            strokeDasharray="5 3"
+          />
+          <text x={2} y={placed.need - 3} fill="#A8261B">
+            need {loss.needWords}
+          </text>
+        </>
+      )}
+      <polyline points={line} fill="none" stroke={loss.leak ? '#A8261B' : colour.rubber} strokeWidth={1.6} />
+      {placed.points.map(({ x, y, correctedY, point }, at) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: two readings may share a day
+        <g key={at}>
+          <circle
+            cx={x}
+            cy={y}
+            r={3}
+            fill={point.filled ? colour.petrol : point.cold ? '#fff' : colour.amber}
+            stroke={colour.rubber}
+          >
+            <title>
+              {day(point.on)}: {point.pressure}
+              {point.cold ? ' cold' : ' hot'}
+              {point.temperature ? ` at ${point.temperature}` : ''}
+              {point.filled ? ', filled' : ''}
+            </title>
+          </circle>
+          {correctedY !== undefined && (
+            <path d={`M${x - 3},${correctedY - 3}l6,6m0,-6l-6,6`} stroke={colour.petrol} strokeWidth={1.2} />
+          )}
+        </g>
+      ))}
+      <text x={2} y={CHART.height - 4} fill={colour.quiet}>
+        {day(placed.from)}
+      </text>
+      <text x={CHART.width - 2} y={CHART.height - 4} textAnchor="end" fill={colour.quiet}>
+        {day(placed.to)}
+      </text>
+    </svg>
+  )
+}

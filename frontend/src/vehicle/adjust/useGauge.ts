@@ -1,0 +1,83 @@
+import { useCallback, useEffect, useRef, useState } from 'react'
+import { answerOf, api, ProblemError, type Units } from '../../api/client'
+
+export type GaugeState = 'off' | 'pairing' | 'paired' | 'lost'
+
+/** Puts a figure into a field as if it had been typed. */
+function fill(field: HTMLInputElement, figure: string) {
+  const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set
+  set?.call(field, figure)
+  field.dispatchEvent(new Event('input', { bubbles: true }))
+}
+
+/**
+ * The paired gauge: what it reads goes into the field that has focus, or had it last. When it drops out the page says so, and
+ * the keyboard works as ever.
+ */
+export function useGauge() {
+  const [state, setState] = useState<GaugeState>('off')
+  const [says, setSays] = useState('')
+  const source = useRef<EventSource | null>(null)
+  const field = useRef<HTMLInputElement | null>(null)
+
+  useEffect(() => {
+    const remember = (event: FocusEvent) => {
+      if (event.target instanceof HTMLInputElement && event.target.dataset.gauge === 'yes') field.current = event.target
+    }
+    document.addEventListener('focusin', remember)
+    return () => {
+      document.removeEventListener('focusin', remember)
+      source.current?.close()
+    }
+  }, [])
+
+  const unpair = useCallback(() => {
+    source.current?.close()
+    source.current = null
+  }, [])
+
+  const pair = useCallback(() => {
+    unpair()
+    setState('pairing')
+    setSays('')
+    const stream = new EventSource('/api/stand-ins/gauge')
+    source.current = stream
+    stream.addEventListener('paired', (event) => {
+      setState('paired')
+      setSays(event.data)
+    })
+    stream.addEventListener('reading', (event) => {
+      const here = field.current
+      if (here?.isConnected) fill(here, event.data)
+    })
+    stream.addEventListener('lost', (event) => {
+      setState('lost')
+      setSays(event.data)
+      stream.close()
+    })
+    stream.onerror = () => {
+      if (source.current !== stream || stream.readyState === EventSource.CLOSED) return
+      setState('lost')
+      setSays('The gauge dropped out. Read it and type, or pair it again.')
+      stream.close()
+    }
+  }, [unpair])
+
+  const press = useCallback(async (vehicleId: number, position: string, units: Units, towards: string) => {
+    try {
+      await answerOf(
+        api.POST('/api/stand-ins/gauge/press', {
+          params: { query: { units } },
+          body: { vehicleId, position, towards },
+        }),
+      )
+    } catch (error) {
+      setState('lost')
+      setSays(error instanceof ProblemError ? error.message : String(error))
+    }
+  }, [])
+
+  const dropOut = useCallback(() => answerOf(api.POST('/api/stand-ins/gauge/drop-out')), [])
+
+  return { state, says, pair, press, dropOut }
+}

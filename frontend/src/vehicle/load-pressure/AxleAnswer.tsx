@@ -1,0 +1,149 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import type { ReactNode } from 'react'
+import { PressureLadder } from '../../drawings/ladder/PressureLadder'
+import { ConcernList } from './ConcernList'
+import type { AxleSheet } from './LoadPressure'
+import { SchoolsTable } from './SchoolsTable'
+
+/** One axle: the target first, the ladder with every school on it, the figures it rests on, and what has to be known. */
+export function AxleAnswer(props: {
+  axle: AxleSheet
+  onWarning?: (() => void) | undefined
+  onChalk?: (() => void) | undefined
+}) {
+  const { axle } = props
+  return (
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,466px) minmax(0,1fr)' },
+          gap: 2,
+        }}
+      >
+        <Box sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: 1.25, minWidth: 0 }}>
+          {axle.ladder ? (
+            <>
+              <PressureLadder ladder={axle.ladder} title={`Pressure ladder of axle ${axle.axle}`} />
+              <Box sx={{ fontSize: 12, color: 'text.secondary', mt: 0.5 }}>
+                {axle.chart ? `Chart: ${axle.chart}.` : 'Dashed rungs: an estimate, no chart of this maker on file.'}{' '}
+                Rungs: load one tire carries{axle.dual ? ' as one of a dual' : ''}. Dots: last cold readings
+                {axle.ladder.readings.length > 0 &&
+                  ` (${axle.ladder.readings.map((one) => `${one.words} ${one.pressure}`).join(', ')})`}
+                .
+              </Box>
+            </>
+          ) : (
+            <Box sx={{ p: 2, color: 'text.secondary' }}>{axle.missing}</Box>
+          )}
+        </Box>
+        <Box sx={{ minWidth: 0 }}>
+          <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, flexWrap: 'wrap' }}>
+            <Box sx={{ fontSize: 34, fontWeight: 750, fontStretch: '115%', lineHeight: 1 }}>
+              {axle.target ?? 'No target'}
+            </Box>
+            <Box sx={{ color: 'text.secondary' }}>cold, all tires of the axle</Box>
+          </Box>
+          <Box sx={{ mt: 0.75 }}>
+            <strong>{axle.reason.says}.</strong> {axle.reason.because}
+          </Box>
+          {axle.why && <Box sx={{ color: 'text.secondary' }}>{axle.why}.</Box>}
+          <Facts axle={axle} />
+          <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
+            {props.onWarning && (
+              <Button size="small" variant="outlined" onClick={props.onWarning} sx={{ background: '#fff' }}>
+                Warning threshold…
+              </Button>
+            )}
+            {props.onChalk && axle.maximum && (
+              <Button size="small" variant="outlined" onClick={props.onChalk} sx={{ background: '#fff' }}>
+                Chalk line…
+              </Button>
+            )}
+          </Box>
+          <ConcernList concerns={axle.concerns} />
+        </Box>
+      </Box>
+      <SchoolsTable axle={axle} />
+    </Box>
+  )
+}
+
+function Facts({ axle }: { axle: AxleSheet }) {
+  const margin = axle.margins[0]
+  const facts: [string, ReactNode][] = [
+    [
+      'Load a tire',
+      axle.load ? (
+        <>
+          <strong>{axle.load}</strong>, {axle.loadFrom}
+        </>
+      ) : (
+        'never weighed'
+      ),
+    ],
+    [
+      'Carries at target',
+      axle.capacity ? (
+        <>
+          <strong>{axle.capacity}</strong>
+          {axle.reserve && `, reserve ${axle.reserve}`}
+        </>
+      ) : (
+        'not known'
+      ),
+    ],
+    ['Need N', axle.need ?? 'not known without a weight'],
+    ['Maximum', axle.maximum ? `${axle.maximum}, ${axle.maximumBy}` : 'not on file'],
+    ['Warns at', axle.warning ?? 'not on record'],
+    [
+      'Tightest limit',
+      margin ? (
+        <>
+          {margin.what}:{' '}
+          <strong style={margin.over ? { color: '#A8261B' } : undefined}>
+            {margin.left} {margin.over ? 'over' : 'left'}
+          </strong>{' '}
+          of {margin.limit}
+        </>
+      ) : (
+        'not known'
+      ),
+    ],
+    [
+      'May carry now',
+      axle.carry.most ? (
+        <>
+          <strong>{axle.carry.most}</strong> on the axle: {axle.carry.says}
+        </>
+      ) : (
+        axle.carry.says
+      ),
+    ],
+  ]
+  return (
+    <Box
+      component="dl"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '104px minmax(0,1fr)',
+        columnGap: 1.5,
+        rowGap: 0.4,
+        m: 0,
+        mt: 1.5,
+        '& dt': { color: 'text.secondary' },
+        '& dd': { m: 0 },
+      }}
+    >
+      {facts
+        .filter(([, value]) => value !== '')
+        .map(([name, value]) => (
+          <Box key={name} sx={{ display: 'contents' }}>
+            <dt>{name}</dt>
+            <dd>{value}</dd>
+          </Box>
+        ))}
+    </Box>
+  )
+}

@@ -1,0 +1,100 @@
+import Box from '@mui/material/Box'
+import Checkbox from '@mui/material/Checkbox'
+import FormControlLabel from '@mui/material/FormControlLabel'
+import Radio from '@mui/material/Radio'
+import RadioGroup from '@mui/material/RadioGroup'
+import { useState } from 'react'
+import { answerOf, api, type Schemas } from '../../api/client'
+import { useUnits } from '../../app/settings'
+import { useMay } from '../../session/session'
+import { Entry } from '../../ui/Entry'
+import { FormDialog } from '../../ui/FormDialog'
+import { useSend } from '../../ui/useSend'
+import type { LoadPressureView } from './LoadPressure'
+
+type School = Schemas['SchoolView']['school']
+
+/** One school for the vehicle, with a reason and a name. What an axle doesn't allow falls back to our own order there. */
+export function ChooseDialog(props: { vehicleId: number; page: LoadPressureView; onClose: () => void }) {
+  const { page } = props
+  const [units] = useUnits()
+  const [school, setSchool] = useState<School | ''>(page.choice?.school ?? '')
+  const [reason, setReason] = useState('')
+  const [below, setBelow] = useState(false)
+  const manager = useMay('MANAGER')
+  const form = useSend(
+    () =>
+      answerOf(
+        api.PUT('/api/vehicles/{id}/pressure-choice', {
+          params: { path: { id: props.vehicleId }, query: { units } },
+          body: { reason, belowPlacard: below, ...(school && { school }) },
+        }),
+      ),
+    props.onClose,
+  )
+  const schools = page.axles[0]?.schools ?? []
+  const answers = (of: School) =>
+    page.axles
+      .map((axle) => axle.schools.find((one) => one.school === of))
+      .map((one) => (one?.offered ? one.pressure : 'not here'))
+      .join(' · ')
+  return (
+    <FormDialog
+      title="Choose a school"
+      action="Take it"
+      error={form.error}
+      busy={form.busy}
+      onSend={form.send}
+      onClose={props.onClose}
+    >
+      <RadioGroup
+        value={school}
+        onChange={(event) => setSchool(event.target.value as School | '')}
+        sx={{ width: '100%' }}
+      >
+        <FormControlLabel
+          value=""
+          control={<Radio />}
+          label="Our own order: weighed, placard, equivalent, rated load"
+        />
+        {schools.map((one) => (
+          <FormControlLabel
+            key={one.school}
+            value={one.school}
+            control={<Radio />}
+            label={
+              <Box>
+                <strong>{one.words}</strong>: {answers(one.school)}
+                <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>{one.rightWhen}</Box>
+              </Box>
+            }
+          />
+        ))}
+      </RadioGroup>
+      {form.wrong('school') && (
+        <Box role="alert" sx={{ color: 'error.main' }}>
+          {form.wrong('school')}
+        </Box>
+      )}
+      {page.light && school === 'WEIGHED' && (
+        <Box sx={{ width: '100%' }}>
+          <FormControlLabel
+            control={
+              <Checkbox checked={below} onChange={(event) => setBelow(event.target.checked)} disabled={!manager} />
+            }
+            label="Allow less than the placard (manager)"
+          />
+          {form.wrong('belowPlacard') && (
+            <Box role="alert" sx={{ color: 'error.main' }}>
+              {form.wrong('belowPlacard')}
+            </Box>
+          )}
+        </Box>
+      )}
+      <Entry label="Why" value={reason} onChange={setReason} error={form.wrong('reason')} width="100%" />
+      <Box sx={{ width: '100%', color: 'text.secondary' }}>
+        Never above a maximum, never under what the recorded load needs. The makers’ data and local law come first.
+      </Box>
+    </FormDialog>
+  )
+}

@@ -1,0 +1,32 @@
+import Box from '@mui/material/Box'
+import type { Schemas } from '../../api/client'
+import { StateGlyph } from '../../drawings/state/StateGlyph'
+
+type Concern = Schemas['ConcernView']
+
+const VERDICT = { STOP: 'DO_NOT_OPERATE', WATCH: 'WATCH', UNKNOWN: 'NOT_KNOWN' } as const
+
+/** What has to be known about an axle, worst first; plain notes carry no state. */
+export function ConcernList({ concerns }: { concerns: Concern[] }) {
+  if (concerns.length === 0) return null
+  return (
+    <Box component="ul" aria-label="To know" sx={{ listStyle: 'none', m: 0, mt: 1.5, p: 0, display: 'grid', gap: 1 }}>
+      {concerns.map((concern) => (
+        <Box component="li" key={concern.says} sx={{ display: 'grid', gridTemplateColumns: '20px 1fr', gap: 1 }}>
+          <Box sx={{ pt: 0.25 }}>
+            {concern.weight === 'NOTE' ? (
+              <Box aria-hidden sx={{ width: 14, textAlign: 'center', fontWeight: 700 }}>
+                –
+              </Box>
+            ) : (
+              <StateGlyph verdict={VERDICT[concern.weight]} />
+            )}
+          </Box>
+          <div>
+            <strong>{concern.says}.</strong> {concern.because}
+          </div>
+        </Box>
+      ))}
+    </Box>
+  )
+}

@@ -1,0 +1,148 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import ToggleButton from '@mui/material/ToggleButton'
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { loadPressureQuery } from '../../api/queries'
+import { useUnits } from '../../app/settings'
+import { useMay } from '../../session/session'
+import { LoadProblem } from '../../ui/Failed'
+import { LoadingLines } from '../../ui/Loading'
+import { day } from '../../units/format'
+import { useVehicle } from '../VehiclePage'
+import { AxleAnswer } from './AxleAnswer'
+import { ChalkDialog } from './ChalkDialog'
+import { ChooseDialog } from './ChooseDialog'
+import { LossSection } from './LossSection'
+import { LoadStateDialog, TripDialog } from './StateDialogs'
+import { StatesTable } from './StatesTable'
+import { ThresholdDialog } from './ThresholdDialog'
+import { WeighDialog } from './WeighDialog'
+import { Weights } from './Weights'
+
+export type LoadPressureView = Schemas['LoadPressure']
+export type AxleSheet = Schemas['AxleSheet']
+
+export type Asking =
+  | { what: 'weigh' | 'choose' | 'state' | 'trip' }
+  | { what: 'warning' | 'chalk'; axle: AxleSheet }
+  | undefined
+
+/** From the scale slip to the figure on the gauge: what each axle weighs, what every school says, and what is lost since. */
+export function LoadPressure() {
+  const { vehicle, picked } = useVehicle()
+  const [units] = useUnits()
+  const query = useQuery(loadPressureQuery(vehicle.id, units))
+  const [axle, setAxle] = useState<number>()
+  const [asking, setAsking] = useState<Asking>()
+  const technician = useMay('TECHNICIAN')
+  const coordinator = useMay('COORDINATOR')
+  if (query.isPending) return <LoadingLines lines={10} />
+  if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
+  const page = query.data
+  const onPlan = Number(picked?.[0])
+  const shown = page.axles.find((one) => one.axle === (axle ?? (onPlan || 1))) ?? page.axles[0]
+  const close = () => setAsking(undefined)
+  return (
+    <Box sx={{ px: { xs: 1.5, md: 2 }, py: 1.5, display: 'grid', gap: 2.5 }}>
+      <Box sx={{ display: 'flex', gap: 1, rowGap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
+        <Box sx={{ width: '100%' }}>
+          <InForce page={page} />
+        </Box>
+        {technician && (
+          <>
+            <Button variant="contained" onClick={() => setAsking({ what: 'weigh' })}>
+              Weigh…
+            </Button>
+            <Button
+              variant="outlined"
+              component={Link}
+              to={`/vehicles/${vehicle.id}/adjust`}
+              sx={{ background: '#fff' }}
+            >
+              Measure and adjust
+            </Button>
+          </>
+        )}
+        {coordinator && (
+          <>
+            <Button onClick={() => setAsking({ what: 'choose' })}>Choose a school…</Button>
+            <Button onClick={() => setAsking({ what: 'state' })}>Load state…</Button>
+            <Button onClick={() => setAsking({ what: 'trip' })}>Book a trip…</Button>
+          </>
+        )}
+      </Box>
+      {page.notes.map((note) => (
+        <Box key={note} sx={{ borderLeft: 4, borderColor: '#8F6300', pl: 1.5, py: 0.5 }}>
+          {note}
+        </Box>
+      ))}
+      <Box component="section" aria-label="Axles">
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={shown?.axle ?? null}
+          onChange={(_, next: number | null) => next && setAxle(next)}
+          aria-label="Axle"
+          sx={{ background: '#fff', mb: 1.5 }}
+        >
+          {page.axles.map((one) => (
+            <ToggleButton key={one.axle} value={one.axle} sx={{ px: 2 }}>
+              Axle {one.axle} {one.role.toLowerCase()}
+              <Box component="strong" sx={{ ml: 1 }}>
+                {one.target ?? 'no target'}
+              </Box>
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+        {shown && (
+          <AxleAnswer
+            axle={shown}
+            onWarning={technician ? () => setAsking({ what: 'warning', axle: shown }) : undefined}
+            onChalk={technician ? () => setAsking({ what: 'chalk', axle: shown }) : undefined}
+          />
+        )}
+      </Box>
+      <StatesTable page={page} />
+      <Weights page={page} vehicleId={vehicle.id} />
+      <LossSection vehicleId={vehicle.id} />
+      {asking?.what === 'weigh' && <WeighDialog vehicle={vehicle} page={page} onClose={close} />}
+      {asking?.what === 'choose' && <ChooseDialog vehicleId={vehicle.id} page={page} onClose={close} />}
+      {asking?.what === 'state' && <LoadStateDialog vehicleId={vehicle.id} page={page} onClose={close} />}
+      {asking?.what === 'trip' && <TripDialog vehicleId={vehicle.id} onClose={close} />}
+      {asking?.what === 'warning' && <ThresholdDialog vehicleId={vehicle.id} axle={asking.axle} onClose={close} />}
+      {asking?.what === 'chalk' && <ChalkDialog vehicleId={vehicle.id} axle={asking.axle} onClose={close} />}
+    </Box>
+  )
+}
+
+function InForce({ page }: { page: LoadPressureView }) {
+  return (
+    <>
+      <div>
+        Set for <strong>{page.stateWords} load</strong>, {page.stateWhy}
+        {page.stateUntil && <strong> until {day(page.stateUntil, page.today)}</strong>}
+        {page.trips.map((trip) => (
+          <span key={trip.id}>
+            {' '}
+            · trip {trip.words} {day(trip.from, page.today)} – {day(trip.until, page.today)}
+          </span>
+        ))}
+      </div>
+      <Box sx={{ color: 'text.secondary' }}>
+        {page.choice ? (
+          <>
+            School: <strong>{page.choice.words}</strong>, chosen by {page.choice.by} on{' '}
+            {day(page.choice.on, page.today)}: {page.choice.reason}
+            {page.choice.belowPlacard && ' · a manager allowed less than the placard'}
+          </>
+        ) : (
+          <>School: our own order, nobody chose</>
+        )}
+      </Box>
+    </>
+  )
+}

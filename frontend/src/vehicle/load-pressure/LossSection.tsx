@@ -1,0 +1,64 @@
+import Box from '@mui/material/Box'
+import { useQuery } from '@tanstack/react-query'
+import { lossQuery } from '../../api/queries'
+import { useUnits } from '../../app/settings'
+import { LossChart } from '../../drawings/loss/LossChart'
+import { LoadProblem } from '../../ui/Failed'
+import { LoadingLines } from '../../ui/Loading'
+import { day } from '../../units/format'
+
+/** How fast each tire loses air, and when it has to be gauged next. */
+export function LossSection({ vehicleId }: { vehicleId: number }) {
+  const [units] = useUnits()
+  const query = useQuery(lossQuery(vehicleId, units))
+  if (query.isPending) return <LoadingLines lines={4} />
+  if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
+  return (
+    <Box component="section" aria-label="Loss of pressure">
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.25 }}>
+        Loss of pressure
+      </Box>
+      <Box sx={{ color: 'text.secondary', fontSize: 12.5, mb: 1 }}>
+        Line: as read; crosses: at the temperature of the first reading since the fill; filled dots: air was added or
+        let out.
+      </Box>
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(235px, 1fr))', gap: 1.5 }}>
+        {[...query.data]
+          .sort((a, b) => Number(b.leak) - Number(a.leak))
+          .map((tire) => (
+            <Box
+              key={tire.position}
+              sx={{
+                background: '#fff',
+                border: 1,
+                borderColor: tire.leak ? '#A8261B' : 'divider',
+                borderRadius: 1,
+                p: 1,
+                minWidth: 0,
+              }}
+            >
+              <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}>
+                <strong>
+                  {tire.position} <span style={{ fontWeight: 450 }}>{tire.name}</span>
+                </strong>
+                <span>
+                  {tire.gas === 'NITROGEN' && 'nitrogen · '}
+                  <strong>{tire.points[0]?.pressure}</strong>
+                </span>
+              </Box>
+              <LossChart loss={tire} />
+              <Box sx={{ fontWeight: 650, color: tire.leak ? '#A8261B' : undefined }}>
+                {tire.leak && 'Leak: '}
+                {tire.rate ?? 'rate not known'}
+              </Box>
+              <Box sx={{ fontSize: 12.5 }}>{tire.says}</Box>
+              <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>
+                {tire.nextCheck ? `Gauge it by ${day(tire.nextCheck)}` : 'Never gauged cold'}
+                {tire.reachesNeed && ` · at its need ${day(tire.reachesNeed)}`}
+              </Box>
+            </Box>
+          ))}
+      </Box>
+    </Box>
+  )
+}

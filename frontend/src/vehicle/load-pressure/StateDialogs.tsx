@@ -1,0 +1,110 @@
+import Box from '@mui/material/Box'
+import { useState } from 'react'
+import { answerOf, api } from '../../api/client'
+import { useUnits } from '../../app/settings'
+import { Choice, Entry } from '../../ui/Entry'
+import { FormDialog } from '../../ui/FormDialog'
+import { useNotice } from '../../ui/Notice'
+import { useSend } from '../../ui/useSend'
+import type { LoadPressureView } from './LoadPressure'
+
+export type LoadState = 'EMPTY' | 'USUAL' | 'FULL' | 'TOWING'
+
+export const LOAD_STATES = [
+  ['EMPTY', 'empty'],
+  ['USUAL', 'usual'],
+  ['FULL', 'full'],
+  ['TOWING', 'towing'],
+] as const
+
+/** Which load the pressures are for, from today. */
+export function LoadStateDialog(props: { vehicleId: number; page: LoadPressureView; onClose: () => void }) {
+  const [units] = useUnits()
+  const [state, setState] = useState<LoadState>(props.page.state === 'UNKNOWN' ? 'USUAL' : props.page.state)
+  const [until, setUntil] = useState('')
+  const form = useSend(
+    () =>
+      answerOf(
+        api.PUT('/api/vehicles/{id}/load-state', {
+          params: { path: { id: props.vehicleId }, query: { units } },
+          body: { state, ...(until && { until }) },
+        }),
+      ),
+    props.onClose,
+  )
+  return (
+    <FormDialog
+      title="Load state in force"
+      action="Put it in force"
+      error={form.error}
+      busy={form.busy}
+      onSend={form.send}
+      onClose={props.onClose}
+    >
+      <Choice
+        label="Load"
+        value={state}
+        options={LOAD_STATES}
+        onChange={setState}
+        error={form.wrong('state')}
+        width={160}
+      />
+      <Entry
+        label="Until"
+        type="date"
+        value={until}
+        onChange={setUntil}
+        error={form.wrong('until')}
+        hint={state === 'EMPTY' ? 'An empty setting has to end' : 'Blank: until changed'}
+      />
+      <Box sx={{ width: '100%', color: 'text.secondary' }}>
+        The targets change at once; the tires don’t. Measure and adjust before it rolls loaded.
+      </Box>
+    </FormDialog>
+  )
+}
+
+/** A trip with a load: a job raises the pressures on its first day, another restores them after. */
+export function TripDialog(props: { vehicleId: number; onClose: () => void }) {
+  const [units] = useUnits()
+  const notice = useNotice()
+  const [state, setState] = useState<LoadState>('FULL')
+  const [from, setFrom] = useState('')
+  const [until, setUntil] = useState('')
+  const [note, setNote] = useState('')
+  const form = useSend(
+    (key) =>
+      answerOf(
+        api.POST('/api/vehicles/{id}/trips', {
+          params: { path: { id: props.vehicleId }, query: { units }, header: { 'Idempotency-Key': key } },
+          body: { state, note, ...(from && { from }), ...(until && { until }) },
+        }),
+      ),
+    () => {
+      notice({ text: 'Trip booked. Raising and restoring the pressures are on the plan where they differ.' })
+      props.onClose()
+    },
+  )
+  return (
+    <FormDialog
+      title="Book a loaded trip"
+      action="Book it"
+      error={form.error}
+      busy={form.busy}
+      onSend={form.send}
+      onClose={props.onClose}
+    >
+      <Choice
+        label="Load"
+        value={state}
+        options={LOAD_STATES}
+        onChange={setState}
+        error={form.wrong('state')}
+        width={160}
+      />
+      <Entry label="First day" type="date" value={from} onChange={setFrom} error={form.wrong('from')} width={170} />
+      <Entry label="Last day" type="date" value={until} onChange={setUntil} error={form.wrong('until')} width={170} />
+      <Entry label="Note" value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
+    </FormDialog>
+  )
+}

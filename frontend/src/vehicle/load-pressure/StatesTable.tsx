@@ -1,0 +1,44 @@
+import Box from '@mui/material/Box'
+import { Table } from '../../ui/Table'
+import { day } from '../../units/format'
+import type { LoadPressureView } from './LoadPressure'
+
+/** What each load state needs, axle by axle. */
+export function StatesTable({ page }: { page: LoadPressureView }) {
+  return (
+    <Box component="section" aria-label="Load states">
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.75 }}>
+        What each load state needs
+      </Box>
+      <Table
+        label="Load states"
+        heads={['Load', 'Weighed', ...page.axles.map((one) => `Axle ${one.axle}: load a tire · need · target`)]}
+      >
+        {page.states.map((row) => (
+          <Box component="tr" key={row.state} sx={{ background: row.inForce ? '#EAF3F3' : undefined }}>
+            <Box component="td" sx={{ whiteSpace: 'nowrap', fontWeight: row.inForce ? 750 : 500 }}>
+              {row.words}
+              {row.inForce && ' ▸ in force'}
+            </Box>
+            <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
+              {row.weighed ? day(row.weighed, page.today) : 'never'}
+            </Box>
+            {row.axles.map((cell) => (
+              <Box component="td" key={cell.axle} sx={{ whiteSpace: 'nowrap' }}>
+                {cell.load && !cell.borrowed ? (
+                  <>
+                    {cell.load} · {cell.need ?? 'overloaded'} · <strong>{cell.target ?? 'none'}</strong>
+                  </>
+                ) : (
+                  <Box component="span" sx={{ color: 'text.secondary' }}>
+                    {row.weighed ? '–' : 'weigh it'}
+                  </Box>
+                )}
+              </Box>
+            ))}
+          </Box>
+        ))}
+      </Table>
+    </Box>
+  )
+}

@@ -1,0 +1,95 @@
+package rotagens.server.standin;
+
+import java.util.Optional;
+import java.util.Random;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import rotagens.core.inspection.Reading;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Units;
+import rotagens.core.vehicle.LoadState;
+import rotagens.core.vehicle.Position;
+import rotagens.server.fleet.Fleet;
+import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.people.People;
+import rotagens.server.vehicle.Vehicles;
+import rotagens.server.web.ProblemException;
+
+/** The simulated devices that ship with the product. */
+@RestController
+class StandInController {
+
+    record Drive(long vehicleId, @Nullable LoadState state, SimulatedScale.@Nullable Kind kind) {}
+
+    /**
+     * The gauge held on a valve.
+     *
+     * @param towards what somebody has just filled to; blank for what is in the tire now
+     */
+    record Press(long vehicleId, String position, @Nullable String towards) {}
+
+    private static final Random HAND = new Random();
+
+    private final SimulatedScale scale;
+    private final SimulatedGauge gauge;
+    private final Vehicles vehicles;
+    private final Fleet fleet;
+    private final People people;
+
+    StandInController(SimulatedScale scale, SimulatedGauge gauge, Vehicles vehicles, Fleet fleet, People people) {
+        this.scale = scale;
+        this.gauge = gauge;
+        this.vehicles = vehicles;
+        this.fleet = fleet;
+        this.people = people;
+    }
+
+    @PostMapping("/api/stand-ins/scale")
+    SimulatedScale.Weighed weigh(@RequestBody Drive drive) {
+        return scale.weigh(
+                vehicles.get(drive.vehicleId()).facts(),
+                drive.state() == null ? LoadState.USUAL : drive.state(),
+                drive.kind() == null ? SimulatedScale.Kind.PLATFORM : drive.kind());
+    }
+
+    @GetMapping(value = "/api/stand-ins/gauge", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter pair() {
+        return gauge.pair(people.me());
+    }
+
+    @PostMapping("/api/stand-ins/gauge/press")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void press(@RequestParam(defaultValue = "US") Units units, @RequestBody Press press) {
+        Standing standing = fleet.get(press.vehicleId());
+        Position position = standing.position(press.position());
+        Optional<Pressure> filled = Optional.ofNullable(press.towards())
+                .filter(text -> !text.isBlank())
+                .map(text -> Pressure.parse(text, units));
+        double psi = filled.or(
+                        () -> standing.state().at(position).lastPressure().flatMap(Reading::pressure))
+                .map(Pressure::psi)
+                .orElse(80.0);
+        // A gauge of this class repeats within half a psi, and a tire read again later is never above what it was.
+        double shown = Math.round((psi - (filled.isPresent() ? 0 : HAND.nextInt(2) * 0.5)) * 2) / 2.0;
+        String figure = units == Units.US
+                ? Pressure.psi(shown).in(Units.US)
+                : new Pressure(java.math.BigDecimal.valueOf(Math.round(shown * 6.894757)), Pressure.Unit.KPA).in(units);
+        if (!gauge.press(people.me(), figure)) {
+            throw ProblemException.conflict("The gauge isn’t paired with this page. Pair it, or type what it shows.");
+        }
+    }
+
+    @PostMapping("/api/stand-ins/gauge/drop-out")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void dropOut() {
+        gauge.dropOut(people.me());
+    }
+}
