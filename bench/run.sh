@@ -20,6 +20,9 @@ stop() { kill $server; wait $server 2>/dev/null || true; }
 now() { date +%s%N; }
 mapfile -t flags < "$here/.rotagens/jvm"
 
+if [ -d "$here/core/target/test-classes" ]; then
+  java -cp "$here/core/target/classes:$here/core/target/test-classes" rotagens.core.pressure.TargetsBenchmark
+fi
 echo "machine: $(nproc) cores, $(java -version 2>&1 | head -1)"
 launch; stop
 times=()
@@ -58,7 +61,7 @@ for _ in $(seq 60); do
   walk=$(send -X POST "http://127.0.0.1:$port/api/vehicles/3/walk-rounds" -d '{}' | sed -n 's/^{"id":\([0-9]*\).*/\1/p')
   seen=$(curl -s -b "$jar" "http://127.0.0.1:$port/api/walk-rounds/$walk" | sed -n 's/.*"version":\([0-9]*\).*/\1/p')
   save "${seen:-0}" >/dev/null
-  send -X POST "http://127.0.0.1:$port/api/walk-rounds/$walk/finish" -o /dev/null -d '{}'
+  send -X POST "http://127.0.0.1:$port/api/walk-rounds/$walk/finish" -o /dev/null -d '{"skipped":"bench"}'
   curl -s -b "$jar" -o /dev/null -w '%{time_total}\n' "http://127.0.0.1:$port/api/yard"
 done | percentiles
 

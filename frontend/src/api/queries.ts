@@ -105,3 +105,26 @@ export const chartsQuery = (units: Units) =>
     queryKey: ['charts', units],
     queryFn: () => answerOf(api.GET('/api/charts', { params: { query: { units } } })),
   })
+
+export const wearQuery = (id: number, units: Units) =>
+  queryOptions({
+    queryKey: ['vehicle', id, 'wear', units],
+    queryFn: () => answerOf(api.GET('/api/vehicles/{id}/wear', { params: { path: { id }, query: { units } } })),
+  })
+
+export const wearWordsQuery = queryOptions({
+  queryKey: ['wear-words'],
+  queryFn: () => answerOf(api.GET('/api/wear/words')),
+  staleTime: Number.POSITIVE_INFINITY,
+})
+
+export const patternsQuery = queryOptions({
+  queryKey: ['patterns'],
+  queryFn: () => answerOf(api.GET('/api/wear/patterns')),
+  staleTime: Number.POSITIVE_INFINITY,
+})
+
+export const reportsQuery = queryOptions({
+  queryKey: ['reports'],
+  queryFn: () => answerOf(api.GET('/api/reports')),
+})

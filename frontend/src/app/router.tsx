@@ -5,6 +5,12 @@ import { Shell } from './Shell'
 
 export const router = createBrowserRouter([
   {
+    path: 'report/:code',
+    ErrorBoundary: Failed,
+    HydrateFallback: LoadingLines,
+    lazy: async () => ({ Component: (await import('../places/report/DriverReport')).DriverReport }),
+  },
+  {
     Component: Shell,
     ErrorBoundary: Failed,
     HydrateFallback: LoadingLines,
@@ -34,6 +40,10 @@ export const router = createBrowserRouter([
           {
             index: true,
             lazy: async () => ({ Component: (await import('../places/reference/Reference')).Reference }),
+          },
+          {
+            path: 'patterns',
+            lazy: async () => ({ Component: (await import('../places/reference/Patterns')).Patterns }),
           },
           {
             path: 'charts',
@@ -68,6 +78,7 @@ export const router = createBrowserRouter([
               Component: (await import('../vehicle/load-pressure/LoadPressure')).LoadPressure,
             }),
           },
+          { path: 'wear', lazy: async () => ({ Component: (await import('../vehicle/wear/Wear')).Wear }) },
           {
             path: 'jobs',
             lazy: async () => ({ Component: (await import('../vehicle/jobs/VehicleJobs')).VehicleJobs }),
@@ -78,6 +89,10 @@ export const router = createBrowserRouter([
           },
           { path: 'ledger', lazy: async () => ({ Component: (await import('../vehicle/ledger/Ledger')).Ledger }) },
         ],
+      },
+      {
+        path: 'vehicles/:id/report-card',
+        lazy: async () => ({ Component: (await import('../vehicle/wear/ReportCard')).ReportCard }),
       },
       {
         path: 'vehicles/:id/adjust',

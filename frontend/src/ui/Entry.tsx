@@ -58,9 +58,12 @@ export function Choice<T extends string>(props: {
   hint?: string | undefined
   width?: number | string
 }) {
+  // An empty value with words of its own is a choice, not a gap.
+  const blankSaysSomething = props.options.some(([value]) => value === '')
   return (
     <TextField
       select
+      slotProps={blankSaysSomething ? { select: { displayEmpty: true }, inputLabel: { shrink: true } } : {}}
       label={props.label}
       value={props.value ?? ''}
       onChange={(event) => props.onChange(event.target.value as T)}

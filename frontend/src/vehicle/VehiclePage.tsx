@@ -32,6 +32,7 @@ export const useVehicle = () => useOutletContext<VehicleContext>()
 const TABS = [
   { to: '', word: 'Overview' },
   { to: 'load-pressure', word: 'Load & pressure' },
+  { to: 'wear', word: 'Wear' },
   { to: 'jobs', word: 'Jobs' },
   { to: 'dot-sheet', word: 'DOT sheet' },
   { to: 'ledger', word: 'Ledger' },

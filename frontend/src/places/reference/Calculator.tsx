@@ -3,6 +3,7 @@ import Box from '@mui/material/Box'
 import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import { useQuery } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { answerOf, api, ProblemError } from '../../api/client'
 import { useUnits } from '../../app/settings'
@@ -35,14 +36,18 @@ const TICKS = ['dual', 'heavy', 'car'] as const
 /** The same arithmetic for a tire and load that aren't on file. The address holds all of it, so it can be sent on. */
 export function Calculator() {
   const [units] = useUnits()
-  const [search, setSearch] = useSearchParams()
-  const set = (field: string, value: string) => {
-    const next = new URLSearchParams(search)
-    if (value === '') next.delete(field)
-    else next.set(field, value)
-    setSearch(next, { replace: true })
-  }
+  const [address, setAddress] = useSearchParams()
+  const [search, setSearch] = useState(() => new URLSearchParams(address))
+  const set = (field: string, value: string) =>
+    setSearch((before) => {
+      const next = new URLSearchParams(before)
+      if (value === '') next.delete(field)
+      else next.set(field, value)
+      return next
+    })
   const rested = useRested(search.toString())
+  // The address follows once the hand rests: fast fingers would outrun it.
+  useEffect(() => setAddress(new URLSearchParams(rested), { replace: true }), [rested, setAddress])
   const asked = new URLSearchParams(rested)
   const worked = useQuery({
     queryKey: ['calculator', units, rested],

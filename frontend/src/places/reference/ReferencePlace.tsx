@@ -2,6 +2,7 @@ import { PlaceNav } from '../../ui/PlaceNav'
 
 const PAGES = [
   { to: '/reference', word: 'Reading a sidewall' },
+  { to: '/reference/patterns', word: 'Wear patterns' },
   { to: '/reference/charts', word: 'Load–inflation charts' },
   { to: '/reference/calculator', word: 'Pressure calculator' },
   { to: '/reference/policy', word: 'Policy' },

@@ -82,7 +82,7 @@ beforeEach(() => localStorage.clear())
 
 describe('the yard', () => {
   it('shows every vehicle in its group, and says in words which tires are not fit', async () => {
-    fakeServer(() => ({ body: yard }))
+    fakeServer(({ path }) => (path === '/api/reports' ? { body: [] } : { body: yard }))
     show(<Yard />)
     expect(await screen.findByRole('region', { name: 'Millrace' })).toHaveTextContent('2 vehicles')
     expect(screen.getByRole('img', { name: 'Clinic coach. 1L do not operate' })).toBeInTheDocument()
@@ -90,7 +90,7 @@ describe('the yard', () => {
   })
 
   it('narrows vehicles and due list by state, yard, class and text', async () => {
-    fakeServer(() => ({ body: yard }))
+    fakeServer(({ path }) => (path === '/api/reports' ? { body: [] } : { body: yard }))
     show(<Yard />, '/?class=Clinic+coach')
     expect(await screen.findAllByRole('listitem')).toHaveLength(2)
     await userEvent.click(screen.getByRole('button', { name: /do not operate/ }))
@@ -102,7 +102,7 @@ describe('the yard', () => {
   })
 
   it('puts what must not leave first, then what is due now, then the rest', async () => {
-    fakeServer(() => ({ body: yard }))
+    fakeServer(({ path }) => (path === '/api/reports' ? { body: [] } : { body: yard }))
     show(<Yard />)
     await screen.findByRole('region', { name: 'Due' })
     const parts = within(due()).getAllByRole('heading', { level: 3 })
@@ -122,7 +122,7 @@ describe('the yard', () => {
   })
 
   it('says what to do first in an empty fleet, and what happened when it can’t load', async () => {
-    fakeServer(() => ({ body: { vehicles: [], due: [] } }))
+    fakeServer(({ path }) => (path === '/api/reports' ? { body: [] } : { body: { vehicles: [], due: [] } }))
     const empty = show(<Yard />)
     expect(await screen.findByText('No vehicle is on file yet')).toBeInTheDocument()
     empty.unmount()

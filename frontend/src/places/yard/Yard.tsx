@@ -16,6 +16,7 @@ import { LoadingLines } from '../../ui/Loading'
 import { DueList } from './DueList'
 import { EmptyFleet } from './EmptyFleet'
 import { Tiles } from './Tiles'
+import { WaitingReports } from './WaitingReports'
 
 type Tile = Schemas['VehicleTile']
 
@@ -117,7 +118,10 @@ export function Yard() {
         }}
       >
         <Tiles tiles={shown.tiles} today={today} groupBy={groupBy} />
-        <DueList due={shown.due} today={today} />
+        <Box sx={{ minWidth: 0 }}>
+          <WaitingReports />
+          <DueList due={shown.due} today={today} />
+        </Box>
       </Box>
     </>
   )

@@ -111,7 +111,7 @@ export function Adjust() {
           onToggle={(event: React.SyntheticEvent<HTMLDetailsElement>) => setOpen(event.currentTarget.open)}
           sx={{ order: { xs: -1, md: 0 } }}
         >
-          <Box component="summary" sx={{ typography: 'h2', cursor: 'pointer', mb: 1.5, minHeight: 28 }}>
+          <Box component="summary" sx={{ typography: 'h2', cursor: 'pointer', mb: open ? 1.5 : 0, minHeight: 24 }}>
             {cold ? 'Cold' : 'Hot, or not known'} · gauge {gauge.state === 'paired' ? 'paired' : 'by eye'}
           </Box>
           <Box sx={{ display: 'grid', gap: 1.5 }}>

@@ -41,6 +41,7 @@ export function AdjustStop(props: {
   })
   const first = useRef<HTMLInputElement>(null)
   const second = useRef<HTMLInputElement>(null)
+  const [gauging, setGauging] = useState<'before' | 'after'>('before')
   useEffect(() => first.current?.focus(), [])
   const change = (part: Partial<typeof typed>) => {
     const next = { ...typed, ...part }
@@ -88,7 +89,6 @@ export function AdjustStop(props: {
     if (event.target === first.current && needsSecond && typed.after === '') second.current?.focus()
     else finish()
   }
-  const pressInto = typed.after !== '' || (needsSecond && document.activeElement === second.current)
   return (
     <Box component="section" aria-label={`Valve of ${stop.position}`} sx={{ minWidth: 0, display: 'grid', gap: 1.5 }}>
       <div>
@@ -131,12 +131,13 @@ export function AdjustStop(props: {
               value={typed.before}
               error={wrong('before')}
               onChange={(before) => change({ before })}
+              onFocus={() => setGauging('before')}
             />
             {props.gauge.state === 'paired' && (
               <Button
                 variant="outlined"
                 onClick={() =>
-                  void props.gauge.press(vehicleId, stop.position, units, pressInto ? (said?.to ?? '') : '')
+                  void props.gauge.press(vehicleId, stop.position, units, gauging === 'after' ? (said?.to ?? '') : '')
                 }
                 sx={{ minHeight: 48, background: '#fff' }}
               >
@@ -146,8 +147,9 @@ export function AdjustStop(props: {
           </Box>
         </Step>
         {said && (
-          <Box component="li" role="status" aria-live="polite">
+          <Box component="li">
             <Alert
+              role="status"
               severity={said.what === 'STOP' ? 'error' : said.what === 'LEAVE' ? 'success' : 'info'}
               icon={false}
               sx={{ fontSize: 15 }}
@@ -167,6 +169,7 @@ export function AdjustStop(props: {
               value={typed.after}
               error={wrong('after')}
               onChange={(after) => change({ after })}
+              onFocus={() => setGauging('after')}
               hint={said?.to ? `to ${figureForField(said.to, pressureUnit(units))} ${pressureUnit(units)}` : undefined}
             />
           </Step>
@@ -236,10 +239,12 @@ function GaugeField(props: {
   hint?: string | undefined
   inputRef: React.RefObject<HTMLInputElement | null>
   onChange: (value: string) => void
+  onFocus: () => void
 }) {
   const [units] = useUnits()
   return (
     <TextField
+      onFocus={props.onFocus}
       label={props.label}
       value={props.value}
       onChange={(event) => props.onChange(event.target.value)}

@@ -20,6 +20,7 @@ export function AxleAnswer(props: {
           display: 'grid',
           gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,466px) minmax(0,1fr)' },
           gap: 2,
+          alignItems: 'start',
         }}
       >
         <Box sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: 1.25, minWidth: 0 }}>

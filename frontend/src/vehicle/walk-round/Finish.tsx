@@ -8,6 +8,7 @@ import { answerOf, api, onceKey, ProblemError, type Schemas } from '../../api/cl
 import { useUnits } from '../../app/settings'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { STATES } from '../../drawings/state/states'
+import { Entry } from '../../ui/Entry'
 import { useNotice } from '../../ui/Notice'
 import { FigureField } from './FigureField'
 
@@ -15,6 +16,7 @@ import { FigureField } from './FigureField'
 export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (position: string) => void }) {
   const [units] = useUnits()
   const [odometer, setOdometer] = useState('')
+  const [skipped, setSkipped] = useState('')
   const [key, setKey] = useState(onceKey)
   const navigate = useNavigate()
   const queries = useQueryClient()
@@ -24,7 +26,7 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (posi
       answerOf(
         api.POST('/api/walk-rounds/{id}/finish', {
           params: { path: { id: walk.id }, query: { units }, header: { 'Idempotency-Key': key } },
-          body: { odometer },
+          body: { odometer, skipped },
         }),
       ),
     onError: (error) => {
@@ -84,6 +86,17 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (posi
         <Alert severity="info" icon={false} sx={{ mb: 2 }}>
           {missing.length} of {walk.stops.length} positions have no entry. They keep their last reading and grow old.
         </Alert>
+      )}
+      {missing.length > 0 && (
+        <Box sx={{ mb: 2 }}>
+          <Entry
+            label="Why they were left out"
+            value={skipped}
+            onChange={setSkipped}
+            error={problem?.field('skipped')}
+            width="100%"
+          />
+        </Box>
       )}
       {problem && problem.problem.fields.length === 0 && (
         <Alert severity="error" sx={{ mb: 2 }}>

@@ -156,4 +156,36 @@ describe('one position of a walk-round', () => {
     await waitFor(() => expect(puts().at(-1)?.body).toMatchObject({ findings: ['BULGE'], putRight: ['CAP_MISSING'] }))
     expect(screen.queryByRole('button', { name: 'Valve cap missing' })).not.toBeInTheDocument()
   })
+
+  it('takes depths at several places and grooves, and goes back to one place with what was typed', async () => {
+    const { puts } = open(saved)
+    await userEvent.type(screen.getByLabelText('Tread outer'), '9')
+    await userEvent.click(screen.getByRole('button', { name: 'More places round the tire…' }))
+    expect(screen.getByLabelText('1: outer')).toHaveValue('9')
+    await userEvent.type(screen.getByLabelText('2: inner'), '6')
+    await userEvent.click(screen.getByRole('button', { name: 'One more groove' }))
+    expect(screen.getByLabelText('1: groove 2')).toBeInTheDocument()
+    await userEvent.click(screen.getByRole('button', { name: 'Another place' }))
+    expect(screen.getByLabelText('3: outer')).toBeInTheDocument()
+    await waitFor(() =>
+      expect(puts().at(-1)?.body).toMatchObject({
+        places: [
+          ['9', '', '', ''],
+          ['', '', '6', ''],
+          ['', '', '', ''],
+        ],
+      }),
+    )
+    await userEvent.click(screen.getByRole('button', { name: 'One place is enough' }))
+    expect(screen.getByLabelText('Tread outer')).toHaveValue('9')
+  })
+
+  it('marks the very place and groove that is wrong', async () => {
+    open(() => problem(422, { 'places.1.2': '“x” is not a tread depth.' }))
+    await userEvent.click(screen.getByRole('button', { name: 'More places round the tire…' }))
+    await userEvent.type(screen.getByLabelText('2: inner'), 'x')
+    expect(await screen.findByText('“x” is not a tread depth.')).toBeVisible()
+    expect(screen.getByLabelText('2: inner')).toBeInvalid()
+    expect(screen.getByLabelText('1: inner')).toBeValid()
+  })
 })

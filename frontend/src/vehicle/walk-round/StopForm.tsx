@@ -10,11 +10,12 @@ import { mono } from '../../app/theme'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { STATES } from '../../drawings/state/states'
 import { ReasonList } from '../../ui/ReasonList'
-import { day, depthUnit, pressureUnit } from '../../units/format'
+import { day, pressureUnit } from '../../units/format'
 import type { Stop, Warmth } from './draft'
 import { FigureField } from './FigureField'
 import { FindingChoice } from './FindingChoice'
 import { SaveNote } from './SaveNote'
+import { TreadFields } from './TreadFields'
 import { useStop } from './useStop'
 
 const WARMTHS: { value: Warmth; word: string }[] = [
@@ -54,7 +55,7 @@ export function StopForm(props: {
   }
 
   const wrong = (field: string) => one.problem?.field(field)
-  const figure = (field: 'pressure' | 'outer' | 'center' | 'inner', label: string, unit: string, first = false) => (
+  const figure = (field: 'pressure', label: string, unit: string, first = false) => (
     <FigureField
       label={label}
       unit={unit}
@@ -100,11 +101,7 @@ export function StopForm(props: {
                 ))}
               </ToggleButtonGroup>
             </Box>
-            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, minmax(0, 190px))', gap: 1.5 }}>
-              {figure('outer', 'Tread outer', depthUnit(units))}
-              {figure('center', 'Tread center', depthUnit(units))}
-              {figure('inner', 'Tread inner', depthUnit(units))}
-            </Box>
+            <TreadFields draft={one.draft} wrong={wrong} onChange={one.change} />
           </Box>
         </Box>
         <Box sx={{ gridArea: 'findings' }}>

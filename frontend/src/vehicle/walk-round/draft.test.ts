@@ -27,10 +27,17 @@ describe('a draft', () => {
       outer: '9/32 in',
       center: '',
       inner: '7 mm',
+      places: [['9/32 in', '7 mm']],
       findings: [],
       putRight: [],
     }
-    expect(draftOf(entry, 'US')).toMatchObject({ pressure: '84', outer: '9', center: '', inner: '7 mm' })
+    expect(draftOf(entry, 'US')).toMatchObject({
+      pressure: '84',
+      outer: '9',
+      center: '',
+      inner: '7 mm',
+      places: [['9', '7 mm']],
+    })
     expect(draftOf(undefined, 'US')).toEqual(EMPTY)
   })
 })

@@ -13,6 +13,8 @@ export interface Draft {
   outer: string
   center: string
   inner: string
+  /** Depths at several places round the tire, each from outer to inner; empty while one place is enough. */
+  places: string[][]
   findings: Finding[]
   putRight: Finding[]
 }
@@ -23,6 +25,7 @@ export const EMPTY: Draft = {
   outer: '',
   center: '',
   inner: '',
+  places: [],
   findings: [],
   putRight: [],
 }
@@ -37,6 +40,7 @@ export function draftOf(entry: Entry | undefined, units: Units): Draft {
     outer: depth(entry.outer),
     center: depth(entry.center),
     inner: depth(entry.inner),
+    places: (entry.places ?? []).map((place) => place.map(depth)),
     findings: entry.findings,
     putRight: entry.putRight,
   }
@@ -48,6 +52,7 @@ export const isBlank = (draft: Draft) =>
   !draft.outer &&
   !draft.center &&
   !draft.inner &&
+  !draft.places.some((place) => place.some(Boolean)) &&
   draft.findings.length === 0 &&
   draft.putRight.length === 0
 
@@ -57,7 +62,7 @@ const keyOf = (walk: number, position: string) => `rotagens.draft.${walk}.${posi
 export const kept = {
   read(walk: number, position: string): Draft | undefined {
     const text = localStorage.getItem(keyOf(walk, position))
-    return text === null ? undefined : (JSON.parse(text) as Draft)
+    return text === null ? undefined : { ...EMPTY, ...(JSON.parse(text) as Partial<Draft>) }
   },
   write: (walk: number, position: string, draft: Draft) =>
     localStorage.setItem(keyOf(walk, position), JSON.stringify(draft)),

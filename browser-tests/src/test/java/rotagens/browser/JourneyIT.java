@@ -60,6 +60,10 @@ class JourneyIT {
         button(page, "Finish…").click();
         page.getByLabel(Pattern.compile("^Odometer")).fill("160000");
         button(page, "Finish walk-round").click();
+        assertThat(page.getByText(Pattern.compile("Nothing is entered at .*Say why, or read them")))
+                .isVisible();
+        page.getByLabel("Why they were left out").fill("in the wash, right side only next time");
+        button(page, "Finish walk-round").click();
         assertThat(page.getByText("Do not operate: 2L")).isVisible();
 
         Locator damage = page.getByRole(AriaRole.LISTITEM)
@@ -161,7 +165,7 @@ class JourneyIT {
         Page page = chromium.open(product.address() + "/?class=Clinic+coach", 1280, 800);
         signIn(page, "Lio Marsh, viewer");
         assertThat(page.locator("section[aria-label=Vehicles] a")).hasCount(5);
-        page.getByLabel("Find").fill("bulge");
+        page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true)).fill("bulge");
         assertThat(page.locator("section[aria-label=Vehicles] a")).hasCount(1);
         assertThat(page.locator("section[aria-label=Due] li")).hasCount(1);
         assertThat(page.locator("section[aria-label=Due] li")).containsText("LC-03");

@@ -61,6 +61,17 @@ class ScreenshotsIT {
                     .click();
             take(page, "sign-off", "Sign off as done");
             register(page, product.address());
+            page.navigate(product.address() + "/vehicles/1/load-pressure");
+            take(page, "load-pressure", "Loss of pressure");
+            page.navigate(product.address() + "/reference/charts");
+            take(page, "charts", "Corvane Tessaly C2");
+            phone.navigate(product.address() + "/vehicles/4/adjust");
+            phone.getByLabel("Parked for").fill("12");
+            phone.locator("summary").click();
+            phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Go to 1R"))
+                    .click();
+            phone.getByLabel("Gauge reads").fill("98");
+            take(phone, "adjust-phone", "Add air.");
         }
     }
 

@@ -78,7 +78,11 @@ public record TireState(
                 .map(Dated::on)
                 .min(LocalDate::compareTo)
                 .orElseThrow();
-        Tread tread = new Tread(outer.map(Dated::value), center.map(Dated::value), inner.map(Dated::value));
+        Tread tread = new Tread(
+                outer.map(Dated::value),
+                center.map(Dated::value),
+                inner.map(Dated::value),
+                newest.get().tread().lowestAnywhere());
         return Optional.of(new Dated<>(tread, oldest, newest.get().by()));
     }
 

@@ -5,8 +5,20 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import rotagens.core.measure.TreadDepth;
 
-/** Tread depth at the outer, center and inner groove; outer is away from the vehicle's center line. A groove may be unmeasured. */
-public record Tread(Optional<TreadDepth> outer, Optional<TreadDepth> center, Optional<TreadDepth> inner) {
+/**
+ * Tread depth at the outer, center and inner groove; outer is away from the vehicle's center line. A groove may be unmeasured.
+ *
+ * @param lowestAnywhere the lowest single depth where several places or grooves were measured; the zones are then their medians
+ */
+public record Tread(
+        Optional<TreadDepth> outer,
+        Optional<TreadDepth> center,
+        Optional<TreadDepth> inner,
+        Optional<TreadDepth> lowestAnywhere) {
+
+    public Tread(Optional<TreadDepth> outer, Optional<TreadDepth> center, Optional<TreadDepth> inner) {
+        this(outer, center, inner, Optional.empty());
+    }
 
     public static final Tread UNMEASURED = new Tread(Optional.empty(), Optional.empty(), Optional.empty());
 
@@ -18,9 +30,11 @@ public record Tread(Optional<TreadDepth> outer, Optional<TreadDepth> center, Opt
                 Optional.of(TreadDepth.of32nds(inner)));
     }
 
-    /** The lowest groove measured: it alone decides limits. */
+    /** The lowest depth measured: it alone decides limits. */
     public Optional<TreadDepth> lowest() {
-        return Stream.of(outer, center, inner).flatMap(Optional::stream).min(Comparator.naturalOrder());
+        return Stream.of(outer, center, inner, lowestAnywhere)
+                .flatMap(Optional::stream)
+                .min(Comparator.naturalOrder());
     }
 
     public boolean isComplete() {

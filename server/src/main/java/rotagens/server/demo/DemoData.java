@@ -49,6 +49,7 @@ import rotagens.server.demo.DemoFleet.Oddity;
 import rotagens.server.demo.DemoFleet.OtherTire;
 import rotagens.server.demo.DemoFleet.Unit;
 import rotagens.server.demo.DemoFleet.What;
+import rotagens.server.events.VehicleHistory;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.inspection.Readings;
 import rotagens.server.loads.LoadCharts;
@@ -84,6 +85,7 @@ class DemoData implements SmartInitializingSingleton {
     private final Slips slips;
     private final PressureRecords records;
     private final Fleet fleet;
+    private final VehicleHistory history;
     private final Clock clock;
     private final PlatformTransactionManager transactions;
     private int nextNumber = 1001;
@@ -101,6 +103,7 @@ class DemoData implements SmartInitializingSingleton {
             Slips slips,
             PressureRecords records,
             Fleet fleet,
+            VehicleHistory history,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.vehicles = vehicles;
@@ -115,6 +118,7 @@ class DemoData implements SmartInitializingSingleton {
         this.slips = slips;
         this.records = records;
         this.fleet = fleet;
+        this.history = history;
         this.clock = clock;
         this.transactions = transactions;
     }
@@ -138,7 +142,7 @@ class DemoData implements SmartInitializingSingleton {
         for (Unit unit : DemoFleet.UNITS) {
             new OneVehicle(unit, staff, models).add(DemoFleet.YARDS.get(unit.yard()));
         }
-        new DemoLoads(charts, slips, records, fleet, register, clock, staff.get(1), staff.get(3)).fill();
+        new DemoLoads(charts, slips, records, fleet, register, history, clock, staff.get(1), staff.get(3)).fill();
         new DemoStock(tires, catalogue, register, orders, models, staff.get(1), staff.get(3), clock).fill();
     }
 
@@ -313,6 +317,9 @@ class DemoData implements SmartInitializingSingleton {
                 if (losing.isPresent() && walk < losing.get().newestFirst().size()) {
                     read = new LastPressure(losing.get().newestFirst().get(walk), Warmth.COLD);
                 }
+                int sinceFilled = walk + 1;
+                boolean filled = losing.filter(one -> one.newestFirst().size() == sinceFilled)
+                        .isPresent();
                 boolean thermometer = walk < WALKS_WITH_THERMOMETER && kind == DemoFleet.COACH;
                 Readings.Entry entry =
                         new Readings.Entry(tireId, place, at(daysAgo), staff.get(walk % 2 + 3), null, null);
@@ -324,7 +331,7 @@ class DemoData implements SmartInitializingSingleton {
                                 tread,
                                 Optional.of(odometer(daysAgo)),
                                 thermometer ? Optional.of(Temperature.f(52 + scatter.nextInt(5))) : Optional.empty(),
-                                false,
+                                filled,
                                 ""));
                 if (walk == 0) {
                     first(odd, Found.class).ifPresent(found -> readings.found(entry, List.of(found.finding())));

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import rotagens.core.inspection.VehicleEvents;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.pressure.LoadChart;
@@ -14,6 +15,7 @@ import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.weighing.AxleWeight;
 import rotagens.core.weighing.Slip;
+import rotagens.server.events.VehicleHistory;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.loads.LoadCharts;
 import rotagens.server.loads.PressureRecords;
@@ -30,6 +32,7 @@ final class DemoLoads {
     private final PressureRecords records;
     private final Fleet fleet;
     private final VehicleRegister register;
+    private final VehicleHistory history;
     private final LocalDate today;
     private final long coordinator;
     private final long technician;
@@ -40,6 +43,7 @@ final class DemoLoads {
             PressureRecords records,
             Fleet fleet,
             VehicleRegister register,
+            VehicleHistory history,
             Clock clock,
             long coordinator,
             long technician) {
@@ -48,6 +52,7 @@ final class DemoLoads {
         this.records = records;
         this.fleet = fleet;
         this.register = register;
+        this.history = history;
         this.today = LocalDate.now(clock);
         this.coordinator = coordinator;
         this.technician = technician;
@@ -57,6 +62,23 @@ final class DemoLoads {
         charts();
         weights();
         choices();
+        events();
+    }
+
+    private void events() {
+        history.record(
+                id("LC-03"), VehicleEvents.Kind.ALIGNMENT, today.minusDays(410), "toe 1/8 in out before", technician);
+        history.record(
+                id("VN-01"),
+                VehicleEvents.Kind.CURB_STRIKE,
+                today.minusDays(70),
+                "left front, loading bay",
+                technician);
+        long pull = history.report(
+                id("LC-03"), VehicleEvents.Symptom.PULL_RIGHT, "", "on the highway, since spring", "M. Quill");
+        history.review(pull, VehicleHistory.State.COUNTED, "felt it too", coordinator);
+        history.report(id("VN-05"), VehicleEvents.Symptom.LAMP, "1L", "came on this morning in the cold", "J. Arden");
+        history.report(id("TR-01"), VehicleEvents.Symptom.NOISE, "2R", "hums when loaded", "");
     }
 
     private void charts() {

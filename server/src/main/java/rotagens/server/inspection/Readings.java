@@ -202,7 +202,8 @@ public class Readings {
                         ranked.field(READING.DEPTH_INNER),
                         ranked.field(READING.ODOMETER),
                         ranked.field(READING.TEMPERATURE),
-                        ranked.field(READING.IS_FILL))
+                        ranked.field(READING.IS_FILL),
+                        ranked.field(READING.DEPTH_LOWEST))
                 .from(ranked)
                 .where(ranked.field("newest", Integer.class).le(READINGS_KEPT_AT_HAND))
                 .orderBy(ranked.field(READING.TIRE_ID), ranked.field("newest", Integer.class))
@@ -217,7 +218,8 @@ public class Readings {
                                 new Tread(
                                         Optional.ofNullable(row.value6()),
                                         Optional.ofNullable(row.value7()),
-                                        Optional.ofNullable(row.value8())),
+                                        Optional.ofNullable(row.value8()),
+                                        Optional.ofNullable(row.value12())),
                                 Optional.ofNullable(row.value10()),
                                 row.value11()));
     }
@@ -264,6 +266,7 @@ public class Readings {
                 .set(READING.DEPTH_OUTER, values.tread().outer().orElse(null))
                 .set(READING.DEPTH_CENTER, values.tread().center().orElse(null))
                 .set(READING.DEPTH_INNER, values.tread().inner().orElse(null))
+                .set(READING.DEPTH_LOWEST, values.tread().lowestAnywhere().orElse(null))
                 .set(READING.ODOMETER, values.odometer().orElse(null))
                 .set(READING.TEMPERATURE, values.temperature().orElse(null))
                 .set(READING.IS_FILL, values.filled())
@@ -404,7 +407,8 @@ public class Readings {
                                 new Tread(
                                         Optional.ofNullable(row.getDepthOuter()),
                                         Optional.ofNullable(row.getDepthCenter()),
-                                        Optional.ofNullable(row.getDepthInner())),
+                                        Optional.ofNullable(row.getDepthInner()),
+                                        Optional.ofNullable(row.getDepthLowest())),
                                 Optional.ofNullable(row.getOdometer()),
                                 Optional.ofNullable(row.getTemperature()),
                                 row.getIsFill(),

@@ -210,6 +210,9 @@ public class People {
 
     @Transactional
     public void setUnits(long id, Units units) {
+        if (units == null) {
+            throw ProblemException.field("units", "Choose US or metric units.");
+        }
         db.update(PERSON)
                 .set(PERSON.UNITS, units.name())
                 .where(PERSON.ID.eq(id))

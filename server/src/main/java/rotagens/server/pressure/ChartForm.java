@@ -23,6 +23,10 @@ public record ChartForm(
         @Nullable String source,
         List<RowForm> rows) {
 
+    public ChartForm {
+        rows = rows == null ? List.of() : List.copyOf(rows);
+    }
+
     /** One row; a blank dual says nothing of duals. */
     public record RowForm(
             @Nullable String pressure,

@@ -32,6 +32,9 @@ final class Access {
             new Line(POST, "/api/session/demo", null),
             new Line(POST, "/api/first-account", null),
             new Line(POST, "/api/first-account/export", null),
+            // A driver's report: whoever holds the vehicle's card.
+            new Line(GET, "/api/report/{code}", null),
+            new Line(POST, "/api/report/{code}", null),
             // One’s own account.
             new Line(PUT, "/api/session/units", VIEWER),
             new Line(PUT, "/api/session/password", VIEWER),
@@ -58,6 +61,9 @@ final class Access {
             new Line(PUT, "/api/vehicles/{id}/load-state", COORDINATOR),
             new Line(POST, "/api/vehicles/{id}/trips", COORDINATOR),
             new Line(DELETE, "/api/vehicles/{id}/trips/{trip}", COORDINATOR),
+            new Line(POST, "/api/reports/{id}/review", COORDINATOR),
+            new Line(GET, "/api/vehicles/{id}/report-card", COORDINATOR),
+            new Line(POST, "/api/vehicles/{id}/report-card", COORDINATOR),
             new Line(POST, "/api/jobs", COORDINATOR),
             new Line(PUT, "/api/jobs/{id}/day", COORDINATOR),
             new Line(DELETE, "/api/jobs/{id}", COORDINATOR),
@@ -67,6 +73,7 @@ final class Access {
             new Line(PUT, "/api/walk-rounds/**", TECHNICIAN),
             new Line(POST, "/api/walk-rounds/**", TECHNICIAN),
             new Line(POST, "/api/vehicles/{id}/odometer", TECHNICIAN),
+            new Line(POST, "/api/vehicles/{id}/events", TECHNICIAN),
             new Line(POST, "/api/vehicles/{id}/slips", TECHNICIAN),
             new Line(POST, "/api/vehicles/{id}/body-changes", TECHNICIAN),
             new Line(PUT, "/api/vehicles/{id}/axles/{axle}/warning", TECHNICIAN),

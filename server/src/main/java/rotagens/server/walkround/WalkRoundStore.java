@@ -17,7 +17,9 @@ import rotagens.core.inspection.Finding;
 import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
+import rotagens.core.measure.TreadDepth;
 import rotagens.core.wear.Tread;
+import rotagens.core.wear.TreadGrid;
 
 /** Walk-rounds and what has been entered in them so far. */
 @Repository
@@ -25,9 +27,19 @@ class WalkRoundStore {
 
     record Walk(long id, long vehicleId, long personId, String person, Instant startedAt, Instant finishedAt) {}
 
-    /** The figures and findings of one position, read from what was typed. */
+    /**
+     * The figures and findings of one position, read from what was typed.
+     *
+     * @param tread the zones; where several places were measured, their medians
+     * @param grid the single depths where several places were measured
+     */
     record Figures(
-            Optional<Pressure> pressure, Warmth warmth, Tread tread, List<Finding> findings, List<Finding> putRight) {}
+            Optional<Pressure> pressure,
+            Warmth warmth,
+            Tread tread,
+            Optional<TreadGrid> grid,
+            List<Finding> findings,
+            List<Finding> putRight) {}
 
     record Stored(long placeId, int version, long personId, String person, Instant savedAt, Figures figures) {}
 
@@ -75,9 +87,10 @@ class WalkRoundStore {
                 .fetchOne(WALK_ROUND.ID);
     }
 
-    void finish(long id, Instant at, Optional<Distance> odometer) {
+    void finish(long id, Instant at, Optional<Distance> odometer, String skipped) {
         db.update(WALK_ROUND)
                 .set(WALK_ROUND.FINISHED_AT, at)
+                .set(WALK_ROUND.SKIP_REASON, skipped)
                 .set(WALK_ROUND.ODOMETER, odometer.orElse(null))
                 .where(WALK_ROUND.ID.eq(id))
                 .execute();
@@ -104,7 +117,10 @@ class WalkRoundStore {
                                         new Tread(
                                                 Optional.ofNullable(row.get(WALK_ROUND_ENTRY.DEPTH_OUTER)),
                                                 Optional.ofNullable(row.get(WALK_ROUND_ENTRY.DEPTH_CENTER)),
-                                                Optional.ofNullable(row.get(WALK_ROUND_ENTRY.DEPTH_INNER))),
+                                                Optional.ofNullable(row.get(WALK_ROUND_ENTRY.DEPTH_INNER)),
+                                                grid(row.get(WALK_ROUND_ENTRY.GRID))
+                                                        .map(TreadGrid::lowest)),
+                                        grid(row.get(WALK_ROUND_ENTRY.GRID)),
                                         findings(row.get(WALK_ROUND_ENTRY.FINDINGS)),
                                         findings(row.get(WALK_ROUND_ENTRY.PUT_RIGHT))))));
         return byPlace;
@@ -122,6 +138,7 @@ class WalkRoundStore {
         row.setDepthOuter(entry.figures().tread().outer().orElse(null));
         row.setDepthCenter(entry.figures().tread().center().orElse(null));
         row.setDepthInner(entry.figures().tread().inner().orElse(null));
+        row.setGrid(entry.figures().grid().map(WalkRoundStore::text).orElse(""));
         row.setFindings(names(entry.figures().findings()));
         row.setPutRight(names(entry.figures().putRight()));
         if (entry.version() == 1) {
@@ -133,6 +150,23 @@ class WalkRoundStore {
                     .and(WALK_ROUND_ENTRY.PLACE_ID.eq(entry.placeId()))
                     .execute();
         }
+    }
+
+    /** A line a place, its depths as entered. */
+    static String text(TreadGrid grid) {
+        return grid.places().stream()
+                .map(place -> place.stream().map(TreadDepth::asEntered).collect(Collectors.joining("|")))
+                .collect(Collectors.joining("\n"));
+    }
+
+    private static Optional<TreadGrid> grid(String stored) {
+        return stored.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new TreadGrid(stored.lines()
+                        .map(line -> Arrays.stream(line.split("\\|"))
+                                .map(depth -> TreadDepth.parse(depth, TreadDepth.Unit.THIRTY_SECONDS))
+                                .toList())
+                        .toList()));
     }
 
     private static List<Finding> findings(String stored) {

@@ -14,10 +14,10 @@ final class WalkRoundViews {
 
     private WalkRoundViews() {}
 
-    /** Starting one, or joining the one that is open. */
     /**
      * What a person typed at one position, as typed; a bare figure is in the units of the request.
      *
+     * @param places depths at several places round the tire, each from the outer to the inner groove; instead of the three
      * @param findings seen now
      * @param putRight open findings put right on the spot
      */
@@ -27,8 +27,18 @@ final class WalkRoundViews {
             @Nullable String outer,
             @Nullable String center,
             @Nullable String inner,
+            @Nullable List<List<String>> places,
             @Nullable List<Finding> findings,
             @Nullable List<Finding> putRight) {
+
+        /** The places measured, without rows that are blank. */
+        List<List<String>> placesOrNone() {
+            return places == null
+                    ? List.of()
+                    : places.stream()
+                            .filter(row -> row.stream().anyMatch(depth -> depth != null && !depth.isBlank()))
+                            .toList();
+        }
 
         List<Finding> findingsOrNone() {
             return findings == null ? List.of() : findings;
@@ -53,6 +63,7 @@ final class WalkRoundViews {
             String outer,
             String center,
             String inner,
+            List<List<String>> places,
             List<Finding> findings,
             List<Finding> putRight) {}
 
@@ -91,8 +102,12 @@ final class WalkRoundViews {
             @Nullable String lastOdometer,
             List<Stop> stops) {}
 
-    /** Finishing: who signs, and the odometer. */
-    record Finish(@Nullable String odometer) {}
+    /**
+     * Finishing.
+     *
+     * @param skipped why positions were left out; needed where any was
+     */
+    record Finish(@Nullable String odometer, @Nullable String skipped) {}
 
     /** What was written to the history. */
     record Finished(long id, int readings, int unread, Verdict verdict) {}

@@ -3,9 +3,11 @@ package rotagens.server.walkround;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.Finding;
@@ -22,9 +24,11 @@ import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
+import rotagens.core.policy.PolicyNumber;
 import rotagens.core.pressure.RunFlat;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.Tread;
+import rotagens.core.wear.TreadGrid;
 import rotagens.server.fleet.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
@@ -140,6 +144,16 @@ class WalkRounds {
                 "odometer",
                 finish.odometer(),
                 text -> Distance.parse(text, units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM));
+        List<String> leftOut = standing.onFile().facts().layout().walkRound().stream()
+                .filter(standing.fitted()::containsKey)
+                .filter(position -> !entries.containsKey(standing.placeId(position)))
+                .map(Position::code)
+                .toList();
+        String skipped = typed.text("skipped", finish.skipped(), 200);
+        typed.unless(
+                leftOut.isEmpty() || !skipped.isEmpty(),
+                "skipped",
+                "Nothing is entered at " + String.join(", ", leftOut) + ". Say why, or read them.");
         typed.refuseIfWrong();
         Instant now = clock.instant();
         odometer.ifPresent(reading -> vehicles.readOdometer(standing.onFile(), reading, now, people.me(), "odometer"));
@@ -149,7 +163,7 @@ class WalkRounds {
                 write(standing, position, fitted, entry, odometer, walk.id());
             }
         });
-        store.finish(id, now, odometer);
+        store.finish(id, now, odometer, leftOut.isEmpty() ? "" : skipped);
         int unread = standing.onFile().places().size() - entries.size();
         return new Finished(
                 id, entries.size(), unread, fleet.get(walk.vehicleId()).verdict());
@@ -187,14 +201,18 @@ class WalkRounds {
                 .flatMap(tire -> tire.model().originalDepth());
         java.util.function.Function<String, TreadDepth> depth =
                 text -> TreadEntry.plausible(TreadDepth.parse(text, scale), original, units);
+        Optional<TreadGrid> grid = grid(input, depth, typed);
+        Tread tread = grid.map(TreadGrid::zones)
+                .orElseGet(() -> new Tread(
+                        typed.optional("outer", input.outer(), depth),
+                        typed.optional("center", input.center(), depth),
+                        typed.optional("inner", input.inner(), depth)));
         Figures figures = new Figures(
                 typed.optional("pressure", input.pressure(), text -> Pressure.parse(text, gauge)),
                 input.warmthOrUnknown(),
-                new Tread(
-                        typed.optional("outer", input.outer(), depth),
-                        typed.optional("center", input.center(), depth),
-                        typed.optional("inner", input.inner(), depth)),
-                input.findingsOrNone(),
+                tread,
+                grid,
+                withLocalSigns(standing, position, grid, input.findingsOrNone()),
                 input.putRightOrNone());
         boolean recorded = figures.findings().stream().anyMatch(finding -> finding.where() == Finding.Where.RECORDED);
         if (recorded) {
@@ -205,6 +223,42 @@ class WalkRounds {
         }
         typed.refuseIfWrong();
         return figures;
+    }
+
+    /** The depths at several places, each wrong one named by place and groove. */
+    private static Optional<TreadGrid> grid(
+            Input input, java.util.function.Function<String, TreadDepth> depth, Entries typed) {
+        List<List<String>> rows = input.placesOrNone();
+        if (rows.isEmpty()) {
+            return Optional.empty();
+        }
+        List<List<TreadDepth>> read = new ArrayList<>();
+        boolean whole = true;
+        for (int place = 0; place < rows.size(); place++) {
+            List<TreadDepth> grooves = new ArrayList<>();
+            for (int groove = 0; groove < rows.get(place).size(); groove++) {
+                Optional<TreadDepth> one = typed.required(
+                        "places." + place + "." + groove, rows.get(place).get(groove), depth);
+                whole &= one.isPresent();
+                one.ifPresent(grooves::add);
+            }
+            read.add(grooves);
+        }
+        return whole ? typed.attempt("places", () -> new TreadGrid(read)) : Optional.empty();
+    }
+
+    /** What the depths round the tire show is found as if it had been seen. */
+    private static List<Finding> withLocalSigns(
+            Standing standing, Position position, Optional<TreadGrid> grid, List<Finding> seen) {
+        List<Finding> all = new ArrayList<>(seen);
+        grid.map(read -> read.localSigns(standing.policyAt(position).number(PolicyNumber.WEAR_DIFFERENCE)))
+                .orElse(Set.of())
+                .forEach(shape -> Arrays.stream(Finding.values())
+                        .filter(finding ->
+                                finding.wearShape().filter(shape::equals).isPresent())
+                        .filter(finding -> !all.contains(finding))
+                        .forEach(all::add));
+        return all;
     }
 
     private static Judgement judge(VehicleState state, Position position, Standing standing) {
@@ -332,6 +386,13 @@ class WalkRounds {
                 figures.tread().outer().map(TreadDepth::asEntered).orElse(""),
                 figures.tread().center().map(TreadDepth::asEntered).orElse(""),
                 figures.tread().inner().map(TreadDepth::asEntered).orElse(""),
+                figures.grid()
+                        .map(read -> read.places().stream()
+                                .map(place -> place.stream()
+                                        .map(TreadDepth::asEntered)
+                                        .toList())
+                                .toList())
+                        .orElse(List.of()),
                 figures.findings(),
                 figures.putRight());
     }

@@ -17,6 +17,11 @@ public class ProblemException extends RuntimeException {
         return new ProblemException(Problem.of(HttpStatus.NOT_FOUND.value(), "Not found", what));
     }
 
+    /** Asked too often. */
+    public static ProblemException tooMany(String what) {
+        return new ProblemException(Problem.of(HttpStatus.TOO_MANY_REQUESTS.value(), "Too many at once", what));
+    }
+
     /** Entries that can't be right. */
     public static ProblemException fields(List<Problem.Field> fields) {
         return new ProblemException(new Problem(

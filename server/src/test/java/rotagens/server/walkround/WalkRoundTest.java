@@ -13,6 +13,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import rotagens.server.Api;
 import rotagens.server.Api.Answer;
 import rotagens.server.ServerTest;
+import tools.jackson.databind.JsonNode;
 
 @ServerTest
 class WalkRoundTest {
@@ -42,7 +43,10 @@ class WalkRoundTest {
     }
 
     private Answer finish(long walk, String odometer, String... headers) {
-        return api.post("/api/walk-rounds/" + walk + "/finish", "{\"odometer\":\"" + odometer + "\"}", headers);
+        return api.post(
+                "/api/walk-rounds/" + walk + "/finish",
+                "{\"odometer\":\"" + odometer + "\",\"skipped\":\"only these today\"}",
+                headers);
     }
 
     @Test
@@ -174,5 +178,53 @@ class WalkRoundTest {
         Answer viewer = Api.as(http, "VIEWER").post(path, "");
         assertThat(viewer.status()).isEqualTo(403);
         assertThat(viewer.text()).contains("As viewer you may not do this.");
+    }
+
+    @Test
+    @DisplayName(
+            "depths at several places: the median makes the pattern, the lowest place the limit, a low place a flat spot")
+    void severalPlaces() {
+        long walk = start("SP-02");
+        String places = "\"places\":[[\"9\",\"8\",\"9\"],[\"9\",\"2\",\"9\"],[\"9\",\"8\",\"9\"],[\"\",\"\",\"\"]]";
+        Answer saved = save(walk, "1L", 0, places);
+        assertThat(saved.status()).as(saved.text()).isEqualTo(200);
+        assertThat(saved.body().path("entry").path("places").size()).isEqualTo(3);
+        assertThat(saved.body().path("entry").path("center").asString()).isEqualTo("8/32 in");
+        assertThat(saved.body().path("entry").path("findings").toString()).contains("FLAT_SPOT");
+        assertThat(saved.body().path("judgement").path("verdict").asString()).isEqualTo("DO_NOT_OPERATE");
+        assertThat(saved.text()).contains("2/32 in, limit 2/32 in");
+        assertThat(api.get("/api/walk-rounds/{id}", walk).text()).contains("\"places\":[[\"9/32 in\",\"8/32 in\"");
+        finish(walk, "");
+        JsonNode tire = api.get("/api/vehicles/{id}/wear", api.vehicle("SP-02"))
+                .body()
+                .path("tires")
+                .get(0);
+        assertThat(tire.path("section").path("lowest").asString()).isEqualTo("2/32 in");
+        assertThat(tire.path("pattern").path("shape").asString()).isEqualTo("FLAT_SPOT");
+    }
+
+    @Test
+    @DisplayName("a depth over the original, a missing groove and too many places are named by place and groove")
+    void wrongPlaces() {
+        long walk = start("VN-04");
+        assertThat(save(walk, "1L", 0, "\"places\":[[\"9\",\"8\",\"9\"],[\"9\",\"30\",\"9\"]]")
+                        .at("places.1.1"))
+                .contains("deeper than this model has when new");
+        assertThat(save(walk, "1L", 0, "\"places\":[[\"9\",\"8\",\"\"]]").at("places.0.2"))
+                .contains("Enter the");
+        String row = "[\"9\",\"9\"]";
+        assertThat(save(walk, "1L", 0, "\"places\":[" + String.join(",", row, row, row, row, row) + "]")
+                        .at("places"))
+                .contains("1 to 4 places");
+    }
+
+    @Test
+    @DisplayName("positions left out need a reason, said once at the end")
+    void skippedNeedAReason() {
+        long walk = start("VN-05");
+        save(walk, "1L", 0, "\"pressure\":\"50\",\"warmth\":\"COLD\"");
+        String finish = "/api/walk-rounds/" + walk + "/finish";
+        assertThat(api.post(finish, "{}").at("skipped")).contains("Nothing is entered at 2L, 2R, 1R");
+        assertThat(api.post(finish, "{\"skipped\":\"rain\"}").status()).isEqualTo(200);
     }
 }

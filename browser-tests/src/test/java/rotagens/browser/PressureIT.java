@@ -1,0 +1,181 @@
+package rotagens.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** From the scale slip to the figure on the gauge, through the real interface. */
+class PressureIT {
+
+    private static final String COORDINATOR = "Ines Okafor, coordinator";
+    private static final String TECHNICIAN = "Rafe Halloran, technician";
+
+    private static RunningProduct product;
+    private static Chromium chromium;
+
+    @BeforeAll
+    static void start() {
+        product = RunningProduct.onDemoData();
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void stop() {
+        chromium.close();
+        product.close();
+    }
+
+    private static Page open(String path, String person, int width) {
+        Page page = chromium.open(product.address() + path, width, width < 500 ? 844 : 800);
+        JourneyIT.signIn(page, person);
+        return page;
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static Locator schools(Page page) {
+        return page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Schools for axle 1"));
+    }
+
+    @Test
+    @DisplayName(
+            "a coach never weighed is driven over the simulated pads, and the chart answer is chosen with a reason")
+    void weighACoach() {
+        Page page = open("/vehicles/4/load-pressure", COORDINATOR, 1280);
+        assertThat(schools(page).locator("tr").filter(has("Weighed"))).containsText("Never weighed");
+        button(page, "Weigh…").click();
+        button(page, "Simulated wheel pads").click();
+        assertThat(page.getByLabel("Axle 1 left end")).hasValue(java.util.regex.Pattern.compile("[56]\\d{3} lb"));
+        String left = page.getByLabel("Axle 1 left end").inputValue();
+        page.getByLabel("Axle 1 left end").fill("");
+        button(page, "Keep the slip").click();
+        assertThat(page.getByText("Axle 1 has only its right end weighed.")).isVisible();
+        page.getByLabel("Axle 1 left end").fill(left);
+        button(page, "Keep the slip").click();
+        assertThat(schools(page).locator("tr").filter(has("▸ taken"))).containsText("Weighed");
+        assertThat(page.getByText("Load a tire", new Page.GetByTextOptions().setExact(true))
+                        .locator(".."))
+                .containsText("lb");
+        button(page, "Choose a school…").click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^Weighed")))
+                .check();
+        page.getByLabel("Why").fill("Constant equipment, weighed end by end");
+        button(page, "Take it").click();
+        assertThat(page.getByText("chosen by Ines Okafor").first()).isVisible();
+        assertThat(page.getByText("Chosen by Ines Okafor").first()).containsText("Constant equipment");
+        assertThat(Accessibility.faults(page)).isEmpty();
+    }
+
+    private static Locator.FilterOptions has(String text) {
+        return new Locator.FilterOptions().setHasText(text);
+    }
+
+    @Test
+    @DisplayName("every school stands beside the others for a light truck on a changed size and for a coach")
+    void everySchool() {
+        Page page = open("/vehicles/14/load-pressure", COORDINATOR, 1280);
+        for (String school : new String[] {"Placard", "Placard equivalent", "Weighed", "Rated load", "Contact trim"}) {
+            assertThat(schools(page)
+                            .getByRole(
+                                    AriaRole.CELL,
+                                    new Locator.GetByRoleOptions()
+                                            .setName(school)
+                                            .setExact(true)))
+                    .isVisible();
+        }
+        assertThat(schools(page)).containsText("LT285/70R17 is fitted, the placard is for LT245/75R17");
+        page.navigate(product.address() + "/vehicles/1/load-pressure");
+        assertThat(schools(page).locator("tbody tr")).hasCount(5);
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Pressure ladder of axle 1")))
+                .isVisible();
+    }
+
+    @Test
+    @DisplayName("a low tire is filled with the simulated gauge on a phone; when the gauge drops out typing goes on")
+    void adjustALowTire() {
+        Page page = open("/vehicles/17/adjust", TECHNICIAN, 390);
+        page.getByLabel("Parked for").fill("12");
+        button(page, "Pair the gauge").click();
+        assertThat(page.getByText("Paired: simulated gauge 0417")).isVisible();
+        button(page, "Go to 2R").click();
+        page.getByLabel("Gauge reads", exact()).focus();
+        button(page, "Press the gauge on").click();
+        assertThat(page.getByLabel("Gauge reads", exact())).not().hasValue("");
+        page.getByLabel("Gauge reads", exact()).fill("59");
+        assertThat(page.getByText("Add air.")).isVisible();
+        page.getByLabel("Gauge reads", exact()).press("Enter");
+        assertThat(page.getByLabel("Gauge reads after")).isFocused();
+        button(page, "Press the gauge on").click();
+        assertThat(page.getByLabel("Gauge reads after")).hasValue("65 psi");
+        assertThat(page.getByText("On target. Cap on.")).isVisible();
+        assertThat(Accessibility.faults(page)).isEmpty();
+        button(page, "Keep it, next position").click();
+        assertThat(page.getByText("1R steer right")).isVisible();
+        page.locator("summary").click();
+        button(page, "Let it drop out").click();
+        assertThat(page.getByText("The gauge dropped out.").first()).isVisible();
+        page.getByLabel("Gauge reads", exact()).fill("49");
+        assertThat(page.getByText("On target. Cap on.")).isVisible();
+        button(page, "Keep it, round done").click();
+        assertThat(page.getByText("Loss of pressure")).isVisible();
+    }
+
+    private static Page.GetByLabelOptions exact() {
+        return new Page.GetByLabelOptions().setExact(true);
+    }
+
+    @Test
+    @DisplayName("the slow leak in the demo is found from the yard, with its rate and the day to gauge it")
+    void findTheLeak() {
+        Page page = open("/", COORDINATOR, 1280);
+        assertThat(page.getByText("Find the leak").first()).isVisible();
+        page.navigate(product.address() + "/vehicles/4/load-pressure");
+        Locator loss = page.locator("section[aria-label='Loss of pressure']");
+        assertThat(loss.getByText("Leak:").first()).isVisible();
+        assertThat(loss).containsText("1R steer right");
+        assertThat(loss.getByText("A leak: look at valve core").first()).isVisible();
+    }
+
+    @Test
+    @DisplayName(
+            "a chart with a falling row is refused at its cell, pasted right it is kept; the calculator's address keeps all")
+    void chartAndCalculator() {
+        Page page = open("/reference/charts", COORDINATOR, 1280);
+        button(page, "Add a chart…").click();
+        page.getByLabel("Maker", exact()).fill("Quenmark");
+        page.getByLabel("Size", exact()).fill("235/65R16C");
+        page.getByLabel("Load range").fill("D");
+        page.getByLabel("Taken from").fill("made-up leaflet");
+        button(page, "Paste rows…").click();
+        page.getByLabel("Rows", exact()).fill("50\t1900\t1800\n60\t1890\t2050\n76\t2680\t2535");
+        button(page, "Read them").click();
+        button(page, "Keep the chart").click();
+        assertThat(page.getByText("1,890 lb at 60 psi isn’t above 1,900 lb")).isVisible();
+        page.getByLabel("Row 2 single").fill("2190");
+        button(page, "Keep the chart").click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Quenmark 235/65R16C D")))
+                .isVisible();
+        assertThat(Accessibility.faults(page)).isEmpty();
+        page.navigate(product.address() + "/reference/calculator");
+        page.getByLabel("Sidewall").fill("LT235/80R17 120/117R E");
+        page.getByLabel("Molded pressure").fill("80");
+        page.getByLabel("Molded load, single").fill("3195");
+        page.getByLabel("Left end").fill("2300");
+        page.getByLabel("Right end").fill("2250");
+        assertThat(page.getByText("55 psi").first()).isVisible();
+        page.reload();
+        assertThat(page.getByText("55 psi").first()).isVisible();
+        assertThat(page.getByLabel("Left end")).hasValue("2300");
+        assertThat(Accessibility.faults(page)).isEmpty();
+    }
+}

@@ -1,0 +1,120 @@
+package rotagens.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** What the tread says and why, and what drivers report, through the real interface. */
+class WearIT {
+
+    private static final String COORDINATOR = "Ines Okafor, coordinator";
+
+    private static RunningProduct product;
+    private static Chromium chromium;
+
+    @BeforeAll
+    static void start() {
+        product = RunningProduct.onDemoData();
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void stop() {
+        chromium.close();
+        product.close();
+    }
+
+    private static Page open(String path) {
+        Page page = chromium.open(product.address() + path, 1280, 800);
+        JourneyIT.signIn(page, COORDINATOR);
+        return page;
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    @Test
+    @DisplayName(
+            "one-shoulder and center wear are named with causes, evidence for and against, and the work goes on a day")
+    void diagnosis() {
+        Page page = open("/vehicles/3/wear");
+        assertThat(page.getByText("1R outer shoulder worn")).isVisible();
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Tread of 1R: outer 9/32 in")))
+                .isVisible();
+        Locator causes = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Causes"));
+        assertThat(causes.locator("> li").first()).containsText("camber, or a bent part");
+        assertThat(causes.locator("> li").first()).containsText("1L across the axle is even");
+        assertThat(Accessibility.faults(page)).isEmpty();
+        button(page, "Put the work on a day…").click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Schedule").setExact(true))
+                .click();
+        assertThat(page.getByText("On the plan for")).isVisible();
+        page.navigate(product.address() + "/vehicles/10/wear");
+        assertThat(page.getByText("1L center worn")).isVisible();
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Causes"))
+                        .locator("> li")
+                        .first())
+                .containsText("a pressure set for a load that isn’t carried");
+    }
+
+    @Test
+    @DisplayName(
+            "a driver reports a lamp from the card on a phone; the coordinator lets it count, and the job gauges every corner")
+    void driversReport() {
+        Page desk = open("/vehicles/18/report-card");
+        String link = desk.getByText(Pattern.compile("/report/[A-Z0-9]{12}")).innerText();
+        assertThat(desk.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Code that opens")))
+                .isVisible();
+        Page phone = chromium.open(product.address() + link.substring(link.indexOf("/report/")), 390, 844);
+        assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Report on VN-02")))
+                .isVisible();
+        button(phone, "Send the report").click();
+        assertThat(phone.getByText("Choose what you noticed.")).isVisible();
+        button(phone, "pressure lamp on").click();
+        button(phone, "1R").click();
+        phone.getByLabel("In a few words").fill("since this morning");
+        assertThat(Accessibility.faults(phone)).isEmpty();
+        button(phone, "Send the report").click();
+        assertThat(phone.getByText("no proof of that corner")).isVisible();
+        desk.navigate(product.address());
+        assertThat(desk.getByText("pressure lamp on at 1R")).isVisible();
+        desk.navigate(product.address() + "/vehicles/18/wear");
+        button(desk, "Look at it…").click();
+        desk.getByLabel("Put it on a day")
+                .fill(java.time.LocalDate.now().plusDays(1).toString());
+        button(desk, "Let it count").click();
+        assertThat(desk.getByText("counts, Ines Okafor")).isVisible();
+        desk.navigate(product.address() + "/vehicles/18/jobs");
+        assertThat(desk.getByText("Gauge all before adding air").first()).isVisible();
+        assertThat(Accessibility.faults(desk)).isEmpty();
+    }
+
+    @Test
+    @DisplayName("pattern cards teach, and a practice round shows a tread, takes an answer and says why")
+    void practice() {
+        Page page = open("/reference/patterns");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("cupping")))
+                .isVisible();
+        assertThat(Accessibility.faults(page)).isEmpty();
+        button(page, "Practice").click();
+        Locator gauge = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("What the gauge shows"));
+        assertThat(gauge.locator("tbody tr")).hasCount(4);
+        button(page, "center worn").click();
+        assertThat(page.getByText("First check:")).isVisible();
+        button(page, "Next tread").click();
+        assertThat(page.getByText(Pattern.compile("[01] right of 1"))).isVisible();
+        assertThat(Accessibility.faults(page)).isEmpty();
+    }
+}

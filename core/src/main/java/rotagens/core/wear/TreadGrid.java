@@ -1,0 +1,112 @@
+package rotagens.core.wear;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.wear.WearPattern.Shape;
+
+/**
+ * Tread depths measured across the tread at up to four places round the tire. At each place two to five grooves, from the outer
+ * to the inner edge; every place has the same grooves.
+ */
+public record TreadGrid(List<List<TreadDepth>> places) {
+
+    private static final int MOST_PLACES = 4;
+    private static final int LEAST_GROOVES = 2;
+    private static final int MOST_GROOVES = 5;
+    private static final double SLACK = 1e-9;
+
+    public TreadGrid {
+        places = places.stream().map(List::copyOf).toList();
+        if (places.isEmpty() || places.size() > MOST_PLACES) {
+            throw new InvalidEntry("Measure at 1 to 4 places round the tire.");
+        }
+        int grooves = places.get(0).size();
+        if (grooves < LEAST_GROOVES || grooves > MOST_GROOVES) {
+            throw new InvalidEntry("Measure 2 to 5 grooves across the tread.");
+        }
+        if (places.stream().anyMatch(place -> place.size() != grooves)) {
+            throw new InvalidEntry("Measure the same " + grooves + " grooves at every place.");
+        }
+    }
+
+    /** One place, outer, center and inner, in 32nds. */
+    public static TreadGrid of32nds(double... grooves) {
+        return new TreadGrid(List.of(
+                java.util.Arrays.stream(grooves).mapToObj(TreadDepth::of32nds).toList()));
+    }
+
+    public int grooves() {
+        return places.get(0).size();
+    }
+
+    /** The lowest single depth: it decides limits, never the pattern. */
+    public TreadDepth lowest() {
+        return places.stream()
+                .flatMap(List::stream)
+                .min(Comparator.naturalOrder())
+                .orElseThrow();
+    }
+
+    /** The three zones: the outermost grooves are the shoulders, what lies between is the center; two grooves have none. */
+    public Tread zones() {
+        int last = grooves() - 1;
+        return new Tread(
+                Optional.of(zone(0, 0)),
+                last < 2 ? Optional.empty() : Optional.of(zone(1, last - 1)),
+                Optional.of(zone(last, last)),
+                places.size() == 1 && grooves() == 3 ? Optional.empty() : Optional.of(lowest()));
+    }
+
+    /** Each zone's depth is the median over the places measured; a groove measured once stands as it was entered. */
+    private TreadDepth zone(int from, int to) {
+        List<TreadDepth> depths = new ArrayList<>();
+        places.forEach(place -> depths.addAll(place.subList(from, to + 1)));
+        depths.sort(Comparator.naturalOrder());
+        int middle = depths.size() / 2;
+        if (depths.size() % 2 == 1) {
+            return depths.get(middle);
+        }
+        TreadDepth below = depths.get(middle - 1);
+        TreadDepth above = depths.get(middle);
+        return below.equals(above) ? below : TreadDepth.of32nds((below.thirtySeconds() + above.thirtySeconds()) / 2);
+    }
+
+    /**
+     * What the depths of one rib round the tire say: low at one place a flat spot, at two or more cupping. Nothing where only one
+     * place was measured.
+     */
+    public Set<Shape> localSigns(double difference) {
+        Set<Shape> signs = EnumSet.noneOf(Shape.class);
+        double low = difference + 1 - SLACK;
+        for (int groove = 0; groove < grooves(); groove++) {
+            int at = groove;
+            double highest = places.stream()
+                    .mapToDouble(place -> place.get(at).thirtySeconds())
+                    .max()
+                    .orElseThrow();
+            long lows = places.stream()
+                    .filter(place -> highest - place.get(at).thirtySeconds() >= low)
+                    .count();
+            if (lows >= 2) {
+                signs.add(Shape.CUPPING);
+            } else if (lows == 1) {
+                signs.add(Shape.FLAT_SPOT);
+            }
+        }
+        return signs;
+    }
+
+    /** The pattern: a sign seen, felt or measured round the tire wins over the depths across. */
+    public Optional<WearPattern> pattern(double difference, Set<Shape> seenOrFelt) {
+        Set<Shape> signs = EnumSet.noneOf(Shape.class);
+        signs.addAll(seenOrFelt);
+        signs.addAll(localSigns(difference));
+        return WearPattern.classify(zones(), difference, signs);
+    }
+}

@@ -1,0 +1,71 @@
+import type { Schemas } from '../../api/client'
+import { colour } from '../../app/theme'
+
+const WIDTH = 380
+const HEIGHT = 96
+
+/** Lowest depth over miles, with the line of its wear rate and the fan of what it may be, down to pull point and limit. */
+export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
+  const points = tire.history
+    .flatMap((one) => (one.miles == null || one.lowest == null ? [] : [{ miles: one.miles, depth: one.lowest }]))
+    .sort((a, b) => a.miles - b.miles)
+  const last = points.at(-1)
+  const first = points[0]
+  if (!tire.section || !first || !last) return null
+  const { pull, legal } = tire.section
+  const rate = tire.forecast?.perMile ?? 0
+  const off = tire.forecast?.plusMinus ?? 0
+  const ahead = rate > 0 ? Math.min((last.depth - legal) / rate, 60_000) : 5_000
+  const span = Math.max(last.miles + Math.max(ahead, 1_000) - first.miles, 2_000)
+  const top = Math.max(...points.map((one) => one.depth)) + 1
+  const x = (miles: number) => 4 + ((miles - first.miles) / span) * (WIDTH - 8)
+  const y = (depth: number) => 6 + ((top - depth) / top) * (HEIGHT - 12)
+  const end = first.miles + span
+  const at = (perMile: number) => Math.max(0, last.depth - perMile * (end - last.miles))
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      width="100%"
+      style={{ maxWidth: WIDTH, display: 'block', fontSize: 10.5, background: '#fff' }}
+      role="img"
+      aria-label={`Lowest depth of ${tire.position} over miles: ${points.length} readings${tire.forecast?.rate ? `, ${tire.forecast.rate}` : ''}`}
+    >
+      {rate > 0 && (
+        <path
+          d={`M${x(last.miles)},${y(last.depth)}L${x(end)},${y(at(Math.max(0, rate - off)))}L${x(end)},${y(at(rate + off))}Z`}
+          fill={colour.frame}
+          opacity={0.5}
+        />
+      )}
+      <line x1={0} x2={WIDTH} y1={y(pull)} y2={y(pull)} stroke="#3F4FA0" strokeDasharray="2 3" />
+      <text x={WIDTH - 4} y={y(pull) - 3} textAnchor="end" fill="#3F4FA0">
+        pull
+      </text>
+      <line x1={0} x2={WIDTH} y1={y(legal)} y2={y(legal)} stroke="#A8261B" strokeDasharray="6 3" />
+      <text x={4} y={y(legal) - 3} fill="#A8261B">
+        legal
+      </text>
+      {rate > 0 && (
+        <line
+          x1={x(last.miles)}
+          y1={y(last.depth)}
+          x2={x(end)}
+          y2={y(at(rate))}
+          stroke={colour.ink}
+          strokeWidth={1.4}
+          strokeDasharray="4 3"
+        />
+      )}
+      <polyline
+        points={points.map((one) => `${x(one.miles)},${y(one.depth)}`).join(' ')}
+        fill="none"
+        stroke={colour.petrol}
+        strokeWidth={1.6}
+      />
+      {points.map((one, index) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: two readings may share a mile
+        <circle key={index} cx={x(one.miles)} cy={y(one.depth)} r={2.6} fill="#fff" stroke={colour.petrol} />
+      ))}
+    </svg>
+  )
+}

@@ -1,0 +1,132 @@
+import { screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { Outlet, Route, Routes } from 'react-router'
+import { describe, expect, it } from 'vitest'
+import type { Schemas } from '../../api/client'
+import { fakeServer, problem } from '../../test/server'
+import { show } from '../../test/show'
+import { LoadPressure } from './LoadPressure'
+import { page } from './sample'
+
+const vehicle = { id: 4, unit: 'LC-04' } as Schemas['VehicleView']
+const loss = {
+  position: '1R',
+  name: 'steer right',
+  rate: '6.1 % a month',
+  leak: true,
+  says: 'A leak: look at valve core.',
+  nextCheck: '2026-11-25',
+  reachesNeed: '2026-12-02',
+  target: 110,
+  targetWords: '110 psi',
+  points: [
+    { on: '2026-11-11', psi: 98, pressure: '98 psi', filled: false, cold: true, corrected: 97.6 },
+    { on: '2026-10-14', psi: 104, pressure: '104 psi', filled: false, cold: true },
+  ],
+}
+
+function open(answer: (path: string, method: string) => ReturnType<typeof problem> | undefined = () => undefined) {
+  const calls = fakeServer(
+    ({ path, method }) => answer(path, method) ?? { body: path.endsWith('/loss') ? [loss] : page },
+  )
+  show(
+    <Routes>
+      <Route element={<Outlet context={{ vehicle, picked: undefined, pick: () => {}, schedule: () => {} }} />}>
+        <Route path="*" element={<LoadPressure />} />
+      </Route>
+    </Routes>,
+  )
+  return calls
+}
+
+describe('load and pressure', () => {
+  it('says the target first, then what it rests on, and every school with its ground', async () => {
+    open()
+    expect((await screen.findAllByText('6,475 lb'))[0]).toBeVisible()
+    expect(
+      screen.getByRole('img', { name: /Pressure ladder of axle 1.*load 6,240 lb.*Weighed 110 psi, taken/ }),
+    ).toBeVisible()
+    const schools = within(screen.getByRole('table', { name: 'Schools for axle 1' }))
+    expect(schools.getByText('▸ taken').closest('tr')).toHaveTextContent('Weighed110 psi')
+    expect(schools.getByText('may be taken').closest('tr')).toHaveTextContent('Placard 110 psi for 275/70R22.5')
+    expect(screen.getByText(/12,854 lb/)).toBeVisible()
+  })
+
+  it('tells what has to be known by shape and word, and where two scales disagree', async () => {
+    open()
+    const known = within(await screen.findByRole('list', { name: 'To know' }))
+    expect(known.getByRole('img', { name: 'watch' })).toBeVisible()
+    expect(screen.getByText(/is this an empty setting/)).toBeVisible()
+    expect(screen.getByText(/12,900 lb on platform/)).toBeVisible()
+    expect(screen.getByRole('table', { name: 'Load states' })).toHaveTextContent('weigh it')
+  })
+
+  it('shows a leak with its rate and the day to gauge it', async () => {
+    open()
+    expect(await screen.findByText(/6.1 % a month/)).toHaveTextContent('Leak: 6.1 % a month')
+    expect(screen.getByText(/Gauge it by 25 Nov/)).toHaveTextContent('at its need 2 Dec')
+  })
+
+  it('weighs on the simulated pads, and asks whether kilograms were meant', async () => {
+    let refused = true
+    const calls = open((path, method) => {
+      if (path === '/api/stand-ins/scale') {
+        return {
+          body: {
+            day: '2026-11-23',
+            state: 'USUAL',
+            scale: 'portable pads, set 2',
+            gross: 12_420,
+            axles: [{ axle: 1, left: 6240, right: 6180, whole: 12_420 }],
+            text: 'Axle 1  left 6,240 lb  right 6,180 lb',
+          },
+        }
+      }
+      if (path.endsWith('/slips') && method === 'POST' && refused) {
+        return problem(422, {
+          gross: 'Less than this vehicle can weigh. Did you mean kg?',
+          unit: 'kg',
+          sure: 'Read it again.',
+        })
+      }
+      return undefined
+    })
+    await userEvent.click(await screen.findByRole('button', { name: 'Weigh…' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Simulated wheel pads' }))
+    expect(await screen.findByLabelText('Axle 1 left end')).toHaveValue('6240 lb')
+    await userEvent.click(screen.getByRole('button', { name: 'Keep the slip' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'They are kg' }))
+    expect(screen.getByLabelText('Axle 1 left end')).toHaveValue('6240 kg')
+    refused = false
+    await userEvent.click(screen.getByRole('button', { name: 'Keep the slip' }))
+    const slips = calls.filter((call) => call.method === 'POST' && call.path.endsWith('/slips'))
+    expect(slips.at(-1)?.body).toMatchObject({
+      gross: '12420 kg',
+      axles: [{ axle: 1, left: '6240 kg', right: '6180 kg' }],
+    })
+  })
+
+  it('chooses a school with a reason, and says at its field what is missing', async () => {
+    const calls = open((path) =>
+      path.endsWith('/pressure-choice')
+        ? problem(422, { reason: 'Say why, so that the next person knows.' })
+        : undefined,
+    )
+    await userEvent.click(await screen.findByRole('button', { name: 'Choose a school…' }))
+    await userEvent.click(screen.getByRole('radio', { name: /^Placard/ }))
+    await userEvent.click(screen.getByRole('button', { name: 'Take it' }))
+    expect(await screen.findByText(/so that the next person knows/)).toBeVisible()
+    expect(calls.at(-1)?.body).toEqual({ school: 'PLACARD', reason: '', belowPlacard: false })
+  })
+
+  it('reads a pasted slip into its fields, and says where there is none', async () => {
+    open((path) =>
+      path === '/api/read/slip' ? problem(422, { text: 'No axle found. A slip has a line an axle.' }) : undefined,
+    )
+    await userEvent.click(await screen.findByRole('button', { name: 'Weigh…' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Paste a printed slip…' }))
+    await userEvent.type(screen.getByLabelText('Printed slip'), 'nothing')
+    await userEvent.click(screen.getByRole('button', { name: 'Read it' }))
+    expect(await screen.findByText(/No axle found/)).toBeVisible()
+  })
+})

@@ -1,0 +1,131 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useUnits } from '../../app/settings'
+import { depthUnit } from '../../units/format'
+import type { Draft } from './draft'
+import { FigureField } from './FigureField'
+
+const ZONES = ['outer', 'center', 'inner'] as const
+const MOST_PLACES = 4
+
+/** Tread depths: three grooves at one place, or two to five grooves at up to four places round the tire. */
+export function TreadFields(props: {
+  draft: Draft
+  wrong: (field: string) => string | undefined
+  onChange: (part: Partial<Draft>) => void
+}) {
+  const { draft, wrong, onChange } = props
+  const [units] = useUnits()
+  const unit = depthUnit(units)
+  if (draft.places.length === 0) {
+    return (
+      <>
+        <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, minmax(0, 190px))', gap: 1.5 }}>
+          {ZONES.map((zone) => (
+            <FigureField
+              key={zone}
+              label={`Tread ${zone}`}
+              unit={unit}
+              value={draft[zone]}
+              error={wrong(zone)}
+              onChange={(value) => onChange({ [zone]: value })}
+            />
+          ))}
+        </Box>
+        <Box>
+          <Button
+            size="small"
+            onClick={() =>
+              onChange({
+                places: [
+                  [draft.outer, draft.center, draft.inner],
+                  ['', '', ''],
+                ],
+              })
+            }
+            sx={{ minHeight: 44 }}
+          >
+            More places round the tire…
+          </Button>
+        </Box>
+      </>
+    )
+  }
+  const grooves = draft.places[0]?.length ?? 3
+  const set = (place: number, groove: number, value: string) =>
+    onChange({
+      places: draft.places.map((row, at) =>
+        at === place ? row.map((depth, index) => (index === groove ? value : depth)) : row,
+      ),
+    })
+  const resize = (next: number) =>
+    onChange({ places: draft.places.map((row) => Array.from({ length: next }, (_, at) => row[at] ?? '')) })
+  const one = () => {
+    const [first = []] = draft.places
+    onChange({ places: [], outer: first[0] ?? '', center: first[1] ?? '', inner: first.at(-1) ?? '' })
+  }
+  return (
+    <Box role="group" aria-label="Tread round the tire" sx={{ display: 'grid', gap: 1 }}>
+      {draft.places.map((row, place) => (
+        <Box
+          // biome-ignore lint/suspicious/noArrayIndexKey: a place is its number
+          key={place}
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: `64px repeat(${grooves}, minmax(0, 150px))`,
+            gap: 1,
+            alignItems: 'center',
+          }}
+        >
+          <span>Place {place + 1}</span>
+          {row.map((depth, groove) => (
+            <FigureField
+              // biome-ignore lint/suspicious/noArrayIndexKey: a groove is its number
+              key={groove}
+              label={`${place + 1}: ${grooveName(groove, grooves)}`}
+              unit={unit}
+              value={depth}
+              error={wrong(`places.${place}.${groove}`)}
+              onChange={(value) => set(place, groove, value)}
+            />
+          ))}
+        </Box>
+      ))}
+      {wrong('places') && (
+        <Box role="alert" sx={{ color: 'error.main' }}>
+          {wrong('places')}
+        </Box>
+      )}
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', '& button': { minHeight: 44 } }}>
+        {draft.places.length < MOST_PLACES && (
+          <Button
+            size="small"
+            onClick={() => onChange({ places: [...draft.places, Array.from({ length: grooves }, () => '')] })}
+          >
+            Another place
+          </Button>
+        )}
+        {grooves < 5 && (
+          <Button size="small" onClick={() => resize(grooves + 1)}>
+            One more groove
+          </Button>
+        )}
+        {grooves > 2 && (
+          <Button size="small" onClick={() => resize(grooves - 1)}>
+            One groove less
+          </Button>
+        )}
+        <Button size="small" onClick={one}>
+          One place is enough
+        </Button>
+      </Box>
+    </Box>
+  )
+}
+
+/** The outermost grooves are the shoulders. */
+function grooveName(groove: number, grooves: number): string {
+  if (groove === 0) return 'outer'
+  if (groove === grooves - 1) return 'inner'
+  return grooves === 3 ? 'center' : `groove ${groove + 1}`
+}

@@ -1,0 +1,144 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { answerOf, api, type Schemas } from '../../api/client'
+import { useMay } from '../../session/session'
+import { Entry } from '../../ui/Entry'
+import { FormDialog } from '../../ui/FormDialog'
+import { useNotice } from '../../ui/Notice'
+import { useSend } from '../../ui/useSend'
+import { moment } from '../../units/format'
+
+export type Report = Schemas['ReportView']
+
+/** What drivers reported of this vehicle; a report counts once a coordinator lets it. */
+export function Reports({ reports, vehicleId, unit }: { reports: Report[]; vehicleId: number; unit: string }) {
+  const may = useMay('COORDINATOR')
+  const [review, setReview] = useState<Report>()
+  return (
+    <Box component="section" aria-label="Drivers’ reports">
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 0.75 }}>
+        <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
+          Drivers’ reports
+        </Box>
+        {may && (
+          <Button size="small" component={Link} to={`/vehicles/${vehicleId}/report-card`}>
+            Card for {unit}
+          </Button>
+        )}
+      </Box>
+      {reports.length === 0 && (
+        <Box sx={{ color: 'text.secondary' }}>
+          None. Whoever holds the vehicle’s card can report a pull, vibration, noise or a lamp without an account.
+        </Box>
+      )}
+      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', display: 'grid', gap: 0.75 }}>
+        {reports.map((report) => (
+          <Box
+            component="li"
+            key={report.id}
+            sx={{
+              background: '#fff',
+              border: 1,
+              borderColor: 'divider',
+              borderRadius: 1,
+              p: 1,
+              display: 'flex',
+              gap: 1.5,
+              alignItems: 'center',
+              flexWrap: 'wrap',
+            }}
+          >
+            <Box sx={{ flex: '1 1 260px' }}>
+              <strong>
+                {report.words}
+                {report.corner && ` at ${report.corner}`}
+              </strong>
+              {report.note && `: ${report.note}`}
+              <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>
+                {report.reporter || 'no name given'}, {moment(report.at)}
+              </Box>
+            </Box>
+            {report.state === 'NEW' && may ? (
+              <Button variant="outlined" size="small" onClick={() => setReview(report)}>
+                Look at it…
+              </Button>
+            ) : (
+              <span>
+                {report.state === 'NEW' && 'waits for a look'}
+                {report.state === 'COUNTED' && `counts, ${report.reviewedBy}`}
+                {report.state === 'DISMISSED' && `doesn’t count, ${report.reviewedBy}: ${report.reviewNote}`}
+              </span>
+            )}
+          </Box>
+        ))}
+      </Box>
+      {review && <ReviewDialog report={review} onClose={() => setReview(undefined)} />}
+    </Box>
+  )
+}
+
+/** Counts or doesn't; one that counts may go on a day at once. */
+export function ReviewDialog({ report, onClose }: { report: Report; onClose: () => void }) {
+  const notice = useNotice()
+  const [note, setNote] = useState('')
+  const [plan, setPlan] = useState('')
+  const [counts, setCounts] = useState(true)
+  const form = useSend(
+    () =>
+      answerOf(
+        api.POST('/api/reports/{id}/review', {
+          params: { path: { id: report.id } },
+          body: { state: counts ? 'COUNTED' : 'DISMISSED', note, ...(counts && plan && { plan }) },
+        }),
+      ),
+    () => {
+      notice({
+        text: counts
+          ? plan
+            ? 'It counts, and the work is on the plan.'
+            : 'It counts from now on.'
+          : 'It doesn’t count.',
+      })
+      onClose()
+    },
+  )
+  const lamp = report.symptom === 'LAMP' || report.symptom === 'SOFT_TIRE'
+  return (
+    <FormDialog
+      title={`Driver’s report: ${report.words}`}
+      action={counts ? 'Let it count' : 'Set it aside'}
+      error={form.error}
+      busy={form.busy}
+      onSend={form.send}
+      onClose={onClose}
+    >
+      <Box sx={{ width: '100%' }}>
+        {lamp
+          ? 'A lamp that names a corner is no proof of that corner: the job asks to gauge all of them before air goes into one.'
+          : 'Once it counts it is evidence for or against the causes of wear.'}
+      </Box>
+      <Box role="group" aria-label="Does it count" sx={{ display: 'flex', gap: 1, width: '100%' }}>
+        <Button variant={counts ? 'contained' : 'outlined'} aria-pressed={counts} onClick={() => setCounts(true)}>
+          It counts
+        </Button>
+        <Button variant={counts ? 'outlined' : 'contained'} aria-pressed={!counts} onClick={() => setCounts(false)}>
+          It doesn’t
+        </Button>
+      </Box>
+      {counts && (
+        <Entry
+          label="Put it on a day"
+          type="date"
+          value={plan}
+          onChange={setPlan}
+          error={form.wrong('day')}
+          hint="Blank: no job yet"
+          width={180}
+        />
+      )}
+      <Entry label="Note" value={note} onChange={setNote} error={form.wrong('note')} width={330} />
+    </FormDialog>
+  )
+}

@@ -1,0 +1,207 @@
+package rotagens.server.wear;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.inspection.VehicleEvents.Symptom;
+import rotagens.core.measure.Units;
+import rotagens.core.planning.DueKind;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Position.OnAxle;
+import rotagens.server.events.VehicleHistory;
+import rotagens.server.events.VehicleHistory.Reported;
+import rotagens.server.events.VehicleHistory.State;
+import rotagens.server.fleet.Changes;
+import rotagens.server.fleet.Fleet;
+import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.people.People;
+import rotagens.server.planning.Jobs;
+import rotagens.server.vehicle.Vehicles;
+import rotagens.server.wear.WearController.Word;
+import rotagens.server.wear.WearPages.ReportView;
+import rotagens.server.web.Entries;
+import rotagens.server.web.OnceOnly;
+import rotagens.server.web.ProblemException;
+
+/** Drivers' reports: the short form behind a vehicle's code, open to whoever holds the card, and a coordinator's look at them. */
+@RestController
+class ReportController {
+
+    /** What the form shows of the vehicle: its unit and its corners, nothing else. */
+    record ReportForm(String unit, List<Word> symptoms, List<String> corners) {}
+
+    record NewReport(
+            @Nullable Symptom symptom,
+            @Nullable String corner,
+            @Nullable String note,
+            @Nullable String reporter) {}
+
+    /** What the driver is told. */
+    record Thanks(String says) {}
+
+    record WaitingReport(long vehicleId, String unit, ReportView report) {}
+
+    /** @param plan whether a look at it is put on a day at once */
+    record Review(@Nullable State state, @Nullable String note, java.time.@Nullable LocalDate plan) {}
+
+    record Card(String unit, String code) {}
+
+    private final VehicleHistory history;
+    private final Vehicles vehicles;
+    private final Fleet fleet;
+    private final Jobs jobs;
+    private final People people;
+    private final Changes changes;
+    private final ReportThrottle throttle;
+    private final OnceOnly onceOnly;
+
+    ReportController(
+            VehicleHistory history,
+            Vehicles vehicles,
+            Fleet fleet,
+            Jobs jobs,
+            People people,
+            Changes changes,
+            ReportThrottle throttle,
+            OnceOnly onceOnly) {
+        this.history = history;
+        this.vehicles = vehicles;
+        this.fleet = fleet;
+        this.jobs = jobs;
+        this.people = people;
+        this.changes = changes;
+        this.throttle = throttle;
+        this.onceOnly = onceOnly;
+    }
+
+    private Vehicles.OnFile vehicle(String code) {
+        throttle.ask(code);
+        return history.vehicleOf(code)
+                .map(vehicles::get)
+                .orElseThrow(() -> ProblemException.notFound(
+                        "This code opens nothing. Was a new card printed? Tell the coordinator in person."));
+    }
+
+    @GetMapping("/api/report/{code}")
+    ReportForm form(@PathVariable String code) {
+        Vehicles.OnFile vehicle = vehicle(code);
+        return new ReportForm(
+                vehicle.facts().unit(),
+                Arrays.stream(Symptom.values())
+                        .map(symptom -> new Word(symptom.name(), symptom.words()))
+                        .toList(),
+                vehicle.facts().layout().positions().stream()
+                        .filter(OnAxle.class::isInstance)
+                        .map(Position::code)
+                        .toList());
+    }
+
+    @PostMapping("/api/report/{code}")
+    Thanks report(
+            @PathVariable String code,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key,
+            @RequestBody NewReport typed) {
+        Vehicles.OnFile vehicle = vehicle(code);
+        Entries wrong = new Entries();
+        wrong.unless(typed.symptom() != null, "symptom", "Choose what you noticed.");
+        String corner = wrong.text("corner", typed.corner(), 4);
+        wrong.unless(
+                corner.isEmpty()
+                        || vehicle.facts().layout().positions().stream()
+                                .anyMatch(position -> position.code().equals(corner)),
+                "corner",
+                "This vehicle has no such corner.");
+        String note = wrong.text("note", typed.note(), 300);
+        String reporter = wrong.text("reporter", typed.reporter(), 60);
+        wrong.refuseIfWrong();
+        throttle.send(code);
+        onceOnly.write(key, List.of("report", code, typed), Long.class, () -> {
+            changes.draftsOnly();
+            return history.report(vehicle.id(), typed.symptom(), corner, note, reporter);
+        });
+        return new Thanks(
+                typed.symptom() == Symptom.LAMP || typed.symptom() == Symptom.SOFT_TIRE
+                        ? "Reported. A lamp that names a corner is no proof of that corner: all tires are gauged before air goes into one. If it looks flat or pulls hard, don’t drive it."
+                        : "Reported. The coordinator looks at it. If it gets worse, stop where it is safe and call.");
+    }
+
+    /** What waits for a look. */
+    @GetMapping("/api/reports")
+    List<WaitingReport> waiting() {
+        return history.reports((Long) null).stream()
+                .map(one -> new WaitingReport(
+                        one.vehicleId(), vehicles.get(one.vehicleId()).facts().unit(), WearPages.view(one)))
+                .toList();
+    }
+
+    /** Lets a report count or not. One that counts may be put on a day: a lamp or a soft tire asks to gauge every corner. */
+    @PostMapping("/api/reports/{id}/review")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Transactional
+    public void review(
+            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody Review typed) {
+        Entries wrong = new Entries();
+        wrong.unless(
+                typed.state() == State.COUNTED || typed.state() == State.DISMISSED, "state", "Let it count, or not.");
+        String note = wrong.text("note", typed.note(), 300);
+        wrong.unless(typed.state() != State.DISMISSED || !note.isEmpty(), "note", "Say why it doesn’t count.");
+        wrong.refuseIfWrong();
+        Reported report = history.review(id, typed.state(), note, people.me());
+        changes.only(report.vehicleId());
+        if (typed.plan() != null && typed.state() == State.COUNTED) {
+            plan(report, typed.plan());
+        }
+    }
+
+    private void plan(Reported report, java.time.LocalDate day) {
+        Standing standing = fleet.get(report.vehicleId());
+        boolean gauge = report.symptom() == Symptom.LAMP || report.symptom() == Symptom.SOFT_TIRE;
+        String why = "Driver: " + report.symptom().words()
+                + (report.corner().isEmpty() ? "" : " at " + report.corner())
+                + (report.note().isEmpty() ? "" : ", " + report.note());
+        Map<Position, String> at = new LinkedHashMap<>();
+        standing.onFile().facts().layout().walkRound().stream()
+                .filter(standing.fitted()::containsKey)
+                .filter(OnAxle.class::isInstance)
+                .forEach(position -> at.put(position, gauge ? why + ". Gauge all before adding air" : why));
+        jobs.plan(
+                report.vehicleId(),
+                day,
+                why,
+                gauge ? DueKind.PRESSURE_CHECK : DueKind.MEND_WEAR_CAUSE,
+                gauge ? at : first(at));
+    }
+
+    private static Map<Position, String> first(Map<Position, String> at) {
+        Optional<Map.Entry<Position, String>> one = at.entrySet().stream().findFirst();
+        return one.map(entry -> Map.of(entry.getKey(), entry.getValue())).orElse(Map.of());
+    }
+
+    /** The card to print: whoever holds it may report. */
+    @GetMapping("/api/vehicles/{id}/report-card")
+    @Transactional
+    public Card card(@PathVariable long id) {
+        return new Card(vehicles.get(id).facts().unit(), history.code(id));
+    }
+
+    /** A new card; older ones open nothing from then on. */
+    @PostMapping("/api/vehicles/{id}/report-card")
+    @Transactional
+    public Card newCard(@PathVariable long id) {
+        changes.draftsOnly();
+        return new Card(vehicles.get(id).facts().unit(), history.newCode(id));
+    }
+}

@@ -1,0 +1,54 @@
+package rotagens.server.wear;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import rotagens.server.web.ProblemException;
+
+/** Keeps the open report form from being flooded: so many reports an hour from one card, so many codes tried a minute by all. */
+@Component
+class ReportThrottle {
+
+    private static final int REPORTS_AN_HOUR = 6;
+    private static final int CODES_A_MINUTE = 60;
+    private static final int MOST_CODES = 2_000;
+
+    private final Clock clock;
+    private final Deque<Instant> asked = new ArrayDeque<>();
+    private final Map<String, Deque<Instant>> sent = new LinkedHashMap<>();
+
+    ReportThrottle(Clock clock) {
+        this.clock = clock;
+    }
+
+    /** A code is tried. */
+    synchronized void ask(String code) {
+        refuseOver(asked, Duration.ofMinutes(1), CODES_A_MINUTE);
+        asked.add(clock.instant());
+    }
+
+    /** A report is sent. */
+    synchronized void send(String code) {
+        Deque<Instant> ofCode = sent.computeIfAbsent(code, any -> new ArrayDeque<>());
+        refuseOver(ofCode, Duration.ofHours(1), REPORTS_AN_HOUR);
+        ofCode.add(clock.instant());
+        if (sent.size() > MOST_CODES) {
+            sent.remove(sent.keySet().iterator().next());
+        }
+    }
+
+    private void refuseOver(Deque<Instant> times, Duration window, int most) {
+        Instant from = clock.instant().minus(window);
+        while (!times.isEmpty() && times.peek().isBefore(from)) {
+            times.poll();
+        }
+        if (times.size() >= most) {
+            throw ProblemException.tooMany("Enough reports for now. Wait a while, or tell the coordinator in person.");
+        }
+    }
+}

@@ -1,0 +1,177 @@
+package rotagens.server.wear;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.inspection.VehicleEvents;
+import rotagens.core.inspection.WearCause;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
+import rotagens.core.wear.Tread;
+import rotagens.core.wear.TreadCase;
+import rotagens.core.wear.WearPattern.Shape;
+import rotagens.server.events.VehicleHistory;
+import rotagens.server.people.People;
+import rotagens.server.vehicle.Vehicles;
+import rotagens.server.wear.WearPages.WearPage;
+import rotagens.server.web.Entries;
+
+/** The wear of a vehicle's tires, what happened to it, and learning to read a tread. */
+@RestController
+class WearController {
+
+    record NewEvent(
+            VehicleEvents.@Nullable Kind kind,
+            @Nullable LocalDate day,
+            @Nullable String note) {}
+
+    /** One pattern as a card: its causes, most likely first, and what to do. */
+    record PatternCard(Shape shape, String words, List<String> causes, String action, String firstCheck) {}
+
+    /** A made-up tread to practice on; what it is comes with it, for the page to show afterwards. */
+    record PracticeCase(
+            List<List<String>> places,
+            double outer,
+            double center,
+            double inner,
+            @Nullable String hand,
+            Shape answer,
+            String answerWords,
+            String firstCheck,
+            String why) {}
+
+    private static final List<Shape> CARDS = List.of(
+            Shape.EVEN,
+            Shape.CENTER,
+            Shape.BOTH_SHOULDERS,
+            Shape.OUTER_SHOULDER,
+            Shape.INNER_SHOULDER,
+            Shape.SAWTOOTH,
+            Shape.CUPPING,
+            Shape.FLAT_SPOT);
+    private static final double DIFFERENCE = 2;
+
+    private final WearPages pages;
+    private final VehicleHistory history;
+    private final Vehicles vehicles;
+    private final People people;
+    private final java.time.Clock clock;
+    private final Random random = new Random();
+
+    WearController(WearPages pages, VehicleHistory history, Vehicles vehicles, People people, java.time.Clock clock) {
+        this.pages = pages;
+        this.history = history;
+        this.vehicles = vehicles;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    @GetMapping("/api/vehicles/{id}/wear")
+    WearPage page(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+        return pages.page(id, units);
+    }
+
+    @PostMapping("/api/vehicles/{id}/events")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void happened(@PathVariable long id, @RequestBody NewEvent typed) {
+        LocalDate today = LocalDate.now(clock);
+        vehicles.get(id);
+        Entries wrong = new Entries();
+        wrong.unless(typed.kind() != null, "kind", "Choose what happened.");
+        LocalDate day = typed.day() == null ? today : typed.day();
+        wrong.unless(!day.isAfter(today), "day", "This day lies ahead. Check the date.");
+        wrong.unless(day.isAfter(today.minusYears(20)), "day", "Over twenty years ago. Check the year.");
+        String note = wrong.text("note", typed.note(), 300);
+        wrong.refuseIfWrong();
+        history.record(id, typed.kind(), day, note, people.me());
+    }
+
+    @GetMapping("/api/wear/patterns")
+    List<PatternCard> cards() {
+        return CARDS.stream()
+                .map(shape -> {
+                    List<WearCause> causes = WearCause.of(shape);
+                    return new PatternCard(
+                            shape,
+                            shape.words(),
+                            causes.stream().map(WearCause::words).toList(),
+                            shape.action().isEmpty() ? "Keep measuring." : shape.action(),
+                            causes.isEmpty()
+                                    ? "Nothing to mend."
+                                    : causes.get(0).firstCheck());
+                })
+                .toList();
+    }
+
+    /** A different case every time, from the generator that measures the classifier. */
+    @GetMapping("/api/wear/practice")
+    PracticeCase practice(@RequestParam(defaultValue = "US") Units units) {
+        Shape shape = CARDS.get(random.nextInt(CARDS.size()));
+        TreadCase one;
+        Shape answer;
+        do {
+            one = TreadCase.of(shape, shape == Shape.EVEN ? 0 : 3 + random.nextInt(3), 4, random);
+            Set<Shape> felt = shape == Shape.SAWTOOTH ? Set.of(Shape.SAWTOOTH) : Set.of();
+            answer = one.read().pattern(DIFFERENCE, felt).orElseThrow().shape();
+        } while (answer != shape); // a case the gauge's own error has turned is no case to learn from
+        Tread zones = one.read().zones();
+        List<WearCause> causes = WearCause.of(shape);
+        return new PracticeCase(
+                one.read().places().stream()
+                        .map(place ->
+                                place.stream().map(depth -> depth.in(units)).toList())
+                        .toList(),
+                thirtySeconds(zones.outer()),
+                thirtySeconds(zones.center()),
+                thirtySeconds(zones.inner()),
+                shape == Shape.SAWTOOTH ? "Smooth one way under the hand, rough the other." : null,
+                shape,
+                shape.words(),
+                causes.isEmpty() ? "Nothing to mend." : causes.get(0).firstCheck(),
+                why(shape));
+    }
+
+    private static double thirtySeconds(java.util.Optional<TreadDepth> depth) {
+        return depth.orElseThrow().thirtySeconds();
+    }
+
+    private static String why(Shape shape) {
+        return switch (shape) {
+            case EVEN -> "No zone lies 2/32 under another, round the tire nor across it.";
+            case CENTER, LEANING_CENTER -> "Both shoulders stand at least 2/32 over the center.";
+            case BOTH_SHOULDERS, LEANING_SHOULDERS -> "Both shoulders lie at least 2/32 under the center.";
+            case OUTER_SHOULDER -> "The outer shoulder lies at least 2/32 under the inner.";
+            case INNER_SHOULDER -> "The inner shoulder lies at least 2/32 under the outer.";
+            case SAWTOOTH -> "The depths may be even: the hand tells it, smooth one way and rough the other.";
+            case CUPPING -> "One rib lies at least 3/32 lower at two or more places round the tire.";
+            case FLAT_SPOT -> "One rib lies at least 3/32 lower at a single place round the tire.";
+        };
+    }
+
+    /** The words of what can happen and be reported, for the forms. */
+    @GetMapping("/api/wear/words")
+    Words words() {
+        return new Words(
+                Arrays.stream(VehicleEvents.Kind.values())
+                        .map(kind -> new Word(kind.name(), kind.words()))
+                        .toList(),
+                Arrays.stream(VehicleEvents.Symptom.values())
+                        .map(symptom -> new Word(symptom.name(), symptom.words()))
+                        .toList());
+    }
+
+    record Word(String name, String words) {}
+
+    record Words(List<Word> events, List<Word> symptoms) {}
+}

@@ -1,0 +1,164 @@
+package rotagens.server.wear;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashSet;
+import java.util.Set;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import rotagens.server.Api;
+import rotagens.server.Api.Answer;
+import rotagens.server.ServerTest;
+import tools.jackson.databind.JsonNode;
+
+@ServerTest
+class WearTest {
+
+    @Autowired
+    MockMvc http;
+
+    private Api api;
+
+    @BeforeEach
+    void client() {
+        api = new Api(http);
+    }
+
+    private JsonNode page(String unit) {
+        return api.get("/api/vehicles/{id}/wear", api.vehicle(unit)).body();
+    }
+
+    private JsonNode tire(String unit, String position) {
+        for (JsonNode tire : page(unit).path("tires")) {
+            if (tire.path("position").asString().equals(position)) {
+                return tire;
+            }
+        }
+        throw new AssertionError(position);
+    }
+
+    private String card(String unit) {
+        return api.get("/api/vehicles/{id}/report-card", api.vehicle(unit))
+                .body()
+                .path("code")
+                .asString();
+    }
+
+    @Test
+    @DisplayName(
+            "one-shoulder wear names camber first, with the tire across the axle and the driver's report as evidence")
+    void oneShoulder() {
+        JsonNode tire = tire("LC-03", "1R");
+        assertThat(tire.path("pattern").path("words").asString()).isEqualTo("outer shoulder worn");
+        JsonNode first = tire.path("causes").get(0);
+        assertThat(first.path("cause").asString()).isEqualTo("camber, or a bent part");
+        assertThat(first.path("supports").toString())
+                .contains("1L across the axle is even")
+                .contains("pulls to the right");
+        assertThat(tire.path("section").path("pullWords").asString()).isEqualTo("5/32 in");
+        assertThat(tire.path("forecast").path("limiting").asString()).contains("Steer age limit");
+    }
+
+    @Test
+    @DisplayName("center wear with a clean pressure history points to a load that isn't carried")
+    void center() {
+        JsonNode tire = tire("SH-05", "1L");
+        assertThat(tire.path("pattern").path("words").asString()).isEqualTo("center worn");
+        assertThat(tire.path("causes").get(0).path("cause").asString())
+                .isEqualTo("a pressure set for a load that isn’t carried");
+        assertThat(tire.path("causes").get(1).path("against").toString()).contains("cold readings on the target");
+    }
+
+    @Test
+    @DisplayName("alignment on record answers what was unknown; a day to come and nothing chosen are refused")
+    void events() {
+        String events = "/api/vehicles/" + api.vehicle("VN-01") + "/events";
+        assertThat(tire("VN-01", "1L").path("unknown").toString()).contains("last aligned");
+        assertThat(api.post(events, "{}").at("kind")).contains("Choose");
+        assertThat(api.post(events, "{\"kind\":\"ALIGNMENT\",\"day\":\"2026-12-24\"}")
+                        .at("day"))
+                .contains("lies ahead");
+        assertThat(api.post(events, "{\"kind\":\"ALIGNMENT\",\"day\":\"2026-06-01\"}")
+                        .status())
+                .isEqualTo(204);
+        assertThat(tire("VN-01", "1L").path("unknown").toString()).doesNotContain("last aligned");
+        assertThat(tire("VN-01", "1L").toString()).contains("Aligned on 1 Jun 2026");
+    }
+
+    @Test
+    @DisplayName(
+            "a driver's report needs no account, counts only after a look, and becomes a job that gauges every corner")
+    void report() {
+        String code = card("VN-02");
+        Api driver = Api.asNobody(http);
+        Answer form = driver.get("/api/report/" + code);
+        assertThat(form.body().path("unit").asString()).isEqualTo("VN-02");
+        assertThat(form.text()).doesNotContain("Quenmark").doesNotContain("Millrace");
+        assertThat(driver.post("/api/report/" + code, "{}").at("symptom")).contains("Choose");
+        assertThat(driver.post("/api/report/" + code, "{\"symptom\":\"LAMP\",\"corner\":\"9L\"}")
+                        .at("corner"))
+                .contains("no such corner");
+        Answer sent = driver.post(
+                "/api/report/" + code, "{\"symptom\":\"LAMP\",\"corner\":\"1R\",\"reporter\":\"J. Arden\"}");
+        assertThat(sent.body().path("says").asString()).contains("no proof of that corner");
+        JsonNode waiting = api.get("/api/reports").body();
+        assertThat(waiting.toString()).contains("VN-02");
+        long id = 0;
+        for (JsonNode one : waiting) {
+            if (one.path("unit").asString().equals("VN-02")) {
+                id = one.path("report").path("id").asLong();
+            }
+        }
+        String review = "/api/reports/" + id + "/review";
+        assertThat(api.post(review, "{\"state\":\"DISMISSED\"}").at("note")).contains("Say why");
+        assertThat(api.post(review, "{\"state\":\"COUNTED\",\"plan\":\"2026-11-24\"}")
+                        .status())
+                .isEqualTo(204);
+        assertThat(api.post(review, "{\"state\":\"DISMISSED\",\"note\":\"x\"}").status())
+                .isEqualTo(409);
+        JsonNode job =
+                api.get("/api/vehicles/{id}/jobs", api.vehicle("VN-02")).body().get(0);
+        assertThat(job.path("items").size()).isEqualTo(4);
+        assertThat(job.toString()).contains("Gauge all before adding air").contains("pressure lamp on at 1R");
+    }
+
+    @Test
+    @DisplayName("an unknown code opens nothing, a new card ends the old one, and a card can't flood the list")
+    void codes() {
+        Api driver = Api.asNobody(http);
+        assertThat(driver.get("/api/report/NOSUCHCODE00").status()).isEqualTo(404);
+        String old = card("TR-03");
+        String fresh = api.post("/api/vehicles/" + api.vehicle("TR-03") + "/report-card", "{}")
+                .body()
+                .path("code")
+                .asString();
+        assertThat(fresh).isNotEqualTo(old);
+        assertThat(driver.get("/api/report/" + old).status()).isEqualTo(404);
+        int last = 200;
+        for (int at = 0; at < 7; at++) {
+            last = driver.post("/api/report/" + fresh, "{\"symptom\":\"NOISE\",\"note\":\"" + at + "\"}")
+                    .status();
+        }
+        assertThat(last).isEqualTo(429);
+    }
+
+    @Test
+    @DisplayName("practice gives another tread each time, and its answer is what the classifier says")
+    void practice() {
+        Set<String> seen = new HashSet<>();
+        Set<String> answers = new HashSet<>();
+        for (int at = 0; at < 30; at++) {
+            JsonNode one = api.get("/api/wear/practice").body();
+            seen.add(one.path("places").toString());
+            answers.add(one.path("answer").asString());
+            assertThat(one.path("places").size()).isEqualTo(4);
+            assertThat(one.path("why").asString()).isNotBlank();
+        }
+        assertThat(seen).hasSizeGreaterThan(20);
+        assertThat(answers).hasSizeGreaterThan(3);
+        assertThat(api.get("/api/wear/patterns").body().size()).isEqualTo(8);
+    }
+}
