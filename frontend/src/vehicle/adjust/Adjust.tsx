@@ -6,14 +6,14 @@ import { useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { answerOf, api } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { GaugePanel } from '../../gauge/GaugePanel'
+import { useGauge } from '../../gauge/useGauge'
 import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
 import { useRested } from '../../ui/useRested'
 import { temperatureUnit } from '../../units/format'
 import { AdjustStop } from './AdjustStop'
-import { GaugePanel } from './GaugePanel'
-import { useGauge } from './useGauge'
 
 export interface Conditions {
   parkedHours: string

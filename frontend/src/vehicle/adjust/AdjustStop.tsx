@@ -7,11 +7,11 @@ import { useQuery } from '@tanstack/react-query'
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import type { useGauge } from '../../gauge/useGauge'
 import { useRested } from '../../ui/useRested'
 import { useSend } from '../../ui/useSend'
 import { day, figureForField, pressureUnit } from '../../units/format'
 import type { Conditions } from './Adjust'
-import type { useGauge } from './useGauge'
 
 type Stop = Schemas['RoundStop']
 type Advice = Schemas['Advice']
@@ -154,7 +154,7 @@ export function AdjustStop(props: {
               icon={false}
               sx={{ fontSize: 15 }}
             >
-              <strong>{WORDS[said.what]}</strong> {said.says}
+              <strong>{WORDS[said.what]}</strong> {said.says} {said.axle}
             </Alert>
           </Box>
         )}
@@ -258,7 +258,7 @@ function GaugeField(props: {
           inputMode: 'decimal',
           autoComplete: 'off',
           maxLength: 20,
-          'data-gauge': 'yes',
+          'data-gauge': 'pressure',
           style: { fontSize: 22, fontWeight: 650, padding: '10px 4px 10px 12px' },
         },
         input: {

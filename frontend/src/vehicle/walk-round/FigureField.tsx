@@ -8,6 +8,8 @@ export function FigureField(props: {
   value: string
   error: string | undefined
   focus?: boolean
+  /** What a paired gauge may put here. */
+  gauge?: 'pressure' | 'outer' | 'center' | 'inner'
   onChange: (value: string) => void
 }) {
   return (
@@ -25,10 +27,14 @@ export function FigureField(props: {
           inputMode: 'decimal',
           autoComplete: 'off',
           maxLength: 20,
+          ...(props.gauge && { 'data-gauge': props.gauge }),
           style: { fontSize: 20, fontWeight: 650, padding: '10px 4px 10px 12px' },
         },
         input: {
-          endAdornment: <InputAdornment position="end">{props.unit}</InputAdornment>,
+          // A figure that names its unit needs no other beside it.
+          endAdornment: /[a-z]/i.test(props.value) ? undefined : (
+            <InputAdornment position="end">{props.unit}</InputAdornment>
+          ),
           sx: { background: '#fff' },
         },
       }}

@@ -9,6 +9,7 @@ import { useUnits } from '../../app/settings'
 import { mono } from '../../app/theme'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { STATES } from '../../drawings/state/states'
+import type { useGauge } from '../../gauge/useGauge'
 import { ReasonList } from '../../ui/ReasonList'
 import { day, pressureUnit } from '../../units/format'
 import type { Stop, Warmth } from './draft'
@@ -32,6 +33,7 @@ export function StopForm(props: {
   onNext: () => void
   onBack: (() => void) | undefined
   last: boolean
+  gauge?: ReturnType<typeof useGauge>
 }) {
   const { walk, stop } = props
   const [units] = useUnits()
@@ -62,6 +64,7 @@ export function StopForm(props: {
       value={one.draft[field]}
       error={wrong(field)}
       focus={first}
+      gauge="pressure"
       onChange={(value) => one.change({ [field]: value })}
     />
   )
@@ -101,6 +104,7 @@ export function StopForm(props: {
                 ))}
               </ToggleButtonGroup>
             </Box>
+            {props.gauge && <GaugeButton gauge={props.gauge} vehicleId={walk.vehicleId} position={stop.position} />}
             <TreadFields draft={one.draft} wrong={wrong} onChange={one.change} />
           </Box>
         </Box>
@@ -191,6 +195,35 @@ export function StopForm(props: {
         >
           {props.last ? 'To the end' : 'Next position'}
         </Button>
+      </Box>
+    </Box>
+  )
+}
+
+/** Holds the simulated gauge on what the field with focus asks for. */
+function GaugeButton(props: { gauge: ReturnType<typeof useGauge>; vehicleId: number; position: string }) {
+  const [units] = useUnits()
+  const { gauge } = props
+  return (
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+      {gauge.state === 'paired' ? (
+        <Button
+          variant="outlined"
+          // The field keeps its focus: the figure goes there.
+          onMouseDown={(event) => event.preventDefault()}
+          onClick={() => void gauge.press(props.vehicleId, props.position, units, '')}
+          sx={{ minHeight: 44, background: '#fff' }}
+        >
+          Take it from the gauge
+        </Button>
+      ) : (
+        <Button onClick={gauge.pair} sx={{ minHeight: 44 }}>
+          {gauge.state === 'lost' ? 'Pair the gauges again' : 'Pair the gauges (simulated)'}
+        </Button>
+      )}
+      <Box role="status" sx={{ color: gauge.state === 'lost' ? '#A8261B' : 'text.secondary' }}>
+        {gauge.state === 'lost' && gauge.says}
+        {gauge.state === 'paired' && 'Pressure and tread go into the field with focus.'}
       </Box>
     </Box>
   )

@@ -25,6 +25,7 @@ export function TreadFields(props: {
             <FigureField
               key={zone}
               label={`Tread ${zone}`}
+              gauge={zone}
               unit={unit}
               value={draft[zone]}
               error={wrong(zone)}
@@ -65,7 +66,7 @@ export function TreadFields(props: {
     onChange({ places: [], outer: first[0] ?? '', center: first[1] ?? '', inner: first.at(-1) ?? '' })
   }
   return (
-    <Box role="group" aria-label="Tread round the tire" sx={{ display: 'grid', gap: 1 }}>
+    <Box role="group" aria-label="Tread round the tire" sx={{ display: 'grid', gap: 1.75 }}>
       {draft.places.map((row, place) => (
         <Box
           // biome-ignore lint/suspicious/noArrayIndexKey: a place is its number
@@ -83,6 +84,7 @@ export function TreadFields(props: {
               // biome-ignore lint/suspicious/noArrayIndexKey: a groove is its number
               key={groove}
               label={`${place + 1}: ${grooveName(groove, grooves)}`}
+              gauge={groove === 0 ? 'outer' : groove === grooves - 1 ? 'inner' : 'center'}
               unit={unit}
               value={depth}
               error={wrong(`places.${place}.${groove}`)}

@@ -5,6 +5,7 @@ import { useEffect, useRef } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { useGauge } from '../../gauge/useGauge'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
 import { Finish } from './Finish'
@@ -24,6 +25,7 @@ export function WalkRound() {
     queryFn: () => answerOf(api.GET('/api/walk-rounds/{id}', { params: { path: { id }, query: { units } } })),
     refetchOnWindowFocus: false,
   })
+  const gauge = useGauge()
   const flush = useRef<() => Promise<void>>(async () => {})
   // Opens at the first position without an entry and stays there: saving it must not move the form on.
   const start = query.data && (query.data.stops.find((stop) => !stop.entry)?.position ?? FINISH)
@@ -88,6 +90,7 @@ export function WalkRound() {
           onNext={() => void go(next)}
           onBack={previous === undefined ? undefined : () => void go(previous)}
           last={next === FINISH}
+          gauge={gauge}
         />
       ) : (
         <Finish walk={walk} onGo={(position) => void go(position)} />

@@ -63,6 +63,10 @@ class ScreenshotsIT {
             register(page, product.address());
             page.navigate(product.address() + "/vehicles/1/load-pressure");
             take(page, "load-pressure", "Loss of pressure");
+            page.navigate(product.address() + "/vehicles/3/wear");
+            take(page, "wear", "outer shoulder worn");
+            page.navigate(product.address() + "/reference/patterns");
+            take(page, "wear-patterns", "cupping");
             page.navigate(product.address() + "/reference/charts");
             take(page, "charts", "Corvane Tessaly C2");
             phone.navigate(product.address() + "/vehicles/4/adjust");

@@ -117,4 +117,34 @@ class WearIT {
         assertThat(page.getByText(Pattern.compile("[01] right of 1"))).isVisible();
         assertThat(Accessibility.faults(page)).isEmpty();
     }
+
+    @Test
+    @DisplayName(
+            "a walk-round on a phone takes pressure and tread from the gauges, several places, and a reason for the rest")
+    void walkRoundWithGauges() {
+        Page phone = chromium.open(product.address() + "/vehicles/13", 390, 844);
+        JourneyIT.signIn(phone, "Rafe Halloran, technician");
+        button(phone, "Start walk-round").click();
+        assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("1L steer left")))
+                .isVisible();
+        button(phone, "Pair the gauges (simulated)").click();
+        phone.getByLabel("Tire pressure").focus();
+        button(phone, "Take it from the gauge").click();
+        assertThat(phone.getByLabel("Tire pressure")).hasValue(Pattern.compile("\\d+(\\.5)? psi"));
+        phone.getByLabel("Tread outer").focus();
+        button(phone, "Take it from the gauge").click();
+        assertThat(phone.getByLabel("Tread outer")).hasValue(Pattern.compile("[\\d.]+/32 in"));
+        button(phone, "More places round the tire…").click();
+        for (String field : new String[] {"1: center", "1: inner", "2: outer", "2: center", "2: inner"}) {
+            phone.getByLabel(field).fill("9");
+        }
+        assertThat(phone.getByText("saved", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        assertThat(Accessibility.faults(phone)).isEmpty();
+        button(phone, "Finish…").click();
+        phone.getByLabel("Why they were left out").fill("rain, the rest tomorrow");
+        button(phone, "Finish walk-round").click();
+        phone.navigate(product.address() + "/vehicles/13/wear?at=1L");
+        assertThat(phone.getByText("Lowest place:")).isVisible();
+    }
 }

@@ -21,6 +21,7 @@ import rotagens.core.wear.WearRate;
  * @param lastProfessional the latest professional inspection that found it sound
  * @param causeMended when the cause of a wear pattern was last put right; wear doesn't heal, so the next reading that shows
  *     the pattern raises it again
+ * @param asFitted odometer and lowest depth when it came to its place, where both were recorded
  */
 public record TireState(
         Position position,
@@ -28,7 +29,19 @@ public record TireState(
         List<Reading> readings,
         List<OpenFinding> open,
         Optional<LocalDate> lastProfessional,
-        Optional<LocalDate> causeMended) {
+        Optional<LocalDate> causeMended,
+        Optional<WearRate.Point> asFitted) {
+
+    /** Nobody recorded what it was fitted with. */
+    public TireState(
+            Position position,
+            Optional<Tire> tire,
+            List<Reading> readings,
+            List<OpenFinding> open,
+            Optional<LocalDate> lastProfessional,
+            Optional<LocalDate> causeMended) {
+        this(position, tire, readings, open, lastProfessional, causeMended, Optional.empty());
+    }
 
     /** A figure and the day it was read. */
     public record Dated<T>(T value, LocalDate on, String by) {}
@@ -45,7 +58,7 @@ public record TireState(
         more.addAll(readings);
         List<OpenFinding> all = new ArrayList<>(open);
         all.addAll(found);
-        return new TireState(position, tire, more, all, lastProfessional, causeMended);
+        return new TireState(position, tire, more, all, lastProfessional, causeMended, asFitted);
     }
 
     /** The newest cold pressure. */
@@ -96,13 +109,16 @@ public record TireState(
 
     /** Wear since the tire came to this position; empty where the readings don't tell. */
     public Optional<WearRate> wearRate() {
-        return WearRate.of(readings.stream()
+        List<WearRate.Point> points = readings.stream()
                 .filter(reading ->
                         reading.odometer().isPresent() && reading.tread().isComplete())
                 .map(reading -> new WearRate.Point(
                         reading.odometer().get().miles(),
                         reading.tread().lowest().orElseThrow().thirtySeconds()))
-                .toList());
+                .toList();
+        return WearRate.of(points)
+                .or(() -> asFitted.flatMap(
+                        fitted -> points.stream().findFirst().flatMap(newest -> WearRate.sinceFitted(fitted, newest))));
     }
 
     /** How fast it loses air, from its cold readings since the last fill; empty where they don't tell. */

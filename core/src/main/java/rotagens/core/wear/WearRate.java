@@ -1,6 +1,7 @@
 package rotagens.core.wear;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,13 +23,19 @@ public record WearRate(double perMile, double plusMinus) {
     /** Standard error of reading a scale to whole 32nds: 1/√12 of a mark. */
     private static final double SCALE_ERROR = 1 / Math.sqrt(12);
 
+    /** A reading further than this off the middle line is a misreading: a wear bar, a stone, another tire. */
+    private static final double OUTLIER_32NDS = 2.5;
+
+    private static final int ENOUGH_TO_LEAVE_OUT = 4;
+
     private static final int FURTHEST_DAYS = 365 * 30;
 
     /**
      * The slope of lowest depth over odometer by least squares, from at least two readings at least 1,000 miles apart since
      * the tire came to its place. A tread that seems to grow is measuring error: no rate.
      */
-    public static Optional<WearRate> of(List<Point> points) {
+    public static Optional<WearRate> of(List<Point> all) {
+        List<Point> points = withoutOutliers(all);
         double from = points.stream().mapToDouble(Point::miles).min().orElse(0);
         double to = points.stream().mapToDouble(Point::miles).max().orElse(0);
         if (points.size() < 2 || to - from < LEAST_SPAN_MILES) {
@@ -54,6 +61,51 @@ public record WearRate(double perMile, double plusMinus) {
         }
         double scatter = points.size() > 2 ? Math.sqrt(residuals / (points.size() - 2)) : 0;
         return Optional.of(new WearRate(-slope, 2 * Math.max(scatter, SCALE_ERROR) / Math.sqrt(sxx)));
+    }
+
+    /**
+     * From the depth it was fitted with to its newest reading, where the readings since don't tell; empty under 1,000 miles, or
+     * where the tread seems to have grown.
+     */
+    public static Optional<WearRate> sinceFitted(Point fitted, Point newest) {
+        double miles = newest.miles() - fitted.miles();
+        double worn = fitted.lowest32nds() - newest.lowest32nds();
+        return miles < LEAST_SPAN_MILES || worn <= 0
+                ? Optional.empty()
+                : Optional.of(new WearRate(worn / miles, 2 * SCALE_ERROR * Math.sqrt(2) / miles));
+    }
+
+    /** Leaves out readings far off the line through the median slope; a few readings have no middle to be off from. */
+    private static List<Point> withoutOutliers(List<Point> points) {
+        if (points.size() < ENOUGH_TO_LEAVE_OUT) {
+            return points;
+        }
+        List<Double> slopes = new ArrayList<>();
+        for (int first = 0; first < points.size(); first++) {
+            for (int next = first + 1; next < points.size(); next++) {
+                double miles = points.get(next).miles() - points.get(first).miles();
+                if (Math.abs(miles) > 1) {
+                    slopes.add(
+                            (points.get(next).lowest32nds() - points.get(first).lowest32nds()) / miles);
+                }
+            }
+        }
+        if (slopes.isEmpty()) {
+            return points;
+        }
+        double slope = median(slopes);
+        double level = median(points.stream()
+                .map(point -> point.lowest32nds() - slope * point.miles())
+                .toList());
+        return points.stream()
+                .filter(point -> Math.abs(point.lowest32nds() - slope * point.miles() - level) <= OUTLIER_32NDS)
+                .toList();
+    }
+
+    private static double median(List<Double> values) {
+        List<Double> sorted = values.stream().sorted().toList();
+        int middle = sorted.size() / 2;
+        return sorted.size() % 2 == 1 ? sorted.get(middle) : (sorted.get(middle - 1) + sorted.get(middle)) / 2;
     }
 
     /** When the tread will have come down from one depth to another, at so many miles a day from a day on. */

@@ -98,4 +98,31 @@ class WearTest {
                 .orElseThrow();
         assertThat(rate.reach(10, 5, 50, LocalDate.of(2026, 1, 1)).latest()).isEmpty();
     }
+
+    @Test
+    @DisplayName("one misread depth among several doesn't bend the rate")
+    void outlier() {
+        java.util.List<WearRate.Point> clean = new java.util.ArrayList<>();
+        for (int at = 0; at < 8; at++) {
+            clean.add(new WearRate.Point(10_000 + at * 1_000, 14 - at * 0.5));
+        }
+        double right = WearRate.of(clean).orElseThrow().perMile();
+        clean.set(3, new WearRate.Point(13_000, 4));
+        assertThat(WearRate.of(clean).orElseThrow().perMile())
+                .isEqualTo(right, org.assertj.core.api.Assertions.within(right * 0.02));
+    }
+
+    @Test
+    @DisplayName(
+            "with one reading the depth it was fitted with gives the rate, with a wider range; under 1,000 miles nothing")
+    void sinceFitted() {
+        WearRate rate = WearRate.sinceFitted(new WearRate.Point(20_000, 16), new WearRate.Point(40_000, 11))
+                .orElseThrow();
+        assertThat(rate.perMile()).isEqualTo(5 / 20_000.0);
+        assertThat(rate.plusMinus()).isPositive();
+        assertThat(WearRate.sinceFitted(new WearRate.Point(20_000, 16), new WearRate.Point(20_900, 15)))
+                .isEmpty();
+        assertThat(WearRate.sinceFitted(new WearRate.Point(20_000, 10), new WearRate.Point(40_000, 11)))
+                .isEmpty();
+    }
 }

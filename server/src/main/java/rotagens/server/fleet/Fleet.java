@@ -145,7 +145,8 @@ public class Fleet {
                             history.readings(),
                             history.open(),
                             history.lastProfessional(),
-                            history.causeMended()));
+                            history.causeMended(),
+                            here.asFitted()));
                 }
             });
             VehicleState state = VehicleState.of(vehicle.facts(), states, facts.get(vehicle.id()));

@@ -16,6 +16,7 @@ import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
 import rotagens.core.measure.Units;
+import rotagens.core.policy.PolicyNumber;
 import rotagens.core.pressure.Adjustment;
 import rotagens.core.pressure.AirTemperature;
 import rotagens.core.pressure.Maximum;
@@ -73,8 +74,17 @@ class PressureRound {
             @Nullable String coldest,
             @Nullable String gas) {}
 
-    /** What to do next. */
-    record Advice(Adjustment.What what, @Nullable String to, String says, boolean done) {}
+    /**
+     * What to do next.
+     *
+     * @param axle said where another tire of the axle was last read too far from this one
+     */
+    record Advice(
+            Adjustment.What what,
+            @Nullable String to,
+            String says,
+            boolean done,
+            @Nullable String axle) {}
 
     private final Fleet fleet;
     private final Readings readings;
@@ -239,7 +249,24 @@ class PressureRound {
                 what,
                 LoadPressurePages.in(read.adjustment().to(), units),
                 read.adjustment().says().in(units) + ".",
-                what == Adjustment.What.LEAVE || what == Adjustment.What.WAIT || what == Adjustment.What.STOP);
+                what == Adjustment.What.LEAVE || what == Adjustment.What.WAIT || what == Adjustment.What.STOP,
+                what == Adjustment.What.LEAVE ? unequal(read, units) : null);
+    }
+
+    /** All tires of one axle carry the same pressure: names the one last read too far off. */
+    private static @Nullable String unequal(Read read, Units units) {
+        double allowed = read.standing().policyAt(read.position()).number(PolicyNumber.PRESSURE_SPREAD);
+        double here = read.after().orElse(read.before()).psi();
+        return read.standing().state().axleMates(read.position()).stream()
+                .filter(mate -> mate.lastCold()
+                        .filter(cold -> Math.abs(cold.pressure().orElseThrow().psi() - here) > allowed + 1e-6)
+                        .isPresent())
+                .map(mate -> mate.position().code() + " was last read "
+                        + mate.lastCold().orElseThrow().pressure().orElseThrow().in(units)
+                        + ": bring all tires of the axle within "
+                        + Pressure.psi(allowed).in(units) + ".")
+                .findFirst()
+                .orElse(null);
     }
 
     /** Keeps what the gauge said before and after. */

@@ -13,10 +13,13 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import rotagens.core.inspection.Reading;
+import rotagens.core.inspection.TireState;
 import rotagens.core.measure.Pressure;
+import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.Position;
+import rotagens.core.wear.Tread;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.people.People;
@@ -33,8 +36,13 @@ class StandInController {
      * The gauge held on a valve.
      *
      * @param towards what somebody has just filled to; blank for what is in the tire now
+     * @param groove the groove a tread gauge is set into: outer, center or inner; null for the valve
      */
-    record Press(long vehicleId, String position, @Nullable String towards) {}
+    record Press(
+            long vehicleId,
+            String position,
+            @Nullable String towards,
+            @Nullable String groove) {}
 
     private static final Random HAND = new Random();
 
@@ -70,6 +78,10 @@ class StandInController {
     void press(@RequestParam(defaultValue = "US") Units units, @RequestBody Press press) {
         Standing standing = fleet.get(press.vehicleId());
         Position position = standing.position(press.position());
+        if (press.groove() != null) {
+            show(depth(standing.state().at(position), press.groove(), units));
+            return;
+        }
         Optional<Pressure> filled = Optional.ofNullable(press.towards())
                 .filter(text -> !text.isBlank())
                 .map(text -> Pressure.parse(text, units));
@@ -82,9 +94,24 @@ class StandInController {
         String figure = units == Units.US
                 ? Pressure.psi(shown).in(Units.US)
                 : new Pressure(java.math.BigDecimal.valueOf(Math.round(shown * 6.894757)), Pressure.Unit.KPA).in(units);
+        show(figure);
+    }
+
+    private void show(String figure) {
         if (!gauge.press(people.me(), figure)) {
             throw ProblemException.conflict("The gauge isn’t paired with this page. Pair it, or type what it shows.");
         }
+    }
+
+    /** A tread gauge set into a groove: what was read there last, or a little less; one never measured reads half worn. */
+    private static String depth(TireState tire, String groove, Units units) {
+        Tread last = tire.tread().map(TireState.Dated::value).orElse(Tread.of32nds(9, 9, 9));
+        TreadDepth there = (groove.equals("outer")
+                        ? last.outer()
+                        : groove.equals("inner") ? last.inner() : last.center())
+                .orElse(TreadDepth.of32nds(9));
+        double worn = HAND.nextInt(4) == 0 ? 0.5 : 0;
+        return TreadDepth.of32nds(Math.max(1, there.thirtySeconds() - worn)).in(units);
     }
 
     @PostMapping("/api/stand-ins/gauge/drop-out")

@@ -17,6 +17,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.TableField;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,6 +29,7 @@ import rotagens.core.tire.DotCode;
 import rotagens.core.tire.DotDate;
 import rotagens.core.tire.Tire;
 import rotagens.core.tire.TireModel;
+import rotagens.core.wear.WearRate;
 import rotagens.server.storage.generated.tables.records.TireMovementRecord;
 import rotagens.server.web.ProblemException;
 
@@ -37,9 +40,19 @@ import rotagens.server.web.ProblemException;
 @Service
 public class Tires {
 
-    /** A tire at its place. */
+    /**
+     * A tire at its place.
+     *
+     * @param asFitted odometer and lowest depth when it came there, where both were recorded
+     */
     public record Fitted(
-            long placeId, long vehicleId, long modelId, Tire tire, Optional<String> dotCode, Optional<String> number) {}
+            long placeId,
+            long vehicleId,
+            long modelId,
+            Tire tire,
+            Optional<String> dotCode,
+            Optional<String> number,
+            Optional<WearRate.Point> asFitted) {}
 
     /** A tire to be put on record. */
     public record New(long modelId, boolean retread, Optional<String> number, Optional<Money> price) {}
@@ -124,7 +137,9 @@ public class Tires {
                         TIRE.IS_RETREAD,
                         newestDot(),
                         FITMENT.AT,
-                        TIRE.NUMBER)
+                        TIRE.NUMBER,
+                        asFitted(TIRE_MOVEMENT.ODOMETER),
+                        asFitted(TIRE_MOVEMENT.DEPTH_LOWEST))
                 .from(FITMENT)
                 .join(PLACE)
                 .on(PLACE.ID.eq(FITMENT.PLACE_ID))
@@ -147,13 +162,28 @@ public class Tires {
                                     row.value4(),
                                     tire,
                                     code,
-                                    Optional.ofNullable(row.value8())));
+                                    Optional.ofNullable(row.value8()),
+                                    row.value9() == null || row.value10() == null
+                                            ? Optional.empty()
+                                            : Optional.of(new WearRate.Point(
+                                                    row.value9().miles(),
+                                                    row.value10().thirtySeconds()))));
                 });
         return byPlace;
     }
 
+    /** What the line says that brought a tire to its present place. */
+    private static <T> Field<T> asFitted(TableField<TireMovementRecord, T> what) {
+        return DSL.field(DSL.select(what)
+                .from(TIRE_MOVEMENT)
+                .where(TIRE_MOVEMENT.TIRE_ID.eq(TIRE.ID))
+                .and(TIRE_MOVEMENT.TO_PLACE_ID.eq(FITMENT.PLACE_ID))
+                .orderBy(TIRE_MOVEMENT.ID.desc())
+                .limit(1));
+    }
+
     /** The code age runs from, as last read. */
-    static org.jooq.Field<String> newestDot() {
+    static Field<String> newestDot() {
         return DSL.field(DSL.select(TIRE_DOT.CODE)
                 .from(TIRE_DOT)
                 .where(TIRE_DOT.TIRE_ID.eq(TIRE.ID))

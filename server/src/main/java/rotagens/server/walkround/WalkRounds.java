@@ -294,7 +294,8 @@ class WalkRounds {
                     before.readings(),
                     stillOpen,
                     before.lastProfessional(),
-                    before.causeMended());
+                    before.causeMended(),
+                    before.asFitted());
             state = state.with(cleared.with(reading, found));
         }
         return state;

@@ -141,4 +141,16 @@ class PressureRoundTest {
         assertThat(press.status()).isEqualTo(409);
         assertThat(press.text()).contains("isn’t paired");
     }
+
+    @Test
+    @DisplayName("a tire on target names the one of its axle that was last read too far off")
+    void axleEquality() {
+        Answer right = advice("LC-04", "3R", "{\"before\":\"90\",\"parkedHours\":\"12\"}");
+        assertThat(right.body().path("axle").asString())
+                .isEqualTo("3L was last read 84 psi: bring all tires of the axle within 5 psi.");
+        assertThat(advice("LC-04", "2LO", "{\"before\":\"95\",\"parkedHours\":\"12\"}")
+                        .body()
+                        .has("axle"))
+                .isFalse();
+    }
 }

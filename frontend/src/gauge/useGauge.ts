@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
-import { answerOf, api, ProblemError, type Units } from '../../api/client'
+import { answerOf, api, ProblemError, type Units } from '../api/client'
 
 export type GaugeState = 'off' | 'pairing' | 'paired' | 'lost'
 
@@ -9,6 +9,9 @@ function fill(field: HTMLInputElement, figure: string) {
   set?.call(field, figure)
   field.dispatchEvent(new Event('input', { bubbles: true }))
 }
+
+const takesGauge = (element: unknown): element is HTMLInputElement =>
+  element instanceof HTMLInputElement && Boolean(element.dataset.gauge)
 
 /**
  * The paired gauge: what it reads goes into the field that has focus, or had it last. When it drops out the page says so, and
@@ -22,13 +25,19 @@ export function useGauge() {
 
   useEffect(() => {
     const remember = (event: FocusEvent) => {
-      if (event.target instanceof HTMLInputElement && event.target.dataset.gauge === 'yes') field.current = event.target
+      if (takesGauge(event.target)) field.current = event.target
     }
     document.addEventListener('focusin', remember)
     return () => {
       document.removeEventListener('focusin', remember)
       source.current?.close()
     }
+  }, [])
+
+  /** The field that has focus, or had it last and is still there. */
+  const focused = useCallback(() => {
+    if (takesGauge(document.activeElement)) field.current = document.activeElement
+    return field.current?.isConnected ? field.current : undefined
   }, [])
 
   const unpair = useCallback(() => {
@@ -47,8 +56,8 @@ export function useGauge() {
       setSays(event.data)
     })
     stream.addEventListener('reading', (event) => {
-      const here = field.current
-      if (here?.isConnected) fill(here, event.data)
+      const here = focused()
+      if (here) fill(here, event.data)
     })
     stream.addEventListener('lost', (event) => {
       setState('lost')
@@ -61,21 +70,27 @@ export function useGauge() {
       setSays('The gauge dropped out. Read it and type, or pair it again.')
       stream.close()
     }
-  }, [unpair])
+  }, [unpair, focused])
 
-  const press = useCallback(async (vehicleId: number, position: string, units: Units, towards: string) => {
-    try {
-      await answerOf(
-        api.POST('/api/stand-ins/gauge/press', {
-          params: { query: { units } },
-          body: { vehicleId, position, towards },
-        }),
-      )
-    } catch (error) {
-      setState('lost')
-      setSays(error instanceof ProblemError ? error.message : String(error))
-    }
-  }, [])
+  const press = useCallback(
+    async (vehicleId: number, position: string, units: Units, towards: string) => {
+      // What the field with focus is for tells the gauge whether it is pressed on a valve or set into a groove.
+      const what = focused()?.dataset.gauge
+      const groove = what === 'outer' || what === 'center' || what === 'inner' ? { groove: what } : {}
+      try {
+        await answerOf(
+          api.POST('/api/stand-ins/gauge/press', {
+            params: { query: { units } },
+            body: { vehicleId, position, towards, ...groove },
+          }),
+        )
+      } catch (error) {
+        setState('lost')
+        setSays(error instanceof ProblemError ? error.message : String(error))
+      }
+    },
+    [focused],
+  )
 
   const dropOut = useCallback(() => answerOf(api.POST('/api/stand-ins/gauge/drop-out')), [])
 

@@ -1,0 +1,102 @@
+import { screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { describe, expect, it } from 'vitest'
+import { fakeServer, problem } from '../../test/server'
+import { show } from '../../test/show'
+import { steer } from '../../vehicle/load-pressure/sample'
+import { Calculator } from './Calculator'
+import { Charts } from './Charts'
+
+const chart = {
+  id: 3,
+  version: 2,
+  title: 'Corvane Tessaly C2 275/70R22.5 H',
+  maker: 'Corvane',
+  model: 'Tessaly C2',
+  size: '275/70R22.5',
+  range: 'H',
+  source: 'made-up data book, page 41',
+  by: 'Ines Okafor',
+  at: '2026-11-01T12:00:00Z',
+  tires: [],
+  rows: [
+    { pressure: '80 psi', single: '5,015 lb', dual: '4,620 lb' },
+    { pressure: '85 psi', single: '5,265 lb' },
+  ],
+  form: {
+    maker: 'Corvane',
+    model: 'Tessaly C2',
+    size: '275/70R22.5',
+    range: 'H',
+    source: 'made-up data book, page 41',
+    rows: [{ pressure: '80 psi', single: '5015 lb', dual: '4620 lb' }],
+  },
+}
+
+describe('charts', () => {
+  it('shows each chart with its source, and a dash where it says nothing of duals', async () => {
+    fakeServer(() => ({ body: [chart] }))
+    show(<Charts />)
+    const rows = within(await screen.findByRole('table', { name: `Rows of ${chart.title}` })).getAllByRole('row')
+    expect(rows[1]).toHaveTextContent('805,0154,620')
+    expect(rows[2]).toHaveTextContent('855,265–')
+    expect(screen.getByText(/no tire on file it speaks for/)).toBeVisible()
+  })
+
+  it('takes pasted rows cell by cell, and marks the cell that can’t be right', async () => {
+    const calls = fakeServer(({ path, method }) => {
+      if (path === '/api/read/chart')
+        return {
+          body: [
+            { pressure: '80', single: '5015', dual: '' },
+            { pressure: '85', single: '5000', dual: '' },
+          ],
+        }
+      if (method === 'POST') return problem(422, { 'rows.1.single': '5,000 lb at 85 psi isn’t above 5,015 lb.' })
+      return { body: [] }
+    })
+    show(<Charts />)
+    await userEvent.click(await screen.findByRole('button', { name: 'Add a chart…' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Paste rows…' }))
+    await userEvent.type(screen.getByLabelText('Rows'), '80 5015')
+    await userEvent.click(screen.getByRole('button', { name: 'Read them' }))
+    expect(await screen.findByLabelText('Row 2 single')).toHaveValue('5000')
+    await userEvent.click(screen.getByRole('button', { name: 'Keep the chart' }))
+    expect(await screen.findByText(/isn’t above 5,015 lb/)).toBeVisible()
+    expect(screen.getByLabelText('Row 2 single')).toBeInvalid()
+    expect(screen.getByLabelText('Row 1 single')).toBeValid()
+    expect(calls.some((call) => call.path === '/api/charts' && call.method === 'POST')).toBe(true)
+  })
+
+  it('changes a chart only over the version it saw', async () => {
+    const calls = fakeServer(({ method }) => (method === 'PUT' ? { status: 204, body: undefined } : { body: [chart] }))
+    show(<Charts />)
+    await userEvent.click(await screen.findByRole('button', { name: `Change ${chart.title}` }))
+    await userEvent.click(screen.getByRole('button', { name: 'Keep the chart' }))
+    await screen.findByRole('table', { name: `Rows of ${chart.title}` })
+    const put = calls.find((call) => call.method === 'PUT')
+    expect(put?.headers.get('If-Match')).toBe('"2"')
+    expect(put?.body).toEqual(chart.form)
+  })
+})
+
+describe('calculator', () => {
+  it('works what the address holds, and hands the address on as it changes', async () => {
+    const calls = fakeServer(() => ({
+      body: { sheet: steer, fill: '120.3 psi', fillSays: '120.3 psi at 65 °F reads 110 psi' },
+    }))
+    show(<Calculator />, '/?sidewall=275/70R22.5&left=6240')
+    expect(await screen.findByText('120.3 psi')).toBeVisible()
+    expect(calls[0]?.body).toMatchObject({ sidewall: '275/70R22.5', left: '6240', dual: false })
+    await userEvent.click(screen.getByRole('checkbox', { name: 'Duals' }))
+    expect(await screen.findByRole('img', { name: /Pressure ladder/ })).toBeVisible()
+  })
+
+  it('says at its field what it can’t read, and asks for the sidewall first', async () => {
+    fakeServer(() => problem(422, { left: '“much” is not a weight.' }))
+    show(<Calculator />, '/?sidewall=275/70R22.5&left=much')
+    expect(await screen.findByText('“much” is not a weight.')).toBeVisible()
+    show(<Calculator />)
+    expect(screen.getByText(/Start with the sidewall/)).toBeVisible()
+  })
+})
