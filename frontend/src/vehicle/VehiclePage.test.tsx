@@ -47,6 +47,7 @@ const vehicle: Schemas['VehicleView'] = {
   yard: 'Eastbank',
   description: 'Clinic coach, tag axle',
   outdoors: false,
+  loadState: 'set for usual load',
   retired: false,
   gvwr: '46,000 lb',
   sensorsWork: false,

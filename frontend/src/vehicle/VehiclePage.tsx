@@ -145,6 +145,7 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
     vehicle.milesPerDay && `${vehicle.milesPerDay} a day`,
     `GVWR ${vehicle.gvwr}`,
     vehicle.sensorsWork ? 'pressure sensors' : 'no working sensor warns',
+    vehicle.loadState,
     vehicle.retired && 'retired',
     vehicle.parkedSince && `parked since ${day(vehicle.parkedSince, vehicle.today)}`,
   ]

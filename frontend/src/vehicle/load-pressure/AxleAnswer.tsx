@@ -72,7 +72,7 @@ export function AxleAnswer(props: {
 }
 
 function Facts({ axle }: { axle: AxleSheet }) {
-  const margin = axle.margins[0]
+  const limits = axle.margins.length > 0 ? <Limits margins={axle.margins} /> : 'not known without a weight'
   const facts: [string, ReactNode][] = [
     [
       'Load a tire',
@@ -98,20 +98,7 @@ function Facts({ axle }: { axle: AxleSheet }) {
     ['Need N', axle.need ?? 'not known without a weight'],
     ['Maximum', axle.maximum ? `${axle.maximum}, ${axle.maximumBy}` : 'not on file'],
     ['Warns at', axle.warning ?? 'not on record'],
-    [
-      'Tightest limit',
-      margin ? (
-        <>
-          {margin.what}:{' '}
-          <strong style={margin.over ? { color: '#A8261B' } : undefined}>
-            {margin.left} {margin.over ? 'over' : 'left'}
-          </strong>{' '}
-          of {margin.limit}
-        </>
-      ) : (
-        'not known'
-      ),
-    ],
+    ['Limits', limits],
     [
       'May carry now',
       axle.carry.most ? (
@@ -145,6 +132,23 @@ function Facts({ axle }: { axle: AxleSheet }) {
             <dd>{value}</dd>
           </Box>
         ))}
+    </Box>
+  )
+}
+
+/** How far the load is from each limit, the tightest first. */
+function Limits({ margins }: { margins: AxleSheet['margins'] }) {
+  return (
+    <Box component="ul" aria-label="Limits, the tightest first" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+      {margins.map((margin, at) => (
+        <li key={margin.what}>
+          {margin.what}:{' '}
+          <span style={{ fontWeight: at === 0 ? 700 : 450, color: margin.over ? '#A8261B' : undefined }}>
+            {margin.left} {margin.over ? 'over' : 'left'}
+          </span>{' '}
+          of {margin.limit}
+        </li>
+      ))}
     </Box>
   )
 }

@@ -50,6 +50,7 @@ describe('load and pressure', () => {
     expect(schools.getByText('▸ taken').closest('tr')).toHaveTextContent('Weighed110 psi')
     expect(schools.getByText('may be taken').closest('tr')).toHaveTextContent('Placard 110 psi for 275/70R22.5')
     expect(screen.getByText(/12,854 lb/)).toBeVisible()
+    expect(screen.getByRole('list', { name: /Limits/ })).toHaveTextContent('wheel: 1,160 lb left of 7,400 lb')
   })
 
   it('tells what has to be known by shape and word, and where two scales disagree', async () => {

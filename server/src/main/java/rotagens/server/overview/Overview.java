@@ -15,6 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.Reading;
 import rotagens.core.inspection.TireState;
 import rotagens.core.measure.Distance;
+import rotagens.core.measure.Phrase;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
@@ -134,6 +135,7 @@ class Overview {
                 onFile.facts().parkedSince().orElse(null),
                 onFile.outdoors(),
                 onFile.placardSpot().isEmpty() ? null : onFile.placardSpot(),
+                loadState(standing),
                 onFile.retiredAt().isPresent(),
                 standing.verdict(),
                 walkRounds.openOn(id).orElse(null),
@@ -142,6 +144,15 @@ class Overview {
                         .map(position -> row(standing, position, units))
                         .toList(),
                 jobs.due(List.of(standing), units));
+    }
+
+    /** Which load the pressures are for, and until when where that ends. */
+    private static String loadState(Standing standing) {
+        var preset = standing.state().facts().preset();
+        return "set for " + preset.state().words() + " load"
+                + preset.until()
+                        .map(day -> Phrase.of(" until {}", day).in(Units.US))
+                        .orElse("");
     }
 
     private static PositionRow row(Standing standing, Position position, Units units) {

@@ -42,6 +42,7 @@ class OverviewController {
             @Nullable LocalDate parkedSince,
             boolean outdoors,
             @Nullable String placardSpot,
+            String loadState,
             boolean retired,
             Verdict verdict,
             @Nullable Long openWalkRound,
