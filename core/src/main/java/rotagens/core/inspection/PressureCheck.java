@@ -118,11 +118,7 @@ public final class PressureCheck {
         if (rate.isEmpty() || cold.isEmpty()) {
             return Optional.empty();
         }
-        int interval = one.policy()
-                .days(
-                        one.vehicle().sensorsWork()
-                                ? PolicyNumber.PRESSURE_CHECK_DAYS
-                                : PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR);
+        int interval = one.policy().days(one.pressures().checkEvery());
         Optional<LocalDate> reaches = NextCheck.of(
                         cold.get().pressure().orElseThrow().psi(),
                         cold.get().on(),

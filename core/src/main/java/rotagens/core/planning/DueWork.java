@@ -200,8 +200,7 @@ public final class DueWork {
 
     /** Due when the tire would reach what its load needs at its own rate, and by the interval at the latest. */
     private void pressureCheck(TireState state) {
-        boolean warned = vehicle.vehicle().sensorsWork() && !pressures.warnsTooLate();
-        PolicyNumber every = warned ? PolicyNumber.PRESSURE_CHECK_DAYS : PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR;
+        PolicyNumber every = pressures.checkEvery();
         Optional<Reading> cold = state.lastCold();
         Optional<Double> need = pressures.at(state.position()).flatMap(AxleAnswer::needPsi);
         if (cold.isEmpty() || need.isEmpty()) {

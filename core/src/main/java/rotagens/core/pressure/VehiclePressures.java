@@ -11,6 +11,7 @@ import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
 import rotagens.core.policy.Policy;
+import rotagens.core.policy.PolicyNumber;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
@@ -90,6 +91,13 @@ public record VehiclePressures(Vehicle vehicle, PressureFacts facts, Map<Integer
                 .flatMap(answer -> answer.concerns().stream())
                 .anyMatch(concern ->
                         concern.reason().rule() == Rule.WARNING_THRESHOLD && concern.weight() == Concern.Weight.WATCH);
+    }
+
+    /** How often at least a gauge comes out: sooner where no working sensor warns, or warns too late. */
+    public PolicyNumber checkEvery() {
+        return vehicle.sensorsWork() && !warnsTooLate()
+                ? PolicyNumber.PRESSURE_CHECK_DAYS
+                : PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR;
     }
 
     /** Said where front against rear turns the placard’s relation round: a sign of an empty setting. */

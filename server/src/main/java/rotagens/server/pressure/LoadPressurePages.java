@@ -394,10 +394,7 @@ class LoadPressurePages {
         Optional<Pressure> target =
                 standing.target(position, state.tire().orElseThrow().model()).pressure();
         Optional<Double> need = standing.pressures().at(position).flatMap(AxleAnswer::needPsi);
-        boolean warned =
-                standing.onFile().facts().sensorsWork() && !standing.pressures().warnsTooLate();
-        int interval = standing.policyAt(position)
-                .days(warned ? PolicyNumber.PRESSURE_CHECK_DAYS : PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR);
+        int interval = standing.policyAt(position).days(standing.pressures().checkEvery());
         Optional<NextCheck> next = state.lastCold()
                 .map(read -> NextCheck.of(read.pressure().orElseThrow().psi(), read.on(), need, rate, interval));
         List<LossRate.Point> since = LossRate.sinceFill(state.coldPoints());
