@@ -8,7 +8,8 @@ export default defineConfig({
     environmentOptions: { jsdom: { url: 'http://localhost/' } },
     pool: 'forks',
     maxWorkers: 2,
-    testTimeout: 20_000,
+    // A guard against hanging only: a machine busy with other work takes many times longer to draw a whole form.
+    testTimeout: 90_000,
     setupFiles: ['./src/test/setup.ts'],
   },
 })

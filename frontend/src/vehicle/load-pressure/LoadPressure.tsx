@@ -2,15 +2,16 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
-import { useQuery } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import type { Schemas } from '../../api/client'
+import { answerOf, api, type Schemas } from '../../api/client'
 import { loadPressureQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
 import { useMay } from '../../session/session'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
+import { useNotice } from '../../ui/Notice'
 import { day } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
 import { AxleAnswer } from './AxleAnswer'
@@ -40,6 +41,17 @@ export function LoadPressure() {
   const [asking, setAsking] = useState<Asking>()
   const technician = useMay('TECHNICIAN')
   const coordinator = useMay('COORDINATOR')
+  const queries = useQueryClient()
+  const notice = useNotice()
+  const cancel = useMutation({
+    mutationFn: (trip: number) =>
+      answerOf(api.DELETE('/api/vehicles/{id}/trips/{trip}', { params: { path: { id: vehicle.id, trip } } })),
+    onSuccess: async () => {
+      await queries.invalidateQueries()
+      notice({ text: 'Trip cancelled; raising and restoring for it are off the plan.' })
+    },
+    onError: (error) => notice({ text: error.message }),
+  })
   if (query.isPending) return <LoadingLines lines={10} />
   if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
   const page = query.data
@@ -50,7 +62,7 @@ export function LoadPressure() {
     <Box sx={{ px: { xs: 1.5, md: 2 }, py: 1.5, display: 'grid', gap: 2.5 }}>
       <Box sx={{ display: 'flex', gap: 1, rowGap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
         <Box sx={{ width: '100%' }}>
-          <InForce page={page} />
+          <InForce page={page} onCancelTrip={coordinator ? (trip) => cancel.mutate(trip) : undefined} />
         </Box>
         {technician && (
           <>
@@ -119,7 +131,8 @@ export function LoadPressure() {
   )
 }
 
-function InForce({ page }: { page: LoadPressureView }) {
+function InForce(props: { page: LoadPressureView; onCancelTrip: ((id: number) => void) | undefined }) {
+  const { page, onCancelTrip } = props
   return (
     <>
       <div>
@@ -129,6 +142,15 @@ function InForce({ page }: { page: LoadPressureView }) {
           <span key={trip.id}>
             {' '}
             · trip {trip.words} {day(trip.from, page.today)} – {day(trip.until, page.today)}
+            {onCancelTrip && (
+              <Button
+                size="small"
+                onClick={() => onCancelTrip(trip.id)}
+                aria-label={`Cancel the trip ${trip.words} of ${day(trip.from, page.today)}`}
+              >
+                Cancel it
+              </Button>
+            )}
           </span>
         ))}
       </div>

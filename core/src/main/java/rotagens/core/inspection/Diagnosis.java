@@ -41,6 +41,8 @@ public record Diagnosis(WearPattern pattern, List<Weighed> causes, Optional<Stri
     private static final int FEW_READINGS = 3;
     private static final double SPARE_RESERVE = 0.25;
     private static final int SYMPTOM_DAYS = 180;
+    /** After alignment or shock work a tread needs so long to tell of the time since. */
+    private static final int SETTLING_DAYS = 60;
 
     /** The pattern of a tire as its newest whole reading and open signs show it; empty where nothing tells. */
     public static Optional<WearPattern> pattern(TireState state, double difference) {
@@ -342,22 +344,16 @@ public record Diagnosis(WearPattern pattern, List<Weighed> causes, Optional<Stri
             }
         }
 
-        /** Work done long before the reading had its time to show; just before, the tread still tells of the time before. */
+        /** Work done well before the reading speaks against what it cures; done later, the tread still tells of the time before. */
         private void done(VehicleEvents.Kind kind, LocalDate shown, WearCause... cures) {
-            events.last(kind)
-                    .filter(on -> !on.isAfter(shown) && on.isAfter(shown.minusYears(1)))
-                    .ifPresent(on -> {
-                        boolean settled = on.isBefore(shown.minusDays(60));
-                        says(
-                                !settled ? true : false,
-                                settled
-                                        ? Phrase.of("{} on {}, and the tread was read since", capital(kind.words()), on)
-                                        : Phrase.of(
-                                                "{} only on {}: the tread still tells of the time before",
-                                                capital(kind.words()),
-                                                on),
-                                cures);
-                    });
+            events.last(kind).filter(on -> on.isAfter(shown.minusYears(1))).ifPresent(on -> {
+                if (on.isBefore(shown.minusDays(SETTLING_DAYS))) {
+                    says(false, Phrase.of("{} on {}, and the tread was read since", capital(kind.words()), on), cures);
+                } else {
+                    unknown.add("Whether it still wears so: " + kind.words() + " since, measure again in "
+                            + SETTLING_DAYS + " days.");
+                }
+            });
         }
 
         private static String capital(String words) {

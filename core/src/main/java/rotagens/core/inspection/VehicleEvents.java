@@ -53,6 +53,11 @@ public record VehicleEvents(List<Event> events, List<Report> reports) {
         public String words() {
             return words;
         }
+
+        /** A lamp naming a corner is no proof of that corner: all are gauged before air goes into one. */
+        public boolean asksToGaugeAll() {
+            return this == LAMP || this == SOFT_TIRE;
+        }
     }
 
     public record Event(Kind kind, LocalDate on) {}

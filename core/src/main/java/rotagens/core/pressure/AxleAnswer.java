@@ -63,6 +63,15 @@ public record AxleAnswer(
                         "The axle’s pressure doesn’t hold for another size. Put the size right first."));
     }
 
+    /** Whether a threshold would warn lower than today's, or lower than one once did: its mark stays for good. */
+    public boolean isLoweredBy(Optional<PressureFacts.Threshold> before, PressureFacts.Threshold set) {
+        return before.filter(PressureFacts.Threshold::lowered).isPresent()
+                || warning.isPresent()
+                        && set.warnsAt(target.pressure())
+                                .filter(now -> now.psi() < warning.get().psi() - 0.05)
+                                .isPresent();
+    }
+
     /** What one tire carries at the target, in lb. */
     public Optional<Double> capacityAtTargetLb() {
         return curve.flatMap(known -> target.pressure().map(set -> known.capacityLb(set.psi())));

@@ -509,7 +509,7 @@ final class AxleSolver {
     private Optional<Pressure> warning(Optional<Pressure> target) {
         PressureFacts.Threshold set = facts.thresholds().get(axle);
         if (set != null) {
-            return set.fixed().or(() -> target.map(goal -> psi(goal.psi() * (1 - set.belowSet()))));
+            return set.warnsAt(target);
         }
         boolean byLaw = vehicle.sensorsWork() && vehicle.isLight() && !vehicle.hasDuals();
         return byLaw ? placard.map(on -> psi(on.pressure().psi() * 0.75)) : Optional.empty();

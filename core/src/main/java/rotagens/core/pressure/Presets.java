@@ -30,6 +30,18 @@ public final class Presets {
 
     private Presets() {}
 
+    /** Refuses an empty setting that would still stand when a loaded trip begins. */
+    public static void refuseBeforeTrip(Setting setting, List<Trip> trips) {
+        boolean loaded = setting.state() == LoadState.EMPTY
+                && trips.stream()
+                        .anyMatch(trip -> setting.until()
+                                .filter(last -> !trip.from().isAfter(last))
+                                .isPresent());
+        if (loaded) {
+            throw new InvalidEntry("A loaded trip is booked before that day. End the empty setting earlier.");
+        }
+    }
+
     /** In force on a day. */
     public static Preset on(LocalDate today, LoadState usual, List<Setting> settings, List<Trip> trips) {
         Optional<Trip> trip = trips.stream()

@@ -60,7 +60,13 @@ public record PressureFacts(
             String by,
             String why,
             boolean lowered,
-            String tire) {}
+            String tire) {
+
+        /** At which pressure it warns with a target set; empty where it is a share of a target that isn't known. */
+        public Optional<Pressure> warnsAt(Optional<Pressure> target) {
+            return fixed.or(() -> target.map(goal -> AxleSolver.psi(goal.psi() * (1 - belowSet))));
+        }
+    }
 
     public static final PressureFacts NONE = new PressureFacts(
             ChartBook.EMPTY, List.of(), Preset.USUAL, Optional.empty(), Map.of(), Map.of(), Optional.empty());

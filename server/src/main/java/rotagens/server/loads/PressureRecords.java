@@ -17,7 +17,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.TableField;
@@ -34,6 +36,7 @@ import rotagens.core.pressure.PressureFacts.Threshold;
 import rotagens.core.pressure.PressureFacts.Trim;
 import rotagens.core.pressure.School;
 import rotagens.core.vehicle.LoadState;
+import rotagens.server.storage.generated.tables.records.LoadTripRecord;
 import rotagens.server.web.ProblemException;
 
 /** What people have set and found about pressures: schools chosen, trims, warning thresholds, load states, trips. Only ever added to. */
@@ -345,15 +348,18 @@ public class PressureRecords {
                 .fetchOne(LOAD_TRIP.ID);
     }
 
+    /** Cancels a trip; gives back the jobs that were planned for it. */
     @Transactional
-    public void cancelTrip(long vehicleId, long tripId) {
-        int changed = db.update(LOAD_TRIP)
-                .set(LOAD_TRIP.CANCELLED_AT, clock.instant())
+    public List<Long> cancelTrip(long vehicleId, long tripId) {
+        LoadTripRecord trip = db.selectFrom(LOAD_TRIP)
                 .where(LOAD_TRIP.ID.eq(tripId), LOAD_TRIP.VEHICLE_ID.eq(vehicleId), LOAD_TRIP.CANCELLED_AT.isNull())
-                .execute();
-        if (changed == 0) {
-            throw ProblemException.notFound("There is no such trip.");
-        }
+                .fetchOptional()
+                .orElseThrow(() -> ProblemException.notFound("There is no such trip."));
+        trip.setCancelledAt(clock.instant());
+        trip.update();
+        return Stream.of(trip.getRaiseJobId(), trip.getRestoreJobId())
+                .filter(Objects::nonNull)
+                .toList();
     }
 
     /** Records that body or fixed equipment changed: weights before it are old. */

@@ -216,6 +216,16 @@ public class Jobs {
         store.save(job);
     }
 
+    /** Takes a job off the plan whose ground has gone; one that was done stays done. */
+    @Transactional
+    public void cancelIfOpen(long id) {
+        JobRecord job = record(id);
+        if (job.getDoneAt() == null && job.getCancelledAt() == null) {
+            job.setCancelledAt(clock.instant());
+            store.save(job);
+        }
+    }
+
     /** The job, if it is open and nobody changed it since it was seen. */
     JobRecord open(long id, int version) {
         JobRecord job = record(id);

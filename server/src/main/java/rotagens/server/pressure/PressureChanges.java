@@ -143,24 +143,18 @@ class PressureChanges {
                 "pressure",
                 "Enter the pressure it warns at, or by how much under the set pressure: one of the two.");
         wrong.refuseIfWrong();
-        Optional<Double> before = answer.warning().map(Pressure::psi);
-        double now = fixed.map(Pressure::psi)
-                .orElseGet(() -> answer.target()
-                        .pressure()
-                        .map(goal -> goal.psi() * (1 - percent.orElseThrow() / 100))
-                        .orElse(Double.MAX_VALUE));
-        PressureFacts.Threshold old = standing.state().facts().thresholds().get(axle);
-        boolean lowered = old != null
-                && (old.lowered() || before.filter(psi -> now < psi - 0.05).isPresent());
-        records.threshold(
-                vehicleId,
-                axle,
+        PressureFacts.Threshold set = new PressureFacts.Threshold(
                 fixed,
-                percent,
-                lowered,
+                percent.orElse(0.0) / 100,
+                standing.today(),
+                "",
                 why,
-                standing.pressures().tires().get(axle),
-                people.me());
+                false,
+                standing.pressures().tires().get(axle));
+        Optional<PressureFacts.Threshold> before =
+                Optional.ofNullable(standing.state().facts().thresholds().get(axle));
+        records.threshold(
+                vehicleId, axle, fixed, percent, answer.isLoweredBy(before, set), why, set.tire(), people.me());
     }
 
     private static double percent(String text) {
@@ -186,11 +180,14 @@ class PressureChanges {
         wrong.refuseIfWrong();
         Optional<Presets.Setting> setting = wrong.attempt(
                 "until", () -> new Presets.Setting(typed.state(), today, Optional.ofNullable(typed.until()), ""));
-        boolean loadedTrip = typed.state() == LoadState.EMPTY
-                && records.trips(vehicleId).stream()
-                        .anyMatch(one ->
-                                typed.until() != null && !one.trip().from().isAfter(typed.until()));
-        wrong.unless(!loadedTrip, "until", "A loaded trip is booked before that day. End the empty setting earlier.");
+        setting.ifPresent(one -> wrong.attempt("until", () -> {
+            Presets.refuseBeforeTrip(
+                    one,
+                    records.trips(vehicleId).stream()
+                            .map(PressureRecords.TripOnFile::trip)
+                            .toList());
+            return one;
+        }));
         wrong.refuseIfWrong();
         records.set(vehicleId, setting.orElseThrow(), people.me());
     }
@@ -256,6 +253,13 @@ class PressureChanges {
                 raiseJob,
                 restoreJob,
                 people.me());
+    }
+
+    /** Cancels a trip, and takes its raise and restore off the plan where nobody has done them yet. */
+    @Transactional
+    void cancel(long vehicleId, long tripId) {
+        changes.only(vehicleId);
+        records.cancelTrip(vehicleId, tripId).forEach(jobs::cancelIfOpen);
     }
 
     private static Map<Position, String> changes(

@@ -15,7 +15,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
-import rotagens.server.loads.PressureRecords;
 import rotagens.server.pressure.LoadPressureViews.LoadPressure;
 import rotagens.server.pressure.LoadPressureViews.TireLoss;
 import rotagens.server.pressure.PressureChanges.Book;
@@ -42,7 +41,6 @@ class PressureController {
     private final Weighing weighing;
     private final PressureChanges changes;
     private final PressureRound round;
-    private final PressureRecords records;
     private final OnceOnly onceOnly;
 
     PressureController(
@@ -50,13 +48,11 @@ class PressureController {
             Weighing weighing,
             PressureChanges changes,
             PressureRound round,
-            PressureRecords records,
             OnceOnly onceOnly) {
         this.pages = pages;
         this.weighing = weighing;
         this.changes = changes;
         this.round = round;
-        this.records = records;
         this.onceOnly = onceOnly;
     }
 
@@ -121,7 +117,7 @@ class PressureController {
     @DeleteMapping("/trips/{trip}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void cancel(@PathVariable long id, @PathVariable long trip) {
-        records.cancelTrip(id, trip);
+        changes.cancel(id, trip);
     }
 
     @PostMapping("/body-changes")

@@ -133,7 +133,7 @@ class ReportController {
             return history.report(vehicle.id(), typed.symptom(), corner, note, reporter);
         });
         return new Thanks(
-                typed.symptom() == Symptom.LAMP || typed.symptom() == Symptom.SOFT_TIRE
+                typed.symptom().asksToGaugeAll()
                         ? "Reported. A lamp that names a corner is no proof of that corner: all tires are gauged before air goes into one. If it looks flat or pulls hard, don’t drive it."
                         : "Reported. The coordinator looks at it. If it gets worse, stop where it is safe and call.");
     }
@@ -168,7 +168,7 @@ class ReportController {
 
     private void plan(Reported report, java.time.LocalDate day) {
         Standing standing = fleet.get(report.vehicleId());
-        boolean gauge = report.symptom() == Symptom.LAMP || report.symptom() == Symptom.SOFT_TIRE;
+        boolean gauge = report.symptom().asksToGaugeAll();
         String why = "Driver: " + report.symptom().words()
                 + (report.corner().isEmpty() ? "" : " at " + report.corner())
                 + (report.note().isEmpty() ? "" : ", " + report.note());
@@ -194,6 +194,7 @@ class ReportController {
     @GetMapping("/api/vehicles/{id}/report-card")
     @Transactional
     public Card card(@PathVariable long id) {
+        changes.draftsOnly();
         return new Card(vehicles.get(id).facts().unit(), history.code(id));
     }
 

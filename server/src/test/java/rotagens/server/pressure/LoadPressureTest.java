@@ -212,6 +212,8 @@ class LoadPressureTest {
                 .contains("from today on");
         long trip = booked.body().path("trips").get(0).path("id").asLong();
         assertThat(api.delete(address("SP-03", "/trips/" + trip), "").status()).isEqualTo(204);
+        assertThat(api.get(address("SP-03", "/jobs")).text()).doesNotContain("Raise to 75 psi");
+        assertThat(page("SP-03").path("trips").size()).isZero();
     }
 
     @Test
