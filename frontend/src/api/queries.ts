@@ -118,11 +118,11 @@ export const wearWordsQuery = queryOptions({
   staleTime: Number.POSITIVE_INFINITY,
 })
 
-export const patternsQuery = queryOptions({
-  queryKey: ['patterns'],
-  queryFn: () => answerOf(api.GET('/api/wear/patterns')),
-  staleTime: Number.POSITIVE_INFINITY,
-})
+export const patternsQuery = (units: Units) =>
+  queryOptions({
+    queryKey: ['patterns', units],
+    queryFn: () => answerOf(api.GET('/api/wear/patterns', { params: { query: { units } } })),
+  })
 
 export const reportsQuery = queryOptions({
   queryKey: ['reports'],

@@ -9,6 +9,7 @@ const cards = [
   {
     shape: 'CENTER',
     words: 'center worn',
+    told: 'Both shoulders stand at least 3/32 over the center.',
     causes: ['over-inflation'],
     action: 'Re-weigh.',
     firstCheck: 'Gauge it cold.',
@@ -16,6 +17,7 @@ const cards = [
   {
     shape: 'CUPPING',
     words: 'cupping',
+    told: 'One rib lies at least 4/32 lower at two or more places round the tire.',
     causes: ['worn shocks'],
     action: 'Shock test today.',
     firstCheck: 'Test the shocks.',
@@ -42,6 +44,7 @@ describe('wear patterns', () => {
     expect(await screen.findByRole('img', { name: /center: outer 10\/32, center 6\/32/ })).toBeVisible()
     expect(screen.getByRole('img', { name: 'cupping, rolled out' })).toBeVisible()
     expect(screen.getByText(/worn shocks/)).toBeVisible()
+    expect(screen.getByRole('region', { name: 'center worn' })).toHaveTextContent('at least 3/32 over the center')
   })
 
   it('takes one answer, says why, and counts', async () => {

@@ -16,7 +16,7 @@ type Shape = Card['shape']
 
 /** How each pattern looks across the tread, and how hand and eye tell it from its neighbors. */
 const LOOK: Partial<Record<Shape, { depths: [number, number, number]; tell: string }>> = {
-  EVEN: { depths: [10, 10, 10], tell: 'All three grooves within 1/32. Run the hand both ways: smooth.' },
+  EVEN: { depths: [10, 10, 10], tell: 'No zone much lower than another. Run the hand both ways: smooth.' },
   CENTER: {
     depths: [10, 6, 10],
     tell: 'The middle lies lower than both edges. Not to be taken for one edge: both stand high.',
@@ -40,7 +40,8 @@ const LOOK: Partial<Record<Shape, { depths: [number, number, number]; tell: stri
 
 /** The patterns as cards, and a round of practice on made-up treads. */
 export function Patterns() {
-  const cards = useQuery(patternsQuery)
+  const [units] = useUnits()
+  const cards = useQuery(patternsQuery(units))
   const [practicing, setPracticing] = useState(false)
   if (cards.isPending) return <LoadingLines lines={8} />
   if (cards.isError) return <LoadProblem error={cards.error} again={() => cards.refetch()} />
@@ -69,7 +70,9 @@ export function Patterns() {
                 {card.words}
               </Box>
               <Drawing shape={card.shape} />
-              <p style={{ margin: '4px 0' }}>{LOOK[card.shape]?.tell}</p>
+              <p style={{ margin: '4px 0' }}>
+                {LOOK[card.shape]?.tell} {card.told}
+              </p>
               {card.causes.length > 0 && (
                 <p style={{ margin: '4px 0' }}>
                   <strong>Likely:</strong> {card.causes.join('; ')}.

@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { Outlet, Route, Routes } from 'react-router'
 import { describe, expect, it } from 'vitest'
@@ -51,6 +51,21 @@ describe('load and pressure', () => {
     expect(schools.getByText('may be taken').closest('tr')).toHaveTextContent('Placard 110 psi for 275/70R22.5')
     expect(screen.getByText(/12,854 lb/)).toBeVisible()
     expect(screen.getByRole('list', { name: /Limits/ })).toHaveTextContent('wheel: 1,160 lb left of 7,400 lb')
+  })
+
+  it('cancels a trip, and reads the page anew without it', async () => {
+    const trip = { id: 7, from: '2026-12-01', until: '2026-12-04', words: 'full', note: '' }
+    let cancelled = false
+    const calls = open((path, method) => {
+      if (method === 'DELETE') {
+        cancelled = true
+        return { status: 204, body: undefined }
+      }
+      return path.endsWith('/load-pressure') ? { body: { ...page, trips: cancelled ? [] : [trip] } } : undefined
+    })
+    await userEvent.click(await screen.findByRole('button', { name: 'Cancel the trip full of 1 Dec' }))
+    await waitFor(() => expect(screen.queryByRole('button', { name: /Cancel the trip/ })).not.toBeInTheDocument())
+    expect(calls.find((call) => call.method === 'DELETE')?.path).toBe('/api/vehicles/4/trips/7')
   })
 
   it('tells what has to be known by shape and word, and where two scales disagree', async () => {

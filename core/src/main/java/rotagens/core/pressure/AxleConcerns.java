@@ -273,15 +273,19 @@ final class AxleConcerns {
         note(
                 Rule.LOSS,
                 Phrase.of(
-                        "{} reaches the need of {} in {} days at a normal rate",
+                        "{} reaches the need of {} in {} at a normal rate",
                         answer.target().pressure().get(),
                         AxleSolver.psi(need),
-                        days),
+                        days(days)),
                 next.map(row -> Phrase.of(
-                                "The next row, {}, leaves {} days.",
+                                "The next row, {}, leaves {}.",
                                 row,
-                                LossRate.daysToReach(row.psi(), need, LossRate.NORMAL_MONTHLY)))
+                                days(LossRate.daysToReach(row.psi(), need, LossRate.NORMAL_MONTHLY))))
                         .orElse(Phrase.of("No higher row is allowed: gauge it more often.")));
+    }
+
+    private static String days(long days) {
+        return days == 1 ? "1 day" : days + " days";
     }
 
     private void note(Rule rule, Phrase says, Phrase because) {

@@ -77,13 +77,18 @@ public record TreadGrid(List<List<TreadDepth>> places) {
         return below.equals(above) ? below : TreadDepth.of32nds((below.thirtySeconds() + above.thirtySeconds()) / 2);
     }
 
+    /** How many 32nds under the rib's highest place one place must lie to count as low. */
+    static double lowPlace(double difference) {
+        return difference + 1;
+    }
+
     /**
      * What the depths of one rib round the tire say: low at one place a flat spot, at two or more cupping. Nothing where only one
      * place was measured.
      */
     public Set<Shape> localSigns(double difference) {
         Set<Shape> signs = EnumSet.noneOf(Shape.class);
-        double low = difference + 1 - SLACK;
+        double low = lowPlace(difference) - SLACK;
         for (int groove = 0; groove < grooves(); groove++) {
             int at = groove;
             double highest = places.stream()

@@ -2,6 +2,8 @@ package rotagens.core.wear;
 
 import java.util.Optional;
 import java.util.Set;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.TreadDepth;
 
 /**
  * What the shape of the worn tread says. Decided in a fixed order, so that every complete reading falls in exactly one class.
@@ -60,6 +62,31 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
 
         public String action() {
             return action;
+        }
+
+        /**
+         * How the depths tell it, in the rule's own figures.
+         *
+         * @param difference how many 32nds apart make a difference
+         */
+        public Phrase toldBy(double difference) {
+            TreadDepth apart = TreadDepth.of32nds(difference);
+            TreadDepth low = TreadDepth.of32nds(TreadGrid.lowPlace(difference));
+            return switch (this) {
+                case EVEN -> Phrase.of("No zone lies {} under another, round the tire nor across it.", apart);
+                case CENTER -> Phrase.of("Both shoulders stand at least {} over the center.", apart);
+                case BOTH_SHOULDERS -> Phrase.of("Both shoulders lie at least {} under the center.", apart);
+                case OUTER_SHOULDER -> Phrase.of("The outer shoulder lies at least {} under the inner.", apart);
+                case INNER_SHOULDER -> Phrase.of("The inner shoulder lies at least {} under the outer.", apart);
+                case LEANING_CENTER ->
+                    Phrase.of("The center lies low, and only one shoulder stands {} or more over it.", apart);
+                case LEANING_SHOULDERS ->
+                    Phrase.of("The shoulders lie low, and only one of them {} or more under the center.", apart);
+                case SAWTOOTH ->
+                    Phrase.of("The depths may be even: the hand tells it, smooth one way and rough the other.");
+                case CUPPING -> Phrase.of("One rib lies at least {} lower at two or more places round the tire.", low);
+                case FLAT_SPOT -> Phrase.of("One rib lies at least {} lower at a single place round the tire.", low);
+            };
         }
 
         public boolean isLeaning() {

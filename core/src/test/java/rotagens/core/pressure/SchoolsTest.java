@@ -333,7 +333,7 @@ class SchoolsTest {
         AxleAnswer steer =
                 coach().weighed(LoadState.USUAL, 9, 5740, 5700, 9800, 9700).axle(1);
         assertThat(concerns(steer))
-                .anyMatch(words -> words.startsWith("NOTE 95 psi reaches the need of 94.7 psi in 1 days"));
+                .anyMatch(words -> words.startsWith("NOTE 95 psi reaches the need of 94.7 psi in 1 day at"));
         assertThat(because(steer, Rule.LOSS)).startsWith("The next row, 100 psi, leaves ");
     }
 

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import rotagens.core.measure.InvalidEntry;
 import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
 import rotagens.core.wear.WearPattern.Shape;
 
 class ClassifierTest {
@@ -105,6 +106,16 @@ class ClassifierTest {
         assertThat(grid(new double[] {9, 9, 9}, new double[] {6, 9, 9}, new double[] {9, 9, 9}, new double[] {6, 9, 9})
                         .localSigns(2))
                 .containsExactly(Shape.CUPPING);
+    }
+
+    @Test
+    @DisplayName("how a pattern is told is said with the rule's own figures, one mark more round the tire than across")
+    void toldBy() {
+        assertThat(Shape.CENTER.toldBy(3).in(Units.US))
+                .isEqualTo("Both shoulders stand at least 3/32 in over the center.");
+        assertThat(Shape.FLAT_SPOT.toldBy(3).in(Units.US))
+                .isEqualTo("One rib lies at least 4/32 in lower at a single place round the tire.");
+        assertThat(Shape.INNER_SHOULDER.toldBy(2).in(Units.METRIC)).contains("at least 1.6 mm under the outer");
     }
 
     @Test

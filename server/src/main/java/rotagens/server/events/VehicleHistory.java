@@ -3,6 +3,7 @@ package rotagens.server.events;
 import static rotagens.server.storage.generated.Tables.DRIVER_REPORT;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.REPORT_CODE;
+import static rotagens.server.storage.generated.Tables.VEHICLE;
 import static rotagens.server.storage.generated.Tables.VEHICLE_EVENT;
 
 import java.security.SecureRandom;
@@ -35,6 +36,7 @@ public class VehicleHistory {
     public record Reported(
             long id,
             long vehicleId,
+            String unit,
             Symptom symptom,
             String corner,
             String note,
@@ -110,8 +112,10 @@ public class VehicleHistory {
     }
 
     private List<Reported> reports(Condition which) {
-        return db.select(DRIVER_REPORT.asterisk(), PERSON.NAME)
+        return db.select(DRIVER_REPORT.asterisk(), VEHICLE.UNIT, PERSON.NAME)
                 .from(DRIVER_REPORT)
+                .join(VEHICLE)
+                .on(VEHICLE.ID.eq(DRIVER_REPORT.VEHICLE_ID))
                 .leftJoin(PERSON)
                 .on(PERSON.ID.eq(DRIVER_REPORT.PERSON_ID))
                 .where(which)
@@ -120,6 +124,7 @@ public class VehicleHistory {
                 .fetch(row -> new Reported(
                         row.get(DRIVER_REPORT.ID),
                         row.get(DRIVER_REPORT.VEHICLE_ID),
+                        row.get(VEHICLE.UNIT),
                         Symptom.valueOf(row.get(DRIVER_REPORT.SYMPTOM)),
                         row.get(DRIVER_REPORT.CORNER),
                         row.get(DRIVER_REPORT.NOTE),

@@ -88,11 +88,11 @@ class ReportController {
     }
 
     private Vehicles.OnFile vehicle(String code) {
-        throttle.ask(code);
-        return history.vehicleOf(code)
-                .map(vehicles::get)
-                .orElseThrow(() -> ProblemException.notFound(
-                        "This code opens nothing. Was a new card printed? Tell the coordinator in person."));
+        return history.vehicleOf(code).map(vehicles::get).orElseThrow(() -> {
+            throttle.missed();
+            return ProblemException.notFound(
+                    "This code opens nothing. Was a new card printed? Tell the coordinator in person.");
+        });
     }
 
     @GetMapping("/api/report/{code}")
@@ -142,8 +142,7 @@ class ReportController {
     @GetMapping("/api/reports")
     List<WaitingReport> waiting() {
         return history.reports((Long) null).stream()
-                .map(one -> new WaitingReport(
-                        one.vehicleId(), vehicles.get(one.vehicleId()).facts().unit(), WearPages.view(one)))
+                .map(one -> new WaitingReport(one.vehicleId(), one.unit(), WearPages.view(one)))
                 .toList();
     }
 

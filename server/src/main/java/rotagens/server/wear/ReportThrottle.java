@@ -10,26 +10,26 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import rotagens.server.web.ProblemException;
 
-/** Keeps the open report form from being flooded: so many reports an hour from one card, so many codes tried a minute by all. */
+/** Keeps the open report form from being flooded: so many reports an hour from one card, so many wrong codes a minute from all. */
 @Component
 class ReportThrottle {
 
     private static final int REPORTS_AN_HOUR = 6;
-    private static final int CODES_A_MINUTE = 60;
+    private static final int WRONG_CODES_A_MINUTE = 60;
     private static final int MOST_CODES = 2_000;
 
     private final Clock clock;
-    private final Deque<Instant> asked = new ArrayDeque<>();
+    private final Deque<Instant> wrong = new ArrayDeque<>();
     private final Map<String, Deque<Instant>> sent = new LinkedHashMap<>();
 
     ReportThrottle(Clock clock) {
         this.clock = clock;
     }
 
-    /** A code is tried. */
-    synchronized void ask(String code) {
-        refuseOver(asked, Duration.ofMinutes(1), CODES_A_MINUTE);
-        asked.add(clock.instant());
+    /** A code that opens nothing was tried. Right codes aren't counted: nobody who guesses may shut the drivers out. */
+    synchronized void missed() {
+        refuseOver(wrong, Duration.ofMinutes(1), WRONG_CODES_A_MINUTE);
+        wrong.add(clock.instant());
     }
 
     /** A report is sent. */

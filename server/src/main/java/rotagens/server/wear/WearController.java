@@ -18,11 +18,13 @@ import rotagens.core.inspection.VehicleEvents;
 import rotagens.core.inspection.WearCause;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
+import rotagens.core.policy.PolicyNumber;
 import rotagens.core.wear.Tread;
 import rotagens.core.wear.TreadCase;
 import rotagens.core.wear.WearPattern.Shape;
 import rotagens.server.events.VehicleHistory;
 import rotagens.server.people.People;
+import rotagens.server.policy.Policies;
 import rotagens.server.vehicle.Vehicles;
 import rotagens.server.wear.WearPages.WearPage;
 import rotagens.server.web.Entries;
@@ -36,8 +38,8 @@ class WearController {
             @Nullable LocalDate day,
             @Nullable String note) {}
 
-    /** One pattern as a card: its causes, most likely first, and what to do. */
-    record PatternCard(Shape shape, String words, List<String> causes, String action, String firstCheck) {}
+    /** One pattern as a card: how the fleet's own rule tells it, its causes, most likely first, and what to do. */
+    record PatternCard(Shape shape, String words, String told, List<String> causes, String action, String firstCheck) {}
 
     /** A made-up tread to practice on; what it is comes with it, for the page to show afterwards. */
     record PracticeCase(
@@ -60,20 +62,29 @@ class WearController {
             Shape.SAWTOOTH,
             Shape.CUPPING,
             Shape.FLAT_SPOT);
-    private static final double DIFFERENCE = 2;
+    /** Practice is on the usual rule: the made-up treads, and how often they are told right, were measured with it. */
+    private static final double DIFFERENCE = PolicyNumber.WEAR_DIFFERENCE.byDefault();
 
     private final WearPages pages;
     private final VehicleHistory history;
     private final Vehicles vehicles;
     private final People people;
+    private final Policies policies;
     private final java.time.Clock clock;
     private final Random random = new Random();
 
-    WearController(WearPages pages, VehicleHistory history, Vehicles vehicles, People people, java.time.Clock clock) {
+    WearController(
+            WearPages pages,
+            VehicleHistory history,
+            Vehicles vehicles,
+            People people,
+            Policies policies,
+            java.time.Clock clock) {
         this.pages = pages;
         this.history = history;
         this.vehicles = vehicles;
         this.people = people;
+        this.policies = policies;
         this.clock = clock;
     }
 
@@ -98,13 +109,15 @@ class WearController {
     }
 
     @GetMapping("/api/wear/patterns")
-    List<PatternCard> cards() {
+    List<PatternCard> cards(@RequestParam(defaultValue = "US") Units units) {
+        double difference = policies.inForce().of(null).number(PolicyNumber.WEAR_DIFFERENCE);
         return CARDS.stream()
                 .map(shape -> {
                     List<WearCause> causes = WearCause.of(shape);
                     return new PatternCard(
                             shape,
                             shape.words(),
+                            shape.toldBy(difference).in(units),
                             causes.stream().map(WearCause::words).toList(),
                             shape.action().isEmpty() ? "Keep measuring." : shape.action(),
                             causes.isEmpty()
@@ -139,24 +152,11 @@ class WearController {
                 shape,
                 shape.words(),
                 causes.isEmpty() ? "Nothing to mend." : causes.get(0).firstCheck(),
-                why(shape));
+                shape.toldBy(DIFFERENCE).in(units));
     }
 
     private static double thirtySeconds(java.util.Optional<TreadDepth> depth) {
         return depth.orElseThrow().thirtySeconds();
-    }
-
-    private static String why(Shape shape) {
-        return switch (shape) {
-            case EVEN -> "No zone lies 2/32 under another, round the tire nor across it.";
-            case CENTER, LEANING_CENTER -> "Both shoulders stand at least 2/32 over the center.";
-            case BOTH_SHOULDERS, LEANING_SHOULDERS -> "Both shoulders lie at least 2/32 under the center.";
-            case OUTER_SHOULDER -> "The outer shoulder lies at least 2/32 under the inner.";
-            case INNER_SHOULDER -> "The inner shoulder lies at least 2/32 under the outer.";
-            case SAWTOOTH -> "The depths may be even: the hand tells it, smooth one way and rough the other.";
-            case CUPPING -> "One rib lies at least 3/32 lower at two or more places round the tire.";
-            case FLAT_SPOT -> "One rib lies at least 3/32 lower at a single place round the tire.";
-        };
     }
 
     /** The words of what can happen and be reported, for the forms. */

@@ -2,16 +2,26 @@ package rotagens.server.wear;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.TreadDepth.Unit;
+import rotagens.core.measure.Units;
+import rotagens.core.policy.Policy.Scope;
+import rotagens.core.policy.PolicyNumber;
+import rotagens.core.wear.TreadGrid;
+import rotagens.core.wear.WearPattern.Shape;
 import rotagens.server.Api;
 import rotagens.server.Api.Answer;
 import rotagens.server.ServerTest;
+import rotagens.server.policy.Policies;
 import tools.jackson.databind.JsonNode;
 
 @ServerTest
@@ -19,6 +29,9 @@ class WearTest {
 
     @Autowired
     MockMvc http;
+
+    @Autowired
+    Policies policies;
 
     private Api api;
 
@@ -126,7 +139,8 @@ class WearTest {
     }
 
     @Test
-    @DisplayName("an unknown code opens nothing, a new card ends the old one, and a card can't flood the list")
+    @DisplayName(
+            "an unknown code opens nothing, a new card ends the old one, guessing never shuts out drivers, a card can't flood the list")
     void codes() {
         Api driver = Api.asNobody(http);
         assertThat(driver.get("/api/report/NOSUCHCODE00").status()).isEqualTo(404);
@@ -137,6 +151,13 @@ class WearTest {
                 .asString();
         assertThat(fresh).isNotEqualTo(old);
         assertThat(driver.get("/api/report/" + old).status()).isEqualTo(404);
+        int guess = 0;
+        for (int at = 0; at < 62; at++) {
+            guess = driver.get("/api/report/WRONG" + at).status();
+        }
+        assertThat(guess).isEqualTo(429);
+        assertThat(driver.get("/api/report/" + fresh).body().path("unit").asString())
+                .isEqualTo("TR-03");
         int last = 200;
         for (int at = 0; at < 7; at++) {
             last = driver.post("/api/report/" + fresh, "{\"symptom\":\"NOISE\",\"note\":\"" + at + "\"}")
@@ -155,10 +176,47 @@ class WearTest {
             seen.add(one.path("places").toString());
             answers.add(one.path("answer").asString());
             assertThat(one.path("places").size()).isEqualTo(4);
-            assertThat(one.path("why").asString()).isNotBlank();
+            Shape answer = Shape.valueOf(one.path("answer").asString());
+            assertThat(one.path("why").asString()).isEqualTo(answer.toldBy(2).in(Units.US));
+            if (answer != Shape.SAWTOOTH) {
+                assertThat(read(one.path("places"))
+                                .pattern(2, Set.of())
+                                .orElseThrow()
+                                .shape())
+                        .isEqualTo(answer);
+            }
         }
         assertThat(seen).hasSizeGreaterThan(20);
         assertThat(answers).hasSizeGreaterThan(3);
-        assertThat(api.get("/api/wear/patterns").body().size()).isEqualTo(8);
+    }
+
+    private static TreadGrid read(JsonNode places) {
+        List<List<TreadDepth>> grid = new ArrayList<>();
+        for (JsonNode place : places) {
+            List<TreadDepth> row = new ArrayList<>();
+            place.forEach(depth -> row.add(TreadDepth.parse(depth.asString(), Unit.THIRTY_SECONDS)));
+            grid.add(row);
+        }
+        return new TreadGrid(grid);
+    }
+
+    @Test
+    @DisplayName("the pattern cards tell by the difference this fleet has signed, in the reader's units")
+    void cards() {
+        assertThat(told("CENTER", "US")).isEqualTo("Both shoulders stand at least 2/32 in over the center.");
+        assertThat(told("CUPPING", "METRIC")).contains("at least 2.4 mm lower");
+        policies.set(PolicyNumber.WEAR_DIFFERENCE, Scope.FLEET, 3, "test");
+        assertThat(told("CENTER", "US")).contains("at least 3/32 in over");
+        assertThat(told("CUPPING", "US")).contains("at least 4/32 in lower");
+        policies.set(PolicyNumber.WEAR_DIFFERENCE, Scope.FLEET, 2, "test");
+    }
+
+    private String told(String shape, String units) {
+        for (JsonNode one : api.get("/api/wear/patterns?units=" + units).body()) {
+            if (one.path("shape").asString().equals(shape)) {
+                return one.path("told").asString();
+            }
+        }
+        throw new AssertionError("no card for " + shape);
     }
 }
