@@ -99,10 +99,28 @@ public final class Api {
 
     /** Sends a file as it is. */
     public Answer send(String path, byte[] file) {
+        return send(path, file, MediaType.APPLICATION_OCTET_STREAM);
+    }
+
+    /** Sends a file of a kind. */
+    public Answer send(String path, byte[] file, MediaType kind) {
         return send(org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post(java.net.URI.create(path))
                 .with(csrf())
-                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .contentType(kind)
                 .content(file));
+    }
+
+    /** A file as it comes. */
+    public byte[] file(String path) {
+        try {
+            return http.perform(org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get(path)
+                            .session(session))
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsByteArray();
+        } catch (Exception e) {
+            throw new AssertionError(e);
+        }
     }
 
     private static MockHttpServletRequestBuilder with(

@@ -1,7 +1,7 @@
 package rotagens.core.inspection;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import rotagens.core.measure.Phrase;
@@ -14,11 +14,11 @@ final class FindingCheck {
 
     static List<Judged> check(Case one) {
         List<Judged> reasons = new ArrayList<>();
-        Set<Finding> told = EnumSet.noneOf(Finding.class);
+        Set<String> told = new HashSet<>();
         for (OpenFinding open : one.state().open()) {
             Finding finding = open.finding();
             boolean byTreadCheck = finding.wearShape().isPresent();
-            if (byTreadCheck || !told.add(finding)) {
+            if (byTreadCheck || !told.add(open.words())) {
                 continue;
             }
             Verdict verdict = verdict(finding, one);
@@ -29,7 +29,7 @@ final class FindingCheck {
                     verdict,
                     Reason.of(
                             finding.rule(),
-                            Phrase.of("{}, seen {} by {}", finding.words(), open.on(), open.by()),
+                            Phrase.of("{}, seen {} by {}", open.words(), open.on(), open.by()),
                             Phrase.of(finding.words()),
                             Phrase.of(""),
                             finding == Finding.RETREAD_SEEN

@@ -1,6 +1,22 @@
 package rotagens.core.inspection;
 
 import java.time.LocalDate;
+import java.util.Optional;
 
-/** A finding nobody has cleared yet. It doesn't fade. */
-public record OpenFinding(Finding finding, LocalDate on, String by) {}
+/**
+ * A finding nobody has cleared yet. It doesn't fade.
+ *
+ * @param sidewall which one it was seen on, where that was said
+ */
+public record OpenFinding(Finding finding, LocalDate on, String by, Optional<Sidewall> sidewall) {
+
+    /** Not on a sidewall, or nobody said on which. */
+    public OpenFinding(Finding finding, LocalDate on, String by) {
+        this(finding, on, by, Optional.empty());
+    }
+
+    /** What was found, and on which sidewall. */
+    public String words() {
+        return finding.words() + sidewall.map(side -> ", " + side.words()).orElse("");
+    }
+}

@@ -36,6 +36,7 @@ public final class TireClocks {
         treadReached(state, limits)
                 .or(() -> treadPull(vehicle, state, limits, today))
                 .ifPresent(clocks::add);
+        boundReached(state, limits).ifPresent(clocks::add);
         clocks.sort(java.util.Comparator.comparing(Clock::date));
         return clocks;
     }
@@ -120,6 +121,30 @@ public final class TireClocks {
                                                     ? "At or under the legal limit: take it off now."
                                                     : "At the pull point: replace it before the legal limit."));
                         }));
+    }
+
+    /** A wear bar or a coin says for certain that a limit is reached: due since that look. */
+    private static Optional<Clock> boundReached(TireState state, TreadLimits limits) {
+        return state.bound()
+                .filter(known -> known.value().surelyAtOrUnder(limits.pull())
+                        || known.value().surelyAtOrUnder(limits.legal()))
+                .map(known -> {
+                    boolean legal = known.value().surelyAtOrUnder(limits.legal());
+                    Rule rule = legal ? Rule.TREAD_LIMIT : Rule.TREAD_PULL;
+                    TreadDepth limit = legal ? limits.legal() : limits.pull();
+                    return new Clock(
+                            rule,
+                            known.on(),
+                            Reason.of(
+                                    rule,
+                                    Phrase.of(
+                                            legal ? "{}, legal limit {}" : "{}, pull point {}",
+                                            known.value().words(),
+                                            limit),
+                                    Phrase.of("{}", known.value().words()),
+                                    Phrase.of("{}", limit),
+                                    "By wear bar or coin."));
+                });
     }
 
     /** When the tread is forecast to reach the pull point; empty where wear rate or miles per day aren't known. */

@@ -2,6 +2,7 @@ package rotagens.core.inspection;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -10,6 +11,7 @@ import rotagens.core.pressure.LossRate;
 import rotagens.core.tire.Tire;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.Tread;
+import rotagens.core.wear.TreadBound;
 import rotagens.core.wear.WearRate;
 
 /**
@@ -105,6 +107,18 @@ public record TireState(
                 .filter(reading -> reading.tread().isComplete())
                 .findFirst()
                 .map(reading -> new Dated<>(reading.tread(), reading.on(), reading.by()));
+    }
+
+    /**
+     * The strictest thing a wear bar or a coin said since all grooves were last gauged: a later look through kinder eyes takes
+     * no alarm back. Empty where a gauge came later.
+     */
+    public Optional<Dated<TreadBound>> bound() {
+        return readings.stream()
+                .takeWhile(reading -> !reading.tread().isComplete())
+                .filter(reading -> reading.bound().isPresent())
+                .max(Comparator.comparing(reading -> reading.bound().orElseThrow()))
+                .map(reading -> new Dated<>(reading.bound().orElseThrow(), reading.on(), reading.by()));
     }
 
     /** Wear since the tire came to this position; empty where the readings don't tell. */

@@ -14,6 +14,7 @@ import rotagens.core.measure.Rule;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.wear.Tread;
+import rotagens.core.wear.TreadBound;
 import rotagens.core.wear.WearPattern;
 import rotagens.core.wear.WearPattern.Shape;
 
@@ -24,12 +25,16 @@ final class TreadCheck {
 
     static List<Judged> check(Case one) {
         List<Judged> reasons = new ArrayList<>(pattern(one));
+        TreadLimits limits = TreadLimits.at(one.vehicle(), one.position(), one.policy());
+        one.state().bound().flatMap(known -> bound(known, limits, one)).ifPresent(reasons::add);
         Optional<Dated<Tread>> known = one.state().tread();
         if (known.isEmpty()) {
-            reasons.add(notKnown("Tread never measured", "not measured", "Measure outer, center and inner groove."));
+            reasons.add(notKnown(
+                    one.state().bound().isPresent() ? "Tread never gauged" : "Tread never measured",
+                    "not measured",
+                    "Measure outer, center and inner groove."));
             return reasons;
         }
-        TreadLimits limits = TreadLimits.at(one.vehicle(), one.position(), one.policy());
         Tread tread = known.get().value();
         TreadDepth lowest = tread.lowest().orElseThrow();
         if (lowest.compareTo(limits.legal()) <= 0) {
@@ -63,6 +68,55 @@ final class TreadCheck {
         }
         staleness(one, known.get().on()).ifPresent(reasons::add);
         return reasons;
+    }
+
+    /** What bar or coin says for certain: it raises an alarm, and where it can't tell it asks for the gauge. */
+    private static Optional<Judged> bound(Dated<TreadBound> known, TreadLimits limits, Case one) {
+        TreadBound bound = known.value();
+        if (bound.surelyAtOrUnder(limits.legal())) {
+            return Optional.of(new Judged(
+                    Verdict.DO_NOT_OPERATE,
+                    says(
+                            Rule.TREAD_LIMIT,
+                            known,
+                            "limit",
+                            limits.legal(),
+                            one,
+                            "By wear bar or coin. At the limit counts as under it. Take it off now.")));
+        }
+        if (bound.surelyAtOrUnder(limits.pull())) {
+            return Optional.of(new Judged(
+                    Verdict.PLAN,
+                    says(
+                            Rule.TREAD_PULL,
+                            known,
+                            "pull point",
+                            limits.pull(),
+                            one,
+                            "By wear bar or coin. Gauge it for the figure, and plan its replacement.")));
+        }
+        if (bound.surelyOver(limits.pull())) {
+            return Optional.empty();
+        }
+        return Optional.of(new Judged(
+                Verdict.NOT_KNOWN,
+                says(
+                        Rule.TREAD_CURRENT,
+                        known,
+                        "pull point",
+                        limits.pull(),
+                        one,
+                        "Wear bar or coin can’t tell whether that is reached. Measure it with a gauge.")));
+    }
+
+    private static Reason says(
+            Rule rule, Dated<TreadBound> known, String name, TreadDepth limit, Case one, String because) {
+        return Reason.of(
+                rule,
+                Phrase.of("{} on {}, {} {} {}", known.value().words(), known.on(), name, limit, one.placeWords()),
+                Phrase.of("{}", known.value().words()),
+                Phrase.of("{}", limit),
+                because);
     }
 
     private static Optional<Judged> forecast(Case one, TreadLimits limits) {

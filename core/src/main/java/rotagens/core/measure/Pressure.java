@@ -65,6 +65,11 @@ public record Pressure(BigDecimal figure, Unit unit) implements Quantity {
         return figure.doubleValue() * unit.inPsi;
     }
 
+    /** The bare figure in the unit a reader of these units types without saying so: psi or kPa. */
+    public double bare(Units units) {
+        return units == Units.US ? psi() : psi() / Unit.KPA.inPsi;
+    }
+
     /** As entered, with its unit. */
     public String asEntered() {
         return Figures.plain(figure) + " " + unit.symbol;

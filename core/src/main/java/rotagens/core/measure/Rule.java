@@ -11,6 +11,7 @@ public enum Rule {
     TREAD_PULL("Pull point", OURS, "fleet policy, one mark before the limit"),
     TREAD_FORECAST("Tread forecast", OURS, "wear rate of this tire and miles per day of this vehicle"),
     TREAD_CURRENT("Tread reading is current", OURS, "fleet policy"),
+    GAUGE_CALIBRATED("Gauge is calibrated", MAKERS, "makers of gauges: checked yearly against a master gauge"),
     WEAR_BAR("Flush wear bar", LAW, "wear bars stand at 2/32 in (49 CFR 571.139); flush means worn out"),
     WEAR_PATTERN("Wear pattern", MAKERS, "tread reading at outer, center and inner groove"),
     DAMAGE("Damage", LAW, "49 CFR 393.75 and trade practice"),

@@ -51,6 +51,11 @@ public record TreadDepth(BigDecimal figure, Unit unit) implements Quantity, Comp
         return unit == Unit.MM ? figure.doubleValue() / MM_PER_32ND : figure.doubleValue();
     }
 
+    /** The bare figure in the unit a reader of these units types without saying so: 32nds or mm. */
+    public double bare(Units units) {
+        return units == Units.US ? thirtySeconds() : thirtySeconds() * MM_PER_32ND;
+    }
+
     /** As entered, with its unit. */
     public String asEntered() {
         return unit == Unit.MM ? Figures.plain(figure) + " mm" : Figures.plain(figure) + "/32 in";

@@ -135,6 +135,7 @@ public final class DueWork {
                 judged.verdict() == Verdict.PLAN ? Optional.of(DueKind.MEND_WEAR_CAUSE) : Optional.empty();
             case DOT_DATE -> Optional.of(DueKind.READ_DOT);
             case DAMAGE,
+                    GAUGE_CALIBRATED,
                     SIDEWALL_CRACK,
                     WEAR_BAR,
                     CURB_STRIKE,

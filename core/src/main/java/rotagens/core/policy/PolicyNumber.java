@@ -31,6 +31,14 @@ public enum PolicyNumber {
     ABOVE_MOLDED(
             "Fill above the molded pressure, where the maker allows it", 0, "psi", LOWER, 0, 10, "makers’ data only"),
     PARKED_DAYS("Move a parked vehicle after", 30, "days", LOWER, 1, 180, "practice"),
+    CALIBRATION_MONTHS(
+            "A gauge’s calibration is good for",
+            12,
+            "months",
+            LOWER,
+            1,
+            60,
+            "makers of gauges: yearly, sooner after a fall"),
     DELIVERED_AGE_NOTED("Age on delivery is noted from", 6, "months", LOWER, 0, 36, "practice"),
     DELIVERED_AGE_ASK("Age on delivery must be accepted from", 12, "months", LOWER, 1, 60, "practice");
 

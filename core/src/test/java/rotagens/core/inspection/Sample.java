@@ -118,6 +118,21 @@ public final class Sample {
         return change(position, state -> state.with(newer, List.of()));
     }
 
+    /** One open finding more, as it is. */
+    public Sample found(String position, OpenFinding open) {
+        return change(position, state -> {
+            List<OpenFinding> all = new ArrayList<>(state.open());
+            all.add(open);
+            return new TireState(
+                    state.position(),
+                    state.tire(),
+                    state.readings(),
+                    all,
+                    state.lastProfessional(),
+                    state.causeMended());
+        });
+    }
+
     public Sample found(String position, int daysAgo, Finding... findings) {
         List<OpenFinding> open = new ArrayList<>();
         Arrays.stream(findings)

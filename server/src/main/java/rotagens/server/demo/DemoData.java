@@ -51,6 +51,7 @@ import rotagens.server.demo.DemoFleet.Unit;
 import rotagens.server.demo.DemoFleet.What;
 import rotagens.server.events.VehicleHistory;
 import rotagens.server.fleet.Fleet;
+import rotagens.server.gauges.Gauges;
 import rotagens.server.inspection.Readings;
 import rotagens.server.loads.LoadCharts;
 import rotagens.server.loads.PressureRecords;
@@ -88,6 +89,8 @@ class DemoData implements SmartInitializingSingleton {
     private final VehicleHistory history;
     private final Clock clock;
     private final PlatformTransactionManager transactions;
+    private final Gauges gauges;
+    private final Map<String, Long> gaugeIds = new HashMap<>();
     private int nextNumber = 1001;
 
     DemoData(
@@ -104,6 +107,7 @@ class DemoData implements SmartInitializingSingleton {
             PressureRecords records,
             Fleet fleet,
             VehicleHistory history,
+            Gauges gauges,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.vehicles = vehicles;
@@ -119,6 +123,7 @@ class DemoData implements SmartInitializingSingleton {
         this.records = records;
         this.fleet = fleet;
         this.history = history;
+        this.gauges = gauges;
         this.clock = clock;
         this.transactions = transactions;
     }
@@ -139,6 +144,13 @@ class DemoData implements SmartInitializingSingleton {
         Map<TireModel, Long> models = new HashMap<>();
         DemoFleet.MODELS.forEach(model -> models.put(model, catalogue.add(model, DemoFleet.details(model))));
         DemoFleet.KINDS.forEach(this::addClass);
+        DemoFleet.GAUGES.forEach(gauge -> gaugeIds.put(
+                gauge.name(),
+                gauges.add(
+                        gauge.name(),
+                        gauge.kind(),
+                        Optional.ofNullable(gauge.checkedDaysAgo()).map(LocalDate.now(clock)::minusDays),
+                        staff.get(1))));
         for (Unit unit : DemoFleet.UNITS) {
             new OneVehicle(unit, staff, models).add(DemoFleet.YARDS.get(unit.yard()));
         }
@@ -180,6 +192,19 @@ class DemoData implements SmartInitializingSingleton {
             Vehicles.OnFile vehicle = vehicles.get(register.add(entry(yard)));
             for (int walk = WALKS - 1; walk >= 0; walk--) {
                 int daysAgo = daysAgo(walk);
+                boolean replacedSinceLastWalk = hasNewOdometer(daysAgo) && !hasNewOdometer(daysAgo(walk + 1));
+                if (replacedSinceLastWalk) {
+                    vehicles.replaceOdometer(
+                            vehicles.get(vehicle.id()),
+                            odometer(DemoFleet.NEW_ODOMETER_DAYS_AGO),
+                            Distance.miles(0),
+                            today.minusDays(DemoFleet.NEW_ODOMETER_DAYS_AGO)
+                                    .atTime(12, 0)
+                                    .atZone(clock.getZone())
+                                    .toInstant(),
+                            "instrument cluster replaced",
+                            staff.get(1));
+                }
                 vehicles.readOdometer(
                         vehicles.get(vehicle.id()),
                         odometer(daysAgo),
@@ -247,7 +272,27 @@ class DemoData implements SmartInitializingSingleton {
         }
 
         private Distance odometer(int daysAgo) {
-            return Distance.miles(Math.round(odometerToday - daysAgo * kind.milesPerDay()));
+            double driven = odometerToday - daysAgo * kind.milesPerDay();
+            double before = odometerToday - DemoFleet.NEW_ODOMETER_DAYS_AGO * kind.milesPerDay();
+            return Distance.miles(Math.round(hasNewOdometer(daysAgo) ? driven - before : driven));
+        }
+
+        private boolean hasNewOdometer(int daysAgo) {
+            return unit.unit().equals(DemoFleet.NEW_ODOMETER) && daysAgo < DemoFleet.NEW_ODOMETER_DAYS_AGO;
+        }
+
+        /** The last two walks were made with gauges by name; on the second last somebody noted where the DOT codes face. */
+        private Readings.Look look(int walk, Position position) {
+            if (walk > 1) {
+                return Readings.Look.NONE;
+            }
+            boolean second = unit.yard() == 2;
+            Optional<Boolean> outward = walk == 1 ? Optional.of(position.code().hashCode() % 3 == 0) : Optional.empty();
+            return new Readings.Look(
+                    Optional.empty(),
+                    outward,
+                    gaugeIds.get(second ? "P-2" : "P-1"),
+                    gaugeIds.get(second ? "T-2" : "T-1"));
         }
 
         private Instant at(int daysAgo) {
@@ -332,7 +377,8 @@ class DemoData implements SmartInitializingSingleton {
                                 Optional.of(odometer(daysAgo)),
                                 thermometer ? Optional.of(Temperature.f(52 + scatter.nextInt(5))) : Optional.empty(),
                                 filled,
-                                ""));
+                                "",
+                                look(walk, position)));
                 if (walk == 0) {
                     first(odd, Found.class).ifPresent(found -> readings.found(entry, List.of(found.finding())));
                     if (RunFlat.ranLow(Pressure.psi(read.psi()), Pressure.psi(target)) && model == kind.tire()) {

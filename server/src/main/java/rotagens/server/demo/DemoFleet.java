@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import rotagens.core.inspection.Finding;
+import rotagens.core.inspection.Gauge;
 import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Money;
@@ -220,6 +221,21 @@ final class DemoFleet {
 
     /** Where the axles are set to something else than the placard. */
     static final Map<String, List<Integer>> SET_PSI = Map.of("SP-03", List.of(40, 65), "SP-05", List.of(65, 80));
+
+    /** The vehicle that got another odometer, and how long ago. */
+    static final String NEW_ODOMETER = "SH-02";
+
+    static final int NEW_ODOMETER_DAYS_AGO = 150;
+
+    /** A gauge and how long ago it was checked; null where nobody knows. */
+    record DemoGauge(String name, Gauge.Kind kind, Integer checkedDaysAgo) {}
+
+    static final List<DemoGauge> GAUGES = List.of(
+            new DemoGauge("P-1", Gauge.Kind.PRESSURE, 74),
+            new DemoGauge("P-2", Gauge.Kind.PRESSURE, 391),
+            new DemoGauge("T-1", Gauge.Kind.TREAD, 74),
+            new DemoGauge("T-2", Gauge.Kind.TREAD, null),
+            new DemoGauge("W-1", Gauge.Kind.TORQUE, 212));
 
     /** What differs from the ordinary at one position. */
     record Oddity(String unit, String position, What what) {}

@@ -15,12 +15,15 @@ import rotagens.core.inspection.TireJudge;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.inspection.Verdict;
+import rotagens.core.measure.Distance;
 import rotagens.core.policy.Policy;
 import rotagens.core.pressure.PressureFacts;
 import rotagens.core.pressure.Target;
 import rotagens.core.pressure.VehiclePressures;
 import rotagens.core.tire.TireModel;
+import rotagens.core.vehicle.OdometerRun;
 import rotagens.core.vehicle.Position;
+import rotagens.core.wear.WearRate;
 import rotagens.server.inspection.Readings;
 import rotagens.server.inspection.Readings.History;
 import rotagens.server.loads.PressureRecords;
@@ -106,7 +109,7 @@ public class Fleet {
         return judged(
                 onFile,
                 tires.fitted(vehicleId),
-                readings.ofFitted(vehicleId),
+                readings.ofFitted(vehicleId, vehicles.runs()),
                 facts(onFile, vehicleId),
                 policies.inForce());
     }
@@ -115,7 +118,8 @@ public class Fleet {
     @Transactional(readOnly = true)
     public List<Standing> under(Policy policy) {
         List<Vehicles.OnFile> onFile = vehicles.all();
-        return judged(onFile, tires.fitted(null), readings.ofFitted(null), facts(onFile, null), policy);
+        return judged(
+                onFile, tires.fitted(null), readings.ofFitted(null, vehicles.runs()), facts(onFile, null), policy);
     }
 
     private Map<Long, PressureFacts> facts(List<Vehicles.OnFile> onFile, Long vehicleId) {
@@ -130,6 +134,7 @@ public class Fleet {
             Map<Long, PressureFacts> facts,
             Policy policy) {
         LocalDate today = LocalDate.now(clock);
+        Map<Long, OdometerRun> runs = vehicles.runs();
         List<Standing> all = new ArrayList<>();
         for (Vehicles.OnFile vehicle : onFile) {
             Map<Position, Fitted> fitted = new LinkedHashMap<>();
@@ -146,7 +151,7 @@ public class Fleet {
                             history.open(),
                             history.lastProfessional(),
                             history.causeMended(),
-                            here.asFitted()));
+                            here.asFitted().map(point -> driven(runs.get(vehicle.id()), here, point))));
                 }
             });
             VehicleState state = VehicleState.of(vehicle.facts(), states, facts.get(vehicle.id()));
@@ -160,5 +165,12 @@ public class Fleet {
                     today));
         }
         return all;
+    }
+
+    /** The point on the vehicle's whole run; unchanged where its odometer was never replaced. */
+    private static WearRate.Point driven(OdometerRun run, Fitted fitted, WearRate.Point shown) {
+        return run == null
+                ? shown
+                : new WearRate.Point(run.driven(fitted.at(), Distance.miles(shown.miles())), shown.lowest32nds());
     }
 }

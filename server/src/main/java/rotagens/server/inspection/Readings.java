@@ -3,12 +3,15 @@ package rotagens.server.inspection;
 import static rotagens.server.storage.generated.Tables.FINDING;
 import static rotagens.server.storage.generated.Tables.FINDING_CLEARANCE;
 import static rotagens.server.storage.generated.Tables.FITMENT;
+import static rotagens.server.storage.generated.Tables.GAUGE;
 import static rotagens.server.storage.generated.Tables.JOB;
 import static rotagens.server.storage.generated.Tables.JOB_ITEM;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.PLACE;
 import static rotagens.server.storage.generated.Tables.PROFESSIONAL_INSPECTION;
 import static rotagens.server.storage.generated.Tables.READING;
+import static rotagens.server.storage.generated.Tables.WALK_ROUND;
+import static rotagens.server.storage.generated.Tables.WALK_ROUND_ENTRY;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -30,12 +33,15 @@ import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.Finding;
 import rotagens.core.inspection.OpenFinding;
 import rotagens.core.inspection.Reading;
+import rotagens.core.inspection.Sidewall;
 import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
 import rotagens.core.measure.Units;
+import rotagens.core.vehicle.OdometerRun;
 import rotagens.core.wear.Tread;
+import rotagens.core.wear.TreadBound;
 
 /** What was read and found on tires, by whom, and what cleared a finding. Only ever added to. */
 @Service
@@ -67,11 +73,56 @@ public class Readings {
             Optional<Distance> odometer,
             Optional<Temperature> temperature,
             boolean filled,
-            String gas) {
+            String gas,
+            Look look) {
+
+        /** Nothing noted beside the figures. */
+        public Values(
+                Optional<Pressure> pressure,
+                Warmth warmth,
+                Tread tread,
+                Optional<Distance> odometer,
+                Optional<Temperature> temperature,
+                boolean filled,
+                String gas) {
+            this(pressure, warmth, tread, odometer, temperature, filled, gas, Look.NONE);
+        }
 
         public Values(Optional<Pressure> pressure, Warmth warmth, Tread tread, Optional<Distance> odometer) {
             this(pressure, warmth, tread, odometer, Optional.empty(), false, "");
         }
+    }
+
+    /**
+     * What was noted beside the figures.
+     *
+     * @param bound what a wear bar or a coin said where no gauge was at hand
+     * @param dotOutward whether the sidewall with the full DOT code faced outward; empty where nobody looked
+     * @param pressureGauge its id, or null where nobody said which
+     * @param treadGauge its id, or null where nobody said which
+     */
+    public record Look(Optional<TreadBound> bound, Optional<Boolean> dotOutward, Long pressureGauge, Long treadGauge) {
+
+        public static final Look NONE = new Look(Optional.empty(), Optional.empty(), null, null);
+
+        private static Look of(String bound, String dotFaces, Long pressureGauge, Long treadGauge) {
+            return new Look(
+                    Optional.ofNullable(bound).map(TreadBound::valueOf), facing(dotFaces), pressureGauge, treadGauge);
+        }
+
+        boolean saysNothing() {
+            return bound.isEmpty() && dotOutward.isEmpty();
+        }
+    }
+
+    /** Which way the DOT code faces, as stored. */
+    public static String facing(Optional<Boolean> dotOutward) {
+        return dotOutward.map(outward -> outward ? "OUT" : "IN").orElse("");
+    }
+
+    /** Which way the DOT code faces, from the store. */
+    public static Optional<Boolean> facing(String stored) {
+        return stored.isEmpty() ? Optional.empty() : Optional.of(stored.equals("OUT"));
     }
 
     private static final int READINGS_KEPT_AT_HAND = 12;
@@ -84,9 +135,13 @@ public class Readings {
         this.clock = clock;
     }
 
-    /** The history of every fitted tire, by tire; on one vehicle or, with null, on all. */
+    /**
+     * The history of every fitted tire, by tire; on one vehicle or, with null, on all.
+     *
+     * @param runs of vehicles whose odometer was replaced
+     */
     @Transactional(readOnly = true)
-    public Map<Long, History> ofFitted(Long vehicleId) {
+    public Map<Long, History> ofFitted(Long vehicleId, Map<Long, OdometerRun> runs) {
         Map<Long, String> names = db.select(PERSON.ID, PERSON.NAME).from(PERSON).fetchMap(PERSON.ID, PERSON.NAME);
         Condition which = vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId);
         var fitted = DSL.select(FITMENT.TIRE_ID)
@@ -94,7 +149,7 @@ public class Readings {
                 .join(PLACE)
                 .on(PLACE.ID.eq(FITMENT.PLACE_ID))
                 .where(which);
-        Map<Long, List<Reading>> readings = readings(vehicleId, names);
+        Map<Long, List<Reading>> readings = readings(vehicleId, names, runs);
         Map<Long, List<OpenFinding>> open = open(FINDING.TIRE_ID.in(fitted), names);
         Map<Long, Instant> professional = db.select(
                         PROFESSIONAL_INSPECTION.TIRE_ID, DSL.max(PROFESSIONAL_INSPECTION.AT))
@@ -135,7 +190,7 @@ public class Readings {
     }
 
     private Map<Long, List<OpenFinding>> open(Condition which, Map<Long, String> names) {
-        return db.select(FINDING.TIRE_ID, FINDING.KIND, FINDING.AT, FINDING.PERSON_ID)
+        return db.select(FINDING.TIRE_ID, FINDING.KIND, FINDING.AT, FINDING.PERSON_ID, FINDING.SIDEWALL)
                 .from(FINDING)
                 .leftJoin(FINDING_CLEARANCE)
                 .on(FINDING_CLEARANCE.FINDING_ID.eq(FINDING.ID))
@@ -145,7 +200,10 @@ public class Readings {
                 .fetchGroups(
                         row -> row.value1(),
                         row -> new OpenFinding(
-                                Finding.valueOf(row.value2()), day(row.value3()), names.get(row.value4())));
+                                Finding.valueOf(row.value2()),
+                                day(row.value3()),
+                                names.get(row.value4()),
+                                sidewall(row.value5())));
     }
 
     /** The last tread measured on a tire, wherever it was; its pressure belongs to the place it was at. */
@@ -176,12 +234,12 @@ public class Readings {
     }
 
     /** Newest first, the last dozen of each tire taken at the place where it is now. */
-    private Map<Long, List<Reading>> readings(Long vehicleId, Map<Long, String> names) {
+    private Map<Long, List<Reading>> readings(Long vehicleId, Map<Long, String> names, Map<Long, OdometerRun> runs) {
         Condition which = vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId);
         var newest = DSL.rowNumber()
                 .over(DSL.partitionBy(READING.TIRE_ID).orderBy(READING.AT.desc(), READING.ID.desc()))
                 .as("newest");
-        var ranked = DSL.select(READING.asterisk(), newest)
+        var ranked = DSL.select(READING.asterisk(), PLACE.VEHICLE_ID, newest)
                 .from(READING)
                 .join(FITMENT)
                 .on(FITMENT.TIRE_ID.eq(READING.TIRE_ID))
@@ -203,7 +261,10 @@ public class Readings {
                         ranked.field(READING.ODOMETER),
                         ranked.field(READING.TEMPERATURE),
                         ranked.field(READING.IS_FILL),
-                        ranked.field(READING.DEPTH_LOWEST))
+                        ranked.field(READING.DEPTH_LOWEST),
+                        ranked.field(READING.BOUND),
+                        ranked.field(READING.DOT_FACES),
+                        ranked.field(PLACE.VEHICLE_ID))
                 .from(ranked)
                 .where(ranked.field("newest", Integer.class).le(READINGS_KEPT_AT_HAND))
                 .orderBy(ranked.field(READING.TIRE_ID), ranked.field("newest", Integer.class))
@@ -212,7 +273,8 @@ public class Readings {
                         row -> new Reading(
                                 day(row.value2()),
                                 names.get(row.value3()),
-                                Optional.ofNullable(row.value9()),
+                                Optional.ofNullable(row.value9())
+                                        .map(shown -> driven(runs.get(row.value15()), row.value2(), shown)),
                                 Optional.ofNullable(row.value4()),
                                 Warmth.valueOf(row.value5()),
                                 new Tread(
@@ -221,7 +283,13 @@ public class Readings {
                                         Optional.ofNullable(row.value8()),
                                         Optional.ofNullable(row.value12())),
                                 Optional.ofNullable(row.value10()),
-                                row.value11()));
+                                row.value11(),
+                                Optional.ofNullable(row.value13()).map(TreadBound::valueOf),
+                                facing(row.value14())));
+    }
+
+    private static Distance driven(OdometerRun run, Instant at, Distance shown) {
+        return run == null ? shown : Distance.miles(Math.max(0, run.driven(at, shown)));
     }
 
     /** What each fitted tire of a vehicle was last filled with, where somebody said. */
@@ -250,10 +318,12 @@ public class Readings {
         return gas;
     }
 
-    /** Adds a reading; one with neither pressure nor tread is nothing and isn't kept. */
+    /** Adds a reading; one without any figure, interval or facing is nothing and isn't kept. */
     @Transactional
     public void read(Entry entry, Values values) {
-        if (values.pressure().isEmpty() && values.tread().isEmpty()) {
+        if (values.pressure().isEmpty()
+                && values.tread().isEmpty()
+                && values.look().saysNothing()) {
             return;
         }
         db.insertInto(READING)
@@ -271,21 +341,49 @@ public class Readings {
                 .set(READING.TEMPERATURE, values.temperature().orElse(null))
                 .set(READING.IS_FILL, values.filled())
                 .set(READING.GAS, values.gas())
+                .set(READING.BOUND, values.look().bound().map(Enum::name).orElse(null))
+                .set(READING.DOT_FACES, facing(values.look().dotOutward()))
+                .set(
+                        READING.PRESSURE_GAUGE_ID,
+                        values.pressure().isPresent() ? values.look().pressureGauge() : null)
+                .set(
+                        READING.TREAD_GAUGE_ID,
+                        values.tread().isEmpty() ? null : values.look().treadGauge())
                 .set(READING.WALK_ROUND_ID, entry.walkRoundId())
                 .set(READING.JOB_ID, entry.jobId())
                 .execute();
     }
 
-    /** Adds findings that aren't open already. */
+    /** Adds findings that aren't open already, none of them on a sidewall that anybody named. */
     @Transactional
     public void found(Entry entry, Collection<Finding> findings) {
-        Set<String> open = openKinds(entry.tireId());
-        for (Finding finding : findings) {
-            if (open.add(finding.name())) {
+        found(
+                entry,
+                findings.stream()
+                        .map(finding -> new Found(finding, Optional.empty()))
+                        .toList());
+    }
+
+    /** One thing found, and on which sidewall where that was said. */
+    public record Found(Finding finding, Optional<Sidewall> sidewall) {
+
+        String stored() {
+            return sidewall.map(Enum::name).orElse("");
+        }
+    }
+
+    /** Adds findings that aren't open already; one on each sidewall counts as two. */
+    @Transactional
+    public void found(Entry entry, List<Found> findings) {
+        Set<Found> open = openNow(entry.tireId());
+        for (Found found : findings) {
+            if (open.add(found)) {
+                Finding finding = found.finding();
                 db.insertInto(FINDING)
                         .set(FINDING.TIRE_ID, entry.tireId())
                         .set(FINDING.PLACE_ID, entry.placeId())
                         .set(FINDING.KIND, finding.name())
+                        .set(FINDING.SIDEWALL, found.stored())
                         .set(FINDING.AT, entry.at())
                         .set(FINDING.PERSON_ID, entry.personId())
                         .set(FINDING.WALK_ROUND_ID, entry.walkRoundId())
@@ -295,14 +393,18 @@ public class Readings {
         }
     }
 
-    private Set<String> openKinds(long tireId) {
-        return new java.util.HashSet<>(db.select(FINDING.KIND)
+    private static Optional<Sidewall> sidewall(String stored) {
+        return stored.isEmpty() ? Optional.empty() : Optional.of(Sidewall.valueOf(stored));
+    }
+
+    private Set<Found> openNow(long tireId) {
+        return new java.util.HashSet<>(db.select(FINDING.KIND, FINDING.SIDEWALL)
                 .from(FINDING)
                 .leftJoin(FINDING_CLEARANCE)
                 .on(FINDING_CLEARANCE.FINDING_ID.eq(FINDING.ID))
                 .where(FINDING.TIRE_ID.eq(tireId))
                 .and(FINDING_CLEARANCE.ID.isNull())
-                .fetch(FINDING.KIND));
+                .fetch(row -> new Found(Finding.valueOf(row.value1()), sidewall(row.value2()))));
     }
 
     /** Clears the open findings of some kinds on a tire. */
@@ -344,7 +446,19 @@ public class Readings {
     }
 
     /** One line of a vehicle's history: a reading with its values, or something found or cleared in words. */
-    public record Fact(Instant at, String kind, long placeId, long personId, Optional<Values> values, String words) {
+    public record Fact(
+            Instant at,
+            String kind,
+            long placeId,
+            long personId,
+            Optional<Values> values,
+            List<String> gauges,
+            String words) {
+
+        /** Something found or cleared, told in words. */
+        Fact(Instant at, String kind, long placeId, long personId, String words) {
+            this(at, kind, placeId, personId, Optional.empty(), List.of(), words);
+        }
 
         /** In words, its figures in the given units. */
         public String words(Units units) {
@@ -373,6 +487,12 @@ public class Readings {
                                         groove.map(read -> read.in(units)).orElse("–"))
                                 .collect(Collectors.joining(" · ")));
             }
+            Look look = values.get().look();
+            look.bound().ifPresent(bound -> parts.add("tread " + bound.words() + " by wear bar or coin"));
+            look.dotOutward().ifPresent(outward -> parts.add(outward ? "DOT side out" : "DOT side in"));
+            if (!gauges.isEmpty()) {
+                parts.add("with " + String.join(" and ", gauges));
+            }
             return String.join(", ", parts);
         }
     }
@@ -381,7 +501,28 @@ public class Readings {
     @Transactional(readOnly = true)
     public List<Fact> ofVehicle(long vehicleId) {
         var places = DSL.select(PLACE.ID).from(PLACE).where(PLACE.VEHICLE_ID.eq(vehicleId));
-        return facts(READING.PLACE_ID.in(places), FINDING.PLACE_ID.in(places));
+        List<Fact> facts = facts(READING.PLACE_ID.in(places), FINDING.PLACE_ID.in(places));
+        facts.addAll(leftOut(vehicleId));
+        return facts;
+    }
+
+    /** Positions left out of finished walk-rounds, or lacking what was asked, with the reason somebody gave. */
+    private List<Fact> leftOut(long vehicleId) {
+        return db.select(WALK_ROUND_ENTRY.asterisk())
+                .from(WALK_ROUND_ENTRY)
+                .join(WALK_ROUND)
+                .on(WALK_ROUND.ID.eq(WALK_ROUND_ENTRY.WALK_ROUND_ID))
+                .where(WALK_ROUND.VEHICLE_ID.eq(vehicleId))
+                .and(WALK_ROUND.FINISHED_AT.isNotNull())
+                .and(WALK_ROUND_ENTRY.SKIP_REASON.ne(""))
+                .orderBy(WALK_ROUND_ENTRY.SAVED_AT.desc())
+                .limit(500)
+                .fetch(row -> new Fact(
+                        row.get(WALK_ROUND_ENTRY.SAVED_AT),
+                        "skipped",
+                        row.get(WALK_ROUND_ENTRY.PLACE_ID),
+                        row.get(WALK_ROUND_ENTRY.PERSON_ID),
+                        "Left out: " + row.get(WALK_ROUND_ENTRY.SKIP_REASON)));
     }
 
     /** Everything read, found and cleared on one tire, wherever it was. */
@@ -392,6 +533,7 @@ public class Readings {
 
     private List<Fact> facts(Condition ofReadings, Condition ofFindings) {
         List<Fact> facts = new ArrayList<>();
+        Map<Long, String> gauges = db.select(GAUGE.ID, GAUGE.NAME).from(GAUGE).fetchMap(GAUGE.ID, GAUGE.NAME);
         db.selectFrom(READING)
                 .where(ofReadings)
                 .orderBy(READING.AT.desc())
@@ -412,7 +554,17 @@ public class Readings {
                                 Optional.ofNullable(row.getOdometer()),
                                 Optional.ofNullable(row.getTemperature()),
                                 row.getIsFill(),
-                                row.getGas())),
+                                row.getGas(),
+                                Look.of(
+                                        row.getBound(),
+                                        row.getDotFaces(),
+                                        row.getPressureGaugeId(),
+                                        row.getTreadGaugeId()))),
+                        Stream.of(row.getPressureGaugeId(), row.getTreadGaugeId())
+                                .filter(java.util.Objects::nonNull)
+                                .distinct()
+                                .map(gauges::get)
+                                .toList(),
                         "")));
         db.selectFrom(FINDING)
                 .where(ofFindings)
@@ -423,8 +575,10 @@ public class Readings {
                         "finding",
                         row.getPlaceId(),
                         row.getPersonId(),
-                        Optional.empty(),
-                        Finding.valueOf(row.getKind()).words())));
+                        Finding.valueOf(row.getKind()).words()
+                                + sidewall(row.getSidewall())
+                                        .map(side -> ", " + side.words())
+                                        .orElse(""))));
         db.select(FINDING_CLEARANCE.asterisk(), FINDING.PLACE_ID, FINDING.KIND)
                 .from(FINDING_CLEARANCE)
                 .join(FINDING)
@@ -437,7 +591,6 @@ public class Readings {
                         "cleared",
                         row.get(FINDING.PLACE_ID),
                         row.get(FINDING_CLEARANCE.PERSON_ID),
-                        Optional.empty(),
                         cleared(
                                 Finding.valueOf(row.get(FINDING.KIND)),
                                 row.get(FINDING_CLEARANCE.HOW),

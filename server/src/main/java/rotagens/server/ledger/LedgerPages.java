@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -29,20 +30,25 @@ import rotagens.core.tire.DotDate;
 import rotagens.core.tire.TireLife;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
+import rotagens.core.wear.ByEdge;
+import rotagens.core.wear.Tread;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.inspection.Readings;
 import rotagens.server.ledger.LedgerViews.DotRow;
 import rotagens.server.ledger.LedgerViews.DotSheet;
+import rotagens.server.ledger.LedgerViews.EdgeRow;
 import rotagens.server.ledger.LedgerViews.Fact;
 import rotagens.server.ledger.LedgerViews.OrderFor;
 import rotagens.server.ledger.LedgerViews.OrderLine;
+import rotagens.server.ledger.LedgerViews.PhotoOfTire;
 import rotagens.server.ledger.LedgerViews.StockRow;
 import rotagens.server.ledger.LedgerViews.TireLine;
 import rotagens.server.ledger.LedgerViews.TirePage;
 import rotagens.server.ledger.LedgerViews.Where;
 import rotagens.server.ledger.TireRecords.OneTire;
 import rotagens.server.ledger.TireRecords.PlaceName;
+import rotagens.server.photos.Photos;
 import rotagens.server.tire.Catalogue;
 import rotagens.server.tire.Tires;
 import rotagens.server.tire.Tires.Fitted;
@@ -61,6 +67,7 @@ class LedgerPages {
     private final Readings readings;
     private final Vehicles vehicles;
     private final VehicleRegister register;
+    private final Photos photos;
     private final Clock clock;
 
     LedgerPages(
@@ -71,6 +78,7 @@ class LedgerPages {
             Readings readings,
             Vehicles vehicles,
             VehicleRegister register,
+            Photos photos,
             Clock clock) {
         this.tires = tires;
         this.catalogue = catalogue;
@@ -79,6 +87,7 @@ class LedgerPages {
         this.readings = readings;
         this.vehicles = vehicles;
         this.register = register;
+        this.photos = photos;
         this.clock = clock;
     }
 
@@ -115,7 +124,7 @@ class LedgerPages {
     }
 
     private static List<String> words(List<OpenFinding> open) {
-        return open.stream().map(found -> found.finding().words()).distinct().toList();
+        return open.stream().map(found -> found.words()).distinct().toList();
     }
 
     /** The lowest depth last measured, in place or with a move, whichever is newer. */
@@ -186,7 +195,52 @@ class LedgerPages {
                 shareByTread(one, places, model, depth, gone),
                 shareByAge(one, places, made, today),
                 words(readings.open(List.of(id)).getOrDefault(id, List.of())),
+                edges(read, places, units),
+                photos.ofTire(id).stream()
+                        .map(photo -> new PhotoOfTire(
+                                photo.id(),
+                                photo.width(),
+                                photo.height(),
+                                photo.at(),
+                                whereWords(places, photo.placeId()),
+                                photo.by()))
+                        .toList(),
                 lines(moves, read, places, units));
+    }
+
+    /** Its tread readings by its own edges, newest first. */
+    private static List<EdgeRow> edges(List<Readings.Fact> read, Map<Long, PlaceName> places, Units units) {
+        List<Readings.Fact> oldestFirst = read.stream()
+                .filter(fact -> fact.values().isPresent())
+                .sorted(Comparator.comparing(Readings.Fact::at))
+                .toList();
+        List<Optional<ByEdge>> history = ByEdge.history(oldestFirst.stream()
+                .map(fact -> new ByEdge.AtPlace(
+                        fact.placeId(),
+                        fact.values().get().tread(),
+                        fact.values().get().look().dotOutward()))
+                .toList());
+        List<EdgeRow> rows = new ArrayList<>();
+        for (int at = oldestFirst.size() - 1; at >= 0; at--) {
+            Readings.Fact fact = oldestFirst.get(at);
+            Tread tread = fact.values().get().tread();
+            if (tread.isComplete()) {
+                Optional<ByEdge> edge = history.get(at);
+                Function<Function<ByEdge, Optional<TreadDepth>>, String> depth =
+                        which -> edge.flatMap(which).map(one -> one.in(units)).orElse(null);
+                rows.add(new EdgeRow(
+                        fact.at(),
+                        whereWords(places, fact.placeId()),
+                        depth.apply(ByEdge::dotSide),
+                        tread.center().map(one -> one.in(units)).orElse(null),
+                        depth.apply(ByEdge::otherSide)));
+            }
+        }
+        return rows;
+    }
+
+    private static String whereWords(Map<Long, PlaceName> places, Long placeId) {
+        return Optional.ofNullable(places.get(placeId)).map(PlaceName::words).orElse(null);
     }
 
     private static Where where(OneTire one, Map<Long, PlaceName> places) {
@@ -304,9 +358,7 @@ class LedgerPages {
                 0,
                 fact.at(),
                 fact.kind(),
-                Optional.ofNullable(places.get(fact.placeId()))
-                        .map(PlaceName::words)
-                        .orElse(null),
+                whereWords(places, fact.placeId()),
                 fact.words(units),
                 names.get(fact.personId()),
                 false,

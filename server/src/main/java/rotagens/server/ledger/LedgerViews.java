@@ -148,7 +148,26 @@ final class LedgerViews {
             @Nullable String shareByTread,
             @Nullable String shareByAge,
             List<String> open,
+            List<EdgeRow> byEdge,
+            List<PhotoOfTire> photos,
             List<TireLine> lines) {}
+
+    /** Tread by the tire's own edges; the edges are null where nobody noted which way the DOT side faced. */
+    record EdgeRow(
+            Instant at,
+            @Nullable String where,
+            @Nullable String dotSide,
+            @Nullable String center,
+            @Nullable String otherSide) {}
+
+    /** A photo taken on a walk-round; its picture is at /api/photos/{id}. */
+    record PhotoOfTire(
+            long id,
+            int width,
+            int height,
+            Instant at,
+            @Nullable String where,
+            String by) {}
 
     record OrderLine(String what, @Nullable String value, String from) {}
 

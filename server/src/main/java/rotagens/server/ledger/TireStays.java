@@ -10,6 +10,7 @@ import java.util.Optional;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Units;
 import rotagens.core.tire.TireLife;
+import rotagens.core.vehicle.OdometerRun;
 import rotagens.server.ledger.LedgerViews.Stay;
 import rotagens.server.ledger.TireRecords.PlaceName;
 import rotagens.server.tire.Tires.Movement;
@@ -18,7 +19,32 @@ import rotagens.server.vehicle.Vehicles;
 /** The stays of a tire on vehicles, with the odometer at both ends: as noted, as corrected, or from the vehicle's own readings. */
 record TireStays(List<OneStay> stays) {
 
-    record OneStay(PlaceName place, Instant from, Instant to, Optional<Distance> on, Optional<Distance> off) {}
+    /**
+     * @param on as the odometer of the day showed it
+     * @param run the odometers the vehicle has had
+     */
+    record OneStay(
+            PlaceName place,
+            Instant from,
+            Instant to,
+            Optional<Distance> on,
+            Optional<Distance> off,
+            OdometerRun run,
+            Instant until) {
+
+        Optional<Distance> onDriven() {
+            return on.map(shown -> driven(from, shown));
+        }
+
+        Optional<Distance> offDriven() {
+            return off.map(shown -> driven(until, shown));
+        }
+
+        private Distance driven(Instant at, Distance shown) {
+            double miles = run.driven(at, shown);
+            return miles == shown.miles() ? shown : Distance.miles(Math.max(0, miles));
+        }
+    }
 
     static TireStays of(List<Movement> newestFirst, Map<Long, PlaceName> places, Vehicles vehicles) {
         Map<Long, Movement> corrections = new HashMap<>();
@@ -37,7 +63,14 @@ record TireStays(List<OneStay> stays) {
         for (Movement move : oldestFirst) {
             Movement said = corrections.getOrDefault(move.id(), move);
             if (move.fromPlaceId() != null && place != null) {
-                stays.add(new OneStay(place, since, said.at(), on, odometer(place, said, true, vehicles)));
+                stays.add(new OneStay(
+                        place,
+                        since,
+                        said.at(),
+                        on,
+                        odometer(place, said, true, vehicles),
+                        vehicles.run(place.vehicleId()),
+                        said.at()));
                 place = null;
             }
             if (move.toPlaceId() != null) {
@@ -52,7 +85,9 @@ record TireStays(List<OneStay> stays) {
                     since,
                     null,
                     on,
-                    vehicles.get(place.vehicleId()).odometer().map(Vehicles.Odometer::reading)));
+                    vehicles.get(place.vehicleId()).odometer().map(Vehicles.Odometer::reading),
+                    vehicles.run(place.vehicleId()),
+                    Instant.MAX));
         }
         return new TireStays(stays);
     }
@@ -66,7 +101,7 @@ record TireStays(List<OneStay> stays) {
 
     List<TireLife.Stay> forLife() {
         return stays.stream()
-                .map(stay -> new TireLife.Stay(stay.on(), stay.off()))
+                .map(stay -> new TireLife.Stay(stay.onDriven(), stay.offDriven()))
                 .toList();
     }
 
@@ -83,8 +118,8 @@ record TireStays(List<OneStay> stays) {
                         stay.on().isPresent() && stay.off().isPresent()
                                 ? Distance.miles(Math.max(
                                                 0,
-                                                stay.off().get().miles()
-                                                        - stay.on().get().miles()))
+                                                stay.offDriven().get().miles()
+                                                        - stay.onDriven().get().miles()))
                                         .in(units)
                                 : null))
                 .toList();

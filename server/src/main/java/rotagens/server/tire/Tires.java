@@ -43,7 +43,8 @@ public class Tires {
     /**
      * A tire at its place.
      *
-     * @param asFitted odometer and lowest depth when it came there, where both were recorded
+     * @param at when it came there
+     * @param asFitted what the odometer showed and the lowest depth then, where both were recorded
      */
     public record Fitted(
             long placeId,
@@ -52,6 +53,7 @@ public class Tires {
             Tire tire,
             Optional<String> dotCode,
             Optional<String> number,
+            Instant at,
             Optional<WearRate.Point> asFitted) {}
 
     /** A tire to be put on record. */
@@ -163,6 +165,7 @@ public class Tires {
                                     tire,
                                     code,
                                     Optional.ofNullable(row.value8()),
+                                    row.value7(),
                                     row.value9() == null || row.value10() == null
                                             ? Optional.empty()
                                             : Optional.of(new WearRate.Point(

@@ -66,6 +66,12 @@ class VehicleController {
 
     record OdometerRead(@Nullable String odometer, @Nullable LocalDate day) {}
 
+    /** Another odometer: what the old one showed last, and what the new one begins with. */
+    record OdometerReplaced(
+            @Nullable String last,
+            @Nullable String first,
+            @Nullable String note) {}
+
     private final VehicleRegister register;
     private final Vehicles vehicles;
     private final People people;
@@ -180,6 +186,20 @@ class VehicleController {
                 ? clock.instant()
                 : day.atTime(LocalTime.NOON).atZone(clock.getZone()).toInstant();
         vehicles.readOdometer(vehicles.get(id), reading.orElseThrow(), at, people.me(), "odometer");
+    }
+
+    @PostMapping("/api/vehicles/{id}/odometer-replacement")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void replaceOdometer(
+            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody OdometerReplaced said) {
+        Entries typed = new Entries();
+        Distance.Unit bare = units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM;
+        var last = typed.required("last", said.last(), text -> Distance.parse(text, bare));
+        var first = typed.required("first", said.first(), text -> Distance.parse(text, bare));
+        String note = typed.text("note", said.note(), 200);
+        typed.refuseIfWrong();
+        vehicles.replaceOdometer(
+                vehicles.get(id), last.orElseThrow(), first.orElseThrow(), clock.instant(), note, people.me());
     }
 
     private static Sheet sheet(Stored stored) {

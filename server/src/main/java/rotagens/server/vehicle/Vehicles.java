@@ -2,6 +2,7 @@ package rotagens.server.vehicle;
 
 import static rotagens.server.storage.generated.Tables.AXLE;
 import static rotagens.server.storage.generated.Tables.ODOMETER_READING;
+import static rotagens.server.storage.generated.Tables.ODOMETER_REPLACEMENT;
 import static rotagens.server.storage.generated.Tables.PLACE;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
 import static rotagens.server.storage.generated.Tables.VEHICLE_CLASS;
@@ -31,6 +32,7 @@ import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleRole;
 import rotagens.core.vehicle.Layout;
 import rotagens.core.vehicle.LoadState;
+import rotagens.core.vehicle.OdometerRun;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Vehicle;
@@ -61,8 +63,13 @@ public class Vehicles {
             LoadState usualState,
             Optional<Instant> retiredAt) {}
 
-    /** The newest odometer reading. */
-    public record Odometer(Distance reading, LocalDate on) {}
+    /**
+     * An odometer reading.
+     *
+     * @param reading as the odometer of that time showed it
+     * @param drivenMiles counted on through replaced odometers
+     */
+    public record Odometer(Distance reading, LocalDate on, double drivenMiles) {}
 
     private static final int ODOMETERS_FOR_USE = 12;
 
@@ -194,10 +201,39 @@ public class Vehicles {
     /** All odometer readings of one vehicle, oldest first. */
     @Transactional(readOnly = true)
     public List<Odometer> odometers(long vehicleId) {
+        OdometerRun run = run(vehicleId);
         return db.selectFrom(ODOMETER_READING)
                 .where(ODOMETER_READING.VEHICLE_ID.eq(vehicleId))
-                .orderBy(ODOMETER_READING.AT)
-                .fetch(row -> new Odometer(row.getOdometer(), day(row.getAt())));
+                .orderBy(ODOMETER_READING.AT, ODOMETER_READING.ID)
+                .fetch(row -> odometer(run, row.getOdometer(), row.getAt()));
+    }
+
+    private Odometer odometer(OdometerRun run, Distance reading, Instant at) {
+        return new Odometer(reading, day(at), run.driven(at, reading));
+    }
+
+    /** The odometers a vehicle has had. */
+    @Transactional(readOnly = true)
+    public OdometerRun run(long vehicleId) {
+        return runs(ODOMETER_REPLACEMENT.VEHICLE_ID.eq(vehicleId)).getOrDefault(vehicleId, OdometerRun.ONE);
+    }
+
+    /** The odometers of every vehicle that had more than one. */
+    @Transactional(readOnly = true)
+    public Map<Long, OdometerRun> runs() {
+        return runs(DSL.noCondition());
+    }
+
+    private Map<Long, OdometerRun> runs(Condition which) {
+        Map<Long, OdometerRun> runs = new HashMap<>();
+        db.selectFrom(ODOMETER_REPLACEMENT)
+                .where(which)
+                .orderBy(ODOMETER_REPLACEMENT.AT, ODOMETER_REPLACEMENT.ID)
+                .fetchGroups(
+                        ODOMETER_REPLACEMENT.VEHICLE_ID,
+                        row -> new OdometerRun.Replaced(row.getAt(), row.getLastOdometer(), row.getFirstOdometer()))
+                .forEach((vehicle, replaced) -> runs.put(vehicle, new OdometerRun(replaced)));
+        return runs;
     }
 
     /** Newest first, the last dozen of each vehicle. */
@@ -210,6 +246,7 @@ public class Vehicles {
                 .where(ODOMETER_READING.VEHICLE_ID.in(
                         DSL.select(VEHICLE.ID).from(VEHICLE).where(which)))
                 .asTable("ranked");
+        Map<Long, OdometerRun> runs = runs();
         return db.select(
                         ranked.field(ODOMETER_READING.VEHICLE_ID),
                         ranked.field(ODOMETER_READING.ODOMETER),
@@ -217,7 +254,9 @@ public class Vehicles {
                 .from(ranked)
                 .where(ranked.field("newest", Integer.class).le(ODOMETERS_FOR_USE))
                 .orderBy(ranked.field(ODOMETER_READING.AT).desc())
-                .fetchGroups(row -> row.value1(), row -> new Odometer(row.value2(), day(row.value3())));
+                .fetchGroups(
+                        row -> row.value1(),
+                        row -> odometer(runs.getOrDefault(row.value1(), OdometerRun.ONE), row.value2(), row.value3()));
     }
 
     /** The average between the oldest and the newest of the last dozen odometer readings. */
@@ -230,7 +269,7 @@ public class Vehicles {
         long days = java.time.temporal.ChronoUnit.DAYS.between(oldest.on(), newest.on());
         return days < 1
                 ? OptionalDouble.empty()
-                : OptionalDouble.of((newest.reading().miles() - oldest.reading().miles()) / days);
+                : OptionalDouble.of((newest.drivenMiles() - oldest.drivenMiles()) / days);
     }
 
     private LocalDate day(Instant at) {
@@ -240,15 +279,19 @@ public class Vehicles {
     /** Records an odometer reading; refuses one that doesn't lie between its neighbors in time, at the given field. */
     @Transactional
     public void readOdometer(OnFile vehicle, Distance reading, Instant at, long personId, String field) {
+        OdometerRun run = run(vehicle.id());
         neighbor(vehicle.id(), ODOMETER_READING.AT.le(at), ODOMETER_READING.AT.desc())
+                .filter(before -> !run.replacedBetween(before.getAt(), at))
                 .filter(before -> reading.miles() < before.getOdometer().miles())
                 .ifPresent(before -> {
                     throw ProblemException.field(
                             field,
                             "Less than the last reading, "
-                                    + before.getOdometer().asEntered() + ". Read the odometer again.");
+                                    + before.getOdometer().asEntered()
+                                    + ". Read the odometer again, or record that it was replaced.");
                 });
         neighbor(vehicle.id(), ODOMETER_READING.AT.gt(at), ODOMETER_READING.AT.asc())
+                .filter(after -> !run.replacedBetween(at, after.getAt()))
                 .filter(after -> reading.miles() > after.getOdometer().miles())
                 .ifPresent(after -> {
                     throw ProblemException.field(
@@ -264,6 +307,21 @@ public class Vehicles {
                 .execute();
     }
 
+    /** Records that the odometer was replaced or set anew: what the old one showed last, and what the new one began with. */
+    @Transactional
+    public void replaceOdometer(OnFile vehicle, Distance last, Distance first, Instant at, String note, long personId) {
+        readOdometer(vehicle, last, at.minusMillis(1), personId, "last");
+        db.insertInto(ODOMETER_REPLACEMENT)
+                .set(ODOMETER_REPLACEMENT.VEHICLE_ID, vehicle.id())
+                .set(ODOMETER_REPLACEMENT.AT, at)
+                .set(ODOMETER_REPLACEMENT.LAST_ODOMETER, last)
+                .set(ODOMETER_REPLACEMENT.FIRST_ODOMETER, first)
+                .set(ODOMETER_REPLACEMENT.NOTE, note)
+                .set(ODOMETER_REPLACEMENT.PERSON_ID, personId)
+                .execute();
+        readOdometer(vehicle, first, at, personId, "first");
+    }
+
     /** The odometer at an instant, on the line between the readings before and after it; the last one where none came after. */
     @Transactional(readOnly = true)
     public Optional<Distance> odometerAt(long vehicleId, Instant at) {
@@ -275,15 +333,16 @@ public class Vehicles {
             return Optional.empty();
         }
         if (after.isEmpty()) {
-            return before.map(OdometerReadingRecord::getOdometer);
+            return before.map(OdometerReadingRecord::getOdometer); // a replacement reads the new one at once
         }
         double span =
                 Duration.between(before.get().getAt(), after.get().getAt()).toSeconds();
         double share =
                 span == 0 ? 0 : Duration.between(before.get().getAt(), at).toSeconds() / span;
-        double from = before.get().getOdometer().miles();
-        return Optional.of(Distance.miles(
-                Math.rint(from + share * (after.get().getOdometer().miles() - from))));
+        OdometerRun run = run(vehicleId);
+        double from = run.driven(before.get().getAt(), before.get().getOdometer());
+        double to = run.driven(after.get().getAt(), after.get().getOdometer());
+        return Optional.of(Distance.miles(Math.max(0, Math.rint(run.shown(at, from + share * (to - from))))));
     }
 
     private Optional<OdometerReadingRecord> neighbor(

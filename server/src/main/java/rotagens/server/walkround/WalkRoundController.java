@@ -2,6 +2,8 @@ package rotagens.server.walkround;
 
 import java.util.Arrays;
 import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -9,14 +11,19 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.inspection.Finding;
+import rotagens.core.inspection.WalkScope;
 import rotagens.core.measure.Units;
 import rotagens.server.walkround.WalkRoundViews.Choice;
 import rotagens.server.walkround.WalkRoundViews.Finish;
 import rotagens.server.walkround.WalkRoundViews.Finished;
 import rotagens.server.walkround.WalkRoundViews.Input;
+import rotagens.server.walkround.WalkRoundViews.PhotoView;
 import rotagens.server.walkround.WalkRoundViews.Saved;
+import rotagens.server.walkround.WalkRoundViews.Scope;
+import rotagens.server.walkround.WalkRoundViews.Start;
 import rotagens.server.walkround.WalkRoundViews.WalkRound;
 import rotagens.server.web.OnceOnly;
 import rotagens.server.web.Version;
@@ -45,9 +52,50 @@ class WalkRoundController {
     WalkRound start(
             @PathVariable long vehicleId,
             @RequestParam(defaultValue = "US") Units units,
-            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+            @RequestHeader(name = "Idempotency-Key", required = false) String key,
+            @RequestBody Start start) {
+        WalkScope scope = start.scope() == null ? WalkScope.FULL : start.scope();
         return onceOnly.write(
-                key, List.of("start", vehicleId), WalkRound.class, () -> walkRounds.start(vehicleId, units));
+                key,
+                List.of("start", vehicleId, scope),
+                WalkRound.class,
+                () -> walkRounds.start(vehicleId, scope, units));
+    }
+
+    @GetMapping("/api/vehicles/{vehicleId}/walk-sheet")
+    WalkRound sheet(
+            @PathVariable long vehicleId,
+            @RequestParam(defaultValue = "FULL") WalkScope scope,
+            @RequestParam(defaultValue = "US") Units units) {
+        return walkRounds.sheet(vehicleId, scope, units);
+    }
+
+    @GetMapping("/api/walk-scopes")
+    List<Scope> scopes() {
+        return Arrays.stream(WalkScope.values())
+                .map(scope -> new Scope(scope, scope.title(), scope.covers()))
+                .toList();
+    }
+
+    @PostMapping(
+            path = "/api/walk-rounds/{id}/positions/{position}/photos",
+            consumes = {"image/jpeg", "image/png"})
+    PhotoView photograph(
+            @PathVariable long id,
+            @PathVariable String position,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key,
+            @RequestBody byte[] picture) {
+        return onceOnly.write(
+                key,
+                List.of("photo", id, position, picture.length, Arrays.hashCode(picture)),
+                PhotoView.class,
+                () -> walkRounds.photograph(id, position, picture));
+    }
+
+    @DeleteMapping("/api/walk-rounds/{id}/photos/{photo}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void dropPhoto(@PathVariable long id, @PathVariable long photo) {
+        walkRounds.dropPhoto(id, photo);
     }
 
     @GetMapping("/api/walk-rounds/{id}")

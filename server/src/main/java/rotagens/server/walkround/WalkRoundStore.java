@@ -5,6 +5,7 @@ import static rotagens.server.storage.generated.Tables.WALK_ROUND;
 import static rotagens.server.storage.generated.Tables.WALK_ROUND_ENTRY;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -14,32 +15,82 @@ import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import rotagens.core.inspection.Finding;
+import rotagens.core.inspection.Sidewall;
+import rotagens.core.inspection.WalkScope;
 import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.wear.Tread;
+import rotagens.core.wear.TreadBound;
 import rotagens.core.wear.TreadGrid;
+import rotagens.server.inspection.Readings;
+import rotagens.server.inspection.Readings.Found;
+import rotagens.server.inspection.Readings.Look;
 
 /** Walk-rounds and what has been entered in them so far. */
 @Repository
 class WalkRoundStore {
 
-    record Walk(long id, long vehicleId, long personId, String person, Instant startedAt, Instant finishedAt) {}
+    record Walk(
+            long id,
+            long vehicleId,
+            WalkScope scope,
+            long personId,
+            String person,
+            Instant startedAt,
+            Instant finishedAt) {}
 
     /**
      * The figures and findings of one position, read from what was typed.
      *
      * @param tread the zones; where several places were measured, their medians
      * @param grid the single depths where several places were measured
+     * @param look what was noted beside the figures
+     * @param innerFindings seen on the inner sidewall
+     * @param skipped why this position was left out; empty where it wasn't
      */
     record Figures(
             Optional<Pressure> pressure,
             Warmth warmth,
             Tread tread,
             Optional<TreadGrid> grid,
+            Look look,
             List<Finding> findings,
-            List<Finding> putRight) {}
+            List<Finding> innerFindings,
+            List<Finding> putRight,
+            String skipped) {
+
+        Figures skipped(String reason) {
+            return new Figures(pressure, warmth, tread, grid, look, findings, innerFindings, putRight, reason);
+        }
+
+        /** A position nobody looked at, and why. */
+        static Figures leftOut(String reason) {
+            return new Figures(
+                    Optional.empty(),
+                    Warmth.UNKNOWN,
+                    Tread.UNMEASURED,
+                    Optional.empty(),
+                    Look.NONE,
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    reason);
+        }
+
+        /** All that was found, each on its sidewall. */
+        List<Found> found() {
+            List<Found> all = new ArrayList<>();
+            findings.forEach(finding -> all.add(new Found(finding, side(finding, Sidewall.OUTER))));
+            innerFindings.forEach(finding -> all.add(new Found(finding, side(finding, Sidewall.INNER))));
+            return all;
+        }
+
+        private static Optional<Sidewall> side(Finding finding, Sidewall side) {
+            return finding.where() == Finding.Where.SIDEWALL ? Optional.of(side) : Optional.empty();
+        }
+    }
 
     record Stored(long placeId, int version, long personId, String person, Instant savedAt, Figures figures) {}
 
@@ -72,15 +123,17 @@ class WalkRoundStore {
         return new Walk(
                 row.get(WALK_ROUND.ID),
                 row.get(WALK_ROUND.VEHICLE_ID),
+                WalkScope.valueOf(row.get(WALK_ROUND.SCOPE)),
                 row.get(WALK_ROUND.PERSON_ID),
                 row.get(PERSON.NAME),
                 row.get(WALK_ROUND.STARTED_AT),
                 row.get(WALK_ROUND.FINISHED_AT));
     }
 
-    long start(long vehicleId, long personId, Instant at) {
+    long start(long vehicleId, WalkScope scope, long personId, Instant at) {
         return db.insertInto(WALK_ROUND)
                 .set(WALK_ROUND.VEHICLE_ID, vehicleId)
+                .set(WALK_ROUND.SCOPE, scope.name())
                 .set(WALK_ROUND.PERSON_ID, personId)
                 .set(WALK_ROUND.STARTED_AT, at)
                 .returning(WALK_ROUND.ID)
@@ -121,8 +174,16 @@ class WalkRoundStore {
                                                 grid(row.get(WALK_ROUND_ENTRY.GRID))
                                                         .map(TreadGrid::lowest)),
                                         grid(row.get(WALK_ROUND_ENTRY.GRID)),
+                                        new Look(
+                                                Optional.ofNullable(row.get(WALK_ROUND_ENTRY.BOUND))
+                                                        .map(TreadBound::valueOf),
+                                                Readings.facing(row.get(WALK_ROUND_ENTRY.DOT_FACES)),
+                                                row.get(WALK_ROUND_ENTRY.PRESSURE_GAUGE_ID),
+                                                row.get(WALK_ROUND_ENTRY.TREAD_GAUGE_ID)),
                                         findings(row.get(WALK_ROUND_ENTRY.FINDINGS)),
-                                        findings(row.get(WALK_ROUND_ENTRY.PUT_RIGHT))))));
+                                        findings(row.get(WALK_ROUND_ENTRY.INNER_FINDINGS)),
+                                        findings(row.get(WALK_ROUND_ENTRY.PUT_RIGHT)),
+                                        row.get(WALK_ROUND_ENTRY.SKIP_REASON)))));
         return byPlace;
     }
 
@@ -140,7 +201,14 @@ class WalkRoundStore {
         row.setDepthInner(entry.figures().tread().inner().orElse(null));
         row.setGrid(entry.figures().grid().map(WalkRoundStore::text).orElse(""));
         row.setFindings(names(entry.figures().findings()));
+        row.setInnerFindings(names(entry.figures().innerFindings()));
         row.setPutRight(names(entry.figures().putRight()));
+        Look look = entry.figures().look();
+        row.setBound(look.bound().map(Enum::name).orElse(null));
+        row.setDotFaces(Readings.facing(look.dotOutward()));
+        row.setPressureGaugeId(look.pressureGauge());
+        row.setTreadGaugeId(look.treadGauge());
+        row.setSkipReason(entry.figures().skipped());
         if (entry.version() == 1) {
             db.executeInsert(row);
         } else {

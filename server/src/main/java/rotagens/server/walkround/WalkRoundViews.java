@@ -6,7 +6,9 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import rotagens.core.inspection.Finding;
 import rotagens.core.inspection.Verdict;
+import rotagens.core.inspection.WalkScope;
 import rotagens.core.inspection.Warmth;
+import rotagens.core.wear.TreadBound;
 import rotagens.server.fleet.JudgementView;
 
 /** The shapes a walk-round has on the wire. */
@@ -18,8 +20,13 @@ final class WalkRoundViews {
      * What a person typed at one position, as typed; a bare figure is in the units of the request.
      *
      * @param places depths at several places round the tire, each from the outer to the inner groove; instead of the three
-     * @param findings seen now
+     * @param bound what a wear bar or a coin said where the tread wasn't gauged
+     * @param dotFaces which way the full DOT code faces; null where nobody looked
+     * @param findings seen now, those of a sidewall on the outer one
+     * @param innerFindings seen on the inner sidewall
      * @param putRight open findings put right on the spot
+     * @param skipped why this position is left out; then nothing else is entered
+     * @param takenAt when it was read, where the device had no network then; null for now
      */
     record Input(
             @Nullable String pressure,
@@ -28,8 +35,15 @@ final class WalkRoundViews {
             @Nullable String center,
             @Nullable String inner,
             @Nullable List<List<String>> places,
+            @Nullable TreadBound bound,
+            @Nullable Facing dotFaces,
             @Nullable List<Finding> findings,
-            @Nullable List<Finding> putRight) {
+            @Nullable List<Finding> innerFindings,
+            @Nullable List<Finding> putRight,
+            @Nullable Long pressureGauge,
+            @Nullable Long treadGauge,
+            @Nullable String skipped,
+            @Nullable Instant takenAt) {
 
         /** The places measured, without rows that are blank. */
         List<List<String>> placesOrNone() {
@@ -40,17 +54,19 @@ final class WalkRoundViews {
                             .toList();
         }
 
-        List<Finding> findingsOrNone() {
-            return findings == null ? List.of() : findings;
-        }
-
-        List<Finding> putRightOrNone() {
-            return putRight == null ? List.of() : putRight;
-        }
-
         Warmth warmthOrUnknown() {
             return warmth == null ? Warmth.UNKNOWN : warmth;
         }
+
+        static List<Finding> orNone(@Nullable List<Finding> findings) {
+            return findings == null ? List.of() : findings;
+        }
+    }
+
+    /** Which way the sidewall with the full DOT code faces. */
+    enum Facing {
+        OUT,
+        IN
     }
 
     /** What stands saved at one position, each figure as entered. */
@@ -64,8 +80,14 @@ final class WalkRoundViews {
             String center,
             String inner,
             List<List<String>> places,
+            @Nullable TreadBound bound,
+            @Nullable Facing dotFaces,
             List<Finding> findings,
-            List<Finding> putRight) {}
+            List<Finding> innerFindings,
+            List<Finding> putRight,
+            @Nullable Long pressureGauge,
+            @Nullable Long treadGauge,
+            String skipped) {}
 
     /** The answer to a save. */
     record Saved(Entry entry, JudgementView judgement) {}
@@ -73,7 +95,11 @@ final class WalkRoundViews {
     /** A finding still open from before. */
     record Open(Finding finding, String words, LocalDate on, String by, boolean canBePutRightHere) {}
 
-    /** One stop of the walk. */
+    /**
+     * One stop of the walk.
+     *
+     * @param missing what the scope asks for and isn't entered yet; null where nothing is
+     */
     record Stop(
             String position,
             String name,
@@ -88,24 +114,56 @@ final class WalkRoundViews {
             @Nullable LocalDate lastOn,
             List<Open> open,
             @Nullable Entry entry,
+            @Nullable String missing,
+            List<PhotoView> photos,
             Verdict standing,
-            JudgementView judgement) {}
+            JudgementView judgement,
+            Bands bands) {}
 
+    /** A photo taken at a position; its picture is at /api/photos/{id}. */
+    record PhotoView(long id, int width, int height, Instant at, String by) {}
+
+    /** What a figure would mean here, for a device out of reach of the server. */
+    record Bands(List<BandView> cold, List<BandView> hot, List<BandView> tread) {}
+
+    /**
+     * A range of figures that mean the same.
+     *
+     * @param from its lowest figure, in the units of the request; it reaches up to the next band
+     * @param says the rule that speaks and its figure; empty where all is well
+     */
+    record BandView(double from, Verdict verdict, String says) {}
+
+    /** How much is to be looked at, as a choice. */
+    record Scope(WalkScope scope, String title, String covers) {}
+
+    /** How a walk-round is started. */
+    record Start(@Nullable WalkScope scope) {}
+
+    /**
+     * A walk-round, or what is taken along to start one out of reach of the server.
+     *
+     * @param id 0 while it isn't started
+     */
     record WalkRound(
             long id,
             long vehicleId,
+            WalkScope scope,
+            String scopeTitle,
+            boolean asksTread,
             String unit,
             String description,
             Instant startedAt,
             String startedBy,
             @Nullable Instant finishedAt,
             @Nullable String lastOdometer,
+            LocalDate today,
             List<Stop> stops) {}
 
     /**
      * Finishing.
      *
-     * @param skipped why positions were left out; needed where any was
+     * @param skipped why positions were left out or lack what the scope asks for; needed where any does
      */
     record Finish(@Nullable String odometer, @Nullable String skipped) {}
 

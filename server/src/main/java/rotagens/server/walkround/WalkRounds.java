@@ -1,52 +1,41 @@
 package rotagens.server.walkround;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.Finding;
-import rotagens.core.inspection.Finding.ClearedBy;
-import rotagens.core.inspection.Judgement;
-import rotagens.core.inspection.OpenFinding;
-import rotagens.core.inspection.Reading;
-import rotagens.core.inspection.TireJudge;
-import rotagens.core.inspection.TireState;
-import rotagens.core.inspection.TreadEntry;
-import rotagens.core.inspection.TreadLimits;
-import rotagens.core.inspection.VehicleState;
+import rotagens.core.inspection.WalkScope;
 import rotagens.core.measure.Distance;
-import rotagens.core.measure.Pressure;
-import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
-import rotagens.core.policy.PolicyNumber;
 import rotagens.core.pressure.RunFlat;
 import rotagens.core.vehicle.Position;
-import rotagens.core.wear.Tread;
-import rotagens.core.wear.TreadGrid;
 import rotagens.server.fleet.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.JudgementView;
 import rotagens.server.inspection.Readings;
+import rotagens.server.inspection.Readings.Found;
 import rotagens.server.people.People;
+import rotagens.server.photos.Photos;
 import rotagens.server.tire.Tires.Fitted;
 import rotagens.server.vehicle.Vehicles;
 import rotagens.server.walkround.WalkRoundStore.Figures;
 import rotagens.server.walkround.WalkRoundStore.Stored;
 import rotagens.server.walkround.WalkRoundStore.Walk;
-import rotagens.server.walkround.WalkRoundViews.Entry;
 import rotagens.server.walkround.WalkRoundViews.Finish;
 import rotagens.server.walkround.WalkRoundViews.Finished;
 import rotagens.server.walkround.WalkRoundViews.Input;
-import rotagens.server.walkround.WalkRoundViews.Open;
+import rotagens.server.walkround.WalkRoundViews.PhotoView;
 import rotagens.server.walkround.WalkRoundViews.Saved;
-import rotagens.server.walkround.WalkRoundViews.Stop;
 import rotagens.server.walkround.WalkRoundViews.WalkRound;
 import rotagens.server.web.Entries;
 import rotagens.server.web.ProblemException;
@@ -58,7 +47,13 @@ import rotagens.server.web.ProblemException;
 @Service
 class WalkRounds {
 
+    /** Longer than any device is out of reach; older figures come from somewhere else. */
+    private static final Duration OLDEST_TAKEN = Duration.ofDays(14);
+
     private final WalkRoundStore store;
+    private final WalkRoundPages pages;
+    private final EntryReader reader;
+    private final Photos photos;
     private final Fleet fleet;
     private final Readings readings;
     private final Vehicles vehicles;
@@ -68,6 +63,9 @@ class WalkRounds {
 
     WalkRounds(
             WalkRoundStore store,
+            WalkRoundPages pages,
+            EntryReader reader,
+            Photos photos,
             Fleet fleet,
             Readings readings,
             Vehicles vehicles,
@@ -75,6 +73,9 @@ class WalkRounds {
             Changes changes,
             Clock clock) {
         this.changes = changes;
+        this.pages = pages;
+        this.reader = reader;
+        this.photos = photos;
         this.store = store;
         this.fleet = fleet;
         this.readings = readings;
@@ -83,21 +84,30 @@ class WalkRounds {
         this.clock = clock;
     }
 
-    /** Starts a walk-round, or opens the one that is under way. */
+    /** Starts a walk-round, or opens the one that is under way with the scope it was started with. */
     @Transactional
-    public WalkRound start(long vehicleId, Units units) {
+    public WalkRound start(long vehicleId, WalkScope scope, Units units) {
         changes.draftsOnly();
         Standing standing = fleet.get(vehicleId);
         long id = store.openOn(vehicleId)
                 .map(Walk::id)
-                .orElseGet(() -> store.start(vehicleId, people.me(), clock.instant()));
-        return view(walk(id), standing, units);
+                .orElseGet(() -> store.start(vehicleId, scope, people.me(), clock.instant()));
+        return pages.view(walk(id), standing, units);
     }
 
     @Transactional(readOnly = true)
     public WalkRound get(long id, Units units) {
         Walk walk = walk(id);
-        return view(walk, fleet.get(walk.vehicleId()), units);
+        return pages.view(walk, fleet.get(walk.vehicleId()), units);
+    }
+
+    /** Everything a device needs to walk round a vehicle out of reach of the server; the one under way, where there is one. */
+    @Transactional(readOnly = true)
+    public WalkRound sheet(long vehicleId, WalkScope scope, Units units) {
+        Standing standing = fleet.get(vehicleId);
+        Walk walk = store.openOn(vehicleId)
+                .orElseGet(() -> new Walk(0, vehicleId, scope, people.me(), "", clock.instant(), null));
+        return pages.view(walk, standing, units);
     }
 
     /**
@@ -111,7 +121,8 @@ class WalkRounds {
         Walk walk = unfinished(id);
         Standing standing = fleet.get(walk.vehicleId());
         Position position = standing.position(code);
-        Figures figures = read(standing, position, input, units);
+        Figures figures = reader.read(standing, position, input, units);
+        Instant taken = takenAt(input.takenAt());
         long placeId = standing.placeId(position);
         Map<Long, Stored> entries = store.entries(id);
         Stored before = entries.get(placeId);
@@ -120,13 +131,44 @@ class WalkRounds {
             throw ProblemException.changedMeanwhile(
                     (before == null ? "Somebody" : before.person())
                             + " saved this position since you opened it. Both are shown; nothing was replaced.",
-                    before == null ? null : entry(before));
+                    before == null ? null : WalkRoundPages.entry(before));
         }
-        store.save(id, new Stored(placeId, present + 1, people.me(), "", clock.instant(), figures));
+        store.save(id, new Stored(placeId, present + 1, people.me(), "", taken, figures));
         Map<Long, Stored> now = store.entries(id);
         return new Saved(
-                entry(now.get(placeId)),
-                JudgementView.of(judge(withEntries(standing, now), position, standing), units));
+                WalkRoundPages.entry(now.get(placeId)),
+                JudgementView.of(
+                        WalkRoundPages.judge(WalkRoundPages.withEntries(standing, now), position, standing), units));
+    }
+
+    /** When a figure was read: a device out of reach says so itself; its clock may run a little ahead of ours. */
+    private Instant takenAt(Instant said) {
+        Instant now = clock.instant();
+        if (said == null || said.isAfter(now)) {
+            return now;
+        }
+        if (said.isBefore(now.minus(OLDEST_TAKEN))) {
+            throw ProblemException.field(
+                    "takenAt", "Read over two weeks ago by this device’s clock. Check its date, and read it again.");
+        }
+        return said;
+    }
+
+    /** Adds a photo at one position. */
+    @Transactional
+    public PhotoView photograph(long id, String code, byte[] picture) {
+        changes.draftsOnly();
+        Walk walk = unfinished(id);
+        Standing standing = fleet.get(walk.vehicleId());
+        return WalkRoundPages.view(photos.add(id, standing.placeId(standing.position(code)), picture, people.me()));
+    }
+
+    /** Takes a photo away again while the walk-round is open. */
+    @Transactional
+    public void dropPhoto(long id, long photo) {
+        changes.draftsOnly();
+        unfinished(id);
+        photos.drop(id, photo);
     }
 
     /** Writes what was entered to the history: readings, findings, what was put right, the odometer. */
@@ -144,16 +186,15 @@ class WalkRounds {
                 "odometer",
                 finish.odometer(),
                 text -> Distance.parse(text, units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM));
-        List<String> leftOut = standing.onFile().facts().layout().walkRound().stream()
+        Map<String, List<Position>> lacking = new LinkedHashMap<>();
+        standing.onFile().facts().layout().walkRound().stream()
                 .filter(standing.fitted()::containsKey)
-                .filter(position -> !entries.containsKey(standing.placeId(position)))
-                .map(Position::code)
-                .toList();
+                .forEach(position -> WalkRoundPages.missing(walk.scope(), entries.get(standing.placeId(position)))
+                        .ifPresent(what -> lacking.computeIfAbsent(what, none -> new ArrayList<>())
+                                .add(position)));
         String skipped = typed.text("skipped", finish.skipped(), 200);
         typed.unless(
-                leftOut.isEmpty() || !skipped.isEmpty(),
-                "skipped",
-                "Nothing is entered at " + String.join(", ", leftOut) + ". Say why, or read them.");
+                lacking.isEmpty() || !skipped.isEmpty(), "skipped", lackingWords(lacking) + ". Say why, or read them.");
         typed.refuseIfWrong();
         Instant now = clock.instant();
         odometer.ifPresent(reading -> vehicles.readOdometer(standing.onFile(), reading, now, people.me(), "odometer"));
@@ -163,10 +204,48 @@ class WalkRounds {
                 write(standing, position, fitted, entry, odometer, walk.id());
             }
         });
-        store.finish(id, now, odometer, leftOut.isEmpty() ? "" : skipped);
-        int unread = standing.onFile().places().size() - entries.size();
+        lacking.values().stream()
+                .flatMap(List::stream)
+                .forEach(position -> leaveOut(id, standing.placeId(position), entries, skipped, now));
+        standing.fitted()
+                .values()
+                .forEach(fitted ->
+                        photos.belongTo(id, fitted.placeId(), fitted.tire().id()));
+        store.finish(id, now, odometer, lacking.isEmpty() ? "" : skipped);
+        int read = (int) entries.values().stream()
+                .filter(entry -> entry.figures().skipped().isEmpty())
+                .count();
         return new Finished(
-                id, entries.size(), unread, fleet.get(walk.vehicleId()).verdict());
+                id,
+                read,
+                standing.onFile().places().size() - read,
+                fleet.get(walk.vehicleId()).verdict());
+    }
+
+    /** {@code Nothing entered at 2L, 2R; no tread at 1L}. */
+    private static String lackingWords(Map<String, List<Position>> lacking) {
+        String words = lacking.entrySet().stream()
+                .map(one -> one.getKey()
+                        + " at "
+                        + one.getValue().stream().map(Position::code).collect(Collectors.joining(", ")))
+                .collect(Collectors.joining("; "));
+        return words.isEmpty() ? "" : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    /** The reason given at the end stands at each position it is for. */
+    private void leaveOut(long id, long placeId, Map<Long, Stored> entries, String reason, Instant now) {
+        Stored entry = entries.get(placeId);
+        store.save(
+                id,
+                entry == null
+                        ? new Stored(placeId, 1, people.me(), "", now, Figures.leftOut(reason))
+                        : new Stored(
+                                placeId,
+                                entry.version() + 1,
+                                entry.personId(),
+                                "",
+                                entry.savedAt(),
+                                entry.figures().skipped(reason)));
     }
 
     private void write(
@@ -179,126 +258,26 @@ class WalkRounds {
         Figures figures = entry.figures();
         Readings.Entry where = new Readings.Entry(
                 fitted.tire().id(), fitted.placeId(), entry.savedAt(), entry.personId(), walkId, null);
-        readings.read(where, new Readings.Values(figures.pressure(), figures.warmth(), figures.tread(), odometer));
+        readings.read(
+                where,
+                new Readings.Values(
+                        figures.pressure(),
+                        figures.warmth(),
+                        figures.tread(),
+                        odometer,
+                        Optional.empty(),
+                        false,
+                        "",
+                        figures.look()));
         readings.clear(where, figures.putRight(), "PUT_RIGHT", "");
-        List<Finding> findings = new ArrayList<>(figures.findings());
+        List<Found> found = new ArrayList<>(figures.found());
         standing.target(position, fitted.tire().model())
                 .pressure()
                 .filter(target -> figures.pressure()
                         .filter(read -> RunFlat.ranLow(read, target))
                         .isPresent())
-                .ifPresent(target -> findings.add(Finding.RAN_LOW));
-        readings.found(where, findings);
-    }
-
-    private Figures read(Standing standing, Position position, Input input, Units units) {
-        Entries typed = new Entries();
-        Pressure.Unit gauge = units == Units.US ? Pressure.Unit.PSI : Pressure.Unit.KPA;
-        TreadDepth.Unit scale = units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
-        Optional<TreadDepth> original = standing.state()
-                .at(position)
-                .tire()
-                .flatMap(tire -> tire.model().originalDepth());
-        java.util.function.Function<String, TreadDepth> depth =
-                text -> TreadEntry.plausible(TreadDepth.parse(text, scale), original, units);
-        Optional<TreadGrid> grid = grid(input, depth, typed);
-        Tread tread = grid.map(TreadGrid::zones)
-                .orElseGet(() -> new Tread(
-                        typed.optional("outer", input.outer(), depth),
-                        typed.optional("center", input.center(), depth),
-                        typed.optional("inner", input.inner(), depth)));
-        Figures figures = new Figures(
-                typed.optional("pressure", input.pressure(), text -> Pressure.parse(text, gauge)),
-                input.warmthOrUnknown(),
-                tread,
-                grid,
-                withLocalSigns(standing, position, grid, input.findingsOrNone()),
-                input.putRightOrNone());
-        boolean recorded = figures.findings().stream().anyMatch(finding -> finding.where() == Finding.Where.RECORDED);
-        if (recorded) {
-            typed.wrong("findings", "This comes from readings and verdicts, it can’t be entered as seen.");
-        }
-        if (figures.putRight().stream().anyMatch(finding -> finding.clearedBy() != ClearedBy.PUT_RIGHT)) {
-            typed.wrong("putRight", "A look never clears damage: a tire professional’s verdict does.");
-        }
-        typed.refuseIfWrong();
-        return figures;
-    }
-
-    /** The depths at several places, each wrong one named by place and groove. */
-    private static Optional<TreadGrid> grid(
-            Input input, java.util.function.Function<String, TreadDepth> depth, Entries typed) {
-        List<List<String>> rows = input.placesOrNone();
-        if (rows.isEmpty()) {
-            return Optional.empty();
-        }
-        List<List<TreadDepth>> read = new ArrayList<>();
-        boolean whole = true;
-        for (int place = 0; place < rows.size(); place++) {
-            List<TreadDepth> grooves = new ArrayList<>();
-            for (int groove = 0; groove < rows.get(place).size(); groove++) {
-                Optional<TreadDepth> one = typed.required(
-                        "places." + place + "." + groove, rows.get(place).get(groove), depth);
-                whole &= one.isPresent();
-                one.ifPresent(grooves::add);
-            }
-            read.add(grooves);
-        }
-        return whole ? typed.attempt("places", () -> new TreadGrid(read)) : Optional.empty();
-    }
-
-    /** What the depths round the tire show is found as if it had been seen. */
-    private static List<Finding> withLocalSigns(
-            Standing standing, Position position, Optional<TreadGrid> grid, List<Finding> seen) {
-        List<Finding> all = new ArrayList<>(seen);
-        grid.map(read -> read.localSigns(standing.policyAt(position).number(PolicyNumber.WEAR_DIFFERENCE)))
-                .orElse(Set.of())
-                .forEach(shape -> Arrays.stream(Finding.values())
-                        .filter(finding ->
-                                finding.wearShape().filter(shape::equals).isPresent())
-                        .filter(finding -> !all.contains(finding))
-                        .forEach(all::add));
-        return all;
-    }
-
-    private static Judgement judge(VehicleState state, Position position, Standing standing) {
-        return TireJudge.judge(state, position, standing.policy(), standing.today());
-    }
-
-    /** The vehicle as if the drafts were already history. */
-    private static VehicleState withEntries(Standing standing, Map<Long, Stored> entries) {
-        VehicleState state = standing.state();
-        for (Position position : standing.onFile().facts().layout().positions()) {
-            Stored entry = entries.get(standing.placeId(position));
-            if (entry == null || state.at(position).tire().isEmpty()) {
-                continue;
-            }
-            Figures figures = entry.figures();
-            TireState before = state.at(position);
-            List<OpenFinding> stillOpen = before.open().stream()
-                    .filter(open -> !figures.putRight().contains(open.finding()))
-                    .toList();
-            List<OpenFinding> found = figures.findings().stream()
-                    .map(finding -> new OpenFinding(finding, standing.today(), entry.person()))
-                    .toList();
-            Reading reading = new Reading(
-                    standing.today(),
-                    entry.person(),
-                    Optional.empty(),
-                    figures.pressure(),
-                    figures.warmth(),
-                    figures.tread());
-            TireState cleared = new TireState(
-                    position,
-                    before.tire(),
-                    before.readings(),
-                    stillOpen,
-                    before.lastProfessional(),
-                    before.causeMended(),
-                    before.asFitted());
-            state = state.with(cleared.with(reading, found));
-        }
-        return state;
+                .ifPresent(target -> found.add(new Found(Finding.RAN_LOW, Optional.empty())));
+        readings.found(where, found);
     }
 
     private Walk walk(long id) {
@@ -312,89 +291,5 @@ class WalkRounds {
                     "This walk-round is finished; its readings are in the history. Start a new one.");
         }
         return walk;
-    }
-
-    private WalkRound view(Walk walk, Standing standing, Units units) {
-        Map<Long, Stored> entries = store.entries(walk.id());
-        VehicleState state = walk.finishedAt() == null ? withEntries(standing, entries) : standing.state();
-        List<Stop> stops = standing.onFile().facts().layout().walkRound().stream()
-                .map(position -> stop(standing, state, position, entries.get(standing.placeId(position)), units))
-                .toList();
-        return new WalkRound(
-                walk.id(),
-                walk.vehicleId(),
-                standing.onFile().facts().unit(),
-                standing.onFile().description(),
-                walk.startedAt(),
-                walk.person(),
-                walk.finishedAt(),
-                standing.onFile()
-                        .odometer()
-                        .map(last -> last.reading().in(units))
-                        .orElse(null),
-                stops);
-    }
-
-    private Stop stop(Standing standing, VehicleState state, Position position, Stored stored, Units units) {
-        Optional<Fitted> fitted = Optional.ofNullable(standing.fitted().get(position));
-        TireState before = standing.state().at(position);
-        TreadLimits limits = TreadLimits.at(state.vehicle(), position, standing.policyAt(position));
-        Judgement judgement = judge(state, position, standing);
-        return new Stop(
-                position.code(),
-                state.vehicle().layout().nameOf(position),
-                fitted.map(here -> here.tire().model().title()).orElse(null),
-                fitted.map(here -> here.tire().model().size().molded()).orElse(null),
-                fitted.flatMap(here -> here.tire().made())
-                        .map(made -> made.stamped())
-                        .orElse(null),
-                fitted.flatMap(here ->
-                                standing.target(position, here.tire().model()).pressure())
-                        .map(target -> target.in(units))
-                        .orElse(null),
-                limits.legal().in(units),
-                limits.pull().in(units),
-                before.lastCold()
-                        .flatMap(Reading::pressure)
-                        .map(read -> read.in(units))
-                        .orElse(null),
-                before.tread()
-                        .flatMap(known -> known.value().lowest())
-                        .map(low -> low.in(units))
-                        .orElse(null),
-                before.lastCold().map(Reading::on).orElse(null),
-                before.open().stream()
-                        .map(open -> new Open(
-                                open.finding(),
-                                open.finding().words(),
-                                open.on(),
-                                open.by(),
-                                open.finding().clearedBy() == ClearedBy.PUT_RIGHT))
-                        .toList(),
-                stored == null ? null : entry(stored),
-                standing.judgements().get(position).verdict(),
-                JudgementView.of(judgement, units));
-    }
-
-    private static Entry entry(Stored stored) {
-        Figures figures = stored.figures();
-        return new Entry(
-                stored.version(),
-                stored.person(),
-                stored.savedAt(),
-                figures.pressure().map(Pressure::asEntered).orElse(""),
-                figures.warmth(),
-                figures.tread().outer().map(TreadDepth::asEntered).orElse(""),
-                figures.tread().center().map(TreadDepth::asEntered).orElse(""),
-                figures.tread().inner().map(TreadDepth::asEntered).orElse(""),
-                figures.grid()
-                        .map(read -> read.places().stream()
-                                .map(place -> place.stream()
-                                        .map(TreadDepth::asEntered)
-                                        .toList())
-                                .toList())
-                        .orElse(List.of()),
-                figures.findings(),
-                figures.putRight());
     }
 }

@@ -32,7 +32,13 @@ class BodyLimit extends OncePerRequestFilter {
         return Problem.of(HttpStatus.CONTENT_TOO_LARGE.value(), "Too much at once", detail);
     }
 
+    private static final int PHOTO_BYTES = 16 * 1024 * 1024;
+
     private static int most(HttpServletRequest request) {
+        if (request.getRequestURI().startsWith("/api/walk-rounds/")
+                && request.getRequestURI().endsWith("/photos")) {
+            return PHOTO_BYTES;
+        }
         return FILES.entrySet().stream()
                 .filter(file -> request.getRequestURI().startsWith(file.getKey()))
                 .map(Map.Entry::getValue)

@@ -1,0 +1,96 @@
+package rotagens.core.inspection;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static rotagens.core.inspection.Sample.TODAY;
+import static rotagens.core.inspection.Sample.coach;
+import static rotagens.core.inspection.Sample.reading;
+
+import java.util.List;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import rotagens.core.inspection.Provisional.Band;
+import rotagens.core.measure.Rule;
+import rotagens.core.measure.Units;
+import rotagens.core.policy.Policy;
+import rotagens.core.vehicle.Position;
+
+/** What a device in the yard compares with while the server is out of reach. */
+class ProvisionalTest {
+
+    private static Provisional at(String position) {
+        VehicleState state = coach().state();
+        return Provisional.at(
+                state, state.pressures(Policy.DEFAULTS, TODAY), Position.parse(position), Policy.DEFAULTS, TODAY);
+    }
+
+    private static Band of(List<Band> bands, double figure) {
+        return bands.stream()
+                .filter(band -> band.from() <= figure)
+                .reduce((before, next) -> next)
+                .orElseThrow();
+    }
+
+    @ParameterizedTest(name = "{0} psi cold against a target of 95: {1}")
+    @CsvSource({
+        "40,DO_NOT_OPERATE",
+        "76,DO_NOT_OPERATE",
+        "76.1,WATCH",
+        "90.2,WATCH",
+        "90.25,FIT",
+        "95,FIT",
+        "99.7,FIT",
+        "99.8,WATCH",
+        "120,WATCH",
+        "120.1,DO_NOT_OPERATE"
+    })
+    @DisplayName("turns at the very figures the rules turn at")
+    void turnsWhereTheRulesDo(double psi, Verdict verdict) {
+        assertThat(of(at("2LO").cold(), psi).verdict()).isEqualTo(verdict);
+    }
+
+    @Test
+    @DisplayName("names the rule that speaks and its figure")
+    void namesTheRule() {
+        Band low = of(at("2LO").cold(), 70);
+        assertThat(low.because()).contains(Rule.RUN_FLAT);
+        assertThat(low.limit().in(Units.US)).isEqualTo("76 psi");
+        assertThat(of(at("2LO").cold(), 95).because()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("hot and below the cold target is watched; hot above it says nothing")
+    void hot() {
+        assertThat(of(at("2LO").hot(), 94).because()).contains(Rule.PRESSURE_HOT);
+        assertThat(of(at("2LO").hot(), 104).verdict()).isEqualTo(Verdict.FIT);
+    }
+
+    @ParameterizedTest(name = "{0}: {1}/32 is {2}")
+    @CsvSource({
+        "1L,4,DO_NOT_OPERATE",
+        "1L,4.5,PLAN",
+        "1L,5,PLAN",
+        "1L,5.5,FIT",
+        "3L,2,DO_NOT_OPERATE",
+        "3L,3,PLAN",
+        "3L,4,FIT"
+    })
+    @DisplayName("tread turns at pull point and legal limit of the position")
+    void tread(String position, double depth, Verdict verdict) {
+        assertThat(of(at(position).tread(), depth).verdict()).isEqualTo(verdict);
+    }
+
+    @Test
+    @DisplayName("every whole mark means what the judge says of it once it is recorded")
+    void agreesWithTheJudge() {
+        Provisional bands = at("3R");
+        for (int psi = 20; psi <= 130; psi++) {
+            Verdict judged = coach().read("3L", reading(0, psi, 14, 14, 14))
+                    .read("3R", reading(0, psi, 14, 14, 14))
+                    .judge("3R")
+                    .verdict();
+            assertThat(of(bands.cold(), psi).verdict()).as("%d psi", psi).isEqualTo(judged);
+        }
+    }
+}

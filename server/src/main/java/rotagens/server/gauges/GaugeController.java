@@ -1,0 +1,125 @@
+package rotagens.server.gauges;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.inspection.Gauge;
+import rotagens.core.inspection.Judged;
+import rotagens.core.measure.Units;
+import rotagens.core.policy.Policy;
+import rotagens.server.people.People;
+import rotagens.server.policy.Policies;
+import rotagens.server.web.Entries;
+
+@RestController
+class GaugeController {
+
+    /**
+     * One gauge.
+     *
+     * @param doubt why its figures are less than certain today; null while its calibration stands
+     */
+    record GaugeView(
+            long id,
+            String name,
+            Gauge.Kind kind,
+            String kindWords,
+            @Nullable LocalDate calibrated,
+            LocalDate due,
+            @Nullable String doubt,
+            @Nullable String because,
+            boolean retired,
+            List<Gauges.Calibration> calibrations) {}
+
+    record NewGauge(
+            @Nullable String name,
+            Gauge.@Nullable Kind kind,
+            @Nullable LocalDate calibrated) {}
+
+    record NewCalibration(@Nullable LocalDate day, @Nullable String note) {}
+
+    private final Gauges gauges;
+    private final Policies policies;
+    private final People people;
+    private final Clock clock;
+
+    GaugeController(Gauges gauges, Policies policies, People people, Clock clock) {
+        this.gauges = gauges;
+        this.policies = policies;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    @GetMapping("/api/gauges")
+    List<GaugeView> all(@RequestParam(defaultValue = "US") Units units) {
+        Policy.ForClass policy = policies.inForce().of(null);
+        LocalDate today = LocalDate.now(clock);
+        return gauges.all().stream()
+                .map(one -> {
+                    Optional<Judged> doubt = one.gauge().doubt(policy, today);
+                    return new GaugeView(
+                            one.id(),
+                            one.gauge().name(),
+                            one.gauge().kind(),
+                            one.gauge().kind().words(),
+                            one.gauge().calibrated().orElse(null),
+                            one.gauge().due(policy, today),
+                            doubt.map(judged -> judged.reason().says().in(units))
+                                    .orElse(null),
+                            doubt.map(judged -> judged.reason().because().in(units))
+                                    .orElse(null),
+                            one.retired(),
+                            one.calibrations());
+                })
+                .toList();
+    }
+
+    @PostMapping("/api/gauges")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void add(@RequestBody NewGauge typed) {
+        Entries wrong = new Entries();
+        String name = wrong.text("name", typed.name(), 40);
+        wrong.unless(!name.isEmpty(), "name", "What is written on it? For example P-2.");
+        wrong.unless(typed.kind() != null, "kind", "What does it read?");
+        refuseAhead(wrong, "calibrated", typed.calibrated());
+        wrong.refuseIfWrong();
+        gauges.add(name, typed.kind(), Optional.ofNullable(typed.calibrated()), people.me());
+    }
+
+    @PostMapping("/api/gauges/{id}/calibrations")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void calibrated(@PathVariable long id, @RequestBody NewCalibration typed) {
+        Entries wrong = new Entries();
+        wrong.unless(typed.day() != null, "day", "On which day was it checked?");
+        refuseAhead(wrong, "day", typed.day());
+        String note = wrong.text("note", typed.note(), 200);
+        wrong.refuseIfWrong();
+        gauges.calibrated(id, typed.day(), note, people.me());
+    }
+
+    @PostMapping("/api/gauges/{id}/retire")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void retire(@PathVariable long id) {
+        gauges.retire(id, true);
+    }
+
+    @PostMapping("/api/gauges/{id}/restore")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void restore(@PathVariable long id) {
+        gauges.retire(id, false);
+    }
+
+    private void refuseAhead(Entries wrong, String field, LocalDate day) {
+        wrong.unless(day == null || !day.isAfter(LocalDate.now(clock)), field, "This day lies ahead. Check the date.");
+    }
+}

@@ -1,0 +1,201 @@
+package rotagens.server.photos;
+
+import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.PHOTO;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.Semaphore;
+import javax.imageio.ImageIO;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import rotagens.core.measure.InvalidEntry;
+import rotagens.server.web.ProblemException;
+
+/** Photos of tires: files in the data folder, made small and free of what cameras write beside the picture. */
+@Service
+public class Photos {
+
+    /** One photo. */
+    public record Photo(long id, long placeId, int width, int height, Instant at, String by) {}
+
+    private static final int MOST_AT_A_PLACE = 8;
+
+    private final DSLContext db;
+    private final Path folder;
+    private final Clock clock;
+    /** One picture is taken apart at a time: each needs memory, and the server has little. */
+    private final Semaphore one = new Semaphore(1);
+
+    Photos(DSLContext db, @Value("${rotagens.data}") Path data, Clock clock) {
+        this.db = db;
+        this.folder = data.resolve("photos");
+        this.clock = clock;
+    }
+
+    /** Keeps a photo at a place of a walk-round. Its file is on disk before its line is. */
+    @Transactional
+    public Photo add(long walkRoundId, long placeId, byte[] file, long personId) {
+        Condition here = PHOTO.WALK_ROUND_ID.eq(walkRoundId).and(PHOTO.PLACE_ID.eq(placeId));
+        if (db.fetchCount(PHOTO, here) >= MOST_AT_A_PLACE) {
+            throw ProblemException.field(
+                    "photo", "There are " + MOST_AT_A_PLACE + " photos of this position already. Remove one first.");
+        }
+        String name = UUID.randomUUID() + ".jpg";
+        Picture picture = keep(file, name);
+        forgetUnlessCommitted(name);
+        long id = db.insertInto(PHOTO)
+                .set(PHOTO.WALK_ROUND_ID, walkRoundId)
+                .set(PHOTO.PLACE_ID, placeId)
+                .set(PHOTO.FILE, name)
+                .set(PHOTO.WIDTH, picture.width())
+                .set(PHOTO.HEIGHT, picture.height())
+                .set(PHOTO.AT, clock.instant())
+                .set(PHOTO.PERSON_ID, personId)
+                .returning(PHOTO.ID)
+                .fetchOne(PHOTO.ID);
+        return photos(PHOTO.ID.eq(id)).get(0);
+    }
+
+    private Picture keep(byte[] file, String name) {
+        one.acquireUninterruptibly();
+        try {
+            Picture picture = Picture.read(file);
+            Files.createDirectories(folder);
+            write(name, picture.jpeg());
+            write(
+                    small(name),
+                    Picture.small(ImageIO.read(new ByteArrayInputStream(picture.jpeg())))
+                            .jpeg());
+            return picture;
+        } catch (InvalidEntry e) {
+            throw ProblemException.field("photo", e.getMessage());
+        } catch (IOException e) {
+            throw new UncheckedIOException("The photo could not be written to the data folder", e);
+        } finally {
+            one.release();
+        }
+    }
+
+    private void write(String name, byte[] jpeg) throws IOException {
+        Path half = folder.resolve(name + ".part");
+        try (var out = java.nio.channels.FileChannel.open(
+                half,
+                java.nio.file.StandardOpenOption.CREATE,
+                java.nio.file.StandardOpenOption.WRITE,
+                java.nio.file.StandardOpenOption.TRUNCATE_EXISTING)) {
+            out.write(java.nio.ByteBuffer.wrap(jpeg));
+            out.force(true); // acknowledged means durable, for files as for lines
+        }
+        Files.move(half, folder.resolve(name), StandardCopyOption.ATOMIC_MOVE);
+    }
+
+    private static String small(String name) {
+        return "small-" + name;
+    }
+
+    private void forgetUnlessCommitted(String name) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                if (status != STATUS_COMMITTED) {
+                    delete(name);
+                }
+            }
+        });
+    }
+
+    private void delete(String name) {
+        try {
+            Files.deleteIfExists(folder.resolve(name));
+            Files.deleteIfExists(folder.resolve(small(name)));
+        } catch (IOException e) {
+            throw new UncheckedIOException("The photo’s file could not be removed from the data folder", e);
+        }
+    }
+
+    /** All photos of a walk-round. */
+    @Transactional(readOnly = true)
+    public List<Photo> ofWalkRound(long walkRoundId) {
+        return photos(PHOTO.WALK_ROUND_ID.eq(walkRoundId));
+    }
+
+    /** All photos of a tire from finished walk-rounds, newest first. */
+    @Transactional(readOnly = true)
+    public List<Photo> ofTire(long tireId) {
+        return photos(PHOTO.TIRE_ID.eq(tireId)).stream()
+                .sorted(java.util.Comparator.comparing(Photo::at).reversed())
+                .toList();
+    }
+
+    private List<Photo> photos(Condition which) {
+        return db.select(PHOTO.asterisk(), PERSON.NAME)
+                .from(PHOTO)
+                .join(PERSON)
+                .on(PERSON.ID.eq(PHOTO.PERSON_ID))
+                .where(which)
+                .orderBy(PHOTO.ID)
+                .fetch(row -> new Photo(
+                        row.get(PHOTO.ID),
+                        row.get(PHOTO.PLACE_ID),
+                        row.get(PHOTO.WIDTH),
+                        row.get(PHOTO.HEIGHT),
+                        row.get(PHOTO.AT),
+                        row.get(PERSON.NAME)));
+    }
+
+    /** The photos of a place belong to the tire that was there. */
+    @Transactional
+    public void belongTo(long walkRoundId, long placeId, long tireId) {
+        db.update(PHOTO)
+                .set(PHOTO.TIRE_ID, tireId)
+                .where(PHOTO.WALK_ROUND_ID.eq(walkRoundId), PHOTO.PLACE_ID.eq(placeId))
+                .execute();
+    }
+
+    /** Takes a photo away; whether its walk-round is still open is the caller's to know. */
+    @Transactional
+    public void drop(long walkRoundId, long id) {
+        String name = file(id, PHOTO.WALK_ROUND_ID.eq(walkRoundId));
+        db.deleteFrom(PHOTO).where(PHOTO.ID.eq(id)).execute();
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                delete(name);
+            }
+        });
+    }
+
+    /** The picture of a photo, whole or small. */
+    @Transactional(readOnly = true)
+    public byte[] picture(long id, boolean small) {
+        String name = file(id, org.jooq.impl.DSL.noCondition());
+        try {
+            return Files.readAllBytes(folder.resolve(small ? small(name) : name));
+        } catch (IOException e) {
+            throw ProblemException.notFound("The photo’s file is no longer in the data folder.");
+        }
+    }
+
+    private String file(long id, Condition which) {
+        return db.select(PHOTO.FILE)
+                .from(PHOTO)
+                .where(PHOTO.ID.eq(id))
+                .and(which)
+                .fetchOptional(PHOTO.FILE)
+                .orElseThrow(() -> ProblemException.notFound("There is no such photo."));
+    }
+}
