@@ -1,8 +1,51 @@
 import react from '@vitejs/plugin-react'
 import { defineConfig } from 'vite'
+import { VitePWA } from 'vite-plugin-pwa'
+
+const DAY_SECONDS = 24 * 60 * 60
+
+/** Answers of the server that a walk-round out of reach can't do without: who is signed in, what can be found, with what. */
+const KEPT_ANSWERS = /\/api\/(session|findings|gauges|walk-scopes)(\?.*)?$/
 
 export default defineConfig({
-  plugins: [react()],
+  plugins: [
+    react(),
+    VitePWA({
+      injectRegister: false,
+      registerType: 'autoUpdate',
+      manifest: {
+        name: 'Rotagens',
+        short_name: 'Rotagens',
+        description: 'Tires of a fleet: measured, judged, scheduled.',
+        start_url: '/',
+        display: 'standalone',
+        background_color: '#F4F2EC',
+        theme_color: '#1B2126',
+        icons: [
+          { src: '/mark-192.png', sizes: '192x192', type: 'image/png', purpose: 'any maskable' },
+          { src: '/mark-512.png', sizes: '512x512', type: 'image/png', purpose: 'any maskable' },
+          { src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' },
+        ],
+      },
+      workbox: {
+        globPatterns: ['**/*.{html,js,css,svg,png,woff2}'],
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//, /\./],
+        runtimeCaching: [
+          {
+            urlPattern: KEPT_ANSWERS,
+            handler: 'NetworkFirst',
+            options: {
+              cacheName: 'answers',
+              networkTimeoutSeconds: 6,
+              expiration: { maxEntries: 20, maxAgeSeconds: 14 * DAY_SECONDS },
+              cacheableResponse: { statuses: [200] },
+            },
+          },
+        ],
+      },
+    }),
+  ],
   build: {
     outDir: 'target/classes/META-INF/resources',
     emptyOutDir: true,

@@ -9,15 +9,21 @@ import { RouterProvider } from 'react-router'
 import { ProblemError } from './api/client'
 import { router } from './app/router'
 import { theme } from './app/theme'
+import { keepPages } from './offline/serviceWorker'
 
 const queries = new QueryClient({
   defaultOptions: {
+    // Out of reach a question is asked all the same: the browser may have kept the answer, and the page says if not.
+    mutations: { networkMode: 'always' },
     queries: {
+      networkMode: 'always',
       staleTime: 5_000,
       retry: (failures, error) => failures < 2 && error instanceof ProblemError && error.problem.status === 0,
     },
   },
 })
+
+void keepPages()
 
 const root = document.getElementById('root')
 if (root) {

@@ -87,6 +87,18 @@ export const findingsQuery = queryOptions({
   staleTime: Number.POSITIVE_INFINITY,
 })
 
+export const gaugesQuery = (units: Units) =>
+  queryOptions({
+    queryKey: ['gauges', units],
+    queryFn: () => answerOf(api.GET('/api/gauges', { params: { query: { units } } })),
+  })
+
+export const scopesQuery = queryOptions({
+  queryKey: ['walk-scopes'],
+  queryFn: () => answerOf(api.GET('/api/walk-scopes')),
+  staleTime: Number.POSITIVE_INFINITY,
+})
+
 export const loadPressureQuery = (id: number, units: Units) =>
   queryOptions({
     queryKey: ['vehicle', id, 'load-pressure', units],

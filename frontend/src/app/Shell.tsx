@@ -5,6 +5,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useQueryClient } from '@tanstack/react-query'
 import { Link, NavLink, Outlet, useNavigation } from 'react-router'
 import { answerOf, api, type Units } from '../api/client'
+import { Waiting } from '../offline/Waiting'
 import { AccountMenu } from '../session/AccountMenu'
 import { Gate } from '../session/Gate'
 import { NoticeProvider } from '../ui/Notice'
@@ -116,6 +117,7 @@ export function Shell() {
             </ToggleButtonGroup>
             <AccountMenu />
           </Box>
+          <Waiting />
           {navigation.state !== 'idle' && (
             <LinearProgress sx={{ position: 'fixed', top: 0, left: 0, right: 0, zIndex: 2000, height: 2 }} />
           )}

@@ -17,6 +17,13 @@ export const COMMANDS: Command[] = [
   { words: 'Receive a tire', hint: 'put one on record without an order', to: '/stock?receive', least: 'TECHNICIAN' },
   { words: 'Add a vehicle', hint: 'draw its axles', to: '/vehicles/new', least: 'COORDINATOR' },
   { words: 'Reading a sidewall', hint: 'where each field stands', to: '/reference', least: 'VIEWER' },
+  {
+    words: 'Taken along',
+    hint: 'walk-rounds on this device, and what waits to be sent',
+    to: '/along',
+    least: 'VIEWER',
+  },
+  { words: 'Gauges', hint: 'by name, with their calibration', to: '/reference/gauges', least: 'VIEWER' },
   { words: 'Policy', hint: 'the fleet’s numbers, and who signed them', to: '/reference/policy', least: 'VIEWER' },
   { words: 'People', hint: 'accounts and roles', to: '/people', least: 'VIEWER' },
   { words: 'Files in and out', hint: 'CSV and export', to: '/files', least: 'VIEWER' },

@@ -32,6 +32,7 @@ export const router = createBrowserRouter([
       { path: 'tires/:id', lazy: async () => ({ Component: (await import('../tire/TirePage')).TirePage }) },
       { path: 'people', lazy: async () => ({ Component: (await import('../places/people/PeoplePage')).PeoplePage }) },
       { path: 'files', lazy: async () => ({ Component: (await import('../places/files/Files')).Files }) },
+      { path: 'along', lazy: async () => ({ Component: (await import('../places/along/Along')).Along }) },
       { path: 'tags', lazy: async () => ({ Component: (await import('../places/tags/Tags')).Tags }) },
       {
         path: 'reference',
@@ -52,6 +53,10 @@ export const router = createBrowserRouter([
           {
             path: 'calculator',
             lazy: async () => ({ Component: (await import('../places/reference/Calculator')).Calculator }),
+          },
+          {
+            path: 'gauges',
+            lazy: async () => ({ Component: (await import('../places/reference/GaugesPage')).GaugesPage }),
           },
           {
             path: 'policy',

@@ -17,6 +17,8 @@ export function AccountMenu() {
   if (!me) return null
   const signOut = async () => {
     await answerOf(api.DELETE('/api/session'))
+    // What the browser kept for out of reach is this person's.
+    if ('caches' in globalThis) await caches.delete('answers')
     globalThis.location.assign('/')
   }
   return (

@@ -1,10 +1,17 @@
 import '@testing-library/jest-dom/vitest'
+import 'fake-indexeddb/auto'
 import { cleanup, configure } from '@testing-library/react'
 import { afterEach, vi } from 'vitest'
+import { outbox } from '../offline/outbox'
+import { store } from '../offline/store'
 
 configure({ asyncUtilTimeout: 8_000 })
 
-afterEach(() => {
+afterEach(async () => {
   cleanup()
   vi.unstubAllGlobals()
+  localStorage.clear()
+  await outbox.settled()
+  await store.empty()
+  outbox.forgetLoaded()
 })

@@ -24,6 +24,11 @@ const tire: Schemas['TirePage'] = {
   milesAreWhole: false,
   miles: '38,475 mi',
   open: ['Bulge'],
+  byEdge: [
+    { at: '2026-11-20T12:00:00Z', where: 'LC-03 1L', dotSide: '9/32 in', center: '9/32 in', otherSide: '6/32 in' },
+    { at: '2026-08-20T12:00:00Z', where: 'LC-03 2LO', center: '10/32 in' },
+  ],
+  photos: [{ id: 12, width: 800, height: 600, at: '2026-11-20T12:00:00Z', where: 'LC-03 1L', by: 'Mara Quill' }],
   lines: [
     {
       id: 7,
@@ -38,6 +43,15 @@ const tire: Schemas['TirePage'] = {
 }
 
 describe('the page of a tire', () => {
+  it('shows its tread by its own edges where the facing was noted, and its photos', async () => {
+    fakeServer(() => ({ body: tire }))
+    show(<TirePage />, '/tires/20')
+    const edges = within(await screen.findByRole('table', { name: 'Tread by its own edges' }))
+    expect(edges.getByRole('row', { name: /LC-03 1L 9\/32 in 9\/32 in 6\/32 in/ })).toBeVisible()
+    expect(edges.getByText('facing not noted')).toBeVisible()
+    expect(screen.getByRole('img', { name: /LC-03 1L, 20 Nov 2026/ })).toBeVisible()
+  })
+
   it('says where it is, what stands open, what isn’t known, and that its miles are incomplete', async () => {
     fakeServer(() => ({ body: tire }))
     show(<TirePage />, '/tires/20')

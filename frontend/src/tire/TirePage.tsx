@@ -125,6 +125,8 @@ export function TirePage() {
               ))}
             </Table>
           )}
+          <ByEdge rows={tire.byEdge} />
+          <TirePhotos photos={tire.photos} />
           <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 3, mb: 0.75 }}>
             Ledger
           </Box>
@@ -189,5 +191,69 @@ function Gave({ tire }: { tire: Schemas['TirePage'] }) {
       {parts.length > 0 && <div>{parts.join(' · ')}</div>}
       {shares.length > 0 && <div>Used up: {shares.join(', ')}</div>}
     </Box>
+  )
+}
+
+const EDGES_SHOWN = 8
+
+/** Its tread by its own edges: outer and inner belong to the place, the side with the full DOT code to the tire. */
+function ByEdge({ rows }: { rows: Schemas['EdgeRow'][] }) {
+  if (rows.length === 0) return null
+  return (
+    <>
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 3, mb: 0.75 }}>
+        Tread by its own edges
+      </Box>
+      <Table label="Tread by its own edges" heads={['When', 'Where', 'DOT side', 'Center', 'Other side']}>
+        {rows.slice(0, EDGES_SHOWN).map((row) => (
+          <tr key={row.at}>
+            <td>{day(row.at)}</td>
+            <td>{row.where}</td>
+            {row.dotSide === undefined ? (
+              <>
+                <td>facing not noted</td>
+                <td>{row.center}</td>
+                <td>–</td>
+              </>
+            ) : (
+              <>
+                <td>{row.dotSide}</td>
+                <td>{row.center}</td>
+                <td>{row.otherSide}</td>
+              </>
+            )}
+          </tr>
+        ))}
+      </Table>
+    </>
+  )
+}
+
+function TirePhotos({ photos }: { photos: Schemas['PhotoOfTire'][] }) {
+  if (photos.length === 0) return null
+  return (
+    <>
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 3, mb: 0.75 }}>
+        Photos
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
+        {photos.map((photo) => (
+          <Box key={photo.id} sx={{ width: 140 }}>
+            <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer">
+              <img
+                src={`/api/photos/${photo.id}?small=true`}
+                alt={`${photo.where ?? ''}, ${moment(photo.at)}`}
+                width={140}
+                height={105}
+                style={{ objectFit: 'cover', borderRadius: 4, display: 'block' }}
+              />
+            </a>
+            <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>
+              {day(photo.at)}, {photo.where}, {photo.by}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+    </>
   )
 }

@@ -7,6 +7,7 @@ import { answerOf, api, type Schemas } from '../api/client'
 import { useUnits } from '../app/settings'
 import { useMay } from '../session/session'
 import { DayAndOdometer } from '../tire/DayAndOdometer'
+import { Entry } from '../ui/Entry'
 import { FormDialog } from '../ui/FormDialog'
 import { useNotice } from '../ui/Notice'
 import { useSend } from '../ui/useSend'
@@ -16,6 +17,7 @@ import { localDay } from '../units/format'
 export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
   const [at, setAt] = useState<HTMLElement | null>(null)
   const [reading, setReading] = useState(false)
+  const [replacing, setReplacing] = useState(false)
   const coordinator = useMay('COORDINATOR')
   const technician = useMay('TECHNICIAN')
   const notice = useNotice()
@@ -55,6 +57,16 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
           </MenuItem>
         )}
         {coordinator && (
+          <MenuItem
+            onClick={() => {
+              close()
+              setReplacing(true)
+            }}
+          >
+            The odometer was replaced…
+          </MenuItem>
+        )}
+        {coordinator && (
           <MenuItem component={Link} to={`/vehicles/${vehicle.id}/edit`}>
             Change the vehicle, axles, wheels…
           </MenuItem>
@@ -79,8 +91,57 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
           </MenuItem>
         )}
       </Menu>
+      {replacing && <ReplacedDialog vehicle={vehicle} onClose={() => setReplacing(false)} />}
       {reading && <OdometerDialog vehicle={vehicle} onClose={() => setReading(false)} />}
     </>
+  )
+}
+
+/** Miles are counted on: what the old one showed last, and what the new one begins with. */
+function ReplacedDialog({ vehicle, onClose }: { vehicle: Schemas['VehicleView']; onClose: () => void }) {
+  const [units] = useUnits()
+  const [last, setLast] = useState('')
+  const [first, setFirst] = useState('0')
+  const [note, setNote] = useState('')
+  const unit = units === 'US' ? 'mi' : 'km'
+  const form = useSend(
+    () =>
+      answerOf(
+        api.POST('/api/vehicles/{id}/odometer-replacement', {
+          params: { path: { id: vehicle.id }, query: { units } },
+          body: { last, first, note },
+        }),
+      ),
+    onClose,
+  )
+  return (
+    <FormDialog
+      title={`${vehicle.unit} has another odometer`}
+      action="Record it"
+      error={form.error}
+      busy={form.busy}
+      onSend={form.send}
+      onClose={onClose}
+    >
+      <Entry
+        label="The old one showed last"
+        value={last}
+        onChange={setLast}
+        unit={unit}
+        error={form.wrong('last')}
+        hint={vehicle.odometer ? `Last read ${vehicle.odometer}` : undefined}
+        autoFocus
+      />
+      <Entry
+        label="The new one begins with"
+        value={first}
+        onChange={setFirst}
+        unit={unit}
+        error={form.wrong('first')}
+      />
+      <Entry label="Note" value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
+      <span>From now on it is read off the new one. Miles of vehicle and tires are counted on through the change.</span>
+    </FormDialog>
   )
 }
 

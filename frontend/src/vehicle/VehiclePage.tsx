@@ -189,7 +189,7 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
       </Box>
       {onSchedule && (
         <Button variant="outlined" onClick={onSchedule} sx={{ background: '#fff' }}>
-          Schedule what is due…
+          Schedule what’s due…
         </Button>
       )}
       <VehicleMenu vehicle={vehicle} />

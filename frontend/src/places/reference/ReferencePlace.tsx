@@ -5,6 +5,7 @@ const PAGES = [
   { to: '/reference/patterns', word: 'Wear patterns' },
   { to: '/reference/charts', word: 'Load–inflation charts' },
   { to: '/reference/calculator', word: 'Pressure calculator' },
+  { to: '/reference/gauges', word: 'Gauges' },
   { to: '/reference/policy', word: 'Policy' },
 ]
 

@@ -9,11 +9,14 @@ import type { Draft, Finding, Stop } from './draft'
 
 type Choice = Schemas['Choice']
 
-const PLACES: { where: Choice['where']; word: string }[] = [
-  { where: 'TREAD', word: 'Hand and eye across the tread' },
-  { where: 'SIDEWALL', word: 'Sidewalls, both sides' },
-  { where: 'VALVE', word: 'Valve and cap' },
-  { where: 'WHEEL', word: 'Wheel, bead and nuts' },
+type Into = 'findings' | 'innerFindings'
+
+const PLACES: { where: Choice['where']; word: string; into: Into }[] = [
+  { where: 'TREAD', word: 'Hand and eye across the tread', into: 'findings' },
+  { where: 'SIDEWALL', word: 'Outer sidewall', into: 'findings' },
+  { where: 'SIDEWALL', word: 'Inner sidewall', into: 'innerFindings' },
+  { where: 'VALVE', word: 'Valve and cap', into: 'findings' },
+  { where: 'WHEEL', word: 'Wheel, bead and nuts', into: 'findings' },
 ]
 
 /** What eye and hand find, in the order of the look; and what is still open from before. */
@@ -29,7 +32,8 @@ export function FindingChoice({
   const choices = useQuery(findingsQuery)
   const toggled = (list: Finding[], finding: Finding) =>
     list.includes(finding) ? list.filter((one) => one !== finding) : [...list, finding]
-  const openKinds = new Set(stop.open.map((open) => open.finding))
+  /** What is open already isn't found again; on a sidewall, only where nobody said on which. */
+  const openKinds = new Set(stop.open.filter((open) => !open.words.endsWith('sidewall')).map((open) => open.finding))
   return (
     <>
       {stop.open.length > 0 && (
@@ -38,7 +42,7 @@ export function FindingChoice({
             Open from before
           </Box>
           {stop.open.map((open) => (
-            <Box key={open.finding} sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 0.5 }}>
+            <Box key={open.words} sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 0.5 }}>
               <span>
                 <strong>{open.words}</strong>, {day(open.on)} by {open.by}
               </span>
@@ -63,7 +67,7 @@ export function FindingChoice({
       )}
       <Box component="section" aria-label="Findings">
         {PLACES.map((place) => (
-          <Box key={place.where} component="fieldset" sx={{ border: 0, m: 0, p: 0, mb: 1.25 }}>
+          <Box key={place.word} component="fieldset" sx={{ border: 0, m: 0, p: 0, mb: 1.25 }}>
             <Box component="legend" sx={{ typography: 'h2', p: 0, mb: 0.5 }}>
               {place.word}
             </Box>
@@ -75,8 +79,8 @@ export function FindingChoice({
                     key={choice.finding}
                     value={choice.finding}
                     size="small"
-                    selected={draft.findings.includes(choice.finding)}
-                    onChange={() => onChange({ findings: toggled(draft.findings, choice.finding) })}
+                    selected={draft[place.into].includes(choice.finding)}
+                    onChange={() => onChange({ [place.into]: toggled(draft[place.into], choice.finding) })}
                     sx={{
                       gap: 0.75,
                       px: 1.25,
@@ -89,7 +93,7 @@ export function FindingChoice({
                       '&.Mui-selected:hover': { background: '#333B42' },
                     }}
                   >
-                    {draft.findings.includes(choice.finding) && (
+                    {draft[place.into].includes(choice.finding) && (
                       <StateGlyph verdict={choice.verdict} size={14} named={false} />
                     )}
                     {choice.words}

@@ -3,11 +3,13 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useNavigate } from 'react-router'
-import { answerOf, api, onceKey, ProblemError, type Schemas } from '../../api/client'
+import { Link, useNavigate } from 'react-router'
+import { ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { STATES } from '../../drawings/state/states'
+import { outbox } from '../../offline/outbox'
+import { useHeld } from '../../offline/useOutbox'
 import { Entry } from '../../ui/Entry'
 import { useNotice } from '../../ui/Notice'
 import { FigureField } from './FigureField'
@@ -17,31 +19,36 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (posi
   const [units] = useUnits()
   const [odometer, setOdometer] = useState('')
   const [skipped, setSkipped] = useState('')
-  const [key, setKey] = useState(onceKey)
   const navigate = useNavigate()
   const queries = useQueryClient()
   const notice = useNotice()
+  const held = useHeld()
+  const sheet = held.sheets.find((one) => one.vehicleId === walk.vehicleId)
   const finish = useMutation({
-    mutationFn: () =>
-      answerOf(
-        api.POST('/api/walk-rounds/{id}/finish', {
-          params: { path: { id: walk.id }, query: { units }, header: { 'Idempotency-Key': key } },
-          body: { odometer, skipped },
-        }),
-      ),
-    onError: (error) => {
-      if (!(error instanceof ProblemError && error.unreachable)) setKey(onceKey())
+    mutationFn: async () => {
+      await outbox.finishLater(walk.vehicleId, odometer, skipped)
+      await outbox.sendAll()
     },
-    onSuccess: async (done) => {
+    onSuccess: async () => {
+      if (outbox.sheet(walk.vehicleId)) return
+      const done = outbox.lastFinished(walk.vehicleId)
       await queries.invalidateQueries()
-      notice({
-        text: `${walk.unit}: ${done.readings} positions written to the history. ${walk.unit} is now ${STATES[done.verdict].word}.`,
-      })
+      if (done) {
+        notice({
+          text: `${walk.unit}: ${done.readings} positions written to the history. ${walk.unit} is now ${STATES[done.verdict].word}.`,
+        })
+      }
       navigate(`/vehicles/${walk.vehicleId}`)
     },
   })
-  const problem = finish.error instanceof ProblemError ? finish.error : undefined
-  const missing = walk.stops.filter((stop) => !stop.entry)
+  const problem = sheet?.finish?.problem && new ProblemError(sheet.finish.problem)
+  const kept = held.entries.filter((one) => one.vehicleId === walk.vehicleId)
+  const stuck = kept.filter((one) => one.state !== 'waiting')
+  const waits = Boolean(sheet?.finish && !sheet.finish.problem && !finish.isPending)
+  const entered = (stop: Schemas['Stop']) =>
+    stop.entry !== undefined || kept.some((one) => one.position === stop.position)
+  const missing = walk.stops.filter((stop) => stop.tire && !entered(stop))
+  const lacking = walk.stops.filter((stop) => stop.entry && stop.missing)
   return (
     <Box
       component="form"
@@ -72,12 +79,17 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (posi
             <strong>{stop.position}</strong>
             {stop.entry ? <StateGlyph verdict={stop.judgement.verdict} /> : <span />}
             <span>
-              {stop.entry
-                ? (stop.judgement.reasons[0]?.says ?? 'Within every limit')
-                : 'Not entered: stays as last known'}
+              {stop.entry?.skipped
+                ? `Left out: ${stop.entry.skipped}`
+                : stop.entry
+                  ? (stop.judgement.reasons[0]?.says ?? 'Within every limit')
+                  : entered(stop)
+                    ? 'Kept on this device'
+                    : 'Not entered: stays as last known'}
+              {stop.entry && stop.missing && <Box sx={{ color: 'text.secondary' }}>{stop.missing} entered here</Box>}
             </span>
             <Button size="small" onClick={() => onGo(stop.position)}>
-              {stop.entry ? 'Change' : 'Enter'}
+              {entered(stop) ? 'Change' : 'Enter'}
             </Button>
           </Box>
         ))}
@@ -87,10 +99,22 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (posi
           {missing.length} of {walk.stops.length} positions have no entry. They keep their last reading and grow old.
         </Alert>
       )}
-      {missing.length > 0 && (
+      {stuck.length > 0 && (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          {stuck.map((one) => one.position).join(', ')}: not stored yet, somebody else was there or an entry is wrong.
+          Settle it there first.
+        </Alert>
+      )}
+      {waits && (
+        <Alert severity="info" sx={{ mb: 2 }}>
+          The server can’t be reached. Everything is kept on this device; the walk-round is finished by itself when it
+          can. <Link to="/along">See what waits</Link>
+        </Alert>
+      )}
+      {missing.length + lacking.length > 0 && (
         <Box sx={{ mb: 2 }}>
           <Entry
-            label="Why they were left out"
+            label={missing.length > 0 ? 'Why they were left out' : 'Why something is missing'}
             value={skipped}
             onChange={setSkipped}
             error={problem?.field('skipped')}
@@ -117,6 +141,7 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (posi
           type="submit"
           variant="contained"
           loading={finish.isPending}
+          disabled={stuck.length > 0}
           sx={{ minHeight: 48, flex: { xs: 1, sm: 'none' } }}
         >
           Finish walk-round

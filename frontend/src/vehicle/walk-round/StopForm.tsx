@@ -3,20 +3,27 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
+import { useQuery } from '@tanstack/react-query'
 import { type KeyboardEvent, type RefObject, useEffect, useRef } from 'react'
 import type { Schemas } from '../../api/client'
+import { findingsQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
 import { mono } from '../../app/theme'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { STATES } from '../../drawings/state/states'
+import { useInHand } from '../../gauge/inHand'
 import type { useGauge } from '../../gauge/useGauge'
+import { type Provisional, provisional } from '../../offline/provisional'
 import { ReasonList } from '../../ui/ReasonList'
 import { day, pressureUnit } from '../../units/format'
 import type { Stop, Warmth } from './draft'
+import { FacingChoice } from './FacingChoice'
 import { FigureField } from './FigureField'
 import { FindingChoice } from './FindingChoice'
+import { LookedOrLeft } from './LookedOrLeft'
+import { Photos } from './Photos'
 import { SaveNote } from './SaveNote'
-import { TreadFields } from './TreadFields'
+import { TreadPart } from './TreadPart'
 import { useStop } from './useStop'
 
 const WARMTHS: { value: Warmth; word: string }[] = [
@@ -37,7 +44,7 @@ export function StopForm(props: {
 }) {
   const { walk, stop } = props
   const [units] = useUnits()
-  const one = useStop(walk, stop)
+  const one = { ...useStop(walk, stop) }
   const fields = useRef<HTMLDivElement>(null)
   useEffect(() => {
     props.flush.current = one.flush
@@ -56,6 +63,19 @@ export function StopForm(props: {
     else props.onNext()
   }
 
+  const findings = useQuery(findingsQuery)
+  const hand = useInHand()
+  const change = one.change
+  /** A figure carries the gauge in the hand with it. */
+  one.change = (part) => {
+    const pressed = part.pressure ? { pressureGauge: hand.PRESSURE?.id ?? null } : {}
+    const measured =
+      part.outer || part.center || part.inner || part.places ? { treadGauge: hand.TREAD?.id ?? null } : {}
+    change({ ...part, ...pressed, ...measured })
+  }
+  const guess =
+    one.state === 'unreachable' || one.state === 'conflict' ? provisional(stop, one.draft, findings.data) : undefined
+  const shown = guess?.verdict ?? one.judgement.verdict
   const wrong = (field: string) => one.problem?.field(field)
   const figure = (field: 'pressure', label: string, unit: string, first = false) => (
     <FigureField
@@ -105,11 +125,14 @@ export function StopForm(props: {
               </ToggleButtonGroup>
             </Box>
             {props.gauge && <GaugeButton gauge={props.gauge} vehicleId={walk.vehicleId} position={stop.position} />}
-            <TreadFields draft={one.draft} wrong={wrong} onChange={one.change} />
+            <TreadPart asked={walk.asksTread} draft={one.draft} wrong={wrong} onChange={one.change} />
+            <FacingChoice value={one.draft.dotFaces} onChange={(dotFaces) => one.change({ dotFaces })} />
           </Box>
         </Box>
         <Box sx={{ gridArea: 'findings' }}>
           <FindingChoice stop={stop} draft={one.draft} onChange={one.change} />
+          <LookedOrLeft draft={one.draft} wrong={wrong} onChange={one.change} />
+          <Photos vehicleId={walk.vehicleId} walkId={walk.id} stop={stop} />
         </Box>
         <Box
           component="section"
@@ -125,28 +148,32 @@ export function StopForm(props: {
           }}
         >
           <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', mb: 1 }}>
-            <StateGlyph verdict={one.judgement.verdict} size={22} named={false} />
-            <Box
-              component="h2"
-              sx={{ m: 0, fontSize: 17, fontWeight: 750, color: STATES[one.judgement.verdict].colour }}
-            >
-              {stop.position} {STATES[one.judgement.verdict].word}
+            <StateGlyph verdict={shown} size={22} named={false} />
+            <Box component="h2" sx={{ m: 0, fontSize: 17, fontWeight: 750, color: STATES[shown].colour }}>
+              {stop.position} {STATES[shown].word}
+              {guess && ', provisional'}
             </Box>
             <SaveNote state={one.state} />
           </Box>
           {one.state === 'blank' && (
             <Box sx={{ color: 'text.secondary', mb: 1 }}>As last known; nothing entered yet.</Box>
           )}
-          <ReasonList judgement={one.judgement} />
+          {guess ? <ProvisionalSays guess={guess} /> : <ReasonList judgement={one.judgement} />}
           {one.state === 'unreachable' && (
             <Alert severity="warning" sx={{ mt: 1.5 }} action={<Button onClick={one.retry}>Try again</Button>}>
-              {one.problem?.message}
+              Not with the server yet. What you typed is kept on this device and sent by itself.
             </Alert>
           )}
           {one.state === 'refused' && (
-            <Alert severity="error" sx={{ mt: 1.5 }}>
-              {one.problem?.field('by') ??
-                'The marked entry is not stored; the rest is. It stays here until you correct it.'}
+            <Alert
+              severity="error"
+              sx={{ mt: 1.5 }}
+              action={one.over ? <Button onClick={one.retry}>Into a new walk-round</Button> : undefined}
+            >
+              {one.problem && one.problem.problem.fields.length === 0
+                ? one.problem.message
+                : (one.problem?.field('takenAt') ??
+                  'The marked entry is not stored; the rest is. It stays here until you correct it.')}
             </Alert>
           )}
           {one.state === 'conflict' && one.theirs && (
@@ -197,6 +224,25 @@ export function StopForm(props: {
         </Button>
       </Box>
     </Box>
+  )
+}
+
+/** What this device found by comparing alone; the server judges when it can be reached. */
+function ProvisionalSays({ guess }: { guess: Provisional }) {
+  return (
+    <>
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}>
+        {guess.says.map((one) => (
+          <Box component="li" key={one.words} sx={{ display: 'flex', gap: 1 }}>
+            <StateGlyph verdict={one.verdict} named={false} /> <strong>{one.words}</strong>
+          </Box>
+        ))}
+      </Box>
+      <Box sx={{ color: 'text.secondary', mt: 0.75 }}>
+        Compared on this device with the limits the server sent along, this position alone. The server judges when it
+        can be reached.
+      </Box>
+    </>
   )
 }
 

@@ -8,10 +8,13 @@ import { STATES } from '../../drawings/state/states'
 export function StopTrail({
   stops,
   at,
+  waiting,
   onGo,
 }: {
   stops: Schemas['Stop'][]
   at: string | undefined
+  /** Whether something typed here isn't with the server yet. */
+  waiting: (position: string) => boolean
   onGo: (position: string) => void
 }) {
   return (
@@ -37,7 +40,13 @@ export function StopTrail({
             component="button"
             type="button"
             aria-current={here ? 'step' : undefined}
-            aria-label={`${stop.position}, ${stop.name}, ${stop.entry ? STATES[stop.judgement.verdict].word : 'not entered yet'}`}
+            aria-label={`${stop.position}, ${stop.name}, ${
+              waiting(stop.position)
+                ? 'kept on this device'
+                : stop.entry
+                  ? STATES[stop.judgement.verdict].word
+                  : 'not entered yet'
+            }`}
             onClick={() => onGo(stop.position)}
             sx={{
               font: 'inherit',
@@ -58,7 +67,11 @@ export function StopTrail({
             }}
           >
             {stop.position}
-            {stop.entry ? (
+            {waiting(stop.position) ? (
+              <Box aria-hidden="true" sx={{ fontSize: 13, lineHeight: 1 }}>
+                …
+              </Box>
+            ) : stop.entry ? (
               <StateGlyph verdict={stop.judgement.verdict} size={13} named={false} />
             ) : (
               <Box sx={{ width: 12, height: 2, my: '5.5px', background: colour.frame }} />

@@ -13,6 +13,7 @@ export function TreadFields(props: {
   draft: Draft
   wrong: (field: string) => string | undefined
   onChange: (part: Partial<Draft>) => void
+  onNoGauge?: () => void
 }) {
   const { draft, wrong, onChange } = props
   const [units] = useUnits()
@@ -48,6 +49,11 @@ export function TreadFields(props: {
           >
             More places round the tire…
           </Button>
+          {props.onNoGauge && (
+            <Button size="small" onClick={props.onNoGauge} sx={{ minHeight: 44 }}>
+              No gauge at hand: bar or coin…
+            </Button>
+          )}
         </Box>
       </>
     )

@@ -3,45 +3,73 @@ import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
-import { answerOf, api, type Schemas } from '../../api/client'
+import { answerOf, api, ProblemError, type Schemas, type Units } from '../../api/client'
 import { useUnits } from '../../app/settings'
 import { useGauge } from '../../gauge/useGauge'
+import { outbox } from '../../offline/outbox'
+import { useHeld } from '../../offline/useOutbox'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
 import { Finish } from './Finish'
+import { GaugesInHand } from './GaugesInHand'
 import { StopForm } from './StopForm'
 import { StopTrail } from './StopTrail'
 
 const FINISH = 'finish'
 
+/** From the server, and kept here; out of reach, as this device last knew it. */
+async function loadWalk(vehicleId: number, id: string, units: Units): Promise<Schemas['WalkRound']> {
+  await outbox.load()
+  try {
+    const walk = await answerOf(
+      id === 'sheet'
+        ? api.GET('/api/vehicles/{vehicleId}/walk-sheet', {
+            params: { path: { vehicleId }, query: { units, scope: outbox.sheet(vehicleId)?.walk.scope ?? 'FULL' } },
+          })
+        : api.GET('/api/walk-rounds/{id}', { params: { path: { id: Number(id) }, query: { units } } }),
+    )
+    await outbox.keepSheet(walk, units)
+    return walk
+  } catch (error) {
+    const kept = outbox.sheet(vehicleId)
+    if (kept && error instanceof ProblemError && error.unreachable) return kept.walk
+    throw error
+  }
+}
+
 /** One walk round a vehicle, one position at a time. */
 export function WalkRound() {
   const params = useParams()
-  const id = Number(params.id)
+  const vehicleId = Number(params.vehicleId)
   const [units] = useUnits()
   const [search, setSearch] = useSearchParams()
   const query = useQuery({
-    queryKey: ['walk', id, units],
-    queryFn: () => answerOf(api.GET('/api/walk-rounds/{id}', { params: { path: { id }, query: { units } } })),
+    queryKey: ['walk', vehicleId, params.id, units],
+    queryFn: () => loadWalk(vehicleId, params.id ?? 'sheet', units),
     refetchOnWindowFocus: false,
   })
+  const held = useHeld()
   const gauge = useGauge()
   const flush = useRef<() => Promise<void>>(async () => {})
+  const kept = held.sheets.find((one) => one.vehicleId === vehicleId)
+  const walk = query.data && !query.data.finishedAt && kept?.units === units ? kept.walk : query.data
+  const isEntered = (stop: Schemas['Stop']) =>
+    stop.entry !== undefined || outbox.entry(vehicleId, stop.position) !== undefined
   // Opens at the first position without an entry and stays there: saving it must not move the form on.
-  const start = query.data && (query.data.stops.find((stop) => !stop.entry)?.position ?? FINISH)
+  const start = walk && (walk.stops.find((stop) => !isEntered(stop))?.position ?? FINISH)
   const chosen = search.get('at')
   useEffect(() => {
     if (chosen === null && start !== undefined) setSearch({ at: start }, { replace: true })
   }, [chosen, start, setSearch])
-  if (query.isPending) return <LoadingLines />
-  if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
-  const walk = query.data
+  if (query.isPending || (walk === undefined && !query.isError)) return <LoadingLines />
+  if (walk === undefined) return <LoadProblem error={query.error} again={() => query.refetch()} />
   if (walk.finishedAt) return <Over walk={walk} />
   const at = chosen ?? start
   const index = walk.stops.findIndex((stop) => stop.position === at)
   const stop = walk.stops[index]
   const go = async (to: string) => {
-    await flush.current()
+    // Out of reach it is kept here; the walk goes on either way.
+    void flush.current()
     setSearch({ at: to })
   }
   const previous = stop ? walk.stops[index - 1]?.position : walk.stops.at(-1)?.position
@@ -51,10 +79,12 @@ export function WalkRound() {
       <Box
         sx={{
           px: { xs: 1.5, md: 2.5 },
-          py: 1.25,
+          py: 1,
           display: 'flex',
-          gap: 1.5,
+          columnGap: 1.5,
+          rowGap: 0.5,
           alignItems: 'center',
+          flexWrap: 'wrap',
           borderBottom: 1,
           borderColor: 'divider',
         }}
@@ -69,18 +99,29 @@ export function WalkRound() {
           </Box>
         </Box>
         <Box sx={{ color: 'text.secondary', lineHeight: 1.35 }}>
-          <div>Walk-round by {walk.startedBy}</div>
           <div>
-            {walk.stops.filter((one) => one.entry).length} of {walk.stops.length} positions entered
+            {walk.scopeTitle}
+            {walk.startedBy && `, started by ${walk.startedBy}`}
+          </div>
+          <div>
+            {walk.stops.filter(isEntered).length} of {walk.stops.length} positions entered
           </div>
         </Box>
-        {stop && (
-          <Button sx={{ ml: 'auto' }} variant="outlined" onClick={() => void go(FINISH)}>
-            Finish…
-          </Button>
-        )}
+        <Box sx={{ ml: 'auto', display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+          <GaugesInHand />
+          {stop && (
+            <Button variant="outlined" onClick={() => void go(FINISH)}>
+              Finish…
+            </Button>
+          )}
+        </Box>
       </Box>
-      <StopTrail stops={walk.stops} at={stop?.position} onGo={(position) => void go(position)} />
+      <StopTrail
+        stops={walk.stops}
+        at={stop?.position}
+        waiting={(position) => outbox.entry(vehicleId, position) !== undefined}
+        onGo={(position) => void go(position)}
+      />
       {stop ? (
         <StopForm
           key={`${stop.position} ${units}`}

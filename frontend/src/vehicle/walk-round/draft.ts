@@ -6,6 +6,9 @@ export type Entry = Schemas['Entry']
 export type Finding = Schemas['Choice']['finding']
 export type Warmth = Entry['warmth']
 
+export type Bound = NonNullable<Entry['bound']>
+export type Facing = NonNullable<Entry['dotFaces']>
+
 /** What stands in the fields of one position, as typed. */
 export interface Draft {
   pressure: string
@@ -15,8 +18,20 @@ export interface Draft {
   inner: string
   /** Depths at several places round the tire, each from outer to inner; empty while one place is enough. */
   places: string[][]
+  /** What a wear bar or a coin says where no gauge is at hand. */
+  bound: Bound | null
+  /** Which way the full DOT code faces; null while nobody looked. */
+  dotFaces: Facing | null
+  /** Those of a sidewall on the outer one. */
   findings: Finding[]
+  innerFindings: Finding[]
   putRight: Finding[]
+  pressureGauge: number | null
+  treadGauge: number | null
+  /** Why this position is left out. */
+  skipped: string
+  /** Somebody looked, whether or not there was anything to find. */
+  looked: boolean
 }
 
 export const EMPTY: Draft = {
@@ -26,8 +41,15 @@ export const EMPTY: Draft = {
   center: '',
   inner: '',
   places: [],
+  bound: null,
+  dotFaces: null,
   findings: [],
+  innerFindings: [],
   putRight: [],
+  pressureGauge: null,
+  treadGauge: null,
+  skipped: '',
+  looked: false,
 }
 
 /** A saved entry as it goes back into the fields. */
@@ -41,30 +63,29 @@ export function draftOf(entry: Entry | undefined, units: Units): Draft {
     center: depth(entry.center),
     inner: depth(entry.inner),
     places: (entry.places ?? []).map((place) => place.map(depth)),
+    bound: entry.bound ?? null,
+    dotFaces: entry.dotFaces ?? null,
     findings: entry.findings,
+    innerFindings: entry.innerFindings,
     putRight: entry.putRight,
+    pressureGauge: entry.pressureGauge ?? null,
+    treadGauge: entry.treadGauge ?? null,
+    skipped: entry.skipped,
+    looked: !entry.skipped,
   }
 }
 
-/** Nothing entered at all; the warmth alone says nothing. */
+/** Nothing entered at all; warmth and gauges alone say nothing. */
 export const isBlank = (draft: Draft) =>
   !draft.pressure &&
   !draft.outer &&
   !draft.center &&
   !draft.inner &&
   !draft.places.some((place) => place.some(Boolean)) &&
+  !draft.bound &&
+  !draft.skipped &&
+  !draft.looked &&
+  !draft.dotFaces &&
   draft.findings.length === 0 &&
+  draft.innerFindings.length === 0 &&
   draft.putRight.length === 0
-
-const keyOf = (walk: number, position: string) => `rotagens.draft.${walk}.${position}`
-
-/** What was typed but not yet taken by the server is kept on this device until it is. */
-export const kept = {
-  read(walk: number, position: string): Draft | undefined {
-    const text = localStorage.getItem(keyOf(walk, position))
-    return text === null ? undefined : { ...EMPTY, ...(JSON.parse(text) as Partial<Draft>) }
-  },
-  write: (walk: number, position: string, draft: Draft) =>
-    localStorage.setItem(keyOf(walk, position), JSON.stringify(draft)),
-  forget: (walk: number, position: string) => localStorage.removeItem(keyOf(walk, position)),
-}

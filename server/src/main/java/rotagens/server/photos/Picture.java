@@ -66,7 +66,7 @@ record Picture(byte[] jpeg, int width, int height) {
     /** How the camera was held; null where the file doesn't say, or says it in a form nobody can read. */
     private static Orientation orientation(ImageReader reader) {
         try {
-            return ExifUtils.getExifOrientation(reader, 0);
+            return reader.getFormatName().equalsIgnoreCase("JPEG") ? ExifUtils.getExifOrientation(reader, 0) : null;
         } catch (IOException e) {
             return null;
         }

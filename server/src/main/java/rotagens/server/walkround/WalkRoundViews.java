@@ -89,8 +89,12 @@ final class WalkRoundViews {
             @Nullable Long treadGauge,
             String skipped) {}
 
-    /** The answer to a save. */
-    record Saved(Entry entry, JudgementView judgement) {}
+    /**
+     * The answer to a save.
+     *
+     * @param missing what the scope still asks for here; null where nothing is
+     */
+    record Saved(Entry entry, @Nullable String missing, JudgementView judgement) {}
 
     /** A finding still open from before. */
     record Open(Finding finding, String words, LocalDate on, String by, boolean canBePutRightHere) {}

@@ -137,6 +137,7 @@ class WalkRounds {
         Map<Long, Stored> now = store.entries(id);
         return new Saved(
                 WalkRoundPages.entry(now.get(placeId)),
+                WalkRoundPages.missing(walk.scope(), now.get(placeId)).orElse(null),
                 JudgementView.of(
                         WalkRoundPages.judge(WalkRoundPages.withEntries(standing, now), position, standing), units));
     }

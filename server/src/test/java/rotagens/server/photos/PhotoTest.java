@@ -94,6 +94,20 @@ class PhotoTest {
     }
 
     @Test
+    @DisplayName("a PNG is taken too, with or without transparency, and kept as JPEG")
+    void png() throws Exception {
+        for (int kind : new int[] {BufferedImage.TYPE_INT_ARGB, BufferedImage.TYPE_BYTE_GRAY}) {
+            ByteArrayOutputStream file = new ByteArrayOutputStream();
+            ImageIO.write(new BufferedImage(300, 200, kind), "png", file);
+            Answer sent = send("2R", file.toByteArray(), "image/png");
+            assertThat(sent.text()).contains("\"width\":300");
+            byte[] back = api.file("/api/photos/" + sent.body().path("id").asLong());
+            assertThat(back[0] & 0xFF).isEqualTo(0xFF);
+            assertThat(back[1] & 0xFF).isEqualTo(0xD8);
+        }
+    }
+
+    @Test
     @DisplayName("what isn't a photo is refused in words, and nothing of it stays in the data folder")
     void refused() throws Exception {
         for (byte[] file : new byte[][] {

@@ -1,0 +1,47 @@
+import Box from '@mui/material/Box'
+import { Link } from 'react-router'
+import { type Held, outbox } from './outbox'
+import { useHeld, useSending } from './useOutbox'
+
+const many = (count: number, one: string, more: string) => (count === 1 ? `1 ${one}` : `${count} ${more}`)
+
+/** What waits, in words; empty where nothing does. */
+export function waitingWords(held: Held): string {
+  const { entries, photos, finishes } = outbox.waiting(held)
+  return [
+    entries > 0 && many(entries, 'position', 'positions'),
+    photos > 0 && many(photos, 'photo', 'photos'),
+    finishes > 0 && many(finishes, 'walk-round to finish', 'walk-rounds to finish'),
+  ]
+    .filter(Boolean)
+    .join(', ')
+}
+
+/** What isn't with the server yet, on every page while there is any; sends it when it can. */
+export function Waiting() {
+  useSending()
+  const held = useHeld()
+  const { conflicts } = outbox.waiting(held)
+  const words = waitingWords(held)
+  if (held.reached && conflicts === 0) return null
+  return (
+    <Box
+      role="status"
+      className="not-printed"
+      sx={{
+        background: '#FFF3D6',
+        borderBottom: 1,
+        borderColor: '#D9B04C',
+        px: { xs: 1.5, md: 2.5 },
+        py: 0.75,
+        display: 'flex',
+        gap: 1,
+        flexWrap: 'wrap',
+      }}
+    >
+      <strong>{held.reached ? 'Somebody else was there too' : 'Out of reach of the server'}</strong>
+      <span>{words ? `${words} on this device, not sent yet.` : 'What is typed is kept on this device.'}</span>
+      <Link to="/along">{conflicts > 0 ? 'Settle it' : 'Taken along'}</Link>
+    </Box>
+  )
+}

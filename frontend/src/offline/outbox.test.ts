@@ -1,0 +1,138 @@
+import { describe, expect, it } from 'vitest'
+import { type Call, fakeServer, problem } from '../test/server'
+import { entryOf, FIT, walk } from '../test/walk'
+import { EMPTY } from '../vehicle/walk-round/draft'
+import { outbox } from './outbox'
+import { store } from './store'
+
+const sheet = { ...walk, id: 0, startedBy: '' }
+const typed = { ...EMPTY, pressure: '94' }
+
+/** A server that can be out of reach, knows one walk-round, and stores each key once. */
+function server(answer?: (call: Call) => ReturnType<typeof problem> | undefined) {
+  const state = { there: false, stored: [] as string[] }
+  const calls = fakeServer((call) => {
+    if (!state.there) return 'unreachable'
+    const special = answer?.(call)
+    if (special) return special
+    if (call.path.endsWith('/walk-rounds')) return { body: walk }
+    if (call.path.endsWith('/finish')) return { body: { id: 7, readings: 1, unread: 0, verdict: 'FIT' } }
+    state.stored.push(call.headers.get('Idempotency-Key') ?? '')
+    if (call.path.endsWith('/photos')) return { body: { id: 1, width: 4, height: 3, at: '', by: '' } }
+    return { body: { entry: entryOf(call.body, 1), judgement: FIT } }
+  })
+  return { state, calls, puts: () => calls.filter((call) => call.method === 'PUT') }
+}
+
+/** As if the browser had been closed and opened again. */
+async function reopened() {
+  await outbox.settled()
+  outbox.forgetLoaded()
+  await outbox.load()
+}
+
+describe('what this device keeps', () => {
+  it('survives a closed browser, and goes once when the server is there: started, entered, photographed, finished', async () => {
+    const { state, calls } = server()
+    await outbox.keepSheet(sheet, 'US')
+    await outbox.keep(3, '2LO', typed, 'US', 0)
+    await outbox.keepPhoto(3, '2LO', new Blob(['x'], { type: 'image/jpeg' }))
+    await outbox.finishLater(3, '41208', 'dark')
+    await outbox.sendAll()
+    expect(outbox.read().reached).toBe(false)
+    await reopened()
+    expect(outbox.waiting()).toEqual({ entries: 1, photos: 1, finishes: 1, conflicts: 0 })
+    state.there = true
+    await outbox.sendAll()
+    expect(outbox.waiting()).toEqual({ entries: 0, photos: 0, finishes: 0, conflicts: 0 })
+    expect(outbox.sheet(3)).toBeUndefined()
+    expect(outbox.lastFinished(3)?.readings).toBe(1)
+    const taken = calls.filter((call) => call.method !== 'GET').map((call) => call.path)
+    expect(taken.slice(-4)).toEqual([
+      '/api/vehicles/3/walk-rounds',
+      '/api/walk-rounds/7/positions/2LO',
+      '/api/walk-rounds/7/positions/2LO/photos',
+      '/api/walk-rounds/7/finish',
+    ])
+    expect(await store.entries()).toEqual([])
+  })
+
+  it('goes under the same key and with the same words until it is taken', async () => {
+    const { state, puts } = server((call) => (call.method === 'PUT' && puts().length < 3 ? 'unreachable' : undefined))
+    state.there = true
+    await outbox.keepSheet(walk, 'US')
+    await outbox.keep(3, '2LO', typed, 'US', 0)
+    for (let times = 0; times < 3; times++) await outbox.sendAll()
+    expect(puts()).toHaveLength(3)
+    expect(new Set(puts().map((call) => call.headers.get('Idempotency-Key'))).size).toBe(1)
+    expect(new Set(puts().map((call) => JSON.stringify(call.body))).size).toBe(1)
+    expect(outbox.waiting().entries).toBe(0)
+  })
+
+  it('says when it was taken only where it first goes out long after', async () => {
+    const { state, puts } = server()
+    state.there = true
+    await outbox.keepSheet(walk, 'US')
+    const kept = {
+      id: '3 2LO',
+      vehicleId: 3,
+      position: '2LO',
+      draft: typed,
+      units: 'US' as const,
+      version: 0,
+      key: 'k',
+    }
+    await store.keepEntry({ ...kept, takenAt: '2026-11-23T09:00:00Z', state: 'waiting' })
+    await reopened()
+    await outbox.sendAll()
+    expect(puts()[0]?.body).toMatchObject({ takenAt: '2026-11-23T09:00:00Z' })
+    await outbox.keep(3, '2LO', typed, 'US', 1)
+    await outbox.sendAll()
+    expect(puts()[1]?.body).not.toHaveProperty('takenAt')
+  })
+
+  it('shows both where somebody else was there, and finishes nothing before that is settled', async () => {
+    const theirs = { ...entryOf({ pressure: '88 psi' }, 4), by: 'Tomas Weil' }
+    const { state, puts, calls } = server((call) =>
+      call.headers.get('If-Match') === '"0"' ? problem(412, {}, theirs) : undefined,
+    )
+    state.there = true
+    await outbox.keepSheet(walk, 'US')
+    await outbox.keep(3, '2LO', typed, 'US', 0)
+    await outbox.finishLater(3, '', '')
+    await outbox.sendAll()
+    expect(outbox.entry(3, '2LO')).toMatchObject({ state: 'conflict', theirs: { by: 'Tomas Weil' } })
+    expect(calls.some((call) => call.path.endsWith('/finish'))).toBe(false)
+    await outbox.overrule(3, '2LO')
+    await outbox.sendAll()
+    expect(puts().at(-1)?.headers.get('If-Match')).toBe('"4"')
+    expect(outbox.waiting()).toEqual({ entries: 0, photos: 0, finishes: 0, conflicts: 0 })
+  })
+
+  it('offers a new walk-round where the old one was finished meanwhile', async () => {
+    let over = true
+    const { state, calls } = server((call) => (call.method === 'PUT' && over ? problem(409) : undefined))
+    state.there = true
+    await outbox.keepSheet(walk, 'US')
+    await outbox.keep(3, '2LO', typed, 'US', 2)
+    await outbox.sendAll()
+    expect(outbox.entry(3, '2LO')).toMatchObject({ state: 'refused', version: 0 })
+    over = false
+    await outbox.again(3, '2LO')
+    expect(calls.some((call) => call.path === '/api/vehicles/3/walk-rounds')).toBe(true)
+    expect(outbox.waiting().entries).toBe(0)
+  })
+
+  it('keeps a photo the server refuses, with the reason, and goes on with the rest', async () => {
+    const { state } = server((call) =>
+      call.path.endsWith('/photos') ? problem(422, { photo: 'This is no photo the program can read.' }) : undefined,
+    )
+    state.there = true
+    await outbox.keepSheet(walk, 'US')
+    await outbox.keepPhoto(3, '2LO', new Blob(['x'], { type: 'image/png' }))
+    await outbox.keep(3, '2LO', typed, 'US', 0)
+    await outbox.sendAll()
+    expect(outbox.read().photos[0]?.problem?.fields[0]?.message).toContain('no photo')
+    expect(outbox.waiting().entries).toBe(0)
+  })
+})

@@ -1,0 +1,81 @@
+import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
+import type { Problem, Schemas, Units } from '../api/client'
+import type { Draft, Entry } from '../vehicle/walk-round/draft'
+
+/** What was typed at one position and the server hasn't taken yet. */
+export interface WaitingEntry {
+  id: string
+  vehicleId: number
+  position: string
+  draft: Draft
+  units: Units
+  /** The version it was typed over. */
+  version: number
+  /** Sent under this key, so that it counts once however often it is sent. */
+  key: string
+  takenAt: string
+  /** Whether it first went out so long after that it says itself when it was taken. */
+  late?: boolean
+  state: 'waiting' | 'refused' | 'conflict'
+  theirs?: Entry
+  problem?: Problem
+}
+
+/** A photo the server hasn't taken yet. */
+export interface WaitingPhoto {
+  id: string
+  vehicleId: number
+  position: string
+  /** As bytes: not every browser keeps a file whole. */
+  picture: ArrayBuffer
+  type: string
+  problem?: Problem
+}
+
+/** The walk-round of one vehicle as this device last knew it, and what is to become of it. */
+export interface Sheet {
+  vehicleId: number
+  units: Units
+  walk: Schemas['WalkRound']
+  keptAt: string
+  /** Started out of reach under this key. */
+  startKey?: string
+  finish?: { odometer: string; skipped: string; key: string; problem?: Problem }
+}
+
+interface Yard extends DBSchema {
+  entries: { key: string; value: WaitingEntry }
+  photos: { key: string; value: WaitingPhoto }
+  sheets: { key: number; value: Sheet }
+}
+
+let opened: Promise<IDBPDatabase<Yard>> | undefined
+
+const db = () => {
+  opened ??= openDB<Yard>('rotagens', 1, {
+    upgrade(fresh) {
+      fresh.createObjectStore('entries', { keyPath: 'id' })
+      fresh.createObjectStore('photos', { keyPath: 'id' })
+      fresh.createObjectStore('sheets', { keyPath: 'vehicleId' })
+    },
+  })
+  return opened
+}
+
+/** The device's own keeping place; it outlives the page, the browser and a dead battery. */
+export const store = {
+  entries: async () => (await db()).getAll('entries'),
+  keepEntry: async (entry: WaitingEntry) => (await db()).put('entries', entry),
+  dropEntry: async (id: string) => (await db()).delete('entries', id),
+  photos: async () => (await db()).getAll('photos'),
+  keepPhoto: async (photo: WaitingPhoto) => (await db()).put('photos', photo),
+  dropPhoto: async (id: string) => (await db()).delete('photos', id),
+  sheets: async () => (await db()).getAll('sheets'),
+  keepSheet: async (sheet: Sheet) => (await db()).put('sheets', sheet),
+  dropSheet: async (vehicleId: number) => (await db()).delete('sheets', vehicleId),
+  /** For tests: as if this device had never been used. */
+  empty: async () => {
+    const here = await db()
+    await Promise.all([here.clear('entries'), here.clear('photos'), here.clear('sheets')])
+  },
+}

@@ -1,0 +1,72 @@
+import type { Schemas } from '../api/client'
+
+export const FIT = { verdict: 'FIT' as const, reasons: [] }
+
+/** A drive position whose figures turn at 76, 90.25, 99.76 and 120 psi, and at 2/32 and 3/32. */
+export const stop: Schemas['Stop'] = {
+  position: '2LO',
+  name: 'drive left outer',
+  tire: 'Corvane Tessaly C2',
+  size: '275/70R22.5',
+  dot: '0821',
+  target: '95 psi',
+  legal: '2/32 in',
+  pull: '3/32 in',
+  open: [
+    { finding: 'CAP_MISSING', words: 'Valve cap missing', on: '2026-11-01', by: 'Tomas Weil', canBePutRightHere: true },
+  ],
+  photos: [],
+  missing: 'nothing entered',
+  standing: 'FIT',
+  judgement: FIT,
+  bands: {
+    cold: [
+      { from: 0, verdict: 'DO_NOT_OPERATE', says: '80 % of target: 76 psi' },
+      { from: 76.01, verdict: 'WATCH', says: 'Cold pressure on target: 95 psi' },
+      { from: 90.25, verdict: 'FIT', says: '' },
+      { from: 99.76, verdict: 'WATCH', says: 'Cold pressure on target: 95 psi' },
+      { from: 120.01, verdict: 'DO_NOT_OPERATE', says: 'Maximum pressure: 120 psi' },
+    ],
+    hot: [
+      { from: 0, verdict: 'WATCH', says: 'Hot reading: 95 psi' },
+      { from: 95, verdict: 'FIT', says: '' },
+    ],
+    tread: [
+      { from: 0, verdict: 'DO_NOT_OPERATE', says: 'Legal tread limit: 2/32 in' },
+      { from: 2.01, verdict: 'PLAN', says: 'Pull point: 3/32 in' },
+      { from: 3.01, verdict: 'FIT', says: '' },
+    ],
+  },
+}
+
+export const walk: Schemas['WalkRound'] = {
+  id: 7,
+  vehicleId: 3,
+  scope: 'FULL',
+  scopeTitle: 'Full',
+  asksTread: true,
+  unit: 'LC-03',
+  description: 'Clinic coach',
+  startedAt: '2026-11-23T15:00:00Z',
+  startedBy: 'Rafe Halloran',
+  today: '2026-11-23',
+  stops: [stop],
+}
+
+/** What the server stores of what it was sent. */
+export const entryOf = (body: unknown, version: number): Schemas['Entry'] => ({
+  version,
+  by: 'Rafe Halloran',
+  savedAt: '2026-11-23T15:01:00Z',
+  pressure: '',
+  warmth: 'COLD',
+  outer: '',
+  center: '',
+  inner: '',
+  places: [],
+  findings: [],
+  innerFindings: [],
+  putRight: [],
+  skipped: '',
+  ...(body as object),
+})

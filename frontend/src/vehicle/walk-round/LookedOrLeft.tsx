@@ -1,0 +1,68 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import ToggleButton from '@mui/material/ToggleButton'
+import { useState } from 'react'
+import { Entry } from '../../ui/Entry'
+import { type Draft, EMPTY, isBlank } from './draft'
+
+const USUAL = ['can’t be reached', 'wheel is off', 'tire is hot', 'no gauge fits']
+
+/** Looked at with nothing to find, or left out and why. */
+export function LookedOrLeft(props: {
+  draft: Draft
+  wrong: (field: string) => string | undefined
+  onChange: (part: Partial<Draft>) => void
+}) {
+  const { draft, wrong, onChange } = props
+  const [leaving, setLeaving] = useState(draft.skipped !== '')
+  if (leaving) {
+    return (
+      <Box component="section" aria-label="Left out" sx={{ mb: 2, display: 'grid', gap: 1 }}>
+        <Entry
+          label="Why this position is left out"
+          value={draft.skipped}
+          onChange={(skipped) => onChange({ ...EMPTY, warmth: draft.warmth, skipped })}
+          error={wrong('skipped')}
+          width="100%"
+        />
+        <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', '& button': { minHeight: 44 } }}>
+          {USUAL.map((why) => (
+            <ToggleButton
+              key={why}
+              value={why}
+              size="small"
+              selected={draft.skipped === why}
+              onChange={() => onChange({ ...EMPTY, warmth: draft.warmth, skipped: why })}
+              sx={{ background: '#fff', color: 'text.primary', textTransform: 'none' }}
+            >
+              {why}
+            </ToggleButton>
+          ))}
+          <Button
+            onClick={() => {
+              setLeaving(false)
+              onChange({ skipped: '' })
+            }}
+          >
+            Don’t leave it out
+          </Button>
+        </Box>
+      </Box>
+    )
+  }
+  return (
+    <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 2, '& button': { minHeight: 44 } }}>
+      <ToggleButton
+        value="looked"
+        size="small"
+        selected={draft.looked && draft.findings.length + draft.innerFindings.length === 0}
+        disabled={draft.findings.length + draft.innerFindings.length > 0}
+        onChange={() => onChange({ looked: !draft.looked })}
+        sx={{ background: '#fff', color: 'text.primary', textTransform: 'none', px: 1.25 }}
+      >
+        {draft.looked ? '✓ Looked at, nothing found' : 'Looked at, nothing found'}
+      </ToggleButton>
+      {isBlank(draft) && <Button onClick={() => setLeaving(true)}>Leave this position out…</Button>}
+    </Box>
+  )
+}
