@@ -28,6 +28,9 @@ export default defineConfig({
         ],
       },
       workbox: {
+        // A page at its first visit is answered for at once, and a new version at the next.
+        clientsClaim: true,
+        skipWaiting: true,
         globPatterns: ['**/*.{html,js,css,svg,png,woff2}'],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//, /\./],

@@ -35,7 +35,7 @@ describe('what this device keeps', () => {
   it('survives a closed browser, and goes once when the server is there: started, entered, photographed, finished', async () => {
     const { state, calls } = server()
     await outbox.keepSheet(sheet, 'US')
-    await outbox.keep(3, '2LO', typed, 'US', 0)
+    await outbox.keep(3, '2LO', typed, 'US')
     await outbox.keepPhoto(3, '2LO', new Blob(['x'], { type: 'image/jpeg' }))
     await outbox.finishLater(3, '41208', 'dark')
     await outbox.sendAll()
@@ -61,7 +61,7 @@ describe('what this device keeps', () => {
     const { state, puts } = server((call) => (call.method === 'PUT' && puts().length < 3 ? 'unreachable' : undefined))
     state.there = true
     await outbox.keepSheet(walk, 'US')
-    await outbox.keep(3, '2LO', typed, 'US', 0)
+    await outbox.keep(3, '2LO', typed, 'US')
     for (let times = 0; times < 3; times++) await outbox.sendAll()
     expect(puts()).toHaveLength(3)
     expect(new Set(puts().map((call) => call.headers.get('Idempotency-Key'))).size).toBe(1)
@@ -86,9 +86,21 @@ describe('what this device keeps', () => {
     await reopened()
     await outbox.sendAll()
     expect(puts()[0]?.body).toMatchObject({ takenAt: '2026-11-23T09:00:00Z' })
-    await outbox.keep(3, '2LO', typed, 'US', 1)
+    await outbox.keep(3, '2LO', typed, 'US')
     await outbox.sendAll()
     expect(puts()[1]?.body).not.toHaveProperty('takenAt')
+  })
+
+  it('never replaces what its person hasn’t seen, even where the device has heard of it', async () => {
+    const { state, puts } = server()
+    state.there = true
+    await outbox.keepSheet(walk, 'US')
+    outbox.see(3, '2LO', 1)
+    const theirs = { ...entryOf({ pressure: '88 psi' }, 2), by: 'Tomas Weil' }
+    await outbox.keepSheet({ ...walk, stops: walk.stops.map((stop) => ({ ...stop, entry: theirs })) }, 'US')
+    await outbox.keep(3, '2LO', typed, 'US')
+    await outbox.sendAll()
+    expect(puts()[0]?.headers.get('If-Match')).toBe('"1"')
   })
 
   it('shows both where somebody else was there, and finishes nothing before that is settled', async () => {
@@ -98,7 +110,7 @@ describe('what this device keeps', () => {
     )
     state.there = true
     await outbox.keepSheet(walk, 'US')
-    await outbox.keep(3, '2LO', typed, 'US', 0)
+    await outbox.keep(3, '2LO', typed, 'US')
     await outbox.finishLater(3, '', '')
     await outbox.sendAll()
     expect(outbox.entry(3, '2LO')).toMatchObject({ state: 'conflict', theirs: { by: 'Tomas Weil' } })
@@ -114,7 +126,7 @@ describe('what this device keeps', () => {
     const { state, calls } = server((call) => (call.method === 'PUT' && over ? problem(409) : undefined))
     state.there = true
     await outbox.keepSheet(walk, 'US')
-    await outbox.keep(3, '2LO', typed, 'US', 2)
+    await outbox.keep(3, '2LO', typed, 'US')
     await outbox.sendAll()
     expect(outbox.entry(3, '2LO')).toMatchObject({ state: 'refused', version: 0 })
     over = false
@@ -130,7 +142,7 @@ describe('what this device keeps', () => {
     state.there = true
     await outbox.keepSheet(walk, 'US')
     await outbox.keepPhoto(3, '2LO', new Blob(['x'], { type: 'image/png' }))
-    await outbox.keep(3, '2LO', typed, 'US', 0)
+    await outbox.keep(3, '2LO', typed, 'US')
     await outbox.sendAll()
     expect(outbox.read().photos[0]?.problem?.fields[0]?.message).toContain('no photo')
     expect(outbox.waiting().entries).toBe(0)

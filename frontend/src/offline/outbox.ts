@@ -27,6 +27,7 @@ class Outbox {
   private readonly takenListeners = new Set<(vehicleId: number) => void>()
   /** The end of the line of things to send: each waits for the one before. */
   private line: Promise<unknown> = Promise.resolve()
+  private readonly seen = new Map<string, number>()
   private readonly finished = new Map<number, Schemas['Finished']>()
   private loaded: Promise<void> | null = null
 
@@ -47,6 +48,7 @@ class Outbox {
   /** For tests: forgets the memory, not the device. */
   forgetLoaded() {
     this.loaded = null
+    this.seen.clear()
     this.held = { entries: [], photos: [], sheets: [], reached: true }
   }
 
@@ -106,8 +108,17 @@ class Outbox {
     await store.dropSheet(vehicleId)
   }
 
-  /** Keeps what was typed at a position. */
-  async keep(vehicleId: number, position: string, draft: Draft, units: Units, version: number) {
+  /** Says which version of a position a person has in front of them: what they type goes over that one and no other. */
+  see(vehicleId: number, position: string, version: number) {
+    this.seen.set(idOf(vehicleId, position), version)
+  }
+
+  seenVersion(vehicleId: number, position: string): number {
+    return this.seen.get(idOf(vehicleId, position)) ?? 0
+  }
+
+  /** Keeps what was typed at a position, over the version its person had in front of them. */
+  async keep(vehicleId: number, position: string, draft: Draft, units: Units) {
     const before = this.entry(vehicleId, position)
     await this.putEntry({
       id: idOf(vehicleId, position),
@@ -115,7 +126,7 @@ class Outbox {
       position,
       draft,
       units,
-      version: before?.state === 'conflict' ? before.version : version,
+      version: before?.version ?? this.seenVersion(vehicleId, position),
       key: onceKey(),
       takenAt: new Date().toISOString(),
       state: 'waiting',
@@ -136,6 +147,7 @@ class Outbox {
 
   /** Lets what somebody else saved meanwhile stand, and forgets what was typed here. */
   async yieldTo(vehicleId: number, position: string, theirs: Entry) {
+    this.see(vehicleId, position, theirs.version)
     const sheet = this.sheet(vehicleId)
     if (sheet) {
       const stops = sheet.walk.stops.map((stop) => (stop.position === position ? { ...stop, entry: theirs } : stop))
@@ -260,6 +272,7 @@ class Outbox {
   }
 
   private async entryTaken(entry: WaitingEntry, saved: Saved) {
+    this.see(entry.vehicleId, entry.position, saved.entry.version)
     await this.note(entry, saved)
     const now = this.entry(entry.vehicleId, entry.position)
     // Typed on meanwhile: that goes next, over the version just stored.
@@ -312,6 +325,7 @@ class Outbox {
     if (!sheet) return
     const { startKey, ...rest } = sheet
     const stops = sheet.walk.stops.map(({ entry, ...stop }) => stop)
+    for (const stop of stops) this.see(vehicleId, stop.position, 0)
     await this.putSheet({ ...rest, walk: { ...sheet.walk, id: 0, stops } })
   }
 
@@ -321,6 +335,7 @@ class Outbox {
     if (!right) return
     try {
       const saved = await this.put(entry, right, onceKey())
+      this.see(entry.vehicleId, entry.position, saved.entry.version)
       await this.note(entry, saved)
       const now = this.entry(entry.vehicleId, entry.position)
       if (now) await this.putEntry({ ...now, version: saved.entry.version })

@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from 'react'
 
 /** Whether this device can be used out of reach of the server, and if not, why. */
-export type OfflineUse = 'ready' | 'preparing' | 'insecure' | 'unsupported'
+export type OfflineUse = 'ready' | 'preparing' | 'insecure' | 'untrusted' | 'unsupported'
 
 let state: OfflineUse = 'preparing'
 const listeners = new Set<() => void>()
@@ -18,11 +18,25 @@ export async function keepPages() {
   try {
     await navigator.serviceWorker.register('/sw.js')
     await navigator.serviceWorker.ready
+    await controlled()
+    // What a walk-round needs beside its sheet: asked once more, now that the browser keeps the answers.
+    await Promise.all(NEEDED.map((address) => fetch(address)))
     set('ready')
-  } catch {
-    set('unsupported')
+  } catch (error) {
+    // A page opened past a certificate warning is encrypted, and trusted with nothing that stays.
+    set(error instanceof DOMException && error.name === 'SecurityError' ? 'untrusted' : 'unsupported')
   }
 }
+
+const NEEDED = ['/api/session', '/api/findings', '/api/walk-scopes', '/api/gauges?units=US', '/api/gauges?units=METRIC']
+
+/** Resolves once the worker answers for this very page; at its first visit a page is older than its worker. */
+const controlled = () =>
+  navigator.serviceWorker.controller
+    ? Promise.resolve()
+    : new Promise<void>((resolve) =>
+        navigator.serviceWorker.addEventListener('controllerchange', () => resolve(), { once: true }),
+      )
 
 export const useOfflineUse = () =>
   useSyncExternalStore(

@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useSyncExternalStore } from 'react'
+import { useMe } from '../session/session'
 import { outbox } from './outbox'
 
 const ASK_AGAIN_MS = 15_000
@@ -7,16 +8,16 @@ const ASK_AGAIN_MS = 15_000
 /** What this device holds, as it changes. */
 export const useHeld = () => useSyncExternalStore(outbox.subscribe, outbox.read)
 
-/** Sends what waits: on opening, when the network comes back, and now and then while something waits. */
+/** Sends what waits: on opening, on signing in, when the network comes back, and now and then while something waits. */
 export function useSending() {
   const queries = useQueryClient()
+  const me = useMe()?.id
   useEffect(() => {
     const send = () => void outbox.sendAll()
     const now = () => {
       const { entries, photos, finishes } = outbox.waiting()
       if (entries + photos + finishes > 0) send()
     }
-    send()
     globalThis.addEventListener('online', send)
     const timer = setInterval(now, ASK_AGAIN_MS)
     const stop = outbox.onTaken(() => void queries.invalidateQueries())
@@ -26,4 +27,8 @@ export function useSending() {
       stop()
     }
   }, [queries])
+  // Signed in again is another reason to try: until then it went out under nobody.
+  useEffect(() => {
+    if (me !== undefined) void outbox.sendAll()
+  }, [me])
 }

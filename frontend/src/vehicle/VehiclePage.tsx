@@ -166,7 +166,7 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
       <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
         {vehicle.unit}
       </Box>
-      <Box sx={{ color: 'text.secondary', lineHeight: 1.4 }}>
+      <Box sx={{ color: 'text.secondary', lineHeight: 1.4, flex: '1 1 300px' }}>
         <div>
           {vehicle.description} · {vehicle.yard} yard
         </div>

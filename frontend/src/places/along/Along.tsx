@@ -7,6 +7,7 @@ import { Link } from 'react-router'
 import { answerOf, api } from '../../api/client'
 import { findingsQuery, gaugesQuery, scopesQuery, yardQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
+import { mono } from '../../app/theme'
 import { outbox } from '../../offline/outbox'
 import { type OfflineUse, useOfflineUse } from '../../offline/serviceWorker'
 import type { Sheet, WaitingEntry, WaitingPhoto } from '../../offline/store'
@@ -23,6 +24,8 @@ const USE: Record<OfflineUse, string> = {
   preparing: 'The pages are being kept on this device…',
   insecure:
     'Offline use is off: this page came over plain http from another machine, and a browser keeps nothing of such a page. Ask for the https address that “run --lan” prints, and install its certificate.',
+  untrusted:
+    'Offline use is off: this device doesn’t trust the server’s certificate yet. Install it from the address below, then open the program again.',
   unsupported: 'Offline use is off: this browser keeps no pages. What you type is kept on the device all the same.',
 }
 
@@ -63,6 +66,7 @@ export function Along() {
             ))}
         </Table>
       )}
+      <Phones />
     </Page>
   )
 }
@@ -125,6 +129,36 @@ function Row({ sheet, entries, photos }: { sheet: Sheet; entries: WaitingEntry[]
         )}
       </td>
     </tr>
+  )
+}
+
+/** How a phone of the local network gets here. */
+function Phones() {
+  const lan = useQuery({ queryKey: ['lan'], queryFn: () => answerOf(api.GET('/api/lan')), staleTime: 60_000 })
+  if (!lan.data || lan.data.length === 0) return null
+  return (
+    <Box component="section" aria-label="Phones" sx={{ mt: 3 }}>
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
+        On a phone
+      </Box>
+      <p style={{ margin: '0 0 8px', maxWidth: 640 }}>
+        Point the phone’s camera here. It gets the certificate of this fleet’s own server once, then the program by
+        https.
+      </p>
+      <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap' }}>
+        {lan.data.map((one) => (
+          <Box key={one.door} sx={{ width: 190 }}>
+            <img
+              src={`/api/qr?address=${encodeURIComponent(one.door.replace(/\/$/, ''))}&path=${encodeURIComponent('/')}`}
+              alt={`Code for ${one.door}`}
+              width={180}
+              height={180}
+            />
+            <Box sx={{ fontFamily: mono, fontSize: 13, overflowWrap: 'anywhere' }}>{one.door}</Box>
+          </Box>
+        ))}
+      </Box>
+    </Box>
   )
 }
 

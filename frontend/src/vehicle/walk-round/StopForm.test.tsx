@@ -1,4 +1,4 @@
-import { fireEvent, screen, waitFor, within } from '@testing-library/react'
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
 import { outbox } from '../../offline/outbox'
@@ -86,7 +86,7 @@ describe('one position of a walk-round', () => {
   })
 
   it('sends on opening what an earlier visit could not', async () => {
-    await outbox.keep(3, '2LO', { ...EMPTY, pressure: '93' }, 'US', 0)
+    await outbox.keep(3, '2LO', { ...EMPTY, pressure: '93' }, 'US')
     const { puts } = await open(saved)
     expect(await screen.findByText('saved')).toBeInTheDocument()
     expect(puts()[0]?.body).toMatchObject({ pressure: '93' })
@@ -185,5 +185,12 @@ describe('one position of a walk-round', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Looked at, nothing found' }))
     expect(await screen.findByText('saved')).toBeInTheDocument()
     expect(puts().at(-1)?.body).toMatchObject({ findings: [], skipped: '' })
+  })
+
+  it('follows what somebody else saved while nothing of one’s own stands there', async () => {
+    await open(saved)
+    const theirs = { ...entryOf({ pressure: '88 psi' }, 3), by: 'Tomas Weil' }
+    await act(() => outbox.keepSheet({ ...walk, stops: [{ ...stop, entry: theirs }] }, 'US'))
+    expect(screen.getByLabelText('Tire pressure')).toHaveValue('88')
   })
 })

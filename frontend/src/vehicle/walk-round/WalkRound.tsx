@@ -56,7 +56,9 @@ export function WalkRound() {
   const isEntered = (stop: Schemas['Stop']) =>
     stop.entry !== undefined || outbox.entry(vehicleId, stop.position) !== undefined
   // Opens at the first position without an entry and stays there: saving it must not move the form on.
-  const start = walk && (walk.stops.find((stop) => !isEntered(stop))?.position ?? FINISH)
+  const opened = useRef<string | undefined>(undefined)
+  if (walk) opened.current ??= walk.stops.find((stop) => !isEntered(stop))?.position ?? FINISH
+  const start = opened.current
   const chosen = search.get('at')
   useEffect(() => {
     if (chosen === null && start !== undefined) setSearch({ at: start }, { replace: true })

@@ -21,7 +21,11 @@ export function useStop(walk: Schemas['WalkRound'], stop: Stop) {
   const waiting = held.entries.find((one) => one.vehicleId === vehicleId && one.position === position)
   const known =
     held.sheets.find((one) => one.vehicleId === vehicleId)?.walk.stops.find((one) => one.position === position) ?? stop
-  const [draft, setDraft] = useState<Draft>(() => waiting?.draft ?? draftOf(known.entry, units))
+  const [draft, setDraft] = useState<Draft>(() => {
+    if (waiting) return waiting.draft
+    outbox.see(vehicleId, position, known.entry?.version ?? 0)
+    return draftOf(known.entry, units)
+  })
   const [activity, setActivity] = useState<'typing' | 'saving' | null>(null)
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
   const typed = useRef<Draft | null>(null)
@@ -46,7 +50,7 @@ export function useStop(walk: Schemas['WalkRound'], stop: Stop) {
     }
     typed.current = next
     setActivity('typing')
-    void outbox.keep(vehicleId, position, next, units, known.entry?.version ?? 0)
+    void outbox.keep(vehicleId, position, next, units)
     clearTimeout(timer.current)
     timer.current = setTimeout(() => void flush(), PAUSE_MS)
   }
@@ -59,6 +63,16 @@ export function useStop(walk: Schemas['WalkRound'], stop: Stop) {
       if (typed.current) void outbox.push(vehicleId, position)
     }
   }, [vehicleId, position, flush])
+
+  // Somebody else changed it while nothing of one's own stands here: what is shown follows.
+  const version = known.entry?.version ?? 0
+  const untouched = !waiting && activity === null
+  useEffect(() => {
+    if (untouched && version > outbox.seenVersion(vehicleId, position)) {
+      outbox.see(vehicleId, position, version)
+      setDraft(draftOf(known.entry, units))
+    }
+  }, [untouched, version, vehicleId, position, known.entry, units])
 
   const state: SaveState = activity ?? (waiting ? WAITS[waiting.state] : known.entry ? 'saved' : 'blank')
   return {

@@ -36,11 +36,22 @@ final class Chromium implements AutoCloseable {
     }
 
     Page open(String address, int width, int height) {
+        return open(address, width, height, true);
+    }
+
+    /** With the pages the browser keeps for itself: filtering addresses would shut its own store out. */
+    Page openAsInstalled(String address, int width, int height) {
+        return open(address, width, height, false);
+    }
+
+    private Page open(String address, int width, int height, boolean filtered) {
         BrowserContext context = browser.newContext(new Browser.NewContextOptions()
                 .setViewportSize(width, height)
                 .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
         String own = address.replaceFirst("(https?://[^/]+).*", "$1");
-        context.route(url -> !url.startsWith(own), route -> route.abort());
+        if (filtered) {
+            context.route(url -> !url.startsWith(own), route -> route.abort());
+        }
         Page page = context.newPage();
         page.onPageError(complaints::add);
         page.navigate(address);

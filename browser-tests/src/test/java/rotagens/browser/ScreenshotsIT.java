@@ -21,7 +21,6 @@ class ScreenshotsIT {
         try (RunningProduct product = RunningProduct.onDemoData();
                 Chromium chromium = new Chromium()) {
             Page page = chromium.open(product.address(), 1280, 800);
-            take(page, "sign-in", "Go in as one of its people");
             JourneyIT.signIn(page, "Ines Okafor, coordinator");
             take(page, "yard", "Must not leave");
             openVehicle(page);
@@ -76,7 +75,21 @@ class ScreenshotsIT {
                     .click();
             phone.getByLabel("Gauge reads").fill("98");
             take(phone, "adjust-phone", "Add air.");
+            takenAlong(chromium, product.address());
         }
+    }
+
+    private void takenAlong(Chromium chromium, String address) {
+        Page phone = chromium.openAsInstalled(address, 390, 844);
+        JourneyIT.signIn(phone, "Rafe Halloran, technician");
+        OfflineIT.takeAlong(phone, address);
+        phone.context().setOffline(true);
+        OfflineIT.walkRound(phone, "SH-02").click();
+        phone.getByLabel("Tire pressure").fill("61");
+        assertThat(phone.getByText("kept on this device", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        phone.navigate(address + "/along");
+        take(phone, "taken-along-phone", "Waits to be sent");
     }
 
     /** The register's views: stock, receiving, reading a sidewall, building a vehicle, one tire, the DOT sheet. */

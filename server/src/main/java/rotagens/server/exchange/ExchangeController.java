@@ -37,7 +37,7 @@ class ExchangeController {
     record Guide(Kind kind, List<ColumnGuide> columns) {}
 
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
-    private static final Pattern OWN_PATH = Pattern.compile("/(tires|vehicles)/[0-9]{1,18}|/report/[A-Z0-9]{12}");
+    private static final Pattern OWN_PATH = Pattern.compile("/|/(tires|vehicles)/[0-9]{1,18}|/report/[A-Z0-9]{12}");
     private static final Pattern ADDRESS = Pattern.compile("https?://[A-Za-z0-9.:\\[\\]-]{1,120}");
 
     private final Imports imports;

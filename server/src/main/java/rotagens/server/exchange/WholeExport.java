@@ -13,6 +13,7 @@ import org.jooq.Record;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.server.people.People;
+import rotagens.server.photos.Photos;
 import rotagens.server.web.ProblemException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
@@ -33,12 +34,14 @@ class WholeExport {
 
     private final DSLContext db;
     private final People people;
+    private final Photos photos;
     private final JsonMapper json;
     private final Clock clock;
 
-    WholeExport(DSLContext db, People people, JsonMapper json, Clock clock) {
+    WholeExport(DSLContext db, People people, Photos photos, JsonMapper json, Clock clock) {
         this.db = db;
         this.people = people;
+        this.photos = photos;
         this.json = json;
         this.clock = clock;
     }
@@ -54,6 +57,12 @@ class WholeExport {
             file.writeObjectPropertyStart("tables");
             for (String table : tables()) {
                 write(file, table);
+            }
+            file.writeEndObject();
+            file.writeObjectPropertyStart("photos");
+            for (String photo : photos.files()) {
+                file.writeName(photo);
+                file.writeBinary(photos.bytes(photo));
             }
             file.writeEndObject();
             file.writeEndObject();
@@ -114,6 +123,10 @@ class WholeExport {
                         refuseForeign(format, schema);
                         tables(file);
                     }
+                    case "photos" -> {
+                        refuseForeign(format, schema);
+                        photos(file);
+                    }
                     default -> file.skipChildren();
                 }
             }
@@ -125,6 +138,17 @@ class WholeExport {
         refuseForeign(format, schema);
         if (!db.fetch("PRAGMA foreign_key_check").isEmpty()) {
             throw notOurs("Its records don’t fit together.");
+        }
+    }
+
+    private void photos(JsonParser file) {
+        while (file.nextToken() == JsonToken.PROPERTY_NAME) {
+            String name = file.currentName();
+            file.nextToken();
+            byte[] bytes = file.getBinaryValue();
+            if (bytes.length > 0) {
+                photos.restore(name, bytes);
+            }
         }
     }
 

@@ -14,6 +14,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Semaphore;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -33,6 +34,7 @@ public class Photos {
     public record Photo(long id, long placeId, int width, int height, Instant at, String by) {}
 
     private static final int MOST_AT_A_PLACE = 8;
+    private static final Pattern NAME = Pattern.compile("[0-9a-f-]{36}\\.jpg");
 
     private final DSLContext db;
     private final Path folder;
@@ -55,7 +57,7 @@ public class Photos {
                     "photo", "There are " + MOST_AT_A_PLACE + " photos of this position already. Remove one first.");
         }
         String name = UUID.randomUUID() + ".jpg";
-        Picture picture = keep(file, name);
+        Picture picture = keep(file, name, false);
         forgetUnlessCommitted(name);
         long id = db.insertInto(PHOTO)
                 .set(PHOTO.WALK_ROUND_ID, walkRoundId)
@@ -70,12 +72,13 @@ public class Photos {
         return photos(PHOTO.ID.eq(id)).get(0);
     }
 
-    private Picture keep(byte[] file, String name) {
+    /** @param asIs whether the file is one of ours already, to be kept byte for byte */
+    private Picture keep(byte[] file, String name, boolean asIs) {
         one.acquireUninterruptibly();
         try {
             Picture picture = Picture.read(file);
             Files.createDirectories(folder);
-            write(name, picture.jpeg());
+            write(name, asIs ? file : picture.jpeg());
             write(
                     small(name),
                     Picture.small(ImageIO.read(new ByteArrayInputStream(picture.jpeg())))
@@ -188,6 +191,36 @@ public class Photos {
         } catch (IOException e) {
             throw ProblemException.notFound("The photo’s file is no longer in the data folder.");
         }
+    }
+
+    /** The name of every photo's file, for an export. */
+    @Transactional(readOnly = true)
+    public List<String> files() {
+        return db.select(PHOTO.FILE).from(PHOTO).orderBy(PHOTO.ID).fetch(PHOTO.FILE);
+    }
+
+    /** The bytes of a photo's file; empty where it is gone. */
+    public byte[] bytes(String name) {
+        try {
+            Path file = folder.resolve(ours(name));
+            return Files.exists(file) ? Files.readAllBytes(file) : new byte[0];
+        } catch (IOException e) {
+            throw new UncheckedIOException("A photo could not be read", e);
+        }
+    }
+
+    /** Puts a photo's file back from an export; what isn't a photo is refused. */
+    @Transactional
+    public void restore(String name, byte[] file) {
+        keep(file, ours(name), true);
+        forgetUnlessCommitted(name);
+    }
+
+    private static String ours(String name) {
+        if (!NAME.matcher(name).matches()) {
+            throw ProblemException.field("file", "A photo in it has no name of ours.");
+        }
+        return name;
     }
 
     private String file(long id, Condition which) {

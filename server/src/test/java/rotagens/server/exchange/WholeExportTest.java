@@ -3,15 +3,18 @@ package rotagens.server.exchange;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
 import rotagens.server.Api;
 import rotagens.server.RotagensApplication;
@@ -53,7 +56,9 @@ class WholeExportTest {
                 .post(
                         "/api/people",
                         "{\"name\":\"Yara Holt\",\"role\":\"MANAGER\",\"password\":\"seven blue wheels\"}");
+        photograph();
         String out = written(whole);
+        assertThat(out).contains("\"photos\":{\"");
         try (ConfigurableApplicationContext other = onEmptyFolder()) {
             WholeExport there = other.getBean(WholeExport.class);
             there.read(new ByteArrayInputStream(out.getBytes(StandardCharsets.UTF_8)));
@@ -63,6 +68,22 @@ class WholeExportTest {
             assertThatThrownBy(() -> there.read(new ByteArrayInputStream(out.getBytes(StandardCharsets.UTF_8))))
                     .isInstanceOf(ProblemException.class);
         }
+    }
+
+    private void photograph() throws Exception {
+        Api api = new Api(http);
+        long walk = api.post("/api/vehicles/" + api.vehicle("SP-01") + "/walk-rounds", "{}")
+                .body()
+                .path("id")
+                .asLong();
+        ByteArrayOutputStream picture = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB), "jpg", picture);
+        assertThat(api.send(
+                                "/api/walk-rounds/" + walk + "/positions/1L/photos",
+                                picture.toByteArray(),
+                                MediaType.IMAGE_JPEG)
+                        .status())
+                .isEqualTo(200);
     }
 
     @Test

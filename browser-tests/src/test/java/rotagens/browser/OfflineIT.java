@@ -1,0 +1,185 @@
+package rotagens.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** In the yard without network, and what a walk-round covers beside its figures, through the real interface. */
+class OfflineIT {
+
+    private static RunningProduct product;
+    private static Chromium chromium;
+
+    @BeforeAll
+    static void start() {
+        product = RunningProduct.onDemoData();
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void stop() {
+        chromium.close();
+        product.close();
+    }
+
+    private static Page open(String path, String who) {
+        Page page = chromium.openAsInstalled(product.address() + path, 390, 844);
+        JourneyIT.signIn(page, who);
+        return page;
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static void network(Page page, boolean there) {
+        page.context().setOffline(!there);
+        if (there) {
+            page.evaluate("() => window.dispatchEvent(new Event('online'))");
+        }
+    }
+
+    /** Takes the whole fleet along, once the browser keeps the pages. */
+    static void takeAlong(Page page, String address) {
+        page.navigate(address + "/along");
+        assertThat(page.getByText("This device opens the program without network."))
+                .isVisible();
+        page.getByLabel("Yard").click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Eastbank"))
+                .click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take along"))
+                .click();
+        assertThat(page.getByText(Pattern.compile("^[0-9]+ on this device$"))).isVisible();
+    }
+
+    static Locator walkRound(Page page, String unit) {
+        return page.getByRole(AriaRole.ROW)
+                .filter(new Locator.FilterOptions().setHasText(unit))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Walk round"));
+    }
+
+    @Test
+    @DisplayName(
+            "a whole walk-round without network: opened, compared, reloaded, finished, and sent once when it returns")
+    void withoutNetwork() {
+        Page page = open("/", "Rafe Halloran, technician");
+        takeAlong(page, product.address());
+        assertThat(Accessibility.faults(page)).isEmpty();
+        network(page, false);
+        walkRound(page, "VN-01").click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("1L steer left")))
+                .isVisible();
+        page.getByLabel("Tire pressure").fill("30");
+        page.getByLabel("Tread outer").fill("2");
+        assertThat(page.getByRole(
+                        AriaRole.HEADING, new Page.GetByRoleOptions().setName("1L do not operate, provisional")))
+                .isVisible();
+        assertThat(page.getByText("Legal tread limit: 2/32 in")).isVisible();
+        assertThat(page.getByText("Out of reach of the server")).isVisible();
+        assertThat(Accessibility.faults(page)).isEmpty();
+
+        page.reload();
+        assertThat(page.getByLabel("Tire pressure")).hasValue("30");
+        button(page, "Finish…").click();
+        page.getByLabel("Why they were left out").fill("rain");
+        button(page, "Finish walk-round").click();
+        assertThat(page.getByText("finished by itself when it can")).isVisible();
+
+        network(page, true);
+        assertThat(page.getByText("Out of reach of the server")).hasCount(0);
+        page.navigate(product.address() + "/along");
+        assertThat(page.getByText("Waits to be sent")).hasCount(0);
+        page.navigate(product.address() + "/");
+        page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("VN-01"))
+                .click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ledger"))
+                .click();
+        assertThat(page.getByText("30 psi cold, tread 2/32 in · – · –")).hasCount(1);
+        assertThat(page.getByText("Left out: rain").first()).isVisible();
+        assertThat(chromium.complaints()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("where two people entered the same position, both are shown and one of them chooses")
+    void conflict() {
+        Page away = open("/", "Rafe Halloran, technician");
+        takeAlong(away, product.address());
+        network(away, false);
+        walkRound(away, "SH-02").click();
+        away.getByLabel("Tire pressure").fill("61");
+        assertThat(away.getByText("kept on this device", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+
+        Page there = open("/", "Tomas Weil, technician");
+        there.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("SH-02"))
+                .click();
+        button(there, "Start walk-round").click();
+        there.getByLabel("Tire pressure").fill("66");
+        assertThat(there.getByText("saved", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+
+        network(away, true);
+        assertThat(away.getByText("Tomas Weil saved this position meanwhile:")).isVisible();
+        assertThat(away.getByText("Somebody else was there too")).isVisible();
+        assertThat(away.getByLabel("Tire pressure")).hasValue("61");
+        button(away, "Save mine").click();
+        assertThat(away.getByText("saved", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        there.reload();
+        assertThat(there.getByLabel("Tire pressure")).hasValue("61");
+    }
+
+    @Test
+    @DisplayName(
+            "scope, gauges in hand, a photo and a position left out go into the history, by keyboard where it counts")
+    void wholeWalk() throws Exception {
+        Page page = open("/", "Ines Okafor, coordinator");
+        page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("SP-03"))
+                .click();
+        button(page, "Walk-round of another scope").press("Enter");
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Pressure only"))
+                .press("Enter");
+        button(page, "Which gauges?").click();
+        page.getByLabel("Pressure gauge").click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("P-2"))
+                .click();
+        assertThat(page.getByText("P-2 was calibrated")).isVisible();
+        button(page, "Done").click();
+        assertThat(page.getByLabel("Tread outer")).hasCount(0);
+        page.getByLabel("Tire pressure").fill("41");
+        assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        Path photo = Files.createTempFile("photo", ".png");
+        page.screenshot(new Page.ScreenshotOptions().setPath(photo));
+        page.locator("input[type=file]").setInputFiles(photo);
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("1L, ")))
+                .isVisible();
+        assertThat(Accessibility.faults(page)).isEmpty();
+        button(page, "Next position").click();
+        button(page, "Leave this position out…").click();
+        button(page, "wheel is off").click();
+        assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        button(page, "Finish…").click();
+        page.getByLabel("Why they were left out").fill("dark");
+        button(page, "Finish walk-round").click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ledger"))
+                .click();
+        assertThat(page.getByText("41 psi cold, with P-2")).isVisible();
+        assertThat(page.getByText("Left out: wheel is off")).isVisible();
+        page.navigate(product.address() + "/reference/gauges");
+        assertThat(page.getByText("Check it against a master gauge").first()).isVisible();
+        assertThat(Accessibility.faults(page)).isEmpty();
+    }
+}
