@@ -44,6 +44,10 @@ public final class AgeCheck {
         return reasons;
     }
 
+    private static String plain(double years) {
+        return TireClocks.plain(years);
+    }
+
     /** When the next yearly professional inspection is due: from the fifth year on, a year after the last. */
     public static Optional<Clock> inspectionDue(TireState state, Policy.ForClass policy) {
         double from = policy.number(PolicyNumber.AGE_INSPECTION_FROM);
@@ -55,7 +59,7 @@ public final class AgeCheck {
                     .orElse(first);
             Phrase says = last.isPresent()
                     ? Phrase.of("Professional inspection of {}, next {}", last.get(), due)
-                    : Phrase.of("5 years old {}, no professional inspection since", first);
+                    : Phrase.of("{} years old {}, no professional inspection since", plain(from), first);
             return new Clock(
                     Rule.AGE_INSPECTION,
                     due,
@@ -63,7 +67,7 @@ public final class AgeCheck {
                             Rule.AGE_INSPECTION,
                             says,
                             Phrase.of("DOT {}", made.stamped()),
-                            Phrase.of("yearly from {} y", (long) from),
+                            Phrase.of("yearly from {} y", plain(from)),
                             "A qualified tire professional looks inside and out, and the verdict is recorded."));
         });
     }

@@ -41,6 +41,28 @@ public final class TireClocks {
         return clocks;
     }
 
+    /**
+     * What ends a tire's time at its place first: damage that takes it off the road today, else its earliest clock. Empty where
+     * neither is known.
+     */
+    public static Optional<Clock> limiting(
+            VehicleState vehicle, TireState state, Policy.ForClass policy, LocalDate today) {
+        return state.open().stream()
+                .filter(open -> open.finding().verdict() == Verdict.DO_NOT_OPERATE
+                        && open.finding().clearedBy() != Finding.ClearedBy.PUT_RIGHT)
+                .min(java.util.Comparator.comparing(OpenFinding::on))
+                .map(open -> new Clock(
+                        open.finding().rule(),
+                        today,
+                        Reason.of(
+                                open.finding().rule(),
+                                Phrase.of("{}, seen {} by {}", open.words(), open.on(), open.by()),
+                                Phrase.of(open.words()),
+                                Phrase.of(""),
+                                open.finding().because())))
+                .or(() -> of(vehicle, state, policy, today).stream().findFirst());
+    }
+
     /** The nearest age limit at a position, in years: the overall one or, on heavy steer axles, the steer limit if lower. */
     public static double ageLimitYears(Vehicle vehicle, Position position, Policy.ForClass policy) {
         double overall = policy.number(PolicyNumber.OVERALL_AGE);
@@ -59,7 +81,11 @@ public final class TireClocks {
         }
         List<Clock> clocks = new ArrayList<>();
         clocks.add(ageClock(
-                Rule.AGE_OVERALL, "overall limit", made.get(), policy.inForce(PolicyNumber.OVERALL_AGE), today));
+                Rule.AGE_OVERALL,
+                state.position() instanceof Position.Spare ? "overall limit of a spare" : "overall limit",
+                made.get(),
+                policy.inForce(PolicyNumber.OVERALL_AGE),
+                today));
         if (hasSteerLimit(vehicle, state.position())) {
             clocks.add(
                     ageClock(Rule.AGE_STEER, "steer limit", made.get(), policy.inForce(PolicyNumber.STEER_AGE), today));
@@ -92,9 +118,11 @@ public final class TireClocks {
                                         java.util.Locale.ROOT, "%.1f", Math.floor(made.ageYears(today) * 10) / 10)),
                         Phrase.of("{} y", years),
                         Phrase.of(
-                                rule == Rule.AGE_STEER
-                                        ? "Set by {}. Move it back from steer, or retire it. Tread never masks age."
-                                        : "Set by {}. Tread never masks age: a good tread on an old casing still comes off.",
+                                name.endsWith("spare")
+                                        ? "Set by {}. A spare ages unseen: it is hardly ever looked at and never wears."
+                                        : rule == Rule.AGE_STEER
+                                                ? "Set by {}. Move it back from steer, or retire it. Tread never masks age."
+                                                : "Set by {}. Tread never masks age: a good tread on an old casing still comes off.",
                                 limit.setBy())));
     }
 
@@ -183,7 +211,7 @@ public final class TireClocks {
                                         "At its own wear rate it gets there {} at the earliest.", reach.earliest()))));
     }
 
-    private static String plain(double years) {
+    static String plain(double years) {
         return years == Math.rint(years) ? String.valueOf((long) years) : String.valueOf(years);
     }
 }

@@ -296,7 +296,9 @@ public final class DueWork {
                     Phrase.of("Parked since {}, move it every {} days", since, days),
                     Phrase.of("{}", since),
                     Phrase.of("{} days", days),
-                    "Tires that stand age faster than tires that roll. Outside, cover them against sun and ozone.");
+                    vehicle.vehicle().outdoors()
+                            ? "Tires that stand age faster than tires that roll, and this one stands in the open: move it, and cover its tires against sun and ozone."
+                            : "Tires that stand age faster than tires that roll. Outside they would need covers against sun and ozone.");
             add(new DueItem(DueKind.MOVE_VEHICLE, List.of(), since.plusDays(days), Verdict.WATCH, reason));
         });
     }

@@ -18,6 +18,7 @@ import rotagens.core.vehicle.Position.OnAxle;
  * @param sensorsWork whether working sensors warn of low pressure
  * @param milesPerDay from its odometer readings; empty where there are too few
  * @param parkedSince the day it was parked, if it stands
+ * @param outdoors whether it is parked in the sun
  */
 public record Vehicle(
         String unit,
@@ -30,7 +31,36 @@ public record Vehicle(
         Map<Position, Wheel> wheels,
         boolean sensorsWork,
         OptionalDouble milesPerDay,
-        Optional<LocalDate> parkedSince) {
+        Optional<LocalDate> parkedSince,
+        boolean outdoors) {
+
+    /** Parked under a roof, or nobody said. */
+    public Vehicle(
+            String unit,
+            String vehicleClass,
+            VehicleKind kind,
+            Load gvwr,
+            Layout layout,
+            Map<Integer, Placard> placards,
+            Map<Integer, Load> gawrs,
+            Map<Position, Wheel> wheels,
+            boolean sensorsWork,
+            OptionalDouble milesPerDay,
+            Optional<LocalDate> parkedSince) {
+        this(
+                unit,
+                vehicleClass,
+                kind,
+                gvwr,
+                layout,
+                placards,
+                gawrs,
+                wheels,
+                sensorsWork,
+                milesPerDay,
+                parkedSince,
+                false);
+    }
 
     private static final double LIGHT_UP_TO_LB = 10_000;
 

@@ -40,6 +40,7 @@ public final class Sample {
     private boolean sensors = true;
     private OptionalDouble milesPerDay = OptionalDouble.of(20);
     private Optional<LocalDate> parkedSince = Optional.empty();
+    private boolean outdoors;
     private final Map<Position, Vehicle.Wheel> wheels = new HashMap<>();
     private final Layout layout = new Layout(
             List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, true), new Axle(AxleRole.TAG, false)), 0);
@@ -232,6 +233,11 @@ public final class Sample {
         return this;
     }
 
+    public Sample outdoors() {
+        outdoors = true;
+        return this;
+    }
+
     public Sample parkedSince(LocalDate day) {
         parkedSince = Optional.of(day);
         return this;
@@ -263,7 +269,8 @@ public final class Sample {
                 wheels,
                 sensors,
                 milesPerDay,
-                parkedSince);
+                parkedSince,
+                outdoors);
         return VehicleState.of(vehicle, List.copyOf(tires.values()), facts);
     }
 

@@ -20,13 +20,16 @@ import org.junit.jupiter.params.provider.EnumSource;
 import rotagens.core.measure.InvalidEntry;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Rule;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
+import rotagens.core.policy.Policy;
 import rotagens.core.pressure.ChartBook;
 import rotagens.core.pressure.PressureFacts;
 import rotagens.core.tire.Tire;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.PilotType;
+import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Vehicle.Wheel;
 import rotagens.core.wear.Tread;
 import rotagens.core.weighing.AxleWeight;
@@ -273,6 +276,24 @@ class VerdictTest {
                 .judge(position);
         assertThat(says(judgement)).contains(says);
         assertThat(judgement.verdict()).isEqualTo(verdict);
+    }
+
+    @Test
+    @DisplayName("damage that takes a tire off the road limits it before any clock, small parts don't")
+    void limiting() {
+        VehicleState damaged =
+                coach().found("3L", 2, Finding.BULGE, Finding.CAP_MISSING).state();
+        Position tag = Position.parse("3L");
+        TireClocks.Clock first = TireClocks.limiting(
+                        damaged, damaged.at(tag), damaged.policyAt(Policy.DEFAULTS, damaged.at(tag)), TODAY)
+                .orElseThrow();
+        assertThat(first.date()).isEqualTo(TODAY);
+        assertThat(first.reason().says().in(Units.US)).startsWith("Bulge, seen");
+        VehicleState capless = coach().found("3L", 2, Finding.CAP_MISSING).state();
+        assertThat(TireClocks.limiting(
+                        capless, capless.at(tag), capless.policyAt(Policy.DEFAULTS, capless.at(tag)), TODAY))
+                .map(TireClocks.Clock::rule)
+                .contains(Rule.AGE_OVERALL);
     }
 
     @Test

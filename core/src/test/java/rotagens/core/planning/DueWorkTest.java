@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import rotagens.core.inspection.Finding;
 import rotagens.core.inspection.Sample;
 import rotagens.core.inspection.Verdict;
+import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
 
 class DueWorkTest {
@@ -130,5 +131,8 @@ class DueWorkTest {
         DueItem move = one(coach().parkedSince(TODAY.minusDays(45)), DueKind.MOVE_VEHICLE);
         assertThat(move.due()).isEqualTo(TODAY.minusDays(15));
         assertThat(move.positions()).isEmpty();
+        assertThat(move.reason().because().in(Units.US)).contains("would need covers");
+        DueItem open = one(coach().outdoors().parkedSince(TODAY.minusDays(45)), DueKind.MOVE_VEHICLE);
+        assertThat(open.reason().because().in(Units.US)).contains("stands in the open", "cover its tires");
     }
 }

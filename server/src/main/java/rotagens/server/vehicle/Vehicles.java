@@ -185,7 +185,8 @@ public class Vehicles {
                 wheels,
                 row.get(VEHICLE.IS_SENSORED),
                 milesPerDay(odometers),
-                Optional.ofNullable(row.get(VEHICLE.PARKED_SINCE)));
+                Optional.ofNullable(row.get(VEHICLE.PARKED_SINCE)),
+                row.get(VEHICLE.IS_OUTDOORS));
     }
 
     /** The places of one vehicle. */

@@ -240,8 +240,7 @@ class WearPages {
         Optional<WearRate> rate = state.wearRate();
         var milesPerDay = standing.onFile().facts().milesPerDay();
         Optional<TireClocks.Clock> first =
-                TireClocks.of(standing.state(), state, standing.policyAt(position), standing.today()).stream()
-                        .findFirst();
+                TireClocks.limiting(standing.state(), state, standing.policyAt(position), standing.today());
         List<String> reach = new ArrayList<>();
         if (rate.isPresent()
                 && milesPerDay.isPresent()
