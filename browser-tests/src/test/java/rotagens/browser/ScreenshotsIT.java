@@ -138,6 +138,7 @@ class ScreenshotsIT {
     private void take(Page page, String name, String shows) {
         assertThat(page.getByText(shows).first()).isVisible();
         page.evaluate("() => document.fonts.ready");
+        page.evaluate("() => window.scrollTo(0, 0)");
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
 }
