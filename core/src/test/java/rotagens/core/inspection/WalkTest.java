@@ -4,11 +4,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static rotagens.core.inspection.Sample.TODAY;
 
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import rotagens.core.measure.Load;
+import rotagens.core.measure.Reason;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
+import rotagens.core.vehicle.Axle;
+import rotagens.core.vehicle.AxleRole;
+import rotagens.core.vehicle.Layout;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Vehicle;
+import rotagens.core.vehicle.VehicleKind;
 
 /** What a walk-round asks for, and the gauges it is walked with. */
 class WalkTest {
@@ -41,5 +52,32 @@ class WalkTest {
         Gauge unknown = new Gauge("T-1", Gauge.Kind.TREAD, Optional.empty());
         assertThat(unknown.due(POLICY, TODAY)).isEqualTo(TODAY);
         assertThat(unknown.doubt(POLICY, TODAY)).isPresent();
+    }
+
+    @Test
+    @DisplayName("a spare has the overall limit as its own, and is told to age unseen")
+    void spare() {
+        Vehicle van = new Vehicle(
+                "VN-01",
+                "Service van",
+                VehicleKind.TRUCK,
+                Load.lb(9_000),
+                new Layout(List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, false)), 1),
+                Map.of(),
+                Map.of(),
+                Map.of(),
+                false,
+                OptionalDouble.empty(),
+                Optional.empty());
+        TireState spare = new TireState(
+                Position.parse("S1"),
+                Optional.of(Sample.tire("LT245/75R17", "2216")),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty());
+        Reason age = TireClocks.age(van, spare, POLICY, TODAY).get(0).reason();
+        assertThat(age.says().in(Units.US)).contains("overall limit of a spare 10 y passed");
+        assertThat(age.because().in(Units.US)).contains("A spare ages unseen");
     }
 }
