@@ -112,7 +112,7 @@ class ReadingSheet implements Sheet {
         Readings.Values values = new Readings.Values(
                 pressure, warmth.orElseThrow(), tread, odometer, temperature, filled, gas.orElseThrow());
         boolean known = readings.ofTire(fitted.tire().id()).stream()
-                .anyMatch(fact -> fact.values().filter(values::equals).isPresent()
+                .anyMatch(fact -> fact.values().filter(values::sameFigures).isPresent()
                         && LocalDate.ofInstant(fact.at(), clock.getZone()).equals(day.get()));
         if (known) {
             return new Taken(Outcome.SAME, what);
@@ -158,7 +158,7 @@ class ReadingSheet implements Sheet {
                         .filter(place -> place.getValue() == fact.placeId())
                         .map(java.util.Map.Entry::getKey)
                         .findFirst();
-                if (fact.values().isEmpty() || position.isEmpty()) {
+                if (fact.values().filter(Readings.Values::hasFigures).isEmpty() || position.isEmpty()) {
                     continue;
                 }
                 Readings.Values values = fact.values().get();

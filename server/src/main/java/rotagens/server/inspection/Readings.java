@@ -76,6 +76,24 @@ public class Readings {
             String gas,
             Look look) {
 
+        /** Whether a gauge said anything. */
+        public boolean hasFigures() {
+            return pressure.isPresent() || !tread.isEmpty();
+        }
+
+        /** The same reading, whatever was noted beside its figures. */
+        public boolean sameFigures(Values other) {
+            return new Values(pressure, warmth, tread, odometer, temperature, filled, gas)
+                    .equals(new Values(
+                            other.pressure,
+                            other.warmth,
+                            other.tread,
+                            other.odometer,
+                            other.temperature,
+                            other.filled,
+                            other.gas));
+        }
+
         /** Nothing noted beside the figures. */
         public Values(
                 Optional<Pressure> pressure,

@@ -41,9 +41,10 @@ class DemoFleetTest {
                 .map(judged -> judged.reason().rule())
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Rule.class)));
         // Parking judges the vehicle and shows in the due list; sidewalls, deliveries, slips and charts
-        // as they are read; the schools are grounds of a target, an imbalance is only said.
+        // as they are read, a calibration the gauge; the schools are grounds of a target, an imbalance is only said.
         assertThat(EnumSet.complementOf(EnumSet.copyOf(shown)))
                 .containsOnly(
+                        Rule.GAUGE_CALIBRATED,
                         Rule.PARKED,
                         Rule.SIDEWALL_AGREES,
                         Rule.DELIVERY_MATCHES,

@@ -54,6 +54,8 @@ class AccessTest {
             Map.entry("POST /api/vehicles/{vehicleId}/walk-rounds", "TECHNICIAN"),
             Map.entry("PUT /api/walk-rounds/{id}/positions/{position}", "TECHNICIAN"),
             Map.entry("POST /api/walk-rounds/{id}/finish", "TECHNICIAN"),
+            Map.entry("POST /api/walk-rounds/{id}/positions/{position}/photos", "TECHNICIAN"),
+            Map.entry("DELETE /api/walk-rounds/{id}/photos/{photo}", "TECHNICIAN"),
             Map.entry("POST /api/vehicles/{id}/odometer", "TECHNICIAN"),
             Map.entry("POST /api/tires", "TECHNICIAN"),
             Map.entry("PUT /api/tires/{id}", "TECHNICIAN"),
