@@ -144,6 +144,7 @@ class WearIT {
         button(phone, "Finish…").click();
         phone.getByLabel("Why they were left out").fill("rain, the rest tomorrow");
         button(phone, "Finish walk-round").click();
+        phone.waitForURL("**/vehicles/13");
         phone.navigate(product.address() + "/vehicles/13/wear?at=1L");
         assertThat(phone.getByText("Lowest place:")).isVisible();
     }
