@@ -21,9 +21,9 @@ export function waitingWords(held: Held): string {
 export function Waiting() {
   useSending()
   const held = useHeld()
-  const { conflicts } = outbox.waiting(held)
+  const { conflicts, stuck } = outbox.waiting(held)
   const words = waitingWords(held)
-  if (held.reached && conflicts === 0) return null
+  if (held.reached && stuck === 0) return null
   return (
     <Box
       role="status"
@@ -39,9 +39,15 @@ export function Waiting() {
         flexWrap: 'wrap',
       }}
     >
-      <strong>{held.reached ? 'Somebody else was there too' : 'Out of reach of the server'}</strong>
+      <strong>
+        {conflicts > 0
+          ? 'Somebody else was there too'
+          : held.reached
+            ? 'Waits for somebody'
+            : 'Out of reach of the server'}
+      </strong>
       <span>{words ? `${words} on this device, not sent yet.` : 'What is typed is kept on this device.'}</span>
-      <Link to="/along">{conflicts > 0 ? 'Settle it' : 'Taken along'}</Link>
+      <Link to="/along">{stuck > 0 ? 'Settle it' : 'Taken along'}</Link>
     </Box>
   )
 }

@@ -41,10 +41,10 @@ describe('what this device keeps', () => {
     await outbox.sendAll()
     expect(outbox.read().reached).toBe(false)
     await reopened()
-    expect(outbox.waiting()).toEqual({ entries: 1, photos: 1, finishes: 1, conflicts: 0 })
+    expect(outbox.waiting()).toEqual({ entries: 1, photos: 1, finishes: 1, conflicts: 0, stuck: 0 })
     state.there = true
     await outbox.sendAll()
-    expect(outbox.waiting()).toEqual({ entries: 0, photos: 0, finishes: 0, conflicts: 0 })
+    expect(outbox.waiting()).toEqual({ entries: 0, photos: 0, finishes: 0, conflicts: 0, stuck: 0 })
     expect(outbox.sheet(3)).toBeUndefined()
     expect(outbox.lastFinished(3)?.readings).toBe(1)
     const taken = calls.filter((call) => call.method !== 'GET').map((call) => call.path)
@@ -118,7 +118,7 @@ describe('what this device keeps', () => {
     await outbox.overrule(3, '2LO')
     await outbox.sendAll()
     expect(puts().at(-1)?.headers.get('If-Match')).toBe('"4"')
-    expect(outbox.waiting()).toEqual({ entries: 0, photos: 0, finishes: 0, conflicts: 0 })
+    expect(outbox.waiting()).toEqual({ entries: 0, photos: 0, finishes: 0, conflicts: 0, stuck: 0 })
   })
 
   it('offers a new walk-round where the old one was finished meanwhile', async () => {
@@ -145,6 +145,87 @@ describe('what this device keeps', () => {
     await outbox.keep(3, '2LO', typed, 'US')
     await outbox.sendAll()
     expect(outbox.read().photos[0]?.problem?.fields[0]?.message).toContain('no photo')
+    expect(outbox.waiting().entries).toBe(0)
+  })
+
+  it('goes under the name of whoever typed it, or of whoever takes it over', async () => {
+    const { state, puts } = server()
+    await outbox.keepSheet(walk, 'US')
+    outbox.signedInAs({ id: 5, name: 'Rafe Halloran' })
+    await outbox.keep(3, '2LO', typed, 'US')
+    await outbox.sendAll()
+    state.there = true
+    outbox.signedInAs({ id: 6, name: 'Tomas Weil' })
+    await outbox.settled()
+    const tried = puts().length
+    await outbox.sendAll()
+    expect(puts()).toHaveLength(tried)
+    expect(outbox.waiting()).toMatchObject({ entries: 1, stuck: 1 })
+    await outbox.again(3, '2LO')
+    expect(outbox.waiting().entries).toBe(0)
+  })
+
+  it('keeps what came too late for a walk-round somebody finished, and never slips it into another', async () => {
+    const { state, puts } = server()
+    await outbox.keepSheet(walk, 'US')
+    await outbox.keep(3, '2LO', typed, 'US')
+    state.there = true
+    await outbox.keepSheet({ ...walk, finishedAt: '2026-11-23T16:00:00Z' }, 'US')
+    await outbox.sendAll()
+    expect(puts()).toHaveLength(0)
+    expect(outbox.entry(3, '2LO')?.problem?.detail).toContain('finished meanwhile')
+  })
+
+  it('forgets the fleet on signing out, but not what waits', async () => {
+    server()
+    await outbox.keepSheet(walk, 'US')
+    await outbox.keepSheet({ ...walk, vehicleId: 4, unit: 'LC-04' }, 'US')
+    await outbox.keep(3, '2LO', typed, 'US')
+    await outbox.signedOut()
+    expect((await store.sheets()).map((sheet) => sheet.walk.unit)).toEqual(['LC-03'])
+    expect(await store.entries()).toHaveLength(1)
+  })
+
+  it('asks about what went out before the page closed, and is in no conflict with itself', async () => {
+    let answered = false
+    const { state, puts } = server((call) => {
+      if (call.method !== 'PUT' || answered) return undefined
+      answered = true // stored there, but the page closes before the answer
+      return 'unreachable'
+    })
+    state.there = true
+    await outbox.keepSheet(walk, 'US')
+    await outbox.keep(3, '2LO', typed, 'US')
+    await outbox.sendAll()
+    await outbox.keep(3, '2LO', { ...typed, pressure: '95' }, 'US')
+    await reopened()
+    await outbox.sendAll()
+    const [first, asked, next] = puts()
+    expect(asked?.headers.get('Idempotency-Key')).toBe(first?.headers.get('Idempotency-Key'))
+    expect(asked?.body).toEqual(first?.body)
+    expect(next?.body).toMatchObject({ pressure: '95' })
+    expect(next?.headers.get('If-Match')).toBe('"1"')
+    expect(outbox.waiting().entries).toBe(0)
+  })
+
+  it('knows what of a refused entry was stored, even where the page closed before the answer', async () => {
+    let lost = true
+    const { state, puts } = server((call) => {
+      if (call.method !== 'PUT') return undefined
+      if ((call.body as { outer: string }).outer === '9x') return problem(422, { outer: 'not a depth' })
+      if (!lost) return undefined
+      lost = false
+      return 'unreachable'
+    })
+    state.there = true
+    await outbox.keepSheet(walk, 'US')
+    await outbox.keep(3, '2LO', { ...typed, outer: '9x' }, 'US')
+    await outbox.sendAll()
+    await reopened()
+    await outbox.sendAll()
+    await outbox.keep(3, '2LO', { ...typed, outer: '9' }, 'US')
+    await outbox.sendAll()
+    expect(puts().at(-1)?.headers.get('If-Match')).toBe('"1"')
     expect(outbox.waiting().entries).toBe(0)
   })
 })

@@ -1,6 +1,6 @@
-import { answerOf, api, onceKey, ProblemError, type Schemas, type Units } from '../api/client'
+import { answerOf, api, onceKey, type Problem, ProblemError, type Schemas, type Units } from '../api/client'
 import { type Draft, type Entry, isBlank } from '../vehicle/walk-round/draft'
-import { type Sheet, store, type WaitingEntry, type WaitingPhoto } from './store'
+import { type Hand, type Sent, type Sheet, store, type WaitingEntry, type WaitingPhoto } from './store'
 
 type Walk = Schemas['WalkRound']
 type Saved = Schemas['Saved']
@@ -24,7 +24,8 @@ const idOf = (vehicleId: number, position: string) => `${vehicleId} ${position}`
 class Outbox {
   private held: Held = { entries: [], photos: [], sheets: [], reached: true }
   private readonly listeners = new Set<() => void>()
-  private readonly takenListeners = new Set<(vehicleId: number) => void>()
+  private readonly takenListeners = new Set<() => void>()
+  private me: Hand | undefined
   /** The end of the line of things to send: each waits for the one before. */
   private line: Promise<unknown> = Promise.resolve()
   private readonly seen = new Map<string, number>()
@@ -49,6 +50,7 @@ class Outbox {
   forgetLoaded() {
     this.loaded = null
     this.seen.clear()
+    this.me = undefined
     this.held = { entries: [], photos: [], sheets: [], reached: true }
   }
 
@@ -59,8 +61,35 @@ class Outbox {
     return () => this.listeners.delete(listener)
   }
 
-  /** Calls back when something of a vehicle was taken by the server out of turn. */
-  onTaken(then: (vehicleId: number) => void) {
+  /** Whose hand this device is in now; only what that person typed is sent. */
+  signedInAs(person: Hand) {
+    this.me = { id: person.id, name: person.name }
+    void this.sendAll()
+  }
+
+  /** Nobody's hand: what waits stays for whoever typed it, the rest of the fleet's data goes. */
+  async signedOut() {
+    this.me = undefined
+    for (const { vehicleId, finish } of this.held.sheets) {
+      if (!finish && !this.waitsOf(vehicleId)) await this.dropSheet(vehicleId)
+    }
+  }
+
+  private isMine(one: { by?: Hand }): boolean {
+    return one.by === undefined || one.by.id === this.me?.id
+  }
+
+  private waitsOf(vehicleId: number): boolean {
+    const here = (one: { vehicleId: number }) => one.vehicleId === vehicleId
+    return this.held.entries.some(here) || this.held.photos.some(here)
+  }
+
+  private byMe() {
+    return this.me ? { by: this.me } : {}
+  }
+
+  /** Calls back when something was taken by the server out of turn. */
+  onTaken(then: () => void) {
     this.takenListeners.add(then)
     return () => this.takenListeners.delete(then)
   }
@@ -87,7 +116,7 @@ class Outbox {
   async keepSheet(walk: Walk, units: Units) {
     await this.load()
     const known = this.sheet(walk.vehicleId)
-    if (walk.finishedAt) return this.dropSheet(walk.vehicleId)
+    if (walk.finishedAt) return this.overElsewhere(walk.vehicleId)
     this.set({ reached: true })
     await this.putSheet({
       ...(known?.finish && { finish: known.finish }),
@@ -96,6 +125,16 @@ class Outbox {
       walk,
       keptAt: new Date().toISOString(),
     })
+  }
+
+  /** Somebody finished it meanwhile: what was typed here isn't in it, and is kept for its person to decide. */
+  private async overElsewhere(vehicleId: number) {
+    if (!this.waitsOf(vehicleId)) return this.dropSheet(vehicleId)
+    await this.begunAnew(vehicleId)
+    for (const entry of this.held.entries.filter((one) => one.vehicleId === vehicleId)) {
+      const { sent, ...rest } = entry
+      await this.putEntry({ ...rest, version: 0, state: 'refused', problem: OVER })
+    }
   }
 
   private async putSheet(sheet: Sheet) {
@@ -130,6 +169,8 @@ class Outbox {
       key: onceKey(),
       takenAt: new Date().toISOString(),
       state: 'waiting',
+      ...this.byMe(),
+      ...(before?.sent && { sent: before.sent }),
     })
   }
 
@@ -166,7 +207,8 @@ class Outbox {
 
   async keepPhoto(vehicleId: number, position: string, picture: Blob) {
     const bytes = await picture.arrayBuffer()
-    const photo = { id: onceKey(), vehicleId, position, picture: bytes, type: picture.type || 'image/jpeg' }
+    const type = picture.type || 'image/jpeg'
+    const photo = { id: onceKey(), vehicleId, position, picture: bytes, type, ...this.byMe() }
     this.set({ photos: [...this.held.photos, photo] })
     await store.keepPhoto(photo)
   }
@@ -179,14 +221,7 @@ class Outbox {
   /** Marks a walk-round to be finished once everything entered in it has been taken. */
   async finishLater(vehicleId: number, odometer: string, skipped: string) {
     const sheet = this.sheet(vehicleId)
-    if (sheet) await this.putSheet({ ...sheet, finish: { odometer, skipped, key: onceKey() } })
-  }
-
-  async dontFinish(vehicleId: number) {
-    const sheet = this.sheet(vehicleId)
-    if (!sheet) return
-    const { finish, ...rest } = sheet
-    await this.putSheet(rest)
+    if (sheet) await this.putSheet({ ...sheet, finish: { odometer, skipped, key: onceKey(), ...this.byMe() } })
   }
 
   /** How many things wait to be sent. */
@@ -196,7 +231,18 @@ class Outbox {
       photos: held.photos.length,
       finishes: held.sheets.filter((sheet) => sheet.finish).length,
       conflicts: held.entries.filter((one) => one.state === 'conflict').length,
+      stuck: this.stuck(held),
     }
+  }
+
+  /** How many won't go by themselves: a person has to settle them. A wrong figure is settled in its field. */
+  private stuck(held: Held): number {
+    const entries = held.entries.filter(
+      (one) => one.state === 'conflict' || one.problem?.status === 409 || !this.isMine(one),
+    )
+    const finishes = held.sheets.flatMap((sheet) => sheet.finish ?? [])
+    const rest = [...held.photos, ...finishes].filter((one) => one.problem || !this.isMine(one))
+    return entries.length + rest.length
   }
 
   /** The id of the vehicle's walk-round with the server, started there if it was begun out of reach. */
@@ -219,22 +265,48 @@ class Outbox {
   async again(vehicleId: number, position: string) {
     const entry = this.entry(vehicleId, position)
     if (!entry) return
-    const { problem, theirs, late, ...rest } = entry
-    await this.putEntry({ ...rest, key: onceKey(), state: 'waiting' })
+    const { problem, theirs, ...rest } = entry
+    await this.putEntry({ ...rest, ...this.byMe(), key: onceKey(), state: 'waiting' })
     await this.push(vehicleId, position)
   }
 
   /** Sends what waits at one position, after everything sent before it; how it went stands in what this device holds. */
   push(vehicleId: number, position: string): Promise<void> {
     return this.next(async () => {
-      const entry = this.entry(vehicleId, position)
-      if (entry?.state !== 'waiting') return
       try {
-        await this.sendEntry(entry)
+        await this.sendIfMine(vehicleId, position)
       } catch (error) {
         if (!(error instanceof ProblemError)) throw error
       }
     })
+  }
+
+  /** As it stands when its turn comes: it may have been typed on, or taken back. */
+  private async sendIfMine(vehicleId: number, position: string) {
+    const entry = this.entry(vehicleId, position)
+    if (!entry || !this.isMine(entry)) return
+    if (entry.sent && entry.sent.key !== entry.key) await this.settle(entry, entry.sent)
+    const now = this.entry(vehicleId, position)
+    if (now?.state === 'waiting') await this.sendEntry(now)
+  }
+
+  /** Asks again about what went out before the present words: a page may have closed before its answer came. */
+  private async settle(entry: WaitingEntry, sent: Sent) {
+    try {
+      const saved = await this.put(entry, sent)
+      await this.stored(entry, saved)
+      await this.forgetSent(entry, saved.entry.version)
+    } catch (error) {
+      if (!(error instanceof ProblemError) || error.unreachable) throw error
+      await this.forgetSent(entry, undefined) // refused: nothing of it is stored
+    }
+  }
+
+  private async forgetSent({ vehicleId, position }: WaitingEntry, version: number | undefined) {
+    const now = this.entry(vehicleId, position)
+    if (!now) return
+    const { sent, ...rest } = now
+    await this.putEntry({ ...rest, version: version ?? rest.version })
   }
 
   private next<T>(job: () => Promise<T>): Promise<T> {
@@ -243,45 +315,46 @@ class Outbox {
     return mine
   }
 
-  private async sendEntry(known: WaitingEntry): Promise<void> {
-    // Whether it is late is settled before it first goes: under one key only one and the same thing may be sent.
-    const entry = { ...known, late: known.late ?? Date.now() - Date.parse(known.takenAt) > LATE_MS }
-    if (known.late === undefined) await this.putEntry(entry)
+  private async sendEntry(entry: WaitingEntry): Promise<void> {
+    const late = Date.now() - Date.parse(entry.takenAt) > LATE_MS
+    const sent = entry.sent ?? {
+      draft: entry.draft,
+      key: entry.key,
+      version: entry.version,
+      ...(late && { takenAt: entry.takenAt }),
+    }
+    if (!entry.sent) await this.putEntry({ ...entry, sent })
     try {
-      const saved = await this.put(entry, entry.draft, entry.key)
+      const saved = await this.put(entry, sent)
       this.set({ reached: true })
-      await this.entryTaken(entry, saved)
+      await this.stored(entry, saved)
+      const now = this.entry(entry.vehicleId, entry.position)
+      // Typed on meanwhile: that goes next, over the version just stored.
+      if (now && now.key !== entry.key) await this.forgetSent(now, saved.entry.version)
+      else await this.drop(entry.vehicleId, entry.position)
     } catch (error) {
       await this.entryRefused(entry, error)
       throw error
     }
   }
 
-  private async put(entry: WaitingEntry, draft: Draft, key: string): Promise<Saved> {
+  private async put(entry: WaitingEntry, sent: Sent): Promise<Saved> {
     const id = await this.walkId(entry.vehicleId, entry.units)
     return answerOf(
       api.PUT('/api/walk-rounds/{id}/positions/{position}', {
         params: {
           path: { id, position: entry.position },
           query: { units: entry.units },
-          header: { 'If-Match': `"${entry.version}"`, 'Idempotency-Key': key },
+          header: { 'If-Match': `"${sent.version}"`, 'Idempotency-Key': sent.key },
         },
-        body: bodyOf(draft, entry.late ? entry.takenAt : undefined),
+        body: bodyOf(sent.draft, sent.takenAt),
       }),
     )
   }
 
-  private async entryTaken(entry: WaitingEntry, saved: Saved) {
-    this.see(entry.vehicleId, entry.position, saved.entry.version)
-    await this.note(entry, saved)
-    const now = this.entry(entry.vehicleId, entry.position)
-    // Typed on meanwhile: that goes next, over the version just stored.
-    if (now && now.key !== entry.key) await this.putEntry({ ...now, version: saved.entry.version })
-    else await this.drop(entry.vehicleId, entry.position)
-  }
-
   /** What the server stored and says of it, on the sheet of this device. */
-  private async note(entry: WaitingEntry, saved: Saved) {
+  private async stored(entry: WaitingEntry, saved: Saved) {
+    this.see(entry.vehicleId, entry.position, saved.entry.version)
     const sheet = this.sheet(entry.vehicleId)
     if (!sheet) return
     const stops = sheet.walk.stops.map((stop) => {
@@ -304,19 +377,26 @@ class Outbox {
       return
     }
     const now = this.entry(entry.vehicleId, entry.position)
-    if (!now || now.key !== entry.key) return
+    if (!now) return
+    const { sent, ...rest } = now
+    // Typed on meanwhile: the new words will be judged by themselves.
+    if (now.key !== entry.key) return this.putEntry(rest)
     const { status } = error.problem
     const theirs = status === 412 ? (error.problem.current as Entry | undefined) : undefined
     const over = status === 409
     if (over) await this.begunAnew(entry.vehicleId)
+    const right = withoutWrong(entry.draft, error)
+    // What is right is saved and judged at once; the wrong figure stays in its field, marked.
+    const again = right && { ...(sent ?? { version: now.version }), draft: right, key: onceKey() }
     await this.putEntry({
-      ...now,
+      ...rest,
       version: over ? 0 : now.version,
       state: status === 412 ? 'conflict' : 'refused',
       problem: error.problem,
       ...(theirs && { theirs }),
+      ...(again && { sent: again }),
     })
-    await this.sendRight(entry, error)
+    if (again) await this.settle(now, again)
   }
 
   /** The walk-round is over: what is still here can only go into a new one. */
@@ -329,21 +409,6 @@ class Outbox {
     await this.putSheet({ ...rest, walk: { ...sheet.walk, id: 0, stops } })
   }
 
-  /** What is right is saved and judged at once; the wrong figure stays in its field, marked. */
-  private async sendRight(entry: WaitingEntry, error: ProblemError) {
-    const right = withoutWrong(entry.draft, error)
-    if (!right) return
-    try {
-      const saved = await this.put(entry, right, onceKey())
-      this.see(entry.vehicleId, entry.position, saved.entry.version)
-      await this.note(entry, saved)
-      const now = this.entry(entry.vehicleId, entry.position)
-      if (now) await this.putEntry({ ...now, version: saved.entry.version })
-    } catch (again) {
-      if (!(again instanceof ProblemError)) throw again
-    }
-  }
-
   /** Sends all that waits, vehicle by vehicle; stops at the first sign that the server can't be reached. */
   sendAll(): Promise<void> {
     return this.next(() => this.sendEverything())
@@ -352,16 +417,15 @@ class Outbox {
   private async sendEverything() {
     await this.load()
     try {
-      for (const entry of this.held.entries.filter((one) => one.state === 'waiting')) {
-        await this.past(() => this.sendEntry(entry), entry.vehicleId)
+      for (const { vehicleId, position, state, sent } of this.held.entries) {
+        if (state === 'waiting' || sent) await this.past(() => this.sendIfMine(vehicleId, position))
       }
-      for (const photo of this.held.photos.filter((one) => !one.problem)) {
-        await this.past(() => this.sendPhoto(photo), photo.vehicleId)
+      for (const photo of this.held.photos.filter((one) => !one.problem && this.isMine(one))) {
+        await this.past(() => this.sendPhoto(photo))
       }
-      for (const sheet of this.held.sheets.filter((one) => one.finish && !one.finish.problem)) {
-        const left = (one: { vehicleId: number }) => one.vehicleId === sheet.vehicleId
-        if (this.held.entries.some(left) || this.held.photos.some(left)) continue
-        await this.past(() => this.sendFinish(sheet), sheet.vehicleId)
+      for (const sheet of this.held.sheets) {
+        const ready = sheet.finish && !sheet.finish.problem && this.isMine(sheet.finish)
+        if (ready && !this.waitsOf(sheet.vehicleId)) await this.past(() => this.sendFinish(sheet))
       }
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error
@@ -370,11 +434,11 @@ class Outbox {
   }
 
   /** What the server refuses is marked and stays; only being out of reach ends the round. */
-  private async past(send: () => Promise<unknown>, vehicleId: number) {
+  private async past(send: () => Promise<unknown>) {
     try {
       await send()
       this.set({ reached: true })
-      for (const then of this.takenListeners) then(vehicleId)
+      for (const then of this.takenListeners) then()
     } catch (error) {
       if (!(error instanceof ProblemError) || error.unreachable) throw error
     }
@@ -428,6 +492,14 @@ class Outbox {
 
 /** A figure sent later than this says when it was taken; before, the server's own clock tells it better. */
 const LATE_MS = 60_000
+
+const OVER: Problem = {
+  type: 'about:blank',
+  title: 'Over',
+  status: 409,
+  detail: 'This walk-round was finished meanwhile. What you typed here is not in it; it can go into a new one.',
+  fields: [],
+}
 
 const FIGURES = ['pressure', 'outer', 'center', 'inner'] as const
 

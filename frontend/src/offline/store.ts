@@ -2,6 +2,21 @@ import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
 import type { Problem, Schemas, Units } from '../api/client'
 import type { Draft, Entry } from '../vehicle/walk-round/draft'
 
+/** Who had this device in the hand: what is recorded carries the name of whoever read it, never of whoever came after. */
+export interface Hand {
+  id: number
+  name: string
+}
+
+/** One request as it went out: sent again, it is word for word the same. */
+export interface Sent {
+  draft: Draft
+  key: string
+  version: number
+  /** Only where it first went out so long after that it says itself when it was taken. */
+  takenAt?: string
+}
+
 /** What was typed at one position and the server hasn't taken yet. */
 export interface WaitingEntry {
   id: string
@@ -14,8 +29,9 @@ export interface WaitingEntry {
   /** Sent under this key, so that it counts once however often it is sent. */
   key: string
   takenAt: string
-  /** Whether it first went out so long after that it says itself when it was taken. */
-  late?: boolean
+  by?: Hand
+  /** What went out last and nobody has answered yet: it may be stored, so it is asked about before anything follows. */
+  sent?: Sent
   state: 'waiting' | 'refused' | 'conflict'
   theirs?: Entry
   problem?: Problem
@@ -29,6 +45,7 @@ export interface WaitingPhoto {
   /** As bytes: not every browser keeps a file whole. */
   picture: ArrayBuffer
   type: string
+  by?: Hand
   problem?: Problem
 }
 
@@ -40,7 +57,7 @@ export interface Sheet {
   keptAt: string
   /** Started out of reach under this key. */
   startKey?: string
-  finish?: { odometer: string; skipped: string; key: string; problem?: Problem }
+  finish?: { odometer: string; skipped: string; key: string; by?: Hand; problem?: Problem }
 }
 
 interface Yard extends DBSchema {

@@ -11,7 +11,7 @@ export const useHeld = () => useSyncExternalStore(outbox.subscribe, outbox.read)
 /** Sends what waits: on opening, on signing in, when the network comes back, and now and then while something waits. */
 export function useSending() {
   const queries = useQueryClient()
-  const me = useMe()?.id
+  const me = useMe()
   useEffect(() => {
     const send = () => void outbox.sendAll()
     const now = () => {
@@ -29,6 +29,6 @@ export function useSending() {
   }, [queries])
   // Signed in again is another reason to try: until then it went out under nobody.
   useEffect(() => {
-    if (me !== undefined) void outbox.sendAll()
+    if (me) outbox.signedInAs(me)
   }, [me])
 }

@@ -5,6 +5,7 @@ import MenuItem from '@mui/material/MenuItem'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api } from '../api/client'
+import { outbox } from '../offline/outbox'
 import { OwnPassword } from './OwnPassword'
 import { ROLE_WORDS, useMe } from './session'
 
@@ -19,6 +20,7 @@ export function AccountMenu() {
     await answerOf(api.DELETE('/api/session'))
     // What the browser kept for out of reach is this person's.
     if ('caches' in globalThis) await caches.delete('answers')
+    await outbox.signedOut()
     globalThis.location.assign('/')
   }
   return (
@@ -39,6 +41,9 @@ export function AccountMenu() {
         <Divider />
         <MenuItem component={Link} to="/people" onClick={close}>
           People
+        </MenuItem>
+        <MenuItem component={Link} to="/along" onClick={close}>
+          Taken along, for no network
         </MenuItem>
         <MenuItem component={Link} to="/files" onClick={close}>
           Files in and out

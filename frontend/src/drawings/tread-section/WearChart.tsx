@@ -3,6 +3,8 @@ import { colour } from '../../app/theme'
 
 const WIDTH = 380
 const HEIGHT = 96
+const ROOM_MILES = 5_000
+const LEAST_MILES = 2_000
 
 /** Lowest depth over miles, with the line of its wear rate and the fan of what it may be, down to pull point and limit. */
 export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
@@ -13,15 +15,11 @@ export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
   const first = points[0]
   if (!tire.section || !first || !last) return null
   const { pull, legal } = tire.section
-  const rate = tire.forecast?.perMile ?? 0
-  const off = tire.forecast?.plusMinus ?? 0
-  const ahead = rate > 0 ? Math.min((last.depth - legal) / rate, 60_000) : 5_000
-  const span = Math.max(last.miles + Math.max(ahead, 1_000) - first.miles, 2_000)
+  const ahead = tire.forecast?.ahead
+  const span = Math.max((ahead?.miles ?? last.miles + ROOM_MILES) - first.miles, LEAST_MILES)
   const top = Math.max(...points.map((one) => one.depth)) + 1
   const x = (miles: number) => 4 + ((miles - first.miles) / span) * (WIDTH - 8)
   const y = (depth: number) => 6 + ((top - depth) / top) * (HEIGHT - 12)
-  const end = first.miles + span
-  const at = (perMile: number) => Math.max(0, last.depth - perMile * (end - last.miles))
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
@@ -30,9 +28,9 @@ export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
       role="img"
       aria-label={`Lowest depth of ${tire.position} over miles: ${points.length} readings${tire.forecast?.rate ? `, ${tire.forecast.rate}` : ''}`}
     >
-      {rate > 0 && (
+      {ahead && (
         <path
-          d={`M${x(last.miles)},${y(last.depth)}L${x(end)},${y(at(Math.max(0, rate - off)))}L${x(end)},${y(at(rate + off))}Z`}
+          d={`M${x(last.miles)},${y(last.depth)}L${x(ahead.miles)},${y(ahead.most)}L${x(ahead.miles)},${y(ahead.least)}Z`}
           fill={colour.frame}
           opacity={0.5}
         />
@@ -45,12 +43,12 @@ export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
       <text x={4} y={y(legal) - 3} fill="#A8261B">
         legal
       </text>
-      {rate > 0 && (
+      {ahead && (
         <line
           x1={x(last.miles)}
           y1={y(last.depth)}
-          x2={x(end)}
-          y2={y(at(rate))}
+          x2={x(ahead.miles)}
+          y2={y(ahead.likely)}
           stroke={colour.ink}
           strokeWidth={1.4}
           strokeDasharray="4 3"

@@ -92,7 +92,7 @@ function Row({ sheet, entries, photos }: { sheet: Sheet; entries: WaitingEntry[]
               ? `${one.theirs?.by ?? 'somebody'} saved it too: choose`
               : one.state === 'refused'
                 ? 'refused: look at the marked entry'
-                : `taken ${moment(one.takenAt)}`}
+                : `taken ${moment(one.takenAt)}${one.by ? ` by ${one.by.name}` : ''}`}
           </div>
         ))}
         {photos.map((photo) => (

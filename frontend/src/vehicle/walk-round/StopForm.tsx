@@ -16,7 +16,7 @@ import type { useGauge } from '../../gauge/useGauge'
 import { type Provisional, provisional } from '../../offline/provisional'
 import { ReasonList } from '../../ui/ReasonList'
 import { day, pressureUnit } from '../../units/format'
-import type { Stop, Warmth } from './draft'
+import type { Draft, Stop, Warmth } from './draft'
 import { FacingChoice } from './FacingChoice'
 import { FigureField } from './FigureField'
 import { FindingChoice } from './FindingChoice'
@@ -44,7 +44,7 @@ export function StopForm(props: {
 }) {
   const { walk, stop } = props
   const [units] = useUnits()
-  const one = { ...useStop(walk, stop) }
+  const one = useStop(walk, stop)
   const fields = useRef<HTMLDivElement>(null)
   useEffect(() => {
     props.flush.current = one.flush
@@ -65,13 +65,12 @@ export function StopForm(props: {
 
   const findings = useQuery(findingsQuery)
   const hand = useInHand()
-  const change = one.change
   /** A figure carries the gauge in the hand with it. */
-  one.change = (part) => {
+  const change = (part: Partial<Draft>) => {
     const pressed = part.pressure ? { pressureGauge: hand.PRESSURE?.id ?? null } : {}
     const measured =
       part.outer || part.center || part.inner || part.places ? { treadGauge: hand.TREAD?.id ?? null } : {}
-    change({ ...part, ...pressed, ...measured })
+    one.change({ ...part, ...pressed, ...measured })
   }
   const guess =
     one.state === 'unreachable' || one.state === 'conflict' ? provisional(stop, one.draft, findings.data) : undefined
@@ -85,7 +84,7 @@ export function StopForm(props: {
       error={wrong(field)}
       focus={first}
       gauge="pressure"
-      onChange={(value) => one.change({ [field]: value })}
+      onChange={(value) => change({ [field]: value })}
     />
   )
   return (
@@ -113,7 +112,7 @@ export function StopForm(props: {
               <ToggleButtonGroup
                 exclusive
                 value={one.draft.warmth}
-                onChange={(_, next: Warmth | null) => next && one.change({ warmth: next })}
+                onChange={(_, next: Warmth | null) => next && change({ warmth: next })}
                 aria-label="Was the tire cold"
                 sx={{ background: '#fff', '& button': { minHeight: 48, px: 1.5, color: 'text.primary' } }}
               >
@@ -125,13 +124,13 @@ export function StopForm(props: {
               </ToggleButtonGroup>
             </Box>
             {props.gauge && <GaugeButton gauge={props.gauge} vehicleId={walk.vehicleId} position={stop.position} />}
-            <TreadPart asked={walk.asksTread} draft={one.draft} wrong={wrong} onChange={one.change} />
-            <FacingChoice value={one.draft.dotFaces} onChange={(dotFaces) => one.change({ dotFaces })} />
+            <TreadPart asked={walk.asksTread} draft={one.draft} wrong={wrong} onChange={change} />
+            <FacingChoice value={one.draft.dotFaces} onChange={(dotFaces) => change({ dotFaces })} />
           </Box>
         </Box>
         <Box sx={{ gridArea: 'findings' }}>
-          <FindingChoice stop={stop} draft={one.draft} onChange={one.change} />
-          <LookedOrLeft draft={one.draft} wrong={wrong} onChange={one.change} />
+          <FindingChoice stop={stop} draft={one.draft} onChange={change} />
+          <LookedOrLeft draft={one.draft} wrong={wrong} onChange={change} />
           <Photos vehicleId={walk.vehicleId} walkId={walk.id} stop={stop} />
         </Box>
         <Box
@@ -159,7 +158,13 @@ export function StopForm(props: {
             <Box sx={{ color: 'text.secondary', mb: 1 }}>As last known; nothing entered yet.</Box>
           )}
           {guess ? <ProvisionalSays guess={guess} /> : <ReasonList judgement={one.judgement} />}
-          {one.state === 'unreachable' && (
+          {one.state === 'unreachable' && one.typedBy && (
+            <Alert severity="info" sx={{ mt: 1.5 }} action={<Button onClick={one.retry}>Take it over</Button>}>
+              Typed on this device by {one.typedBy}. It is sent under their name when they sign in here, or under yours
+              if you take it over.
+            </Alert>
+          )}
+          {one.state === 'unreachable' && !one.typedBy && (
             <Alert severity="warning" sx={{ mt: 1.5 }} action={<Button onClick={one.retry}>Try again</Button>}>
               Not with the server yet. What you typed is kept on this device and sent by itself.
             </Alert>

@@ -65,7 +65,9 @@ export function WalkRound() {
   }, [chosen, start, setSearch])
   if (query.isPending || (walk === undefined && !query.isError)) return <LoadingLines />
   if (walk === undefined) return <LoadProblem error={query.error} again={() => query.refetch()} />
-  if (walk.finishedAt) return <Over walk={walk} />
+  if (walk.finishedAt) {
+    return <Over walk={walk} left={held.entries.filter((one) => one.vehicleId === vehicleId).length} />
+  }
   const at = chosen ?? start
   const index = walk.stops.findIndex((stop) => stop.position === at)
   const stop = walk.stops[index]
@@ -142,11 +144,17 @@ export function WalkRound() {
   )
 }
 
-function Over({ walk }: { walk: Schemas['WalkRound'] }) {
+function Over({ walk, left }: { walk: Schemas['WalkRound']; left: number }) {
   return (
     <Box sx={{ p: 3 }}>
       <h1>{walk.unit}: this walk-round is finished</h1>
       <p>Its readings are in the vehicle’s history.</p>
+      {left > 0 && (
+        <p>
+          <strong>{left === 1 ? '1 position' : `${left} positions`} typed on this device came too late for it.</strong>{' '}
+          <Link to="/along">They can go into a new one</Link>.
+        </p>
+      )}
       <Button component={Link} to={`/vehicles/${walk.vehicleId}`} variant="contained">
         Open {walk.unit}
       </Button>

@@ -3,6 +3,7 @@ import { ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
 import { outbox } from '../../offline/outbox'
 import { useHeld } from '../../offline/useOutbox'
+import { useMe } from '../../session/session'
 import { type Draft, draftOf, isBlank, type Stop } from './draft'
 
 const PAUSE_MS = 450
@@ -16,6 +17,7 @@ export type SaveState = 'blank' | 'typing' | 'saving' | 'saved' | 'refused' | 'u
 export function useStop(walk: Schemas['WalkRound'], stop: Stop) {
   const [units] = useUnits()
   const held = useHeld()
+  const me = useMe()
   const { vehicleId } = walk
   const { position } = stop
   const waiting = held.entries.find((one) => one.vehicleId === vehicleId && one.position === position)
@@ -84,6 +86,8 @@ export function useStop(walk: Schemas['WalkRound'], stop: Stop) {
     flush,
     theirs: waiting?.theirs,
     over: waiting?.problem?.status === 409,
+    /** Who typed it on this device, where that isn't the person signed in. */
+    typedBy: waiting?.by && me && waiting.by.id !== me.id ? waiting.by.name : undefined,
     retry: () => outbox.again(vehicleId, position),
     keepTheirs: async () => {
       if (!waiting?.theirs) return

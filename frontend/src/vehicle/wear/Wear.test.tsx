@@ -38,8 +38,7 @@ const worn = {
   unknown: ['When it was last aligned.'],
   forecast: {
     rate: '2.3/32 in in 10,000 mi',
-    perMile: 0.00023,
-    plusMinus: 0.0001,
+    ahead: { miles: 70_000, likely: 4, least: 3, most: 5 },
     pull: '17,400 mi',
     limiting: 'Steer age limit',
   },

@@ -7,28 +7,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
 /** The coordinator's main job, done once through the real interface on a fresh demo fleet. */
-class JourneyIT {
-
-    private static RunningProduct product;
-    private static Chromium chromium;
-
-    @BeforeAll
-    static void start() {
-        product = RunningProduct.onDemoData();
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() {
-        chromium.close();
-        product.close();
-    }
+class JourneyIT extends OnDemoFleet {
 
     @Test
     @DisplayName("yard, vehicle, walk-round by keyboard, verdict, due, schedule, done; all there after a restart")
@@ -209,20 +192,5 @@ class JourneyIT {
         }
         assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
-    }
-
-    /** Goes in as one of the demo's people, by one click. */
-    static void signIn(Page page, String name) {
-        page.getByRole(AriaRole.BUTTON, named(name)).click();
-        assertThat(page.getByRole(AriaRole.NAVIGATION, named("Places"))).isVisible();
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private static Page.GetByRoleOptions named(String name) {
-        return new Page.GetByRoleOptions().setName(name);
     }
 }

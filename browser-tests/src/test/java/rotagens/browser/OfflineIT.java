@@ -9,38 +9,17 @@ import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
 /** In the yard without network, and what a walk-round covers beside its figures, through the real interface. */
-class OfflineIT {
+class OfflineIT extends OnDemoFleet {
 
-    private static RunningProduct product;
-    private static Chromium chromium;
-
-    @BeforeAll
-    static void start() {
-        product = RunningProduct.onDemoData();
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() {
-        chromium.close();
-        product.close();
-    }
-
-    private static Page open(String path, String who) {
-        Page page = chromium.openAsInstalled(product.address() + path, 390, 844);
-        JourneyIT.signIn(page, who);
+    /** A phone that keeps the pages, as one added to the home screen does. */
+    private static Page installed(String person) {
+        Page page = chromium.openAsInstalled(product.address() + "/", 390, 844);
+        signIn(page, person);
         return page;
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     private static void network(Page page, boolean there) {
@@ -73,7 +52,7 @@ class OfflineIT {
     @DisplayName(
             "a whole walk-round without network: opened, compared, reloaded, finished, and sent once when it returns")
     void withoutNetwork() {
-        Page page = open("/", "Rafe Halloran, technician");
+        Page page = installed(TECHNICIAN);
         takeAlong(page, product.address());
         assertThat(Accessibility.faults(page)).isEmpty();
         network(page, false);
@@ -113,7 +92,7 @@ class OfflineIT {
     @Test
     @DisplayName("where two people entered the same position, both are shown and one of them chooses")
     void conflict() {
-        Page away = open("/", "Rafe Halloran, technician");
+        Page away = installed(TECHNICIAN);
         takeAlong(away, product.address());
         network(away, false);
         walkRound(away, "SH-02").click();
@@ -121,7 +100,7 @@ class OfflineIT {
         assertThat(away.getByText("kept on this device", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
 
-        Page there = open("/", "Tomas Weil, technician");
+        Page there = installed("Tomas Weil, technician");
         there.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("SH-02"))
                 .click();
         button(there, "Start walk-round").click();
@@ -144,7 +123,7 @@ class OfflineIT {
     @DisplayName(
             "scope, gauges in hand, a photo and a position left out go into the history, by keyboard where it counts")
     void wholeWalk() throws Exception {
-        Page page = open("/", "Ines Okafor, coordinator");
+        Page page = installed(COORDINATOR);
         page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("SP-03"))
                 .click();
         button(page, "Walk-round of another scope").press("Enter");

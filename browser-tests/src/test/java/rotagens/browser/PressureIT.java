@@ -6,42 +6,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
 /** From the scale slip to the figure on the gauge, through the real interface. */
-class PressureIT {
-
-    private static final String COORDINATOR = "Ines Okafor, coordinator";
-    private static final String TECHNICIAN = "Rafe Halloran, technician";
-
-    private static RunningProduct product;
-    private static Chromium chromium;
-
-    @BeforeAll
-    static void start() {
-        product = RunningProduct.onDemoData();
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() {
-        chromium.close();
-        product.close();
-    }
-
-    private static Page open(String path, String person, int width) {
-        Page page = chromium.open(product.address() + path, width, width < 500 ? 844 : 800);
-        JourneyIT.signIn(page, person);
-        return page;
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
+class PressureIT extends OnDemoFleet {
 
     private static Locator schools(Page page) {
         return page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Schools for axle 1"));

@@ -8,36 +8,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
 /** Keeping the register through the real interface: people, models, vehicles, tires, files. */
-class RegisterIT {
-
-    private static final String COORDINATOR = "Ines Okafor, coordinator";
-
-    private static RunningProduct product;
-    private static Chromium chromium;
-
-    @BeforeAll
-    static void start() {
-        product = RunningProduct.onDemoData();
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() {
-        chromium.close();
-        product.close();
-    }
-
-    private static Page open(String path, String person) {
-        Page page = chromium.open(product.address() + path, 1280, 800);
-        JourneyIT.signIn(page, person);
-        return page;
-    }
+class RegisterIT extends OnDemoFleet {
 
     @Test
     @DisplayName("a sidewall line typed without spaces fills the model, says what it means and what disagrees")
@@ -283,15 +258,6 @@ class RegisterIT {
                 assertThat(there.getByText("No vehicle is on file yet")).isVisible();
             }
         }
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(name.length() < 24));
-    }
-
-    private static Page.GetByRoleOptions named(String name) {
-        return new Page.GetByRoleOptions().setName(name);
     }
 
     private static Page.GetByLabelOptions exact() {

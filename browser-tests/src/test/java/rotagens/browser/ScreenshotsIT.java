@@ -21,7 +21,7 @@ class ScreenshotsIT {
         try (RunningProduct product = RunningProduct.onDemoData();
                 Chromium chromium = new Chromium()) {
             Page page = chromium.open(product.address(), 1280, 800);
-            JourneyIT.signIn(page, "Ines Okafor, coordinator");
+            OnDemoFleet.signIn(page, "Ines Okafor, coordinator");
             take(page, "yard", "Must not leave");
             openVehicle(page);
             take(page, "vehicle-overview", "Needs a decision");
@@ -37,7 +37,7 @@ class ScreenshotsIT {
             take(page, "walk-round", "Hand and eye");
             String walk = page.url();
             Page phone = chromium.open(product.address(), 390, 844);
-            JourneyIT.signIn(phone, "Rafe Halloran, technician");
+            OnDemoFleet.signIn(phone, "Rafe Halloran, technician");
             phone.navigate(walk);
             assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("2LO drive left outer")))
                     .isVisible();
@@ -81,7 +81,7 @@ class ScreenshotsIT {
 
     private void takenAlong(Chromium chromium, String address) {
         Page phone = chromium.openAsInstalled(address, 390, 844);
-        JourneyIT.signIn(phone, "Rafe Halloran, technician");
+        OnDemoFleet.signIn(phone, "Rafe Halloran, technician");
         OfflineIT.takeAlong(phone, address);
         phone.context().setOffline(true);
         OfflineIT.walkRound(phone, "SH-02").click();

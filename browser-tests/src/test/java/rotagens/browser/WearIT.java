@@ -7,47 +7,17 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
 /** What the tread says and why, and what drivers report, through the real interface. */
-class WearIT {
-
-    private static final String COORDINATOR = "Ines Okafor, coordinator";
-
-    private static RunningProduct product;
-    private static Chromium chromium;
-
-    @BeforeAll
-    static void start() {
-        product = RunningProduct.onDemoData();
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() {
-        chromium.close();
-        product.close();
-    }
-
-    private static Page open(String path) {
-        Page page = chromium.open(product.address() + path, 1280, 800);
-        JourneyIT.signIn(page, COORDINATOR);
-        return page;
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
+class WearIT extends OnDemoFleet {
 
     @Test
     @DisplayName(
             "one-shoulder and center wear are named with causes, evidence for and against, and the work goes on a day")
     void diagnosis() {
-        Page page = open("/vehicles/3/wear");
+        Page page = open("/vehicles/3/wear", COORDINATOR);
         assertThat(page.getByText("1R outer shoulder worn")).isVisible();
         assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Tread of 1R: outer 9/32 in")))
                 .isVisible();
@@ -73,7 +43,7 @@ class WearIT {
     @DisplayName(
             "a driver reports a lamp from the card on a phone; the coordinator lets it count, and the job gauges every corner")
     void driversReport() {
-        Page desk = open("/vehicles/18/report-card");
+        Page desk = open("/vehicles/18/report-card", COORDINATOR);
         String link = desk.getByText(Pattern.compile("/report/[A-Z0-9]{12}")).innerText();
         assertThat(desk.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Code that opens")))
                 .isVisible();
@@ -104,7 +74,7 @@ class WearIT {
     @Test
     @DisplayName("pattern cards teach, and a practice round shows a tread, takes an answer and says why")
     void practice() {
-        Page page = open("/reference/patterns");
+        Page page = open("/reference/patterns", COORDINATOR);
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("cupping")))
                 .isVisible();
         assertThat(Accessibility.faults(page)).isEmpty();
@@ -123,7 +93,7 @@ class WearIT {
             "a walk-round on a phone takes pressure and tread from the gauges, several places, and a reason for the rest")
     void walkRoundWithGauges() {
         Page phone = chromium.open(product.address() + "/vehicles/13", 390, 844);
-        JourneyIT.signIn(phone, "Rafe Halloran, technician");
+        signIn(phone, "Rafe Halloran, technician");
         button(phone, "Start walk-round").click();
         assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("1L steer left")))
                 .isVisible();

@@ -44,10 +44,6 @@ public final class AgeCheck {
         return reasons;
     }
 
-    private static String plain(double years) {
-        return TireClocks.plain(years);
-    }
-
     /** When the next yearly professional inspection is due: from the fifth year on, a year after the last. */
     public static Optional<Clock> inspectionDue(TireState state, Policy.ForClass policy) {
         double from = policy.number(PolicyNumber.AGE_INSPECTION_FROM);
@@ -59,7 +55,7 @@ public final class AgeCheck {
                     .orElse(first);
             Phrase says = last.isPresent()
                     ? Phrase.of("Professional inspection of {}, next {}", last.get(), due)
-                    : Phrase.of("{} years old {}, no professional inspection since", plain(from), first);
+                    : Phrase.of("{} years old {}, no professional inspection since", TireClocks.plain(from), first);
             return new Clock(
                     Rule.AGE_INSPECTION,
                     due,
@@ -67,7 +63,7 @@ public final class AgeCheck {
                             Rule.AGE_INSPECTION,
                             says,
                             Phrase.of("DOT {}", made.stamped()),
-                            Phrase.of("yearly from {} y", plain(from)),
+                            Phrase.of("yearly from {} y", TireClocks.plain(from)),
                             "A qualified tire professional looks inside and out, and the verdict is recorded."));
         });
     }

@@ -27,6 +27,10 @@ public final class TireClocks {
      */
     public record Clock(Rule rule, LocalDate date, Reason reason) {}
 
+    private static final String OVERALL_MEANS = "Tread never masks age: a good tread on an old casing still comes off.";
+    private static final String SPARE_MEANS = "A spare ages unseen: it is hardly ever looked at and never wears.";
+    private static final String STEER_MEANS = "Move it back from steer, or retire it. Tread never masks age.";
+
     private TireClocks() {}
 
     /** All clocks that can be told for a tire, earliest first. */
@@ -80,20 +84,28 @@ public final class TireClocks {
             return List.of();
         }
         List<Clock> clocks = new ArrayList<>();
+        boolean spare = state.position() instanceof Position.Spare;
         clocks.add(ageClock(
                 Rule.AGE_OVERALL,
-                state.position() instanceof Position.Spare ? "overall limit of a spare" : "overall limit",
+                spare ? "overall limit of a spare" : "overall limit",
                 made.get(),
                 policy.inForce(PolicyNumber.OVERALL_AGE),
+                spare ? SPARE_MEANS : OVERALL_MEANS,
                 today));
         if (hasSteerLimit(vehicle, state.position())) {
-            clocks.add(
-                    ageClock(Rule.AGE_STEER, "steer limit", made.get(), policy.inForce(PolicyNumber.STEER_AGE), today));
+            clocks.add(ageClock(
+                    Rule.AGE_STEER,
+                    "steer limit",
+                    made.get(),
+                    policy.inForce(PolicyNumber.STEER_AGE),
+                    STEER_MEANS,
+                    today));
         }
         return clocks;
     }
 
-    private static Clock ageClock(Rule rule, String name, DotDate made, Policy.InForce limit, LocalDate today) {
+    private static Clock ageClock(
+            Rule rule, String name, DotDate made, Policy.InForce limit, String means, LocalDate today) {
         LocalDate reached = made.reaches(limit.value());
         String years = plain(limit.value());
         boolean passed = !reached.isAfter(today);
@@ -117,62 +129,49 @@ public final class TireClocks {
                                 String.format(
                                         java.util.Locale.ROOT, "%.1f", Math.floor(made.ageYears(today) * 10) / 10)),
                         Phrase.of("{} y", years),
-                        Phrase.of(
-                                name.endsWith("spare")
-                                        ? "Set by {}. A spare ages unseen: it is hardly ever looked at and never wears."
-                                        : rule == Rule.AGE_STEER
-                                                ? "Set by {}. Move it back from steer, or retire it. Tread never masks age."
-                                                : "Set by {}. Tread never masks age: a good tread on an old casing still comes off.",
-                                limit.setBy())));
+                        Phrase.of("Set by {}. {}", limit.setBy(), means)));
     }
 
-    /** The pull point already reached: due since the reading. */
+    /** The pull point already reached by the gauge: due since the reading. */
     private static Optional<Clock> treadReached(TireState state, TreadLimits limits) {
         return state.tread()
                 .flatMap(known -> known.value()
                         .lowest()
                         .filter(lowest -> lowest.compareTo(limits.pull()) <= 0)
-                        .map(lowest -> {
-                            boolean legal = lowest.compareTo(limits.legal()) <= 0;
-                            Rule rule = legal ? Rule.TREAD_LIMIT : Rule.TREAD_PULL;
-                            TreadDepth limit = legal ? limits.legal() : limits.pull();
-                            return new Clock(
-                                    rule,
-                                    known.on(),
-                                    Reason.of(
-                                            rule,
-                                            Phrase.of(
-                                                    legal ? "{}, legal limit {}" : "{}, pull point {}", lowest, limit),
-                                            Phrase.of("{}", lowest),
-                                            Phrase.of("{}", limit),
-                                            legal
-                                                    ? "At or under the legal limit: take it off now."
-                                                    : "At the pull point: replace it before the legal limit."));
-                        }));
+                        .map(lowest -> reached(
+                                Phrase.of("{}", lowest),
+                                known.on(),
+                                lowest.compareTo(limits.legal()) <= 0,
+                                limits,
+                                "")));
     }
 
     /** A wear bar or a coin says for certain that a limit is reached: due since that look. */
     private static Optional<Clock> boundReached(TireState state, TreadLimits limits) {
-        return state.bound()
-                .filter(known -> known.value().surelyAtOrUnder(limits.pull())
-                        || known.value().surelyAtOrUnder(limits.legal()))
-                .map(known -> {
-                    boolean legal = known.value().surelyAtOrUnder(limits.legal());
-                    Rule rule = legal ? Rule.TREAD_LIMIT : Rule.TREAD_PULL;
-                    TreadDepth limit = legal ? limits.legal() : limits.pull();
-                    return new Clock(
-                            rule,
-                            known.on(),
-                            Reason.of(
-                                    rule,
-                                    Phrase.of(
-                                            legal ? "{}, legal limit {}" : "{}, pull point {}",
-                                            known.value().words(),
-                                            limit),
-                                    Phrase.of("{}", known.value().words()),
-                                    Phrase.of("{}", limit),
-                                    "By wear bar or coin."));
-                });
+        return state.bound().flatMap(known -> {
+            boolean legal = known.value().surelyAtOrUnder(limits.legal());
+            return legal || known.value().surelyAtOrUnder(limits.pull())
+                    ? Optional.of(reached(
+                            Phrase.of(known.value().words()), known.on(), legal, limits, " By wear bar or coin."))
+                    : Optional.empty();
+        });
+    }
+
+    private static Clock reached(Phrase depth, LocalDate on, boolean legal, TreadLimits limits, String how) {
+        TreadDepth limit = legal ? limits.legal() : limits.pull();
+        Rule rule = legal ? Rule.TREAD_LIMIT : Rule.TREAD_PULL;
+        return new Clock(
+                rule,
+                on,
+                Reason.of(
+                        rule,
+                        Phrase.of(legal ? "{}, legal limit {}" : "{}, pull point {}", depth, limit),
+                        depth,
+                        Phrase.of("{}", limit),
+                        (legal
+                                        ? "At or under the legal limit: take it off now."
+                                        : "At the pull point: replace it before the legal limit.")
+                                + how));
     }
 
     /** When the tread is forecast to reach the pull point; empty where wear rate or miles per day aren't known. */

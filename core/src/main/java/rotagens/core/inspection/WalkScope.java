@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import rotagens.core.measure.Pressure;
+import rotagens.core.wear.Tread;
+import rotagens.core.wear.TreadBound;
 
 /** How much a walk round the vehicle is meant to cover; what it asks for and didn't get needs a reason. */
 public enum WalkScope {
@@ -48,9 +51,11 @@ public enum WalkScope {
 
     /**
      * What is missing at one position that was looked at, in words; empty where it has what this scope asks for. A look with
-     * nothing found is an entry of its own.
+     * nothing found is an entry of its own, and a wear bar or a coin is a look at the tread.
      */
-    public Optional<String> missing(boolean pressure, boolean tread) {
+    public Optional<String> missing(Optional<Pressure> read, Tread measured, Optional<TreadBound> bound) {
+        boolean pressure = read.isPresent();
+        boolean tread = !measured.isEmpty() || bound.isPresent();
         List<String> parts = new ArrayList<>();
         if (asks(Part.PRESSURE) && !pressure) {
             parts.add(Part.PRESSURE.words);

@@ -6,10 +6,12 @@ import java.util.Locale;
 /** A distance driven or an odometer's reading, in miles or kilometers, kept as entered. Refuses under 0 and over 5,000,000 mi. */
 public record Distance(BigDecimal figure, Unit unit) implements Quantity {
 
+    public static final double KM_PER_MILE = 1.609344;
+
     /** What the odometer counts in. */
     public enum Unit {
         MILES("mi", 1.0),
-        KM("km", 1 / 1.609344);
+        KM("km", 1 / KM_PER_MILE);
 
         private final String symbol;
         private final double inMiles;
@@ -57,6 +59,6 @@ public record Distance(BigDecimal figure, Unit unit) implements Quantity {
 
     @Override
     public String in(Units units) {
-        return units == Units.US ? Figures.grouped(miles()) + " mi" : Figures.grouped(miles() * 1.609344) + " km";
+        return units == Units.US ? Figures.grouped(miles()) + " mi" : Figures.grouped(miles() * KM_PER_MILE) + " km";
     }
 }

@@ -34,34 +34,6 @@ public record Vehicle(
         Optional<LocalDate> parkedSince,
         boolean outdoors) {
 
-    /** Parked under a roof, or nobody said. */
-    public Vehicle(
-            String unit,
-            String vehicleClass,
-            VehicleKind kind,
-            Load gvwr,
-            Layout layout,
-            Map<Integer, Placard> placards,
-            Map<Integer, Load> gawrs,
-            Map<Position, Wheel> wheels,
-            boolean sensorsWork,
-            OptionalDouble milesPerDay,
-            Optional<LocalDate> parkedSince) {
-        this(
-                unit,
-                vehicleClass,
-                kind,
-                gvwr,
-                layout,
-                placards,
-                gawrs,
-                wheels,
-                sensorsWork,
-                milesPerDay,
-                parkedSince,
-                false);
-    }
-
     private static final double LIGHT_UP_TO_LB = 10_000;
 
     /** The vehicle maker's size and cold pressure for one axle. */

@@ -3,7 +3,11 @@ package rotagens.core.wear;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
 
 /**
  * How fast a tire loses tread, in 32nds per mile, with the uncertainty the depth gauge's own marks leave.
@@ -27,6 +31,10 @@ public record WearRate(double perMile, double plusMinus) {
     private static final double OUTLIER_32NDS = 2.5;
 
     private static final int ENOUGH_TO_LEAVE_OUT = 4;
+
+    private static final double PER_MILES = 10_000;
+    /** No forecast means anything further ahead. */
+    private static final double FURTHEST_MILES = 60_000;
 
     private static final int FURTHEST_DAYS = 365 * 30;
 
@@ -106,6 +114,40 @@ public record WearRate(double perMile, double plusMinus) {
         List<Double> sorted = values.stream().sorted().toList();
         int middle = sorted.size() / 2;
         return sorted.size() % 2 == 1 ? sorted.get(middle) : (sorted.get(middle - 1) + sorted.get(middle)) / 2;
+    }
+
+    /**
+     * Where the line of this rate and the fan round it end.
+     *
+     * @param miles on the odometer there
+     * @param likely depth there in 32nds, never under zero
+     * @param least at the fastest wear the readings allow
+     * @param most at the slowest
+     */
+    public record Ahead(double miles, double likely, double least, double most) {}
+
+    /** The line from a reading down to a depth, or as far as a forecast means anything. */
+    public Ahead ahead(Point from, double to32nds) {
+        double miles = Math.max(LEAST_SPAN_MILES, Math.min((from.lowest32nds() - to32nds) / perMile, FURTHEST_MILES));
+        return new Ahead(
+                from.miles() + miles,
+                Math.max(0, from.lowest32nds() - perMile * miles),
+                Math.max(0, from.lowest32nds() - (perMile + plusMinus) * miles),
+                Math.max(0, from.lowest32nds() - Math.max(0, perMile - plusMinus) * miles));
+    }
+
+    /** {@code 2.3/32 in in 10,000 mi, give or take 0.4}. */
+    public String words(Units units) {
+        double each = units == Units.US
+                ? perMile * PER_MILES
+                : TreadDepth.of32nds(perMile * PER_MILES).bare(units) / Distance.KM_PER_MILE;
+        return String.format(
+                Locale.ROOT,
+                units == Units.US
+                        ? "%.1f/32 in in 10,000 mi, give or take %.1f"
+                        : "%.1f mm in 10,000 km, give or take %.1f",
+                each,
+                each * plusMinus / perMile);
     }
 
     /** When the tread will have come down from one depth to another, at so many miles a day from a day on. */

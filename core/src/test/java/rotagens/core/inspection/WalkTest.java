@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import rotagens.core.measure.Load;
+import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
@@ -20,6 +21,8 @@ import rotagens.core.vehicle.Layout;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Vehicle;
 import rotagens.core.vehicle.VehicleKind;
+import rotagens.core.wear.Tread;
+import rotagens.core.wear.TreadBound;
 
 /** What a walk-round asks for, and the gauges it is walked with. */
 class WalkTest {
@@ -29,13 +32,20 @@ class WalkTest {
     @Test
     @DisplayName("each scope says what is missing at a position: a full walk wants pressure and tread, pre-trip a look")
     void missing() {
-        assertThat(WalkScope.FULL.missing(false, false)).contains("no pressure and tread");
-        assertThat(WalkScope.FULL.missing(true, false)).contains("no tread");
-        assertThat(WalkScope.FULL.missing(true, true)).isEmpty();
-        assertThat(WalkScope.PRESSURE_ONLY.missing(true, false)).isEmpty();
-        assertThat(WalkScope.PRESSURE_ONLY.missing(false, true)).contains("no pressure");
-        assertThat(WalkScope.POST_REPAIR.missing(false, false)).contains("no pressure");
-        assertThat(WalkScope.PRE_TRIP.missing(false, false)).isEmpty();
+        Optional<Pressure> gauged = Optional.of(Pressure.psi(95));
+        Optional<Pressure> none = Optional.empty();
+        Tread nothing = Tread.UNMEASURED;
+        Tread measured = Tread.of32nds(9, 9, 9);
+        Optional<TreadBound> coin = Optional.of(TreadBound.ABOVE_4);
+        Optional<TreadBound> noLook = Optional.empty();
+        assertThat(WalkScope.FULL.missing(none, nothing, noLook)).contains("no pressure and tread");
+        assertThat(WalkScope.FULL.missing(gauged, nothing, noLook)).contains("no tread");
+        assertThat(WalkScope.FULL.missing(gauged, nothing, coin)).isEmpty();
+        assertThat(WalkScope.FULL.missing(gauged, measured, noLook)).isEmpty();
+        assertThat(WalkScope.PRESSURE_ONLY.missing(gauged, nothing, noLook)).isEmpty();
+        assertThat(WalkScope.PRESSURE_ONLY.missing(none, measured, noLook)).contains("no pressure");
+        assertThat(WalkScope.POST_REPAIR.missing(none, nothing, noLook)).contains("no pressure");
+        assertThat(WalkScope.PRE_TRIP.missing(none, nothing, noLook)).isEmpty();
     }
 
     @Test
@@ -68,7 +78,8 @@ class WalkTest {
                 Map.of(),
                 false,
                 OptionalDouble.empty(),
-                Optional.empty());
+                Optional.empty(),
+                false);
         TireState spare = new TireState(
                 Position.parse("S1"),
                 Optional.of(Sample.tire("LT245/75R17", "2216")),

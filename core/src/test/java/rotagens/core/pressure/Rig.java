@@ -242,7 +242,8 @@ public final class Rig {
                 wheels,
                 sensors,
                 OptionalDouble.empty(),
-                Optional.empty());
+                Optional.empty(),
+                false);
     }
 
     Map<Position, TireModel> fitted() {

@@ -4,13 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
 import rotagens.core.wear.WearPattern.Shape;
 
 class WearTest {
@@ -124,5 +128,35 @@ class WearTest {
                 .isEmpty();
         assertThat(WearRate.sinceFitted(new WearRate.Point(20_000, 10), new WearRate.Point(40_000, 11)))
                 .isEmpty();
+    }
+
+    @Test
+    @DisplayName(
+            "the line ahead ends at the limit with the fan round it, 11/32 at 0.25/32 a thousand miles down to 4/32")
+    void ahead() {
+        WearRate rate = new WearRate(0.00025, 0.00005);
+        WearRate.Ahead end = rate.ahead(new WearRate.Point(40_000, 11), 4);
+        assertThat(end.miles()).isEqualTo(68_000);
+        assertThat(end.likely()).isCloseTo(4, within(1e-9));
+        assertThat(end.least()).isCloseTo(2.6, within(1e-9));
+        assertThat(end.most()).isCloseTo(5.4, within(1e-9));
+        assertThat(rate.ahead(new WearRate.Point(40_000, 3), 4).miles()).isEqualTo(41_000);
+        assertThat(rate.words(Units.US)).isEqualTo("2.5/32 in in 10,000 mi, give or take 0.5");
+        assertThat(rate.words(Units.METRIC)).isEqualTo("1.2 mm in 10,000 km, give or take 0.2");
+    }
+
+    @ParameterizedTest(name = "{0} readings")
+    @ValueSource(ints = {2, 3, 5, 12, 50})
+    @DisplayName("from two readings to fifty, whole marks scattered by one, the true rate lies in the range told")
+    void anyNumberOfReadings(int count) {
+        Random scatter = new Random(count);
+        double trueRate = 8.0 / 40_000;
+        List<WearRate.Point> points = new ArrayList<>();
+        for (int at = 0; at < count; at++) {
+            double miles = at * 40_000.0 / (count - 1);
+            points.add(new WearRate.Point(20_000 + miles, Math.rint(14 - trueRate * miles) + scatter.nextInt(3) - 1));
+        }
+        WearRate rate = WearRate.of(points).orElseThrow();
+        assertThat(trueRate).isBetween(rate.perMile() - 2 * rate.plusMinus(), rate.perMile() + 2 * rate.plusMinus());
     }
 }

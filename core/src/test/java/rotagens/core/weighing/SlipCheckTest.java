@@ -33,7 +33,8 @@ class SlipCheckTest {
             Map.of(),
             false,
             OptionalDouble.empty(),
-            Optional.empty());
+            Optional.empty(),
+            false);
 
     private static Slip slip(Load gross, AxleWeight... axles) {
         return new Slip(

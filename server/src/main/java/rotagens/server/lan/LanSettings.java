@@ -68,7 +68,7 @@ public class LanSettings implements EnvironmentPostProcessor {
                 }
             }
             String name = InetAddress.getLocalHost().getHostName();
-            if (name.matches("[A-Za-z0-9-]+(\\.[A-Za-z0-9-]+)*[A-Za-z]*") && !name.matches("[0-9.]+")) {
+            if (name.matches("[A-Za-z0-9-]+(\\.[A-Za-z0-9-]+)*") && !name.matches("[0-9.]+")) {
                 found.add(name.toLowerCase(java.util.Locale.ROOT));
             }
         } catch (SocketException | UnknownHostException e) {

@@ -178,6 +178,7 @@ class CalculatorController {
                 wheels,
                 false,
                 OptionalDouble.empty(),
-                Optional.empty());
+                Optional.empty(),
+                false);
     }
 }

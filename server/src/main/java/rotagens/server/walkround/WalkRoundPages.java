@@ -145,8 +145,7 @@ class WalkRoundPages {
         Figures figures = stored.figures();
         return figures.skipped().isEmpty()
                 ? scope.missing(
-                        figures.pressure().isPresent(),
-                        !figures.tread().isEmpty() || figures.look().bound().isPresent())
+                        figures.pressure(), figures.tread(), figures.look().bound())
                 : Optional.empty();
     }
 

@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -86,17 +85,18 @@ class WearPages {
      * When the tread reaches its limits.
      *
      * @param limiting the earliest clock in words, whichever it is
-     * @param perMile 32nds a mile for the drawing; null where the readings don't tell
+     * @param ahead where the line and its fan end, for the drawing; null where the readings don't tell
      */
     record ForecastView(
             @Nullable String rate,
-            @Nullable Double perMile,
-            @Nullable Double plusMinus,
-            @Nullable Double milesPerDay,
+            @Nullable AheadView ahead,
             @Nullable String pull,
             @Nullable String legal,
             @Nullable String limiting,
             @Nullable LocalDate limitingOn) {}
+
+    /** The end of the line ahead: miles on the odometer, and depths in 32nds. */
+    record AheadView(double miles, double likely, double least, double most) {}
 
     record EventView(VehicleEvents.Kind kind, String words, LocalDate on, String note, String by) {}
 
@@ -113,7 +113,6 @@ class WearPages {
             String reviewNote) {}
 
     private static final double DEEP_32NDS = 20;
-    private static final double PER_MILES = 10_000;
 
     private final Fleet fleet;
     private final VehicleHistory history;
@@ -235,6 +234,17 @@ class WearPages {
                 reading.odometer().map(Distance::miles).orElse(null));
     }
 
+    /** The newest reading that has both, where the line ahead begins. */
+    private static Optional<WearRate.Point> newest(TireState state) {
+        return state.readings().stream()
+                .filter(reading ->
+                        reading.odometer().isPresent() && !reading.tread().isEmpty())
+                .findFirst()
+                .map(reading -> new WearRate.Point(
+                        reading.odometer().get().miles(),
+                        reading.tread().lowest().orElseThrow().thirtySeconds()));
+    }
+
     private static ForecastView forecast(
             Standing standing, Position position, TireState state, TreadLimits limits, Units units) {
         Optional<WearRate> rate = state.wearRate();
@@ -258,28 +268,17 @@ class WearPages {
             }
         }
         return new ForecastView(
-                rate.map(one -> words(one, units)).orElse(null),
-                rate.map(WearRate::perMile).orElse(null),
-                rate.map(WearRate::plusMinus).orElse(null),
-                milesPerDay.isPresent() ? milesPerDay.getAsDouble() : null,
+                rate.map(one -> one.words(units)).orElse(null),
+                rate.flatMap(one -> newest(state)
+                                .map(from -> one.ahead(from, limits.legal().thirtySeconds())))
+                        .map(end -> new AheadView(end.miles(), end.likely(), end.least(), end.most()))
+                        .orElse(null),
                 reach.isEmpty() ? null : reach.get(0),
                 reach.isEmpty() ? null : reach.get(1),
                 first.map(clock -> clock.reason().rule().title() + ": "
                                 + clock.reason().says().in(units))
                         .orElse(null),
                 first.map(TireClocks.Clock::date).orElse(null));
-    }
-
-    private static String words(WearRate rate, Units units) {
-        double each = units == Units.US ? rate.perMile() * PER_MILES : rate.perMile() * PER_MILES * 0.79375 / 1.609344;
-        double off = each * rate.plusMinus() / rate.perMile();
-        return String.format(
-                Locale.ROOT,
-                units == Units.US
-                        ? "%.1f/32 in in 10,000 mi, give or take %.1f"
-                        : "%.1f mm in 10,000 km, give or take %.1f",
-                each,
-                off);
     }
 
     private static String reach(

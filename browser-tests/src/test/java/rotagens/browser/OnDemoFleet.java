@@ -1,0 +1,56 @@
+package rotagens.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+
+/** The product on a fresh demo fleet and one browser for all tests of a class, and what they all do in it. */
+abstract class OnDemoFleet {
+
+    static final String COORDINATOR = "Ines Okafor, coordinator";
+    static final String TECHNICIAN = "Rafe Halloran, technician";
+
+    static RunningProduct product;
+    static Chromium chromium;
+
+    @BeforeAll
+    static void start() {
+        product = RunningProduct.onDemoData();
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void stop() {
+        chromium.close();
+        product.close();
+    }
+
+    /** A page as one of the demo's people has it before them; a narrow one is a phone's. */
+    static Page open(String path, String person, int width) {
+        Page page = chromium.open(product.address() + path, width, width < 500 ? 844 : 800);
+        signIn(page, person);
+        return page;
+    }
+
+    static Page open(String path, String person) {
+        return open(path, person, 1280);
+    }
+
+    /** Goes in as one of the demo's people, by one click. */
+    static void signIn(Page page, String name) {
+        page.getByRole(AriaRole.BUTTON, named(name)).click();
+        assertThat(page.getByRole(AriaRole.NAVIGATION, named("Places"))).isVisible();
+    }
+
+    static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, named(name).setExact(true));
+    }
+
+    static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name);
+    }
+}
