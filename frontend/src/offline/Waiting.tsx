@@ -1,9 +1,8 @@
 import Box from '@mui/material/Box'
 import { Link } from 'react-router'
+import { many } from '../units/format'
 import { type Held, outbox } from './outbox'
 import { useHeld, useSending } from './useOutbox'
-
-const many = (count: number, one: string, more: string) => (count === 1 ? `1 ${one}` : `${count} ${more}`)
 
 /** What waits, in words; empty where nothing does. */
 export function waitingWords(held: Held): string {

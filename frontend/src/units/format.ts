@@ -29,6 +29,9 @@ export function when(days: number): string {
   return days === 1 ? 'tomorrow' : `in ${days} days`
 }
 
+/** `1 photo`, `3 photos`. */
+export const many = (count: number, one: string, more: string) => `${count} ${count === 1 ? one : more}`
+
 export const pressureUnit = (units: Units) => (units === 'US' ? 'psi' : 'kPa')
 
 export const loadUnit = (units: Units) => (units === 'US' ? 'lb' : 'kg')

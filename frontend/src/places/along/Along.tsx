@@ -17,7 +17,7 @@ import { useMay } from '../../session/session'
 import { Choice } from '../../ui/Entry'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
-import { moment } from '../../units/format'
+import { many, moment } from '../../units/format'
 
 const USE: Record<OfflineUse, string> = {
   ready: 'This device opens the program without network. Take the vehicles along before you leave.',
@@ -207,7 +207,7 @@ function TakeAlong() {
         onChange={setScope}
       />
       <Button variant="outlined" loading={take.isPending} onClick={() => take.mutate()} sx={{ minHeight: 48 }}>
-        Take along {vehicles.length} vehicles
+        Take along {many(vehicles.length, 'vehicle', 'vehicles')}
       </Button>
       <span role="status">
         {take.isPending && `${done} of ${vehicles.length}`}

@@ -10,6 +10,7 @@ import { outbox } from '../../offline/outbox'
 import { useHeld } from '../../offline/useOutbox'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
+import { many } from '../../units/format'
 import { Finish } from './Finish'
 import { GaugesInHand } from './GaugesInHand'
 import { StopForm } from './StopForm'
@@ -151,7 +152,7 @@ function Over({ walk, left }: { walk: Schemas['WalkRound']; left: number }) {
       <p>Its readings are in the vehicle’s history.</p>
       {left > 0 && (
         <p>
-          <strong>{left === 1 ? '1 position' : `${left} positions`} typed on this device came too late for it.</strong>{' '}
+          <strong>{many(left, 'position', 'positions')} typed on this device came too late for it.</strong>{' '}
           <Link to="/along">They can go into a new one</Link>.
         </p>
       )}
