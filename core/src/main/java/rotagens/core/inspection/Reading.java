@@ -37,20 +37,7 @@ public record Reading(
             Optional<Pressure> pressure,
             Warmth warmth,
             Tread tread) {
-        this(on, by, odometer, pressure, warmth, tread, Optional.empty(), false);
-    }
-
-    /** Gauged, the facing of its sidewalls not looked at. */
-    public Reading(
-            LocalDate on,
-            String by,
-            Optional<Distance> odometer,
-            Optional<Pressure> pressure,
-            Warmth warmth,
-            Tread tread,
-            Optional<Temperature> temperature,
-            boolean filled) {
-        this(on, by, odometer, pressure, warmth, tread, temperature, filled, Optional.empty(), Optional.empty());
+        this(on, by, odometer, pressure, warmth, tread, Optional.empty(), false, Optional.empty(), Optional.empty());
     }
 
     public boolean hasColdPressure() {
