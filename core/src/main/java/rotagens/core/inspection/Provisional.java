@@ -42,8 +42,8 @@ public record Provisional(List<Band> cold, List<Band> hot, List<Band> tread) {
             Rule.TREAD_LIMIT,
             Rule.TREAD_PULL);
 
-    private static final int MOST_PSI = 200;
-    private static final int MOST_32NDS = 40;
+    private static final double MOST_PSI = 200;
+    private static final double MOST_32NDS = 40;
     /** As fine as any gauge shows. */
     private static final double FINENESS = 0.01;
 
@@ -54,12 +54,20 @@ public record Provisional(List<Band> cold, List<Band> hot, List<Band> tread) {
         if (state.tire().isEmpty()) {
             return new Provisional(List.of(), List.of(), List.of());
         }
+        Policy.ForClass here = vehicle.policyAt(policy, state);
         DoubleFunction<Band> cold =
-                psi -> judge(vehicle, pressures, state, policy, psi, pressed(psi, Warmth.COLD, today));
-        DoubleFunction<Band> hot =
-                psi -> judge(vehicle, pressures, state, policy, psi, pressed(psi, Warmth.HOT, today));
-        DoubleFunction<Band> tread = depth -> judge(vehicle, pressures, state, policy, depth, worn(depth, today));
-        return new Provisional(bands(cold, MOST_PSI), bands(hot, MOST_PSI), bands(tread, MOST_32NDS));
+                psi -> judge(vehicle, pressures, state, here, psi, pressed(psi, Warmth.COLD, today));
+        DoubleFunction<Band> hot = psi -> judge(vehicle, pressures, state, here, psi, pressed(psi, Warmth.HOT, today));
+        DoubleFunction<Band> tread = depth -> judge(vehicle, pressures, state, here, depth, worn(depth, today));
+        double target = pressures
+                .targetAt(position, state.tire().get().model(), here)
+                .pressure()
+                .map(Pressure::psi)
+                .orElse(0.0);
+        return new Provisional(
+                bands(cold, List.of(0.0, target, MOST_PSI)),
+                bands(hot, List.of(0.0, target, MOST_PSI)),
+                bands(tread, List.of(0.0, MOST_32NDS)));
     }
 
     private static Reading pressed(double psi, Warmth warmth, LocalDate today) {
@@ -75,13 +83,12 @@ public record Provisional(List<Band> cold, List<Band> hot, List<Band> tread) {
             VehicleState vehicle,
             VehiclePressures pressures,
             TireState state,
-            Policy policy,
+            Policy.ForClass policy,
             double figure,
             Reading reading) {
         TireState alone = new TireState(
                 state.position(), state.tire(), List.of(reading), List.of(), Optional.empty(), Optional.empty());
-        Case one = new Case(
-                vehicle, alone, state.tire().orElseThrow(), pressures, vehicle.policyAt(policy, state), reading.on());
+        Case one = new Case(vehicle, alone, state.tire().orElseThrow(), pressures, policy, reading.on());
         List<Judged> said =
                 new ArrayList<>(reading.pressure().isPresent() ? PressureCheck.check(one) : TreadCheck.check(one));
         return said.stream()
@@ -95,20 +102,24 @@ public record Provisional(List<Band> cold, List<Band> hot, List<Band> tread) {
                 .orElse(new Band(figure, Verdict.FIT, Optional.empty(), Phrase.of("")));
     }
 
-    /** Mark by mark, and between two marks that differ down to where it turns. */
-    private static List<Band> bands(DoubleFunction<Band> judge, int most) {
+    /**
+     * From mark to mark, and between two that differ down to where it turns. Figures get better or worse one way only between
+     * nothing, the target and the most there is, so these marks are enough: what a figure below the target means never comes
+     * back above it but past the target itself.
+     */
+    private static List<Band> bands(DoubleFunction<Band> judge, List<Double> marks) {
         List<Band> bands = new ArrayList<>();
         Band last = judge.apply(0);
         bands.add(last);
-        for (int mark = 1; mark <= most; mark++) {
+        double low = 0;
+        for (double mark : marks.subList(1, marks.size())) {
             Band here = judge.apply(mark);
-            double low = mark - 1.0;
-            while (!same(last, here)) {
-                double turn = turn(judge, last, low, mark);
-                last = judge.apply(turn);
+            while (mark > low && !same(last, here)) {
+                low = turn(judge, last, low, mark);
+                last = judge.apply(low);
                 bands.add(last);
-                low = turn;
             }
+            low = Math.max(low, mark);
         }
         return List.copyOf(bands);
     }
