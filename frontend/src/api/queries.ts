@@ -19,6 +19,12 @@ export const ledgerQuery = (id: number, units: Units) =>
     queryFn: () => answerOf(api.GET('/api/vehicles/{id}/ledger', { params: { path: { id }, query: { units } } })),
   })
 
+export const sensorsQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['vehicle', id, 'sensors'],
+    queryFn: () => answerOf(api.GET('/api/vehicles/{id}/sensors', { params: { path: { id } } })),
+  })
+
 export const vehicleJobsQuery = (vehicleId: number) =>
   queryOptions({
     queryKey: ['jobs', 'vehicle', vehicleId],

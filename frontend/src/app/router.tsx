@@ -85,6 +85,10 @@ export const router = createBrowserRouter([
           },
           { path: 'wear', lazy: async () => ({ Component: (await import('../vehicle/wear/Wear')).Wear }) },
           {
+            path: 'sensors',
+            lazy: async () => ({ Component: (await import('../vehicle/sensors/Sensors')).Sensors }),
+          },
+          {
             path: 'jobs',
             lazy: async () => ({ Component: (await import('../vehicle/jobs/VehicleJobs')).VehicleJobs }),
           },

@@ -33,6 +33,7 @@ const TABS = [
   { to: '', word: 'Overview' },
   { to: 'load-pressure', word: 'Load & pressure' },
   { to: 'wear', word: 'Wear' },
+  { to: 'sensors', word: 'Sensors' },
   { to: 'jobs', word: 'Jobs' },
   { to: 'dot-sheet', word: 'DOT sheet' },
   { to: 'ledger', word: 'Ledger' },

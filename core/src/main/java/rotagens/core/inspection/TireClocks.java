@@ -46,8 +46,8 @@ public final class TireClocks {
     }
 
     /**
-     * What ends a tire's time at its place first: damage that takes it off the road today, else its earliest clock. Empty where
-     * neither is known.
+     * What asks for work at a tire's place first: damage that takes it off the road today, else the earliest of its clocks and
+     * its sensor's battery. Empty where none is known.
      */
     public static Optional<Clock> limiting(
             VehicleState vehicle, TireState state, Policy.ForClass policy, LocalDate today) {
@@ -64,7 +64,10 @@ public final class TireClocks {
                                 Phrase.of(open.words()),
                                 Phrase.of(""),
                                 open.finding().because())))
-                .or(() -> of(vehicle, state, policy, today).stream().findFirst());
+                .or(() -> java.util.stream.Stream.concat(
+                                of(vehicle, state, policy, today).stream(),
+                                SensorCheck.clock(vehicle.vehicle(), state.position(), policy, today).stream())
+                        .min(java.util.Comparator.comparing(Clock::date)));
     }
 
     /** The nearest age limit at a position, in years: the overall one or, on heavy steer axles, the steer limit if lower. */

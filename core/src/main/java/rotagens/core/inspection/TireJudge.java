@@ -57,6 +57,7 @@ public final class TireJudge {
         reasons.addAll(LoadCheck.check(one));
         reasons.addAll(AgeCheck.check(one));
         reasons.addAll(MatchCheck.check(one));
+        reasons.addAll(SensorCheck.check(one));
         return Judgement.of(reasons);
     }
 }

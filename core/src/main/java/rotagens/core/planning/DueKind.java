@@ -18,6 +18,7 @@ public enum DueKind {
     PRESSURE_CHECK("Pressure check", After.COLD_PRESSURE),
     TREAD_INSPECTION("Tread inspection", After.TREAD),
     FIND_TARGET("Find the right pressure", After.NOTE),
+    REPLACE_SENSOR("Replace sensor", After.SENSOR, After.COLD_PRESSURE),
     FIND_LEAK("Find the leak", After.COLD_PRESSURE, After.NOTE),
     TAKE_LOAD_OFF("Take load off, or fit a higher rating", After.SLIP),
     WEIGH("Weigh", After.SLIP),
@@ -37,6 +38,8 @@ public enum DueKind {
         NEW_TIRE,
         /** How the wheel fitted instead is piloted. */
         WHEEL,
+        /** ID of the sensor fitted instead. */
+        SENSOR,
         /** A qualified person's verdict, with the person's name. */
         VERDICT,
         /** A slip weighed since the work was put on a day. */

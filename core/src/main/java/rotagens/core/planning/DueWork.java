@@ -14,6 +14,7 @@ import rotagens.core.inspection.Finding;
 import rotagens.core.inspection.Judged;
 import rotagens.core.inspection.Judgement;
 import rotagens.core.inspection.Reading;
+import rotagens.core.inspection.SensorCheck;
 import rotagens.core.inspection.TireClocks;
 import rotagens.core.inspection.TireClocks.Clock;
 import rotagens.core.inspection.TireJudge;
@@ -134,6 +135,8 @@ public final class DueWork {
             case WEAR_PATTERN ->
                 judged.verdict() == Verdict.PLAN ? Optional.of(DueKind.MEND_WEAR_CAUSE) : Optional.empty();
             case DOT_DATE -> Optional.of(DueKind.READ_DOT);
+            case SENSOR_BATTERY ->
+                judged.verdict() == Verdict.PLAN ? Optional.of(DueKind.REPLACE_SENSOR) : Optional.empty();
             case DAMAGE,
                     GAUGE_CALIBRATED,
                     SIDEWALL_CRACK,
@@ -177,7 +180,7 @@ public final class DueWork {
         };
     }
 
-    /** Alarms are due today. Only worn shapes are due since the reading that showed them. */
+    /** Alarms are due today. Only worn shapes are due since the reading that showed them, batteries on their own day. */
     private LocalDate since(DueKind kind, TireState state, Judged judged) {
         boolean shocksToday = judged.reason().rule() == Rule.WEAR_PATTERN
                 && state.open().stream()
@@ -185,6 +188,11 @@ public final class DueWork {
                                 .wearShape()
                                 .filter(Shape.CUPPING::equals)
                                 .isPresent());
+        if (kind == DueKind.REPLACE_SENSOR) {
+            return SensorCheck.clock(vehicle.vehicle(), state.position(), here(state), today)
+                    .map(Clock::date)
+                    .orElse(today);
+        }
         if (kind != DueKind.MEND_WEAR_CAUSE || shocksToday) {
             return today;
         }

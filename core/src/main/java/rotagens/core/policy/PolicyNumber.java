@@ -39,6 +39,8 @@ public enum PolicyNumber {
             1,
             60,
             "makers of gauges: yearly, sooner after a fall"),
+    SENSOR_FORECAST("A sensor’s battery may end from", 7, "years", LOWER, 1, 20, "makers of sensors: 7 to 10 years"),
+    SENSOR_LIMIT("A sensor is overdue at", 10, "years", LOWER, 1, 20, "makers of sensors: 7 to 10 years"),
     DELIVERED_AGE_NOTED("Age on delivery is noted from", 6, "months", LOWER, 0, 36, "practice"),
     DELIVERED_AGE_ASK("Age on delivery must be accepted from", 12, "months", LOWER, 1, 60, "practice");
 

@@ -19,6 +19,7 @@ import rotagens.core.vehicle.Position.OnAxle;
  * @param milesPerDay from its odometer readings; empty where there are too few
  * @param parkedSince the day it was parked, if it stands
  * @param outdoors whether it is parked in the sun
+ * @param sensors by position, where a sensor is on file
  */
 public record Vehicle(
         String unit,
@@ -32,7 +33,8 @@ public record Vehicle(
         boolean sensorsWork,
         OptionalDouble milesPerDay,
         Optional<LocalDate> parkedSince,
-        boolean outdoors) {
+        boolean outdoors,
+        Map<Position, Sensor> sensors) {
 
     private static final double LIGHT_UP_TO_LB = 10_000;
 
@@ -51,6 +53,7 @@ public record Vehicle(
         placards = Map.copyOf(placards);
         gawrs = Map.copyOf(gawrs);
         wheels = Map.copyOf(wheels);
+        sensors = Map.copyOf(sensors);
     }
 
     /** GVWR up to and including 10,000 lb. */
@@ -89,6 +92,10 @@ public record Vehicle(
                 .filter(position -> position instanceof OnAxle on && on.axle() == axle && wheels.containsKey(position))
                 .forEach(position -> here.put(position, wheels.get(position)));
         return here;
+    }
+
+    public Optional<Sensor> sensorAt(Position position) {
+        return Optional.ofNullable(sensors.get(position));
     }
 
     public Optional<Wheel> wheelAt(Position position) {

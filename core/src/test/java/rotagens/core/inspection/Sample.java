@@ -24,6 +24,7 @@ import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleRole;
 import rotagens.core.vehicle.Layout;
 import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Sensor;
 import rotagens.core.vehicle.Vehicle;
 import rotagens.core.vehicle.VehicleKind;
 import rotagens.core.wear.Tread;
@@ -42,6 +43,7 @@ public final class Sample {
     private Optional<LocalDate> parkedSince = Optional.empty();
     private boolean outdoors;
     private final Map<Position, Vehicle.Wheel> wheels = new HashMap<>();
+    private final Map<Position, Sensor> sensorAt = new HashMap<>();
     private final Layout layout = new Layout(
             List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, true), new Axle(AxleRole.TAG, false)), 0);
 
@@ -243,6 +245,11 @@ public final class Sample {
         return this;
     }
 
+    public Sample sensor(String position, LocalDate fitted) {
+        sensorAt.put(Position.parse(position), new Sensor("8A41" + position, Sensor.Mount.INSIDE, Optional.of(fitted)));
+        return this;
+    }
+
     public Sample wheel(String position, Vehicle.Wheel wheel) {
         wheels.put(Position.parse(position), wheel);
         return this;
@@ -270,7 +277,8 @@ public final class Sample {
                 sensors,
                 milesPerDay,
                 parkedSince,
-                outdoors);
+                outdoors,
+                sensorAt);
         return VehicleState.of(vehicle, List.copyOf(tires.values()), facts);
     }
 

@@ -79,7 +79,8 @@ class WalkTest {
                 false,
                 OptionalDouble.empty(),
                 Optional.empty(),
-                false);
+                false,
+                Map.of());
         TireState spare = new TireState(
                 Position.parse("S1"),
                 Optional.of(Sample.tire("LT245/75R17", "2216")),

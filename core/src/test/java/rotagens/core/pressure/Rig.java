@@ -243,7 +243,8 @@ public final class Rig {
                 sensors,
                 OptionalDouble.empty(),
                 Optional.empty(),
-                false);
+                false,
+                Map.of());
     }
 
     Map<Position, TireModel> fitted() {

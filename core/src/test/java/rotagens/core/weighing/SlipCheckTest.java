@@ -34,7 +34,8 @@ class SlipCheckTest {
             false,
             OptionalDouble.empty(),
             Optional.empty(),
-            false);
+            false,
+            Map.of());
 
     private static Slip slip(Load gross, AxleWeight... axles) {
         return new Slip(

@@ -62,6 +62,7 @@ import rotagens.server.policy.Policies;
 import rotagens.server.tire.Catalogue;
 import rotagens.server.tire.Tires;
 import rotagens.server.vehicle.VehicleRegister;
+import rotagens.server.vehicle.VehicleSensors;
 import rotagens.server.vehicle.Vehicles;
 
 /** Fills an empty data folder with the demo fleet, a year of readings and dates relative to today. The same every day. */
@@ -90,6 +91,7 @@ class DemoData implements SmartInitializingSingleton {
     private final Clock clock;
     private final PlatformTransactionManager transactions;
     private final Gauges gauges;
+    private final VehicleSensors sensors;
     private final Map<String, Long> gaugeIds = new HashMap<>();
     private int nextNumber = 1001;
 
@@ -108,6 +110,7 @@ class DemoData implements SmartInitializingSingleton {
             Fleet fleet,
             VehicleHistory history,
             Gauges gauges,
+            VehicleSensors sensors,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.vehicles = vehicles;
@@ -124,6 +127,7 @@ class DemoData implements SmartInitializingSingleton {
         this.fleet = fleet;
         this.history = history;
         this.gauges = gauges;
+        this.sensors = sensors;
         this.clock = clock;
         this.transactions = transactions;
     }
@@ -155,6 +159,7 @@ class DemoData implements SmartInitializingSingleton {
             new OneVehicle(unit, staff, models).add(DemoFleet.YARDS.get(unit.yard()));
         }
         new DemoLoads(charts, slips, records, fleet, register, history, clock, staff.get(1), staff.get(3)).fill();
+        new DemoSensors(vehicles, sensors, clock, staff.get(3)).fill();
         new DemoStock(tires, catalogue, register, orders, models, staff.get(1), staff.get(3), clock).fill();
     }
 

@@ -26,6 +26,7 @@ import rotagens.core.tire.DotCode;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Sensor;
 import rotagens.core.wear.Tread;
 import rotagens.server.fleet.Changes;
 import rotagens.server.fleet.Fleet;
@@ -41,6 +42,7 @@ import rotagens.server.storage.generated.tables.records.JobRecord;
 import rotagens.server.tire.Catalogue;
 import rotagens.server.tire.Tires;
 import rotagens.server.tire.Tires.Fitted;
+import rotagens.server.vehicle.VehicleSensors;
 import rotagens.server.vehicle.Vehicles;
 import rotagens.server.web.Entries;
 import rotagens.server.web.ProblemException;
@@ -58,6 +60,7 @@ class JobCompletion {
             Optional<DotCode> dot,
             Optional<Long> modelId,
             Optional<PilotType> pilot,
+            Optional<String> sensor,
             Optional<ProfessionalVerdict> verdict,
             String professional,
             String note) {}
@@ -69,6 +72,7 @@ class JobCompletion {
     private final Catalogue catalogue;
     private final Readings readings;
     private final Vehicles vehicles;
+    private final VehicleSensors sensors;
     private final People people;
     private final Changes changes;
     private final Clock clock;
@@ -81,6 +85,7 @@ class JobCompletion {
             Catalogue catalogue,
             Readings readings,
             Vehicles vehicles,
+            VehicleSensors sensors,
             People people,
             Changes changes,
             Clock clock) {
@@ -92,6 +97,7 @@ class JobCompletion {
         this.catalogue = catalogue;
         this.readings = readings;
         this.vehicles = vehicles;
+        this.sensors = sensors;
         this.people = people;
         this.clock = clock;
     }
@@ -170,6 +176,9 @@ class JobCompletion {
         if (after.contains(After.WHEEL) && pilot.isEmpty()) {
             typed.wrong(at + "pilot", "Choose how the wheel fitted is piloted.");
         }
+        Optional<String> sensor = after.contains(After.SENSOR)
+                ? typed.required(at + "sensor", result.map(Result::sensor).orElse(""), Sensor::readCode)
+                : Optional.empty();
         Pressure.Unit gauge = units == Units.US ? Pressure.Unit.PSI : Pressure.Unit.KPA;
         boolean needsPressure = newTire || after.contains(After.COLD_PRESSURE) && !condemned;
         Optional<Pressure> pressure = needsPressure
@@ -193,7 +202,7 @@ class JobCompletion {
         if (after.contains(After.NOTE) && note.isEmpty()) {
             typed.wrong(at + "note", "Say in a few words what was done.");
         }
-        return new Read(item, position, pressure, tread, dot, modelId, pilot, verdict, professional, note);
+        return new Read(item, position, pressure, tread, dot, modelId, pilot, sensor, verdict, professional, note);
     }
 
     private Optional<TreadDepth> original(Optional<Position> position, Optional<Long> modelId, Standing standing) {
@@ -248,6 +257,7 @@ class JobCompletion {
         one.dot().ifPresent(dot -> tires.readDot(here.tire().id(), dot.molded(), Tires.DotKind.TIRE, at, by));
         readings.read(where, values(one));
         switch (one.item().kind()) {
+            case REPLACE_SENSOR -> replaceSensor(one, standing, position, at, by, jobId);
             case INSPECT_DAMAGE, AGE_INSPECTION -> professional(one, where);
             case PUT_RIGHT -> readings.clear(where, clearedBy(Finding.ClearedBy.PUT_RIGHT), "PUT_RIGHT", one.note());
             case MEND_WEAR_CAUSE ->
@@ -274,6 +284,14 @@ class JobCompletion {
             }
         }
         ranLow(one, standing, position, here, where);
+    }
+
+    private void replaceSensor(Read one, Standing standing, Position position, Instant at, long by, long jobId) {
+        Sensor.Mount mount =
+                standing.state().vehicle().sensorAt(position).map(Sensor::mount).orElse(Sensor.Mount.INSIDE);
+        Sensor fresh =
+                new Sensor(one.sensor().orElseThrow(), mount, Optional.of(LocalDate.ofInstant(at, clock.getZone())));
+        sensors.put(standing.placeId(position), fresh, at, by, one.note(), jobId);
     }
 
     private void professional(Read one, Readings.Entry where) {
@@ -341,6 +359,7 @@ class JobCompletion {
                         .append(". "));
         one.pilot()
                 .ifPresent(pilot -> words.append("Wheel ").append(pilot.words()).append(". "));
+        one.sensor().ifPresent(code -> words.append("Sensor ").append(code).append(". "));
         one.dot().ifPresent(dot -> words.append("DOT ").append(dot.molded()).append(". "));
         one.pressure().ifPresent(read -> words.append(read.in(units)).append(" cold. "));
         if (one.tread().isComplete()) {

@@ -58,6 +58,7 @@ public final class JobViews {
             @Nullable String dotCode,
             @Nullable Long tireModelId,
             @Nullable PilotType pilot,
+            @Nullable String sensor,
             @Nullable ProfessionalVerdict verdict,
             @Nullable String professional,
             @Nullable String note) {}

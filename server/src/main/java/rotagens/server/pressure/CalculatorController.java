@@ -179,6 +179,7 @@ class CalculatorController {
                 false,
                 OptionalDouble.empty(),
                 Optional.empty(),
-                false);
+                false,
+                Map.of());
     }
 }

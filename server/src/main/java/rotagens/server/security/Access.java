@@ -78,6 +78,7 @@ final class Access {
             new Line(POST, "/api/vehicles/{id}/odometer", TECHNICIAN),
             new Line(POST, "/api/vehicles/{id}/events", TECHNICIAN),
             new Line(POST, "/api/vehicles/{id}/slips", TECHNICIAN),
+            new Line(PUT, "/api/vehicles/{id}/sensors/{position}", TECHNICIAN),
             new Line(POST, "/api/vehicles/{id}/body-changes", TECHNICIAN),
             new Line(PUT, "/api/vehicles/{id}/axles/{axle}/warning", TECHNICIAN),
             new Line(POST, "/api/vehicles/{id}/axles/{axle}/chalk-line", TECHNICIAN),

@@ -35,6 +35,7 @@ import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.OdometerRun;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Sensor;
 import rotagens.core.vehicle.Vehicle;
 import rotagens.core.vehicle.VehicleKind;
 import rotagens.server.storage.generated.tables.records.AxleRecord;
@@ -74,10 +75,12 @@ public class Vehicles {
     private static final int ODOMETERS_FOR_USE = 12;
 
     private final DSLContext db;
+    private final VehicleSensors sensors;
     private final Clock clock;
 
-    Vehicles(DSLContext db, Clock clock) {
+    Vehicles(DSLContext db, VehicleSensors sensors, Clock clock) {
         this.db = db;
+        this.sensors = sensors;
         this.clock = clock;
     }
 
@@ -127,6 +130,7 @@ public class Vehicles {
                                                 Optional.ofNullable(row.value7())));
                     }
                 });
+        Map<Long, Map<Position, Sensor>> fitted = sensors.of(which);
         Map<Long, List<Odometer>> odometers = odometers(which);
         List<OnFile> vehicles = new ArrayList<>();
         db.select(VEHICLE.asterisk(), YARD.NAME, VEHICLE_CLASS.NAME)
@@ -142,7 +146,12 @@ public class Vehicles {
                     List<Odometer> read = odometers.getOrDefault(id, List.of());
                     vehicles.add(new OnFile(
                             id,
-                            facts(row, axles.getOrDefault(id, List.of()), wheels.getOrDefault(id, Map.of()), read),
+                            facts(
+                                    row,
+                                    axles.getOrDefault(id, List.of()),
+                                    wheels.getOrDefault(id, Map.of()),
+                                    fitted.getOrDefault(id, Map.of()),
+                                    read),
                             row.get(YARD.NAME),
                             row.get(VEHICLE.DESCRIPTION),
                             Map.copyOf(places.getOrDefault(id, Map.of())),
@@ -156,7 +165,11 @@ public class Vehicles {
     }
 
     private static Vehicle facts(
-            Record row, List<AxleRecord> axles, Map<Position, Vehicle.Wheel> wheels, List<Odometer> odometers) {
+            Record row,
+            List<AxleRecord> axles,
+            Map<Position, Vehicle.Wheel> wheels,
+            Map<Position, Sensor> sensors,
+            List<Odometer> odometers) {
         Map<Integer, Vehicle.Placard> placards = new HashMap<>();
         Map<Integer, Load> gawrs = new HashMap<>();
         for (AxleRecord axle : axles) {
@@ -186,7 +199,8 @@ public class Vehicles {
                 row.get(VEHICLE.IS_SENSORED),
                 milesPerDay(odometers),
                 Optional.ofNullable(row.get(VEHICLE.PARKED_SINCE)),
-                row.get(VEHICLE.IS_OUTDOORS));
+                row.get(VEHICLE.IS_OUTDOORS),
+                sensors);
     }
 
     /** The places of one vehicle. */

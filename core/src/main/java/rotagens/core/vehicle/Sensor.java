@@ -1,0 +1,49 @@
+package rotagens.core.vehicle;
+
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.Optional;
+import rotagens.core.measure.InvalidEntry;
+
+/**
+ * A pressure sensor.
+ *
+ * @param code the ID printed on it or read with the activation tool, in capitals
+ * @param fittedOn the day it came into service, from which its battery ages; empty where nobody knows
+ */
+public record Sensor(String code, Mount mount, Optional<LocalDate> fittedOn) {
+
+    /** Where it sits, and so what it travels with. */
+    public enum Mount {
+        INSIDE("inside, on the valve or band"),
+        OUTSIDE("outside, on the valve cap");
+
+        private final String words;
+
+        Mount(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** An inside sensor goes where its wheel goes; an outside one goes back to the position it is tagged with. */
+        public boolean travelsWithWheel() {
+            return this == INSIDE;
+        }
+    }
+
+    private static final int SHORTEST = 4;
+    private static final int LONGEST = 16;
+
+    /** Reads an ID as printed: letters and digits, spaces and hyphens aside. */
+    public static String readCode(String text) {
+        String code = (text == null ? "" : text).replaceAll("[\\s-]", "").toUpperCase(Locale.ROOT);
+        if (!code.matches("[0-9A-Z]*") || code.length() < SHORTEST || code.length() > LONGEST) {
+            throw new InvalidEntry("A sensor’s ID has " + SHORTEST + " to " + LONGEST
+                    + " letters and digits, as printed on it or read with the activation tool.");
+        }
+        return code;
+    }
+}

@@ -1,0 +1,166 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answerOf, api, type Schemas } from '../../api/client'
+import { sensorsQuery } from '../../api/queries'
+import { mono } from '../../app/theme'
+import { StateGlyph } from '../../drawings/state/StateGlyph'
+import { useMay } from '../../session/session'
+import { Choice, Entry } from '../../ui/Entry'
+import { LoadProblem } from '../../ui/Failed'
+import { FormDialog } from '../../ui/FormDialog'
+import { LoadingLines } from '../../ui/Loading'
+import { Table } from '../../ui/Table'
+import { useSend } from '../../ui/useSend'
+import { day, moment } from '../../units/format'
+import { useVehicle } from '../VehiclePage'
+
+type Line = Schemas['SensorLine']
+
+const MOUNTS = [
+  ['INSIDE', 'inside, on the valve or band'],
+  ['OUTSIDE', 'outside, on the valve cap'],
+] as const
+
+/** Which sensor is where, and how long its battery may last. */
+export function Sensors() {
+  const { vehicle, picked } = useVehicle()
+  const query = useQuery(sensorsQuery(vehicle.id))
+  const [open, setOpen] = useState<Line>()
+  const may = useMay('TECHNICIAN')
+  if (query.isPending) return <LoadingLines />
+  if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
+  const view = query.data
+  const none = view.lines.every((line) => line.code === undefined)
+  return (
+    <Box sx={{ px: 2.5, py: 2 }}>
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
+        Sensors on this vehicle
+      </Box>
+      {none && (
+        <p>
+          No sensor is on file yet. Record each with the ID printed on it: an inside sensor goes where its wheel goes,
+          an outside one back to the position it is tagged with.
+        </p>
+      )}
+      <Table label="Sensors" heads={['Position', 'ID', 'Sits', 'In service since', 'Battery may end', 'Overdue', '']}>
+        {view.lines.map((line) => (
+          <Box component="tr" key={line.position} sx={line.position === picked ? { background: '#E3EEEE' } : {}}>
+            <td>
+              <strong>{line.position}</strong> {line.positionName}
+            </td>
+            <Box component="td" sx={{ fontFamily: mono, whiteSpace: 'nowrap' }}>
+              {line.code ?? '–'}
+            </Box>
+            <td>{line.mountWords ?? 'none on file'}</td>
+            <td>{line.code === undefined ? '' : line.fitted ? day(line.fitted) : 'nobody knows'}</td>
+            <td>{line.mayEnd && `from ${day(line.mayEnd)}`}</td>
+            <td>
+              {line.overdue && (
+                <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center', whiteSpace: 'nowrap' }}>
+                  {line.verdict && <StateGlyph verdict={line.verdict} />}
+                  {day(line.overdue)}
+                </span>
+              )}
+            </td>
+            <td>
+              {may && (
+                <Button size="small" onClick={() => setOpen(line)} aria-label={`Record the sensor at ${line.position}`}>
+                  {line.code ? 'Change…' : 'Record…'}
+                </Button>
+              )}
+            </td>
+          </Box>
+        ))}
+      </Table>
+      {view.because && <Box sx={{ color: 'text.secondary', mt: 1, maxWidth: 640 }}>{view.because}</Box>}
+      {view.history.length > 0 && (
+        <>
+          <Box component="h2" sx={{ typography: 'h2', mt: 3, mb: 1 }}>
+            What happened to them
+          </Box>
+          <Table label="What happened to the sensors" heads={['When', 'Position', 'ID', 'What', 'By']}>
+            {view.history.map((event) => (
+              <tr key={`${event.at} ${event.position} ${event.code} ${event.what}`}>
+                <td>{moment(event.at)}</td>
+                <td>
+                  <strong>{event.position}</strong>
+                </td>
+                <Box component="td" sx={{ fontFamily: mono }}>
+                  {event.code}
+                </Box>
+                <td>
+                  {event.what}
+                  {event.note && `: ${event.note}`}
+                </td>
+                <td>{event.by}</td>
+              </tr>
+            ))}
+          </Table>
+        </>
+      )}
+      {open && <SensorDialog vehicleId={vehicle.id} line={open} onClose={() => setOpen(undefined)} />}
+    </Box>
+  )
+}
+
+function SensorDialog({ vehicleId, line, onClose }: { vehicleId: number; line: Line; onClose: () => void }) {
+  const [code, setCode] = useState(line.code ?? '')
+  const [mount, setMount] = useState<NonNullable<Line['mount']>>(line.mount ?? 'INSIDE')
+  const [fitted, setFitted] = useState(line.fitted ?? '')
+  const [note, setNote] = useState('')
+  const form = useSend(
+    () =>
+      answerOf(
+        api.PUT('/api/vehicles/{id}/sensors/{position}', {
+          params: { path: { id: vehicleId, position: line.position } },
+          body: { ...(line.code && { before: line.code }), code, mount, ...(fitted && { fitted }), note },
+        }),
+      ),
+    onClose,
+  )
+  return (
+    <FormDialog
+      title={`Sensor at ${line.position}, ${line.positionName}`}
+      action="Record it"
+      error={form.error}
+      busy={form.busy}
+      onSend={form.send}
+      onClose={onClose}
+    >
+      <Entry
+        label="ID"
+        value={code}
+        onChange={setCode}
+        error={form.wrong('code')}
+        hint={
+          line.code
+            ? 'Empty it to take the sensor off the record.'
+            : 'As printed on it or read with the activation tool.'
+        }
+        code
+        autoFocus
+        width={300}
+      />
+      <Choice
+        label="It sits"
+        value={mount}
+        options={MOUNTS}
+        onChange={setMount}
+        error={form.wrong('mount')}
+        width={300}
+      />
+      <Entry
+        label="In service since"
+        type="date"
+        value={fitted}
+        onChange={setFitted}
+        error={form.wrong('fitted')}
+        hint="Leave it empty if nobody knows."
+        width={300}
+      />
+      <Entry label="Note" value={note} onChange={setNote} error={form.wrong('note')} width={300} />
+    </FormDialog>
+  )
+}

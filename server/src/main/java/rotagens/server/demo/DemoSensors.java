@@ -1,0 +1,56 @@
+package rotagens.server.demo;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Position.OnAxle;
+import rotagens.core.vehicle.Sensor;
+import rotagens.core.vehicle.Sensor.Mount;
+import rotagens.server.vehicle.VehicleSensors;
+import rotagens.server.vehicle.Vehicles;
+
+/** The sensors of the demo fleet: inside on coaches and light vehicles, on the valve caps of the shuttles' duals. */
+record DemoSensors(Vehicles vehicles, VehicleSensors sensors, Clock clock, long technician) {
+
+    private static final int MONTHS_IN_SERVICE_BY_DEFAULT = 40;
+    /** Months in service where it isn't the usual: one battery overdue, one set that may end any day. */
+    private static final Map<String, Integer> MONTHS =
+            Map.of("LC-02 2LI", 121, "LC-05", 88, "LC-01", 26, "LC-03", 30, "LC-04", 50);
+
+    void fill() {
+        LocalDate today = LocalDate.now(clock);
+        for (Vehicles.OnFile vehicle : vehicles.all()) {
+            if (!vehicle.facts().sensorsWork()) {
+                continue;
+            }
+            Random codes = new Random(vehicle.facts().unit().hashCode());
+            List<Position> axles = vehicle.facts().layout().positions().stream()
+                    .filter(OnAxle.class::isInstance)
+                    .toList();
+            for (Position position : axles) {
+                String unit = vehicle.facts().unit();
+                int months = MONTHS.getOrDefault(
+                        unit + " " + position.code(), MONTHS.getOrDefault(unit, MONTHS_IN_SERVICE_BY_DEFAULT));
+                boolean shuttle = vehicle.facts().hasDuals()
+                        && vehicle.facts().layout().axles().size() == 2;
+                sensors.put(
+                        vehicle.places().get(position),
+                        new Sensor(
+                                String.format("%08X", codes.nextInt()),
+                                shuttle ? Mount.OUTSIDE : Mount.INSIDE,
+                                Optional.of(today.minusMonths(months))),
+                        today.minusMonths(Math.min(months, 12))
+                                .atTime(9, 0)
+                                .atZone(clock.getZone())
+                                .toInstant(),
+                        technician,
+                        "",
+                        null);
+            }
+        }
+    }
+}

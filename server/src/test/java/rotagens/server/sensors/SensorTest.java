@@ -1,0 +1,134 @@
+package rotagens.server.sensors;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import rotagens.server.Api;
+import rotagens.server.Api.Answer;
+import rotagens.server.ServerTest;
+import tools.jackson.databind.JsonNode;
+
+/** Which sensor is where, and since when. */
+@ServerTest
+class SensorTest {
+
+    @Autowired
+    MockMvc http;
+
+    private Api api;
+
+    @BeforeEach
+    void client() {
+        api = Api.as(http, "TECHNICIAN");
+    }
+
+    private JsonNode line(String unit, String position) {
+        for (JsonNode line :
+                api.get("/api/vehicles/{id}/sensors", api.vehicle(unit)).body().path("lines")) {
+            if (line.path("position").asString().equals(position)) {
+                return line;
+            }
+        }
+        throw new AssertionError(position);
+    }
+
+    private Answer put(String unit, String position, String body) {
+        return api.put("/api/vehicles/" + api.vehicle(unit) + "/sensors/" + position, body);
+    }
+
+    @Test
+    @DisplayName("a sensor on file says when its battery may end and when it is overdue; an overdue one is due work")
+    void battery() {
+        assertThat(line("LC-05", "1L").path("verdict").asString()).isEqualTo("WATCH");
+        assertThat(line("LC-02", "2LI").path("verdict").asString()).isEqualTo("PLAN");
+        JsonNode due =
+                api.get("/api/vehicles/{id}", api.vehicle("LC-02")).body().path("due");
+        assertThat(due.toString()).contains("REPLACE_SENSOR");
+    }
+
+    @Test
+    @DisplayName(
+            "a sensor is put on record with its ID in capitals, replaced, and taken off; each stands in the history")
+    void putAndTakenOff() {
+        String before = line("LC-06", "1L").path("code").asString();
+        assertThat(put(
+                                "LC-06",
+                                "1L",
+                                "{\"before\":\"" + before
+                                        + "\",\"code\":\"ab 12-cd34\",\"mount\":\"INSIDE\",\"fitted\":\"2026-11-01\"}")
+                        .status())
+                .isEqualTo(204);
+        assertThat(line("LC-06", "1L").path("code").asString()).isEqualTo("AB12CD34");
+        assertThat(line("LC-06", "1L").path("mayEnd").asString()).isEqualTo("2033-11-01");
+        assertThat(put("LC-06", "1L", "{\"before\":\"AB12CD34\",\"code\":\"\"}").status())
+                .isEqualTo(204);
+        assertThat(line("LC-06", "1L").has("code")).isFalse();
+        JsonNode history = api.get("/api/vehicles/{id}/sensors", api.vehicle("LC-06"))
+                .body()
+                .path("history");
+        assertThat(history.get(0).path("what").asString()).isEqualTo("taken off");
+        assertThat(history.get(0).path("code").asString()).isEqualTo("AB12CD34");
+    }
+
+    @Test
+    @DisplayName(
+            "an ID in use elsewhere, an impossible one and a day to come are refused at their fields, with nothing changed")
+    void refusals() {
+        String elsewhere = line("LC-05", "1L").path("code").asString();
+        String before = line("LC-06", "1R").path("code").asString();
+        String with = "{\"before\":\"" + before + "\",\"mount\":\"INSIDE\",\"code\":";
+        assertThat(put("LC-06", "1R", with + "\"" + elsewhere + "\"}").at("code"))
+                .contains("on file on LC-05 at 1L");
+        assertThat(put("LC-06", "1R", with + "\"12\"}").at("code")).contains("letters and digits");
+        assertThat(put("LC-06", "1R", with + "\"9B00AA11\",\"fitted\":\"2027-01-01\"}")
+                        .at("fitted"))
+                .contains("lies ahead");
+        assertThat(line("LC-06", "1R").path("code").asString()).isEqualTo(before);
+    }
+
+    @Test
+    @DisplayName("whoever looked at an older record is told what it is now")
+    void changedMeanwhile() {
+        Answer late = put("LC-06", "2LO", "{\"before\":\"00000000\",\"code\":\"9B00AA12\",\"mount\":\"INSIDE\"}");
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.text()).contains(line("LC-06", "2LO").path("code").asString());
+    }
+
+    @Test
+    @DisplayName("signing off a sensor's replacement needs the ID of the one fitted, and puts it on record")
+    void replaced() {
+        Api coordinator = new Api(http);
+        long vehicle = api.vehicle("LC-02");
+        String key = "";
+        for (JsonNode due :
+                coordinator.get("/api/vehicles/{id}", vehicle).body().path("due")) {
+            if (due.path("kind").asString().equals("REPLACE_SENSOR")) {
+                key = due.path("key").asString();
+            }
+        }
+        JsonNode job = coordinator
+                .post(
+                        "/api/jobs",
+                        "{\"day\":\"2026-11-30\",\"work\":[{\"vehicleId\":" + vehicle + ",\"key\":\"" + key + "\"}]}")
+                .body()
+                .get(0);
+        long item = job.path("items").get(0).path("id").asLong();
+        String path = "/api/jobs/" + job.path("id").asLong() + "/done";
+        String seen = "\"" + job.path("version").asInt() + "\"";
+        Answer without =
+                api.post(path, "{\"results\":[{\"itemId\":" + item + ",\"pressure\":\"95\"}]}", "If-Match", seen);
+        assertThat(without.at("results." + item + ".sensor")).isNotEmpty();
+        Answer done = api.post(
+                path,
+                "{\"results\":[{\"itemId\":" + item + ",\"pressure\":\"95\",\"sensor\":\"77c0ffee\"}]}",
+                "If-Match",
+                seen);
+        assertThat(done.status()).isEqualTo(200);
+        assertThat(line("LC-02", "2LI").path("code").asString()).isEqualTo("77C0FFEE");
+        assertThat(line("LC-02", "2LI").path("fitted").asString()).isEqualTo("2026-11-23");
+    }
+}
