@@ -41,33 +41,31 @@ class SensorTest {
     }
 
     @Test
-    @DisplayName("a sensor on file says when its battery may end and when it is overdue; an overdue one is due work")
+    @DisplayName("a sensor on file says when its battery may end and when it is overdue")
     void battery() {
         assertThat(line("LC-05", "1L").path("verdict").asString()).isEqualTo("WATCH");
-        assertThat(line("LC-02", "2LI").path("verdict").asString()).isEqualTo("PLAN");
-        JsonNode due =
-                api.get("/api/vehicles/{id}", api.vehicle("LC-02")).body().path("due");
-        assertThat(due.toString()).contains("REPLACE_SENSOR");
+        assertThat(line("LC-05", "1L").path("mayEnd").asString()).isEqualTo("2026-07-23");
+        assertThat(line("LC-05", "1L").path("overdue").asString()).isEqualTo("2029-07-23");
     }
 
     @Test
     @DisplayName(
             "a sensor is put on record with its ID in capitals, replaced, and taken off; each stands in the history")
     void putAndTakenOff() {
-        String before = line("LC-06", "1L").path("code").asString();
+        String before = line("LC-04", "1L").path("code").asString();
         assertThat(put(
-                                "LC-06",
+                                "LC-04",
                                 "1L",
                                 "{\"before\":\"" + before
                                         + "\",\"code\":\"ab 12-cd34\",\"mount\":\"INSIDE\",\"fitted\":\"2026-11-01\"}")
                         .status())
                 .isEqualTo(204);
-        assertThat(line("LC-06", "1L").path("code").asString()).isEqualTo("AB12CD34");
-        assertThat(line("LC-06", "1L").path("mayEnd").asString()).isEqualTo("2033-11-01");
-        assertThat(put("LC-06", "1L", "{\"before\":\"AB12CD34\",\"code\":\"\"}").status())
+        assertThat(line("LC-04", "1L").path("code").asString()).isEqualTo("AB12CD34");
+        assertThat(line("LC-04", "1L").path("mayEnd").asString()).isEqualTo("2033-11-01");
+        assertThat(put("LC-04", "1L", "{\"before\":\"AB12CD34\",\"code\":\"\"}").status())
                 .isEqualTo(204);
-        assertThat(line("LC-06", "1L").has("code")).isFalse();
-        JsonNode history = api.get("/api/vehicles/{id}/sensors", api.vehicle("LC-06"))
+        assertThat(line("LC-04", "1L").has("code")).isFalse();
+        JsonNode history = api.get("/api/vehicles/{id}/sensors", api.vehicle("LC-04"))
                 .body()
                 .path("history");
         assertThat(history.get(0).path("what").asString()).isEqualTo("taken off");
@@ -79,28 +77,30 @@ class SensorTest {
             "an ID in use elsewhere, an impossible one and a day to come are refused at their fields, with nothing changed")
     void refusals() {
         String elsewhere = line("LC-05", "1L").path("code").asString();
-        String before = line("LC-06", "1R").path("code").asString();
+        String before = line("LC-04", "1R").path("code").asString();
         String with = "{\"before\":\"" + before + "\",\"mount\":\"INSIDE\",\"code\":";
-        assertThat(put("LC-06", "1R", with + "\"" + elsewhere + "\"}").at("code"))
+        assertThat(put("LC-04", "1R", with + "\"" + elsewhere + "\"}").at("code"))
                 .contains("on file on LC-05 at 1L");
-        assertThat(put("LC-06", "1R", with + "\"12\"}").at("code")).contains("letters and digits");
-        assertThat(put("LC-06", "1R", with + "\"9B00AA11\",\"fitted\":\"2027-01-01\"}")
+        assertThat(put("LC-04", "1R", with + "\"12\"}").at("code")).contains("letters and digits");
+        assertThat(put("LC-04", "1R", with + "\"9B00AA11\",\"fitted\":\"2027-01-01\"}")
                         .at("fitted"))
                 .contains("lies ahead");
-        assertThat(line("LC-06", "1R").path("code").asString()).isEqualTo(before);
+        assertThat(line("LC-04", "1R").path("code").asString()).isEqualTo(before);
     }
 
     @Test
     @DisplayName("whoever looked at an older record is told what it is now")
     void changedMeanwhile() {
-        Answer late = put("LC-06", "2LO", "{\"before\":\"00000000\",\"code\":\"9B00AA12\",\"mount\":\"INSIDE\"}");
+        Answer late = put("LC-04", "2LO", "{\"before\":\"00000000\",\"code\":\"9B00AA12\",\"mount\":\"INSIDE\"}");
         assertThat(late.status()).isEqualTo(409);
-        assertThat(late.text()).contains(line("LC-06", "2LO").path("code").asString());
+        assertThat(late.text()).contains(line("LC-04", "2LO").path("code").asString());
     }
 
     @Test
-    @DisplayName("signing off a sensor's replacement needs the ID of the one fitted, and puts it on record")
+    @DisplayName(
+            "an overdue sensor is due work; signing off its replacement needs the ID of the one fitted, and puts it on record")
     void replaced() {
+        assertThat(line("LC-02", "2LI").path("verdict").asString()).isEqualTo("PLAN");
         Api coordinator = new Api(http);
         long vehicle = api.vehicle("LC-02");
         String key = "";
@@ -128,6 +128,7 @@ class SensorTest {
                 "If-Match",
                 seen);
         assertThat(done.status()).isEqualTo(200);
+        assertThat(line("LC-02", "2LI").has("verdict")).isFalse();
         assertThat(line("LC-02", "2LI").path("code").asString()).isEqualTo("77C0FFEE");
         assertThat(line("LC-02", "2LI").path("fitted").asString()).isEqualTo("2026-11-23");
     }
