@@ -10,7 +10,6 @@ import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.core.vehicle.Position.Place;
-import rotagens.core.vehicle.Side;
 import rotagens.core.vehicle.Vehicle;
 import rotagens.core.vehicle.Vehicle.Wheel;
 
@@ -36,7 +35,7 @@ public record OrderSpec(List<Line> lines) {
         Vehicle vehicle = onVehicle.vehicle();
         List<Line> lines = new ArrayList<>();
         Optional<TireModel> here = onVehicle.at(position).tire().map(Tire::model);
-        Optional<Position> opposite = opposite(vehicle, position);
+        Optional<Position> opposite = Optional.ofNullable(position.across()).filter(vehicle.layout()::has);
         Optional<TireModel> mate =
                 opposite.flatMap(across -> onVehicle.at(across).tire()).map(Tire::model);
         Optional<TireModel> model = mate.or(() -> here);
@@ -99,13 +98,5 @@ public record OrderSpec(List<Line> lines) {
                 model.flatMap(known -> known.ratings().most(dual)).map(load -> Phrase.of("{}", load)),
                 Phrase.of("no less than the tire there now; the axle’s rating isn’t on file"),
                 Phrase.of("neither the axle’s rating nor the tire’s is on file"));
-    }
-
-    private static Optional<Position> opposite(Vehicle vehicle, Position position) {
-        if (!(position instanceof OnAxle on)) {
-            return Optional.empty();
-        }
-        Position across = new OnAxle(on.axle(), on.side() == Side.LEFT ? Side.RIGHT : Side.LEFT, on.place());
-        return vehicle.layout().has(across) ? Optional.of(across) : Optional.empty();
     }
 }

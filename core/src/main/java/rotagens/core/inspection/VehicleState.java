@@ -84,6 +84,11 @@ public record VehicleState(Vehicle vehicle, Map<Position, TireState> tires, Pres
                 .toList();
     }
 
+    /** The tire at the same place on the other side of the axle; none for a spare. */
+    public Optional<TireState> opposite(Position position) {
+        return Optional.ofNullable(position.across()).map(tires::get);
+    }
+
     /** The other tire of the dual a position belongs to. */
     public Optional<TireState> dualMate(Position position) {
         return axleMates(position).stream()

@@ -41,6 +41,10 @@ public enum PolicyNumber {
             "makers of gauges: yearly, sooner after a fall"),
     SENSOR_FORECAST("A sensor’s battery may end from", 7, "years", LOWER, 1, 20, "makers of sensors: 7 to 10 years"),
     SENSOR_LIMIT("A sensor is overdue at", 10, "years", LOWER, 1, 20, "makers of sensors: 7 to 10 years"),
+    ROTATION_MONTHS("Rotate at least every", 120, "months", LOWER, 1, 120, "120 sets no schedule; makers: yearly"),
+    ROTATION_MILES("… or after", 200_000, "miles", LOWER, 1_000, 200_000, "200,000 sets no schedule"),
+    NEXT_VISIT_MONTHS("The next visit after a rotation is planned in", 12, "months", HIGHER, 1, 60, "our default"),
+    SHOP_HOUR("An hour in the shop costs", 95, "$", HIGHER, 1, 1000, "our default: enter your own"),
     DELIVERED_AGE_NOTED("Age on delivery is noted from", 6, "months", LOWER, 0, 36, "practice"),
     DELIVERED_AGE_ASK("Age on delivery must be accepted from", 12, "months", LOWER, 1, 60, "practice");
 

@@ -10,6 +10,13 @@ public sealed interface Position {
 
     String code();
 
+    /** The same place on the other side of the axle; null for a spare. */
+    default Position across() {
+        return this instanceof OnAxle on
+                ? new OnAxle(on.axle(), on.side() == Side.LEFT ? Side.RIGHT : Side.LEFT, on.place())
+                : null;
+    }
+
     /** Outer is away from the vehicle's center line. */
     enum Place {
         SINGLE(""),

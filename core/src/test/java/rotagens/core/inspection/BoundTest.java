@@ -68,7 +68,10 @@ class BoundTest {
                         .judge("3L")
                         .verdict())
                 .isEqualTo(Verdict.DO_NOT_OPERATE);
-        assertThat(alarmed.readAlso("3L", reading(0, 90, 8, 8, 8)).judge("3L").verdict())
+        assertThat(alarmed.readAlso("3L", reading(0, 90, 8, 8, 8))
+                        .readAlso("3R", reading(0, 90, 8, 8, 8))
+                        .judge("3L")
+                        .verdict())
                 .isEqualTo(Verdict.FIT);
     }
 

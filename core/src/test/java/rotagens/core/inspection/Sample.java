@@ -104,6 +104,12 @@ public final class Sample {
                 Tread.UNMEASURED);
     }
 
+    /** Both ends of the axle read alike, so that nothing across it speaks. */
+    public Sample readAcross(String position, Reading... newestFirst) {
+        return read(position, newestFirst)
+                .read(Position.parse(position).across().code(), newestFirst);
+    }
+
     public Sample read(String position, Reading... newestFirst) {
         return change(
                 position,

@@ -50,7 +50,7 @@ class VerdictTest {
     })
     @DisplayName("4/32 on front wheels over 10,000 lb and 2/32 elsewhere are limits; pull points stand one mark before")
     void treadLimits(String position, double depth, Verdict verdict) {
-        assertThat(coach().read(position, reading(3, position.equals("1L") ? 110 : 90, depth, depth, depth))
+        assertThat(coach().readAcross(position, reading(3, position.equals("1L") ? 110 : 90, depth, depth, depth))
                         .judge(position)
                         .verdict())
                 .isEqualTo(verdict);
@@ -59,7 +59,9 @@ class VerdictTest {
     @Test
     @DisplayName("on a light vehicle the front limit is 2/32 too")
     void lightFront() {
-        assertThat(says(coach().light().read("1L", reading(3, 110, 3, 3, 3)).judge("1L")))
+        assertThat(says(coach().light()
+                        .readAcross("1L", reading(3, 110, 3, 3, 3))
+                        .judge("1L")))
                 .containsExactly("3/32 in, pull point 3/32 in on steer");
     }
 
@@ -386,7 +388,7 @@ class VerdictTest {
     @Test
     @DisplayName("tread on its way to the pull point within 90 days is planned, with a range")
     void treadForecast() {
-        Judgement judgement = coach().read("1L", reading(0, 110, 6, 6, 6), reading(200, 110, 12, 12, 12))
+        Judgement judgement = coach().readAcross("1L", reading(0, 110, 6, 6, 6), reading(200, 110, 12, 12, 12))
                 .judge("1L");
         assertThat(says(judgement)).containsExactly("6/32 in now, pull point 5/32 in about 26 Dec 2026");
         assertThat(judgement.reasons().get(0).reason().because().in(Units.US)).contains("between");

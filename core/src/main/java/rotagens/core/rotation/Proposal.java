@@ -1,0 +1,116 @@
+package rotagens.core.rotation;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeSet;
+import rotagens.core.measure.Rule;
+import rotagens.core.rotation.Purpose.Weights;
+import rotagens.core.rotation.Solver.Best;
+import rotagens.core.vehicle.Position.OnAxle;
+
+/**
+ * The best arrangement for a purpose.
+ *
+ * @param points of the purpose; less is better
+ * @param gap how many points better an arrangement might still be at most; 0 where this one is proven best
+ */
+public record Proposal(Arrangement arrangement, Measures measures, long points, long gap) {
+
+    /**
+     * Why there is no legal arrangement: the fewest rules that stand in the way, and where.
+     *
+     * @param violations what the nearest arrangement breaks
+     */
+    public record Obstacle(Set<Rule> rules, List<Violation> violations) {}
+
+    private static final Weights FEWEST_BROUGHT_IN = new Weights(1_000, 0, 0, 0, 0, 0, 0);
+
+    /** The best legal arrangement; empty where none is. */
+    public static Optional<Proposal> of(Bench bench, Purpose purpose, Weights weights) {
+        OptionalDouble months = purpose.latestPurchaseFirst() ? latestPurchase(bench) : OptionalDouble.empty();
+        return new Solver(bench, weights, months)
+                .solve()
+                .map(best -> new Proposal(
+                        best.arrangement(),
+                        bench.measures(best.arrangement()),
+                        best.points(),
+                        best.points() - best.bound()));
+    }
+
+    /** How long the first tire to be replaced can be made to last with the fewest tires brought in. */
+    static OptionalDouble latestPurchase(Bench bench) {
+        Optional<Best> fewest = new Solver(bench, FEWEST_BROUGHT_IN, OptionalDouble.empty()).solve();
+        if (fewest.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        TreeSet<Double> marks = new TreeSet<>();
+        bench.facts()
+                .hand()
+                .forEach(tire -> bench.positions().stream()
+                        .filter(OnAxle.class::isInstance)
+                        .forEach(position -> bench.monthsThere(tire, position).ifPresent(marks::add)));
+        List<Double> sorted = new ArrayList<>(marks);
+        int low = -1;
+        int high = sorted.size();
+        while (high - low > 1) {
+            int middle = (low + high) / 2;
+            boolean possible = new Solver(bench, FEWEST_BROUGHT_IN, OptionalDouble.of(sorted.get(middle)))
+                    .solve()
+                    .filter(best -> best.points() / FEWEST_BROUGHT_IN.broughtIn()
+                            <= fewest.get().points() / FEWEST_BROUGHT_IN.broughtIn())
+                    .isPresent();
+            if (possible) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return low < 0 ? OptionalDouble.empty() : OptionalDouble.of(sorted.get(low));
+    }
+
+    /**
+     * The smallest set of rules that keeps every arrangement from being legal, found by letting one, then two stand aside; empty
+     * where even that finds none.
+     */
+    public static Optional<Obstacle> obstacle(Bench bench) {
+        Set<Rule> inPlay = new LinkedHashSet<>();
+        bench.facts()
+                .hand()
+                .forEach(tire -> bench.positions()
+                        .forEach(position -> bench.against(tire, position)
+                                .forEach(judged -> inPlay.add(judged.reason().rule()))));
+        inPlay.addAll(EnumSet.of(Rule.PATTERN_MATCH, Rule.TREAD_MATCH, Rule.DUAL_DIAMETER, Rule.AXLE_MATCH));
+        List<Rule> rules = List.copyOf(inPlay);
+        for (Rule rule : rules) {
+            Optional<Obstacle> found = without(bench, EnumSet.of(rule));
+            if (found.isPresent()) {
+                return found;
+            }
+        }
+        for (int one = 0; one < rules.size(); one++) {
+            for (int other = one + 1; other < rules.size(); other++) {
+                Optional<Obstacle> found = without(bench, EnumSet.of(rules.get(one), rules.get(other)));
+                if (found.isPresent()) {
+                    return found;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Obstacle> without(Bench bench, Set<Rule> rules) {
+        Set<Rule> aside = new LinkedHashSet<>(bench.facts().overridden());
+        aside.addAll(rules);
+        return new Solver(
+                        new Bench(bench.facts().overriding(aside)),
+                        Purpose.LEAST_LABOR.weights(),
+                        OptionalDouble.empty())
+                .solve()
+                .map(best -> new Obstacle(rules, bench.violations(best.arrangement())));
+    }
+}

@@ -1,0 +1,76 @@
+package rotagens.core.rotation;
+
+/** What a rotation is for. Each weighs the same figures differently; the figures stand beside every proposal. */
+public enum Purpose {
+    EVEN_WEAR(
+            "Even wear",
+            "The next forced purchase as late as possible with the tires at hand, then even tread on every axle.",
+            true,
+            new Weights(1_000_000, 0, 200, 400, 10, 20, 0)),
+    AGE_LADDER(
+            "Age ladder",
+            "The newest rubber on steer; older tires end their life behind.",
+            false,
+            new Weights(1_000_000, 400, 40, 100, 10, 20, 1)),
+    LEAST_LABOR(
+            "Least labor",
+            "The fewest wheels lifted and the fewest beads broken that keep every rule until the next visit.",
+            false,
+            new Weights(3_000, 0, 1, 2, 10_000, 4_000, 0)),
+    OWN(
+            "The fleet’s own",
+            "Weighed as the fleet’s policy says, in dollars and what a point is worth to you.",
+            false,
+            Weights.FAIR);
+
+    /**
+     * What each figure counts, in points; less is better.
+     *
+     * @param broughtIn a tire bought or taken from stock
+     * @param steerYear a year of age on the steer axle
+     * @param spread32nd a 32nd of tread between the tires of an axle
+     * @param dual32nd a 32nd of an inch between the diameters of a dual
+     * @param lifted a wheel lifted
+     * @param dismounted a tire taken off or put on a wheel
+     * @param leftMonth a month of life in a tire that is taken off
+     */
+    public record Weights(
+            long broughtIn,
+            long steerYear,
+            long spread32nd,
+            long dual32nd,
+            long lifted,
+            long dismounted,
+            long leftMonth) {
+
+        static final Weights FAIR = new Weights(4_000, 150, 60, 120, 100, 300, 10);
+    }
+
+    private final String words;
+    private final String means;
+    private final boolean latestPurchaseFirst;
+    private final Weights weights;
+
+    Purpose(String words, String means, boolean latestPurchaseFirst, Weights weights) {
+        this.words = words;
+        this.means = means;
+        this.latestPurchaseFirst = latestPurchaseFirst;
+        this.weights = weights;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public String means() {
+        return means;
+    }
+
+    boolean latestPurchaseFirst() {
+        return latestPurchaseFirst;
+    }
+
+    public Weights weights() {
+        return weights;
+    }
+}

@@ -1,0 +1,19 @@
+package rotagens.core.rotation;
+
+import java.util.List;
+import rotagens.core.inspection.Judged;
+import rotagens.core.inspection.Placing;
+import rotagens.core.vehicle.Position;
+
+/** A rule an arrangement breaks, where, and the figure that says so. */
+public record Violation(List<Position> at, Judged reason) {
+
+    public Violation {
+        at = List.copyOf(at);
+    }
+
+    /** Whether a manager may let it stand, with a reason. */
+    public boolean overridable() {
+        return Placing.OVERRIDABLE.contains(reason.reason().rule());
+    }
+}

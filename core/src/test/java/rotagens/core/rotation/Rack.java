@@ -1,0 +1,264 @@
+package rotagens.core.rotation;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import rotagens.core.inspection.Finding;
+import rotagens.core.inspection.OpenFinding;
+import rotagens.core.inspection.Reading;
+import rotagens.core.inspection.TireState;
+import rotagens.core.inspection.VehicleState;
+import rotagens.core.inspection.Warmth;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Load;
+import rotagens.core.measure.Money;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Rule;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.policy.Policy;
+import rotagens.core.rotation.BenchTire.Source;
+import rotagens.core.tire.DotDate;
+import rotagens.core.tire.Ratings;
+import rotagens.core.tire.ServiceDescription;
+import rotagens.core.tire.Tire;
+import rotagens.core.tire.TireModel;
+import rotagens.core.tire.TireSize;
+import rotagens.core.vehicle.Axle;
+import rotagens.core.vehicle.AxleRole;
+import rotagens.core.vehicle.Layout;
+import rotagens.core.vehicle.PilotType;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Sensor;
+import rotagens.core.vehicle.Vehicle;
+import rotagens.core.vehicle.VehicleKind;
+import rotagens.core.wear.Tread;
+
+/** A vehicle on stands with its tires laid out, and a shelf beside it, on 23 November 2026. */
+final class Rack {
+
+    static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+    static final TireModel RIB = model("Tessaly C2", "121/118S", false);
+    static final TireModel LUG = model("Orrin D1", "121/118S", false);
+    static final TireModel ARROW = model("Veer A", "121/118S", true);
+    static final TireModel SLOW = model("Tessaly C2", "121/118J", false);
+
+    private final Layout layout;
+    private final Map<Position, TireState> fitted = new LinkedHashMap<>();
+    private final Map<Position, Vehicle.Wheel> wheels = new HashMap<>();
+    private final Map<Position, Sensor> sensors = new HashMap<>();
+    private final List<BenchTire> hand = new ArrayList<>();
+    private final Map<Integer, List<BenchTire>> toBuy = new HashMap<>();
+    private final Set<Rule> overridden = EnumSet.noneOf(Rule.class);
+    private Policy policy = Policy.DEFAULTS;
+    private long nextId = 1;
+
+    private Rack(Layout layout) {
+        this.layout = layout;
+        layout.positions()
+                .forEach(position ->
+                        wheels.put(position, new Vehicle.Wheel(Optional.of(PilotType.HUB), Optional.empty())));
+    }
+
+    /** Steer 2, drive 4 as duals. */
+    static Rack shuttle() {
+        return new Rack(new Layout(List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, true)), 0));
+    }
+
+    /** Steer 2, drive 2. */
+    static Rack van(int spares) {
+        return new Rack(new Layout(List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, false)), spares));
+    }
+
+    static Rack of(Layout layout) {
+        return new Rack(layout);
+    }
+
+    static TireModel model(String name, String service, boolean directional) {
+        return new TireModel(
+                "Corvane",
+                name,
+                TireSize.parse("225/75R16"),
+                new Ratings(
+                        Optional.of(ServiceDescription.parse(service)),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty()),
+                Optional.of(Pressure.psi(80)),
+                Optional.of(TreadDepth.of32nds(16)),
+                directional,
+                true);
+    }
+
+    Rack fit(String code, TireModel model, String dot, double depth) {
+        Position position = Position.parse(code);
+        return put(position, tire(model, dot, false), depth, List.of());
+    }
+
+    Rack retread(String code, TireModel model, String dot, double depth) {
+        return put(Position.parse(code), tire(model, dot, true), depth, List.of());
+    }
+
+    Rack damaged(String code, TireModel model, String dot, double depth) {
+        return put(
+                Position.parse(code),
+                tire(model, dot, false),
+                depth,
+                List.of(new OpenFinding(Finding.BULGE, TODAY.minusDays(1), "R. Halloran")));
+    }
+
+    private Rack put(Position position, Tire tire, double depth, List<OpenFinding> open) {
+        List<Reading> readings = readings(depth);
+        fitted.put(
+                position,
+                new TireState(position, Optional.of(tire), readings, open, Optional.empty(), Optional.empty()));
+        hand.add(new BenchTire(
+                tire.id(),
+                position.code(),
+                tire,
+                Source.ON_VEHICLE,
+                Optional.of(position),
+                readings,
+                open,
+                Optional.empty(),
+                Optional.empty()));
+        return this;
+    }
+
+    /** Two readings 10,000 miles apart, so that a wear rate is known: so many 32nds on those miles. */
+    Rack wears(String code, double thirtySeconds) {
+        Position position = Position.parse(code);
+        TireState state = fitted.get(position);
+        double now = state.tread().orElseThrow().value().lowest().orElseThrow().thirtySeconds();
+        fitted.put(
+                position,
+                new TireState(
+                        position,
+                        state.tire(),
+                        List.of(reading(0, 50_000, now), reading(500, 40_000, now + thirtySeconds)),
+                        state.open(),
+                        Optional.empty(),
+                        Optional.empty()));
+        return this;
+    }
+
+    Rack stock(TireModel model, String dot, double depth) {
+        return shelf(tire(model, dot, false), depth);
+    }
+
+    Rack stockRetread(TireModel model, String dot, double depth) {
+        return shelf(tire(model, dot, true), depth);
+    }
+
+    private Rack shelf(Tire tire, double depth) {
+        hand.add(new BenchTire(
+                tire.id(),
+                "LM" + tire.id(),
+                tire,
+                Source.STOCK,
+                Optional.empty(),
+                depth == 0 ? List.of() : readings(depth),
+                List.of(),
+                Optional.empty(),
+                Optional.of(new Money(20_000))));
+        return this;
+    }
+
+    Rack canBuy(TireModel model) {
+        for (int axle = 1; axle <= layout.axles().size(); axle++) {
+            Tire tire = new Tire(-axle, model, Optional.of(DotDate.parse("2226", TODAY)), false, Optional.empty());
+            toBuy.put(
+                    axle,
+                    List.of(new BenchTire(
+                            -axle,
+                            "new " + model.name(),
+                            tire,
+                            Source.TO_BUY,
+                            Optional.empty(),
+                            readings(16),
+                            List.of(),
+                            Optional.empty(),
+                            Optional.of(new Money(25_000)))));
+        }
+        return this;
+    }
+
+    Rack wheel(String code, Vehicle.Wheel wheel) {
+        if (wheel == null) {
+            wheels.remove(Position.parse(code));
+        } else {
+            wheels.put(Position.parse(code), wheel);
+        }
+        return this;
+    }
+
+    Rack sensor(String code, Sensor.Mount mount) {
+        sensors.put(Position.parse(code), new Sensor("8A41" + code, mount, Optional.empty()));
+        return this;
+    }
+
+    Rack override(Rule... rules) {
+        overridden.addAll(List.of(rules));
+        return this;
+    }
+
+    Rack under(Policy other) {
+        policy = other;
+        return this;
+    }
+
+    Bench bench() {
+        return new Bench(new Bench.Facts(vehicle(), hand, toBuy, policy, TODAY, TODAY.plusMonths(12), overridden));
+    }
+
+    VehicleState vehicle() {
+        Map<Integer, Vehicle.Placard> placards = new HashMap<>();
+        for (int axle = 1; axle <= layout.axles().size(); axle++) {
+            placards.put(axle, new Vehicle.Placard(TireSize.parse("225/75R16"), Pressure.psi(70)));
+        }
+        Vehicle vehicle = new Vehicle(
+                "SH-01",
+                "Shuttle",
+                VehicleKind.BUS,
+                Load.lb(14_500),
+                layout,
+                placards,
+                Map.of(),
+                wheels,
+                true,
+                OptionalDouble.of(20),
+                Optional.empty(),
+                false,
+                sensors);
+        return VehicleState.of(vehicle, List.copyOf(fitted.values()));
+    }
+
+    private Tire tire(TireModel model, String dot, boolean retread) {
+        return new Tire(
+                nextId++,
+                model,
+                Optional.ofNullable(dot).map(stamp -> DotDate.parse(stamp, TODAY)),
+                retread,
+                Optional.empty());
+    }
+
+    private static List<Reading> readings(double depth) {
+        return List.of(reading(3, 50_000, depth));
+    }
+
+    private static Reading reading(int daysAgo, double miles, double depth) {
+        return new Reading(
+                TODAY.minusDays(daysAgo),
+                "R. Halloran",
+                Optional.of(Distance.miles(miles)),
+                Optional.of(Pressure.psi(70)),
+                Warmth.COLD,
+                Tread.of32nds(depth, depth, depth));
+    }
+}
