@@ -19,6 +19,12 @@ export const ledgerQuery = (id: number, units: Units) =>
     queryFn: () => answerOf(api.GET('/api/vehicles/{id}/ledger', { params: { path: { id }, query: { units } } })),
   })
 
+export const rotationQuery = (id: number, units: Units) =>
+  queryOptions({
+    queryKey: ['vehicle', id, 'rotation', units],
+    queryFn: () => answerOf(api.GET('/api/vehicles/{id}/rotation', { params: { path: { id }, query: { units } } })),
+  })
+
 export const sensorsQuery = (id: number) =>
   queryOptions({
     queryKey: ['vehicle', id, 'sensors'],

@@ -85,6 +85,10 @@ export const router = createBrowserRouter([
           },
           { path: 'wear', lazy: async () => ({ Component: (await import('../vehicle/wear/Wear')).Wear }) },
           {
+            path: 'rotation',
+            lazy: async () => ({ Component: (await import('../vehicle/rotation/Rotation')).Rotation }),
+          },
+          {
             path: 'sensors',
             lazy: async () => ({ Component: (await import('../vehicle/sensors/Sensors')).Sensors }),
           },

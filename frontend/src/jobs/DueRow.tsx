@@ -69,6 +69,15 @@ export function DueRow(props: {
       <Box sx={{ textAlign: 'right', whiteSpace: 'nowrap', pl: 1 }}>
         <Box sx={{ fontWeight: line.days <= 0 ? 650 : 450 }}>{when(line.days)}</Box>
         <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>{day(line.due, props.today)}</Box>
+        {line.kind === 'ROTATE' && !line.scheduled && (
+          <Box
+            component={Link}
+            to={`/vehicles/${line.vehicleId}/rotation`}
+            sx={{ fontSize: 12.5, color: 'primary.main' }}
+          >
+            propose
+          </Box>
+        )}
         {line.scheduled && (
           <Box component={Link} to={`/shop?job=${line.scheduled.jobId}`} sx={{ fontSize: 12.5, color: 'primary.main' }}>
             planned {day(line.scheduled.day, props.today)}

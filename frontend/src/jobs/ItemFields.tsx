@@ -25,7 +25,7 @@ export function ItemFields(props: {
   const needs = (after: After) => item.after.includes(after)
   const fresh = needs('NEW_TIRE')
   const figure = (
-    field: 'pressure' | 'outer' | 'center' | 'inner' | 'dotCode' | 'sensor' | 'professional' | 'note',
+    field: 'pressure' | 'outer' | 'center' | 'inner' | 'dotCode' | 'sensor' | 'torque' | 'professional' | 'note',
     label: string,
     unit?: string,
     width = 150,
@@ -84,6 +84,7 @@ export function ItemFields(props: {
           <MenuItem value="STUD">stud-piloted</MenuItem>
         </TextField>
       )}
+      {needs('TORQUE') && figure('torque', 'Wrench set to', units === 'US' ? 'ft·lb' : 'N·m', 180)}
       {needs('SENSOR') && figure('sensor', 'ID of the sensor fitted', undefined, 210)}
       {needs('VERDICT') && (
         <>
@@ -170,6 +171,9 @@ const CAUTIONS: Partial<Record<Item['kind'], string>> = {
     'Both cores of a dual out before the first nut is loosened. The maker’s data and the machine’s manual come first.',
   CHANGE_WHEEL:
     'Hub- and stud-piloted nuts never interchange: fit the nuts that belong to the wheel, to the maker’s torque.',
+  ROTATE:
+    'Level ground, chocks, stands before a wheel comes off; never under a load held by a jack. Both cores of a dual out before the first nut is loosened. Nuts by hand, then in a star: half, full, one pass round.',
+  RETORQUE: 'To the wheel maker’s figure, in a star, with the vehicle on its wheels.',
   REPLACE_SENSOR:
     'All air out before the bead is touched, and the bead broken away from the sensor. After it: core, seating in a cage above 40 psi, leak check, relearn.',
   SET_PRESSURE: 'Cold only: parked at least 3 hours. A hot tire is never bled down. Stand clear of the valve’s line.',

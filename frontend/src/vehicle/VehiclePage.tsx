@@ -33,6 +33,7 @@ const TABS = [
   { to: '', word: 'Overview' },
   { to: 'load-pressure', word: 'Load & pressure' },
   { to: 'wear', word: 'Wear' },
+  { to: 'rotation', word: 'Rotation' },
   { to: 'sensors', word: 'Sensors' },
   { to: 'jobs', word: 'Jobs' },
   { to: 'dot-sheet', word: 'DOT sheet' },

@@ -22,11 +22,19 @@ public enum DueKind {
     FIND_LEAK("Find the leak", After.COLD_PRESSURE, After.NOTE),
     TAKE_LOAD_OFF("Take load off, or fit a higher rating", After.SLIP),
     WEIGH("Weigh", After.SLIP),
+    ROTATE("Rotate", After.TORQUE),
+    PLACE_TIRE("Put the tire here as planned", After.COLD_PRESSURE),
+    FIT_PLANNED("Fit the new tire here as planned", After.NEW_TIRE),
+    RETORQUE("Re-torque", After.TORQUE),
+    RELEARN("Relearn sensors", After.NOTE),
     MOVE_VEHICLE("Move the parked vehicle", After.NOTE);
 
-    /** Whether a day and a person are enough to get it done; finding a pressure also needs weights and a maker's chart. */
+    /**
+     * Whether a day and a person are enough to get it done; finding a pressure also needs weights and a maker's chart, a
+     * rotation needs somebody to decide which tire goes where.
+     */
     public boolean canBeScheduled() {
-        return this != FIND_TARGET;
+        return this != FIND_TARGET && this != ROTATE;
     }
 
     /** What has to be on record before the work counts as done. */
@@ -40,6 +48,8 @@ public enum DueKind {
         WHEEL,
         /** ID of the sensor fitted instead. */
         SENSOR,
+        /** What the wrench was set to. */
+        TORQUE,
         /** A qualified person's verdict, with the person's name. */
         VERDICT,
         /** A slip weighed since the work was put on a day. */

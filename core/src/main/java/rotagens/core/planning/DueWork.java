@@ -75,6 +75,7 @@ public final class DueWork {
         judgements.forEach((position, judgement) -> work.tire(vehicle.at(position), judgement));
         work.parked();
         work.weighing();
+        work.rotation();
         LocalDate horizon = today.plusDays(work.policy.days(PolicyNumber.FORECAST_DAYS));
         return work.shared(horizon);
     }
@@ -284,6 +285,40 @@ public final class DueWork {
                 Phrase.of("{} months", months),
                 "What the tires carry decides what they need. Weigh it as it travels, each wheel end if you can.");
         add(new DueItem(DueKind.WEIGH, List.of(), due, Verdict.NOT_KNOWN, reason));
+    }
+
+    /** By months or miles since a tire last changed places here, where the fleet's policy sets a schedule. */
+    private void rotation() {
+        Optional<LocalDate> last = vehicle.tires().values().stream()
+                .filter(state -> state.position() instanceof Position.OnAxle)
+                .flatMap(state -> state.tire().stream())
+                .flatMap(tire -> tire.fittedOn().stream())
+                .max(LocalDate::compareTo);
+        int months = policy.days(PolicyNumber.ROTATION_MONTHS);
+        double miles = policy.number(PolicyNumber.ROTATION_MILES);
+        boolean byMonths = months < PolicyNumber.ROTATION_MONTHS.byDefault();
+        boolean byMiles = miles < PolicyNumber.ROTATION_MILES.byDefault()
+                && vehicle.vehicle().milesPerDay().orElse(0) > 0;
+        if (last.isEmpty() || !byMonths && !byMiles) {
+            return;
+        }
+        LocalDate inMonths = last.get().plusMonths(months);
+        LocalDate inMiles = byMiles
+                ? last.get().plusDays((long)
+                        (miles / vehicle.vehicle().milesPerDay().getAsDouble()))
+                : LocalDate.MAX;
+        boolean milesFirst = !byMonths || inMiles.isBefore(inMonths);
+        LocalDate due = milesFirst ? inMiles : inMonths;
+        Phrase every = milesFirst
+                ? Phrase.of("{}", rotagens.core.measure.Distance.miles(Math.round(miles)))
+                : Phrase.of("{} months", months);
+        Reason reason = Reason.of(
+                Rule.ROTATION,
+                Phrase.of("Tires last changed places {}, every {}", last.get(), every),
+                Phrase.of("{}", last.get()),
+                every,
+                "Even wear takes turns: propose a rotation, and decide which tire goes where.");
+        add(new DueItem(DueKind.ROTATE, List.of(), due, Verdict.FIT, reason));
     }
 
     private void interval(DueKind kind, TireState state, Optional<LocalDate> last, PolicyNumber everyDays) {

@@ -65,6 +65,11 @@ public final class Bench {
             overridden = Set.copyOf(overridden);
         }
 
+        /** The same with another next visit. */
+        public Facts visiting(LocalDate day) {
+            return new Facts(vehicle, hand, toBuy, policy, today, day, overridden);
+        }
+
         /** The same with other rules standing aside. */
         public Facts overriding(Set<Rule> rules) {
             return new Facts(vehicle, hand, toBuy, policy, today, nextVisit, rules);

@@ -1,5 +1,7 @@
 package rotagens.core.rotation;
 
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
@@ -101,6 +103,25 @@ public record Proposal(Arrangement arrangement, Measures measures, long points, 
             }
         }
         return Optional.empty();
+    }
+
+    /** The latest next visit, in whole months from today, until which the tires can be arranged legally; empty where not even today. */
+    public static Optional<LocalDate> latestVisit(Bench bench) {
+        LocalDate today = bench.facts().today();
+        int low = -1;
+        int high = (int) ChronoUnit.MONTHS.between(today, bench.facts().nextVisit()) + 1;
+        while (high - low > 1) {
+            int middle = (low + high) / 2;
+            Bench sooner = new Bench(bench.facts().visiting(today.plusMonths(middle)));
+            if (new Solver(sooner, Purpose.LEAST_LABOR.weights(), OptionalDouble.empty())
+                    .solve()
+                    .isPresent()) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return low < 0 ? Optional.empty() : Optional.of(today.plusMonths(low));
     }
 
     private static Optional<Obstacle> without(Bench bench, Set<Rule> rules) {

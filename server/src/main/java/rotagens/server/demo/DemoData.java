@@ -171,6 +171,9 @@ class DemoData implements SmartInitializingSingleton {
         if (kind.steerYears() != null) {
             policies.set(PolicyNumber.STEER_AGE, scope, kind.steerYears(), setBy);
         }
+        if (kind == DemoFleet.VAN) {
+            policies.set(PolicyNumber.ROTATION_MONTHS, scope, DemoFleet.VANS_ROTATE_MONTHS, setBy);
+        }
     }
 
     /** Builds one vehicle and its past. */

@@ -237,6 +237,9 @@ final class DemoFleet {
             new DemoGauge("T-2", Gauge.Kind.TREAD, null),
             new DemoGauge("W-1", Gauge.Kind.TORQUE, 212));
 
+    /** Vans turn a lot: their tires change places every year. */
+    static final int VANS_ROTATE_MONTHS = 12;
+
     /** What differs from the ordinary at one position. */
     record Oddity(String unit, String position, What what) {}
 

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,6 +18,7 @@ import rotagens.core.inspection.Finding;
 import rotagens.core.inspection.TreadEntry;
 import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Torque;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueKind;
@@ -42,6 +44,7 @@ import rotagens.server.storage.generated.tables.records.JobRecord;
 import rotagens.server.tire.Catalogue;
 import rotagens.server.tire.Tires;
 import rotagens.server.tire.Tires.Fitted;
+import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.vehicle.VehicleSensors;
 import rotagens.server.vehicle.Vehicles;
 import rotagens.server.web.Entries;
@@ -61,9 +64,12 @@ class JobCompletion {
             Optional<Long> modelId,
             Optional<PilotType> pilot,
             Optional<String> sensor,
+            Optional<Torque> torque,
             Optional<ProfessionalVerdict> verdict,
             String professional,
             String note) {}
+
+    private static final double TORQUE_WITHIN = 0.05;
 
     private final Jobs jobs;
     private final JobStore store;
@@ -73,6 +79,8 @@ class JobCompletion {
     private final Readings readings;
     private final Vehicles vehicles;
     private final VehicleSensors sensors;
+    private final VehicleRegister register;
+    private final RotationSignOff rotation;
     private final People people;
     private final Changes changes;
     private final Clock clock;
@@ -86,6 +94,8 @@ class JobCompletion {
             Readings readings,
             Vehicles vehicles,
             VehicleSensors sensors,
+            VehicleRegister register,
+            RotationSignOff rotation,
             People people,
             Changes changes,
             Clock clock) {
@@ -98,6 +108,8 @@ class JobCompletion {
         this.readings = readings;
         this.vehicles = vehicles;
         this.sensors = sensors;
+        this.register = register;
+        this.rotation = rotation;
         this.people = people;
         this.clock = clock;
     }
@@ -117,6 +129,7 @@ class JobCompletion {
                 .toList();
         refuseUnweighed(job, items, standing, typed);
         typed.refuseIfWrong();
+        rotation.of(id, standing, putOnRecord(read, standing, at), at);
         for (Read one : read) {
             write(one, standing, at, people.me(), id);
             store.itemDone(one.item().id(), words(one, units));
@@ -125,6 +138,20 @@ class JobCompletion {
         job.setDoneById(people.me());
         store.save(job);
         return jobs.get(id);
+    }
+
+    /** The tires bought for a rotation, by the place each is meant for. */
+    private Map<Long, Long> putOnRecord(List<Read> read, Standing standing, Instant at) {
+        Map<Long, Long> bought = new HashMap<>();
+        for (Read one : read) {
+            if (one.item().kind() == DueKind.FIT_PLANNED) {
+                long tireId = tires.add(
+                        new Tires.New(one.modelId().orElseThrow(), false, Optional.empty(), Optional.empty()));
+                tires.readDot(tireId, one.dot().orElseThrow().molded(), Tires.DotKind.TIRE, at, people.me());
+                bought.put(standing.placeId(one.position().orElseThrow()), tireId);
+            }
+        }
+        return bought;
     }
 
     /** Work that ends on the scale isn't done before its slip is on record. */
@@ -179,6 +206,8 @@ class JobCompletion {
         Optional<String> sensor = after.contains(After.SENSOR)
                 ? typed.required(at + "sensor", result.map(Result::sensor).orElse(""), Sensor::readCode)
                 : Optional.empty();
+        Optional<Torque> torque =
+                after.contains(After.TORQUE) ? torque(at, result, standing, typed, units) : Optional.empty();
         Pressure.Unit gauge = units == Units.US ? Pressure.Unit.PSI : Pressure.Unit.KPA;
         boolean needsPressure = newTire || after.contains(After.COLD_PRESSURE) && !condemned;
         Optional<Pressure> pressure = needsPressure
@@ -202,7 +231,27 @@ class JobCompletion {
         if (after.contains(After.NOTE) && note.isEmpty()) {
             typed.wrong(at + "note", "Say in a few words what was done.");
         }
-        return new Read(item, position, pressure, tread, dot, modelId, pilot, sensor, verdict, professional, note);
+        return new Read(
+                item, position, pressure, tread, dot, modelId, pilot, sensor, torque, verdict, professional, note);
+    }
+
+    /** What the wrench was set to: as the wheels on file ask, so that a figure in the other unit is noticed. */
+    private Optional<Torque> torque(String at, Optional<Result> result, Standing standing, Entries typed, Units units) {
+        Torque.Unit scale = units == Units.US ? Torque.Unit.FT_LB : Torque.Unit.NM;
+        Optional<Torque> set =
+                typed.required(at + "torque", result.map(Result::torque).orElse(""), text -> Torque.parse(text, scale));
+        Optional<Torque> asked = register.stored(standing.onFile().id()).entry().wheels().values().stream()
+                .flatMap(wheel -> wheel.torque().stream())
+                .findFirst();
+        if (set.isPresent() && asked.isPresent()) {
+            double share = set.get().ftLb() / asked.get().ftLb();
+            typed.unless(
+                    Math.abs(share - 1) <= TORQUE_WITHIN,
+                    at + "torque",
+                    "The wheels on file ask for " + asked.get().in(units)
+                            + ". Look at the wrench’s unit, or put the wheel’s data right first.");
+        }
+        return set;
     }
 
     private Optional<TreadDepth> original(Optional<Position> position, Optional<Long> modelId, Standing standing) {
@@ -243,6 +292,11 @@ class JobCompletion {
         Position position = one.position().get();
         long placeId = standing.placeId(position);
         Optional<Fitted> fitted = Optional.ofNullable(standing.fitted().get(position));
+        if (one.item().kind() == DueKind.PLACE_TIRE || one.item().kind() == DueKind.FIT_PLANNED) {
+            long tireId = tires.at(placeId).orElseThrow();
+            readings.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one));
+            return;
+        }
         if (one.item().kind().after().contains(After.NEW_TIRE)) {
             fitNew(one, standing, placeId, at, by, jobId);
             return;
@@ -279,6 +333,11 @@ class JobCompletion {
                     FIND_LEAK,
                     TAKE_LOAD_OFF,
                     WEIGH,
+                    ROTATE,
+                    PLACE_TIRE,
+                    FIT_PLANNED,
+                    RETORQUE,
+                    RELEARN,
                     MOVE_VEHICLE -> {
                 // The readings and movements above are all there is to record.
             }
@@ -359,6 +418,8 @@ class JobCompletion {
                         .append(". "));
         one.pilot()
                 .ifPresent(pilot -> words.append("Wheel ").append(pilot.words()).append(". "));
+        one.torque()
+                .ifPresent(set -> words.append("Nuts at ").append(set.in(units)).append(". "));
         one.sensor().ifPresent(code -> words.append("Sensor ").append(code).append(". "));
         one.dot().ifPresent(dot -> words.append("DOT ").append(dot.molded()).append(". "));
         one.pressure().ifPresent(read -> words.append(read.in(units)).append(" cold. "));

@@ -59,6 +59,7 @@ public final class JobViews {
             @Nullable Long tireModelId,
             @Nullable PilotType pilot,
             @Nullable String sensor,
+            @Nullable String torque,
             @Nullable ProfessionalVerdict verdict,
             @Nullable String professional,
             @Nullable String note) {}

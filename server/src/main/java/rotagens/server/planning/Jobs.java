@@ -154,6 +154,19 @@ public class Jobs {
         return jobId;
     }
 
+    /** Puts one piece of work on an open job. */
+    @Transactional
+    public void addWork(long jobId, DueKind kind, Long placeId, String reason) {
+        store.addItem(jobId, kind, placeId, reason);
+    }
+
+    /** A job of its own, to be filled with work. */
+    @Transactional
+    public long start(long vehicleId, LocalDate day, String note) {
+        refuseDay(day);
+        return store.add(vehicleId, day, note, clock.instant(), people.me());
+    }
+
     private void addItems(long jobId, Standing standing, DueItem item, Units units) {
         String reason = item.reason().says().in(units);
         if (item.positions().isEmpty()) {

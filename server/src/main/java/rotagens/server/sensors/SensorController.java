@@ -104,10 +104,18 @@ class SensorController {
                                 event.at(),
                                 event.by(),
                                 event.code(),
-                                event.kind().equals("FITTED") ? "put on record" : "taken off",
+                                words(event.kind()),
                                 event.position(),
                                 event.note()))
                         .toList());
+    }
+
+    private static String words(String kind) {
+        return switch (kind) {
+            case "FITTED" -> "put on record";
+            case "MOVED" -> "moved here";
+            default -> "taken off";
+        };
     }
 
     private static Optional<TireClocks.Clock> clock(Standing standing, Position position) {

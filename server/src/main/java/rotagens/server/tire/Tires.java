@@ -296,6 +296,44 @@ public class Tires {
         return tireId;
     }
 
+    /** One tire of a rearrangement; {@code from} is null for one from stock, {@code to} for one that comes off. */
+    public record Step(long tireId, Long from, Long to) {}
+
+    /** Many tires change places at once: all come out, then each goes to its own; a line of the ledger for every one. */
+    @Transactional
+    public void rearrange(List<Step> steps, Line line) {
+        List<Long> places = steps.stream()
+                .map(Step::from)
+                .filter(java.util.Objects::nonNull)
+                .toList();
+        Map<Long, Long> yards = db.select(PLACE.ID, VEHICLE.YARD_ID)
+                .from(PLACE)
+                .join(VEHICLE)
+                .on(VEHICLE.ID.eq(PLACE.VEHICLE_ID))
+                .where(PLACE.ID.in(places))
+                .fetchMap(PLACE.ID, VEHICLE.YARD_ID);
+        db.deleteFrom(FITMENT).where(FITMENT.PLACE_ID.in(places)).execute();
+        for (Step step : steps) {
+            if (step.to() == null) {
+                Shelf shelf = new Shelf(StockState.IN_STOCK, yards.get(step.from()), "");
+                lay(step.tireId(), shelf, line.at());
+                write(step.tireId(), "TAKEN_OFF", step.from(), null, shelf, line);
+            } else if (step.from() == null) {
+                db.deleteFrom(STOCK).where(STOCK.TIRE_ID.eq(step.tireId())).execute();
+                enter(step.tireId(), step.to(), line.at());
+                write(step.tireId(), "FITTED", null, step.to(), null, line);
+            } else {
+                enter(step.tireId(), step.to(), line.at());
+                write(step.tireId(), "MOVED", step.from(), step.to(), null, line);
+            }
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public boolean isInStock(long tireId) {
+        return db.fetchExists(STOCK, STOCK.TIRE_ID.eq(tireId).and(STOCK.STATE.eq(StockState.IN_STOCK.name())));
+    }
+
     /** Two tires change places. */
     @Transactional
     public void swap(long placeId, long otherPlaceId, Line line, Distance otherOdometer) {

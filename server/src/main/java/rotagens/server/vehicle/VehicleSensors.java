@@ -88,6 +88,14 @@ public class VehicleSensors {
         });
     }
 
+    /** A wheel came to another place, and the sensor in it with it. */
+    void wheelMoved(long wheelId, long placeId, Instant at, long by, Long jobId) {
+        db.select(SENSOR.ID)
+                .from(SENSOR)
+                .where(SENSOR.WHEEL_ID.eq(wheelId), SENSOR.REMOVED_AT.isNull())
+                .forEach(row -> event(row.value1(), "MOVED", placeId, at, by, "with its wheel", jobId));
+    }
+
     private Optional<SensorRecord> at(long placeId) {
         return db.select(SENSOR.asterisk())
                 .from(SENSOR)

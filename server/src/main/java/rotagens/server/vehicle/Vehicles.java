@@ -380,6 +380,33 @@ public class Vehicles {
                 .execute();
     }
 
+    /**
+     * Wheels change places, each with the sensor inside it.
+     *
+     * @param fromByTo the place a wheel comes from, by the place it goes to
+     */
+    @Transactional
+    public void moveWheels(Map<Long, Long> fromByTo, Instant at, long by, Long jobId) {
+        Map<Long, Long> wheelIds = db.select(WHEEL.PLACE_ID, WHEEL.ID)
+                .from(WHEEL)
+                .where(WHEEL.PLACE_ID.in(fromByTo.values()))
+                .fetchMap(WHEEL.PLACE_ID, WHEEL.ID);
+        db.update(WHEEL)
+                .setNull(WHEEL.PLACE_ID)
+                .where(WHEEL.ID.in(wheelIds.values()))
+                .execute();
+        fromByTo.forEach((to, from) -> {
+            Long wheel = wheelIds.get(from);
+            if (wheel != null) {
+                db.update(WHEEL)
+                        .set(WHEEL.PLACE_ID, to)
+                        .where(WHEEL.ID.eq(wheel))
+                        .execute();
+                sensors.wheelMoved(wheel, to, at, by, jobId);
+            }
+        });
+    }
+
     /** Another wheel at a place: its pilot type is known, the rest has to be read afresh. */
     @Transactional
     public void changeWheel(long placeId, PilotType pilot) {

@@ -41,7 +41,7 @@ class DemoFleetTest {
                 .map(judged -> judged.reason().rule())
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Rule.class)));
         // Parking judges the vehicle and shows in the due list; sidewalls, deliveries, slips and charts
-        // as they are read, a calibration the gauge; the schools are grounds of a target, an imbalance is only said.
+        // as they are read, a calibration the gauge; speed, wheel and schedule speak of rotations; the schools are grounds of a target, an imbalance is only said.
         assertThat(EnumSet.complementOf(EnumSet.copyOf(shown)))
                 .containsOnly(
                         Rule.GAUGE_CALIBRATED,
@@ -55,16 +55,20 @@ class DemoFleetTest {
                         Rule.CONTACT_TRIM,
                         Rule.SLIP_ADDS_UP,
                         Rule.IMBALANCE,
+                        Rule.SPEED_RATING,
+                        Rule.WHEEL_DATA,
+                        Rule.ROTATION,
                         Rule.CHART);
     }
 
     @Test
-    @DisplayName("every kind of work but recording a missing tire is due somewhere")
+    @DisplayName("every kind of work is due somewhere, but recording a missing tire and what a rotation is made of")
     void everyWorkIsDue() {
         Set<DueKind> due = fleet.all().stream()
                 .flatMap(one -> DueWork.on(one.state(), one.policy(), one.today()).stream())
                 .map(item -> item.kind())
                 .collect(Collectors.toSet());
-        assertThat(EnumSet.complementOf(EnumSet.copyOf(due))).containsOnly(DueKind.RECORD_TIRE);
+        assertThat(EnumSet.complementOf(EnumSet.copyOf(due))).containsOnly(
+                        DueKind.RECORD_TIRE, DueKind.PLACE_TIRE, DueKind.FIT_PLANNED, DueKind.RETORQUE, DueKind.RELEARN);
     }
 }

@@ -1,0 +1,357 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Checkbox from '@mui/material/Checkbox'
+import FormControlLabel from '@mui/material/FormControlLabel'
+import ToggleButton from '@mui/material/ToggleButton'
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
+import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { answerOf, api } from '../../api/client'
+import { rotationQuery } from '../../api/queries'
+import { useUnits } from '../../app/settings'
+import { Threads } from '../../drawings/threads/Threads'
+import { useMay } from '../../session/session'
+import { Entry } from '../../ui/Entry'
+import { LoadProblem } from '../../ui/Failed'
+import { LoadingLines } from '../../ui/Loading'
+import { day } from '../../units/format'
+import { useVehicle } from '../VehiclePage'
+import { AcceptDialog } from './AcceptDialog'
+import { Beside, Board } from './Board'
+import { type ArrangementView, type Asked, type BenchView, moved, type Places, type Purpose, same } from './plan'
+import { Figures, type Kept, MoveList, Violations } from './Says'
+
+const MOST_KEPT = 2
+
+/** Which tire goes where: proposed, changed by hand, compared, and put on a day. */
+export function Rotation() {
+  const { vehicle } = useVehicle()
+  const [units] = useUnits()
+  const query = useQuery(rotationQuery(vehicle.id, units))
+  if (query.isPending) return <LoadingLines lines={10} />
+  if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
+  return <Bench key={JSON.stringify(query.data.now.places)} bench={query.data} vehicleId={vehicle.id} />
+}
+
+function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
+  const [units] = useUnits()
+  const coordinator = useMay('COORDINATOR')
+  const [asked, setAsked] = useState<Asked>(() => ({
+    nextVisit: bench.nextVisit,
+    stock: bench.tires.filter((tire) => tire.source === 'STOCK' && tire.chosen).map((tire) => tire.id),
+    buy: true,
+    override: [],
+  }))
+  const [purpose, setPurpose] = useState<Purpose>()
+  const [places, setPlaces] = useState<Places>(bench.now.places)
+  const [past, setPast] = useState<Places[]>([])
+  const [picked, setPicked] = useState<number>()
+  const [kept, setKept] = useState<Kept[]>([])
+  const [accepting, setAccepting] = useState(false)
+  const [said, setSaid] = useState('')
+  const evaluation = useQuery({
+    queryKey: ['rotation', vehicleId, 'evaluation', units, asked, places, picked],
+    queryFn: () =>
+      answerOf(
+        api.POST('/api/vehicles/{id}/rotation/evaluation', {
+          params: { path: { id: vehicleId }, query: { units } },
+          body: { asked, places, ...(picked !== undefined && { picked }) },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  })
+  const proposing = useMutation({
+    mutationFn: (wanted: Purpose) =>
+      answerOf(
+        api.POST('/api/vehicles/{id}/rotation/proposal', {
+          params: { path: { id: vehicleId }, query: { units } },
+          body: { asked, purpose: wanted },
+        }),
+      ),
+    onSuccess: (found) => {
+      if (!found.obstacle) change(found.places)
+    },
+  })
+  const change = (next: Places) => {
+    if (same(next, places)) return
+    setPast([...past, places])
+    setPlaces(next)
+  }
+  const undo = () => {
+    const last = past.at(-1)
+    if (!last) return
+    setPast(past.slice(0, -1))
+    setPlaces(last)
+    setSaid('Undone.')
+  }
+  const put = (tire: number, to: string) => {
+    setPicked(undefined)
+    setPurpose(undefined)
+    change(moved(places, tire, to))
+    setSaid(`${tires.get(tire)?.name ?? 'The tire'} is at ${to} now.`)
+  }
+  const settings = (part: Partial<Asked>) => {
+    setAsked({ ...asked, ...part })
+    setPurpose(undefined)
+    proposing.reset()
+  }
+  const tires = new Map(bench.tires.map((tire) => [tire.id, tire]))
+  const view = evaluation.data
+  const positions = bench.places.map((place) => place.position)
+  const used = new Set(Object.values(places))
+  const beside = bench.tires.filter(
+    (tire) =>
+      !used.has(tire.id) &&
+      (tire.source === 'ON_VEHICLE' ||
+        (tire.source === 'STOCK' ? (asked.stock ?? []).includes(tire.id) && !tire.spokenFor : asked.buy)),
+  )
+  const changed = !same(places, bench.now.places)
+  const obstacle = proposing.data?.obstacle
+  const proposal = purpose && proposing.data && same(proposing.data.places, places) ? proposing.data : undefined
+  const name = bench.purposes.find((one) => one.code === purpose)?.words ?? 'By hand'
+  const keep = () => {
+    if (view) setKept([...kept.slice(-(MOST_KEPT - 1)), { name: `${name} ${kept.length + 1}`, view }])
+  }
+  return (
+    <Box
+      sx={{ px: 2.5, py: 2, display: 'grid', gap: 2 }}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape' && picked !== undefined) {
+          setPicked(undefined)
+          setSaid('Put down.')
+        }
+      }}
+    >
+      {bench.open && (
+        <Alert severity="info">
+          A rotation of this vehicle is planned for {day(bench.open.day, bench.today)}.{' '}
+          <Link to={`/shop?job=${bench.open.jobId}`}>Its job</Link> has to be signed off or taken off the plan before
+          another can be planned.
+        </Alert>
+      )}
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={purpose ?? null}
+          aria-label="Propose for"
+          onChange={(_, wanted: Purpose | null) => {
+            if (!wanted) return
+            setPurpose(wanted)
+            setPicked(undefined)
+            proposing.mutate(wanted)
+          }}
+          sx={{ background: '#fff' }}
+        >
+          {bench.purposes.map((one) => (
+            <ToggleButton key={one.code} value={one.code} title={one.means} disabled={proposing.isPending}>
+              {one.words}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+        <Entry
+          label="Has to last until"
+          type="date"
+          value={asked.nextVisit}
+          onChange={(nextVisit) => nextVisit && settings({ nextVisit })}
+          width={170}
+        />
+        <FormControlLabel
+          control={<Checkbox checked={asked.buy} onChange={(event) => settings({ buy: event.target.checked })} />}
+          label="Tires may be bought"
+        />
+        <Box sx={{ ml: 'auto', display: 'flex', gap: 1 }}>
+          <Button onClick={undo} disabled={past.length === 0}>
+            Undo
+          </Button>
+          <Button onClick={() => change(bench.now.places)} disabled={!changed}>
+            As today
+          </Button>
+        </Box>
+      </Box>
+      <Box
+        aria-live="polite"
+        sx={{ position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' }}
+      >
+        {said}
+      </Box>
+      {proposing.isError && <Alert severity="error">{proposing.error.message}</Alert>}
+      {evaluation.isError && <Alert severity="error">{evaluation.error.message}</Alert>}
+      {obstacle && (
+        <Alert severity="warning">
+          <strong>
+            No arrangement keeps every rule. In the way: {obstacle.rules.join(', ') || 'more than two rules at once'}.
+          </strong>
+          <Violations violations={obstacle.violations} />
+          <Box component="ul" sx={{ mb: 0, pl: 2.5 }}>
+            {obstacle.cures.map((cure) => (
+              <li key={cure}>{cure}</li>
+            ))}
+          </Box>
+        </Alert>
+      )}
+      <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: '400px minmax(0,1fr)' } }}>
+        <Box>
+          <Board
+            positions={positions}
+            places={places}
+            tires={tires}
+            view={view}
+            picked={picked}
+            onPick={setPicked}
+            onPut={put}
+          />
+          <Beside tires={beside} picked={picked} onPick={setPicked} />
+          <Box sx={{ color: 'text.secondary', fontSize: 12.5, mt: 1 }}>
+            Drag a tire to a place, or pick it and then the place; Escape puts it down.
+          </Box>
+        </Box>
+        <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
+          {!changed && !obstacle && (
+            <p style={{ margin: 0 }}>Choose what the rotation is for, or move a tire by hand.</p>
+          )}
+          {changed && view && (
+            <>
+              <Summary view={view} purposeWords={name} proposal={proposal} />
+              <Figures plans={[...kept, { name, view }]} />
+              <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+                {coordinator && (
+                  <Button
+                    variant="contained"
+                    disabled={view.violations.length > 0 || evaluation.isPlaceholderData || bench.open !== undefined}
+                    onClick={() => setAccepting(true)}
+                  >
+                    Put it on a day…
+                  </Button>
+                )}
+                <Button variant="outlined" onClick={keep} sx={{ background: '#fff' }}>
+                  Keep to compare
+                </Button>
+                {kept.length > 0 && <Button onClick={() => setKept([])}>Clear what was kept</Button>}
+              </Box>
+            </>
+          )}
+          {view && view.violations.length > 0 && <Violations violations={view.violations} />}
+        </Box>
+      </Box>
+      {changed && view && view.lifts.length > 0 && (
+        <Box
+          component="section"
+          aria-label="What has to be done"
+          sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0,1fr)', sm: '300px minmax(0,1fr)' } }}
+        >
+          <Threads
+            positions={positions}
+            moves={view.lifts.flatMap((lift) =>
+              lift.moves.map((move) => ({ name: move.tire, from: move.from, to: move.to })),
+            )}
+          />
+          <MoveList view={view} />
+        </Box>
+      )}
+      <Choices bench={bench} asked={asked} onChange={settings} />
+      {accepting && (
+        <AcceptDialog
+          vehicleId={vehicleId}
+          unit={bench.unit}
+          today={bench.today}
+          asked={asked}
+          purpose={purpose}
+          places={places}
+          before={bench.now.places}
+          onClose={() => setAccepting(false)}
+        />
+      )}
+    </Box>
+  )
+}
+
+function Summary(props: { view: ArrangementView; purposeWords: string; proposal: ArrangementView | undefined }) {
+  const { proposal } = props
+  return (
+    <div>
+      <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
+        {props.purposeWords}
+        {proposal?.points !== undefined && (
+          <Box component="span" sx={{ fontWeight: 450, color: 'text.secondary' }}>
+            {' '}
+            {proposal.gap === 0 ? 'proven best' : `at most ${proposal.gap} points from the best`}
+          </Box>
+        )}
+      </Box>
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {props.view.notes.map((note) => (
+          <li key={note}>{note}</li>
+        ))}
+      </Box>
+    </div>
+  )
+}
+
+/** The stock that may be used, and the rules a manager may let stand aside. */
+function Choices(props: { bench: BenchView; asked: Asked; onChange: (part: Partial<Asked>) => void }) {
+  const { bench, asked } = props
+  const manager = useMay('MANAGER')
+  const stock = bench.tires.filter((tire) => tire.source === 'STOCK')
+  const chosen = asked.stock ?? []
+  const overridden = asked.override ?? []
+  const turn = <T,>(list: T[], one: T) => (list.includes(one) ? list.filter((other) => other !== one) : [...list, one])
+  return (
+    <Box sx={{ display: 'flex', gap: 4, flexWrap: 'wrap', borderTop: 1, borderColor: 'divider', pt: 1.5 }}>
+      <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
+        <Box component="legend" sx={{ typography: 'h2', p: 0 }}>
+          From stock
+        </Box>
+        {stock.length === 0 && <div>No tire of a size this vehicle takes lies in stock.</div>}
+        {stock.map((tire) => (
+          <div key={tire.id}>
+            <FormControlLabel
+              disabled={tire.spokenFor !== undefined}
+              control={
+                <Checkbox
+                  size="small"
+                  checked={chosen.includes(tire.id) && !tire.spokenFor}
+                  onChange={() => props.onChange({ stock: turn(chosen, tire.id) })}
+                />
+              }
+              label={[
+                tire.name,
+                tire.model,
+                tire.retread && 'retread',
+                tire.depth ?? 'no depth',
+                tire.age ?? 'no date',
+                tire.where,
+                tire.spokenFor && `kept for ${tire.spokenFor}`,
+              ]
+                .filter(Boolean)
+                .join(' · ')}
+            />
+          </div>
+        ))}
+      </Box>
+      {manager && (
+        <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
+          <Box component="legend" sx={{ typography: 'h2', p: 0 }}>
+            Rules let stand aside this time
+          </Box>
+          {bench.overridable.map((one) => (
+            <div key={one.rule}>
+              <FormControlLabel
+                control={
+                  <Checkbox
+                    size="small"
+                    checked={overridden.includes(one.rule)}
+                    onChange={() => props.onChange({ override: turn(overridden, one.rule) })}
+                  />
+                }
+                label={one.title}
+              />
+            </div>
+          ))}
+        </Box>
+      )}
+    </Box>
+  )
+}

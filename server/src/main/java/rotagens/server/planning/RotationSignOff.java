@@ -1,0 +1,68 @@
+package rotagens.server.planning;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import rotagens.core.planning.DueKind;
+import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.people.People;
+import rotagens.server.planning.PlannedMoves.Plan;
+import rotagens.server.tire.Tires;
+
+/** What signing off a rotation does beside its readings: the moves themselves, and the jobs that have to follow. */
+@Component
+class RotationSignOff {
+
+    /** Re-torque falls due at 50 to 100 miles. */
+    private static final double RETORQUE_MILES = 75;
+
+    private final PlannedMoves planned;
+    private final Jobs jobs;
+    private final People people;
+    private final Clock clock;
+
+    RotationSignOff(PlannedMoves planned, Jobs jobs, People people, Clock clock) {
+        this.planned = planned;
+        this.jobs = jobs;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    /**
+     * Carries the moves out, if the job is a rotation, and plans what follows.
+     *
+     * @param bought by place, the tires newly put on record for it
+     */
+    void of(long jobId, Standing before, Map<Long, Long> bought, Instant at) {
+        planned.of(jobId).ifPresent(plan -> {
+            planned.carryOut(plan, bought, Tires.Line.of(at, people.me(), "", jobId));
+            followUps(plan, before, at);
+        });
+    }
+
+    /** Nuts settle, and the dash still names the old corners. */
+    private void followUps(Plan plan, Standing before, Instant at) {
+        double perDay = before.onFile().facts().milesPerDay().orElse(RETORQUE_MILES);
+        LocalDate today = LocalDate.now(clock);
+        LocalDate retorque = LocalDate.ofInstant(at, clock.getZone())
+                .plusDays((long) Math.ceil(RETORQUE_MILES / Math.max(1, perDay)));
+        long vehicle = before.onFile().id();
+        long job = jobs.start(vehicle, retorque.isBefore(today) ? today : retorque, "after the rotation");
+        jobs.addWork(job, DueKind.RETORQUE, null, "every wheel that was lifted, 50 to 100 miles after");
+        boolean insideMoved = before.state().vehicle().sensors().entrySet().stream()
+                .anyMatch(sensor -> sensor.getValue().mount().travelsWithWheel()
+                        && plan.moves().stream()
+                                .anyMatch(move -> move.wheelFrom() != null
+                                        && move.wheelFrom() == before.placeId(sensor.getKey())));
+        if (insideMoved) {
+            long relearn = jobs.start(vehicle, today, "after the rotation");
+            jobs.addWork(
+                    relearn,
+                    DueKind.RELEARN,
+                    null,
+                    "inside sensors moved with their wheels: until it is done the dash names the wrong corner");
+        }
+    }
+}
