@@ -41,7 +41,8 @@ class DemoFleetTest {
                 .map(judged -> judged.reason().rule())
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Rule.class)));
         // Parking judges the vehicle and shows in the due list; sidewalls, deliveries, slips and charts
-        // as they are read, a calibration the gauge; speed, wheel and schedule speak of rotations; the schools are grounds of a target, an imbalance is only said.
+        // as they are read, a calibration the gauge; speed, wheel and schedule speak of rotations; the schools are
+        // grounds of a target, an imbalance is only said.
         assertThat(EnumSet.complementOf(EnumSet.copyOf(shown)))
                 .containsOnly(
                         Rule.GAUGE_CALIBRATED,
@@ -68,7 +69,12 @@ class DemoFleetTest {
                 .flatMap(one -> DueWork.on(one.state(), one.policy(), one.today()).stream())
                 .map(item -> item.kind())
                 .collect(Collectors.toSet());
-        assertThat(EnumSet.complementOf(EnumSet.copyOf(due))).containsOnly(
-                        DueKind.RECORD_TIRE, DueKind.PLACE_TIRE, DueKind.FIT_PLANNED, DueKind.RETORQUE, DueKind.RELEARN);
+        assertThat(EnumSet.complementOf(EnumSet.copyOf(due)))
+                .containsOnly(
+                        DueKind.RECORD_TIRE,
+                        DueKind.PLACE_TIRE,
+                        DueKind.FIT_PLANNED,
+                        DueKind.RETORQUE,
+                        DueKind.RELEARN);
     }
 }
