@@ -89,7 +89,7 @@ function Place(props: Shared & { position: string; places: Places; tires: Map<nu
         position: 'relative',
         zIndex: 1,
         font: 'inherit',
-        width: 84,
+        width: 92,
         minHeight: 82,
         p: 0.5,
         display: 'grid',
@@ -119,7 +119,7 @@ function Place(props: Shared & { position: string; places: Places; tires: Map<nu
           <Box sx={{ fontSize: 12, fontWeight: 650 }}>{tire.depth?.replace(/ in$/, '') ?? 'no depth'}</Box>
           <Box sx={{ fontSize: 12, color: colour.tread }}>
             {tire.age ?? 'no date'}
-            {tire.retread && ' · retread'}
+            {tire.retread && ' retread'}
           </Box>
         </>
       ) : (

@@ -101,9 +101,11 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
   const view = evaluation.data
   const positions = bench.places.map((place) => place.position)
   const used = new Set(Object.values(places))
+  const models = new Set<string>()
   const beside = bench.tires.filter(
     (tire) =>
-      !used.has(tire.id) &&
+      !(tire.source === 'TO_BUY' && (models.has(tire.name) || !models.add(tire.name))) &&
+      (tire.source === 'TO_BUY' || !used.has(tire.id)) &&
       (tire.source === 'ON_VEHICLE' ||
         (tire.source === 'STOCK' ? (asked.stock ?? []).includes(tire.id) && !tire.spokenFor : asked.buy)),
   )
@@ -162,14 +164,6 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           control={<Checkbox checked={asked.buy} onChange={(event) => settings({ buy: event.target.checked })} />}
           label="Tires may be bought"
         />
-        <Box sx={{ ml: 'auto', display: 'flex', gap: 1 }}>
-          <Button onClick={undo} disabled={past.length === 0}>
-            Undo
-          </Button>
-          <Button onClick={() => change(bench.now.places)} disabled={!changed}>
-            As today
-          </Button>
-        </Box>
       </Box>
       <Box
         aria-live="polite"
@@ -204,6 +198,14 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
             onPut={put}
           />
           <Beside tires={beside} picked={picked} onPick={setPicked} />
+          <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
+            <Button size="small" onClick={undo} disabled={past.length === 0}>
+              Undo
+            </Button>
+            <Button size="small" onClick={() => change(bench.now.places)} disabled={!changed}>
+              As today
+            </Button>
+          </Box>
           <Box sx={{ color: 'text.secondary', fontSize: 12.5, mt: 1 }}>
             Drag a tire to a place, or pick it and then the place; Escape puts it down.
           </Box>

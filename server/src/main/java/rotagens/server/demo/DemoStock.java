@@ -66,7 +66,8 @@ record DemoStock(
                     false),
             new One(DemoFleet.COACH_TIRE, "3CT2", 3.6, 4, StockState.AT_RETREADER, null, "", "", false),
             new One(DemoFleet.TRAILER_TIRE, "9HB3", 7.3, 5, StockState.SCRAPPED, null, "", "age", false),
-            new One(DemoFleet.SHUTTLE_TIRE, "7KB4", 2.8, 9, StockState.SCRAPPED, null, "", "bead torn", false));
+            new One(DemoFleet.SHUTTLE_TIRE, "7KB4", 2.8, 9, StockState.SCRAPPED, null, "", "bead torn", false),
+            shelf(DemoFleet.SHUTTLE_TIRE, "7KB4", 1.3, 11, "Millrace", "rack A2"));
 
     void fill() {
         LocalDate today = LocalDate.now(clock);

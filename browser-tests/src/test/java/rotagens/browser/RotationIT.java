@@ -1,0 +1,81 @@
+package rotagens.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** Deciding which tire goes where. */
+class RotationIT extends OnDemoFleet {
+
+    private static Page bench(String unit) {
+        Page page = open("/", COORDINATOR);
+        page.keyboard().press("/");
+        page.keyboard().type(unit);
+        page.getByRole(AriaRole.OPTION, named(unit)).first().click();
+        page.getByRole(AriaRole.LINK, named("Rotation")).click();
+        assertThat(page.getByRole(AriaRole.REGION, named("The axles after it"))).isVisible();
+        return page;
+    }
+
+    private static Locator place(Page page, String starts) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + Pattern.quote(starts))));
+    }
+
+    @Test
+    @DisplayName(
+            "an age ladder on a coach is proposed, accepted, and stands as a job; taken off the plan it gives its tires back")
+    void ageLadder() {
+        Page page = bench("LC-03");
+        button(page, "Age ladder").click();
+        assertThat(page.getByText("proven best")).isVisible();
+        assertThat(place(page, "1L. LM2004, from stock")).isVisible();
+        button(page, "Put it on a day…").click();
+        button(page, "Make it a job").click();
+        assertThat(page.getByText("rotation: age ladder")).isVisible();
+        assertThat(page.getByText("Put the tire here as planned").first()).isVisible();
+        page.getByRole(AriaRole.LINK, named("Rotation")).click();
+        assertThat(page.getByText("A rotation of this vehicle is planned")).isVisible();
+        page.getByRole(AriaRole.LINK, named("Its job")).click();
+        page.getByRole(AriaRole.ARTICLE, named("LC-03"))
+                .filter(new Locator.FilterOptions().setHasText("rotation: age ladder"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take off the plan"))
+                .click();
+        assertThat(page.getByText("rotation: age ladder")).hasCount(0);
+        Accessibility.scan(page);
+    }
+
+    @Test
+    @DisplayName("by keys alone: a retread is refused on steer by its rule, and put behind it can be undone")
+    void retreadByHand() {
+        Page page = bench("LC-03");
+        Locator retread = place(page, "LM2007, from stock");
+        retread.focus();
+        page.keyboard().press("Enter");
+        assertThat(place(page, "1L.")).hasAccessibleName(Pattern.compile("not here.*Retread on the steer axle"));
+        place(page, "1L.").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("No retread on steer:")).isVisible();
+        assertThat(button(page, "Put it on a day…")).isDisabled();
+        button(page, "Undo").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("No retread on steer:")).hasCount(0);
+        assertThat(place(page, "LM2007, from stock")).isVisible();
+        Accessibility.scan(page);
+    }
+
+    @Test
+    @DisplayName("one of a dual pair is replaced from stock with nothing else touched")
+    void oneOfADual() {
+        Page page = bench("SH-03");
+        button(page, "Least labor").click();
+        assertThat(page.getByText("proven best")).isVisible();
+        assertThat(place(page, "2LI.")).hasAccessibleName(Pattern.compile("from stock"));
+        assertThat(place(page, "2LO.")).hasAccessibleName(Pattern.compile("stays"));
+    }
+}

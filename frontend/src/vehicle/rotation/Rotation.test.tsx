@@ -1,0 +1,118 @@
+import { fireEvent, screen, within } from '@testing-library/react'
+import { Outlet, Route, Routes } from 'react-router'
+import { describe, expect, it } from 'vitest'
+import { type Call, fakeServer } from '../../test/server'
+import { show } from '../../test/show'
+import { Rotation } from './Rotation'
+import { arrangement, bench } from './sample'
+
+const vehicle = { id: 3, unit: 'LC-03', today: '2026-11-23', due: [] }
+
+function page(answer: (call: Call) => unknown = () => undefined, me?: object) {
+  const calls = fakeServer((call) => {
+    if (call.method === 'GET') return { body: bench }
+    const body = call.body as { places?: Record<string, number>; picked?: number }
+    return { body: answer(call) ?? { ...arrangement(body.places ?? {}), picks: picks(body.picked) } }
+  })
+  show(
+    <Routes>
+      <Route element={<Outlet context={{ vehicle, picked: undefined, pick: () => {}, schedule: () => {} }} />}>
+        <Route path="*" element={<Rotation />} />
+      </Route>
+    </Routes>,
+    '/',
+    me,
+  )
+  return calls
+}
+
+const picks = (picked: number | undefined) =>
+  picked === undefined
+    ? []
+    : bench.places.map(({ position }) => ({
+        position,
+        allowed: position.startsWith('2'),
+        because: position.startsWith('2') ? [] : [`${position}: No retread on steer: Retread on the steer axle`],
+      }))
+
+const place = (name: RegExp) => screen.findByRole('button', { name })
+
+describe('the rotation bench', () => {
+  it('shows where a picked tire may go, and which rule forbids the other places, before it is put there', async () => {
+    page()
+    fireEvent.click(await screen.findByRole('button', { name: /^LM2007, from stock/ }))
+    expect(await place(/^1L\. .*not here: 1L: No retread on steer/)).toBeInTheDocument()
+    expect(await place(/^2L\. .*may go here/)).toBeInTheDocument()
+  })
+
+  it('puts a tire by picking it and then its place, scores it, and takes it back', async () => {
+    const calls = page()
+    fireEvent.click(await place(/^1L\. LM1, stays/))
+    fireEvent.click(await place(/^2R\. LM4/))
+    expect(await place(/^2R\. LM1, from 1L/)).toBeInTheDocument()
+    expect(await place(/^1L\. LM4, from 2R/)).toBeInTheDocument()
+    expect(await screen.findByText('in 14 months')).toBeInTheDocument()
+    const last = calls.filter((call) => call.path.endsWith('/evaluation')).at(-1)
+    expect(last?.body).toMatchObject({ places: { '1L': 4, '1R': 2, '2L': 3, '2R': 1 } })
+    fireEvent.click(screen.getByRole('button', { name: 'Undo' }))
+    expect(await place(/^1L\. LM1, stays/)).toBeInTheDocument()
+  })
+
+  it('takes over a proposal, says that it is proven best, and draws and lists its moves', async () => {
+    const swapped = { '1L': 2, '1R': 1, '2L': 3, '2R': 4 }
+    page((call) => ({
+      ...arrangement(
+        call.path.endsWith('/proposal') ? swapped : (call.body as { places: Record<string, number> }).places,
+      ),
+      points: 40,
+      gap: 0,
+      lifts: [
+        {
+          off: ['1L', '1R'],
+          jackAt: ['axle 1 left', 'axle 1 right'],
+          moves: [{ tireId: 1, tire: 'LM1', from: '1L', to: '1R', how: 'WITH_WHEEL', words: 'with its wheel' }],
+        },
+      ],
+    }))
+    fireEvent.click(await screen.findByRole('button', { name: 'Age ladder' }))
+    expect(await screen.findByText('proven best')).toBeInTheDocument()
+    expect(screen.getByRole('img', { name: /^Before and after, 1 move/ })).toBeInTheDocument()
+    const moves = screen.getByRole('list', { name: 'Moves, in the order of lifting' })
+    expect(within(moves).getByText(/LM1: 1L → 1R, with its wheel/)).toBeInTheDocument()
+  })
+
+  it('says what is in the way and what would cure it where nothing is legal, and leaves the tires as they are', async () => {
+    page((call) =>
+      call.path.endsWith('/proposal')
+        ? {
+            ...arrangement(bench.now.places),
+            obstacle: {
+              rules: ['No retread on steer'],
+              violations: [
+                {
+                  positions: ['1L'],
+                  rule: 'RETREAD_STEER',
+                  title: 'No retread on steer',
+                  says: 'Retread on the steer axle',
+                  because: 'Take it off.',
+                  verdict: 'DO_NOT_OPERATE',
+                  overridable: false,
+                },
+              ],
+              cures: ['Two tires that may run on steer.'],
+            },
+          }
+        : undefined,
+    )
+    fireEvent.click(await screen.findByRole('button', { name: 'Even wear' }))
+    expect(await screen.findByText(/In the way: No retread on steer/)).toBeInTheDocument()
+    expect(screen.getByText('Two tires that may run on steer.')).toBeInTheDocument()
+    expect(await place(/^1L\. LM1, stays/)).toBeInTheDocument()
+  })
+
+  it('offers overriding to managers only', async () => {
+    page(undefined, { id: 1, name: 'Ines Okafor', role: 'COORDINATOR', active: true, canSignIn: true, units: 'US' })
+    await place(/^1L\. LM1, stays/)
+    expect(screen.queryByLabelText('Steer age limit')).not.toBeInTheDocument()
+  })
+})

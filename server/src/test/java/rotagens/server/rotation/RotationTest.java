@@ -1,0 +1,257 @@
+package rotagens.server.rotation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.stream.Collectors;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import rotagens.server.Api;
+import rotagens.server.Api.Answer;
+import rotagens.server.ServerTest;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** From the bench to a job and into the ledger. */
+@ServerTest
+class RotationTest {
+
+    private static final String ASKED = "{\"buy\":true}";
+
+    @Autowired
+    MockMvc http;
+
+    private Api api;
+
+    @BeforeEach
+    void client() {
+        api = new Api(http);
+    }
+
+    private JsonNode bench(String unit) {
+        return api.get("/api/vehicles/{id}/rotation", api.vehicle(unit)).body();
+    }
+
+    private JsonNode propose(String unit, String purpose) {
+        Answer answer = api.post(
+                "/api/vehicles/" + api.vehicle(unit) + "/rotation/proposal",
+                "{\"asked\":" + ASKED + ",\"purpose\":\"" + purpose + "\"}");
+        assertThat(answer.status()).isEqualTo(200);
+        return answer.body();
+    }
+
+    private Answer accept(Api who, String unit, String asked, JsonNode places, JsonNode before, String reason) {
+        return who.post(
+                "/api/vehicles/" + api.vehicle(unit) + "/rotation",
+                "{\"asked\":" + asked + ",\"purpose\":\"AGE_LADDER\",\"places\":" + places + ",\"before\":" + before
+                        + ",\"reason\":\"" + reason + "\",\"day\":\"2026-11-30\"}");
+    }
+
+    private static JsonNode tire(JsonNode bench, String name) {
+        return StreamSupport.stream(bench.path("tires").spliterator(), false)
+                .filter(tire -> tire.path("name").asString().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private JsonNode job(long id) {
+        return api.get("/api/jobs/{id}", id).body();
+    }
+
+    private Answer signOff(JsonNode job) {
+        String results = StreamSupport.stream(job.path("items").spliterator(), false)
+                .map(
+                        item -> "{\"itemId\":" + item.path("id").asLong()
+                                + ",\"torque\":\"475\",\"pressure\":\"100\",\"dotCode\":\"3CT2XR5M2226\",\"outer\":\"18\",\"center\":\"18\",\"inner\":\"18\"}")
+                .collect(Collectors.joining(","));
+        return api.post(
+                "/api/jobs/" + job.path("id").asLong() + "/done",
+                "{\"results\":[" + results + "]}",
+                "If-Match",
+                "\"" + job.path("version").asInt() + "\"");
+    }
+
+    @Test
+    @DisplayName(
+            "a rotation is accepted, carried out in one go and in the ledger; re-torque and relearn follow as jobs")
+    void acceptedAndCarriedOut() {
+        JsonNode before = bench("LC-01");
+        assertThat(propose("LC-01", "AGE_LADDER").path("lifts"))
+                .as("its steer tires are its newest")
+                .isEmpty();
+        JsonNode found = byHand("LC-01", "1L", "1R");
+        assertThat(found.path("violations")).isEmpty();
+        Answer accepted = accept(
+                api, "LC-01", ASKED, found.path("places"), before.path("now").path("places"), "");
+        assertThat(accepted.status()).isEqualTo(200);
+        JsonNode job = job(accepted.body().path("jobId").asLong());
+        assertThat(job.path("items").get(0).path("reason").asString()).contains("jack at", "nuts at 475 ft·lb");
+        assertThat(bench("LC-01").path("open").path("jobId").asLong())
+                .isEqualTo(job.path("id").asLong());
+        assertThat(bench("LC-01").path("now").path("places"))
+                .as("nothing moves before it is signed off")
+                .isEqualTo(before.path("now").path("places"));
+        assertThat(accept(
+                                api,
+                                "LC-01",
+                                ASKED,
+                                found.path("places"),
+                                before.path("now").path("places"),
+                                "")
+                        .status())
+                .as("one rotation at a time")
+                .isEqualTo(409);
+
+        Answer done = signOff(job);
+        assertThat(done.status()).as(done.text()).isEqualTo(200);
+        JsonNode after = bench("LC-01").path("now").path("places");
+        found.path("places").properties().forEach(place -> {
+            if (place.getValue().asLong() > 0) {
+                assertThat(after.path(place.getKey()).asLong())
+                        .as(place.getKey())
+                        .isEqualTo(place.getValue().asLong());
+            }
+        });
+        String open = api.get("/api/vehicles/{id}/jobs", api.vehicle("LC-01")).text();
+        assertThat(open).contains("RETORQUE", "RELEARN");
+        JsonNode newest =
+                api.get("/api/vehicles/{id}/ledger", api.vehicle("LC-01")).body();
+        assertThat(newest.toString()).containsIgnoringCase("moved");
+        String sensors = api.get("/api/vehicles/{id}/sensors", api.vehicle("LC-01"))
+                .body()
+                .path("history")
+                .toString();
+        assertThat(sensors).contains("moved here", "with its wheel");
+    }
+
+    private JsonNode byHand(String unit, String one, String other) {
+        ObjectNode places = (ObjectNode) bench(unit).path("now").path("places").deepCopy();
+        long here = places.path(one).asLong();
+        places.put(one, places.path(other).asLong());
+        places.put(other, here);
+        return api.post(
+                        "/api/vehicles/" + api.vehicle(unit) + "/rotation/evaluation",
+                        "{\"asked\":" + ASKED + ",\"places\":" + places + "}")
+                .body();
+    }
+
+    @Test
+    @DisplayName(
+            "a retread is refused on steer with the rule that says so, before it is put there and when it is accepted")
+    void retreadOnSteer() {
+        JsonNode bench = bench("LC-03");
+        long retread = tire(bench, "LM2007").path("id").asLong();
+        String path = "/api/vehicles/" + api.vehicle("LC-03") + "/rotation/evaluation";
+        JsonNode picks = api.post(
+                        path,
+                        "{\"asked\":" + ASKED + ",\"places\":"
+                                + bench.path("now").path("places") + ",\"picked\":" + retread + "}")
+                .body()
+                .path("picks");
+        assertThat(picks.get(0).path("position").asString()).isEqualTo("1L");
+        assertThat(picks.get(0).path("allowed").asBoolean()).isFalse();
+        assertThat(picks.get(0).path("because").toString()).contains("Retread on the steer axle");
+        ObjectNode places = (ObjectNode) bench.path("now").path("places").deepCopy();
+        places.put("1L", retread);
+        Answer refused = accept(api, "LC-03", ASKED, places, bench.path("now").path("places"), "");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.at("places")).isNotEmpty();
+        assertThat(bench("LC-03").has("open")).isFalse();
+    }
+
+    @Test
+    @DisplayName("stock in an open rotation is kept for it, and given back when its job is taken off the plan")
+    void keptAndGivenBack() {
+        JsonNode before = bench("LC-03");
+        JsonNode proposal = propose("LC-03", "AGE_LADDER");
+        assertThat(proposal.path("violations")).isEmpty();
+        assertThat(proposal.path("gap").asLong()).isZero();
+        Answer accepted = accept(
+                api, "LC-03", ASKED, proposal.path("places"), before.path("now").path("places"), "");
+        long job = accepted.body().path("jobId").asLong();
+        assertThat(tire(bench("LC-04"), "LM2004").path("spokenFor").asString()).isEqualTo("LC-03");
+        api.delete(
+                "/api/jobs/" + job,
+                "",
+                "If-Match",
+                "\"" + job(job).path("version").asInt() + "\"");
+        assertThat(tire(bench("LC-04"), "LM2004").has("spokenFor")).isFalse();
+        assertThat(bench("LC-03").path("now")).isEqualTo(before.path("now"));
+        assertThat(bench("LC-03").has("open")).isFalse();
+    }
+
+    @Test
+    @DisplayName(
+            "a plan made on an older look, one tire in two places and a rule nobody may override are refused, nothing planned")
+    void refusals() {
+        JsonNode bench = bench("LC-04");
+        JsonNode now = bench.path("now").path("places");
+        ObjectNode older = (ObjectNode) now.deepCopy();
+        older.put("1L", now.path("1R").asLong());
+        assertThat(accept(api, "LC-04", ASKED, now, older, "").status()).isEqualTo(409);
+        assertThat(accept(api, "LC-04", ASKED, older, now, "").at("places")).contains("two places");
+        assertThat(accept(api, "LC-04", "{\"buy\":true,\"override\":[\"RETREAD_STEER\"]}", now, now, "why")
+                        .at("override"))
+                .contains("can’t be overridden by anybody");
+        assertThat(accept(api, "LC-04", "{\"buy\":true,\"override\":[\"TREAD_PULL\"]}", now, now, "why")
+                        .at("override"))
+                .contains("Only a manager");
+        assertThat(accept(
+                                Api.as(http, "MANAGER"),
+                                "LC-04",
+                                "{\"buy\":true,\"override\":[\"TREAD_PULL\"]}",
+                                now,
+                                now,
+                                "")
+                        .at("reason"))
+                .contains("Say why");
+        assertThat(accept(api, "LC-04", ASKED, now, now, "").at("places")).isNotEmpty();
+        assertThat(bench("LC-04").has("open")).isFalse();
+    }
+
+    @Test
+    @DisplayName("a wrench set in the other unit is noticed before anything is signed off")
+    void torque() {
+        JsonNode before = bench("LC-05");
+        JsonNode swap = byHand("LC-05", "1L", "1R");
+        if (!swap.path("violations").isEmpty()) {
+            swap = propose("LC-05", "LEAST_LABOR");
+        }
+        Answer accepted = accept(
+                api, "LC-05", ASKED, swap.path("places"), before.path("now").path("places"), "");
+        assertThat(accepted.status()).as(accepted.text()).isEqualTo(200);
+        JsonNode job = job(accepted.body().path("jobId").asLong());
+        long item = job.path("items").get(0).path("id").asLong();
+        Answer wrong = api.post(
+                "/api/jobs/" + job.path("id").asLong() + "/done",
+                "{\"results\":[{\"itemId\":" + item + ",\"torque\":\"644\"}]}",
+                "If-Match",
+                "\"" + job.path("version").asInt() + "\"");
+        assertThat(wrong.at("results." + item + ".torque")).contains("475 ft·lb", "unit");
+        api.delete(
+                "/api/jobs/" + job.path("id").asLong(),
+                "",
+                "If-Match",
+                "\"" + job.path("version").asInt() + "\"");
+    }
+
+    @Test
+    @DisplayName("without a legal arrangement the rule in the way and what would cure it are said")
+    void noArrangement() {
+        JsonNode bench = bench("LC-02");
+        String asked = "{\"buy\":false,\"stock\":[],\"nextVisit\":\"2031-11-23\"}";
+        JsonNode nothing = api.post(
+                        "/api/vehicles/" + api.vehicle("LC-02") + "/rotation/proposal",
+                        "{\"asked\":" + asked + ",\"purpose\":\"LEAST_LABOR\"}")
+                .body();
+        assertThat(nothing.path("obstacle").path("cures").toString()).contains("Allow tires to be bought");
+        assertThat(nothing.path("places")).isEqualTo(bench.path("now").path("places"));
+        assertThat(JsonMapper.shared()
+                        .valueToTree(nothing.path("points").isMissingNode())
+                        .asBoolean())
+                .isTrue();
+    }
+}
