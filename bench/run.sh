@@ -22,6 +22,7 @@ mapfile -t flags < "$here/.rotagens/jvm"
 
 if [ -d "$here/core/target/test-classes" ]; then
   java -cp "$here/core/target/classes:$here/core/target/test-classes" rotagens.core.pressure.TargetsBenchmark
+  java -cp "$here/core/target/classes:$here/core/target/test-classes" rotagens.core.rotation.RotationBenchmark
 fi
 echo "machine: $(nproc) cores, $(java -version 2>&1 | head -1)"
 launch; stop
@@ -48,6 +49,12 @@ ask 60 /api/yard >/dev/null
 printf 'yard of 24 vehicles, kept:            '; ask 200 /api/yard | percentiles
 ask 60 /api/vehicles/3 >/dev/null
 printf 'one vehicle page:                     '; ask 200 /api/vehicles/3 | percentiles
+
+printf 'a proposed rotation, even wear:       '
+for _ in $(seq 40); do
+  send -X POST "http://127.0.0.1:$port/api/vehicles/3/rotation/proposal" -o /dev/null -w '%{time_total}\n' -d '{"asked":{"buy":true},"purpose":"EVEN_WEAR"}'
+done | percentiles
+printf 'what a device takes along of a walk:  '; ask 5 /api/vehicles/3/walk-sheet > /dev/null; ask 60 /api/vehicles/3/walk-sheet | percentiles
 
 walk=$(send -X POST "http://127.0.0.1:$port/api/vehicles/3/walk-rounds" -d '{}' | sed -n 's/^{"id":\([0-9]*\).*/\1/p')
 save() { # VERSION: prints the time

@@ -56,14 +56,15 @@ class ScreenshotsIT {
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shop"))
                     .click();
             take(page, "shop", "scheduled by");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Mark done…"))
-                    .click();
-            take(page, "sign-off", "Sign off as done");
             register(page, product.address());
             page.navigate(product.address() + "/vehicles/1/load-pressure");
             take(page, "load-pressure", "Loss of pressure");
             page.navigate(product.address() + "/vehicles/3/wear");
             take(page, "wear", "outer shoulder worn");
+            page.navigate(product.address() + "/vehicles/3/rotation");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Age ladder"))
+                    .click();
+            take(page, "rotation", "proven best");
             page.navigate(product.address() + "/reference/patterns");
             take(page, "wear-patterns", "cupping");
             page.navigate(product.address() + "/reference/charts");

@@ -85,6 +85,8 @@ public final class Bench {
     private final Map<Spot, List<Judged>> alone = new HashMap<>();
     private final Map<String, VehiclePressures> pressures = new HashMap<>();
     private final Map<Position, OptionalDouble> rates = new HashMap<>();
+    private final Map<Spot, OptionalDouble> months = new HashMap<>();
+    private final Map<Integer, boolean[][][][]> pairs = new HashMap<>();
     private final Map<Long, Pairing.Worn> worn = new HashMap<>();
     private final Optional<SpeedSymbol> slowest;
     private final Labor labor;
@@ -310,6 +312,36 @@ public final class Bench {
 
     // What it gives and costs
 
+    /** The tires that may go on an axle: the hand, then those to buy for it. */
+    List<BenchTire> choices(int axle) {
+        List<BenchTire> choices = new ArrayList<>(facts.hand());
+        choices.addAll(facts.toBuy().getOrDefault(axle, List.of()));
+        return choices;
+    }
+
+    /** Which two of an axle's choices may run together, by place and place, choice and choice. Worked out once. */
+    boolean[][][][] together(List<OnAxle> axle) {
+        return pairs.computeIfAbsent(axle.get(0).axle(), number -> {
+            List<BenchTire> choices = choices(number);
+            int places = axle.size();
+            boolean[][][][] may = new boolean[places][places][choices.size()][choices.size()];
+            for (int one = 0; one < places; one++) {
+                for (int other = one + 1; other < places; other++) {
+                    for (int here = 0; here < choices.size(); here++) {
+                        if (!allows(against(choices.get(here), axle.get(one)))) {
+                            continue;
+                        }
+                        for (int there = 0; there < choices.size(); there++) {
+                            may[one][other][here][there] = allows(
+                                    between(choices.get(here), axle.get(one), choices.get(there), axle.get(other)));
+                        }
+                    }
+                }
+            }
+            return may;
+        });
+    }
+
     /** Whether its tire sits elsewhere than today. */
     boolean changes(BenchTire tire, Position position) {
         return !stays(tire, position);
@@ -347,6 +379,10 @@ public final class Bench {
 
     /** Months until a tire at a position reaches the overall age limit or its pull point there; empty without either clock. */
     public OptionalDouble monthsThere(BenchTire tire, Position position) {
+        return months.computeIfAbsent(new Spot(tire.id(), position), spot -> reckonMonths(tire, position));
+    }
+
+    private OptionalDouble reckonMonths(BenchTire tire, Position position) {
         Policy.ForClass policy = facts.vehicle().policyAt(facts.policy(), tire.sittingAt(position));
         OptionalDouble age = tire.tire()
                 .made()

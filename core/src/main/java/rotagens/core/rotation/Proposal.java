@@ -30,23 +30,31 @@ public record Proposal(Arrangement arrangement, Measures measures, long points, 
      */
     public record Obstacle(Set<Rule> rules, List<Violation> violations) {}
 
+    /** Sets tried while searching how long the tires can be made to last. */
+    private static final int SEARCHING = 60;
+
     private static final Weights FEWEST_BROUGHT_IN = new Weights(1_000, 0, 0, 0, 0, 0, 0);
 
     /** The best legal arrangement; empty where none is. */
     public static Optional<Proposal> of(Bench bench, Purpose purpose, Weights weights) {
         OptionalDouble months = purpose.latestPurchaseFirst() ? latestPurchase(bench) : OptionalDouble.empty();
-        return new Solver(bench, weights, months)
-                .solve()
-                .map(best -> new Proposal(
-                        best.arrangement(),
-                        bench.measures(best.arrangement()),
-                        best.points(),
-                        best.points() - best.bound()));
+        Optional<Best> lasting = new Solver(bench, weights, months).solve();
+        // Where dropped sets made the lasting one bring in more tires, the plain one is nearer to what was asked.
+        Optional<Best> found = months.isEmpty()
+                        || lasting.filter(best -> best.bound() == best.points()).isPresent()
+                ? lasting
+                : new Solver(bench, weights, OptionalDouble.empty())
+                        .solve()
+                        .filter(plain ->
+                                lasting.isEmpty() || lasting.get().points() - plain.points() > weights.broughtIn() / 2)
+                        .or(() -> lasting);
+        return found.map(best -> new Proposal(
+                best.arrangement(), bench.measures(best.arrangement()), best.points(), best.points() - best.bound()));
     }
 
-    /** How long the first tire to be replaced can be made to last with the fewest tires brought in. */
+    /** How many whole months the first tire to be replaced can be made to last with the fewest tires brought in. */
     static OptionalDouble latestPurchase(Bench bench) {
-        Optional<Best> fewest = new Solver(bench, FEWEST_BROUGHT_IN, OptionalDouble.empty()).solve();
+        Optional<Best> fewest = new Solver(bench, FEWEST_BROUGHT_IN, OptionalDouble.empty(), SEARCHING).solve();
         if (fewest.isEmpty()) {
             return OptionalDouble.empty();
         }
@@ -55,13 +63,14 @@ public record Proposal(Arrangement arrangement, Measures measures, long points, 
                 .hand()
                 .forEach(tire -> bench.positions().stream()
                         .filter(OnAxle.class::isInstance)
-                        .forEach(position -> bench.monthsThere(tire, position).ifPresent(marks::add)));
+                        .forEach(position ->
+                                bench.monthsThere(tire, position).ifPresent(months -> marks.add(Math.floor(months)))));
         List<Double> sorted = new ArrayList<>(marks);
         int low = -1;
         int high = sorted.size();
         while (high - low > 1) {
             int middle = (low + high) / 2;
-            boolean possible = new Solver(bench, FEWEST_BROUGHT_IN, OptionalDouble.of(sorted.get(middle)))
+            boolean possible = new Solver(bench, FEWEST_BROUGHT_IN, OptionalDouble.of(sorted.get(middle)), SEARCHING)
                     .solve()
                     .filter(best -> best.points() / FEWEST_BROUGHT_IN.broughtIn()
                             <= fewest.get().points() / FEWEST_BROUGHT_IN.broughtIn())

@@ -18,7 +18,7 @@ import rotagens.core.vehicle.Position.OnAxle;
 /**
  * Finds the arrangement with the fewest points. No rule reaches over two axles, and the points of an arrangement are the sum
  * of its axles' points; so the best way to fill an axle is worked out once for every set of tires it may take, and the axles are
- * then put together, each set of tires used up once. Up to the width below that is exact; beyond it the least promising sets are
+ * then put together, each set of tires used up once. Up to 14 tires that is exact; beyond them the least promising sets are
  * dropped, and what they might still have given at best bounds the gap.
  */
 final class Solver {
@@ -36,20 +36,29 @@ final class Solver {
     /** The best way to fill the axles so far with exactly these tires. */
     private record Partial(int hand, long points, Partial before, Filled last) {}
 
-    /** Enough for every set of 14 tires, the ten of a vehicle and four from stock. */
-    private static final int EXACT_WIDTH = 1 << 14;
+    /** The ten of a vehicle and four from stock: every set of them is tried. */
+    private static final int EXACT_TIRES = 14;
 
-    private static final int WIDTH = 2_500;
+    /** Sets that go on from axle to axle beyond that. */
+    static final int WIDTH = 600;
+
     private static final int MOST_TIRES = 30;
+    private static final long NEVER = Long.MAX_VALUE / 4;
 
     private final Bench bench;
     private final Weights weights;
     private final OptionalDouble lastsMonths;
     private final List<BenchTire> hand;
     private final double[] life;
+    private final int width;
+
+    Solver(Bench bench, Weights weights, OptionalDouble lastsMonths) {
+        this(bench, weights, lastsMonths, WIDTH);
+    }
 
     /** @param lastsMonths every tire on an axle must be good for so long; empty where that isn't asked */
-    Solver(Bench bench, Weights weights, OptionalDouble lastsMonths) {
+    Solver(Bench bench, Weights weights, OptionalDouble lastsMonths, int width) {
+        this.width = width;
         this.bench = bench;
         this.weights = weights;
         this.lastsMonths = lastsMonths;
@@ -77,7 +86,7 @@ final class Solver {
             fillings.sort(Comparator.comparingLong(Filled::points));
             ways.add(fillings);
         }
-        return putTogether(groups, ways);
+        return hand.size() <= EXACT_TIRES ? everySet(groups, ways) : likeliestSets(groups, ways);
     }
 
     private List<Filled> spare(Position position) {
@@ -92,13 +101,56 @@ final class Solver {
         return all;
     }
 
-    private Optional<Best> putTogether(List<List<? extends Position>> groups, List<List<Filled>> ways) {
+    /** Few tires: the fewest points for every set of them, axle by axle. */
+    private Optional<Best> everySet(List<List<? extends Position>> groups, List<List<Filled>> ways) {
+        int sets = 1 << hand.size();
+        long[] points = new long[sets];
+        Arrays.fill(points, NEVER);
+        points[0] = 0;
+        int[][] by = new int[ways.size()][sets];
+        for (int group = 0; group < ways.size(); group++) {
+            long[] next = new long[sets];
+            Arrays.fill(next, NEVER);
+            List<Filled> fillings = ways.get(group);
+            for (int used = 0; used < sets; used++) {
+                if (points[used] == NEVER) {
+                    continue;
+                }
+                for (int way = 0; way < fillings.size(); way++) {
+                    Filled filled = fillings.get(way);
+                    int then = used | filled.hand();
+                    long sum = points[used] + filled.points();
+                    if ((used & filled.hand()) == 0 && sum < next[then]) {
+                        next[then] = sum;
+                        by[group][then] = way;
+                    }
+                }
+            }
+            points = next;
+        }
+        int best = 0;
+        for (int used = 1; used < sets; used++) {
+            best = points[used] < points[best] ? used : best;
+        }
+        if (points[best] == NEVER) {
+            return Optional.empty();
+        }
+        Deque<Filled> inOrder = new ArrayDeque<>();
+        int used = best;
+        for (int group = ways.size() - 1; group >= 0; group--) {
+            Filled filled = ways.get(group).get(by[group][used]);
+            inOrder.push(filled);
+            used &= ~filled.hand();
+        }
+        return Optional.of(new Best(arrangement(groups, inOrder), points[best], points[best]));
+    }
+
+    /** Many tires: the likeliest sets go on, what the others might still have given bounds the gap. */
+    private Optional<Best> likeliestSets(List<List<? extends Position>> groups, List<List<Filled>> ways) {
         long[] atLeast = new long[ways.size() + 1];
         for (int group = ways.size() - 1; group >= 0; group--) {
             atLeast[group] = atLeast[group + 1] + ways.get(group).get(0).points();
         }
-        boolean small = hand.size() <= Integer.numberOfTrailingZeros(EXACT_WIDTH);
-        int width = small ? EXACT_WIDTH : WIDTH;
         long bound = Long.MAX_VALUE;
         List<Partial> level = List.of(new Partial(0, 0, null, null));
         for (int group = 0; group < ways.size(); group++) {
@@ -116,26 +168,64 @@ final class Solver {
                     }
                 }
             }
-            List<Partial> sorted = new ArrayList<>(next.values());
-            sorted.sort(Comparator.comparingLong(Partial::points).thenComparingInt(Partial::hand));
+            List<Reckoned> sorted = new ArrayList<>();
+            for (Partial partial : next.values()) {
+                sorted.add(new Reckoned(
+                        partial,
+                        next.size() > width
+                                ? partial.points() + rest(ways, group + 1, partial.hand())
+                                : partial.points() + atLeast[group + 1]));
+            }
+            sorted.sort(Comparator.comparingLong(Reckoned::atLeast)
+                    .thenComparingInt(one -> one.partial().hand()));
             if (sorted.size() > width) {
-                bound = Math.min(bound, sorted.get(width).points() + atLeast[group + 1]);
+                bound = Math.min(bound, sorted.get(width).atLeast());
                 sorted = sorted.subList(0, width);
             }
-            level = sorted;
+            level = sorted.stream()
+                    .filter(one -> one.atLeast() < NEVER)
+                    .map(Reckoned::partial)
+                    .toList();
         }
         long openBound = bound;
         return level.stream()
-                .findFirst()
-                .map(best -> new Best(arrangement(groups, best), best.points(), Math.min(best.points(), openBound)));
+                .min(Comparator.comparingLong(Partial::points))
+                .map(best -> new Best(
+                        arrangement(groups, inOrder(best)), best.points(), Math.min(best.points(), openBound)));
     }
 
-    private static Arrangement arrangement(List<List<? extends Position>> groups, Partial best) {
-        Map<Position, BenchTire> places = new LinkedHashMap<>();
+    /** No arrangement that goes on from a partial one has fewer points than this. */
+    private record Reckoned(Partial partial, long atLeast) {}
+
+    /** Points the axles still to fill cost at least, each on its own with the tires that are left. */
+    private static long rest(List<List<Filled>> ways, int from, int used) {
+        long rest = 0;
+        for (int group = from; group < ways.size(); group++) {
+            long least = NEVER;
+            for (Filled filled : ways.get(group)) {
+                if ((filled.hand() & used) == 0) {
+                    least = filled.points();
+                    break;
+                }
+            }
+            if (least == NEVER) {
+                return NEVER;
+            }
+            rest += least;
+        }
+        return rest;
+    }
+
+    private static Deque<Filled> inOrder(Partial best) {
         Deque<Filled> inOrder = new ArrayDeque<>();
         for (Partial at = best; at.last() != null; at = at.before()) {
             inOrder.push(at.last());
         }
+        return inOrder;
+    }
+
+    private static Arrangement arrangement(List<List<? extends Position>> groups, Deque<Filled> inOrder) {
+        Map<Position, BenchTire> places = new LinkedHashMap<>();
         for (List<? extends Position> group : groups) {
             Filled filled = inOrder.pop();
             for (int i = 0; i < group.size(); i++) {
@@ -151,17 +241,18 @@ final class Solver {
     private final class Filling {
 
         private final List<OnAxle> axle;
-        private final List<BenchTire> choices = new ArrayList<>(hand);
+        private final List<BenchTire> choices;
         private final long[][] points;
         private final boolean[][] allowed;
         private final Map<Integer, Filled> best = new HashMap<>();
-        private final Map<Long, Boolean> pairs = new HashMap<>();
+        private final boolean[][][][] together;
         private final int[] chosen;
 
         Filling(List<OnAxle> axle) {
             this.axle = axle;
-            choices.addAll(bench.facts().toBuy().getOrDefault(axle.get(0).axle(), List.of()));
+            choices = bench.choices(axle.get(0).axle());
             chosen = new int[axle.size()];
+            together = bench.together(axle);
             points = new long[choices.size()][axle.size()];
             allowed = new boolean[choices.size()][axle.size()];
             for (int tire = 0; tire < choices.size(); tire++) {
@@ -205,13 +296,7 @@ final class Solver {
 
         private boolean fits(int at, int tire) {
             for (int before = 0; before < at; before++) {
-                long key = ((long) before * axle.size() + at) << 32 | (long) chosen[before] << 16 | tire;
-                int other = before;
-                boolean together = pairs.computeIfAbsent(
-                        key,
-                        pair -> bench.allows(bench.between(
-                                choices.get(chosen[other]), axle.get(other), choices.get(tire), axle.get(at))));
-                if (!together) {
+                if (!together[before][at][chosen[before]][tire]) {
                     return false;
                 }
             }
