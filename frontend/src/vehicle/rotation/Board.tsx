@@ -60,7 +60,7 @@ function Place(props: Shared & { position: string; places: Places; tires: Map<nu
     tire ? `${tire.name}, ${origin(tire, position)}` : 'empty',
     tire?.depth && `tread ${tire.depth}`,
     tire?.age && `${tire.age} old`,
-    target && pick && (pick.allowed ? 'may go here' : `not here: ${pick.because[0]}`),
+    target && pick && (pick.allowed ? 'may go here' : `not here: ${pick.because.join('; ')}`),
     ...broken.map((one) => `${one.title}: ${one.says}`),
   ]
   return (

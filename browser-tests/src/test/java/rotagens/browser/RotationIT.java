@@ -24,7 +24,8 @@ class RotationIT extends OnDemoFleet {
 
     private static Locator place(Page page, String starts) {
         return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + Pattern.quote(starts))));
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions().setName(Pattern.compile("^" + starts.replace(".", "\\."))));
     }
 
     @Test
@@ -47,7 +48,7 @@ class RotationIT extends OnDemoFleet {
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take off the plan"))
                 .click();
         assertThat(page.getByText("rotation: age ladder")).hasCount(0);
-        Accessibility.scan(page);
+        org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
     }
 
     @Test
@@ -66,7 +67,7 @@ class RotationIT extends OnDemoFleet {
         page.keyboard().press("Enter");
         assertThat(page.getByText("No retread on steer:")).hasCount(0);
         assertThat(place(page, "LM2007, from stock")).isVisible();
-        Accessibility.scan(page);
+        org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
     }
 
     @Test

@@ -248,8 +248,9 @@ class RotationPages {
                 .map(position -> {
                     List<Violation> fresh = bench.violations(arrangement.moved(picked, position)).stream()
                             .filter(violation -> !already.contains(name(violation, units)))
-                            .sorted(java.util.Comparator.comparing(
-                                    violation -> !violation.at().contains(position)))
+                            .sorted(java.util.Comparator.comparing((Violation violation) ->
+                                            !violation.at().contains(position))
+                                    .thenComparing(Violation::overridable))
                             .toList();
                     return new PickView(
                             position.code(),
