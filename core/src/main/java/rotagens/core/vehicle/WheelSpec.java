@@ -38,6 +38,13 @@ public record WheelSpec(
         lugCount.ifPresent(count -> refuse(count < 3 || count > 12, "A wheel has 3 to 12 nuts."));
     }
 
+    private static final double TORQUE_WITHIN = 0.05;
+
+    /** Whether a wrench was set as the wheel asks, within 5 %; the figure of the other unit is a third off and is noticed. */
+    public boolean agreesWith(Torque set) {
+        return torque.isEmpty() || Math.abs(set.ftLb() / torque.get().ftLb() - 1) <= TORQUE_WITHIN;
+    }
+
     /** A wheel of which only pilot type and pressure limit are known. */
     public static WheelSpec of(Optional<PilotType> pilot, Optional<Pressure> maximumPressure) {
         return new WheelSpec(

@@ -69,8 +69,6 @@ class JobCompletion {
             String professional,
             String note) {}
 
-    private static final double TORQUE_WITHIN = 0.05;
-
     private final Jobs jobs;
     private final JobStore store;
     private final Fleet fleet;
@@ -194,8 +192,14 @@ class JobCompletion {
         boolean newTire = after.contains(After.NEW_TIRE);
         Optional<Long> modelId = newTire
                 ? result.map(Result::tireModelId)
+                        .or(() -> Optional.ofNullable(item.plannedModelId()))
                         .or(() -> position.map(standing.fitted()::get).map(Fitted::modelId))
                 : Optional.empty();
+        typed.unless(
+                item.plannedModelId() == null
+                        || modelId.filter(item.plannedModelId()::equals).isPresent(),
+                at + "tireModelId",
+                "The rotation was judged with another model. Fit that one, or take the job off the plan and propose anew.");
         if (newTire && modelId.isEmpty()) {
             typed.wrong(at + "tireModelId", "Choose the model of the tire fitted.");
         }
@@ -240,17 +244,14 @@ class JobCompletion {
         Torque.Unit scale = units == Units.US ? Torque.Unit.FT_LB : Torque.Unit.NM;
         Optional<Torque> set =
                 typed.required(at + "torque", result.map(Result::torque).orElse(""), text -> Torque.parse(text, scale));
-        Optional<Torque> asked = register.stored(standing.onFile().id()).entry().wheels().values().stream()
-                .flatMap(wheel -> wheel.torque().stream())
-                .findFirst();
-        if (set.isPresent() && asked.isPresent()) {
-            double share = set.get().ftLb() / asked.get().ftLb();
-            typed.unless(
-                    Math.abs(share - 1) <= TORQUE_WITHIN,
-                    at + "torque",
-                    "The wheels on file ask for " + asked.get().in(units)
-                            + ". Look at the wrench’s unit, or put the wheel’s data right first.");
-        }
+        register.stored(standing.onFile().id()).entry().wheels().values().stream()
+                .filter(wheel -> set.filter(one -> !wheel.agreesWith(one)).isPresent())
+                .findFirst()
+                .ifPresent(wheel -> typed.wrong(
+                        at + "torque",
+                        "The wheels on file ask for "
+                                + wheel.torque().orElseThrow().in(units)
+                                + ". Look at the wrench’s unit, or put the wheel’s data right first."));
         return set;
     }
 

@@ -3,6 +3,8 @@ package rotagens.server.planning;
 import static rotagens.server.storage.generated.Tables.JOB;
 import static rotagens.server.storage.generated.Tables.JOB_ITEM;
 import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.ROTATION_MOVE;
+import static rotagens.server.storage.generated.Tables.ROTATION_PLAN;
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -14,14 +16,27 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import rotagens.core.planning.DueKind;
+import rotagens.core.rotation.Moves.How;
 import rotagens.server.storage.generated.tables.records.JobRecord;
 
 /** Jobs and the work they are for. */
 @Repository
 class JobStore {
 
-    /** One piece of work; {@code placeId} and {@code code} are null where it concerns the vehicle. */
-    record StoredItem(long id, long jobId, DueKind kind, Long placeId, String code, String reason, String doneNote) {}
+    /**
+     * One piece of work; {@code placeId} and {@code code} are null where it concerns the vehicle.
+     *
+     * @param plannedModelId the model of the new tire a rotation wants there; null for all other work
+     */
+    record StoredItem(
+            long id,
+            long jobId,
+            DueKind kind,
+            Long placeId,
+            String code,
+            String reason,
+            String doneNote,
+            Long plannedModelId) {}
 
     private final DSLContext db;
 
@@ -73,10 +88,17 @@ class JobStore {
                         JOB_ITEM.PLACE_ID,
                         PLACE.CODE,
                         JOB_ITEM.REASON,
-                        JOB_ITEM.DONE_NOTE)
+                        JOB_ITEM.DONE_NOTE,
+                        ROTATION_MOVE.TIRE_MODEL_ID)
                 .from(JOB_ITEM)
                 .leftJoin(PLACE)
                 .on(PLACE.ID.eq(JOB_ITEM.PLACE_ID))
+                .leftJoin(ROTATION_PLAN)
+                .on(ROTATION_PLAN.JOB_ID.eq(JOB_ITEM.JOB_ID))
+                .leftJoin(ROTATION_MOVE)
+                .on(ROTATION_MOVE.ROTATION_PLAN_ID.eq(ROTATION_PLAN.ID))
+                .and(ROTATION_MOVE.TO_PLACE_ID.eq(JOB_ITEM.PLACE_ID))
+                .and(ROTATION_MOVE.HOW.eq(How.NEW.name()))
                 .where(which)
                 .orderBy(JOB_ITEM.ID)
                 .fetchGroups(
@@ -88,7 +110,8 @@ class JobStore {
                                 row.value4(),
                                 row.value5(),
                                 row.value6(),
-                                row.value7()));
+                                row.value7(),
+                                row.value8()));
     }
 
     /** Which open job has which work: vehicle, kind and position code, to job. */

@@ -299,8 +299,8 @@ public class Jobs {
                         .orElse(null),
                 item.reason(),
                 item.kind().after(),
-                position.map(standing.fitted()::get)
-                        .map(fitted -> fitted.modelId())
+                Optional.ofNullable(item.plannedModelId())
+                        .or(() -> position.map(standing.fitted()::get).map(fitted -> fitted.modelId()))
                         .orElse(null),
                 item.doneNote().isEmpty() ? null : item.doneNote());
     }

@@ -13,6 +13,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import rotagens.core.rotation.Moves.How;
@@ -153,17 +155,33 @@ public class PlannedMoves {
                     ? move.tireId() == null || tires.isInStock(tireId)
                     : there.filter(tire -> Objects.equals(tire, tireId)).isPresent();
             if (!asPlanned) {
-                throw ProblemException.conflict("A tire isn’t where this rotation found it" + where(move.fromPlace())
-                        + " any more. Nothing was changed. Take the job off the plan and propose the rotation again.");
+                throw moved(move.fromPlace());
             }
             steps.add(new Tires.Step(tireId, move.fromPlace(), move.toPlace()));
         }
+        Set<Long> emptied = plan.moves().stream()
+                .map(Planned::fromPlace)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
+        plan.moves().stream()
+                .map(Planned::toPlace)
+                .filter(to ->
+                        to != null && !emptied.contains(to) && tires.at(to).isPresent())
+                .findFirst()
+                .ifPresent(to -> {
+                    throw moved(to);
+                });
         tires.rearrange(steps, line);
         Map<Long, Long> wheels = new HashMap<>();
         plan.moves().stream()
                 .filter(move -> move.wheelFrom() != null)
                 .forEach(move -> wheels.put(move.toPlace(), move.wheelFrom()));
         vehicles.moveWheels(wheels, line.at(), line.personId(), plan.jobId());
+    }
+
+    private ProblemException moved(Long placeId) {
+        return ProblemException.conflict("Tires were moved since this rotation was planned: look" + where(placeId)
+                + ". Nothing was changed. Take the job off the plan and propose the rotation again.");
     }
 
     private String where(Long placeId) {

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import rotagens.core.planning.DueKind;
+import rotagens.core.planning.FollowUp;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.people.People;
 import rotagens.server.planning.PlannedMoves.Plan;
@@ -14,9 +15,6 @@ import rotagens.server.tire.Tires;
 /** What signing off a rotation does beside its readings: the moves themselves, and the jobs that have to follow. */
 @Component
 class RotationSignOff {
-
-    /** Re-torque falls due at 50 to 100 miles. */
-    private static final double RETORQUE_MILES = 75;
 
     private final PlannedMoves planned;
     private final Jobs jobs;
@@ -37,17 +35,18 @@ class RotationSignOff {
      */
     void of(long jobId, Standing before, Map<Long, Long> bought, Instant at) {
         planned.of(jobId).ifPresent(plan -> {
-            planned.carryOut(plan, bought, Tires.Line.of(at, people.me(), "", jobId));
+            planned.carryOut(
+                    plan, bought, new Tires.Line(at, people.me(), "", plan.overrideReason(), null, null, jobId));
             followUps(plan, before, at);
         });
     }
 
     /** Nuts settle, and the dash still names the old corners. */
     private void followUps(Plan plan, Standing before, Instant at) {
-        double perDay = before.onFile().facts().milesPerDay().orElse(RETORQUE_MILES);
         LocalDate today = LocalDate.now(clock);
-        LocalDate retorque = LocalDate.ofInstant(at, clock.getZone())
-                .plusDays((long) Math.ceil(RETORQUE_MILES / Math.max(1, perDay)));
+        LocalDate retorque = FollowUp.retorque(
+                LocalDate.ofInstant(at, clock.getZone()),
+                before.onFile().facts().milesPerDay());
         long vehicle = before.onFile().id();
         long job = jobs.start(vehicle, retorque.isBefore(today) ? today : retorque, "after the rotation");
         jobs.addWork(job, DueKind.RETORQUE, null, "every wheel that was lifted, 50 to 100 miles after");

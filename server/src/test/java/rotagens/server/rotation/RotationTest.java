@@ -62,10 +62,16 @@ class RotationTest {
     }
 
     private Answer signOff(JsonNode job) {
+        return signOff(job, "475", "18");
+    }
+
+    private Answer signOff(JsonNode job, String torque, String depth) {
         String results = StreamSupport.stream(job.path("items").spliterator(), false)
-                .map(
-                        item -> "{\"itemId\":" + item.path("id").asLong()
-                                + ",\"torque\":\"475\",\"pressure\":\"100\",\"dotCode\":\"3CT2XR5M2226\",\"outer\":\"18\",\"center\":\"18\",\"inner\":\"18\"}")
+                .map(item -> "{\"itemId\":" + item.path("id").asLong()
+                        + ",\"torque\":\"" + torque
+                        + "\",\"pressure\":\"70\",\"dotCode\":\"3CT2XR5M2226\",\"outer\":\"" + depth
+                        + "\",\"center\":\""
+                        + depth + "\",\"inner\":\"" + depth + "\"}")
                 .collect(Collectors.joining(","));
         return api.post(
                 "/api/jobs/" + job.path("id").asLong() + "/done",
@@ -250,5 +256,86 @@ class RotationTest {
         assertThat(nothing.path("obstacle").path("cures").toString()).contains("Allow tires to be bought");
         assertThat(nothing.path("places")).isEqualTo(bench.path("now").path("places"));
         assertThat(nothing.has("points")).isFalse();
+    }
+
+    @Test
+    @DisplayName(
+            "new tires are put on record as the model planned; another model is refused at its field, with nothing moved")
+    void newTires() {
+        JsonNode before = bench("VN-04");
+        JsonNode proposal = propose("VN-04", "LEAST_LABOR");
+        JsonNode job = job(accept(
+                        api,
+                        "VN-04",
+                        ASKED,
+                        proposal.path("places"),
+                        before.path("now").path("places"),
+                        "")
+                .body()
+                .path("jobId")
+                .asLong());
+        JsonNode item = job.path("items").get(1);
+        assertThat(item.path("kind").asString()).isEqualTo("FIT_PLANNED");
+        long other = item.path("tireModelId").asLong() == 1 ? 2 : 1;
+        Answer wrong = api.post(
+                "/api/jobs/" + job.path("id").asLong() + "/done",
+                "{\"results\":[{\"itemId\":" + item.path("id").asLong() + ",\"tireModelId\":" + other + "}]}",
+                "If-Match",
+                "\"" + job.path("version").asInt() + "\"");
+        assertThat(wrong.at("results." + item.path("id").asLong() + ".tireModelId"))
+                .contains("judged with another model");
+        assertThat(bench("VN-04").path("now")).isEqualTo(before.path("now"));
+        Answer done = signOff(job, "140", "11");
+        assertThat(done.status()).as(done.text()).isEqualTo(200);
+        JsonNode after = bench("VN-04").path("now").path("places");
+        assertThat(after.path("1L").asLong())
+                .isNotEqualTo(before.path("now").path("places").path("1L").asLong());
+    }
+
+    @Test
+    @DisplayName("a tire moved by somebody else after the plan stops the sign-off with nothing moved")
+    void movedMeanwhile() {
+        JsonNode before = bench("SP-01");
+        JsonNode swap = byHand("SP-01", "1L", "1R");
+        JsonNode job = job(accept(
+                        api,
+                        "SP-01",
+                        ASKED,
+                        swap.path("places"),
+                        before.path("now").path("places"),
+                        "")
+                .body()
+                .path("jobId")
+                .asLong());
+        long left = before.path("now").path("places").path("1L").asLong();
+        assertThat(api.post("/api/tires/" + left + "/swap", "{\"position\":\"2L\"}")
+                        .status())
+                .isEqualTo(200);
+        JsonNode now = bench("SP-01").path("now").path("places");
+        Answer refused = signOff(job, "140", "11");
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.text()).contains("Tires were moved since this rotation was planned", "1");
+        assertThat(bench("SP-01").path("now").path("places")).isEqualTo(now);
+    }
+
+    @Test
+    @DisplayName("a manager’s override stands with its reason in the ledger of every tire it moved")
+    void overrideInTheLedger() {
+        JsonNode before = bench("VN-05");
+        String asked = "{\"buy\":true,\"override\":[\"TREAD_PULL\"]}";
+        JsonNode swap = byHand("VN-05", "1L", "1R");
+        Answer accepted = accept(
+                Api.as(http, "MANAGER"),
+                "VN-05",
+                asked,
+                swap.path("places"),
+                before.path("now").path("places"),
+                "one more month, then sold");
+        assertThat(accepted.status()).as(accepted.text()).isEqualTo(200);
+        JsonNode job = job(accepted.body().path("jobId").asLong());
+        assertThat(job.path("note").asString()).contains("Pull point overridden: one more month, then sold");
+        assertThat(signOff(job, "140", "11").status()).isEqualTo(200);
+        assertThat(api.get("/api/vehicles/{id}/ledger", api.vehicle("VN-05")).text())
+                .contains("one more month, then sold");
     }
 }
