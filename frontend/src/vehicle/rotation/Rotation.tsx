@@ -161,6 +161,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           width={170}
         />
         <FormControlLabel
+          disabled={[...used].some((tire) => tire < 0)}
           control={<Checkbox checked={asked.buy} onChange={(event) => settings({ buy: event.target.checked })} />}
           label="Tires may be bought"
         />
@@ -253,7 +254,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           <MoveList view={view} />
         </Box>
       )}
-      <Choices bench={bench} asked={asked} onChange={settings} />
+      <Choices bench={bench} asked={asked} used={used} onChange={settings} />
       {accepting && (
         <AcceptDialog
           vehicleId={vehicleId}
@@ -293,7 +294,12 @@ function Summary(props: { view: ArrangementView; purposeWords: string; proposal:
 }
 
 /** The stock that may be used, and the rules a manager may let stand aside. */
-function Choices(props: { bench: BenchView; asked: Asked; onChange: (part: Partial<Asked>) => void }) {
+function Choices(props: {
+  bench: BenchView
+  asked: Asked
+  used: Set<number>
+  onChange: (part: Partial<Asked>) => void
+}) {
   const { bench, asked } = props
   const manager = useMay('MANAGER')
   const stock = bench.tires.filter((tire) => tire.source === 'STOCK')
@@ -310,7 +316,7 @@ function Choices(props: { bench: BenchView; asked: Asked; onChange: (part: Parti
         {stock.map((tire) => (
           <div key={tire.id}>
             <FormControlLabel
-              disabled={tire.spokenFor !== undefined}
+              disabled={tire.spokenFor !== undefined || props.used.has(tire.id)}
               control={
                 <Checkbox
                   size="small"
@@ -326,6 +332,7 @@ function Choices(props: { bench: BenchView; asked: Asked; onChange: (part: Parti
                 tire.age ?? 'no date',
                 tire.where,
                 tire.spokenFor && `kept for ${tire.spokenFor}`,
+                props.used.has(tire.id) && 'in this plan',
               ]
                 .filter(Boolean)
                 .join(' · ')}

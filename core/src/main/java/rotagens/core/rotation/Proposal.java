@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
+import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Rule;
 import rotagens.core.rotation.Purpose.Weights;
 import rotagens.core.rotation.Solver.Best;
@@ -131,6 +132,36 @@ public record Proposal(Arrangement arrangement, Measures measures, long points, 
             }
         }
         return low < 0 ? Optional.empty() : Optional.of(today.plusMonths(low));
+    }
+
+    /** What would help where nothing is legal: what costs nothing first. */
+    public static List<Phrase> cures(Bench bench, Optional<Obstacle> obstacle) {
+        List<Phrase> cures = new ArrayList<>();
+        latestVisit(bench)
+                .ifPresent(day -> cures.add(
+                        Phrase.of("An earlier next visit: the tires at hand can be arranged to last until {}.", day)));
+        obstacle.ifPresent(found -> found.rules().forEach(rule -> cures.add(Phrase.of(cure(rule)))));
+        if (bench.facts().toBuy().isEmpty()) {
+            cures.add(Phrase.of("Allow tires to be bought."));
+        }
+        return cures;
+    }
+
+    private static String cure(Rule rule) {
+        return switch (rule) {
+            case AGE_STEER -> "Younger tires for steer, or a manager’s override of the steer age with a reason.";
+            case AGE_OVERALL -> "Younger tires in place of those that pass the overall age limit.";
+            case TREAD_PULL -> "Deeper tires, or a manager’s override of the pull point with a reason.";
+            case TREAD_LIMIT, WEAR_BAR -> "Deeper tires: the legal limit is nobody’s to override.";
+            case PATTERN_MATCH, TREAD_MATCH -> "A pair that matches, or a manager’s override with a reason.";
+            case DUAL_DIAMETER ->
+                "A tire nearer in diameter to its mate; measure both round the tread where models differ.";
+            case RETREAD_STEER, STEER_ALLOWED -> "Two tires that may run on steer.";
+            case DOT_DATE -> "Read the DOT code of the tires whose date isn’t on file.";
+            case TREAD_CURRENT -> "Gauge the tires whose depth isn’t on file.";
+            case LOAD_CAPACITY -> "Tires rated for the load, or less load on the axle.";
+            default -> "Tires that keep this rule, from stock or bought.";
+        };
     }
 
     private static Optional<Obstacle> without(Bench bench, Set<Rule> rules) {

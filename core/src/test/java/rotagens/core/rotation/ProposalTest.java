@@ -5,6 +5,7 @@ import static rotagens.core.rotation.Rack.ARROW;
 import static rotagens.core.rotation.Rack.LUG;
 import static rotagens.core.rotation.Rack.RIB;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -24,6 +25,7 @@ import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Rule;
+import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.tire.TireModel;
@@ -156,10 +158,58 @@ class ProposalTest {
                 .isEmpty();
         Proposal.Obstacle obstacle = Proposal.obstacle(bench).orElseThrow();
         assertThat(obstacle.rules()).containsExactly(Rule.RETREAD_STEER);
+        assertThat(Proposal.cures(bench, Optional.of(obstacle)))
+                .extracting(cure -> cure.in(Units.US))
+                .containsExactly("Two tires that may run on steer.", "Allow tires to be bought.");
         assertThat(obstacle.violations())
                 .isNotEmpty()
                 .allSatisfy(violation ->
                         assertThat(violation.reason().reason().rule()).isEqualTo(Rule.RETREAD_STEER));
+    }
+
+    @Test
+    @DisplayName("where only the next visit is too far off, the latest one that works is said first")
+    void latestVisit() {
+        Bench bench = Rack.van(0)
+                .fit("1L", RIB, "2022", 14)
+                .fit("1R", RIB, "2022", 14)
+                .fit("2L", RIB, "2022", 14)
+                .fit("2R", RIB, "2022", 14)
+                .bench();
+        // Week 20 of 2022 begins on 15 May: five years on steer are over on 15 May 2027.
+        assertThat(Proposal.latestVisit(bench)).contains(LocalDate.of(2027, 4, 23));
+        assertThat(Proposal.cures(bench, Proposal.obstacle(bench)).get(0).in(Units.US))
+                .contains("earlier next visit", "23 Apr 2027");
+    }
+
+    @Test
+    @DisplayName("an older or more worn steer axle is said, and which of an unequal dual carries more, in inches")
+    void remarks() {
+        Bench bench = Rack.shuttle()
+                .fit("1L", RIB, "0126", 14)
+                .fit("1R", RIB, "0126", 14)
+                .fit("2LO", RIB, "0124", 12)
+                .fit("2LI", RIB, "0124", 12)
+                .fit("2RI", RIB, "0124", 10)
+                .fit("2RO", RIB, "0124", 12)
+                .sensor("2RO", Sensor.Mount.OUTSIDE)
+                .bench();
+        assertThat(remarks(bench, bench.today()))
+                .containsExactly("2RO is 0.13 in larger than its mate and carries more of the dual’s load.");
+        Arrangement back =
+                bench.today().moved(bench.today().at(Position.parse("1L")).orElseThrow(), Position.parse("2RO"));
+        assertThat(remarks(bench, back))
+                .containsExactly(
+                        "The steer axle gets older: 2.9 y instead of 0.9 y.",
+                        "The steer axle gets more worn: 12/32 in instead of 14/32 in.",
+                        "2RO is 0.25 in larger than its mate and carries more of the dual’s load.",
+                        "Take outside sensors off first, tagged by position, and put each back to its own.");
+    }
+
+    private static List<String> remarks(Bench bench, Arrangement arrangement) {
+        return Remarks.of(bench, arrangement, Moves.to(bench, arrangement)).stream()
+                .map(remark -> remark.in(Units.US))
+                .toList();
     }
 
     @Test

@@ -7,9 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
-import rotagens.core.inspection.Pairing;
 import rotagens.core.measure.Length;
-import rotagens.core.measure.Rule;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.rotation.Arrangement;
@@ -19,9 +17,6 @@ import rotagens.core.rotation.Measures;
 import rotagens.core.rotation.Moves;
 import rotagens.core.rotation.Violation;
 import rotagens.core.vehicle.Position;
-import rotagens.core.vehicle.Position.OnAxle;
-import rotagens.core.vehicle.Position.Place;
-import rotagens.core.vehicle.Sensor;
 import rotagens.server.rotation.RotationViews.FigureView;
 import rotagens.server.rotation.RotationViews.LiftView;
 import rotagens.server.rotation.RotationViews.MoveView;
@@ -30,7 +25,6 @@ import rotagens.server.rotation.RotationViews.ViolationView;
 /** An arrangement in the reader's words and units. */
 record ArrangementWords(Bench bench, Units units) {
 
-    private static final double WORTH_SAYING_IN = 0.02;
     private static final int MINUTES = 60;
     private static final double NOW = 0.5;
 
@@ -145,83 +139,6 @@ record ArrangementWords(Bench bench, Units units) {
                 move.to().map(Position::code).orElse(null),
                 move.how(),
                 move.how().words());
-    }
-
-    /** What has to be said about it besides its figures. */
-    List<String> notes(Arrangement arrangement, Moves moves) {
-        List<String> notes = new ArrayList<>();
-        Measures before = bench.measures(bench.today());
-        Measures after = bench.measures(arrangement);
-        if (Boolean.TRUE.equals(better(after.steerYears(), before.steerYears()))) {
-            notes.add("The steer axle gets older: " + years(after.steerYears()) + " instead of "
-                    + years(before.steerYears()) + ".");
-        }
-        steerTread(arrangement).ifPresent(notes::add);
-        notes.addAll(duals(arrangement));
-        if (moves.relearn()) {
-            notes.add("Inside sensors move with their wheels: relearn, or the dash names the wrong corner.");
-        }
-        boolean outside = moves.all().stream()
-                .flatMap(move -> move.to().stream())
-                .anyMatch(place -> bench.facts()
-                        .vehicle()
-                        .vehicle()
-                        .sensorAt(place)
-                        .filter(sensor -> sensor.mount() == Sensor.Mount.OUTSIDE)
-                        .isPresent());
-        if (outside) {
-            notes.add("Take outside sensors off first, tagged by position, and put each back to its own.");
-        }
-        List<String> unread = moves.all().stream()
-                .filter(move -> move.how() == Moves.How.REMOUNTED)
-                .flatMap(move -> java.util.stream.Stream.concat(move.from().stream(), move.to().stream()))
-                .filter(place -> place instanceof OnAxle
-                        && bench.facts().vehicle().vehicle().wheelAt(place).isEmpty())
-                .map(Position::code)
-                .distinct()
-                .toList();
-        if (!unread.isEmpty()) {
-            notes.add(Rule.WHEEL_DATA.title() + ": nobody has read the wheel at " + String.join(", ", unread)
-                    + ". Its tire is remounted instead of the wheel moved.");
-        }
-        return notes;
-    }
-
-    private java.util.Optional<String> steerTread(Arrangement arrangement) {
-        OptionalDouble was = steerLowest(bench.today());
-        OptionalDouble is = steerLowest(arrangement);
-        return Boolean.TRUE.equals(better(was, is))
-                ? java.util.Optional.of("The steer axle gets more worn: " + tread(is.getAsDouble()) + " instead of "
-                        + tread(was.getAsDouble()) + ".")
-                : java.util.Optional.empty();
-    }
-
-    private OptionalDouble steerLowest(Arrangement arrangement) {
-        return arrangement.places().entrySet().stream()
-                .filter(place -> bench.facts().vehicle().vehicle().layout().isSteer(place.getKey()))
-                .map(place -> place.getValue().lowest())
-                .filter(OptionalDouble::isPresent)
-                .mapToDouble(OptionalDouble::getAsDouble)
-                .min();
-    }
-
-    private List<String> duals(Arrangement arrangement) {
-        Map<String, String> said = new LinkedHashMap<>();
-        arrangement.places().forEach((position, tire) -> {
-            if (position instanceof OnAxle on && on.place() == Place.OUTER) {
-                Position inner = new OnAxle(on.axle(), on.side(), Place.INNER);
-                arrangement.at(inner).ifPresent(mate -> {
-                    double larger = Pairing.larger(tire.worn(), mate.worn()).orElse(0);
-                    if (Math.abs(larger) >= WORTH_SAYING_IN) {
-                        said.put(
-                                position.code(),
-                                (larger > 0 ? position : inner).code() + " is " + inches(Math.abs(larger))
-                                        + " larger than its mate and carries more of the dual’s load.");
-                    }
-                });
-            }
-        });
-        return List.copyOf(said.values());
     }
 
     static Map<String, Long> places(Arrangement arrangement) {

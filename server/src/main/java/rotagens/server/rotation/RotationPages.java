@@ -23,6 +23,7 @@ import rotagens.core.rotation.BenchTire;
 import rotagens.core.rotation.Moves;
 import rotagens.core.rotation.Proposal;
 import rotagens.core.rotation.Purpose;
+import rotagens.core.rotation.Remarks;
 import rotagens.core.rotation.Violation;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.WheelSpec;
@@ -233,7 +234,9 @@ class RotationPages {
                 words.lifts(moves),
                 bench.off(arrangement).stream().map(BenchTire::id).toList(),
                 moves.relearn(),
-                words.notes(arrangement, moves),
+                Remarks.of(bench, arrangement, moves).stream()
+                        .map(note -> note.in(units))
+                        .toList(),
                 proposal == null ? null : proposal.points(),
                 proposal == null ? null : proposal.gap(),
                 picked == null ? List.of() : picks(bench, arrangement, picked, units),
@@ -275,14 +278,6 @@ class RotationPages {
         Bench bench = laid.bench();
         ArrangementView today = view(laid, bench.today(), null, null, units);
         Optional<Proposal.Obstacle> obstacle = Proposal.obstacle(bench);
-        List<String> cures = new ArrayList<>();
-        Proposal.latestVisit(bench)
-                .ifPresent(day -> cures.add("An earlier next visit: the tires at hand can be arranged to last until "
-                        + rotagens.core.measure.Phrase.of("{}", day).in(units) + "."));
-        obstacle.ifPresent(found -> found.rules().forEach(rule -> cures.add(cure(rule))));
-        if (bench.facts().toBuy().isEmpty()) {
-            cures.add("Allow tires to be bought.");
-        }
         return new ArrangementView(
                 today.places(),
                 today.violations(),
@@ -300,23 +295,8 @@ class RotationPages {
                                 .orElse(List.of()),
                         obstacle.map(found -> new ArrangementWords(bench, units).violations(found.violations()))
                                 .orElse(List.of()),
-                        cures));
-    }
-
-    private static String cure(Rule rule) {
-        return switch (rule) {
-            case AGE_STEER -> "Younger tires for steer, or a manager’s override of the steer age with a reason.";
-            case AGE_OVERALL -> "Younger tires in place of those that pass the overall age limit.";
-            case TREAD_PULL -> "Deeper tires, or a manager’s override of the pull point with a reason.";
-            case TREAD_LIMIT, WEAR_BAR -> "Deeper tires: the legal limit is nobody’s to override.";
-            case PATTERN_MATCH, TREAD_MATCH -> "A pair that matches, or a manager’s override with a reason.";
-            case DUAL_DIAMETER ->
-                "A tire nearer in diameter to its mate; measure both round the tread where models differ.";
-            case RETREAD_STEER, STEER_ALLOWED -> "Two tires that may run on steer.";
-            case DOT_DATE -> "Read the DOT code of the tires whose date isn’t on file.";
-            case TREAD_CURRENT -> "Gauge the tires whose depth isn’t on file.";
-            case LOAD_CAPACITY -> "Tires rated for the load, or less load on the axle.";
-            default -> "Tires that keep this rule, from stock or bought.";
-        };
+                        Proposal.cures(bench, obstacle).stream()
+                                .map(cure -> cure.in(units))
+                                .toList()));
     }
 }
