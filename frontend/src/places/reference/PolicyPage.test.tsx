@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import { fakeServer, problem } from '../../test/server'
@@ -50,10 +50,27 @@ const turned = [
   { vehicleId: 1, unit: 'VN-02', position: '1L', before: 'FIT', after: 'DO_NOT_OPERATE', headline: 'Age 2.8 y' },
 ]
 
+const choices = [
+  {
+    choice: 'EVEN_WEAR_SWAP',
+    title: 'Rotating for even wear moves tires',
+    byDefault: 'wherever it helps most',
+    source: 'schools differ',
+    options: [
+      { code: 'ANYWHERE', words: 'wherever it helps most' },
+      { code: 'WITHIN_AXLES', words: 'left and right within their axle' },
+    ],
+    settings: [],
+    earlier: [],
+  },
+]
+
 const answers = (path: string) =>
-  path === '/api/register'
-    ? { body: { yards: [], classes: ['Clinic coach'], kinds: [], placardLoads: [], retired: [] } }
-    : { body: numbers }
+  path === '/api/policy-choices'
+    ? { body: choices }
+    : path === '/api/register'
+      ? { body: { yards: [], classes: ['Clinic coach'], kinds: [], placardLoads: [], retired: [] } }
+      : { body: numbers }
 
 describe('policy', () => {
   it('shows default, what was signed by whom, and where nothing was', async () => {
@@ -61,7 +78,7 @@ describe('policy', () => {
     show(<PolicyPage />)
     expect(await screen.findByText('8 years')).toBeVisible()
     expect(screen.getByText(/signed by Dana Prestwick, 1 Nov 2026/)).toBeVisible()
-    expect(screen.getByText('nothing: the default counts')).toBeVisible()
+    expect(screen.getAllByText('nothing: the default counts')[0]).toBeVisible()
   })
 
   it('signs a number for one class, and says at the field why it can’t be', async () => {
@@ -109,5 +126,24 @@ describe('policy', () => {
     show(<PolicyPage />)
     await userEvent.click(await screen.findByRole('button', { name: 'Sign: Overall age limit' }))
     expect(screen.getByRole('button', { name: 'Withdraw it' })).toBeVisible()
+  })
+
+  it('signs a choice between schools with its reason', async () => {
+    const calls = fakeServer(({ method, path }) =>
+      method === 'PUT' ? { status: 204, body: undefined } : answers(path),
+    )
+    show(<PolicyPage />)
+    await userEvent.click(await screen.findByRole('button', { name: 'Choose: Rotating for even wear moves tires' }))
+    await userEvent.click(screen.getByLabelText('Choice'))
+    await userEvent.click(screen.getByRole('option', { name: 'left and right within their axle' }))
+    await userEvent.type(screen.getByLabelText('Why'), 'sawtooth')
+    await userEvent.click(screen.getByRole('button', { name: 'Sign it' }))
+    await waitFor(() =>
+      expect(calls.find((call) => call.method === 'PUT')?.body).toEqual({
+        vehicleClass: '',
+        option: 'WITHIN_AXLES',
+        why: 'sawtooth',
+      }),
+    )
   })
 })

@@ -16,7 +16,8 @@ import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { useRested } from '../../ui/useRested'
 import { useSend } from '../../ui/useSend'
-import { day } from '../../units/format'
+import { PolicyChoices } from './PolicyChoices'
+import { Signed } from './Signed'
 
 type Number = Schemas['NumberView']
 
@@ -41,29 +42,7 @@ export function PolicyPage() {
             </Box>
             <td>{number.stricter === 'HIGHER' ? 'higher' : 'lower'}</td>
             <td>
-              {number.settings.length === 0 && (
-                <Box component="span" sx={{ color: 'text.secondary' }}>
-                  nothing: the default counts
-                </Box>
-              )}
-              {number.settings.map((setting) => (
-                <div key={setting.scope}>
-                  <strong>{setting.value}</strong> for {setting.scope}: {setting.setBy}, {day(setting.at)}
-                  {setting.why && `. ${setting.why}`}
-                </div>
-              ))}
-              {number.earlier.length > 0 && (
-                <Box component="details" sx={{ color: 'text.secondary' }}>
-                  <summary>{number.earlier.length} earlier</summary>
-                  {number.earlier.map((setting) => (
-                    <div key={`${setting.scope} ${setting.at}`}>
-                      {setting.withdrawn ? 'withdrawn' : setting.value} for {setting.scope}: {setting.setBy},{' '}
-                      {day(setting.at)}
-                      {setting.why && `. ${setting.why}`}
-                    </div>
-                  ))}
-                </Box>
-              )}
+              <Signed settings={number.settings} earlier={number.earlier} />
             </td>
             <td>
               {may && (
@@ -75,7 +54,8 @@ export function PolicyPage() {
           </tr>
         ))}
       </Table>
-      {!may && <p>Numbers are signed by a manager.</p>}
+      <PolicyChoices may={may} />
+      {!may && <p>Numbers and choices are signed by a manager.</p>}
       {open && <SignDialog number={open} onClose={() => setOpen(null)} />}
     </Page>
   )

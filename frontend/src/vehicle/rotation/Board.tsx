@@ -15,7 +15,11 @@ export function Board(props: Shared & { positions: string[]; places: Places; tir
   const spares = props.positions.filter((place) => place.startsWith('S'))
   const place = (position: string) => <Place key={position} position={position} {...props} />
   return (
-    <Box component="section" aria-label="The axles after it, front up" sx={{ display: 'grid', gap: 1.25 }}>
+    <Box
+      component="section"
+      aria-label="The axles after it, front up"
+      sx={{ display: 'grid', gap: 1.25, '@media print': { maxWidth: 400 } }}
+    >
       {axles(props.positions).map((axle) => (
         <Box
           key={axle.number}
@@ -89,7 +93,7 @@ function Place(props: Shared & { position: string; places: Places; tires: Map<nu
         position: 'relative',
         zIndex: 1,
         font: 'inherit',
-        width: 92,
+        width: { xs: 'min(92px, calc((100vw - 60px) / 4))', sm: 92 },
         minHeight: 82,
         p: 0.5,
         display: 'grid',
@@ -108,6 +112,8 @@ function Place(props: Shared & { position: string; places: Places; tires: Map<nu
         ...(target && pick?.allowed && { boxShadow: `0 0 0 3px ${colour.petrol}` }),
         ...(target && pick && !pick.allowed && { opacity: 0.55 }),
         '&:focus-visible': { outline: `3px solid ${colour.petrol}` },
+        // Paper has no dark blocks: ink on white, a moved tire by its dashed frame.
+        '@media print': { borderColor: '#000', '& *': { color: '#000 !important' } },
       }}
     >
       <Box sx={{ fontWeight: 750, fontSize: 13, color: tire ? '#fff' : colour.ink }}>{position}</Box>

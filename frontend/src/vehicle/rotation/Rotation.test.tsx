@@ -115,4 +115,35 @@ describe('the rotation bench', () => {
     await place(/^1L\. LM1, stays/)
     expect(screen.queryByLabelText('Steer age limit')).not.toBeInTheDocument()
   })
+
+  it('finds what to put in place of a tire that is to go, says why, and lays it out', async () => {
+    const calls = page((call) =>
+      call.path.endsWith('/replacement')
+        ? {
+            best: {
+              places: { ...bench.now.places, '2L': 9 },
+              fits: [{ position: '2L', tireId: 9, tire: 'LM2007', matches: ['tread 1/32 in from 2R'] }],
+              order: false,
+            },
+            why: 'The runner-up would have to be bought; the best lies in stock.',
+            refused: [
+              { tireId: 10, tire: 'LM2008', position: '2L', title: 'Pattern across the axle', says: 'Orrin D1 here' },
+            ],
+          }
+        : undefined,
+    )
+    const replace = within(await screen.findByRole('region', { name: 'Replace tires' }))
+    expect(replace.getByRole('button', { name: 'Find replacements' })).toBeDisabled()
+    fireEvent.click(replace.getByLabelText('2L'))
+    fireEvent.click(replace.getByRole('button', { name: 'Find replacements' }))
+    expect(await replace.findByText(/tread 1\/32 in from 2R/)).toBeInTheDocument()
+    expect(replace.getByText(/the best lies in stock/)).toBeInTheDocument()
+    expect(replace.getByText(/Pattern across the axle: Orrin D1 here/)).toBeInTheDocument()
+    expect(calls.find((call) => call.path.endsWith('/replacement'))?.body).toMatchObject({ positions: ['2L'] })
+    fireEvent.click(replace.getByRole('button', { name: 'Lay out the best' }))
+    await screen.findByText('Laid out.')
+    expect(calls.filter((call) => call.path.endsWith('/evaluation')).at(-1)?.body).toMatchObject({
+      places: { '2L': 9 },
+    })
+  })
 })

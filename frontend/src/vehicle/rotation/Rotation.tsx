@@ -21,9 +21,11 @@ import { useVehicle } from '../VehiclePage'
 import { AcceptDialog } from './AcceptDialog'
 import { Beside, Board } from './Board'
 import { type ArrangementView, type Asked, type BenchView, moved, type Places, type Purpose, same } from './plan'
+import { Replace } from './Replace'
 import { Figures, type Kept, MoveList, Violations } from './Says'
 
 const MOST_KEPT = 2
+const MOST_STOCK = 8
 
 /** Which tire goes where: proposed, changed by hand, compared, and put on a day. */
 export function Rotation() {
@@ -92,6 +94,15 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
     change(moved(places, tire, to))
     setSaid(`${tires.get(tire)?.name ?? 'The tire'} is at ${to} now.`)
   }
+  // What a replacement takes from stock counts as chosen, so that it can be accepted.
+  const take = (next: Places) => {
+    const taken = Object.values(next).filter((id) => tires.get(id)?.source === 'STOCK')
+    const others = (asked.stock ?? []).filter((id) => !taken.includes(id))
+    settings({ stock: [...taken, ...others].slice(0, MOST_STOCK) })
+    setPicked(undefined)
+    change(next)
+    setSaid('Laid out.')
+  }
   const settings = (part: Partial<Asked>) => {
     setAsked({ ...asked, ...part })
     setPurpose(undefined)
@@ -133,7 +144,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           another can be planned.
         </Alert>
       )}
-      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', displayPrint: 'none' }}>
         <ToggleButtonGroup
           exclusive
           size="small"
@@ -199,7 +210,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
             onPut={put}
           />
           <Beside tires={beside} picked={picked} onPick={setPicked} />
-          <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
+          <Box sx={{ display: 'flex', gap: 1, mt: 1, displayPrint: 'none' }}>
             <Button size="small" onClick={undo} disabled={past.length === 0}>
               Undo
             </Button>
@@ -207,7 +218,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
               As today
             </Button>
           </Box>
-          <Box sx={{ color: 'text.secondary', fontSize: 12.5, mt: 1 }}>
+          <Box sx={{ color: 'text.secondary', fontSize: 12.5, mt: 1, displayPrint: 'none' }}>
             Drag a tire to a place, or pick it and then the place; Escape puts it down.
           </Box>
         </Box>
@@ -219,7 +230,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
             <>
               <Summary view={view} purposeWords={name} proposal={proposal} />
               <Figures plans={[...kept, { name, view }]} />
-              <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+              <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', displayPrint: 'none' }}>
                 {coordinator && (
                   <Button
                     variant="contained"
@@ -254,7 +265,10 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           <MoveList view={view} />
         </Box>
       )}
-      <Choices bench={bench} asked={asked} used={used} onChange={settings} />
+      <Box sx={{ display: 'grid', gap: 2, displayPrint: 'none' }}>
+        <Replace vehicleId={vehicleId} positions={positions} asked={asked} onTake={take} />
+        <Choices bench={bench} asked={asked} used={used} onChange={settings} />
+      </Box>
       {accepting && (
         <AcceptDialog
           vehicleId={vehicleId}

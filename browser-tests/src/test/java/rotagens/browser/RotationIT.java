@@ -79,4 +79,22 @@ class RotationIT extends OnDemoFleet {
         assertThat(place(page, "2LI.")).hasAccessibleName(Pattern.compile("from stock"));
         assertThat(place(page, "2LO.")).hasAccessibleName(Pattern.compile("stays"));
     }
+
+    @Test
+    @DisplayName("a tire that is to go is replaced by the best match from stock, laid out, and put on a day")
+    void replaced() {
+        Page page = bench("SH-03");
+        Locator replace = page.getByRole(AriaRole.REGION, named("Replace tires"));
+        replace.getByLabel("2LI").click();
+        replace.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Find replacements"))
+                .click();
+        assertThat(replace.getByText("smaller than its mate 2LO")).isVisible();
+        assertThat(replace.getByText("Not from stock: 2")).isVisible();
+        replace.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Lay out the best"))
+                .click();
+        assertThat(place(page, "2LI.")).hasAccessibleName(Pattern.compile("from stock"));
+        button(page, "Put it on a day…").click();
+        button(page, "Make it a job").click();
+        assertThat(page.getByText("rotation: by hand")).isVisible();
+    }
 }

@@ -3,10 +3,14 @@ package rotagens.core.policy;
 import java.util.List;
 
 /**
- * The numbers a fleet has set. Where several settings apply the strictest wins; this product's default stands only where the
+ * The numbers and choices a fleet has set. Where several settings apply the strictest wins; this product's default stands only where the
  * fleet has set nothing, since the fleet's word is above ours.
  */
-public record Policy(List<Setting> settings) {
+public record Policy(List<Setting> settings, List<Chosen> choices) {
+
+    public Policy(List<Setting> settings) {
+        this(settings, List.of());
+    }
 
     /**
      * What a setting holds for; a part that is null holds for all.
@@ -56,6 +60,14 @@ public record Policy(List<Setting> settings) {
      */
     public record Setting(PolicyNumber number, Scope scope, double value, String setBy) {}
 
+    /**
+     * One choice as made for a class of vehicles.
+     *
+     * @param vehicleClass null for the whole fleet
+     * @param option its code
+     */
+    public record Chosen(PolicyChoice choice, String vehicleClass, String option) {}
+
     /** The value in force and whose it is. */
     public record InForce(PolicyNumber number, double value, String setBy) {}
 
@@ -63,6 +75,7 @@ public record Policy(List<Setting> settings) {
 
     public Policy {
         settings = List.copyOf(settings);
+        choices = List.copyOf(choices);
     }
 
     private InForce inForce(PolicyNumber number, Scope here) {
@@ -74,6 +87,15 @@ public record Policy(List<Setting> settings) {
             }
         }
         return winner != null ? winner : new InForce(number, number.byDefault(), "our default");
+    }
+
+    private PolicyChoice.Option chosen(PolicyChoice choice, String vehicleClass) {
+        return choices.stream()
+                .filter(one -> one.choice() == choice
+                        && (one.vehicleClass() == null || one.vehicleClass().equalsIgnoreCase(vehicleClass)))
+                .max(java.util.Comparator.comparing(one -> one.vehicleClass() != null))
+                .map(one -> choice.option(one.option()))
+                .orElse(choice.byDefault());
     }
 
     /** The same policy seen by one class of vehicles. */
@@ -99,6 +121,11 @@ public record Policy(List<Setting> settings) {
 
         public InForce inForce(PolicyNumber number) {
             return policy.inForce(number, here);
+        }
+
+        /** What was chosen for the class, else for the fleet, else our default. */
+        public PolicyChoice.Option chosen(PolicyChoice choice) {
+            return policy.chosen(choice, here.vehicleClass());
         }
     }
 }

@@ -45,6 +45,14 @@ public enum PolicyNumber {
     ROTATION_MILES("… or after", 200_000, "miles", LOWER, 1_000, 200_000, "200,000 sets no schedule"),
     NEXT_VISIT_MONTHS("The next visit after a rotation is planned in", 12, "months", HIGHER, 1, 60, "our default"),
     SHOP_HOUR("An hour in the shop costs", 95, "$", HIGHER, 1, 1000, "our default: enter your own"),
+    OWN_BROUGHT_IN(
+            "The fleet’s own rotation: a tire brought in weighs", 4_000, "points", HIGHER, 0, 1_000_000, "our default"),
+    OWN_STEER_YEAR("… a year of age on steer", 150, "points", HIGHER, 0, 1_000_000, "our default"),
+    OWN_SPREAD("… 1/32 in of tread between an axle’s tires", 60, "points", HIGHER, 0, 1_000_000, "our default"),
+    OWN_DUAL("… 1/32 in between a dual’s diameters", 120, "points", HIGHER, 0, 1_000_000, "our default"),
+    OWN_LIFTED("… a wheel lifted", 100, "points", HIGHER, 0, 1_000_000, "our default"),
+    OWN_DISMOUNTED("… a tire taken off or put on a wheel", 300, "points", HIGHER, 0, 1_000_000, "our default"),
+    OWN_LEFT_MONTH("… a month of life in a tire taken off", 10, "points", HIGHER, 0, 1_000_000, "our default"),
     DELIVERED_AGE_NOTED("Age on delivery is noted from", 6, "months", LOWER, 0, 36, "practice"),
     DELIVERED_AGE_ASK("Age on delivery must be accepted from", 12, "months", LOWER, 1, 60, "practice");
 

@@ -112,6 +112,16 @@ public final class Bench {
         return positions;
     }
 
+    /** The fleet's policy as this vehicle's class sees it. */
+    Policy.ForClass policy() {
+        return facts.policy().of(facts.vehicle().vehicle().vehicleClass());
+    }
+
+    /** What each figure counts for a purpose on this vehicle. */
+    public Weights weights(Purpose purpose) {
+        return purpose.weights(policy());
+    }
+
     /** As the tires sit today. */
     public Arrangement today() {
         Map<Position, BenchTire> places = new LinkedHashMap<>();
@@ -209,11 +219,7 @@ public final class Bench {
                     .filter(other -> other instanceof OnAxle on && on.axle() == axle)
                     .forEach(other -> models.put(other, model));
             return VehiclePressures.of(
-                    facts.vehicle().vehicle(),
-                    models,
-                    facts.vehicle().facts(),
-                    facts.policy().of(facts.vehicle().vehicle().vehicleClass()),
-                    facts.today());
+                    facts.vehicle().vehicle(), models, facts.vehicle().facts(), policy(), facts.today());
         });
     }
 

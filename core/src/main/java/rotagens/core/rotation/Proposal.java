@@ -37,14 +37,18 @@ public record Proposal(Arrangement arrangement, Measures measures, long points, 
     private static final Weights FEWEST_BROUGHT_IN = new Weights(1_000, 0, 0, 0, 0, 0, 0);
 
     /** The best legal arrangement; empty where none is. */
-    public static Optional<Proposal> of(Bench bench, Purpose purpose, Weights weights) {
-        OptionalDouble months = purpose.latestPurchaseFirst() ? latestPurchase(bench) : OptionalDouble.empty();
-        Optional<Best> lasting = new Solver(bench, weights, months).solve();
+    public static Optional<Proposal> of(Bench bench, Purpose purpose) {
+        Weights weights = bench.weights(purpose);
+        Swap swap = purpose == Purpose.EVEN_WEAR ? Swap.of(bench.policy()) : Swap.ANYWHERE;
+        OptionalDouble months = purpose.latestPurchaseFirst() ? latestPurchase(bench, swap) : OptionalDouble.empty();
+        Optional<Best> lasting =
+                new Solver(bench, weights, months).keepingTo(swap::allows).solve();
         // Where dropped sets made the lasting one bring in more tires, the plain one is nearer to what was asked.
         Optional<Best> found = months.isEmpty()
                         || lasting.filter(best -> best.bound() == best.points()).isPresent()
                 ? lasting
                 : new Solver(bench, weights, OptionalDouble.empty())
+                        .keepingTo(swap::allows)
                         .solve()
                         .filter(plain ->
                                 lasting.isEmpty() || lasting.get().points() - plain.points() > weights.broughtIn() / 2)
@@ -54,8 +58,10 @@ public record Proposal(Arrangement arrangement, Measures measures, long points, 
     }
 
     /** How many whole months the first tire to be replaced can be made to last with the fewest tires brought in. */
-    static OptionalDouble latestPurchase(Bench bench) {
-        Optional<Best> fewest = new Solver(bench, FEWEST_BROUGHT_IN, OptionalDouble.empty(), SEARCHING).solve();
+    static OptionalDouble latestPurchase(Bench bench, Swap swap) {
+        Optional<Best> fewest = new Solver(bench, FEWEST_BROUGHT_IN, OptionalDouble.empty(), SEARCHING)
+                .keepingTo(swap::allows)
+                .solve();
         if (fewest.isEmpty()) {
             return OptionalDouble.empty();
         }
@@ -72,6 +78,7 @@ public record Proposal(Arrangement arrangement, Measures measures, long points, 
         while (high - low > 1) {
             int middle = (low + high) / 2;
             boolean possible = new Solver(bench, FEWEST_BROUGHT_IN, OptionalDouble.of(sorted.get(middle)), SEARCHING)
+                    .keepingTo(swap::allows)
                     .solve()
                     .filter(best -> best.points() / FEWEST_BROUGHT_IN.broughtIn()
                             <= fewest.get().points() / FEWEST_BROUGHT_IN.broughtIn())
@@ -123,7 +130,7 @@ public record Proposal(Arrangement arrangement, Measures measures, long points, 
         while (high - low > 1) {
             int middle = (low + high) / 2;
             Bench sooner = new Bench(bench.facts().visiting(today.plusMonths(middle)));
-            if (new Solver(sooner, Purpose.LEAST_LABOR.weights(), OptionalDouble.empty())
+            if (new Solver(sooner, sooner.weights(Purpose.LEAST_LABOR), OptionalDouble.empty())
                     .solve()
                     .isPresent()) {
                 low = middle;
@@ -169,7 +176,7 @@ public record Proposal(Arrangement arrangement, Measures measures, long points, 
         aside.addAll(rules);
         return new Solver(
                         new Bench(bench.facts().overriding(aside)),
-                        Purpose.LEAST_LABOR.weights(),
+                        bench.weights(Purpose.LEAST_LABOR),
                         OptionalDouble.empty())
                 .solve()
                 .map(best -> new Obstacle(rules, bench.violations(best.arrangement())));

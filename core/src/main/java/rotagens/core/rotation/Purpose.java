@@ -1,5 +1,8 @@
 package rotagens.core.rotation;
 
+import rotagens.core.policy.Policy;
+import rotagens.core.policy.PolicyNumber;
+
 /** What a rotation is for. Each weighs the same figures differently; the figures stand beside every proposal. */
 public enum Purpose {
     EVEN_WEAR(
@@ -17,11 +20,7 @@ public enum Purpose {
             "The fewest wheels lifted and the fewest beads broken that keep every rule until the next visit.",
             false,
             new Weights(3_000, 0, 1, 2, 10_000, 4_000, 0)),
-    OWN(
-            "The fleet’s own",
-            "Weighed as the fleet’s policy says, in dollars and what a point is worth to you.",
-            false,
-            Weights.FAIR);
+    OWN("The fleet’s own", "Weighed by the points the fleet’s policy gives each figure.", false, null);
 
     /**
      * What each figure counts, in points; less is better.
@@ -43,7 +42,17 @@ public enum Purpose {
             long dismounted,
             long leftMonth) {
 
-        static final Weights FAIR = new Weights(4_000, 150, 60, 120, 100, 300, 10);
+        /** The fleet’s own, as its policy sets them. */
+        static Weights own(Policy.ForClass policy) {
+            return new Weights(
+                    Math.round(policy.number(PolicyNumber.OWN_BROUGHT_IN)),
+                    Math.round(policy.number(PolicyNumber.OWN_STEER_YEAR)),
+                    Math.round(policy.number(PolicyNumber.OWN_SPREAD)),
+                    Math.round(policy.number(PolicyNumber.OWN_DUAL)),
+                    Math.round(policy.number(PolicyNumber.OWN_LIFTED)),
+                    Math.round(policy.number(PolicyNumber.OWN_DISMOUNTED)),
+                    Math.round(policy.number(PolicyNumber.OWN_LEFT_MONTH)));
+        }
     }
 
     private final String words;
@@ -70,7 +79,8 @@ public enum Purpose {
         return latestPurchaseFirst;
     }
 
-    public Weights weights() {
-        return weights;
+    /** What each figure counts for a class of vehicles. */
+    public Weights weights(Policy.ForClass policy) {
+        return weights == null ? Weights.own(policy) : weights;
     }
 }

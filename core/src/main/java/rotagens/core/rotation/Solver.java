@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.BiPredicate;
 import rotagens.core.rotation.Purpose.Weights;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
@@ -51,6 +52,7 @@ final class Solver {
     private final List<BenchTire> hand;
     private final double[] life;
     private final int width;
+    private BiPredicate<BenchTire, Position> may = (tire, position) -> true;
 
     Solver(Bench bench, Weights weights, OptionalDouble lastsMonths) {
         this(bench, weights, lastsMonths, WIDTH);
@@ -67,6 +69,12 @@ final class Solver {
             throw new IllegalArgumentException("More than " + MOST_TIRES + " tires on one bench");
         }
         this.life = hand.stream().mapToDouble(bench::life).toArray();
+    }
+
+    /** Tires go only where this says besides the rules. */
+    Solver keepingTo(BiPredicate<BenchTire, Position> where) {
+        may = where;
+        return this;
     }
 
     /** Empty where no arrangement keeps every rule. */
@@ -93,7 +101,7 @@ final class Solver {
         List<Filled> all = new ArrayList<>();
         all.add(new Filled(0, Bench.EMPTY_SPARE, new BenchTire[1]));
         for (int i = 0; i < hand.size(); i++) {
-            if (bench.allows(bench.against(hand.get(i), position))) {
+            if (may.test(hand.get(i), position) && bench.allows(bench.against(hand.get(i), position))) {
                 all.add(new Filled(
                         1 << i, bench.points(hand.get(i), position, weights, life[i]), new BenchTire[] {hand.get(i)}));
             }
@@ -260,7 +268,9 @@ final class Solver {
                 for (int at = 0; at < axle.size(); at++) {
                     BenchTire choice = choices.get(tire);
                     OnAxle position = axle.get(at);
-                    allowed[tire][at] = bench.allows(bench.against(choice, position)) && lasts(choice, position);
+                    allowed[tire][at] = may.test(choice, position)
+                            && bench.allows(bench.against(choice, position))
+                            && lasts(choice, position);
                     points[tire][at] = bench.points(choice, position, weights, months);
                 }
             }

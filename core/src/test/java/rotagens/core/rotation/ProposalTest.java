@@ -27,6 +27,7 @@ import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Rule;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
+import rotagens.core.policy.PolicyChoice;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Axle;
@@ -40,7 +41,7 @@ import rotagens.core.vehicle.Sensor;
 class ProposalTest {
 
     private static Proposal propose(Rack rack, Purpose purpose) {
-        return Proposal.of(rack.bench(), purpose, purpose.weights()).orElseThrow();
+        return Proposal.of(rack.bench(), purpose).orElseThrow();
     }
 
     private static List<String> names(Proposal proposal) {
@@ -154,8 +155,7 @@ class ProposalTest {
                 .retread("2L", RIB, "0125", 14)
                 .fit("2R", RIB, "0125", 14)
                 .bench();
-        assertThat(Proposal.of(bench, Purpose.LEAST_LABOR, Purpose.LEAST_LABOR.weights()))
-                .isEmpty();
+        assertThat(Proposal.of(bench, Purpose.LEAST_LABOR)).isEmpty();
         Proposal.Obstacle obstacle = Proposal.obstacle(bench).orElseThrow();
         assertThat(obstacle.rules()).containsExactly(Rule.RETREAD_STEER);
         assertThat(Proposal.cures(bench, Optional.of(obstacle)))
@@ -212,6 +212,50 @@ class ProposalTest {
                 .toList();
     }
 
+    private static Policy swapping(String option) {
+        return new Policy(List.of(), List.of(new Policy.Chosen(PolicyChoice.EVEN_WEAR_SWAP, "Shuttle", option)));
+    }
+
+    @Test
+    @DisplayName("a yearly swap within axles puts the deeper tire on the faster side; between axles it doesn't")
+    void swapWithinAxles() {
+        Rack rack = Rack.van(0)
+                .fit("1L", RIB, "0126", 9)
+                .fit("1R", RIB, "0126", 10)
+                .fit("2L", RIB, "0126", 13)
+                .fit("2R", RIB, "0126", 13)
+                .wears("1L", 3)
+                .wears("1R", 1)
+                .wears("2L", 1)
+                .wears("2R", 1);
+        Arrangement within =
+                propose(rack.under(swapping("WITHIN_AXLES")), Purpose.EVEN_WEAR).arrangement();
+        assertThat(within.at(Position.parse("1L")).orElseThrow().name()).isEqualTo("1R");
+        assertThat(within.at(Position.parse("1R")).orElseThrow().name()).isEqualTo("1L");
+        assertThat(within.at(Position.parse("2L")).orElseThrow().name()).isIn("2L", "2R");
+        Arrangement between = propose(rack.under(swapping("BETWEEN_AXLES")), Purpose.EVEN_WEAR)
+                .arrangement();
+        assertThat(between.at(Position.parse("1L")).orElseThrow().name()).isNotEqualTo("1R");
+        assertThat(between.at(Position.parse("1R")).orElseThrow().name()).isNotEqualTo("1L");
+    }
+
+    @Test
+    @DisplayName("the fleet's own weighing follows its policy: lifting made dear leaves every wheel where it is")
+    void ownWeights() {
+        Rack rack = Rack.van(0)
+                .fit("1L", RIB, "0124", 12)
+                .fit("1R", RIB, "0124", 12)
+                .fit("2L", RIB, "0126", 14)
+                .fit("2R", RIB, "0126", 14);
+        rack.under(new Policy(List.of(
+                new Policy.Setting(PolicyNumber.OWN_STEER_YEAR, Policy.Scope.FLEET, 5_000, "fleet"),
+                new Policy.Setting(PolicyNumber.OWN_LIFTED, Policy.Scope.FLEET, 1, "fleet"))));
+        assertThat(propose(rack, Purpose.OWN).measures().lifted()).isEqualTo(4);
+        rack.under(
+                new Policy(List.of(new Policy.Setting(PolicyNumber.OWN_LIFTED, Policy.Scope.FLEET, 100_000, "fleet"))));
+        assertThat(propose(rack, Purpose.OWN).measures().lifted()).isZero();
+    }
+
     @Test
     @DisplayName("a manager's override lets a rule stand aside, and only that one")
     void override() {
@@ -220,8 +264,7 @@ class ProposalTest {
                 .fit("1R", RIB, "0121", 14)
                 .fit("2L", RIB, "0121", 14)
                 .fit("2R", RIB, "0121", 14);
-        assertThat(Proposal.of(rack.bench(), Purpose.LEAST_LABOR, Purpose.LEAST_LABOR.weights()))
-                .isEmpty();
+        assertThat(Proposal.of(rack.bench(), Purpose.LEAST_LABOR)).isEmpty();
         assertThat(propose(rack.override(Rule.AGE_STEER), Purpose.LEAST_LABOR)
                         .measures()
                         .lifted())
@@ -312,7 +355,7 @@ class ProposalTest {
         if (at == bench.positions().size()) {
             Arrangement arrangement = new Arrangement(places);
             if (bench.violations(arrangement).isEmpty()) {
-                best[0] = Math.min(best[0], bench.score(arrangement, purpose.weights()));
+                best[0] = Math.min(best[0], bench.score(arrangement, bench.weights(purpose)));
             }
             return;
         }
@@ -347,15 +390,16 @@ class ProposalTest {
         for (int i = 0; i < 150; i++) {
             Bench bench =
                     random(random, i % 2 == 0 ? VAN : VAN_WITH_SPARE, 1 + i % 2).bench();
-            OptionalDouble months =
-                    purpose.latestPurchaseFirst() ? Proposal.latestPurchase(bench) : OptionalDouble.empty();
-            Optional<Proposal> proposal = Proposal.of(bench, purpose, purpose.weights());
+            OptionalDouble months = purpose.latestPurchaseFirst()
+                    ? Proposal.latestPurchase(bench, Swap.ANYWHERE)
+                    : OptionalDouble.empty();
+            Optional<Proposal> proposal = Proposal.of(bench, purpose);
             OptionalDouble oracle = fewestPoints(bench, purpose, months);
             assertThat(proposal.isPresent()).as("vehicle %d", i).isEqualTo(oracle.isPresent());
             if (proposal.isPresent()) {
                 solved++;
                 assertThat((double) proposal.get().points()).as("vehicle %d", i).isEqualTo(oracle.getAsDouble());
-                assertThat(bench.score(proposal.get().arrangement(), purpose.weights()))
+                assertThat(bench.score(proposal.get().arrangement(), bench.weights(purpose)))
                         .isEqualTo(proposal.get().points());
                 assertThat(proposal.get().gap()).isZero();
             }
@@ -374,7 +418,7 @@ class ProposalTest {
             Layout layout = i % 10 == 0 ? SHUTTLE : i % 2 == 0 ? VAN : VAN_WITH_SPARE;
             Bench bench = random(random, layout, i % 3).bench();
             Purpose purpose = Purpose.values()[i % Purpose.values().length];
-            Optional<Proposal> proposal = Proposal.of(bench, purpose, purpose.weights());
+            Optional<Proposal> proposal = Proposal.of(bench, purpose);
             if (proposal.isPresent()) {
                 proposed++;
                 Arrangement arrangement = proposal.get().arrangement();

@@ -45,8 +45,7 @@ public final class RotationBenchmark {
             for (int round = 0; round < ROUNDS; round++) {
                 Bench bench = rack(layout, round).bench();
                 long from = System.nanoTime();
-                Proposal proposal =
-                        Proposal.of(bench, purpose, purpose.weights()).orElseThrow();
+                Proposal proposal = Proposal.of(bench, purpose).orElseThrow();
                 times.add((System.nanoTime() - from) / NANOS_A_MS);
                 gap = Math.max(gap, proposal.gap());
                 points = proposal.points();

@@ -15,6 +15,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.Policy.Scope;
+import rotagens.core.policy.PolicyChoice;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.server.web.ProblemException;
 
@@ -23,10 +24,12 @@ import rotagens.server.web.ProblemException;
 public class Policies {
 
     private final DSLContext db;
+    private final PolicyChoices choices;
     private final Clock clock;
 
-    Policies(DSLContext db, Clock clock) {
+    Policies(DSLContext db, PolicyChoices choices, Clock clock) {
         this.db = db;
+        this.choices = choices;
         this.clock = clock;
     }
 
@@ -39,10 +42,12 @@ public class Policies {
         return policyOf(signed());
     }
 
-    private static Policy policyOf(List<Signed> signed) {
-        return new Policy(signed.stream()
-                .map(one -> new Policy.Setting(one.number(), one.scope(), one.value(), one.setBy()))
-                .toList());
+    private Policy policyOf(List<Signed> signed) {
+        return new Policy(
+                signed.stream()
+                        .map(one -> new Policy.Setting(one.number(), one.scope(), one.value(), one.setBy()))
+                        .toList(),
+                choices.inForce());
     }
 
     /** What counts now: the newest line of each number and scope that wasn't withdrawn. */
@@ -93,6 +98,13 @@ public class Policies {
     @Transactional
     public void sign(PolicyNumber number, Scope scope, Optional<Double> value, String why, String by) {
         write(number, scope, value, why, scope.words() + ", signed by " + by);
+    }
+
+    /** Signs a choice for a class of vehicles, null for all; without an option the class's own is withdrawn. */
+    @Transactional
+    public void choose(PolicyChoice choice, String vehicleClass, Optional<String> option, String why, String by) {
+        Scope scope = Scope.ofClass(vehicleClass);
+        choices.sign(choice, classId(scope), option, why, scope.words() + ", signed by " + by);
     }
 
     /** Sets a number for a scope as part of setting up a fleet. */

@@ -14,6 +14,8 @@ import rotagens.server.rotation.RotationViews.ArrangementView;
 import rotagens.server.rotation.RotationViews.BenchView;
 import rotagens.server.rotation.RotationViews.Evaluate;
 import rotagens.server.rotation.RotationViews.Propose;
+import rotagens.server.rotation.RotationViews.ReplacementView;
+import rotagens.server.rotation.RotationViews.Retire;
 import rotagens.server.web.OnceOnly;
 
 @RestController
@@ -23,11 +25,13 @@ class RotationController {
     record Accepted(long jobId) {}
 
     private final RotationPages pages;
+    private final Replacements replacements;
     private final Rotations rotations;
     private final OnceOnly onceOnly;
 
-    RotationController(RotationPages pages, Rotations rotations, OnceOnly onceOnly) {
+    RotationController(RotationPages pages, Replacements replacements, Rotations rotations, OnceOnly onceOnly) {
         this.pages = pages;
+        this.replacements = replacements;
         this.rotations = rotations;
         this.onceOnly = onceOnly;
     }
@@ -47,6 +51,12 @@ class RotationController {
     ArrangementView evaluate(
             @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody Evaluate asked) {
         return pages.evaluate(id, asked, units);
+    }
+
+    @PostMapping("/api/vehicles/{id}/rotation/replacement")
+    ReplacementView replace(
+            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody Retire asked) {
+        return replacements.of(id, asked, units);
     }
 
     @PostMapping("/api/vehicles/{id}/rotation")

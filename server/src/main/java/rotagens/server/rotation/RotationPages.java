@@ -165,8 +165,7 @@ class RotationPages {
             throw ProblemException.field("purpose", "Choose what the rotation is for.");
         }
         Laid laid = lay(vehicleId, asked.asked());
-        Optional<Proposal> proposal =
-                Proposal.of(laid.bench(), asked.purpose(), asked.purpose().weights());
+        Optional<Proposal> proposal = Proposal.of(laid.bench(), asked.purpose());
         return proposal.map(best -> view(laid, best.arrangement(), best, null, units))
                 .orElseGet(() -> nothing(laid, units));
     }

@@ -96,6 +96,25 @@ final class RotationViews {
             @Nullable String reason,
             @Nullable LocalDate day) {}
 
+    /** Positions whose tires are to go, everything else staying. */
+    record Retire(Asked asked, @Nullable List<String> positions) {}
+
+    /** One tire for one retired place, and how it matches its neighbours. */
+    record FitView(String position, long tireId, String tire, List<String> matches) {}
+
+    /** Tires for the retired places; {@code order} says that one has to be bought. */
+    record PickedView(Map<String, Long> places, List<FitView> fits, boolean order) {}
+
+    /** A tire that may not go there. */
+    record RefusedView(long tireId, String tire, String position, String title, String says) {}
+
+    /** @param why the best comes before the runner-up */
+    record ReplacementView(
+            @Nullable PickedView best,
+            @Nullable PickedView runnerUp,
+            @Nullable String why,
+            List<RefusedView> refused) {}
+
     record ViolationView(
             List<String> positions,
             Rule rule,

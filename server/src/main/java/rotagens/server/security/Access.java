@@ -69,6 +69,7 @@ final class Access {
             new Line(POST, "/api/vehicles/{id}/rotation", COORDINATOR),
             new Line(POST, "/api/vehicles/{id}/rotation/proposal", VIEWER),
             new Line(POST, "/api/vehicles/{id}/rotation/evaluation", VIEWER),
+            new Line(POST, "/api/vehicles/{id}/rotation/replacement", VIEWER),
             new Line(POST, "/api/jobs", COORDINATOR),
             new Line(PUT, "/api/jobs/{id}/day", COORDINATOR),
             new Line(DELETE, "/api/jobs/{id}", COORDINATOR),

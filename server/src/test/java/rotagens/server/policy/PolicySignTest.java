@@ -9,6 +9,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import rotagens.server.Api;
 import rotagens.server.ServerTest;
+import tools.jackson.databind.JsonNode;
 
 @ServerTest
 class PolicySignTest {
@@ -92,5 +93,32 @@ class PolicySignTest {
                         .size())
                 .isZero();
         assertThat(limits("VN-02")).contains("\"limitYears\":7.0");
+    }
+
+    @Test
+    @DisplayName("a choice signed for a class stands beside its name and reason, and is withdrawn by the same way")
+    void choice() {
+        Api manager = Api.as(http, "MANAGER");
+        String address = "/api/policy/choices/EVEN_WEAR_SWAP";
+        assertThat(manager.put(address, "{\"option\":\"WITHIN_AXLES\"}").at("why"))
+                .contains("Say why");
+        assertThat(manager.put(address, "{\"option\":\"SIDEWAYS\",\"why\":\"x\"}")
+                        .at("option"))
+                .contains("left and right within their axle");
+        assertThat(manager.put(
+                                address,
+                                "{\"vehicleClass\":\"Service van\",\"option\":\"WITHIN_AXLES\",\"why\":\"sawtooth on the rear\"}")
+                        .status())
+                .isEqualTo(204);
+        JsonNode choice = manager.get("/api/policy-choices").body().get(0);
+        assertThat(choice.path("settings").get(0).path("value").asString())
+                .isEqualTo("left and right within their axle");
+        assertThat(choice.path("settings").get(0).path("why").asString()).isEqualTo("sawtooth on the rear");
+        assertThat(manager.put(address, "{\"vehicleClass\":\"Service van\",\"why\":\"tried enough\"}")
+                        .status())
+                .isEqualTo(204);
+        choice = manager.get("/api/policy-choices").body().get(0);
+        assertThat(choice.path("settings")).isEmpty();
+        assertThat(choice.path("earlier").size()).isEqualTo(2);
     }
 }

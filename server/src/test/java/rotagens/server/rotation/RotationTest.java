@@ -338,4 +338,34 @@ class RotationTest {
         assertThat(api.get("/api/vehicles/{id}/ledger", api.vehicle("VN-05")).text())
                 .contains("one more month, then sold");
     }
+
+    private Answer replace(String unit, String positions) {
+        return api.post(
+                "/api/vehicles/" + api.vehicle(unit) + "/rotation/replacement",
+                "{\"asked\":" + ASKED + ",\"positions\":" + positions + "}");
+    }
+
+    @Test
+    @DisplayName(
+            "one of a dual is replaced by the best match from stock, its mate stays, and what may not go there is said with the figure")
+    void replacement() {
+        JsonNode found = replace("SH-03", "[\"2LI\"]").body();
+        JsonNode best = found.path("best");
+        assertThat(best.path("fits").get(0).path("position").asString()).isEqualTo("2LI");
+        assertThat(best.path("fits").get(0).path("matches").toString()).contains("2LO", "2RI");
+        assertThat(best.path("places").path("2LO").asLong())
+                .as("its mate stays")
+                .isEqualTo(bench("SH-03").path("now").path("places").path("2LO").asLong());
+        assertThat(found.path("refused").toString()).contains("7/32 in apart from 2RI");
+    }
+
+    @Test
+    @DisplayName("a replacement asks for positions on the vehicle’s axles, four at most")
+    void replacementRefused() {
+        assertThat(replace("SH-03", "[]").at("positions")).contains("Choose the tires");
+        assertThat(replace("SH-03", "[\"9L\"]").at("positions")).contains("Only positions");
+        assertThat(replace("SH-03", "[\"front\"]").at("positions")).contains("No such position");
+        assertThat(replace("LC-03", "[\"1L\",\"1R\",\"2LO\",\"2LI\",\"2RI\"]").at("positions"))
+                .contains("At most 4");
+    }
 }

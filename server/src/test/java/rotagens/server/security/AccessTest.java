@@ -75,6 +75,7 @@ class AccessTest {
             Map.entry("POST /api/vehicles/{id}/slips", "TECHNICIAN"),
             Map.entry("POST /api/vehicles/{id}/rotation/proposal", "VIEWER"),
             Map.entry("POST /api/vehicles/{id}/rotation/evaluation", "VIEWER"),
+            Map.entry("POST /api/vehicles/{id}/rotation/replacement", "VIEWER"),
             Map.entry("PUT /api/vehicles/{id}/sensors/{position}", "TECHNICIAN"),
             Map.entry("POST /api/vehicles/{id}/body-changes", "TECHNICIAN"),
             Map.entry("PUT /api/vehicles/{id}/axles/{axle}/warning", "TECHNICIAN"),

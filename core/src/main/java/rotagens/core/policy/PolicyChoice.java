@@ -1,0 +1,57 @@
+package rotagens.core.policy;
+
+import java.util.List;
+import rotagens.core.measure.InvalidEntry;
+
+/**
+ * A choice between schools that a fleet may make. Unlike a number no option is stricter: the narrowest scope that chose wins, a
+ * class before the whole fleet.
+ */
+public enum PolicyChoice {
+    EVEN_WEAR_SWAP(
+            "Rotating for even wear moves tires",
+            "wherever it helps most: schools differ, and the rules decide what fits",
+            new Option("ANYWHERE", "wherever it helps most"),
+            new Option("WITHIN_AXLES", "left and right within their axle"),
+            new Option("BETWEEN_AXLES", "front and rear, from axle to axle"));
+
+    /** One way to choose. */
+    public record Option(String code, String words) {}
+
+    private final String title;
+    private final String source;
+    private final List<Option> options;
+
+    /** The first option is this product's default. */
+    PolicyChoice(String title, String source, Option... options) {
+        this.title = title;
+        this.source = source;
+        this.options = List.of(options);
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** Why the default is what it is. */
+    public String source() {
+        return source;
+    }
+
+    public List<Option> options() {
+        return options;
+    }
+
+    public Option byDefault() {
+        return options.get(0);
+    }
+
+    /** The option of a code. */
+    public Option option(String code) {
+        return options.stream()
+                .filter(one -> one.code().equals(code))
+                .findFirst()
+                .orElseThrow(() -> new InvalidEntry("Choose one of: "
+                        + String.join("; ", options.stream().map(Option::words).toList()) + "."));
+    }
+}

@@ -1,0 +1,33 @@
+import Box from '@mui/material/Box'
+import type { Schemas } from '../../api/client'
+import { day } from '../../units/format'
+
+/** What counts now, and what once did. */
+export function Signed({ settings, earlier }: { settings: Schemas['Setting'][]; earlier: Schemas['Setting'][] }) {
+  return (
+    <>
+      {settings.length === 0 && (
+        <Box component="span" sx={{ color: 'text.secondary' }}>
+          nothing: the default counts
+        </Box>
+      )}
+      {settings.map((setting) => (
+        <div key={setting.scope}>
+          <strong>{setting.value}</strong> for {setting.scope}: {setting.setBy}, {day(setting.at)}
+          {setting.why && `. ${setting.why}`}
+        </div>
+      ))}
+      {earlier.length > 0 && (
+        <Box component="details" sx={{ color: 'text.secondary' }}>
+          <summary>{earlier.length} earlier</summary>
+          {earlier.map((setting) => (
+            <div key={`${setting.scope} ${setting.at}`}>
+              {setting.withdrawn ? 'withdrawn' : setting.value} for {setting.scope}: {setting.setBy}, {day(setting.at)}
+              {setting.why && `. ${setting.why}`}
+            </div>
+          ))}
+        </Box>
+      )}
+    </>
+  )
+}
