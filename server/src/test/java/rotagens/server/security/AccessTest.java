@@ -67,6 +67,7 @@ class AccessTest {
             Map.entry("POST /api/tires/{id}/back-from-retread", "TECHNICIAN"),
             Map.entry("POST /api/movements/{id}/correct", "TECHNICIAN"),
             Map.entry("POST /api/policy/{number}/preview", "MANAGER"),
+            Map.entry("PUT /api/policy/choices/{choice}", "MANAGER"),
             Map.entry("POST /api/read/slip", "VIEWER"),
             Map.entry("POST /api/read/chart", "VIEWER"),
             Map.entry("POST /api/read/pressure", "VIEWER"),

@@ -1,0 +1,30 @@
+package rotagens.core.job;
+
+import java.util.List;
+import java.util.Optional;
+import rotagens.core.policy.Policy;
+
+/**
+ * What a job sheet is put together from.
+ *
+ * @param light GVWR up to 10,000 lb
+ * @param outsideTags positions whose sensors sit outside and come off with the work
+ * @param machine the tire changer chosen; empty where none was
+ * @param machines all of the shop's, to say which of them fits
+ * @param nitrogen whether the fleet fills with it
+ */
+public record JobFacts(
+        boolean light,
+        List<WheelWork> wheels,
+        List<String> outsideTags,
+        Optional<Machine> machine,
+        List<Machine> machines,
+        boolean nitrogen,
+        Policy.ForClass policy) {
+
+    public JobFacts {
+        wheels = List.copyOf(wheels);
+        outsideTags = List.copyOf(outsideTags);
+        machines = List.copyOf(machines);
+    }
+}

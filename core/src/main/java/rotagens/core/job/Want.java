@@ -1,0 +1,446 @@
+package rotagens.core.job;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Torque;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
+
+/** What a step of a job sheet wants on record before it counts as done, and within which limits. */
+public sealed interface Want {
+
+    /** The entries a person types, in order. */
+    List<Field> fields();
+
+    /** Reads what was typed; a bare figure is in the reader's units. */
+    Outcome read(Map<String, String> typed, Units units);
+
+    /** One entry. */
+    record Field(String name, String label, Kind kind) {
+
+        /** What is typed there. */
+        public enum Kind {
+            PRESSURE,
+            DEPTH,
+            TORQUE,
+            COUNT,
+            PERCENT,
+            CODE,
+            TEXT,
+            CHOICE
+        }
+    }
+
+    /**
+     * What came of reading it.
+     *
+     * @param kept as entered, each with its unit
+     * @param says in a few words, for the record
+     * @param faults entries that can't be read, by field: nothing is recorded
+     * @param outside why readable figures aren't within limits: recorded as tried, the step isn't done
+     */
+    record Outcome(Map<String, String> kept, Phrase says, Map<String, String> faults, Optional<Phrase> outside) {
+
+        /** Everything read, and within limits. */
+        public boolean passes() {
+            return faults.isEmpty() && outside.isEmpty();
+        }
+    }
+
+    /** Nothing but a named person's tick. */
+    record Tick() implements Want {
+        @Override
+        public List<Field> fields() {
+            return List.of();
+        }
+
+        @Override
+        public Outcome read(Map<String, String> typed, Units units) {
+            return new Outcome(Map.of(), Phrase.of("done"), Map.of(), Optional.empty());
+        }
+    }
+
+    /** Words, for example which weights went where. */
+    record Words(String name, String label, boolean needed) implements Want {
+        @Override
+        public List<Field> fields() {
+            return List.of(new Field(name, label, Field.Kind.TEXT));
+        }
+
+        @Override
+        public Outcome read(Map<String, String> typed, Units units) {
+            Reader reader = new Reader(typed);
+            String text = reader.text(name, needed ? "Say it in a few words." : null);
+            return reader.outcome(Phrase.of(text.isEmpty() ? "done" : text), Optional.empty());
+        }
+    }
+
+    /** A verdict of a qualified person and that person's name. */
+    record Professional() implements Want {
+        @Override
+        public List<Field> fields() {
+            return List.of(
+                    new Field("verdict", "The tire professional found it", Field.Kind.CHOICE),
+                    new Field("professional", "Name of the professional", Field.Kind.TEXT));
+        }
+
+        @Override
+        public Outcome read(Map<String, String> typed, Units units) {
+            Reader reader = new Reader(typed);
+            String verdict = reader.text("verdict", "Choose what the tire professional found.");
+            String name = reader.text("professional", "Name the tire professional who looked at it.");
+            if (!verdict.isEmpty() && !verdict.equals("SOUND") && !verdict.equals("CONDEMNED")) {
+                reader.fault("verdict", "Sound or condemned.");
+            }
+            return reader.outcome(
+                    Phrase.of("{}, {}", verdict.equals("SOUND") ? "sound" : "condemned", name), Optional.empty());
+        }
+    }
+
+    /**
+     * The cold pressure after filling: what the gauge shows lies within 3 psi of the target and under every maximum.
+     *
+     * @param target empty where it isn't known: then the reading is only recorded
+     */
+    record ColdPressure(Optional<Pressure> target, Optional<Pressure> maximum) implements Want {
+
+        private static final double WITHIN_PSI = 3;
+
+        @Override
+        public List<Field> fields() {
+            return List.of(new Field("pressure", "Cold pressure", Field.Kind.PRESSURE));
+        }
+
+        @Override
+        public Outcome read(Map<String, String> typed, Units units) {
+            Reader reader = new Reader(typed);
+            Optional<Pressure> read = reader.read("pressure", text -> Pressure.parse(text, units));
+            read.ifPresent(pressure -> reader.keep("pressure", pressure.asEntered()));
+            Phrase says = read.map(pressure -> Phrase.of("{} cold", pressure)).orElse(Phrase.of(""));
+            Optional<Phrase> outside = read.flatMap(pressure -> {
+                if (maximum.filter(most -> pressure.psi() > most.psi() + 1e-9).isPresent()) {
+                    return Optional.of(Phrase.of("{} is over the maximum of {}.", pressure, maximum.get()));
+                }
+                return target.filter(goal -> Math.abs(pressure.psi() - goal.psi()) > WITHIN_PSI + 1e-9)
+                        .map(goal ->
+                                Phrase.of("{}, target {}: within {} of it.", pressure, goal, Pressure.psi(WITHIN_PSI)));
+            });
+            return reader.outcome(says, outside);
+        }
+    }
+
+    /**
+     * The pressure at which both beads seated: never over 40 psi outside a cage. Source: 29 CFR 1910.177 for large vehicles; our
+     * rule for all.
+     */
+    record Seating() implements Want {
+
+        static final double OPEN_MOST_PSI = 40;
+
+        @Override
+        public List<Field> fields() {
+            return List.of(
+                    new Field("seating", "Beads seated at", Field.Kind.PRESSURE),
+                    new Field("where", "Where", Field.Kind.CHOICE));
+        }
+
+        @Override
+        public Outcome read(Map<String, String> typed, Units units) {
+            Reader reader = new Reader(typed);
+            Optional<Pressure> read = reader.read("seating", text -> Pressure.parse(text, units));
+            read.ifPresent(pressure -> reader.keep("seating", pressure.asEntered()));
+            String where = reader.text("where", "Say where it was seated: in the open, or in a cage.");
+            if (!where.isEmpty() && !where.equals("OPEN") && !where.equals("CAGE")) {
+                reader.fault("where", "In the open, or in a cage.");
+            }
+            boolean caged = where.equals("CAGE");
+            Optional<Phrase> outside = read.filter(pressure -> !caged && pressure.psi() > OPEN_MOST_PSI + 1e-9)
+                    .map(pressure -> Phrase.of(
+                            "{} in the open: over {} only in a cage. Let the air out, step away from the trajectory, and seat it in the cage.",
+                            pressure,
+                            Pressure.psi(OPEN_MOST_PSI)));
+            return reader.outcome(
+                    Phrase.of(
+                            "seated at {} {}",
+                            read.<Object>map(pressure -> pressure).orElse(""),
+                            caged ? "in a cage" : "in the open"),
+                    outside);
+        }
+    }
+
+    /**
+     * Gap between flange and molded ring at four or more even places; spread within 2/32 in, else break down, lubricate and
+     * remount. Source: tire makers' mounting instructions.
+     */
+    record BeadGap() implements Want {
+
+        static final int FEWEST = 4;
+        private static final int MOST = 8;
+        private static final double SPREAD_32NDS = 2;
+
+        @Override
+        public List<Field> fields() {
+            List<Field> fields = new ArrayList<>();
+            for (int place = 1; place <= FEWEST; place++) {
+                fields.add(new Field("gap" + place, "Gap at place " + place, Field.Kind.DEPTH));
+            }
+            return fields;
+        }
+
+        @Override
+        public Outcome read(Map<String, String> typed, Units units) {
+            Reader reader = new Reader(typed);
+            TreadDepth.Unit bare = units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
+            List<TreadDepth> gaps = new ArrayList<>();
+            for (int place = 1; place <= MOST; place++) {
+                String field = "gap" + place;
+                if (place <= FEWEST || !typed.getOrDefault(field, "").isBlank()) {
+                    reader.read(field, text -> TreadDepth.parse(text, bare)).ifPresent(gap -> {
+                        gaps.add(gap);
+                        reader.keep(field, gap.asEntered());
+                    });
+                }
+            }
+            if (gaps.size() < FEWEST) {
+                return reader.outcome(Phrase.of(""), Optional.empty());
+            }
+            double least =
+                    gaps.stream().mapToDouble(TreadDepth::thirtySeconds).min().orElseThrow();
+            double most =
+                    gaps.stream().mapToDouble(TreadDepth::thirtySeconds).max().orElseThrow();
+            TreadDepth spread = TreadDepth.of32nds(Math.round((most - least) * 10) / 10.0);
+            return reader.outcome(
+                    Phrase.of("gap {} to {}, spread {}", TreadDepth.of32nds(least), TreadDepth.of32nds(most), spread),
+                    most - least > SPREAD_32NDS + 1e-9
+                            ? Optional.of(Phrase.of(
+                                    "Spread {}, at most {}: break it down, lubricate and remount.",
+                                    spread,
+                                    TreadDepth.of32nds(SPREAD_32NDS)))
+                            : Optional.empty());
+        }
+    }
+
+    /**
+     * One stage of tightening, nut by nut in a star.
+     *
+     * @param full the wheel's torque; empty where nobody has read it: then it is asked for and not judged
+     * @param share of it at this stage
+     * @param nuts on the wheel; empty where not on file
+     */
+    record Tightening(Optional<Torque> full, double share, Optional<Integer> nuts) implements Want {
+
+        private static final double WITHIN = 0.05;
+        private static final double NM = 1.3558179483314004;
+        private static final int FEWEST_NUTS = 3;
+        private static final int MOST_NUTS = 12;
+
+        @Override
+        public List<Field> fields() {
+            return List.of(
+                    new Field("torque", "Wrench set to", Field.Kind.TORQUE),
+                    new Field("nuts", "Nuts tightened", Field.Kind.COUNT));
+        }
+
+        /** What the wrench is set to at this stage, in ft·lb. */
+        public Optional<Double> wantedFtLb() {
+            return full.map(torque -> torque.ftLb() * share);
+        }
+
+        @Override
+        public Outcome read(Map<String, String> typed, Units units) {
+            Reader reader = new Reader(typed);
+            Torque.Unit bare = units == Units.US ? Torque.Unit.FT_LB : Torque.Unit.NM;
+            Optional<Torque> set = reader.read("torque", text -> Torque.parse(text, bare));
+            set.ifPresent(torque -> reader.keep("torque", torque.asEntered()));
+            Optional<Integer> count = reader.read("nuts", text -> {
+                if (!text.strip().matches("[0-9]{1,2}")
+                        || Integer.parseInt(text.strip()) < FEWEST_NUTS
+                        || Integer.parseInt(text.strip()) > MOST_NUTS) {
+                    throw new InvalidEntry("A wheel has 3 to 12 nuts.");
+                }
+                return Integer.parseInt(text.strip());
+            });
+            count.ifPresent(number -> reader.keep("nuts", String.valueOf(number)));
+            set.filter(torque -> off(torque.ftLb())).ifPresent(torque -> reader.fault("torque", otherUnit(torque)));
+            Optional<Phrase> outside = count.filter(
+                            number -> nuts.filter(all -> !all.equals(number)).isPresent())
+                    .map(number -> Phrase.of("{} of {} nuts: every nut, in the star’s order.", number, nuts.get()));
+            return reader.outcome(
+                    Phrase.of(
+                            "{} nuts at {}",
+                            count.<Object>map(number -> number).orElse(""),
+                            set.<Object>map(torque -> torque).orElse("")),
+                    outside);
+        }
+
+        private boolean off(double ftLb) {
+            return wantedFtLb()
+                    .filter(wanted -> Math.abs(ftLb / wanted - 1) > WITHIN)
+                    .isPresent();
+        }
+
+        /** A figure that would be right in the other unit is asked about by name. */
+        private String otherUnit(Torque set) {
+            double wanted = wantedFtLb().orElseThrow();
+            String wants =
+                    "This stage asks for " + Math.round(wanted) + " ft·lb (" + Math.round(wanted * NM) + " N·m). ";
+            if (set.unit() == Torque.Unit.FT_LB && !off(set.ftLb() / NM)) {
+                return wants + "Was " + set.figure().toPlainString() + " N·m meant? Then type it with its unit.";
+            }
+            if (set.unit() == Torque.Unit.NM && !off(set.ftLb() * NM)) {
+                return wants + "Was " + set.figure().toPlainString() + " ft·lb meant? Then type it with its unit.";
+            }
+            return wants + "Set the wrench again, or put the wheel’s data right first.";
+        }
+    }
+
+    /** The DOT code of the tire that went here, and which way it faces. */
+    record DotFitted() implements Want {
+        @Override
+        public List<Field> fields() {
+            return List.of(
+                    new Field("dotCode", "DOT code of the tire fitted", Field.Kind.CODE),
+                    new Field("facing", "The dated code faces", Field.Kind.CHOICE));
+        }
+
+        @Override
+        public Outcome read(Map<String, String> typed, Units units) {
+            Reader reader = new Reader(typed);
+            String code = reader.text("dotCode", "Read the DOT code off the tire that went here.");
+            String facing = reader.text("facing", "Say which way the dated code faces.");
+            if (!facing.isEmpty() && !facing.equals("OUTWARD") && !facing.equals("INWARD")) {
+                reader.fault("facing", "Outward or inward.");
+            }
+            return reader.outcome(
+                    Phrase.of("DOT {}, facing {}", code, facing.toLowerCase(java.util.Locale.ROOT)), Optional.empty());
+        }
+    }
+
+    /** Tread of the tire fitted in three grooves. */
+    record TreadFitted() implements Want {
+        @Override
+        public List<Field> fields() {
+            return List.of(
+                    new Field("outer", "Tread outer", Field.Kind.DEPTH),
+                    new Field("center", "Tread center", Field.Kind.DEPTH),
+                    new Field("inner", "Tread inner", Field.Kind.DEPTH));
+        }
+
+        @Override
+        public Outcome read(Map<String, String> typed, Units units) {
+            Reader reader = new Reader(typed);
+            TreadDepth.Unit bare = units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
+            List<Object> read = new ArrayList<>();
+            for (Field field : fields()) {
+                reader.read(field.name(), text -> TreadDepth.parse(text, bare)).ifPresent(depth -> {
+                    read.add(depth);
+                    reader.keep(field.name(), depth.asEntered());
+                });
+            }
+            return reader.outcome(
+                    read.size() == 3 ? Phrase.of("tread {} · {} · {}", read.toArray()) : Phrase.of(""),
+                    Optional.empty());
+        }
+    }
+
+    /** The analyser's figure after purging. */
+    record Nitrogen(double least) implements Want {
+        @Override
+        public List<Field> fields() {
+            return List.of(new Field("nitrogen", "Analyser shows nitrogen", Field.Kind.PERCENT));
+        }
+
+        @Override
+        public Outcome read(Map<String, String> typed, Units units) {
+            Reader reader = new Reader(typed);
+            Optional<Double> read = reader.read("nitrogen", text -> {
+                String figure = text.replace("%", "").replace(',', '.').strip();
+                if (!figure.matches("[0-9]{1,3}(\\.[0-9]{1,2})?") || Double.parseDouble(figure) > 100) {
+                    throw new InvalidEntry("Type the share of nitrogen in percent, for example 96.5.");
+                }
+                return Double.parseDouble(figure);
+            });
+            read.ifPresent(percent -> reader.keep("nitrogen", plain(percent) + " %"));
+            return reader.outcome(
+                    Phrase.of("{} % nitrogen", read.map(Nitrogen::plain).orElse("")),
+                    read.filter(percent -> percent < least - 1e-9)
+                            .map(percent ->
+                                    Phrase.of("{} %, at least {} %: purge again.", plain(percent), plain(least))));
+        }
+
+        private static String plain(double figure) {
+            return figure == Math.rint(figure) ? String.valueOf((long) figure) : String.valueOf(figure);
+        }
+    }
+
+    /** The ID of the sensor fitted. */
+    record SensorId() implements Want {
+        @Override
+        public List<Field> fields() {
+            return List.of(new Field("sensor", "ID of the sensor fitted", Field.Kind.CODE));
+        }
+
+        @Override
+        public Outcome read(Map<String, String> typed, Units units) {
+            Reader reader = new Reader(typed);
+            Optional<String> code = reader.read("sensor", rotagens.core.vehicle.Sensor::readCode);
+            code.ifPresent(id -> reader.keep("sensor", id));
+            return reader.outcome(Phrase.of("sensor {}", code.orElse("")), Optional.empty());
+        }
+    }
+
+    /** Gathers what was read and what wasn't. */
+    final class Reader {
+
+        private static final int LONGEST = 300;
+
+        private final Map<String, String> typed;
+        private final Map<String, String> kept = new LinkedHashMap<>();
+        private final Map<String, String> faults = new LinkedHashMap<>();
+
+        Reader(Map<String, String> typed) {
+            this.typed = typed;
+        }
+
+        <T> Optional<T> read(String field, Function<String, T> reader) {
+            try {
+                return Optional.of(reader.apply(typed.getOrDefault(field, "")));
+            } catch (InvalidEntry wrong) {
+                faults.put(field, wrong.getMessage());
+                return Optional.empty();
+            }
+        }
+
+        /** Words as typed; where they are needed and missing, that is a fault. */
+        String text(String field, String missing) {
+            String text = typed.getOrDefault(field, "").strip();
+            if (text.length() > LONGEST) {
+                faults.put(field, "At most " + LONGEST + " characters.");
+            } else if (text.isEmpty() && missing != null) {
+                faults.put(field, missing);
+            }
+            kept.put(field, text);
+            return text;
+        }
+
+        void keep(String field, String value) {
+            kept.put(field, value);
+        }
+
+        void fault(String field, String message) {
+            faults.put(field, message);
+        }
+
+        Outcome outcome(Phrase says, Optional<Phrase> outside) {
+            return new Outcome(
+                    Map.copyOf(kept), says, Map.copyOf(faults), faults.isEmpty() ? outside : Optional.empty());
+        }
+    }
+}

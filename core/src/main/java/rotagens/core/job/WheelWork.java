@@ -1,0 +1,51 @@
+package rotagens.core.job;
+
+import java.util.Optional;
+import rotagens.core.measure.Length;
+import rotagens.core.measure.Pressure;
+import rotagens.core.tire.TireModel;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Sensor;
+import rotagens.core.vehicle.WheelSpec;
+
+/**
+ * One wheel a job works on, as its steps depend on it.
+ *
+ * @param name the position in words
+ * @param model of the tire that is there afterwards
+ * @param diameter of that tire, overall and new; empty where neither its size nor a measurement tells
+ * @param wheel {@link WheelSpec#UNKNOWN} where nobody has read it
+ * @param target the cold pressure to fill to; empty where it isn't known
+ * @param maximum the lowest of the tire's and the wheel's
+ * @param suspect it ran at 80 % of its target or less, or damage is open on it
+ */
+public record WheelWork(
+        Position position,
+        String name,
+        WheelTask task,
+        Optional<TireModel> model,
+        Optional<Length> diameter,
+        WheelSpec wheel,
+        Optional<Sensor.Mount> sensor,
+        Optional<Pressure> target,
+        Optional<Pressure> maximum,
+        boolean suspect) {
+
+    boolean dual() {
+        return position instanceof Position.OnAxle on && on.place() != Position.Place.SINGLE;
+    }
+
+    boolean insideSensor() {
+        return sensor.filter(Sensor.Mount.INSIDE::equals).isPresent() || task.newSensor();
+    }
+
+    /** How a tire changer sees it. */
+    Optional<Machine.Assembly> assembly() {
+        return model.map(known -> new Machine.Assembly(
+                diameter,
+                known.size().rimInches(),
+                wheel.widthInches().isPresent()
+                        ? Optional.of(Length.ofInches(wheel.widthInches().getAsDouble()))
+                        : Optional.empty()));
+    }
+}
