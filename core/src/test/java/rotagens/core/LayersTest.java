@@ -17,6 +17,8 @@ class LayersTest {
             .consideringOnlyDependenciesInLayers()
             .layer("planning")
             .definedBy("rotagens.core.planning")
+            .layer("doing")
+            .definedBy("rotagens.core.job", "rotagens.core.rotation", "rotagens.core.sensor")
             .layer("inspection")
             .definedBy("rotagens.core.inspection")
             .layer("pressure")
@@ -35,20 +37,23 @@ class LayersTest {
             .definedBy("rotagens.core.measure")
             .whereLayer("planning")
             .mayNotBeAccessedByAnyLayer()
-            .whereLayer("inspection")
+            .whereLayer("doing")
             .mayOnlyBeAccessedByLayers("planning")
+            .whereLayer("inspection")
+            .mayOnlyBeAccessedByLayers("planning", "doing")
             .whereLayer("pressure")
-            .mayOnlyBeAccessedByLayers("inspection", "planning")
+            .mayOnlyBeAccessedByLayers("doing", "inspection", "planning")
             .whereLayer("weighing")
-            .mayOnlyBeAccessedByLayers("inspection", "planning", "pressure")
+            .mayOnlyBeAccessedByLayers("doing", "inspection", "planning", "pressure")
             .whereLayer("wear")
-            .mayOnlyBeAccessedByLayers("inspection", "planning", "pressure")
+            .mayOnlyBeAccessedByLayers("doing", "inspection", "planning", "pressure")
             .whereLayer("vehicle")
-            .mayOnlyBeAccessedByLayers("planning", "inspection", "pressure", "weighing", "wear")
+            .mayOnlyBeAccessedByLayers("doing", "planning", "inspection", "pressure", "weighing", "wear")
             .whereLayer("tire")
-            .mayOnlyBeAccessedByLayers("planning", "inspection", "pressure", "weighing", "wear", "vehicle")
+            .mayOnlyBeAccessedByLayers("doing", "planning", "inspection", "pressure", "weighing", "wear", "vehicle")
             .whereLayer("policy")
-            .mayOnlyBeAccessedByLayers("planning", "inspection", "pressure", "weighing", "wear", "vehicle", "tire");
+            .mayOnlyBeAccessedByLayers(
+                    "doing", "planning", "inspection", "pressure", "weighing", "wear", "vehicle", "tire");
 
     @ArchTest
     static final ArchRule PLAIN_JAVA =

@@ -1,0 +1,239 @@
+package rotagens.core.sensor;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Pressure;
+import rotagens.core.vehicle.Position;
+
+/**
+ * Which sensor really sits where, from what the dash names and what the gauge reads: the assignment with the least total
+ * difference. A corner of which another assignment is less than 4 psi worse in total can't be told; the others can, so that
+ * two tires at one pressure don't hide two that are plainly crossed.
+ *
+ * @param corners each corner the dash names, with the corner whose tire it shows
+ * @param totalPsi difference left over
+ */
+public record DashAgainstGauge(List<Corner> corners, double totalPsi) {
+
+    /**
+     * One corner as the dash names it.
+     *
+     * @param shows the corner whose tire it shows
+     * @param offPsi dash against the gauge at the very corner
+     * @param marginPsi by how much every assignment that says otherwise is worse; infinite with one corner
+     */
+    public record Corner(Position named, Position shows, double offPsi, double marginPsi) {
+
+        boolean crossed() {
+            return !named.equals(shows);
+        }
+
+        boolean tells() {
+            return marginPsi >= TELLS_FROM_PSI - SLACK;
+        }
+    }
+
+    private static final double TELLS_FROM_PSI = 4;
+    private static final double AGREES_WITHIN_PSI = 4;
+    private static final double CHANGE_SHARE = 0.05;
+    private static final double SLACK = 1e-6;
+    /** Where another assignment is as good, a corner keeps its own tire. */
+    private static final double RATHER_AS_NAMED = 1e-9;
+
+    /** Both readings at the same corners, each at least one. */
+    public static DashAgainstGauge of(Map<Position, Pressure> dash, Map<Position, Pressure> gauge) {
+        List<Position> named = dash.keySet().stream()
+                .filter(gauge::containsKey)
+                .sorted(java.util.Comparator.comparing(Position::code))
+                .toList();
+        if (named.isEmpty()) {
+            throw new InvalidEntry("Read at least one corner on the dash and by gauge.");
+        }
+        int n = named.size();
+        double[][] cost = new double[n][n];
+        for (int from = 0; from < n; from++) {
+            for (int to = 0; to < n; to++) {
+                cost[from][to] = Math.abs(dash.get(named.get(from)).psi()
+                                - gauge.get(named.get(to)).psi())
+                        + (from == to ? 0 : RATHER_AS_NAMED);
+            }
+        }
+        int[] best = cheapest(cost);
+        double total = total(cost, best);
+        List<Corner> corners = new ArrayList<>();
+        for (int from = 0; from < n; from++) {
+            double[][] without = Arrays.stream(cost).map(double[]::clone).toArray(double[][]::new);
+            without[from][best[from]] = FORBIDDEN;
+            corners.add(new Corner(
+                    named.get(from),
+                    named.get(best[from]),
+                    cost[from][from],
+                    n == 1 ? Double.POSITIVE_INFINITY : total(without, cheapest(without)) - total));
+        }
+        return new DashAgainstGauge(List.copyOf(corners), total);
+    }
+
+    private static final double FORBIDDEN = 1e6;
+
+    private static double total(double[][] cost, int[] assignment) {
+        double total = 0;
+        for (int i = 0; i < assignment.length; i++) {
+            total += cost[i][assignment[i]];
+        }
+        return total;
+    }
+
+    /** The assignment of rows to columns with the least sum, by shortest augmenting paths. */
+    private static int[] cheapest(double[][] cost) {
+        int n = cost.length;
+        double[] u = new double[n + 1];
+        double[] v = new double[n + 1];
+        int[] row = new int[n + 1];
+        int[] way = new int[n + 1];
+        for (int i = 1; i <= n; i++) {
+            row[0] = i;
+            int column = 0;
+            double[] least = new double[n + 1];
+            Arrays.fill(least, Double.POSITIVE_INFINITY);
+            boolean[] used = new boolean[n + 1];
+            do {
+                used[column] = true;
+                int here = row[column];
+                double delta = Double.POSITIVE_INFINITY;
+                int next = 0;
+                for (int j = 1; j <= n; j++) {
+                    if (!used[j]) {
+                        double reduced = cost[here - 1][j - 1] - u[here] - v[j];
+                        if (reduced < least[j]) {
+                            least[j] = reduced;
+                            way[j] = column;
+                        }
+                        if (least[j] < delta) {
+                            delta = least[j];
+                            next = j;
+                        }
+                    }
+                }
+                for (int j = 0; j <= n; j++) {
+                    if (used[j]) {
+                        u[row[j]] += delta;
+                        v[j] -= delta;
+                    } else {
+                        least[j] -= delta;
+                    }
+                }
+                column = next;
+            } while (row[column] != 0);
+            while (column != 0) {
+                row[column] = row[way[column]];
+                column = way[column];
+            }
+        }
+        int[] assignment = new int[n];
+        for (int j = 1; j <= n; j++) {
+            assignment[row[j] - 1] = j - 1;
+        }
+        return assignment;
+    }
+
+    /** By how much the next-best assignment of all corners is worse in total. */
+    public double marginPsi() {
+        return corners.stream().mapToDouble(Corner::marginPsi).min().orElseThrow();
+    }
+
+    /** The corners the dash surely names wrongly. */
+    public List<Corner> crossed() {
+        return corners.stream()
+                .filter(corner -> corner.crossed() && corner.tells())
+                .toList();
+    }
+
+    /** The corners that differ and of which nobody can tell whose tire they show. */
+    public List<Corner> undecided() {
+        return corners.stream()
+                .filter(corner -> !corner.tells() && (corner.crossed() || corner.offPsi() > AGREES_WITHIN_PSI + SLACK))
+                .toList();
+    }
+
+    /** Every corner shows what the gauge reads there, within what dash and gauge may differ. */
+    public boolean agrees() {
+        return corners.stream().allMatch(corner -> corner.offPsi() <= AGREES_WITHIN_PSI + SLACK)
+                && crossed().isEmpty();
+    }
+
+    /** What it comes to. */
+    public Phrase says() {
+        if (agrees()) {
+            return Phrase.of("Every corner on the dash shows what the gauge reads there.");
+        }
+        List<Corner> crossed = crossed();
+        if (!crossed.isEmpty()) {
+            List<String> codes =
+                    crossed.stream().map(corner -> corner.named().code()).toList();
+            return Phrase.of(
+                    "{} {} crossed: {}. Relearn before adding air.",
+                    codes.size() == 2 ? codes.get(0) + " and " + codes.get(1) : String.join(", ", codes),
+                    codes.size() == 1 ? "is" : "are",
+                    crossed.stream()
+                            .map(corner -> "the dash’s " + corner.named().code() + " is the tire at "
+                                    + corner.shows().code())
+                            .collect(java.util.stream.Collectors.joining("; ")));
+        }
+        if (!undecided().isEmpty()) {
+            return Phrase.of(
+                    "Can’t be told: another assignment is only {} worse in total. Change one tire and read again.",
+                    Pressure.psi(Math.round(marginPsi() * 10) / 10.0));
+        }
+        return Phrase.of(
+                "No corners are crossed, but dash and gauge differ by up to {}: read both again, then look at the sensor.",
+                Pressure.psi(corners.stream().mapToDouble(Corner::offPsi).max().orElseThrow()));
+    }
+
+    /**
+     * How to break a tie: one tire changed by the larger of 4 psi and 5 %, upward if a maximum allows it, never under the need of
+     * its load; put back afterwards.
+     *
+     * @param up whether air goes in
+     * @param restore what to put it back to
+     */
+    public record Breaker(Position corner, Pressure to, boolean up, Pressure restore) {
+
+        /** In words. */
+        public Phrase says() {
+            return Phrase.of(
+                    "{} {} to {}, read all corners on the dash again, then put it back to {}.",
+                    up ? "Fill" : "Let",
+                    corner.code(),
+                    to,
+                    restore);
+        }
+    }
+
+    /** The first corner that may be changed enough; empty where every one is held by its maximum and its need. */
+    public static Optional<Breaker> breaker(
+            Map<Position, Pressure> gauge, Map<Position, Pressure> maxima, Map<Position, Pressure> needs) {
+        List<Breaker> down = new ArrayList<>();
+        for (Map.Entry<Position, Pressure> read : gauge.entrySet()) {
+            double psi = read.getValue().psi();
+            double step = Math.max(TELLS_FROM_PSI, psi * CHANGE_SHARE);
+            Pressure maximum = maxima.get(read.getKey());
+            if (maximum != null && psi + step <= maximum.psi() + 1e-9) {
+                return Optional.of(new Breaker(read.getKey(), rounded(psi + step), true, read.getValue()));
+            }
+            Pressure need = needs.get(read.getKey());
+            if (need != null && psi - step >= need.psi() - 1e-9) {
+                down.add(new Breaker(read.getKey(), rounded(psi - step), false, read.getValue()));
+            }
+        }
+        return down.stream().findFirst();
+    }
+
+    private static Pressure rounded(double psi) {
+        return Pressure.psi(Math.round(psi * 2) / 2.0);
+    }
+}

@@ -1,0 +1,327 @@
+package rotagens.core.sensor;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Pressure;
+import rotagens.core.sensor.RelearnProcedure.Trigger;
+import rotagens.core.sensor.RelearnProcedure.Way;
+import rotagens.core.vehicle.Position;
+
+/**
+ * Where a relearn stands and what comes next, worked out from everything seen and heard so far. The corner is never assumed: the
+ * person says which lamp is lit, and the log is compared with the vehicle's procedure. Success is every corner confirmed on dash
+ * and gauge, not a horn.
+ *
+ * @param lit the corner whose lamp is lit now
+ * @param heard corners whose sensor answered since learn mode began
+ * @param toReinflate corners whose air was let out and that no gauge has shown on target since
+ * @param remarks what doesn't go as the procedure says
+ * @param diagnosis what to do about a corner that isn't heard; empty while all goes well
+ */
+public record RelearnCoach(
+        Stage stage,
+        Optional<Way> way,
+        Optional<Position> expected,
+        Optional<Position> lit,
+        List<Position> heard,
+        List<Position> toReinflate,
+        Phrase says,
+        List<Phrase> remarks,
+        Optional<Diagnosis> diagnosis,
+        Optional<DashAgainstGauge> compared) {
+
+    /** How far it is. */
+    public enum Stage {
+        PREPARE,
+        ENTER,
+        CORNERS,
+        REINFLATE,
+        COMPARE,
+        DONE,
+        FAILED
+    }
+
+    /** What a corner that stays silent leads to. */
+    public record Diagnosis(Kind kind, Position corner, Phrase says) {
+
+        /** From what costs least to what costs most. */
+        public enum Kind {
+            RETRY,
+            NOT_IN_RANGE,
+            BATTERY,
+            SENSOR
+        }
+    }
+
+    private static final int RETRIES = 1;
+    private static final int RANGE_TRIES = 2;
+    private static final double REFILLED_WITHIN_PSI = 3;
+
+    /** Reads the log. */
+    public static RelearnCoach of(RelearnFacts facts, List<RelearnEvent> log) {
+        return new Reading(facts).all(log).coach();
+    }
+
+    /** Whether it may be closed as learned: every corner heard, every tire filled again, dash and gauge agree at each. */
+    public boolean mayClose() {
+        return stage == Stage.DONE;
+    }
+
+    private static final class Reading {
+
+        private final RelearnFacts facts;
+        private final List<Position> corners;
+        private final Set<Position> heard = new LinkedHashSet<>();
+        private final Set<Position> airOut = new LinkedHashSet<>();
+        private final Map<Position, Integer> silent = new LinkedHashMap<>();
+        private final Map<Position, Pressure> gauge = new LinkedHashMap<>();
+        private final Map<Position, Pressure> dash = new LinkedHashMap<>();
+        private final List<Phrase> remarks = new ArrayList<>();
+        private boolean lampsOff;
+        private boolean learning;
+        private boolean ended;
+        private int waysFailed;
+        private Position lit;
+
+        Reading(RelearnFacts facts) {
+            this.facts = facts;
+            this.corners = facts.corners();
+        }
+
+        Reading all(List<RelearnEvent> log) {
+            log.forEach(this::one);
+            return this;
+        }
+
+        private void one(RelearnEvent event) {
+            switch (event.kind()) {
+                case LAMPS_OFF -> lampsOff = true;
+                case ENTERED -> enter();
+                case WAY_FAILED -> waysFailed++;
+                case LAMP -> lamp(event.position().orElseThrow());
+                case HEARD -> hear(event.position().orElseThrow());
+                case SILENT -> silent.merge(event.position().orElseThrow(), 1, Integer::sum);
+                case TIMED_OUT -> timeOut();
+                case AIR_OUT -> {
+                    airOut.add(event.position().orElseThrow());
+                    gauge.remove(event.position().get());
+                }
+                case ENDED -> end();
+                case GAUGE ->
+                    gauge.put(event.position().orElseThrow(), event.pressure().orElseThrow());
+                case DASH ->
+                    dash.put(event.position().orElseThrow(), event.pressure().orElseThrow());
+            }
+        }
+
+        private void enter() {
+            learning = true;
+            ended = false;
+            heard.clear();
+            dash.clear();
+            lit = null;
+        }
+
+        private void timeOut() {
+            learning = false;
+            lit = null;
+            if (!heard.isEmpty()) {
+                remarks.add(Phrase.of(
+                        "Learn mode timed out: the {} heard so far count no more. Start again from the first corner.",
+                        heard.size() == 1 ? "corner" : heard.size() + " corners"));
+            }
+            heard.clear();
+        }
+
+        private void lamp(Position corner) {
+            Optional<Position> wanted = next();
+            if (wanted.isPresent() && !wanted.get().equals(corner)) {
+                remarks.add(Phrase.of(
+                        "The lamp at {} is lit, the procedure on file names {}. The lamp is right: work at {}, and put the order on file right afterwards.",
+                        corner.code(),
+                        wanted.get().code(),
+                        corner.code()));
+            }
+            lit = corner;
+        }
+
+        private void hear(Position corner) {
+            if (lit != null && !lit.equals(corner)) {
+                remarks.add(Phrase.of(
+                        "The lamp at {} was lit, but the sensor at {} was made to answer: the vehicle now takes it for {}. End learn mode and start again.",
+                        lit.code(),
+                        corner.code(),
+                        lit.code()));
+            }
+            heard.add(corner);
+            silent.remove(corner);
+            lit = null;
+        }
+
+        private void end() {
+            ended = true;
+            learning = false;
+            lit = null;
+            if (!byCorner()) {
+                heard.addAll(corners);
+            }
+            if (heard.size() < corners.size()) {
+                remarks.add(Phrase.of(
+                        "It gave its end signal after {} of {} corners. A horn is no proof: compare dash and gauge.",
+                        heard.size(),
+                        corners.size()));
+            }
+        }
+
+        private boolean byCorner() {
+            return way().filter(Way::cornerByCorner).isPresent();
+        }
+
+        private Optional<Way> way() {
+            return waysFailed < facts.procedure().ways().size()
+                    ? Optional.of(facts.procedure().ways().get(waysFailed))
+                    : Optional.empty();
+        }
+
+        private Optional<Position> next() {
+            return corners.stream().filter(corner -> !heard.contains(corner)).findFirst();
+        }
+
+        private List<Position> toReinflate() {
+            return airOut.stream()
+                    .filter(corner -> {
+                        Pressure read = gauge.get(corner);
+                        Pressure target = facts.targets().get(corner);
+                        return read == null || target != null && read.psi() < target.psi() - REFILLED_WITHIN_PSI - 1e-9;
+                    })
+                    .toList();
+        }
+
+        private Optional<RelearnCoach.Diagnosis> diagnosis() {
+            Position corner = lit != null ? lit : next().orElse(null);
+            int tries = corner == null ? 0 : silent.getOrDefault(corner, 0);
+            if (tries == 0) {
+                return Optional.empty();
+            }
+            if (tries <= RETRIES) {
+                return Optional.of(new Diagnosis(
+                        Diagnosis.Kind.RETRY,
+                        corner,
+                        Phrase.of(
+                                facts.trigger() == Trigger.TOOL
+                                        ? "Not heard at {}. Try again: tool at the sidewall beside the valve, away from other tools and phones."
+                                        : "Not heard at {}. Try again: let more air out, a good 10 psi, without haste.",
+                                corner.code())));
+            }
+            if (tries <= RANGE_TRIES) {
+                return Optional.of(new Diagnosis(
+                        Diagnosis.Kind.NOT_IN_RANGE,
+                        corner,
+                        Phrase.of(
+                                "Still silent at {}: out of range. Roll the vehicle a quarter turn so that the valve changes its place, doors shut, and try once more.",
+                                corner.code())));
+            }
+            return Optional.of(
+                    facts.oldBattery(corner)
+                            ? new Diagnosis(
+                                    Diagnosis.Kind.BATTERY,
+                                    corner,
+                                    Phrase.of(
+                                            "Silent at {} after {} tries, and by its age the battery may be empty: replace the sensor, then relearn.",
+                                            corner.code(),
+                                            tries))
+                            : new Diagnosis(
+                                    Diagnosis.Kind.SENSOR,
+                                    corner,
+                                    Phrase.of(
+                                            "Silent at {} after {} tries: the sensor is broken, of the wrong kind, or not there. Read its ID with the tool off the vehicle’s other corners’ reach; replace it, then relearn.",
+                                            corner.code(),
+                                            tries)));
+        }
+
+        RelearnCoach coach() {
+            Optional<DashAgainstGauge> compared =
+                    dash.keySet().containsAll(corners) && gauge.keySet().containsAll(corners)
+                            ? Optional.of(DashAgainstGauge.of(dash, gauge))
+                            : Optional.empty();
+            Stage stage = stage(compared);
+            return new RelearnCoach(
+                    stage,
+                    way(),
+                    stage == Stage.CORNERS ? next() : Optional.empty(),
+                    Optional.ofNullable(lit),
+                    List.copyOf(heard),
+                    toReinflate(),
+                    says(stage, compared),
+                    List.copyOf(remarks),
+                    stage == Stage.CORNERS ? diagnosis() : Optional.empty(),
+                    compared);
+        }
+
+        private Stage stage(Optional<DashAgainstGauge> compared) {
+            boolean all = heard.containsAll(corners);
+            if (!ended && !(all && facts.procedure().end() == RelearnProcedure.EndSignal.NONE)) {
+                if (!learning) {
+                    return way().isEmpty() ? Stage.FAILED : lampsOff || !needsLamps() ? Stage.ENTER : Stage.PREPARE;
+                }
+                return Stage.CORNERS;
+            }
+            if (!toReinflate().isEmpty()) {
+                return Stage.REINFLATE;
+            }
+            return compared.filter(DashAgainstGauge::agrees).isPresent() && all ? Stage.DONE : Stage.COMPARE;
+        }
+
+        private boolean needsLamps() {
+            return facts.procedure().prompt() == RelearnProcedure.Prompt.MARKER_LAMP && byCorner();
+        }
+
+        private Phrase says(Stage stage, Optional<DashAgainstGauge> compared) {
+            return switch (stage) {
+                case PREPARE ->
+                    Phrase.of(
+                            "Turn the exterior lamps’ automatic off, so that the marker lamps can be seen. Vehicle level, tires cold.");
+                case ENTER -> Phrase.of(way().orElseThrow().words());
+                case CORNERS -> corner();
+                case REINFLATE ->
+                    Phrase.of(
+                            "Fill every tire again and gauge it: {}. Nothing is closed before.",
+                            String.join(
+                                    ", ",
+                                    toReinflate().stream().map(Position::code).toList()));
+                case COMPARE ->
+                    compared.map(found -> found.agrees()
+                                    ? Phrase.of("Not every corner was heard. Start again from the first corner.")
+                                    : found.says())
+                            .orElse(Phrase.of("Read every corner on the dash and by gauge, and type both."));
+                case DONE -> Phrase.of("Learned: every corner answers on the dash as the gauge reads it.");
+                case FAILED ->
+                    Phrase.of(
+                            "No way into learn mode worked. Look at fuse, key, and the vehicle’s manual; a tool that writes the IDs is the last way.");
+            };
+        }
+
+        private Phrase corner() {
+            if (!byCorner()) {
+                return Phrase.of(
+                        "{} Say when it is done.", facts.procedure().end().words());
+            }
+            if (lit != null) {
+                return Phrase.of("{}: {}", lit.code(), facts.trigger().words());
+            }
+            return heard.containsAll(corners)
+                    ? Phrase.of("All corners heard. {}", facts.procedure().end().words())
+                    : Phrase.of(
+                            "{} Tap the corner that is lit{}.",
+                            facts.procedure().prompt().words(),
+                            next().map(next -> "; by the procedure it is " + next.code())
+                                    .orElse(""));
+        }
+    }
+}

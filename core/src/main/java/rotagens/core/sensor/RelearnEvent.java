@@ -1,0 +1,52 @@
+package rotagens.core.sensor;
+
+import java.util.Optional;
+import rotagens.core.measure.Pressure;
+import rotagens.core.vehicle.Position;
+
+/**
+ * Something seen or heard during a relearn, in the order it came.
+ *
+ * @param position the corner it concerns; empty where it concerns the vehicle
+ * @param pressure with a gauge or dash reading
+ */
+public record RelearnEvent(Kind kind, Optional<Position> position, Optional<Pressure> pressure) {
+
+    /** What happened. */
+    public enum Kind {
+        /** The exterior lamps' automatic is off, so that the markers can be seen. */
+        LAMPS_OFF,
+        /** Learn mode began. */
+        ENTERED,
+        /** The way in didn't work. */
+        WAY_FAILED,
+        /** A corner's lamp is lit, or the dash names it. */
+        LAMP,
+        /** Horn once: the corner's sensor was heard. */
+        HEARD,
+        /** The trigger was held and nothing sounded. */
+        SILENT,
+        /** Learn mode ended by itself; what was heard is lost. */
+        TIMED_OUT,
+        /** Air was let out there. */
+        AIR_OUT,
+        /** Horn twice, or the dash says that all are learned. */
+        ENDED,
+        /** What the gauge reads at a corner afterwards, cold. */
+        GAUGE,
+        /** What the dash shows for a corner afterwards. */
+        DASH
+    }
+
+    public static RelearnEvent of(Kind kind) {
+        return new RelearnEvent(kind, Optional.empty(), Optional.empty());
+    }
+
+    public static RelearnEvent at(Kind kind, Position position) {
+        return new RelearnEvent(kind, Optional.of(position), Optional.empty());
+    }
+
+    public static RelearnEvent reads(Kind kind, Position position, Pressure pressure) {
+        return new RelearnEvent(kind, Optional.of(position), Optional.of(pressure));
+    }
+}
