@@ -95,6 +95,14 @@ final class CommonSteps {
                     "Read all pressures on the dash and by gauge: the same at every corner.",
                     null);
         }
+        facts.vehicleWork()
+                .ifPresent(work -> steps.add(new Step(
+                        StepCode.RECORD,
+                        Optional.empty(),
+                        Phrase.of("{}.", work),
+                        Optional.empty(),
+                        new Want.Words("note", "What was done", true),
+                        Optional.empty())));
         if (cause) {
             add(
                     steps,

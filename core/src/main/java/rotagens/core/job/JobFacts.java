@@ -11,6 +11,7 @@ import rotagens.core.policy.Policy;
  * @param outsideTags positions whose sensors sit outside and come off with the work
  * @param machine the tire changer chosen; empty where none was
  * @param machines all of the shop's, to say which of them fits
+ * @param vehicleWork work on the job that concerns no single wheel, in words; empty where there is none
  * @param nitrogen whether the fleet fills with it
  */
 public record JobFacts(
@@ -20,6 +21,7 @@ public record JobFacts(
         Optional<Machine> machine,
         List<Machine> machines,
         boolean nitrogen,
+        Optional<String> vehicleWork,
         Policy.ForClass policy) {
 
     public JobFacts {

@@ -2,10 +2,13 @@ package rotagens.core.job;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import rotagens.core.measure.Phrase;
+import rotagens.core.vehicle.Position;
 
 /**
  * The steps of a job in the order of the work, put together from what this vehicle, wheel, tire, sensor and machine need. The
@@ -19,9 +22,7 @@ public record JobSheet(List<Step> steps, List<Phrase> warnings) {
     public static JobSheet of(JobFacts facts) {
         List<Step> steps = new ArrayList<>();
         CommonSteps.before(facts, steps);
-        List<List<Step>> wheels = facts.wheels().stream()
-                .map(wheel -> new WheelSteps(facts, wheel).all())
-                .toList();
+        List<List<Step>> wheels = List.copyOf(byWheel(facts).values());
         if (facts.wheels().stream().anyMatch(wheel -> wheel.task().movesWheel())) {
             // Wheels that change places are off together.
             wheels.stream()
@@ -33,6 +34,20 @@ public record JobSheet(List<Step> steps, List<Phrase> warnings) {
         }
         CommonSteps.after(facts, steps);
         return new JobSheet(List.copyOf(steps), MachineFit.warnings(facts));
+    }
+
+    /** Several pieces of work at one wheel are one pass through its steps, each once and in the order of the work. */
+    private static Map<Position, List<Step>> byWheel(JobFacts facts) {
+        Map<Position, Map<String, Step>> steps = new LinkedHashMap<>();
+        for (WheelWork wheel : facts.wheels()) {
+            Map<String, Step> here = steps.computeIfAbsent(wheel.position(), position -> new LinkedHashMap<>());
+            new WheelSteps(facts, wheel).all().forEach(step -> here.putIfAbsent(step.key(), step));
+        }
+        Map<Position, List<Step>> sorted = new LinkedHashMap<>();
+        steps.forEach((position, here) -> sorted.put(
+                position,
+                here.values().stream().sorted(Comparator.comparing(Step::code)).toList()));
+        return sorted;
     }
 
     private static int phaseOrder(Step step) {

@@ -24,6 +24,7 @@ public enum StepCode {
 
     LOOK_INSIDE("Prepare", "Professional’s look inside", Skip.NEVER, true),
     CLEAN_WHEEL("Prepare", "Wheel clean and sound", Skip.WITH_REASON, false),
+    WHEEL_KIND("Prepare", "How the wheel is piloted", Skip.NEVER, false),
     STEM("Prepare", "Stem, grommet and core", Skip.WITH_REASON, false),
     SENSOR_IN("Prepare", "Sensor in", Skip.NEVER, false),
     LUBRICATE("Prepare", "Lubricate", Skip.WITH_REASON, false),

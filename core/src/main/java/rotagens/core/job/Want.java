@@ -82,6 +82,25 @@ public sealed interface Want {
         }
     }
 
+    /** How the wheel that goes on is piloted. */
+    record Pilot() implements Want {
+        @Override
+        public List<Field> fields() {
+            return List.of(new Field("pilot", "Wheel fitted is", Field.Kind.CHOICE));
+        }
+
+        @Override
+        public Outcome read(Map<String, String> typed, Units units) {
+            Reader reader = new Reader(typed);
+            String pilot = reader.text("pilot", "Choose how the wheel fitted is piloted.");
+            if (!pilot.isEmpty() && !pilot.equals("HUB") && !pilot.equals("STUD")) {
+                reader.fault("pilot", "Hub- or stud-piloted.");
+            }
+            return reader.outcome(
+                    Phrase.of("{}", pilot.equals("HUB") ? "hub-piloted" : "stud-piloted"), Optional.empty());
+        }
+    }
+
     /** A verdict of a qualified person and that person's name. */
     record Professional() implements Want {
         @Override

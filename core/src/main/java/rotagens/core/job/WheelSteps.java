@@ -38,6 +38,9 @@ final class WheelSteps {
         if (task.breaksBead()) {
             beadOff();
             prepare();
+            if (wheel.condemned()) {
+                return steps;
+            }
             mount();
         }
         if (task.lifts() || task == WheelTask.RETORQUE) {
@@ -55,6 +58,9 @@ final class WheelSteps {
                             "It ran at 80 % of its target or less: no air on the vehicle. Deflate, demount, and have it looked at inside."),
                     "A tire run flat can burst while it is filled (29 CFR 1910.177).",
                     new Want.Professional());
+            if (wheel.condemned()) {
+                return;
+            }
         }
         step(
                 StepCode.FILL,
@@ -169,6 +175,14 @@ final class WheelSteps {
                             "A tire professional looks inside: creases, rubber dust, discolored liner. Condemned, it doesn’t go back."),
                     null,
                     new Want.Professional());
+            if (wheel.condemned()) {
+                step(
+                        StepCode.RECORD,
+                        Phrase.of("Condemned: mark it, set it aside for scrap, and plan its replacement."),
+                        null,
+                        new Want.Words("note", "Where it lies", true));
+                return;
+            }
         }
         step(
                 StepCode.CLEAN_WHEEL,
@@ -181,6 +195,13 @@ final class WheelSteps {
                 Phrase.of("New stem or grommet, centered, and core; the stem nut by torque wrench, not by feel."),
                 null,
                 new Want.Tick());
+        if (task == WheelTask.WHEEL_CHANGE) {
+            step(
+                    StepCode.WHEEL_KIND,
+                    Phrase.of("Look at stud holes and nuts of the wheel that goes on."),
+                    "Hub- and stud-piloted parts look alike and never interchange.",
+                    new Want.Pilot());
+        }
         if (task.newSensor()) {
             step(
                     StepCode.SENSOR_IN,
@@ -303,13 +324,7 @@ final class WheelSteps {
             step(StepCode.TREAD_FITTED, Phrase.of("Gauge the tread of the tire fitted."), null, new Want.TreadFitted());
         }
         if (task.readsDot()) {
-            step(
-                    StepCode.DOT_FITTED,
-                    Phrase.of(
-                            "Read the DOT code of the tire that is at {} now.",
-                            wheel.position().code()),
-                    null,
-                    new Want.DotFitted());
+            dot();
         }
         if (task == WheelTask.MOVE_WHEEL) {
             step(
@@ -320,6 +335,16 @@ final class WheelSteps {
                     null,
                     new Want.ColdPressure(wheel.target(), wheel.maximum()));
         }
+    }
+
+    private void dot() {
+        step(
+                StepCode.DOT_FITTED,
+                Phrase.of(
+                        "Read the DOT code of the tire that is at {} now.",
+                        wheel.position().code()),
+                null,
+                new Want.DotFitted());
     }
 
     private String nutWords() {
@@ -384,12 +409,26 @@ final class WheelSteps {
                         Phrase.of("Do it, and say what was done."),
                         null,
                         new Want.Words("note", "What was done", true));
-            case READ ->
+            case TREAD ->
                 step(
                         StepCode.TREAD_FITTED,
                         Phrase.of("Gauge the tread in three grooves."),
                         null,
                         new Want.TreadFitted());
+            case DOT -> dot();
+            case RECORD -> {
+                step(
+                        StepCode.TREAD_FITTED,
+                        Phrase.of("Gauge the tread of the tire fitted."),
+                        null,
+                        new Want.TreadFitted());
+                dot();
+                step(
+                        StepCode.COLD_CHECK,
+                        Phrase.of("Gauge it cold."),
+                        null,
+                        new Want.ColdPressure(Optional.empty(), wheel.maximum()));
+            }
             case WHEEL_OFF ->
                 step(
                         StepCode.RECORD,

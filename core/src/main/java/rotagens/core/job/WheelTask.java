@@ -14,7 +14,9 @@ public enum WheelTask {
     CAUSE("Balance and alignment", false, Bead.STAYS),
     RETORQUE("Re-torque", false, Bead.STAYS),
     VERDICT("Professional inspection", false, Bead.STAYS),
-    READ("Reading", false, Bead.STAYS),
+    TREAD("Tread inspection", false, Bead.STAYS),
+    DOT("DOT code", false, Bead.STAYS),
+    RECORD("Record the tire fitted", false, Bead.STAYS),
     OTHER("Other work", false, Bead.STAYS);
 
     private enum Bead {
@@ -58,7 +60,7 @@ public enum WheelTask {
 
     /** Which tire went where has to be read off its sidewall. */
     public boolean readsDot() {
-        return this == NEW_TIRE || this == MOVE_WHEEL || this == REMOUNT;
+        return this == NEW_TIRE || this == MOVE_WHEEL || this == REMOUNT || this == RECORD || this == DOT;
     }
 
     /** The wheel, and an inside sensor with it, sits elsewhere afterwards. */

@@ -17,6 +17,7 @@ import rotagens.core.vehicle.WheelSpec;
  * @param wheel {@link WheelSpec#UNKNOWN} where nobody has read it
  * @param target the cold pressure to fill to; empty where it isn't known
  * @param maximum the lowest of the tire's and the wheel's
+ * @param condemned a tire professional has looked inside during this job and it doesn't go back
  * @param suspect it ran at 80 % of its target or less, or damage is open on it
  */
 public record WheelWork(
@@ -29,7 +30,8 @@ public record WheelWork(
         Optional<Sensor.Mount> sensor,
         Optional<Pressure> target,
         Optional<Pressure> maximum,
-        boolean suspect) {
+        boolean suspect,
+        boolean condemned) {
 
     boolean dual() {
         return position instanceof Position.OnAxle on && on.place() != Position.Place.SINGLE;

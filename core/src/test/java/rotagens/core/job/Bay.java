@@ -80,7 +80,8 @@ final class Bay {
                 Optional.ofNullable(sensor),
                 target == 0 ? Optional.empty() : Optional.of(Pressure.psi(target)),
                 Optional.of(Pressure.psi(120)),
-                suspect);
+                suspect,
+                false);
     }
 
     Bay does(String code, WheelTask task) {
@@ -120,6 +121,13 @@ final class Bay {
 
     JobSheet sheet() {
         return JobSheet.of(new JobFacts(
-                light, wheels, tags, Optional.ofNullable(machine), machines, nitrogen, Policy.DEFAULTS.of("Coach")));
+                light,
+                wheels,
+                tags,
+                Optional.ofNullable(machine),
+                machines,
+                nitrogen,
+                Optional.empty(),
+                Policy.DEFAULTS.of("Coach")));
     }
 }

@@ -268,4 +268,41 @@ class JobSheetTest {
                 .asString()
                 .contains("no tire changer is on file");
     }
+
+    @Test
+    @DisplayName("a tire condemned from inside isn't mounted again: it is set aside and the wheel's steps end there")
+    void condemned() {
+        WheelWork ran = Bay.work("1R", WheelTask.WHEEL_OFF, null, 110, true, Bay.wheel(false));
+        JobSheet sheet = new Bay()
+                .does(new WheelWork(
+                        ran.position(),
+                        ran.name(),
+                        ran.task(),
+                        ran.model(),
+                        ran.diameter(),
+                        ran.wheel(),
+                        ran.sensor(),
+                        ran.target(),
+                        ran.maximum(),
+                        true,
+                        true))
+                .sheet();
+        assertThat(codes(sheet))
+                .contains(StepCode.LOOK_INSIDE, StepCode.RECORD)
+                .doesNotContain(StepCode.MOUNT, StepCode.FILL, StepCode.TORQUE_FULL);
+    }
+
+    @Test
+    @DisplayName(
+            "two pieces of work at one wheel are one pass: a new tire and a new sensor share bead, cage and torque")
+    void merged() {
+        JobSheet sheet = new Bay()
+                .does("1L", WheelTask.NEW_TIRE)
+                .does("1L", WheelTask.SENSOR_DISMOUNT)
+                .sheet();
+        assertThat(codes(sheet))
+                .doesNotHaveDuplicates()
+                .containsSubsequence(
+                        StepCode.DEMOUNT, StepCode.SENSOR_IN, StepCode.MOUNT, StepCode.DOT_FITTED, StepCode.RELEARN);
+    }
 }

@@ -52,7 +52,7 @@ import rotagens.server.web.ProblemException;
 
 /** Marking a job done: who, when, and what was read after. A job can't be closed while a required reading is missing. */
 @Service
-class JobCompletion {
+public class JobCompletion {
 
     /** The entries of one piece of work, read and complete. */
     private record Read(

@@ -49,7 +49,7 @@ public final class JobViews {
     record Move(LocalDate day) {}
 
     /** What was read or decided after one piece of work; which entries are needed depends on its kind. */
-    record Result(
+    public record Result(
             long itemId,
             @Nullable String pressure,
             @Nullable String outer,
@@ -64,14 +64,14 @@ public final class JobViews {
             @Nullable String professional,
             @Nullable String note) {}
 
-    enum ProfessionalVerdict {
+    public enum ProfessionalVerdict {
         SOUND,
         CONDEMNED
     }
 
-    record Done(@Nullable LocalDate day, List<Result> results) {}
+    public record Done(@Nullable LocalDate day, List<Result> results) {}
 
-    record Item(
+    public record Item(
             long id,
             DueKind kind,
             String work,
@@ -82,7 +82,7 @@ public final class JobViews {
             @Nullable Long tireModelId,
             @Nullable String done) {}
 
-    record Job(
+    public record Job(
             long id,
             int version,
             long vehicleId,

@@ -65,6 +65,8 @@ final class Access {
             new Line(GET, "/api/vehicles/{id}/report-card", COORDINATOR),
             new Line(POST, "/api/vehicles/{id}/report-card", COORDINATOR),
             new Line(POST, "/api/gauges/**", COORDINATOR),
+            new Line(POST, "/api/machines", COORDINATOR),
+            new Line(PUT, "/api/machines/{id}", COORDINATOR),
             new Line(POST, "/api/vehicles/{id}/odometer-replacement", COORDINATOR),
             new Line(POST, "/api/vehicles/{id}/rotation", COORDINATOR),
             new Line(POST, "/api/vehicles/{id}/rotation/proposal", VIEWER),
@@ -75,6 +77,8 @@ final class Access {
             new Line(DELETE, "/api/jobs/{id}", COORDINATOR),
             // Work in yard and bay: technicians.
             new Line(POST, "/api/jobs/{id}/done", TECHNICIAN),
+            new Line(PUT, "/api/jobs/{id}/sheet", TECHNICIAN),
+            new Line(POST, "/api/jobs/{id}/sheet/**", TECHNICIAN),
             new Line(POST, "/api/vehicles/{id}/walk-rounds", TECHNICIAN),
             new Line(PUT, "/api/walk-rounds/**", TECHNICIAN),
             new Line(POST, "/api/walk-rounds/**", TECHNICIAN),

@@ -1,0 +1,112 @@
+package rotagens.server.sheets;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import rotagens.core.job.Want;
+
+/** The shapes a job sheet has on the wire. */
+final class SheetViews {
+
+    private SheetViews() {}
+
+    /** What is chosen for a sheet: the tire changer, nitrogen, and whether a sensor goes in with the tire off. */
+    record Choose(@Nullable Long machineId, boolean nitrogen, boolean sensorDismount) {}
+
+    record MachineChoice(long id, String name, String kind) {}
+
+    record Option(String code, String words) {}
+
+    record FieldView(
+            String name,
+            String label,
+            Want.Field.Kind kind,
+            List<Option> options,
+            @Nullable String typed) {}
+
+    /** A place for the valve. */
+    record ValvePlace(String school, List<Integer> angles, String clock) {}
+
+    record ValveClockView(String step, List<ValvePlace> places, int keepOut, String because) {}
+
+    /** @param order of the nuts, counted round the circle; {@code wrench} what the wrench is set to at this stage */
+    record StarView(List<Integer> order, @Nullable String wrench, String stage) {}
+
+    enum State {
+        OPEN,
+        WAITS,
+        DONE,
+        SKIPPED
+    }
+
+    /**
+     * One step.
+     *
+     * @param waitsFor the step that has to come before it
+     * @param says what was read or why it was left out
+     * @param outside what was tried last and wasn't within limits
+     */
+    record StepView(
+            String key,
+            String phase,
+            String title,
+            @Nullable String position,
+            @Nullable String positionName,
+            String does,
+            @Nullable String caution,
+            List<FieldView> fields,
+            State state,
+            @Nullable String waitsFor,
+            boolean safety,
+            boolean mayBeSkipped,
+            @Nullable String says,
+            @Nullable String by,
+            @Nullable Instant at,
+            @Nullable String outside,
+            @Nullable StarView star,
+            @Nullable ValveClockView clock) {}
+
+    record HandOver(String from, String to, Instant at) {}
+
+    /**
+     * A job's sheet.
+     *
+     * @param version of the job, for closing it
+     * @param tasks what is done where, in words
+     */
+    record SheetView(
+            long jobId,
+            int version,
+            long vehicleId,
+            String unit,
+            LocalDate day,
+            String note,
+            List<String> tasks,
+            boolean begun,
+            @Nullable String startedBy,
+            @Nullable Instant startedAt,
+            @Nullable Instant doneAt,
+            @Nullable String doneBy,
+            List<String> warnings,
+            List<MachineChoice> machines,
+            @Nullable Long machineId,
+            boolean nitrogen,
+            boolean sensorDismount,
+            boolean asksSensorWay,
+            boolean asksMachine,
+            List<StepView> steps,
+            int open,
+            List<HandOver> handOvers) {}
+
+    /** What was typed at a step. */
+    record Typed(@Nullable Map<String, String> fields) {}
+
+    record Skip(@Nullable String reason) {}
+
+    record HandTo(@Nullable String to) {}
+
+    /** @param day the work was done; null for today */
+    record Close(@Nullable LocalDate day) {}
+}
