@@ -30,6 +30,8 @@ export const router = createBrowserRouter([
         ],
       },
       { path: 'tires/:id', lazy: async () => ({ Component: (await import('../tire/TirePage')).TirePage }) },
+      { path: 'jobs/:id/sheet', lazy: async () => ({ Component: (await import('../sheet/Sheet')).Sheet }) },
+      { path: 'jobs/:id/visit', lazy: async () => ({ Component: (await import('../sheet/Visit')).Visit }) },
       { path: 'people', lazy: async () => ({ Component: (await import('../places/people/PeoplePage')).PeoplePage }) },
       { path: 'files', lazy: async () => ({ Component: (await import('../places/files/Files')).Files }) },
       { path: 'along', lazy: async () => ({ Component: (await import('../places/along/Along')).Along }) },
@@ -57,6 +59,10 @@ export const router = createBrowserRouter([
           {
             path: 'gauges',
             lazy: async () => ({ Component: (await import('../places/reference/GaugesPage')).GaugesPage }),
+          },
+          {
+            path: 'machines',
+            lazy: async () => ({ Component: (await import('../places/reference/MachinesPage')).MachinesPage }),
           },
           {
             path: 'policy',

@@ -85,8 +85,9 @@ export function JobCard({
               slotProps={{ inputLabel: { shrink: true } }}
             />
             <Button onClick={() => cancel.mutate()}>Take off the plan</Button>
-            <Button variant="contained" onClick={() => setFinishing(true)}>
-              Mark done…
+            <Button onClick={() => setFinishing(true)}>Mark done…</Button>
+            <Button variant="contained" component={Link} to={`/jobs/${job.id}/sheet`}>
+              Job sheet
             </Button>
           </Box>
         )}

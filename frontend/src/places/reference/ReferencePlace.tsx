@@ -6,6 +6,7 @@ const PAGES = [
   { to: '/reference/charts', word: 'Load–inflation charts' },
   { to: '/reference/calculator', word: 'Pressure calculator' },
   { to: '/reference/gauges', word: 'Gauges' },
+  { to: '/reference/machines', word: 'Tire changers' },
   { to: '/reference/policy', word: 'Policy' },
 ]
 

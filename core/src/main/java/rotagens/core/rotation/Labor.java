@@ -10,9 +10,10 @@ import rotagens.core.vehicle.Vehicle;
  * @param liftMinutes off, on and torqued, each wheel
  * @param mountMinutes a tire off its wheel and another on
  */
-record Labor(int liftMinutes, int mountMinutes, double dollarsAnHour) {
+public record Labor(int liftMinutes, int mountMinutes, double dollarsAnHour) {
 
-    static Labor on(Vehicle vehicle, Policy policy) {
+    /** As the fleet's policy prices it for a vehicle. */
+    public static Labor on(Vehicle vehicle, Policy policy) {
         double dollars = policy.of(vehicle.vehicleClass()).number(PolicyNumber.SHOP_HOUR);
         return vehicle.isLight() ? new Labor(8, 12, dollars) : new Labor(15, 25, dollars);
     }

@@ -13,12 +13,12 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import rotagens.core.measure.Units;
 import rotagens.server.planning.JobViews.Job;
-import rotagens.server.sheets.SheetViews.Choose;
-import rotagens.server.sheets.SheetViews.Close;
-import rotagens.server.sheets.SheetViews.HandTo;
+import rotagens.server.sheets.SheetViews.CloseSheet;
+import rotagens.server.sheets.SheetViews.HandSheetTo;
+import rotagens.server.sheets.SheetViews.SheetChoice;
 import rotagens.server.sheets.SheetViews.SheetView;
-import rotagens.server.sheets.SheetViews.Skip;
-import rotagens.server.sheets.SheetViews.Typed;
+import rotagens.server.sheets.SheetViews.SkipStep;
+import rotagens.server.sheets.SheetViews.StepReadings;
 import rotagens.server.web.OnceOnly;
 import rotagens.server.web.Version;
 
@@ -48,7 +48,7 @@ class SheetController {
 
     @PutMapping("/api/jobs/{id}/sheet")
     SheetView choose(
-            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody Choose chosen) {
+            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody SheetChoice chosen) {
         return sheets.choose(id, chosen, units);
     }
 
@@ -58,7 +58,7 @@ class SheetController {
             @PathVariable String step,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
-            @RequestBody Typed typed) {
+            @RequestBody StepReadings typed) {
         return onceOnly.write(
                 key,
                 List.of("step", id, step, units, typed),
@@ -71,7 +71,7 @@ class SheetController {
             @PathVariable long id,
             @PathVariable String step,
             @RequestParam(defaultValue = "US") Units units,
-            @RequestBody Skip skip) {
+            @RequestBody SkipStep skip) {
         return sheets.skip(id, step, skip.reason(), units);
     }
 
@@ -81,7 +81,8 @@ class SheetController {
     }
 
     @PostMapping("/api/jobs/{id}/sheet/hand-over")
-    SheetView handOver(@PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody HandTo to) {
+    SheetView handOver(
+            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody HandSheetTo to) {
         return sheets.handOver(id, to.to(), units);
     }
 
@@ -91,7 +92,7 @@ class SheetController {
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader("If-Match") String seen,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
-            @RequestBody Close close) {
+            @RequestBody CloseSheet close) {
         return onceOnly.write(
                 key,
                 List.of("close", id, seen, units, close),

@@ -27,10 +27,10 @@ import rotagens.server.planning.JobViews.Job;
 import rotagens.server.planning.Jobs;
 import rotagens.server.sheets.SheetStore.Kind;
 import rotagens.server.sheets.SheetStore.Mark;
+import rotagens.server.sheets.SheetViews.FieldOption;
 import rotagens.server.sheets.SheetViews.FieldView;
-import rotagens.server.sheets.SheetViews.HandOver;
 import rotagens.server.sheets.SheetViews.MachineChoice;
-import rotagens.server.sheets.SheetViews.Option;
+import rotagens.server.sheets.SheetViews.SheetHandOver;
 import rotagens.server.sheets.SheetViews.SheetView;
 import rotagens.server.sheets.SheetViews.StarView;
 import rotagens.server.sheets.SheetViews.State;
@@ -153,7 +153,7 @@ class SheetPages {
                         .toList(),
                 here.sheet().open(here.marks().settled()).size(),
                 here.marks().handed().stream()
-                        .map(mark -> new HandOver(mark.person(), mark.says(), mark.at()))
+                        .map(mark -> new SheetHandOver(mark.person(), mark.says(), mark.at()))
                         .toList());
     }
 
@@ -204,12 +204,12 @@ class SheetPages {
                         .orElse(null));
     }
 
-    private static List<Option> options(Want.Field field) {
+    private static List<FieldOption> options(Want.Field field) {
         return switch (field.name()) {
-            case "where" -> List.of(new Option("OPEN", "in the open"), new Option("CAGE", "in a cage"));
-            case "facing" -> List.of(new Option("OUTWARD", "outward"), new Option("INWARD", "inward"));
-            case "verdict" -> List.of(new Option("SOUND", "sound"), new Option("CONDEMNED", "condemned"));
-            case "pilot" -> List.of(new Option("HUB", "hub-piloted"), new Option("STUD", "stud-piloted"));
+            case "where" -> List.of(new FieldOption("OPEN", "in the open"), new FieldOption("CAGE", "in a cage"));
+            case "facing" -> List.of(new FieldOption("OUTWARD", "outward"), new FieldOption("INWARD", "inward"));
+            case "verdict" -> List.of(new FieldOption("SOUND", "sound"), new FieldOption("CONDEMNED", "condemned"));
+            case "pilot" -> List.of(new FieldOption("HUB", "hub-piloted"), new FieldOption("STUD", "stud-piloted"));
             default -> List.of();
         };
     }

@@ -13,17 +13,17 @@ final class SheetViews {
     private SheetViews() {}
 
     /** What is chosen for a sheet: the tire changer, nitrogen, and whether a sensor goes in with the tire off. */
-    record Choose(@Nullable Long machineId, boolean nitrogen, boolean sensorDismount) {}
+    record SheetChoice(@Nullable Long machineId, boolean nitrogen, boolean sensorDismount) {}
 
     record MachineChoice(long id, String name, String kind) {}
 
-    record Option(String code, String words) {}
+    record FieldOption(String code, String words) {}
 
     record FieldView(
             String name,
             String label,
             Want.Field.Kind kind,
-            List<Option> options,
+            List<FieldOption> options,
             @Nullable String typed) {}
 
     /** A place for the valve. */
@@ -68,7 +68,7 @@ final class SheetViews {
             @Nullable StarView star,
             @Nullable ValveClockView clock) {}
 
-    record HandOver(String from, String to, Instant at) {}
+    record SheetHandOver(String from, String to, Instant at) {}
 
     /**
      * A job's sheet.
@@ -98,15 +98,15 @@ final class SheetViews {
             boolean asksMachine,
             List<StepView> steps,
             int open,
-            List<HandOver> handOvers) {}
+            List<SheetHandOver> handOvers) {}
 
     /** What was typed at a step. */
-    record Typed(@Nullable Map<String, String> fields) {}
+    record StepReadings(@Nullable Map<String, String> fields) {}
 
-    record Skip(@Nullable String reason) {}
+    record SkipStep(@Nullable String reason) {}
 
-    record HandTo(@Nullable String to) {}
+    record HandSheetTo(@Nullable String to) {}
 
     /** @param day the work was done; null for today */
-    record Close(@Nullable LocalDate day) {}
+    record CloseSheet(@Nullable LocalDate day) {}
 }

@@ -32,7 +32,7 @@ import rotagens.server.planning.PlannedMoves;
 import rotagens.server.sheets.SheetPages.Opened;
 import rotagens.server.sheets.SheetStore.Kind;
 import rotagens.server.sheets.SheetStore.Mark;
-import rotagens.server.sheets.SheetViews.Choose;
+import rotagens.server.sheets.SheetViews.SheetChoice;
 import rotagens.server.sheets.SheetViews.SheetView;
 import rotagens.server.web.Entries;
 import rotagens.server.web.ProblemException;
@@ -84,10 +84,10 @@ class Sheets {
 
     /** Chooses machine, nitrogen and the way a sensor goes in, and so begins the sheet. */
     @Transactional
-    SheetView choose(long jobId, Choose chosen, Units units) {
+    SheetView choose(long jobId, SheetChoice chosen, Units units) {
         open(jobId);
         if (chosen.machineId() != null && machines.get(chosen.machineId()).retired()) {
-            throw ProblemException.field("machineId", "This machine is out of use. Choose another.");
+            throw ProblemException.field("machineId", "This machine is out of use. SheetChoice another.");
         }
         begin(jobId);
         store.choose(jobId, chosen.machineId(), chosen.nitrogen(), chosen.sensorDismount());

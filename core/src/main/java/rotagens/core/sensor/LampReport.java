@@ -1,0 +1,50 @@
+package rotagens.core.sensor;
+
+import java.util.Comparator;
+import java.util.Map;
+import java.util.Optional;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Pressure;
+import rotagens.core.vehicle.Position;
+
+/** A lamp that named a corner, held against what the gauge read there afterwards. A lamp is no proof of a corner. */
+public final class LampReport {
+
+    private static final double ON_TARGET = 0.95;
+    private static final double LOW = 0.92;
+
+    private LampReport() {}
+
+    /**
+     * Says so where the corner named is on target and another one is low: sensors may be crossed.
+     *
+     * @param gauge what the gauge read at each corner since the report
+     * @param targets cold, by corner
+     */
+    public static Optional<Phrase> against(
+            Position named, Map<Position, Pressure> gauge, Map<Position, Pressure> targets) {
+        if (share(named, gauge, targets).filter(share -> share >= ON_TARGET).isEmpty()) {
+            return Optional.empty();
+        }
+        return gauge.keySet().stream()
+                .filter(corner -> !corner.equals(named)
+                        && share(corner, gauge, targets)
+                                .filter(share -> share < LOW)
+                                .isPresent())
+                .min(Comparator.comparing(
+                        corner -> share(corner, gauge, targets).orElseThrow()))
+                .map(low -> Phrase.of(
+                        "The lamp named {}, but by gauge it holds {} and {} is low with {} of {}. The sensors may be crossed: compare dash and gauge before adding air.",
+                        named.code(),
+                        gauge.get(named),
+                        low.code(),
+                        gauge.get(low),
+                        targets.get(low)));
+    }
+
+    private static Optional<Double> share(
+            Position corner, Map<Position, Pressure> gauge, Map<Position, Pressure> targets) {
+        return Optional.ofNullable(gauge.get(corner))
+                .flatMap(read -> Optional.ofNullable(targets.get(corner)).map(target -> read.psi() / target.psi()));
+    }
+}

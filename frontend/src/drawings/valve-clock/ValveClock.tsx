@@ -1,0 +1,73 @@
+import Box from '@mui/material/Box'
+import type { Schemas } from '../../api/client'
+import { colour } from '../../app/theme'
+import { at, sector } from './geometry'
+
+const SIZE = 210
+const RIM = 66
+const TIRE = 92
+
+/** A wheel face with the tool at 3 o'clock, the arc that stays free, and where the valve goes. */
+export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
+  const words = clock.places.map((place) => `${place.clock}, ${place.school}`).join('; or ')
+  return (
+    <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
+      <svg
+        viewBox={`${-SIZE / 2} ${-SIZE / 2} ${SIZE + 24} ${SIZE}`}
+        width={SIZE}
+        role="img"
+        aria-label={`Valve clock, ${clock.step}, tool at 3 o’clock: valve at ${words || 'any place'}.`}
+      >
+        <circle r={TIRE} fill={colour.rubber} />
+        <circle r={RIM} fill="#EAE6DA" />
+        {clock.keepOut > 0 && <path d={sector(clock.keepOut, RIM)} fill="#A8261B" opacity={0.28} />}
+        {clock.keepOut > 0 && (
+          <path d={sector(clock.keepOut, RIM)} fill="none" stroke="#A8261B" strokeWidth={1.5} strokeDasharray="4 3" />
+        )}
+        <circle r={13} fill={colour.beam} />
+        <rect x={TIRE - 8} y={-17} width={34} height={34} rx={3} fill={colour.beam} stroke={colour.ink} />
+        <text x={TIRE + 9} y={4} textAnchor="middle" fontSize={10.5} fontWeight={700} fill={colour.ink}>
+          tool
+        </text>
+        {clock.places.flatMap((place, rank) =>
+          place.angles.map((angle) => {
+            const { x, y } = at(angle, RIM - 8)
+            return (
+              <g key={`${place.school} ${angle}`}>
+                <circle
+                  cx={x}
+                  cy={y}
+                  r={10}
+                  fill={rank === 0 ? colour.amber : '#fff'}
+                  stroke={colour.ink}
+                  strokeWidth={rank === 0 ? 2.5 : 1.5}
+                  strokeDasharray={rank === 0 ? undefined : '3 2'}
+                />
+                <text x={x} y={y + 4} textAnchor="middle" fontSize={11} fontWeight={750} fill={colour.ink}>
+                  V
+                </text>
+              </g>
+            )
+          }),
+        )}
+      </svg>
+      <Box sx={{ flex: 1, minWidth: 180 }}>
+        <Box component="h3" sx={{ typography: 'h3', m: 0 }}>
+          Valve at
+        </Box>
+        <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
+          {clock.places.map((place, rank) => (
+            <li key={place.school}>
+              <Box component="strong" sx={{ fontSize: rank === 0 ? 18 : 15 }}>
+                {place.clock}
+              </Box>
+              , {place.school}
+            </li>
+          ))}
+          {clock.places.length === 0 && <li>any place</li>}
+        </Box>
+        <Box sx={{ color: 'text.secondary' }}>{clock.because}</Box>
+      </Box>
+    </Box>
+  )
+}

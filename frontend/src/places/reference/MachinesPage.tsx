@@ -1,0 +1,194 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answerOf, api, type Schemas } from '../../api/client'
+import { useUnits } from '../../app/settings'
+import { useMay } from '../../session/session'
+import { Choice, Entry } from '../../ui/Entry'
+import { LoadProblem } from '../../ui/Failed'
+import { FormDialog } from '../../ui/FormDialog'
+import { LoadingLines } from '../../ui/Loading'
+import { Page } from '../../ui/Page'
+import { Table } from '../../ui/Table'
+import { useSend } from '../../ui/useSend'
+
+type Machine = Schemas['MachineView']
+
+const KINDS = [
+  ['SIDE_SHOVEL', 'side shovel and jaw table'],
+  ['LEVERLESS', 'leverless jaw table'],
+  ['CENTER_CLAMP', 'center clamp with rollers'],
+] as const
+
+const STEPS = [
+  ['BREAK_FRONT', 'Break the front bead'],
+  ['DEMOUNT_TOP', 'Take the top bead off'],
+  ['DEMOUNT_BOTTOM', 'Take the bottom bead off'],
+  ['MOUNT_BOTTOM', 'Put the bottom bead on'],
+  ['MOUNT_TOP', 'Put the top bead on'],
+] as const
+
+/** The shop's tire changers: what they take, and where their own sheets want the valve. */
+export function MachinesPage() {
+  const [units] = useUnits()
+  const query = useQuery({
+    queryKey: ['machines', units],
+    queryFn: () => answerOf(api.GET('/api/machines', { params: { query: { units } } })),
+  })
+  const may = useMay('COORDINATOR')
+  const [open, setOpen] = useState<Machine | 'new'>()
+  if (query.isPending) return <LoadingLines />
+  if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
+  return (
+    <Page
+      title="Tire changers"
+      about="Limits off the machine’s plate; valve positions off its own sheet, as a clock with the tool at 3. The manual comes first."
+      actions={
+        may && (
+          <Button variant="contained" onClick={() => setOpen('new')}>
+            Add a machine…
+          </Button>
+        )
+      }
+    >
+      {query.data.length === 0 && (
+        <p>
+          No tire changer is on file yet. Add each with the limits on its plate, so that a job can warn before a vehicle
+          is lifted.
+        </p>
+      )}
+      {query.data.length > 0 && (
+        <Table label="Tire changers" heads={['Machine', 'Tire at most', 'Rim', 'Width at most', 'Valve, by step', '']}>
+          {query.data.map((machine) => (
+            <tr key={machine.id}>
+              <td>
+                <strong>{machine.name}</strong>
+                <Box sx={{ color: 'text.secondary' }}>{machine.kindWords}</Box>
+              </td>
+              <td>{machine.mostTire || 'not on file'}</td>
+              <td>
+                {machine.leastRim || machine.mostRim
+                  ? `${machine.leastRim || '?'} to ${machine.mostRim || '?'} in`
+                  : 'not on file'}
+              </td>
+              <td>{machine.mostWidth || 'not on file'}</td>
+              <td>
+                {machine.valves.map((valve) => (
+                  <div key={valve.step}>
+                    {valve.words}: {valve.advice}
+                  </div>
+                ))}
+              </td>
+              <td>
+                {may && (
+                  <Button size="small" onClick={() => setOpen(machine)} aria-label={`Change ${machine.name}`}>
+                    Change…
+                  </Button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </Table>
+      )}
+      {open && <MachineDialog machine={open === 'new' ? undefined : open} onClose={() => setOpen(undefined)} />}
+    </Page>
+  )
+}
+
+function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onClose: () => void }) {
+  const [units] = useUnits()
+  const [name, setName] = useState(machine?.name ?? '')
+  const [kind, setKind] = useState<Machine['kind']>(machine?.kind ?? 'SIDE_SHOVEL')
+  const [mostTire, setMostTire] = useState(machine?.mostTire ?? '')
+  const [leastRim, setLeastRim] = useState(machine?.leastRim ?? '')
+  const [mostRim, setMostRim] = useState(machine?.mostRim ?? '')
+  const [mostWidth, setMostWidth] = useState(machine?.mostWidth ?? '')
+  const [valves, setValves] = useState<Record<string, string>>(() =>
+    Object.fromEntries((machine?.valves ?? []).map((valve) => [valve.step, valve.clock])),
+  )
+  const form = useSend(() => {
+    const body = { name, kind, mostTire, leastRim, mostRim, mostWidth, valves }
+    return machine
+      ? answerOf(
+          api.PUT('/api/machines/{id}', {
+            params: { path: { id: machine.id }, query: { units }, header: { 'If-Match': `"${machine.version}"` } },
+            body,
+          }),
+        )
+      : answerOf(api.POST('/api/machines', { params: { query: { units } }, body }))
+  }, onClose)
+  const length = units === 'US' ? 'in' : 'mm'
+  return (
+    <FormDialog
+      title={machine ? `Change ${machine.name}` : 'Add a tire changer'}
+      action="Keep it"
+      error={form.error}
+      busy={form.busy}
+      onSend={form.send}
+      onClose={onClose}
+      wide
+    >
+      <Entry label="Name" value={name} onChange={setName} error={form.wrong('name')} autoFocus />
+      <Choice
+        label="How it holds"
+        value={kind}
+        options={KINDS}
+        onChange={setKind}
+        error={form.wrong('kind')}
+        width={260}
+      />
+      <Entry
+        label="Tire diameter at most"
+        value={mostTire}
+        onChange={setMostTire}
+        error={form.wrong('mostTire')}
+        unit={length}
+        width={190}
+      />
+      <Entry
+        label="Rim from"
+        value={leastRim}
+        onChange={setLeastRim}
+        error={form.wrong('leastRim')}
+        unit="in"
+        width={130}
+      />
+      <Entry
+        label="Rim up to"
+        value={mostRim}
+        onChange={setMostRim}
+        error={form.wrong('mostRim')}
+        unit="in"
+        width={130}
+      />
+      <Entry
+        label="Width at most"
+        value={mostWidth}
+        onChange={setMostWidth}
+        error={form.wrong('mostWidth')}
+        unit={length}
+        width={160}
+      />
+      <Box
+        component="fieldset"
+        sx={{ border: 0, p: 0, m: 0, width: '100%', display: 'flex', gap: 2, flexWrap: 'wrap' }}
+      >
+        <Box component="legend" sx={{ typography: 'h2', p: 0, mb: 1 }}>
+          Valve on the clock, tool at 3, as its sheet says
+        </Box>
+        {STEPS.map(([step, words]) => (
+          <Entry
+            key={step}
+            label={words}
+            value={valves[step]}
+            onChange={(clock) => setValves({ ...valves, [step]: clock })}
+            error={form.wrong(`valves.${step}`)}
+            hint="Blank: no sheet"
+            width={190}
+          />
+        ))}
+      </Box>
+    </FormDialog>
+  )
+}

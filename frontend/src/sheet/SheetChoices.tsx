@@ -1,0 +1,123 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Checkbox from '@mui/material/Checkbox'
+import FormControlLabel from '@mui/material/FormControlLabel'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answerOf, api, ProblemError, type Schemas } from '../api/client'
+import { useUnits } from '../app/settings'
+import { Choice, Entry } from '../ui/Entry'
+import { moment } from '../units/format'
+import type { SheetView } from './steps'
+
+/** What the steps are put together for: the tire changer, nitrogen, and the way a sensor goes in. */
+export function SheetChoices({ sheet }: { sheet: SheetView }) {
+  const [units] = useUnits()
+  const queries = useQueryClient()
+  const choosing = useMutation({
+    mutationFn: (part: Partial<Schemas['SheetChoice']>) =>
+      answerOf(
+        api.PUT('/api/jobs/{id}/sheet', {
+          params: { path: { id: sheet.jobId }, query: { units } },
+          body: {
+            ...(sheet.machineId !== undefined && { machineId: sheet.machineId }),
+            nitrogen: sheet.nitrogen,
+            sensorDismount: sheet.sensorDismount,
+            ...part,
+          },
+        }),
+      ),
+    onSuccess: (next) => queries.setQueryData(['jobs', 'sheet', sheet.jobId, units], next),
+  })
+  if (!sheet.asksMachine && !sheet.asksSensorWay) return null
+  const problem = choosing.error instanceof ProblemError ? choosing.error : undefined
+  return (
+    <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
+      {sheet.asksMachine && (
+        <Choice
+          label="Tire changer"
+          value={sheet.machineId === undefined ? '' : String(sheet.machineId)}
+          options={[
+            ['', 'not chosen: both schools shown'],
+            ...sheet.machines.map((one) => [String(one.id), `${one.name}, ${one.kind}`] as [string, string]),
+          ]}
+          onChange={(id) =>
+            choosing.mutate(id === '' ? { machineId: undefined as unknown as number } : { machineId: Number(id) })
+          }
+          error={problem?.field('machineId')}
+          width={320}
+        />
+      )}
+      {sheet.asksMachine && (
+        <FormControlLabel
+          control={
+            <Checkbox
+              checked={sheet.nitrogen}
+              onChange={(event) => choosing.mutate({ nitrogen: event.target.checked })}
+            />
+          }
+          label="Filled with nitrogen"
+        />
+      )}
+      {sheet.asksSensorWay && (
+        <FormControlLabel
+          control={
+            <Checkbox
+              checked={sheet.sensorDismount}
+              onChange={(event) => choosing.mutate({ sensorDismount: event.target.checked })}
+            />
+          }
+          label="Sensor with the tire off the wheel"
+        />
+      )}
+      {problem && !problem.field('machineId') && <Alert severity="error">{problem.message}</Alert>}
+    </Box>
+  )
+}
+
+/** The sheet goes on in another person's hands. */
+export function HandOver({ sheet }: { sheet: SheetView }) {
+  const [units] = useUnits()
+  const queries = useQueryClient()
+  const [open, setOpen] = useState(false)
+  const [to, setTo] = useState('')
+  const handing = useMutation({
+    mutationFn: () =>
+      answerOf(
+        api.POST('/api/jobs/{id}/sheet/hand-over', {
+          params: { path: { id: sheet.jobId }, query: { units } },
+          body: { to },
+        }),
+      ),
+    onSuccess: (next) => {
+      queries.setQueryData(['jobs', 'sheet', sheet.jobId, units], next)
+      setOpen(false)
+      setTo('')
+    },
+  })
+  const problem = handing.error instanceof ProblemError ? handing.error : undefined
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      {sheet.handOvers.map((one) => (
+        <div key={one.at}>
+          Handed over by {one.from} to {one.to}, {moment(one.at)}
+        </div>
+      ))}
+      {open ? (
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}>
+          <Entry label="Who goes on" value={to} onChange={setTo} error={problem?.field('to')} width={240} autoFocus />
+          <Button variant="outlined" onClick={() => handing.mutate()} loading={handing.isPending}>
+            Hand it over
+          </Button>
+        </Box>
+      ) : (
+        <Box>
+          <Button size="small" onClick={() => setOpen(true)}>
+            Hand over…
+          </Button>
+        </Box>
+      )}
+    </Box>
+  )
+}

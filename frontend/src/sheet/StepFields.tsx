@@ -1,0 +1,112 @@
+import Box from '@mui/material/Box'
+import ToggleButton from '@mui/material/ToggleButton'
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
+import type { Units } from '../api/client'
+import { Entry } from '../ui/Entry'
+import { depthUnit, pressureUnit } from '../units/format'
+import type { StepView } from './steps'
+
+type Field = StepView['fields'][number]
+
+const MOST_GAPS = 8
+
+/** The readings a step wants: figures with their unit, large enough for gloves. */
+export function StepFields(props: {
+  step: StepView
+  fields: Record<string, string>
+  wrong: (field: string) => string | undefined
+  onChange: (field: string, value: string) => void
+  units: Units
+}) {
+  const gaps = props.step.fields.filter((field) => field.name.startsWith('gap')).length
+  const typedGaps = Object.keys(props.fields).filter((field) => field.startsWith('gap')).length
+  // A fifth and further place round the bead is there when somebody looks for it.
+  const more: Field[] =
+    gaps > 0 && typedGaps >= gaps && typedGaps < MOST_GAPS
+      ? Array.from({ length: typedGaps + 1 - gaps }, (_, index) => ({
+          name: `gap${gaps + index + 1}`,
+          label: `Gap at place ${gaps + index + 1} (optional)`,
+          kind: 'DEPTH' as const,
+          options: [],
+        }))
+      : []
+  return (
+    <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
+      {[...props.step.fields, ...more].map((field) => (
+        <OneField
+          key={field.name}
+          field={field}
+          value={props.fields[field.name] ?? ''}
+          error={props.wrong(field.name)}
+          onChange={(value) => props.onChange(field.name, value)}
+          unit={unitOf(field, props.units)}
+        />
+      ))}
+    </Box>
+  )
+}
+
+function OneField(props: {
+  field: Field
+  value: string
+  error: string | undefined
+  onChange: (value: string) => void
+  unit: string | undefined
+}) {
+  const { field } = props
+  if (field.kind === 'CHOICE') {
+    return (
+      <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
+        <Box component="legend" sx={{ p: 0, mb: 0.5, color: props.error ? 'error.main' : 'text.secondary' }}>
+          {field.label}
+        </Box>
+        <ToggleButtonGroup
+          exclusive
+          value={props.value || null}
+          aria-label={field.label}
+          onChange={(_, value: string | null) => props.onChange(value ?? '')}
+        >
+          {field.options.map((option) => (
+            <ToggleButton key={option.code} value={option.code} sx={{ minHeight: 48, px: 2, fontSize: 15 }}>
+              {option.words}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+        {props.error && (
+          <Box role="alert" sx={{ color: 'error.main', fontSize: 12.5, mt: 0.5 }}>
+            {props.error}
+          </Box>
+        )}
+      </Box>
+    )
+  }
+  return (
+    <Entry
+      label={field.label}
+      value={props.value}
+      onChange={props.onChange}
+      error={props.error}
+      unit={props.unit}
+      code={field.kind === 'CODE'}
+      width={field.kind === 'TEXT' ? 420 : field.kind === 'CODE' ? 260 : 190}
+    />
+  )
+}
+
+function unitOf(field: Field, units: Units): string | undefined {
+  switch (field.kind) {
+    case 'PRESSURE':
+      return pressureUnit(units)
+    case 'DEPTH':
+      return depthUnit(units)
+    case 'TORQUE':
+      return units === 'US' ? 'ft·lb' : 'N·m'
+    case 'PERCENT':
+      return '%'
+    case 'COUNT':
+    case 'CODE':
+    case 'TEXT':
+    case 'CHOICE':
+      return undefined
+  }
+}

@@ -1,0 +1,151 @@
+package rotagens.server.relearn;
+
+import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.RELEARN;
+import static rotagens.server.storage.generated.Tables.RELEARN_EVENT;
+import static rotagens.server.storage.generated.Tables.RELEARN_PROCEDURE;
+
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import rotagens.core.measure.Pressure;
+import rotagens.core.sensor.RelearnEvent;
+import rotagens.core.sensor.RelearnProcedure;
+import rotagens.core.sensor.RelearnProcedure.EndSignal;
+import rotagens.core.sensor.RelearnProcedure.Prompt;
+import rotagens.core.sensor.RelearnProcedure.Trigger;
+import rotagens.core.sensor.RelearnProcedure.Way;
+import rotagens.core.vehicle.Position;
+import rotagens.server.storage.generated.tables.records.RelearnRecord;
+
+/** How vehicles learn their sensors, and what was seen and heard when they did. */
+@Repository
+class RelearnStore {
+
+    /** A procedure with who noted it when. */
+    record Noted(long id, RelearnProcedure procedure, Instant at, String by) {}
+
+    /** An event with who saw or heard it when. */
+    record Logged(RelearnEvent event, Instant at, String by) {}
+
+    private final DSLContext db;
+
+    RelearnStore(DSLContext db) {
+        this.db = db;
+    }
+
+    Optional<Noted> procedure(long vehicleId) {
+        return db.select(RELEARN_PROCEDURE.asterisk(), PERSON.NAME)
+                .from(RELEARN_PROCEDURE)
+                .join(PERSON)
+                .on(PERSON.ID.eq(RELEARN_PROCEDURE.PERSON_ID))
+                .where(RELEARN_PROCEDURE.VEHICLE_ID.eq(vehicleId))
+                .orderBy(RELEARN_PROCEDURE.ID.desc())
+                .limit(1)
+                .fetchOptional(row -> new Noted(
+                        row.get(RELEARN_PROCEDURE.ID),
+                        new RelearnProcedure(
+                                row.get(RELEARN_PROCEDURE.NAME),
+                                words(row.get(RELEARN_PROCEDURE.WAYS)).stream()
+                                        .map(Way::valueOf)
+                                        .toList(),
+                                Prompt.valueOf(row.get(RELEARN_PROCEDURE.PROMPT)),
+                                Trigger.valueOf(row.get(RELEARN_PROCEDURE.TRIGGER_BY)),
+                                EndSignal.valueOf(row.get(RELEARN_PROCEDURE.END_SIGNAL)),
+                                words(row.get(RELEARN_PROCEDURE.CORNERS)).stream()
+                                        .map(Position::parse)
+                                        .toList(),
+                                row.get(RELEARN_PROCEDURE.NOTE)),
+                        row.get(RELEARN_PROCEDURE.AT),
+                        row.get(PERSON.NAME)));
+    }
+
+    private static List<String> words(String stored) {
+        return Arrays.stream(stored.split(" ")).filter(word -> !word.isEmpty()).toList();
+    }
+
+    void note(long vehicleId, RelearnProcedure procedure, Instant at, long by) {
+        db.insertInto(RELEARN_PROCEDURE)
+                .set(RELEARN_PROCEDURE.VEHICLE_ID, vehicleId)
+                .set(RELEARN_PROCEDURE.NAME, procedure.name())
+                .set(
+                        RELEARN_PROCEDURE.WAYS,
+                        procedure.ways().stream().map(Enum::name).collect(Collectors.joining(" ")))
+                .set(RELEARN_PROCEDURE.PROMPT, procedure.prompt().name())
+                .set(RELEARN_PROCEDURE.TRIGGER_BY, procedure.trigger().name())
+                .set(RELEARN_PROCEDURE.END_SIGNAL, procedure.end().name())
+                .set(
+                        RELEARN_PROCEDURE.CORNERS,
+                        procedure.corners().stream().map(Position::code).collect(Collectors.joining(" ")))
+                .set(RELEARN_PROCEDURE.NOTE, procedure.note())
+                .set(RELEARN_PROCEDURE.AT, at)
+                .set(RELEARN_PROCEDURE.PERSON_ID, by)
+                .execute();
+    }
+
+    Optional<RelearnRecord> open(long vehicleId) {
+        return db.fetchOptional(RELEARN, RELEARN.VEHICLE_ID.eq(vehicleId), RELEARN.ENDED_AT.isNull());
+    }
+
+    List<RelearnRecord> ended(long vehicleId, int most) {
+        return db.selectFrom(RELEARN)
+                .where(RELEARN.VEHICLE_ID.eq(vehicleId))
+                .and(RELEARN.ENDED_AT.isNotNull())
+                .orderBy(RELEARN.ID.desc())
+                .limit(most)
+                .fetch();
+    }
+
+    void start(long vehicleId, Trigger trigger, boolean practice, Instant at, long by) {
+        db.insertInto(RELEARN)
+                .set(RELEARN.VEHICLE_ID, vehicleId)
+                .set(RELEARN.TRIGGER_BY, trigger.name())
+                .set(RELEARN.IS_PRACTICE, practice)
+                .set(RELEARN.STARTED_AT, at)
+                .set(RELEARN.PERSON_ID, by)
+                .execute();
+    }
+
+    void end(long relearnId, Instant at, String outcome) {
+        db.update(RELEARN)
+                .set(RELEARN.ENDED_AT, at)
+                .set(RELEARN.OUTCOME, outcome)
+                .where(RELEARN.ID.eq(relearnId))
+                .execute();
+    }
+
+    void log(long relearnId, RelearnEvent event, Long placeId, Instant at, long by) {
+        db.insertInto(RELEARN_EVENT)
+                .set(RELEARN_EVENT.RELEARN_ID, relearnId)
+                .set(RELEARN_EVENT.KIND, event.kind().name())
+                .set(RELEARN_EVENT.PLACE_ID, placeId)
+                .set(RELEARN_EVENT.PRESSURE, event.pressure().orElse(null))
+                .set(RELEARN_EVENT.AT, at)
+                .set(RELEARN_EVENT.PERSON_ID, by)
+                .execute();
+    }
+
+    /** Oldest first. */
+    List<Logged> log(long relearnId) {
+        return db.select(RELEARN_EVENT.KIND, PLACE.CODE, RELEARN_EVENT.PRESSURE, RELEARN_EVENT.AT, PERSON.NAME)
+                .from(RELEARN_EVENT)
+                .join(PERSON)
+                .on(PERSON.ID.eq(RELEARN_EVENT.PERSON_ID))
+                .leftJoin(PLACE)
+                .on(PLACE.ID.eq(RELEARN_EVENT.PLACE_ID))
+                .where(RELEARN_EVENT.RELEARN_ID.eq(relearnId))
+                .orderBy(RELEARN_EVENT.ID)
+                .fetch(row -> new Logged(
+                        new RelearnEvent(
+                                RelearnEvent.Kind.valueOf(row.value1()),
+                                Optional.ofNullable(row.value2()).map(Position::parse),
+                                Optional.<Pressure>ofNullable(row.value3())),
+                        row.value4(),
+                        row.value5()));
+    }
+}

@@ -1,0 +1,124 @@
+package rotagens.server.relearn;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import rotagens.core.sensor.RelearnCoach;
+import rotagens.core.sensor.RelearnEvent;
+import rotagens.core.sensor.RelearnProcedure;
+
+/** The shapes relearns and dash-against-gauge have on the wire. */
+final class RelearnViews {
+
+    private RelearnViews() {}
+
+    /** A vehicle's procedure, or a ready-made one to start from. */
+    record ProcedureView(
+            String name,
+            List<RelearnProcedure.Way> ways,
+            RelearnProcedure.Prompt prompt,
+            RelearnProcedure.Trigger trigger,
+            RelearnProcedure.EndSignal end,
+            List<String> corners,
+            String note,
+            @Nullable String notedBy,
+            @Nullable Instant notedAt) {}
+
+    record ProcedureForm(
+            @Nullable String name,
+            @Nullable List<RelearnProcedure.Way> ways,
+            RelearnProcedure.@Nullable Prompt prompt,
+            RelearnProcedure.@Nullable Trigger trigger,
+            RelearnProcedure.@Nullable EndSignal end,
+            @Nullable String corners,
+            @Nullable String note) {}
+
+    /**
+     * One corner.
+     *
+     * @param sensor the ID on file there
+     * @param target cold, in the reader's units
+     */
+    record CornerView(
+            String position,
+            String name,
+            @Nullable String sensor,
+            @Nullable String target,
+            boolean heard,
+            boolean lit,
+            boolean expected,
+            boolean toReinflate,
+            @Nullable String gauge,
+            @Nullable String dash,
+            @Nullable String shows) {}
+
+    record DiagnosisView(RelearnCoach.Diagnosis.Kind kind, String position, String says) {}
+
+    record LoggedView(String words, Instant at, String by) {}
+
+    /** A relearn under way. */
+    record CoachView(
+            long id,
+            RelearnProcedure.Trigger trigger,
+            boolean practice,
+            RelearnCoach.Stage stage,
+            String says,
+            @Nullable String way,
+            List<String> remarks,
+            @Nullable DiagnosisView diagnosis,
+            boolean mayClose,
+            List<CornerView> corners,
+            List<LoggedView> log) {}
+
+    record EndedView(Instant startedAt, Instant endedAt, boolean practice, String outcome) {}
+
+    /**
+     * What stands of a vehicle's relearns.
+     *
+     * @param procedure null where nobody has noted it: take a ready-made one
+     * @param after why one is due, where it is
+     */
+    record RelearnView(
+            String unit,
+            @Nullable ProcedureView procedure,
+            List<ProcedureView> families,
+            @Nullable CoachView open,
+            List<EndedView> ended) {}
+
+    record StartRelearn(RelearnProcedure.@Nullable Trigger trigger, boolean practice) {}
+
+    record SeenOrHeard(
+            RelearnEvent.@Nullable Kind kind,
+            @Nullable String position,
+            @Nullable String pressure) {}
+
+    record EndRelearn(@Nullable String why) {}
+
+    /** Readings of the dash and of the gauge, by position. */
+    record Compare(
+            @Nullable Map<String, String> dash, @Nullable Map<String, String> gauge) {}
+
+    record ComparedCorner(
+            String position, String dash, String gauge, String shows, boolean crossed, boolean undecided) {}
+
+    record ComparedView(
+            String says,
+            boolean agrees,
+            boolean crossed,
+            List<ComparedCorner> corners,
+            @Nullable String breaker) {}
+
+    record OneOrAllView(
+            String dead,
+            String oneNow,
+            String oneInAll,
+            String all,
+            List<String> lines,
+            String cheaper,
+            String safer) {}
+
+    /** A driver's report of a lamp at one corner that the gauge doesn't bear out. */
+    record LampAgainstGauge(LocalDate reported, String corner, String says) {}
+}
