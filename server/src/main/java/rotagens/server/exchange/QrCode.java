@@ -9,14 +9,14 @@ import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import java.util.Map;
 
 /** A QR code as a drawing that prints sharp at any size. */
-final class QrCode {
+public final class QrCode {
 
     private static final int QUIET = 2;
 
     private QrCode() {}
 
     /** Medium correction: a label in a yard gets scratched. */
-    static String svg(String text) {
+    public static String svg(String text) {
         try {
             BitMatrix code = new QRCodeWriter()
                     .encode(

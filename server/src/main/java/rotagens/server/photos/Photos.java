@@ -2,6 +2,7 @@ package rotagens.server.photos;
 
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.PHOTO;
+import static rotagens.server.storage.generated.Tables.VISIT_LINE;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -70,6 +71,15 @@ public class Photos {
                 .returning(PHOTO.ID)
                 .fetchOne(PHOTO.ID);
         return photos(PHOTO.ID.eq(id)).get(0);
+    }
+
+    /** Keeps a photo that another record names, made small and free of EXIF like all; gives its name. */
+    @Transactional
+    public String keepApart(byte[] file) {
+        String name = UUID.randomUUID() + ".jpg";
+        keep(file, name, false);
+        forgetUnlessCommitted(name);
+        return name;
     }
 
     /** @param asIs whether the file is one of ours already, to be kept byte for byte */
@@ -196,7 +206,14 @@ public class Photos {
     /** The name of every photo's file, for an export. */
     @Transactional(readOnly = true)
     public List<String> files() {
-        return db.select(PHOTO.FILE).from(PHOTO).orderBy(PHOTO.ID).fetch(PHOTO.FILE);
+        List<String> files = new java.util.ArrayList<>(
+                db.select(PHOTO.FILE).from(PHOTO).orderBy(PHOTO.ID).fetch(PHOTO.FILE));
+        files.addAll(db.select(VISIT_LINE.FILE)
+                .from(VISIT_LINE)
+                .where(VISIT_LINE.FILE.isNotNull())
+                .orderBy(VISIT_LINE.ID)
+                .fetch(VISIT_LINE.FILE));
+        return files;
     }
 
     /** The bytes of a photo's file; empty where it is gone. */
