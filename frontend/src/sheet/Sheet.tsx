@@ -72,7 +72,7 @@ function OpenSheet({ sheet }: { sheet: SheetView }) {
           {warning}
         </Alert>
       ))}
-      {may && !sheet.doneAt && <SheetChoices sheet={sheet} />}
+      {may && !sheet.doneAt && <SheetChoices sheet={sheet} folded={marked > 3} />}
       <Box
         sx={{
           display: 'grid',
@@ -110,7 +110,7 @@ function OpenSheet({ sheet }: { sheet: SheetView }) {
 function Progress({ done, all }: { done: number; all: number }) {
   return (
     <Box aria-hidden sx={{ height: 8, background: '#E3DED1', borderRadius: 1, overflow: 'hidden' }}>
-      <Box sx={{ height: '100%', width: `${all === 0 ? 0 : (done / all) * 100}%`, background: 'primary.main' }} />
+      <Box sx={{ height: '100%', width: `${all === 0 ? 0 : (done / all) * 100}%`, bgcolor: 'primary.main' }} />
     </Box>
   )
 }

@@ -12,7 +12,7 @@ import { moment } from '../units/format'
 import type { SheetView } from './steps'
 
 /** What the steps are put together for: the tire changer, nitrogen, and the way a sensor goes in. */
-export function SheetChoices({ sheet }: { sheet: SheetView }) {
+export function SheetChoices({ sheet, folded }: { sheet: SheetView; folded: boolean }) {
   const [units] = useUnits()
   const queries = useQueryClient()
   const choosing = useMutation({
@@ -32,47 +32,53 @@ export function SheetChoices({ sheet }: { sheet: SheetView }) {
   })
   if (!sheet.asksMachine && !sheet.asksSensorWay) return null
   const problem = choosing.error instanceof ProblemError ? choosing.error : undefined
+  const machine = sheet.machines.find((one) => one.id === sheet.machineId)
   return (
-    <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
-      {sheet.asksMachine && (
-        <Choice
-          label="Tire changer"
-          value={sheet.machineId === undefined ? '' : String(sheet.machineId)}
-          options={[
-            ['', 'not chosen: both schools shown'],
-            ...sheet.machines.map((one) => [String(one.id), `${one.name}, ${one.kind}`] as [string, string]),
-          ]}
-          onChange={(id) =>
-            choosing.mutate(id === '' ? { machineId: undefined as unknown as number } : { machineId: Number(id) })
-          }
-          error={problem?.field('machineId')}
-          width={320}
-        />
-      )}
-      {sheet.asksMachine && (
-        <FormControlLabel
-          control={
-            <Checkbox
-              checked={sheet.nitrogen}
-              onChange={(event) => choosing.mutate({ nitrogen: event.target.checked })}
-            />
-          }
-          label="Filled with nitrogen"
-        />
-      )}
-      {sheet.asksSensorWay && (
-        <FormControlLabel
-          control={
-            <Checkbox
-              checked={sheet.sensorDismount}
-              onChange={(event) => choosing.mutate({ sensorDismount: event.target.checked })}
-            />
-          }
-          label="Sensor with the tire off the wheel"
-        />
-      )}
-      {problem && !problem.field('machineId') && <Alert severity="error">{problem.message}</Alert>}
-    </Box>
+    <details open={!folded}>
+      <summary>
+        {[machine?.name ?? 'No tire changer chosen', sheet.nitrogen && 'nitrogen'].filter(Boolean).join(', ')}
+      </summary>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', mt: 1.5 }}>
+        {sheet.asksMachine && (
+          <Choice
+            label="Tire changer"
+            value={sheet.machineId === undefined ? '' : String(sheet.machineId)}
+            options={[
+              ['', 'not chosen: both schools shown'],
+              ...sheet.machines.map((one) => [String(one.id), `${one.name}, ${one.kind}`] as [string, string]),
+            ]}
+            onChange={(id) =>
+              choosing.mutate(id === '' ? { machineId: undefined as unknown as number } : { machineId: Number(id) })
+            }
+            error={problem?.field('machineId')}
+            width={320}
+          />
+        )}
+        {sheet.asksMachine && (
+          <FormControlLabel
+            control={
+              <Checkbox
+                checked={sheet.nitrogen}
+                onChange={(event) => choosing.mutate({ nitrogen: event.target.checked })}
+              />
+            }
+            label="Filled with nitrogen"
+          />
+        )}
+        {sheet.asksSensorWay && (
+          <FormControlLabel
+            control={
+              <Checkbox
+                checked={sheet.sensorDismount}
+                onChange={(event) => choosing.mutate({ sensorDismount: event.target.checked })}
+              />
+            }
+            label="Sensor with the tire off the wheel"
+          />
+        )}
+        {problem && !problem.field('machineId') && <Alert severity="error">{problem.message}</Alert>}
+      </Box>
+    </details>
   )
 }
 

@@ -3,6 +3,8 @@ import { colour } from '../app/theme'
 import { phases, type StepView } from './steps'
 
 const SIGN = { OPEN: '○', WAITS: '·', DONE: '✓', SKIPPED: '–' } as const
+// What only waits is told by its dot; the word is for those who hear the page.
+const visuallyHidden = { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' }
 const WORD = { OPEN: 'open', WAITS: 'waits', DONE: 'done', SKIPPED: 'left out' } as const
 
 /** Every step of the sheet with its state; tapping one opens it. */
@@ -44,9 +46,8 @@ export function StepList(props: { steps: StepView[]; chosen: string | undefined;
                     {SIGN[step.state]}
                   </Box>
                   <span>
-                    {step.title}
-                    <Box component="span" sx={{ color: 'text.secondary' }}>
-                      {' '}
+                    {step.title}{' '}
+                    <Box component="span" sx={step.state === 'WAITS' ? visuallyHidden : { color: 'text.secondary' }}>
                       {WORD[step.state]}
                       {step.by && `, ${step.by}`}
                       {step.outside && step.state === 'OPEN' && ', outside its limits'}

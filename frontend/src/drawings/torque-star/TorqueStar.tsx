@@ -70,10 +70,27 @@ export function TorqueStar(props: {
             </g>
           )
         })}
-        <text y={-4} textAnchor="middle" fontSize={19} fontWeight={750} fill={colour.ink}>
+        <text
+          y={-4}
+          textAnchor="middle"
+          fontSize={19}
+          fontWeight={750}
+          fill={colour.ink}
+          stroke="#fff"
+          strokeWidth={5}
+          paintOrder="stroke"
+        >
           {props.wrench ?? 'no torque on file'}
         </text>
-        <text y={16} textAnchor="middle" fontSize={13} fill={colour.quiet}>
+        <text
+          y={16}
+          textAnchor="middle"
+          fontSize={13}
+          fill={colour.quiet}
+          stroke="#fff"
+          strokeWidth={5}
+          paintOrder="stroke"
+        >
           {props.stage}
         </text>
       </svg>

@@ -15,6 +15,9 @@ import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
 import { day, moment } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
+import { DashAgainstGauge } from './DashAgainstGauge'
+import { OneOrAll } from './OneOrAll'
+import { Relearn } from './Relearn'
 
 type Line = Schemas['SensorLine']
 
@@ -28,6 +31,7 @@ export function Sensors() {
   const { vehicle, picked } = useVehicle()
   const query = useQuery(sensorsQuery(vehicle.id))
   const [open, setOpen] = useState<Line>()
+  const [dead, setDead] = useState<string>()
   const may = useMay('TECHNICIAN')
   if (query.isPending) return <LoadingLines />
   if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
@@ -70,11 +74,24 @@ export function Sensors() {
                   {line.code ? 'Change…' : 'Record…'}
                 </Button>
               )}
+              {line.code && line.mount === 'INSIDE' && (
+                <Button
+                  size="small"
+                  onClick={() => setDead(line.position)}
+                  aria-label={`The sensor at ${line.position} is dead: one or all`}
+                >
+                  Dead…
+                </Button>
+              )}
             </td>
           </Box>
         ))}
       </Table>
       {view.because && <Box sx={{ color: 'text.secondary', mt: 1, maxWidth: 640 }}>{view.because}</Box>}
+      <Box sx={{ display: 'grid', gap: 3, mt: 3, borderTop: 1, borderColor: 'divider', pt: 2 }}>
+        <DashAgainstGauge />
+        <Relearn />
+      </Box>
       {view.history.length > 0 && (
         <>
           <Box component="h2" sx={{ typography: 'h2', mt: 3, mb: 1 }}>
@@ -100,6 +117,7 @@ export function Sensors() {
           </Table>
         </>
       )}
+      {dead && <OneOrAll vehicleId={vehicle.id} position={dead} onClose={() => setDead(undefined)} />}
       {open && <SensorDialog vehicleId={vehicle.id} line={open} onClose={() => setOpen(undefined)} />}
     </Box>
   )

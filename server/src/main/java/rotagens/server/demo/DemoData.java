@@ -56,9 +56,11 @@ import rotagens.server.inspection.Readings;
 import rotagens.server.loads.LoadCharts;
 import rotagens.server.loads.PressureRecords;
 import rotagens.server.loads.Slips;
+import rotagens.server.machines.Machines;
 import rotagens.server.ordering.Orders;
 import rotagens.server.people.People;
 import rotagens.server.policy.Policies;
+import rotagens.server.relearn.Relearns;
 import rotagens.server.tire.Catalogue;
 import rotagens.server.tire.Tires;
 import rotagens.server.vehicle.VehicleRegister;
@@ -92,6 +94,8 @@ class DemoData implements SmartInitializingSingleton {
     private final PlatformTransactionManager transactions;
     private final Gauges gauges;
     private final VehicleSensors sensors;
+    private final Machines machines;
+    private final Relearns relearns;
     private final Map<String, Long> gaugeIds = new HashMap<>();
     private int nextNumber = 1001;
 
@@ -111,6 +115,8 @@ class DemoData implements SmartInitializingSingleton {
             VehicleHistory history,
             Gauges gauges,
             VehicleSensors sensors,
+            Machines machines,
+            Relearns relearns,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.vehicles = vehicles;
@@ -128,6 +134,8 @@ class DemoData implements SmartInitializingSingleton {
         this.history = history;
         this.gauges = gauges;
         this.sensors = sensors;
+        this.machines = machines;
+        this.relearns = relearns;
         this.clock = clock;
         this.transactions = transactions;
     }
@@ -160,6 +168,7 @@ class DemoData implements SmartInitializingSingleton {
         }
         new DemoLoads(charts, slips, records, fleet, register, history, clock, staff.get(1), staff.get(3)).fill();
         new DemoSensors(vehicles, sensors, clock, staff.get(3)).fill();
+        new DemoWorkshop(machines, vehicles, relearns, staff.get(1)).fill();
         new DemoStock(tires, catalogue, register, orders, models, staff.get(1), staff.get(3), clock).fill();
     }
 

@@ -78,6 +78,14 @@ final class DemoLoads {
                 id("LC-03"), VehicleEvents.Symptom.PULL_RIGHT, "", "on the highway, since spring", "M. Quill");
         history.review(pull, VehicleHistory.State.COUNTED, "felt it too", coordinator);
         history.report(id("VN-05"), VehicleEvents.Symptom.LAMP, "1L", "came on this morning in the cold", "J. Arden");
+        long lamp = history.report(
+                id("LC-04"),
+                VehicleEvents.Symptom.LAMP,
+                "1L",
+                "front left, came on twice",
+                "S. Varga",
+                today.minusDays(16).atTime(8, 0).toInstant(java.time.ZoneOffset.UTC));
+        history.review(lamp, VehicleHistory.State.COUNTED, "gauge all corners first", coordinator);
         history.report(id("TR-01"), VehicleEvents.Symptom.NOISE, "2R", "hums when loaded", "");
     }
 

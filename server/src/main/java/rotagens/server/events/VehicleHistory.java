@@ -137,13 +137,19 @@ public class VehicleHistory {
 
     @Transactional
     public long report(long vehicleId, Symptom symptom, String corner, String note, String reporter) {
+        return report(vehicleId, symptom, corner, note, reporter, clock.instant());
+    }
+
+    /** A report that came earlier. */
+    @Transactional
+    public long report(long vehicleId, Symptom symptom, String corner, String note, String reporter, Instant at) {
         return db.insertInto(DRIVER_REPORT)
                 .set(DRIVER_REPORT.VEHICLE_ID, vehicleId)
                 .set(DRIVER_REPORT.SYMPTOM, symptom.name())
                 .set(DRIVER_REPORT.CORNER, corner)
                 .set(DRIVER_REPORT.NOTE, note)
                 .set(DRIVER_REPORT.REPORTER, reporter)
-                .set(DRIVER_REPORT.AT, clock.instant())
+                .set(DRIVER_REPORT.AT, at)
                 .returning(DRIVER_REPORT.ID)
                 .fetchOne(DRIVER_REPORT.ID);
     }

@@ -99,9 +99,24 @@ public class Machines {
         return valves;
     }
 
+    /** Adds one with its limits in inches. */
+    @Transactional
+    public long add(Machine machine) {
+        return add(new MachineForm.Read(
+                machine,
+                machine.mostTire().map(length -> length.in(Units.US)).orElse(""),
+                machine.leastRim().isPresent()
+                        ? MachineForm.plain(machine.leastRim().getAsDouble())
+                        : "",
+                machine.mostRim().isPresent()
+                        ? MachineForm.plain(machine.mostRim().getAsDouble())
+                        : "",
+                machine.mostWidth().map(length -> length.in(Units.US)).orElse("")));
+    }
+
     /** Adds one; refuses a name that is taken. */
     @Transactional
-    public long add(MachineForm.Read read) {
+    long add(MachineForm.Read read) {
         refuseTaken(read.machine().name(), 0);
         MachineRecord row = db.newRecord(MACHINE);
         fill(row, read);
@@ -111,7 +126,7 @@ public class Machines {
 
     /** Changes one that nobody changed since it was seen. */
     @Transactional
-    public void change(long id, int version, MachineForm.Read read) {
+    void change(long id, int version, MachineForm.Read read) {
         MachineRecord row = db.fetchOptional(MACHINE, MACHINE.ID.eq(id))
                 .orElseThrow(() -> ProblemException.notFound("There is no such machine."));
         if (row.getVersion() != version) {

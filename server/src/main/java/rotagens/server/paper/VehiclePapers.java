@@ -105,10 +105,19 @@ class VehiclePapers {
                         List.of(target(standing, position)
                                 .map(pressure -> pressure.in(units))
                                 .orElse("not known"))));
+        // The figures stand as text too, for whoever has the page read aloud.
+        StringBuilder rows = new StringBuilder();
+        under.forEach((position, lines) -> rows.append("<tr><td><b>")
+                .append(Paper.text(position.code()))
+                .append("</b></td><td>")
+                .append(Paper.text(standing.onFile().facts().layout().nameOf(position)))
+                .append("</td><td><b>")
+                .append(Paper.text(lines.get(0)))
+                .append("</b></td></tr>"));
         String state = standing.state().facts().preset().state().words();
         String body = head(standing, "Cold tire pressures")
                 + Drawings.axles(standing.onFile().facts().layout(), under)
-                + "<p class=\"large\">" + Paper.text("Set for load: " + state) + "</p>"
+                + "<p class=\"large\">" + Paper.text("Set for load: " + state) + "</p><table>" + rows + "</table>"
                 + "<p class=\"caution\">Cold: parked at least 3 hours. A hot tire is never bled down."
                 + " At 80 % of the figure or less, cold or hot: stop, no air, have it looked at inside.</p>"
                 + "<p>A lamp that names a corner is no proof of that corner: gauge all of them before adding air.</p>"

@@ -136,6 +136,12 @@ public class Relearns {
         return view(vehicleId, units);
     }
 
+    /** Notes how a vehicle learns as part of setting up a fleet. */
+    @Transactional
+    public void noteFor(long vehicleId, RelearnProcedure procedure, long by) {
+        store.note(vehicleId, procedure, clock.instant(), by);
+    }
+
     /** Begins a relearn, or joins the one that is under way. */
     @Transactional
     RelearnView start(long vehicleId, StartRelearn start, Units units) {

@@ -35,8 +35,8 @@ class BodyLimit extends OncePerRequestFilter {
     private static final int PHOTO_BYTES = 16 * 1024 * 1024;
 
     private static int most(HttpServletRequest request) {
-        if (request.getRequestURI().startsWith("/api/walk-rounds/")
-                && request.getRequestURI().endsWith("/photos")) {
+        String path = request.getRequestURI();
+        if ((path.startsWith("/api/walk-rounds/") || path.startsWith("/api/jobs/")) && path.endsWith("/photos")) {
             return PHOTO_BYTES;
         }
         return FILES.entrySet().stream()

@@ -1,0 +1,312 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answerOf, api, onceKey, ProblemError, type Schemas } from '../../api/client'
+import { useUnits } from '../../app/settings'
+import { CornerTrace } from '../../drawings/corner-trace/CornerTrace'
+import { useMay } from '../../session/session'
+import { Entry } from '../../ui/Entry'
+import { LoadProblem } from '../../ui/Failed'
+import { LoadingLines } from '../../ui/Loading'
+import { moment, pressureUnit } from '../../units/format'
+import { useVehicle } from '../VehiclePage'
+import { ProcedureDialog, ProcedureWords } from './Procedure'
+import { SimulatedVehicle } from './SimulatedVehicle'
+
+type View = Schemas['RelearnView']
+type Coach = Schemas['CoachView']
+type Kind = NonNullable<Schemas['SeenOrHeard']['kind']>
+
+/** The relearn coach: how this vehicle learns, one thing at a time, until dash and gauge agree at every corner. */
+export function Relearn() {
+  const { vehicle } = useVehicle()
+  const [units] = useUnits()
+  const queries = useQueryClient()
+  const key = ['vehicle', vehicle.id, 'relearn', units]
+  const query = useQuery({
+    queryKey: key,
+    queryFn: () =>
+      answerOf(api.GET('/api/vehicles/{id}/relearn', { params: { path: { id: vehicle.id }, query: { units } } })),
+  })
+  const technician = useMay('TECHNICIAN')
+  const coordinator = useMay('COORDINATOR')
+  const [noting, setNoting] = useState(false)
+  const took = (next: View) => queries.setQueryData(key, next)
+  const start = useMutation({
+    mutationFn: (body: Schemas['StartRelearn']) =>
+      answerOf(
+        api.POST('/api/vehicles/{id}/relearn', { params: { path: { id: vehicle.id }, query: { units } }, body }),
+      ),
+    onSuccess: took,
+  })
+  if (query.isPending) return <LoadingLines />
+  if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
+  const view = query.data
+  const procedure = view.procedure ?? view.families[0]
+  return (
+    <Box component="section" aria-label="Relearn" sx={{ display: 'grid', gap: 1.5 }}>
+      <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
+        Relearn
+      </Box>
+      {procedure && (
+        <div>
+          {!view.procedure && (
+            <strong>
+              Nobody has noted how this vehicle learns. Its manual decides; until then the usual way is shown.{' '}
+            </strong>
+          )}
+          <ProcedureWords procedure={procedure} />
+          {coordinator && (
+            <Button size="small" onClick={() => setNoting(true)}>
+              {view.procedure ? 'Change it…' : 'Note its procedure…'}
+            </Button>
+          )}
+        </div>
+      )}
+      {!view.open && technician && procedure && (
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button variant="contained" onClick={() => start.mutate({ trigger: 'TOOL', practice: false })}>
+            Start, with the activation tool
+          </Button>
+          <Button
+            variant="outlined"
+            sx={{ background: '#fff' }}
+            onClick={() => start.mutate({ trigger: 'DEFLATION', practice: false })}
+          >
+            Start, by letting air out
+          </Button>
+          <Button onClick={() => start.mutate({ trigger: procedure.trigger, practice: true })}>Practice</Button>
+        </Box>
+      )}
+      {start.error && <Alert severity="error">{start.error.message}</Alert>}
+      {view.open && <OpenRelearn vehicleId={vehicle.id} coach={view.open} onTook={took} />}
+      {view.ended.length > 0 && (
+        <details>
+          <summary>Earlier relearns: {view.ended.length}</summary>
+          <ul>
+            {view.ended.map((one) => (
+              <li key={one.endedAt}>
+                {moment(one.endedAt)}: {one.outcome}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+      {noting && <ProcedureDialog vehicleId={vehicle.id} view={view} onClose={() => setNoting(false)} />}
+    </Box>
+  )
+}
+
+function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: View) => void }) {
+  const { vehicleId, coach } = props
+  const [units] = useUnits()
+  const may = useMay('TECHNICIAN')
+  const [key, setKey] = useState(onceKey)
+  const [why, setWhy] = useState('')
+  const path = { id: vehicleId }
+  const log = useMutation({
+    mutationFn: (body: Schemas['SeenOrHeard']) =>
+      answerOf(
+        api.POST('/api/vehicles/{id}/relearn/events', {
+          params: { path, query: { units }, header: { 'Idempotency-Key': key } },
+          body,
+        }),
+      ),
+    onSettled: () => setKey(onceKey()),
+    onSuccess: props.onTook,
+  })
+  const end = useMutation({
+    mutationFn: () =>
+      answerOf(api.POST('/api/vehicles/{id}/relearn/end', { params: { path, query: { units } }, body: { why } })),
+    onSuccess: props.onTook,
+  })
+  const says = (kind: Kind, position?: string) => log.mutate({ kind, ...(position && { position }) })
+  const problem = [log.error, end.error].find((error) => error instanceof ProblemError) as ProblemError | undefined
+  const lit = coach.corners.find((corner) => corner.lit)
+  const big = { minHeight: 48, fontSize: 15 }
+  return (
+    <Box
+      sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: 2, display: 'grid', gap: 1.5 }}
+    >
+      {coach.practice && <Alert severity="info">Practice: nothing of this counts.</Alert>}
+      <Box aria-live="polite" sx={{ fontSize: 20, fontWeight: 750, lineHeight: 1.25 }}>
+        {coach.says}
+      </Box>
+      {coach.diagnosis && (
+        <Alert severity="warning">
+          <strong>{coach.diagnosis.position}:</strong> {coach.diagnosis.says}
+        </Alert>
+      )}
+      {coach.remarks.map((remark) => (
+        <Alert key={remark} severity="warning">
+          {remark}
+        </Alert>
+      ))}
+      {problem && !problem.problem.fields.length && <Alert severity="error">{problem.message}</Alert>}
+      <CornerTrace views={coach.corners} />
+      {may && (
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          {coach.stage === 'PREPARE' && (
+            <Button variant="contained" sx={big} onClick={() => says('LAMPS_OFF')}>
+              Lamps’ automatic is off
+            </Button>
+          )}
+          {coach.stage === 'ENTER' && (
+            <>
+              <Button variant="contained" sx={big} onClick={() => says('ENTERED')}>
+                It is in learn mode
+              </Button>
+              <Button sx={big} onClick={() => says('WAY_FAILED')}>
+                This way doesn’t work
+              </Button>
+            </>
+          )}
+          {coach.stage === 'CORNERS' &&
+            !lit &&
+            coach.corners
+              .filter((corner) => !corner.heard)
+              .map((corner) => (
+                <Button
+                  key={corner.position}
+                  variant={corner.expected ? 'contained' : 'outlined'}
+                  sx={{ ...big, ...(corner.expected ? {} : { background: '#fff' }) }}
+                  onClick={() => says('LAMP', corner.position)}
+                >
+                  {corner.position} is lit
+                </Button>
+              ))}
+          {coach.stage === 'CORNERS' && lit && (
+            <>
+              {coach.trigger === 'DEFLATION' && (
+                <Button
+                  variant="outlined"
+                  sx={{ ...big, background: '#fff' }}
+                  onClick={() => says('AIR_OUT', lit.position)}
+                >
+                  Air let out at {lit.position}
+                </Button>
+              )}
+              <Button variant="contained" sx={big} onClick={() => says('HEARD', lit.position)}>
+                Horn once at {lit.position}
+              </Button>
+              <Button sx={big} onClick={() => says('SILENT', lit.position)}>
+                No horn
+              </Button>
+            </>
+          )}
+          {coach.stage === 'CORNERS' && (
+            <>
+              <Button sx={big} onClick={() => says('ENDED')}>
+                End signal
+              </Button>
+              <Button sx={big} onClick={() => says('TIMED_OUT')}>
+                It timed out
+              </Button>
+            </>
+          )}
+        </Box>
+      )}
+      {may && (coach.stage === 'REINFLATE' || coach.stage === 'COMPARE') && (
+        <Readings
+          coach={coach}
+          units={units}
+          onRead={(kind, position, pressure) => log.mutate({ kind, position, pressure })}
+          problem={problem}
+        />
+      )}
+      {may && coach.stage === 'COMPARE' && (
+        <Button onClick={() => says('ENTERED')} sx={{ justifySelf: 'start' }}>
+          Start again from the first corner
+        </Button>
+      )}
+      {may && (
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}>
+          {coach.mayClose ? (
+            <Button variant="contained" sx={big} onClick={() => end.mutate()} loading={end.isPending}>
+              Close as learned
+            </Button>
+          ) : (
+            <details>
+              <summary>Give it up…</summary>
+              <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start', mt: 1 }}>
+                <Entry
+                  label="Why it is given up"
+                  value={why}
+                  onChange={setWhy}
+                  error={problem?.field('why')}
+                  width={280}
+                />
+                <Button sx={{ minHeight: 40 }} onClick={() => end.mutate()} loading={end.isPending}>
+                  Give it up
+                </Button>
+              </Box>
+            </details>
+          )}
+        </Box>
+      )}
+      <SimulatedVehicle vehicleId={vehicleId} coach={coach} />
+      <details>
+        <summary>What was seen and heard: {coach.log.length}</summary>
+        <ol>
+          {coach.log.map((line, index) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a log only grows
+            <li key={index}>
+              {moment(line.at)} {line.by}: {line.words}
+            </li>
+          ))}
+        </ol>
+      </details>
+    </Box>
+  )
+}
+
+/** Gauge and dash, corner by corner. */
+function Readings(props: {
+  coach: Coach
+  units: 'US' | 'METRIC'
+  onRead: (kind: Kind, position: string, pressure: string) => void
+  problem: ProblemError | undefined
+}) {
+  const [typed, setTyped] = useState<Record<string, string>>({})
+  const [last, setLast] = useState('')
+  const read = (kind: 'GAUGE' | 'DASH', position: string, before: string | undefined) => {
+    const key = `${kind} ${position}`
+    const figure = typed[key]?.trim()
+    if (figure && figure !== before) {
+      setLast(key)
+      props.onRead(kind, position, figure)
+    }
+  }
+  return (
+    <Box component="fieldset" sx={{ border: 0, m: 0, p: 0, display: 'grid', gap: 1 }}>
+      <Box component="legend" sx={{ typography: 'h2', p: 0 }}>
+        {props.coach.stage === 'REINFLATE' ? 'Filled again, by gauge' : 'Gauge and dash at every corner'}
+      </Box>
+      {props.coach.corners.map((corner) => (
+        <Box key={corner.position} sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>
+          <Box sx={{ width: 120, pt: 1 }}>
+            <strong>{corner.position}</strong> {corner.target && `target ${corner.target}`}
+          </Box>
+          {(['GAUGE', 'DASH'] as const).map((kind) => {
+            const known = kind === 'GAUGE' ? corner.gauge : corner.dash
+            const key = `${kind} ${corner.position}`
+            return (
+              <Entry
+                key={kind}
+                label={`${kind === 'GAUGE' ? 'Gauge' : 'Dash'} ${corner.position}`}
+                value={typed[key] ?? known}
+                onChange={(figure) => setTyped({ ...typed, [key]: figure })}
+                onBlur={() => read(kind, corner.position, known)}
+                error={last === key ? props.problem?.field('pressure') : undefined}
+                unit={pressureUnit(props.units)}
+                width={150}
+              />
+            )
+          })}
+        </Box>
+      ))}
+    </Box>
+  )
+}

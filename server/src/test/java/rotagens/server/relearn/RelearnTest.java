@@ -1,0 +1,211 @@
+package rotagens.server.relearn;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import rotagens.server.Api;
+import rotagens.server.Api.Answer;
+import rotagens.server.ServerTest;
+import tools.jackson.databind.JsonNode;
+
+/** The coach against the simulated sensor system, and dash against gauge. */
+@ServerTest
+class RelearnTest {
+
+    private static final String[] ROUND = {"1L", "1R", "2R", "2L"};
+
+    @Autowired
+    MockMvc http;
+
+    private Api api;
+    private long van;
+
+    @BeforeEach
+    void client() {
+        api = Api.as(http, "TECHNICIAN");
+        van = api.vehicle("VN-02");
+    }
+
+    /** Each relearn on a vehicle of its own: one is under way on it at a time. */
+    private void on(String unit) {
+        van = api.vehicle(unit);
+    }
+
+    private JsonNode coach() {
+        return api.get("/api/vehicles/{id}/relearn", van).body().path("open");
+    }
+
+    private Answer post(String path, String body) {
+        return api.post("/api/vehicles/" + van + "/relearn" + path, body);
+    }
+
+    private Answer stand(String path, String body) {
+        return api.post("/api/stand-ins/receiver/" + van + path, body);
+    }
+
+    private void begin(String trigger, String faults) {
+        assertThat(post("", "{\"trigger\":\"" + trigger + "\",\"practice\":false}")
+                        .status())
+                .isEqualTo(200);
+        post("/events", "{\"kind\":\"LAMPS_OFF\"}");
+        assertThat(stand("", faults).status()).isEqualTo(200);
+        stand("/ignition", "{}");
+    }
+
+    private void gaugeAll(String psi) {
+        for (String corner : ROUND) {
+            post("/events", "{\"kind\":\"GAUGE\",\"position\":\"" + corner + "\",\"pressure\":\"" + psi + "\"}");
+        }
+    }
+
+    @Test
+    @DisplayName("with the tool: lamp by lamp, horn by horn; closed only once dash and gauge agree at every corner")
+    void withTheTool() {
+        begin("TOOL", "{\"otherOrder\":false,\"firstWayFails\":false}");
+        stand("/enter", "{\"way\":\"KEY_FOB\"}");
+        assertThat(coach().path("stage").asString()).isEqualTo("CORNERS");
+        for (String corner : ROUND) {
+            stand("/trigger?by=TOOL", "{\"position\":\"" + corner + "\"}");
+        }
+        assertThat(coach().path("stage").asString()).isEqualTo("COMPARE");
+        Answer early = post("/end", "{}");
+        assertThat(early.at("why")).contains("It isn’t proven yet");
+        JsonNode dash = stand("/read", "{}").body();
+        dash.path("corners")
+                .forEach(corner -> post(
+                        "/events",
+                        "{\"kind\":\"GAUGE\",\"position\":\""
+                                + corner.path("position").asString() + "\",\"pressure\":\""
+                                + corner.path("pressure").asString() + "\"}"));
+        assertThat(coach().path("mayClose").asBoolean()).isTrue();
+        JsonNode ended = post("/end", "{}").body();
+        assertThat(ended.path("ended").get(0).path("outcome").asString()).contains("learned");
+        assertThat(ended.has("open")).isFalse();
+    }
+
+    @Test
+    @DisplayName(
+            "by letting air out with a dead sensor: it leads to the battery or the sensor, and every tire is filled again before the end")
+    void deflationWithADeadSensor() {
+        on("VN-04");
+        begin("DEFLATION", "{\"dead\":\"1R\",\"otherOrder\":false,\"firstWayFails\":true}");
+        stand("/enter", "{\"way\":\"KEY_FOB\"}");
+        assertThat(coach().path("way").asString())
+                .as("the next way in is offered")
+                .contains("Dash menu");
+        stand("/enter", "{\"way\":\"MENU\"}");
+        stand("/trigger?by=DEFLATION", "{\"position\":\"1L\"}");
+        for (String kind : new String[] {"RETRY", "NOT_IN_RANGE", "SENSOR"}) {
+            stand("/trigger?by=DEFLATION", "{\"position\":\"1R\"}");
+            assertThat(coach().path("diagnosis").path("kind").asString()).isEqualTo(kind);
+        }
+        Answer gate = post("/end", "{\"why\":\"sensor at 1R is dead\"}");
+        assertThat(gate.status()).isEqualTo(409);
+        assertThat(gate.text()).contains("Fill every tire again and gauge it first: 1L, 1R");
+        for (String corner : new String[] {"1L", "1R"}) {
+            JsonNode at = corner(corner);
+            post(
+                    "/events",
+                    "{\"kind\":\"GAUGE\",\"position\":\"" + corner + "\",\"pressure\":\""
+                            + at.path("target").asString() + "\"}");
+        }
+        JsonNode ended = post("/end", "{\"why\":\"sensor at 1R is dead\"}").body();
+        assertThat(ended.path("ended").get(0).path("outcome").asString()).isEqualTo("given up: sensor at 1R is dead");
+    }
+
+    private JsonNode corner(String code) {
+        for (JsonNode corner : coach().path("corners")) {
+            if (corner.path("position").asString().equals(code)) {
+                return corner;
+            }
+        }
+        throw new AssertionError(code);
+    }
+
+    @Test
+    @DisplayName("a vehicle that asks in another order than the one on file is followed, and the difference said")
+    void otherOrder() {
+        on("VN-03");
+        begin("TOOL", "{\"otherOrder\":true,\"firstWayFails\":false}");
+        stand("/enter", "{\"way\":\"KEY_FOB\"}");
+        stand("/trigger?by=TOOL", "{\"position\":\"1L\"}");
+        assertThat(coach().path("remarks").toString())
+                .contains("The lamp at 2L is lit, the procedure on file names 1R");
+    }
+
+    @Test
+    @DisplayName("practice leaves no reading behind")
+    void practice() {
+        on("VN-01");
+        String before = api.get("/api/vehicles/{id}/ledger", van).text();
+        post("", "{\"trigger\":\"TOOL\",\"practice\":true}");
+        gaugeAll("44");
+        post("/end", "{\"why\":\"enough\"}");
+        assertThat(api.get("/api/vehicles/{id}/ledger", van).text()).isEqualTo(before);
+    }
+
+    @Test
+    @DisplayName(
+            "the procedure is data: a corner twice or not on the vehicle is refused, and the order noted is the one asked for")
+    void procedure() {
+        on("VN-05");
+        Api coordinator = new Api(http);
+        String address = "/api/vehicles/" + van + "/relearn/procedure";
+        String body =
+                "{\"name\":\"fob\",\"ways\":[\"KEY_FOB\"],\"prompt\":\"MARKER_LAMP\",\"trigger\":\"TOOL\",\"end\":\"HORN_TWICE\",\"corners\":\"%s\"}";
+        assertThat(coordinator.put(address, body.formatted("1L 1L 2R 2L")).at("corners"))
+                .contains("twice");
+        assertThat(coordinator.put(address, body.formatted("1L 3R")).at("corners"))
+                .contains("isn’t on the vehicle");
+        JsonNode noted =
+                coordinator.put(address, body.formatted("2R, 2L, 1L, 1R")).body();
+        assertThat(noted.path("procedure").path("corners").toString()).isEqualTo("[\"2R\",\"2L\",\"1L\",\"1R\"]");
+        assertThat(noted.path("procedure").path("notedBy").asString()).isEqualTo("Ines Okafor");
+    }
+
+    @Test
+    @DisplayName("dash against gauge names crossed corners, and says how to break what can't be told")
+    void dashAgainstGauge() {
+        String address = "/api/vehicles/" + van + "/dash-against-gauge";
+        JsonNode crossed = api.post(
+                        address,
+                        "{\"dash\":{\"1L\":\"41\",\"1R\":\"43\",\"2L\":\"41\",\"2R\":\"33\"},\"gauge\":{\"1L\":\"41\",\"1R\":\"33\",\"2L\":\"40\",\"2R\":\"43\"}}")
+                .body();
+        assertThat(crossed.path("says").asString()).startsWith("1R and 2R are crossed");
+        assertThat(api.post(address, "{\"dash\":{\"1L\":\"60\"},\"gauge\":{\"1R\":\"60\"}}")
+                        .at("gauge.1L"))
+                .contains("Gauge it too");
+        JsonNode open = api.post(
+                        address, "{\"dash\":{\"1L\":\"60\",\"1R\":\"52\"},\"gauge\":{\"1L\":\"60\",\"1R\":\"60\"}}")
+                .body();
+        assertThat(open.path("says").asString()).contains("Can’t be told");
+        assertThat(open.path("breaker").asString()).isNotBlank();
+    }
+
+    @Test
+    @DisplayName("a lamp that named one corner while the gauge finds another low opens the comparison by itself")
+    void lampAgainstGauge() {
+        assertThat(api.get("/api/vehicles/{id}/lamp-against-gauge", api.vehicle("LC-04"))
+                        .body()
+                        .get(0)
+                        .path("says")
+                        .asString())
+                .contains("The lamp named 1L", "1R is low", "compare dash and gauge before adding air");
+        assertThat(api.get("/api/vehicles/{id}/lamp-against-gauge", van).body()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("one or all: both with their cost, the cheaper and the safer named")
+    void oneOrAll() {
+        JsonNode both = api.get("/api/vehicles/{id}/sensors/{position}/one-or-all", api.vehicle("LC-05"), "1L")
+                .body();
+        assertThat(both.path("oneNow").asString()).startsWith("$");
+        assertThat(both.path("cheaper").asString()).startsWith("Cheaper:");
+        assertThat(both.path("safer").asString()).contains("afe");
+        assertThat(both.path("lines").size()).isEqualTo(8);
+    }
+}
