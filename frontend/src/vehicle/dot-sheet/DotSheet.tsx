@@ -30,6 +30,15 @@ export function DotSheet() {
         >
           Print
         </Button>
+        <Box
+          component="a"
+          className="not-printed"
+          href={`/api/vehicles/${vehicle.id}/papers/dot-sheet.pdf`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          As PDF
+        </Box>
       </Box>
       <Table
         label="DOT dates by position"

@@ -77,6 +77,14 @@ export function LoadPressure() {
             >
               Measure and adjust
             </Button>
+            <Button
+              component="a"
+              href={`/api/vehicles/${vehicle.id}/papers/pressure-card.pdf?units=${units}`}
+              target="_blank"
+              rel="noreferrer"
+            >
+              Pressure card
+            </Button>
           </>
         )}
         {coordinator && (

@@ -34,6 +34,14 @@ export function ReportCard() {
             Print
           </Button>
           <Button
+            component="a"
+            href={`/api/vehicles/${id}/papers/report-card.pdf?origin=${encodeURIComponent(address)}`}
+            target="_blank"
+            rel="noreferrer"
+          >
+            As PDF
+          </Button>
+          <Button
             onClick={async () =>
               queries.setQueryData(
                 key,

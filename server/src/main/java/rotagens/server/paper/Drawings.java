@@ -26,7 +26,7 @@ public final class Drawings {
             int y = 26 + (axle - 1) * AXLE_STEP;
             svg.append(String.format(
                     Locale.ROOT,
-                    "<rect x=\"90\" y=\"%d\" width=\"250\" height=\"5\" fill=\"#999\"/>",
+                    "<rect x=\"36\" y=\"%d\" width=\"358\" height=\"5\" fill=\"#999\"/>",
                     y + TIRE_H / 2 - 2));
             svg.append(String.format(
                     Locale.ROOT,

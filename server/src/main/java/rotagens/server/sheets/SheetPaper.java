@@ -1,6 +1,8 @@
 package rotagens.server.sheets;
 
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,6 +19,8 @@ import rotagens.server.sheets.SheetViews.StepView;
 /** A job's sheet on paper: for a bay without a screen, and for the file. */
 @RestController
 class SheetPaper {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
 
     private final SheetPages pages;
     private final Paper paper;
@@ -35,7 +39,8 @@ class SheetPaper {
                 .append(" job sheet</h1><div>")
                 .append(Paper.text(String.join(" · ", sheet.tasks())))
                 .append("</div><div class=\"quiet\">")
-                .append(Paper.text("Planned for " + sheet.day() + (sheet.note().isEmpty() ? "" : ", " + sheet.note())))
+                .append(Paper.text(
+                        "Planned for " + DAY.format(sheet.day()) + (sheet.note().isEmpty() ? "" : ", " + sheet.note())))
                 .append(sheet.doneBy() == null ? "" : Paper.text(". Closed by " + sheet.doneBy()))
                 .append("</div>");
         sheet.warnings()

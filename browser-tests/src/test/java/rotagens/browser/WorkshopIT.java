@@ -1,0 +1,264 @@
+package rotagens.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** Work on the wheel by its sheet, and sensors that end up at the right corner. */
+class WorkshopIT extends OnDemoFleet {
+
+    private static Page vehicle(String unit, String tab, String person, int width) {
+        Page page = open("/", person, width);
+        page.keyboard().press("/");
+        page.keyboard().type(unit);
+        page.getByRole(AriaRole.OPTION, named(unit)).first().click();
+        page.getByRole(AriaRole.LINK, named(tab)).click();
+        return page;
+    }
+
+    private static Locator heading(Page page, String title) {
+        return page.getByRole(AriaRole.HEADING, named(title).setExact(true));
+    }
+
+    /** Puts a due piece of work on a day and opens its sheet as a technician with a phone. */
+    private static Page sheet(String unit, String work) {
+        Page desk = open("/", COORDINATOR);
+        desk.keyboard().press("/");
+        desk.keyboard().type(unit);
+        desk.getByRole(AriaRole.OPTION, named(unit)).first().click();
+        desk.getByRole(AriaRole.BUTTON, named("Schedule what’s due…")).click();
+        Locator dialog = desk.getByRole(AriaRole.DIALOG);
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Schedule")))
+                .click();
+        assertThat(dialog).hasCount(0);
+        desk.getByRole(AriaRole.LINK, named("Jobs")).click();
+        Locator link = desk.getByRole(AriaRole.ARTICLE)
+                .filter(new Locator.FilterOptions().setHasText(work))
+                .first()
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Job sheet"));
+        String address = link.getAttribute("href");
+        return open(address, TECHNICIAN, 390);
+    }
+
+    private static void next(Page page) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^(Done|Record and go on)$")))
+                .click();
+    }
+
+    private static String title(Page page) {
+        return page.locator("section[aria-label] h2").first().textContent();
+    }
+
+    private static String card(Page page) {
+        return page.locator("section[aria-label]").first().textContent();
+    }
+
+    private static String found(String pattern, String text) {
+        Matcher matcher = Pattern.compile(pattern).matcher(text);
+        return matcher.find() ? matcher.group(1) : "";
+    }
+
+    /** Does the step that is open, as somebody would who follows it. */
+    private static void doIt(Page page, String title) {
+        switch (title) {
+            case "Seat the beads" -> {
+                page.getByLabel("Beads seated at").fill("35");
+                page.getByRole(AriaRole.BUTTON, named("in the open")).click();
+            }
+            case "Measure the bead gap" -> {
+                for (int place = 1; place <= 4; place++) {
+                    page.getByLabel("Gap at place " + place, new Page.GetByLabelOptions().setExact(true))
+                            .fill("3");
+                }
+            }
+            case "Fill to the cold target" ->
+                page.getByLabel("Cold pressure").fill(found("Fill to ([0-9.]+)", card(page)));
+            case "Balance" -> page.getByLabel("Weights, inside and outside").fill("2 oz out, 1 oz in");
+            case "Half the torque", "Full torque", "One pass round" -> {
+                Locator nut = page.getByRole(
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Nut \\d+ tightened$")));
+                for (int turns = 0; nut.count() > 0 && turns < 12; turns++) {
+                    nut.click();
+                }
+                page.getByLabel("Wrench set to").fill(found("([0-9]+) ft·lb(?:half|full) torque", card(page)));
+            }
+            case "Tread of the tire fitted" -> {
+                for (String groove : new String[] {"outer", "center", "inner"}) {
+                    page.getByLabel("Tread " + groove).fill("14");
+                }
+            }
+            case "DOT code, what went where" -> {
+                page.getByLabel("DOT code of the tire fitted").fill("3CT2XR5M2226");
+                page.getByRole(AriaRole.BUTTON, named("outward")).click();
+            }
+            case "The professional’s verdict", "Professional’s look inside" -> {
+                page.getByRole(AriaRole.BUTTON, named("sound").setExact(true)).click();
+                page.getByLabel("Name of the professional").fill("K. Oyelaran");
+            }
+            case "What was done", "Find and mend the cause" ->
+                page.getByRole(AriaRole.TEXTBOX).last().fill("put right");
+            case "Ride height and alignment" ->
+                page.getByLabel("Before and after").fill("toe 1/8 in out, now 0");
+            default -> {}
+        }
+    }
+
+    @Test
+    @DisplayName(
+            "a steer tire is replaced on a phone with every gate: a bead gap 3/32 apart keeps the sheet open until it is remounted")
+    void steerReplacement() {
+        Page page = sheet("SH-02", "Replace tire");
+        assertThat(heading(page, "Stand it safely")).isVisible();
+        org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+        boolean remounted = false;
+        for (int steps = 0; steps < 120; steps++) {
+            if (page.getByText(Pattern.compile("^(\\d+) of \\1 steps$")).count() > 0) {
+                break;
+            }
+            String title = title(page);
+            String marked =
+                    page.getByText(Pattern.compile("^\\d+ of \\d+ steps$")).textContent();
+            doIt(page, title);
+            if (title.equals("Measure the bead gap") && !remounted) {
+                page.getByLabel("Gap at place 3", new Page.GetByLabelOptions().setExact(true))
+                        .fill("6");
+                next(page);
+                assertThat(page.getByText("Spread 3/32 in")).isVisible();
+                button(page, "Close the sheet").click();
+                assertThat(page.getByText("First: Measure the bead gap")).isVisible();
+                org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page))
+                        .isEmpty();
+                page.getByLabel("Gap at place 3", new Page.GetByLabelOptions().setExact(true))
+                        .fill("4");
+                remounted = true;
+            }
+            next(page);
+            assertThat(page.getByText(Pattern.compile("^\\d+ of \\d+ steps$")))
+                    .not()
+                    .hasText(marked);
+        }
+        org.assertj.core.api.Assertions.assertThat(remounted).isTrue();
+        button(page, "Close the sheet").click();
+        assertThat(heading(page, "Hand-over: what is on the vehicle")).isVisible();
+        assertThat(page.getByText("3CT2XR5M2226").first()).isVisible();
+        assertThat(page.getByText("Re-torque").first()).isVisible();
+        org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+        org.assertj.core.api.Assertions.assertThat(chromium.complaints()).isEmpty();
+    }
+
+    private static void plug(Page page, String dead, String crossed) {
+        page.getByText("Simulated sensor system").click();
+        page.getByLabel("Dead sensors").fill(dead);
+        page.getByLabel("Crossed sensors").fill(crossed);
+        button(page, "Plug it in").click();
+        button(page, "Ignition on").click();
+        assertThat(button(page, "Ignition off")).isVisible();
+    }
+
+    private static String target(Page page, String corner) {
+        return found(
+                corner + " ?target ([0-9.]+)",
+                page.getByRole(AriaRole.REGION, named("Relearn")).textContent());
+    }
+
+    private static void gauge(Page page, String corner, String figure) {
+        Locator field = page.getByLabel("Gauge " + corner);
+        field.fill(figure);
+        field.press("Tab");
+    }
+
+    @Test
+    @DisplayName("a relearn with the tool ends once dash and gauge agree at every corner, not with the horn")
+    void relearnWithTheTool() {
+        Page page = vehicle("VN-02", "Sensors", TECHNICIAN, 1280);
+        button(page, "Start, with the activation tool").click();
+        button(page, "Lamps’ automatic is off").click();
+        plug(page, "", "");
+        button(page, "Key fob").click();
+        for (String corner : new String[] {"1L", "1R", "2R", "2L"}) {
+            button(page, "Tool at " + corner).click();
+            assertThat(page.getByRole(
+                            AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile(corner + "[^;]*heard"))))
+                    .isVisible();
+        }
+        assertThat(page.getByText("Read every corner on the dash and by gauge")).isVisible();
+        assertThat(button(page, "Close as learned")).hasCount(0);
+        button(page, "Read the dash").click();
+        for (String corner : new String[] {"1L", "1R", "2R", "2L"}) {
+            assertThat(page.getByLabel("Dash " + corner)).not().hasValue("");
+            gauge(page, corner, page.getByLabel("Dash " + corner).inputValue());
+        }
+        button(page, "Close as learned").click();
+        assertThat(page.getByText("Earlier relearns: 1")).isVisible();
+        org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+    }
+
+    @Test
+    @DisplayName(
+            "a relearn by letting air out meets a dead sensor: it leads to replacing it, and closes only once every tire is filled again")
+    void relearnByDeflation() {
+        Page page = vehicle("VN-04", "Sensors", TECHNICIAN, 1280);
+        button(page, "Start, by letting air out").click();
+        button(page, "Lamps’ automatic is off").click();
+        plug(page, "1R", "");
+        button(page, "Key fob").click();
+        button(page, "Air out at 1L").click();
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("1L[^;]*heard"))))
+                .isVisible();
+        button(page, "Air out at 1R").click();
+        assertThat(page.getByText("Try again: let more air out")).isVisible();
+        button(page, "Air out at 1R").click();
+        assertThat(page.getByText("Still silent at 1R: out of range")).isVisible();
+        button(page, "Air out at 1R").click();
+        assertThat(page.getByText("replace it, then relearn")).isVisible();
+        page.getByText("Give it up…").click();
+        page.getByLabel("Why it is given up").fill("sensor at 1R is dead");
+        button(page, "Give it up").click();
+        assertThat(page.getByText("Fill every tire again and gauge it first: 1L, 1R"))
+                .isVisible();
+        button(page, "End signal").click();
+        gauge(page, "1L", target(page, "1L"));
+        gauge(page, "1R", target(page, "1R"));
+        assertThat(page.getByText("Not every corner was heard").or(page.getByText("Read every corner on the dash")))
+                .isVisible();
+        button(page, "Give it up").click();
+        assertThat(page.getByText("Earlier relearns: 1")).isVisible();
+        org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+    }
+
+    @Test
+    @DisplayName("a lamp that the gauge doesn't bear out opens dash against gauge, which names the crossed corners")
+    void crossedCorners() {
+        Page page = vehicle("LC-04", "Sensors", TECHNICIAN, 1280);
+        assertThat(page.getByText("The sensors may be crossed")).isVisible();
+        String[][] read = {
+            {"1L", "98", "110"},
+            {"1R", "110", "98"},
+            {"2LO", "95", "95"},
+            {"2LI", "94", "94"},
+            {"2RI", "95", "95"},
+            {"2RO", "94", "95"},
+            {"3L", "84", "84"},
+            {"3R", "90", "90"},
+        };
+        for (String[] corner : read) {
+            page.getByLabel("Dash " + corner[0]).fill(corner[1]);
+            page.getByLabel("Gauge " + corner[0]).fill(corner[2]);
+        }
+        page.getByLabel("Gauge 3R").press("Enter");
+        assertThat(page.getByText("1L and 1R are crossed")).isVisible();
+        assertThat(page.getByRole(
+                        AriaRole.IMG,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("1L, dash shows the tire at 1R"))))
+                .isVisible();
+        org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+    }
+}

@@ -1,0 +1,170 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { Outlet, Route, Routes } from 'react-router'
+import { describe, expect, it } from 'vitest'
+import { type Call, fakeServer, problem } from '../../test/server'
+import { show } from '../../test/show'
+import { DashAgainstGauge } from './DashAgainstGauge'
+import { Relearn } from './Relearn'
+
+const vehicle = { id: 4, unit: 'VN-04', positions: [{ position: '1L' }, { position: '1R' }, { position: 'S1' }] }
+
+const family = {
+  name: 'Key fob, round by the right',
+  ways: ['KEY_FOB'],
+  prompt: 'MARKER_LAMP',
+  trigger: 'TOOL',
+  end: 'HORN_TWICE',
+  corners: ['1L', '1R'],
+  note: '',
+}
+
+const corner = (position: string, part = {}) => ({
+  position,
+  name: position,
+  target: '50 psi',
+  heard: false,
+  lit: false,
+  expected: false,
+  toReinflate: false,
+  ...part,
+})
+
+const coach = (part: object) => ({
+  id: 1,
+  trigger: 'TOOL',
+  practice: false,
+  stage: 'CORNERS',
+  says: 'Tap the corner that is lit; by the procedure it is 1L',
+  remarks: [],
+  mayClose: false,
+  corners: [corner('1L', { expected: true }), corner('1R')],
+  log: [],
+  ...part,
+})
+
+const view = (open?: object) => ({ unit: 'VN-04', families: [family], ended: [], ...(open && { open }) })
+
+function page(element: React.ReactNode, answer: (call: Call) => ReturnType<Parameters<typeof fakeServer>[0]>) {
+  const calls = fakeServer(answer)
+  show(
+    <Routes>
+      <Route element={<Outlet context={{ vehicle, picked: undefined, pick: () => {}, schedule: () => {} }} />}>
+        <Route path="*" element={element} />
+      </Route>
+    </Routes>,
+  )
+  return calls
+}
+
+const receiver = {
+  pluggedIn: false,
+  ignition: false,
+  learning: false,
+  hornOnce: 0,
+  hornTwice: 0,
+  lowPressure: false,
+  corners: [],
+}
+const get = (path: string, body: object) => (path.includes('/stand-ins/') ? { body: receiver } : { body })
+
+describe('the relearn coach', () => {
+  it('says that nobody noted how the vehicle learns, and starts with the tool or by letting air out', async () => {
+    const calls = page(<Relearn />, ({ method, path }) =>
+      method === 'GET' ? get(path, view()) : { body: view(coach({})) },
+    )
+    expect(await screen.findByText(/Nobody has noted how this vehicle learns/)).toBeVisible()
+    fireEvent.click(screen.getByRole('button', { name: 'Start, by letting air out' }))
+    expect(await screen.findByRole('button', { name: '1L is lit' })).toBeVisible()
+    expect(calls.find((call) => call.method === 'POST')?.body).toEqual({ trigger: 'DEFLATION', practice: false })
+  })
+
+  it('takes the lamp a person sees, also another one than the procedure names, and then the horn', async () => {
+    const lit = view(
+      coach({ says: '1R: Hold the tool', corners: [corner('1L', { expected: true }), corner('1R', { lit: true })] }),
+    )
+    const calls = page(<Relearn />, ({ method, path }) =>
+      method === 'GET' ? get(path, view(coach({}))) : { body: lit },
+    )
+    fireEvent.click(await screen.findByRole('button', { name: '1R is lit' }))
+    fireEvent.click(await screen.findByRole('button', { name: 'Horn once at 1R' }))
+    await waitFor(() =>
+      expect(calls.filter((call) => call.method === 'POST').map((call) => call.body)).toEqual([
+        { kind: 'LAMP', position: '1R' },
+        { kind: 'HEARD', position: '1R' },
+      ]),
+    )
+    expect(screen.getByRole('img', { name: /1R, lamp lit/ })).toBeVisible()
+  })
+
+  it('says what a silent corner leads to', async () => {
+    page(<Relearn />, ({ path }) =>
+      get(path, view(coach({ diagnosis: { kind: 'BATTERY', position: '1L', says: 'the battery may be empty' } }))),
+    )
+    expect(await screen.findByText('the battery may be empty')).toBeVisible()
+  })
+
+  it('asks for the gauge at every tire whose air was let out, and can’t be closed before', async () => {
+    const calls = page(<Relearn />, ({ method, path }) =>
+      method === 'GET'
+        ? get(
+            path,
+            view(
+              coach({
+                stage: 'REINFLATE',
+                says: 'Fill every tire again',
+                corners: [corner('1L', { toReinflate: true }), corner('1R')],
+              }),
+            ),
+          )
+        : problem(409),
+    )
+    const gauge = await screen.findByLabelText('Gauge 1L')
+    expect(screen.queryByRole('button', { name: 'Close as learned' })).not.toBeInTheDocument()
+    await userEvent.type(gauge, '50')
+    fireEvent.blur(gauge)
+    await waitFor(() =>
+      expect(calls.find((call) => call.method === 'POST')?.body).toEqual({
+        kind: 'GAUGE',
+        position: '1L',
+        pressure: '50',
+      }),
+    )
+  })
+})
+
+describe('dash against gauge', () => {
+  it('opens by itself where a lamp and the gauge disagree, and names the crossed corners', async () => {
+    page(<DashAgainstGauge />, ({ method }) =>
+      method === 'GET'
+        ? { body: [{ reported: '2026-11-10', corner: '1L', says: 'The lamp named 1L, but 1R is low.' }] }
+        : {
+            body: {
+              says: '1L and 1R are crossed',
+              agrees: false,
+              crossed: true,
+              corners: [
+                { position: '1L', dash: '43 psi', gauge: '33 psi', shows: '1R', crossed: true, undecided: false },
+                { position: '1R', dash: '33 psi', gauge: '43 psi', shows: '1L', crossed: true, undecided: false },
+              ],
+            },
+          },
+    )
+    expect(await screen.findByText('The lamp named 1L, but 1R is low.')).toBeVisible()
+    const form = within(screen.getByRole('region', { name: 'Dash against gauge' }))
+    expect(form.queryByLabelText('Dash S1')).not.toBeInTheDocument()
+    await userEvent.type(form.getByLabelText('Dash 1L'), '43')
+    await userEvent.click(form.getByRole('button', { name: 'Compare' }))
+    expect(await screen.findByText('1L and 1R are crossed')).toBeVisible()
+    expect(screen.getByRole('img', { name: /1L, dash shows the tire at 1R/ })).toBeVisible()
+  })
+
+  it('says at its field what has to be read too', async () => {
+    page(<DashAgainstGauge />, ({ method }) =>
+      method === 'GET' ? { body: [] } : problem(422, { 'gauge.1L': 'Gauge it too.' }),
+    )
+    await userEvent.click(await screen.findByRole('button', { name: 'Compare…' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Compare' }))
+    expect(await screen.findByText('Gauge it too.')).toBeVisible()
+  })
+})
