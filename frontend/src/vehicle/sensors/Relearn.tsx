@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { answerOf, api, onceKey, ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
 import { CornerTrace } from '../../drawings/corner-trace/CornerTrace'
@@ -103,19 +103,32 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
   const { vehicleId, coach } = props
   const [units] = useUnits()
   const may = useMay('TECHNICIAN')
-  const [key, setKey] = useState(onceKey)
+  const queries = useQueryClient()
+  // Readings follow each other faster than answers come: each has a key of its own until it is answered.
+  const keys = useRef(new Map<string, string>())
   const [why, setWhy] = useState('')
   const path = { id: vehicleId }
   const log = useMutation({
-    mutationFn: (body: Schemas['SeenOrHeard']) =>
-      answerOf(
+    scope: { id: `relearn ${vehicleId}` },
+    mutationFn: (body: Schemas['SeenOrHeard']) => {
+      const what = JSON.stringify(body)
+      const key = keys.current.get(what) ?? onceKey()
+      keys.current.set(what, key)
+      return answerOf(
         api.POST('/api/vehicles/{id}/relearn/events', {
           params: { path, query: { units }, header: { 'Idempotency-Key': key } },
           body,
         }),
-      ),
-    onSettled: () => setKey(onceKey()),
-    onSuccess: props.onTook,
+      )
+    },
+    onError: (error, body) => {
+      if (!(error instanceof ProblemError && error.unreachable)) keys.current.delete(JSON.stringify(body))
+    },
+    onSuccess: (next, body) => {
+      keys.current.delete(JSON.stringify(body))
+      props.onTook(next)
+      void queries.invalidateQueries({ queryKey: ['vehicle', vehicleId, 'receiver'] })
+    },
   })
   const end = useMutation({
     mutationFn: () =>

@@ -88,7 +88,8 @@ class WorkshopIT extends OnDemoFleet {
                 for (int turns = 0; nut.count() > 0 && turns < 12; turns++) {
                     nut.click();
                 }
-                page.getByLabel("Wrench set to").fill(found("([0-9]+) ft·lb(?:half|full) torque", card(page)));
+                int full = Integer.parseInt(found("(?:half of|order:) ([0-9]+) ft·lb", card(page)));
+                page.getByLabel("Wrench set to").fill(String.valueOf(title.startsWith("Half") ? full / 2 : full));
             }
             case "Tread of the tire fitted" -> {
                 for (String groove : new String[] {"outer", "center", "inner"}) {
