@@ -27,14 +27,20 @@ class WorkshopIT extends OnDemoFleet {
     }
 
     /** Puts a due piece of work on a day and opens its sheet as a technician with a phone. */
-    private static Page sheet(String unit, String work) {
+    private static Page sheet(String unit, String ground, String work) {
         Page desk = open("/", COORDINATOR);
         desk.keyboard().press("/");
         desk.keyboard().type(unit);
         desk.getByRole(AriaRole.OPTION, named(unit)).first().click();
-        desk.getByRole(AriaRole.BUTTON, named("Schedule what’s due…")).click();
+        desk.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText(ground))
+                .first()
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Schedule…"))
+                .click();
         Locator dialog = desk.getByRole(AriaRole.DIALOG);
-        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Schedule")))
+        dialog.getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Schedule").setExact(true))
                 .click();
         assertThat(dialog).hasCount(0);
         desk.getByRole(AriaRole.LINK, named("Jobs")).click();
@@ -116,7 +122,7 @@ class WorkshopIT extends OnDemoFleet {
     @DisplayName(
             "a steer tire is replaced on a phone with every gate: a bead gap 3/32 apart keeps the sheet open until it is remounted")
     void steerReplacement() {
-        Page page = sheet("SH-02", "Replace tire");
+        Page page = sheet("SH-02", "legal limit 4/32 in", "Replace tire");
         assertThat(heading(page, "Stand it safely")).isVisible();
         org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
         boolean remounted = false;
@@ -226,6 +232,7 @@ class WorkshopIT extends OnDemoFleet {
         assertThat(page.getByText("Fill every tire again and gauge it first: 1L, 1R"))
                 .isVisible();
         button(page, "End signal").click();
+        assertThat(page.getByLabel("Gauge 1L")).isVisible();
         gauge(page, "1L", target(page, "1L"));
         gauge(page, "1R", target(page, "1R"));
         assertThat(page.getByText("Not every corner was heard").or(page.getByText("Read every corner on the dash")))
