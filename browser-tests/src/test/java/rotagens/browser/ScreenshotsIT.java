@@ -42,8 +42,6 @@ class ScreenshotsIT {
             assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("2LO drive left outer")))
                     .isVisible();
             take(phone, "walk-round-phone", "Hand and eye");
-            phone.navigate(product.address());
-            take(phone, "yard-phone", "Eastbank");
             page.navigate(product.address());
             page.getByLabel("Choose: Professional inspection, LC-03 2RO").check();
             page.getByLabel("Choose: Professional inspection, LC-03 3R").check();
@@ -67,8 +65,7 @@ class ScreenshotsIT {
             take(page, "rotation", "proven best");
             page.navigate(product.address() + "/reference/patterns");
             take(page, "wear-patterns", "cupping");
-            page.navigate(product.address() + "/reference/charts");
-            take(page, "charts", "Corvane Tessaly C2");
+            workshop(page, phone, product.address());
             phone.navigate(product.address() + "/vehicles/4/adjust");
             phone.getByLabel("Parked for").fill("12");
             phone.locator("summary").click();
@@ -78,6 +75,34 @@ class ScreenshotsIT {
             take(phone, "adjust-phone", "Add air.");
             takenAlong(chromium, product.address());
         }
+    }
+
+    /** A job's sheet where the bead is broken, and a relearn half way round. */
+    private void workshop(Page page, Page phone, String address) {
+        page.navigate(address + "/vehicles/7");
+        WorkshopIT.schedule(page, "legal limit 4/32 in");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Jobs"))
+                .click();
+        String sheet = WorkshopIT.sheetOf(page, "Replace tire");
+        phone.navigate(address + sheet);
+        while (phone.getByRole(
+                                AriaRole.HEADING,
+                                new Page.GetByRoleOptions()
+                                        .setName("Break the beads")
+                                        .setExact(true))
+                        .count()
+                == 0) {
+            WorkshopIT.next(phone);
+        }
+        take(phone, "job-sheet-phone", "opposite the shovel");
+        page.navigate(address + "/vehicles/20/sensors");
+        WorkshopIT.startWithTool(page);
+        OnDemoFleet.button(page, "Key fob").click();
+        OnDemoFleet.button(page, "Tool at 1L").click();
+        assertThat(page.getByText("1R: Hold the activation tool")).isVisible();
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Relearn"))
+                .scrollIntoViewIfNeeded();
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve("relearn.png")));
     }
 
     private void takenAlong(Chromium chromium, String address) {

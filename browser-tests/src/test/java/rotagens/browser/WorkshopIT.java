@@ -32,27 +32,36 @@ class WorkshopIT extends OnDemoFleet {
         desk.keyboard().press("/");
         desk.keyboard().type(unit);
         desk.getByRole(AriaRole.OPTION, named(unit)).first().click();
-        desk.getByRole(AriaRole.LISTITEM)
+        schedule(desk, ground);
+        desk.getByRole(AriaRole.LINK, named("Jobs")).click();
+        return open(sheetOf(desk, work), TECHNICIAN, 390);
+    }
+
+    /** Puts the due work with this ground on today, from the vehicle's page. */
+    static void schedule(Page vehicle, String ground) {
+        vehicle.getByRole(AriaRole.LISTITEM)
                 .filter(new Locator.FilterOptions().setHasText(ground))
                 .first()
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Schedule…"))
                 .click();
-        Locator dialog = desk.getByRole(AriaRole.DIALOG);
+        Locator dialog = vehicle.getByRole(AriaRole.DIALOG);
         dialog.getByRole(
                         AriaRole.BUTTON,
                         new Locator.GetByRoleOptions().setName("Schedule").setExact(true))
                 .click();
         assertThat(dialog).hasCount(0);
-        desk.getByRole(AriaRole.LINK, named("Jobs")).click();
-        Locator link = desk.getByRole(AriaRole.ARTICLE)
-                .filter(new Locator.FilterOptions().setHasText(work))
-                .first()
-                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Job sheet"));
-        String address = link.getAttribute("href");
-        return open(address, TECHNICIAN, 390);
     }
 
-    private static void next(Page page) {
+    /** The address of the sheet of the job with this work, from the vehicle's jobs. */
+    static String sheetOf(Page jobs, String work) {
+        return jobs.getByRole(AriaRole.ARTICLE)
+                .filter(new Locator.FilterOptions().setHasText(work))
+                .first()
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Job sheet"))
+                .getAttribute("href");
+    }
+
+    static void next(Page page) {
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName(Pattern.compile("^(Done|Record and go on)$")))
@@ -125,6 +134,12 @@ class WorkshopIT extends OnDemoFleet {
         Page page = sheet("SH-02", "legal limit 4/32 in", "Replace tire");
         assertThat(heading(page, "Stand it safely")).isVisible();
         org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+        Page second = open(page.url().replace(product.address(), ""), COORDINATOR, 1280);
+        assertThat(second.getByText(Pattern.compile("^0 of \\d+ steps$"))).isVisible();
+        next(page);
+        // The other person sees the tick without doing anything.
+        assertThat(second.getByText(Pattern.compile("^1 of \\d+ steps$"))).isVisible();
+        second.close();
         boolean remounted = false;
         for (int steps = 0; steps < 120; steps++) {
             if (page.getByText(Pattern.compile("^(\\d+) of \\1 steps$")).count() > 0) {
@@ -161,6 +176,13 @@ class WorkshopIT extends OnDemoFleet {
         org.assertj.core.api.Assertions.assertThat(chromium.complaints()).isEmpty();
     }
 
+    /** Starts a relearn with the tool on a simulated vehicle without faults, ignition on. */
+    static void startWithTool(Page page) {
+        button(page, "Start, with the activation tool").click();
+        button(page, "Lamps’ automatic is off").click();
+        plug(page, "", "");
+    }
+
     private static void plug(Page page, String dead, String crossed) {
         page.getByText("Simulated sensor system").click();
         page.getByLabel("Dead sensors").fill(dead);
@@ -186,9 +208,7 @@ class WorkshopIT extends OnDemoFleet {
     @DisplayName("a relearn with the tool ends once dash and gauge agree at every corner, not with the horn")
     void relearnWithTheTool() {
         Page page = vehicle("VN-02", "Sensors", TECHNICIAN, 1280);
-        button(page, "Start, with the activation tool").click();
-        button(page, "Lamps’ automatic is off").click();
-        plug(page, "", "");
+        startWithTool(page);
         button(page, "Key fob").click();
         for (String corner : new String[] {"1L", "1R", "2R", "2L"}) {
             button(page, "Tool at " + corner).click();

@@ -62,7 +62,13 @@ public final class JobViews {
             @Nullable String torque,
             @Nullable ProfessionalVerdict verdict,
             @Nullable String professional,
-            @Nullable String note) {}
+            @Nullable String note) {
+
+        /** Done, with words and no reading. */
+        public static Result noted(long itemId, String note) {
+            return new Result(itemId, null, null, null, null, null, null, null, null, null, null, null, note);
+        }
+    }
 
     public enum ProfessionalVerdict {
         SOUND,

@@ -14,6 +14,7 @@ import rotagens.core.inspection.SensorCheck;
 import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Units;
+import rotagens.core.planning.DueKind;
 import rotagens.core.sensor.DashAgainstGauge;
 import rotagens.core.sensor.RelearnCoach;
 import rotagens.core.sensor.RelearnEvent;
@@ -28,6 +29,10 @@ import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
+import rotagens.server.planning.JobCompletion;
+import rotagens.server.planning.JobViews.Done;
+import rotagens.server.planning.JobViews.Result;
+import rotagens.server.planning.Jobs;
 import rotagens.server.relearn.RelearnStore.Logged;
 import rotagens.server.relearn.RelearnViews.CoachView;
 import rotagens.server.relearn.RelearnViews.CornerView;
@@ -54,14 +59,26 @@ public class Relearns {
     private final RelearnStore store;
     private final Fleet fleet;
     private final Readings readings;
+    private final Jobs jobs;
+    private final JobCompletion completion;
     private final People people;
     private final Changes changes;
     private final Clock clock;
 
-    Relearns(RelearnStore store, Fleet fleet, Readings readings, People people, Changes changes, Clock clock) {
+    Relearns(
+            RelearnStore store,
+            Fleet fleet,
+            Readings readings,
+            Jobs jobs,
+            JobCompletion completion,
+            People people,
+            Changes changes,
+            Clock clock) {
         this.store = store;
         this.fleet = fleet;
         this.readings = readings;
+        this.jobs = jobs;
+        this.completion = completion;
         this.people = people;
         this.changes = changes;
         this.clock = clock;
@@ -229,8 +246,28 @@ public class Relearns {
             changes.only(vehicleId);
             keepReadings(standing, log);
         }
+        if (coach.mayClose() && !open.getIsPractice()) {
+            finishJobs(vehicleId, units);
+        }
         store.end(open.getId(), clock.instant(), (open.getIsPractice() ? "practice, " : "") + outcome);
         return view(vehicleId, units);
+    }
+
+    /** A job that was for nothing but a relearn is done with it. */
+    private void finishJobs(long vehicleId, Units units) {
+        jobs.ofVehicle(vehicleId).stream()
+                .filter(job ->
+                        job.doneAt() == null && job.items().stream().allMatch(item -> item.kind() == DueKind.RELEARN))
+                .forEach(job -> completion.done(
+                        job.id(),
+                        job.version(),
+                        new Done(
+                                null,
+                                job.items().stream()
+                                        .map(item -> Result.noted(
+                                                item.id(), "with the coach; dash and gauge agree at every corner"))
+                                        .toList()),
+                        units));
     }
 
     /** The last gauge reading of each corner is a reading like any other. */

@@ -1,7 +1,12 @@
 package rotagens.server.relearn;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static rotagens.server.storage.generated.Tables.JOB;
+import static rotagens.server.storage.generated.Tables.JOB_ITEM;
 
+import java.time.Instant;
+import java.time.LocalDate;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -85,6 +90,26 @@ class RelearnTest {
         JsonNode ended = post("/end", "{}").body();
         assertThat(ended.path("ended").get(0).path("outcome").asString()).contains("learned");
         assertThat(ended.has("open")).isFalse();
+    }
+
+    @Autowired
+    DSLContext db;
+
+    /** A job for nothing but a relearn, as a rotation leaves it behind. */
+    private long planRelearn() {
+        long job = db.insertInto(JOB)
+                .set(JOB.VEHICLE_ID, van)
+                .set(JOB.PLANNED_DAY, LocalDate.of(2026, 11, 24))
+                .set(JOB.CREATED_AT, Instant.parse("2026-11-23T09:00:00Z"))
+                .set(JOB.CREATED_BY_ID, 1L)
+                .returning(JOB.ID)
+                .fetchOne(JOB.ID);
+        db.insertInto(JOB_ITEM)
+                .set(JOB_ITEM.JOB_ID, job)
+                .set(JOB_ITEM.KIND, "RELEARN")
+                .set(JOB_ITEM.REASON, "inside sensors moved")
+                .execute();
+        return job;
     }
 
     @Test

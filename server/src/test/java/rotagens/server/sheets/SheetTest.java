@@ -290,4 +290,36 @@ class SheetTest {
         assertThat(visit.path("positions").get(0).path("dot").asString()).isNotEmpty();
         assertThat(visit.path("due").size()).isPositive();
     }
+
+    @Test
+    @DisplayName(
+            "a photo of damage at check-in is kept with the visit and shown again; a text that calls itself a picture is refused")
+    void damagePhoto() throws Exception {
+        long job = job("SH-02", "REPLACE:1L");
+        java.io.ByteArrayOutputStream picture = new java.io.ByteArrayOutputStream();
+        javax.imageio.ImageIO.write(
+                new java.awt.image.BufferedImage(40, 30, java.awt.image.BufferedImage.TYPE_INT_RGB), "jpg", picture);
+        String address = "/api/jobs/" + job + "/visit/photos";
+        assertThat(photograph(address, picture.toByteArray())).isEqualTo(200);
+        JsonNode line =
+                technician.get("/api/jobs/{id}/visit", job).body().path("lines").get(0);
+        assertThat(line.path("photo").asBoolean()).isTrue();
+        assertThat(technician.get(address + "/" + line.path("id").asLong()).type())
+                .startsWith("image/jpeg");
+        assertThat(photograph(address, "not a picture".getBytes(java.nio.charset.StandardCharsets.UTF_8)))
+                .isEqualTo(422);
+    }
+
+    private int photograph(String address, byte[] picture) throws Exception {
+        return http.perform(
+                        org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post(address)
+                                .session(technician.session())
+                                .with(org.springframework.security.test.web.servlet.request
+                                        .SecurityMockMvcRequestPostProcessors.csrf())
+                                .contentType("image/jpeg")
+                                .content(picture))
+                .andReturn()
+                .getResponse()
+                .getStatus();
+    }
 }
