@@ -109,7 +109,7 @@ export function VehiclePage() {
             component="nav"
             className="not-printed"
             aria-label="Vehicle pages"
-            sx={{ display: 'flex', px: 2, borderBottom: 1, borderColor: 'divider' }}
+            sx={{ display: 'flex', flexWrap: 'wrap', px: { xs: 0.5, md: 2 }, borderBottom: 1, borderColor: 'divider' }}
           >
             {TABS.map((tab) => (
               <Box

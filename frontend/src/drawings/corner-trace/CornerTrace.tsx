@@ -25,13 +25,13 @@ export function CornerTrace({ views }: { views: View[] }) {
     <svg
       viewBox={`0 0 ${WIDTH} ${height(positions)}`}
       width="100%"
-      style={{ maxWidth: WIDTH }}
+      style={{ maxWidth: 440 }}
       role="img"
       aria-label={`Corner trace: ${words.join('; ')}.`}
     >
       <path d={`M ${WIDTH / 2} 6 l 8 13 h -16 z`} fill={colour.beam} />
       {[...new Set(places.map((place) => place.y))].map((y) => (
-        <rect key={y} x={118} y={y - 4} width={WIDTH - 236} height={8} fill={colour.frame} />
+        <rect key={y} x={112} y={y - 4} width={WIDTH - 224} height={8} fill={colour.frame} />
       ))}
       {views.map((view) => {
         const place = of(view.position)
@@ -55,7 +55,7 @@ export function CornerTrace({ views }: { views: View[] }) {
             {view.lit && (
               <>
                 <circle cx={place.x + out * 26} cy={place.y - 26} r={9} fill={colour.amber} stroke={colour.ink} />
-                <text x={place.x + out * 40} y={place.y - 22} textAnchor={place.left ? 'end' : 'start'} fontSize={12}>
+                <text x={place.x + out * 40} y={place.y - 22} textAnchor={place.left ? 'end' : 'start'} fontSize={13.5}>
                   lamp
                 </text>
               </>
@@ -65,7 +65,7 @@ export function CornerTrace({ views }: { views: View[] }) {
                 x={place.x + out * 24}
                 y={place.y + 2}
                 textAnchor={place.left ? 'end' : 'start'}
-                fontSize={13}
+                fontSize={14}
                 fontWeight={700}
                 fill="#2E6B4F"
               >
@@ -73,25 +73,28 @@ export function CornerTrace({ views }: { views: View[] }) {
               </text>
             )}
             {!view.heard && view.expected && !view.lit && (
-              <text x={place.x + out * 24} y={place.y + 2} textAnchor={place.left ? 'end' : 'start'} fontSize={12}>
+              <text x={place.x + out * 24} y={place.y + 2} textAnchor={place.left ? 'end' : 'start'} fontSize={13.5}>
                 next
               </text>
             )}
-            {(view.dash || view.gauge) && (
-              <text
-                x={place.x + out * 24}
-                y={place.y + 20}
-                textAnchor={place.left ? 'end' : 'start'}
-                fontSize={11.5}
-                fill={colour.ink}
-              >
-                {[view.dash && `dash ${view.dash}`, view.gauge && `gauge ${view.gauge}`].filter(Boolean).join(' · ')}
-              </text>
-            )}
+            {[view.dash && `dash ${view.dash}`, view.gauge && `gauge ${view.gauge}`]
+              .filter(Boolean)
+              .map((words, line) => (
+                <text
+                  key={words}
+                  x={place.x + out * 24}
+                  y={place.y + 18 + line * 16}
+                  textAnchor={place.left ? 'end' : 'start'}
+                  fontSize={13}
+                  fill={colour.ink}
+                >
+                  {words}
+                </text>
+              ))}
             {view.toReinflate && (
               <text
                 x={place.x + out * 24}
-                y={place.y + 36}
+                y={place.y + 50}
                 textAnchor={place.left ? 'end' : 'start'}
                 fontSize={12}
                 fontWeight={700}

@@ -6,12 +6,12 @@ export interface Corner {
   left: boolean
 }
 
-const STEP = 92
-const INSET = 128
+const STEP = 96
+const INSET = 122
 const DUAL = 34
 
 /** The width of the drawing. */
-export const WIDTH = 470
+export const WIDTH = 380
 
 export function corners(positions: string[]): Corner[] {
   const axles = [...new Set(positions.map((position) => position.charAt(0)))].sort()
