@@ -70,6 +70,7 @@ describe('a job sheet', () => {
     }))
     await userEvent.click(await screen.findByRole('button', { name: 'Done' }))
     expect(await screen.findByRole('heading', { name: 'Measure the bead gap' })).toBeVisible()
+    expect(screen.getByLabelText('Gap at place 1')).toHaveFocus()
     const list = within(screen.getByRole('navigation', { name: 'Steps' }))
     expect(list.getByRole('button', { name: /Balance done, Rafe Halloran/ })).toBeVisible()
     expect(screen.getByText('1 of 2 steps')).toBeVisible()

@@ -40,6 +40,7 @@ export function Sheet() {
 function OpenSheet({ sheet }: { sheet: SheetView }) {
   const may = useMay('TECHNICIAN')
   const [chosen, setChosen] = useState<string>()
+  const [going, setGoing] = useState(false)
   const first = nextAfter(sheet.steps, undefined) ?? sheet.steps[0]
   const step = sheet.steps.find((one) => one.key === chosen) ?? first
   const marked = sheet.steps.length - sheet.open
@@ -88,7 +89,9 @@ function OpenSheet({ sheet }: { sheet: SheetView }) {
               sheet={sheet}
               step={step}
               may={may}
+              focused={going}
               onMarked={(next) => {
+                setGoing(true)
                 const same = next.steps.find((one) => one.key === step.key)
                 const stays = same === undefined || same.state === 'OPEN' || same.state === 'WAITS'
                 setChosen(stays ? step.key : nextAfter(next.steps, step.key)?.key)

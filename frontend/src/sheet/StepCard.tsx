@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { answerOf, api, onceKey, ProblemError } from '../api/client'
 import { useUnits } from '../app/settings'
 import { TorqueStar } from '../drawings/torque-star/TorqueStar'
@@ -17,9 +17,16 @@ export function StepCard(props: {
   sheet: SheetView
   step: StepView
   may: boolean
+  /** Whether it came up because the step before was marked: then the hands are already on the keys. */
+  focused: boolean
   onMarked: (sheet: SheetView) => void
 }) {
   const { sheet, step } = props
+  const card = useRef<HTMLDivElement>(null)
+  const focused = useRef(props.focused)
+  useEffect(() => {
+    if (focused.current) card.current?.querySelector<HTMLElement>('form input, form button')?.focus()
+  }, [])
   const [units] = useUnits()
   const queries = useQueryClient()
   const [fields, setFields] = useState(() => draft.read(sheet.jobId, step.key))
@@ -73,6 +80,7 @@ export function StepCard(props: {
   return (
     <Box
       component="section"
+      ref={card}
       aria-label={`${step.title}${step.position ? ` at ${step.position}` : ''}`}
       sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: { xs: 1.5, sm: 2 } }}
     >

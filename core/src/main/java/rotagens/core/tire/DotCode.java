@@ -106,4 +106,12 @@ public record DotCode(String molded, DotDate date) {
         }
         return Optional.empty();
     }
+
+    /** Whether both may be read off one tire: the same code, or, where one is only a date, the same date. */
+    public boolean mayBe(DotCode other) {
+        boolean whole = molded.length() > DATE_LENGTH && other.molded.length() > DATE_LENGTH;
+        return whole ? molded.equals(other.molded) : date.stamped().equals(other.date.stamped());
+    }
+
+    private static final int DATE_LENGTH = 4;
 }

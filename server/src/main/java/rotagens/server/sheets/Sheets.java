@@ -34,6 +34,7 @@ import rotagens.server.sheets.SheetStore.Kind;
 import rotagens.server.sheets.SheetStore.Mark;
 import rotagens.server.sheets.SheetViews.SheetChoice;
 import rotagens.server.sheets.SheetViews.SheetView;
+import rotagens.server.tire.TireList;
 import rotagens.server.web.Entries;
 import rotagens.server.web.ProblemException;
 
@@ -50,6 +51,7 @@ class Sheets {
     private final Jobs jobs;
     private final JobCompletion completion;
     private final PlannedMoves planned;
+    private final TireList list;
     private final People people;
     private final Changes changes;
     private final Clock clock;
@@ -62,6 +64,7 @@ class Sheets {
             Jobs jobs,
             JobCompletion completion,
             PlannedMoves planned,
+            TireList list,
             People people,
             Changes changes,
             Clock clock) {
@@ -72,6 +75,7 @@ class Sheets {
         this.jobs = jobs;
         this.completion = completion;
         this.planned = planned;
+        this.list = list;
         this.people = people;
         this.changes = changes;
         this.clock = clock;
@@ -112,17 +116,32 @@ class Sheets {
                     text -> DotCode.parse(text, here.vehicle().today()));
         }
         wrong.refuseIfWrong();
-        if (outcome.outside().isPresent()) {
-            mark(
-                    jobId,
-                    key,
-                    Kind.OUTSIDE,
-                    outcome.kept(),
-                    outcome.outside().get().in(units));
+        Optional<String> otherTire =
+                step.want() instanceof Want.DotFitted ? otherTire(here, step, typed.get("dotCode")) : Optional.empty();
+        Optional<String> outside = otherTire.or(() -> outcome.outside().map(says -> says.in(units)));
+        if (outside.isPresent()) {
+            mark(jobId, key, Kind.OUTSIDE, outcome.kept(), outside.get());
         } else {
             mark(jobId, key, Kind.DONE, outcome.kept(), outcome.says().in(units));
         }
         return after(jobId, units);
+    }
+
+    /** Where a rotation meant another tire to go here than the one whose code was read. */
+    private Optional<String> otherTire(Opened here, Step step, String code) {
+        LocalDate today = here.vehicle().today();
+        DotCode read = DotCode.parse(code, today);
+        Long place = here.vehicle().placeId(step.position().orElseThrow());
+        return planned.of(here.job().id()).stream()
+                .flatMap(plan -> plan.moves().stream())
+                .filter(move -> move.tireId() != null && place.equals(move.toPlace()))
+                .flatMap(move -> list.present().stream().filter(row -> row.id() == move.tireId()))
+                .filter(row -> row.dot()
+                        .filter(onFile -> !DotCode.parse(onFile, today).mayBe(read))
+                        .isPresent())
+                .findFirst()
+                .map(row -> "Planned here: " + row.number().orElse("the tire") + ", DOT "
+                        + row.dot().orElseThrow() + ". This is another tire.");
     }
 
     private static Map<String, String> clean(Map<String, String> fields) {

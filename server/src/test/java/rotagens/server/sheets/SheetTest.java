@@ -84,7 +84,8 @@ class SheetTest {
     private static String fields(JsonNode step) {
         String code = step.path("key").asString().replaceAll(":.*", "");
         String does = step.path("does").asString();
-        String target = does.replaceAll(".*?([0-9.]+) psi.*", "$1");
+        // Where no target is on file the gauge's figure is only recorded.
+        String target = does.contains(" psi") ? does.replaceAll(".*?([0-9.]+) psi.*", "$1") : "60";
         String wrench = step.path("star").path("wrench").asString();
         return READINGS.getOrDefault(code, "{}")
                 .replace("TARGET", target)
@@ -321,5 +322,53 @@ class SheetTest {
                 .andReturn()
                 .getResponse()
                 .getStatus();
+    }
+
+    @Test
+    @DisplayName(
+            "a rotation closes by its sheet: each tire's code is read where it went, and a tire in the wrong place is noticed")
+    void rotation() {
+        long vehicle = coordinator.vehicle("SP-04");
+        String bench = "/api/vehicles/" + vehicle + "/rotation";
+        JsonNode proposal = coordinator
+                .post(bench + "/proposal", "{\"asked\":{\"buy\":true},\"purpose\":\"EVEN_WEAR\"}")
+                .body();
+        JsonNode before =
+                coordinator.get("/api/vehicles/{id}/rotation", vehicle).body();
+        long job = coordinator
+                .post(
+                        bench,
+                        "{\"asked\":{\"buy\":true},\"places\":" + proposal.path("places") + ",\"before\":"
+                                + before.path("now").path("places") + ",\"day\":\"2026-11-30\"}")
+                .body()
+                .path("jobId")
+                .asLong();
+        Map<String, String> codes = new java.util.HashMap<>();
+        proposal.path("places")
+                .properties()
+                .forEach(place -> before.path("tires").forEach(tire -> {
+                    if (tire.path("id").asLong() == place.getValue().asLong()) {
+                        codes.put(place.getKey(), tire.path("dot").asString());
+                    }
+                }));
+        boolean noticed = false;
+        for (String key : keys(sheet(job))) {
+            String fields = fields(step(sheet(job), key));
+            if (key.startsWith("DOT_FITTED")) {
+                JsonNode wrong = mark(technician, job, key, fields).body();
+                assertThat(step(wrong, key).path("outside").asString()).contains("This is another tire");
+                noticed = true;
+                fields = "{\"dotCode\":\"" + codes.get(key.replaceAll(".*:", "")) + "\",\"facing\":\"OUTWARD\"}";
+            }
+            JsonNode after = mark(technician, job, key, fields).body();
+            assertThat(step(after, key).path("state").asString())
+                    .as("%s %s", key, step(after, key))
+                    .isEqualTo("DONE");
+        }
+        assertThat(noticed).isTrue();
+        Answer closed = close(job);
+        assertThat(closed.status()).as(closed.text()).isEqualTo(200);
+        JsonNode now = coordinator.get("/api/vehicles/{id}/rotation", vehicle).body();
+        assertThat(now.path("now").path("places")).isEqualTo(proposal.path("places"));
     }
 }
