@@ -92,10 +92,8 @@ public sealed interface Want {
         @Override
         public Outcome read(Map<String, String> typed, Units units) {
             Reader reader = new Reader(typed);
-            String pilot = reader.text("pilot", "Choose how the wheel fitted is piloted.");
-            if (!pilot.isEmpty() && !pilot.equals("HUB") && !pilot.equals("STUD")) {
-                reader.fault("pilot", "Hub- or stud-piloted.");
-            }
+            String pilot = reader.choice(
+                    "pilot", "Choose how the wheel fitted is piloted.", "Hub- or stud-piloted.", "HUB", "STUD");
             return reader.outcome(
                     Phrase.of("{}", pilot.equals("HUB") ? "hub-piloted" : "stud-piloted"), Optional.empty());
         }
@@ -113,11 +111,9 @@ public sealed interface Want {
         @Override
         public Outcome read(Map<String, String> typed, Units units) {
             Reader reader = new Reader(typed);
-            String verdict = reader.text("verdict", "Choose what the tire professional found.");
+            String verdict = reader.choice(
+                    "verdict", "Choose what the tire professional found.", "Sound or condemned.", "SOUND", "CONDEMNED");
             String name = reader.text("professional", "Name the tire professional who looked at it.");
-            if (!verdict.isEmpty() && !verdict.equals("SOUND") && !verdict.equals("CONDEMNED")) {
-                reader.fault("verdict", "Sound or condemned.");
-            }
             return reader.outcome(
                     Phrase.of("{}, {}", verdict.equals("SOUND") ? "sound" : "condemned", name), Optional.empty());
         }
@@ -175,10 +171,12 @@ public sealed interface Want {
             Reader reader = new Reader(typed);
             Optional<Pressure> read = reader.read("seating", text -> Pressure.parse(text, units));
             read.ifPresent(pressure -> reader.keep("seating", pressure.asEntered()));
-            String where = reader.text("where", "Say where it was seated: in the open, or in a cage.");
-            if (!where.isEmpty() && !where.equals("OPEN") && !where.equals("CAGE")) {
-                reader.fault("where", "In the open, or in a cage.");
-            }
+            String where = reader.choice(
+                    "where",
+                    "Say where it was seated: in the open, or in a cage.",
+                    "In the open, or in a cage.",
+                    "OPEN",
+                    "CAGE");
             boolean caged = where.equals("CAGE");
             Optional<Phrase> outside = read.filter(pressure -> !caged && pressure.psi() > OPEN_MOST_PSI + 1e-9)
                     .map(pressure -> Phrase.of(
@@ -333,10 +331,8 @@ public sealed interface Want {
         public Outcome read(Map<String, String> typed, Units units) {
             Reader reader = new Reader(typed);
             String code = reader.text("dotCode", "Read the DOT code off the tire that went here.");
-            String facing = reader.text("facing", "Say which way the dated code faces.");
-            if (!facing.isEmpty() && !facing.equals("OUTWARD") && !facing.equals("INWARD")) {
-                reader.fault("facing", "Outward or inward.");
-            }
+            String facing = reader.choice(
+                    "facing", "Say which way the dated code faces.", "Outward or inward.", "OUTWARD", "INWARD");
             return reader.outcome(
                     Phrase.of("DOT {}, facing {}", code, facing.toLowerCase(java.util.Locale.ROOT)), Optional.empty());
         }
@@ -447,6 +443,15 @@ public sealed interface Want {
             }
             kept.put(field, text);
             return text;
+        }
+
+        /** One of two codes; anything else is a fault. */
+        String choice(String field, String missing, String wrong, String one, String other) {
+            String code = text(field, missing);
+            if (!code.isEmpty() && !code.equals(one) && !code.equals(other)) {
+                fault(field, wrong);
+            }
+            return code;
         }
 
         void keep(String field, String value) {

@@ -52,4 +52,26 @@ class PolicyTest {
             number.refuseImplausible(number.byDefault());
         }
     }
+
+    @Test
+    @DisplayName(
+            "a choice has no stricter side: the class's own comes before the fleet's, and our default counts where nobody chose")
+    void choices() {
+        Policy chosen = new Policy(
+                List.of(),
+                List.of(
+                        new Policy.Chosen(PolicyChoice.EVEN_WEAR_SWAP, "Service van", "WITHIN_AXLES"),
+                        new Policy.Chosen(PolicyChoice.EVEN_WEAR_SWAP, null, "BETWEEN_AXLES")));
+        assertThat(chosen.of("service van").chosen(PolicyChoice.EVEN_WEAR_SWAP).code())
+                .isEqualTo("WITHIN_AXLES");
+        assertThat(chosen.of("Clinic coach").chosen(PolicyChoice.EVEN_WEAR_SWAP).code())
+                .isEqualTo("BETWEEN_AXLES");
+        assertThat(Policy.DEFAULTS
+                        .of("Clinic coach")
+                        .chosen(PolicyChoice.EVEN_WEAR_SWAP)
+                        .code())
+                .isEqualTo("ANYWHERE");
+        assertThatThrownBy(() -> PolicyChoice.EVEN_WEAR_SWAP.option("SIDEWAYS"))
+                .hasMessageContaining("left and right within their axle");
+    }
 }
