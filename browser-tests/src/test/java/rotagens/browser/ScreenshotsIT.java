@@ -92,7 +92,7 @@ class ScreenshotsIT {
                                         .setExact(true))
                         .count()
                 == 0) {
-            WorkshopIT.next(phone);
+            WorkshopIT.mark(phone);
         }
         take(phone, "job-sheet-phone", "opposite the shovel");
         page.navigate(address + "/vehicles/20/sensors");

@@ -61,7 +61,15 @@ class WorkshopIT extends OnDemoFleet {
                 .getAttribute("href");
     }
 
-    static void next(Page page) {
+    /** Marks the step that is open and waits until it counts. */
+    static void mark(Page page) {
+        Locator counted = page.getByText(Pattern.compile("^\\d+ of \\d+ steps$"));
+        String before = counted.textContent();
+        next(page);
+        assertThat(counted).not().hasText(before);
+    }
+
+    private static void next(Page page) {
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName(Pattern.compile("^(Done|Record and go on)$")))
@@ -146,8 +154,6 @@ class WorkshopIT extends OnDemoFleet {
                 break;
             }
             String title = title(page);
-            String marked =
-                    page.getByText(Pattern.compile("^\\d+ of \\d+ steps$")).textContent();
             doIt(page, title);
             if (title.equals("Measure the bead gap") && !remounted) {
                 page.getByLabel("Gap at place 3", new Page.GetByLabelOptions().setExact(true))
@@ -162,10 +168,7 @@ class WorkshopIT extends OnDemoFleet {
                         .fill("4");
                 remounted = true;
             }
-            next(page);
-            assertThat(page.getByText(Pattern.compile("^\\d+ of \\d+ steps$")))
-                    .not()
-                    .hasText(marked);
+            mark(page);
         }
         org.assertj.core.api.Assertions.assertThat(remounted).isTrue();
         button(page, "Close the sheet").click();
