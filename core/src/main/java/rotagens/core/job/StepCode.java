@@ -10,9 +10,7 @@ public enum StepCode {
     MACHINE_FITS("Before", "Check the machine", Skip.WITH_REASON, false),
     PARTS("Before", "Lay out the parts", Skip.WITH_REASON, false),
     TAG_SENSORS("Before", "Tag outside sensors", Skip.WITH_REASON, false),
-    LIGHTS_OFF("Before", "Exterior lamps off", Skip.WITH_REASON, false),
 
-    GAUGE_BEFORE("Off", "Gauge it first", Skip.WITH_REASON, false),
     SINGLE_PIECE("Off", "One-piece rim", Skip.NEVER, true),
     DEFLATE_FIRST("Off", "All air out before the first nut", Skip.NEVER, true),
     STANDS("Off", "Stands before the wheel comes off", Skip.NEVER, true),

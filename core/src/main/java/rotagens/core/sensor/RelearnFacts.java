@@ -12,7 +12,6 @@ import rotagens.core.vehicle.Vehicle;
  * What a relearn is led by.
  *
  * @param targets cold, by corner, where known
- * @param needs the pressure each corner's load needs, where known
  * @param batteryFrom by corner, the day from which its sensor's battery may end
  */
 public record RelearnFacts(

@@ -15,7 +15,6 @@ import rotagens.core.job.StepCode;
 import rotagens.core.job.TorqueStar;
 import rotagens.core.job.ValveClock;
 import rotagens.core.job.Want;
-import rotagens.core.job.WheelTask;
 import rotagens.core.measure.Torque;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
@@ -235,10 +234,5 @@ class SheetPages {
                         .toList(),
                 clock.keepOut(),
                 clock.because().in(units));
-    }
-
-    /** Whether any wheel of the job is worked on in this way. */
-    static boolean any(JobFacts facts, java.util.function.Predicate<WheelTask> which) {
-        return facts.wheels().stream().anyMatch(wheel -> which.test(wheel.task()));
     }
 }
