@@ -6,6 +6,8 @@ import { useEffect, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { answerOf, api, onceKey, ProblemError } from '../api/client'
 import { useUnits } from '../app/settings'
+import { GaugePanel } from '../gauge/GaugePanel'
+import { useGauge } from '../gauge/useGauge'
 import { useMay } from '../session/session'
 import { LoadProblem } from '../ui/Failed'
 import { LoadingLines } from '../ui/Loading'
@@ -41,6 +43,7 @@ function OpenSheet({ sheet }: { sheet: SheetView }) {
   const may = useMay('TECHNICIAN')
   const [chosen, setChosen] = useState<string>()
   const [going, setGoing] = useState(false)
+  const gauge = useGauge()
   const first = nextAfter(sheet.steps, undefined) ?? sheet.steps[0]
   const step = sheet.steps.find((one) => one.key === chosen) ?? first
   const marked = sheet.steps.length - sheet.open
@@ -90,6 +93,7 @@ function OpenSheet({ sheet }: { sheet: SheetView }) {
               step={step}
               may={may}
               focused={going}
+              gauge={gauge}
               onMarked={(next) => {
                 setGoing(true)
                 const same = next.steps.find((one) => one.key === step.key)
@@ -100,6 +104,7 @@ function OpenSheet({ sheet }: { sheet: SheetView }) {
           )}
           {may && !sheet.doneAt && <CloseSheet sheet={sheet} onOpen={setChosen} />}
           {may && !sheet.doneAt && <HandOver sheet={sheet} />}
+          {may && !sheet.doneAt && <GaugePanel gauge={gauge} />}
           {!sheet.doneAt && (
             <Link to={`/jobs/${sheet.jobId}/visit`}>Shop visit: check-in, tests, parts, hand-over</Link>
           )}

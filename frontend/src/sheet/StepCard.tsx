@@ -7,6 +7,7 @@ import { answerOf, api, onceKey, ProblemError } from '../api/client'
 import { useUnits } from '../app/settings'
 import { TorqueStar } from '../drawings/torque-star/TorqueStar'
 import { ValveClock } from '../drawings/valve-clock/ValveClock'
+import type { useGauge } from '../gauge/useGauge'
 import { Entry } from '../ui/Entry'
 import { moment } from '../units/format'
 import { StepFields } from './StepFields'
@@ -19,6 +20,7 @@ export function StepCard(props: {
   may: boolean
   /** Whether it came up because the step before was marked: then the hands are already on the keys. */
   focused: boolean
+  gauge: ReturnType<typeof useGauge>
   onMarked: (sheet: SheetView) => void
 }) {
   const { sheet, step } = props
@@ -75,6 +77,8 @@ export function StepCard(props: {
     setFields(next)
     draft.write(sheet.jobId, step.key, next)
   }
+  const gauge = props.gauge
+  const gauged = step.fields.some((field) => field.kind === 'PRESSURE' || field.name === 'outer')
   const settled = step.state === 'DONE' || step.state === 'SKIPPED'
   const tightened = Math.min(Number(fields.nuts ?? 0) || 0, step.star?.order.length ?? 0)
   return (
@@ -124,12 +128,28 @@ export function StepCard(props: {
           )}
           {step.fields.length > 0 && (
             <StepFields
-              step={step}
+              wanted={step.fields}
               fields={fields}
               wrong={(field) => problem?.field(field)}
               onChange={change}
               units={units}
             />
+          )}
+          {gauge.state === 'paired' && gauged && step.position && (
+            <Button
+              variant="outlined"
+              onClick={() =>
+                void gauge.press(
+                  sheet.vehicleId,
+                  step.position ?? '',
+                  units,
+                  step.fields.find((field) => field.towards)?.towards ?? '',
+                )
+              }
+              sx={{ minHeight: 48, background: '#fff', justifySelf: 'start' }}
+            >
+              Press the gauge on
+            </Button>
           )}
           {step.outside && !done.isPending && (
             <Alert severity="error">

@@ -1,24 +1,23 @@
 import Box from '@mui/material/Box'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
-import type { Units } from '../api/client'
+import type { Schemas, Units } from '../api/client'
 import { Entry } from '../ui/Entry'
 import { depthUnit, pressureUnit } from '../units/format'
-import type { StepView } from './steps'
 
-type Field = StepView['fields'][number]
+type Field = Schemas['FieldView']
 
 const MOST_GAPS = 8
 
 /** The readings a step wants: figures with their unit, large enough for gloves. */
 export function StepFields(props: {
-  step: StepView
+  wanted: Field[]
   fields: Record<string, string>
   wrong: (field: string) => string | undefined
   onChange: (field: string, value: string) => void
   units: Units
 }) {
-  const gaps = props.step.fields.filter((field) => field.name.startsWith('gap')).length
+  const gaps = props.wanted.filter((field) => field.name.startsWith('gap')).length
   const typedGaps = Object.keys(props.fields).filter((field) => field.startsWith('gap')).length
   // A fifth and further place round the bead is there when somebody looks for it.
   const more: Field[] =
@@ -32,7 +31,7 @@ export function StepFields(props: {
       : []
   return (
     <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
-      {[...props.step.fields, ...more].map((field) => (
+      {[...props.wanted, ...more].map((field) => (
         <OneField
           key={field.name}
           field={field}
@@ -87,10 +86,19 @@ function OneField(props: {
       onChange={props.onChange}
       error={props.error}
       unit={props.unit}
+      gauge={gaugeOf(field)}
       code={field.kind === 'CODE'}
-      width={field.kind === 'TEXT' ? 420 : field.kind === 'CODE' ? 260 : 190}
+      width={WIDTHS[field.kind] ?? 190}
     />
   )
+}
+
+const WIDTHS: Partial<Record<Field['kind'], number>> = { TEXT: 420, CODE: 260, LENGTH: 150, ANGLE: 150 }
+
+/** Which figure of the paired gauge belongs here: pressed on a valve, or set into a groove. */
+function gaugeOf(field: Field): string | undefined {
+  if (field.kind === 'PRESSURE') return 'pressure'
+  return field.kind === 'DEPTH' && ['outer', 'center', 'inner'].includes(field.name) ? field.name : undefined
 }
 
 function unitOf(field: Field, units: Units): string | undefined {
@@ -103,6 +111,10 @@ function unitOf(field: Field, units: Units): string | undefined {
       return units === 'US' ? 'ft·lb' : 'N·m'
     case 'PERCENT':
       return '%'
+    case 'LENGTH':
+      return units === 'US' ? 'in' : 'mm'
+    case 'ANGLE':
+      return '°'
     case 'COUNT':
     case 'CODE':
     case 'TEXT':

@@ -13,10 +13,22 @@ const visit = {
   day: '2026-11-24',
   done: false,
   entries: [
-    { entry: 'DAMAGE', part: 'Check-in', words: 'Wheel damage already there', needsWords: false },
-    { entry: 'PARTS', part: 'Parts', words: 'Stems used', needsWords: true },
+    { entry: 'DAMAGE', part: 'Check-in', words: 'Wheel damage already there', fields: [] },
+    {
+      entry: 'PARTS',
+      part: 'Parts',
+      words: 'Stems used',
+      fields: [{ name: 'words', label: 'What', kind: 'TEXT', options: [] }],
+    },
+    {
+      entry: 'ALIGNMENT_AFTER',
+      part: 'After',
+      words: 'Alignment after',
+      fields: [{ name: 'toe', label: 'Total toe', kind: 'ANGLE', options: [] }],
+    },
   ],
   lines: [],
+  compared: [{ what: 'Total toe', before: '0.55°', after: '0.1°', difference: '−0.45°' }],
   positions: [{ position: '1L', name: 'steer left', tire: 'Brantholm Ridgeline 4', dot: '3CT2XR5M2226', age: '0.5 y' }],
   planned: [{ id: 9, day: '2026-11-26', note: 'after the work', items: [{ id: 1, work: 'Re-torque' }] }],
   due: [],
@@ -40,6 +52,7 @@ describe('a shop visit', () => {
     expect(screen.getByText('3CT2XR5M2226')).toBeVisible()
     expect(screen.getByText(/planned: Re-torque/)).toBeVisible()
     expect(screen.getByText('not gauged')).toBeVisible()
+    expect(screen.getByText('−0.45°')).toBeVisible()
   })
 
   it('notes a line under its kind, and says at the field what is missing', async () => {
@@ -55,6 +68,7 @@ describe('a shop visit', () => {
                   id: 1,
                   entry: 'PARTS',
                   words: '2 stems',
+                  concern: '',
                   photo: false,
                   at: '2026-11-24T09:00:00Z',
                   by: 'Rafe Halloran',
@@ -71,6 +85,9 @@ describe('a shop visit', () => {
     await userEvent.type(screen.getByLabelText('What'), '2 stems')
     await userEvent.click(screen.getByRole('button', { name: 'Note it' }))
     expect(await screen.findByText(/: 2 stems/)).toBeVisible()
-    expect(calls.filter((call) => call.method === 'POST').at(-1)?.body).toEqual({ entry: 'PARTS', words: '2 stems' })
+    expect(calls.filter((call) => call.method === 'POST').at(-1)?.body).toEqual({
+      entry: 'PARTS',
+      fields: { words: '2 stems' },
+    })
   })
 })

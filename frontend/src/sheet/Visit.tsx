@@ -8,12 +8,13 @@ import { answerOf, api, onceKey, ProblemError, type Schemas } from '../api/clien
 import { useUnits } from '../app/settings'
 import { mono } from '../app/theme'
 import { useMay } from '../session/session'
-import { Choice, Entry } from '../ui/Entry'
+import { Choice } from '../ui/Entry'
 import { LoadProblem } from '../ui/Failed'
 import { LoadingLines } from '../ui/Loading'
 import { Page } from '../ui/Page'
 import { Table } from '../ui/Table'
 import { day, moment } from '../units/format'
+import { StepFields } from './StepFields'
 
 type View = Schemas['VisitView']
 type EntryCode = NonNullable<Schemas['VisitNote']['entry']>
@@ -49,7 +50,14 @@ export function Visit() {
     >
       <Box sx={{ display: 'grid', gap: 3 }}>
         <Notes visit={visit} />
+        {may && !visit.done && (
+          <div>
+            <Link to={`/vehicles/${visit.vehicleId}/load`}>Record a weighing</Link>: a slip is kept with the vehicle,
+            not with the visit.
+          </div>
+        )}
         {may && <Note visit={visit} onTook={(next) => queries.setQueryData(key, next)} />}
+        <Compared visit={visit} />
         <HandOverPage visit={visit} />
       </Box>
     </Page>
@@ -76,6 +84,11 @@ function Notes({ visit }: { visit: View }) {
               <Box key={line.id} sx={{ py: 0.5, borderBottom: 1, borderColor: 'divider' }}>
                 <strong>{visit.entries.find((entry) => entry.entry === line.entry)?.words}</strong>
                 {line.words && `: ${line.words}`}{' '}
+                {line.concern && (
+                  <Box component="strong" sx={{ color: 'error.main' }}>
+                    {line.concern}{' '}
+                  </Box>
+                )}
                 <Box component="span" sx={{ color: 'text.secondary' }}>
                   {line.by}, {moment(line.at)}
                 </Box>
@@ -83,7 +96,7 @@ function Notes({ visit }: { visit: View }) {
                   <div>
                     <img
                       src={`/api/jobs/${visit.jobId}/visit/photos/${line.id}`}
-                      alt="Wheel damage that was there at check-in"
+                      alt={visit.entries.find((entry) => entry.entry === line.entry)?.words ?? 'Photo'}
                       style={{ maxWidth: 220, maxHeight: 160 }}
                     />
                   </div>
@@ -100,15 +113,16 @@ function Notes({ visit }: { visit: View }) {
 function Note({ visit, onTook }: { visit: View; onTook: (view: View) => void }) {
   const [units] = useUnits()
   const [entry, setEntry] = useState<EntryCode>('DAMAGE')
-  const [words, setWords] = useState('')
+  const [fields, setFields] = useState<Record<string, string>>({})
+  const wanted = visit.entries.find((one) => one.entry === entry)?.fields ?? []
   const [key, setKey] = useState(onceKey)
   const params = { path: { id: visit.jobId }, query: { units }, header: { 'Idempotency-Key': key } }
   const settled = { onSettled: () => setKey(onceKey()), onSuccess: onTook }
   const note = useMutation({
-    mutationFn: () => answerOf(api.POST('/api/jobs/{id}/visit', { params, body: { entry, words } })),
+    mutationFn: () => answerOf(api.POST('/api/jobs/{id}/visit', { params, body: { entry, fields } })),
     ...settled,
     onSuccess: (next: View) => {
-      setWords('')
+      setFields({})
       onTook(next)
     },
   })
@@ -116,7 +130,7 @@ function Note({ visit, onTook }: { visit: View; onTook: (view: View) => void }) 
     mutationFn: (file: File) =>
       answerOf(
         api.POST('/api/jobs/{id}/visit/photos', {
-          params,
+          params: { ...params, query: { units, entry } },
           body: file as unknown as string,
           bodySerializer: (body) => body as unknown as Blob,
           headers: { 'content-type': file.type },
@@ -140,16 +154,25 @@ function Note({ visit, onTook }: { visit: View; onTook: (view: View) => void }) 
         label="Note"
         value={entry}
         options={visit.entries.map((one) => [one.entry, `${one.part}: ${one.words}`] as [EntryCode, string])}
-        onChange={setEntry}
+        onChange={(next) => {
+          setEntry(next)
+          setFields({})
+        }}
         error={problem?.field('entry')}
         width={330}
       />
-      <Entry label="What" value={words} onChange={setWords} error={problem?.field('words')} width={380} />
+      <StepFields
+        wanted={wanted}
+        fields={fields}
+        wrong={(field) => problem?.field(field)}
+        onChange={(field, value) => setFields({ ...fields, [field]: value })}
+        units={units}
+      />
       <Button type="submit" variant="contained" loading={note.isPending} sx={{ minHeight: 40 }}>
         Note it
       </Button>
       <Button component="label" variant="outlined" loading={photo.isPending} sx={{ minHeight: 40, background: '#fff' }}>
-        Photo of damage…
+        Photo…
         <input
           type="file"
           accept="image/jpeg,image/png"
@@ -163,6 +186,31 @@ function Note({ visit, onTook }: { visit: View; onTook: (view: View) => void }) 
       </Button>
       {problem?.field('photo') && <Alert severity="error">{problem.field('photo')}</Alert>}
       {problem && problem.problem.fields.length === 0 && <Alert severity="error">{problem.message}</Alert>}
+    </Box>
+  )
+}
+
+/** Ride height and alignment before and after, side by side. */
+function Compared({ visit }: { visit: View }) {
+  if (visit.compared.length === 0) return null
+  return (
+    <Box component="section" aria-label="Before and after">
+      <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
+        Before and after the work
+      </Box>
+      <Table label="Before and after the work" heads={['Measured', 'Before', 'After', 'Change']}>
+        {visit.compared.map((row) => (
+          <tr key={row.what}>
+            <td>{row.what}</td>
+            <td>{row.before}</td>
+            <td>{row.after}</td>
+            <td>
+              <strong>{row.difference}</strong>
+            </td>
+          </tr>
+        ))}
+      </Table>
+      <Box sx={{ color: 'text.secondary', mt: 0.5 }}>What is right stands in the vehicle maker’s data.</Box>
     </Box>
   )
 }

@@ -18,6 +18,8 @@ export function Entry(props: {
   autoFocus?: boolean
   multiline?: boolean
   onBlur?: () => void
+  /** What a paired gauge may fill in here. */
+  gauge?: string | undefined
 }) {
   return (
     <TextField
@@ -35,6 +37,7 @@ export function Entry(props: {
         htmlInput: {
           autoComplete: props.type === 'password' ? 'new-password' : 'off',
           inputMode: props.unit ? 'decimal' : 'text',
+          ...(props.gauge && { 'data-gauge': props.gauge }),
           ...(props.code && { style: { fontFamily: mono }, autoCapitalize: 'characters', spellCheck: false }),
         },
         ...(props.type === 'date' && { inputLabel: { shrink: true } }),

@@ -108,6 +108,18 @@ function OneOrder({ order, onReceive }: { order: Order; onReceive: (line: Line) 
                   </Box>
                 </Box>
               ))}
+              {line.sheets.map((sheet) => (
+                <details key={sheet.at}>
+                  <summary>
+                    Receiving sheet, {sheet.by}, {moment(sheet.at)}
+                  </summary>
+                  <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
+                    {sheet.steps.map((step) => (
+                      <li key={step}>{step}</li>
+                    ))}
+                  </Box>
+                </details>
+              ))}
             </td>
           </tr>
         ))}

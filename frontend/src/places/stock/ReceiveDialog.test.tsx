@@ -14,6 +14,7 @@ const line: Schemas['OrderedLine'] = {
   quantity: 2,
   accepted: 0,
   deliveries: [],
+  sheets: [],
 }
 const order: Schemas['Order'] = {
   id: 1,
@@ -42,6 +43,22 @@ describe('receiving a delivery', () => {
       if (path.endsWith('/check')) {
         return { body: { tires: [{ differences: code.endsWith('1025') ? [old] : [], notes: [], words: [] }] } }
       }
+      if (path === '/api/orders/receiving-steps') {
+        const step = (step: string, title: string, byFigures: boolean) => ({
+          step,
+          title,
+          does: '',
+          byFigures,
+          mayBeLeftOut: !byFigures,
+        })
+        return {
+          body: [
+            step('COUNT', 'Count them', true),
+            step('UNLOAD', 'Look at each', false),
+            step('STORE', 'Store them', false),
+          ],
+        }
+      }
       if (path === '/api/read/dot') {
         return { body: { molded: 'x', madeOn: '2025-03-09', ageYears: 1.7, parts: [], notes: [], sameCode: [] } }
       }
@@ -54,6 +71,9 @@ describe('receiving a delivery', () => {
       return { body: [] }
     })
     show(<ReceiveDialog order={order} line={line} onClose={() => {}} />)
+    await userEvent.type(await screen.findByLabelText('Tires that came'), '2')
+    await userEvent.click(screen.getByRole('checkbox', { name: 'Done: Look at each' }))
+    await userEvent.type(screen.getByLabelText('Or why it is left out: store them'), 'fitted today')
     await userEvent.type(screen.getByLabelText('DOT code of tire 1'), '3CT2AB123426')
     expect(await screen.findByText('As ordered.')).toBeVisible()
     await userEvent.type(screen.getByLabelText('DOT code of tire 2'), '3CT2AB121025')
@@ -66,5 +86,12 @@ describe('receiving a delivery', () => {
     const sent = calls.filter((call) => call.path.endsWith('/deliveries')).at(-1)?.body as { tires: object[] }
     expect(sent.tires[0]).not.toHaveProperty('accepted')
     expect(sent.tires[1]).toMatchObject({ accepted: true })
+    expect(sent).toMatchObject({
+      counted: '2',
+      steps: [
+        { step: 'UNLOAD', done: true },
+        { step: 'STORE', done: false, reason: 'fitted today' },
+      ],
+    })
   })
 })

@@ -14,6 +14,7 @@ import { useSend } from '../../ui/useSend'
 import { depthUnit } from '../../units/format'
 import { DotEntry } from './DotEntry'
 import { ModelField } from './ModelField'
+import { type ReceivingCode, ReceivingSteps, type Tick } from './ReceivingSteps'
 
 interface Came {
   key: number
@@ -43,11 +44,20 @@ export function ReceiveDialog(props: { order: Schemas['Order']; line: Schemas['O
   )
   const [shelf, setShelf] = useState('')
   const [depth, setDepth] = useState('')
+  const [counted, setCounted] = useState('')
+  const [ticks, setTicks] = useState<Record<string, Tick>>({})
+  const steps = useQuery({
+    queryKey: ['receiving-steps'],
+    queryFn: () => answerOf(api.GET('/api/orders/receiving-steps')),
+    staleTime: Number.POSITIVE_INFINITY,
+  })
   const notice = useNotice()
   const came = tires.filter((tire) => tire.dotCode.trim() !== '')
   const body = {
     shelf,
     depth,
+    counted,
+    steps: Object.entries(ticks).map(([step, tick]) => ({ step: step as ReceivingCode, ...tick })),
     tires: came.map((tire) => ({
       dotCode: tire.dotCode,
       number: tire.number,
@@ -100,6 +110,14 @@ export function ReceiveDialog(props: { order: Schemas['Order']; line: Schemas['O
         error={form.wrong('depth')}
         unit={depthUnit(units)}
         hint="Blank: the catalogue’s"
+      />
+      <ReceivingSteps
+        steps={steps.data ?? []}
+        ticks={ticks}
+        counted={counted}
+        wrong={form.wrong}
+        onCount={setCounted}
+        onTick={(step, tick) => setTicks({ ...ticks, [step]: tick })}
       />
       {tires.map((tire, at) => {
         const index = came.indexOf(tire)
@@ -174,7 +192,6 @@ function OneTire(props: {
         onChange={(dotCode) => onChange({ dotCode })}
         error={wrong('dotCode')}
         explain={false}
-        autoFocus={props.number === 1}
       />
       <Entry
         label="Number on it (optional)"

@@ -114,6 +114,9 @@ describe('orders', () => {
                   note: 'bead cut',
                 },
               ],
+              sheets: [
+                { at: '2026-11-20T12:00:00Z', by: 'Tomas Weil', steps: ['Count them against the paper: 2 counted'] },
+              ],
             },
           ],
         },
@@ -123,6 +126,7 @@ describe('orders', () => {
     expect(await screen.findByText(/taken in although Made in week 10 of 2025/)).toBeVisible()
     expect(screen.getByText('refused')).toBeVisible()
     expect(screen.getByText(/bead cut/)).toBeVisible()
+    expect(screen.getByText(/Receiving sheet, Tomas Weil/)).toBeVisible()
     expect(screen.getByRole('link', { name: '3CT2AB121025' })).toHaveAttribute('href', '/tires/8')
     expect(screen.getByRole('button', { name: 'Receive…' })).toBeEnabled()
   })

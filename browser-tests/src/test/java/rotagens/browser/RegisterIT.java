@@ -87,6 +87,9 @@ class RegisterIT extends OnDemoFleet {
                 AriaRole.REGION, named("Order from Marrow Street Tire Service").setExact(true));
         order.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Receive…"))
                 .click();
+        page.getByLabel("Tires that came").fill("4");
+        page.getByLabel("Done: Look at each tire").check();
+        page.getByLabel("Done: Brand or paint").check();
         for (int tire = 1; tire <= 3; tire++) {
             page.getByLabel("DOT code of tire " + tire).fill("7KB4TW" + tire + "A3426");
             page.getByLabel("Number on it").nth(tire - 1).fill("R-" + tire);
@@ -98,10 +101,14 @@ class RegisterIT extends OnDemoFleet {
         button(page, "Take in 4").click();
         assertThat(page.getByText("accept it by name, or refuse it").first()).isVisible();
         assertThat(Accessibility.faults(page)).isEmpty();
+        assertThat(page.getByText("Do it and tick it, or say why")).isVisible();
+        page.getByLabel("Or why it is left out: store them").fill("fitted today");
         page.getByText("Accept it as Tomas Weil").click();
         button(page, "Take in 4").click();
         assertThat(page.getByText("4 taken into stock at Millrace.")).isVisible();
         assertThat(order).containsText("Made in week 10 of 2025");
+        order.getByText("Receiving sheet, Tomas Weil").click();
+        assertThat(order.getByText("Store them, left out: fitted today")).isVisible();
 
         long tires = 0;
         for (String position : new String[] {"2LO", "2LI", "2RI", "2RO"}) {

@@ -128,6 +128,7 @@ class ScreenshotsIT {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Receive…"))
                 .first()
                 .click();
+        page.getByLabel("Tires that came").fill("2");
         page.getByLabel("DOT code of tire 1").fill("3CT2AB123426");
         page.getByLabel("DOT code of tire 2").fill("3CT2AB121025");
         assertThat(page.getByText("Made in week 10 of 2025")).isVisible();

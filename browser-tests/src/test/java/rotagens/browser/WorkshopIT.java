@@ -113,6 +113,7 @@ class WorkshopIT extends OnDemoFleet {
                 }
                 int full = Integer.parseInt(found("(?:half of|order:) ([0-9]+) ft·lb", card(page)));
                 page.getByLabel("Wrench set to").fill(String.valueOf(title.startsWith("Half") ? full / 2 : full));
+                page.getByRole(AriaRole.BUTTON, named("W-1").setExact(true)).click();
             }
             case "Tread of the tire fitted" -> {
                 for (String groove : new String[] {"outer", "center", "inner"}) {
@@ -290,6 +291,47 @@ class WorkshopIT extends OnDemoFleet {
                         AriaRole.IMG,
                         new Page.GetByRoleOptions().setName(Pattern.compile("1L, dash shows the tire at 1R"))))
                 .isVisible();
+        org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+    }
+
+    @Test
+    @DisplayName(
+            "a visit keeps ride height and alignment before and after side by side, and says when a joint is worn out")
+    void visitFigures() {
+        Page sheet = sheet("VN-01", "inner shoulder worn", "Mend the cause of wear");
+        sheet.getByText("Shop visit: check-in").click();
+        note(sheet, "Alignment before", "Total toe", "0.55");
+        note(sheet, "Alignment after", "Total toe", "0.05");
+        assertThat(sheet.getByRole(AriaRole.REGION, named("Before and after"))).containsText("−0.5°");
+        choose(sheet, "Play of joints");
+        sheet.getByLabel("Which joint").fill("ball joint left");
+        sheet.getByLabel("Play found").fill("0.09");
+        sheet.getByLabel("Maker’s limit").fill("0.05");
+        button(sheet, "Note it").click();
+        assertThat(sheet.getByText("Over the maker’s limit")).isVisible();
+        org.assertj.core.api.Assertions.assertThat(Accessibility.faults(sheet)).isEmpty();
+    }
+
+    private static void choose(Page page, String what) {
+        page.getByRole(AriaRole.COMBOBOX, named("Note").setExact(true)).click();
+        page.getByRole(AriaRole.OPTION, named(what)).click();
+    }
+
+    private static void note(Page page, String what, String field, String figure) {
+        choose(page, what);
+        page.getByLabel(field).fill(figure);
+        button(page, "Note it").click();
+        assertThat(page.getByText(figure + "°").first()).isVisible();
+    }
+
+    @Test
+    @DisplayName("the tire changers and the policy's choices can be read by everyone")
+    void reference() {
+        Page page = open("/reference/machines", COORDINATOR, 1280);
+        assertThat(page.getByText("Changer 1").first()).isVisible();
+        org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+        page.navigate(product.address() + "/reference/policy");
+        assertThat(page.getByText("Even wear").first()).isVisible();
         org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
     }
 }

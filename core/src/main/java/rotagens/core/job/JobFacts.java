@@ -13,6 +13,7 @@ import rotagens.core.policy.Policy;
  * @param machines all of the shop's, to say which of them fits
  * @param vehicleWork work on the job that concerns no single wheel, in words; empty where there is none
  * @param nitrogen whether the fleet fills with it
+ * @param wrenches the shop's torque wrenches in use
  */
 public record JobFacts(
         boolean light,
@@ -22,11 +23,13 @@ public record JobFacts(
         List<Machine> machines,
         boolean nitrogen,
         Optional<String> vehicleWork,
-        Policy.ForClass policy) {
+        Policy.ForClass policy,
+        List<Want.Tightening.Wrench> wrenches) {
 
     public JobFacts {
         wheels = List.copyOf(wheels);
         outsideTags = List.copyOf(outsideTags);
         machines = List.copyOf(machines);
+        wrenches = List.copyOf(wrenches);
     }
 }

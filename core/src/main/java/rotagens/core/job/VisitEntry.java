@@ -1,5 +1,9 @@
 package rotagens.core.job;
 
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
 /** What is noted of a shop visit beside the work itself, in the order a visit runs. */
 public enum VisitEntry {
     BOOKED("Booking", "Other work that was asked for"),
@@ -36,21 +40,33 @@ public enum VisitEntry {
         return words;
     }
 
-    /** Whether a line of it has to say something; the others may stand as a plain tick. */
-    public boolean needsWords() {
+    /** What has to be entered; a plain tick where the line says it all. */
+    public Want want() {
         return switch (this) {
-            case BOOKED,
-                    WEIGHED,
-                    RIDE_HEIGHT_BEFORE,
-                    RIDE_HEIGHT_AFTER,
-                    ALIGNMENT_BEFORE,
-                    ALIGNMENT_AFTER,
-                    JOINT_PLAY,
-                    SHOCK_TEST,
-                    PARTS,
-                    OUTSIDE_SHOP,
-                    TOLD -> true;
-            case DAMAGE, PROTECTION, ROAD_BEFORE, ROAD_AFTER, FLUIDS -> false;
+            case RIDE_HEIGHT_BEFORE, RIDE_HEIGHT_AFTER -> new VisitWant.RideHeight();
+            case ALIGNMENT_BEFORE, ALIGNMENT_AFTER -> new VisitWant.Alignment();
+            case JOINT_PLAY -> new VisitWant.JointPlay();
+            case SHOCK_TEST -> new VisitWant.ShockTest();
+            case OUTSIDE_SHOP -> new VisitWant.OutsideShop();
+            case BOOKED, WEIGHED, PARTS, TOLD -> new Want.Words("words", "What", true);
+            case DAMAGE, PROTECTION, ROAD_BEFORE, ROAD_AFTER, FLUIDS -> new Want.Words("words", "What", false);
         };
+    }
+
+    /** The line measured before the work that this one is held against. */
+    public Optional<VisitEntry> before() {
+        return switch (this) {
+            case RIDE_HEIGHT_AFTER -> Optional.of(RIDE_HEIGHT_BEFORE);
+            case ALIGNMENT_AFTER -> Optional.of(ALIGNMENT_BEFORE);
+            default -> Optional.empty();
+        };
+    }
+
+    /** One figure before and after the work, each as entered. */
+    public record Change(String label, String before, String after, String difference) {}
+
+    /** The figures of this entry taken twice, side by side; what was measured only once is left out. */
+    public List<Change> changes(Map<String, String> before, Map<String, String> after) {
+        return VisitWant.changes(want(), before, after);
     }
 }

@@ -22,8 +22,27 @@ public sealed interface Want {
     /** Reads what was typed; a bare figure is in the reader's units. */
     Outcome read(Map<String, String> typed, Units units);
 
-    /** One entry. */
-    record Field(String name, String label, Kind kind) {
+    /**
+     * One entry.
+     *
+     * @param options what a choice is made from; none for what is typed
+     */
+    record Field(String name, String label, Kind kind, List<Option> options) {
+
+        public Field {
+            options = List.copyOf(options);
+        }
+
+        Field(String name, String label, Kind kind) {
+            this(name, label, kind, List.of());
+        }
+
+        static Field choice(String name, String label, Option... options) {
+            return new Field(name, label, Kind.CHOICE, List.of(options));
+        }
+
+        /** One of the things that may be chosen. */
+        public record Option(String code, String words) {}
 
         /** What is typed there. */
         public enum Kind {
@@ -34,8 +53,19 @@ public sealed interface Want {
             PERCENT,
             CODE,
             TEXT,
-            CHOICE
+            CHOICE,
+            LENGTH,
+            /** In degrees. */
+            ANGLE
         }
+    }
+
+    /** Figures that belong to a shop visit, not to one wheel. */
+    non-sealed interface OfVisit extends Want {}
+
+    /** Reads one figure and gives it back as entered, with its unit. */
+    interface Figure {
+        String asEntered(String text);
     }
 
     /**
@@ -86,7 +116,11 @@ public sealed interface Want {
     record Pilot() implements Want {
         @Override
         public List<Field> fields() {
-            return List.of(new Field("pilot", "Wheel fitted is", Field.Kind.CHOICE));
+            return List.of(Field.choice(
+                    "pilot",
+                    "Wheel fitted is",
+                    new Field.Option("HUB", "hub-piloted"),
+                    new Field.Option("STUD", "stud-piloted")));
         }
 
         @Override
@@ -104,7 +138,11 @@ public sealed interface Want {
         @Override
         public List<Field> fields() {
             return List.of(
-                    new Field("verdict", "The tire professional found it", Field.Kind.CHOICE),
+                    Field.choice(
+                            "verdict",
+                            "The tire professional found it",
+                            new Field.Option("SOUND", "sound"),
+                            new Field.Option("CONDEMNED", "condemned")),
                     new Field("professional", "Name of the professional", Field.Kind.TEXT));
         }
 
@@ -163,7 +201,11 @@ public sealed interface Want {
         public List<Field> fields() {
             return List.of(
                     new Field("seating", "Beads seated at", Field.Kind.PRESSURE),
-                    new Field("where", "Where", Field.Kind.CHOICE));
+                    Field.choice(
+                            "where",
+                            "Where",
+                            new Field.Option("OPEN", "in the open"),
+                            new Field.Option("CAGE", "in a cage")));
         }
 
         @Override
@@ -250,8 +292,17 @@ public sealed interface Want {
      * @param full the wheel's torque; empty where nobody has read it: then it is asked for and not judged
      * @param share of it at this stage
      * @param nuts on the wheel; empty where not on file
+     * @param wrenches the shop's, to say which was in hand; none on file: not asked
      */
-    record Tightening(Optional<Torque> full, double share, Optional<Integer> nuts) implements Want {
+    record Tightening(Optional<Torque> full, double share, Optional<Integer> nuts, List<Wrench> wrenches)
+            implements Want {
+
+        /**
+         * A torque wrench by the name painted on it.
+         *
+         * @param doubt why its figures are less than certain today; empty while its calibration stands
+         */
+        public record Wrench(String name, Optional<Phrase> doubt) {}
 
         private static final double WITHIN = 0.05;
         private static final double NM = 1.3558179483314004;
@@ -260,9 +311,19 @@ public sealed interface Want {
 
         @Override
         public List<Field> fields() {
-            return List.of(
-                    new Field("torque", "Wrench set to", Field.Kind.TORQUE),
-                    new Field("nuts", "Nuts tightened", Field.Kind.COUNT));
+            List<Field> fields = new ArrayList<>();
+            fields.add(new Field("torque", "Wrench set to", Field.Kind.TORQUE));
+            fields.add(new Field("nuts", "Nuts tightened", Field.Kind.COUNT));
+            if (!wrenches.isEmpty()) {
+                fields.add(new Field(
+                        "wrench",
+                        "Wrench in hand",
+                        Field.Kind.CHOICE,
+                        wrenches.stream()
+                                .map(wrench -> new Field.Option(wrench.name(), wrench.name()))
+                                .toList()));
+            }
+            return fields;
         }
 
         /** What the wrench is set to at this stage, in ft·lb. */
@@ -286,15 +347,37 @@ public sealed interface Want {
             });
             count.ifPresent(number -> reader.keep("nuts", String.valueOf(number)));
             set.filter(torque -> off(torque.ftLb())).ifPresent(torque -> reader.fault("torque", otherUnit(torque)));
+            Optional<Wrench> inHand = wrench(reader);
             Optional<Phrase> outside = count.filter(
                             number -> nuts.filter(all -> !all.equals(number)).isPresent())
                     .map(number -> Phrase.of("{} of {} nuts: every nut, in the star’s order.", number, nuts.get()));
             return reader.outcome(
                     Phrase.of(
-                            "{} nuts at {}",
+                            "{} nuts at {}{}",
                             count.<Object>map(number -> number).orElse(""),
-                            set.<Object>map(torque -> torque).orElse("")),
+                            set.<Object>map(torque -> torque).orElse(""),
+                            inHand.map(wrench -> Phrase.of(
+                                            " with {}{}",
+                                            wrench.name(),
+                                            wrench.doubt()
+                                                    .map(doubt -> Phrase.of(" ({})", doubt))
+                                                    .orElse(Phrase.of(""))))
+                                    .orElse(Phrase.of(""))),
                     outside);
+        }
+
+        private Optional<Wrench> wrench(Reader reader) {
+            if (wrenches.isEmpty()) {
+                return Optional.empty();
+            }
+            String name = reader.text("wrench", "Say which torque wrench is in hand.");
+            Optional<Wrench> known = wrenches.stream()
+                    .filter(wrench -> wrench.name().equals(name))
+                    .findFirst();
+            if (!name.isEmpty() && known.isEmpty()) {
+                reader.fault("wrench", "There is no wrench of this name. Choose it again.");
+            }
+            return known;
         }
 
         private boolean off(double ftLb) {
@@ -324,7 +407,11 @@ public sealed interface Want {
         public List<Field> fields() {
             return List.of(
                     new Field("dotCode", "DOT code of the tire fitted", Field.Kind.CODE),
-                    new Field("facing", "The dated code faces", Field.Kind.CHOICE));
+                    Field.choice(
+                            "facing",
+                            "The dated code faces",
+                            new Field.Option("OUTWARD", "outward"),
+                            new Field.Option("INWARD", "inward")));
         }
 
         @Override

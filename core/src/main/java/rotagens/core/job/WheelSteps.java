@@ -360,7 +360,7 @@ final class WheelSteps {
         Optional<Integer> nuts = wheel.wheel().lugCount().isPresent()
                 ? Optional.of(wheel.wheel().lugCount().getAsInt())
                 : Optional.empty();
-        Want.Tightening want = new Want.Tightening(wheel.wheel().torque(), share, nuts);
+        Want.Tightening want = new Want.Tightening(wheel.wheel().torque(), share, nuts, facts.wrenches());
         step(
                 code,
                 wheel.wheel()

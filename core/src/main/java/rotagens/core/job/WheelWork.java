@@ -1,6 +1,10 @@
 package rotagens.core.job;
 
 import java.util.Optional;
+import rotagens.core.inspection.Finding;
+import rotagens.core.inspection.OpenFinding;
+import rotagens.core.inspection.TireState;
+import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Length;
 import rotagens.core.measure.Pressure;
 import rotagens.core.tire.TireModel;
@@ -32,6 +36,18 @@ public record WheelWork(
         Optional<Pressure> maximum,
         boolean suspect,
         boolean condemned) {
+
+    /**
+     * Whether a tire has to be taken for one that ran low or is damaged inside, until a professional has looked: all air comes out
+     * before its first nut is loosened.
+     */
+    public static boolean suspect(TireState state) {
+        return state.open().stream()
+                .map(OpenFinding::finding)
+                .anyMatch(finding -> finding == Finding.RAN_LOW
+                        || finding.verdict() == Verdict.DO_NOT_OPERATE
+                                && finding.clearedBy() == Finding.ClearedBy.PROFESSIONAL);
+    }
 
     boolean dual() {
         return position instanceof Position.OnAxle on && on.place() != Position.Place.SINGLE;

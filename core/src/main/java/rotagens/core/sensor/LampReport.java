@@ -1,5 +1,6 @@
 package rotagens.core.sensor;
 
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
@@ -13,7 +14,14 @@ public final class LampReport {
     private static final double ON_TARGET = 0.95;
     private static final double LOW = 0.92;
 
+    private static final int DAYS_BACK = 30;
+
     private LampReport() {}
+
+    /** Whether a report is new enough to be held against the gauge: 30 days, after which a check of pressures is due anyway. */
+    public static boolean counts(LocalDate reported, LocalDate today) {
+        return !reported.isBefore(today.minusDays(DAYS_BACK));
+    }
 
     /**
      * Says so where the corner named is on target and another one is low: sensors may be crossed.

@@ -128,6 +128,7 @@ final class Bay {
                 machines,
                 nitrogen,
                 Optional.empty(),
-                Policy.DEFAULTS.of("Coach")));
+                Policy.DEFAULTS.of("Coach"),
+                List.of()));
     }
 }

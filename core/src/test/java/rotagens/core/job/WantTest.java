@@ -3,6 +3,7 @@ package rotagens.core.job;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
@@ -73,7 +74,7 @@ class WantTest {
     }
 
     private static final Want.Tightening FULL =
-            new Want.Tightening(Optional.of(Torque.parse("450 Nm", Torque.Unit.NM)), 1, Optional.of(10));
+            new Want.Tightening(Optional.of(Torque.parse("450 Nm", Torque.Unit.NM)), 1, Optional.of(10), List.of());
 
     @Test
     @DisplayName("450 N·m typed as ft·lb is asked about; with its unit it is taken, within 5 %")
@@ -100,13 +101,13 @@ class WantTest {
     void torqueStages() {
         assertThat(outside(FULL.read(Map.of("torque", "332", "nuts", "8"), Units.US)))
                 .isEqualTo("8 of 10 nuts: every nut, in the star’s order.");
-        Want.Tightening half =
-                new Want.Tightening(Optional.of(Torque.parse("450", Torque.Unit.FT_LB)), 0.5, Optional.of(10));
+        Want.Tightening half = new Want.Tightening(
+                Optional.of(Torque.parse("450", Torque.Unit.FT_LB)), 0.5, Optional.of(10), List.of());
         assertThat(half.read(Map.of("torque", "225", "nuts", "10"), Units.US).passes())
                 .isTrue();
         assertThat(half.read(Map.of("torque", "450", "nuts", "10"), Units.US).faults())
                 .containsKey("torque");
-        assertThat(new Want.Tightening(Optional.empty(), 1, Optional.empty())
+        assertThat(new Want.Tightening(Optional.empty(), 1, Optional.empty(), List.of())
                         .read(Map.of("torque", "475", "nuts", "8"), Units.US)
                         .passes())
                 .as("an unread wheel can't be judged")
@@ -159,5 +160,29 @@ class WantTest {
                         .read(Map.of("sensor", "7F 21-a0"), Units.US)
                         .kept())
                 .containsEntry("sensor", "7F21A0");
+    }
+
+    @Test
+    @DisplayName(
+            "which wrench was in hand is asked where the shop has any on file, and its overdue check stands on record")
+    void wrenchInHand() {
+        Want.Tightening stage = new Want.Tightening(
+                Optional.empty(),
+                1,
+                Optional.of(8),
+                List.of(
+                        new Want.Tightening.Wrench("W-1", Optional.empty()),
+                        new Want.Tightening.Wrench(
+                                "W-2",
+                                Optional.of(rotagens.core.measure.Phrase.of("W-2 has no calibration on file")))));
+        Map<String, String> typed = new HashMap<>(Map.of("torque", "450", "nuts", "8"));
+        assertThat(stage.read(typed, Units.US).faults()).containsOnlyKeys("wrench");
+        typed.put("wrench", "W-2");
+        Want.Outcome doubtful = stage.read(typed, Units.US);
+        assertThat(doubtful.passes()).isTrue();
+        assertThat(doubtful.says().in(Units.US))
+                .isEqualTo("8 nuts at 450 ft·lb with W-2 (W-2 has no calibration on file)");
+        typed.put("wrench", "W-9");
+        assertThat(stage.read(typed, Units.US).faults().get("wrench")).contains("no wrench of this name");
     }
 }

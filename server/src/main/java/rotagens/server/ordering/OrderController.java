@@ -16,6 +16,7 @@ import rotagens.server.ordering.OrderViews.Delivery;
 import rotagens.server.ordering.OrderViews.NewOrder;
 import rotagens.server.ordering.OrderViews.Order;
 import rotagens.server.ordering.OrderViews.Received;
+import rotagens.server.ordering.OrderViews.ReceivingStepView;
 import rotagens.server.people.People;
 import rotagens.server.web.OnceOnly;
 
@@ -37,6 +38,12 @@ class OrderController {
     @GetMapping("/api/orders")
     List<Order> orders() {
         return orders.all();
+    }
+
+    /** The steps of a receiving inspection. */
+    @GetMapping("/api/orders/receiving-steps")
+    List<ReceivingStepView> receivingSteps() {
+        return ReceivingSheets.steps();
     }
 
     @PostMapping("/api/orders")

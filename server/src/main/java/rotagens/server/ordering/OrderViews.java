@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import rotagens.core.tire.ReceivingStep;
 import rotagens.server.fleet.ReasonView;
 
 /** What the orders show and take. */
@@ -42,7 +43,8 @@ public final class OrderViews {
             int quantity,
             int accepted,
             @Nullable String price,
-            List<Delivered> deliveries) {}
+            List<Delivered> deliveries,
+            List<ReceivingRecord> sheets) {}
 
     record Order(
             long id,
@@ -72,7 +74,30 @@ public final class OrderViews {
     }
 
     /** The tires of one delivery, decided together: all are written, or none. */
-    record Delivery(@Nullable String shelf, @Nullable String depth, List<DeliveredTire> tires) {}
+    record Delivery(
+            @Nullable String shelf,
+            @Nullable String depth,
+            List<DeliveredTire> tires,
+            @Nullable String counted,
+            @Nullable List<StepTick> steps) {}
+
+    /** A step of the receiving sheet: ticked, or left out with a reason. */
+    record StepTick(
+            @Nullable ReceivingStep step,
+            boolean done,
+            @Nullable String reason) {}
+
+    /** A step of the receiving sheet as it is shown. */
+    record ReceivingStepView(
+            ReceivingStep step,
+            String title,
+            String does,
+            @Nullable String caution,
+            boolean byFigures,
+            boolean mayBeLeftOut) {}
+
+    /** What stands on the sheet a delivery was taken in by. */
+    record ReceivingRecord(Instant at, String by, List<String> steps) {}
 
     /** One delivered tire compared: each difference must be accepted by name or the tire refused. */
     record Compared(List<ReasonView> differences, List<ReasonView> notes, List<String> words) {}

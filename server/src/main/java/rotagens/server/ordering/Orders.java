@@ -38,6 +38,7 @@ import rotagens.server.ordering.OrderViews.NewOrder;
 import rotagens.server.ordering.OrderViews.Order;
 import rotagens.server.ordering.OrderViews.OrderedLine;
 import rotagens.server.ordering.OrderViews.Received;
+import rotagens.server.ordering.OrderViews.ReceivingRecord;
 import rotagens.server.people.People;
 import rotagens.server.policy.Policies;
 import rotagens.server.storage.generated.tables.records.DeliveryRecord;
@@ -64,6 +65,7 @@ public class Orders {
     private final Policies policies;
     private final People people;
     private final Clock clock;
+    private final ReceivingSheets sheets;
 
     Orders(
             DSLContext db,
@@ -72,7 +74,9 @@ public class Orders {
             VehicleRegister register,
             Policies policies,
             People people,
-            Clock clock) {
+            Clock clock,
+            ReceivingSheets sheets) {
+        this.sheets = sheets;
         this.db = db;
         this.catalogue = catalogue;
         this.tires = tires;
@@ -92,6 +96,7 @@ public class Orders {
         Map<Long, List<OrderLineRecord>> lines = db.selectFrom(ORDER_LINE)
                 .orderBy(ORDER_LINE.ID)
                 .fetchGroups(OrderLineRecord::getTireOrderId, row -> row);
+        Map<Long, List<ReceivingRecord>> taken = sheets.byLine();
         return db.select(TIRE_ORDER.asterisk(), YARD.NAME)
                 .from(TIRE_ORDER)
                 .join(YARD)
@@ -107,13 +112,21 @@ public class Orders {
                         names.get(row.get(TIRE_ORDER.PERSON_ID)),
                         row.get(TIRE_ORDER.CLOSED_AT),
                         lines.getOrDefault(row.get(TIRE_ORDER.ID), List.of()).stream()
-                                .map(line ->
-                                        line(line, models, deliveries.getOrDefault(line.getId(), List.of()), names))
+                                .map(line -> line(
+                                        line,
+                                        models,
+                                        deliveries.getOrDefault(line.getId(), List.of()),
+                                        names,
+                                        taken.getOrDefault(line.getId(), List.of())))
                                 .toList()));
     }
 
     private static OrderedLine line(
-            OrderLineRecord line, Map<Long, TireModel> models, List<DeliveryRecord> came, Map<Long, String> names) {
+            OrderLineRecord line,
+            Map<Long, TireModel> models,
+            List<DeliveryRecord> came,
+            Map<Long, String> names,
+            List<ReceivingRecord> taken) {
         TireModel model = models.get(line.getTireModelId());
         return new OrderedLine(
                 line.getId(),
@@ -138,7 +151,8 @@ public class Orders {
                                         ? List.of()
                                         : List.of(one.getDifferences().split("\n")),
                                 one.getNote()))
-                        .toList());
+                        .toList(),
+                taken);
     }
 
     @Transactional
@@ -280,6 +294,7 @@ public class Orders {
                 text -> TreadDepth.parse(
                         text, units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM));
         String shelf = wrong.text("shelf", typed.shelf(), 60);
+        sheets.check(typed, wrong);
         Set<String> numbers = new HashSet<>();
         for (int at = 0; at < compared.size(); at++) {
             DeliveredTire one = compared.get(at).typed();
@@ -311,6 +326,7 @@ public class Orders {
         Instant now = clock.instant();
         List<Long> ids = new ArrayList<>();
         List<String> notes = new ArrayList<>();
+        sheets.keep(lineId, typed);
         for (int at = 0; at < compared.size(); at++) {
             One one = compared.get(at);
             Long tireId = null;

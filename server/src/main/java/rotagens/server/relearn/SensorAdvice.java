@@ -35,8 +35,6 @@ import rotagens.server.relearn.RelearnViews.OneOrAllView;
 @Service
 class SensorAdvice {
 
-    private static final int DAYS_BACK = 30;
-
     private final Fleet fleet;
     private final VehicleHistory history;
 
@@ -54,7 +52,7 @@ class SensorAdvice {
             if (report.symptom() != Symptom.LAMP
                     || report.state() == VehicleHistory.State.DISMISSED
                     || report.corner().isEmpty()
-                    || on.isBefore(standing.today().minusDays(DAYS_BACK))) {
+                    || !LampReport.counts(on, standing.today())) {
                 continue;
             }
             Map<Position, Pressure> gauge = new HashMap<>();

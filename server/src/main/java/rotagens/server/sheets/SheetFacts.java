@@ -8,19 +8,19 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import rotagens.core.inspection.Finding;
-import rotagens.core.inspection.OpenFinding;
+import rotagens.core.inspection.Gauge;
 import rotagens.core.inspection.TireState;
-import rotagens.core.inspection.Verdict;
 import rotagens.core.job.JobFacts;
+import rotagens.core.job.Want;
 import rotagens.core.job.WheelTask;
 import rotagens.core.job.WheelWork;
 import rotagens.core.measure.Length;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueKind;
+import rotagens.core.planning.WorkAtWheel;
+import rotagens.core.policy.Policy;
 import rotagens.core.pressure.Maximum;
-import rotagens.core.rotation.Moves;
 import rotagens.core.tire.Tire;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
@@ -29,6 +29,7 @@ import rotagens.core.vehicle.Position.Place;
 import rotagens.core.vehicle.Sensor;
 import rotagens.core.vehicle.WheelSpec;
 import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.gauges.Gauges;
 import rotagens.server.machines.Machines;
 import rotagens.server.planning.JobViews.Item;
 import rotagens.server.planning.JobViews.Job;
@@ -45,8 +46,10 @@ class SheetFacts {
     private final VehicleRegister register;
     private final Catalogue catalogue;
     private final PlannedMoves planned;
+    private final Gauges gauges;
 
-    SheetFacts(Machines machines, VehicleRegister register, Catalogue catalogue, PlannedMoves planned) {
+    SheetFacts(Machines machines, VehicleRegister register, Catalogue catalogue, PlannedMoves planned, Gauges gauges) {
+        this.gauges = gauges;
         this.machines = machines;
         this.register = register;
         this.catalogue = catalogue;
@@ -71,8 +74,8 @@ class SheetFacts {
             }
             Position position = Position.parse(item.position());
             Optional<PlannedMoves.Planned> move = Optional.ofNullable(moves.get(standing.placeId(position)));
-            WheelTask task =
-                    task(item.kind(), sheet, move.map(PlannedMoves.Planned::how).orElse(null));
+            WheelTask task = WorkAtWheel.of(
+                    item.kind(), move.map(PlannedMoves.Planned::how), Boolean.TRUE.equals(sheet.getIsSensorDismount()));
             Long modelId = move.map(PlannedMoves.Planned::modelId).orElse(item.tireModelId());
             work.add(wheel(position, task, modelId, standing, wheels, condemned.contains(item.position())));
         }
@@ -85,7 +88,20 @@ class SheetFacts {
                 machines.inUse().stream().map(Machines.OnFile::machine).toList(),
                 Boolean.TRUE.equals(sheet.getIsNitrogen()),
                 vehicleWork.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", vehicleWork)),
-                standing.policy().of(standing.onFile().facts().vehicleClass()));
+                standing.policy().of(standing.onFile().facts().vehicleClass()),
+                wrenches(standing));
+    }
+
+    private List<Want.Tightening.Wrench> wrenches(Standing standing) {
+        Policy.ForClass policy = standing.policy().of(standing.onFile().facts().vehicleClass());
+        return gauges.all().stream()
+                .filter(one -> !one.retired() && one.gauge().kind() == Gauge.Kind.TORQUE)
+                .map(one -> new Want.Tightening.Wrench(
+                        one.gauge().name(),
+                        one.gauge()
+                                .doubt(policy, standing.today())
+                                .map(doubt -> doubt.reason().says())))
+                .toList();
     }
 
     private void vehicleItem(
@@ -99,7 +115,10 @@ class SheetFacts {
                     .filter(position -> position instanceof OnAxle on && on.place() != Place.INNER)
                     .forEach(position -> work.add(wheel(position, WheelTask.RETORQUE, null, standing, wheels, false)));
         } else if (item.kind() != DueKind.ROTATE) {
-            vehicleWork.add(item.work() + ": " + item.reason());
+            vehicleWork.add(item.work() + ": " + item.reason()
+                    + WorkAtWheel.alsoNeeded(item.kind())
+                            .map(needed -> " (" + needed + ")")
+                            .orElse(""));
         }
     }
 
@@ -139,16 +158,8 @@ class SheetFacts {
                 standing.onFile().facts().sensorAt(position).map(Sensor::mount),
                 target,
                 maximum,
-                task == WheelTask.WHEEL_OFF || suspect(state),
+                task == WheelTask.WHEEL_OFF || WheelWork.suspect(state),
                 condemned);
-    }
-
-    private static boolean suspect(TireState state) {
-        return state.open().stream()
-                .map(OpenFinding::finding)
-                .anyMatch(finding -> finding == Finding.RAN_LOW
-                        || finding.verdict() == Verdict.DO_NOT_OPERATE
-                                && finding.clearedBy() == Finding.ClearedBy.PROFESSIONAL);
     }
 
     private Optional<Length> diameter(Long modelId, Optional<TireModel> model) {
@@ -158,30 +169,5 @@ class SheetFacts {
         return measured.isPresent()
                 ? measured
                 : model.flatMap(known -> known.size().overallDiameter());
-    }
-
-    private static WheelTask task(DueKind kind, JobSheetRecord sheet, Moves.How how) {
-        return switch (kind) {
-            case REPLACE, FIX_MATCH, FIT_PLANNED -> WheelTask.NEW_TIRE;
-            case RECORD_TIRE -> WheelTask.RECORD;
-            case PLACE_TIRE ->
-                how == Moves.How.WITH_WHEEL || how == Moves.How.TURNED_ON_WHEEL
-                        ? WheelTask.MOVE_WHEEL
-                        : WheelTask.REMOUNT;
-            case REPLACE_SENSOR ->
-                Boolean.TRUE.equals(sheet.getIsSensorDismount())
-                        ? WheelTask.SENSOR_DISMOUNT
-                        : WheelTask.SENSOR_IN_PLACE;
-            case INSPECT_DAMAGE -> WheelTask.WHEEL_OFF;
-            case FIND_LEAK -> WheelTask.BEAD_LEAK;
-            case CHANGE_WHEEL -> WheelTask.WHEEL_CHANGE;
-            case SET_PRESSURE, PRESSURE_CHECK -> WheelTask.PRESSURE;
-            case MEND_WEAR_CAUSE -> WheelTask.CAUSE;
-            case AGE_INSPECTION -> WheelTask.VERDICT;
-            case READ_DOT -> WheelTask.DOT;
-            case TREAD_INSPECTION -> WheelTask.TREAD;
-            case RETORQUE -> WheelTask.RETORQUE;
-            case PUT_RIGHT, FIND_TARGET, TAKE_LOAD_OFF, WEIGH, ROTATE, RELEARN, MOVE_VEHICLE -> WheelTask.OTHER;
-        };
     }
 }

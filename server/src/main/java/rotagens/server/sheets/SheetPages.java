@@ -180,7 +180,12 @@ class SheetPages {
                                 field.name(),
                                 field.label(),
                                 field.kind(),
-                                options(field),
+                                FieldOption.of(field),
+                                step.want() instanceof Want.ColdPressure cold
+                                        ? cold.target()
+                                                .map(target -> target.in(units))
+                                                .orElse(null)
+                                        : null,
                                 outside.or(() -> last)
                                         .map(mark -> mark.kept().get(field.name()))
                                         .orElse(null)))
@@ -201,16 +206,6 @@ class SheetPages {
                 step.bead()
                         .map(bead -> clock(ValveClock.of(bead, here.facts().machine()), units))
                         .orElse(null));
-    }
-
-    private static List<FieldOption> options(Want.Field field) {
-        return switch (field.name()) {
-            case "where" -> List.of(new FieldOption("OPEN", "in the open"), new FieldOption("CAGE", "in a cage"));
-            case "facing" -> List.of(new FieldOption("OUTWARD", "outward"), new FieldOption("INWARD", "inward"));
-            case "verdict" -> List.of(new FieldOption("SOUND", "sound"), new FieldOption("CONDEMNED", "condemned"));
-            case "pilot" -> List.of(new FieldOption("HUB", "hub-piloted"), new FieldOption("STUD", "stud-piloted"));
-            default -> List.of();
-        };
     }
 
     private static StarView star(Want want, Units units) {

@@ -17,13 +17,21 @@ final class SheetViews {
 
     record MachineChoice(long id, String name, String kind) {}
 
-    record FieldOption(String code, String words) {}
+    record FieldOption(String code, String words) {
+        static List<FieldOption> of(Want.Field field) {
+            return field.options().stream()
+                    .map(option -> new FieldOption(option.code(), option.words()))
+                    .toList();
+        }
+    }
 
+    /** @param towards the figure it is brought to, where one is known: a stand-in gauge shows it once that is done */
     record FieldView(
             String name,
             String label,
             Want.Field.Kind kind,
             List<FieldOption> options,
+            @Nullable String towards,
             @Nullable String typed) {}
 
     /** A place for the valve. */

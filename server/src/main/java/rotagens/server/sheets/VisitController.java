@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.job.VisitEntry;
 import rotagens.core.measure.Units;
 import rotagens.server.sheets.Visits.VisitNote;
 import rotagens.server.sheets.Visits.VisitView;
@@ -49,13 +50,14 @@ class VisitController {
     VisitView photograph(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
+            @RequestParam(defaultValue = "DAMAGE") VisitEntry entry,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
             @RequestBody byte[] picture) {
         return onceOnly.write(
                 key,
-                List.of("visit photo", id, picture.length, Arrays.hashCode(picture)),
+                List.of("visit photo", id, entry, picture.length, Arrays.hashCode(picture)),
                 VisitView.class,
-                () -> visits.photograph(id, picture, units));
+                () -> visits.photograph(id, entry, picture, units));
     }
 
     @GetMapping(path = "/api/jobs/{id}/visit/photos/{line}", produces = MediaType.IMAGE_JPEG_VALUE)

@@ -57,7 +57,43 @@ class OrdersTest {
     }
 
     private Answer deliver(long line, String tires) {
-        return api.post("/api/orders/lines/" + line + "/deliveries", "{\"tires\":[" + tires + "]}");
+        int count = tires.split("dotCode").length - 1;
+        return deliver(line, tires, count, LOOKED);
+    }
+
+    private static final String LOOKED = """
+            {"step":"UNLOAD","done":true},{"step":"NUMBER","done":false,"reason":"brand iron is lent out"},
+            {"step":"STORE","done":true}""";
+
+    private Answer deliver(long line, String tires, int counted, String steps) {
+        return api.post(
+                "/api/orders/lines/" + line + "/deliveries",
+                "{\"tires\":[" + tires + "],\"counted\":\"" + counted + "\",\"steps\":[" + steps + "]}");
+    }
+
+    @Test
+    @DisplayName(
+            "a delivery is taken in by its sheet: count, looks and storing are each done by name or left out with a reason")
+    void receivingSheet() {
+        long line = order("Dogwood Supply", 2);
+        String tire = "{\"dotCode\":\"7KB4AB5C3426\"}";
+        Answer bare = deliver(line, tire, 2, "");
+        assertThat(bare.at("counted")).contains("2 counted, but only 1 entered");
+        assertThat(bare.at("steps.UNLOAD")).contains("tick it, or say why");
+        assertThat(bare.at("steps.STORE")).contains("tick it, or say why");
+        assertThat(line("Dogwood Supply").path("deliveries")).isEmpty();
+        assertThat(deliver(line, tire, 1, LOOKED).status()).isEqualTo(200);
+        JsonNode sheet = line("Dogwood Supply").path("sheets").get(0);
+        assertThat(sheet.path("by").asString()).isEqualTo("Ines Okafor");
+        assertThat(sheet.path("steps").toString())
+                .contains("1 counted")
+                .contains("Brand or paint the number, left out: brand iron is lent out");
+        assertThat(api.get("/api/orders/receiving-steps")
+                        .body()
+                        .get(0)
+                        .path("title")
+                        .asString())
+                .isEqualTo("Count them against the paper");
     }
 
     @Test

@@ -25,9 +25,9 @@ class SheetTest {
             Map.entry("BEAD_GAP", "{\"gap1\":\"3\",\"gap2\":\"3\",\"gap3\":\"4\",\"gap4\":\"4\"}"),
             Map.entry("FILL", "{\"pressure\":\"TARGET\"}"),
             Map.entry("BALANCE", "{\"weights\":\"2 oz out, 1 oz in\"}"),
-            Map.entry("TORQUE_HALF", "{\"torque\":\"HALF\",\"nuts\":\"8\"}"),
-            Map.entry("TORQUE_FULL", "{\"torque\":\"FULL\",\"nuts\":\"8\"}"),
-            Map.entry("TORQUE_PASS", "{\"torque\":\"FULL\",\"nuts\":\"8\"}"),
+            Map.entry("TORQUE_HALF", "{\"torque\":\"HALF\",\"nuts\":\"8\",\"wrench\":\"W-1\"}"),
+            Map.entry("TORQUE_FULL", "{\"torque\":\"FULL\",\"nuts\":\"8\",\"wrench\":\"W-1\"}"),
+            Map.entry("TORQUE_PASS", "{\"torque\":\"FULL\",\"nuts\":\"8\",\"wrench\":\"W-1\"}"),
             Map.entry("TREAD_FITTED", "{\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}"),
             Map.entry("DOT_FITTED", "{\"dotCode\":\"3CT2XR5M2226\",\"facing\":\"OUTWARD\"}"));
 
@@ -217,7 +217,11 @@ class SheetTest {
                 .asString()
                 .replaceAll("[^0-9]", "");
         String newtons = String.valueOf(Math.round(Integer.parseInt(wrench) * 1.3558));
-        Answer asked = mark(technician, job, "TORQUE_FULL:1L", "{\"torque\":\"" + newtons + "\",\"nuts\":\"8\"}");
+        Answer asked = mark(
+                technician,
+                job,
+                "TORQUE_FULL:1L",
+                "{\"torque\":\"" + newtons + "\",\"nuts\":\"8\",\"wrench\":\"W-1\"}");
         assertThat(asked.status()).isEqualTo(422);
         assertThat(asked.at("torque")).contains("Was " + newtons + " N·m meant?");
         assertThat(step(sheet(job), "BALANCE:1L").path("state").asString()).isEqualTo("DONE");
@@ -281,15 +285,36 @@ class SheetTest {
     void visit() {
         long job = job("SH-02", "REPLACE:1L");
         String address = "/api/jobs/" + job + "/visit";
-        assertThat(technician.post(address, "{\"entry\":\"ALIGNMENT_BEFORE\"}").at("words"))
-                .contains("Say what was found");
-        JsonNode visit = technician
-                .post(address, "{\"entry\":\"OUTSIDE_SHOP\",\"words\":\"Millrace Alignment, invoice 812\"}")
-                .body();
+        assertThat(technician.post(address, "{\"entry\":\"ALIGNMENT_BEFORE\"}").at("toe"))
+                .contains("total toe");
+        JsonNode visit = note(
+                address,
+                "OUTSIDE_SHOP",
+                "\"vendor\":\"Millrace Alignment\",\"invoice\":\"812\",\"promised\":\"toe to 0\",\"got\":\"toe 0.02\"");
         assertThat(visit.path("lines").get(0).path("words").asString()).contains("invoice 812");
         assertThat(visit.path("lines").get(0).path("by").asString()).isEqualTo("Rafe Halloran");
         assertThat(visit.path("positions").get(0).path("dot").asString()).isNotEmpty();
         assertThat(visit.path("due").size()).isPositive();
+        note(address, "ALIGNMENT_BEFORE", "\"toe\":\"0.55\",\"camberLeft\":\"-0.5\"");
+        note(address, "RIDE_HEIGHT_BEFORE", "\"frontLeft\":\"18.5\"");
+        note(address, "RIDE_HEIGHT_AFTER", "\"frontLeft\":\"19\"");
+        JsonNode after = note(address, "ALIGNMENT_AFTER", "\"toe\":\"0.1\"");
+        assertThat(after.path("compared").toString())
+                .contains("\"before\":\"0.55°\",\"after\":\"0.1°\",\"difference\":\"−0.45°\"")
+                .contains("\"before\":\"18.5 in\",\"after\":\"19 in\",\"difference\":\"+0.5 in\"");
+        JsonNode worn =
+                note(address, "JOINT_PLAY", "\"joint\":\"ball joint left\",\"play\":\"0.09\",\"limit\":\"0.05\"");
+        assertThat(worn.path("lines").get(5).path("concern").asString()).contains("Over the maker’s limit");
+        assertThat(technician
+                        .post(address, "{\"entry\":\"RIDE_HEIGHT_BEFORE\",\"fields\":{\"frontLeft\":\"high\"}}")
+                        .at("frontLeft"))
+                .contains("41.1");
+    }
+
+    private JsonNode note(String address, String entry, String fields) {
+        Answer noted = technician.post(address, "{\"entry\":\"" + entry + "\",\"fields\":{" + fields + "}}");
+        assertThat(noted.status()).as(noted.text()).isEqualTo(200);
+        return noted.body();
     }
 
     @Test

@@ -1,0 +1,79 @@
+package rotagens.core.tire;
+
+import java.util.Optional;
+
+/**
+ * The steps of a receiving inspection, in order: a delivery is taken in once each is done, or left out with a reason where it may
+ * be. Source: makers' advice on handling and storing tires; the order itself.
+ */
+public enum ReceivingStep {
+    COUNT("Count them against the paper", "All tires of this delivery, also those that go back.", null, false),
+    UNLOAD(
+            "Look at each tire as it comes off the truck",
+            "Beads not kinked or torn, no cuts, no oil, no water inside, nothing crushed flat. What is doubtful is refused with its reason.",
+            "Roll, don’t throw. A heavy tire is a lift for two, or for a hoist.",
+            true),
+    SIDEWALL(
+            "Hold each sidewall against the order",
+            "Size, load range, service description, pattern. What differs is accepted by name or refused.",
+            null,
+            false),
+    DOT("Read each DOT code", "The full code with its date; it may stand on the other sidewall.", null, false),
+    NUMBER("Brand or paint the number", "The number each tire is found by from now on.", null, true),
+    STORE(
+            "Store them",
+            "Cool, dark, dry, away from motors and welding (ozone), off the oil; the oldest in front.",
+            "Stacks fall: no higher than the tires stand by themselves.",
+            true);
+
+    private final String title;
+    private final String does;
+    private final String caution;
+    private final boolean mayBeLeftOut;
+
+    ReceivingStep(String title, String does, String caution, boolean mayBeLeftOut) {
+        this.title = title;
+        this.does = does;
+        this.caution = caution;
+        this.mayBeLeftOut = mayBeLeftOut;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** What to do. */
+    public String does() {
+        return does;
+    }
+
+    /** What hurts somebody here, and only that. */
+    public Optional<String> caution() {
+        return Optional.ofNullable(caution);
+    }
+
+    /** Whether a reason may stand in its place. */
+    public boolean mayBeLeftOut() {
+        return mayBeLeftOut;
+    }
+
+    /**
+     * Done because the figures of the delivery say so, and not by a tick: comparing sidewalls and reading codes happens tire by
+     * tire.
+     */
+    public boolean doneByFigures() {
+        return this == SIDEWALL || this == DOT || this == COUNT;
+    }
+
+    /** Why a count doesn't fit what was entered; empty where it does. */
+    public static Optional<String> againstCount(int counted, int entered) {
+        if (counted == entered) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                counted > entered
+                        ? counted + " counted, but only " + entered
+                                + " entered below. Enter each tire that came, also those that go back."
+                        : entered + " entered below, but only " + counted + " counted. Count again.");
+    }
+}
