@@ -302,7 +302,8 @@ class WorkshopIT extends OnDemoFleet {
         sheet.getByText("Shop visit: check-in").click();
         note(sheet, "Alignment before", "Total toe", "0.55");
         note(sheet, "Alignment after", "Total toe", "0.05");
-        assertThat(sheet.getByRole(AriaRole.REGION, named("Before and after"))).containsText("−0.5°");
+        assertThat(sheet.getByRole(AriaRole.REGION, named("Before and after").setExact(true)))
+                .containsText("−0.5°");
         choose(sheet, "Play of joints");
         sheet.getByLabel("Which joint").fill("ball joint left");
         sheet.getByLabel("Play found").fill("0.09");

@@ -23,9 +23,22 @@ public final class TireClocks {
     /**
      * One clock.
      *
-     * @param date when it runs out; for a forecast the likely day, its range stands in the reason
+     * @param date when it runs out; for a forecast the likely day
+     * @param range of a forecast; empty where the day is certain
      */
-    public record Clock(Rule rule, LocalDate date, Reason reason) {}
+    public record Clock(Rule rule, LocalDate date, Reason reason, Optional<Range> range) {
+
+        public Clock(Rule rule, LocalDate date, Reason reason) {
+            this(rule, date, reason, Optional.empty());
+        }
+    }
+
+    /**
+     * Between which days a forecast lies.
+     *
+     * @param latest empty where the readings are too few to say
+     */
+    public record Range(LocalDate earliest, Optional<LocalDate> latest) {}
 
     private static final String OVERALL_MEANS = "Tread never masks age: a good tread on an old casing still comes off.";
     private static final String SPARE_MEANS = "A spare ages unseen: it is hardly ever looked at and never wears.";
@@ -210,7 +223,8 @@ public final class TireClocks {
                                         reach.earliest(),
                                         reach.latest().get())
                                 : Phrase.of(
-                                        "At its own wear rate it gets there {} at the earliest.", reach.earliest()))));
+                                        "At its own wear rate it gets there {} at the earliest.", reach.earliest())),
+                Optional.of(new Range(reach.earliest(), reach.latest()))));
     }
 
     static String plain(double years) {

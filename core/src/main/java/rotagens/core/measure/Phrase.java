@@ -21,6 +21,12 @@ public record Phrase(String template, List<Object> parts) {
         return new Phrase(template, List.of(parts));
     }
 
+    /** Several phrases one after the other. */
+    public static Phrase join(List<Phrase> phrases, String between) {
+        return new Phrase(
+                String.join(between, java.util.Collections.nCopies(phrases.size(), "{}")), List.copyOf(phrases));
+    }
+
     /** The sentence with its figures in the given units and its dates as {@code 28 Jul 2019}. */
     public String in(Units units) {
         StringBuilder text = new StringBuilder();

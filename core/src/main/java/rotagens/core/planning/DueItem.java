@@ -3,7 +3,9 @@ package rotagens.core.planning;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import rotagens.core.inspection.TireClocks;
 import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Reason;
 import rotagens.core.vehicle.Position;
@@ -15,8 +17,19 @@ import rotagens.core.vehicle.Position;
  * @param due the day it has to be done by; a day already past for what is overdue
  * @param urgency what waiting means: the verdict the tire has, or gets on that day
  * @param reason the limiting factor with its figure and limit
+ * @param range between which days it falls due, where that is a forecast
  */
-public record DueItem(DueKind kind, List<Position> positions, LocalDate due, Verdict urgency, Reason reason) {
+public record DueItem(
+        DueKind kind,
+        List<Position> positions,
+        LocalDate due,
+        Verdict urgency,
+        Reason reason,
+        Optional<TireClocks.Range> range) {
+
+    public DueItem(DueKind kind, List<Position> positions, LocalDate due, Verdict urgency, Reason reason) {
+        this(kind, positions, due, urgency, reason, Optional.empty());
+    }
 
     /** Most urgent first: what must not roll, then by day. */
     public static final Comparator<DueItem> MOST_URGENT_FIRST = Comparator.comparing(

@@ -5,29 +5,64 @@ import java.util.Set;
 
 /** The kinds of work that fall due, each with what must be read or recorded when it is done. */
 public enum DueKind {
-    RECORD_TIRE("Record the tire fitted", After.NEW_TIRE),
-    INSPECT_DAMAGE("Professional inspection", After.VERDICT, After.COLD_PRESSURE),
-    FIX_MATCH("Fit a matching tire", After.NEW_TIRE),
-    CHANGE_WHEEL("Fit a matching wheel", After.WHEEL),
-    REPLACE("Replace tire", After.NEW_TIRE),
-    PUT_RIGHT("Put right", After.NOTE),
-    SET_PRESSURE("Set pressure", After.COLD_PRESSURE),
-    MEND_WEAR_CAUSE("Mend the cause of wear", After.NOTE),
-    AGE_INSPECTION("Yearly professional inspection", After.VERDICT),
-    READ_DOT("Read the DOT date", After.DOT_CODE),
-    PRESSURE_CHECK("Pressure check", After.COLD_PRESSURE),
-    TREAD_INSPECTION("Tread inspection", After.TREAD),
-    FIND_TARGET("Find the right pressure", After.NOTE),
-    REPLACE_SENSOR("Replace sensor", After.SENSOR, After.COLD_PRESSURE),
-    FIND_LEAK("Find the leak", After.COLD_PRESSURE, After.NOTE),
-    TAKE_LOAD_OFF("Take load off, or fit a higher rating", After.SLIP),
-    WEIGH("Weigh", After.SLIP),
-    ROTATE("Rotate", After.TORQUE),
-    PLACE_TIRE("Put the tire here as planned", After.COLD_PRESSURE),
-    FIT_PLANNED("Fit the new tire here as planned", After.NEW_TIRE),
-    RETORQUE("Re-torque", After.TORQUE),
-    RELEARN("Relearn sensors", After.NOTE),
-    MOVE_VEHICLE("Move the parked vehicle", After.NOTE);
+    RECORD_TIRE("Record the tire fitted", "Nobody knows what rolls there: no limit can be checked.", After.NEW_TIRE),
+    INSPECT_DAMAGE(
+            "Professional inspection",
+            "A tire damaged inside can come apart at speed or while it is filled.",
+            After.VERDICT,
+            After.COLD_PRESSURE),
+    FIX_MATCH(
+            "Fit a matching tire",
+            "Tires that don’t belong together scrub, and carry the load unevenly until one fails.",
+            After.NEW_TIRE),
+    CHANGE_WHEEL("Fit a matching wheel", "Wheels clamped by the wrong nuts work loose.", After.WHEEL),
+    REPLACE(
+            "Replace tire",
+            "Past its limit a tire grips and holds less each mile, and a check at the roadside takes the vehicle out of service.",
+            After.NEW_TIRE),
+    PUT_RIGHT(
+            "Put right", "Small faults of valve and wheel let air out or water in, and turn into a tire.", After.NOTE),
+    SET_PRESSURE(
+            "Set pressure",
+            "Too little air heats the tire and wears its shoulders; too much wears its center and lengthens the stop.",
+            After.COLD_PRESSURE),
+    MEND_WEAR_CAUSE("Mend the cause of wear", "The next tire goes the same way.", After.NOTE),
+    AGE_INSPECTION(
+            "Yearly professional inspection",
+            "Cracks inside an old casing show to a professional first, on the road last.",
+            After.VERDICT),
+    READ_DOT("Read the DOT date", "Its age limits can’t be checked.", After.DOT_CODE),
+    PRESSURE_CHECK("Pressure check", "What has leaked since nobody knows.", After.COLD_PRESSURE),
+    TREAD_INSPECTION(
+            "Tread inspection", "A pattern that begins to show isn’t seen while it can still be mended.", After.TREAD),
+    FIND_TARGET("Find the right pressure", "Nobody knows how much air the load needs.", After.NOTE),
+    REPLACE_SENSOR(
+            "Replace sensor",
+            "Without a working sensor a leak warns nobody, and the gauge has to come more often.",
+            After.SENSOR,
+            After.COLD_PRESSURE),
+    FIND_LEAK(
+            "Find the leak", "It reaches what its load needs before the next check.", After.COLD_PRESSURE, After.NOTE),
+    TAKE_LOAD_OFF("Take load off, or fit a higher rating", "An overloaded tire fails hot.", After.SLIP),
+    WEIGH("Weigh", "The pressures stand on a guess of the load.", After.SLIP),
+    ROTATE(
+            "Rotate",
+            "Tires that stay in one place wear one way, and are thrown away with life left in them.",
+            After.TORQUE),
+    PLACE_TIRE(
+            "Put the tire here as planned",
+            "The rotation stays half done: positions without their tire.",
+            After.COLD_PRESSURE),
+    FIT_PLANNED(
+            "Fit the new tire here as planned",
+            "The rotation stays half done: positions without their tire.",
+            After.NEW_TIRE),
+    RETORQUE("Re-torque", "Nuts settle in the first miles; loose wheels come off.", After.TORQUE),
+    RELEARN("Relearn sensors", "The dash names the wrong corner, and the air goes into the wrong tire.", After.NOTE),
+    MOVE_VEHICLE(
+            "Move the parked vehicle",
+            "Tires that stand flatten where they stand and age faster than tires that roll.",
+            After.NOTE);
 
     /**
      * Whether a day and a person are enough to get it done; finding a pressure also needs weights and a maker's chart, a
@@ -59,11 +94,18 @@ public enum DueKind {
     }
 
     private final String words;
+    private final String waiting;
     private final Set<After> after;
 
-    DueKind(String words, After... after) {
+    DueKind(String words, String waiting, After... after) {
         this.words = words;
+        this.waiting = waiting;
         this.after = EnumSet.copyOf(Set.of(after));
+    }
+
+    /** What waiting brings. */
+    public String waiting() {
+        return waiting;
     }
 
     public String words() {

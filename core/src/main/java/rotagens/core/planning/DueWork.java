@@ -210,7 +210,13 @@ public final class DueWork {
         Verdict urgency = passed && (clock.rule() == Rule.AGE_OVERALL || clock.rule() == Rule.TREAD_LIMIT)
                 ? Verdict.DO_NOT_OPERATE
                 : Verdict.PLAN;
-        add(DueKind.REPLACE, state, clock.date(), new Judged(urgency, clock.reason()));
+        add(new DueItem(
+                DueKind.REPLACE,
+                List.of(state.position()),
+                clock.date(),
+                urgency,
+                clock.reason(),
+                passed ? Optional.empty() : clock.range()));
     }
 
     /** Due when the tire would reach what its load needs at its own rate, and by the interval at the latest. */
@@ -360,7 +366,8 @@ public final class DueWork {
         items.merge(item.key(), item, (first, next) -> {
             DueItem worse = next.urgency().compareTo(first.urgency()) > 0 ? next : first;
             LocalDate earlier = next.due().isBefore(first.due()) ? next.due() : first.due();
-            return new DueItem(worse.kind(), worse.positions(), earlier, worse.urgency(), worse.reason());
+            return new DueItem(
+                    worse.kind(), worse.positions(), earlier, worse.urgency(), worse.reason(), worse.range());
         });
     }
 
@@ -382,7 +389,8 @@ public final class DueWork {
                                     .toList(),
                             first.due(),
                             first.urgency().compareTo(next.urgency()) >= 0 ? first.urgency() : next.urgency(),
-                            first.reason()));
+                            first.reason(),
+                            first.range()));
         }
         return lines.values().stream().sorted(DueItem.MOST_URGENT_FIRST).toList();
     }

@@ -47,7 +47,13 @@ public enum PolicyNumber {
     ROTATION_MONTHS("Rotate at least every", 120, "months", LOWER, 1, 120, "120 sets no schedule; makers: yearly"),
     ROTATION_MILES("… or after", 200_000, "miles", LOWER, 1_000, 200_000, "200,000 sets no schedule"),
     NEXT_VISIT_MONTHS("The next visit after a rotation is planned in", 12, "months", HIGHER, 1, 60, "our default"),
+    BUNDLE_DAYS("Bring work forward to a visit by up to", 30, "days", HIGHER, 0, 180, "our default: one monthly check"),
     SHOP_HOUR("An hour in the shop costs", 95, "$", HIGHER, 1, 1000, "our default: enter your own"),
+    PRICE_GROWTH("Prices grow by", 3, "% a year", HIGHER, 0, 25, "our default: enter your own"),
+    EARLY_FAILURES(
+            "Tires lost to damage before any limit", 2, "% a year", HIGHER, 0, 50, "our default: enter your own"),
+    NEW_TIRE_MONTHS(
+            "A new tire is on arrival", 4, "months old", HIGHER, 0, 24, "our default until deliveries say better"),
     OWN_BROUGHT_IN(
             "The fleet’s own rotation: a tire brought in weighs", 4_000, "points", HIGHER, 0, 1_000_000, "our default"),
     OWN_STEER_YEAR("… a year of age on steer", 150, "points", HIGHER, 0, 1_000_000, "our default"),

@@ -21,7 +21,7 @@ import rotagens.server.web.ProblemException;
  * or the old Western encoding. A cell that a spreadsheet would take for a formula goes out with an apostrophe before it and
  * comes in without.
  */
-final class CsvText {
+public final class CsvText {
 
     /** One line with its number in the file. */
     record Row(long line, List<String> cells) {}
@@ -117,7 +117,7 @@ final class CsvText {
     }
 
     /** Comma-separated, CRLF, formulas defused. */
-    static String write(List<List<String>> rows) {
+    public static String write(List<List<String>> rows) {
         StringWriter text = new StringWriter();
         try (CsvWriter csv =
                 CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(text)) {

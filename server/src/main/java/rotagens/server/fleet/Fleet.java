@@ -3,6 +3,7 @@ package rotagens.server.fleet;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,14 +11,19 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.inspection.Finding;
 import rotagens.core.inspection.Judgement;
+import rotagens.core.inspection.Reading;
 import rotagens.core.inspection.TireJudge;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Distance;
+import rotagens.core.measure.Pressure;
 import rotagens.core.policy.Policy;
+import rotagens.core.pressure.CarryNow;
 import rotagens.core.pressure.PressureFacts;
+import rotagens.core.pressure.RunFlat;
 import rotagens.core.pressure.Target;
 import rotagens.core.pressure.VehiclePressures;
 import rotagens.core.tire.TireModel;
@@ -59,6 +65,25 @@ public class Fleet {
         /** The policy as it holds for the tire at a position. */
         public Policy.ForClass policyAt(Position position) {
             return state.policyAt(policy, state.at(position));
+        }
+
+        /** What one axle may carry at the pressures measured now. */
+        public CarryNow carryNow(int axle) {
+            Map<Position, CarryNow.Gauged> gauged = new HashMap<>();
+            state.tires().forEach((position, tire) -> gauged.put(position, gauged(tire)));
+            return CarryNow.of(
+                    onFile.facts(), axle, state.models(), gauged, state.facts().book());
+        }
+
+        private CarryNow.Gauged gauged(TireState tire) {
+            Optional<Pressure> target = tire.tire()
+                    .flatMap(here -> target(tire.position(), here.model()).pressure());
+            Optional<Pressure> cold = tire.lastCold().flatMap(Reading::pressure);
+            boolean ranLow = tire.open().stream().anyMatch(open -> open.finding() == Finding.RAN_LOW)
+                    || cold.isPresent()
+                            && target.filter(goal -> RunFlat.ranLow(cold.get(), goal))
+                                    .isPresent();
+            return new CarryNow.Gauged(cold, ranLow);
         }
 
         public Verdict verdict() {

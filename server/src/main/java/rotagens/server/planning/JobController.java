@@ -13,6 +13,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
+import rotagens.server.fleet.KeptFleet;
+import rotagens.server.planning.JobViews.BundleView;
 import rotagens.server.planning.JobViews.Done;
 import rotagens.server.planning.JobViews.Job;
 import rotagens.server.planning.JobViews.Move;
@@ -26,8 +28,12 @@ class JobController {
     private final Jobs jobs;
     private final JobCompletion completion;
     private final OnceOnly onceOnly;
+    private final Waivers waivers;
+    private final KeptFleet fleet;
 
-    JobController(Jobs jobs, JobCompletion completion, OnceOnly onceOnly) {
+    JobController(Jobs jobs, JobCompletion completion, OnceOnly onceOnly, Waivers waivers, KeptFleet fleet) {
+        this.waivers = waivers;
+        this.fleet = fleet;
         this.jobs = jobs;
         this.completion = completion;
         this.onceOnly = onceOnly;
@@ -36,6 +42,25 @@ class JobController {
     @GetMapping("/api/jobs")
     List<Job> open() {
         return jobs.open();
+    }
+
+    /** Visits proposed for work that shares wheels. */
+    @GetMapping("/api/bundles")
+    List<BundleView> bundles(@RequestParam(defaultValue = "US") Units units) {
+        return jobs.bundles(fleet.all(), units);
+    }
+
+    @PostMapping("/api/vehicles/{id}/waivers")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void leave(
+            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody Waivers.Leave wanted) {
+        waivers.leave(id, wanted, units);
+    }
+
+    @DeleteMapping("/api/vehicles/{id}/waivers/{work}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void endWaiver(@PathVariable long id, @PathVariable String work) {
+        waivers.end(id, work);
     }
 
     @GetMapping("/api/jobs/done")

@@ -20,7 +20,10 @@ public final class JobViews {
      *
      * @param key names this work on its vehicle
      * @param days from today; negative when overdue
+     * @param earliest of a forecast, between which days it falls due
+     * @param waiting what waiting brings
      * @param scheduled the job it is on, if any
+     * @param left until when somebody decided to leave it
      */
     public record DueLine(
             String key,
@@ -36,7 +39,32 @@ public final class JobViews {
             Verdict urgency,
             ReasonView reason,
             boolean canBeScheduled,
-            @Nullable Scheduled scheduled) {}
+            @Nullable LocalDate earliest,
+            @Nullable LocalDate latest,
+            String waiting,
+            @Nullable Scheduled scheduled,
+            @Nullable LeftUntil left) {}
+
+    /** Due work somebody decided to leave. */
+    public record LeftUntil(LocalDate until, String reason, String by) {}
+
+    /**
+     * A visit proposed for work of one vehicle that shares wheels or days.
+     *
+     * @param keys of the due work in it
+     * @param forward what is brought forward, in words
+     * @param saved minutes against a visit for each
+     */
+    record BundleView(
+            long vehicleId,
+            String unit,
+            LocalDate day,
+            List<String> keys,
+            List<String> work,
+            List<String> forward,
+            List<String> lifted,
+            int minutes,
+            int saved) {}
 
     /** The job that work is on. */
     public record Scheduled(long jobId, LocalDate day) {}

@@ -12,10 +12,14 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.inspection.TireClocks;
+import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Units;
+import rotagens.core.planning.Bundles;
 import rotagens.core.planning.DueItem;
 import rotagens.core.planning.DueKind;
 import rotagens.core.planning.DueWork;
+import rotagens.core.planning.Waiver;
 import rotagens.core.vehicle.Position;
 import rotagens.server.fleet.Changes;
 import rotagens.server.fleet.Fleet;
@@ -24,9 +28,11 @@ import rotagens.server.fleet.ReasonView;
 import rotagens.server.people.People;
 import rotagens.server.people.People.Person;
 import rotagens.server.planning.JobStore.StoredItem;
+import rotagens.server.planning.JobViews.BundleView;
 import rotagens.server.planning.JobViews.DueLine;
 import rotagens.server.planning.JobViews.Item;
 import rotagens.server.planning.JobViews.Job;
+import rotagens.server.planning.JobViews.LeftUntil;
 import rotagens.server.planning.JobViews.Schedule;
 import rotagens.server.planning.JobViews.Scheduled;
 import rotagens.server.planning.JobViews.Wanted;
@@ -45,8 +51,10 @@ public class Jobs {
     private final People people;
     private final Changes changes;
     private final Clock clock;
+    private final Waivers waivers;
 
-    Jobs(JobStore store, Fleet fleet, People people, Changes changes, Clock clock) {
+    Jobs(JobStore store, Fleet fleet, People people, Changes changes, Clock clock, Waivers waivers) {
+        this.waivers = waivers;
         this.changes = changes;
         this.store = store;
         this.fleet = fleet;
@@ -58,12 +66,13 @@ public class Jobs {
     @Transactional(readOnly = true)
     public List<DueLine> due(List<Standing> standings, Units units) {
         Map<String, Scheduled> scheduled = store.scheduled();
+        Map<String, Waiver> left = waivers.holding();
         record Line(Standing standing, DueItem item) {}
         return standings.stream()
                 .flatMap(standing -> work(standing).stream().map(item -> new Line(standing, item)))
                 .sorted(java.util.Comparator.comparing(Line::item, DueItem.MOST_URGENT_FIRST)
                         .thenComparing(line -> line.standing().onFile().facts().unit()))
-                .map(line -> line(line.standing(), line.item(), scheduled, units))
+                .map(line -> line(line.standing(), line.item(), scheduled, left, units))
                 .toList();
     }
 
@@ -71,7 +80,8 @@ public class Jobs {
         return DueWork.on(standing.state(), standing.judgements(), standing.policy(), standing.today());
     }
 
-    private static DueLine line(Standing standing, DueItem item, Map<String, Scheduled> scheduled, Units units) {
+    private static DueLine line(
+            Standing standing, DueItem item, Map<String, Scheduled> scheduled, Map<String, Waiver> left, Units units) {
         var vehicle = standing.onFile();
         return new DueLine(
                 item.key(),
@@ -87,7 +97,81 @@ public class Jobs {
                 item.urgency(),
                 ReasonView.of(item.urgency(), item.reason(), units),
                 item.kind().canBeScheduled(),
-                scheduledOn(vehicle.id(), item, scheduled).orElse(null));
+                item.range().map(TireClocks.Range::earliest).orElse(null),
+                item.range().flatMap(TireClocks.Range::latest).orElse(null),
+                item.kind().waiting(),
+                scheduledOn(vehicle.id(), item, scheduled).orElse(null),
+                Optional.ofNullable(left.get(Waivers.key(vehicle.id(), item.key())))
+                        // What must not roll doesn't wait, whatever was decided before it came to that.
+                        .filter(waiver -> item.urgency() != Verdict.DO_NOT_OPERATE)
+                        .map(waiver -> new LeftUntil(waiver.until(), waiver.reason(), waiver.by()))
+                        .orElse(null));
+    }
+
+    /** Due work of a vehicle that is neither on a day nor left until later. */
+    @Transactional(readOnly = true)
+    public List<DueItem> open(Standing standing) {
+        return open(standing, store.scheduled(), waivers.holding());
+    }
+
+    private static List<DueItem> open(Standing standing, Map<String, Scheduled> scheduled, Map<String, Waiver> left) {
+        long id = standing.onFile().id();
+        return work(standing).stream()
+                .filter(item -> scheduledOn(id, item, scheduled).isEmpty())
+                .filter(item ->
+                        item.urgency() == Verdict.DO_NOT_OPERATE || !left.containsKey(Waivers.key(id, item.key())))
+                .toList();
+    }
+
+    /** The same for several vehicles at once, by vehicle. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<DueItem>> open(List<Standing> standings) {
+        Map<String, Scheduled> scheduled = store.scheduled();
+        Map<String, Waiver> left = waivers.holding();
+        return standings.stream()
+                .collect(Collectors.toMap(
+                        standing -> standing.onFile().id(), standing -> open(standing, scheduled, left)));
+    }
+
+    /** Visits worth proposing, the most minutes saved first. */
+    @Transactional(readOnly = true)
+    public List<BundleView> bundles(List<Standing> standings, Units units) {
+        Map<Long, List<DueItem>> open = open(standings);
+        return standings.stream()
+                .flatMap(standing -> Bundles.of(
+                        standing.onFile().facts(),
+                        open.get(standing.onFile().id()),
+                        standing.policy(),
+                        standing.today())
+                        .map(bundle -> bundle(standing, bundle, units))
+                        .stream())
+                .sorted(java.util.Comparator.comparing(BundleView::saved).reversed())
+                .toList();
+    }
+
+    private static BundleView bundle(Standing standing, Bundles.Bundle bundle, Units units) {
+        return new BundleView(
+                standing.onFile().id(),
+                standing.onFile().facts().unit(),
+                bundle.day(),
+                bundle.items().stream().map(DueItem::key).toList(),
+                bundle.items().stream()
+                        .map(item -> words(item) + ": " + item.reason().says().in(units))
+                        .toList(),
+                bundle.forward().stream()
+                        .map(item -> words(item) + ", due "
+                                + rotagens.core.measure.Phrase.of("{}", item.due())
+                                        .in(units))
+                        .toList(),
+                bundle.lifted(),
+                bundle.minutes(),
+                bundle.saved());
+    }
+
+    private static String words(DueItem item) {
+        return (item.positions().stream().map(Position::code).collect(Collectors.joining(" ")) + " "
+                        + item.kind().words())
+                .strip();
     }
 
     /** The job all of it is on; work with one position missing still has to be scheduled. */

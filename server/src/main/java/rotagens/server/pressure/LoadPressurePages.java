@@ -2,14 +2,12 @@ package rotagens.server.pressure;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.inspection.Finding;
 import rotagens.core.inspection.Reading;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.Verdict;
@@ -144,14 +142,7 @@ class LoadPressurePages {
     }
 
     static AxleSheet axle(Standing standing, AxleAnswer answer, Units units) {
-        Map<Position, CarryNow.Gauged> gauged = new HashMap<>();
-        standing.state().tires().forEach((position, state) -> gauged.put(position, gauged(standing, state)));
-        CarryNow carry = CarryNow.of(
-                standing.onFile().facts(),
-                answer.axle(),
-                standing.state().models(),
-                gauged,
-                standing.state().facts().book());
+        CarryNow carry = standing.carryNow(answer.axle());
         List<Mark> read = new ArrayList<>();
         standing.state().tires().forEach((position, state) -> {
             if (position instanceof OnAxle on && on.axle() == answer.axle()) {
@@ -362,17 +353,6 @@ class LoadPressurePages {
                 axle.right().map(load -> load.in(units)).orElse(null),
                 axle.whole().map(load -> load.in(units)).orElse(lb(axle.lb()).in(units)),
                 axle.hasEnds() ? String.format(Locale.ROOT, "%.1f %%", axle.imbalance() * 100) : null);
-    }
-
-    private static CarryNow.Gauged gauged(Standing standing, TireState state) {
-        Optional<Pressure> target = state.tire()
-                .flatMap(tire -> standing.target(state.position(), tire.model()).pressure());
-        Optional<Pressure> cold = state.lastCold().flatMap(Reading::pressure);
-        boolean ranLow = state.open().stream().anyMatch(open -> open.finding() == Finding.RAN_LOW)
-                || cold.isPresent()
-                        && target.filter(goal -> RunFlat.ranLow(cold.get(), goal))
-                                .isPresent();
-        return new CarryNow.Gauged(cold, ranLow);
     }
 
     // ---- loss

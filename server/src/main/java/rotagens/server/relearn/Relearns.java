@@ -113,6 +113,11 @@ public class Relearns {
                 noted == null ? null : noted.at());
     }
 
+    /** The name of the procedure noted for a vehicle; empty where nobody noted one. */
+    public Optional<String> named(long vehicleId) {
+        return store.procedure(vehicleId).map(noted -> noted.procedure().name());
+    }
+
     /** The vehicle's procedure as it is used: noted, else the first ready-made one. */
     public RelearnProcedure procedure(long vehicleId, Layout layout) {
         return store.procedure(vehicleId)

@@ -1,0 +1,58 @@
+package rotagens.core.outlook;
+
+import java.util.ArrayList;
+import java.util.List;
+import rotagens.core.measure.Phrase;
+
+/**
+ * The numbers the years ahead turn on.
+ *
+ * @param overallYears age at which a tire goes wherever it is
+ * @param steerYears age at which it leaves a heavy steer axle
+ * @param visitMonths between two planned visits
+ * @param deliveredMonths how old a new tire is when it arrives
+ * @param growth of prices a year, as a share
+ * @param earlyFailures of tires a year, as a share: damage no clock foresees
+ * @param sensorYears a sensor's battery is taken to last
+ * @param sensorCents a sensor with its service kit
+ * @param hourCents an hour in the shop
+ */
+public record OutlookPolicy(
+        double overallYears,
+        double steerYears,
+        int visitMonths,
+        double deliveredMonths,
+        double growth,
+        double earlyFailures,
+        double sensorYears,
+        long sensorCents,
+        long hourCents) {
+
+    /** Why these numbers can't hold together, each with the smallest change that cures it. */
+    public List<Phrase> faults() {
+        List<Phrase> faults = new ArrayList<>();
+        if (steerYears > overallYears) {
+            faults.add(Phrase.of(
+                    "The steer limit of {} y lies over the overall limit of {} y and would never count. Lower it to {} y or less.",
+                    plain(steerYears),
+                    plain(overallYears),
+                    plain(overallYears)));
+        }
+        double least = Math.min(steerYears, overallYears);
+        if (least * 12 - deliveredMonths < visitMonths) {
+            faults.add(Phrase.of(
+                    "A new steer tire arrives {} months old and must go at {} y: it doesn’t last the {} months between visits. Plan visits every {} months, or buy younger tires.",
+                    plain(deliveredMonths),
+                    plain(least),
+                    visitMonths,
+                    (int) Math.max(1, Math.floor(least * 12 - deliveredMonths))));
+        }
+        return faults;
+    }
+
+    static String plain(double figure) {
+        return figure == Math.rint(figure)
+                ? String.valueOf((long) figure)
+                : String.valueOf(Math.round(figure * 10) / 10.0);
+    }
+}

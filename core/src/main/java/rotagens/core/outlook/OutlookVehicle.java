@@ -1,0 +1,54 @@
+package rotagens.core.outlook;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import rotagens.core.vehicle.Position;
+
+/**
+ * A vehicle as the years ahead depend on it.
+ *
+ * @param liftMinutes off, on and torqued, each wheel
+ * @param mountMinutes a tire off its wheel and another on
+ */
+public record OutlookVehicle(
+        long id,
+        String unit,
+        String vehicleClass,
+        String yard,
+        List<Spot> spots,
+        int liftMinutes,
+        int mountMinutes,
+        OutlookPolicy policy) {
+
+    /**
+     * A position with the tire that is on it now.
+     *
+     * @param size tires change places only within one size
+     * @param made the Sunday of its DOT week; empty where nobody has read it
+     * @param depth the lowest of it in 32nds; empty where not measured
+     * @param fresh depth of a new one in 32nds
+     * @param perDay 32nds it loses a day; zero where not known or where it doesn't roll
+     * @param spread of that rate as a share, half the range
+     * @param pull depth at which it goes
+     * @param steerLimit whether the steer age counts here
+     * @param sensor the day its sensor's battery is overdue; empty without one
+     * @param cents a new tire's price today
+     */
+    public record Spot(
+            Position position,
+            String size,
+            Optional<LocalDate> made,
+            Optional<Double> depth,
+            double fresh,
+            double perDay,
+            double spread,
+            double pull,
+            boolean steerLimit,
+            Optional<LocalDate> sensor,
+            long cents) {}
+
+    public OutlookVehicle {
+        spots = List.copyOf(spots);
+    }
+}

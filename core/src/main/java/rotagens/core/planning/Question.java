@@ -1,0 +1,45 @@
+package rotagens.core.planning;
+
+/** The coordinator's standing questions. */
+public enum Question {
+    MUST_NOT_LEAVE("Which vehicles must not leave today, and why", "First question of the morning."),
+    PASSES_AGE("Which tires pass an age before a day", "Counted from each DOT week."),
+    NEVER_WEIGHED("Never weighed", "Their pressures stand on a guess of the load."),
+    PLACARD_NO_LONGER_FITS("Placard no longer fits", "Another size than the placard’s is on the axle."),
+    UNKNOWN_DOT("DOT date not read", "Their age limits can’t be checked."),
+    UNKNOWN_WHEEL("Wheel data missing", "How the wheel is piloted has not been read."),
+    UNKNOWN_SENSOR(
+            "Sensor data missing", "The vehicle warns by sensors, but this one isn’t on file, or not since when."),
+    MEASURE_NEXT("The one measurement that would help most", "What most of a vehicle’s unknowns wait for."),
+    WHAT_TO_ORDER("What to order", "For every position whose tire has to go."),
+    DUAL_PARTNER("Which stock tire pairs best with a dual", "Where one tire of a dual has to go."),
+    WHICH_RELEARN("Which relearn applies", "The procedure on file for the vehicle."),
+    WHERE_IS_THE_PLACARD("Where is the placard", "Where it was found on this vehicle."),
+    WHAT_MAY_IT_CARRY(
+            "What the pressures are for, and what it may carry now",
+            "From today’s cold readings, the tightest tire named."),
+    CHANGED_SINCE_WEIGHING("What changed since it was weighed", "A slip no longer speaks for what changed after it."),
+    OPEN_FOLLOW_UPS("Which follow-ups are open", "Work that other work asked for.");
+
+    private final String title;
+    private final String about;
+
+    Question(String title, String about) {
+        this.title = title;
+        this.about = about;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** What it is good for, in a sentence. */
+    public String about() {
+        return about;
+    }
+
+    /** Whether it answers for an age and a day that are asked for with it. */
+    public boolean asksForAge() {
+        return this == PASSES_AGE;
+    }
+}

@@ -1,0 +1,113 @@
+package rotagens.core.shop;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * The plan a careful person makes by hand: what is due first gets the first place free. It is what a better plan is measured
+ * against, and where the solver begins.
+ */
+public final class FirstFit {
+
+    /** Places are a quarter of an hour apart. */
+    public static final int GRAIN = 15;
+
+    private final ShopRules rules;
+    private final LocalDate last;
+    private final Map<LocalDate, List<Placement>> byDay = new HashMap<>();
+
+    private FirstFit(ShopRules rules, LocalDate last) {
+        this.rules = rules;
+        this.last = last;
+    }
+
+    /** What came of it. */
+    public record Plan(List<Placement> placed, List<ShopJob> unplaced) {}
+
+    /**
+     * Places jobs by due date around what is there already.
+     *
+     * @param kept placements that stay
+     * @param last the last day to plan
+     */
+    public static Plan of(Collection<ShopJob> jobs, Collection<Placement> kept, ShopRules rules, LocalDate last) {
+        FirstFit fit = new FirstFit(rules, last);
+        kept.forEach(fit::keep);
+        List<Placement> placed = new ArrayList<>();
+        List<ShopJob> unplaced = new ArrayList<>();
+        jobs.stream()
+                .sorted(Comparator.comparing(ShopJob::due).thenComparing(ShopJob::id))
+                .forEach(job -> fit.first(job)
+                        .ifPresentOrElse(
+                                found -> {
+                                    fit.keep(found);
+                                    placed.add(found);
+                                },
+                                () -> unplaced.add(job)));
+        return new Plan(placed, unplaced);
+    }
+
+    private void keep(Placement placed) {
+        byDay.computeIfAbsent(placed.day(), day -> new ArrayList<>()).add(placed);
+    }
+
+    private Optional<Placement> first(ShopJob job) {
+        LocalDate from = job.earliest().isBefore(rules.today()) ? rules.today() : job.earliest();
+        for (LocalDate day = from; !day.isAfter(last); day = day.plusDays(1)) {
+            Optional<Placement> here = on(job, day, byDay.getOrDefault(day, List.of()), rules);
+            if (here.isPresent()) {
+                return here;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The first free place for a job on a day beside what is there; empty where there is none. */
+    static Optional<Placement> on(ShopJob job, LocalDate day, List<Placement> there, ShopRules rules) {
+        Optional<Span> open = rules.open(job.yard(), day);
+        if (open.isEmpty()) {
+            return Optional.empty();
+        }
+        int bays = rules.yard(job.yard()).map(ShopRules.Yard::bays).orElse(0);
+        List<List<String>> crews = crews(job, rules);
+        for (int start = open.get().from(); start + job.minutes() <= open.get().to(); start += GRAIN) {
+            if (!ShopCheck.when(job, day, start, rules).isEmpty()) {
+                continue;
+            }
+            for (int bay = 1; bay <= bays; bay++) {
+                for (List<String> crew : crews) {
+                    Placement candidate = new Placement(job, day, start, bay, crew);
+                    if (ShopCheck.against(candidate, there, rules).isEmpty()) {
+                        return Optional.of(candidate);
+                    }
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Who may do a job together: everybody at its yard, one or two at a time. */
+    public static List<List<String>> crews(ShopJob job, ShopRules rules) {
+        List<String> names = rules.workers().stream()
+                .filter(worker -> worker.yard().equals(job.yard()))
+                .map(ShopRules.Worker::name)
+                .toList();
+        List<List<String>> crews = new ArrayList<>();
+        for (int one = 0; one < names.size(); one++) {
+            if (job.people() <= 1) {
+                crews.add(List.of(names.get(one)));
+            } else {
+                for (int other = one + 1; other < names.size(); other++) {
+                    crews.add(List.of(names.get(one), names.get(other)));
+                }
+            }
+        }
+        return crews;
+    }
+}

@@ -1,0 +1,42 @@
+package rotagens.core.shop;
+
+import java.time.temporal.ChronoUnit;
+import java.util.Collection;
+
+/**
+ * What a plan costs in points, so that two can be compared: days late by their weight, travel, and work done long before it is
+ * due. A job without a place costs as if it were done ten weeks late. Source: our own scale.
+ */
+public final class ShopCost {
+
+    private static final int LATE_DAY = 100;
+    private static final int EARLY_WEEK = 2;
+    private static final int UNPLACED_DAYS = 70;
+
+    private ShopCost() {}
+
+    /** Of one job where it stands. */
+    public static long of(Placement placed) {
+        long late = ChronoUnit.DAYS.between(placed.job().due(), placed.day());
+        long points = placed.job().travel();
+        return points + (late > 0 ? late * LATE_DAY * placed.job().weight() : -late / 7 * EARLY_WEEK);
+    }
+
+    /** Of a job that has no place. */
+    public static long unplaced(ShopJob job) {
+        return (long) UNPLACED_DAYS * LATE_DAY * job.weight();
+    }
+
+    /** Of a whole plan. */
+    public static long of(Collection<Placement> placed, Collection<ShopJob> unplaced) {
+        return placed.stream().mapToLong(ShopCost::of).sum()
+                + unplaced.stream().mapToLong(ShopCost::unplaced).sum();
+    }
+
+    /** Days late, all jobs together. */
+    public static long daysLate(Collection<Placement> placed) {
+        return placed.stream()
+                .mapToLong(one -> Math.max(0, ChronoUnit.DAYS.between(one.job().due(), one.day())))
+                .sum();
+    }
+}

@@ -1,0 +1,38 @@
+package rotagens.core.shop;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Work that wants a bay.
+ *
+ * @param yard where it is done: the vehicle's own yard unless that can't
+ * @param minutes in the bay
+ * @param people at least so many pairs of hands
+ * @param earliest not before this day
+ * @param waitsFor why not before, such as tires on order; empty where it is today
+ * @param due the day it has to be done by
+ * @param weight what a day late costs: higher where the vehicle must not roll until then
+ * @param fit whether the vehicle could be in service meanwhile: one that mustn't roll anyway isn't missed
+ * @param travel minutes to bring the vehicle there from its own yard
+ */
+public record ShopJob(
+        String id,
+        String unit,
+        String vehicleClass,
+        String yard,
+        int minutes,
+        int people,
+        Set<Equipment> needs,
+        LocalDate earliest,
+        Optional<String> waitsFor,
+        LocalDate due,
+        int weight,
+        boolean fit,
+        int travel) {
+
+    public ShopJob {
+        needs = Set.copyOf(needs);
+    }
+}

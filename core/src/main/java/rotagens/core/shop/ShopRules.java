@@ -1,0 +1,104 @@
+package rotagens.core.shop;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What a fleet's shops can do: yards with their hours, bays and equipment, people, holidays, vehicles that are away, and how
+ * many of a class stay in service.
+ *
+ * @param inService by class, how many vehicles are fit to roll at all
+ */
+public record ShopRules(
+        LocalDate today,
+        List<Yard> yards,
+        List<Worker> workers,
+        List<Closure> closures,
+        List<Away> away,
+        List<Readiness> readiness,
+        Map<String, Integer> inService) {
+
+    /** A yard with a shop. */
+    public record Yard(String name, Map<DayOfWeek, Span> open, int bays, Map<Equipment, Integer> equipment) {
+
+        public int has(Equipment one) {
+            return equipment.getOrDefault(one, 0);
+        }
+
+        /** The longest day it is open, in minutes. */
+        public int longestDay() {
+            return open.values().stream().mapToInt(Span::minutes).max().orElse(0);
+        }
+    }
+
+    /** Somebody who works in a yard's shop on some days of the week. */
+    public record Worker(String name, String yard, Set<DayOfWeek> days, Span hours) {
+
+        boolean works(String at, LocalDate day, int start, int end) {
+            return yard.equals(at) && days.contains(day.getDayOfWeek()) && hours.holds(start, end);
+        }
+    }
+
+    /** Days nobody works; of one yard, or of all. */
+    public record Closure(Optional<String> yard, LocalDate from, LocalDate to, String why) {
+
+        boolean closes(String at, LocalDate day) {
+            return yard.map(at::equals).orElse(true) && !day.isBefore(from) && !day.isAfter(to);
+        }
+    }
+
+    /** A vehicle that is out and can't be in the shop. */
+    public record Away(String unit, LocalDateTime from, LocalDateTime to, String why) {
+
+        boolean keeps(String vehicle, LocalDate day, int start, int end) {
+            return unit.equals(vehicle)
+                    && from.isBefore(day.atStartOfDay().plusMinutes(end))
+                    && to.isAfter(day.atStartOfDay().plusMinutes(start));
+        }
+    }
+
+    /** At least so many vehicles of a class stay in service every day. */
+    public record Readiness(String vehicleClass, int keep) {}
+
+    public ShopRules {
+        yards = List.copyOf(yards);
+        workers = List.copyOf(workers);
+        closures = List.copyOf(closures);
+        away = List.copyOf(away);
+        readiness = List.copyOf(readiness);
+        inService = Map.copyOf(inService);
+    }
+
+    public Optional<Yard> yard(String name) {
+        return yards.stream().filter(yard -> yard.name().equals(name)).findFirst();
+    }
+
+    /** The hours a yard's shop is open on a day; empty where it isn't. */
+    public Optional<Span> open(String yard, LocalDate day) {
+        if (closures.stream().anyMatch(closure -> closure.closes(yard, day))) {
+            return Optional.empty();
+        }
+        return yard(yard).map(shop -> shop.open().get(day.getDayOfWeek()));
+    }
+
+    /** Whether all of a crew work at a yard then. */
+    public boolean work(List<String> people, String yard, LocalDate day, int start, int end) {
+        return people.stream()
+                .allMatch(name -> workers.stream()
+                        .anyMatch(worker -> worker.name().equals(name) && worker.works(yard, day, start, end)));
+    }
+
+    /** How many vehicles of a class may be in the shop on a day; empty where nothing limits it. */
+    public Optional<Integer> mayBeIn(String vehicleClass) {
+        return readiness.stream()
+                .filter(rule -> rule.vehicleClass().equals(vehicleClass))
+                .map(rule -> inService.getOrDefault(vehicleClass, 0) - rule.keep())
+                .map(spare -> Math.max(0, spare))
+                .min(Integer::compareTo);
+    }
+}

@@ -1,0 +1,99 @@
+package rotagens.core.shop;
+
+import java.util.ArrayList;
+import java.util.List;
+import rotagens.core.measure.Phrase;
+import rotagens.core.shop.ShopRules.Closure;
+import rotagens.core.shop.ShopRules.Readiness;
+
+/** Rules of a shop that can't be met, each with its smallest cause. */
+public final class ShopSetup {
+
+    private ShopSetup() {}
+
+    /** What is wrong with the rules themselves. */
+    public static List<Phrase> faults(ShopRules rules) {
+        List<Phrase> faults = new ArrayList<>();
+        for (Readiness rule : rules.readiness()) {
+            int fit = rules.inService().getOrDefault(rule.vehicleClass(), 0);
+            if (rule.keep() > fit) {
+                faults.add(Phrase.of(
+                        "“Keep {} of {} in service” can’t be met: only {} fit to roll today, whatever is planned.",
+                        rule.keep(),
+                        rule.vehicleClass(),
+                        fit == 1 ? "one is" : fit + " are"));
+            } else if (rule.keep() == fit) {
+                faults.add(Phrase.of(
+                        "“Keep {} of {} in service” leaves none for the shop: {} fit to roll. Ask for one less, or work after hours.",
+                        rule.keep(),
+                        rule.vehicleClass(),
+                        fit));
+            }
+        }
+        List<Closure> closures = rules.closures();
+        for (int one = 0; one < closures.size(); one++) {
+            for (int other = one + 1; other < closures.size(); other++) {
+                if (overlap(closures.get(one), closures.get(other))) {
+                    faults.add(Phrase.of(
+                            "Two closures overlap: {} ({} to {}) and {} ({} to {}). Both count; take one off if it is a mistake.",
+                            closures.get(one).why(),
+                            closures.get(one).from(),
+                            closures.get(one).to(),
+                            closures.get(other).why(),
+                            closures.get(other).from(),
+                            closures.get(other).to()));
+                }
+            }
+        }
+        return faults;
+    }
+
+    private static boolean overlap(Closure one, Closure other) {
+        boolean sameYard =
+                one.yard().isEmpty() || other.yard().isEmpty() || one.yard().equals(other.yard());
+        return sameYard && !one.from().isAfter(other.to()) && !other.from().isAfter(one.to());
+    }
+
+    /** Why a job can never stand anywhere; empty where it could. */
+    public static List<Phrase> never(ShopJob job, ShopRules rules) {
+        List<Phrase> faults = new ArrayList<>();
+        if (rules.yard(job.yard()).isEmpty()) {
+            return List.of(Phrase.of("{} has no shop. Say where {} is worked on.", job.yard(), job.unit()));
+        }
+        ShopRules.Yard yard = rules.yard(job.yard()).orElseThrow();
+        if (job.minutes() > yard.longestDay()) {
+            faults.add(Phrase.of(
+                    "{} takes {} and {} is open {} at most: split it into two jobs.",
+                    job.unit(),
+                    hours(job.minutes()),
+                    yard.name(),
+                    hours(yard.longestDay())));
+        }
+        job.needs().stream()
+                .filter(need -> yard.has(need) == 0)
+                .sorted()
+                .forEach(need ->
+                        faults.add(Phrase.of("{} needs: {}; {} has none.", job.unit(), need.words(), yard.name())));
+        if (FirstFit.crews(job, rules).isEmpty()) {
+            faults.add(Phrase.of(
+                    "{} needs {} pairs of hands; {} has {}.",
+                    job.unit(),
+                    job.people(),
+                    yard.name(),
+                    rules.workers().stream()
+                            .filter(worker -> worker.yard().equals(yard.name()))
+                            .count()));
+        }
+        if (job.fit()
+                && rules.mayBeIn(job.vehicleClass()).filter(most -> most == 0).isPresent()) {
+            faults.add(Phrase.of(
+                    "No {} may be in the shop: as many have to stay in service as are fit to roll.",
+                    job.vehicleClass()));
+        }
+        return faults;
+    }
+
+    private static String hours(int minutes) {
+        return minutes / 60 + " h" + (minutes % 60 == 0 ? "" : " " + minutes % 60 + " min");
+    }
+}

@@ -1,0 +1,210 @@
+package rotagens.core.outlook;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import rotagens.core.measure.Units;
+import rotagens.core.outlook.OutlookVehicle.Spot;
+import rotagens.core.vehicle.Position;
+
+class YearsTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 1, 4);
+
+    private double steer = 3;
+    private double overall = 9;
+    private int visits = 36;
+    private double delivered;
+    private double growth;
+    private double wear;
+    private LocalDate made = TODAY;
+    private double early;
+
+    private Spot spot(String code, boolean isSteer) {
+        return new Spot(
+                Position.parse(code),
+                "225/75R16",
+                Optional.of(made),
+                Optional.of(14.0),
+                14,
+                wear,
+                0.2,
+                4,
+                isSteer,
+                Optional.empty(),
+                20_000);
+    }
+
+    private OutlookVehicle shuttle() {
+        List<Spot> spots = new ArrayList<>();
+        spots.add(spot("1L", true));
+        spots.add(spot("1R", true));
+        for (String code : List.of("2LO", "2LI", "2RI", "2RO")) {
+            spots.add(spot(code, false));
+        }
+        return new OutlookVehicle(
+                1,
+                "SH-01",
+                "Shuttle",
+                "Millrace",
+                spots,
+                10,
+                20,
+                new OutlookPolicy(overall, steer, visits, delivered, growth, early, 10, 8_500, 6_000));
+    }
+
+    private Outcome play(Strategy strategy, LocalDate end) {
+        return Years.of(shuttle(), strategy, TODAY, end);
+    }
+
+    @Test
+    @DisplayName("the shuttle with steer 3 and overall 9: the ladder buys 6 tires in nine years, run to limit 10")
+    void worked() {
+        LocalDate end = TODAY.plusYears(9).plusDays(1);
+        assertThat(play(Strategy.AGE_LADDER, end).tires()).isEqualTo(6);
+        assertThat(play(Strategy.AGE_LADDER, end).breaks()).isEmpty();
+        assertThat(play(Strategy.RUN_TO_LIMIT, end).tires()).isEqualTo(10);
+        assertThat(play(Strategy.BY_AXLE, end).tires()).isEqualTo(10);
+        assertThat(play(Strategy.ALL_AT_ONCE, end).tires()).isEqualTo(18);
+    }
+
+    @Test
+    @DisplayName("a tire that ends its life further back is one ribbon over two positions")
+    void ribbon() {
+        Outcome outcome = play(Strategy.AGE_LADDER, TODAY.plusYears(12));
+        Outcome.Ribbon moved = outcome.ribbons().stream()
+                .filter(ribbon -> ribbon.stays().size() == 2)
+                .findFirst()
+                .orElseThrow();
+        assertThat(moved.stays().get(0).position().code()).startsWith("1");
+        assertThat(moved.stays().get(1).position().code()).startsWith("2");
+        assertThat(moved.stays().get(0).to()).isEqualTo(moved.stays().get(1).from());
+    }
+
+    @Test
+    @DisplayName(
+            "round years don't hold: stock four months old passes the steer age four months before the visit, and the cure is named")
+    void broken() {
+        delivered = 4;
+        Outcome outcome = play(Strategy.AGE_LADDER, TODAY.plusYears(9));
+        Outcome.Break first = outcome.breaks().get(0);
+        assertThat(first.limit()).isEqualTo(Outcome.End.STEER_AGE);
+        assertThat(first.on()).isEqualTo(TODAY.plusYears(3).minusMonths(4).plusYears(3));
+        assertThat(first.says().in(Units.US))
+                .startsWith("1L passes its steer age limit on 4 Sep 2031, 122 days before the visit on 4 Jan 2032");
+        assertThat(first.cure().in(Units.US))
+                .isEqualTo("Cheapest: the visit 122 days earlier, about $45 of life thrown away.");
+        visits = 34;
+        assertThat(play(Strategy.AGE_LADDER, TODAY.plusYears(9))
+                        .breaks()
+                        .get(0)
+                        .cure()
+                        .in(Units.US))
+                .isEqualTo("Cheapest: stock at most 1.9 months old instead of 4, then it lasts.");
+    }
+
+    @Test
+    @DisplayName("a tire past its limit today goes today; nothing is ever on the vehicle past its limit")
+    void pastLimit() {
+        made = TODAY.minusYears(10);
+        Outcome outcome = play(Strategy.RUN_TO_LIMIT, TODAY.plusYears(2));
+        assertThat(outcome.visits().get(0).day()).isEqualTo(TODAY);
+        assertThat(outcome.visits().get(0).bought()).hasSize(6);
+    }
+
+    @Test
+    @DisplayName("wear ends a tire before age where it comes first, and its range stands beside it")
+    void worn() {
+        wear = 10 / 730.0;
+        Outcome outcome = play(Strategy.RUN_TO_LIMIT, TODAY.plusYears(3));
+        Outcome.Ribbon first = outcome.ribbons().stream()
+                .filter(ribbon -> ribbon.end() == Outcome.End.TREAD)
+                .findFirst()
+                .orElseThrow();
+        assertThat(first.to()).isEqualTo(TODAY.plusDays(730));
+        assertThat(first.spanEarliest()).contains(TODAY.plusDays(608));
+        assertThat(first.spanLatest().orElseThrow()).isEqualTo(TODAY.plusDays(913));
+        assertThat(first.wasted32nds()).isZero();
+        assertThat(first.wastedYears()).isCloseTo(7, within(0.01));
+    }
+
+    @ParameterizedTest
+    @EnumSource(Strategy.class)
+    @DisplayName(
+            "whatever the strategy, positions are never empty, never shared, and steer tires keep their age unless a break says so")
+    void whole(Strategy strategy) {
+        delivered = 3;
+        visits = 12;
+        wear = 10 / 1500.0;
+        LocalDate end = TODAY.plusYears(15);
+        Outcome outcome = play(strategy, end);
+        for (Spot spot : outcome.vehicle().spots()) {
+            List<Outcome.Stay> stays = outcome.ribbons().stream()
+                    .flatMap(ribbon -> ribbon.stays().stream())
+                    .filter(stay -> stay.position().equals(spot.position()))
+                    .sorted(java.util.Comparator.comparing(Outcome.Stay::from))
+                    .toList();
+            assertThat(stays.get(0).from()).isEqualTo(TODAY);
+            assertThat(stays.get(stays.size() - 1).to()).isEqualTo(end);
+            for (int at = 1; at < stays.size(); at++) {
+                assertThat(stays.get(at).from())
+                        .as("%s", stays)
+                        .isEqualTo(stays.get(at - 1).to());
+            }
+        }
+        assertThat(outcome.oldestSteerYears()).isLessThanOrEqualTo(3.01);
+        Totals totals = Totals.of(List.of(outcome), TODAY, end);
+        assertThat(totals.tires()).isEqualTo(outcome.tires());
+        assertThat(totals.cents()).isEqualTo(outcome.cents());
+        assertThat(totals.quarters()).hasSize(61);
+    }
+
+    @Test
+    @DisplayName("prices grow by the year: a tire bought after nine years at 3 % costs 1.305 times as much")
+    void growth() {
+        growth = 0.03;
+        Outcome outcome = play(Strategy.BY_AXLE, TODAY.plusYears(9).plusDays(1));
+        Outcome.Visit last = outcome.visits().get(outcome.visits().size() - 1);
+        assertThat(last.tireCents() / (double) last.bought().size()).isCloseTo(20_000 * 1.3048, within(20.0));
+    }
+
+    @Test
+    @DisplayName(
+            "a steer age over the overall age, and visits further apart than a steer tire lasts, are refused with the smallest cure")
+    void faults() {
+        steer = 9;
+        overall = 7;
+        assertThat(shuttle().policy().faults().get(0).in(Units.US))
+                .isEqualTo(
+                        "The steer limit of 9 y lies over the overall limit of 7 y and would never count. Lower it to 7 y or less.");
+        steer = 3;
+        delivered = 4;
+        assertThat(shuttle().policy().faults().get(0).in(Units.US))
+                .endsWith("Plan visits every 32 months, or buy younger tires.");
+        visits = 12;
+        assertThat(shuttle().policy().faults()).isEmpty();
+    }
+
+    @Test
+    @DisplayName(
+            "without damage and wear a plan holds for certain; at 2 % a year six tires over two years hold in four of five tries")
+    void odds() {
+        LocalDate until = TODAY.plusYears(2);
+        List<Outcome> sure = List.of(play(Strategy.PLANNED_VISITS, TODAY.plusYears(5)));
+        assertThat(Odds.of(sure, TODAY, until, 500, 7).holds()).isEqualTo(1);
+        early = 0.02;
+        List<Outcome> plan = List.of(play(Strategy.PLANNED_VISITS, TODAY.plusYears(5)));
+        Odds.Result odds = Odds.of(plan, TODAY, until, 4_000, 7);
+        // Twelve tire-years at 0.98 each.
+        assertThat(odds.holds()).isCloseTo(Math.pow(0.98, 12), within(0.02));
+        assertThat(Odds.of(plan, TODAY, until, 4_000, 7)).isEqualTo(odds);
+    }
+}

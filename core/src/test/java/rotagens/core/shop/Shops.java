@@ -1,0 +1,61 @@
+package rotagens.core.shop;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import rotagens.core.measure.Units;
+
+/** A small shop to try rules on: one yard, two bays, two people, Monday to Friday from seven to four. */
+final class Shops {
+
+    static final LocalDate MONDAY = LocalDate.of(2026, 11, 30);
+    static final Set<DayOfWeek> WEEK = EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY);
+    static final Span DAY = Span.parse("07:00-16:00");
+
+    List<ShopRules.Closure> closures = List.of();
+    List<ShopRules.Away> away = List.of();
+    List<ShopRules.Readiness> readiness = List.of();
+    Map<Equipment, Integer> equipment = Map.of(Equipment.CAGE, 1, Equipment.CHANGER, 2);
+
+    ShopRules rules() {
+        Map<DayOfWeek, Span> open = new java.util.EnumMap<>(DayOfWeek.class);
+        WEEK.forEach(day -> open.put(day, DAY));
+        return new ShopRules(
+                MONDAY,
+                List.of(new ShopRules.Yard("Millrace", open, 2, equipment)),
+                List.of(
+                        new ShopRules.Worker("Rafe", "Millrace", WEEK, DAY),
+                        new ShopRules.Worker("Tomas", "Millrace", EnumSet.of(DayOfWeek.MONDAY), DAY)),
+                closures,
+                away,
+                readiness,
+                Map.of("Shuttle", 3));
+    }
+
+    static ShopJob job(String unit, int minutes) {
+        return new ShopJob(
+                unit, unit, "Shuttle", "Millrace", minutes, 1, Set.of(), MONDAY, Optional.empty(), MONDAY, 1, true, 0);
+    }
+
+    static ShopJob needing(String unit, Equipment... needs) {
+        return new ShopJob(
+                unit, unit, "Shuttle", "Millrace", 60, 1, Set.of(needs), MONDAY, Optional.empty(), MONDAY, 1, true, 0);
+    }
+
+    static Placement at(ShopJob job, LocalDate day, String clock, int bay, String... people) {
+        String[] parts = clock.split(":");
+        return new Placement(
+                job, day, Integer.parseInt(parts[0]) * 60 + Integer.parseInt(parts[1]), bay, List.of(people));
+    }
+
+    static List<String> says(List<Clash> clashes) {
+        return new ArrayList<>(clashes.stream()
+                .map(clash -> clash.rule() + ": " + clash.says().in(Units.US))
+                .toList());
+    }
+}

@@ -1,0 +1,115 @@
+package rotagens.server.planning;
+
+import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.WAIVER;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.Units;
+import rotagens.core.planning.DueItem;
+import rotagens.core.planning.DueWork;
+import rotagens.core.planning.Waiver;
+import rotagens.server.fleet.Changes;
+import rotagens.server.fleet.Fleet;
+import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.people.People;
+import rotagens.server.web.Entries;
+import rotagens.server.web.ProblemException;
+
+/** Due work left until a day: by whom, why and until when. Nothing is deleted; taking one back ends it. */
+@Service
+public class Waivers {
+
+    private static final int LONGEST = 300;
+
+    /** What somebody decides to leave. */
+    record Leave(
+            @Nullable String key,
+            @Nullable LocalDate until,
+            @Nullable String reason) {}
+
+    private final DSLContext db;
+    private final Fleet fleet;
+    private final People people;
+    private final Changes changes;
+    private final Clock clock;
+
+    Waivers(DSLContext db, Fleet fleet, People people, Changes changes, Clock clock) {
+        this.db = db;
+        this.fleet = fleet;
+        this.people = people;
+        this.changes = changes;
+        this.clock = clock;
+    }
+
+    /** Those that hold today, by vehicle and work. */
+    Map<String, Waiver> holding() {
+        LocalDate today = LocalDate.now(clock);
+        Map<String, Waiver> holding = new HashMap<>();
+        db.select(WAIVER.asterisk(), PERSON.NAME)
+                .from(WAIVER)
+                .join(PERSON)
+                .on(PERSON.ID.eq(WAIVER.PERSON_ID))
+                .where(WAIVER.ENDED_AT.isNull(), WAIVER.UNTIL_DAY.ge(today))
+                .orderBy(WAIVER.ID)
+                .forEach(row -> holding.put(
+                        key(row.get(WAIVER.VEHICLE_ID), row.get(WAIVER.WORK)),
+                        new Waiver(row.get(WAIVER.UNTIL_DAY), row.get(WAIVER.REASON), row.get(PERSON.NAME))));
+        return holding;
+    }
+
+    static String key(long vehicleId, String work) {
+        return vehicleId + " " + work;
+    }
+
+    /** Leaves a piece of due work until a day. */
+    @Transactional
+    void leave(long vehicleId, Leave wanted, Units units) {
+        changes.only();
+        Standing standing = fleet.get(vehicleId);
+        DueItem item = DueWork.on(standing.state(), standing.judgements(), standing.policy(), standing.today()).stream()
+                .filter(one -> one.key().equals(wanted.key()))
+                .findFirst()
+                .orElseThrow(() -> ProblemException.conflict("This is no longer due. Look at the list again."));
+        Entries wrong = new Entries();
+        String reason = wrong.text("reason", wanted.reason(), LONGEST);
+        wrong.unless(!reason.isEmpty(), "reason", "Say why it can wait.");
+        wrong.unless(wanted.until() != null, "until", "Choose until when.");
+        if (wanted.until() != null) {
+            Optional.of(wanted.until())
+                    .flatMap(until -> Waiver.against(item, until, standing.today()))
+                    .ifPresent(why -> wrong.wrong("until", why.in(units)));
+        }
+        wrong.refuseIfWrong();
+        takeBack(vehicleId, item.key());
+        db.insertInto(WAIVER)
+                .set(WAIVER.VEHICLE_ID, vehicleId)
+                .set(WAIVER.WORK, item.key())
+                .set(WAIVER.UNTIL_DAY, wanted.until())
+                .set(WAIVER.REASON, reason)
+                .set(WAIVER.AT, clock.instant())
+                .set(WAIVER.PERSON_ID, people.me())
+                .execute();
+    }
+
+    /** It is due again from now on. */
+    @Transactional
+    void end(long vehicleId, String work) {
+        changes.only();
+        takeBack(vehicleId, work);
+    }
+
+    private void takeBack(long vehicleId, String work) {
+        db.update(WAIVER)
+                .set(WAIVER.ENDED_AT, clock.instant())
+                .where(WAIVER.VEHICLE_ID.eq(vehicleId), WAIVER.WORK.eq(work), WAIVER.ENDED_AT.isNull())
+                .execute();
+    }
+}

@@ -1,0 +1,87 @@
+package rotagens.server.questions;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.measure.Units;
+import rotagens.core.planning.Question;
+import rotagens.server.questions.Questions.AnswerView;
+import rotagens.server.questions.Questions.Ask;
+import rotagens.server.questions.Questions.KeepQuestion;
+import rotagens.server.questions.Questions.QuestionsView;
+
+@RestController
+class QuestionController {
+
+    private final Questions questions;
+
+    QuestionController(Questions questions) {
+        this.questions = questions;
+    }
+
+    /** Every standing question with how many vehicles it concerns, and those kept under a name. */
+    @GetMapping("/api/questions")
+    QuestionsView all(@RequestParam(defaultValue = "US") Units units) {
+        return questions.all(units);
+    }
+
+    /** One question, or several combined. */
+    @GetMapping("/api/questions/answer")
+    AnswerView answer(
+            @RequestParam List<Question> ask,
+            @RequestParam(defaultValue = "true") boolean together,
+            @RequestParam(required = false) @Nullable String vehicleClass,
+            @RequestParam(required = false) @Nullable String yard,
+            @RequestParam(required = false) @Nullable Double years,
+            @RequestParam(required = false) @Nullable LocalDate by,
+            @RequestParam(defaultValue = "US") Units units) {
+        return questions.answer(new Ask(ask, together, vehicleClass, yard, years, by), units);
+    }
+
+    @GetMapping("/api/questions/answer.csv")
+    ResponseEntity<byte[]> csv(
+            @RequestParam List<Question> ask,
+            @RequestParam(defaultValue = "true") boolean together,
+            @RequestParam(required = false) @Nullable String vehicleClass,
+            @RequestParam(required = false) @Nullable String yard,
+            @RequestParam(required = false) @Nullable Double years,
+            @RequestParam(required = false) @Nullable LocalDate by,
+            @RequestParam(defaultValue = "US") Units units) {
+        String csv = questions.csv(new Ask(ask, together, vehicleClass, yard, years, by), units);
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("question.csv")
+                                .build()
+                                .toString())
+                .body(csv.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @PostMapping("/api/questions/kept")
+    QuestionsView keep(@RequestParam(defaultValue = "US") Units units, @RequestBody KeepQuestion kept) {
+        questions.keep(kept);
+        return questions.all(units);
+    }
+
+    @DeleteMapping("/api/questions/kept/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void forget(@PathVariable long id) {
+        questions.forget(id);
+    }
+}
