@@ -37,12 +37,21 @@ public final class FirstFit {
      * @param last the last day to plan
      */
     public static Plan of(Collection<ShopJob> jobs, Collection<Placement> kept, ShopRules rules, LocalDate last) {
+        return placed(jobs, kept, Comparator.comparing(ShopJob::due).thenComparing(ShopJob::id), rules, last);
+    }
+
+    private static Plan placed(
+            Collection<ShopJob> jobs,
+            Collection<Placement> kept,
+            Comparator<ShopJob> order,
+            ShopRules rules,
+            LocalDate last) {
         FirstFit fit = new FirstFit(rules, last);
         kept.forEach(fit::keep);
         List<Placement> placed = new ArrayList<>();
         List<ShopJob> unplaced = new ArrayList<>();
         jobs.stream()
-                .sorted(Comparator.comparing(ShopJob::due).thenComparing(ShopJob::id))
+                .sorted(order)
                 .forEach(job -> fit.first(job)
                         .ifPresentOrElse(
                                 found -> {
@@ -83,7 +92,7 @@ public final class FirstFit {
             for (int bay = 1; bay <= bays; bay++) {
                 for (List<String> crew : crews) {
                     Placement candidate = new Placement(job, day, start, bay, crew);
-                    if (ShopCheck.against(candidate, there, rules).isEmpty()) {
+                    if (ShopCheck.stands(candidate, there, rules)) {
                         return Optional.of(candidate);
                     }
                 }

@@ -20,6 +20,11 @@ public record Placement(ShopJob job, LocalDate day, int start, int bay, List<Str
     }
 
     boolean shares(Placement other) {
-        return people.stream().anyMatch(other.people::contains);
+        for (String name : people) {
+            if (other.people.contains(name)) {
+                return true;
+            }
+        }
+        return false;
     }
 }

@@ -28,6 +28,30 @@ public final class ShopCheck {
         return clashes;
     }
 
+    /**
+     * Whether a placement can stand beside the others: the same as nothing being against it, without saying why, because a plan
+     * asks very often.
+     */
+    public static boolean stands(Placement placed, Collection<Placement> others, ShopRules rules) {
+        ShopJob job = placed.job();
+        if (placed.people().size() < job.people()
+                || !rules.work(placed.people(), job.yard(), placed.day(), placed.start(), placed.end())) {
+            return false;
+        }
+        List<Placement> same = new ArrayList<>();
+        for (Placement other : others) {
+            if (other.day().equals(placed.day()) && !other.job().id().equals(job.id())) {
+                if (collide(placed, other)) {
+                    return false;
+                }
+                same.add(other);
+            }
+        }
+        return equipment(placed, same, rules).isEmpty()
+                && readiness(placed, same, rules).isEmpty()
+                && alone(placed, rules).isEmpty();
+    }
+
     /** What is against it whatever else is planned. */
     public static List<Clash> alone(Placement placed, ShopRules rules) {
         ShopJob job = placed.job();
@@ -123,9 +147,17 @@ public final class ShopCheck {
                         day.getDayOfWeek().getDisplayName(java.time.format.TextStyle.FULL, java.util.Locale.ENGLISH)));
     }
 
+    /** Whether two jobs want the same bay, the same hands or the same vehicle at the same time. */
+    public static boolean collide(Placement one, Placement other) {
+        return one.overlaps(other)
+                && (one.job().yard().equals(other.job().yard()) && one.bay() == other.bay()
+                        || one.shares(other)
+                        || one.job().unit().equals(other.job().unit()));
+    }
+
     /** Two jobs that can't go on at the same time, or on one bay, by one person, on one vehicle. */
     public static Optional<Clash> clash(Placement one, Placement other, ShopRules rules) {
-        if (!one.overlaps(other)) {
+        if (!collide(one, other)) {
             return Optional.empty();
         }
         String until = Span.clock(other.end());
@@ -144,23 +176,25 @@ public final class ShopCheck {
                     ShopRule.PERSON_TAKEN,
                     Phrase.of("{} works on {} until {}.", who, other.job().unit(), until)));
         }
-        if (one.job().unit().equals(other.job().unit())) {
-            return Optional.of(new Clash(
-                    ShopRule.VEHICLE_TAKEN,
-                    Phrase.of("{} stands in bay {} until {}.", one.job().unit(), other.bay(), until)));
-        }
-        return Optional.empty();
+        return Optional.of(new Clash(
+                ShopRule.VEHICLE_TAKEN,
+                Phrase.of("{} stands in bay {} until {}.", one.job().unit(), other.bay(), until)));
     }
 
     /** Whether two jobs need the same piece of equipment of which their yard has only one. */
     public static boolean contend(Placement one, Placement other, ShopRules rules) {
-        return one.overlaps(other)
-                && one.job().yard().equals(other.job().yard())
-                && one.job().needs().stream()
-                        .anyMatch(need -> other.job().needs().contains(need)
-                                && rules.yard(one.job().yard())
-                                        .filter(yard -> yard.has(need) == 1)
-                                        .isPresent());
+        if (!one.overlaps(other) || !one.job().yard().equals(other.job().yard())) {
+            return false;
+        }
+        for (Equipment need : one.job().needs()) {
+            if (other.job().needs().contains(need)
+                    && rules.yard(one.job().yard())
+                            .filter(yard -> yard.has(need) == 1)
+                            .isPresent()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static Optional<Clash> equipment(Placement placed, List<Placement> same, ShopRules rules) {

@@ -1,5 +1,6 @@
 package rotagens.core.shop;
 
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 
@@ -17,9 +18,13 @@ public final class ShopCost {
 
     /** Of one job where it stands. */
     public static long of(Placement placed) {
-        long late = ChronoUnit.DAYS.between(placed.job().due(), placed.day());
-        long points = placed.job().travel();
-        return points + (late > 0 ? late * LATE_DAY * placed.job().weight() : -late / 7 * EARLY_WEEK);
+        return of(placed.job(), placed.day());
+    }
+
+    /** Of one job on a day; the hour costs nothing. */
+    public static long of(ShopJob job, LocalDate day) {
+        long late = ChronoUnit.DAYS.between(job.due(), day);
+        return job.travel() + (late > 0 ? late * LATE_DAY * job.weight() : -late / 7 * EARLY_WEEK);
     }
 
     /** Of a job that has no place. */

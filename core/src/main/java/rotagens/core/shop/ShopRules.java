@@ -75,7 +75,12 @@ public record ShopRules(
     }
 
     public Optional<Yard> yard(String name) {
-        return yards.stream().filter(yard -> yard.name().equals(name)).findFirst();
+        for (Yard yard : yards) {
+            if (yard.name().equals(name)) {
+                return Optional.of(yard);
+            }
+        }
+        return Optional.empty();
     }
 
     /** The hours a yard's shop is open on a day; empty where it isn't. */
@@ -88,17 +93,27 @@ public record ShopRules(
 
     /** Whether all of a crew work at a yard then. */
     public boolean work(List<String> people, String yard, LocalDate day, int start, int end) {
-        return people.stream()
-                .allMatch(name -> workers.stream()
-                        .anyMatch(worker -> worker.name().equals(name) && worker.works(yard, day, start, end)));
+        for (String name : people) {
+            boolean works = false;
+            for (Worker worker : workers) {
+                works |= worker.name().equals(name) && worker.works(yard, day, start, end);
+            }
+            if (!works) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** How many vehicles of a class may be in the shop on a day; empty where nothing limits it. */
     public Optional<Integer> mayBeIn(String vehicleClass) {
-        return readiness.stream()
-                .filter(rule -> rule.vehicleClass().equals(vehicleClass))
-                .map(rule -> inService.getOrDefault(vehicleClass, 0) - rule.keep())
-                .map(spare -> Math.max(0, spare))
-                .min(Integer::compareTo);
+        Optional<Integer> least = Optional.empty();
+        for (Readiness rule : readiness) {
+            if (rule.vehicleClass().equals(vehicleClass)) {
+                int spare = Math.max(0, inService.getOrDefault(vehicleClass, 0) - rule.keep());
+                least = Optional.of(Math.min(spare, least.orElse(spare)));
+            }
+        }
+        return least;
     }
 }

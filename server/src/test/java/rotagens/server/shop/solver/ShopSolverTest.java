@@ -1,0 +1,78 @@
+package rotagens.server.shop.solver;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import rotagens.core.shop.Placement;
+import rotagens.core.shop.ShopCheck;
+import rotagens.core.shop.ShopCost;
+import rotagens.core.shop.ShopJob;
+import rotagens.core.shop.ShopRules;
+
+class ShopSolverTest {
+
+    private static final LocalDate LAST = Busy.MONDAY.plusWeeks(8);
+    private final ShopRules rules = Busy.rules(30);
+    private final List<ShopJob> jobs = Busy.jobs(45, 30, 3);
+
+    private ShopSolver.Found solve(List<Placement> kept, long seed) {
+        return new ShopSolver(rules, LAST, seed, 200).solve(jobs, kept, round -> {}, () -> false);
+    }
+
+    @Test
+    @DisplayName("the plan breaks no rule, is no worse than first fit, and is the same again for the same seed")
+    void holds() {
+        ShopSolver.Found found = solve(List.of(), 11);
+        List<Placement> all = found.plan().placed();
+        for (Placement one : all) {
+            assertThat(ShopCheck.against(one, all, rules)).as("%s", one).isEmpty();
+        }
+        assertThat(all.size() + found.plan().unplaced().size()).isEqualTo(jobs.size());
+        assertThat(ShopCost.of(all, found.plan().unplaced()))
+                .isLessThanOrEqualTo(
+                        ShopCost.of(found.firstFit().placed(), found.firstFit().unplaced()));
+        assertThat(solve(List.of(), 11).plan()).isEqualTo(found.plan());
+    }
+
+    @Test
+    @DisplayName("what is pinned stays where it is, and the rest goes round it")
+    void pins() {
+        ShopJob pinned = new ShopJob(
+                "P",
+                "V99",
+                "Van",
+                "Yard 0",
+                570,
+                1,
+                java.util.Set.of(),
+                Busy.MONDAY,
+                java.util.Optional.empty(),
+                Busy.MONDAY,
+                1,
+                true,
+                0);
+        List<Placement> kept = new ArrayList<>();
+        kept.add(new Placement(pinned, Busy.MONDAY, 420, 1, List.of("Hand 00")));
+        ShopSolver.Found found = solve(kept, 5);
+        List<Placement> all = new ArrayList<>(found.plan().placed());
+        assertThat(all).doesNotContainAnyElementsOf(kept);
+        all.addAll(kept);
+        for (Placement one : all) {
+            assertThat(ShopCheck.against(one, all, rules)).isEmpty();
+        }
+    }
+
+    @Test
+    @DisplayName("a stop is heard between rounds, and what was found until then stands")
+    void stop() {
+        int[] rounds = {0};
+        ShopSolver.Found found = new ShopSolver(rules, LAST, 1, 200)
+                .solve(jobs, List.of(), round -> rounds[0] = round, () -> rounds[0] >= 2);
+        assertThat(rounds[0]).isEqualTo(2);
+        assertThat(found.plan().placed()).isNotEmpty();
+    }
+}
