@@ -293,6 +293,23 @@ public class Jobs {
         return views(store.ofVehicle(vehicleId));
     }
 
+    /** A job of its own for some of a vehicle's due work. */
+    @Transactional
+    public long scheduleItems(Standing standing, LocalDate day, List<DueItem> items, Units units) {
+        refuseDay(day);
+        long jobId = store.add(standing.onFile().id(), day, "", clock.instant(), people.me());
+        items.forEach(item -> addItems(jobId, standing, item, units));
+        return jobId;
+    }
+
+    /** Changes nothing of an open job but its version: where it stands in the shop has changed. */
+    @Transactional
+    public Job touch(long id, int version) {
+        JobRecord job = open(id, version);
+        store.save(job);
+        return get(id);
+    }
+
     /** Moves an open job to another day. */
     @Transactional
     public Job move(long id, int version, LocalDate day) {

@@ -1,0 +1,341 @@
+package rotagens.server.shop;
+
+import jakarta.annotation.PreDestroy;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import rotagens.core.measure.Units;
+import rotagens.core.planning.DueItem;
+import rotagens.core.shop.Placement;
+import rotagens.core.shop.ShopCost;
+import rotagens.core.shop.ShopJob;
+import rotagens.core.shop.ShopRules;
+import rotagens.core.shop.ShopSetup;
+import rotagens.core.shop.Span;
+import rotagens.core.vehicle.Position;
+import rotagens.server.buying.Buying.Availability;
+import rotagens.server.fleet.Changes;
+import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.fleet.KeptFleet;
+import rotagens.server.planning.JobViews.Job;
+import rotagens.server.planning.Jobs;
+import rotagens.server.shop.Schedule.OpenJob;
+import rotagens.server.shop.ShopViews.AcceptedPlan;
+import rotagens.server.shop.ShopViews.NoPlace;
+import rotagens.server.shop.ShopViews.PlanView;
+import rotagens.server.shop.ShopViews.PlanWish;
+import rotagens.server.shop.ShopViews.ProposedJob;
+import rotagens.server.shop.solver.ShopSolver;
+import rotagens.server.web.ProblemException;
+
+/** Plans the shop's weeks in the background. What it finds is a proposal: nothing is stored until somebody takes it. */
+@Service
+class Planner {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Planner.class);
+    private static final int USUAL_WEEKS = 8;
+    private static final int MOST_WEEKS = 12;
+
+    /** What is being planned. */
+    private record Run(
+            ShopRules rules,
+            LocalDate last,
+            long seed,
+            long from,
+            Map<String, OpenJob> open,
+            Map<String, Visit> due,
+            List<Placement> kept,
+            List<ShopJob> jobs,
+            List<NoPlace> never) {}
+
+    /** Due work that becomes a job when the plan is taken. */
+    private record Visit(Standing standing, List<DueItem> items) {}
+
+    private final Schedule schedule;
+    private final ShopJobs shopJobs;
+    private final ShopSetups setups;
+    private final Jobs jobs;
+    private final KeptFleet fleet;
+    private final Changes changes;
+    private final Clock clock;
+    private final TransactionTemplate reading;
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "shop-planner");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    private Run run;
+    private boolean running;
+    private boolean stop;
+    private int done;
+    private double seconds;
+    private ShopSolver.Found found;
+    private String failed;
+
+    Planner(
+            Schedule schedule,
+            ShopJobs shopJobs,
+            ShopSetups setups,
+            Jobs jobs,
+            KeptFleet fleet,
+            Changes changes,
+            Clock clock,
+            PlatformTransactionManager transactions) {
+        this.schedule = schedule;
+        this.shopJobs = shopJobs;
+        this.setups = setups;
+        this.jobs = jobs;
+        this.fleet = fleet;
+        this.changes = changes;
+        this.clock = clock;
+        this.reading = new TransactionTemplate(transactions);
+        reading.setReadOnly(true);
+    }
+
+    @PreDestroy
+    void close() {
+        stop();
+        worker.shutdownNow();
+    }
+
+    /** Begins to plan; one run at a time. */
+    synchronized PlanView start(PlanWish wish, Units units) {
+        if (running) {
+            throw ProblemException.conflict("A plan is being made already. Wait for it, or stop it.");
+        }
+        int weeks = wish.weeks() == null ? USUAL_WEEKS : wish.weeks();
+        if (weeks < 1 || weeks > MOST_WEEKS) {
+            throw ProblemException.field("weeks", "1 to " + MOST_WEEKS + " weeks.");
+        }
+        Run next =
+                reading.execute(status -> gather(weeks, wish.seed() == null ? 1 : wish.seed(), wish.takeDue(), units));
+        List<String> faults = ShopSetup.faults(next.rules()).stream()
+                .map(fault -> fault.in(units))
+                .toList();
+        if (!faults.isEmpty()) {
+            throw ProblemException.field("setup", String.join(" ", faults));
+        }
+        run = next;
+        running = true;
+        stop = false;
+        done = 0;
+        found = null;
+        failed = null;
+        worker.submit(() -> work(next));
+        return view(units);
+    }
+
+    private void work(Run what) {
+        long from = System.nanoTime();
+        try {
+            ShopSolver.Found result = new ShopSolver(what.rules(), what.last(), what.seed(), ShopSolver.TRIES_PER_JOB)
+                    .solve(what.jobs(), what.kept(), round -> told(round, from), this::stopped);
+            finished(result, null, from);
+        } catch (RuntimeException e) {
+            LOG.error("The shop plan failed", e);
+            finished(null, "The plan could not be made. Nothing was changed; try again, or with another seed.", from);
+        }
+    }
+
+    private synchronized void told(int round, long from) {
+        done = round;
+        seconds = (System.nanoTime() - from) / 1e9;
+    }
+
+    private synchronized boolean stopped() {
+        return stop;
+    }
+
+    private synchronized void finished(ShopSolver.Found result, String why, long from) {
+        found = result;
+        failed = why;
+        seconds = (System.nanoTime() - from) / 1e9;
+        running = false;
+    }
+
+    /** The run ends after the round it is in; what it has by then stands. */
+    synchronized void stop() {
+        stop = true;
+    }
+
+    private Run gather(int weeks, long seed, boolean takeDue, Units units) {
+        ShopRules rules = setups.rules();
+        LocalDate today = LocalDate.now(clock);
+        LocalDate last = today.plusWeeks(weeks).minusDays(1);
+        Availability tires = shopJobs.available();
+        List<OpenJob> all = schedule.all(tires);
+        Map<String, OpenJob> open = new HashMap<>();
+        List<Placement> kept = new ArrayList<>();
+        List<ShopJob> wanted = new ArrayList<>();
+        List<NoPlace> never = new ArrayList<>();
+        for (OpenJob one : all) {
+            open.put(one.shop().id(), one);
+            if (one.pinned() && one.placement().isPresent()) {
+                kept.add(one.placement().get());
+            } else {
+                wanted.add(one.shop());
+            }
+        }
+        Map<String, Visit> due = new HashMap<>();
+        if (takeDue) {
+            List<Standing> standings = fleet.all();
+            Map<Long, List<DueItem>> left = jobs.open(standings);
+            for (Standing standing : standings) {
+                List<DueItem> items =
+                        ShopJobs.visit(standing, left.get(standing.onFile().id()), last);
+                shopJobs.of(standing, items, tires).ifPresent(job -> {
+                    due.put(job.id(), new Visit(standing, items));
+                    wanted.add(job);
+                });
+            }
+        }
+        List<ShopJob> possible = new ArrayList<>();
+        for (ShopJob job : wanted) {
+            var faults = ShopSetup.never(job, rules);
+            if (faults.isEmpty()) {
+                possible.add(job);
+            } else {
+                never.add(new NoPlace(job.unit(), List.of(), faults.get(0).in(units)));
+            }
+        }
+        return new Run(rules, last, seed, System.nanoTime(), open, due, kept, possible, never);
+    }
+
+    synchronized PlanView view(Units units) {
+        if (run == null) {
+            return new PlanView(
+                    false, 0, ShopSolver.ROUNDS, 0, 1, null, List.of(), List.of(), 0, 0, 0, 0, List.of(), null);
+        }
+        List<ProposedJob> proposed = found == null
+                ? List.of()
+                : found.plan().placed().stream()
+                        .sorted(java.util.Comparator.comparing(Placement::day).thenComparing(Placement::start))
+                        .map(this::proposed)
+                        .toList();
+        List<NoPlace> noPlace = new ArrayList<>(run.never());
+        if (found != null) {
+            found.plan()
+                    .unplaced()
+                    .forEach(job -> noPlace.add(
+                            new NoPlace(job.unit(), work(job.id()), "No place free until the last day planned.")));
+        }
+        return new PlanView(
+                running,
+                done,
+                ShopSolver.ROUNDS,
+                Math.round(seconds * 10) / 10.0,
+                run.seed(),
+                run.last(),
+                proposed,
+                noPlace,
+                found == null
+                        ? 0
+                        : ShopCost.of(found.plan().placed(), found.plan().unplaced()),
+                found == null ? 0 : ShopCost.daysLate(found.plan().placed()),
+                found == null
+                        ? 0
+                        : ShopCost.of(
+                                found.firstFit().placed(), found.firstFit().unplaced()),
+                found == null ? 0 : ShopCost.daysLate(found.firstFit().placed()),
+                List.of(),
+                failed);
+    }
+
+    private List<String> work(String id) {
+        if (run.open().containsKey(id)) {
+            return Schedule.work(run.open().get(id).job());
+        }
+        return run.due().get(id).items().stream()
+                .map(item -> (item.positions().stream().map(Position::code).collect(Collectors.joining(" ")) + " "
+                                + item.kind().words())
+                        .strip())
+                .toList();
+    }
+
+    private ProposedJob proposed(Placement placed) {
+        String id = placed.job().id();
+        OpenJob open = run.open().get(id);
+        return new ProposedJob(
+                open == null ? null : open.job().id(),
+                placed.job().unit(),
+                placed.job().yard(),
+                placed.day(),
+                Span.clock(placed.start()),
+                placed.bay(),
+                placed.people(),
+                work(id),
+                placed.job().due(),
+                open == null
+                        ? null
+                        : open.placement()
+                                .map(before -> before.day() + " " + Span.clock(before.start()))
+                                .orElse(open.job().day().toString()));
+    }
+
+    /** Writes the proposal into the calendar; refused where a job changed since it was planned. */
+    synchronized AcceptedPlan accept(TransactionTemplate writing, Units units) {
+        if (found == null || running) {
+            throw ProblemException.conflict("There is no finished plan to take. Plan first.");
+        }
+        ShopSolver.Found taken = found;
+        Run what = run;
+        AcceptedPlan accepted = writing.execute(status -> write(taken, what, units));
+        found = null;
+        run = null;
+        return accepted;
+    }
+
+    private AcceptedPlan write(ShopSolver.Found taken, Run what, Units units) {
+        changes.only();
+        Map<Long, Job> now = jobs.open().stream().collect(Collectors.toMap(Job::id, Function.identity()));
+        Set<Long> standings = fleet.all().stream()
+                .map(standing -> standing.onFile().id())
+                .collect(Collectors.toCollection(HashSet::new));
+        int made = 0;
+        for (Placement placed : taken.plan().placed()) {
+            OpenJob open = what.open().get(placed.job().id());
+            long jobId;
+            if (open != null) {
+                Job job = now.get(open.job().id());
+                if (job == null || job.version() != open.job().version()) {
+                    throw ProblemException.conflict(
+                            placed.job().unit() + ": the job changed since the plan was made. Plan again.");
+                }
+                jobId = job.id();
+                if (!job.day().equals(placed.day())) {
+                    jobs.move(jobId, job.version(), placed.day());
+                }
+            } else {
+                Visit visit = what.due().get(placed.job().id());
+                if (!standings.contains(visit.standing().onFile().id())) {
+                    continue;
+                }
+                jobId = jobs.scheduleItems(visit.standing(), placed.day(), visit.items(), units);
+                made++;
+            }
+            schedule.keep(
+                    jobId,
+                    placed.start(),
+                    placed.bay(),
+                    placed.people(),
+                    false,
+                    schedule.yardOf(placed.job().yard()));
+        }
+        return new AcceptedPlan(taken.plan().placed().size(), made);
+    }
+}

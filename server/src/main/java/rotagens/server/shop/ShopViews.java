@@ -1,0 +1,133 @@
+package rotagens.server.shop;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import rotagens.core.shop.Equipment;
+import rotagens.core.shop.ShopRule;
+
+/** The shapes of the shop's calendar on the wire. */
+final class ShopViews {
+
+    private ShopViews() {}
+
+    record YardSetup(String name, Map<DayOfWeek, String> open, int bays, Map<Equipment, Integer> equipment) {}
+
+    record WorkerSetup(String name, String yard, List<DayOfWeek> days, String hours) {}
+
+    record ClosureSetup(@Nullable String yard, LocalDate from, LocalDate to, String why) {}
+
+    record ReadinessSetup(String vehicleClass, int keep) {}
+
+    /** What the shops can do; one document, changed as a whole. */
+    record ShopSetupForm(
+            List<YardSetup> yards,
+            List<WorkerSetup> workers,
+            List<ClosureSetup> closures,
+            List<ReadinessSetup> readiness) {}
+
+    record EquipmentView(Equipment code, String words) {}
+
+    /** @param version names the setup that is shown */
+    record ShopSetupView(
+            long version,
+            ShopSetupForm setup,
+            List<String> faults,
+            List<EquipmentView> equipment,
+            List<String> people,
+            List<String> classes) {}
+
+    record ClashView(ShopRule rule, String title, String says) {}
+
+    /** A job where it stands, or on its day without an hour. */
+    record PlacedJob(
+            long jobId,
+            int version,
+            long vehicleId,
+            String unit,
+            String yard,
+            LocalDate day,
+            @Nullable String start,
+            @Nullable String end,
+            @Nullable Integer bay,
+            List<String> people,
+            boolean pinned,
+            int minutes,
+            int peopleNeeded,
+            List<String> needs,
+            List<String> work,
+            LocalDate due,
+            boolean late,
+            @Nullable String waitsFor,
+            List<ClashView> clashes) {}
+
+    record DayView(LocalDate day, @Nullable String closed) {}
+
+    record YardDays(String name, int bays, List<String> people, List<DayView> days) {}
+
+    record AwayView(long id, String unit, String from, String to, String why) {}
+
+    record ScheduleView(
+            LocalDate from,
+            LocalDate to,
+            List<YardDays> yards,
+            List<PlacedJob> jobs,
+            int conflicts,
+            List<AwayView> away) {}
+
+    record PlaceJob(
+            @Nullable LocalDate day,
+            @Nullable String start,
+            @Nullable Integer bay,
+            @Nullable List<String> people,
+            boolean pinned) {}
+
+    record EarlierView(LocalDate day, @Nullable String title, String says) {}
+
+    record WhyView(String says, List<EarlierView> earlier) {}
+
+    /** @param takeDue whether due work without a day is planned too, bundled by vehicle */
+    record PlanWish(@Nullable Integer weeks, @Nullable Long seed, boolean takeDue) {}
+
+    /** A job as the plan would have it; {@code jobId} is empty where due work becomes a job. */
+    record ProposedJob(
+            @Nullable Long jobId,
+            String unit,
+            String yard,
+            LocalDate day,
+            String start,
+            int bay,
+            List<String> people,
+            List<String> work,
+            LocalDate due,
+            @Nullable String was) {}
+
+    record NoPlace(String unit, List<String> work, String says) {}
+
+    /** How far a planning run is, and what it has found. */
+    record PlanView(
+            boolean running,
+            int done,
+            int rounds,
+            double seconds,
+            long seed,
+            @Nullable LocalDate last,
+            List<ProposedJob> jobs,
+            List<NoPlace> noPlace,
+            long points,
+            long daysLate,
+            long firstFitPoints,
+            long firstFitDaysLate,
+            List<String> faults,
+            @Nullable String failed) {}
+
+    record AcceptedPlan(int jobs, int made) {}
+
+    record AwayForm(
+            @Nullable String unit,
+            @Nullable String from,
+            @Nullable String to,
+            @Nullable String why) {}
+}
