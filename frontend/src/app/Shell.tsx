@@ -16,6 +16,7 @@ import { colour } from './theme'
 const PLACES = [
   { to: '/', word: 'Yard' },
   { to: '/shop', word: 'Shop' },
+  { to: '/outlook', word: 'Outlook' },
   { to: '/stock', word: 'Stock' },
   { to: '/reference', word: 'Reference' },
 ]

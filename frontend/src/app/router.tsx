@@ -16,12 +16,36 @@ export const router = createBrowserRouter([
     HydrateFallback: LoadingLines,
     children: [
       { index: true, lazy: async () => ({ Component: (await import('../places/yard/Yard')).Yard }) },
-      { path: 'shop', lazy: async () => ({ Component: (await import('../places/shop/Shop')).Shop }) },
+      {
+        path: 'questions',
+        lazy: async () => ({ Component: (await import('../places/questions/Questions')).Questions }),
+      },
+      {
+        path: 'shop',
+        lazy: async () => ({ Component: (await import('../places/shop/ShopPlace')).ShopPlace }),
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('../places/shop/Shop')).Shop }) },
+          {
+            path: 'calendar',
+            lazy: async () => ({ Component: (await import('../places/shop/ShopCalendar')).ShopCalendar }),
+          },
+          { path: 'setup', lazy: async () => ({ Component: (await import('../places/shop/ShopSetup')).ShopSetup }) },
+        ],
+      },
+      {
+        path: 'outlook',
+        lazy: async () => ({ Component: (await import('../places/outlook/OutlookPlace')).OutlookPlace }),
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('../places/outlook/Outlook')).Outlook }) },
+          { path: 'month', lazy: async () => ({ Component: (await import('../places/outlook/Month')).Month }) },
+        ],
+      },
       {
         path: 'stock',
         lazy: async () => ({ Component: (await import('../places/stock/StockPlace')).StockPlace }),
         children: [
           { index: true, lazy: async () => ({ Component: (await import('../places/stock/Stock')).Stock }) },
+          { path: 'to-order', lazy: async () => ({ Component: (await import('../places/stock/ToOrder')).ToOrder }) },
           { path: 'orders', lazy: async () => ({ Component: (await import('../places/stock/Orders')).Orders }) },
           {
             path: 'catalogue',

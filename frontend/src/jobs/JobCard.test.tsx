@@ -43,6 +43,7 @@ const line: DueLine = {
   urgency: 'WATCH',
   reason: { verdict: 'WATCH', rule: 'r', says: 's', figure: 'f', limit: '', because: 'b', authority: 'a', source: 's' },
   canBeScheduled: true,
+  waiting: 'It wears its shoulders.',
 }
 
 beforeEach(() => {

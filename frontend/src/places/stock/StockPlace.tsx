@@ -2,6 +2,7 @@ import { PlaceNav } from '../../ui/PlaceNav'
 
 const PAGES = [
   { to: '/stock', word: 'On the shelf' },
+  { to: '/stock/to-order', word: 'To order' },
   { to: '/stock/orders', word: 'Orders and receiving' },
   { to: '/stock/catalogue', word: 'Catalogue' },
 ]

@@ -58,6 +58,7 @@ const line = (
     source: 's',
   },
   canBeScheduled: true,
+  waiting: 'It wears its shoulders.',
   ...(scheduled && { scheduled }),
 })
 

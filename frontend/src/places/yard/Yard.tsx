@@ -5,7 +5,7 @@ import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
-import { useSearchParams } from 'react-router'
+import { Link, useSearchParams } from 'react-router'
 import type { DueLine, Schemas, Verdict } from '../../api/client'
 import { yardQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
@@ -107,6 +107,9 @@ export function Yard() {
           <MenuItem value="yard">yard</MenuItem>
           <MenuItem value="class">class</MenuItem>
         </TextField>
+        <Box component={Link} to="/questions" sx={{ ml: 'auto' }}>
+          Questions
+        </Box>
       </Box>
       <Box
         sx={{

@@ -89,7 +89,8 @@ public final class TireClocks {
         return hasSteerLimit(vehicle, position) ? Math.min(overall, policy.number(PolicyNumber.STEER_AGE)) : overall;
     }
 
-    private static boolean hasSteerLimit(Vehicle vehicle, Position position) {
+    /** Whether the steer age counts at a position: on steer axles over 10,000 lb. */
+    public static boolean hasSteerLimit(Vehicle vehicle, Position position) {
         return !vehicle.isLight() && vehicle.layout().isSteer(position);
     }
 

@@ -36,9 +36,9 @@ import rotagens.server.planning.Jobs;
 import rotagens.server.shop.Schedule.OpenJob;
 import rotagens.server.shop.ShopViews.AcceptedPlan;
 import rotagens.server.shop.ShopViews.NoPlace;
-import rotagens.server.shop.ShopViews.PlanView;
 import rotagens.server.shop.ShopViews.PlanWish;
 import rotagens.server.shop.ShopViews.ProposedJob;
+import rotagens.server.shop.ShopViews.ShopPlanView;
 import rotagens.server.shop.solver.ShopSolver;
 import rotagens.server.web.ProblemException;
 
@@ -114,7 +114,7 @@ class Planner {
     }
 
     /** Begins to plan; one run at a time. */
-    synchronized PlanView start(PlanWish wish, Units units) {
+    synchronized ShopPlanView start(PlanWish wish, Units units) {
         if (running) {
             throw ProblemException.conflict("A plan is being made already. Wait for it, or stop it.");
         }
@@ -216,9 +216,9 @@ class Planner {
         return new Run(rules, last, seed, System.nanoTime(), open, due, kept, possible, never);
     }
 
-    synchronized PlanView view(Units units) {
+    synchronized ShopPlanView view(Units units) {
         if (run == null) {
-            return new PlanView(
+            return new ShopPlanView(
                     false, 0, ShopSolver.ROUNDS, 0, 1, null, List.of(), List.of(), 0, 0, 0, 0, List.of(), null);
         }
         List<ProposedJob> proposed = found == null
@@ -234,7 +234,7 @@ class Planner {
                     .forEach(job -> noPlace.add(
                             new NoPlace(job.unit(), work(job.id()), "No place free until the last day planned.")));
         }
-        return new PlanView(
+        return new ShopPlanView(
                 running,
                 done,
                 ShopSolver.ROUNDS,

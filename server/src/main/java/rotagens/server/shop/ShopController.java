@@ -21,9 +21,9 @@ import rotagens.server.shop.ShopViews.AcceptedPlan;
 import rotagens.server.shop.ShopViews.AwayForm;
 import rotagens.server.shop.ShopViews.PlaceJob;
 import rotagens.server.shop.ShopViews.PlacedJob;
-import rotagens.server.shop.ShopViews.PlanView;
 import rotagens.server.shop.ShopViews.PlanWish;
 import rotagens.server.shop.ShopViews.ScheduleView;
+import rotagens.server.shop.ShopViews.ShopPlanView;
 import rotagens.server.shop.ShopViews.ShopSetupForm;
 import rotagens.server.shop.ShopViews.ShopSetupView;
 import rotagens.server.shop.ShopViews.WhyView;
@@ -92,12 +92,12 @@ class ShopController {
     }
 
     @PostMapping("/api/shop/plan")
-    PlanView plan(@RequestParam(defaultValue = "US") Units units, @RequestBody PlanWish wish) {
+    ShopPlanView plan(@RequestParam(defaultValue = "US") Units units, @RequestBody PlanWish wish) {
         return planner.start(wish, units);
     }
 
     @GetMapping("/api/shop/plan")
-    PlanView plan(@RequestParam(defaultValue = "US") Units units) {
+    ShopPlanView plan(@RequestParam(defaultValue = "US") Units units) {
         return planner.view(units);
     }
 

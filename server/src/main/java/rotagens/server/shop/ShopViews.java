@@ -107,7 +107,7 @@ final class ShopViews {
     record NoPlace(String unit, List<String> work, String says) {}
 
     /** How far a planning run is, and what it has found. */
-    record PlanView(
+    record ShopPlanView(
             boolean running,
             int done,
             int rounds,

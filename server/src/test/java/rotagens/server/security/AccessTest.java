@@ -29,6 +29,7 @@ class AccessTest {
 
     /** What anybody may ask without signing in: signing in itself, and nothing else. */
     private static final Set<String> PUBLIC = Set.of(
+            "GET /api/calendar/feed/{code}/shop.ics",
             "GET /api/session",
             "POST /api/session",
             "DELETE /api/session",
@@ -107,6 +108,10 @@ class AccessTest {
             Map.entry("POST /api/stand-ins/scale", "TECHNICIAN"),
             Map.entry("POST /api/stand-ins/gauge/press", "TECHNICIAN"),
             Map.entry("POST /api/stand-ins/gauge/drop-out", "TECHNICIAN"),
+            Map.entry("GET /api/calendar/feeds", "COORDINATOR"),
+            Map.entry("POST /api/outlook", "VIEWER"),
+            Map.entry("POST /api/outlook/vehicles/{id}", "VIEWER"),
+            Map.entry("POST /api/discount-programs", "MANAGER"),
             Map.entry("POST /api/orders/lines/{id}/check", "TECHNICIAN"),
             Map.entry("POST /api/orders/lines/{id}/deliveries", "TECHNICIAN"));
 

@@ -1,0 +1,12 @@
+import { PlaceNav } from '../../ui/PlaceNav'
+
+const PAGES = [
+  { to: '/shop', word: 'Jobs by day' },
+  { to: '/shop/calendar', word: 'Bays and hours' },
+  { to: '/shop/setup', word: 'Setup' },
+]
+
+/** What is planned, where it stands in the bays, and what the shops can do. */
+export function ShopPlace() {
+  return <PlaceNav label="Shop pages" pages={PAGES} />
+}

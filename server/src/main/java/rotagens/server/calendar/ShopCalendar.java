@@ -1,0 +1,100 @@
+package rotagens.server.calendar;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.List;
+import net.fortuna.ical4j.data.CalendarOutputter;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.DtEnd;
+import net.fortuna.ical4j.model.property.DtStamp;
+import net.fortuna.ical4j.model.property.DtStart;
+import net.fortuna.ical4j.model.property.Location;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Sequence;
+import net.fortuna.ical4j.model.property.Summary;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableMethod;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.server.calendar.Feeds.Scope;
+import rotagens.server.shop.ShopDays;
+import rotagens.server.shop.ShopDays.Entry;
+
+/** The shop's days as iCalendar: one event a job, known again by its UID however often it moves. */
+@Service
+class ShopCalendar {
+
+    private final ShopDays days;
+    private final Clock clock;
+
+    ShopCalendar(ShopDays days, Clock clock) {
+        this.days = days;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public String ics(Scope scope) {
+        Calendar calendar = new Calendar();
+        calendar.add(new ProdId("-//Rotagens//Shop//EN"));
+        calendar.add(ImmutableVersion.VERSION_2_0);
+        calendar.add(ImmutableCalScale.GREGORIAN);
+        calendar.add(ImmutableMethod.PUBLISH);
+        for (Entry entry : days.all()) {
+            boolean mine = (scope.yard() == null || scope.yard().equals(entry.yard()))
+                    && (scope.person() == null || entry.people().contains(scope.person()));
+            if (mine) {
+                calendar.add(event(entry));
+            }
+        }
+        return text(calendar);
+    }
+
+    private static String text(Calendar calendar) {
+        java.io.StringWriter text = new java.io.StringWriter();
+        try {
+            new CalendarOutputter(false).output(calendar, text);
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+
+    private VEvent event(Entry entry) {
+        VEvent event = new VEvent(false);
+        event.add(new Uid("job-" + entry.jobId() + "@rotagens"));
+        event.add(new DtStamp(clock.instant()));
+        event.add(new Sequence(entry.version()));
+        if (entry.start() == null) {
+            event.add(new DtStart<LocalDate>(entry.day()));
+            event.add(new DtEnd<LocalDate>(entry.day().plusDays(1)));
+        } else {
+            // In UTC, so that no reader needs our zone's rules.
+            ZoneId zone = clock.getZone();
+            event.add(new DtStart<>(entry.day()
+                    .atTime(LocalTime.ofSecondOfDay(entry.start() * 60L))
+                    .atZone(zone)
+                    .toInstant()));
+            event.add(new DtEnd<>(entry.day()
+                    .atStartOfDay()
+                    .plusMinutes(entry.end())
+                    .atZone(zone)
+                    .toInstant()));
+        }
+        event.add(new Summary(entry.unit() + ": " + String.join(", ", entry.work())));
+        event.add(new Location(entry.yard() + (entry.bay() == null ? "" : ", bay " + entry.bay())));
+        event.add(new Description(description(entry)));
+        return event;
+    }
+
+    private static String description(Entry entry) {
+        List<String> people = entry.people();
+        return (people.isEmpty() ? "Nobody named yet" : String.join(", ", people))
+                + (entry.start() == null ? ". A day and no hour yet." : ".");
+    }
+}

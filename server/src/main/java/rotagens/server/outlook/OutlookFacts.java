@@ -1,0 +1,177 @@
+package rotagens.server.outlook;
+
+import static rotagens.server.storage.generated.Tables.DELIVERY;
+
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import rotagens.core.inspection.SensorCheck;
+import rotagens.core.inspection.TireClocks;
+import rotagens.core.inspection.TireState;
+import rotagens.core.inspection.TreadLimits;
+import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.Money;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.outlook.OutlookPolicy;
+import rotagens.core.outlook.OutlookVehicle;
+import rotagens.core.outlook.OutlookVehicle.Spot;
+import rotagens.core.policy.Policy;
+import rotagens.core.policy.PolicyNumber;
+import rotagens.core.rotation.Labor;
+import rotagens.core.tire.DotCode;
+import rotagens.core.vehicle.Position;
+import rotagens.core.wear.WearRate;
+import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.tire.Catalogue;
+import rotagens.server.tire.Tires.Fitted;
+
+/** Puts together what the years ahead depend on, from the records and the policy, or from a policy only tried. */
+@Component
+class OutlookFacts {
+
+    private static final double USUAL_DEPTH = 14;
+    private static final double USUAL_SPREAD = 0.3;
+    private static final double MOST_SPREAD = 0.8;
+    private static final int ENOUGH_DELIVERIES = 3;
+
+    /** Numbers tried instead of the policy's; empty ones stay. */
+    record Tried(
+            @Nullable Double overallYears,
+            @Nullable Double steerYears,
+            @Nullable Double pull,
+            @Nullable Integer visitMonths,
+            @Nullable Double growthPercent) {
+
+        static final Tried NOTHING = new Tried(null, null, null, null, null);
+    }
+
+    /** @param unpriced positions whose tire has no price in the catalogue */
+    record Gathered(List<OutlookVehicle> vehicles, int unpriced, int wearUnknown) {}
+
+    private final DSLContext db;
+    private final Catalogue catalogue;
+
+    OutlookFacts(DSLContext db, Catalogue catalogue) {
+        this.db = db;
+        this.catalogue = catalogue;
+    }
+
+    Gathered of(List<Standing> standings, Tried tried) {
+        OptionalDouble delivered = deliveredMonths();
+        Map<Long, Optional<Money>> prices = new HashMap<>();
+        List<OutlookVehicle> vehicles = new ArrayList<>();
+        int unpriced = 0;
+        int wearUnknown = 0;
+        for (Standing standing : standings) {
+            Policy.ForClass policy =
+                    standing.policy().of(standing.onFile().facts().vehicleClass());
+            List<Spot> spots = new ArrayList<>();
+            for (Map.Entry<Position, Fitted> one : standing.fitted().entrySet()) {
+                Optional<Money> price = prices.computeIfAbsent(
+                        one.getValue().modelId(),
+                        id -> catalogue.get(id).details().price());
+                unpriced += price.isEmpty() ? 1 : 0;
+                Spot spot = spot(standing, one.getKey(), one.getValue(), price, tried);
+                wearUnknown += spot.perDay() == 0 && one.getKey() instanceof Position.OnAxle ? 1 : 0;
+                spots.add(spot);
+            }
+            Labor labor = Labor.on(standing.onFile().facts(), standing.policy());
+            vehicles.add(new OutlookVehicle(
+                    standing.onFile().id(),
+                    standing.onFile().facts().unit(),
+                    standing.onFile().facts().vehicleClass(),
+                    standing.onFile().yard(),
+                    spots,
+                    labor.liftMinutes(),
+                    labor.mountMinutes(),
+                    new OutlookPolicy(
+                            or(tried.overallYears(), policy.number(PolicyNumber.OVERALL_AGE)),
+                            or(tried.steerYears(), policy.number(PolicyNumber.STEER_AGE)),
+                            tried.visitMonths() == null
+                                    ? policy.days(PolicyNumber.NEXT_VISIT_MONTHS)
+                                    : tried.visitMonths(),
+                            delivered.orElse(policy.number(PolicyNumber.NEW_TIRE_MONTHS)),
+                            or(tried.growthPercent(), policy.number(PolicyNumber.PRICE_GROWTH)) / 100,
+                            policy.number(PolicyNumber.EARLY_FAILURES) / 100,
+                            policy.number(PolicyNumber.SENSOR_LIMIT),
+                            Math.round(policy.number(PolicyNumber.SENSOR_PRICE) * 100),
+                            Math.round(policy.number(PolicyNumber.SHOP_HOUR) * 100))));
+        }
+        return new Gathered(vehicles, unpriced, wearUnknown);
+    }
+
+    private static double or(@Nullable Double tried, double policy) {
+        return tried == null ? policy : tried;
+    }
+
+    private static Spot spot(Standing standing, Position position, Fitted fitted, Optional<Money> price, Tried tried) {
+        var vehicle = standing.onFile().facts();
+        TireState state = standing.state().at(position);
+        LocalDate today = standing.today();
+        Policy.ForClass policy = standing.policyAt(position);
+        double milesPerDay =
+                position instanceof Position.OnAxle ? vehicle.milesPerDay().orElse(0) : 0;
+        Optional<WearRate> rate = state.wearRate();
+        double perDay = rate.map(WearRate::perMile).orElse(0.0) * milesPerDay;
+        double spread = rate.map(one -> Math.min(MOST_SPREAD, one.plusMinus() / one.perMile()))
+                .orElse(USUAL_SPREAD);
+        Optional<Double> depth = state.tread()
+                .flatMap(dated -> dated.value()
+                        .lowest()
+                        .map(lowest -> lowest.thirtySeconds()
+                                - perDay * Math.max(0, ChronoUnit.DAYS.between(dated.on(), today))));
+        double pull = tried.pull() == null
+                ? TreadLimits.at(vehicle, position, policy).pull().thirtySeconds()
+                : Math.max(
+                        tried.pull(),
+                        TreadLimits.at(vehicle, position, policy).legal().thirtySeconds());
+        return new Spot(
+                position,
+                fitted.tire().model().size().molded(),
+                fitted.tire().made().map(made -> made.madeOn()),
+                depth,
+                fitted.tire()
+                        .model()
+                        .originalDepth()
+                        .map(TreadDepth::thirtySeconds)
+                        .orElse(USUAL_DEPTH),
+                perDay,
+                spread,
+                pull,
+                TireClocks.hasSteerLimit(vehicle, position),
+                SensorCheck.clock(vehicle, position, policy, today).map(TireClocks.Clock::date),
+                price.map(Money::cents).orElse(0L));
+    }
+
+    /** How old tires really were when they came, from the deliveries on record; empty while there are too few. */
+    private OptionalDouble deliveredMonths() {
+        List<Double> months = new ArrayList<>();
+        db.select(DELIVERY.CODE, DELIVERY.AT)
+                .from(DELIVERY)
+                .where(DELIVERY.IS_ACCEPTED.isTrue())
+                .orderBy(DELIVERY.ID.desc())
+                .limit(200)
+                .forEach(row -> {
+                    LocalDate came = row.value2().atZone(ZoneOffset.UTC).toLocalDate();
+                    try {
+                        months.add(ChronoUnit.DAYS.between(
+                                        DotCode.parse(row.value1(), came).date().madeOn(), came)
+                                / 30.4375);
+                    } catch (InvalidEntry unreadable) {
+                        // Kept as it was typed then; it just doesn't count here.
+                    }
+                });
+        return months.size() < ENOUGH_DELIVERIES
+                ? OptionalDouble.empty()
+                : months.stream().mapToDouble(Double::doubleValue).average();
+    }
+}

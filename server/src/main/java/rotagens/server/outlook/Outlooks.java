@@ -1,0 +1,462 @@
+package rotagens.server.outlook;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Units;
+import rotagens.core.outlook.Odds;
+import rotagens.core.outlook.Outcome;
+import rotagens.core.outlook.OutlookVehicle;
+import rotagens.core.outlook.Strategy;
+import rotagens.core.outlook.Totals;
+import rotagens.core.outlook.Years;
+import rotagens.core.planning.DueKind;
+import rotagens.core.vehicle.Position;
+import rotagens.server.exchange.CsvText;
+import rotagens.server.fleet.Changes;
+import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.fleet.KeptFleet;
+import rotagens.server.outlook.OutlookFacts.Gathered;
+import rotagens.server.outlook.OutlookFacts.Tried;
+import rotagens.server.planning.JobViews.Job;
+import rotagens.server.planning.Jobs;
+import rotagens.server.web.Entries;
+
+/** Fifteen years ahead under each strategy, and turning the next two of one into jobs. */
+@Service
+class Outlooks {
+
+    static final int YEARS = 15;
+    private static final int PLANNED_YEARS = 2;
+    private static final int TRIES = 300;
+    private static final long SEED = 20;
+    private static final int MOST_BREAKS = 40;
+
+    /** Which vehicles, and which numbers are tried instead of the policy's. */
+    record OutlookAsk(
+            @Nullable Strategy strategy,
+            @Nullable String vehicleClass,
+            @Nullable String yard,
+            @Nullable Long vehicleId,
+            @Nullable Tried tried) {}
+
+    /** One strategy over all the years. */
+    record StrategyTotals(
+            Strategy strategy,
+            String title,
+            String about,
+            int tires,
+            int sensors,
+            int visits,
+            double dollars,
+            double wastedYears,
+            double wasted32nds,
+            double oldestSteerYears,
+            int breaks) {}
+
+    record YearView(
+            int year,
+            List<QuarterView> quarters,
+            int tires,
+            int sensors,
+            double tireDollars,
+            double sensorDollars,
+            double laborDollars,
+            double dollars,
+            double wastedYears,
+            double wasted32nds) {}
+
+    record QuarterView(int quarter, int tires, double dollars) {}
+
+    record BreakView(long vehicleId, String unit, String position, LocalDate on, String says, String cure) {}
+
+    record OutlookVehicleView(
+            long id,
+            String unit,
+            String vehicleClass,
+            String yard,
+            int tires,
+            double dollars,
+            int breaks,
+            LocalDate next) {}
+
+    record OddsView(int tries, int percent, double surprises, LocalDate until) {}
+
+    /** The difference the tried numbers make to the chosen strategy. */
+    record DifferenceView(int tires, double dollars, double oldestSteerYears, int breaks) {}
+
+    record OutlookView(
+            LocalDate from,
+            LocalDate to,
+            Strategy strategy,
+            int vehicles,
+            List<StrategyTotals> strategies,
+            List<YearView> years,
+            List<BreakView> breaks,
+            List<OutlookVehicleView> each,
+            OddsView odds,
+            @Nullable DifferenceView difference,
+            double deliveredMonths,
+            int unpriced,
+            int wearUnknown) {}
+
+    record StayView(String position, LocalDate from, LocalDate to) {}
+
+    record RibbonView(
+            List<StayView> stays,
+            String label,
+            String end,
+            @Nullable LocalDate earliest,
+            @Nullable LocalDate latest,
+            double wastedYears,
+            double wasted32nds,
+            boolean bought) {}
+
+    record RibbonsView(
+            long vehicleId,
+            String unit,
+            Strategy strategy,
+            LocalDate from,
+            LocalDate to,
+            List<String> positions,
+            List<RibbonView> ribbons,
+            List<BreakView> breaks) {}
+
+    record AcceptedOutlook(int jobs, int tires) {}
+
+    private final KeptFleet fleet;
+    private final OutlookFacts facts;
+    private final Jobs jobs;
+    private final Changes changes;
+    private final Clock clock;
+
+    Outlooks(KeptFleet fleet, OutlookFacts facts, Jobs jobs, Changes changes, Clock clock) {
+        this.fleet = fleet;
+        this.facts = facts;
+        this.jobs = jobs;
+        this.changes = changes;
+        this.clock = clock;
+    }
+
+    private List<Standing> asked(OutlookAsk ask) {
+        return fleet.all().stream()
+                .filter(standing -> ask.vehicleId() == null
+                        || ask.vehicleId().equals(standing.onFile().id()))
+                .filter(standing -> blank(ask.vehicleClass())
+                        || ask.vehicleClass().equals(standing.onFile().facts().vehicleClass()))
+                .filter(standing ->
+                        blank(ask.yard()) || ask.yard().equals(standing.onFile().yard()))
+                .toList();
+    }
+
+    private static boolean blank(@Nullable String text) {
+        return text == null || text.isBlank();
+    }
+
+    private static List<Outcome> play(List<OutlookVehicle> vehicles, Strategy strategy, LocalDate today, int years) {
+        LocalDate end = today.plusYears(years);
+        return vehicles.stream()
+                .map(vehicle -> Years.of(vehicle, strategy, today, end))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public OutlookView of(OutlookAsk ask, Units units) {
+        LocalDate today = LocalDate.now(clock);
+        LocalDate end = today.plusYears(YEARS);
+        Strategy strategy = ask.strategy() == null ? Strategy.RUN_TO_LIMIT : ask.strategy();
+        Tried tried = ask.tried() == null ? Tried.NOTHING : ask.tried();
+        List<Standing> standings = asked(ask);
+        Gathered gathered = facts.of(standings, tried);
+        refuse(gathered, strategy, tried, units);
+        Map<Strategy, List<Outcome>> all = new LinkedHashMap<>();
+        for (Strategy one : Strategy.values()) {
+            all.put(one, play(gathered.vehicles(), one, today, YEARS));
+        }
+        List<Outcome> chosen = all.get(strategy);
+        Totals totals = Totals.of(chosen, today, end);
+        LocalDate until = today.plusYears(PLANNED_YEARS);
+        Odds.Result odds = Odds.of(chosen, today, until, TRIES, SEED);
+        DifferenceView difference = null;
+        if (!tried.equals(Tried.NOTHING)) {
+            Totals before =
+                    Totals.of(play(facts.of(standings, Tried.NOTHING).vehicles(), strategy, today, YEARS), today, end);
+            difference = new DifferenceView(
+                    totals.tires() - before.tires(),
+                    dollars(totals.cents() - before.cents()),
+                    round(totals.oldestSteerYears() - before.oldestSteerYears()),
+                    totals.breaks() - before.breaks());
+        }
+        return new OutlookView(
+                today,
+                end,
+                strategy,
+                standings.size(),
+                all.entrySet().stream()
+                        .map(entry -> totals(entry.getKey(), Totals.of(entry.getValue(), today, end)))
+                        .toList(),
+                years(totals),
+                chosen.stream()
+                        .flatMap(outcome -> breaks(outcome, units).stream())
+                        .sorted(java.util.Comparator.comparing(BreakView::on))
+                        .limit(MOST_BREAKS)
+                        .toList(),
+                chosen.stream().map(outcome -> each(outcome, end)).toList(),
+                new OddsView(odds.tries(), (int) Math.round(odds.holds() * 100), round(odds.surprises()), until),
+                difference,
+                gathered.vehicles().isEmpty()
+                        ? 0
+                        : round(gathered.vehicles().get(0).policy().deliveredMonths()),
+                gathered.unpriced(),
+                gathered.wearUnknown());
+    }
+
+    private static void refuse(Gathered gathered, Strategy strategy, Tried tried, Units units) {
+        Entries wrong = new Entries();
+        range(wrong, "tried.overallYears", tried.overallYears(), 1, 15, "An overall age lies between 1 and 15 years.");
+        range(wrong, "tried.steerYears", tried.steerYears(), 1, 15, "A steer age lies between 1 and 15 years.");
+        range(wrong, "tried.pull", tried.pull(), 2, 15, "A pull point lies between 2/32 and 15/32 in.");
+        range(
+                wrong,
+                "tried.visitMonths",
+                tried.visitMonths() == null ? null : tried.visitMonths().doubleValue(),
+                1,
+                60,
+                "Visits lie 1 to 60 months apart.");
+        range(wrong, "tried.growthPercent", tried.growthPercent(), 0, 25, "Prices grow by 0 to 25 % a year.");
+        wrong.refuseIfWrong();
+        gathered.vehicles().stream()
+                .map(OutlookVehicle::policy)
+                .distinct()
+                .flatMap(policy -> policy.faults().stream().limit(policy.steerYears() > policy.overallYears() ? 1 : 0))
+                .findFirst()
+                .ifPresent(fault -> wrong.wrong("tried.steerYears", fault.in(units)));
+        wrong.refuseIfWrong();
+    }
+
+    private static void range(
+            Entries wrong, String field, @Nullable Double value, double least, double most, String says) {
+        wrong.unless(value == null || value >= least && value <= most, field, says);
+    }
+
+    private static StrategyTotals totals(Strategy strategy, Totals totals) {
+        return new StrategyTotals(
+                strategy,
+                strategy.title(),
+                strategy.about(),
+                totals.tires(),
+                totals.sensors(),
+                totals.visits(),
+                dollars(totals.cents()),
+                round(totals.wastedYears()),
+                round(totals.wasted32nds()),
+                round(totals.oldestSteerYears()),
+                totals.breaks());
+    }
+
+    private static List<YearView> years(Totals totals) {
+        Map<Integer, List<Totals.Quarter>> byYear = totals.quarters().stream()
+                .collect(Collectors.groupingBy(Totals.Quarter::year, TreeMap::new, Collectors.toList()));
+        return byYear.entrySet().stream()
+                .map(entry -> {
+                    List<Totals.Quarter> quarters = entry.getValue();
+                    return new YearView(
+                            entry.getKey(),
+                            quarters.stream()
+                                    .map(one -> new QuarterView(one.quarter(), one.tires(), dollars(one.cents())))
+                                    .toList(),
+                            quarters.stream().mapToInt(Totals.Quarter::tires).sum(),
+                            quarters.stream().mapToInt(Totals.Quarter::sensors).sum(),
+                            dollars(quarters.stream()
+                                    .mapToLong(Totals.Quarter::tireCents)
+                                    .sum()),
+                            dollars(quarters.stream()
+                                    .mapToLong(Totals.Quarter::sensorCents)
+                                    .sum()),
+                            dollars(quarters.stream()
+                                    .mapToLong(Totals.Quarter::laborCents)
+                                    .sum()),
+                            dollars(quarters.stream()
+                                    .mapToLong(Totals.Quarter::cents)
+                                    .sum()),
+                            round(quarters.stream()
+                                    .mapToDouble(Totals.Quarter::wastedYears)
+                                    .sum()),
+                            round(quarters.stream()
+                                    .mapToDouble(Totals.Quarter::wasted32nds)
+                                    .sum()));
+                })
+                .toList();
+    }
+
+    private static OutlookVehicleView each(Outcome outcome, LocalDate end) {
+        return new OutlookVehicleView(
+                outcome.vehicle().id(),
+                outcome.vehicle().unit(),
+                outcome.vehicle().vehicleClass(),
+                outcome.vehicle().yard(),
+                outcome.tires(),
+                dollars(outcome.cents()),
+                outcome.breaks().size(),
+                outcome.visits().isEmpty() ? end : outcome.visits().get(0).day());
+    }
+
+    private static List<BreakView> breaks(Outcome outcome, Units units) {
+        return outcome.breaks().stream()
+                .map(one -> new BreakView(
+                        outcome.vehicle().id(),
+                        outcome.vehicle().unit(),
+                        one.position().code(),
+                        one.on(),
+                        one.says().in(units),
+                        one.cure().in(units)))
+                .toList();
+    }
+
+    private static double dollars(long cents) {
+        return Math.round(cents / 100.0);
+    }
+
+    private static double round(double figure) {
+        return Math.round(figure * 10) / 10.0;
+    }
+
+    /** One vehicle's tires as ribbons over the years. */
+    @Transactional(readOnly = true)
+    public RibbonsView ribbons(long vehicleId, OutlookAsk ask, Units units) {
+        LocalDate today = LocalDate.now(clock);
+        Strategy strategy = ask.strategy() == null ? Strategy.RUN_TO_LIMIT : ask.strategy();
+        Tried tried = ask.tried() == null ? Tried.NOTHING : ask.tried();
+        OutlookAsk one = new OutlookAsk(strategy, null, null, vehicleId, tried);
+        Gathered gathered = facts.of(asked(one), tried);
+        refuse(gathered, strategy, tried, units);
+        Outcome outcome = play(gathered.vehicles(), strategy, today, YEARS).get(0);
+        return new RibbonsView(
+                vehicleId,
+                outcome.vehicle().unit(),
+                strategy,
+                today,
+                today.plusYears(YEARS),
+                outcome.vehicle().spots().stream()
+                        .map(spot -> spot.position().code())
+                        .toList(),
+                outcome.ribbons().stream()
+                        .map(ribbon -> new RibbonView(
+                                ribbon.stays().stream()
+                                        .map(stay ->
+                                                new StayView(stay.position().code(), stay.from(), stay.to()))
+                                        .toList(),
+                                ribbon.made()
+                                        .map(made -> Phrase.of("made {}", made).in(units))
+                                        .orElse("DOT date not read"),
+                                ribbon.end().words(),
+                                ribbon.spanEarliest().orElse(null),
+                                ribbon.spanLatest().orElse(null),
+                                round(ribbon.wastedYears()),
+                                round(ribbon.wasted32nds()),
+                                ribbon.bought()))
+                        .toList(),
+                breaks(outcome, units));
+    }
+
+    @Transactional(readOnly = true)
+    public String csv(OutlookAsk ask, Units units) {
+        OutlookView view = of(ask, units);
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of(
+                "year",
+                "tires",
+                "sensors",
+                "tires $",
+                "sensors $",
+                "labor $",
+                "total $",
+                "years thrown away",
+                "32nds thrown away"));
+        view.years()
+                .forEach(year -> rows.add(List.of(
+                        String.valueOf(year.year()),
+                        String.valueOf(year.tires()),
+                        String.valueOf(year.sensors()),
+                        plain(year.tireDollars()),
+                        plain(year.sensorDollars()),
+                        plain(year.laborDollars()),
+                        plain(year.dollars()),
+                        plain(year.wastedYears()),
+                        plain(year.wasted32nds()))));
+        return CsvText.write(rows);
+    }
+
+    private static String plain(double figure) {
+        return figure == Math.rint(figure) ? String.valueOf((long) figure) : String.valueOf(figure);
+    }
+
+    /** Makes jobs of the next two years of a strategy; positions that have a job already are left alone. */
+    @Transactional
+    public AcceptedOutlook accept(OutlookAsk ask, Units units) {
+        changes.only();
+        LocalDate today = LocalDate.now(clock);
+        LocalDate until = today.plusYears(PLANNED_YEARS);
+        Strategy strategy = ask.strategy() == null ? Strategy.RUN_TO_LIMIT : ask.strategy();
+        Gathered gathered = facts.of(asked(ask), Tried.NOTHING);
+        refuse(gathered, strategy, Tried.NOTHING, units);
+        Map<Long, List<String>> planned = jobs.open().stream()
+                .collect(Collectors.groupingBy(
+                        Job::vehicleId,
+                        Collectors.flatMapping(
+                                job -> job.items().stream()
+                                        .filter(item -> rotagens.core.planning.BayNeeds.takesTire(item.kind()))
+                                        .map(item -> item.position() == null ? "" : item.position()),
+                                Collectors.toList())));
+        int made = 0;
+        int tires = 0;
+        for (Outcome outcome : play(gathered.vehicles(), strategy, today, PLANNED_YEARS)) {
+            List<String> taken =
+                    new ArrayList<>(planned.getOrDefault(outcome.vehicle().id(), List.of()));
+            for (Outcome.Visit visit : outcome.visits()) {
+                if (!visit.day().isBefore(until)) {
+                    continue;
+                }
+                Map<Position, String> wanted = new LinkedHashMap<>();
+                visit.bought().stream()
+                        .filter(position -> !taken.contains(position.code()))
+                        .forEach(position ->
+                                wanted.put(position, strategy.title() + ": " + why(outcome, position, visit)));
+                if (wanted.isEmpty()) {
+                    continue;
+                }
+                wanted.keySet().forEach(position -> taken.add(position.code()));
+                String note = visit.moved().isEmpty()
+                        ? ""
+                        : "Outlook, " + strategy.title().toLowerCase(java.util.Locale.ROOT) + ": used tires go to "
+                                + visit.moved().stream().map(Position::code).collect(Collectors.joining(" "))
+                                + "; lay the moves on the bench";
+                jobs.plan(outcome.vehicle().id(), visit.day(), note, DueKind.REPLACE, wanted);
+                made++;
+                tires += wanted.size();
+            }
+        }
+        return new AcceptedOutlook(made, tires);
+    }
+
+    private static String why(Outcome outcome, Position position, Outcome.Visit visit) {
+        return outcome.ribbons().stream()
+                .filter(ribbon -> ribbon.to().equals(visit.day())
+                        && ribbon.stays()
+                                .get(ribbon.stays().size() - 1)
+                                .position()
+                                .equals(position))
+                .findFirst()
+                .map(ribbon -> ribbon.end().words())
+                .orElse("makes room");
+    }
+}

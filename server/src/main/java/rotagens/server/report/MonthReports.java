@@ -1,0 +1,216 @@
+package rotagens.server.report;
+
+import static rotagens.server.storage.generated.Tables.DELIVERY;
+import static rotagens.server.storage.generated.Tables.JOB;
+import static rotagens.server.storage.generated.Tables.ORDER_LINE;
+import static rotagens.server.storage.generated.Tables.READING;
+import static rotagens.server.storage.generated.Tables.TIRE_MOVEMENT;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.inspection.Judged;
+import rotagens.core.inspection.Verdict;
+import rotagens.core.measure.Money;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Units;
+import rotagens.core.planning.DueItem;
+import rotagens.core.planning.DueKind;
+import rotagens.core.planning.DueWork;
+import rotagens.core.vehicle.Position;
+import rotagens.server.buying.OrderList;
+import rotagens.server.exchange.CsvText;
+import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.fleet.KeptFleet;
+
+/** The month on one page, for whoever answers for the fleet. */
+@Service
+class MonthReports {
+
+    private static final double DAYS_A_YEAR = 365;
+
+    record CheckedLine(String vehicleClass, int tires, int onTime, int overdue) {}
+
+    record OutLine(long vehicleId, String unit, List<String> why) {}
+
+    record CauseLine(String cause, int tires) {}
+
+    record FindingLine(long vehicleId, String unit, String position, String what, String says) {}
+
+    /** @param spent on tires taken in this month; {@code coming} what open jobs still need, {@code centsAMile} over a year */
+    record MonthView(
+            String month,
+            LocalDate from,
+            LocalDate to,
+            int readings,
+            int jobsDone,
+            int onTimePercent,
+            List<CheckedLine> checked,
+            int vehicles,
+            List<OutLine> outOfService,
+            String spent,
+            String coming,
+            @Nullable Double centsAMile,
+            int retired,
+            List<CauseLine> causes,
+            List<FindingLine> findings) {}
+
+    private final DSLContext db;
+    private final KeptFleet fleet;
+    private final OrderList orders;
+    private final Clock clock;
+
+    MonthReports(DSLContext db, KeptFleet fleet, OrderList orders, Clock clock) {
+        this.db = db;
+        this.fleet = fleet;
+        this.orders = orders;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public MonthView of(@Nullable YearMonth asked, Units units) {
+        LocalDate today = LocalDate.now(clock);
+        YearMonth month = asked == null ? YearMonth.from(today) : asked;
+        Instant from = month.atDay(1).atStartOfDay(clock.getZone()).toInstant();
+        Instant to = month.plusMonths(1).atDay(1).atStartOfDay(clock.getZone()).toInstant();
+        List<Standing> standings = fleet.all();
+        Map<String, int[]> byClass = new TreeMap<>();
+        List<OutLine> out = new ArrayList<>();
+        List<FindingLine> findings = new ArrayList<>();
+        for (Standing standing : standings) {
+            var vehicle = standing.onFile();
+            List<DueItem> due =
+                    DueWork.on(standing.state(), standing.judgements(), standing.policy(), standing.today());
+            long overdue = due.stream()
+                    .filter(item ->
+                            item.kind() == DueKind.PRESSURE_CHECK && item.due().isBefore(today))
+                    .flatMap(item -> item.positions().stream())
+                    .distinct()
+                    .count();
+            int[] counts = byClass.computeIfAbsent(vehicle.facts().vehicleClass(), name -> new int[2]);
+            counts[0] += standing.fitted().size();
+            counts[1] += (int) overdue;
+            if (standing.verdict() == Verdict.DO_NOT_OPERATE) {
+                out.add(new OutLine(vehicle.id(), vehicle.facts().unit(), why(standing, units)));
+            }
+            due.stream()
+                    .filter(item -> item.kind() == DueKind.FIND_LEAK || item.kind() == DueKind.MEND_WEAR_CAUSE)
+                    .forEach(item -> findings.add(new FindingLine(
+                            vehicle.id(),
+                            vehicle.facts().unit(),
+                            item.positions().stream().map(Position::code).collect(Collectors.joining(" ")),
+                            item.kind() == DueKind.FIND_LEAK ? "leak" : "wear",
+                            item.reason().says().in(units))));
+        }
+        List<CheckedLine> checked = byClass.entrySet().stream()
+                .map(entry -> new CheckedLine(
+                        entry.getKey(),
+                        entry.getValue()[0],
+                        entry.getValue()[0] - entry.getValue()[1],
+                        entry.getValue()[1]))
+                .toList();
+        int tires = checked.stream().mapToInt(CheckedLine::tires).sum();
+        int onTime = checked.stream().mapToInt(CheckedLine::onTime).sum();
+        List<CauseLine> causes = causes(from, to);
+        return new MonthView(
+                month.toString(),
+                month.atDay(1),
+                month.atEndOfMonth(),
+                db.fetchCount(READING, READING.AT.ge(from).and(READING.AT.lt(to))),
+                db.fetchCount(JOB, JOB.DONE_AT.ge(from).and(JOB.DONE_AT.lt(to))),
+                tires == 0 ? 0 : Math.round(100f * onTime / tires),
+                checked,
+                standings.size(),
+                out,
+                new Money(spent(from, to)).words(),
+                coming(units),
+                centsAMile(standings, to),
+                causes.stream().mapToInt(CauseLine::tires).sum(),
+                causes,
+                findings);
+    }
+
+    private static List<String> why(Standing standing, Units units) {
+        return standing.judgements().entrySet().stream()
+                .flatMap(entry -> entry.getValue().reasons().stream()
+                        .filter(judged -> judged.verdict() == Verdict.DO_NOT_OPERATE)
+                        .limit(1)
+                        .map(Judged::reason)
+                        .map(reason ->
+                                entry.getKey().code() + ": " + reason.says().in(units)))
+                .toList();
+    }
+
+    private List<CauseLine> causes(Instant from, Instant to) {
+        return db.select(TIRE_MOVEMENT.REASON, DSL.count())
+                .from(TIRE_MOVEMENT)
+                .where(TIRE_MOVEMENT.KIND.eq("SCRAPPED"), TIRE_MOVEMENT.AT.ge(from), TIRE_MOVEMENT.AT.lt(to))
+                .groupBy(TIRE_MOVEMENT.REASON)
+                .orderBy(DSL.count().desc())
+                .fetch(row -> new CauseLine(
+                        row.value1() == null || row.value1().isBlank()
+                                ? "no reason noted"
+                                : row.value1()
+                                        .toLowerCase(java.util.Locale.ROOT)
+                                        .replace('_', ' '),
+                        row.value2()));
+    }
+
+    private long spent(Instant from, Instant to) {
+        Long cents = db.select(DSL.sum(ORDER_LINE.PRICE_CENTS))
+                .from(DELIVERY)
+                .join(ORDER_LINE)
+                .on(ORDER_LINE.ID.eq(DELIVERY.ORDER_LINE_ID))
+                .where(DELIVERY.IS_ACCEPTED.isTrue(), DELIVERY.AT.ge(from), DELIVERY.AT.lt(to))
+                .fetchOne(row -> row.value1() == null ? 0L : row.value1().longValue());
+        return cents == null ? 0 : cents;
+    }
+
+    private String coming(Units units) {
+        return new Money(orders.of(units).stream()
+                        .mapToLong(supplier -> Money.parse(supplier.total()).cents())
+                        .sum())
+                .words();
+    }
+
+    /** What tires cost over the year before, on the miles the fleet drives in one; empty while nothing was bought. */
+    private @Nullable Double centsAMile(List<Standing> standings, Instant to) {
+        double miles = standings.stream()
+                .mapToDouble(standing -> standing.onFile().facts().milesPerDay().orElse(0) * DAYS_A_YEAR)
+                .sum();
+        long cents = spent(to.minus(java.time.Duration.ofDays((long) DAYS_A_YEAR)), to);
+        return cents == 0 || miles < 1 ? null : Math.round(cents / miles * 100) / 100.0;
+    }
+
+    @Transactional(readOnly = true)
+    public String csv(@Nullable YearMonth month, Units units) {
+        MonthView view = of(month, units);
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("part", "what", "figure"));
+        rows.add(List.of("month", Phrase.of("{}", view.from()).in(units), view.month()));
+        rows.add(List.of("checked", "readings", String.valueOf(view.readings())));
+        rows.add(List.of("checked", "pressure checks on time", view.onTimePercent() + " %"));
+        view.checked()
+                .forEach(line -> rows.add(
+                        List.of("checked", line.vehicleClass(), line.onTime() + " of " + line.tires() + " on time")));
+        view.outOfService()
+                .forEach(line -> rows.add(List.of("out of service", line.unit(), String.join("; ", line.why()))));
+        rows.add(List.of("money", "spent on tires", view.spent()));
+        rows.add(List.of("money", "coming, for open jobs", view.coming()));
+        view.causes().forEach(line -> rows.add(List.of("retired", line.cause(), String.valueOf(line.tires()))));
+        view.findings()
+                .forEach(line -> rows.add(List.of(line.what(), line.unit() + " " + line.position(), line.says())));
+        return CsvText.write(rows);
+    }
+}
