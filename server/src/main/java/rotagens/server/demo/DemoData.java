@@ -13,6 +13,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.TreeMap;
+import org.jooq.DSLContext;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
 import org.springframework.stereotype.Component;
@@ -61,6 +62,7 @@ import rotagens.server.ordering.Orders;
 import rotagens.server.people.People;
 import rotagens.server.policy.Policies;
 import rotagens.server.relearn.Relearns;
+import rotagens.server.shop.ShopSetups;
 import rotagens.server.tire.Catalogue;
 import rotagens.server.tire.Tires;
 import rotagens.server.vehicle.VehicleRegister;
@@ -96,6 +98,8 @@ class DemoData implements SmartInitializingSingleton {
     private final VehicleSensors sensors;
     private final Machines machines;
     private final Relearns relearns;
+    private final ShopSetups setups;
+    private final DSLContext db;
     private final Map<String, Long> gaugeIds = new HashMap<>();
     private int nextNumber = 1001;
 
@@ -117,6 +121,8 @@ class DemoData implements SmartInitializingSingleton {
             VehicleSensors sensors,
             Machines machines,
             Relearns relearns,
+            ShopSetups setups,
+            DSLContext db,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.vehicles = vehicles;
@@ -136,6 +142,8 @@ class DemoData implements SmartInitializingSingleton {
         this.sensors = sensors;
         this.machines = machines;
         this.relearns = relearns;
+        this.setups = setups;
+        this.db = db;
         this.clock = clock;
         this.transactions = transactions;
     }
@@ -169,6 +177,7 @@ class DemoData implements SmartInitializingSingleton {
         new DemoLoads(charts, slips, records, fleet, register, history, clock, staff.get(1), staff.get(3)).fill();
         new DemoSensors(vehicles, sensors, clock, staff.get(3)).fill();
         new DemoWorkshop(machines, vehicles, relearns, staff.get(1)).fill();
+        new DemoPlanning(db, setups, staff.get(1), LocalDate.now(clock), clock.instant()).fill();
         new DemoStock(tires, catalogue, register, orders, models, staff.get(1), staff.get(3), clock).fill();
     }
 

@@ -30,6 +30,7 @@ import rotagens.server.outlook.OutlookFacts.Tried;
 import rotagens.server.planning.JobViews.Job;
 import rotagens.server.planning.Jobs;
 import rotagens.server.web.Entries;
+import rotagens.server.web.ProblemException;
 
 /** Fifteen years ahead under each strategy, and turning the next two of one into jobs. */
 @Service
@@ -339,6 +340,9 @@ class Outlooks {
         OutlookAsk one = new OutlookAsk(strategy, null, null, vehicleId, tried);
         Gathered gathered = facts.of(asked(one), tried);
         refuse(gathered, strategy, tried, units);
+        if (gathered.vehicles().isEmpty()) {
+            throw ProblemException.notFound("There is no such vehicle.");
+        }
         Outcome outcome = play(gathered.vehicles(), strategy, today, YEARS).get(0);
         return new RibbonsView(
                 vehicleId,

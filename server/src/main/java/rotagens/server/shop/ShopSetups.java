@@ -1,6 +1,7 @@
 package rotagens.server.shop;
 
 import static rotagens.server.storage.generated.Tables.SHOP_SETUP;
+import static rotagens.server.storage.generated.Tables.YARD;
 
 import java.time.Clock;
 import java.time.DayOfWeek;
@@ -9,7 +10,6 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -84,8 +84,7 @@ public class ShopSetups {
     private ShopSetupForm usual() {
         Map<DayOfWeek, String> week = new EnumMap<>(DayOfWeek.class);
         EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY).forEach(day -> week.put(day, WEEKDAY));
-        List<String> yards = new ArrayList<>(new LinkedHashSet<>(
-                fleet.all().stream().map(standing -> standing.onFile().yard()).toList()));
+        List<String> yards = db.select(YARD.NAME).from(YARD).orderBy(YARD.NAME).fetch(YARD.NAME);
         Map<Equipment, Integer> equipment = new EnumMap<>(Equipment.class);
         for (Equipment one : Equipment.values()) {
             equipment.put(one, 1);
@@ -106,6 +105,24 @@ public class ShopSetups {
                 workers,
                 List.of(),
                 List.of());
+    }
+
+    /** Keeps the usual setup with so many of some classes in service, as a beginning. */
+    @Transactional
+    public void begin(Map<String, Integer> keep, long by) {
+        ShopSetupForm usual = usual();
+        ShopSetupForm form = new ShopSetupForm(
+                usual.yards(),
+                usual.workers(),
+                usual.closures(),
+                keep.entrySet().stream()
+                        .map(one -> new ReadinessSetup(one.getKey(), one.getValue()))
+                        .toList());
+        db.insertInto(SHOP_SETUP)
+                .set(SHOP_SETUP.DOCUMENT, json.writeValueAsString(form))
+                .set(SHOP_SETUP.AT, clock.instant())
+                .set(SHOP_SETUP.PERSON_ID, by)
+                .execute();
     }
 
     /** As core asks it. */

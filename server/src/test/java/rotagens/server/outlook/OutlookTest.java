@@ -1,0 +1,212 @@
+package rotagens.server.outlook;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import rotagens.server.Api;
+import rotagens.server.Api.Answer;
+import rotagens.server.ServerTest;
+import tools.jackson.databind.JsonNode;
+
+/** The years ahead of the demo fleet, a strategy made into jobs and an order list, the month, and the standing questions. */
+@ServerTest
+class OutlookTest {
+
+    @Autowired
+    MockMvc http;
+
+    private Api coordinator;
+
+    @BeforeEach
+    void clients() {
+        coordinator = new Api(http);
+    }
+
+    private JsonNode outlook(String ask) {
+        Answer answer = coordinator.post("/api/outlook", ask);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.body();
+    }
+
+    @Test
+    @DisplayName(
+            "five strategies over fifteen years side by side; all at once throws away more than run to limit, and takes fewer days")
+    void strategies() {
+        JsonNode view = outlook("{\"strategy\":\"ALL_AT_ONCE\"}");
+        assertThat(view.path("strategies")).hasSize(5);
+        JsonNode each = view.path("strategies").get(0);
+        JsonNode all = view.path("strategies").get(2);
+        assertThat(all.path("wastedYears").asDouble())
+                .isGreaterThan(each.path("wastedYears").asDouble());
+        assertThat(all.path("visits").asInt()).isLessThan(each.path("visits").asInt());
+        assertThat(view.path("years").get(0).path("year").asInt()).isEqualTo(2026);
+        assertThat(view.path("odds").path("percent").asInt()).isBetween(0, 100);
+        assertThat(view.path("each")).hasSize(24);
+    }
+
+    @Test
+    @DisplayName(
+            "a number only tried shows its difference at once; a steer age over the overall age is refused at its field")
+    void whatIf() {
+        JsonNode view = outlook("{\"strategy\":\"RUN_TO_LIMIT\",\"tried\":{\"overallYears\":5}}");
+        assertThat(view.path("difference").path("tires").asInt()).isPositive();
+        Answer refused = coordinator.post(
+                "/api/outlook", "{\"strategy\":\"RUN_TO_LIMIT\",\"tried\":{\"overallYears\":5,\"steerYears\":6}}");
+        assertThat(refused.at("tried.steerYears")).contains("lies over the overall limit of 5 y");
+        assertThat(coordinator
+                        .post("/api/outlook", "{\"tried\":{\"visitMonths\":0}}")
+                        .at("tried.visitMonths"))
+                .contains("1 to 60");
+    }
+
+    @Test
+    @DisplayName("one vehicle's tires come as ribbons that leave no position empty")
+    void ribbons() {
+        long id = coordinator.vehicle("SH-03");
+        JsonNode view = coordinator
+                .post("/api/outlook/vehicles/" + id, "{\"strategy\":\"AGE_LADDER\"}")
+                .body();
+        assertThat(view.path("unit").asString()).isEqualTo("SH-03");
+        assertThat(view.path("positions").toString()).contains("1L", "2LO");
+        assertThat(view.path("ribbons").size()).isGreaterThan(6);
+    }
+
+    @Test
+    @DisplayName(
+            "two years of a strategy become jobs on their days, and what they need stands on the order list, in CSV and as an order with its mail")
+    void accept() {
+        String ask = "{\"strategy\":\"PLANNED_VISITS\",\"vehicleClass\":\"Service van\"}";
+        JsonNode made = coordinator.post("/api/outlook/accept", ask).body();
+        assertThat(made.path("jobs").asInt()).isPositive();
+        assertThat(coordinator.get("/api/jobs").text()).contains("Planned visits: ");
+        assertThat(coordinator
+                        .post("/api/outlook/accept", ask)
+                        .body()
+                        .path("jobs")
+                        .asInt())
+                .isZero();
+        JsonNode list = coordinator.get("/api/order-list").body();
+        assertThat(list.size()).isPositive();
+        String csv = coordinator.get("/api/order-list.csv").text();
+        assertThat(csv).startsWith("supplier,model,").contains("VN-0");
+        assertThat(new String(
+                        coordinator.file("/api/order-list.pdf"), 0, 5, java.nio.charset.StandardCharsets.ISO_8859_1))
+                .isEqualTo("%PDF-");
+        JsonNode wanted = null;
+        for (JsonNode one : list) {
+            if (one.path("tires").asInt() > 0 && !one.path("mail").asString().isEmpty()) {
+                wanted = one;
+            }
+        }
+        if (wanted != null) {
+            String send = "{\"supplier\":\"" + wanted.path("supplier").asString() + "\",\"yard\":\"Millrace\"}";
+            JsonNode sent = coordinator.post("/api/order-list/send", send).body();
+            assertThat(sent.path("tires").asInt())
+                    .isEqualTo(wanted.path("tires").asInt());
+            assertThat(coordinator.get("/api/outbox").text()).contains("Please deliver to Millrace");
+            assertThat(coordinator.post("/api/order-list/send", send).at("supplier"))
+                    .contains("Nothing is left");
+        }
+        assertThat(coordinator
+                        .post("/api/order-list/send", "{\"supplier\":\"nobody\"}")
+                        .at("supplier"))
+                .contains("Choose a supplier");
+    }
+
+    @Test
+    @DisplayName("a discount program says from how many tires it pays; one without a saving is refused")
+    void programs() {
+        Api manager = Api.as(http, "MANAGER");
+        manager.post("/api/discount-programs", "{\"name\":\"Circle\",\"fee\":\"100\",\"saving\":\"30\"}");
+        assertThat(coordinator.get("/api/discount-programs").text()).contains("\"breakEven\":4");
+        assertThat(manager.post("/api/discount-programs", "{\"name\":\"Nothing\",\"fee\":\"100\",\"saving\":\"0\"}")
+                        .at("saving"))
+                .contains("never comes back");
+        assertThat(coordinator
+                        .post("/api/suppliers", "{\"name\":\"X\",\"mail\":\"no mail\",\"leadDays\":900}")
+                        .at("mail"))
+                .contains("no mail address");
+    }
+
+    @Test
+    @DisplayName(
+            "the month on one page: what is out of service, checked on time, spent and coming, and the same as a file")
+    void month() {
+        JsonNode month = coordinator.get("/api/month?month=2026-11").body();
+        assertThat(month.path("vehicles").asInt()).isEqualTo(24);
+        assertThat(month.path("outOfService").toString()).contains("LC-03", "Bulge");
+        assertThat(month.path("readings").asInt()).isPositive();
+        assertThat(month.path("findings").toString()).contains("leak", "wear");
+        assertThat(coordinator.get("/api/month.csv?month=2026-11").text()).contains("out of service,LC-03");
+        assertThat(coordinator.get("/api/month?month=soon").at("month")).contains("2026-11");
+    }
+
+    @Test
+    @DisplayName(
+            "the first question is answered by tire with its ground; two combined leave the vehicles in both, and are kept under a name")
+    void questions() {
+        JsonNode first =
+                coordinator.get("/api/questions/answer?ask=MUST_NOT_LEAVE").body();
+        assertThat(first.path("lines").toString()).contains("LC-03", "76 psi, target 95 psi: 80 % of target");
+        int alone = first.path("vehicles").asInt();
+        JsonNode both = coordinator
+                .get("/api/questions/answer?ask=MUST_NOT_LEAVE&ask=NEVER_WEIGHED")
+                .body();
+        assertThat(both.path("vehicles").asInt()).isPositive().isLessThan(alone);
+        JsonNode any = coordinator
+                .get("/api/questions/answer?ask=MUST_NOT_LEAVE&ask=NEVER_WEIGHED&together=false")
+                .body();
+        assertThat(any.path("vehicles").asInt()).isGreaterThan(alone);
+        assertThat(coordinator.get("/api/questions/answer.csv?ask=UNKNOWN_DOT").text())
+                .startsWith("unit,yard,class,position,question,says")
+                .contains("VN-05");
+        String kept =
+                "{\"name\":\"Stopped, weight unknown\",\"ask\":{\"ask\":[\"MUST_NOT_LEAVE\",\"NEVER_WEIGHED\"],\"together\":true}}";
+        JsonNode all = coordinator.post("/api/questions/kept", kept).body();
+        assertThat(all.path("kept").get(0).path("vehicles").asInt())
+                .isEqualTo(both.path("vehicles").asInt());
+        assertThat(all.path("questions")).hasSize(15);
+        assertThat(coordinator.post("/api/questions/kept", kept).at("name")).contains("already");
+        coordinator.delete(
+                "/api/questions/kept/" + all.path("kept").get(0).path("id").asLong(), "");
+        assertThat(coordinator.get("/api/questions").body().path("kept")).isEmpty();
+    }
+
+    @Test
+    @DisplayName(
+            "due work is left until a day by name and with a reason, and says so; what keeps a vehicle from rolling can't be left")
+    void waivers() {
+        long van = coordinator.vehicle("VN-04");
+        String key = due(van, "PRESSURE_CHECK");
+        String address = "/api/vehicles/" + van + "/waivers";
+        assertThat(coordinator.post(address, "{\"key\":\"" + key + "\"}").at("reason"))
+                .contains("why it can wait");
+        assertThat(coordinator
+                        .post(address, "{\"key\":\"" + key + "\",\"until\":\"2026-12-20\",\"reason\":\"out on loan\"}")
+                        .status())
+                .isEqualTo(204);
+        assertThat(coordinator.get("/api/vehicles/" + van).text()).contains("out on loan", "2026-12-20");
+        long coach = coordinator.vehicle("LC-03");
+        Answer refused = coordinator.post(
+                "/api/vehicles/" + coach + "/waivers",
+                "{\"key\":\"" + due(coach, "INSPECT_DAMAGE") + "\",\"until\":\"2026-12-20\",\"reason\":\"later\"}");
+        assertThat(refused.at("until")).contains("must not leave");
+        coordinator.delete(address + "/" + key, "");
+        assertThat(coordinator.get("/api/vehicles/" + van).text()).doesNotContain("out on loan");
+        assertThat(coordinator.get("/api/bundles").body().get(0).path("saved").asInt())
+                .isPositive();
+    }
+
+    private String due(long vehicle, String kind) {
+        for (JsonNode line : coordinator.get("/api/vehicles/" + vehicle).body().path("due")) {
+            if (line.path("kind").asString().equals(kind)) {
+                return line.path("key").asString();
+            }
+        }
+        throw new AssertionError(kind);
+    }
+}
