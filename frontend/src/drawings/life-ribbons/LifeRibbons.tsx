@@ -1,5 +1,5 @@
 import { colour } from '../../app/theme'
-import { LANE, LEFT, laneY, pieces, type Ribbons, spoken, WIDTH, x, years } from './geometry'
+import { LANE, laneY, pieces, type Ribbons, spoken, thrownAway, WIDTH, x, years } from './geometry'
 
 const THICK = 13
 
@@ -41,7 +41,7 @@ export function LifeRibbons({ view }: { view: Ribbons }) {
         const last = parts.at(-1)
         const first = parts[0]
         if (!last || !first) return null
-        const thrown = Math.min(last.x2 - last.x1, ((WIDTH - LEFT) / 15) * ribbon.wastedYears)
+        const thrown = thrownAway(ribbon, last, first, view)
         const tone = ribbon.bought ? (index % 2 === 0 ? colour.petrol : '#3E7F88') : colour.beam
         return (
           <g key={`${first.key} ${ribbon.label}`}>

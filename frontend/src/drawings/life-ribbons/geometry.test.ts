@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { LEFT, pieces, type Ribbons, spoken, WIDTH, x, years } from './geometry'
+import { LEFT, pieces, type Ribbons, spoken, thrownAway, WIDTH, x, years } from './geometry'
 
 const view: Ribbons = {
   vehicleId: 1,
@@ -38,6 +38,14 @@ describe('life ribbons', () => {
     expect(steer?.lane).toBe(0)
     expect(drive?.lane).toBe(1)
     expect(steer?.x2).toBe(drive?.x1)
+  })
+
+  it('hatch the share of its life that a tire is thrown away with', () => {
+    const [first, last] = pieces(view.ribbons[0] as Ribbons['ribbons'][number], view)
+    if (!first || !last) throw new Error('two stays')
+    const half = { ...(view.ribbons[0] as Ribbons['ribbons'][number]), wastedYears: 7.1 }
+    expect(thrownAway(view.ribbons[0] as Ribbons['ribbons'][number], last, first, view)).toBe(0)
+    expect(thrownAway(half, last, first, view)).toBeCloseTo((last.x2 - first.x1) / 2, -1)
   })
 
   it('say in words how many tires are bought and moved', () => {

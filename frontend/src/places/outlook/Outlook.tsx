@@ -107,8 +107,8 @@ export function Outlook() {
             width={150}
           />
           <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-            <Box component="legend" sx={{ position: 'absolute', left: -9999 }}>
-              What if the policy were
+            <Box component="legend" sx={{ float: 'left', alignSelf: 'center', p: 0, pr: 0.5, color: 'text.secondary' }}>
+              What if:
             </Box>
             {(
               [
@@ -121,12 +121,12 @@ export function Outlook() {
             ).map(([name, label, unit]) => (
               <Entry
                 key={name}
-                label={`Try: ${label.toLowerCase()}`}
+                label={label}
                 value={tried[name]}
                 onChange={(value) => setTried({ ...tried, [name]: value })}
                 error={wrong(name)}
                 unit={unit}
-                width={150}
+                width={158}
               />
             ))}
           </Box>

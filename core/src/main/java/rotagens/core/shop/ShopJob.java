@@ -35,4 +35,22 @@ public record ShopJob(
     public ShopJob {
         needs = Set.copyOf(needs);
     }
+
+    /** The same job in another yard's shop. */
+    ShopJob at(String other, int minutesThere) {
+        return new ShopJob(
+                id,
+                unit,
+                vehicleClass,
+                other,
+                minutes,
+                people,
+                needs,
+                earliest,
+                waitsFor,
+                due,
+                weight,
+                fit,
+                minutesThere);
+    }
 }

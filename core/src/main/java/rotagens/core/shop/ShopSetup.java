@@ -54,6 +54,24 @@ public final class ShopSetup {
         return sameYard && !one.from().isAfter(other.to()) && !other.from().isAfter(one.to());
     }
 
+    /** Bringing a vehicle to another yard's shop and back, by our rule of thumb. */
+    public static final int TRAVEL_MINUTES = 45;
+
+    /**
+     * Where a job is done: in its vehicle's own yard where that can, else in the first other yard that can, with the travel it
+     * takes. What can be done nowhere stays at home, where {@link #never} says why.
+     */
+    public static ShopJob somewhere(ShopJob job, ShopRules rules) {
+        if (never(job, rules).isEmpty()) {
+            return job;
+        }
+        return rules.yards().stream()
+                .map(yard -> job.at(yard.name(), TRAVEL_MINUTES))
+                .filter(other -> never(other, rules).isEmpty())
+                .findFirst()
+                .orElse(job);
+    }
+
     /** Why a job can never stand anywhere; empty where it could. */
     public static List<Phrase> never(ShopJob job, ShopRules rules) {
         List<Phrase> faults = new ArrayList<>();

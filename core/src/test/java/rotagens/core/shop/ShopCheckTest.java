@@ -232,4 +232,30 @@ class ShopCheckTest {
                 .isZero();
         assertThat(ShopCost.of(List.of(), List.of(job("SH-01", 60)))).isEqualTo(7_000);
     }
+
+    @Test
+    @DisplayName(
+            "a job its own yard can't do goes to the first yard that can, with 45 minutes on the road; else it stays and says why")
+    void travel() {
+        ShopRules one = shop.rules();
+        ShopRules.Yard there =
+                new ShopRules.Yard("Eastbank", one.yards().get(0).open(), 1, java.util.Map.of(Equipment.RACK, 1));
+        ShopRules two = new ShopRules(
+                MONDAY,
+                List.of(one.yards().get(0), there),
+                List.of(one.workers().get(0), new ShopRules.Worker("Ada", "Eastbank", Shops.WEEK, Shops.DAY)),
+                List.of(),
+                List.of(),
+                List.of(),
+                java.util.Map.of());
+        ShopJob moved = ShopSetup.somewhere(needing("SH-01", Equipment.RACK), two);
+        assertThat(moved.yard()).isEqualTo("Eastbank");
+        assertThat(moved.travel()).isEqualTo(45);
+        assertThat(ShopSetup.somewhere(needing("SH-01", Equipment.CAGE), two).travel())
+                .isZero();
+        ShopJob nowhere = ShopSetup.somewhere(needing("SH-01", Equipment.SCALE), two);
+        assertThat(nowhere.yard()).isEqualTo("Millrace");
+        assertThat(ShopSetup.never(nowhere, two).get(0).in(rotagens.core.measure.Units.US))
+                .isEqualTo("SH-01 needs: scale; Millrace has none.");
+    }
 }

@@ -338,7 +338,8 @@ class Outlooks {
         Strategy strategy = ask.strategy() == null ? Strategy.RUN_TO_LIMIT : ask.strategy();
         Tried tried = ask.tried() == null ? Tried.NOTHING : ask.tried();
         OutlookAsk one = new OutlookAsk(strategy, null, null, vehicleId, tried);
-        Gathered gathered = facts.of(asked(one), tried);
+        List<Standing> standings = asked(one);
+        Gathered gathered = facts.of(standings, tried);
         refuse(gathered, strategy, tried, units);
         if (gathered.vehicles().isEmpty()) {
             throw ProblemException.notFound("There is no such vehicle.");
@@ -350,8 +351,10 @@ class Outlooks {
                 strategy,
                 today,
                 today.plusYears(YEARS),
-                outcome.vehicle().spots().stream()
-                        .map(spot -> spot.position().code())
+                standings.get(0).onFile().facts().layout().positions().stream()
+                        .filter(position -> outcome.vehicle().spots().stream()
+                                .anyMatch(spot -> spot.position().equals(position)))
+                        .map(Position::code)
                         .toList(),
                 outcome.ribbons().stream()
                         .map(ribbon -> new RibbonView(

@@ -200,7 +200,7 @@ class Planner {
                         ShopJobs.visit(standing, left.get(standing.onFile().id()), last);
                 shopJobs.of(standing, items, tires).ifPresent(job -> {
                     due.put(job.id(), new Visit(standing, items));
-                    wanted.add(job);
+                    wanted.add(ShopSetup.somewhere(job, rules));
                 });
             }
         }

@@ -21,6 +21,7 @@ import rotagens.core.shop.Placement;
 import rotagens.core.shop.ShopCheck;
 import rotagens.core.shop.ShopJob;
 import rotagens.core.shop.ShopRules;
+import rotagens.core.shop.ShopSetup;
 import rotagens.core.shop.Span;
 import rotagens.core.shop.WhyThere;
 import rotagens.server.buying.Buying.Availability;
@@ -86,6 +87,7 @@ class Schedule {
 
     /** Every open job, with where it stands. */
     List<OpenJob> all(Availability tires) {
+        ShopRules rules = setups.rules();
         Map<Long, Kept> kept = db.selectFrom(PLACEMENT)
                 .fetchMap(
                         row -> row.getJobId(),
@@ -102,7 +104,7 @@ class Schedule {
             if (standing == null) {
                 continue;
             }
-            ShopJob shop = shopJobs.of(job, standing, tires);
+            ShopJob shop = ShopSetup.somewhere(shopJobs.of(job, standing, tires), rules);
             Kept where = kept.get(job.id());
             all.add(new OpenJob(
                     job,

@@ -94,10 +94,10 @@ public class ShopSetups {
                 .map(Person::name)
                 .toList();
         List<WorkerSetup> workers = new ArrayList<>();
-        for (int at = 0; at < hands.size() && !yards.isEmpty(); at++) {
-            workers.add(
-                    new WorkerSetup(hands.get(at), yards.get(at % yards.size()), List.copyOf(week.keySet()), WEEKDAY));
-        }
+        // Two pairs of hands are worth more in one place than one each in two.
+        hands.stream()
+                .filter(name -> !yards.isEmpty())
+                .forEach(name -> workers.add(new WorkerSetup(name, yards.get(0), List.copyOf(week.keySet()), WEEKDAY)));
         return new ShopSetupForm(
                 yards.stream()
                         .map(name -> new YardSetup(name, week, 2, equipment))

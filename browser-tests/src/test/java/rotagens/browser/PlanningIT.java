@@ -1,0 +1,143 @@
+package rotagens.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** The weeks planned, a job moved into a conflict and back, the feed, two strategies compared and one taken. */
+class PlanningIT extends OnDemoFleet {
+
+    private static final LocatorAssertions.IsVisibleOptions LONG =
+            new LocatorAssertions.IsVisibleOptions().setTimeout(120_000);
+
+    private static Locator region(Page page, String name) {
+        return page.getByRole(AriaRole.REGION, named(name).setExact(true));
+    }
+
+    @Test
+    @DisplayName(
+            "eight weeks are planned and taken; a job moved over another says which rule, and back it stands clean")
+    void eightWeeks() {
+        Page page = open("/shop/calendar", COORDINATOR, 1280);
+        Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+        button(page, "Find a plan").click();
+        assertThat(button(page, "Take this plan"))
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(120_000));
+        Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+        button(page, "Take this plan").click();
+        assertThat(page.getByText(Pattern.compile("have a place, [1-9]"))).isVisible();
+        button(page, "Week after").click();
+        Locator blocks = page.locator("button[draggable=true][aria-label*=' bay ']");
+        assertThat(blocks.nth(1)).isVisible();
+        assertThat(page.getByText("conflict with a rule")).hasCount(0);
+        Locator job = blocks.first();
+        String label = job.getAttribute("aria-label");
+        String unit = label.replaceAll(",.*", "");
+        job.focus();
+        page.keyboard().press("Enter");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog.getByText("Why this day")).isVisible();
+        Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+        String from = dialog.getByLabel("From").inputValue();
+        dialog.getByLabel("From").fill("04:00");
+        button(page, "Put it there").click();
+        assertThat(page.getByText("conflicts with a rule")).isVisible();
+        Locator moved = page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions()
+                        .setName(Pattern.compile(unit + ", 04:00.*conflict: Outside opening hours")));
+        assertThat(moved).isVisible();
+        moved.click();
+        dialog.getByLabel("From").fill(from);
+        button(page, "Put it there").click();
+        assertThat(page.getByText("conflicts with a rule")).hasCount(0);
+    }
+
+    @Test
+    @DisplayName("a calendar program reads the shop's days under a private address, until it is taken back")
+    void feed() {
+        Page page = open("/shop/setup", COORDINATOR, 1280);
+        Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+        button(page, "Make a private address").click();
+        String address = page.locator("code").textContent();
+        APIResponse calendar = page.request().get(address);
+        Assertions.assertThat(calendar.text()).startsWith("BEGIN:VCALENDAR").contains("PRODID:-//Rotagens//Shop//EN");
+        region(page, "Calendars").getByText("Take back").first().click();
+        assertThat(region(page, "Calendars").getByText("Take back")).hasCount(0);
+        Assertions.assertThat(page.request().get(address).status()).isEqualTo(404);
+    }
+
+    @Test
+    @DisplayName("two strategies are compared, a number is tried, and one becomes jobs and an order list")
+    void outlook() {
+        Page page = open("/outlook", COORDINATOR, 1280);
+        assertThat(region(page, "Life ribbons")).isVisible(LONG);
+        Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+        page.getByLabel("Class").click();
+        page.getByRole(AriaRole.OPTION, named("Service van")).click();
+        page.getByLabel("All at once").check();
+        assertThat(page.getByRole(AriaRole.RADIO, named("All at once"))).isChecked();
+        page.getByLabel("Overall age").fill("5");
+        assertThat(page.getByText("With the numbers tried")).isVisible();
+        page.getByLabel("Steer age").fill("6");
+        assertThat(page.getByText("lies over the overall limit of 5 y")).isVisible();
+        page.getByLabel("Steer age").fill("");
+        page.getByLabel("Overall age").fill("");
+        page.getByLabel("Planned visits").check();
+        button(page, "Plan its next two years…").click();
+        button(page, "Make the jobs").click();
+        assertThat(page.getByText(Pattern.compile("jobs? for \\d+ tires? planned")))
+                .isVisible();
+        page.getByRole(AriaRole.LINK, named("Stock")).first().click();
+        page.getByRole(AriaRole.LINK, named("To order")).click();
+        assertThat(page.getByText("tires for open jobs")).isVisible();
+        assertThat(page.getByText(Pattern.compile("VN-0\\d")).first()).isVisible();
+        Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+        page.getByRole(AriaRole.LINK, named("Outlook")).first().click();
+        page.getByRole(AriaRole.LINK, named("Month’s report")).click();
+        assertThat(page.getByText("vehicles out of service")).isVisible();
+        Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+    }
+
+    @Test
+    @DisplayName(
+            "the first question of the morning is one step from the yard; combined with another it is kept under a name")
+    void questions() {
+        Page page = open("/", COORDINATOR, 1280);
+        page.getByRole(AriaRole.LINK, named("Questions")).click();
+        assertThat(page.getByText("80 % of target").first()).isVisible();
+        Assertions.assertThat(Accessibility.faults(page)).isEmpty();
+        page.getByLabel("Combine: Never weighed").check();
+        assertThat(page.getByText("Only vehicles that come up in every question"))
+                .isVisible();
+        button(page, "Keep it under a name…").click();
+        page.getByLabel("Name").fill("Stopped and never weighed");
+        button(page, "Keep it").last().click();
+        assertThat(page.getByRole(AriaRole.LINK, named("Stopped and never weighed")))
+                .isVisible();
+    }
+
+    @Test
+    @DisplayName("a due check is left until a day with a reason, and says by whom until it is taken back")
+    void leave() {
+        Page page = open("/", COORDINATOR, 1280);
+        page.getByRole(AriaRole.BUTTON, named("Leave for now: Rotate, VN-02")).click();
+        assertThat(page.getByText("Waiting means:")).isVisible();
+        button(page, "Leave it until then").click();
+        assertThat(page.getByText("Choose until when.")).isVisible();
+        page.getByLabel("Until").fill(java.time.LocalDate.now().plusDays(20).toString());
+        page.getByLabel("Why it can wait").fill("out on loan");
+        button(page, "Leave it until then").click();
+        assertThat(page.getByText("by Ines Okafor: out on loan")).isVisible();
+        button(page, "take back").click();
+        assertThat(page.getByText("by Ines Okafor: out on loan")).hasCount(0);
+    }
+}
