@@ -89,6 +89,13 @@ function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean
     )
     await refresh()
   }
+  if (yard.people.length === 0 && view.jobs.every((job) => job.yard !== yard.name)) {
+    return (
+      <Box component="section" aria-label={yard.name}>
+        <strong>{yard.name}</strong>: nobody at work here this week, and no job. People stand under Setup.
+      </Box>
+    )
+  }
   return (
     <Box component="section" aria-label={yard.name}>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>

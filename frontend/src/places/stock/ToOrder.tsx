@@ -121,7 +121,15 @@ function OneSupplier({ list }: { list: List }) {
             <td>
               <strong>{line.toOrder}</strong>
             </td>
-            <td>{line.late ? <strong>today: too late for {day(line.neededBy)}</strong> : day(line.orderBy)}</td>
+            <td>
+              {line.toOrder === 0 ? (
+                'nothing'
+              ) : line.late ? (
+                <strong>today: too late for {day(line.neededBy)}</strong>
+              ) : (
+                day(line.orderBy)
+              )}
+            </td>
             <td>{day(line.neededBy)}</td>
             <td>{line.total ?? 'no price on file'}</td>
             <td>{line.jobs.join('; ')}</td>

@@ -53,7 +53,6 @@ class ScreenshotsIT {
                     .click();
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shop"))
                     .click();
-            take(page, "shop", "scheduled by");
             register(page, product.address());
             page.navigate(product.address() + "/vehicles/1/load-pressure");
             take(page, "load-pressure", "Loss of pressure");
@@ -63,8 +62,6 @@ class ScreenshotsIT {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Age ladder"))
                     .click();
             take(page, "rotation", "proven best");
-            page.navigate(product.address() + "/reference/patterns");
-            take(page, "wear-patterns", "cupping");
             workshop(page, phone, product.address());
             phone.navigate(product.address() + "/vehicles/4/adjust");
             phone.getByLabel("Parked for").fill("12");
@@ -73,6 +70,7 @@ class ScreenshotsIT {
                     .click();
             phone.getByLabel("Gauge reads").fill("98");
             take(phone, "adjust-phone", "Add air.");
+            planning(page, product.address());
             takenAlong(chromium, product.address());
         }
     }
@@ -138,10 +136,26 @@ class ScreenshotsIT {
                 .click();
         page.getByLabel("The sidewall line as it stands").fill("lt245/75r17121/118s e");
         take(page, "sidewall", "ply rating 10");
-        page.navigate(address + "/vehicles/8/edit");
-        take(page, "vehicle-form", "6 positions");
-        page.navigate(address + "/vehicles/3/dot-sheet");
-        take(page, "dot-sheet", "DOT sheet of LC-03");
+    }
+
+    /** Planning's views: bays and hours after a plan was taken, the years ahead, the month, the questions. */
+    private void planning(Page page, String address) {
+        page.navigate(address + "/shop/calendar");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Find a plan"))
+                .click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take this plan"))
+                .click(new com.microsoft.playwright.Locator.ClickOptions().setTimeout(120_000));
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Week after"))
+                .click();
+        assertThat(page.locator("button[draggable=true][aria-label*=' bay ']").first())
+                .isVisible();
+        take(page, "shop", "Bays and hours");
+        page.navigate(address + "/outlook");
+        take(page, "outlook", "Life ribbons");
+        page.navigate(address + "/outlook/month");
+        take(page, "month", "vehicles out of service");
+        page.navigate(address + "/questions");
+        take(page, "questions", "80 % of target");
     }
 
     private static void openVehicle(Page page) {

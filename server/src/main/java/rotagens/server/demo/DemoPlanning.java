@@ -16,7 +16,7 @@ record DemoPlanning(DSLContext db, ShopSetups setups, long coordinator, LocalDat
 
     void fill() {
         supplier("Kettlewell Wheel & Rubber", "orders@kettlewell.example", 9, "Corvane, Ossiveld");
-        supplier("Marrow Street Tire Service", "desk@marrowstreet.example", 4, "Brantholm");
+        supplier("Marrow Street Tire Service", "desk@marrowstreet.example", 4, "Brantholm, Quenmark");
         db.insertInto(DISCOUNT_PROGRAM)
                 .set(DISCOUNT_PROGRAM.NAME, "Small fleets’ buying circle")
                 .set(DISCOUNT_PROGRAM.FEE_PRICE_CENTS, 25_000L)

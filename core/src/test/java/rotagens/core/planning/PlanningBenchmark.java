@@ -1,0 +1,119 @@
+package rotagens.core.planning;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import rotagens.core.inspection.Sample;
+import rotagens.core.inspection.TireJudge;
+import rotagens.core.inspection.VehicleState;
+import rotagens.core.outlook.Outcome;
+import rotagens.core.outlook.OutlookPolicy;
+import rotagens.core.outlook.OutlookVehicle;
+import rotagens.core.outlook.Strategy;
+import rotagens.core.outlook.Years;
+import rotagens.core.policy.Policy;
+import rotagens.core.vehicle.Position;
+
+/** 2,000 vehicles: what is due worked out anew, after one reading, and the years ahead. Called by ./rotagens bench. */
+public final class PlanningBenchmark {
+
+    private static final int VEHICLES = 2_000;
+    private static final int READINGS = 12;
+    private static final LocalDate TODAY = Sample.TODAY;
+
+    private PlanningBenchmark() {}
+
+    public static void main(String[] args) {
+        List<VehicleState> fleet = new ArrayList<>();
+        for (int vehicle = 0; vehicle < VEHICLES; vehicle++) {
+            fleet.add(vehicle(vehicle));
+        }
+        for (int run = 1; run <= 3; run++) {
+            long from = System.nanoTime();
+            int due = 0;
+            for (VehicleState state : fleet) {
+                due += DueWork.on(state, TireJudge.judge(state, Policy.DEFAULTS, TODAY), Policy.DEFAULTS, TODAY)
+                        .size();
+            }
+            print(
+                    "due list of %,d vehicles, 16,000 tires with %d readings each, worked out anew: %.2f s (%,d lines)",
+                    VEHICLES, READINGS, seconds(from), due);
+        }
+        long from = System.nanoTime();
+        int times = 500;
+        for (int at = 0; at < times; at++) {
+            VehicleState state = fleet.get(at);
+            state = state.with(state.at(Position.parse("2LO")).with(Sample.reading(0, 94, 13, 13, 13), List.of()));
+            DueWork.on(state, TireJudge.judge(state, Policy.DEFAULTS, TODAY), Policy.DEFAULTS, TODAY);
+        }
+        print("after one reading, that vehicle worked out anew: %.2f ms", seconds(from) * 1000 / times);
+        List<OutlookVehicle> ahead = ahead();
+        for (Strategy strategy : Strategy.values()) {
+            from = System.nanoTime();
+            int tires = 0;
+            for (OutlookVehicle vehicle : ahead) {
+                Outcome outcome = Years.of(vehicle, strategy, TODAY, TODAY.plusYears(15));
+                tires += outcome.tires();
+            }
+            print(
+                    "15 years of %,d vehicles with ten tires, %s: %.2f s (%,d tires)",
+                    VEHICLES, strategy.title().toLowerCase(Locale.ROOT), seconds(from), tires);
+        }
+    }
+
+    private static VehicleState vehicle(int number) {
+        Sample sample = Sample.coach();
+        for (String position : new String[] {"1L", "1R", "2LO", "2LI", "2RI", "2RO", "3L", "3R"}) {
+            double target = position.startsWith("1") ? 110 : position.startsWith("2") ? 95 : 90;
+            var readings = new rotagens.core.inspection.Reading[READINGS];
+            for (int at = 0; at < READINGS; at++) {
+                double depth = 12 + at * 0.25 + number % 4 * 0.25;
+                readings[at] = Sample.reading(3 + 28 * at, target - number % 6, depth, depth, depth);
+            }
+            sample.read(position, readings);
+        }
+        return sample.state();
+    }
+
+    private static List<OutlookVehicle> ahead() {
+        List<OutlookVehicle> vehicles = new ArrayList<>();
+        String[] positions = {"1L", "1R", "2LO", "2LI", "2RI", "2RO", "3LO", "3LI", "3RI", "3RO"};
+        for (int number = 0; number < VEHICLES; number++) {
+            List<OutlookVehicle.Spot> spots = new ArrayList<>();
+            for (int at = 0; at < positions.length; at++) {
+                spots.add(new OutlookVehicle.Spot(
+                        Position.parse(positions[at]),
+                        "275/70R22.5",
+                        Optional.of(TODAY.minusWeeks((number * 7L + at * 13L) % 300)),
+                        Optional.of(6.0 + (number + at) % 12),
+                        18,
+                        (1 + (number + at) % 5) / 400.0,
+                        0.2,
+                        3,
+                        at < 2,
+                        Optional.empty(),
+                        45_000));
+            }
+            vehicles.add(new OutlookVehicle(
+                    number,
+                    "V" + number,
+                    "Coach",
+                    "Yard",
+                    spots,
+                    15,
+                    25,
+                    new OutlookPolicy(8, 4, 12, 4, 0.03, 0.02, 10, 8_500, 9_500)));
+        }
+        return vehicles;
+    }
+
+    private static double seconds(long from) {
+        return (System.nanoTime() - from) / 1e9;
+    }
+
+    private static void print(String words, Object... figures) {
+        System.out.println(String.format(Locale.ROOT, words, figures));
+    }
+}
