@@ -11,6 +11,7 @@ import { useMay } from '../../session/session'
 import { Choice } from '../../ui/Entry'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
+import { useSend } from '../../ui/useSend'
 import { ImportFile } from './ImportFile'
 
 export type Kind = Schemas['Guide']['kind']
@@ -69,6 +70,7 @@ export function Files() {
       ) : (
         <Alert severity="info">Bringing files in is a coordinator’s work; taking them out is open to you.</Alert>
       )}
+      {coordinator && <TelematicsDrop />}
       <Box component="h2" sx={{ typography: 'h3', m: 0, mt: 4, mb: 1 }}>
         What the file holds
       </Box>
@@ -84,5 +86,39 @@ export function Files() {
         ))}
       </Table>
     </Page>
+  )
+}
+
+/** Odometers a telematics system drops as files into the data folder. */
+function TelematicsDrop() {
+  const [said, setSaid] = useState<Schemas['DropRead']>()
+  const read = useSend<Schemas['DropRead']>(() => answerOf(api.POST('/api/telematics/read')), setSaid)
+  const drop = useSend<unknown>(() => answerOf(api.POST('/api/stand-ins/telematics')), read.send)
+  return (
+    <Box component="section" aria-label="Telematics" sx={{ mt: 4 }}>
+      <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
+        Odometers from telematics
+      </Box>
+      <Box>
+        CSV files with the columns unit, day and odometer, dropped into the folder <code>telematics</code> of the data
+        folder. Files read are moved aside.
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
+        <Button variant="outlined" sx={{ background: '#fff' }} onClick={read.send} loading={read.busy}>
+          Read what lies there
+        </Button>
+        <Button onClick={drop.send} loading={drop.busy}>
+          Have the simulated system drop one
+        </Button>
+      </Box>
+      {said && (
+        <Alert severity={said.faults.length === 0 ? 'success' : 'warning'} sx={{ mt: 1 }}>
+          {said.files} {said.files === 1 ? 'file' : 'files'} read, {said.readings} readings taken.
+          {said.faults.map((fault) => (
+            <div key={fault}>{fault}</div>
+          ))}
+        </Alert>
+      )}
+    </Box>
   )
 }

@@ -207,9 +207,11 @@ function Ahead({ view }: { view: View }) {
   return (
     <>
       <Alert severity={view.odds.percent >= 80 ? 'success' : 'warning'} icon={false}>
-        <strong>{view.odds.percent} in 100</strong> that no tire goes before its day until {day(view.odds.until)};{' '}
-        {view.odds.surprises} surprises on average, from each wear rate’s own range and damage by the policy’s share.
-        New tires arrive {view.deliveredMonths} months old.
+        <strong>
+          About {view.odds.surprises} {view.odds.surprises === 1 ? 'tire goes' : 'tires go'} before their day
+        </strong>{' '}
+        until {day(view.odds.until)}; {view.odds.percent} in 100 that none does. From each wear rate’s own range and
+        damage by the policy’s share, {view.odds.tries} tries. New tires arrive {view.deliveredMonths} months old.
         {view.unpriced > 0 && ` ${many(view.unpriced, 'tire has', 'tires have')} no price in the catalogue.`}
         {view.wearUnknown > 0 && ` For ${view.wearUnknown} the wear rate isn’t known: only age counts there.`}
       </Alert>

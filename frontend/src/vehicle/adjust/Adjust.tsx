@@ -12,7 +12,8 @@ import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
 import { useRested } from '../../ui/useRested'
-import { temperatureUnit } from '../../units/format'
+import { useSend } from '../../ui/useSend'
+import { day, temperatureUnit } from '../../units/format'
 import { AdjustStop } from './AdjustStop'
 
 export interface Conditions {
@@ -115,7 +116,7 @@ export function Adjust() {
             {cold ? 'Cold' : 'Hot, or not known'} · gauge {gauge.state === 'paired' ? 'paired' : 'by eye'}
           </Box>
           <Box sx={{ display: 'grid', gap: 1.5 }}>
-            <ConditionFields conditions={conditions} cold={cold} onChange={setConditions} />
+            <ConditionFields vehicleId={id} conditions={conditions} cold={cold} onChange={setConditions} />
             <GaugePanel gauge={gauge} />
           </Box>
         </Box>
@@ -125,7 +126,12 @@ export function Adjust() {
 }
 
 /** Asked once a round: how long it has stood, how warm it is here, how cold it gets there, and what it is filled with. */
-function ConditionFields(props: { conditions: Conditions; cold: boolean; onChange: (next: Conditions) => void }) {
+function ConditionFields(props: {
+  vehicleId: number
+  conditions: Conditions
+  cold: boolean
+  onChange: (next: Conditions) => void
+}) {
   const [units] = useUnits()
   const { conditions, cold } = props
   const set = (part: Partial<Conditions>) => props.onChange({ ...conditions, ...part })
@@ -155,6 +161,7 @@ function ConditionFields(props: { conditions: Conditions; cold: boolean; onChang
         hint="With a warm bay: fills higher, for the yard"
         width="100%"
       />
+      <Forecast vehicleId={props.vehicleId} onTake={(coldest) => set({ coldest })} />
       <Box role="group" aria-label="Filled with" sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
         Filled with
         {[
@@ -174,5 +181,32 @@ function ConditionFields(props: { conditions: Conditions; cold: boolean; onChang
         ))}
       </Box>
     </Box>
+  )
+}
+
+/** The coldest of the next mornings at the vehicle's yard, from the forecast; taken into the field by one click. */
+function Forecast({ vehicleId, onTake }: { vehicleId: number; onTake: (temperature: string) => void }) {
+  const [units] = useUnits()
+  const coldest = useQuery({
+    queryKey: ['vehicle', vehicleId, 'coldest', units],
+    queryFn: () =>
+      answerOf(
+        api.GET('/api/vehicles/{id}/coldest-morning', { params: { path: { id: vehicleId }, query: { units } } }),
+      ),
+  })
+  const fetched = useSend<unknown>(
+    () => answerOf(api.POST('/api/stand-ins/forecast')),
+    () => {},
+  )
+  const known = coldest.data
+  if (!known) return null
+  return known.temperature && known.day ? (
+    <Button onClick={() => onTake(known.temperature ?? '')}>
+      Take the forecast: {known.temperature} at {known.yard} on {day(known.day)}
+    </Button>
+  ) : (
+    <Button onClick={fetched.send} loading={fetched.busy}>
+      Fetch the forecast (simulated)
+    </Button>
   )
 }

@@ -28,7 +28,10 @@ import rotagens.server.web.ProblemException;
 
 /** Takes a CSV file in: matches its columns, tries every row, and stores all or nothing unless asked otherwise. */
 @Service
-class Imports {
+public class Imports {
+
+    /** What came of a file of odometer readings, each faulty line with why. */
+    public record OdometersTaken(int taken, List<String> faults) {}
 
     /** How a header was understood; {@code column} is null where it wasn't. */
     record Header(int index, String header, @Nullable String column) {}
@@ -67,6 +70,19 @@ class Imports {
 
     Sheet sheet(Kind kind) {
         return sheets.get(kind);
+    }
+
+    /** Takes odometer readings as a telematics system drops them: what is good is stored, what is faulty is said. */
+    public OdometersTaken odometers(byte[] file, Units units) {
+        ImportResult result = take(Kind.ODOMETERS, file, null, false, true, units);
+        List<String> faults = new java.util.ArrayList<>(result.missing().stream()
+                .map(column -> "The file has no column " + column + ".")
+                .toList());
+        result.rows().stream()
+                .filter(row -> row.outcome() == RowOutcome.FAULTY)
+                .forEach(row -> faults.add("Line " + row.line() + ", " + row.what() + ": "
+                        + row.errors().stream().map(CellError::message).collect(Collectors.joining(" "))));
+        return new OdometersTaken(result.added() + result.changed(), faults);
     }
 
     /**

@@ -59,6 +59,8 @@ final class Access {
             new Line(POST, "/api/calendar/feeds", COORDINATOR),
             new Line(DELETE, "/api/calendar/feeds/{id}", COORDINATOR),
             new Line(POST, "/api/calendar/bookings", COORDINATOR),
+            new Line(POST, "/api/telematics/read", COORDINATOR),
+            new Line(PUT, "/api/weather", TECHNICIAN),
             new Line(POST, "/api/outlook", VIEWER),
             new Line(POST, "/api/outlook/vehicles/{id}", VIEWER),
             new Line(POST, "/api/outlook/accept", COORDINATOR),
