@@ -1,6 +1,7 @@
 package rotagens.core.policy;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The numbers and choices a fleet has set. Where several settings apply the strictest wins; this product's default stands only where the
@@ -109,6 +110,16 @@ public record Policy(List<Setting> settings, List<Chosen> choices) {
         /** Narrowed to a tire: what its axle does, or null for a spare, and who made it. */
         public ForClass at(String axle, String maker) {
             return new ForClass(policy, new Scope(here.vehicleClass(), axle, maker));
+        }
+
+        /** Why a value can't hold beside the other numbers in force, with the smallest change that cures it. */
+        public Optional<String> against(PolicyNumber number, double value) {
+            InForce overall = inForce(PolicyNumber.OVERALL_AGE);
+            return number == PolicyNumber.STEER_AGE && value > overall.value()
+                    ? Optional.of("The steer age of " + number.words(value) + " lies over the overall age of "
+                            + overall.number().words(overall.value()) + ", set by " + overall.setBy()
+                            + ", and would never count. Enter " + number.words(overall.value()) + " or less.")
+                    : Optional.empty();
         }
 
         public double number(PolicyNumber number) {

@@ -74,4 +74,16 @@ class PolicyTest {
         assertThatThrownBy(() -> PolicyChoice.EVEN_WEAR_SWAP.option("SIDEWAYS"))
                 .hasMessageContaining("left and right within their axle");
     }
+
+    @Test
+    @DisplayName("a steer age over the overall age in force is refused with the smallest change; at it, it stands")
+    void steerOverOverall() {
+        assertThat(POLICY.of("Clinic coach").against(PolicyNumber.STEER_AGE, 9))
+                .hasValue(
+                        "The steer age of 9 years lies over the overall age of 8 years, set by coaches, and would never count. Enter 8 years or less.");
+        assertThat(POLICY.of("Clinic coach").against(PolicyNumber.STEER_AGE, 8)).isEmpty();
+        assertThat(POLICY.of("Service van").against(PolicyNumber.STEER_AGE, 9)).isEmpty();
+        assertThat(POLICY.of("Clinic coach").against(PolicyNumber.PULL_OTHER, 9))
+                .isEmpty();
+    }
 }

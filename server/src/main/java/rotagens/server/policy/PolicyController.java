@@ -20,6 +20,7 @@ import rotagens.core.policy.PolicyNumber;
 import rotagens.server.people.People;
 import rotagens.server.policy.Policies.Signed;
 import rotagens.server.web.Entries;
+import rotagens.server.web.ProblemException;
 
 /** The numbers a fleet may set, who signed them, when and why. */
 @RestController
@@ -168,6 +169,16 @@ class PolicyController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void sign(@PathVariable PolicyNumber number, @RequestBody PolicyEntry typed) {
         PolicyEntry.Read read = typed.read(number, true);
+        read.value()
+                .flatMap(value -> policies.inForce()
+                        .of(
+                                read.scope().vehicleClass() == null
+                                        ? ""
+                                        : read.scope().vehicleClass())
+                        .against(number, value))
+                .ifPresent(why -> {
+                    throw ProblemException.field("value", why);
+                });
         policies.sign(
                 number,
                 read.scope(),

@@ -63,6 +63,11 @@ class PolicySignTest {
         assertThat(manager.put("/api/policy/PULL_OTHER", "{\"vehicleClass\":\"Nothing\",\"value\":\"4\",\"why\":\"x\"}")
                         .at("vehicleClass"))
                 .contains("no such class");
+        assertThat(manager.put(
+                                "/api/policy/STEER_AGE",
+                                "{\"vehicleClass\":\"Clinic coach\",\"value\":\"9\",\"why\":\"x\"}")
+                        .at("value"))
+                .contains("would never count. Enter 8 years or less");
     }
 
     @Test
