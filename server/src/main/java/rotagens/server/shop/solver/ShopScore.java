@@ -15,7 +15,7 @@ import rotagens.core.shop.ShopRules;
 
 /**
  * What a plan is worth: hard what core's rules forbid, medium jobs without a place, soft what core says it costs. Jobs meet only
- * on one day, so moving one asks the rules about two days and nothing else; streams of constraints did the same ten times
+ * on one day, so moving one asks the rules about two days and nothing else; streams of constraints did the same several times
  * slower.
  */
 public class ShopScore implements IncrementalScoreCalculator<ShopPlan, HardMediumSoftLongScore> {
