@@ -145,6 +145,7 @@ class ScreenshotsIT {
                 .click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take this plan"))
                 .click(new com.microsoft.playwright.Locator.ClickOptions().setTimeout(120_000));
+        assertThat(page.getByText("have a place")).isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Week after"))
                 .click();
         assertThat(page.locator("button[draggable=true][aria-label*=' bay ']").first())
