@@ -40,7 +40,7 @@ export function Entry(props: {
           ...(props.gauge && { 'data-gauge': props.gauge }),
           ...(props.code && { style: { fontFamily: mono }, autoCapitalize: 'characters', spellCheck: false }),
         },
-        ...(props.type === 'date' && { inputLabel: { shrink: true } }),
+        ...(/^(date|time|month|datetime-local)$/.test(props.type ?? '') && { inputLabel: { shrink: true } }),
         // A figure that names its unit needs no other beside it.
         input:
           props.unit && !/[a-z·]/i.test(props.value ?? '')

@@ -41,14 +41,12 @@ export function LifeRibbons({ view }: { view: Ribbons }) {
         const last = parts.at(-1)
         const first = parts[0]
         if (!last || !first) return null
-        const thrown = thrownAway(ribbon, last, first, view)
+        const thrown = thrownAway(ribbon, last, first)
         const tone = ribbon.bought ? (index % 2 === 0 ? colour.petrol : '#3E7F88') : colour.beam
         return (
           <g key={`${first.key} ${ribbon.label}`}>
             <title>
-              {`${first.key.split(' ')[0]}, ${ribbon.label}: ends by ${ribbon.end}${
-                ribbon.wastedYears > 0 ? `, ${ribbon.wastedYears} years and ${ribbon.wasted32nds}/32 in left` : ''
-              }`}
+              {`${first.key.split(' ')[0]}, ${ribbon.label}: ends by ${ribbon.end}${ribbon.thrownAway ? `, thrown away: ${ribbon.thrownAway}` : ''}`}
             </title>
             {parts.map((part, at) => {
               const y = laneY(part.lane) + (LANE - THICK) / 2

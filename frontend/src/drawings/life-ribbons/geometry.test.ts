@@ -16,8 +16,7 @@ const view: Ribbons = {
       ],
       label: 'made 2 Aug 2026',
       end: 'overall age',
-      wastedYears: 0,
-      wasted32nds: 3,
+      thrownShare: 0,
       bought: true,
     },
   ],
@@ -43,9 +42,10 @@ describe('life ribbons', () => {
   it('hatch the share of its life that a tire is thrown away with', () => {
     const [first, last] = pieces(view.ribbons[0] as Ribbons['ribbons'][number], view)
     if (!first || !last) throw new Error('two stays')
-    const half = { ...(view.ribbons[0] as Ribbons['ribbons'][number]), wastedYears: 7.1 }
-    expect(thrownAway(view.ribbons[0] as Ribbons['ribbons'][number], last, first, view)).toBe(0)
-    expect(thrownAway(half, last, first, view)).toBeCloseTo((last.x2 - first.x1) / 2, -1)
+    const half = { ...(view.ribbons[0] as Ribbons['ribbons'][number]), thrownShare: 0.5 }
+    expect(thrownAway({ ...half, thrownShare: 0 }, last, first)).toBe(0)
+    expect(thrownAway(half, last, first)).toBeCloseTo((last.x2 - first.x1) / 2, 5)
+    expect(thrownAway({ ...half, thrownShare: 0.99 }, last, first)).toBe(last.x2 - last.x1)
   })
 
   it('say in words how many tires are bought and moved', () => {

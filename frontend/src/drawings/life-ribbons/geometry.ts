@@ -45,12 +45,9 @@ export function years(view: Pick<Ribbons, 'from' | 'to'>): { year: number; at: n
 
 export const laneY = (lane: number) => TOP + lane * LANE
 
-/** How much of a ribbon's end stands for life thrown away: its share of the life the tire had. */
-export function thrownAway(ribbon: Ribbons['ribbons'][number], last: Piece, first: Piece, view: Ribbons): number {
-  const used =
-    ((last.x2 - first.x1) / (WIDTH - LEFT - 8)) * (Number(view.to.slice(0, 4)) - Number(view.from.slice(0, 4)))
-  const share = ribbon.wastedYears / Math.max(0.01, ribbon.wastedYears + used)
-  return Math.min(last.x2 - last.x1, share * (last.x2 - first.x1))
+/** How long the hatching at a ribbon's end is: the share of the tire's life that is thrown away, of the ribbon's whole length. */
+export function thrownAway(ribbon: Ribbons['ribbons'][number], last: Piece, first: Piece): number {
+  return Math.min(last.x2 - last.x1, ribbon.thrownShare * (last.x2 - first.x1))
 }
 
 /** What the drawing says, for whoever doesn't see it. */

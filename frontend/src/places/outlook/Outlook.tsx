@@ -23,10 +23,6 @@ import { day, many } from '../../units/format'
 type View = Schemas['OutlookView']
 type Strategy = View['strategy']
 
-const money = (dollars: number) => `$${Math.round(dollars).toLocaleString('en-US')}`
-const signed = (figure: number, words: (absolute: number) => string) =>
-  figure === 0 ? 'the same' : `${figure > 0 ? '+' : '−'}${words(Math.abs(figure))}`
-
 interface Tried {
   overallYears: string
   steerYears: string
@@ -134,11 +130,9 @@ export function Outlook() {
         {view && <Compared view={view} chosen={strategy} onChoose={setStrategy} />}
         {view?.difference && (
           <Alert severity="info">
-            <strong>With the numbers tried</strong> this strategy comes to{' '}
-            {signed(view.difference.tires, (count) => many(count, 'tire', 'tires'))},{' '}
-            {signed(view.difference.dollars, money)}, oldest steer tire{' '}
-            {signed(view.difference.oldestSteerYears, (years) => `${years} years`)}, limits broken{' '}
-            {signed(view.difference.breaks, String)}.
+            <strong>With the numbers tried</strong> this strategy comes to {view.difference.tires},{' '}
+            {view.difference.money}; oldest steer tire {view.difference.oldestSteer}, limits broken{' '}
+            {view.difference.breaks}.
           </Alert>
         )}
         {view && <Ahead view={view} />}
@@ -151,7 +145,6 @@ export function Outlook() {
 }
 
 function Compared(props: { view: View; chosen: Strategy; onChoose: (strategy: Strategy) => void }) {
-  const least = Math.min(...props.view.strategies.map((one) => one.dollars))
   return (
     <Box component="section" aria-label="Strategies">
       <Table
@@ -182,16 +175,14 @@ function Compared(props: { view: View; chosen: Strategy; onChoose: (strategy: St
               <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>{one.about}</Box>
             </td>
             <td>
-              <strong>{money(one.dollars)}</strong>
-              {one.dollars === least && <div>cheapest</div>}
+              <strong>{one.money}</strong>
+              {one.cheapest && <div>cheapest</div>}
             </td>
             <td>{one.tires}</td>
             <td>{one.sensors}</td>
             <td>{one.visits}</td>
-            <td>
-              {one.wastedYears} years, {Math.round(one.wasted32nds)}/32 in
-            </td>
-            <td>{one.oldestSteerYears > 0 ? `${one.oldestSteerYears} years` : 'no limit'}</td>
+            <td>{one.thrownAway}</td>
+            <td>{one.oldestSteer ?? 'no limit'}</td>
             <td>{one.breaks === 0 ? 'none' : <strong>{one.breaks}</strong>}</td>
           </Box>
         ))}
@@ -202,7 +193,6 @@ function Compared(props: { view: View; chosen: Strategy; onChoose: (strategy: St
 
 function Ahead({ view }: { view: View }) {
   const [vehicle, setVehicle] = useState<number>()
-  const most = Math.max(1, ...view.years.map((year) => year.dollars))
   const shown = vehicle ?? view.each[0]?.id
   return (
     <>
@@ -254,25 +244,20 @@ function Ahead({ view }: { view: View }) {
                 <strong>{year.year}</strong>
               </td>
               <td>
-                <Box
-                  sx={{ height: 8, width: `${Math.round((140 * year.dollars) / most)}px`, bgcolor: 'primary.main' }}
-                  aria-hidden
-                />
+                <Box sx={{ height: 8, width: `${year.share}%`, maxWidth: 140, bgcolor: 'primary.main' }} aria-hidden />
                 <Box component="span" sx={{ color: 'text.secondary', fontSize: 12 }}>
                   {year.quarters.map((one) => `Q${one.quarter} ${one.tires}`).join(' · ')}
                 </Box>
               </td>
               <td>{year.tires}</td>
               <td>{year.sensors}</td>
-              <td>{money(year.tireDollars)}</td>
-              <td>{money(year.sensorDollars)}</td>
-              <td>{money(year.laborDollars)}</td>
+              <td>{year.tireMoney}</td>
+              <td>{year.sensorMoney}</td>
+              <td>{year.laborMoney}</td>
               <td>
-                <strong>{money(year.dollars)}</strong>
+                <strong>{year.money}</strong>
               </td>
-              <td>
-                {year.wastedYears} y, {Math.round(year.wasted32nds)}/32
-              </td>
+              <td>{year.thrownAway}</td>
             </tr>
           ))}
         </Table>

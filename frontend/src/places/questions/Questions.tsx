@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { answerOf, api, type Schemas } from '../../api/client'
@@ -51,10 +51,11 @@ export function Questions() {
       },
       { replace: true },
     )
-  const forget = useSend<number>(
-    () => Promise.resolve(0),
-    () => {},
-  )
+  const queries = useQueryClient()
+  const forget = useMutation({
+    mutationFn: (id: number) => answerOf(api.DELETE('/api/questions/kept/{id}', { params: { path: { id } } })),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['questions'] }),
+  })
   if (all.isPending) return <LoadingLines lines={12} />
   if (all.isError) return <LoadProblem error={all.error} again={() => all.refetch()} />
   const csv = new URLSearchParams([
@@ -92,14 +93,7 @@ export function Questions() {
                 {kept.name}
               </Link>
               {may && (
-                <Button
-                  size="small"
-                  aria-label={`Forget ${kept.name}`}
-                  onClick={async () => {
-                    await answerOf(api.DELETE('/api/questions/kept/{id}', { params: { path: { id: kept.id } } }))
-                    forget.send()
-                  }}
-                >
+                <Button size="small" aria-label={`Forget ${kept.name}`} onClick={() => forget.mutate(kept.id)}>
                   forget
                 </Button>
               )}

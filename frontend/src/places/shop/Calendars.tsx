@@ -5,9 +5,10 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { registerQuery } from '../../api/queries'
+import { useUnits } from '../../app/settings'
 import { mono } from '../../app/theme'
 import { useMay } from '../../session/session'
-import { Choice } from '../../ui/Entry'
+import { Choice, Entry } from '../../ui/Entry'
 import { useSend } from '../../ui/useSend'
 import { many, moment } from '../../units/format'
 
@@ -21,6 +22,7 @@ export function Calendars() {
         Calendars
       </Box>
       <FeedsOut />
+      <Bookings />
       <BookingsIn />
     </Box>
   )
@@ -37,6 +39,10 @@ function FeedsOut() {
     queryKey: ['calendar-feeds'],
     queryFn: () => answerOf(api.GET('/api/calendar/feeds')),
   })
+  const revoke = useMutation({
+    mutationFn: (id: number) => answerOf(api.DELETE('/api/calendar/feeds/{id}', { params: { path: { id } } })),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['calendar-feeds'] }),
+  })
   const share = useSend<Schemas['NewFeed']>(
     () => answerOf(api.POST('/api/calendar/feeds', { body: { yard, person } })),
     (made) => setAddress(new URL(made.address, globalThis.location.href).href),
@@ -46,12 +52,7 @@ function FeedsOut() {
       <div>
         Share the shop’s days with a calendar program under a private address. Whoever has the address can read it,
         until it is taken back.{' '}
-        <a
-          href={`/api/calendar/shop.ics?yard=${encodeURIComponent(yard)}&person=${encodeURIComponent(person)}`.replace(
-            /(yard|person)=(&|$)/g,
-            '',
-          )}
-        >
+        <a href={`/api/calendar/shop.ics?yard=${encodeURIComponent(yard)}&person=${encodeURIComponent(person)}`}>
           Download it once (.ics)
         </a>
       </div>
@@ -87,13 +88,7 @@ function FeedsOut() {
         {(feeds.data ?? []).map((feed) => (
           <li key={feed.id}>
             {feed.what}, since {moment(feed.at)}, made by {feed.by}{' '}
-            <Button
-              size="small"
-              onClick={async () => {
-                await answerOf(api.DELETE('/api/calendar/feeds/{id}', { params: { path: { id: feed.id } } }))
-                await queries.invalidateQueries({ queryKey: ['calendar-feeds'] })
-              }}
-            >
+            <Button size="small" onClick={() => revoke.mutate(feed.id)}>
               Take back
             </Button>
           </li>
@@ -147,6 +142,72 @@ function BookingsIn() {
           ))}
         </Alert>
       )}
+    </Box>
+  )
+}
+
+/** When vehicles are out: typed here, or read from a calendar. */
+function Bookings() {
+  const [units] = useUnits()
+  const [unit, setUnit] = useState('')
+  const [from, setFrom] = useState('')
+  const [to, setTo] = useState('')
+  const [why, setWhy] = useState('')
+  const queries = useQueryClient()
+  const schedule = useQuery({
+    queryKey: ['jobs', 'schedule', 'away', units],
+    queryFn: () => answerOf(api.GET('/api/shop/schedule', { params: { query: { weeks: 1, units } } })),
+  })
+  const add = useSend<unknown>(
+    () => answerOf(api.POST('/api/shop/away', { body: { unit, from, to, why } })),
+    () => {
+      setUnit('')
+      setWhy('')
+    },
+  )
+  const back = useMutation({
+    mutationFn: (id: number) => answerOf(api.DELETE('/api/shop/away/{id}', { params: { path: { id } } })),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['jobs'] }),
+  })
+  return (
+    <Box component="section" aria-label="Vehicles that are out" sx={{ display: 'grid', gap: 1, mb: 2 }}>
+      <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
+        Vehicles that are out
+      </Box>
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {(schedule.data?.away ?? []).map((one) => (
+          <li key={one.id}>
+            <strong>{one.unit}</strong> {moment(one.from)} to {moment(one.to)}: {one.why}{' '}
+            <Button size="small" aria-label={`Take off: ${one.unit}, ${one.why}`} onClick={() => back.mutate(one.id)}>
+              Take off
+            </Button>
+          </li>
+        ))}
+      </Box>
+      <Box
+        component="form"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault()
+          add.send()
+        }}
+        sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}
+      >
+        <Entry label="Unit" value={unit} onChange={setUnit} error={add.wrong('unit')} width={120} />
+        <Entry
+          label="Out from"
+          value={from}
+          onChange={setFrom}
+          error={add.wrong('from')}
+          type="datetime-local"
+          width={220}
+        />
+        <Entry label="Back" value={to} onChange={setTo} error={add.wrong('to')} type="datetime-local" width={220} />
+        <Entry label="What for" value={why} onChange={setWhy} error={add.wrong('why')} width={220} />
+        <Button type="submit" variant="outlined" loading={add.busy} sx={{ background: '#fff', minHeight: 40 }}>
+          Book it out
+        </Button>
+      </Box>
     </Box>
   )
 }

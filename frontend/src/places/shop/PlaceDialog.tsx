@@ -21,7 +21,8 @@ export function PlaceDialog(props: { job: Placed; view: Schemas['ScheduleView'];
   const [units] = useUnits()
   const may = useMay('COORDINATOR')
   const notice = useNotice()
-  const yard = props.view.yards.find((one) => one.name === job.yard)
+  const [at, setAt] = useState(job.yard)
+  const yard = props.view.yards.find((one) => one.name === at)
   const [dayOf, setDay] = useState(job.day)
   const [start, setStart] = useState(job.start ?? '08:00')
   const [bay, setBay] = useState(String(job.bay ?? 1))
@@ -39,7 +40,7 @@ export function PlaceDialog(props: { job: Placed; view: Schemas['ScheduleView'];
       answerOf(
         api.PUT('/api/shop/jobs/{id}/place', {
           params: { path: { id: job.jobId }, query: { units }, header: { 'If-Match': `"${job.version}"` } },
-          body: { day: dayOf, start, bay: Number(bay), people, pinned },
+          body: { yard: at, day: dayOf, start, bay: Number(bay), people, pinned },
         }),
       ),
     (placed) => {
@@ -75,6 +76,14 @@ export function PlaceDialog(props: { job: Placed; view: Schemas['ScheduleView'];
       ))}
       <Entry label="Day" value={dayOf} onChange={setDay} error={form.wrong('day')} type="date" width={170} autoFocus />
       <Entry label="From" value={start} onChange={setStart} error={form.wrong('start')} type="time" width={120} />
+      <Choice
+        label="Yard"
+        value={at}
+        options={props.view.yards.map((one) => [one.name, one.name] as const)}
+        onChange={setAt}
+        error={form.wrong('yard')}
+        width={150}
+      />
       <Choice
         label="Bay"
         value={bay}

@@ -1,13 +1,14 @@
 import Alert from '@mui/material/Alert'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useQuery } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
 import { useMay } from '../../session/session'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
+import { useNotice } from '../../ui/Notice'
 import { Page } from '../../ui/Page'
 import { day, localDay, many } from '../../units/format'
 import { Bundles } from './Bundles'
@@ -74,20 +75,32 @@ export function ShopCalendar() {
 function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean; onMove: (job: Placed) => void }) {
   const { yard, view } = props
   const [units] = useUnits()
-  const refresh = useQuery({ queryKey: ['jobs', 'schedule', view.from, units], enabled: false }).refetch
+  const notice = useNotice()
+  const queries = useQueryClient()
+  const put = useMutation({
+    mutationFn: ({ job, dayOf, bay }: { job: Placed; dayOf: string; bay: number }) =>
+      answerOf(
+        api.PUT('/api/shop/jobs/{id}/place', {
+          params: { path: { id: job.jobId }, query: { units }, header: { 'If-Match': `"${job.version}"` } },
+          body: {
+            yard: yard.name,
+            day: dayOf,
+            start: job.start ?? '08:00',
+            bay,
+            people: job.people,
+            pinned: job.pinned,
+          },
+        }),
+      ),
+    onError: (error) => notice({ text: error instanceof Error ? error.message : 'It could not be moved.' }),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['jobs'] }),
+  })
   const bays = [...Array.from({ length: yard.bays }, (_, at) => at + 1), 0]
-  const drop = async (event: React.DragEvent, dayOf: string, bay: number) => {
+  const drop = (event: React.DragEvent, dayOf: string, bay: number) => {
     event.preventDefault()
     const id = Number(event.dataTransfer.getData('text/plain'))
     const job = view.jobs.find((one) => one.jobId === id)
-    if (!job || bay === 0) return
-    await answerOf(
-      api.PUT('/api/shop/jobs/{id}/place', {
-        params: { path: { id }, query: { units }, header: { 'If-Match': `"${job.version}"` } },
-        body: { day: dayOf, start: job.start ?? '08:00', bay, people: job.people, pinned: job.pinned },
-      }),
-    )
-    await refresh()
+    if (job && bay > 0) put.mutate({ job, dayOf, bay })
   }
   if (yard.people.length === 0 && view.jobs.every((job) => job.yard !== yard.name)) {
     return (
@@ -144,7 +157,7 @@ function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean
                     key={one.day}
                     sx={{ background: one.closed ? '#ECE8DE' : undefined, height: 44 }}
                     onDragOver={(event: React.DragEvent) => event.preventDefault()}
-                    onDrop={(event: React.DragEvent) => void drop(event, one.day, bay)}
+                    onDrop={(event: React.DragEvent) => drop(event, one.day, bay)}
                   >
                     {view.jobs
                       .filter(

@@ -42,7 +42,18 @@ public record Money(long cents) {
 
     /** With a thousands comma and two decimals, for example {@code $1,412.50}. */
     public String words() {
-        return String.format(Locale.ROOT, "$%,d.%02d", cents / 100, cents % 100);
+        return sum(cents);
+    }
+
+    /** A sum of many, however large; one under nothing carries its sign. */
+    public static String sum(long cents) {
+        return (cents < 0 ? "−" : "")
+                + String.format(Locale.ROOT, "$%,d.%02d", Math.abs(cents) / 100, Math.abs(cents) % 100);
+    }
+
+    /** A sum to the whole dollar, as forecasts are read. */
+    public static String about(long cents) {
+        return (cents < 0 ? "−" : "") + String.format(Locale.ROOT, "$%,d", Math.round(Math.abs(cents) / 100.0));
     }
 
     /** The bare figure, as it goes back into a field: {@code 412.50}. */

@@ -1,6 +1,7 @@
 package rotagens.core.outlook;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import rotagens.core.measure.Phrase;
@@ -60,6 +61,12 @@ public record Outcome(
 
         public LocalDate to() {
             return stays.get(stays.size() - 1).to();
+        }
+
+        /** The share of the life it could have had, counted from the first day shown, that it is thrown away with; by age. */
+        public double thrownShare() {
+            double used = ChronoUnit.DAYS.between(from(), to()) / Years.DAYS;
+            return wastedYears <= 0 ? 0 : wastedYears / (wastedYears + used);
         }
     }
 

@@ -2,6 +2,7 @@ package rotagens.core.outlook;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import rotagens.core.measure.Phrase;
 
 /**
@@ -27,6 +28,17 @@ public record OutlookPolicy(
         double sensorYears,
         long sensorCents,
         long hourCents) {
+
+    /** Why no year can be played with these numbers: a new tire would go on the day it is fitted. */
+    public Optional<Phrase> impossible() {
+        double least = Math.min(steerYears, overallYears);
+        return least * 12 <= deliveredMonths
+                ? Optional.of(Phrase.of(
+                        "New tires arrive {} months old and would go at {} y: each would go on the day it is fitted. Buy younger tires, or raise the limit.",
+                        plain(deliveredMonths),
+                        plain(least)))
+                : Optional.empty();
+    }
 
     /** Why these numbers can't hold together, each with the smallest change that cures it. */
     public List<Phrase> faults() {

@@ -3,6 +3,8 @@ package rotagens.core.outlook;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.TreadDepth;
 import rotagens.core.vehicle.Position;
 
 /**
@@ -50,5 +52,19 @@ public record OutlookVehicle(
 
     public OutlookVehicle {
         spots = List.copyOf(spots);
+    }
+
+    /** Why its years can't be played, with what would have to change; empty where they can. */
+    public Optional<Phrase> impossible() {
+        return policy.impossible()
+                .or(() -> spots.stream()
+                        .filter(spot -> spot.fresh() <= spot.pull())
+                        .findFirst()
+                        .map(spot -> Phrase.of(
+                                "{} {}: a new tire has {} of tread and the pull point is {}. It would go on the day it is fitted; lower the pull point.",
+                                unit,
+                                spot.position().code(),
+                                TreadDepth.of32nds(spot.fresh()),
+                                TreadDepth.of32nds(spot.pull()))));
     }
 }

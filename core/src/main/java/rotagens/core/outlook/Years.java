@@ -9,7 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.Money;
 import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Units;
 import rotagens.core.outlook.Outcome.Break;
 import rotagens.core.outlook.Outcome.End;
 import rotagens.core.outlook.Outcome.Ribbon;
@@ -54,8 +57,15 @@ public final class Years {
         }
     }
 
-    /** Plays them from today until a day. */
+    /**
+     * Plays them from today until a day.
+     *
+     * @throws InvalidEntry where a new tire would go on the day it is fitted
+     */
     public static Outcome of(OutlookVehicle vehicle, Strategy strategy, LocalDate today, LocalDate end) {
+        vehicle.impossible().ifPresent(why -> {
+            throw new InvalidEntry(why.in(Units.US));
+        });
         Years years = new Years(vehicle, strategy, today, end);
         if (strategy.byVisits()) {
             years.byVisits();
@@ -306,9 +316,9 @@ public final class Years {
                     OutlookPolicy.plain(policy.deliveredMonths()));
         } else if (earlier <= extra) {
             cure = Phrase.of(
-                    "Cheapest: the visit {} days earlier, about {} of life thrown away.", early, dollars(earlier));
+                    "Cheapest: the visit {} days earlier, about {} of life thrown away.", early, Money.about(earlier));
         } else {
-            cure = Phrase.of("Cheapest: one extra tire on that day, {} with labor.", dollars(extra));
+            cure = Phrase.of("Cheapest: one extra tire on that day, {} with labor.", Money.about(extra));
         }
         return new Break(
                 position,
@@ -323,10 +333,6 @@ public final class Years {
                         early,
                         next),
                 cure);
-    }
-
-    private static String dollars(long cents) {
-        return "$" + String.format(java.util.Locale.ROOT, "%,d", Math.round(cents / 100.0));
     }
 
     /** One day in the shop: who goes, who moves, who is bought; sensors while the tire is off. */

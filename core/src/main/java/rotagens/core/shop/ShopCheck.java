@@ -99,7 +99,7 @@ public final class ShopCheck {
                             "{} can’t begin before {}: {}.",
                             job.unit(),
                             job.earliest(),
-                            job.waitsFor().orElse("parts"))));
+                            job.waitsFor().orElse(Phrase.of("parts")))));
         }
         Optional<Span> open = rules.open(job.yard(), day);
         if (open.isEmpty()) {

@@ -3,6 +3,7 @@ package rotagens.core.shop;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.Set;
+import rotagens.core.measure.Phrase;
 
 /**
  * Work that wants a bay.
@@ -26,7 +27,7 @@ public record ShopJob(
         int people,
         Set<Equipment> needs,
         LocalDate earliest,
-        Optional<String> waitsFor,
+        Optional<Phrase> waitsFor,
         LocalDate due,
         int weight,
         boolean fit,

@@ -91,6 +91,18 @@ public record ShopRules(
         return yard(yard).map(shop -> shop.open().get(day.getDayOfWeek()));
     }
 
+    /** Why a yard's shop isn't open on a day: the closure's own words, or nothing more than closed; empty where it is open. */
+    public Optional<String> closed(String yard, LocalDate day) {
+        if (open(yard, day).isPresent()) {
+            return Optional.empty();
+        }
+        return Optional.of(closures.stream()
+                .filter(closure -> closure.closes(yard, day))
+                .findFirst()
+                .map(Closure::why)
+                .orElse("closed"));
+    }
+
     /** Whether all of a crew work at a yard then. */
     public boolean work(List<String> people, String yard, LocalDate day, int start, int end) {
         for (String name : people) {

@@ -57,6 +57,11 @@ public final class ShopSetup {
     /** Bringing a vehicle to another yard's shop and back, by our rule of thumb. */
     public static final int TRAVEL_MINUTES = 45;
 
+    /** A job in the shop of a yard, with the travel there where it isn't the vehicle's own. */
+    public static ShopJob in(ShopJob job, String yard) {
+        return yard.equals(job.yard()) ? job : job.at(yard, TRAVEL_MINUTES);
+    }
+
     /**
      * Where a job is done: in its vehicle's own yard where that can, else in the first other yard that can, with the travel it
      * takes. What can be done nowhere stays at home, where {@link #never} says why.
@@ -66,7 +71,7 @@ public final class ShopSetup {
             return job;
         }
         return rules.yards().stream()
-                .map(yard -> job.at(yard.name(), TRAVEL_MINUTES))
+                .map(yard -> in(job, yard.name()))
                 .filter(other -> never(other, rules).isEmpty())
                 .findFirst()
                 .orElse(job);

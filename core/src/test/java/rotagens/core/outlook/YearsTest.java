@@ -1,6 +1,7 @@
 package rotagens.core.outlook;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
@@ -11,6 +12,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import rotagens.core.measure.InvalidEntry;
 import rotagens.core.measure.Units;
 import rotagens.core.outlook.OutlookVehicle.Spot;
 import rotagens.core.vehicle.Position;
@@ -27,6 +29,7 @@ class YearsTest {
     private double wear;
     private LocalDate made = TODAY;
     private double early;
+    private double pull = 4;
 
     private Spot spot(String code, boolean isSteer) {
         return new Spot(
@@ -37,7 +40,7 @@ class YearsTest {
                 14,
                 wear,
                 0.2,
-                4,
+                pull,
                 isSteer,
                 Optional.empty(),
                 20_000);
@@ -206,5 +209,42 @@ class YearsTest {
         // Twelve tire-years at 0.98 each.
         assertThat(odds.holds()).isCloseTo(Math.pow(0.98, 12), within(0.02));
         assertThat(Odds.of(plan, TODAY, until, 4_000, 7)).isEqualTo(odds);
+    }
+
+    @Test
+    @DisplayName(
+            "a pull point no new tire has, or stock older than the limit, is refused: it would go the day it is fitted, forever")
+    void neverEnding() {
+        pull = 14;
+        assertThat(shuttle().impossible().orElseThrow().in(Units.US))
+                .isEqualTo(
+                        "SH-01 1L: a new tire has 14/32 in of tread and the pull point is 14/32 in. It would go on the day it is fitted; lower the pull point.");
+        assertThatThrownBy(() -> play(Strategy.RUN_TO_LIMIT, TODAY.plusYears(1)))
+                .isInstanceOf(InvalidEntry.class);
+        pull = 4;
+        delivered = 36;
+        assertThat(shuttle().impossible().orElseThrow().in(Units.US))
+                .startsWith("New tires arrive 36 months old and would go at 3 y");
+        delivered = 35;
+        assertThat(shuttle().impossible()).isEmpty();
+    }
+
+    @Test
+    @DisplayName(
+            "a tire thrown away at four of eight years is hatched over half its ribbon, one run to its end not at all")
+    void thrownShare() {
+        overall = 8;
+        steer = 4;
+        Outcome outcome = play(Strategy.RUN_TO_LIMIT, TODAY.plusYears(9));
+        Outcome.Ribbon onSteer = outcome.ribbons().stream()
+                .filter(ribbon -> ribbon.end() == Outcome.End.STEER_AGE)
+                .findFirst()
+                .orElseThrow();
+        assertThat(onSteer.thrownShare()).isCloseTo(0.5, within(0.001));
+        Outcome.Ribbon whole = outcome.ribbons().stream()
+                .filter(ribbon -> ribbon.end() == Outcome.End.OVERALL_AGE)
+                .findFirst()
+                .orElseThrow();
+        assertThat(whole.thrownShare()).isZero();
     }
 }

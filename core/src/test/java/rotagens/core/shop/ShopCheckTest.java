@@ -101,7 +101,7 @@ class ShopCheckTest {
                 1,
                 Set.of(),
                 MONDAY.plusDays(2),
-                Optional.of("2 tires on order"),
+                Optional.of(rotagens.core.measure.Phrase.of("2 tires on order")),
                 MONDAY,
                 1,
                 true,

@@ -1,11 +1,7 @@
 package rotagens.server.buying;
 
-import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,6 +19,7 @@ import rotagens.server.buying.Suppliers.SendOrder;
 import rotagens.server.buying.Suppliers.SentOrder;
 import rotagens.server.buying.Suppliers.SupplierForm;
 import rotagens.server.buying.Suppliers.SupplierView;
+import rotagens.server.exchange.CsvText;
 import rotagens.server.paper.Paper;
 import rotagens.server.web.OnceOnly;
 
@@ -46,15 +43,7 @@ class BuyingController {
 
     @GetMapping("/api/order-list.csv")
     ResponseEntity<byte[]> csv(@RequestParam(defaultValue = "US") Units units) {
-        return ResponseEntity.ok()
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("order-list.csv")
-                                .build()
-                                .toString())
-                .body(list.csv(units).getBytes(StandardCharsets.UTF_8));
+        return CsvText.answer("order-list", list.csv(units));
     }
 
     @GetMapping(value = "/api/order-list.pdf", produces = "application/pdf")

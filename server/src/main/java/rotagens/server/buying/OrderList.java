@@ -3,7 +3,6 @@ package rotagens.server.buying;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,8 +14,8 @@ import rotagens.core.measure.Money;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.BayNeeds;
+import rotagens.core.planning.Supply;
 import rotagens.core.tire.TireModel;
-import rotagens.server.buying.Buying.OnOrder;
 import rotagens.server.buying.Buying.Supplier;
 import rotagens.server.exchange.CsvText;
 import rotagens.server.paper.Paper;
@@ -48,7 +47,15 @@ public class OrderList {
             List<String> jobs) {}
 
     public record SupplierList(
-            String supplier, String mail, int leadDays, List<OrderListLine> lines, int tires, String total) {}
+            String supplier,
+            String mail,
+            int leadDays,
+            List<OrderListLine> lines,
+            int tires,
+            String total,
+            long cents) {}
+
+    private record Priced(OrderListLine line, long cents) {}
 
     private record Wanted(int count, LocalDate first, List<String> jobs) {}
 
@@ -69,69 +76,64 @@ public class OrderList {
     @Transactional(readOnly = true)
     public List<SupplierList> of(Units units) {
         LocalDate today = LocalDate.now(clock);
-        Map<Long, Wanted> wanted = wanted(units);
+        Supply supply = buying.supply();
         List<Supplier> suppliers = buying.suppliers();
-        Map<Long, Integer> shelf = buying.onShelf();
-        Map<Long, OnOrder> coming = buying.onOrder(suppliers);
         Map<Long, TireModel> models = catalogue.byId();
-        Map<String, List<OrderListLine>> bySupplier = new LinkedHashMap<>();
-        Map<String, Supplier> known = new HashMap<>();
-        wanted.forEach((modelId, want) -> {
-            TireModel model = models.get(modelId);
-            Optional<Supplier> supplier = Buying.supplierOf(model.maker(), suppliers);
-            int lead = supplier.map(Supplier::leadDays).orElse(Buying.USUAL_LEAD_DAYS);
-            int there = shelf.getOrDefault(modelId, 0);
-            int ordered =
-                    Optional.ofNullable(coming.get(modelId)).map(OnOrder::count).orElse(0);
-            int toOrder = Math.max(0, want.count() - there - ordered);
-            LocalDate orderBy = want.first().minusDays(lead);
-            Optional<Money> price = catalogue.get(modelId).details().price();
-            String name = supplier.map(Supplier::name).orElse(NOBODY);
-            supplier.ifPresent(one -> known.put(name, one));
-            bySupplier
-                    .computeIfAbsent(name, one -> new ArrayList<>())
-                    .add(new OrderListLine(
-                            modelId,
-                            model.title(),
-                            model.sidewall(),
-                            want.count(),
-                            there,
-                            ordered,
-                            toOrder,
-                            want.first(),
-                            orderBy.isBefore(today) ? today : orderBy,
-                            toOrder > 0 && orderBy.isBefore(today),
-                            price.map(Money::words).orElse(null),
-                            price.map(one -> new Money(one.cents() * toOrder).words())
-                                    .orElse(null),
-                            want.jobs()));
-        });
+        Map<Optional<Supplier>, List<Priced>> bySupplier = new LinkedHashMap<>();
+        wanted(units)
+                .forEach((modelId, want) -> bySupplier
+                        .computeIfAbsent(
+                                Buying.supplierOf(models.get(modelId).maker(), suppliers), one -> new ArrayList<>())
+                        .add(priced(modelId, models.get(modelId), want, supply, today)));
         return bySupplier.entrySet().stream()
                 .map(entry -> new SupplierList(
-                        entry.getKey(),
-                        Optional.ofNullable(known.get(entry.getKey()))
-                                .map(Supplier::mail)
-                                .orElse(""),
-                        Optional.ofNullable(known.get(entry.getKey()))
-                                .map(Supplier::leadDays)
-                                .orElse(Buying.USUAL_LEAD_DAYS),
+                        entry.getKey().map(Supplier::name).orElse(NOBODY),
+                        entry.getKey().map(Supplier::mail).orElse(""),
+                        entry.getKey().map(Supplier::leadDays).orElse(Supply.USUAL_LEAD_DAYS),
                         entry.getValue().stream()
+                                .map(Priced::line)
                                 .sorted(java.util.Comparator.comparing(OrderListLine::orderBy)
                                         .thenComparing(OrderListLine::model))
                                 .toList(),
                         entry.getValue().stream()
-                                .mapToInt(OrderListLine::toOrder)
+                                .mapToInt(one -> one.line().toOrder())
                                 .sum(),
-                        total(entry.getValue())))
+                        Money.sum(cents(entry.getValue())),
+                        cents(entry.getValue())))
                 .toList();
     }
 
-    private String total(List<OrderListLine> lines) {
-        return new Money(lines.stream()
-                        .filter(line -> line.price() != null)
-                        .mapToLong(line -> Money.parse(line.price()).cents() * line.toOrder())
-                        .sum())
-                .words();
+    /** What all that is to be ordered costs, as far as prices are on file. */
+    @Transactional(readOnly = true)
+    public long cents(Units units) {
+        return of(units).stream().mapToLong(SupplierList::cents).sum();
+    }
+
+    private static long cents(List<Priced> lines) {
+        return lines.stream().mapToLong(Priced::cents).sum();
+    }
+
+    private Priced priced(long modelId, TireModel model, Wanted want, Supply supply, LocalDate today) {
+        int toOrder = supply.toOrder(modelId, want.count());
+        LocalDate orderBy = supply.orderBy(modelId, want.first());
+        Optional<Money> price = catalogue.get(modelId).details().price();
+        long cents = price.map(one -> one.cents() * toOrder).orElse(0L);
+        return new Priced(
+                new OrderListLine(
+                        modelId,
+                        model.title(),
+                        model.sidewall(),
+                        want.count(),
+                        supply.onShelf(modelId),
+                        supply.onOrder(modelId),
+                        toOrder,
+                        want.first(),
+                        orderBy.isBefore(today) ? today : orderBy,
+                        toOrder > 0 && orderBy.isBefore(today),
+                        price.map(Money::words).orElse(null),
+                        price.isPresent() ? Money.sum(cents) : null,
+                        want.jobs()),
+                cents);
     }
 
     private Map<Long, Wanted> wanted(Units units) {

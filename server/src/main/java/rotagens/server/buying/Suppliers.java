@@ -148,9 +148,8 @@ class Suppliers {
                             program.breakEven(),
                             toOrder,
                             gains >= 0
-                                    ? "Pays: " + new Money(gains).words() + " gained on the " + toOrder
-                                            + " to order now"
-                                    : "Doesn’t pay yet: " + new Money(-gains).words() + " short on the " + toOrder
+                                    ? "Pays: " + Money.sum(gains) + " gained on the " + toOrder + " to order now"
+                                    : "Doesn’t pay yet: " + Money.sum(-gains) + " short on the " + toOrder
                                             + " to order now");
                 });
     }

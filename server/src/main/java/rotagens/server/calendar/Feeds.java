@@ -34,6 +34,12 @@ class Feeds {
 
     /** What a feed shows. */
     record Scope(@Nullable String yard, @Nullable String person) {
+
+        Scope {
+            yard = yard == null || yard.isBlank() ? null : yard;
+            person = person == null || person.isBlank() ? null : person;
+        }
+
         String words() {
             return person != null ? person : yard != null ? yard : "all yards";
         }

@@ -14,6 +14,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import rotagens.server.web.ProblemException;
 
 /**
@@ -128,6 +132,19 @@ public final class CsvText {
             throw new java.io.UncheckedIOException(e);
         }
         return text.toString();
+    }
+
+    /** A file to take away. */
+    public static ResponseEntity<byte[]> answer(String name, String csv) {
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(name + ".csv")
+                                .build()
+                                .toString())
+                .body(csv.getBytes(StandardCharsets.UTF_8));
     }
 
     static String defuse(String cell) {

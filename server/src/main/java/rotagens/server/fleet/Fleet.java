@@ -8,9 +8,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.util.function.SingletonSupplier;
 import rotagens.core.inspection.Finding;
 import rotagens.core.inspection.Judgement;
 import rotagens.core.inspection.Reading;
@@ -20,6 +22,8 @@ import rotagens.core.inspection.VehicleState;
 import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
+import rotagens.core.planning.DueItem;
+import rotagens.core.planning.DueWork;
 import rotagens.core.policy.Policy;
 import rotagens.core.pressure.CarryNow;
 import rotagens.core.pressure.PressureFacts;
@@ -47,6 +51,7 @@ public class Fleet {
      * A vehicle as it stands today.
      *
      * @param fitted the tire on file at each position that has one
+     * @param dueOnce works out {@link #due()} and keeps it
      */
     public record Standing(
             Vehicles.OnFile onFile,
@@ -55,7 +60,13 @@ public class Fleet {
             Map<Position, Judgement> judgements,
             VehiclePressures pressures,
             Policy policy,
-            LocalDate today) {
+            LocalDate today,
+            Supplier<List<DueItem>> dueOnce) {
+
+        /** Everything that falls due by the forecast's horizon, most urgent first; worked out once, when first asked for. */
+        public List<DueItem> due() {
+            return dueOnce.get();
+        }
 
         /** The cold pressure the tire at a position should have. */
         public Target target(Position position, TireModel tire) {
@@ -180,14 +191,16 @@ public class Fleet {
                 }
             });
             VehicleState state = VehicleState.of(vehicle.facts(), states, facts.get(vehicle.id()));
+            Map<Position, Judgement> judgements = TireJudge.judge(state, policy, today);
             all.add(new Standing(
                     vehicle,
                     state,
                     fitted,
-                    TireJudge.judge(state, policy, today),
+                    judgements,
                     state.pressures(policy, today),
                     policy,
-                    today));
+                    today,
+                    SingletonSupplier.of(() -> DueWork.on(state, judgements, policy, today))));
         }
         return all;
     }

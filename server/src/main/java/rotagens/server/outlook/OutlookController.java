@@ -1,10 +1,6 @@
 package rotagens.server.outlook;
 
-import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
 import rotagens.core.outlook.Strategy;
+import rotagens.server.exchange.CsvText;
 import rotagens.server.outlook.Outlooks.AcceptedOutlook;
 import rotagens.server.outlook.Outlooks.OutlookAsk;
 import rotagens.server.outlook.Outlooks.OutlookView;
@@ -52,15 +49,7 @@ class OutlookController {
             @RequestParam(required = false) String yard,
             @RequestParam(defaultValue = "US") Units units) {
         String csv = outlooks.csv(new OutlookAsk(strategy, vehicleClass, yard, null, null), units);
-        return ResponseEntity.ok()
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("outlook.csv")
-                                .build()
-                                .toString())
-                .body(csv.getBytes(StandardCharsets.UTF_8));
+        return CsvText.answer("outlook", csv);
     }
 
     /** The next two years of a strategy become jobs. */

@@ -5,12 +5,14 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.Money;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Units;
 import rotagens.core.outlook.Odds;
@@ -41,6 +43,7 @@ class Outlooks {
     private static final int TRIES = 300;
     private static final long SEED = 20;
     private static final int MOST_BREAKS = 40;
+    private static final double MM_PER_32ND = 25.4 / 32;
 
     /** Which vehicles, and which numbers are tried instead of the policy's. */
     record OutlookAsk(
@@ -58,42 +61,35 @@ class Outlooks {
             int tires,
             int sensors,
             int visits,
-            double dollars,
-            double wastedYears,
-            double wasted32nds,
-            double oldestSteerYears,
+            String money,
+            boolean cheapest,
+            String thrownAway,
+            @Nullable String oldestSteer,
             int breaks) {}
 
+    /** @param share of the dearest year, in percent: how long its bar is */
     record YearView(
             int year,
             List<QuarterView> quarters,
             int tires,
             int sensors,
-            double tireDollars,
-            double sensorDollars,
-            double laborDollars,
-            double dollars,
-            double wastedYears,
-            double wasted32nds) {}
+            String tireMoney,
+            String sensorMoney,
+            String laborMoney,
+            String money,
+            String thrownAway,
+            int share) {}
 
-    record QuarterView(int quarter, int tires, double dollars) {}
+    record QuarterView(int quarter, int tires, String money) {}
 
     record BreakView(long vehicleId, String unit, String position, LocalDate on, String says, String cure) {}
 
-    record OutlookVehicleView(
-            long id,
-            String unit,
-            String vehicleClass,
-            String yard,
-            int tires,
-            double dollars,
-            int breaks,
-            LocalDate next) {}
+    record OutlookVehicleView(long id, String unit, int tires) {}
 
     record OddsView(int tries, int percent, double surprises, LocalDate until) {}
 
     /** The difference the tried numbers make to the chosen strategy. */
-    record DifferenceView(int tires, double dollars, double oldestSteerYears, int breaks) {}
+    record DifferenceView(String tires, String money, String oldestSteer, String breaks) {}
 
     record OutlookView(
             LocalDate from,
@@ -118,8 +114,8 @@ class Outlooks {
             String end,
             @Nullable LocalDate earliest,
             @Nullable LocalDate latest,
-            double wastedYears,
-            double wasted32nds,
+            @Nullable String thrownAway,
+            double thrownShare,
             boolean bought) {}
 
     record RibbonsView(
@@ -184,34 +180,34 @@ class Outlooks {
             all.put(one, play(gathered.vehicles(), one, today, YEARS));
         }
         List<Outcome> chosen = all.get(strategy);
-        Totals totals = Totals.of(chosen, today, end);
         LocalDate until = today.plusYears(PLANNED_YEARS);
         Odds.Result odds = Odds.of(chosen, today, until, TRIES, SEED);
+        Map<Strategy, Totals> sums = new LinkedHashMap<>();
+        all.forEach((one, outcomes) -> sums.put(one, Totals.of(outcomes, today, end)));
+        Totals totals = sums.get(strategy);
         DifferenceView difference = null;
         if (!tried.equals(Tried.NOTHING)) {
             Totals before =
                     Totals.of(play(facts.of(standings, Tried.NOTHING).vehicles(), strategy, today, YEARS), today, end);
             difference = new DifferenceView(
-                    totals.tires() - before.tires(),
-                    dollars(totals.cents() - before.cents()),
-                    round(totals.oldestSteerYears() - before.oldestSteerYears()),
-                    totals.breaks() - before.breaks());
+                    signed(totals.tires() - before.tires(), " tires"),
+                    signedMoney(totals.cents() - before.cents()),
+                    signed(round(totals.oldestSteerYears() - before.oldestSteerYears()), " years"),
+                    signed(totals.breaks() - before.breaks(), ""));
         }
         return new OutlookView(
                 today,
                 end,
                 strategy,
                 standings.size(),
-                all.entrySet().stream()
-                        .map(entry -> totals(entry.getKey(), Totals.of(entry.getValue(), today, end)))
-                        .toList(),
-                years(totals),
+                strategies(sums, units),
+                years(totals, units),
                 chosen.stream()
                         .flatMap(outcome -> breaks(outcome, units).stream())
                         .sorted(java.util.Comparator.comparing(BreakView::on))
                         .limit(MOST_BREAKS)
                         .toList(),
-                chosen.stream().map(outcome -> each(outcome, end)).toList(),
+                chosen.stream().map(Outlooks::each).toList(),
                 new OddsView(odds.tries(), (int) Math.round(odds.holds() * 100), round(odds.surprises()), until),
                 difference,
                 gathered.vehicles().isEmpty()
@@ -236,6 +232,11 @@ class Outlooks {
         range(wrong, "tried.growthPercent", tried.growthPercent(), 0, 25, "Prices grow by 0 to 25 % a year.");
         wrong.refuseIfWrong();
         gathered.vehicles().stream()
+                .flatMap(vehicle -> vehicle.impossible().stream())
+                .findFirst()
+                .ifPresent(
+                        why -> wrong.wrong(tried.pull() == null ? "tried.overallYears" : "tried.pull", why.in(units)));
+        gathered.vehicles().stream()
                 .map(OutlookVehicle::policy)
                 .distinct()
                 .flatMap(policy -> policy.faults().stream().limit(policy.steerYears() > policy.overallYears() ? 1 : 0))
@@ -249,66 +250,87 @@ class Outlooks {
         wrong.unless(value == null || value >= least && value <= most, field, says);
     }
 
-    private static StrategyTotals totals(Strategy strategy, Totals totals) {
-        return new StrategyTotals(
-                strategy,
-                strategy.title(),
-                strategy.about(),
-                totals.tires(),
-                totals.sensors(),
-                totals.visits(),
-                dollars(totals.cents()),
-                round(totals.wastedYears()),
-                round(totals.wasted32nds()),
-                round(totals.oldestSteerYears()),
-                totals.breaks());
+    private static List<StrategyTotals> strategies(Map<Strategy, Totals> sums, Units units) {
+        long least = sums.values().stream().mapToLong(Totals::cents).min().orElse(0);
+        return sums.entrySet().stream()
+                .map(entry -> {
+                    Totals totals = entry.getValue();
+                    return new StrategyTotals(
+                            entry.getKey(),
+                            entry.getKey().title(),
+                            entry.getKey().about(),
+                            totals.tires(),
+                            totals.sensors(),
+                            totals.visits(),
+                            Money.about(totals.cents()),
+                            totals.cents() == least,
+                            thrownAway(totals.wastedYears(), totals.wasted32nds(), units),
+                            totals.oldestSteerYears() > 0 ? plain(round(totals.oldestSteerYears())) + " years" : null,
+                            totals.breaks());
+                })
+                .toList();
     }
 
-    private static List<YearView> years(Totals totals) {
+    /** Life left in tires that go, in years and in tread. */
+    private static String thrownAway(double years, double thirtySeconds, Units units) {
+        String tread = units == Units.US
+                ? String.format(Locale.ROOT, "%,d/32 in", Math.round(thirtySeconds))
+                : String.format(Locale.ROOT, "%,d mm", Math.round(thirtySeconds * MM_PER_32ND));
+        return String.format(Locale.ROOT, "%,.1f years, %s", years, tread);
+    }
+
+    private static List<YearView> years(Totals totals, Units units) {
         Map<Integer, List<Totals.Quarter>> byYear = totals.quarters().stream()
                 .collect(Collectors.groupingBy(Totals.Quarter::year, TreeMap::new, Collectors.toList()));
+        long most = Math.max(
+                1, byYear.values().stream().mapToLong(Outlooks::cents).max().orElse(1));
         return byYear.entrySet().stream()
                 .map(entry -> {
                     List<Totals.Quarter> quarters = entry.getValue();
                     return new YearView(
                             entry.getKey(),
                             quarters.stream()
-                                    .map(one -> new QuarterView(one.quarter(), one.tires(), dollars(one.cents())))
+                                    .map(one -> new QuarterView(one.quarter(), one.tires(), Money.about(one.cents())))
                                     .toList(),
                             quarters.stream().mapToInt(Totals.Quarter::tires).sum(),
                             quarters.stream().mapToInt(Totals.Quarter::sensors).sum(),
-                            dollars(quarters.stream()
+                            Money.about(quarters.stream()
                                     .mapToLong(Totals.Quarter::tireCents)
                                     .sum()),
-                            dollars(quarters.stream()
+                            Money.about(quarters.stream()
                                     .mapToLong(Totals.Quarter::sensorCents)
                                     .sum()),
-                            dollars(quarters.stream()
+                            Money.about(quarters.stream()
                                     .mapToLong(Totals.Quarter::laborCents)
                                     .sum()),
-                            dollars(quarters.stream()
-                                    .mapToLong(Totals.Quarter::cents)
-                                    .sum()),
-                            round(quarters.stream()
-                                    .mapToDouble(Totals.Quarter::wastedYears)
-                                    .sum()),
-                            round(quarters.stream()
-                                    .mapToDouble(Totals.Quarter::wasted32nds)
-                                    .sum()));
+                            Money.about(cents(quarters)),
+                            thrownAway(
+                                    quarters.stream()
+                                            .mapToDouble(Totals.Quarter::wastedYears)
+                                            .sum(),
+                                    quarters.stream()
+                                            .mapToDouble(Totals.Quarter::wasted32nds)
+                                            .sum(),
+                                    units),
+                            (int) Math.round(100.0 * cents(quarters) / most));
                 })
                 .toList();
     }
 
-    private static OutlookVehicleView each(Outcome outcome, LocalDate end) {
-        return new OutlookVehicleView(
-                outcome.vehicle().id(),
-                outcome.vehicle().unit(),
-                outcome.vehicle().vehicleClass(),
-                outcome.vehicle().yard(),
-                outcome.tires(),
-                dollars(outcome.cents()),
-                outcome.breaks().size(),
-                outcome.visits().isEmpty() ? end : outcome.visits().get(0).day());
+    private static long cents(List<Totals.Quarter> quarters) {
+        return quarters.stream().mapToLong(Totals.Quarter::cents).sum();
+    }
+
+    private static OutlookVehicleView each(Outcome outcome) {
+        return new OutlookVehicleView(outcome.vehicle().id(), outcome.vehicle().unit(), outcome.tires());
+    }
+
+    private static String signed(double figure, String unit) {
+        return figure == 0 ? "the same" : (figure > 0 ? "+" : "−") + plain(Math.abs(figure)) + unit;
+    }
+
+    private static String signedMoney(long cents) {
+        return cents == 0 ? "the same" : (cents > 0 ? "+" : "") + Money.about(cents);
     }
 
     private static List<BreakView> breaks(Outcome outcome, Units units) {
@@ -321,10 +343,6 @@ class Outlooks {
                         one.says().in(units),
                         one.cure().in(units)))
                 .toList();
-    }
-
-    private static double dollars(long cents) {
-        return Math.round(cents / 100.0);
     }
 
     private static double round(double figure) {
@@ -368,8 +386,10 @@ class Outlooks {
                                 ribbon.end().words(),
                                 ribbon.spanEarliest().orElse(null),
                                 ribbon.spanLatest().orElse(null),
-                                round(ribbon.wastedYears()),
-                                round(ribbon.wasted32nds()),
+                                ribbon.wastedYears() > 0
+                                        ? thrownAway(ribbon.wastedYears(), ribbon.wasted32nds(), units)
+                                        : null,
+                                ribbon.thrownShare(),
                                 ribbon.bought()))
                         .toList(),
                 breaks(outcome, units));
@@ -380,26 +400,17 @@ class Outlooks {
         OutlookView view = of(ask, units);
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of(
-                "year",
-                "tires",
-                "sensors",
-                "tires $",
-                "sensors $",
-                "labor $",
-                "total $",
-                "years thrown away",
-                "32nds thrown away"));
+                "year", "tires", "sensors", "tires cost", "sensors cost", "labor cost", "together", "thrown away"));
         view.years()
                 .forEach(year -> rows.add(List.of(
                         String.valueOf(year.year()),
                         String.valueOf(year.tires()),
                         String.valueOf(year.sensors()),
-                        plain(year.tireDollars()),
-                        plain(year.sensorDollars()),
-                        plain(year.laborDollars()),
-                        plain(year.dollars()),
-                        plain(year.wastedYears()),
-                        plain(year.wasted32nds()))));
+                        year.tireMoney(),
+                        year.sensorMoney(),
+                        year.laborMoney(),
+                        year.money(),
+                        year.thrownAway())));
         return CsvText.write(rows);
     }
 
@@ -444,7 +455,7 @@ class Outlooks {
                 wanted.keySet().forEach(position -> taken.add(position.code()));
                 String note = visit.moved().isEmpty()
                         ? ""
-                        : "Outlook, " + strategy.title().toLowerCase(java.util.Locale.ROOT) + ": used tires go to "
+                        : "Outlook, " + strategy.title().toLowerCase(Locale.ROOT) + ": used tires go to "
                                 + visit.moved().stream().map(Position::code).collect(Collectors.joining(" "))
                                 + "; lay the moves on the bench";
                 jobs.plan(outcome.vehicle().id(), visit.day(), note, DueKind.REPLACE, wanted);

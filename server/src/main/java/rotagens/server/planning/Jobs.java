@@ -13,12 +13,10 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.TireClocks;
-import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.Bundles;
 import rotagens.core.planning.DueItem;
 import rotagens.core.planning.DueKind;
-import rotagens.core.planning.DueWork;
 import rotagens.core.planning.Waiver;
 import rotagens.core.vehicle.Position;
 import rotagens.server.fleet.Changes;
@@ -69,15 +67,11 @@ public class Jobs {
         Map<String, Waiver> left = waivers.holding();
         record Line(Standing standing, DueItem item) {}
         return standings.stream()
-                .flatMap(standing -> work(standing).stream().map(item -> new Line(standing, item)))
+                .flatMap(standing -> standing.due().stream().map(item -> new Line(standing, item)))
                 .sorted(java.util.Comparator.comparing(Line::item, DueItem.MOST_URGENT_FIRST)
                         .thenComparing(line -> line.standing().onFile().facts().unit()))
                 .map(line -> line(line.standing(), line.item(), scheduled, left, units))
                 .toList();
-    }
-
-    private static List<DueItem> work(Standing standing) {
-        return DueWork.on(standing.state(), standing.judgements(), standing.policy(), standing.today());
     }
 
     private static DueLine line(
@@ -101,9 +95,7 @@ public class Jobs {
                 item.range().flatMap(TireClocks.Range::latest).orElse(null),
                 item.kind().waiting(),
                 scheduledOn(vehicle.id(), item, scheduled).orElse(null),
-                Optional.ofNullable(left.get(Waivers.key(vehicle.id(), item.key())))
-                        // What must not roll doesn't wait, whatever was decided before it came to that.
-                        .filter(waiver -> item.urgency() != Verdict.DO_NOT_OPERATE)
+                Waivers.of(vehicle.id(), item, left)
                         .map(waiver -> new LeftUntil(waiver.until(), waiver.reason(), waiver.by()))
                         .orElse(null));
     }
@@ -116,10 +108,9 @@ public class Jobs {
 
     private static List<DueItem> open(Standing standing, Map<String, Scheduled> scheduled, Map<String, Waiver> left) {
         long id = standing.onFile().id();
-        return work(standing).stream()
+        return standing.due().stream()
                 .filter(item -> scheduledOn(id, item, scheduled).isEmpty())
-                .filter(item ->
-                        item.urgency() == Verdict.DO_NOT_OPERATE || !left.containsKey(Waivers.key(id, item.key())))
+                .filter(item -> Waivers.of(id, item, left).isEmpty())
                 .toList();
     }
 
@@ -203,7 +194,7 @@ public class Jobs {
         List<Long> jobs = new ArrayList<>();
         byVehicle.forEach((vehicleId, work) -> {
             Standing standing = fleet.get(vehicleId);
-            Map<String, DueItem> due = work(standing).stream()
+            Map<String, DueItem> due = standing.due().stream()
                     .collect(Collectors.toMap(DueItem::key, Function.identity(), (first, second) -> first));
             long jobId = store.add(
                     vehicleId,

@@ -5,16 +5,20 @@ import static rotagens.server.storage.generated.Tables.WAIVER;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueItem;
-import rotagens.core.planning.DueWork;
 import rotagens.core.planning.Waiver;
 import rotagens.server.fleet.Changes;
 import rotagens.server.fleet.Fleet;
@@ -49,7 +53,7 @@ public class Waivers {
         this.clock = clock;
     }
 
-    /** Those that hold today, by vehicle and work. */
+    /** Those that hold today, by vehicle, kind of work and position: what is left stays left when other tires join the line. */
     Map<String, Waiver> holding() {
         LocalDate today = LocalDate.now(clock);
         Map<String, Waiver> holding = new HashMap<>();
@@ -59,14 +63,34 @@ public class Waivers {
                 .on(PERSON.ID.eq(WAIVER.PERSON_ID))
                 .where(WAIVER.ENDED_AT.isNull(), WAIVER.UNTIL_DAY.ge(today))
                 .orderBy(WAIVER.ID)
-                .forEach(row -> holding.put(
-                        key(row.get(WAIVER.VEHICLE_ID), row.get(WAIVER.WORK)),
-                        new Waiver(row.get(WAIVER.UNTIL_DAY), row.get(WAIVER.REASON), row.get(PERSON.NAME))));
+                .forEach(row -> {
+                    Waiver waiver = new Waiver(row.get(WAIVER.UNTIL_DAY), row.get(WAIVER.REASON), row.get(PERSON.NAME));
+                    pieces(row.get(WAIVER.VEHICLE_ID), row.get(WAIVER.WORK))
+                            .forEach(piece -> holding.put(piece, waiver));
+                });
         return holding;
     }
 
-    static String key(long vehicleId, String work) {
-        return vehicleId + " " + work;
+    /** The work a key names, position by position, as jobs name it too. */
+    private static List<String> pieces(long vehicleId, String key) {
+        String[] parts = key.split(":", 2);
+        if (parts.length < 2) {
+            return List.of();
+        }
+        return Arrays.stream(parts[1].split("\\+"))
+                .map(code -> JobStore.work(vehicleId, parts[0], code))
+                .toList();
+    }
+
+    /** The waiver of a piece of due work: all of it is left, the first to end counts; one position more makes it due again. */
+    static Optional<Waiver> of(long vehicleId, DueItem item, Map<String, Waiver> holding) {
+        if (item.urgency() == Verdict.DO_NOT_OPERATE) {
+            // What must not roll doesn't wait, whatever was decided before it came to that.
+            return Optional.empty();
+        }
+        List<Waiver> left =
+                pieces(vehicleId, item.key()).stream().map(holding::get).toList();
+        return left.contains(null) ? Optional.empty() : left.stream().min(Comparator.comparing(Waiver::until));
     }
 
     /** Leaves a piece of due work until a day. */
@@ -74,7 +98,7 @@ public class Waivers {
     void leave(long vehicleId, Leave wanted, Units units) {
         changes.only();
         Standing standing = fleet.get(vehicleId);
-        DueItem item = DueWork.on(standing.state(), standing.judgements(), standing.policy(), standing.today()).stream()
+        DueItem item = standing.due().stream()
                 .filter(one -> one.key().equals(wanted.key()))
                 .findFirst()
                 .orElseThrow(() -> ProblemException.conflict("This is no longer due. Look at the list again."));
@@ -106,10 +130,14 @@ public class Waivers {
         takeBack(vehicleId, work);
     }
 
+    /** Ends every waiver that has a part in this work. */
     private void takeBack(long vehicleId, String work) {
-        db.update(WAIVER)
-                .set(WAIVER.ENDED_AT, clock.instant())
-                .where(WAIVER.VEHICLE_ID.eq(vehicleId), WAIVER.WORK.eq(work), WAIVER.ENDED_AT.isNull())
-                .execute();
+        Set<String> pieces = Set.copyOf(pieces(vehicleId, work));
+        db.selectFrom(WAIVER).where(WAIVER.VEHICLE_ID.eq(vehicleId), WAIVER.ENDED_AT.isNull()).fetch().stream()
+                .filter(row -> pieces(vehicleId, row.getWork()).stream().anyMatch(pieces::contains))
+                .forEach(row -> {
+                    row.setEndedAt(clock.instant());
+                    row.update();
+                });
     }
 }

@@ -1,13 +1,9 @@
 package rotagens.server.questions;
 
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,6 +15,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.Question;
+import rotagens.server.exchange.CsvText;
 import rotagens.server.questions.Questions.AnswerView;
 import rotagens.server.questions.Questions.Ask;
 import rotagens.server.questions.Questions.KeepQuestion;
@@ -62,15 +59,7 @@ class QuestionController {
             @RequestParam(required = false) @Nullable LocalDate by,
             @RequestParam(defaultValue = "US") Units units) {
         String csv = questions.csv(new Ask(ask, together, vehicleClass, yard, years, by), units);
-        return ResponseEntity.ok()
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("question.csv")
-                                .build()
-                                .toString())
-                .body(csv.getBytes(StandardCharsets.UTF_8));
+        return CsvText.answer("question", csv);
     }
 
     @PostMapping("/api/questions/kept")

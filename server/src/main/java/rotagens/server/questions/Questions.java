@@ -18,7 +18,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.Answers;
-import rotagens.core.planning.DueWork;
 import rotagens.core.planning.Question;
 import rotagens.core.vehicle.Position;
 import rotagens.server.exchange.CsvText;
@@ -221,7 +220,7 @@ class Questions {
                     new Answers.Known(
                             standing.state(),
                             standing.judgements(),
-                            DueWork.on(standing.state(), standing.judgements(), standing.policy(), standing.today()),
+                            standing.due(),
                             standing.pressures(),
                             standing.pressures().axles().keySet().stream()
                                     .map(standing::carryNow)

@@ -1,17 +1,14 @@
 package rotagens.server.report;
 
-import java.nio.charset.StandardCharsets;
 import java.time.DateTimeException;
 import java.time.YearMonth;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
+import rotagens.server.exchange.CsvText;
 import rotagens.server.report.MonthReports.MonthView;
 import rotagens.server.web.ProblemException;
 
@@ -33,15 +30,7 @@ class MonthController {
     @GetMapping("/api/month.csv")
     ResponseEntity<byte[]> csv(
             @RequestParam(required = false) @Nullable String month, @RequestParam(defaultValue = "US") Units units) {
-        return ResponseEntity.ok()
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("month.csv")
-                                .build()
-                                .toString())
-                .body(reports.csv(parsed(month), units).getBytes(StandardCharsets.UTF_8));
+        return CsvText.answer("month", reports.csv(parsed(month), units));
     }
 
     private static @Nullable YearMonth parsed(@Nullable String month) {

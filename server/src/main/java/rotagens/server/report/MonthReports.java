@@ -27,7 +27,6 @@ import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueItem;
 import rotagens.core.planning.DueKind;
-import rotagens.core.planning.DueWork;
 import rotagens.core.vehicle.Position;
 import rotagens.server.buying.OrderList;
 import rotagens.server.exchange.CsvText;
@@ -90,8 +89,7 @@ class MonthReports {
         List<FindingLine> findings = new ArrayList<>();
         for (Standing standing : standings) {
             var vehicle = standing.onFile();
-            List<DueItem> due =
-                    DueWork.on(standing.state(), standing.judgements(), standing.policy(), standing.today());
+            List<DueItem> due = standing.due();
             long overdue = due.stream()
                     .filter(item ->
                             item.kind() == DueKind.PRESSURE_CHECK && item.due().isBefore(today))
@@ -133,8 +131,8 @@ class MonthReports {
                 checked,
                 standings.size(),
                 out,
-                new Money(spent(from, to)).words(),
-                coming(units),
+                Money.sum(spent(from, to)),
+                Money.sum(orders.cents(units)),
                 centsAMile(standings, to),
                 causes.stream().mapToInt(CauseLine::tires).sum(),
                 causes,
@@ -175,13 +173,6 @@ class MonthReports {
                 .where(DELIVERY.IS_ACCEPTED.isTrue(), DELIVERY.AT.ge(from), DELIVERY.AT.lt(to))
                 .fetchOne(row -> row.value1() == null ? 0L : row.value1().longValue());
         return cents == null ? 0 : cents;
-    }
-
-    private String coming(Units units) {
-        return new Money(orders.of(units).stream()
-                        .mapToLong(supplier -> Money.parse(supplier.total()).cents())
-                        .sum())
-                .words();
     }
 
     /** What tires cost over the year before, on the miles the fleet drives in one; empty while nothing was bought. */

@@ -8,6 +8,8 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -20,14 +22,16 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueItem;
+import rotagens.core.planning.ShopVisit;
+import rotagens.core.planning.Supply;
 import rotagens.core.shop.Placement;
+import rotagens.core.shop.ShopCheck;
 import rotagens.core.shop.ShopCost;
 import rotagens.core.shop.ShopJob;
 import rotagens.core.shop.ShopRules;
 import rotagens.core.shop.ShopSetup;
 import rotagens.core.shop.Span;
 import rotagens.core.vehicle.Position;
-import rotagens.server.buying.Buying.Availability;
 import rotagens.server.fleet.Changes;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.KeptFleet;
@@ -55,7 +59,6 @@ class Planner {
             ShopRules rules,
             LocalDate last,
             long seed,
-            long from,
             Map<String, OpenJob> open,
             Map<String, Visit> due,
             List<Placement> kept,
@@ -146,7 +149,8 @@ class Planner {
             ShopSolver.Found result = new ShopSolver(what.rules(), what.last(), what.seed(), ShopSolver.TRIES_PER_JOB)
                     .solve(what.jobs(), what.kept(), round -> told(round, from), this::stopped);
             finished(result, null, from);
-        } catch (RuntimeException e) {
+        } catch (RuntimeException | OutOfMemoryError e) {
+            // Too little memory ends the plan, not the product; whoever waits for it is told.
             LOG.error("The shop plan failed", e);
             finished(null, "The plan could not be made. Nothing was changed; try again, or with another seed.", from);
         }
@@ -177,7 +181,7 @@ class Planner {
         ShopRules rules = setups.rules();
         LocalDate today = LocalDate.now(clock);
         LocalDate last = today.plusWeeks(weeks).minusDays(1);
-        Availability tires = shopJobs.available();
+        Supply tires = shopJobs.supply();
         List<OpenJob> all = schedule.all(tires);
         Map<String, OpenJob> open = new HashMap<>();
         List<Placement> kept = new ArrayList<>();
@@ -185,10 +189,12 @@ class Planner {
         List<NoPlace> never = new ArrayList<>();
         for (OpenJob one : all) {
             open.put(one.shop().id(), one);
-            if (one.pinned() && one.placement().isPresent()) {
+            boolean later = one.job().day().isAfter(last);
+            if (one.placement().isPresent() && (one.pinned() || later)) {
                 kept.add(one.placement().get());
-            } else {
-                wanted.add(one.shop());
+            } else if (!later) {
+                // What is planned for after these weeks isn't pulled into them.
+                wanted.add(ShopSetup.somewhere(one.alone(), rules));
             }
         }
         Map<String, Visit> due = new HashMap<>();
@@ -196,12 +202,13 @@ class Planner {
             List<Standing> standings = fleet.all();
             Map<Long, List<DueItem>> left = jobs.open(standings);
             for (Standing standing : standings) {
-                List<DueItem> items =
-                        ShopJobs.visit(standing, left.get(standing.onFile().id()), last);
-                shopJobs.of(standing, items, tires).ifPresent(job -> {
+                List<DueItem> items = ShopVisit.proposed(
+                        standing.state(), left.get(standing.onFile().id()), standing.policy(), today, last);
+                if (!items.isEmpty()) {
+                    ShopJob job = shopJobs.of(standing, items, tires);
                     due.put(job.id(), new Visit(standing, items));
                     wanted.add(ShopSetup.somewhere(job, rules));
-                });
+                }
             }
         }
         List<ShopJob> possible = new ArrayList<>();
@@ -210,16 +217,20 @@ class Planner {
             if (faults.isEmpty()) {
                 possible.add(job);
             } else {
-                never.add(new NoPlace(job.unit(), List.of(), faults.get(0).in(units)));
+                // Somebody may have put it somewhere all the same: the plan goes round it.
+                Optional.ofNullable(open.get(job.id()))
+                        .flatMap(OpenJob::placement)
+                        .ifPresent(kept::add);
+                never.add(new NoPlace(
+                        job.unit(), work(job.id(), open, due), faults.get(0).in(units)));
             }
         }
-        return new Run(rules, last, seed, System.nanoTime(), open, due, kept, possible, never);
+        return new Run(rules, last, seed, open, due, kept, possible, never);
     }
 
     synchronized ShopPlanView view(Units units) {
         if (run == null) {
-            return new ShopPlanView(
-                    false, 0, ShopSolver.ROUNDS, 0, 1, null, List.of(), List.of(), 0, 0, 0, 0, List.of(), null);
+            return new ShopPlanView(false, 0, ShopSolver.ROUNDS, 0, 1, null, List.of(), List.of(), 0, 0, 0, 0, null);
         }
         List<ProposedJob> proposed = found == null
                 ? List.of()
@@ -252,15 +263,18 @@ class Planner {
                         : ShopCost.of(
                                 found.firstFit().placed(), found.firstFit().unplaced()),
                 found == null ? 0 : ShopCost.daysLate(found.firstFit().placed()),
-                List.of(),
                 failed);
     }
 
     private List<String> work(String id) {
-        if (run.open().containsKey(id)) {
-            return Schedule.work(run.open().get(id).job());
+        return work(id, run.open(), run.due());
+    }
+
+    private static List<String> work(String id, Map<String, OpenJob> open, Map<String, Visit> due) {
+        if (open.containsKey(id)) {
+            return Schedule.work(open.get(id).job());
         }
-        return run.due().get(id).items().stream()
+        return due.get(id).items().stream()
                 .map(item -> (item.positions().stream().map(Position::code).collect(Collectors.joining(" ")) + " "
                                 + item.kind().words())
                         .strip())
@@ -303,31 +317,24 @@ class Planner {
     private AcceptedPlan write(ShopSolver.Found taken, Run what, Units units) {
         changes.only();
         Map<Long, Job> now = jobs.open().stream().collect(Collectors.toMap(Job::id, Function.identity()));
-        Set<Long> standings = fleet.all().stream()
-                .map(standing -> standing.onFile().id())
-                .collect(Collectors.toCollection(HashSet::new));
+        Map<Long, Standing> standings = fleet.all().stream()
+                .collect(Collectors.toMap(standing -> standing.onFile().id(), Function.identity()));
         int made = 0;
+        Set<Long> written = new HashSet<>();
+        taken.plan().unplaced().stream()
+                .map(job -> what.open().get(job.id()))
+                .filter(Objects::nonNull)
+                .forEach(open -> schedule.drop(open.job().id()));
         for (Placement placed : taken.plan().placed()) {
             OpenJob open = what.open().get(placed.job().id());
             long jobId;
             if (open != null) {
-                Job job = now.get(open.job().id());
-                if (job == null || job.version() != open.job().version()) {
-                    throw ProblemException.conflict(
-                            placed.job().unit() + ": the job changed since the plan was made. Plan again.");
-                }
-                jobId = job.id();
-                if (!job.day().equals(placed.day())) {
-                    jobs.move(jobId, job.version(), placed.day());
-                }
+                jobId = moved(open, placed, now);
             } else {
-                Visit visit = what.due().get(placed.job().id());
-                if (!standings.contains(visit.standing().onFile().id())) {
-                    continue;
-                }
-                jobId = jobs.scheduleItems(visit.standing(), placed.day(), visit.items(), units);
+                jobId = made(what.due().get(placed.job().id()), placed, standings, units);
                 made++;
             }
+            written.add(jobId);
             schedule.keep(
                     jobId,
                     placed.start(),
@@ -336,6 +343,47 @@ class Planner {
                     false,
                     schedule.yardOf(placed.job().yard()));
         }
+        refuseBrokenRules(written);
         return new AcceptedPlan(taken.plan().placed().size(), made);
+    }
+
+    private long moved(OpenJob open, Placement placed, Map<Long, Job> now) {
+        Job job = now.get(open.job().id());
+        if (job == null || job.version() != open.job().version()) {
+            throw outOfDate(placed);
+        }
+        return job.day().equals(placed.day())
+                ? jobs.touch(job.id(), job.version()).id()
+                : jobs.move(job.id(), job.version(), placed.day()).id();
+    }
+
+    /** Due work becomes a job if all of it is still due and on no other day: nothing is due twice. */
+    private long made(Visit visit, Placement placed, Map<Long, Standing> standings, Units units) {
+        Standing standing = standings.get(visit.standing().onFile().id());
+        Set<String> open = standing == null
+                ? Set.of()
+                : jobs.open(standing).stream().map(DueItem::key).collect(Collectors.toSet());
+        if (!visit.items().stream().map(DueItem::key).allMatch(open::contains)) {
+            throw outOfDate(placed);
+        }
+        return jobs.scheduleItems(standing, placed.day(), visit.items(), units);
+    }
+
+    /** The setup, a booking or a pinned job may have changed since: a plan that no longer holds isn't stored. */
+    private void refuseBrokenRules(Set<Long> written) {
+        ShopRules rules = setups.rules();
+        List<Placement> all = Schedule.placements(schedule.all(shopJobs.supply()));
+        all.stream()
+                .filter(one -> written.contains(Long.valueOf(one.job().id())))
+                .filter(one -> !ShopCheck.stands(one, all, rules))
+                .findFirst()
+                .ifPresent(one -> {
+                    throw outOfDate(one);
+                });
+    }
+
+    private static ProblemException outOfDate(Placement placed) {
+        return ProblemException.conflict(
+                placed.job().unit() + ": something changed since the plan was made. Plan again.");
     }
 }

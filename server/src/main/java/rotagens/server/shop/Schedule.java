@@ -15,6 +15,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.InvalidEntry;
 import rotagens.core.measure.Units;
+import rotagens.core.planning.Supply;
 import rotagens.core.shop.Clash;
 import rotagens.core.shop.Equipment;
 import rotagens.core.shop.Placement;
@@ -24,7 +25,6 @@ import rotagens.core.shop.ShopRules;
 import rotagens.core.shop.ShopSetup;
 import rotagens.core.shop.Span;
 import rotagens.core.shop.WhyThere;
-import rotagens.server.buying.Buying.Availability;
 import rotagens.server.fleet.Changes;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.KeptFleet;
@@ -48,10 +48,16 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 class Schedule {
 
-    /** An open job with what the calendar knows of it; without a placement it has a day and no hour. */
-    record OpenJob(Job job, ShopJob shop, Optional<Placement> placement, boolean pinned) {}
+    /**
+     * An open job with what the calendar knows of it.
+     *
+     * @param alone in its vehicle's own yard
+     * @param shop where it is done
+     * @param placement empty while it has a day and no hour
+     */
+    record OpenJob(Job job, ShopJob alone, ShopJob shop, Optional<Placement> placement, boolean pinned) {}
 
-    private record Kept(int start, int bay, List<String> people, boolean pinned) {}
+    private record Kept(String yard, int start, int bay, List<String> people, boolean pinned) {}
 
     private static final TypeReference<List<String>> NAMES = new TypeReference<>() {};
     private static final int MOST_WEEKS = 12;
@@ -86,16 +92,20 @@ class Schedule {
     }
 
     /** Every open job, with where it stands. */
-    List<OpenJob> all(Availability tires) {
+    List<OpenJob> all(Supply tires) {
         ShopRules rules = setups.rules();
-        Map<Long, Kept> kept = db.selectFrom(PLACEMENT)
+        Map<Long, Kept> kept = db.select(PLACEMENT.asterisk(), YARD.NAME)
+                .from(PLACEMENT)
+                .join(YARD)
+                .on(YARD.ID.eq(PLACEMENT.YARD_ID))
                 .fetchMap(
-                        row -> row.getJobId(),
+                        row -> row.get(PLACEMENT.JOB_ID),
                         row -> new Kept(
-                                row.getStartMinute(),
-                                row.getBay(),
-                                json.readValue(row.getCrew(), NAMES),
-                                row.getIsPinned()));
+                                row.get(YARD.NAME),
+                                row.get(PLACEMENT.START_MINUTE),
+                                row.get(PLACEMENT.BAY),
+                                json.readValue(row.get(PLACEMENT.CREW), NAMES),
+                                row.get(PLACEMENT.IS_PINNED)));
         Map<Long, Standing> standings = fleet.all().stream()
                 .collect(Collectors.toMap(standing -> standing.onFile().id(), Function.identity()));
         List<OpenJob> all = new ArrayList<>();
@@ -104,10 +114,13 @@ class Schedule {
             if (standing == null) {
                 continue;
             }
-            ShopJob shop = ShopSetup.somewhere(shopJobs.of(job, standing, tires), rules);
             Kept where = kept.get(job.id());
+            ShopJob alone = shopJobs.of(job, standing, tires);
+            // Where somebody, or a plan, put it; else where it can be done.
+            ShopJob shop = where == null ? ShopSetup.somewhere(alone, rules) : ShopSetup.in(alone, where.yard());
             all.add(new OpenJob(
                     job,
+                    alone,
                     shop,
                     Optional.ofNullable(where)
                             .map(one -> new Placement(shop, job.day(), one.start(), one.bay(), one.people())),
@@ -128,7 +141,7 @@ class Schedule {
         ShopRules rules = setups.rules();
         LocalDate first = from == null ? rules.today() : from;
         LocalDate to = first.plusWeeks(weeks);
-        List<OpenJob> all = all(shopJobs.available());
+        List<OpenJob> all = all(shopJobs.supply());
         List<Placement> placed = placements(all);
         List<PlacedJob> shown = all.stream()
                 .filter(one ->
@@ -148,25 +161,14 @@ class Schedule {
                                         .map(ShopRules.Worker::name)
                                         .toList(),
                                 first.datesUntil(to)
-                                        .map(day -> new DayView(day, closed(yard.name(), day, rules)))
+                                        .map(day -> new DayView(
+                                                day,
+                                                rules.closed(yard.name(), day).orElse(null)))
                                         .toList()))
                         .toList(),
                 shown,
                 (int) shown.stream().filter(one -> !one.clashes().isEmpty()).count(),
                 aways.all());
-    }
-
-    private static String closed(String yard, LocalDate day, ShopRules rules) {
-        if (rules.open(yard, day).isPresent()) {
-            return null;
-        }
-        return rules.closures().stream()
-                .filter(closure -> !day.isBefore(closure.from())
-                        && !day.isAfter(closure.to())
-                        && closure.yard().map(yard::equals).orElse(true))
-                .map(ShopRules.Closure::why)
-                .findFirst()
-                .orElse("closed");
     }
 
     private static PlacedJob view(OpenJob one, List<Placement> placed, ShopRules rules, Units units) {
@@ -192,7 +194,7 @@ class Schedule {
                 work(job),
                 one.shop().due(),
                 job.day().isAfter(one.shop().due()),
-                one.shop().waitsFor().orElse(null),
+                one.shop().waitsFor().map(says -> says.in(units)).orElse(null),
                 clashes.stream()
                         .map(clash -> new ClashView(
                                 clash.rule(), clash.rule().title(), clash.says().in(units)))
@@ -233,9 +235,13 @@ class Schedule {
         Job moved = before.day().equals(wanted.day())
                 ? jobs.touch(jobId, version)
                 : jobs.move(jobId, version, wanted.day());
-        keep(jobId, start, wanted.bay(), people, wanted.pinned(), yardOf(moved.yard()));
         ShopRules rules = setups.rules();
-        List<OpenJob> all = all(shopJobs.available());
+        String yard = wanted.yard() == null ? moved.yard() : wanted.yard();
+        if (rules.yard(yard).isEmpty()) {
+            throw ProblemException.field("yard", "This yard has no shop. Choose another.");
+        }
+        keep(jobId, start, wanted.bay(), people, wanted.pinned(), yardOf(yard));
+        List<OpenJob> all = all(shopJobs.supply());
         return all.stream()
                 .filter(one -> one.job().id() == jobId)
                 .findFirst()
@@ -245,6 +251,11 @@ class Schedule {
 
     long yardOf(String name) {
         return db.select(YARD.ID).from(YARD).where(YARD.NAME.eq(name)).fetchSingle(YARD.ID);
+    }
+
+    /** A job without a place keeps its day. */
+    void drop(long jobId) {
+        db.deleteFrom(PLACEMENT).where(PLACEMENT.JOB_ID.eq(jobId)).execute();
     }
 
     void keep(long jobId, int start, int bay, List<String> people, boolean pinned, long yard) {
@@ -269,7 +280,7 @@ class Schedule {
     @Transactional(readOnly = true)
     public WhyView why(long jobId, Units units) {
         ShopRules rules = setups.rules();
-        List<OpenJob> all = all(shopJobs.available());
+        List<OpenJob> all = all(shopJobs.supply());
         Placement placed = all.stream()
                 .filter(one -> one.job().id() == jobId)
                 .findFirst()

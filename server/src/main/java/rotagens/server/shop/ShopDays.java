@@ -38,7 +38,7 @@ public class ShopDays {
 
     @Transactional(readOnly = true)
     public List<Entry> all() {
-        return schedule.all(shopJobs.available()).stream()
+        return schedule.all(shopJobs.supply()).stream()
                 .map(one -> new Entry(
                         one.job().id(),
                         one.job().version(),

@@ -77,7 +77,9 @@ final class ShopViews {
             int conflicts,
             List<AwayView> away) {}
 
+    /** @param yard where it is done; the vehicle's own where nothing is said */
     record PlaceJob(
+            @Nullable String yard,
             @Nullable LocalDate day,
             @Nullable String start,
             @Nullable Integer bay,
@@ -120,7 +122,6 @@ final class ShopViews {
             long daysLate,
             long firstFitPoints,
             long firstFitDaysLate,
-            List<String> faults,
             @Nullable String failed) {}
 
     record AcceptedPlan(int jobs, int made) {}

@@ -125,16 +125,7 @@ class ShopTest {
                         .post("/api/shop/plan", "{\"weeks\":99,\"takeDue\":true}")
                         .at("weeks"))
                 .contains("1 to 12");
-        Answer started = coordinator.post("/api/shop/plan", "{\"weeks\":8,\"seed\":3,\"takeDue\":true}");
-        assertThat(started.status()).as(started.text()).isEqualTo(200);
-        Awaitility.await()
-                .atMost(java.time.Duration.ofSeconds(120))
-                .until(() -> !coordinator
-                        .get("/api/shop/plan")
-                        .body()
-                        .path("running")
-                        .asBoolean());
-        JsonNode found = coordinator.get("/api/shop/plan").body();
+        JsonNode found = planned("{\"weeks\":8,\"seed\":3,\"takeDue\":true}");
         assertThat(found.path("failed").asString()).isEmpty();
         assertThat(found.path("jobs").size()).isGreaterThan(5);
         assertThat(found.path("points").asLong())
@@ -148,6 +139,92 @@ class ShopTest {
         assertThat(stays.path("day").asString()).isEqualTo("2026-12-08");
         assertThat(stays.path("start").asString()).isEqualTo("09:00");
         assertThat(coordinator.post("/api/shop/plan/accept", "{}").text()).contains("no finished plan");
+    }
+
+    private JsonNode planned(String wish) {
+        Answer started = coordinator.post("/api/shop/plan", wish);
+        assertThat(started.status()).as(started.text()).isEqualTo(200);
+        Awaitility.await()
+                .atMost(java.time.Duration.ofSeconds(120))
+                .until(() -> !coordinator
+                        .get("/api/shop/plan")
+                        .body()
+                        .path("running")
+                        .asBoolean());
+        return coordinator.get("/api/shop/plan").body();
+    }
+
+    @Test
+    @DisplayName(
+            "a job planned for after the weeks isn't pulled into them, and a plan whose ground has changed isn't stored")
+    void outOfDate() {
+        job("SH-02", "WEIGH:", "2027-06-15");
+        assertThat(planned("{\"weeks\":2,\"takeDue\":false}").path("jobs")).isEmpty();
+        JsonNode moved = job("SH-02", "REPLACE:1L", "2026-11-30");
+        assertThat(planned("{\"weeks\":2,\"takeDue\":false}").path("jobs")).hasSize(1);
+        coordinator.put(
+                "/api/jobs/" + moved.path("id").asLong() + "/day", "{\"day\":\"2026-12-04\"}", "If-Match", "\"1\"");
+        assertThat(coordinator.post("/api/shop/plan/accept", "{}").text()).contains("Plan again");
+        JsonNode stays = scheduled(moved.path("id").asLong());
+        assertThat(stays.path("day").asString()).isEqualTo("2026-12-04");
+        assertThat(stays.path("bay").asString("none")).isEqualTo("none");
+    }
+
+    @Test
+    @DisplayName("due work that somebody put on a day while the plan was made isn't put on a second one")
+    void notTwice() {
+        planned("{\"weeks\":2,\"takeDue\":true}");
+        job("SH-02", "REPLACE:1L", "2026-12-01");
+        assertThat(coordinator.post("/api/shop/plan/accept", "{}").text()).contains("SH-02: something changed");
+        assertThat(coordinator.get("/api/jobs").body()).hasSize(1);
+    }
+
+    @Test
+    @DisplayName("a job may be taken to another yard by hand; what that yard lacks is said there, and it stays there")
+    void anotherYard() {
+        JsonNode job = job("SH-02", "REPLACE:1L", "2026-11-30");
+        String hand = hand("Eastbank");
+        String there = "{\"yard\":\"Northgate\",\"day\":\"2026-12-07\",\"start\":\"08:00\",\"bay\":1,\"people\":[\""
+                + hand + "\"],\"pinned\":true}";
+        JsonNode placed = place(job, 1, there).body();
+        assertThat(placed.path("yard").asString()).isEqualTo("Northgate");
+        assertThat(placed.path("clashes").toString()).contains("PERSON_HOURS", "isn’t at work at Northgate");
+        assertThat(scheduled(job.path("id").asLong()).path("yard").asString()).isEqualTo("Northgate");
+        assertThat(place(job, 2, there.replace("Northgate", "Nowhere")).at("yard"))
+                .contains("no shop");
+    }
+
+    @Test
+    @DisplayName(
+            "a vehicle booked out by hand can't be in the shop then; an end before the beginning is refused at its field")
+    void bookedOut() {
+        String booking =
+                "{\"unit\":\"SH-04\",\"from\":\"2026-12-08T06:00\",\"to\":\"2026-12-08T18:00\",\"why\":\"school visit\"}";
+        assertThat(coordinator
+                        .post("/api/shop/away", booking.replace("T18:00", "T05:00"))
+                        .at("to"))
+                .contains("comes back after it leaves");
+        assertThat(coordinator
+                        .post("/api/shop/away", booking.replace("SH-04", "ZZ-1"))
+                        .at("unit"))
+                .contains("no vehicle");
+        coordinator.post("/api/shop/away", booking);
+        JsonNode job = job("SH-04", "WEIGH:", "2026-12-08");
+        String there = "{\"yard\":\"Eastbank\",\"day\":\"2026-12-08\",\"start\":\"08:00\",\"bay\":1,\"people\":[\""
+                + hand("Eastbank") + "\"],\"pinned\":false}";
+        assertThat(place(job, 1, there).body().path("clashes").toString())
+                .contains("SH-04 is away: school visit, back 8 Dec 2026 18:00");
+        long id = 0;
+        for (JsonNode one : coordinator
+                .get("/api/shop/schedule?from=2026-11-23&weeks=4")
+                .body()
+                .path("away")) {
+            id = one.path("unit").asString().equals("SH-04") ? one.path("id").asLong() : id;
+        }
+        coordinator.delete("/api/shop/away/" + id, "");
+        assertThat(away("SH-04")).isEmpty();
+        assertThat(scheduled(job.path("id").asLong()).path("clashes").toString())
+                .doesNotContain("away");
     }
 
     @Test

@@ -86,7 +86,7 @@ final class Busy {
                     heavy && tires ? 2 : 1,
                     needs,
                     MONDAY.plusDays(tires ? random.nextInt(12) : 0),
-                    Optional.of("tires on order"),
+                    Optional.of(rotagens.core.measure.Phrase.of("tires on order")),
                     MONDAY.plusDays(stop ? 0 : due),
                     stop ? 5 : 1,
                     !stop,

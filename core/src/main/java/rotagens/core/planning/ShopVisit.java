@@ -1,0 +1,118 @@
+package rotagens.core.planning;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import rotagens.core.inspection.VehicleState;
+import rotagens.core.inspection.Verdict;
+import rotagens.core.policy.Policy;
+import rotagens.core.rotation.Labor;
+import rotagens.core.shop.ShopJob;
+import rotagens.core.vehicle.Position;
+
+/**
+ * A vehicle's work as the shop's calendar takes it: what it needs, when it is due, how much a day late weighs.
+ *
+ * @param work kinds with the positions they concern; none where they concern the vehicle
+ * @param due the earliest day any of it falls due
+ * @param stopped whether the vehicle must not roll until it is done
+ */
+public record ShopVisit(Map<DueKind, List<Position>> work, LocalDate due, boolean stopped) {
+
+    /** A day late weighs so much more where the vehicle must not roll meanwhile. Source: our own scale. */
+    private static final int STOPPED_WEIGHT = 5;
+
+    /** A visit for due work that has no day yet. */
+    public static ShopVisit of(List<DueItem> items) {
+        Map<DueKind, List<Position>> work = new EnumMap<>(DueKind.class);
+        items.forEach(item ->
+                work.computeIfAbsent(item.kind(), kind -> new ArrayList<>()).addAll(item.positions()));
+        return new ShopVisit(work, earliest(items).orElseThrow(), stops(items));
+    }
+
+    /**
+     * A visit for a job: due with the due work it does, by its planned day where none of it is due.
+     *
+     * @param all what falls due on the vehicle
+     */
+    public static ShopVisit of(Map<DueKind, List<Position>> work, LocalDate planned, List<DueItem> all) {
+        List<DueItem> mine = all.stream()
+                .filter(item -> work.containsKey(item.kind())
+                        && (item.positions().isEmpty()
+                                || item.positions().stream().anyMatch(work.get(item.kind())::contains)))
+                .toList();
+        return new ShopVisit(work, earliest(mine).orElse(planned), stops(mine));
+    }
+
+    private static Optional<LocalDate> earliest(List<DueItem> items) {
+        return items.stream().map(DueItem::due).min(LocalDate::compareTo);
+    }
+
+    private static boolean stops(List<DueItem> items) {
+        return items.stream().anyMatch(item -> item.urgency() == Verdict.DO_NOT_OPERATE);
+    }
+
+    /** The due work a vehicle's next visit takes along: its bundle, else all that is due until a day. */
+    public static List<DueItem> proposed(
+            VehicleState vehicle, List<DueItem> open, Policy policy, LocalDate today, LocalDate last) {
+        List<DueItem> within = open.stream()
+                .filter(item -> item.kind().canBeScheduled() && !item.due().isAfter(last))
+                .toList();
+        return Bundles.of(vehicle.vehicle(), within, policy, today)
+                .map(Bundles.Bundle::items)
+                .orElse(within);
+    }
+
+    /** The positions that get a tire that has to be there. */
+    public List<Position> takesTires() {
+        return work.entrySet().stream()
+                .filter(one -> BayNeeds.takesTire(one.getKey()))
+                .flatMap(one -> one.getValue().stream())
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList();
+    }
+
+    /**
+     * As the shop's calendar takes it.
+     *
+     * @param fit whether the vehicle could be in service meanwhile
+     * @param wait tires it waits for
+     */
+    public ShopJob job(
+            String id,
+            VehicleState vehicle,
+            String yard,
+            boolean fit,
+            BayNeeds.Targets targets,
+            Policy policy,
+            Optional<Supply.Wait> wait,
+            LocalDate today) {
+        BayNeeds needs = BayNeeds.of(
+                work.entrySet().stream()
+                        .map(one -> new BayNeeds.Work(one.getKey(), one.getValue()))
+                        .toList(),
+                vehicle,
+                targets,
+                Labor.on(vehicle.vehicle(), policy));
+        return new ShopJob(
+                id,
+                vehicle.vehicle().unit(),
+                vehicle.vehicle().vehicleClass(),
+                yard,
+                needs.minutes(),
+                needs.people(),
+                needs.equipment(),
+                wait.map(Supply.Wait::from).orElse(today),
+                wait.map(Supply.Wait::says),
+                Stream.of(due, today).max(LocalDate::compareTo).orElseThrow(),
+                stopped ? STOPPED_WEIGHT : 1,
+                fit,
+                0);
+    }
+}
