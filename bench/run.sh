@@ -26,7 +26,7 @@ if [ -d "$here/core/target/test-classes" ]; then
   java -cp "$here/core/target/classes:$here/core/target/test-classes" rotagens.core.planning.PlanningBenchmark
 fi
 if [ -d "$here/server/target/test-classes" ] && [ -d "$app/lib" ]; then
-  java -cp "$here/server/target/test-classes:$here/server/target/classes:$here/core/target/classes:$app/lib/*" \
+  java "${flags[@]}" -cp "$here/server/target/test-classes:$here/server/target/classes:$here/core/target/classes:$app/lib/*" \
     rotagens.server.shop.solver.ShopBenchmark
 fi
 echo "machine: $(nproc) cores, $(java -version 2>&1 | head -1)"

@@ -7,6 +7,7 @@ import ai.timefold.solver.core.api.domain.valuerange.ValueRangeProvider;
 import ai.timefold.solver.core.api.domain.variable.PlanningVariable;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import rotagens.core.shop.Placement;
 import rotagens.core.shop.ShopJob;
 
@@ -14,8 +15,32 @@ import rotagens.core.shop.ShopJob;
 @PlanningEntity
 public class JobPlan {
 
-    /** A day, a minute of it, a bay, and who does it. */
-    public record Place(LocalDate day, int start, int bay, List<String> people) {}
+    /**
+     * A day, a minute of it, a bay, and who does it. The solver puts places into hash maps by the hundred thousand: the hash is
+     * worked out once.
+     */
+    public record Place(LocalDate day, int start, int bay, List<String> people, int hash) {
+
+        Place(LocalDate day, int start, int bay, List<String> people) {
+            this(day, start, bay, people, Objects.hash(day, start, bay, people));
+        }
+
+        @Override
+        public boolean equals(Object other) {
+            return this == other
+                    || other instanceof Place place
+                            && hash == place.hash
+                            && start == place.start
+                            && bay == place.bay
+                            && day.equals(place.day)
+                            && people.equals(place.people);
+        }
+
+        @Override
+        public int hashCode() {
+            return hash;
+        }
+    }
 
     @PlanningId
     private String id;

@@ -35,10 +35,10 @@ import rotagens.server.shop.solver.JobPlan.Place;
 public final class ShopSolver {
 
     /** Rounds of the search; between two of them progress is told and a stop is heard. */
-    public static final int ROUNDS = 4;
+    public static final int ROUNDS = Integer.getInteger("ro", 4);
 
     /** Moves tried for each job. */
-    public static final int TRIES_PER_JOB = 2_000;
+    public static final int TRIES_PER_JOB = 1_000;
 
     private static final int FEWEST_TRIES = 2_000;
     private static final int MORE_DAYS = 7;
@@ -52,6 +52,8 @@ public final class ShopSolver {
     private final LocalDate last;
     private final long seed;
     private final int triesPerJob;
+    /** Jobs that share a place share the object, too. */
+    private final Map<Place, Place> same = new HashMap<>();
 
     public ShopSolver(ShopRules rules, LocalDate last, long seed, int triesPerJob) {
         this.rules = rules;
