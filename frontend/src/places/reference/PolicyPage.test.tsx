@@ -121,6 +121,26 @@ describe('policy', () => {
     expect(screen.getByText(/VN-02 1L: fit/)).toHaveTextContent('do not operate, Age 2.8 y')
   })
 
+  it('shows before signing what fifteen years would cost more, and says why where that can’t be', async () => {
+    let refused = false
+    fakeServer(({ path }) => {
+      if (path.endsWith('/preview')) return { body: turned }
+      if (!path.endsWith('/years')) return answers(path)
+      return refused
+        ? problem(422, { value: 'A new tire would go on the day it is fitted.' })
+        : { body: { tires: '+12 tires', money: '+4,100 USD', oldestSteer: 'the same', breaks: '−2' } }
+    })
+    show(<PolicyPage />)
+    await userEvent.click(await screen.findByRole('button', { name: 'Sign: Overall age limit' }))
+    await userEvent.type(screen.getByLabelText('Number'), '6')
+    expect(await screen.findByRole('region', { name: 'The years ahead' })).toHaveTextContent(
+      'tires bought: +12 tires; money: +4,100 USD; oldest steer tire: the same; broken limits: −2.',
+    )
+    refused = true
+    await userEvent.type(screen.getByLabelText('Number'), '5')
+    expect(await screen.findByText(/A new tire would go on the day it is fitted/)).toBeVisible()
+  })
+
   it('withdraws where the number is left blank', async () => {
     fakeServer(({ path }) => answers(path))
     show(<PolicyPage />)

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answerOf, api, type Schemas } from '../../api/client'
+import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { registerQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
 import { STATES } from '../../drawings/state/states'
@@ -95,6 +95,18 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
         }),
       ),
   })
+  const years = useQuery({
+    queryKey: ['policy-years', number.number, units, rested],
+    enabled: preview.data !== undefined,
+    retry: false,
+    queryFn: () =>
+      answerOf(
+        api.POST('/api/policy/{number}/years', {
+          params: { path, query: { units } },
+          body: JSON.parse(rested) as typeof body,
+        }),
+      ),
+  })
   const form = useSend(
     () => answerOf(api.PUT('/api/policy/{number}', { params: { path }, body })),
     () => {
@@ -144,10 +156,34 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
       />
       <Entry label="Why" value={why} onChange={setWhy} error={form.wrong('why')} width={420} />
       {preview.data && <Preview turned={preview.data} />}
+      {years.data && <YearsAhead difference={years.data} />}
+      {years.error && (
+        <Box sx={{ width: '100%' }}>
+          The years ahead can’t be worked out with it:{' '}
+          {years.error instanceof ProblemError ? years.error.field('value') : 'the server doesn’t answer'}
+        </Box>
+      )}
       <Box sx={{ color: 'text.secondary', width: '100%' }}>
         Law and the makers’ data come first, whatever is signed here.
       </Box>
     </FormDialog>
+  )
+}
+
+/** What it would change over fifteen years, everything run to its limit. */
+function YearsAhead({ difference }: { difference: Schemas['DifferenceView'] }) {
+  const { tires, money, oldestSteer, breaks } = difference
+  return (
+    <Box component="section" aria-label="The years ahead" aria-live="polite" sx={{ width: '100%' }}>
+      {[tires, money, oldestSteer, breaks].every((one) => one === 'the same') ? (
+        <strong>Over fifteen years it would change nothing.</strong>
+      ) : (
+        <>
+          <strong>Over fifteen years, everything run to its limit:</strong>{' '}
+          {`tires bought: ${tires}; money: ${money}; oldest steer tire: ${oldestSteer}; broken limits: ${breaks}.`}
+        </>
+      )}
+    </Box>
   )
 }
 

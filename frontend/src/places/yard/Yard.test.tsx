@@ -79,11 +79,25 @@ const yard: Schemas['YardView'] = {
 const vehicles = () => screen.getByRole('region', { name: 'Vehicles' })
 const due = () => screen.getByRole('region', { name: 'Due' })
 
+const gauge = (name: string, over: Partial<Schemas['GaugeView']>): Schemas['GaugeView'] => ({
+  id: name.length,
+  name,
+  kind: 'PRESSURE',
+  kindWords: 'pressure',
+  due: '2026-12-01',
+  dueSoon: true,
+  retired: false,
+  calibrations: [],
+  ...over,
+})
+
+const answers = ({ path }: { path: string }) => ({ body: path === '/api/yard' ? yard : [] })
+
 beforeEach(() => localStorage.clear())
 
 describe('the yard', () => {
   it('shows every vehicle in its group, and says in words which tires are not fit', async () => {
-    fakeServer(({ path }) => (path === '/api/reports' ? { body: [] } : { body: yard }))
+    fakeServer(answers)
     show(<Yard />)
     expect(await screen.findByRole('region', { name: 'Millrace' })).toHaveTextContent('2 vehicles')
     expect(screen.getByRole('img', { name: 'Clinic coach. 1L do not operate' })).toBeInTheDocument()
@@ -91,7 +105,7 @@ describe('the yard', () => {
   })
 
   it('narrows vehicles and due list by state, yard, class and text', async () => {
-    fakeServer(({ path }) => (path === '/api/reports' ? { body: [] } : { body: yard }))
+    fakeServer(answers)
     show(<Yard />, '/?class=Clinic+coach')
     expect(await screen.findAllByRole('listitem')).toHaveLength(2)
     await userEvent.click(screen.getByRole('button', { name: /do not operate/ }))
@@ -103,7 +117,7 @@ describe('the yard', () => {
   })
 
   it('puts what must not leave first, then what is due now, then the rest', async () => {
-    fakeServer(({ path }) => (path === '/api/reports' ? { body: [] } : { body: yard }))
+    fakeServer(answers)
     show(<Yard />)
     await screen.findByRole('region', { name: 'Due' })
     const parts = within(due()).getAllByRole('heading', { level: 3 })
@@ -111,7 +125,7 @@ describe('the yard', () => {
   })
 
   it('offers for scheduling what isn’t on a day yet', async () => {
-    fakeServer((call) => ({ body: call.path === '/api/yard' ? yard : [] }))
+    fakeServer(answers)
     show(<Yard />)
     await screen.findByRole('region', { name: 'Due' })
     expect(within(due()).getAllByRole('checkbox')).toHaveLength(2)
@@ -122,8 +136,22 @@ describe('the yard', () => {
     expect(await screen.findByRole('dialog')).toHaveTextContent('Until this is done the vehicle must not be driven.')
   })
 
+  it('names the gauges to be checked, and no other', async () => {
+    const gauges = [
+      gauge('P-1', { calibrated: '2025-12-01' }),
+      gauge('P-22', { calibrated: '2025-10-01', due: '2026-10-01', doubt: 'P-22 was calibrated 1 Oct 2025' }),
+      gauge('T-333', {}),
+      gauge('T-4444', { dueSoon: false, calibrated: '2026-11-01' }),
+    ]
+    fakeServer((call) => (call.path === '/api/gauges' ? { body: gauges } : answers(call)))
+    show(<Yard />)
+    expect(await screen.findByRole('region', { name: 'Gauges due' })).toHaveTextContent(
+      'Check against the master gauge: P-1 by 1 Dec · P-22 was due 1 Oct · T-333 never checked',
+    )
+  })
+
   it('says what to do first in an empty fleet, and what happened when it can’t load', async () => {
-    fakeServer(({ path }) => (path === '/api/reports' ? { body: [] } : { body: { vehicles: [], due: [] } }))
+    fakeServer(({ path }) => ({ body: path === '/api/yard' ? { vehicles: [], due: [] } : [] }))
     const empty = show(<Yard />)
     expect(await screen.findByText('No vehicle is on file yet')).toBeInTheDocument()
     empty.unmount()

@@ -15,6 +15,7 @@ import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
 import { DueList } from './DueList'
 import { EmptyFleet } from './EmptyFleet'
+import { GaugesDue } from './GaugesDue'
 import { Tiles } from './Tiles'
 import { WaitingReports } from './WaitingReports'
 
@@ -123,6 +124,7 @@ export function Yard() {
         <Tiles tiles={shown.tiles} today={today} groupBy={groupBy} />
         <Box sx={{ minWidth: 0 }}>
           <WaitingReports />
+          <GaugesDue today={today} />
           <DueList due={shown.due} today={today} />
         </Box>
       </Box>

@@ -15,6 +15,8 @@ import rotagens.core.policy.PolicyNumber;
  */
 public record Gauge(String name, Kind kind, Optional<LocalDate> calibrated) {
 
+    private static final int SOON_DAYS = 30;
+
     /** What it reads. */
     public enum Kind {
         PRESSURE("pressure"),
@@ -37,6 +39,11 @@ public record Gauge(String name, Kind kind, Optional<LocalDate> calibrated) {
         return calibrated
                 .map(on -> on.plusMonths(policy.days(PolicyNumber.CALIBRATION_MONTHS)))
                 .orElse(today);
+    }
+
+    /** Whether it has to be at the master gauge within a month: work to plan like any other. */
+    public boolean dueSoon(Policy.ForClass policy, LocalDate today) {
+        return !due(policy, today).isAfter(today.plusDays(SOON_DAYS));
     }
 
     /** Why its figures are less than certain today; empty while its calibration stands. */

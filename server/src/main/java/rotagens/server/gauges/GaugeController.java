@@ -27,6 +27,7 @@ class GaugeController {
     /**
      * One gauge.
      *
+     * @param dueSoon whether it has to be at the master gauge within a month; never of one out of use
      * @param doubt why its figures are less than certain today; null while its calibration stands
      */
     record GaugeView(
@@ -36,6 +37,7 @@ class GaugeController {
             String kindWords,
             @Nullable LocalDate calibrated,
             LocalDate due,
+            boolean dueSoon,
             @Nullable String doubt,
             @Nullable String because,
             boolean retired,
@@ -74,6 +76,7 @@ class GaugeController {
                             one.gauge().kind().words(),
                             one.gauge().calibrated().orElse(null),
                             one.gauge().due(policy, today),
+                            !one.retired() && one.gauge().dueSoon(policy, today),
                             doubt.map(judged -> judged.reason().says().in(units))
                                     .orElse(null),
                             doubt.map(judged -> judged.reason().because().in(units))

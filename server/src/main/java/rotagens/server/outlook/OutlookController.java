@@ -12,10 +12,10 @@ import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
 import rotagens.core.outlook.Strategy;
 import rotagens.server.exchange.CsvText;
-import rotagens.server.outlook.Outlooks.AcceptedOutlook;
-import rotagens.server.outlook.Outlooks.OutlookAsk;
-import rotagens.server.outlook.Outlooks.OutlookView;
-import rotagens.server.outlook.Outlooks.RibbonsView;
+import rotagens.server.outlook.OutlookViews.AcceptedOutlook;
+import rotagens.server.outlook.OutlookViews.OutlookAsk;
+import rotagens.server.outlook.OutlookViews.OutlookView;
+import rotagens.server.outlook.OutlookViews.RibbonsView;
 import rotagens.server.web.OnceOnly;
 
 @RestController

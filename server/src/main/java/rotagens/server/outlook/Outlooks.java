@@ -29,6 +29,19 @@ import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.KeptFleet;
 import rotagens.server.outlook.OutlookFacts.Gathered;
 import rotagens.server.outlook.OutlookFacts.Tried;
+import rotagens.server.outlook.OutlookViews.AcceptedOutlook;
+import rotagens.server.outlook.OutlookViews.BreakView;
+import rotagens.server.outlook.OutlookViews.DifferenceView;
+import rotagens.server.outlook.OutlookViews.OddsView;
+import rotagens.server.outlook.OutlookViews.OutlookAsk;
+import rotagens.server.outlook.OutlookViews.OutlookVehicleView;
+import rotagens.server.outlook.OutlookViews.OutlookView;
+import rotagens.server.outlook.OutlookViews.QuarterView;
+import rotagens.server.outlook.OutlookViews.RibbonView;
+import rotagens.server.outlook.OutlookViews.RibbonsView;
+import rotagens.server.outlook.OutlookViews.StayView;
+import rotagens.server.outlook.OutlookViews.StrategyTotals;
+import rotagens.server.outlook.OutlookViews.YearView;
 import rotagens.server.planning.JobViews.Job;
 import rotagens.server.planning.Jobs;
 import rotagens.server.web.Entries;
@@ -44,91 +57,6 @@ class Outlooks {
     private static final long SEED = 20;
     private static final int MOST_BREAKS = 40;
     private static final double MM_PER_32ND = 25.4 / 32;
-
-    /** Which vehicles, and which numbers are tried instead of the policy's. */
-    record OutlookAsk(
-            @Nullable Strategy strategy,
-            @Nullable String vehicleClass,
-            @Nullable String yard,
-            @Nullable Long vehicleId,
-            @Nullable Tried tried) {}
-
-    /** One strategy over all the years. */
-    record StrategyTotals(
-            Strategy strategy,
-            String title,
-            String about,
-            int tires,
-            int sensors,
-            int visits,
-            String money,
-            boolean cheapest,
-            String thrownAway,
-            @Nullable String oldestSteer,
-            int breaks) {}
-
-    /** @param share of the dearest year, in percent: how long its bar is */
-    record YearView(
-            int year,
-            List<QuarterView> quarters,
-            int tires,
-            int sensors,
-            String tireMoney,
-            String sensorMoney,
-            String laborMoney,
-            String money,
-            String thrownAway,
-            int share) {}
-
-    record QuarterView(int quarter, int tires, String money) {}
-
-    record BreakView(long vehicleId, String unit, String position, LocalDate on, String says, String cure) {}
-
-    record OutlookVehicleView(long id, String unit, int tires) {}
-
-    record OddsView(int tries, int percent, double surprises, LocalDate until) {}
-
-    /** The difference the tried numbers make to the chosen strategy. */
-    record DifferenceView(String tires, String money, String oldestSteer, String breaks) {}
-
-    record OutlookView(
-            LocalDate from,
-            LocalDate to,
-            Strategy strategy,
-            int vehicles,
-            List<StrategyTotals> strategies,
-            List<YearView> years,
-            List<BreakView> breaks,
-            List<OutlookVehicleView> each,
-            OddsView odds,
-            @Nullable DifferenceView difference,
-            double deliveredMonths,
-            int unpriced,
-            int wearUnknown) {}
-
-    record StayView(String position, LocalDate from, LocalDate to) {}
-
-    record RibbonView(
-            List<StayView> stays,
-            String label,
-            String end,
-            @Nullable LocalDate earliest,
-            @Nullable LocalDate latest,
-            @Nullable String thrownAway,
-            double thrownShare,
-            boolean bought) {}
-
-    record RibbonsView(
-            long vehicleId,
-            String unit,
-            Strategy strategy,
-            LocalDate from,
-            LocalDate to,
-            List<String> positions,
-            List<RibbonView> ribbons,
-            List<BreakView> breaks) {}
-
-    record AcceptedOutlook(int jobs, int tires) {}
 
     private final KeptFleet fleet;
     private final OutlookFacts facts;
@@ -187,13 +115,7 @@ class Outlooks {
         Totals totals = sums.get(strategy);
         DifferenceView difference = null;
         if (!tried.equals(Tried.NOTHING)) {
-            Totals before =
-                    Totals.of(play(facts.of(standings, Tried.NOTHING).vehicles(), strategy, today, YEARS), today, end);
-            difference = new DifferenceView(
-                    signed(totals.tires() - before.tires(), " tires"),
-                    signedMoney(totals.cents() - before.cents()),
-                    signed(round(totals.oldestSteerYears() - before.oldestSteerYears()), " years"),
-                    signed(totals.breaks() - before.breaks(), ""));
+            difference = difference(totals(standings, strategy), totals);
         }
         return new OutlookView(
                 today,
@@ -215,6 +137,33 @@ class Outlooks {
                         : round(gathered.vehicles().get(0).policy().deliveredMonths()),
                 gathered.unpriced(),
                 gathered.wearUnknown());
+    }
+
+    /** What another policy would change over fifteen years, everything run to its limit. */
+    DifferenceView between(List<Standing> now, List<Standing> then, Units units) {
+        Entries wrong = new Entries();
+        facts.of(then, Tried.NOTHING).vehicles().stream()
+                .flatMap(vehicle -> vehicle.impossible().stream())
+                .findFirst()
+                .ifPresent(why -> wrong.wrong("value", why.in(units)));
+        wrong.refuseIfWrong();
+        return difference(totals(now, Strategy.RUN_TO_LIMIT), totals(then, Strategy.RUN_TO_LIMIT));
+    }
+
+    private Totals totals(List<Standing> standings, Strategy strategy) {
+        LocalDate today = LocalDate.now(clock);
+        return Totals.of(
+                play(facts.of(standings, Tried.NOTHING).vehicles(), strategy, today, YEARS),
+                today,
+                today.plusYears(YEARS));
+    }
+
+    private static DifferenceView difference(Totals before, Totals after) {
+        return new DifferenceView(
+                signed(after.tires() - before.tires(), " tires"),
+                signedMoney(after.cents() - before.cents()),
+                signed(round(after.oldestSteerYears() - before.oldestSteerYears()), " years"),
+                signed(after.breaks() - before.breaks(), ""));
     }
 
     private static void refuse(Gathered gathered, Strategy strategy, Tried tried, Units units) {

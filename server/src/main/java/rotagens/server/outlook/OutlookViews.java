@@ -1,0 +1,98 @@
+package rotagens.server.outlook;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import rotagens.core.outlook.Strategy;
+import rotagens.server.outlook.OutlookFacts.Tried;
+
+/** What is asked of the outlook, and what the page shows of it; figures come in words, so that the page computes nothing. */
+final class OutlookViews {
+
+    private OutlookViews() {}
+
+    /** Which vehicles, and which numbers are tried instead of the policy's. */
+    record OutlookAsk(
+            @Nullable Strategy strategy,
+            @Nullable String vehicleClass,
+            @Nullable String yard,
+            @Nullable Long vehicleId,
+            @Nullable Tried tried) {}
+
+    /** One strategy over all the years. */
+    record StrategyTotals(
+            Strategy strategy,
+            String title,
+            String about,
+            int tires,
+            int sensors,
+            int visits,
+            String money,
+            boolean cheapest,
+            String thrownAway,
+            @Nullable String oldestSteer,
+            int breaks) {}
+
+    /** @param share of the dearest year, in percent: how long its bar is */
+    record YearView(
+            int year,
+            List<QuarterView> quarters,
+            int tires,
+            int sensors,
+            String tireMoney,
+            String sensorMoney,
+            String laborMoney,
+            String money,
+            String thrownAway,
+            int share) {}
+
+    record QuarterView(int quarter, int tires, String money) {}
+
+    record BreakView(long vehicleId, String unit, String position, LocalDate on, String says, String cure) {}
+
+    record OutlookVehicleView(long id, String unit, int tires) {}
+
+    record OddsView(int tries, int percent, double surprises, LocalDate until) {}
+
+    /** The difference the tried numbers make to the chosen strategy. */
+    record DifferenceView(String tires, String money, String oldestSteer, String breaks) {}
+
+    record OutlookView(
+            LocalDate from,
+            LocalDate to,
+            Strategy strategy,
+            int vehicles,
+            List<StrategyTotals> strategies,
+            List<YearView> years,
+            List<BreakView> breaks,
+            List<OutlookVehicleView> each,
+            OddsView odds,
+            @Nullable DifferenceView difference,
+            double deliveredMonths,
+            int unpriced,
+            int wearUnknown) {}
+
+    record StayView(String position, LocalDate from, LocalDate to) {}
+
+    record RibbonView(
+            List<StayView> stays,
+            String label,
+            String end,
+            @Nullable LocalDate earliest,
+            @Nullable LocalDate latest,
+            @Nullable String thrownAway,
+            double thrownShare,
+            boolean bought) {}
+
+    record RibbonsView(
+            long vehicleId,
+            String unit,
+            Strategy strategy,
+            LocalDate from,
+            LocalDate to,
+            List<String> positions,
+            List<RibbonView> ribbons,
+            List<BreakView> breaks) {}
+
+    record AcceptedOutlook(int jobs, int tires) {}
+}
