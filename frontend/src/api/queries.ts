@@ -1,17 +1,46 @@
-import { queryOptions } from '@tanstack/react-query'
+import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { answerOf, api, type Units } from './client'
 
-export const yardQuery = (units: Units) =>
-  queryOptions({
-    queryKey: ['yard', units],
-    queryFn: () => answerOf(api.GET('/api/yard', { params: { query: { units } } })),
+/** What narrows the yard; blank texts narrow nothing. */
+export interface YardFilter {
+  yard: string
+  vehicleClass: string
+  state: string
+  text: string
+  by: 'yard' | 'class'
+}
+
+/** A part of the yard, page by page. */
+export const yardPagesQuery = (part: 'VEHICLES' | 'DUE', filter: YardFilter, units: Units) =>
+  infiniteQueryOptions({
+    queryKey: ['yard', part, filter, units],
+    queryFn: ({ pageParam }) =>
+      answerOf(api.GET('/api/yard', { params: { query: { ...filter, part, units, from: pageParam } } })),
+    initialPageParam: 0,
+    getNextPageParam: (last, pages) => {
+      const shown = pages.reduce((sum, page) => sum + (part === 'DUE' ? page.due : page.vehicles).length, 0)
+      const { stopped, now, coming } = last.parts
+      const all = part === 'DUE' ? stopped + now + coming : last.groups.reduce((sum, group) => sum + group.vehicles, 0)
+      return shown < all ? shown : undefined
+    },
+    placeholderData: keepPreviousData,
   })
+
+export const fleetQuery = queryOptions({
+  queryKey: ['fleet'],
+  queryFn: () => answerOf(api.GET('/api/fleet')),
+})
 
 export const vehicleQuery = (id: number, units: Units) =>
   queryOptions({
     queryKey: ['vehicle', id, units],
     queryFn: () => answerOf(api.GET('/api/vehicles/{id}', { params: { path: { id }, query: { units } } })),
   })
+
+export const backupsQuery = queryOptions({
+  queryKey: ['backups'],
+  queryFn: () => answerOf(api.GET('/api/backups')),
+})
 
 export const ledgerQuery = (id: number, units: Units) =>
   queryOptions({

@@ -1,13 +1,15 @@
-import Autocomplete from '@mui/material/Autocomplete'
+import Autocomplete, { createFilterOptions } from '@mui/material/Autocomplete'
 import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
-import { yardQuery } from '../api/queries'
-import { useUnits } from '../app/settings'
+import { fleetQuery } from '../api/queries'
 
 export interface Goal {
   vehicleId: number
   position: string
 }
+
+/** A large fleet has twenty thousand places: the list shows the first that fit what is typed. */
+const fewest = createFilterOptions<Goal & { label: string; name: string }>({ limit: 60 })
 
 /** A place on a vehicle, found by typing its unit and code. */
 export function PositionField(props: {
@@ -16,10 +18,9 @@ export function PositionField(props: {
   error?: string | undefined
   label?: string
 }) {
-  const [units] = useUnits()
-  const yard = useQuery(yardQuery(units))
-  const places = (yard.data?.vehicles ?? []).flatMap((vehicle) =>
-    vehicle.plan.tires.map((tire) => ({
+  const fleet = useQuery(fleetQuery)
+  const places = (fleet.data ?? []).flatMap((vehicle) =>
+    vehicle.places.map((tire) => ({
       vehicleId: vehicle.id,
       position: tire.position,
       label: `${vehicle.unit} ${tire.position}`,
@@ -29,6 +30,7 @@ export function PositionField(props: {
   return (
     <Autocomplete
       options={places}
+      filterOptions={fewest}
       value={
         places.find((one) => one.vehicleId === props.value?.vehicleId && one.position === props.value?.position) ?? null
       }

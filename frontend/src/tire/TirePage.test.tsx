@@ -89,7 +89,7 @@ describe('moving a tire', () => {
   it('says before fitting why it must not go there', async () => {
     const refusal = { says: 'Retread on the steer axle', because: 'A retread never rolls on a steer axle.' }
     fakeServer(({ path }) =>
-      path.endsWith('/fit-check') ? { body: { refusals: [refusal], notes: [] } } : { body: { vehicles: [], due: [] } },
+      path.endsWith('/fit-check') ? { body: { refusals: [refusal], notes: [] } } : { body: [] },
     )
     show(<FitDialog tire={tire} goal={{ vehicleId: 3, position: '1L' }} onClose={() => {}} />)
     expect(await screen.findByText(/Not there: Retread on the steer axle/)).toBeVisible()

@@ -20,7 +20,7 @@ async function open(
   const calls = fakeServer(({ path, method, body }) => {
     const special = answer(path, method)
     if (special) return special
-    if (path === '/api/yard') return { body: { vehicles } }
+    if (path === '/api/fleet') return { body: vehicles }
     if (path.endsWith('/walk-sheet')) return { body: { ...walk, id: 0, vehicleId: Number(path.split('/')[3]) } }
     if (method === 'PUT') return { body: { entry: entryOf(body, 1), judgement: FIT } }
     return { body: [] }

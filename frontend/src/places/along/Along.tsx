@@ -5,7 +5,7 @@ import { useMutation, useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api } from '../../api/client'
-import { findingsQuery, gaugesQuery, scopesQuery, yardQuery } from '../../api/queries'
+import { findingsQuery, fleetQuery, gaugesQuery, scopesQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
 import { mono } from '../../app/theme'
 import { outbox } from '../../offline/outbox'
@@ -167,15 +167,15 @@ type Scope = 'FULL' | 'PRESSURE_ONLY' | 'PRE_TRIP' | 'POST_REPAIR'
 /** Loads the sheets of a yard’s vehicles onto this device. */
 function TakeAlong() {
   const [units] = useUnits()
-  const yard = useQuery(yardQuery(units))
+  const fleet = useQuery(fleetQuery)
   const scopes = useQuery(scopesQuery)
   // Kept by the browser for the walk itself.
   useQuery(findingsQuery)
   useQuery(gaugesQuery(units))
   const [which, setWhich] = useState('')
   const [scope, setScope] = useState<Scope>('FULL')
-  const vehicles = (yard.data?.vehicles ?? []).filter((one) => which === '' || one.yard === which)
-  const yards = [...new Set((yard.data?.vehicles ?? []).map((one) => one.yard))].sort()
+  const vehicles = (fleet.data ?? []).filter((one) => which === '' || one.yard === which)
+  const yards = [...new Set((fleet.data ?? []).map((one) => one.yard))].sort()
   const [done, setDone] = useState(0)
   const take = useMutation({
     mutationFn: async () => {
@@ -191,7 +191,7 @@ function TakeAlong() {
       }
     },
   })
-  if (!yard.data) return null
+  if (!fleet.data) return null
   return (
     <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 2 }}>
       <Choice

@@ -12,6 +12,7 @@ import { Choice } from '../../ui/Entry'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
+import { Backups } from './Backups'
 import { ImportFile } from './ImportFile'
 
 export type Kind = Schemas['Guide']['kind']
@@ -71,6 +72,7 @@ export function Files() {
         <Alert severity="info">Bringing files in is a coordinator’s work; taking them out is open to you.</Alert>
       )}
       {coordinator && <TelematicsDrop />}
+      {manager && <Backups />}
       <Box component="h2" sx={{ typography: 'h3', m: 0, mt: 4, mb: 1 }}>
         What the file holds
       </Box>

@@ -5,7 +5,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
-import { yardQuery } from '../../api/queries'
+import { fleetQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
 import { LifeRibbons } from '../../drawings/life-ribbons/LifeRibbons'
 import { useMay } from '../../session/session'
@@ -49,7 +49,7 @@ export function Outlook() {
   const [tried, setTried] = useState(NOTHING)
   const [accepting, setAccepting] = useState(false)
   const rested = useRested(JSON.stringify(tried))
-  const fleet = useQuery(yardQuery(units))
+  const fleet = useQuery(fleetQuery)
   const may = useMay('COORDINATOR')
   const body = { strategy, vehicleClass, yard, tried: figures(JSON.parse(rested) as Tried) }
   const outlook = useQuery({
@@ -64,7 +64,7 @@ export function Outlook() {
   const view = outlook.data
   const atField = outlook.error instanceof ProblemError && outlook.error.problem.fields.length > 0
   if (outlook.isError && !atField) return <LoadProblem error={outlook.error} again={() => outlook.refetch()} />
-  const vehicles = fleet.data?.vehicles ?? []
+  const vehicles = fleet.data ?? []
   const values = (of: (tile: (typeof vehicles)[number]) => string) => [...new Set(vehicles.map(of))].sort()
   return (
     <Page

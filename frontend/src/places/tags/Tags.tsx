@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import { useQueries, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useSearchParams } from 'react-router'
-import { tireQuery, vehicleQuery, yardQuery } from '../../api/queries'
+import { fleetQuery, tireQuery, vehicleQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
 import { mono } from '../../app/theme'
 import { Choice, Entry } from '../../ui/Entry'
@@ -27,7 +27,7 @@ export function Tags() {
   const [search, setSearch] = useSearchParams()
   const [units] = useUnits()
   const [address, setAddress] = useState(globalThis.location.origin)
-  const yard = useQuery(yardQuery(units))
+  const fleet = useQuery(fleetQuery)
   const vehicleIds = ids(search.get('vehicles'))
   const tireIds = ids(search.get('tires'))
   const vehicles = useQueries({ queries: vehicleIds.map((id) => vehicleQuery(id, units)) })
@@ -83,7 +83,7 @@ export function Tags() {
         <Choice
           label="Add a vehicle and its tires"
           value=""
-          options={(yard.data?.vehicles ?? []).map((one) => [String(one.id), one.unit] as const)}
+          options={(fleet.data ?? []).map((one) => [String(one.id), one.unit] as const)}
           onChange={(id) =>
             setSearch({
               vehicles: [...new Set([...vehicleIds, Number(id)])].join(','),

@@ -1,22 +1,35 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
-import type { DueLine } from '../../api/client'
+import type { DueLine, Schemas } from '../../api/client'
 import { colour } from '../../app/theme'
 import { DueRow } from '../../jobs/DueRow'
 import { ScheduleDialog } from '../../jobs/ScheduleDialog'
 import { useMay } from '../../session/session'
+import { More } from '../../ui/More'
+import { many } from '../../units/format'
 
 const keyOf = (line: DueLine) => `${line.vehicleId} ${line.key}`
 
-const PARTS: { title: string; holds: (line: DueLine) => boolean }[] = [
-  { title: 'Must not leave', holds: (line) => line.urgency === 'DO_NOT_OPERATE' },
-  { title: 'Due now', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days <= 0 },
-  { title: 'Coming up', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days > 0 },
+const PARTS: { title: string; part: keyof Schemas['DueParts']; holds: (line: DueLine) => boolean }[] = [
+  { title: 'Must not leave', part: 'stopped', holds: (line) => line.urgency === 'DO_NOT_OPERATE' },
+  { title: 'Due now', part: 'now', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days <= 0 },
+  { title: 'Coming up', part: 'coming', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days > 0 },
 ]
 
 /** What is due, most urgent first; some of it can be chosen and put on a day. */
-export function DueList({ due, today }: { due: DueLine[]; today: string }) {
+export function DueList({
+  due,
+  parts,
+  today,
+  more,
+}: {
+  due: DueLine[]
+  parts: Schemas['DueParts']
+  today: string
+  more: (() => void) | undefined
+}) {
+  const all = parts.stopped + parts.now + parts.coming
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
   const [scheduling, setScheduling] = useState(false)
   const may = useMay('COORDINATOR')
@@ -59,7 +72,7 @@ export function DueList({ due, today }: { due: DueLine[]; today: string }) {
           Due
         </Box>
         <Box component="span" sx={{ color: 'text.secondary' }}>
-          {due.length} {due.length === 1 ? 'thing' : 'things'} in the next 90 days
+          {many(all, 'thing', 'things')} in the next 90 days
         </Box>
         {may && (
           <Button
@@ -81,7 +94,7 @@ export function DueList({ due, today }: { due: DueLine[]; today: string }) {
         return (
           <Box key={part.title} component="section" aria-label={part.title}>
             <Box component="h3" sx={{ typography: 'h2', m: 0, px: 2, pt: 1.5, pb: 0.5 }}>
-              {part.title} · {lines.length}
+              {part.title} · {parts[part.part]}
             </Box>
             <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
               {lines.map((line) => (
@@ -98,6 +111,7 @@ export function DueList({ due, today }: { due: DueLine[]; today: string }) {
           </Box>
         )
       })}
+      <More what="things due" more={more} />
       {scheduling && (
         <ScheduleDialog
           lines={picked}

@@ -4,35 +4,43 @@ import type { Schemas } from '../../api/client'
 import { SmallAxlePlan } from '../../drawings/axle-plan/AxlePlan'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { STATES } from '../../drawings/state/states'
-import { day } from '../../units/format'
+import { More } from '../../ui/More'
+import { day, many } from '../../units/format'
 
 type Tile = Schemas['VehicleTile']
 
-/** Vehicles in groups, each a link to its page. */
-export function Tiles({ tiles, today, groupBy }: { tiles: Tile[]; today: string; groupBy: 'yard' | 'class' }) {
-  const group = (tile: Tile) => (groupBy === 'yard' ? tile.yard : tile.vehicleClass)
-  const groups = [...new Set(tiles.map(group))].sort()
+/** Vehicles in groups, each a link to its page; those of a large fleet come as one scrolls. */
+export function Tiles(props: {
+  tiles: Tile[]
+  groups: Schemas['YardGroup'][]
+  today: string
+  groupBy: 'yard' | 'class'
+  more: (() => void) | undefined
+}) {
+  const group = (tile: Tile) => (props.groupBy === 'yard' ? tile.yard : tile.vehicleClass)
   return (
     <Box component="section" aria-label="Vehicles" sx={{ p: 2.5, pt: 2 }}>
-      {tiles.length === 0 && <p>No vehicle fits these filters. Clear one of them.</p>}
-      {groups.map((name) => {
-        const members = tiles.filter((tile) => group(tile) === name)
+      {props.groups.length === 0 && <p>No vehicle fits these filters. Clear one of them.</p>}
+      {props.groups.map(({ name, vehicles }) => {
+        const members = props.tiles.filter((tile) => group(tile) === name)
+        if (members.length === 0) return null
         return (
           <Box key={name} component="section" aria-label={name} sx={{ mb: 2 }}>
             <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
               {name}{' '}
               <Box component="span" sx={{ fontWeight: 450 }}>
-                · {members.length} vehicles
+                · {many(vehicles, 'vehicle', 'vehicles')}
               </Box>
             </Box>
             <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(120px, 1fr))', gap: 1 }}>
               {members.map((tile) => (
-                <VehicleTile key={tile.id} tile={tile} today={today} />
+                <VehicleTile key={tile.id} tile={tile} today={props.today} />
               ))}
             </Box>
           </Box>
         )
       })}
+      <More what="vehicles" more={props.more} />
     </Box>
   )
 }
@@ -61,6 +69,9 @@ function VehicleTile({ tile, today }: { tile: Tile; today: string }) {
         flexDirection: 'column',
         alignItems: 'center',
         '&:hover': { background: '#FBFAF7' },
+        // Thousands of plans stay in the page; the browser draws those in sight.
+        contentVisibility: 'auto',
+        containIntrinsicSize: 'auto 150px',
       }}
     >
       <Box sx={{ display: 'flex', width: '100%', alignItems: 'center', gap: 0.6, fontSize: 13 }}>

@@ -64,6 +64,15 @@ const line = (
 
 const yard: Schemas['YardView'] = {
   today: '2026-11-23',
+  fleet: 3,
+  states: { DO_NOT_OPERATE: 1, UNKNOWN: 0, WATCH: 0, FIT: 2 },
+  yards: ['Eastbank', 'Millrace'],
+  classes: ['Clinic coach', 'Service van'],
+  groups: [
+    { name: 'Eastbank', vehicles: 1 },
+    { name: 'Millrace', vehicles: 2 },
+  ],
+  parts: { stopped: 1, now: 1, coming: 1 },
   vehicles: [
     tile(1, 'LC-01', 'Eastbank', 'Clinic coach', 'DO_NOT_OPERATE'),
     tile(2, 'VN-02', 'Millrace', 'Service van', 'FIT'),
@@ -74,6 +83,15 @@ const yard: Schemas['YardView'] = {
     line(2, 'VN-02', '59 psi cold', 0),
     line(3, 'LC-03', '84 psi cold', 5, { jobId: 8, day: '2026-11-25' }),
   ],
+}
+
+const empty: Schemas['YardView'] = {
+  ...yard,
+  today: undefined as unknown as string,
+  fleet: 0,
+  groups: [],
+  vehicles: [],
+  due: [],
 }
 
 const vehicles = () => screen.getByRole('region', { name: 'Vehicles' })
@@ -104,16 +122,42 @@ describe('the yard', () => {
     expect(within(vehicles()).getAllByRole('link')).toHaveLength(3)
   })
 
-  it('narrows vehicles and due list by state, yard, class and text', async () => {
-    fakeServer(answers)
+  it('asks for what the filters leave, in the address, and says when that is nothing', async () => {
+    const calls = fakeServer((call) => {
+      const text = new URL(call.url).searchParams.get('text')
+      return text
+        ? { body: { ...yard, groups: [], vehicles: [], due: [], parts: { stopped: 0, now: 0, coming: 0 } } }
+        : answers(call)
+    })
     show(<Yard />, '/?class=Clinic+coach')
-    expect(await screen.findAllByRole('listitem')).toHaveLength(2)
-    await userEvent.click(screen.getByRole('button', { name: /do not operate/ }))
-    expect(within(vehicles()).getAllByRole('link')).toHaveLength(1)
-    expect(within(due()).getAllByRole('listitem')).toHaveLength(1)
+    await userEvent.click(await screen.findByRole('button', { name: /do not operate/ }))
     await userEvent.type(screen.getByLabelText('Find'), 'nowhere')
-    expect(within(due()).queryAllByRole('listitem')).toHaveLength(0)
-    expect(vehicles()).toHaveTextContent('No vehicle fits these filters')
+    expect(await screen.findByText('No vehicle fits these filters. Clear one of them.')).toBeVisible()
+    expect(
+      within(due()).getByText('Nothing is due here. Change the filters to see the rest of the fleet.'),
+    ).toBeVisible()
+    const asked = calls.filter((call) => call.path === '/api/yard').map((call) => new URL(call.url).searchParams)
+    expect(asked.at(-1)?.toString()).toContain('vehicleClass=Clinic+coach&state=DO_NOT_OPERATE&text=nowhere')
+  })
+
+  it('brings the rest of a large fleet as it is asked for, and counts all of it from the start', async () => {
+    const large = { ...yard, groups: [{ name: 'Millrace', vehicles: 140 }] }
+    const calls = fakeServer((call) => {
+      if (call.path !== '/api/yard') return { body: [] }
+      const search = new URL(call.url).searchParams
+      const from = Number(search.get('from'))
+      const tiles = Array.from({ length: from === 0 ? 100 : 40 }, (_, at) =>
+        tile(from + at, `GF-${from + at}`, 'Millrace', 'Hauler', 'FIT'),
+      )
+      return { body: { ...large, vehicles: search.get('part') === 'DUE' ? [] : tiles } }
+    })
+    show(<Yard />)
+    expect(await screen.findByRole('region', { name: 'Millrace' })).toHaveTextContent('140 vehicles')
+    expect(within(vehicles()).getAllByRole('link')).toHaveLength(100)
+    await userEvent.click(screen.getByRole('button', { name: 'More vehicles' }))
+    expect(await screen.findByText('GF-139')).toBeVisible()
+    expect(screen.queryByRole('button', { name: 'More vehicles' })).toBeNull()
+    expect(calls.some((call) => call.url.includes('from=100'))).toBe(true)
   })
 
   it('puts what must not leave first, then what is due now, then the rest', async () => {
@@ -151,10 +195,10 @@ describe('the yard', () => {
   })
 
   it('says what to do first in an empty fleet, and what happened when it can’t load', async () => {
-    fakeServer(({ path }) => ({ body: path === '/api/yard' ? { vehicles: [], due: [] } : [] }))
-    const empty = show(<Yard />)
+    fakeServer(({ path }) => ({ body: path === '/api/yard' ? empty : [] }))
+    const page = show(<Yard />)
     expect(await screen.findByText('No vehicle is on file yet')).toBeInTheDocument()
-    empty.unmount()
+    page.unmount()
     fakeServer(() => problem(500))
     show(<Yard />)
     expect(await screen.findByRole('button', { name: 'Try again' })).toBeInTheDocument()

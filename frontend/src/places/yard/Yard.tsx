@@ -3,45 +3,36 @@ import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
-import { useQuery } from '@tanstack/react-query'
-import { useMemo } from 'react'
+import { useInfiniteQuery } from '@tanstack/react-query'
 import { Link, useSearchParams } from 'react-router'
-import type { DueLine, Schemas, Verdict } from '../../api/client'
-import { yardQuery } from '../../api/queries'
+import { type YardFilter, yardPagesQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { STATES, WORST_FIRST } from '../../drawings/state/states'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
+import { useRested } from '../../ui/useRested'
+import { BackupProblem } from './BackupProblem'
 import { DueList } from './DueList'
 import { EmptyFleet } from './EmptyFleet'
 import { GaugesDue } from './GaugesDue'
 import { Tiles } from './Tiles'
 import { WaitingReports } from './WaitingReports'
 
-type Tile = Schemas['VehicleTile']
-
-interface Filter {
-  yard: string
-  vehicleClass: string
-  state: string
-  text: string
-}
-
 /** All vehicles as small axle plans, and beside them what is due. */
 export function Yard() {
   const [units] = useUnits()
-  const yard = useQuery(yardQuery(units))
   const [search, setSearch] = useSearchParams()
-  const filter = useMemo(
-    (): Filter => ({
-      yard: search.get('yard') ?? '',
-      vehicleClass: search.get('class') ?? '',
-      state: search.get('state') ?? '',
-      text: search.get('text') ?? '',
-    }),
-    [search],
-  )
+  const text = useRested(search.get('text') ?? '')
+  const filter: YardFilter = {
+    yard: search.get('yard') ?? '',
+    vehicleClass: search.get('class') ?? '',
+    state: search.get('state') ?? '',
+    text,
+    by: search.get('by') === 'class' ? 'class' : 'yard',
+  }
+  const tiles = useInfiniteQuery(yardPagesQuery('VEHICLES', filter, units))
+  const lines = useInfiniteQuery(yardPagesQuery('DUE', filter, units))
   const set = (name: string, value: string) =>
     setSearch(
       (before) => {
@@ -51,14 +42,12 @@ export function Yard() {
       },
       { replace: true },
     )
-  const shown = useMemo(() => narrow(yard.data?.vehicles ?? [], yard.data?.due ?? [], filter), [yard.data, filter])
-  if (yard.isPending) return <LoadingLines lines={14} />
-  if (yard.isError) return <LoadProblem error={yard.error} again={() => yard.refetch()} />
-  const { vehicles, today } = yard.data
-  if (vehicles.length === 0 || !today) return <EmptyFleet />
-  const values = (of: (tile: Tile) => string) => [...new Set(vehicles.map(of))].sort()
-  const count = (state: Verdict) => vehicles.filter((tile) => tile.verdict === state).length
-  const groupBy = search.get('by') === 'class' ? 'class' : 'yard'
+  if (tiles.isPending || lines.isPending) return <LoadingLines lines={14} />
+  if (tiles.isError) return <LoadProblem error={tiles.error} again={() => tiles.refetch()} />
+  if (lines.isError) return <LoadProblem error={lines.error} again={() => lines.refetch()} />
+  const [first] = tiles.data.pages
+  const [due] = lines.data.pages
+  if (!first || !due || !first.today) return <EmptyFleet />
   return (
     <>
       <Box sx={{ px: 2.5, pt: 2, pb: 1.5, display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -76,32 +65,27 @@ export function Yard() {
           {WORST_FIRST.map((state) => (
             <ToggleButton key={state} value={state} sx={{ gap: 0.8, py: 0.6, px: 1.2, color: 'text.primary' }}>
               <StateGlyph verdict={state} named={false} size={14} />
-              {STATES[state].word} <strong>{count(state)}</strong>
+              {STATES[state].word} <strong>{first.states[state] ?? 0}</strong>
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
-        <Choice
-          label="Yard"
-          value={filter.yard}
-          values={values((tile) => tile.yard)}
-          onChange={(value) => set('yard', value)}
-        />
+        <Choice label="Yard" value={filter.yard} values={first.yards} onChange={(value) => set('yard', value)} />
         <Choice
           label="Class"
           value={filter.vehicleClass}
-          values={values((tile) => tile.vehicleClass)}
+          values={first.classes}
           onChange={(value) => set('class', value)}
         />
         <TextField
           label="Find"
-          value={filter.text}
+          value={search.get('text') ?? ''}
           onChange={(event) => set('text', event.target.value)}
           sx={{ width: 130 }}
         />
         <TextField
           select
           label="Group by"
-          value={groupBy}
+          value={filter.by}
           onChange={(event) => set('by', event.target.value)}
           sx={{ width: 110 }}
         >
@@ -121,11 +105,23 @@ export function Yard() {
           flex: 1,
         }}
       >
-        <Tiles tiles={shown.tiles} today={today} groupBy={groupBy} />
+        <Tiles
+          tiles={tiles.data.pages.flatMap((page) => page.vehicles)}
+          groups={first.groups}
+          today={first.today}
+          groupBy={filter.by}
+          more={tiles.hasNextPage ? () => void tiles.fetchNextPage() : undefined}
+        />
         <Box sx={{ minWidth: 0 }}>
+          <BackupProblem />
           <WaitingReports />
-          <GaugesDue today={today} />
-          <DueList due={shown.due} today={today} />
+          <GaugesDue today={first.today} />
+          <DueList
+            due={lines.data.pages.flatMap((page) => page.due)}
+            parts={due.parts}
+            today={first.today}
+            more={lines.hasNextPage ? () => void lines.fetchNextPage() : undefined}
+          />
         </Box>
       </Box>
     </>
@@ -149,27 +145,4 @@ function Choice(props: { label: string; value: string; values: string[]; onChang
       ))}
     </TextField>
   )
-}
-
-function narrow(tiles: Tile[], due: DueLine[], filter: Filter) {
-  const text = filter.text.toLowerCase()
-  const fits = (tile: Tile) =>
-    (!filter.yard || tile.yard === filter.yard) &&
-    (!filter.vehicleClass || tile.vehicleClass === filter.vehicleClass) &&
-    (!filter.state || tile.verdict === filter.state)
-  const says = (...words: string[]) => words.join(' ').toLowerCase().includes(text)
-  const kept = new Set(tiles.filter(fits).map((tile) => tile.id))
-  const lines = due.filter(
-    (line) =>
-      kept.has(line.vehicleId) &&
-      says(line.unit, line.work, line.reason.says, line.positions.join(' '), line.yard, line.vehicleClass),
-  )
-  const withLines = new Set(lines.map((line) => line.vehicleId))
-  return {
-    tiles: tiles.filter(
-      (tile) =>
-        kept.has(tile.id) && (says(tile.unit, tile.description, tile.yard) || (text !== '' && withLines.has(tile.id))),
-    ),
-    due: lines,
-  }
 }

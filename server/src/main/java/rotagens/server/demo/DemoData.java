@@ -9,8 +9,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.Random;
 import java.util.TreeMap;
 import org.jooq.DSLContext;
@@ -22,23 +20,16 @@ import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.core.inspection.Finding;
 import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Distance;
-import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
-import rotagens.core.measure.Torque;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.pressure.RunFlat;
 import rotagens.core.tire.DotDate;
 import rotagens.core.tire.TireModel;
-import rotagens.core.vehicle.Layout;
-import rotagens.core.vehicle.LoadState;
-import rotagens.core.vehicle.PilotType;
-import rotagens.core.vehicle.PlacardLoad;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.core.vehicle.VehicleKind;
-import rotagens.core.vehicle.WheelSpec;
 import rotagens.core.wear.Tread;
 import rotagens.server.demo.DemoFleet.Flag;
 import rotagens.server.demo.DemoFleet.Found;
@@ -215,7 +206,13 @@ class DemoData implements SmartInitializingSingleton {
         }
 
         void add(String yard) {
-            Vehicles.OnFile vehicle = vehicles.get(register.add(entry(yard)));
+            Vehicles.OnFile vehicle = vehicles.get(register.add(DemoVehicle.entry(
+                    kind,
+                    unit.unit(),
+                    yard,
+                    Optional.ofNullable(unit.parkedDays()).map(today::minusDays),
+                    position ->
+                            DemoFleet.ODDITIES.contains(new Oddity(unit.unit(), position.code(), Flag.STUD_PILOTED)))));
             for (int walk = WALKS - 1; walk >= 0; walk--) {
                 int daysAgo = daysAgo(walk);
                 boolean replacedSinceLastWalk = hasNewOdometer(daysAgo) && !hasNewOdometer(daysAgo(walk + 1));
@@ -241,56 +238,6 @@ class DemoData implements SmartInitializingSingleton {
             for (Position position : vehicle.facts().layout().positions()) {
                 tire(vehicle, position);
             }
-        }
-
-        private VehicleRegister.Entry entry(String yard) {
-            List<VehicleRegister.AxleOnFile> axles = new ArrayList<>();
-            for (int axle = 1; axle <= kind.axles().size(); axle++) {
-                axles.add(new VehicleRegister.AxleOnFile(
-                        kind.axles().get(axle - 1),
-                        Optional.of(kind.gawr(axle)),
-                        Optional.of(kind.tire().size()),
-                        Optional.of(Pressure.psi(kind.placardPsi().get(axle - 1)))));
-            }
-            Map<Position, WheelSpec> wheels = new HashMap<>();
-            for (Position position : new Layout(kind.axles(), kind.spares()).positions()) {
-                boolean stud = DemoFleet.ODDITIES.contains(new Oddity(unit.unit(), position.code(), Flag.STUD_PILOTED));
-                wheels.put(position, wheel(stud));
-            }
-            return new VehicleRegister.Entry(
-                    unit.unit(),
-                    kind.name(),
-                    yard,
-                    kind.kind(),
-                    kind.description(),
-                    Load.lb(kind.gvwrLb()),
-                    kind.sensors(),
-                    kind.kind() == VehicleKind.TRAILER,
-                    Optional.ofNullable(unit.parkedDays()).map(today::minusDays),
-                    LoadState.USUAL,
-                    kind.kind().placardSpot(),
-                    kind == DemoFleet.PICKUP ? PlacardLoad.TWO_PEOPLE : PlacardLoad.FULL_PAYLOAD,
-                    axles,
-                    kind.spares(),
-                    wheels);
-        }
-
-        private WheelSpec wheel(boolean stud) {
-            boolean heavy = kind.gvwrLb() > 10_000;
-            boolean coach = kind == DemoFleet.COACH;
-            return new WheelSpec(
-                    heavy ? Optional.of(stud ? PilotType.STUD : PilotType.HUB) : Optional.empty(),
-                    OptionalDouble.of(kind.tire().size().rimInches()),
-                    OptionalDouble.of(coach ? 8.25 : heavy ? 6 : 7),
-                    OptionalInt.of(coach ? 10 : 8),
-                    heavy ? "flange with washer" : "60° cone",
-                    false,
-                    Optional.of(Torque.parse(coach ? "475" : "140", Torque.Unit.FT_LB)),
-                    coach ? "forged aluminum" : "steel",
-                    Optional.of(Load.lb(coach ? 7400 : kind == DemoFleet.EQUIPMENT_TRAILER ? 3100 : 3650)),
-                    Optional.of(Pressure.psi(heavy ? 120 : 80)),
-                    false,
-                    heavy ? "metal, clamp-in" : "rubber, snap-in");
         }
 
         private int daysAgo(int walk) {
@@ -338,7 +285,9 @@ class DemoData implements SmartInitializingSingleton {
             double years = unit.axleYears().get(Math.min(axle, unit.axleYears().size()) - 1);
             long daysOld = Math.round(years * 365.25);
             TireModel model = first(odd, OtherTire.class).map(OtherTire::model).orElse(unit.fitted());
-            String dot = odd.contains(Flag.NO_DOT) ? null : tin() + DotDate.stampFor(today.minusDays(daysOld));
+            String dot = odd.contains(Flag.NO_DOT)
+                    ? null
+                    : DemoVehicle.tin(scatter) + DotDate.stampFor(today.minusDays(daysOld));
             long place = vehicle.places().get(position);
             int fittedDaysAgo = (int) Math.max(daysOld - DAYS_IN_STOCK, WALKS * DAYS_BETWEEN_WALKS);
             long tireId = tires.add(new Tires.New(
@@ -421,15 +370,6 @@ class DemoData implements SmartInitializingSingleton {
 
         private static double depth(double depth, double original) {
             return Math.min(original, Math.max(1, Math.round(depth)));
-        }
-
-        private String tin() {
-            String letters = "ABCDEFHJKLMNPRTUVWXY123456789";
-            StringBuilder code = new StringBuilder();
-            for (int at = 0; at < 8; at++) {
-                code.append(letters.charAt(scatter.nextInt(letters.length())));
-            }
-            return code.toString();
         }
 
         private static <T extends What> Optional<T> first(List<What> odd, Class<T> kind) {

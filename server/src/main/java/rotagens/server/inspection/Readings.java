@@ -42,6 +42,7 @@ import rotagens.core.measure.Units;
 import rotagens.core.vehicle.OdometerRun;
 import rotagens.core.wear.Tread;
 import rotagens.core.wear.TreadBound;
+import rotagens.server.storage.generated.tables.records.ReadingRecord;
 
 /** What was read and found on tires, by whom, and what cleared a finding. Only ever added to. */
 @Service
@@ -254,38 +255,38 @@ public class Readings {
     /** Newest first, the last dozen of each tire taken at the place where it is now. */
     private Map<Long, List<Reading>> readings(Long vehicleId, Map<Long, String> names, Map<Long, OdometerRun> runs) {
         Condition which = vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId);
-        var newest = DSL.rowNumber()
-                .over(DSL.partitionBy(READING.TIRE_ID).orderBy(READING.AT.desc(), READING.ID.desc()))
-                .as("newest");
-        var ranked = DSL.select(READING.asterisk(), PLACE.VEHICLE_ID, newest)
-                .from(READING)
-                .join(FITMENT)
-                .on(FITMENT.TIRE_ID.eq(READING.TIRE_ID))
-                .and(FITMENT.PLACE_ID.eq(READING.PLACE_ID))
+        // One short walk along the index a tire; a window over all readings would read years of them to keep a dozen.
+        var dozen = READING.as("dozen");
+        var newest = DSL.select(dozen.ID)
+                .from(dozen)
+                .where(dozen.TIRE_ID.eq(FITMENT.TIRE_ID))
+                .and(dozen.PLACE_ID.eq(FITMENT.PLACE_ID))
+                .and(dozen.AT.ge(FITMENT.AT))
+                .orderBy(dozen.AT.desc(), dozen.ID.desc())
+                .limit(READINGS_KEPT_AT_HAND);
+        return db.select(
+                        READING.TIRE_ID,
+                        READING.AT,
+                        READING.PERSON_ID,
+                        READING.PRESSURE,
+                        READING.WARMTH,
+                        READING.DEPTH_OUTER,
+                        READING.DEPTH_CENTER,
+                        READING.DEPTH_INNER,
+                        READING.ODOMETER,
+                        READING.TEMPERATURE,
+                        READING.IS_FILL,
+                        READING.DEPTH_LOWEST,
+                        READING.BOUND,
+                        READING.DOT_FACES,
+                        PLACE.VEHICLE_ID)
+                .from(FITMENT)
                 .join(PLACE)
                 .on(PLACE.ID.eq(FITMENT.PLACE_ID))
+                .join(READING)
+                .on(READING.ID.in(newest))
                 .where(which)
-                .and(READING.AT.ge(FITMENT.AT))
-                .asTable("ranked");
-        return db.select(
-                        ranked.field(READING.TIRE_ID),
-                        ranked.field(READING.AT),
-                        ranked.field(READING.PERSON_ID),
-                        ranked.field(READING.PRESSURE),
-                        ranked.field(READING.WARMTH),
-                        ranked.field(READING.DEPTH_OUTER),
-                        ranked.field(READING.DEPTH_CENTER),
-                        ranked.field(READING.DEPTH_INNER),
-                        ranked.field(READING.ODOMETER),
-                        ranked.field(READING.TEMPERATURE),
-                        ranked.field(READING.IS_FILL),
-                        ranked.field(READING.DEPTH_LOWEST),
-                        ranked.field(READING.BOUND),
-                        ranked.field(READING.DOT_FACES),
-                        ranked.field(PLACE.VEHICLE_ID))
-                .from(ranked)
-                .where(ranked.field("newest", Integer.class).le(READINGS_KEPT_AT_HAND))
-                .orderBy(ranked.field(READING.TIRE_ID), ranked.field("newest", Integer.class))
+                .orderBy(READING.TIRE_ID, READING.AT.desc(), READING.ID.desc())
                 .fetchGroups(
                         row -> row.value1(),
                         row -> new Reading(
@@ -339,37 +340,44 @@ public class Readings {
     /** Adds a reading; one without any figure, interval or facing is nothing and isn't kept. */
     @Transactional
     public void read(Entry entry, Values values) {
-        if (values.pressure().isEmpty()
-                && values.tread().isEmpty()
-                && values.look().saysNothing()) {
-            return;
-        }
-        db.insertInto(READING)
-                .set(READING.TIRE_ID, entry.tireId())
-                .set(READING.PLACE_ID, entry.placeId())
-                .set(READING.AT, entry.at())
-                .set(READING.PERSON_ID, entry.personId())
-                .set(READING.PRESSURE, values.pressure().orElse(null))
-                .set(READING.WARMTH, values.warmth().name())
-                .set(READING.DEPTH_OUTER, values.tread().outer().orElse(null))
-                .set(READING.DEPTH_CENTER, values.tread().center().orElse(null))
-                .set(READING.DEPTH_INNER, values.tread().inner().orElse(null))
-                .set(READING.DEPTH_LOWEST, values.tread().lowestAnywhere().orElse(null))
-                .set(READING.ODOMETER, values.odometer().orElse(null))
-                .set(READING.TEMPERATURE, values.temperature().orElse(null))
-                .set(READING.IS_FILL, values.filled())
-                .set(READING.GAS, values.gas())
-                .set(READING.BOUND, values.look().bound().map(Enum::name).orElse(null))
-                .set(READING.DOT_FACES, facing(values.look().dotOutward()))
-                .set(
-                        READING.PRESSURE_GAUGE_ID,
-                        values.pressure().isPresent() ? values.look().pressureGauge() : null)
-                .set(
-                        READING.TREAD_GAUGE_ID,
-                        values.tread().isEmpty() ? null : values.look().treadGauge())
-                .set(READING.WALK_ROUND_ID, entry.walkRoundId())
-                .set(READING.JOB_ID, entry.jobId())
+        read(List.of(Map.entry(entry, values)));
+    }
+
+    /** Adds many at once. */
+    @Transactional
+    public void read(List<Map.Entry<Entry, Values>> many) {
+        db.batchInsert(many.stream()
+                        .filter(one -> one.getValue().pressure().isPresent()
+                                || !one.getValue().tread().isEmpty()
+                                || !one.getValue().look().saysNothing())
+                        .map(one -> row(one.getKey(), one.getValue()))
+                        .toList())
                 .execute();
+    }
+
+    private static ReadingRecord row(Entry entry, Values values) {
+        ReadingRecord row = new ReadingRecord();
+        row.setTireId(entry.tireId());
+        row.setPlaceId(entry.placeId());
+        row.setAt(entry.at());
+        row.setPersonId(entry.personId());
+        row.setPressure(values.pressure().orElse(null));
+        row.setWarmth(values.warmth().name());
+        row.setDepthOuter(values.tread().outer().orElse(null));
+        row.setDepthCenter(values.tread().center().orElse(null));
+        row.setDepthInner(values.tread().inner().orElse(null));
+        row.setDepthLowest(values.tread().lowestAnywhere().orElse(null));
+        row.setOdometer(values.odometer().orElse(null));
+        row.setTemperature(values.temperature().orElse(null));
+        row.setIsFill(values.filled());
+        row.setGas(values.gas());
+        row.setBound(values.look().bound().map(Enum::name).orElse(null));
+        row.setDotFaces(facing(values.look().dotOutward()));
+        row.setPressureGaugeId(values.pressure().isPresent() ? values.look().pressureGauge() : null);
+        row.setTreadGaugeId(values.tread().isEmpty() ? null : values.look().treadGauge());
+        row.setWalkRoundId(entry.walkRoundId());
+        row.setJobId(entry.jobId());
+        return row;
     }
 
     /** Adds findings that aren't open already, none of them on a sidewall that anybody named. */

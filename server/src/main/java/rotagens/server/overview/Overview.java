@@ -1,13 +1,10 @@
 package rotagens.server.overview;
 
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -20,26 +17,21 @@ import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.Tread;
-import rotagens.server.fleet.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.JudgementView;
-import rotagens.server.fleet.KeptFleet;
 import rotagens.server.inspection.Readings;
 import rotagens.server.overview.OverviewController.LedgerLine;
 import rotagens.server.overview.OverviewController.PositionRow;
-import rotagens.server.overview.OverviewController.VehicleTile;
 import rotagens.server.overview.OverviewController.VehicleView;
-import rotagens.server.overview.OverviewController.YardView;
 import rotagens.server.people.People;
 import rotagens.server.people.People.Person;
-import rotagens.server.planning.JobViews.DueLine;
 import rotagens.server.planning.Jobs;
 import rotagens.server.tire.Tires;
 import rotagens.server.tire.Tires.Fitted;
 import rotagens.server.walkround.OpenWalkRounds;
 
-/** The yard, the vehicle page and the vehicle's ledger, put together for the screen. */
+/** The vehicle page and the vehicle's ledger, put together for the screen. */
 @Service
 class Overview {
 
@@ -49,68 +41,14 @@ class Overview {
     private final Readings readings;
     private final People people;
     private final OpenWalkRounds walkRounds;
-    private final Changes changes;
-    private final KeptFleet kept;
-    private final Clock clock;
-    private final Map<Units, Kept> yards = new ConcurrentHashMap<>();
 
-    private record Key(long changes, LocalDate day) {}
-
-    private record Kept(Key key, YardView yard) {}
-
-    Overview(
-            Fleet fleet,
-            Jobs jobs,
-            Tires tires,
-            Readings readings,
-            People people,
-            OpenWalkRounds walkRounds,
-            Changes changes,
-            KeptFleet kept,
-            Clock clock) {
-        this.kept = kept;
-        this.changes = changes;
-        this.clock = clock;
+    Overview(Fleet fleet, Jobs jobs, Tires tires, Readings readings, People people, OpenWalkRounds walkRounds) {
         this.fleet = fleet;
         this.jobs = jobs;
         this.tires = tires;
         this.readings = readings;
         this.people = people;
         this.walkRounds = walkRounds;
-    }
-
-    /** Kept until something is committed or the day changes. */
-    @Transactional(readOnly = true)
-    YardView yard(Units units) {
-        Key now = new Key(changes.count(), LocalDate.now(clock));
-        Kept before = yards.get(units);
-        if (before != null && before.key().equals(now)) {
-            return before.yard();
-        }
-        Kept fresh = new Kept(now, workOutYard(units));
-        yards.put(units, fresh);
-        return fresh.yard();
-    }
-
-    private YardView workOutYard(Units units) {
-        List<Standing> all = kept.all();
-        List<DueLine> due = jobs.due(all, units);
-        Map<Long, LocalDate> next = due.stream()
-                .collect(Collectors.toMap(
-                        DueLine::vehicleId, DueLine::due, (first, second) -> first.isBefore(second) ? first : second));
-        List<VehicleTile> tiles = all.stream()
-                .map(standing -> new VehicleTile(
-                        standing.onFile().id(),
-                        standing.onFile().facts().unit(),
-                        standing.onFile().facts().vehicleClass(),
-                        standing.onFile().yard(),
-                        standing.onFile().description(),
-                        standing.verdict(),
-                        next.get(standing.onFile().id()),
-                        PlanView.of(standing, units)))
-                .toList();
-        LocalDate today = all.stream().findFirst().map(Standing::today).orElse(null);
-        return new YardView(today, tiles, due);
     }
 
     @Transactional(readOnly = true)

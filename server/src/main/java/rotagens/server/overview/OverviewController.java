@@ -3,6 +3,7 @@ package rotagens.server.overview;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -16,7 +17,43 @@ import rotagens.server.planning.JobViews.DueLine;
 @RestController
 class OverviewController {
 
-    record YardView(@Nullable LocalDate today, List<VehicleTile> vehicles, List<DueLine> due) {}
+    /** A group of vehicles that fit the filter; {@code vehicles} counts all of them, shown or not. */
+    record YardGroup(String name, int vehicles) {}
+
+    /** How many lines of the due list fit the filter, part by part. */
+    record DueParts(int stopped, int now, int coming) {}
+
+    /**
+     * The yard, a page of it at a time.
+     *
+     * @param fleet how many vehicles are on file
+     * @param states how many of the fleet are in each state
+     * @param groups those that fit the filter, in the order of the vehicles
+     * @param vehicles at most a hundred, from the one asked for
+     */
+    record YardView(
+            @Nullable LocalDate today,
+            int fleet,
+            Map<Verdict, Integer> states,
+            List<String> yards,
+            List<String> classes,
+            List<YardGroup> groups,
+            List<VehicleTile> vehicles,
+            DueParts parts,
+            List<DueLine> due) {}
+
+    /** A vehicle to choose from. */
+    record FleetLine(
+            long id, String unit, String yard, String vehicleClass, String description, List<FleetPlace> places) {}
+
+    record FleetPlace(String position, String name) {}
+
+    /** Which part of the yard is asked for. */
+    enum YardPart {
+        ALL,
+        VEHICLES,
+        DUE
+    }
 
     record VehicleTile(
             long id,
@@ -78,14 +115,30 @@ class OverviewController {
             @Nullable Long tireId) {}
 
     private final Overview overview;
+    private final YardPages yards;
 
-    OverviewController(Overview overview) {
+    OverviewController(Overview overview, YardPages yards) {
         this.overview = overview;
+        this.yards = yards;
     }
 
     @GetMapping("/api/yard")
-    YardView yard(@RequestParam(defaultValue = "US") Units units) {
-        return overview.yard(units);
+    YardView yard(
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestParam(defaultValue = "ALL") YardPart part,
+            @RequestParam(defaultValue = "") String yard,
+            @RequestParam(defaultValue = "") String vehicleClass,
+            @RequestParam(defaultValue = "") String state,
+            @RequestParam(defaultValue = "") String text,
+            @RequestParam(defaultValue = "yard") String by,
+            @RequestParam(defaultValue = "0") int from) {
+        return yards.of(new YardPages.Ask(part, yard, vehicleClass, state, text, by.equals("class"), from), units);
+    }
+
+    /** Every vehicle, to choose one. */
+    @GetMapping("/api/fleet")
+    List<FleetLine> fleet() {
+        return yards.fleet();
     }
 
     @GetMapping("/api/vehicles/{id}")

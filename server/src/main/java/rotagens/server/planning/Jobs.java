@@ -63,18 +63,17 @@ public class Jobs {
     /** The due work of some vehicles, most urgent first. */
     @Transactional(readOnly = true)
     public List<DueLine> due(List<Standing> standings, Units units) {
-        Map<String, Scheduled> scheduled = store.scheduled();
-        Map<String, Waiver> left = waivers.holding();
-        record Line(Standing standing, DueItem item) {}
-        return standings.stream()
-                .flatMap(standing -> standing.due().stream().map(item -> new Line(standing, item)))
-                .sorted(java.util.Comparator.comparing(Line::item, DueItem.MOST_URGENT_FIRST)
-                        .thenComparing(line -> line.standing().onFile().facts().unit()))
-                .map(line -> line(line.standing(), line.item(), scheduled, left, units))
-                .toList();
+        DueBook book = book(standings);
+        return book.entries().stream().map(entry -> book.view(entry, units)).toList();
     }
 
-    private static DueLine line(
+    /** The same, not yet in words. */
+    @Transactional(readOnly = true)
+    public DueBook book(List<Standing> standings) {
+        return new DueBook(standings, store.scheduled(), waivers.holding());
+    }
+
+    static DueLine line(
             Standing standing, DueItem item, Map<String, Scheduled> scheduled, Map<String, Waiver> left, Units units) {
         var vehicle = standing.onFile();
         return new DueLine(

@@ -11,6 +11,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
@@ -40,6 +43,7 @@ class Questions {
     private static final double YEARS = 5;
     private static final int LONGEST_NAME = 60;
     private static final int MOST_KEPT = 100;
+    private static final int MOST_PARTNERS = 40;
 
     /**
      * What is asked.
@@ -107,7 +111,8 @@ class Questions {
 
     @Transactional(readOnly = true)
     public QuestionsView all(Units units) {
-        Map<Long, Answers.Known> known = known();
+        // Counting needs no stock tire by name: whether one has to go is enough.
+        Map<Long, Answers.Known> known = known((vehicle, position) -> Optional.empty());
         List<Standing> standings = fleet.all();
         return new QuestionsView(
                 Arrays.stream(Question.values())
@@ -141,7 +146,7 @@ class Questions {
     @Transactional(readOnly = true)
     public AnswerView answer(Ask ask, Units units) {
         refuse(ask);
-        List<AnswerLine> lines = lines(fleet.all(), known(), ask, units);
+        List<AnswerLine> lines = lines(fleet.all(), known(atMost(MOST_PARTNERS)), ask, units);
         return new AnswerView(
                 ask.ask().stream().map(Question::title).collect(Collectors.joining(ask.together() ? " and " : " or ")),
                 vehicles(lines),
@@ -209,8 +214,17 @@ class Questions {
         return all;
     }
 
+    /** Each search tries the whole stock on one vehicle: a long answer names the first, and where to ask for the rest. */
+    private BiFunction<Long, Position, Optional<String>> atMost(int most) {
+        AtomicInteger left = new AtomicInteger(most);
+        return (vehicle, position) -> left.getAndDecrement() > 0
+                ? partners.best(vehicle, position)
+                : Optional.of("ask on its rotation bench: only the first " + most + " are searched here");
+    }
+
     /** What the questions need of every vehicle, by id. */
-    private Map<Long, Answers.Known> known() {
+    private Map<Long, Answers.Known> known(BiFunction<Long, Position, Optional<String>> partner) {
+        Map<Long, String> relearn = relearns.named();
         Map<Long, List<Job>> open = jobs.open().stream().collect(Collectors.groupingBy(Job::vehicleId));
         Map<Long, Answers.Known> known = new LinkedHashMap<>();
         for (Standing standing : fleet.all()) {
@@ -225,8 +239,8 @@ class Questions {
                             standing.pressures().axles().keySet().stream()
                                     .map(standing::carryNow)
                                     .toList(),
-                            position -> partners.best(vehicle.id(), position),
-                            relearns.named(vehicle.id()),
+                            position -> partner.apply(vehicle.id(), position),
+                            Optional.ofNullable(relearn.get(vehicle.id())),
                             vehicle.placardSpot() == null ? "" : vehicle.placardSpot(),
                             vehicle.usualState(),
                             followUps(open.getOrDefault(vehicle.id(), List.of())),

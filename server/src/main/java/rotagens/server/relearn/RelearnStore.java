@@ -39,6 +39,16 @@ class RelearnStore {
         this.db = db;
     }
 
+    /** The name of the newest procedure of every vehicle that has one. */
+    java.util.Map<Long, String> procedureNames() {
+        java.util.Map<Long, String> names = new java.util.HashMap<>();
+        db.select(RELEARN_PROCEDURE.VEHICLE_ID, RELEARN_PROCEDURE.NAME)
+                .from(RELEARN_PROCEDURE)
+                .orderBy(RELEARN_PROCEDURE.ID)
+                .forEach(row -> names.put(row.value1(), row.value2()));
+        return names;
+    }
+
     Optional<Noted> procedure(long vehicleId) {
         return db.select(RELEARN_PROCEDURE.asterisk(), PERSON.NAME)
                 .from(RELEARN_PROCEDURE)

@@ -113,9 +113,9 @@ public class Relearns {
                 noted == null ? null : noted.at());
     }
 
-    /** The name of the procedure noted for a vehicle; empty where nobody noted one. */
-    public Optional<String> named(long vehicleId) {
-        return store.procedure(vehicleId).map(noted -> noted.procedure().name());
+    /** The names of the procedures noted, by vehicle. */
+    public Map<Long, String> named() {
+        return store.procedureNames();
     }
 
     /** The vehicle's procedure as it is used: noted, else the first ready-made one. */

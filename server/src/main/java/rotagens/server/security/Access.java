@@ -42,6 +42,8 @@ final class Access {
             new Line(POST, "/api/people", MANAGER),
             new Line(PUT, "/api/people/**", MANAGER),
             new Line(GET, "/api/export", MANAGER),
+            new Line(GET, "/api/backups", MANAGER),
+            new Line(POST, "/api/backups", MANAGER),
             new Line(PUT, "/api/policy/**", MANAGER),
             new Line(POST, "/api/policy/**", MANAGER),
             // The register: coordinators.

@@ -4,9 +4,11 @@ import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import javax.sql.DataSource;
+import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.flyway.autoconfigure.FlywayDataSource;
@@ -21,9 +23,10 @@ import org.springframework.jdbc.datasource.LazyConnectionDataSourceProxy;
  * ({@code synchronous=FULL}).
  */
 @Configuration(proxyBeanMethods = false)
-class DataSources {
+class DataSources implements DisposableBean {
 
     private final Path file;
+    private final FileLock running;
 
     DataSources(@Value("${rotagens.data}") Path folder) {
         try {
@@ -32,6 +35,25 @@ class DataSources {
             throw new UncheckedIOException("The data folder can’t be made or reached", e);
         }
         this.file = folder.resolve("rotagens.sqlite");
+        this.running = taken(folder);
+    }
+
+    private static FileLock taken(Path folder) {
+        try {
+            FileLock lock = RunningLock.take(folder);
+            if (lock == null) {
+                throw new IllegalStateException(
+                        "Another Rotagens works on the data folder " + folder + ". Stop it, or name another folder.");
+            }
+            return lock;
+        } catch (IOException e) {
+            throw new UncheckedIOException("The data folder can’t be written", e);
+        }
+    }
+
+    @Override
+    public void destroy() throws IOException {
+        running.acquiredBy().close();
     }
 
     @Bean

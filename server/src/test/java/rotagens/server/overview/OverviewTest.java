@@ -179,6 +179,45 @@ class OverviewTest {
         }
     }
 
+    @Test
+    @DisplayName(
+            "the yard comes in pages; filters narrow vehicles and due list alike, and totals count what isn't shown")
+    void pages() {
+        JsonNode all = api.get("/api/yard").body();
+        assertThat(all.path("fleet").asInt()).isEqualTo(24);
+        JsonNode rest = api.get("/api/yard?part=VEHICLES&from=20").body();
+        assertThat(rest.path("vehicles").size()).isEqualTo(4);
+        assertThat(rest.path("due").size()).isZero();
+        assertThat(rest.path("groups")).isEqualTo(all.path("groups"));
+        assertThat(api.get("/api/yard?from=9999").body().path("vehicles").size())
+                .isZero();
+        assertThat(api.get("/api/yard?from=-3").body().path("vehicles").size()).isEqualTo(24);
+
+        JsonNode vans = api.get("/api/yard?vehicleClass=Service van&by=class").body();
+        assertThat(vans.path("groups").toString()).isEqualTo("[{\"name\":\"Service van\",\"vehicles\":5}]");
+        vans.path("due")
+                .forEach(line -> assertThat(line.path("unit").asString()).startsWith("VN-"));
+        assertThat(vans.path("states")).isEqualTo(all.path("states"));
+        JsonNode said = api.get("/api/yard?text=find the leak").body();
+        assertThat(said.path("due").size()).isPositive();
+        said.path("due")
+                .forEach(line -> assertThat(line.path("work").asString()).isEqualTo("Find the leak"));
+        assertThat(said.path("vehicles").size()).isBetween(1, 6);
+        JsonNode parts = all.path("parts");
+        assertThat(parts.path("stopped").asInt()
+                        + parts.path("now").asInt()
+                        + parts.path("coming").asInt())
+                .isGreaterThanOrEqualTo(all.path("due").size());
+    }
+
+    @Test
+    @DisplayName("every vehicle can be chosen with its positions")
+    void fleet() {
+        JsonNode fleet = api.get("/api/fleet").body();
+        assertThat(fleet.size()).isEqualTo(24);
+        assertThat(fleet.get(0).path("places").toString()).contains("{\"position\":\"2LO\"");
+    }
+
     private String yardVerdict(String unit) {
         for (JsonNode tile : api.get("/api/yard").body().path("vehicles")) {
             if (tile.path("unit").asString().equals(unit)) {

@@ -1,0 +1,25 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useEffect, useRef } from 'react'
+
+/** The end of a list that goes on: asks for more as it comes into sight, or by its button; nothing where all is shown. */
+export function More({ what, more }: { what: string; more: (() => void) | undefined }) {
+  const end = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    if (!more || !end.current || !('IntersectionObserver' in globalThis)) return
+    const watch = new IntersectionObserver(
+      (seen) => {
+        if (seen.some((one) => one.isIntersecting)) more()
+      },
+      { rootMargin: '600px' },
+    )
+    watch.observe(end.current)
+    return () => watch.disconnect()
+  }, [more])
+  if (!more) return null
+  return (
+    <Box ref={end} className="not-printed" sx={{ p: 1.5, textAlign: 'center' }}>
+      <Button onClick={more}>More {what}</Button>
+    </Box>
+  )
+}

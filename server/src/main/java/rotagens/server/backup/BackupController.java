@@ -1,0 +1,33 @@
+package rotagens.server.backup;
+
+import org.springframework.context.annotation.Configuration;
+import org.springframework.scheduling.annotation.EnableScheduling;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.server.backup.Backups.BackupView;
+import rotagens.server.backup.Backups.BackupsView;
+
+@RestController
+class BackupController {
+
+    @Configuration(proxyBeanMethods = false)
+    @EnableScheduling
+    static class Nightly {}
+
+    private final Backups backups;
+
+    BackupController(Backups backups) {
+        this.backups = backups;
+    }
+
+    @GetMapping("/api/backups")
+    BackupsView all() {
+        return backups.all();
+    }
+
+    @PostMapping("/api/backups")
+    BackupView make() {
+        return backups.make();
+    }
+}
