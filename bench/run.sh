@@ -8,16 +8,9 @@ port=18484
 server=
 trap 'kill $server 2>/dev/null || true; rm -rf "$data"' EXIT
 
-launch() {
-  local archive=()
-  [ -f "$app/rotagens.jsa" ] && archive=(-XX:SharedArchiveFile="$app/rotagens.jsa" -Xshare:auto)
-  java "${flags[@]}" "${archive[@]}" -jar "$app/rotagens.jar" --rotagens.data="$data" --rotagens.demo=true --server.port=$port \
-    >"$data/log" 2>&1 &
-  server=$!
-  until curl -sf -o /dev/null "http://127.0.0.1:$port/api/session"; do sleep 0.02; done
-}
-stop() { kill $server; wait $server 2>/dev/null || true; }
-now() { date +%s%N; }
+jar="$data/cookies"
+# shellcheck source=bench/common.sh
+. "$here/bench/common.sh"
 mapfile -t flags < "$here/.rotagens/jvm"
 
 if [ -d "$here/core/target/test-classes" ]; then
@@ -39,16 +32,6 @@ for _ in 1 2 3 4 5; do
 done
 printf 'start to first answer, 5 starts on existing data: %s ms\n' "${times[*]}"
 
-percentiles() { sort -n | awk '{v[NR]=$1} END {printf "p50 %.1f ms, p95 %.1f ms, most %.1f ms (%d requests)\n", v[int((NR+1)/2)]*1000, v[int(NR*0.95)]*1000, v[NR]*1000, NR}'; }
-jar="$data/cookies"
-token() { awk '/XSRF-TOKEN/ {print $7}' "$jar"; }
-send() { curl -s -b "$jar" -c "$jar" -H "X-XSRF-TOKEN: $(token)" -H 'Content-Type: application/json' "$@"; }
-enter() { # signs in as the demo's coordinator
-  local who
-  who=$(curl -s -c "$jar" "http://127.0.0.1:$port/api/session" | grep -o '"id":[0-9]*,"name":"[^"]*","role":"COORDINATOR"' | head -1 | sed 's/"id":\([0-9]*\).*/\1/')
-  send -o /dev/null -X POST "http://127.0.0.1:$port/api/session/demo" -d "{\"personId\":$who}"
-}
-ask() { for _ in $(seq "$1"); do curl -s -b "$jar" -o /dev/null -w '%{time_total}\n' "http://127.0.0.1:$port$2"; done; }
 enter
 ask 60 /api/yard >/dev/null
 printf 'yard of 24 vehicles, kept:            '; ask 200 /api/yard | percentiles

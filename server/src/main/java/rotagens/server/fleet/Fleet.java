@@ -136,6 +136,12 @@ public class Fleet {
         return standing(vehicles.all(), null);
     }
 
+    /** How many vehicles are on file. */
+    @Transactional(readOnly = true)
+    public int size() {
+        return vehicles.count();
+    }
+
     @Transactional(readOnly = true)
     public Standing get(long vehicleId) {
         return standing(List.of(vehicles.get(vehicleId)), vehicleId).get(0);

@@ -4,6 +4,8 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.TreeMap;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
@@ -14,6 +16,8 @@ import rotagens.server.fleet.Fleet.Standing;
 /** The whole fleet as it stands, kept; after a change only the vehicles it touched are loaded and judged again. */
 @Service
 public class KeptFleet {
+
+    private static final int LARGE = 200;
 
     private final Fleet fleet;
     private final Changes changes;
@@ -30,6 +34,16 @@ public class KeptFleet {
         // A snapshot of its own, begun after the changes were taken: an older one would miss them for good.
         snapshot.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
         snapshot.setReadOnly(true);
+    }
+
+    /** A large fleet takes seconds to judge: it is done before anybody asks. */
+    @EventListener(ApplicationReadyEvent.class)
+    void warmUp() {
+        if (fleet.size() >= LARGE) {
+            Thread judging = new Thread(this::all, "first judging");
+            judging.setDaemon(true);
+            judging.start();
+        }
     }
 
     /** Every vehicle, by unit. */

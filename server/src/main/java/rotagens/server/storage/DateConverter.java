@@ -6,13 +6,15 @@ import org.jooq.impl.AbstractConverter;
 /** Days are stored as ISO text. */
 public final class DateConverter extends AbstractConverter<String, LocalDate> {
 
+    private static final Remembered<LocalDate> KNOWN = new Remembered<>(LocalDate::parse);
+
     public DateConverter() {
         super(String.class, LocalDate.class);
     }
 
     @Override
     public LocalDate from(String stored) {
-        return stored == null ? null : LocalDate.parse(stored);
+        return KNOWN.of(stored);
     }
 
     @Override

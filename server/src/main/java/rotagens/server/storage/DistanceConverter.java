@@ -6,13 +6,16 @@ import rotagens.core.measure.Distance;
 /** Distances are stored as entered, figure and unit: {@code 41208 mi}. */
 public final class DistanceConverter extends AbstractConverter<String, Distance> {
 
+    private static final Remembered<Distance> KNOWN =
+            new Remembered<>(stored -> Distance.parse(stored, Distance.Unit.MILES));
+
     public DistanceConverter() {
         super(String.class, Distance.class);
     }
 
     @Override
     public Distance from(String stored) {
-        return stored == null ? null : Distance.parse(stored, Distance.Unit.MILES);
+        return KNOWN.of(stored);
     }
 
     @Override

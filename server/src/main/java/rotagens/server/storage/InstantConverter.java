@@ -8,6 +8,8 @@ import org.jooq.impl.AbstractConverter;
 /** Instants are stored as ISO text of fixed width, so that text order is time order. */
 public final class InstantConverter extends AbstractConverter<String, Instant> {
 
+    private static final Remembered<Instant> KNOWN = new Remembered<>(Instant::parse);
+
     private static final DateTimeFormatter FIXED_WIDTH = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss.SSS'Z'");
 
     public InstantConverter() {
@@ -16,7 +18,7 @@ public final class InstantConverter extends AbstractConverter<String, Instant> {
 
     @Override
     public Instant from(String stored) {
-        return stored == null ? null : Instant.parse(stored);
+        return KNOWN.of(stored);
     }
 
     @Override

@@ -6,13 +6,16 @@ import rotagens.core.measure.Pressure;
 /** Pressures are stored as entered, figure and unit: {@code 80 psi}. */
 public final class PressureConverter extends AbstractConverter<String, Pressure> {
 
+    private static final Remembered<Pressure> KNOWN =
+            new Remembered<>(stored -> Pressure.parse(stored, Pressure.Unit.PSI));
+
     public PressureConverter() {
         super(String.class, Pressure.class);
     }
 
     @Override
     public Pressure from(String stored) {
-        return stored == null ? null : Pressure.parse(stored, Pressure.Unit.PSI);
+        return KNOWN.of(stored);
     }
 
     @Override

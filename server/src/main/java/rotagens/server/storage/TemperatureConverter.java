@@ -6,13 +6,16 @@ import rotagens.core.measure.Temperature;
 /** Temperatures are stored as entered, figure and scale: {@code 65 F}. */
 public final class TemperatureConverter extends AbstractConverter<String, Temperature> {
 
+    private static final Remembered<Temperature> KNOWN =
+            new Remembered<>(stored -> Temperature.parse(stored, Temperature.Unit.F));
+
     public TemperatureConverter() {
         super(String.class, Temperature.class);
     }
 
     @Override
     public Temperature from(String stored) {
-        return stored == null ? null : Temperature.parse(stored, Temperature.Unit.F);
+        return KNOWN.of(stored);
     }
 
     @Override

@@ -6,13 +6,15 @@ import rotagens.core.measure.Torque;
 /** Torques are stored as entered, figure and unit: {@code 475 ft·lb}. */
 public final class TorqueConverter extends AbstractConverter<String, Torque> {
 
+    private static final Remembered<Torque> KNOWN = new Remembered<>(stored -> Torque.parse(stored, Torque.Unit.FT_LB));
+
     public TorqueConverter() {
         super(String.class, Torque.class);
     }
 
     @Override
     public Torque from(String stored) {
-        return stored == null ? null : Torque.parse(stored, Torque.Unit.FT_LB);
+        return KNOWN.of(stored);
     }
 
     @Override

@@ -96,6 +96,11 @@ public class Vehicles {
                 .orElseThrow(() -> ProblemException.notFound("There is no such vehicle."));
     }
 
+    @Transactional(readOnly = true)
+    public int count() {
+        return db.fetchCount(VEHICLE, VEHICLE.RETIRED_AT.isNull());
+    }
+
     private List<OnFile> load(Condition which) {
         Map<Long, List<AxleRecord>> axles = db.selectFrom(AXLE)
                 .where(AXLE.VEHICLE_ID.in(DSL.select(VEHICLE.ID).from(VEHICLE).where(which)))
