@@ -86,6 +86,7 @@ class DataSources implements DisposableBean {
         config.setJdbcUrl("jdbc:sqlite:" + file);
         config.setMaximumPoolSize(most);
         config.setMaxLifetime(0);
+        config.setExceptionOverrideClassName(BrokenConnections.class.getName());
         config.addDataSourceProperty("journal_mode", "WAL");
         config.addDataSourceProperty("synchronous", "FULL");
         config.addDataSourceProperty("foreign_keys", "true");

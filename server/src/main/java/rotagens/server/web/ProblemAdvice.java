@@ -1,6 +1,7 @@
 package rotagens.server.web;
 
 import java.util.List;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
@@ -78,6 +79,11 @@ class ProblemAdvice {
             int status = known.getStatusCode().value();
             return answer(Problem.of(
                     status, status == 404 ? "Not found" : "The request can’t be answered", "Nothing was stored."));
+        }
+        Optional<Problem> storage = StorageProblem.of(e);
+        if (storage.isPresent()) {
+            LOG.error("{}", storage.get().detail(), e);
+            return answer(storage.get());
         }
         LOG.error("Unexpected failure", e);
         return answer(Problem.of(
