@@ -71,8 +71,6 @@ export function Files() {
       ) : (
         <Alert severity="info">Bringing files in is a coordinator’s work; taking them out is open to you.</Alert>
       )}
-      {coordinator && <TelematicsDrop />}
-      {manager && <Backups />}
       <Box component="h2" sx={{ typography: 'h3', m: 0, mt: 4, mb: 1 }}>
         What the file holds
       </Box>
@@ -87,6 +85,8 @@ export function Files() {
           </tr>
         ))}
       </Table>
+      {coordinator && <TelematicsDrop />}
+      {manager && <Backups />}
     </Page>
   )
 }

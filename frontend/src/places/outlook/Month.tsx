@@ -40,7 +40,7 @@ export function Month() {
         </>
       }
     >
-      <Box sx={{ display: 'grid', gap: 2.5 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
         <Box component="dl" sx={{ display: 'flex', gap: 4, flexWrap: 'wrap', m: 0 }}>
           <Figure figure={`${view.outOfService.length} of ${view.vehicles}`} words="vehicles out of service" />
           <Figure figure={`${view.onTimePercent} %`} words="of tires checked on time" />

@@ -86,7 +86,7 @@ export function Outlook() {
         </>
       }
     >
-      <Box sx={{ display: 'grid', gap: 2.5 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
         <Box className="not-printed" sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
           <Choice
             label="Class"

@@ -82,7 +82,7 @@ export function Questions() {
         </>
       }
     >
-      <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: { xs: '1fr', md: '320px minmax(0,1fr)' } }}>
+      <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '320px minmax(0,1fr)' } }}>
         <Box component="nav" aria-label="Questions" sx={{ alignSelf: 'start' }}>
           {all.data.kept.map((kept) => (
             <Box key={kept.id} sx={{ display: 'flex', gap: 1, alignItems: 'baseline', mb: 0.5 }}>

@@ -80,7 +80,12 @@ export function PlaceDialog(props: { job: Placed; view: Schemas['ScheduleView'];
         label="Yard"
         value={at}
         options={props.view.yards.map((one) => [one.name, one.name] as const)}
-        onChange={setAt}
+        onChange={(next) => {
+          setAt(next)
+          // Another yard has other people, and perhaps fewer bays.
+          setPeople(next === job.yard ? job.people : [])
+          setBay('1')
+        }}
         error={form.wrong('yard')}
         width={150}
       />

@@ -49,7 +49,7 @@ export function ShopCalendar() {
         </>
       }
     >
-      <Box sx={{ display: 'grid', gap: 2 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2 }}>
         {may && <Planning />}
         {conflicts.length > 0 && (
           <Alert severity="error">

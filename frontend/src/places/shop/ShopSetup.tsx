@@ -70,7 +70,7 @@ function Edit({ view }: { view: View }) {
         )
       }
     >
-      <Box sx={{ display: 'grid', gap: 2.5 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
         {general && <Alert severity="error">{general}</Alert>}
         {view.faults.map((fault) => (
           <Alert key={fault} severity="warning">
@@ -261,7 +261,7 @@ function Edit({ view }: { view: View }) {
               return (
                 <tr key={name}>
                   <td>{name}</td>
-                  <td>
+                  <Box component="td" sx={{ minWidth: 280 }}>
                     <Entry
                       label={`${name} in service every day`}
                       value={at < 0 ? '' : String(form.readiness[at]?.keep)}
@@ -276,7 +276,7 @@ function Edit({ view }: { view: View }) {
                       error={at < 0 ? undefined : save.wrong(`readiness[${at}].keep`)}
                       width={260}
                     />
-                  </td>
+                  </Box>
                   <td>{at < 0 && 'nothing asked'}</td>
                 </tr>
               )

@@ -43,7 +43,7 @@ export function ToOrder() {
         </>
       }
     >
-      <Box sx={{ display: 'grid', gap: 2.5 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
         {list.data.length === 0 && (
           <p>No open job needs a tire. Plan work, or take two years of an outlook into jobs.</p>
         )}

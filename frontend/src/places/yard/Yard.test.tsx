@@ -65,7 +65,7 @@ const line = (
 const yard: Schemas['YardView'] = {
   today: '2026-11-23',
   fleet: 3,
-  states: { DO_NOT_OPERATE: 1, UNKNOWN: 0, WATCH: 0, FIT: 2 },
+  states: { DO_NOT_OPERATE: 1, NOT_KNOWN: 0, PLAN: 0, WATCH: 0, FIT: 2 },
   yards: ['Eastbank', 'Millrace'],
   classes: ['Clinic coach', 'Service van'],
   groups: [

@@ -10,6 +10,9 @@ final class Figures {
 
     private static final Pattern ENTRY = Pattern.compile("\\s*([-+]?[0-9]{1,9}(?:[.,][0-9]{1,6})?)\\s*(.{0,12}?)\\s*");
 
+    /** Characters of the longest entry that can be a figure. */
+    static final int LONGEST = 40;
+
     record Entry(BigDecimal figure, String unit) {}
 
     private Figures() {}
@@ -20,7 +23,7 @@ final class Figures {
             throw new InvalidEntry("Enter the " + what + ", for example " + example + ".");
         }
         Matcher entry = ENTRY.matcher(text);
-        if (text.length() > 40 || !entry.matches()) {
+        if (text.length() > LONGEST || !entry.matches()) {
             throw new InvalidEntry("“" + shortened(text) + "” is not " + article(what) + what
                     + ". Type the figure as read, for example " + example + ".");
         }

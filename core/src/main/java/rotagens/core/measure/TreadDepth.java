@@ -35,7 +35,9 @@ public record TreadDepth(BigDecimal figure, Unit unit) implements Quantity, Comp
     /** Reads {@code 9}, {@code 9/32}, {@code 8.5} or {@code 7 mm}; a bare figure is in the given unit. */
     public static TreadDepth parse(String text, Unit bare) {
         String given = text == null ? "" : text;
-        boolean over32 = OVER_32.matcher(given).find();
+        // Longer ones are no figure, and looking for one in them takes long.
+        boolean over32 =
+                given.length() <= Figures.LONGEST && OVER_32.matcher(given).find();
         Figures.Entry entry = Figures.read(
                 over32 ? OVER_32.matcher(given).replaceAll("") : given, "tread depth", bare == Unit.MM ? "7.1" : "9");
         Unit unit = switch (entry.unit().toLowerCase(Locale.ROOT)) {

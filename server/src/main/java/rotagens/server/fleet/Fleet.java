@@ -106,8 +106,8 @@ public class Fleet {
             return onFile.places().keySet().stream()
                     .filter(position -> position.code().equals(code))
                     .findFirst()
-                    .orElseThrow(() -> ProblemException.notFound(
-                            "This vehicle has no position " + (code.length() > 8 ? "with that name" : code) + "."));
+                    .orElseThrow(() -> ProblemException.notFound("This vehicle has no position "
+                            + (code == null || code.length() > 8 ? "with that name" : code) + "."));
         }
 
         public long placeId(Position position) {

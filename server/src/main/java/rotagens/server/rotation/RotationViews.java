@@ -69,9 +69,21 @@ final class RotationViews {
             @Nullable LocalDate nextVisit,
             @Nullable List<Long> stock,
             boolean buy,
-            @Nullable Set<Rule> override) {}
+            @Nullable Set<Rule> override) {
 
-    record Propose(Asked asked, @Nullable Purpose purpose) {}
+        private static final Asked NOTHING = new Asked(null, List.of(), false, Set.of());
+
+        private static Asked orNothing(@Nullable Asked asked) {
+            return asked == null ? NOTHING : asked;
+        }
+    }
+
+    record Propose(Asked asked, @Nullable Purpose purpose) {
+
+        Propose {
+            asked = Asked.orNothing(asked);
+        }
+    }
 
     /**
      * An arrangement put together by hand.
@@ -80,7 +92,13 @@ final class RotationViews {
      * @param picked the tire whose legal places are asked for
      */
     record Evaluate(
-            Asked asked, Map<String, Long> places, @Nullable Long picked) {}
+            Asked asked, Map<String, Long> places, @Nullable Long picked) {
+
+        Evaluate {
+            asked = Asked.orNothing(asked);
+            places = places == null ? Map.of() : places;
+        }
+    }
 
     /**
      * An arrangement to become a job.
@@ -94,10 +112,22 @@ final class RotationViews {
             Map<String, Long> places,
             Map<String, Long> before,
             @Nullable String reason,
-            @Nullable LocalDate day) {}
+            @Nullable LocalDate day) {
+
+        Accept {
+            asked = Asked.orNothing(asked);
+            places = places == null ? Map.of() : places;
+            before = before == null ? Map.of() : before;
+        }
+    }
 
     /** Positions whose tires are to go, everything else staying. */
-    record Retire(Asked asked, @Nullable List<String> positions) {}
+    record Retire(Asked asked, @Nullable List<String> positions) {
+
+        Retire {
+            asked = Asked.orNothing(asked);
+        }
+    }
 
     /** One tire for one retired place, and how it matches its neighbours. */
     record FitView(String position, long tireId, String tire, List<String> matches) {}

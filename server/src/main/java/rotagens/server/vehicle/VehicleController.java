@@ -111,6 +111,11 @@ class VehicleController {
     @PostMapping("/api/vehicles/layout-change")
     Preview preview(@RequestBody Drawn drawn) {
         Entries typed = new Entries();
+        typed.unless(
+                drawn.axles() != null && drawn.axles().stream().allMatch(one -> one != null && one.role() != null),
+                "axles",
+                "Draw the axles, each with its role.");
+        typed.refuseIfWrong();
         Layout layout = typed.attempt(
                         "axles",
                         () -> new Layout(

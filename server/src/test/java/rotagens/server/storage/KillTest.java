@@ -41,7 +41,7 @@ class KillTest {
         TreeSet<Long> acknowledged = new TreeSet<>();
         for (int round = 0; round < ROUNDS; round++) {
             long first = 1 + (acknowledged.isEmpty() ? 0 : acknowledged.last() + 1_000);
-            acknowledged.addAll(round(first, 1 + random.nextInt(400)));
+            acknowledged.addAll(round(first, 1 + random.nextInt(120)));
             check(acknowledged, round);
         }
         assertThat(acknowledged).hasSizeGreaterThan(ROUNDS);
