@@ -120,7 +120,10 @@ export function Shell() {
           </Box>
           <Waiting />
           {navigation.state !== 'idle' && (
-            <LinearProgress sx={{ position: 'fixed', top: 0, left: 0, right: 0, zIndex: 2000, height: 2 }} />
+            <LinearProgress
+              aria-label="The page is coming"
+              sx={{ position: 'fixed', top: 0, left: 0, right: 0, zIndex: 2000, height: 2 }}
+            />
           )}
           <Box component="main" id="main" sx={{ flex: 1, display: 'flex', flexDirection: 'column', minWidth: 0 }}>
             <Outlet />

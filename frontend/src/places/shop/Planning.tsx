@@ -84,7 +84,12 @@ export function Planning() {
         <Box role="status" sx={{ mt: 1 }}>
           Looking for a better plan, round {now.done + 1} of {now.rounds}, {now.seconds} s. The page can be left
           meanwhile.
-          <LinearProgress variant="determinate" value={(100 * now.done) / now.rounds} sx={{ mt: 0.5 }} />
+          <LinearProgress
+            aria-label="Planning"
+            variant="determinate"
+            value={(100 * now.done) / now.rounds}
+            sx={{ mt: 0.5 }}
+          />
         </Box>
       )}
       {says && (

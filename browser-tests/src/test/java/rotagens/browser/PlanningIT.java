@@ -113,6 +113,10 @@ class PlanningIT extends OnDemoFleet {
     void questions() {
         Page page = open("/", COORDINATOR, 1280);
         page.getByRole(AriaRole.LINK, named("Questions")).click();
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName("Questions").setLevel(1)))
+                .isVisible();
         assertThat(page.getByText("80 % of target").first()).isVisible();
         Assertions.assertThat(Accessibility.faults(page)).isEmpty();
         page.getByLabel("Combine: Never weighed").click();
