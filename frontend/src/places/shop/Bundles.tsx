@@ -34,18 +34,19 @@ function OneBundle({ bundle }: { bundle: Schemas['BundleView'] }) {
   const may = useMay('COORDINATOR')
   const notice = useNotice()
   const today = localDay(new Date())
+  const on = bundle.day < today ? today : bundle.day
   const form = useSend<Schemas['Job'][]>(
     (key) =>
       answerOf(
         api.POST('/api/jobs', {
           params: { query: { units }, header: { 'Idempotency-Key': key } },
           body: {
-            day: bundle.day < today ? today : bundle.day,
+            day: on,
             work: bundle.keys.map((one) => ({ vehicleId: bundle.vehicleId, key: one })),
           },
         }),
       ),
-    () => notice({ text: `${bundle.unit}: one visit on ${day(bundle.day)}.` }),
+    () => notice({ text: `${bundle.unit}: one visit on ${day(on)}.` }),
   )
   return (
     <Box

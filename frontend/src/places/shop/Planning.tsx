@@ -47,8 +47,14 @@ export function Planning() {
     (taken) =>
       notice({ text: `${many(taken.jobs, 'job has', 'jobs have')} a place, ${taken.made} of them new from due work.` }),
   )
+  const stop = useSend<unknown>(
+    () => answerOf(api.POST('/api/shop/plan/stop')),
+    () => void plan.refetch(),
+  )
   const now = plan.data
-  const problem = [start.error, take.error].find((error) => error instanceof ProblemError) as ProblemError | undefined
+  const problem = [start.error, take.error, stop.error].find((error) => error instanceof ProblemError) as
+    | ProblemError
+    | undefined
   const says = problem && [problem.message, ...problem.problem.fields.map((field) => field.message)].join(' ')
   return (
     <Box
@@ -72,10 +78,7 @@ export function Planning() {
           Find a plan
         </Button>
         {now?.running && (
-          <Button
-            onClick={() => void answerOf(api.POST('/api/shop/plan/stop')).then(() => plan.refetch())}
-            variant="outlined"
-          >
+          <Button onClick={stop.send} loading={stop.busy} variant="outlined">
             Stop here
           </Button>
         )}

@@ -42,8 +42,7 @@ class DataSources implements DisposableBean {
         try {
             FileLock lock = RunningLock.take(folder);
             if (lock == null) {
-                throw new IllegalStateException(
-                        "Another Rotagens works on the data folder " + folder + ". Stop it, or name another folder.");
+                throw new FolderInUse(folder.toString());
             }
             return lock;
         } catch (IOException e) {
