@@ -32,16 +32,20 @@ public final class Odds {
      * @param seed the same tries for the same seed
      */
     public static Result of(List<Outcome> plan, LocalDate today, LocalDate until, int tries, long seed) {
+        List<Life> lives = plan.stream()
+                .flatMap(outcome -> outcome.ribbons().stream()
+                        .filter(ribbon -> ribbon.from().isBefore(until))
+                        .map(ribbon -> Life.of(outcome, ribbon, today, until)))
+                .filter(life -> life.days() > 0)
+                .toList();
         SplittableRandom random = new SplittableRandom(seed);
         int held = 0;
         long surprises = 0;
         for (int one = 0; one < tries; one++) {
             int early = 0;
-            for (Outcome outcome : plan) {
-                for (Ribbon ribbon : outcome.ribbons()) {
-                    if (ribbon.from().isBefore(until) && goesEarly(outcome, ribbon, today, until, random)) {
-                        early++;
-                    }
+            for (Life life : lives) {
+                if (life.endsEarly(random)) {
+                    early++;
                 }
             }
             surprises += early;
@@ -52,34 +56,53 @@ public final class Odds {
         return new Result(tries, tries == 0 ? 1 : (double) held / tries, tries == 0 ? 0 : (double) surprises / tries);
     }
 
-    private static boolean goesEarly(
-            Outcome outcome, Ribbon ribbon, LocalDate today, LocalDate until, SplittableRandom random) {
-        LocalDate from = ribbon.from().isBefore(today) ? today : ribbon.from();
-        LocalDate planned = ribbon.to().isBefore(until) ? ribbon.to() : until;
-        long days = ChronoUnit.DAYS.between(from, planned);
-        if (days <= 0) {
-            return false;
+    /**
+     * What a try asks of one tire, worked out once for all of them.
+     *
+     * @param days it is planned to stay
+     * @param hazard of damage a day
+     * @param wears whether its wear is known
+     * @param depth it begins with, in 32nds
+     * @param worn by its planned day at its own rate, in 32nds
+     */
+    private record Life(
+            long days,
+            double hazard,
+            boolean wears,
+            double spread,
+            double depth,
+            double worn,
+            double noticed,
+            double pull) {
+
+        static Life of(Outcome outcome, Ribbon ribbon, LocalDate today, LocalDate until) {
+            LocalDate from = ribbon.from().isBefore(today) ? today : ribbon.from();
+            LocalDate planned = ribbon.to().isBefore(until) ? ribbon.to() : until;
+            Spot last = spot(outcome, ribbon.stays().get(ribbon.stays().size() - 1));
+            double worn = 0;
+            for (Stay stay : ribbon.stays()) {
+                LocalDate to = stay.to().isBefore(planned) ? stay.to() : planned;
+                worn += Math.max(0, ChronoUnit.DAYS.between(stay.from(), to))
+                        * spot(outcome, stay).perDay();
+            }
+            return new Life(
+                    ChronoUnit.DAYS.between(from, planned),
+                    -Math.log1p(-Math.min(0.99, outcome.vehicle().policy().earlyFailures())) / Years.DAYS,
+                    last.perDay() > 0 && (last.depth().isPresent() || ribbon.bought()),
+                    last.spread(),
+                    ribbon.bought() ? last.fresh() : last.depth().orElse(last.fresh()),
+                    worn,
+                    NOTICED_DAYS * last.perDay(),
+                    last.pull());
         }
-        double hazard = -Math.log1p(-Math.min(0.99, outcome.vehicle().policy().earlyFailures())) / Years.DAYS;
-        if (hazard > 0 && -Math.log(1 - random.nextDouble()) / hazard < days) {
-            return true;
+
+        boolean endsEarly(SplittableRandom random) {
+            if (hazard > 0 && -Math.log(1 - random.nextDouble()) / hazard < days) {
+                return true;
+            }
+            // Two standard deviations are the rate's own half range.
+            return wears && depth - (worn - noticed) * Math.exp(spread / 2 * random.nextGaussian()) < pull;
         }
-        Spot last = spot(outcome, ribbon.stays().get(ribbon.stays().size() - 1));
-        if (last.perDay() <= 0 || last.depth().isEmpty() && !ribbon.bought()) {
-            return false;
-        }
-        // Two standard deviations are the rate's own half range.
-        double factor = Math.exp(last.spread() / 2 * random.nextGaussian());
-        double depth = ribbon.bought() ? last.fresh() : last.depth().orElse(last.fresh());
-        double left = depth;
-        for (Stay stay : ribbon.stays()) {
-            LocalDate to = stay.to().isBefore(planned) ? stay.to() : planned;
-            left -= Math.max(0, ChronoUnit.DAYS.between(stay.from(), to))
-                    * spot(outcome, stay).perDay()
-                    * factor;
-        }
-        double noticed = NOTICED_DAYS * last.perDay() * factor;
-        return left + noticed < last.pull();
     }
 
     private static Spot spot(Outcome outcome, Stay stay) {
