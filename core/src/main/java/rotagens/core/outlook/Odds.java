@@ -2,8 +2,10 @@ package rotagens.core.outlook;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Arrays;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.stream.Stream;
 import rotagens.core.outlook.Outcome.Ribbon;
 import rotagens.core.outlook.Outcome.Stay;
 import rotagens.core.outlook.OutlookVehicle.Spot;
@@ -38,70 +40,82 @@ public final class Odds {
                         .map(ribbon -> Life.of(outcome, ribbon, today, until)))
                 .filter(life -> life.days() > 0)
                 .toList();
+        // A generator of its own for each try, so that tries may run side by side and still come out the same.
         SplittableRandom random = new SplittableRandom(seed);
-        int held = 0;
-        long surprises = 0;
-        for (int one = 0; one < tries; one++) {
-            int early = 0;
-            for (Life life : lives) {
-                if (life.endsEarly(random)) {
-                    early++;
-                }
-            }
-            surprises += early;
-            if (early == 0) {
-                held++;
+        List<SplittableRandom> each =
+                Stream.generate(random::split).limit(tries).toList();
+        int[] early = each.parallelStream().mapToInt(one -> early(lives, one)).toArray();
+        long held = Arrays.stream(early).filter(count -> count == 0).count();
+        long surprises = Arrays.stream(early).asLongStream().sum();
+        return new Result(tries, tries == 0 ? 1 : (double) held / tries, tries == 0 ? 0 : (double) surprises / tries);
+    }
+
+    private static int early(List<Life> lives, SplittableRandom random) {
+        int early = 0;
+        for (Life life : lives) {
+            if (life.endsEarly(random)) {
+                early++;
             }
         }
-        return new Result(tries, tries == 0 ? 1 : (double) held / tries, tries == 0 ? 0 : (double) surprises / tries);
+        return early;
     }
 
     /**
      * What a try asks of one tire, worked out once for all of them.
      *
      * @param days it is planned to stay
-     * @param hazard of damage a day
-     * @param wears whether its wear is known
-     * @param depth it begins with, in 32nds
-     * @param worn by its planned day at its own rate, in 32nds
+     * @param damaged the chance that damage ends it before
+     * @param wornOut it is at its pull point too early once its rate lies this many standard deviations above what was measured;
+     *     infinite where no rate brings it there
      */
-    private record Life(
-            long days,
-            double hazard,
-            boolean wears,
-            double spread,
-            double depth,
-            double worn,
-            double noticed,
-            double pull) {
+    private record Life(long days, double damaged, double wornOut) {
+
+        /** Beyond this many standard deviations nothing is drawn: one tire in thirty million. */
+        private static final double NEVER = 5.5;
 
         static Life of(Outcome outcome, Ribbon ribbon, LocalDate today, LocalDate until) {
             LocalDate from = ribbon.from().isBefore(today) ? today : ribbon.from();
             LocalDate planned = ribbon.to().isBefore(until) ? ribbon.to() : until;
+            long days = ChronoUnit.DAYS.between(from, planned);
+            double failures = Math.min(0.99, outcome.vehicle().policy().earlyFailures());
+            return new Life(
+                    days,
+                    1 - Math.pow(1 - failures, Math.max(0, days) / Years.DAYS),
+                    wornOut(outcome, ribbon, planned));
+        }
+
+        private static double wornOut(Outcome outcome, Ribbon ribbon, LocalDate planned) {
             Spot last = spot(outcome, ribbon.stays().get(ribbon.stays().size() - 1));
+            if (last.perDay() <= 0 || last.depth().isEmpty() && !ribbon.bought()) {
+                return Double.POSITIVE_INFINITY;
+            }
             double worn = 0;
             for (Stay stay : ribbon.stays()) {
                 LocalDate to = stay.to().isBefore(planned) ? stay.to() : planned;
                 worn += Math.max(0, ChronoUnit.DAYS.between(stay.from(), to))
                         * spot(outcome, stay).perDay();
             }
-            return new Life(
-                    ChronoUnit.DAYS.between(from, planned),
-                    -Math.log1p(-Math.min(0.99, outcome.vehicle().policy().earlyFailures())) / Years.DAYS,
-                    last.perDay() > 0 && (last.depth().isPresent() || ribbon.bought()),
-                    last.spread(),
-                    ribbon.bought() ? last.fresh() : last.depth().orElse(last.fresh()),
-                    worn,
-                    NOTICED_DAYS * last.perDay(),
-                    last.pull());
+            double depth = ribbon.bought() ? last.fresh() : last.depth().orElse(last.fresh());
+            double unnoticed = worn - NOTICED_DAYS * last.perDay();
+            double above = depth - last.pull();
+            if (above < 0) {
+                return Double.NEGATIVE_INFINITY;
+            }
+            if (unnoticed <= 0) {
+                return Double.POSITIVE_INFINITY;
+            }
+            // Two standard deviations are the rate's own half range.
+            double times = Math.log(above / unnoticed);
+            return last.spread() > 0
+                    ? times / (last.spread() / 2)
+                    : times < 0 ? Double.NEGATIVE_INFINITY : Double.POSITIVE_INFINITY;
         }
 
         boolean endsEarly(SplittableRandom random) {
-            if (hazard > 0 && -Math.log(1 - random.nextDouble()) / hazard < days) {
+            if (damaged > 0 && random.nextDouble() < damaged) {
                 return true;
             }
-            // Two standard deviations are the rate's own half range.
-            return wears && depth - (worn - noticed) * Math.exp(spread / 2 * random.nextGaussian()) < pull;
+            return wornOut < -NEVER || wornOut <= NEVER && random.nextGaussian() > wornOut;
         }
     }
 

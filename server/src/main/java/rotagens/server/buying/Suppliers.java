@@ -20,7 +20,7 @@ import rotagens.core.measure.Units;
 import rotagens.core.planning.Discount;
 import rotagens.server.buying.OrderList.OrderListLine;
 import rotagens.server.buying.OrderList.SupplierList;
-import rotagens.server.fleet.Changes;
+import rotagens.server.changes.Changes;
 import rotagens.server.ordering.OrderViews.NewLine;
 import rotagens.server.ordering.OrderViews.NewOrder;
 import rotagens.server.ordering.Orders;

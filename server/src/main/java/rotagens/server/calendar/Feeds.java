@@ -17,7 +17,7 @@ import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.server.fleet.Changes;
+import rotagens.server.changes.Changes;
 import rotagens.server.people.People;
 import rotagens.server.web.ProblemException;
 

@@ -11,7 +11,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Temperature;
 import rotagens.core.measure.Units;
-import rotagens.server.fleet.Changes;
+import rotagens.server.changes.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.web.Entries;
 

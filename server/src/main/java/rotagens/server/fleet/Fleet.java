@@ -51,6 +51,7 @@ public class Fleet {
      * A vehicle as it stands today.
      *
      * @param fitted the tire on file at each position that has one
+     * @param verdict the worst of its tires
      * @param dueOnce works out {@link #due()} and keeps it
      */
     public record Standing(
@@ -58,10 +59,36 @@ public class Fleet {
             VehicleState state,
             Map<Position, Fitted> fitted,
             Map<Position, Judgement> judgements,
+            Verdict verdict,
             VehiclePressures pressures,
             Policy policy,
             LocalDate today,
             Supplier<List<DueItem>> dueOnce) {
+
+        /** Has a vehicle's facts judged. */
+        static Standing of(
+                Vehicles.OnFile onFile,
+                VehicleState state,
+                Map<Position, Fitted> fitted,
+                Policy policy,
+                LocalDate today) {
+            Map<Position, Judgement> judgements = TireJudge.judge(state, policy, today);
+            return new Standing(
+                    onFile,
+                    state,
+                    fitted,
+                    judgements,
+                    Judgement.worst(List.copyOf(judgements.values())),
+                    state.pressures(policy, today),
+                    policy,
+                    today,
+                    SingletonSupplier.of(() -> DueWork.on(state, judgements, policy, today)));
+        }
+
+        /** The same facts as another policy would judge them. */
+        Standing under(Policy other) {
+            return of(onFile, state, fitted, other, today);
+        }
 
         /** Everything that falls due by the forecast's horizon, most urgent first; worked out once, when first asked for. */
         public List<DueItem> due() {
@@ -95,10 +122,6 @@ public class Fleet {
                             && target.filter(goal -> RunFlat.ranLow(cold.get(), goal))
                                     .isPresent();
             return new CarryNow.Gauged(cold, ranLow);
-        }
-
-        public Verdict verdict() {
-            return Judgement.worst(List.copyOf(judgements.values()));
         }
 
         /** The place with a code, refusing what the vehicle doesn't have. */
@@ -148,20 +171,19 @@ public class Fleet {
     }
 
     private List<Standing> standing(List<Vehicles.OnFile> onFile, Long vehicleId) {
+        Map<Long, OdometerRun> runs = vehicles.runs();
         return judged(
                 onFile,
                 tires.fitted(vehicleId),
-                readings.ofFitted(vehicleId, vehicles.runs()),
+                readings.ofFitted(vehicleId, runs),
+                runs,
                 facts(onFile, vehicleId),
                 policies.inForce());
     }
 
-    /** The whole fleet as another policy would judge it: nothing is kept. */
-    @Transactional(readOnly = true)
-    public List<Standing> under(Policy policy) {
-        List<Vehicles.OnFile> onFile = vehicles.all();
-        return judged(
-                onFile, tires.fitted(null), readings.ofFitted(null, vehicles.runs()), facts(onFile, null), policy);
+    /** The policy in force. */
+    Policy policy() {
+        return policies.inForce();
     }
 
     private Map<Long, PressureFacts> facts(List<Vehicles.OnFile> onFile, Long vehicleId) {
@@ -173,10 +195,10 @@ public class Fleet {
             List<Vehicles.OnFile> onFile,
             Map<Long, Fitted> byPlace,
             Map<Long, History> histories,
+            Map<Long, OdometerRun> runs,
             Map<Long, PressureFacts> facts,
             Policy policy) {
         LocalDate today = LocalDate.now(clock);
-        Map<Long, OdometerRun> runs = vehicles.runs();
         List<Standing> all = new ArrayList<>();
         for (Vehicles.OnFile vehicle : onFile) {
             Map<Position, Fitted> fitted = new LinkedHashMap<>();
@@ -197,16 +219,7 @@ public class Fleet {
                 }
             });
             VehicleState state = VehicleState.of(vehicle.facts(), states, facts.get(vehicle.id()));
-            Map<Position, Judgement> judgements = TireJudge.judge(state, policy, today);
-            all.add(new Standing(
-                    vehicle,
-                    state,
-                    fitted,
-                    judgements,
-                    state.pressures(policy, today),
-                    policy,
-                    today,
-                    SingletonSupplier.of(() -> DueWork.on(state, judgements, policy, today))));
+            all.add(Standing.of(vehicle, state, fitted, policy, today));
         }
         return all;
     }

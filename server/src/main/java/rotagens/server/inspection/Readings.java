@@ -186,6 +186,7 @@ public class Readings {
                 .where(JOB_ITEM.KIND.eq("MEND_WEAR_CAUSE"))
                 .and(JOB.DONE_AT.isNotNull())
                 .and(JOB.DONE_AT.ge(FITMENT.AT))
+                .and(FITMENT.TIRE_ID.in(fitted))
                 .groupBy(FITMENT.TIRE_ID)
                 .fetchMap(row -> row.value1(), row -> row.value2());
         Map<Long, History> histories = new HashMap<>();

@@ -22,9 +22,11 @@ import rotagens.server.web.OnceOnly;
 class OutlookController {
 
     private final Outlooks outlooks;
+    private final OutlookPlan plan;
     private final OnceOnly onceOnly;
 
-    OutlookController(Outlooks outlooks, OnceOnly onceOnly) {
+    OutlookController(Outlooks outlooks, OutlookPlan plan, OnceOnly onceOnly) {
+        this.plan = plan;
         this.outlooks = outlooks;
         this.onceOnly = onceOnly;
     }
@@ -59,6 +61,6 @@ class OutlookController {
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
             @RequestBody OutlookAsk ask) {
         return onceOnly.write(
-                key, List.of("accept outlook", ask), AcceptedOutlook.class, () -> outlooks.accept(ask, units));
+                key, List.of("accept outlook", ask), AcceptedOutlook.class, () -> plan.accept(ask, units));
     }
 }

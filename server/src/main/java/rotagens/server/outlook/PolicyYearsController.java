@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.PolicyNumber;
-import rotagens.server.fleet.Fleet;
+import rotagens.server.fleet.KeptFleet;
 import rotagens.server.outlook.OutlookViews.DifferenceView;
 import rotagens.server.policy.Policies;
 import rotagens.server.policy.PolicyEntry;
@@ -17,11 +17,11 @@ import rotagens.server.policy.PolicyEntry;
 @RestController
 class PolicyYearsController {
 
-    private final Fleet fleet;
+    private final KeptFleet fleet;
     private final Policies policies;
     private final Outlooks outlooks;
 
-    PolicyYearsController(Fleet fleet, Policies policies, Outlooks outlooks) {
+    PolicyYearsController(KeptFleet fleet, Policies policies, Outlooks outlooks) {
         this.fleet = fleet;
         this.policies = policies;
         this.outlooks = outlooks;

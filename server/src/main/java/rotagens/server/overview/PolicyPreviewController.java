@@ -15,8 +15,8 @@ import rotagens.core.inspection.Judgement;
 import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.PolicyNumber;
-import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.fleet.KeptFleet;
 import rotagens.server.policy.Policies;
 import rotagens.server.policy.PolicyEntry;
 
@@ -33,10 +33,10 @@ class PolicyPreviewController {
             Verdict after,
             @Nullable String headline) {}
 
-    private final Fleet fleet;
+    private final KeptFleet fleet;
     private final Policies policies;
 
-    PolicyPreviewController(Fleet fleet, Policies policies) {
+    PolicyPreviewController(KeptFleet fleet, Policies policies) {
         this.fleet = fleet;
         this.policies = policies;
     }

@@ -11,13 +11,13 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Units;
-import rotagens.server.fleet.Changes;
+import rotagens.core.planning.DueItem;
+import rotagens.server.changes.Changes;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.KeptFleet;
 import rotagens.server.overview.OverviewController.DueParts;
@@ -41,11 +41,37 @@ class YardPages {
     static final int LINES = 200;
 
     /** Which page, of which vehicles. Blank texts narrow nothing. */
-    record Ask(YardPart part, String yard, String vehicleClass, String state, String text, boolean byClass, int from) {}
+    record Ask(YardPart part, String yard, String vehicleClass, String state, String text, boolean byClass, int from) {
+
+        /** Whether every line of the due list is wanted. */
+        private boolean everything() {
+            return yard.isEmpty() && vehicleClass.isEmpty() && state.isEmpty() && text.isBlank();
+        }
+    }
 
     private record Key(long changes, LocalDate day) {}
 
-    private record Kept(Key key, List<Standing> vehicles, DueBook due, Map<Long, LocalDate> next) {}
+    /** What is the same for every question until something changes. */
+    private record Kept(
+            Key key,
+            List<Standing> vehicles,
+            DueBook due,
+            DueParts parts,
+            Map<Verdict, Integer> states,
+            List<String> yards,
+            List<String> classes) {
+
+        private static Kept of(Key key, List<Standing> all, DueBook due) {
+            return new Kept(
+                    key,
+                    all,
+                    due,
+                    YardPages.parts(due.entries()),
+                    YardPages.states(all),
+                    distinct(all, one -> one.onFile().yard()),
+                    distinct(all, one -> one.onFile().facts().vehicleClass()));
+        }
+    }
 
     private final KeptFleet fleet;
     private final Jobs jobs;
@@ -64,13 +90,7 @@ class YardPages {
         Key now = new Key(changes.count(), LocalDate.now(clock));
         if (kept == null || !kept.key().equals(now)) {
             List<Standing> all = fleet.all();
-            DueBook due = jobs.book(all);
-            Map<Long, LocalDate> next = due.entries().stream()
-                    .collect(Collectors.toMap(
-                            entry -> entry.standing().onFile().id(),
-                            entry -> entry.item().due(),
-                            (first, second) -> first.isBefore(second) ? first : second));
-            kept = new Kept(now, all, due, next);
+            kept = Kept.of(now, all, jobs.book(kept == null ? null : kept.due(), all));
         }
         return kept;
     }
@@ -99,11 +119,12 @@ class YardPages {
         String text = ask.text().strip().toLowerCase(Locale.ROOT);
         List<Standing> fitting =
                 known.vehicles().stream().filter(one -> fits(one, ask)).toList();
-        Set<Long> ids = fitting.stream().map(one -> one.onFile().id()).collect(Collectors.toSet());
-        List<DueBook.Entry> lines = known.due().entries().stream()
-                .filter(entry -> ids.contains(entry.standing().onFile().id()))
-                .filter(entry -> text.isEmpty() || entry.says(text, units))
-                .toList();
+        List<DueBook.Entry> lines = ask.everything()
+                ? known.due().entries()
+                : known.due().entries().stream()
+                        .filter(entry -> fits(entry.standing(), ask))
+                        .filter(entry -> text.isEmpty() || entry.says(text, units))
+                        .toList();
         Set<Long> withLines = new HashSet<>();
         if (!text.isEmpty()) {
             lines.forEach(entry -> withLines.add(entry.standing().onFile().id()));
@@ -121,18 +142,18 @@ class YardPages {
         return new YardView(
                 known.vehicles().isEmpty() ? null : known.vehicles().get(0).today(),
                 known.vehicles().size(),
-                states(known.vehicles()),
-                distinct(known.vehicles(), one -> one.onFile().yard()),
-                distinct(known.vehicles(), one -> one.onFile().facts().vehicleClass()),
+                known.states(),
+                known.yards(),
+                known.classes(),
                 groups.entrySet().stream()
                         .map(entry -> new YardGroup(entry.getKey(), entry.getValue()))
                         .toList(),
                 ask.part() == YardPart.DUE
                         ? List.of()
                         : page(vehicles, ask.from(), VEHICLES).stream()
-                                .map(one -> tile(one, known, units))
+                                .map(one -> tile(one, units))
                                 .toList(),
-                parts(lines),
+                ask.everything() ? known.parts() : parts(lines),
                 ask.part() == YardPart.VEHICLES
                         ? List.of()
                         : page(lines, ask.from(), LINES).stream()
@@ -187,7 +208,7 @@ class YardPages {
         return new DueParts(stopped, now, lines.size() - stopped - now);
     }
 
-    private static VehicleTile tile(Standing standing, Kept known, Units units) {
+    private static VehicleTile tile(Standing standing, Units units) {
         var vehicle = standing.onFile();
         return new VehicleTile(
                 vehicle.id(),
@@ -196,7 +217,10 @@ class YardPages {
                 vehicle.yard(),
                 vehicle.description(),
                 standing.verdict(),
-                known.next().get(vehicle.id()),
+                standing.due().stream()
+                        .map(DueItem::due)
+                        .min(Comparator.naturalOrder())
+                        .orElse(null),
                 PlanView.of(standing, units));
     }
 }

@@ -1,9 +1,14 @@
 package rotagens.server.planning;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueItem;
 import rotagens.core.planning.Waiver;
@@ -32,17 +37,40 @@ public final class DueBook {
         }
     }
 
+    private static final Comparator<Entry> ORDER = Comparator.comparing(Entry::item, DueItem.MOST_URGENT_FIRST)
+            .thenComparing(entry -> entry.standing().onFile().facts().unit());
+
     private final List<Entry> entries;
+    private final Set<Standing> standings;
     private final Map<String, Scheduled> scheduled;
     private final Map<String, Waiver> left;
 
-    DueBook(List<Standing> standings, Map<String, Scheduled> scheduled, Map<String, Waiver> left) {
-        this.entries = standings.stream()
+    /**
+     * @param before the book as it was: vehicles that stand as they stood keep their lines, so that after one vehicle's change
+     *     only its few lines are put in order; null where there is none
+     */
+    DueBook(
+            @Nullable DueBook before,
+            List<Standing> standings,
+            Map<String, Scheduled> scheduled,
+            Map<String, Waiver> left) {
+        // By identity: a vehicle judged again is another standing, however alike.
+        this.standings = Collections.newSetFromMap(new IdentityHashMap<>(standings.size() * 2));
+        this.standings.addAll(standings);
+        List<Entry> lines = new ArrayList<>();
+        if (before != null) {
+            before.entries.stream()
+                    .filter(entry -> this.standings.contains(entry.standing()))
+                    .forEach(lines::add);
+        }
+        standings.stream()
+                .filter(standing -> before == null || !before.standings.contains(standing))
                 .flatMap(standing -> standing.due().stream().map(item -> new Entry(standing, item)))
-                .sorted(Comparator.comparing(Entry::item, DueItem.MOST_URGENT_FIRST)
-                        .thenComparing(
-                                entry -> entry.standing().onFile().facts().unit()))
-                .toList();
+                .sorted(ORDER)
+                .forEach(lines::add);
+        // Two runs in order one after the other: this sort only merges them.
+        lines.sort(ORDER);
+        this.entries = List.copyOf(lines);
         this.scheduled = scheduled;
         this.left = left;
     }

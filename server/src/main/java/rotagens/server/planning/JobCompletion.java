@@ -30,7 +30,7 @@ import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
 import rotagens.core.wear.Tread;
-import rotagens.server.fleet.Changes;
+import rotagens.server.changes.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.inspection.Readings;

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.TireClocks;
@@ -19,7 +20,7 @@ import rotagens.core.planning.DueItem;
 import rotagens.core.planning.DueKind;
 import rotagens.core.planning.Waiver;
 import rotagens.core.vehicle.Position;
-import rotagens.server.fleet.Changes;
+import rotagens.server.changes.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.ReasonView;
@@ -70,7 +71,13 @@ public class Jobs {
     /** The same, not yet in words. */
     @Transactional(readOnly = true)
     public DueBook book(List<Standing> standings) {
-        return new DueBook(standings, store.scheduled(), waivers.holding());
+        return book(null, standings);
+    }
+
+    /** The same, starting from the book as it was before a change. */
+    @Transactional(readOnly = true)
+    public DueBook book(@Nullable DueBook before, List<Standing> standings) {
+        return new DueBook(before, standings, store.scheduled(), waivers.holding());
     }
 
     static DueLine line(

@@ -17,6 +17,7 @@ import rotagens.core.policy.Policy;
 import rotagens.core.policy.Policy.Scope;
 import rotagens.core.policy.PolicyChoice;
 import rotagens.core.policy.PolicyNumber;
+import rotagens.server.changes.Changes;
 import rotagens.server.web.ProblemException;
 
 /** The numbers this fleet has set. */
@@ -25,9 +26,11 @@ public class Policies {
 
     private final DSLContext db;
     private final PolicyChoices choices;
+    private final Changes changes;
     private final Clock clock;
 
-    Policies(DSLContext db, PolicyChoices choices, Clock clock) {
+    Policies(DSLContext db, PolicyChoices choices, Changes changes, Clock clock) {
+        this.changes = changes;
         this.db = db;
         this.choices = choices;
         this.clock = clock;
@@ -97,12 +100,14 @@ public class Policies {
     /** Signs a number for a scope; without a value the scope's own is withdrawn. */
     @Transactional
     public void sign(PolicyNumber number, Scope scope, Optional<Double> value, String why, String by) {
+        changes.judgementsOnly();
         write(number, scope, value, why, scope.words() + ", signed by " + by);
     }
 
     /** Signs a choice for a class of vehicles, null for all; without an option the class's own is withdrawn. */
     @Transactional
     public void choose(PolicyChoice choice, String vehicleClass, Optional<String> option, String why, String by) {
+        changes.judgementsOnly();
         Scope scope = Scope.ofClass(vehicleClass);
         choices.sign(choice, classId(scope), option, why, scope.words() + ", signed by " + by);
     }

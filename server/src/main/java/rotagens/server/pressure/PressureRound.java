@@ -24,7 +24,7 @@ import rotagens.core.pressure.RunFlat;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.Tread;
-import rotagens.server.fleet.Changes;
+import rotagens.server.changes.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.inspection.Readings;

@@ -9,7 +9,7 @@ import rotagens.core.policy.PolicyNumber;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.weighing.Slip;
 import rotagens.core.weighing.SlipCheck;
-import rotagens.server.fleet.Changes;
+import rotagens.server.changes.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.loads.Slips;

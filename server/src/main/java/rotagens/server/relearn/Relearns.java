@@ -24,7 +24,7 @@ import rotagens.core.sensor.RelearnProcedure;
 import rotagens.core.vehicle.Layout;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
-import rotagens.server.fleet.Changes;
+import rotagens.server.changes.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.inspection.Readings;

@@ -20,7 +20,7 @@ import rotagens.core.rotation.Moves;
 import rotagens.core.rotation.Violation;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.WheelSpec;
-import rotagens.server.fleet.Changes;
+import rotagens.server.changes.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.people.People;

@@ -22,7 +22,7 @@ import rotagens.core.measure.Rule;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
-import rotagens.server.fleet.Changes;
+import rotagens.server.changes.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.people.People;

@@ -18,7 +18,7 @@ import rotagens.core.measure.Units;
 import rotagens.core.planning.SheetFollowUps;
 import rotagens.core.tire.DotCode;
 import rotagens.core.vehicle.PilotType;
-import rotagens.server.fleet.Changes;
+import rotagens.server.changes.Changes;
 import rotagens.server.machines.Machines;
 import rotagens.server.people.People;
 import rotagens.server.planning.JobCompletion;

@@ -20,7 +20,7 @@ import rotagens.core.job.VisitEntry;
 import rotagens.core.job.Want;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
-import rotagens.server.fleet.Changes;
+import rotagens.server.changes.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.people.People;

@@ -10,7 +10,7 @@ import java.util.List;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.server.fleet.Changes;
+import rotagens.server.changes.Changes;
 import rotagens.server.people.People;
 import rotagens.server.shop.ShopViews.AwayForm;
 import rotagens.server.shop.ShopViews.AwayView;

@@ -24,7 +24,7 @@ import rotagens.core.shop.Equipment;
 import rotagens.core.shop.ShopRules;
 import rotagens.core.shop.ShopSetup;
 import rotagens.core.shop.Span;
-import rotagens.server.fleet.Changes;
+import rotagens.server.changes.Changes;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.KeptFleet;
 import rotagens.server.people.People;

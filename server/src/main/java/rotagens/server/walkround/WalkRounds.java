@@ -18,10 +18,11 @@ import rotagens.core.measure.Distance;
 import rotagens.core.measure.Units;
 import rotagens.core.pressure.RunFlat;
 import rotagens.core.vehicle.Position;
-import rotagens.server.fleet.Changes;
+import rotagens.server.changes.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.JudgementView;
+import rotagens.server.fleet.KeptFleet;
 import rotagens.server.inspection.Readings;
 import rotagens.server.inspection.Readings.Found;
 import rotagens.server.people.People;
@@ -55,6 +56,7 @@ class WalkRounds {
     private final EntryReader reader;
     private final Photos photos;
     private final Fleet fleet;
+    private final KeptFleet kept;
     private final Readings readings;
     private final Vehicles vehicles;
     private final People people;
@@ -67,6 +69,7 @@ class WalkRounds {
             EntryReader reader,
             Photos photos,
             Fleet fleet,
+            KeptFleet kept,
             Readings readings,
             Vehicles vehicles,
             People people,
@@ -78,6 +81,7 @@ class WalkRounds {
         this.photos = photos;
         this.store = store;
         this.fleet = fleet;
+        this.kept = kept;
         this.readings = readings;
         this.vehicles = vehicles;
         this.people = people;
@@ -119,7 +123,8 @@ class WalkRounds {
     public Saved save(long id, String code, int version, Input input, Units units) {
         changes.draftsOnly();
         Walk walk = unfinished(id);
-        Standing standing = fleet.get(walk.vehicleId());
+        // A draft changes no fact about the vehicle, so what is kept of it holds.
+        Standing standing = kept.get(walk.vehicleId());
         Position position = standing.position(code);
         Figures figures = reader.read(standing, position, input, units);
         Instant taken = takenAt(input.takenAt());
@@ -160,7 +165,7 @@ class WalkRounds {
     public PhotoView photograph(long id, String code, byte[] picture) {
         changes.draftsOnly();
         Walk walk = unfinished(id);
-        Standing standing = fleet.get(walk.vehicleId());
+        Standing standing = kept.get(walk.vehicleId());
         return WalkRoundPages.view(photos.add(id, standing.placeId(standing.position(code)), picture, people.me()));
     }
 

@@ -1,4 +1,4 @@
-package rotagens.server.fleet;
+package rotagens.server.changes;
 
 import java.util.HashSet;
 import java.util.Set;
@@ -13,18 +13,24 @@ import org.springframework.transaction.TransactionExecutionListener;
 @Component
 public class Changes implements TransactionExecutionListener {
 
-    /** What has to be worked out anew. */
-    public record Stale(boolean everything, Set<Long> vehicles) {}
+    /**
+     * What has to be worked out anew.
+     *
+     * @param judgements the facts of all vehicles hold, but they have to be judged again
+     */
+    public record Stale(boolean everything, boolean judgements, Set<Long> vehicles) {}
 
     /** What the running write has said of itself. */
     private static final class Said {
         private boolean quiet;
+        private boolean judgements;
         private final Set<Long> vehicles = new HashSet<>();
     }
 
     private final ThreadLocal<Said> said = new ThreadLocal<>();
     private final Set<Long> staleVehicles = new HashSet<>();
     private boolean staleEverything = true;
+    private boolean staleJudgements;
     private long count;
 
     /** Grows with every committed write that anybody else could notice. */
@@ -44,6 +50,13 @@ public class Changes implements TransactionExecutionListener {
         now.vehicles.addAll(Set.of(vehicleIds));
     }
 
+    /** The running write changes how vehicles are judged and no fact about them. */
+    public void judgementsOnly() {
+        Said now = say();
+        now.quiet = false;
+        now.judgements = true;
+    }
+
     private Said say() {
         if (said.get() == null) {
             said.set(new Said());
@@ -52,16 +65,23 @@ public class Changes implements TransactionExecutionListener {
     }
 
     /** Hands over what is stale; whoever takes it works it out anew from a snapshot begun afterwards. */
-    synchronized Stale take() {
-        Stale stale = new Stale(staleEverything, Set.copyOf(staleVehicles));
+    public synchronized Stale take() {
+        Stale stale = new Stale(staleEverything, staleJudgements, Set.copyOf(staleVehicles));
         staleEverything = false;
+        staleJudgements = false;
         staleVehicles.clear();
         return stale;
     }
 
+    /** Whether more than some vehicles' facts is stale. */
+    public synchronized boolean farReaching() {
+        return staleEverything || staleJudgements;
+    }
+
     /** Gives back what could not be worked out. */
-    synchronized void giveBack(Stale stale) {
+    public synchronized void giveBack(Stale stale) {
         staleEverything |= stale.everything();
+        staleJudgements |= stale.judgements();
         staleVehicles.addAll(stale.vehicles());
     }
 
@@ -78,6 +98,7 @@ public class Changes implements TransactionExecutionListener {
                 count++;
             } else if (!now.quiet) {
                 staleVehicles.addAll(now.vehicles);
+                staleJudgements |= now.judgements;
                 count++;
             }
         }
