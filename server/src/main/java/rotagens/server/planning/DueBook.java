@@ -57,22 +57,35 @@ public final class DueBook {
         // By identity: a vehicle judged again is another standing, however alike.
         this.standings = Collections.newSetFromMap(new IdentityHashMap<>(standings.size() * 2));
         this.standings.addAll(standings);
-        List<Entry> lines = new ArrayList<>();
-        if (before != null) {
-            before.entries.stream()
-                    .filter(entry -> this.standings.contains(entry.standing()))
-                    .forEach(lines::add);
-        }
-        standings.stream()
+        List<Entry> fresh = standings.stream()
                 .filter(standing -> before == null || !before.standings.contains(standing))
                 .flatMap(standing -> standing.due().stream().map(item -> new Entry(standing, item)))
                 .sorted(ORDER)
-                .forEach(lines::add);
-        // Two runs in order one after the other: this sort only merges them.
-        lines.sort(ORDER);
-        this.entries = List.copyOf(lines);
+                .toList();
+        this.entries = before == null ? fresh : merged(before.entries, fresh);
         this.scheduled = scheduled;
         this.left = left;
+    }
+
+    /** The lines that still stand, which are in order, with the few fresh ones each put in at its place. */
+    private List<Entry> merged(List<Entry> before, List<Entry> fresh) {
+        List<Entry> kept = new ArrayList<>(before.size());
+        for (Entry entry : before) {
+            if (standings.contains(entry.standing())) {
+                kept.add(entry);
+            }
+        }
+        List<Entry> lines = new ArrayList<>(kept.size() + fresh.size());
+        int done = 0;
+        for (Entry entry : fresh) {
+            int at = Collections.binarySearch(kept.subList(done, kept.size()), entry, ORDER);
+            int next = done + (at < 0 ? -at - 1 : at);
+            lines.addAll(kept.subList(done, next));
+            lines.add(entry);
+            done = next;
+        }
+        lines.addAll(kept.subList(done, kept.size()));
+        return Collections.unmodifiableList(lines);
     }
 
     /** Most urgent first. */
