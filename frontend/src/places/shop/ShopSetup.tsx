@@ -15,6 +15,7 @@ import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
 import { localDay } from '../../units/format'
 import { Calendars } from './Calendars'
+import { Roads } from './Roads'
 
 type View = Schemas['ShopSetupView']
 type Form = View['setup']
@@ -118,6 +119,7 @@ function Edit({ view }: { view: View }) {
             </Box>
           </Box>
         ))}
+        <Roads form={form} usual={view.usualTravel} onChange={setForm} wrong={save.wrong} />
         <Box component="section" aria-label="People">
           <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
             People

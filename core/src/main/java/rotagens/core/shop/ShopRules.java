@@ -21,7 +21,11 @@ public record ShopRules(
         List<Closure> closures,
         List<Away> away,
         List<Readiness> readiness,
-        Map<String, Integer> inService) {
+        Map<String, Integer> inService,
+        List<Road> roads) {
+
+    /** Between two yards nobody has given a figure for, by our rule of thumb. */
+    public static final int USUAL_TRAVEL_MINUTES = 45;
 
     /** A yard with a shop. */
     public record Yard(String name, Map<DayOfWeek, Span> open, int bays, Map<Equipment, Integer> equipment) {
@@ -65,7 +69,16 @@ public record ShopRules(
     /** At least so many vehicles of a class stay in service every day. */
     public record Readiness(String vehicleClass, int keep) {}
 
+    /** What it takes to bring a vehicle from one yard to the other's shop, either way. */
+    public record Road(String one, String other, int minutes) {
+
+        boolean joins(String here, String there) {
+            return one.equals(here) && other.equals(there) || one.equals(there) && other.equals(here);
+        }
+    }
+
     public ShopRules {
+        roads = List.copyOf(roads);
         yards = List.copyOf(yards);
         workers = List.copyOf(workers);
         closures = List.copyOf(closures);
@@ -81,6 +94,18 @@ public record ShopRules(
             }
         }
         return Optional.empty();
+    }
+
+    /** Minutes to bring a vehicle from one yard to another's shop; none within a yard. */
+    public int travel(String from, String to) {
+        if (from.equals(to)) {
+            return 0;
+        }
+        return roads.stream()
+                .filter(road -> road.joins(from, to))
+                .mapToInt(Road::minutes)
+                .findFirst()
+                .orElse(USUAL_TRAVEL_MINUTES);
     }
 
     /** The hours a yard's shop is open on a day; empty where it isn't. */

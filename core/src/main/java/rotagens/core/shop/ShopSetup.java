@@ -1,6 +1,7 @@
 package rotagens.core.shop;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import rotagens.core.measure.Phrase;
 import rotagens.core.shop.ShopRules.Closure;
@@ -54,26 +55,23 @@ public final class ShopSetup {
         return sameYard && !one.from().isAfter(other.to()) && !other.from().isAfter(one.to());
     }
 
-    /** Bringing a vehicle to another yard's shop and back, by our rule of thumb. */
-    public static final int TRAVEL_MINUTES = 45;
-
     /** A job in the shop of a yard, with the travel there where it isn't the vehicle's own. */
-    public static ShopJob in(ShopJob job, String yard) {
-        return yard.equals(job.yard()) ? job : job.at(yard, TRAVEL_MINUTES);
+    public static ShopJob in(ShopJob job, String yard, ShopRules rules) {
+        return yard.equals(job.yard()) ? job : job.at(yard, rules.travel(job.yard(), yard));
     }
 
     /**
-     * Where a job is done: in its vehicle's own yard where that can, else in the first other yard that can, with the travel it
-     * takes. What can be done nowhere stays at home, where {@link #never} says why.
+     * Where a job is done: in its vehicle's own yard where that can, else in the nearest other yard that can, with the travel
+     * it takes. What can be done nowhere stays at home, where {@link #never} says why.
      */
     public static ShopJob somewhere(ShopJob job, ShopRules rules) {
         if (never(job, rules).isEmpty()) {
             return job;
         }
         return rules.yards().stream()
-                .map(yard -> in(job, yard.name()))
+                .map(yard -> in(job, yard.name(), rules))
                 .filter(other -> never(other, rules).isEmpty())
-                .findFirst()
+                .min(Comparator.comparingInt(ShopJob::travel))
                 .orElse(job);
     }
 

@@ -235,27 +235,40 @@ class ShopCheckTest {
 
     @Test
     @DisplayName(
-            "a job its own yard can't do goes to the first yard that can, with 45 minutes on the road; else it stays and says why")
+            "a job its own yard can't do goes to the nearest yard that can, with the minutes on the road, 45 where nobody said; else it stays and says why")
     void travel() {
         ShopRules one = shop.rules();
         ShopRules.Yard there =
                 new ShopRules.Yard("Eastbank", one.yards().get(0).open(), 1, java.util.Map.of(Equipment.RACK, 1));
-        ShopRules two = new ShopRules(
-                MONDAY,
-                List.of(one.yards().get(0), there),
-                List.of(one.workers().get(0), new ShopRules.Worker("Ada", "Eastbank", Shops.WEEK, Shops.DAY)),
-                List.of(),
-                List.of(),
-                List.of(),
-                java.util.Map.of());
+        ShopRules.Yard nearer = new ShopRules.Yard("Quarry Lane", there.open(), 1, there.equipment());
+        ShopRules two = yards(List.of(one.yards().get(0), there, nearer), List.of());
         ShopJob moved = ShopSetup.somewhere(needing("SH-01", Equipment.RACK), two);
         assertThat(moved.yard()).isEqualTo("Eastbank");
         assertThat(moved.travel()).isEqualTo(45);
+        ShopRules measured = yards(two.yards(), List.of(new ShopRules.Road("Quarry Lane", "Millrace", 20)));
+        ShopJob near = ShopSetup.somewhere(needing("SH-01", Equipment.RACK), measured);
+        assertThat(near.yard()).isEqualTo("Quarry Lane");
+        assertThat(near.travel()).isEqualTo(20);
         assertThat(ShopSetup.somewhere(needing("SH-01", Equipment.CAGE), two).travel())
                 .isZero();
         ShopJob nowhere = ShopSetup.somewhere(needing("SH-01", Equipment.SCALE), two);
         assertThat(nowhere.yard()).isEqualTo("Millrace");
         assertThat(ShopSetup.never(nowhere, two).get(0).in(rotagens.core.measure.Units.US))
                 .isEqualTo("SH-01 needs: scale; Millrace has none.");
+    }
+
+    private ShopRules yards(List<ShopRules.Yard> yards, List<ShopRules.Road> roads) {
+        ShopRules.Worker here = shop.rules().workers().get(0);
+        return new ShopRules(
+                MONDAY,
+                yards,
+                yards.stream()
+                        .map(yard -> new ShopRules.Worker(here.name(), yard.name(), Shops.WEEK, Shops.DAY))
+                        .toList(),
+                List.of(),
+                List.of(),
+                List.of(),
+                java.util.Map.of(),
+                roads);
     }
 }

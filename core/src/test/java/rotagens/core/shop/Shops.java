@@ -34,7 +34,8 @@ final class Shops {
                 closures,
                 away,
                 readiness,
-                Map.of("Shuttle", 3));
+                Map.of("Shuttle", 3),
+                List.of());
     }
 
     static ShopJob job(String unit, int minutes) {

@@ -117,7 +117,7 @@ class Schedule {
             Kept where = kept.get(job.id());
             ShopJob alone = shopJobs.of(job, standing, tires);
             // Where somebody, or a plan, put it; else where it can be done.
-            ShopJob shop = where == null ? ShopSetup.somewhere(alone, rules) : ShopSetup.in(alone, where.yard());
+            ShopJob shop = where == null ? ShopSetup.somewhere(alone, rules) : ShopSetup.in(alone, where.yard(), rules);
             all.add(new OpenJob(
                     job,
                     alone,

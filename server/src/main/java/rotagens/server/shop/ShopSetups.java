@@ -33,6 +33,7 @@ import rotagens.server.people.Role;
 import rotagens.server.shop.ShopViews.ClosureSetup;
 import rotagens.server.shop.ShopViews.EquipmentView;
 import rotagens.server.shop.ShopViews.ReadinessSetup;
+import rotagens.server.shop.ShopViews.RoadSetup;
 import rotagens.server.shop.ShopViews.ShopSetupForm;
 import rotagens.server.shop.ShopViews.ShopSetupView;
 import rotagens.server.shop.ShopViews.WorkerSetup;
@@ -48,6 +49,7 @@ public class ShopSetups {
     private static final int MOST_BAYS = 20;
     private static final int MOST_LINES = 200;
     private static final int LONGEST = 80;
+    private static final int LONGEST_ROAD = 600;
     private static final String WEEKDAY = "07:00–16:30";
 
     private final DSLContext db;
@@ -104,6 +106,7 @@ public class ShopSetups {
                         .toList(),
                 workers,
                 List.of(),
+                List.of(),
                 List.of());
     }
 
@@ -117,7 +120,8 @@ public class ShopSetups {
                 usual.closures(),
                 keep.entrySet().stream()
                         .map(one -> new ReadinessSetup(one.getKey(), one.getValue()))
-                        .toList());
+                        .toList(),
+                usual.roads());
         db.insertInto(SHOP_SETUP)
                 .set(SHOP_SETUP.DOCUMENT, json.writeValueAsString(form))
                 .set(SHOP_SETUP.AT, clock.instant())
@@ -174,7 +178,10 @@ public class ShopSetups {
                 form.readiness().stream()
                         .map(rule -> new ShopRules.Readiness(rule.vehicleClass(), rule.keep()))
                         .toList(),
-                fit);
+                fit,
+                form.roads().stream()
+                        .map(road -> new ShopRules.Road(road.one(), road.other(), road.minutes()))
+                        .toList());
     }
 
     @Transactional(readOnly = true)
@@ -183,6 +190,7 @@ public class ShopSetups {
         return new ShopSetupView(
                 stored.version(),
                 stored.form(),
+                ShopRules.USUAL_TRAVEL_MINUTES,
                 ShopSetup.faults(rules(stored.form())).stream()
                         .map(fault -> fault.in(units))
                         .toList(),
@@ -224,7 +232,11 @@ public class ShopSetups {
                 || form.workers() == null
                 || form.closures() == null
                 || form.readiness() == null
-                || form.yards().size() + form.workers().size() + form.closures().size() > MOST_LINES) {
+                || form.yards().size()
+                                + form.workers().size()
+                                + form.closures().size()
+                                + form.roads().size()
+                        > MOST_LINES) {
             throw ProblemException.field("setup", "A part of the setup is missing, or it is far too long.");
         }
         List<String> yards = form.yards().stream().map(YardSetup::name).toList();
@@ -266,6 +278,17 @@ public class ShopSetups {
                     rule.keep() >= 0 && rule.keep() <= 10_000,
                     "readiness[" + at + "].keep",
                     "Enter how many stay in service.");
+        }
+        for (int at = 0; at < form.roads().size(); at++) {
+            RoadSetup road = form.roads().get(at);
+            wrong.unless(
+                    yards.contains(road.one()) && yards.contains(road.other()),
+                    "roads[" + at + "].minutes",
+                    "One of the two yards isn’t there.");
+            wrong.unless(
+                    road.minutes() >= 1 && road.minutes() <= LONGEST_ROAD,
+                    "roads[" + at + "].minutes",
+                    "1 to " + LONGEST_ROAD + " minutes.");
         }
         wrong.refuseIfWrong();
     }

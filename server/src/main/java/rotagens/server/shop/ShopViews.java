@@ -26,14 +26,28 @@ final class ShopViews {
             List<YardSetup> yards,
             List<WorkerSetup> workers,
             List<ClosureSetup> closures,
-            List<ReadinessSetup> readiness) {}
+            List<ReadinessSetup> readiness,
+            List<RoadSetup> roads) {
+
+        // A setup kept before there were roads has none.
+        public ShopSetupForm {
+            roads = roads == null ? List.of() : List.copyOf(roads);
+        }
+    }
+
+    /** Minutes from one yard to the other's shop, either way. */
+    record RoadSetup(String one, String other, int minutes) {}
 
     record EquipmentView(Equipment code, String words) {}
 
-    /** @param version names the setup that is shown */
+    /**
+     * @param version names the setup that is shown
+     * @param usualTravel minutes between two yards nobody has given a figure for
+     */
     record ShopSetupView(
             long version,
             ShopSetupForm setup,
+            int usualTravel,
             List<String> faults,
             List<EquipmentView> equipment,
             List<String> people,

@@ -228,6 +228,35 @@ class ShopTest {
     }
 
     @Test
+    @DisplayName("the road between two yards is kept in minutes; nonsense is refused at its field")
+    void roads() {
+        JsonNode before = coordinator.get("/api/shop/setup").body();
+        assertThat(before.path("usualTravel").asInt()).isEqualTo(45);
+        JsonNode yards = before.path("setup").path("yards");
+        String road = "\"roads\":[{\"one\":\"%s\",\"other\":\"%s\",\"minutes\":MIN}]"
+                .formatted(
+                        yards.get(0).path("name").asString(),
+                        yards.get(1).path("name").asString());
+        String form = before.path("setup").toString().replace("\"roads\":[]", road);
+        String version = "\"" + before.path("version").asLong() + "\"";
+        assertThat(coordinator
+                        .put("/api/shop/setup", form.replace("MIN", "0"), "If-Match", version)
+                        .at("roads[0].minutes"))
+                .isEqualTo("1 to 600 minutes.");
+        assertThat(coordinator
+                        .put("/api/shop/setup", form.replace("MIN", "35"), "If-Match", version)
+                        .status())
+                .isEqualTo(200);
+        assertThat(coordinator
+                        .get("/api/shop/setup")
+                        .body()
+                        .path("setup")
+                        .path("roads")
+                        .toString())
+                .contains("\"minutes\":35");
+    }
+
+    @Test
     @DisplayName("a setup that can't be met is refused with the smallest cause, and the old one stays")
     void setup() {
         JsonNode before = coordinator.get("/api/shop/setup").body();

@@ -61,7 +61,8 @@ final class Busy {
                         Optional.empty(), MONDAY.plusDays(25), MONDAY.plusDays(32), "year’s end")),
                 List.of(),
                 List.of(new ShopRules.Readiness("Shuttle", vehicles / 3 - 2)),
-                Map.of("Shuttle", vehicles / 3, "Coach", vehicles / 3, "Van", vehicles / 3));
+                Map.of("Shuttle", vehicles / 3, "Coach", vehicles / 3, "Van", vehicles / 3),
+                List.of());
     }
 
     static List<ShopJob> jobs(int count, int vehicles, long seed) {
