@@ -34,7 +34,7 @@ for v in $(seq "${seen:-0}" $((${seen:-0} + 60))); do save "$v" > /dev/null; don
 printf 'saving one position, on disk:           '
 for v in $(seq $((${seen:-0} + 61)) $((${seen:-0} + 260))); do save "$v"; done | percentiles
 printf 'due list, first after a finished walk:  '
-for id in $(seq 40 59); do
+for id in $(seq 40 99); do
   walk=$(send -X POST "http://127.0.0.1:$port/api/vehicles/$id/walk-rounds" -d '{}' | sed -n 's/^{"id":\([0-9]*\).*/\1/p')
   save 0 > /dev/null
   send -X POST "http://127.0.0.1:$port/api/walk-rounds/$walk/finish" -o /dev/null -d '{"skipped":"bench"}'

@@ -162,7 +162,7 @@ function Compared(props: { view: View; chosen: Strategy; onChoose: (strategy: St
       >
         {props.view.strategies.map((one) => (
           <Box component="tr" key={one.strategy} sx={one.strategy === props.chosen ? { background: '#EAF1F1' } : {}}>
-            <td>
+            <Box component="td" sx={{ minWidth: 190 }}>
               <label>
                 <input
                   type="radio"
@@ -173,7 +173,7 @@ function Compared(props: { view: View; chosen: Strategy; onChoose: (strategy: St
                 <strong>{one.title}</strong>
               </label>
               <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>{one.about}</Box>
-            </td>
+            </Box>
             <td>
               <strong>{one.money}</strong>
               {one.cheapest && <div>cheapest</div>}
