@@ -70,6 +70,23 @@ describe('signing off a job', () => {
     }
   })
 
+  it('shows what the job is now where somebody changed it meanwhile, and goes on with it and what was entered', async () => {
+    const one = job(item(9, 'SET_PRESSURE', ['COLD_PRESSURE']))
+    const { sent } = open(one, (call) =>
+      call.headers.get('If-Match') === '"2"'
+        ? problem(412, {}, { ...one, version: 3, day: '2026-11-30', note: 'moved for the clinic' })
+        : { body: one },
+    )
+    await userEvent.type(screen.getByLabelText('Cold pressure after'), '95')
+    await userEvent.click(screen.getByRole('button', { name: 'Sign off as done' }))
+    expect(await screen.findByText(/moved for the clinic/)).toHaveTextContent('On file now: on 30 Nov 2026.')
+    await userEvent.click(screen.getByRole('button', { name: 'Go on with it' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Sign off as done' }))
+    await vi.waitFor(() => expect(sent()).toHaveLength(2))
+    expect(sent()[1]?.headers.get('If-Match')).toBe('"3"')
+    expect(sent()[1]?.body).toMatchObject({ results: [{ itemId: 9, pressure: '95' }] })
+  })
+
   it('puts the caution at the work it belongs to', () => {
     open(job(item(9, 'INSPECT_DAMAGE', ['VERDICT', 'COLD_PRESSURE']), item(10, 'TREAD_INSPECTION', ['TREAD'])))
     expect(screen.getAllByRole('alert')).toHaveLength(1)

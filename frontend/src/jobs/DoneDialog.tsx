@@ -12,6 +12,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Job, onceKey, ProblemError, type Schemas } from '../api/client'
 import { useUnits } from '../app/settings'
+import { JobNow } from '../merge/JobNow'
 import { useNotice } from '../ui/Notice'
 import { ItemFields } from './ItemFields'
 
@@ -28,7 +29,9 @@ const typed = {
 }
 
 /** Marks a job done: who, when, and what was read after each piece of work. */
-export function DoneDialog({ job, today, onClose }: { job: Job; today: string; onClose: () => void }) {
+export function DoneDialog(props: { job: Job; today: string; onClose: () => void }) {
+  const { today, onClose } = props
+  const [job, setJob] = useState(props.job)
   const [units] = useUnits()
   const [day, setDay] = useState(today)
   const [results, setResults] = useState<Record<number, Result>>(() => typed.read(job.id))
@@ -85,6 +88,13 @@ export function DoneDialog({ job, today, onClose }: { job: Job; today: string; o
               <strong>{problem.problem.title}.</strong> {problem.problem.detail}
             </Alert>
           )}
+          <JobNow
+            error={done.error}
+            onGoOn={(now) => {
+              setJob(now)
+              done.reset()
+            }}
+          />
           <Stack direction="row" spacing={2} sx={{ mb: 2, flexWrap: 'wrap', rowGap: 1.5 }}>
             <TextField
               label="Day"

@@ -22,6 +22,8 @@ export function useSend<T>(send: (key: string) => Promise<T>, done: (answer: T) 
     send: () => sending.mutate(),
     busy: sending.isPending,
     error: sending.error,
+    /** Takes the last error off the screen. */
+    reset: () => sending.reset(),
     wrong: (field: string) => problem?.field(field),
   }
 }

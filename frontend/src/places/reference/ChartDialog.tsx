@@ -6,6 +6,7 @@ import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { modelsQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
+import { BothVersions, type Seen } from '../../merge/BothVersions'
 import { Entry, NameEntry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useNotice } from '../../ui/Notice'
@@ -31,6 +32,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
   const notice = useNotice()
   const models = useQuery(modelsQuery(units))
   const [form, setForm] = useState<Form>(chart?.form ?? BLANK)
+  const [seen, setSeen] = useState<Seen<Form> | undefined>(chart)
   const [paste, setPaste] = useState<string>()
   const [trouble, setTrouble] = useState<string>()
   const change = (part: Partial<Form>) => setForm({ ...form, ...part })
@@ -41,7 +43,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
       chart
         ? answerOf(
             api.PUT('/api/charts/{id}', {
-              params: { path: { id: chart.id }, query: { units }, header: { 'If-Match': `"${chart.version}"` } },
+              params: { path: { id: chart.id }, query: { units }, header: { 'If-Match': `"${seen?.version}"` } },
               body: form,
             }),
           )
@@ -74,6 +76,19 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
       onClose={onClose}
       wide
     >
+      <BothVersions
+        error={sending.error}
+        seen={seen}
+        mine={form}
+        load={async () =>
+          (await answerOf(api.GET('/api/charts', { params: { query: { units } } }))).find((one) => one.id === chart?.id)
+        }
+        onGoOn={(next, now) => {
+          setForm(next)
+          setSeen(now)
+          sending.reset()
+        }}
+      />
       <NameEntry
         label="Maker"
         value={form.maker}

@@ -1,6 +1,6 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { fakeServer, problem } from '../../test/server'
 import { show } from '../../test/show'
 import { steer } from '../../vehicle/load-pressure/sample'
@@ -77,6 +77,32 @@ describe('charts', () => {
     const put = calls.find((call) => call.method === 'PUT')
     expect(put?.headers.get('If-Match')).toBe('"2"')
     expect(put?.body).toEqual(chart.form)
+  })
+
+  it('shows both versions where somebody saved meanwhile, and saves what was chosen over the version it now saw', async () => {
+    const theirs = { ...chart, version: 3, form: { ...chart.form, source: 'Their book, page 9', range: 'G' } }
+    let puts = 0
+    const calls = fakeServer(({ method }) => {
+      if (method === 'PUT') return ++puts === 1 ? problem(412) : { status: 204, body: undefined }
+      return { body: [puts === 0 ? chart : theirs] }
+    })
+    show(<Charts />)
+    await userEvent.click(await screen.findByRole('button', { name: `Change ${chart.title}` }))
+    await userEvent.clear(screen.getByLabelText('Taken from'))
+    await userEvent.type(screen.getByLabelText('Taken from'), 'My letter')
+    await userEvent.click(screen.getByRole('button', { name: 'Keep the chart' }))
+    expect(await screen.findByRole('button', { name: '1 to choose' })).toBeDisabled()
+    expect(screen.getByRole('radio', { name: 'range: on file now, G' })).toBeChecked()
+    await userEvent.click(screen.getByRole('radio', { name: 'source: yours, My letter' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Go on with these' }))
+    expect(screen.queryByRole('table', { name: /two versions/ })).not.toBeInTheDocument()
+    expect(screen.getByLabelText('Taken from')).toHaveValue('My letter')
+    expect(screen.getByLabelText('Load range')).toHaveValue('G')
+    await userEvent.click(screen.getByRole('button', { name: 'Keep the chart' }))
+    await vi.waitFor(() => expect(calls.filter((call) => call.method === 'PUT')).toHaveLength(2))
+    const last = calls.filter((call) => call.method === 'PUT')[1]
+    expect(last?.headers.get('If-Match')).toBe('"3"')
+    expect(last?.body).toMatchObject({ source: 'My letter', range: 'G' })
   })
 })
 

@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { BothVersions, type Seen } from '../../merge/BothVersions'
 import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
@@ -96,77 +97,108 @@ export function MachinesPage() {
   )
 }
 
+type Form = Schemas['MachineForm']
+
+const formOf = (machine: Machine | undefined): Form => ({
+  name: machine?.name ?? '',
+  kind: machine?.kind ?? 'SIDE_SHOVEL',
+  mostTire: machine?.mostTire ?? '',
+  leastRim: machine?.leastRim ?? '',
+  mostRim: machine?.mostRim ?? '',
+  mostWidth: machine?.mostWidth ?? '',
+  valves: Object.fromEntries((machine?.valves ?? []).map((valve) => [valve.step, valve.clock])),
+})
+
+const versionOf = (machine: Machine): Seen<Form> => ({ version: machine.version, form: formOf(machine) })
+
 function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onClose: () => void }) {
   const [units] = useUnits()
-  const [name, setName] = useState(machine?.name ?? '')
-  const [kind, setKind] = useState<Machine['kind']>(machine?.kind ?? 'SIDE_SHOVEL')
-  const [mostTire, setMostTire] = useState(machine?.mostTire ?? '')
-  const [leastRim, setLeastRim] = useState(machine?.leastRim ?? '')
-  const [mostRim, setMostRim] = useState(machine?.mostRim ?? '')
-  const [mostWidth, setMostWidth] = useState(machine?.mostWidth ?? '')
-  const [valves, setValves] = useState<Record<string, string>>(() =>
-    Object.fromEntries((machine?.valves ?? []).map((valve) => [valve.step, valve.clock])),
+  const [form, setForm] = useState(() => formOf(machine))
+  const [seen, setSeen] = useState<Seen<Form> | undefined>(() => machine && versionOf(machine))
+  const set = (part: Partial<Form>) => setForm({ ...form, ...part })
+  const sending = useSend(
+    () =>
+      machine
+        ? answerOf(
+            api.PUT('/api/machines/{id}', {
+              params: { path: { id: machine.id }, query: { units }, header: { 'If-Match': `"${seen?.version}"` } },
+              body: form,
+            }),
+          )
+        : answerOf(api.POST('/api/machines', { params: { query: { units } }, body: form })),
+    onClose,
   )
-  const form = useSend(() => {
-    const body = { name, kind, mostTire, leastRim, mostRim, mostWidth, valves }
-    return machine
-      ? answerOf(
-          api.PUT('/api/machines/{id}', {
-            params: { path: { id: machine.id }, query: { units }, header: { 'If-Match': `"${machine.version}"` } },
-            body,
-          }),
-        )
-      : answerOf(api.POST('/api/machines', { params: { query: { units } }, body }))
-  }, onClose)
   const length = units === 'US' ? 'in' : 'mm'
   return (
     <FormDialog
       title={machine ? `Change ${machine.name}` : 'Add a tire changer'}
       action="Keep it"
-      error={form.error}
-      busy={form.busy}
-      onSend={form.send}
+      error={sending.error}
+      busy={sending.busy}
+      onSend={sending.send}
       onClose={onClose}
       wide
     >
-      <Entry label="Name" value={name} onChange={setName} error={form.wrong('name')} autoFocus />
+      <BothVersions
+        error={sending.error}
+        seen={seen}
+        mine={form}
+        load={async () => {
+          const now = (await answerOf(api.GET('/api/machines', { params: { query: { units } } }))).find(
+            (one) => one.id === machine?.id,
+          )
+          return now && versionOf(now)
+        }}
+        onGoOn={(next, now) => {
+          setForm(next)
+          setSeen(now)
+          sending.reset()
+        }}
+      />
+      <Entry
+        label="Name"
+        value={form.name}
+        onChange={(name) => set({ name })}
+        error={sending.wrong('name')}
+        autoFocus
+      />
       <Choice
         label="How it holds"
-        value={kind}
+        value={form.kind}
         options={KINDS}
-        onChange={setKind}
-        error={form.wrong('kind')}
+        onChange={(kind) => set({ kind })}
+        error={sending.wrong('kind')}
         width={260}
       />
       <Entry
         label="Tire diameter at most"
-        value={mostTire}
-        onChange={setMostTire}
-        error={form.wrong('mostTire')}
+        value={form.mostTire}
+        onChange={(mostTire) => set({ mostTire })}
+        error={sending.wrong('mostTire')}
         unit={length}
         width={190}
       />
       <Entry
         label="Rim from"
-        value={leastRim}
-        onChange={setLeastRim}
-        error={form.wrong('leastRim')}
+        value={form.leastRim}
+        onChange={(leastRim) => set({ leastRim })}
+        error={sending.wrong('leastRim')}
         unit="in"
         width={130}
       />
       <Entry
         label="Rim up to"
-        value={mostRim}
-        onChange={setMostRim}
-        error={form.wrong('mostRim')}
+        value={form.mostRim}
+        onChange={(mostRim) => set({ mostRim })}
+        error={sending.wrong('mostRim')}
         unit="in"
         width={130}
       />
       <Entry
         label="Width at most"
-        value={mostWidth}
-        onChange={setMostWidth}
-        error={form.wrong('mostWidth')}
+        value={form.mostWidth}
+        onChange={(mostWidth) => set({ mostWidth })}
+        error={sending.wrong('mostWidth')}
         unit={length}
         width={160}
       />
@@ -181,9 +213,9 @@ function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onC
           <Entry
             key={step}
             label={words}
-            value={valves[step]}
-            onChange={(clock) => setValves({ ...valves, [step]: clock })}
-            error={form.wrong(`valves.${step}`)}
+            value={form.valves?.[step]}
+            onChange={(clock) => set({ valves: { ...form.valves, [step]: clock } })}
+            error={sending.wrong(`valves.${step}`)}
             hint="Blank: no sheet"
             width={190}
           />

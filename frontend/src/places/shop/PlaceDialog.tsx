@@ -7,6 +7,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { JobNow } from '../../merge/JobNow'
 import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
@@ -28,6 +29,7 @@ export function PlaceDialog(props: { job: Placed; view: Schemas['ScheduleView'];
   const [bay, setBay] = useState(String(job.bay ?? 1))
   const [people, setPeople] = useState<string[]>(job.people)
   const [pinned, setPinned] = useState(job.pinned)
+  const [version, setVersion] = useState(job.version)
   const why = useQuery({
     queryKey: ['jobs', 'why', job.jobId, job.version, units],
     queryFn: () =>
@@ -39,7 +41,7 @@ export function PlaceDialog(props: { job: Placed; view: Schemas['ScheduleView'];
     () =>
       answerOf(
         api.PUT('/api/shop/jobs/{id}/place', {
-          params: { path: { id: job.jobId }, query: { units }, header: { 'If-Match': `"${job.version}"` } },
+          params: { path: { id: job.jobId }, query: { units }, header: { 'If-Match': `"${version}"` } },
           body: { yard: at, day: dayOf, start, bay: Number(bay), people, pinned },
         }),
       ),
@@ -64,6 +66,13 @@ export function PlaceDialog(props: { job: Placed; view: Schemas['ScheduleView'];
       onClose={props.onClose}
       wide
     >
+      <JobNow
+        error={form.error}
+        onGoOn={(now) => {
+          setVersion(now.version)
+          form.reset()
+        }}
+      />
       <Box sx={{ width: '100%' }}>
         {job.minutes} minutes, {job.peopleNeeded === 1 ? 'one pair of hands' : `${job.peopleNeeded} pairs of hands`}
         {job.needs.length > 0 && `, ${job.needs.join(', ')}`}. Due {day(job.due)}.{job.waitsFor && ` ${job.waitsFor}.`}{' '}

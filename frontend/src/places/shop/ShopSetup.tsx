@@ -5,6 +5,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { BothVersions, type Seen } from '../../merge/BothVersions'
 import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
@@ -36,6 +37,7 @@ export function ShopSetup() {
 function Edit({ view }: { view: View }) {
   const [units] = useUnits()
   const [form, setForm] = useState<Form>(view.setup)
+  const [seen, setSeen] = useState<Seen<Form>>({ version: view.version, form: view.setup })
   const may = useMay('COORDINATOR')
   const notice = useNotice()
   const queries = useQueryClient()
@@ -43,7 +45,7 @@ function Edit({ view }: { view: View }) {
     () =>
       answerOf(
         api.PUT('/api/shop/setup', {
-          params: { query: { units }, header: { 'If-Match': `"${view.version}"` } },
+          params: { query: { units }, header: { 'If-Match': `"${seen.version}"` } },
           body: form,
         }),
       ),
@@ -73,6 +75,20 @@ function Edit({ view }: { view: View }) {
     >
       <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
         {general && <Alert severity="error">{general}</Alert>}
+        <BothVersions
+          error={save.error}
+          seen={seen}
+          mine={form}
+          load={async () => {
+            const now = await answerOf(api.GET('/api/shop/setup', { params: { query: { units } } }))
+            return { version: now.version, form: now.setup }
+          }}
+          onGoOn={(next, now) => {
+            setForm(next)
+            setSeen(now)
+            save.reset()
+          }}
+        />
         {view.faults.map((fault) => (
           <Alert key={fault} severity="warning">
             {fault}

@@ -8,6 +8,7 @@ import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
 import { BESIDE, FIELDS, type SidewallField } from '../../drawings/sidewall/fields'
 import { SidewallMap } from '../../drawings/sidewall/SidewallMap'
+import { BothVersions } from '../../merge/BothVersions'
 import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
@@ -45,6 +46,7 @@ const LEADS_TO: Partial<Record<SidewallField, string>> = {
 export function ModelDialog({ model, onClose }: { model: Schemas['ModelView'] | undefined; onClose: () => void }) {
   const [units] = useUnits()
   const [form, setForm] = useState<Form>(model?.form ?? BLANK)
+  const [seen, setSeen] = useState(model)
   const [line, setLine] = useState(model?.sidewall ?? '')
   const [picked, setPicked] = useState<SidewallField>('size')
   const may = useMay('COORDINATOR')
@@ -55,7 +57,7 @@ export function ModelDialog({ model, onClose }: { model: Schemas['ModelView'] | 
       model
         ? answerOf(
             api.PUT('/api/tire-models/{id}', {
-              params: { path: { id: model.id }, query: { units }, header: { 'If-Match': `"${model.version}"` } },
+              params: { path: { id: model.id }, query: { units }, header: { 'If-Match': `"${seen?.version}"` } },
               body: form,
             }),
           )
@@ -113,6 +115,21 @@ export function ModelDialog({ model, onClose }: { model: Schemas['ModelView'] | 
       disabled={!may}
       wide
     >
+      <BothVersions
+        error={saving.error}
+        seen={seen}
+        mine={form}
+        load={async () =>
+          (await answerOf(api.GET('/api/tire-models', { params: { query: { units } } }))).find(
+            (one) => one.id === model?.id,
+          )
+        }
+        onGoOn={(next, now) => {
+          setForm(next)
+          setSeen((before) => before && { ...before, ...now })
+          saving.reset()
+        }}
+      />
       <Box
         sx={{
           display: 'grid',

@@ -9,6 +9,7 @@ import { useNavigate } from 'react-router'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { registerQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
+import { BothVersions, type Seen } from '../../merge/BothVersions'
 import { Choice, Entry, NameEntry } from '../../ui/Entry'
 import { useNotice } from '../../ui/Notice'
 import { Page } from '../../ui/Page'
@@ -30,6 +31,7 @@ const STATES = [
 export function VehicleForm(props: { start: Form; sheet?: Schemas['Sheet']; copied?: string | undefined }) {
   const { sheet } = props
   const [form, setForm] = useState(props.start)
+  const [seen, setSeen] = useState<Seen<Form> | undefined>(sheet)
   const [confirmed, setConfirmed] = useState(false)
   const [units] = useUnits()
   const register = useQuery(registerQuery)
@@ -47,7 +49,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['Sheet']; copi
               params: {
                 path: { id: sheet.id },
                 query: { units, confirmed },
-                header: { 'If-Match': `"${sheet.version}"` },
+                header: { 'If-Match': `"${seen?.version}"` },
               },
               body,
             }),
@@ -86,6 +88,17 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['Sheet']; copi
             <strong>{problem.problem.title}.</strong> {problem.problem.detail}
           </Alert>
         )}
+        <BothVersions
+          error={saving.error}
+          seen={seen}
+          mine={body}
+          load={() => answerOf(api.GET('/api/vehicles/{id}/sheet', { params: { path: { id: sheet?.id ?? 0 } } }))}
+          onGoOn={(next, now) => {
+            setForm(next)
+            setSeen(now)
+            saving.reset()
+          }}
+        />
         <Part title="The vehicle">
           <Entry
             label="Unit number"

@@ -97,7 +97,7 @@ public class LoadCharts {
                 .orElseThrow(() -> ProblemException.notFound("There is no such chart."));
         if (row.getVersion() != seen) {
             throw ProblemException.changedMeanwhile(
-                    "Somebody changed this chart since you opened it. Load it again to see their change.", null);
+                    "Somebody changed this chart since you opened it. Both are shown; nothing was replaced.", null);
         }
         refuseTwice(chart, id);
         fill(row, chart, personId);

@@ -103,7 +103,7 @@ public class Catalogue {
         TireModelRecord row = record(id);
         if (row.getVersion() != seen) {
             throw ProblemException.changedMeanwhile(
-                    "Somebody changed this model since you opened it. Load it again to see their change.", null);
+                    "Somebody changed this model since you opened it. Both are shown; nothing was replaced.", null);
         }
         refuseTwice(model, id);
         fill(row, model, details);

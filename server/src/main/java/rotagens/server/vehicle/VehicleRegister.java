@@ -166,7 +166,7 @@ public class VehicleRegister {
         VehicleRecord row = record(id);
         if (row.getVersion() != seen) {
             throw ProblemException.changedMeanwhile(
-                    "Somebody changed this vehicle since you opened it. Your entries are still here; load the page again to see theirs.",
+                    "Somebody changed this vehicle since you opened it. Both are shown; nothing was replaced.",
                     null);
         }
         refuseUsedUnit(entry.unit(), id);

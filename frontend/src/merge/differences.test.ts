@@ -1,0 +1,45 @@
+import { describe, expect, it } from 'vitest'
+import { differences, merged, said } from './differences'
+
+const first = {
+  name: 'Shovel',
+  mostTire: '44 in',
+  valves: { TOP: '12', LAST: '' },
+  rows: [{ position: '1L', torque: '450' }],
+}
+
+describe('two versions of a form', () => {
+  it('tells what only one of the two changed from what both changed', () => {
+    const theirs = { ...first, name: 'Old shovel', mostTire: '46 in' }
+    const mine = { ...first, name: 'New shovel', valves: { ...first.valves, LAST: '3' } }
+    expect(differences(first, theirs, mine).map((one) => [one.words, one.clash])).toEqual([
+      ['name', true],
+      ['most tire', false],
+      ['valves last', false],
+    ])
+  })
+
+  it('names a line by its position, and takes lists of unlike length as one entry', () => {
+    const torque = { ...first, rows: [{ position: '1L', torque: '475' }] }
+    expect(differences(first, torque, first)[0]?.words).toBe('rows 1L torque')
+    const longer = { ...first, rows: [...first.rows, { position: '1R', torque: '450' }] }
+    expect(differences(first, longer, torque)).toMatchObject([{ words: 'rows', clash: true }])
+  })
+
+  it('goes on with mine, and theirs where it was chosen', () => {
+    const theirs = { name: 'Old shovel', mostTire: '46 in', valves: { TOP: '1' }, rows: first.rows }
+    const mine = { ...first, name: 'New shovel' }
+    const found = differences(first, theirs, mine)
+    const chosen = found.filter((one) => one.words !== 'name')
+    expect(merged(mine, chosen)).toEqual({ ...theirs, name: 'New shovel' })
+    expect(mine.mostTire).toBe('44 in')
+  })
+
+  it('says values as people would', () => {
+    expect(said('')).toBe('nothing')
+    expect(said(true)).toBe('yes')
+    expect(said('SIDE_SHOVEL')).toBe('side shovel')
+    expect(said(['MONDAY', 'TUESDAY'])).toBe('monday, tuesday')
+    expect(said([{ a: 1 }, { a: 2 }])).toBe('2 lines')
+  })
+})
