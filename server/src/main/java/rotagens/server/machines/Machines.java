@@ -130,7 +130,9 @@ public class Machines {
         MachineRecord row = db.fetchOptional(MACHINE, MACHINE.ID.eq(id))
                 .orElseThrow(() -> ProblemException.notFound("There is no such machine."));
         if (row.getVersion() != version) {
-            throw ProblemException.changedMeanwhile("Somebody changed this machine since you opened it. Both are shown; nothing was replaced.", onFile(row));
+            throw ProblemException.changedMeanwhile(
+                    "Somebody changed this machine since you opened it. Both are shown; nothing was replaced.",
+                    onFile(row));
         }
         refuseTaken(read.machine().name(), id);
         fill(row, read);

@@ -212,7 +212,8 @@ public class ShopSetups {
         Stored before = stored();
         if (before.version() != seen) {
             throw ProblemException.changedMeanwhile(
-                    "Somebody changed the shop’s setup since you opened it. Both are shown; nothing was replaced.", view(units));
+                    "Somebody changed the shop’s setup since you opened it. Both are shown; nothing was replaced.",
+                    view(units));
         }
         check(form);
         Entries wrong = new Entries();

@@ -166,8 +166,7 @@ public class VehicleRegister {
         VehicleRecord row = record(id);
         if (row.getVersion() != seen) {
             throw ProblemException.changedMeanwhile(
-                    "Somebody changed this vehicle since you opened it. Both are shown; nothing was replaced.",
-                    null);
+                    "Somebody changed this vehicle since you opened it. Both are shown; nothing was replaced.", null);
         }
         refuseUsedUnit(entry.unit(), id);
         LayoutChange change = layoutChange(id, entry.layout());
