@@ -9,6 +9,7 @@ import { Waiting } from '../offline/Waiting'
 import { AccountMenu } from '../session/AccountMenu'
 import { Gate } from '../session/Gate'
 import { NoticeProvider } from '../ui/Notice'
+import { ClockProblem } from './ClockProblem'
 import { JumpField } from './JumpField'
 import { useUnits } from './settings'
 import { colour } from './theme'
@@ -125,6 +126,7 @@ export function Shell() {
               sx={{ position: 'fixed', top: 0, left: 0, right: 0, zIndex: 2000, height: 2 }}
             />
           )}
+          <ClockProblem />
           <Box component="main" id="main" sx={{ flex: 1, display: 'flex', flexDirection: 'column', minWidth: 0 }}>
             <Outlet />
           </Box>

@@ -5,6 +5,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.annotation.Bean;
+import rotagens.server.clock.GuardedClock;
 
 /** Starts the product: one process, one data folder, one address. */
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
@@ -17,6 +18,6 @@ public class RotagensApplication {
     /** The machine's clock and zone; tests put another in its place. */
     @Bean
     Clock clock() {
-        return Clock.systemDefaultZone();
+        return new GuardedClock(Clock.systemDefaultZone());
     }
 }

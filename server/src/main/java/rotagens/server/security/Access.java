@@ -44,6 +44,7 @@ final class Access {
             new Line(GET, "/api/export", MANAGER),
             new Line(GET, "/api/backups", MANAGER),
             new Line(POST, "/api/backups", MANAGER),
+            new Line(POST, "/api/clock", MANAGER),
             new Line(PUT, "/api/policy/**", MANAGER),
             new Line(POST, "/api/policy/**", MANAGER),
             // The register: coordinators.

@@ -44,6 +44,7 @@ class AccessTest {
             Map.entry("GET /api/export", "MANAGER"),
             Map.entry("GET /api/backups", "MANAGER"),
             Map.entry("POST /api/backups", "MANAGER"),
+            Map.entry("POST /api/clock", "MANAGER"),
             Map.entry("POST /api/policy/{number}/years", "MANAGER"),
             Map.entry("PUT /api/policy/{number}", "MANAGER"),
             Map.entry("POST /api/people", "MANAGER"),

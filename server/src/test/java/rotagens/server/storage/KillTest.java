@@ -49,17 +49,7 @@ class KillTest {
 
     /** Lets it write until it has said so many numbers, kills it, and reads what else it said. */
     private List<Long> round(long first, int atLeast) throws IOException, InterruptedException {
-        Process child = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:TieredStopAtLevel=1",
-                        "-Xmx64m",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        KilledChild.class.getName(),
-                        folder.toString(),
-                        String.valueOf(first))
-                .redirectError(ProcessBuilder.Redirect.DISCARD)
-                .start();
+        Process child = Child.of(KilledChild.class, folder.toString(), String.valueOf(first));
         List<Long> said = new ArrayList<>();
         try (BufferedReader lines =
                 new BufferedReader(new InputStreamReader(child.getInputStream(), StandardCharsets.UTF_8))) {
@@ -70,9 +60,7 @@ class KillTest {
                     said.add(Long.parseLong(line));
                 }
                 if (said.size() == atLeast) {
-                    new ProcessBuilder("kill", "-9", String.valueOf(child.pid()))
-                            .start()
-                            .waitFor();
+                    Child.kill(child);
                 }
             }
         }

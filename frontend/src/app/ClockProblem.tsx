@@ -1,0 +1,33 @@
+import Alert from '@mui/material/Alert'
+import Button from '@mui/material/Button'
+import { useQuery } from '@tanstack/react-query'
+import { answerOf, api } from '../api/client'
+import { useMay } from '../session/session'
+import { useSend } from '../ui/useSend'
+
+/** Tells everybody that the machine's clock can't be right; a manager may say that it is, and ran ahead before. */
+export function ClockProblem() {
+  const manager = useMay('MANAGER')
+  const clock = useQuery({ queryKey: ['clock'], queryFn: () => answerOf(api.GET('/api/clock')) })
+  const right = useSend(
+    () => answerOf(api.POST('/api/clock')),
+    () => undefined,
+  )
+  if (!clock.data?.says) return null
+  return (
+    <Alert
+      severity="error"
+      sx={{ borderRadius: 0 }}
+      action={
+        manager && (
+          <Button color="inherit" size="small" onClick={right.send} loading={right.busy}>
+            The clock is right now
+          </Button>
+        )
+      }
+    >
+      {clock.data.says}
+      {manager && ' If it is right now and ran ahead when that was stored, say so.'}
+    </Alert>
+  )
+}
