@@ -29,7 +29,7 @@ const root = document.getElementById('root')
 if (root) {
   createRoot(root).render(
     <StrictMode>
-      <ThemeProvider theme={theme}>
+      <ThemeProvider theme={theme} defaultMode="system" modeStorageKey="rotagens.colours">
         <CssBaseline />
         <QueryClientProvider client={queries}>
           <RouterProvider router={router} />

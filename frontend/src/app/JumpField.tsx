@@ -7,6 +7,7 @@ import { useNavigate } from 'react-router'
 import { answerOf, api, type Schemas } from '../api/client'
 import { useMay } from '../session/session'
 import { COMMANDS } from './commands'
+import { colour } from './theme'
 
 interface Goal {
   label: string
@@ -121,10 +122,10 @@ export function JumpField() {
         width: { xs: 'auto', sm: 270 },
         flex: { xs: 1, sm: 'none' },
         order: { xs: 3, sm: 0 },
-        '& .MuiInputBase-root': { background: '#2C343A', color: '#fff', py: '2px !important' },
-        '& .MuiOutlinedInput-notchedOutline': { borderColor: '#596168' },
-        '& .MuiSvgIcon-root': { color: '#C9CDD0' },
-        '& input::placeholder': { color: '#C9CDD0', opacity: 1 },
+        '& .MuiInputBase-root': { background: colour.barField, color: '#fff', py: '2px !important' },
+        '& .MuiOutlinedInput-notchedOutline': { borderColor: colour.barEdge },
+        '& .MuiSvgIcon-root': { color: colour.barQuiet },
+        '& input::placeholder': { color: colour.barQuiet, opacity: 1 },
       }}
     />
   )

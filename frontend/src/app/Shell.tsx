@@ -42,7 +42,7 @@ export function Shell() {
             sx={{
               position: 'absolute',
               left: -9999,
-              '&:focus': { left: 8, top: 8, zIndex: 2000, background: '#fff', p: 1 },
+              '&:focus': { left: 8, top: 8, zIndex: 2000, background: colour.sheet, p: 1 },
             }}
           >
             Skip to the content
@@ -51,7 +51,7 @@ export function Shell() {
             component="header"
             className="not-printed"
             sx={{
-              background: colour.ink,
+              background: colour.bar,
               color: '#fff',
               px: { xs: 1.5, md: 2.5 },
               py: { xs: 1, md: 0 },
@@ -84,7 +84,7 @@ export function Shell() {
                   to={place.to}
                   end={place.to === '/'}
                   sx={{
-                    color: '#C9CDD0',
+                    color: colour.barQuiet,
                     textDecoration: 'none',
                     px: 1.5,
                     minHeight: 44,
@@ -110,8 +110,13 @@ export function Shell() {
               aria-label="Units"
               sx={{
                 order: { xs: 4, sm: 0 },
-                '& .MuiToggleButton-root': { color: '#C9CDD0', borderColor: '#596168', py: 0.4, fontSize: 12.5 },
-                '& .Mui-selected': { color: '#fff !important', background: '#3B444B !important' },
+                '& .MuiToggleButton-root': {
+                  color: colour.barQuiet,
+                  borderColor: colour.barEdge,
+                  py: 0.4,
+                  fontSize: 12.5,
+                },
+                '& .Mui-selected': { color: '#fff !important', background: `${colour.barPicked} !important` },
               }}
             >
               <ToggleButton value="US">psi · 1/32</ToggleButton>

@@ -1,7 +1,7 @@
 import { createTheme } from '@mui/material/styles'
 
-/** Chalk, ink, rubber and petrol; the five states are in drawings/state. */
-export const colour = {
+/** Chalk, ink, rubber and petrol by day. */
+const day = {
   chalk: '#F4F2EC',
   sheet: '#FFFFFF',
   ink: '#1B2126',
@@ -13,19 +13,97 @@ export const colour = {
   frame: '#B9B3A3',
   hairline: '#D8D3C7',
   petrol: '#0B6470',
+  petrolSoft: '#3E7F88',
+  onPetrol: '#FFFFFF',
   amber: '#F0B93A',
+  /** The five states, and what belongs to them. */
+  fit: '#2E6B4F',
+  unknown: '#5F6367',
+  watch: '#8F6300',
+  plan: '#3F4FA0',
+  stop: '#A8261B',
+  stopTint: '#FBECEA',
+  caution: '#7A4B00',
+  waiting: '#FFF3D6',
+  waitingEdge: '#D9B04C',
+  /** What is picked or pointed at in a list. */
+  picked: '#E4EFF0',
+  pointed: '#ECE8DD',
+}
+
+/** The same by night, for a dark yard: light ink on dark sheets, rubber still darker than what is written on it. */
+const night: typeof day = {
+  chalk: '#15191C',
+  sheet: '#1E2327',
+  ink: '#E9E7E1',
+  quiet: '#A9AEB2',
+  rubber: '#4B5257',
+  groove: '#0C0E10',
+  tread: '#D5D0C4',
+  beam: '#857F71',
+  frame: '#5E5F5A',
+  hairline: '#363C40',
+  petrol: '#7CC6D0',
+  petrolSoft: '#4E97A1',
+  onPetrol: '#0D1A1D',
+  amber: '#F0B93A',
+  fit: '#7CC6A0',
+  unknown: '#A4A9AD',
+  watch: '#E2B04A',
+  plan: '#A7B3F5',
+  stop: '#FF8F82',
+  stopTint: '#3A2320',
+  caution: '#E8BD73',
+  waiting: '#3A3019',
+  waitingEdge: '#8A6D25',
+  picked: '#243A3E',
+  pointed: '#2A3035',
+}
+
+type Name = keyof typeof day
+
+const names = Object.keys(day) as Name[]
+
+const variables = (of: typeof day) => Object.fromEntries(names.map((name) => [`--${name}`, of[name]]))
+
+/** Every colour by its name; which one that is, day or night, stands on the page's root. */
+export const colour = {
+  ...(Object.fromEntries(names.map((name) => [name, `var(--${name})`])) as Record<Name, string>),
+  /** The bar with the places is dark by day and by night. */
+  bar: '#1B2126',
+  onAmber: '#1B2126',
+  barEdge: '#596168',
+  barField: '#2C343A',
+  barPicked: '#3B444B',
+  barQuiet: '#C9CDD0',
+  barLink: '#9BD3DB',
 }
 
 export const mono = "'JetBrains Mono Variable', monospace"
 
+const palette = (of: typeof day) => ({
+  primary: { main: of.petrol, contrastText: of.onPetrol },
+  error: { main: of.stop },
+  text: { primary: of.ink, secondary: of.quiet },
+  background: { default: of.chalk, paper: of.sheet },
+  divider: of.hairline,
+})
+
+/** Paper is white whatever the screen is. */
+const onPaper = {
+  ...variables(day),
+  '--mui-palette-text-primary': day.ink,
+  '--mui-palette-text-secondary': day.quiet,
+  '--mui-palette-background-default': day.sheet,
+  '--mui-palette-background-paper': day.sheet,
+  '--mui-palette-divider': day.hairline,
+  '--mui-palette-primary-main': day.petrol,
+  '--mui-palette-error-main': day.stop,
+}
+
 export const theme = createTheme({
-  palette: {
-    primary: { main: colour.petrol },
-    error: { main: '#A8261B' },
-    text: { primary: colour.ink, secondary: colour.quiet },
-    background: { default: colour.chalk, paper: colour.sheet },
-    divider: colour.hairline,
-  },
+  cssVariables: { colorSchemeSelector: 'data-colours' },
+  colorSchemes: { light: { palette: palette(day) }, dark: { palette: palette(night) } },
   shape: { borderRadius: 4 },
   typography: {
     fontFamily: "'Archivo Variable', system-ui, sans-serif",
@@ -42,15 +120,20 @@ export const theme = createTheme({
   components: {
     MuiCssBaseline: {
       styleOverrides: {
+        ':root': variables(day),
+        ':root[data-colours="dark"]': { ...variables(night), colorScheme: 'dark' },
         body: { fontVariantNumeric: 'tabular-nums' },
         '@media (prefers-reduced-motion: reduce)': {
           '*, *::before, *::after': { animationDuration: '0s !important', transitionDuration: '0s !important' },
         },
         '@media print': {
           '.not-printed': { display: 'none !important' },
+          ':root, :root[data-colours]': { ...onPaper, colorScheme: 'light' },
           body: { background: '#fff !important' },
         },
         a: { color: colour.petrol },
+        // Words in a drawing without a colour of their own are ink, and so light by night.
+        svg: { fill: 'currentColor' },
         ':focus-visible': { outline: `2px solid ${colour.petrol}`, outlineOffset: 2 },
       },
     },
@@ -60,8 +143,8 @@ export const theme = createTheme({
       styleOverrides: {
         root: {
           color: colour.ink,
-          borderColor: '#B9B3A3',
-          '&.Mui-selected, &.Mui-selected:hover': { background: colour.ink, color: '#fff' },
+          borderColor: colour.frame,
+          '&.Mui-selected, &.Mui-selected:hover': { background: colour.ink, color: colour.sheet },
         },
       },
     },

@@ -57,7 +57,13 @@ export function JobCard({
       ref={card}
       component="article"
       aria-label={`${job.unit}, ${job.doneAt ? 'done' : day(job.day)}`}
-      sx={{ background: '#fff', border: 1, borderColor: marked ? colour.petrol : 'divider', borderRadius: 1, p: 1.5 }}
+      sx={{
+        background: colour.sheet,
+        border: 1,
+        borderColor: marked ? colour.petrol : 'divider',
+        borderRadius: 1,
+        p: 1.5,
+      }}
     >
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 0.75 }}>
         <Box

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
 import { Link } from 'react-router'
+import { colour } from '../app/theme'
 import { many } from '../units/format'
 import { type Held, outbox } from './outbox'
 import { useHeld, useSending } from './useOutbox'
@@ -28,9 +29,9 @@ export function Waiting() {
       role="status"
       className="not-printed"
       sx={{
-        background: '#FFF3D6',
+        background: colour.waiting,
         borderBottom: 1,
-        borderColor: '#D9B04C',
+        borderColor: colour.waitingEdge,
         px: { xs: 1.5, md: 2.5 },
         py: 0.75,
         display: 'flex',

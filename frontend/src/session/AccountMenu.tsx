@@ -2,6 +2,7 @@ import Button from '@mui/material/Button'
 import Divider from '@mui/material/Divider'
 import Menu from '@mui/material/Menu'
 import MenuItem from '@mui/material/MenuItem'
+import { useColorScheme } from '@mui/material/styles'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api } from '../api/client'
@@ -9,8 +10,15 @@ import { outbox } from '../offline/outbox'
 import { OwnPassword } from './OwnPassword'
 import { ROLE_WORDS, useMe } from './session'
 
+const COLOURS = [
+  ['system', 'Light or dark as the device is'],
+  ['light', 'Light'],
+  ['dark', 'Dark, for the yard at night'],
+] as const
+
 /** The person signed in, their password, the pages kept out of the bar, and the way out. */
 export function AccountMenu() {
+  const { mode, setMode } = useColorScheme()
   const me = useMe()
   const [at, setAt] = useState<HTMLElement | null>(null)
   const [changing, setChanging] = useState(false)
@@ -59,6 +67,21 @@ export function AccountMenu() {
         >
           Change your password…
         </MenuItem>
+        <Divider />
+        {COLOURS.map(([choice, words]) => (
+          <MenuItem
+            key={choice}
+            role="menuitemradio"
+            aria-checked={mode === choice}
+            selected={mode === choice}
+            onClick={() => {
+              close()
+              setMode(choice)
+            }}
+          >
+            {words}
+          </MenuItem>
+        ))}
         <Divider />
         <MenuItem onClick={() => void signOut()}>Sign out</MenuItem>
       </Menu>

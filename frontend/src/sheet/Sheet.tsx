@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { answerOf, api, onceKey, ProblemError } from '../api/client'
 import { useUnits } from '../app/settings'
+import { colour } from '../app/theme'
 import { GaugePanel } from '../gauge/GaugePanel'
 import { useGauge } from '../gauge/useGauge'
 import { useMay } from '../session/session'
@@ -117,7 +118,7 @@ function OpenSheet({ sheet }: { sheet: SheetView }) {
 
 function Progress({ done, all }: { done: number; all: number }) {
   return (
-    <Box aria-hidden sx={{ height: 8, background: '#E3DED1', borderRadius: 1, overflow: 'hidden' }}>
+    <Box aria-hidden sx={{ height: 8, background: colour.hairline, borderRadius: 1, overflow: 'hidden' }}>
       <Box sx={{ height: '100%', width: `${all === 0 ? 0 : (done / all) * 100}%`, bgcolor: 'primary.main' }} />
     </Box>
   )
@@ -162,7 +163,7 @@ function CloseSheet({ sheet, onOpen }: { sheet: SheetView; onOpen: (key: string)
           variant={sheet.open === 0 ? 'contained' : 'outlined'}
           onClick={() => closing.mutate()}
           loading={closing.isPending}
-          sx={{ minHeight: 52, background: sheet.open === 0 ? undefined : '#fff' }}
+          sx={{ minHeight: 52, background: sheet.open === 0 ? undefined : colour.sheet }}
         >
           Close the sheet
         </Button>

@@ -5,6 +5,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { answerOf, api, onceKey, ProblemError } from '../api/client'
 import { useUnits } from '../app/settings'
+import { colour } from '../app/theme'
 import { TorqueStar } from '../drawings/torque-star/TorqueStar'
 import { ValveClock } from '../drawings/valve-clock/ValveClock'
 import type { useGauge } from '../gauge/useGauge'
@@ -86,7 +87,7 @@ export function StepCard(props: {
       component="section"
       ref={card}
       aria-label={`${step.title}${step.position ? ` at ${step.position}` : ''}`}
-      sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: { xs: 1.5, sm: 2 } }}
+      sx={{ background: colour.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: { xs: 1.5, sm: 2 } }}
     >
       <Box sx={{ color: 'text.secondary' }}>
         {[step.phase, step.position && `${step.position}, ${step.positionName}`].filter(Boolean).join(' · ')}
@@ -146,7 +147,7 @@ export function StepCard(props: {
                   step.fields.find((field) => field.towards)?.towards ?? '',
                 )
               }
-              sx={{ minHeight: 48, background: '#fff', justifySelf: 'start' }}
+              sx={{ minHeight: 48, background: colour.sheet, justifySelf: 'start' }}
             >
               Press the gauge on
             </Button>

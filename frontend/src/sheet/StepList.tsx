@@ -36,7 +36,7 @@ export function StepList(props: { steps: StepView[]; chosen: string | undefined;
                     textAlign: 'left',
                     cursor: 'pointer',
                     color: step.state === 'WAITS' ? colour.quiet : colour.ink,
-                    background: step.key === props.chosen ? '#E3EEEE' : 'transparent',
+                    background: step.key === props.chosen ? colour.picked : 'transparent',
                     border: 0,
                     borderLeft: `4px solid ${step.key === props.chosen ? colour.petrol : 'transparent'}`,
                     '&:focus-visible': { outline: `2px solid ${colour.petrol}` },

@@ -6,7 +6,7 @@ import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { answerOf, api, onceKey, ProblemError, type Schemas } from '../api/client'
 import { useUnits } from '../app/settings'
-import { mono } from '../app/theme'
+import { colour, mono } from '../app/theme'
 import { useMay } from '../session/session'
 import { Choice } from '../ui/Entry'
 import { LoadProblem } from '../ui/Failed'
@@ -42,7 +42,7 @@ export function Visit() {
           <Button component={Link} to={`/jobs/${jobId}/sheet`}>
             Job sheet
           </Button>
-          <Button variant="outlined" onClick={() => globalThis.print()} sx={{ background: '#fff' }}>
+          <Button variant="outlined" onClick={() => globalThis.print()} sx={{ background: colour.sheet }}>
             Print the hand-over
           </Button>
         </>
@@ -171,7 +171,12 @@ function Note({ visit, onTook }: { visit: View; onTook: (view: View) => void }) 
       <Button type="submit" variant="contained" loading={note.isPending} sx={{ minHeight: 40 }}>
         Note it
       </Button>
-      <Button component="label" variant="outlined" loading={photo.isPending} sx={{ minHeight: 40, background: '#fff' }}>
+      <Button
+        component="label"
+        variant="outlined"
+        loading={photo.isPending}
+        sx={{ minHeight: 40, background: colour.sheet }}
+      >
         Photo…
         <input
           type="file"

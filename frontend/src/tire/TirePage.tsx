@@ -7,7 +7,7 @@ import { Link, useParams } from 'react-router'
 import type { Schemas } from '../api/client'
 import { tireQuery } from '../api/queries'
 import { useUnits } from '../app/settings'
-import { mono } from '../app/theme'
+import { colour, mono } from '../app/theme'
 import { FactList } from '../places/stock/FactList'
 import { useMay } from '../session/session'
 import { LoadProblem } from '../ui/Failed'
@@ -89,7 +89,7 @@ export function TirePage() {
         }}
       >
         <Box sx={{ minWidth: 0 }}>
-          <Box sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: 2, mb: 2 }}>
+          <Box sx={{ background: colour.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 2, mb: 2 }}>
             <Box sx={{ fontSize: 17, fontWeight: 700 }}>
               {tire.where.vehicleId !== undefined ? (
                 <Link to={`/vehicles/${tire.where.vehicleId}?at=${tire.where.position}`}>{tire.where.words}</Link>
@@ -168,7 +168,7 @@ export function TirePage() {
 
 function Quiet({ onClick, children }: { onClick: () => void; children: string }) {
   return (
-    <Button variant="outlined" sx={{ background: '#fff' }} onClick={onClick}>
+    <Button variant="outlined" sx={{ background: colour.sheet }} onClick={onClick}>
       {children}
     </Button>
   )

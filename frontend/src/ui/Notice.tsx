@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button'
 import Snackbar from '@mui/material/Snackbar'
 import { createContext, type ReactNode, useCallback, useContext, useState } from 'react'
+import { colour } from '../app/theme'
 
 interface Notice {
   text: string
@@ -27,7 +28,7 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
           notice?.undo && (
             <Button
               size="small"
-              sx={{ color: '#9BD3DB' }}
+              sx={{ color: colour.barLink }}
               onClick={() => {
                 notice.undo?.()
                 setNotice(null)

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
 import type { ReactNode } from 'react'
+import { colour } from '../app/theme'
 
 /** A plain table of records: hairlines, heads above, wide ones scroll in their own room. */
 export function Table({ label, heads, children }: { label: string; heads: ReactNode[]; children: ReactNode }) {
@@ -11,7 +12,7 @@ export function Table({ label, heads, children }: { label: string; heads: ReactN
         sx={{
           borderCollapse: 'collapse',
           width: '100%',
-          background: '#fff',
+          background: colour.sheet,
           '& th': { textAlign: 'left', fontWeight: 650, color: 'text.secondary', whiteSpace: 'nowrap' },
           '& td, & th': { borderBottom: 1, borderColor: 'divider', px: 1, py: 0.75, verticalAlign: 'top' },
         }}

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, type Schemas } from '../api/client'
 import { useUnits } from '../app/settings'
+import { colour } from '../app/theme'
 import { useMay } from '../session/session'
 import { DayAndOdometer } from '../tire/DayAndOdometer'
 import { Entry } from '../ui/Entry'
@@ -38,7 +39,7 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
     <>
       <Button
         variant="outlined"
-        sx={{ background: '#fff' }}
+        sx={{ background: colour.sheet }}
         aria-haspopup="menu"
         onClick={(event) => setAt(event.currentTarget)}
       >

@@ -91,7 +91,7 @@ export function VehiclePage() {
             value={overlays}
             onChange={(_, next: Overlay[]) => setOverlays(next)}
             aria-label="Shown on the plan"
-            sx={{ background: '#fff', mt: 1 }}
+            sx={{ background: colour.sheet, mt: 1 }}
           >
             <ToggleButton value="tread">Tread</ToggleButton>
             <ToggleButton value="pressure">Pressure</ToggleButton>
@@ -190,7 +190,7 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
         {stopped.length > 0 && `: ${stopped.join(', ')}`}
       </Box>
       {onSchedule && (
-        <Button variant="outlined" onClick={onSchedule} sx={{ background: '#fff' }}>
+        <Button variant="outlined" onClick={onSchedule} sx={{ background: colour.sheet }}>
           Schedule what’s due…
         </Button>
       )}
@@ -204,7 +204,7 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
 function PlanKey({ overlays }: { overlays: Overlay[] }) {
   const keys = [
     overlays.includes('tread') && 'Columns: tread left in the three grooves; dashed: pull point.',
-    overlays.includes('pressure') && 'Bar: cold pressure; black notch: target; red: 80 % of it.',
+    overlays.includes('pressure') && 'Bar: cold pressure; long notch: target; red: 80 % of it.',
     overlays.includes('age') && 'Ticks: years since the DOT week; long tick: limit.',
   ].filter(Boolean)
   if (keys.length === 0) return null

@@ -70,13 +70,13 @@ export function PressureBar({ tire }: { tire: PlacedTire }) {
             y={y(readShare)}
             width={4}
             height={box.height * readShare}
-            fill={off ? '#8F6300' : colour.petrol}
+            fill={off ? colour.watch : colour.petrol}
           />
         )}
         {target && (
           <>
             <path d={`M${x - 3} ${y(targetShare)}h10`} stroke={colour.ink} strokeWidth={1.8} />
-            <path d={`M${x + 2 - 3 * inward} ${y(lowShare)}h${6 * inward}`} stroke="#A8261B" strokeWidth={1.4} />
+            <path d={`M${x + 2 - 3 * inward} ${y(lowShare)}h${6 * inward}`} stroke={colour.stop} strokeWidth={1.4} />
           </>
         )}
       </g>
@@ -86,7 +86,7 @@ export function PressureBar({ tire }: { tire: PlacedTire }) {
         textAnchor="middle"
         fontSize={12}
         fontWeight={off ? 750 : 450}
-        fill={off ? '#8F6300' : colour.ink}
+        fill={off ? colour.watch : colour.ink}
       >
         {read ?? 'not read'}
       </text>
@@ -116,11 +116,11 @@ export function YearTicks({ tire }: { tire: PlacedTire }) {
   const ticks = yearTicks(mark.age.years, mark.age.limit, box)
   const past = mark.age.years >= mark.age.limit
   return (
-    <g stroke={past ? '#A8261B' : colour.ink} strokeWidth={1.8}>
+    <g stroke={past ? colour.stop : colour.ink} strokeWidth={1.8}>
       {ticks.full.map((y) => (
         <path key={y} d={`M${edge} ${y}h${outward * 6}`} />
       ))}
-      <path d={`M${edge} ${ticks.limit}h${outward * 13}`} stroke={past ? '#A8261B' : '#8A8577'} strokeWidth={2.4} />
+      <path d={`M${edge} ${ticks.limit}h${outward * 13}`} stroke={past ? colour.stop : colour.beam} strokeWidth={2.4} />
     </g>
   )
 }

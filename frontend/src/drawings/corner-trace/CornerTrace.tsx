@@ -67,7 +67,7 @@ export function CornerTrace({ views }: { views: View[] }) {
                 textAnchor={place.left ? 'end' : 'start'}
                 fontSize={14}
                 fontWeight={700}
-                fill="#2E6B4F"
+                fill={colour.fit}
               >
                 ✓ horn
               </text>
@@ -98,7 +98,7 @@ export function CornerTrace({ views }: { views: View[] }) {
                 textAnchor={place.left ? 'end' : 'start'}
                 fontSize={12}
                 fontWeight={700}
-                fill="#A8261B"
+                fill={colour.stop}
               >
                 fill again
               </text>
@@ -116,7 +116,7 @@ export function CornerTrace({ views }: { views: View[] }) {
             key={`thread ${view.position}`}
             d={`M ${from.x} ${from.y} C ${mid} ${from.y} ${mid} ${to.y} ${to.x} ${to.y}`}
             fill="none"
-            stroke="#8F6300"
+            stroke={colour.watch}
             strokeWidth={3}
             strokeDasharray="7 4"
           />

@@ -2,13 +2,13 @@ import { colour } from '../../app/theme'
 import { HEIGHT, type Ladder, place, RAILS, WIDTH } from './geometry'
 
 /** Keeps a figure readable where a line passes behind it. */
-const HALO = { paintOrder: 'stroke', stroke: '#fff', strokeWidth: 5, strokeLinejoin: 'round' } as const
+const HALO = { paintOrder: 'stroke', stroke: colour.sheet, strokeWidth: 5, strokeLinejoin: 'round' } as const
 
 const MARKS: Record<string, { stroke: string; dash?: string }> = {
-  maximum: { stroke: '#A8261B' },
-  runflat: { stroke: '#A8261B', dash: '2 3' },
+  maximum: { stroke: colour.stop },
+  runflat: { stroke: colour.stop, dash: '2 3' },
   need: { stroke: colour.ink, dash: '6 3' },
-  warning: { stroke: '#8F6300', dash: '1 3' },
+  warning: { stroke: colour.watch, dash: '1 3' },
 }
 
 /**
@@ -55,14 +55,14 @@ export function PressureLadder({ ladder, title }: { ladder: Ladder; title: strin
             width={149}
             height={21}
             rx={4}
-            fill={item.chosen ? colour.petrol : '#fff'}
+            fill={item.chosen ? colour.petrol : colour.sheet}
             stroke={item.chosen ? colour.petrol : item.offered ? colour.quiet : colour.frame}
             strokeDasharray={item.offered ? undefined : '3 3'}
           />
           <text
             x={8}
             y={labelY + 4}
-            fill={item.chosen ? '#fff' : item.offered ? colour.ink : colour.quiet}
+            fill={item.chosen ? colour.onPetrol : item.offered ? colour.ink : colour.quiet}
             fontWeight={item.chosen ? 700 : 450}
           >
             {item.chosen ? '▸ ' : ''}

@@ -42,7 +42,7 @@ export function LifeRibbons({ view }: { view: Ribbons }) {
         const first = parts[0]
         if (!last || !first) return null
         const thrown = thrownAway(ribbon, last, first)
-        const tone = ribbon.bought ? (index % 2 === 0 ? colour.petrol : '#3E7F88') : colour.beam
+        const tone = ribbon.bought ? (index % 2 === 0 ? colour.petrol : colour.petrolSoft) : colour.beam
         return (
           <g key={`${first.key} ${ribbon.label}`}>
             <title>
@@ -99,8 +99,8 @@ export function LifeRibbons({ view }: { view: Ribbons }) {
           y={laneY(view.positions.indexOf(one.position)) + LANE / 2 + 5}
           fontWeight={800}
           fontSize={15}
-          fill="#A8261B"
-          stroke="#fff"
+          fill={colour.stop}
+          stroke={colour.sheet}
           strokeWidth={3}
           paintOrder="stroke"
         >

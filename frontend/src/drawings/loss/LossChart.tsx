@@ -37,16 +37,16 @@ export function LossChart({ loss }: { loss: TireLoss }) {
             x2={CHART.width}
             y1={placed.need}
             y2={placed.need}
-            stroke="#A8261B"
+            stroke={colour.stop}
             strokeWidth={1.2}
             strokeDasharray="5 3"
           />
-          <text x={2} y={placed.need - 3} fill="#A8261B">
+          <text x={2} y={placed.need - 3} fill={colour.stop}>
             need {loss.needWords}
           </text>
         </>
       )}
-      <polyline points={line} fill="none" stroke={loss.leak ? '#A8261B' : colour.rubber} strokeWidth={1.6} />
+      <polyline points={line} fill="none" stroke={loss.leak ? colour.stop : colour.rubber} strokeWidth={1.6} />
       {placed.points.map(({ x, y, correctedY, point }, at) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: two readings may share a day
         <g key={at}>
@@ -54,7 +54,7 @@ export function LossChart({ loss }: { loss: TireLoss }) {
             cx={x}
             cy={y}
             r={3}
-            fill={point.filled ? colour.petrol : point.cold ? '#fff' : colour.amber}
+            fill={point.filled ? colour.petrol : point.cold ? colour.sheet : colour.amber}
             stroke={colour.rubber}
           >
             <title>

@@ -7,13 +7,15 @@ export function StateShape({ verdict }: { verdict: Verdict }) {
   const ink = STATES[verdict].colour
   switch (verdict) {
     case 'FIT':
-      return <circle cx={8} cy={8} r={5.5} fill="#fff" stroke={ink} strokeWidth={2.4} />
+      return <circle cx={8} cy={8} r={5.5} fill={colour.sheet} stroke={ink} strokeWidth={2.4} />
     case 'NOT_KNOWN':
-      return <circle cx={8} cy={8} r={5.5} fill="#fff" stroke={ink} strokeWidth={2.2} strokeDasharray="2.9 2.9" />
+      return (
+        <circle cx={8} cy={8} r={5.5} fill={colour.sheet} stroke={ink} strokeWidth={2.2} strokeDasharray="2.9 2.9" />
+      )
     case 'WATCH':
       return (
         <>
-          <circle cx={8} cy={8} r={5.7} fill="#fff" stroke={ink} strokeWidth={2} />
+          <circle cx={8} cy={8} r={5.7} fill={colour.sheet} stroke={ink} strokeWidth={2} />
           <path d="M8 2.3a5.7 5.7 0 0 1 0 11.4z" fill={ink} />
         </>
       )
@@ -23,7 +25,7 @@ export function StateShape({ verdict }: { verdict: Verdict }) {
       return (
         <>
           <path d="M5.1 1h5.8L15 5.1v5.8L10.9 15H5.1L1 10.9V5.1z" fill={ink} />
-          <rect x={3.6} y={6.6} width={8.8} height={2.8} fill="#fff" />
+          <rect x={3.6} y={6.6} width={8.8} height={2.8} fill={colour.sheet} />
         </>
       )
   }

@@ -1,12 +1,13 @@
 import type { Verdict } from '../../api/client'
+import { colour } from '../../app/theme'
 
 /** The five states: word and colour; the shape is drawn by StateGlyph. */
 export const STATES: Record<Verdict, { word: string; colour: string }> = {
-  FIT: { word: 'fit', colour: '#2E6B4F' },
-  NOT_KNOWN: { word: 'not known', colour: '#5F6367' },
-  WATCH: { word: 'watch', colour: '#8F6300' },
-  PLAN: { word: 'plan', colour: '#3F4FA0' },
-  DO_NOT_OPERATE: { word: 'do not operate', colour: '#A8261B' },
+  FIT: { word: 'fit', colour: colour.fit },
+  NOT_KNOWN: { word: 'not known', colour: colour.unknown },
+  WATCH: { word: 'watch', colour: colour.watch },
+  PLAN: { word: 'plan', colour: colour.plan },
+  DO_NOT_OPERATE: { word: 'do not operate', colour: colour.stop },
 }
 
 /** Worst first. */

@@ -3,9 +3,9 @@ import { placeThreads, ROW, type Thread, TOP, threadSize } from './geometry'
 
 const LINES = [
   { stroke: colour.petrol, dash: undefined },
-  { stroke: '#A8261B', dash: '7 3' },
-  { stroke: '#3F4FA0', dash: '2 3' },
-  { stroke: '#8F6300', dash: '10 3 2 3' },
+  { stroke: colour.stop, dash: '7 3' },
+  { stroke: colour.plan, dash: '2 3' },
+  { stroke: colour.watch, dash: '10 3 2 3' },
 ] as const
 
 /** Before and after: every place on both sides, every move a thread between them. Its words stand in the list of moves. */

@@ -53,7 +53,7 @@ export function TorqueStar(props: {
                 cx={x}
                 cy={y}
                 r={isNext ? 18 : 15}
-                fill={isDone ? colour.petrol : isNext ? colour.amber : '#fff'}
+                fill={isDone ? colour.petrol : isNext ? colour.amber : colour.sheet}
                 stroke={colour.ink}
                 strokeWidth={isNext ? 2.5 : 1}
               />
@@ -63,7 +63,7 @@ export function TorqueStar(props: {
                 textAnchor="middle"
                 fontSize={14}
                 fontWeight={750}
-                fill={isDone ? '#fff' : colour.ink}
+                fill={isDone ? colour.onPetrol : isNext ? colour.onAmber : colour.ink}
               >
                 {number}
               </text>
@@ -76,7 +76,7 @@ export function TorqueStar(props: {
           fontSize={19}
           fontWeight={750}
           fill={colour.ink}
-          stroke="#fff"
+          stroke={colour.sheet}
           strokeWidth={5}
           paintOrder="stroke"
         >
@@ -87,7 +87,7 @@ export function TorqueStar(props: {
           textAnchor="middle"
           fontSize={13}
           fill={colour.quiet}
-          stroke="#fff"
+          stroke={colour.sheet}
           strokeWidth={5}
           paintOrder="stroke"
         >
@@ -107,7 +107,7 @@ export function TorqueStar(props: {
             minHeight: 52,
             width: SIZE,
             cursor: 'pointer',
-            color: colour.ink,
+            color: colour.onAmber,
             background: colour.amber,
             border: `2px solid ${colour.ink}`,
             borderRadius: 1,

@@ -66,7 +66,7 @@ export function TreadSection(props: {
             strokeWidth={1.6}
             strokeDasharray="2 3"
           />
-          <text x={WIDTH + 4} y={drawn.pull} fill="#3F4FA0">
+          <text x={WIDTH + 4} y={drawn.pull} fill={colour.plan}>
             pull {props.words.pull}
           </text>
           <line
@@ -78,7 +78,7 @@ export function TreadSection(props: {
             strokeWidth={1.6}
             strokeDasharray="6 3"
           />
-          <text x={WIDTH + 4} y={drawn.legal + 11} fill="#A8261B">
+          <text x={WIDTH + 4} y={drawn.legal + 11} fill={colour.stop}>
             legal {props.words.legal}
           </text>
         </>

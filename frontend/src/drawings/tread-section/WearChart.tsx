@@ -24,7 +24,7 @@ export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       width="100%"
-      style={{ maxWidth: WIDTH, display: 'block', fontSize: 10.5, background: '#fff' }}
+      style={{ maxWidth: WIDTH, display: 'block', fontSize: 10.5, background: colour.sheet }}
       role="img"
       aria-label={`Lowest depth of ${tire.position} over miles: ${points.length} readings${tire.forecast?.rate ? `, ${tire.forecast.rate}` : ''}`}
     >
@@ -35,12 +35,12 @@ export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
           opacity={0.5}
         />
       )}
-      <line x1={0} x2={WIDTH} y1={y(pull)} y2={y(pull)} stroke="#3F4FA0" strokeDasharray="2 3" />
-      <text x={WIDTH - 4} y={y(pull) - 3} textAnchor="end" fill="#3F4FA0">
+      <line x1={0} x2={WIDTH} y1={y(pull)} y2={y(pull)} stroke={colour.plan} strokeDasharray="2 3" />
+      <text x={WIDTH - 4} y={y(pull) - 3} textAnchor="end" fill={colour.plan}>
         pull
       </text>
-      <line x1={0} x2={WIDTH} y1={y(legal)} y2={y(legal)} stroke="#A8261B" strokeDasharray="6 3" />
-      <text x={4} y={y(legal) - 3} fill="#A8261B">
+      <line x1={0} x2={WIDTH} y1={y(legal)} y2={y(legal)} stroke={colour.stop} strokeDasharray="6 3" />
+      <text x={4} y={y(legal) - 3} fill={colour.stop}>
         legal
       </text>
       {ahead && (
@@ -62,7 +62,7 @@ export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
       />
       {points.map((one, index) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: two readings may share a mile
-        <circle key={index} cx={x(one.miles)} cy={y(one.depth)} r={2.6} fill="#fff" stroke={colour.petrol} />
+        <circle key={index} cx={x(one.miles)} cy={y(one.depth)} r={2.6} fill={colour.sheet} stroke={colour.petrol} />
       ))}
     </svg>
   )

@@ -19,10 +19,16 @@ export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
         aria-label={`Valve clock, ${clock.step}, tool at 3 o’clock: valve at ${words || 'any place'}.`}
       >
         <circle r={TIRE} fill={colour.rubber} />
-        <circle r={RIM} fill="#EAE6DA" />
-        {clock.keepOut > 0 && <path d={sector(clock.keepOut, RIM)} fill="#A8261B" opacity={0.28} />}
+        <circle r={RIM} fill={colour.pointed} />
+        {clock.keepOut > 0 && <path d={sector(clock.keepOut, RIM)} fill={colour.stop} opacity={0.28} />}
         {clock.keepOut > 0 && (
-          <path d={sector(clock.keepOut, RIM)} fill="none" stroke="#A8261B" strokeWidth={1.5} strokeDasharray="4 3" />
+          <path
+            d={sector(clock.keepOut, RIM)}
+            fill="none"
+            stroke={colour.stop}
+            strokeWidth={1.5}
+            strokeDasharray="4 3"
+          />
         )}
         <circle r={13} fill={colour.beam} />
         <rect x={TIRE - 8} y={-17} width={34} height={34} rx={3} fill={colour.beam} stroke={colour.ink} />
@@ -38,12 +44,19 @@ export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
                   cx={x}
                   cy={y}
                   r={10}
-                  fill={rank === 0 ? colour.amber : '#fff'}
+                  fill={rank === 0 ? colour.amber : colour.sheet}
                   stroke={colour.ink}
                   strokeWidth={rank === 0 ? 2.5 : 1.5}
                   strokeDasharray={rank === 0 ? undefined : '3 2'}
                 />
-                <text x={x} y={y + 4} textAnchor="middle" fontSize={11} fontWeight={750} fill={colour.ink}>
+                <text
+                  x={x}
+                  y={y + 4}
+                  textAnchor="middle"
+                  fontSize={11}
+                  fontWeight={750}
+                  fill={rank === 0 ? colour.onAmber : colour.ink}
+                >
                   V
                 </text>
               </g>

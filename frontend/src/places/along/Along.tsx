@@ -7,7 +7,7 @@ import { Link } from 'react-router'
 import { answerOf, api } from '../../api/client'
 import { findingsQuery, fleetQuery, gaugesQuery, scopesQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
-import { mono } from '../../app/theme'
+import { colour, mono } from '../../app/theme'
 import { outbox } from '../../offline/outbox'
 import { type OfflineUse, useOfflineUse } from '../../offline/serviceWorker'
 import type { Sheet, WaitingEntry, WaitingPhoto } from '../../offline/store'
@@ -118,7 +118,7 @@ function Row({ sheet, entries, photos }: { sheet: Sheet; entries: WaitingEntry[]
           size="small"
           variant="outlined"
           to={`/vehicles/${sheet.vehicleId}/walk-round/${sheet.walk.id || 'sheet'}`}
-          sx={{ mr: 1, background: '#fff' }}
+          sx={{ mr: 1, background: colour.sheet }}
         >
           Walk round
         </Button>

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { backupsQuery } from '../../api/queries'
+import { colour } from '../../app/theme'
 import { LoadProblem } from '../../ui/Failed'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
@@ -35,7 +36,7 @@ export function Backups() {
         One is made every day, read back and checked; the newest {known?.keep ?? 14} are kept in{' '}
         <code>{known?.folder ?? '…'}</code>. Copy them to another machine: a backup beside the data burns with it.
       </Box>
-      <Button variant="outlined" sx={{ background: '#fff', mt: 1 }} onClick={make.send} loading={make.busy}>
+      <Button variant="outlined" sx={{ background: colour.sheet, mt: 1 }} onClick={make.send} loading={make.busy}>
         Back up now
       </Button>
       {make.error && (

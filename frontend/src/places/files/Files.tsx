@@ -7,6 +7,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { useMay } from '../../session/session'
 import { Choice } from '../../ui/Entry'
 import { Page } from '../../ui/Page'
@@ -43,7 +44,7 @@ export function Files() {
         <Choice label="What" value={kind} options={KINDS} onChange={setKind} width={260} />
         <Button
           variant="outlined"
-          sx={{ background: '#fff' }}
+          sx={{ background: colour.sheet }}
           component="a"
           href={`/api/exports/${kind}${asEntered ? '' : `?units=${units}`}`}
           download
@@ -57,7 +58,7 @@ export function Files() {
         {manager && (
           <Button
             variant="outlined"
-            sx={{ background: '#fff', ml: { md: 'auto' } }}
+            sx={{ background: colour.sheet, ml: { md: 'auto' } }}
             component="a"
             href="/api/export"
             download
@@ -106,7 +107,7 @@ function TelematicsDrop() {
         folder. Files read are moved aside.
       </Box>
       <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
-        <Button variant="outlined" sx={{ background: '#fff' }} onClick={read.send} loading={read.busy}>
+        <Button variant="outlined" sx={{ background: colour.sheet }} onClick={read.send} loading={read.busy}>
           Read what lies there
         </Button>
         <Button onClick={drop.send} loading={drop.busy}>

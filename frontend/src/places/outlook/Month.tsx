@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
@@ -34,7 +35,7 @@ export function Month() {
           <Button component="a" href={`/api/month.csv?month=${month}&units=${units}`}>
             CSV
           </Button>
-          <Button variant="outlined" sx={{ background: '#fff' }} onClick={() => globalThis.print()}>
+          <Button variant="outlined" sx={{ background: colour.sheet }} onClick={() => globalThis.print()}>
             Print
           </Button>
         </>

@@ -7,6 +7,7 @@ import { Link } from 'react-router'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { fleetQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { LifeRibbons } from '../../drawings/life-ribbons/LifeRibbons'
 import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
@@ -161,7 +162,11 @@ function Compared(props: { view: View; chosen: Strategy; onChoose: (strategy: St
         ]}
       >
         {props.view.strategies.map((one) => (
-          <Box component="tr" key={one.strategy} sx={one.strategy === props.chosen ? { background: '#EAF1F1' } : {}}>
+          <Box
+            component="tr"
+            key={one.strategy}
+            sx={one.strategy === props.chosen ? { background: colour.picked } : {}}
+          >
             <Box component="td" sx={{ minWidth: 190 }}>
               <label>
                 <input
@@ -303,7 +308,7 @@ function RibbonsOf({ vehicleId, strategy }: { vehicleId: number; strategy: Strat
   if (!ribbons.data) return <LoadingLines lines={4} />
   return (
     <Box
-      sx={{ overflowX: 'auto', background: '#fff', border: 1, borderColor: 'divider', p: 1 }}
+      sx={{ overflowX: 'auto', background: colour.sheet, border: 1, borderColor: 'divider', p: 1 }}
       tabIndex={0}
       role="region"
       aria-label={`Ribbons of ${ribbons.data.unit}`}

@@ -7,6 +7,7 @@ import { useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { answerOf, api } from '../../api/client'
 import { peopleQuery } from '../../api/queries'
+import { colour } from '../../app/theme'
 import { type Person, ROLE_MEANS, ROLE_WORDS, type Role, useMay, useMe } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
@@ -45,7 +46,7 @@ export function PeoplePage() {
     >
       <Table label="People" heads={['Name', 'Role', 'Account', '']}>
         {people.data.map((person) => (
-          <Box component="tr" key={person.id} sx={person.id === at ? { background: '#E8F1F2' } : {}}>
+          <Box component="tr" key={person.id} sx={person.id === at ? { background: colour.picked } : {}}>
             <td>
               <strong>{person.name}</strong>
               {person.id === me?.id && ' (you)'}

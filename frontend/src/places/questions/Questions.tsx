@@ -7,6 +7,7 @@ import { useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
@@ -75,7 +76,7 @@ export function Questions() {
             CSV
           </Button>
           {may && (
-            <Button variant="outlined" sx={{ background: '#fff' }} onClick={() => setKeeping(true)}>
+            <Button variant="outlined" sx={{ background: colour.sheet }} onClick={() => setKeeping(true)}>
               Keep it under a name…
             </Button>
           )}
@@ -111,7 +112,7 @@ export function Questions() {
                   borderBottom: 1,
                   borderColor: 'divider',
                   py: 0.5,
-                  background: chosen ? '#EAF1F1' : undefined,
+                  background: chosen ? colour.picked : undefined,
                 }}
               >
                 <Checkbox

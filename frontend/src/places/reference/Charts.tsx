@@ -5,6 +5,7 @@ import { useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { chartsQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { useMay } from '../../session/session'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
@@ -46,7 +47,7 @@ export function Charts() {
             component="section"
             key={chart.id}
             aria-label={chart.title}
-            sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: 1.5 }}
+            sx={{ background: colour.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 1.5 }}
           >
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
               <Box component="h2" sx={{ typography: 'h3', m: 0, flex: 1 }}>

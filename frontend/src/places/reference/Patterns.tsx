@@ -6,6 +6,7 @@ import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { patternsQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { TreadSection } from '../../drawings/tread-section/TreadSection'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
@@ -64,7 +65,7 @@ export function Patterns() {
               component="section"
               key={card.shape}
               aria-label={card.words}
-              sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: 1.5 }}
+              sx={{ background: colour.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 1.5 }}
             >
               <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
                 {card.words}
@@ -118,7 +119,7 @@ function Round({ shape }: { shape: 'SAWTOOTH' | 'CUPPING' | 'FLAT_SPOT' }) {
       aria-label={`${shape.toLowerCase().replaceAll('_', ' ')}, rolled out`}
       style={{ maxWidth: 420 }}
     >
-      <path d={`${path}L328,88L4,88Z`} fill="#2A2E31" />
+      <path d={`${path}L328,88L4,88Z`} fill={colour.rubber} />
       <text x={166} y={80} textAnchor="middle" fontSize={11} fill="#fff">
         rolled out, along the way it rolls
       </text>
@@ -147,7 +148,7 @@ function Practice({ cards }: { cards: Card[] }) {
   }
   return (
     <Box component="section" aria-label="Practice" sx={{ display: 'grid', gap: 2, maxWidth: 760 }}>
-      <Box sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: 2 }}>
+      <Box sx={{ background: colour.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 2 }}>
         <Box
           component="table"
           aria-label="What the gauge shows"
@@ -185,7 +186,7 @@ function Practice({ cards }: { cards: Card[] }) {
             variant={guess === card.shape ? 'contained' : 'outlined'}
             aria-pressed={guess === card.shape}
             onClick={() => choose(card.shape)}
-            sx={{ minHeight: 44, background: guess === card.shape ? undefined : '#fff' }}
+            sx={{ minHeight: 44, background: guess === card.shape ? undefined : colour.sheet }}
           >
             {card.words}
           </Button>

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
 import { useState } from 'react'
+import { colour } from '../../app/theme'
 import { BESIDE, FIELDS, type SidewallField } from '../../drawings/sidewall/fields'
 import { SidewallMap } from '../../drawings/sidewall/SidewallMap'
 import { Page } from '../../ui/Page'
@@ -24,7 +25,7 @@ export function Reference() {
               component="section"
               aria-live="polite"
               aria-label="About the field"
-              sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: 2, mb: 3 }}
+              sx={{ background: colour.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 2, mb: 3 }}
             >
               <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
                 {told.title}

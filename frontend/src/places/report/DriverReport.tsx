@@ -5,6 +5,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useParams } from 'react-router'
 import { answerOf, api, type Schemas } from '../../api/client'
+import { colour } from '../../app/theme'
 import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
@@ -84,7 +85,7 @@ export function DriverReport() {
                 variant={symptom === one.name ? 'contained' : 'outlined'}
                 aria-pressed={symptom === one.name}
                 onClick={() => setSymptom(one.name as Symptom)}
-                sx={{ minHeight: 52, background: symptom === one.name ? undefined : '#fff' }}
+                sx={{ minHeight: 52, background: symptom === one.name ? undefined : colour.sheet }}
               >
                 {one.words}
               </Button>
@@ -109,7 +110,7 @@ export function DriverReport() {
                 variant={corner === one ? 'contained' : 'outlined'}
                 aria-pressed={corner === one}
                 onClick={() => setCorner(corner === one ? '' : one)}
-                sx={{ minHeight: 44, minWidth: 56, background: corner === one ? undefined : '#fff' }}
+                sx={{ minHeight: 44, minWidth: 56, background: corner === one ? undefined : colour.sheet }}
               >
                 {one}
               </Button>

@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { useMay } from '../../session/session'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
@@ -51,7 +52,7 @@ function OneBundle({ bundle }: { bundle: Schemas['BundleView'] }) {
   return (
     <Box
       sx={{
-        background: '#fff',
+        background: colour.sheet,
         border: 1,
         borderColor: 'divider',
         p: 1.25,

@@ -6,7 +6,7 @@ import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { registerQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
-import { mono } from '../../app/theme'
+import { colour, mono } from '../../app/theme'
 import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
 import { useSend } from '../../ui/useSend'
@@ -71,7 +71,7 @@ function FeedsOut() {
           onChange={setPerson}
           width={200}
         />
-        <Button variant="outlined" onClick={share.send} loading={share.busy} sx={{ background: '#fff' }}>
+        <Button variant="outlined" onClick={share.send} loading={share.busy} sx={{ background: colour.sheet }}>
           Make a private address
         </Button>
       </Box>
@@ -119,7 +119,7 @@ function BookingsIn() {
         or place. A file brought in again replaces the one before.
       </div>
       <div>
-        <Button component="label" variant="outlined" loading={read.isPending} sx={{ background: '#fff' }}>
+        <Button component="label" variant="outlined" loading={read.isPending} sx={{ background: colour.sheet }}>
           Bring in bookings…
           <input
             type="file"
@@ -204,7 +204,7 @@ function Bookings() {
         />
         <Entry label="Back" value={to} onChange={setTo} error={add.wrong('to')} type="datetime-local" width={220} />
         <Entry label="What for" value={why} onChange={setWhy} error={add.wrong('why')} width={220} />
-        <Button type="submit" variant="outlined" loading={add.busy} sx={{ background: '#fff', minHeight: 40 }}>
+        <Button type="submit" variant="outlined" loading={add.busy} sx={{ background: colour.sheet, minHeight: 40 }}>
           Book it out
         </Button>
       </Box>

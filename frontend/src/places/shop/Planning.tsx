@@ -8,6 +8,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { Choice } from '../../ui/Entry'
 import { useNotice } from '../../ui/Notice'
 import { Table } from '../../ui/Table'
@@ -60,7 +61,7 @@ export function Planning() {
     <Box
       component="section"
       aria-label="Planning"
-      sx={{ background: '#fff', border: 1, borderColor: 'divider', p: 1.5 }}
+      sx={{ background: colour.sheet, border: 1, borderColor: 'divider', p: 1.5 }}
     >
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
         <Choice

@@ -5,6 +5,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { useMay } from '../../session/session'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
@@ -125,7 +126,7 @@ function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean
             width: '100%',
             minWidth: 860,
             tableLayout: 'fixed',
-            background: '#fff',
+            background: colour.sheet,
             '& td, & th': { border: 1, borderColor: 'divider', verticalAlign: 'top', p: 0.5 },
             '& th': { textAlign: 'left', fontWeight: 650, color: 'text.secondary' },
           }}
@@ -155,7 +156,7 @@ function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean
                   <Box
                     component="td"
                     key={one.day}
-                    sx={{ background: one.closed ? '#ECE8DE' : undefined, height: 44 }}
+                    sx={{ background: one.closed ? colour.pointed : undefined, height: 44 }}
                     onDragOver={(event: React.DragEvent) => event.preventDefault()}
                     onDrop={(event: React.DragEvent) => drop(event, one.day, bay)}
                   >
@@ -199,10 +200,10 @@ function JobBlock({ job, may, onMove }: { job: Placed; may: boolean; onMove: () 
         font: 'inherit',
         fontSize: 12.5,
         border: 1,
-        borderColor: conflict ? '#A8261B' : 'divider',
+        borderColor: conflict ? colour.stop : 'divider',
         borderLeft: `4px ${conflict ? 'double' : 'solid'}`,
-        borderLeftColor: conflict ? '#A8261B' : 'primary.main',
-        background: conflict ? '#FBECEA' : '#F4F8F8',
+        borderLeftColor: conflict ? colour.stop : 'primary.main',
+        background: conflict ? colour.stopTint : colour.picked,
         borderRadius: 0.5,
         p: 0.5,
         mb: 0.5,
@@ -215,7 +216,7 @@ function JobBlock({ job, may, onMove }: { job: Placed; may: boolean; onMove: () 
       {job.people.length > 0 && <div>{job.people.join(', ')}</div>}
       {job.late && <strong>after its due day, {day(job.due)}</strong>}
       {job.clashes.map((clash) => (
-        <Box key={clash.says} sx={{ color: '#A8261B', fontWeight: 650 }}>
+        <Box key={clash.says} sx={{ color: colour.stop, fontWeight: 650 }}>
           {clash.title}
         </Box>
       ))}

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { modelsQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { useMay } from '../../session/session'
 import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
@@ -64,7 +65,7 @@ export function Catalogue() {
               {!model.form.steerAllowed && <Box sx={{ color: 'text.secondary' }}>not on steer</Box>}
               {model.form.directional && <Box sx={{ color: 'text.secondary' }}>directional</Box>}
               {model.disagreements.map((one) => (
-                <Box key={one} sx={{ color: '#8F6300' }}>
+                <Box key={one} sx={{ color: colour.watch }}>
                   {one}
                 </Box>
               ))}

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import { useQuery } from '@tanstack/react-query'
 import { answerOf, api, ProblemError } from '../../api/client'
-import { mono } from '../../app/theme'
+import { colour, mono } from '../../app/theme'
 import { Entry } from '../../ui/Entry'
 import { useRested } from '../../ui/useRested'
 import { day } from '../../units/format'
@@ -56,7 +56,7 @@ export function DotEntry(props: {
               </Box>
             ))}
           {read.data.notes.map((note) => (
-            <Box key={note} sx={{ color: '#8F6300' }}>
+            <Box key={note} sx={{ color: colour.watch }}>
               {note}
             </Box>
           ))}

@@ -6,6 +6,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { BESIDE, FIELDS, type SidewallField } from '../../drawings/sidewall/fields'
 import { SidewallMap } from '../../drawings/sidewall/SidewallMap'
 import { BothVersions } from '../../merge/BothVersions'
@@ -231,7 +232,7 @@ export function SidewallLine({ value, onChange }: { value: string; onChange: (te
             </Box>
           ))}
           {read.data.missing.map((missing) => (
-            <Box key={missing} sx={{ color: '#8F6300' }}>
+            <Box key={missing} sx={{ color: colour.watch }}>
               Still missing: {missing}
             </Box>
           ))}

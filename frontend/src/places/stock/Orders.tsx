@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { ordersQuery } from '../../api/queries'
+import { colour } from '../../app/theme'
 import { useMay } from '../../session/session'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
@@ -90,7 +91,12 @@ function OneOrder({ order, onReceive }: { order: Order; onReceive: (line: Line) 
             <td>{line.price}</td>
             <td>
               {technician && !order.closedAt && line.accepted < line.quantity && (
-                <Button size="small" variant="outlined" onClick={() => onReceive(line)} sx={{ background: '#fff' }}>
+                <Button
+                  size="small"
+                  variant="outlined"
+                  onClick={() => onReceive(line)}
+                  sx={{ background: colour.sheet }}
+                >
                   Receive…
                 </Button>
               )}

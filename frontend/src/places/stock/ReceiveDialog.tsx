@@ -5,6 +5,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { useMe } from '../../session/session'
 import { Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
@@ -238,11 +239,11 @@ function OneTire(props: {
             </Box>
           ))}
           {compared.notes.map((reason) => (
-            <Box key={reason.says} sx={{ color: '#8F6300' }}>
+            <Box key={reason.says} sx={{ color: colour.watch }}>
               {reason.says}. {reason.because}
             </Box>
           ))}
-          {!differs && compared.notes.length === 0 && <Box sx={{ color: '#2E6B4F' }}>As ordered.</Box>}
+          {!differs && compared.notes.length === 0 && <Box sx={{ color: colour.fit }}>As ordered.</Box>}
         </Box>
       )}
       {(differs || tire.accepted === false) && (

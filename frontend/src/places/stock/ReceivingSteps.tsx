@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import type { Schemas } from '../../api/client'
+import { colour } from '../../app/theme'
 import { Entry } from '../../ui/Entry'
 
 type StepView = Schemas['ReceivingStepView']
@@ -28,7 +29,7 @@ export function ReceivingSteps(props: {
         return (
           <Box component="li" key={step.step} sx={{ py: 0.5 }}>
             <strong>{step.title}.</strong> {step.does}
-            {step.caution && <Box sx={{ fontWeight: 600, color: '#7A4B00' }}>{step.caution}</Box>}
+            {step.caution && <Box sx={{ fontWeight: 600, color: colour.caution }}>{step.caution}</Box>}
             {step.step === 'COUNT' && (
               <Box sx={{ mt: 0.75 }}>
                 <Entry

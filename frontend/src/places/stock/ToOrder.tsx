@@ -6,6 +6,7 @@ import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { registerQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
@@ -287,7 +288,7 @@ function Outbox() {
           <summary>
             {mail.subject}, to {mail.addressee}, {mail.by}, {moment(mail.at)}
           </summary>
-          <Box component="pre" sx={{ font: 'inherit', whiteSpace: 'pre-wrap', m: 0, p: 1, background: '#fff' }}>
+          <Box component="pre" sx={{ font: 'inherit', whiteSpace: 'pre-wrap', m: 0, p: 1, background: colour.sheet }}>
             {mail.body}
           </Box>
         </details>

@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { fleetQuery, tireQuery, vehicleQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
-import { mono } from '../../app/theme'
+import { colour, mono } from '../../app/theme'
 import { Choice, Entry } from '../../ui/Entry'
 import { Page } from '../../ui/Page'
 
@@ -107,8 +107,8 @@ export function Tags() {
           <Box
             key={tag.key}
             sx={{
-              border: '1px dashed #8F8979',
-              background: '#fff',
+              border: `1px dashed ${colour.beam}`,
+              background: colour.sheet,
               p: 1.25,
               display: 'flex',
               gap: 1.5,

@@ -45,7 +45,7 @@ export function DueList({
       component="section"
       aria-label="Due"
       sx={{
-        background: '#fff',
+        background: colour.sheet,
         borderLeft: { lg: 1 },
         borderTop: { xs: 1, lg: 0 },
         '&&': { borderColor: colour.hairline },
@@ -58,7 +58,7 @@ export function DueList({
           position: 'sticky',
           top: 0,
           zIndex: 2,
-          background: '#fff',
+          background: colour.sheet,
           px: 2,
           py: 1,
           borderBottom: 1,

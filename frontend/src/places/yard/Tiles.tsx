@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
+import { colour } from '../../app/theme'
 import { SmallAxlePlan } from '../../drawings/axle-plan/AxlePlan'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { STATES } from '../../drawings/state/states'
@@ -55,7 +56,7 @@ function VehicleTile({ tile, today }: { tile: Tile; today: string }) {
       component={Link}
       to={`/vehicles/${tile.id}`}
       sx={{
-        background: '#fff',
+        background: colour.sheet,
         border: '1px solid',
         borderColor: stopped ? state.colour : 'divider',
         boxShadow: stopped ? `inset 0 0 0 1px ${state.colour}` : 'none',
@@ -68,7 +69,7 @@ function VehicleTile({ tile, today }: { tile: Tile; today: string }) {
         display: 'flex',
         flexDirection: 'column',
         alignItems: 'center',
-        '&:hover': { background: '#FBFAF7' },
+        '&:hover': { background: colour.pointed },
         // Thousands of plans stay in the page; the browser draws those in sight.
         contentVisibility: 'auto',
         containIntrinsicSize: 'auto 150px',

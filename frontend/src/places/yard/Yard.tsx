@@ -7,6 +7,7 @@ import { useInfiniteQuery } from '@tanstack/react-query'
 import { Link, useSearchParams } from 'react-router'
 import { type YardFilter, yardPagesQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { STATES, WORST_FIRST } from '../../drawings/state/states'
 import { LoadProblem } from '../../ui/Failed'
@@ -60,7 +61,7 @@ export function Yard() {
           value={filter.state}
           onChange={(_, next) => set('state', next ?? '')}
           aria-label="Show vehicles in one state"
-          sx={{ background: '#fff', flexWrap: 'wrap' }}
+          sx={{ background: colour.sheet, flexWrap: 'wrap' }}
         >
           {WORST_FIRST.map((state) => (
             <ToggleButton key={state} value={state} sx={{ gap: 0.8, py: 0.6, px: 1.2, color: 'text.primary' }}>

@@ -6,6 +6,7 @@ import { useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { answerOf, api } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { GaugePanel } from '../../gauge/GaugePanel'
 import { useGauge } from '../../gauge/useGauge'
 import { Entry } from '../../ui/Entry'
@@ -80,7 +81,7 @@ export function Adjust() {
               onClick={() => setAt(index)}
               aria-current={index === at ? 'step' : undefined}
               aria-label={`Go to ${one.position}`}
-              sx={{ minWidth: 48, minHeight: 44, px: 0.5, background: index === at ? undefined : '#fff' }}
+              sx={{ minWidth: 48, minHeight: 44, px: 0.5, background: index === at ? undefined : colour.sheet }}
             >
               {one.position}
             </Button>

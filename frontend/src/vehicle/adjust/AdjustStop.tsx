@@ -7,6 +7,7 @@ import { useQuery } from '@tanstack/react-query'
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import type { useGauge } from '../../gauge/useGauge'
 import { useRested } from '../../ui/useRested'
 import { useSend } from '../../ui/useSend'
@@ -139,7 +140,7 @@ export function AdjustStop(props: {
                 onClick={() =>
                   void props.gauge.press(vehicleId, stop.position, units, gauging === 'after' ? (said?.to ?? '') : '')
                 }
-                sx={{ minHeight: 48, background: '#fff' }}
+                sx={{ minHeight: 48, background: colour.sheet }}
               >
                 Press the gauge on
               </Button>
@@ -184,7 +185,9 @@ export function AdjustStop(props: {
           {form.error.message}
         </Alert>
       )}
-      <Box sx={{ position: 'sticky', bottom: 0, py: 1, background: '#F4F2EC', borderTop: 1, borderColor: 'divider' }}>
+      <Box
+        sx={{ position: 'sticky', bottom: 0, py: 1, background: colour.chalk, borderTop: 1, borderColor: 'divider' }}
+      >
         <Button
           variant="contained"
           loading={form.busy}
@@ -265,7 +268,7 @@ function GaugeField(props: {
           endAdornment: /[a-z]/i.test(props.value) ? undefined : (
             <InputAdornment position="end">{pressureUnit(units)}</InputAdornment>
           ),
-          sx: { background: '#fff' },
+          sx: { background: colour.sheet },
         },
       }}
     />

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { dotSheetQuery } from '../../api/queries'
-import { mono } from '../../app/theme'
+import { colour, mono } from '../../app/theme'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
 import { Table } from '../../ui/Table'
@@ -25,7 +25,7 @@ export function DotSheet() {
         <Button
           className="not-printed"
           variant="outlined"
-          sx={{ ml: 'auto', background: '#fff' }}
+          sx={{ ml: 'auto', background: colour.sheet }}
           onClick={() => window.print()}
         >
           Print

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { AxlePlan } from '../../drawings/axle-plan/AxlePlan'
 import { Choice, Entry } from '../../ui/Entry'
 import { pressureUnit } from '../../units/format'
@@ -64,7 +65,12 @@ export function AxleBuilder(props: {
             />
           ))}
           <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
-            <Button variant="outlined" sx={{ background: '#fff' }} onClick={add} disabled={form.axles.length >= MOST}>
+            <Button
+              variant="outlined"
+              sx={{ background: colour.sheet }}
+              onClick={add}
+              disabled={form.axles.length >= MOST}
+            >
               Another axle behind
             </Button>
             <Choice
@@ -129,7 +135,7 @@ function OneAxle(props: {
         value={axle.tires}
         onChange={(_, tires: number | null) => tires && onChange({ tires })}
         aria-label={`Tires of axle ${number}`}
-        sx={{ background: '#fff' }}
+        sx={{ background: colour.sheet }}
       >
         <ToggleButton value={2}>single</ToggleButton>
         <ToggleButton value={4}>dual</ToggleButton>

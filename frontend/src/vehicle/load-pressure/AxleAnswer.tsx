@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import type { ReactNode } from 'react'
+import { colour } from '../../app/theme'
 import { PressureLadder } from '../../drawings/ladder/PressureLadder'
 import { ConcernList } from './ConcernList'
 import type { AxleSheet } from './LoadPressure'
@@ -23,7 +24,9 @@ export function AxleAnswer(props: {
           alignItems: 'start',
         }}
       >
-        <Box sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: 1.25, minWidth: 0 }}>
+        <Box
+          sx={{ background: colour.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 1.25, minWidth: 0 }}
+        >
           {axle.ladder ? (
             <>
               <PressureLadder ladder={axle.ladder} title={`Pressure ladder of axle ${axle.axle}`} />
@@ -53,12 +56,12 @@ export function AxleAnswer(props: {
           <Facts axle={axle} />
           <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
             {props.onWarning && (
-              <Button size="small" variant="outlined" onClick={props.onWarning} sx={{ background: '#fff' }}>
+              <Button size="small" variant="outlined" onClick={props.onWarning} sx={{ background: colour.sheet }}>
                 Warning threshold…
               </Button>
             )}
             {props.onChalk && axle.maximum && (
-              <Button size="small" variant="outlined" onClick={props.onChalk} sx={{ background: '#fff' }}>
+              <Button size="small" variant="outlined" onClick={props.onChalk} sx={{ background: colour.sheet }}>
                 Chalk line…
               </Button>
             )}
@@ -143,7 +146,7 @@ function Limits({ margins }: { margins: AxleSheet['margins'] }) {
       {margins.map((margin, at) => (
         <li key={margin.what}>
           {margin.what}:{' '}
-          <span style={{ fontWeight: at === 0 ? 700 : 450, color: margin.over ? '#A8261B' : undefined }}>
+          <span style={{ fontWeight: at === 0 ? 700 : 450, color: margin.over ? colour.stop : undefined }}>
             {margin.left} {margin.over ? 'over' : 'left'}
           </span>{' '}
           of {margin.limit}

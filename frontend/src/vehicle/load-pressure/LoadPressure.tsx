@@ -8,6 +8,7 @@ import { Link } from 'react-router'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { loadPressureQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { useMay } from '../../session/session'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
@@ -73,7 +74,7 @@ export function LoadPressure() {
               variant="outlined"
               component={Link}
               to={`/vehicles/${vehicle.id}/adjust`}
-              sx={{ background: '#fff' }}
+              sx={{ background: colour.sheet }}
             >
               Measure and adjust
             </Button>
@@ -96,7 +97,7 @@ export function LoadPressure() {
         )}
       </Box>
       {page.notes.map((note) => (
-        <Box key={note} sx={{ borderLeft: 4, borderColor: '#8F6300', pl: 1.5, py: 0.5 }}>
+        <Box key={note} sx={{ borderLeft: 4, borderColor: colour.watch, pl: 1.5, py: 0.5 }}>
           {note}
         </Box>
       ))}
@@ -107,7 +108,7 @@ export function LoadPressure() {
           value={shown?.axle ?? null}
           onChange={(_, next: number | null) => next && setAxle(next)}
           aria-label="Axle"
-          sx={{ background: '#fff', mb: 1.5 }}
+          sx={{ background: colour.sheet, mb: 1.5 }}
         >
           {page.axles.map((one) => (
             <ToggleButton key={one.axle} value={one.axle} sx={{ px: 2 }}>

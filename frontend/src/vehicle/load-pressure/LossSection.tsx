@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import { useQuery } from '@tanstack/react-query'
 import { lossQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { LossChart } from '../../drawings/loss/LossChart'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
@@ -29,9 +30,9 @@ export function LossSection({ vehicleId }: { vehicleId: number }) {
             <Box
               key={tire.position}
               sx={{
-                background: '#fff',
+                background: colour.sheet,
                 border: 1,
-                borderColor: tire.leak ? '#A8261B' : 'divider',
+                borderColor: tire.leak ? colour.stop : 'divider',
                 borderRadius: 1,
                 p: 1,
                 minWidth: 0,
@@ -47,7 +48,7 @@ export function LossSection({ vehicleId }: { vehicleId: number }) {
                 </span>
               </Box>
               <LossChart loss={tire} />
-              <Box sx={{ fontWeight: 650, color: tire.leak ? '#A8261B' : undefined }}>
+              <Box sx={{ fontWeight: 650, color: tire.leak ? colour.stop : undefined }}>
                 {tire.leak && 'Leak: '}
                 {tire.rate ?? 'rate not known'}
               </Box>

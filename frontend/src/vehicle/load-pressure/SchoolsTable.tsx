@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box'
+import { colour } from '../../app/theme'
 import { Table } from '../../ui/Table'
 import type { AxleSheet } from './LoadPressure'
 
@@ -7,7 +8,7 @@ export function SchoolsTable({ axle }: { axle: AxleSheet }) {
   return (
     <Table label={`Schools for axle ${axle.axle}`} heads={['School', 'Pressure', '', 'Ground', 'Right when']}>
       {axle.schools.map((one) => (
-        <Box component="tr" key={one.school} sx={{ background: one.chosen ? '#EAF3F3' : undefined }}>
+        <Box component="tr" key={one.school} sx={{ background: one.chosen ? colour.picked : undefined }}>
           <Box component="td" sx={{ whiteSpace: 'nowrap', fontWeight: one.chosen ? 750 : 600 }}>
             {one.words}
           </Box>

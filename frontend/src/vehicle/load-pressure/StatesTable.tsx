@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box'
+import { colour } from '../../app/theme'
 import { Table } from '../../ui/Table'
 import { day } from '../../units/format'
 import type { LoadPressureView } from './LoadPressure'
@@ -15,7 +16,7 @@ export function StatesTable({ page }: { page: LoadPressureView }) {
         heads={['Load', 'Weighed', ...page.axles.map((one) => `Axle ${one.axle}: load a tire · need · target`)]}
       >
         {page.states.map((row) => (
-          <Box component="tr" key={row.state} sx={{ background: row.inForce ? '#EAF3F3' : undefined }}>
+          <Box component="tr" key={row.state} sx={{ background: row.inForce ? colour.picked : undefined }}>
             <Box component="td" sx={{ whiteSpace: 'nowrap', fontWeight: row.inForce ? 750 : 500 }}>
               {row.words}
               {row.inForce && ' ▸ in force'}

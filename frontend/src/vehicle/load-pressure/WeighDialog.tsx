@@ -4,7 +4,7 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
-import { mono } from '../../app/theme'
+import { colour, mono } from '../../app/theme'
 import { Choice, Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useNotice } from '../../ui/Notice'
@@ -147,7 +147,7 @@ export function WeighDialog(props: { vehicle: Schemas['VehicleView']; page: Load
         <Box
           component="pre"
           aria-label="Printed slip"
-          sx={{ m: 0, p: 1, background: '#F4F2EC', fontFamily: mono, fontSize: 12, width: '100%' }}
+          sx={{ m: 0, p: 1, background: colour.chalk, fontFamily: mono, fontSize: 12, width: '100%' }}
         >
           {printed}
         </Box>

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { answerOf, api } from '../../api/client'
+import { colour } from '../../app/theme'
 import { useMay } from '../../session/session'
 import { Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
@@ -23,7 +24,7 @@ export function Weights({ page, vehicleId }: { page: LoadPressureView; vehicleId
         {page.gross && (
           <span>
             Gross {page.gross.carried} of {page.gross.limit} GVWR:{' '}
-            <strong style={page.gross.over ? { color: '#A8261B' } : undefined}>
+            <strong style={page.gross.over ? { color: colour.stop } : undefined}>
               {page.gross.left} {page.gross.over ? 'over' : 'left'}
             </strong>
           </span>
@@ -54,7 +55,7 @@ export function Weights({ page, vehicleId }: { page: LoadPressureView; vehicleId
               <td>
                 {slip.scale}
                 {slip.disagrees.map((words) => (
-                  <Box key={words} sx={{ color: '#8F6300', fontWeight: 650 }}>
+                  <Box key={words} sx={{ color: colour.watch, fontWeight: 650 }}>
                     {words}
                   </Box>
                 ))}

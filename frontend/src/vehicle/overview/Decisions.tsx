@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { Link } from 'react-router'
 import type { DueLine } from '../../api/client'
+import { colour } from '../../app/theme'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { day, when } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
@@ -46,7 +47,7 @@ export function Decisions({ lines }: { lines: DueLine[] }) {
                   cursor: 'pointer',
                   color: 'text.primary',
                   textDecoration: 'underline',
-                  textDecorationColor: '#B9B3A3',
+                  textDecorationColor: colour.frame,
                 }}
               >
                 {position}
@@ -66,7 +67,12 @@ export function Decisions({ lines }: { lines: DueLine[] }) {
                 On {day(line.scheduled.day, vehicle.today)}
               </Button>
             ) : line.canBeScheduled ? (
-              <Button variant="outlined" size="small" onClick={() => schedule([line])} sx={{ background: '#fff' }}>
+              <Button
+                variant="outlined"
+                size="small"
+                onClick={() => schedule([line])}
+                sx={{ background: colour.sheet }}
+              >
                 Schedule…
               </Button>
             ) : null}

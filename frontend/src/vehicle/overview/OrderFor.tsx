@@ -8,6 +8,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
 
@@ -59,7 +60,7 @@ export function OrderFor(props: { vehicleId: number; position: string; onClose: 
                 mt: 2,
                 mb: 0,
                 p: 1.5,
-                background: '#F4F2EC',
+                background: colour.chalk,
                 borderRadius: 1,
                 whiteSpace: 'pre-wrap',
                 font: 'inherit',

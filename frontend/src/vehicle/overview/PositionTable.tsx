@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import { useUnits } from '../../app/settings'
-import { mono } from '../../app/theme'
+import { colour, mono } from '../../app/theme'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { STATES } from '../../drawings/state/states'
 import { bare, depthUnit, pressureUnit } from '../../units/format'
@@ -21,7 +21,7 @@ export function PositionTable() {
             textAlign: 'left',
             color: 'text.secondary',
             fontWeight: 650,
-            borderBottom: '1px solid #1B2126',
+            borderBottom: `1px solid ${colour.ink}`,
             py: 0.75,
             px: 0.75,
             whiteSpace: 'nowrap',
@@ -55,8 +55,8 @@ export function PositionTable() {
               onClick={() => pick(row.position)}
               sx={{
                 cursor: 'pointer',
-                background: picked === row.position ? '#E4EEEF' : 'none',
-                '&:hover': { background: '#ECE8DD' },
+                background: picked === row.position ? colour.picked : 'none',
+                '&:hover': { background: colour.pointed },
               }}
             >
               <td>

@@ -7,6 +7,7 @@ import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { OrderFor } from '../overview/OrderFor'
 import type { Asked, Places } from './plan'
 
@@ -54,7 +55,7 @@ export function Replace(props: {
             ))}
           <Button
             variant="outlined"
-            sx={{ background: '#fff' }}
+            sx={{ background: colour.sheet }}
             disabled={retired.length === 0 || finding.isPending}
             onClick={() => finding.mutate()}
           >
@@ -116,7 +117,7 @@ function Pick(props: { words: string; pick: Picked; onTake: (places: Places) => 
       <Button
         size="small"
         variant="outlined"
-        sx={{ background: '#fff' }}
+        sx={{ background: colour.sheet }}
         aria-label={`Lay out the ${props.words.toLowerCase()}`}
         onClick={() => props.onTake(props.pick.places)}
       >

@@ -11,6 +11,7 @@ import { Link } from 'react-router'
 import { answerOf, api } from '../../api/client'
 import { rotationQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { Threads } from '../../drawings/threads/Threads'
 import { useMay } from '../../session/session'
 import { Entry } from '../../ui/Entry'
@@ -156,7 +157,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
             setPicked(undefined)
             proposing.mutate(wanted)
           }}
-          sx={{ background: '#fff' }}
+          sx={{ background: colour.sheet }}
         >
           {bench.purposes.map((one) => (
             <ToggleButton key={one.code} value={one.code} title={one.means} disabled={proposing.isPending}>
@@ -240,7 +241,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
                     Put it on a day…
                   </Button>
                 )}
-                <Button variant="outlined" onClick={keep} sx={{ background: '#fff' }}>
+                <Button variant="outlined" onClick={keep} sx={{ background: colour.sheet }}>
                   Keep to compare
                 </Button>
                 {kept.length > 0 && <Button onClick={() => setKept([])}>Clear what was kept</Button>}

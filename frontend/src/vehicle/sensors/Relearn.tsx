@@ -5,6 +5,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { answerOf, api, onceKey, ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { CornerTrace } from '../../drawings/corner-trace/CornerTrace'
 import { useMay } from '../../session/session'
 import { Entry } from '../../ui/Entry'
@@ -72,7 +73,7 @@ export function Relearn() {
           </Button>
           <Button
             variant="outlined"
-            sx={{ background: '#fff' }}
+            sx={{ background: colour.sheet }}
             onClick={() => start.mutate({ trigger: 'DEFLATION', practice: false })}
           >
             Start, by letting air out
@@ -141,7 +142,15 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
   const big = { minHeight: 48, fontSize: 15 }
   return (
     <Box
-      sx={{ background: '#fff', border: 1, borderColor: 'divider', borderRadius: 1, p: 2, display: 'grid', gap: 1.5 }}
+      sx={{
+        background: colour.sheet,
+        border: 1,
+        borderColor: 'divider',
+        borderRadius: 1,
+        p: 2,
+        display: 'grid',
+        gap: 1.5,
+      }}
     >
       {coach.practice && <Alert severity="info">Practice: nothing of this counts.</Alert>}
       <Box aria-live="polite" sx={{ fontSize: 20, fontWeight: 750, lineHeight: 1.25 }}>
@@ -184,7 +193,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
                 <Button
                   key={corner.position}
                   variant={corner.expected ? 'contained' : 'outlined'}
-                  sx={{ ...big, ...(corner.expected ? {} : { background: '#fff' }) }}
+                  sx={{ ...big, ...(corner.expected ? {} : { background: colour.sheet }) }}
                   onClick={() => says('LAMP', corner.position)}
                 >
                   {corner.position} is lit
@@ -195,7 +204,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
               {coach.trigger === 'DEFLATION' && (
                 <Button
                   variant="outlined"
-                  sx={{ ...big, background: '#fff' }}
+                  sx={{ ...big, background: colour.sheet }}
                   onClick={() => says('AIR_OUT', lit.position)}
                 >
                   Air let out at {lit.position}

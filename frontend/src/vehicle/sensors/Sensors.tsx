@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { sensorsQuery } from '../../api/queries'
-import { mono } from '../../app/theme'
+import { colour, mono } from '../../app/theme'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
@@ -50,7 +50,7 @@ export function Sensors() {
       )}
       <Table label="Sensors" heads={['Position', 'ID', 'Sits', 'In service since', 'Battery may end', 'Overdue', '']}>
         {view.lines.map((line) => (
-          <Box component="tr" key={line.position} sx={line.position === picked ? { background: '#E3EEEE' } : {}}>
+          <Box component="tr" key={line.position} sx={line.position === picked ? { background: colour.picked } : {}}>
             <td>
               <strong>{line.position}</strong> {line.positionName}
             </td>

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
+import { colour } from '../../app/theme'
 import type { Facing } from './draft'
 
 /** Which way the side with the full DOT code faces: by it the history follows the tire's own edges. */
@@ -14,7 +15,7 @@ export function FacingChoice({ value, onChange }: { value: Facing | null; onChan
         value={value}
         onChange={(_, next: Facing | null) => onChange(next)}
         aria-labelledby="facing"
-        sx={{ background: '#fff', '& button': { minHeight: 44, px: 1.5, color: 'text.primary' } }}
+        sx={{ background: colour.sheet, '& button': { minHeight: 44, px: 1.5, color: 'text.primary' } }}
       >
         <ToggleButton value="OUT">out</ToggleButton>
         <ToggleButton value="IN">in</ToggleButton>

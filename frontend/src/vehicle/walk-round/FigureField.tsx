@@ -1,5 +1,6 @@
 import InputAdornment from '@mui/material/InputAdornment'
 import TextField from '@mui/material/TextField'
+import { colour } from '../../app/theme'
 
 /** A figure off a gauge: large, its unit beside it, the decimal keypad on a phone. */
 export function FigureField(props: {
@@ -35,7 +36,7 @@ export function FigureField(props: {
           endAdornment: /[a-z]/i.test(props.value) ? undefined : (
             <InputAdornment position="end">{props.unit}</InputAdornment>
           ),
-          sx: { background: '#fff' },
+          sx: { background: colour.sheet },
         },
       }}
     />

@@ -3,6 +3,7 @@ import ToggleButton from '@mui/material/ToggleButton'
 import { useQuery } from '@tanstack/react-query'
 import type { Schemas } from '../../api/client'
 import { findingsQuery } from '../../api/queries'
+import { colour } from '../../app/theme'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { day } from '../../units/format'
 import type { Draft, Finding, Stop } from './draft'
@@ -52,7 +53,7 @@ export function FindingChoice({
                   size="small"
                   selected={draft.putRight.includes(open.finding)}
                   onChange={() => onChange({ putRight: toggled(draft.putRight, open.finding) })}
-                  sx={{ minHeight: 40, background: '#fff', color: 'text.primary' }}
+                  sx={{ minHeight: 40, background: colour.sheet, color: 'text.primary' }}
                 >
                   {draft.putRight.includes(open.finding) ? '✓ Put right now' : 'Put right now'}
                 </ToggleButton>
@@ -87,10 +88,10 @@ export function FindingChoice({
                       minHeight: 44,
                       textTransform: 'none',
                       fontWeight: 500,
-                      background: '#fff',
+                      background: colour.sheet,
                       color: 'text.primary',
-                      '&.Mui-selected': { background: '#1B2126', color: '#fff' },
-                      '&.Mui-selected:hover': { background: '#333B42' },
+                      '&.Mui-selected': { background: colour.ink, color: colour.sheet },
+                      '&.Mui-selected:hover': { background: colour.ink },
                     }}
                   >
                     {draft[place.into].includes(choice.finding) && (

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import ToggleButton from '@mui/material/ToggleButton'
 import { useState } from 'react'
+import { colour } from '../../app/theme'
 import { Entry } from '../../ui/Entry'
 import { type Draft, EMPTY, isBlank } from './draft'
 
@@ -33,7 +34,7 @@ export function LookedOrLeft(props: {
               size="small"
               selected={draft.skipped === why}
               onChange={() => onChange({ ...EMPTY, warmth: draft.warmth, skipped: why })}
-              sx={{ background: '#fff', color: 'text.primary', textTransform: 'none' }}
+              sx={{ background: colour.sheet, color: 'text.primary', textTransform: 'none' }}
             >
               {why}
             </ToggleButton>
@@ -58,7 +59,7 @@ export function LookedOrLeft(props: {
         selected={draft.looked && draft.findings.length + draft.innerFindings.length === 0}
         disabled={draft.findings.length + draft.innerFindings.length > 0}
         onChange={() => onChange({ looked: !draft.looked })}
-        sx={{ background: '#fff', color: 'text.primary', textTransform: 'none', px: 1.25 }}
+        sx={{ background: colour.sheet, color: 'text.primary', textTransform: 'none', px: 1.25 }}
       >
         {draft.looked ? '✓ Looked at, nothing found' : 'Looked at, nothing found'}
       </ToggleButton>

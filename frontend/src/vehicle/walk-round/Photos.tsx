@@ -4,6 +4,7 @@ import Button from '@mui/material/Button'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { answerOf, api } from '../../api/client'
+import { colour } from '../../app/theme'
 import { outbox } from '../../offline/outbox'
 import type { WaitingPhoto } from '../../offline/store'
 import { useHeld } from '../../offline/useOutbox'
@@ -52,7 +53,11 @@ export function Photos({ vehicleId, walkId, stop }: { vehicleId: number; walkId:
         {waiting.map((photo) => (
           <Waiting key={photo.id} photo={photo} />
         ))}
-        <Button variant="outlined" onClick={() => file.current?.click()} sx={{ minHeight: 48, background: '#fff' }}>
+        <Button
+          variant="outlined"
+          onClick={() => file.current?.click()}
+          sx={{ minHeight: 48, background: colour.sheet }}
+        >
           Add a photo…
         </Button>
         <input

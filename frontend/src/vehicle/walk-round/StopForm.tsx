@@ -8,7 +8,7 @@ import { type KeyboardEvent, type RefObject, useEffect, useRef } from 'react'
 import type { Schemas } from '../../api/client'
 import { findingsQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
-import { mono } from '../../app/theme'
+import { colour, mono } from '../../app/theme'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { STATES } from '../../drawings/state/states'
 import { useInHand } from '../../gauge/inHand'
@@ -114,7 +114,7 @@ export function StopForm(props: {
                 value={one.draft.warmth}
                 onChange={(_, next: Warmth | null) => next && change({ warmth: next })}
                 aria-label="Was the tire cold"
-                sx={{ background: '#fff', '& button': { minHeight: 48, px: 1.5, color: 'text.primary' } }}
+                sx={{ background: colour.sheet, '& button': { minHeight: 48, px: 1.5, color: 'text.primary' } }}
               >
                 {WARMTHS.map((warmth) => (
                   <ToggleButton key={warmth.value} value={warmth.value}>
@@ -139,7 +139,7 @@ export function StopForm(props: {
           aria-live="polite"
           sx={{
             gridArea: 'verdict',
-            background: '#fff',
+            background: colour.sheet,
             border: 1,
             borderColor: 'divider',
             borderRadius: 1,
@@ -206,7 +206,7 @@ export function StopForm(props: {
           gap: 1,
           px: { xs: 1.5, md: 2.5 },
           py: 1,
-          background: '#F4F2EC',
+          background: colour.chalk,
           borderTop: 1,
           borderColor: 'divider',
           zIndex: 3,
@@ -216,7 +216,7 @@ export function StopForm(props: {
           variant="outlined"
           disabled={!props.onBack}
           onClick={props.onBack}
-          sx={{ minHeight: 48, background: '#fff' }}
+          sx={{ minHeight: 48, background: colour.sheet }}
         >
           Back
         </Button>
@@ -263,7 +263,7 @@ function GaugeButton(props: { gauge: ReturnType<typeof useGauge>; vehicleId: num
           // The field keeps its focus: the figure goes there.
           onMouseDown={(event) => event.preventDefault()}
           onClick={() => void gauge.press(props.vehicleId, props.position, units, '')}
-          sx={{ minHeight: 44, background: '#fff' }}
+          sx={{ minHeight: 44, background: colour.sheet }}
         >
           Take it from the gauge
         </Button>
@@ -272,7 +272,7 @@ function GaugeButton(props: { gauge: ReturnType<typeof useGauge>; vehicleId: num
           {gauge.state === 'lost' ? 'Pair the gauges again' : 'Pair the gauges (simulated)'}
         </Button>
       )}
-      <Box role="status" sx={{ color: gauge.state === 'lost' ? '#A8261B' : 'text.secondary' }}>
+      <Box role="status" sx={{ color: gauge.state === 'lost' ? colour.stop : 'text.secondary' }}>
         {gauge.state === 'lost' && gauge.says}
         {gauge.state === 'paired' && 'Pressure and tread go into the field with focus.'}
       </Box>

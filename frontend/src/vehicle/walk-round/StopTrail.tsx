@@ -29,7 +29,7 @@ export function StopTrail({
         overflowX: 'auto',
         borderBottom: 1,
         borderColor: 'divider',
-        background: '#fff',
+        background: colour.sheet,
       }}
     >
       {stops.map((stop) => {
@@ -56,7 +56,7 @@ export function StopTrail({
               px: 0.75,
               border: 0,
               borderBottom: `3px solid ${here ? colour.petrol : 'transparent'}`,
-              background: here ? '#E4EEEF' : 'none',
+              background: here ? colour.picked : 'none',
               color: 'text.primary',
               cursor: 'pointer',
               display: 'flex',

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useState } from 'react'
+import { colour } from '../../app/theme'
 import type { Bound, Draft } from './draft'
 import { TreadFields } from './TreadFields'
 
@@ -43,7 +44,11 @@ export function TreadPart(props: {
           value={draft.bound}
           onChange={(_, bound: Bound | null) => onChange({ bound })}
           aria-labelledby="by-bar"
-          sx={{ background: '#fff', flexWrap: 'wrap', '& button': { minHeight: 44, px: 1.5, color: 'text.primary' } }}
+          sx={{
+            background: colour.sheet,
+            flexWrap: 'wrap',
+            '& button': { minHeight: 44, px: 1.5, color: 'text.primary' },
+          }}
         >
           {BOUNDS.map(([bound, words]) => (
             <ToggleButton key={bound} value={bound}>

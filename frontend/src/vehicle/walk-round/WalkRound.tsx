@@ -5,6 +5,7 @@ import { useEffect, useRef } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { answerOf, api, ProblemError, type Schemas, type Units } from '../../api/client'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { useGauge } from '../../gauge/useGauge'
 import { outbox } from '../../offline/outbox'
 import { useHeld } from '../../offline/useOutbox'
@@ -98,7 +99,7 @@ export function WalkRound() {
           <Box
             component={Link}
             to={`/vehicles/${walk.vehicleId}`}
-            sx={{ color: 'inherit', textDecorationColor: '#B9B3A3' }}
+            sx={{ color: 'inherit', textDecorationColor: colour.frame }}
           >
             {walk.unit}
           </Box>

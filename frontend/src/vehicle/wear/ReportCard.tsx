@@ -4,7 +4,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useParams } from 'react-router'
 import { answerOf, api } from '../../api/client'
-import { mono } from '../../app/theme'
+import { colour, mono } from '../../app/theme'
 import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
@@ -61,9 +61,9 @@ export function ReportCard() {
         sx={{
           width: 380,
           maxWidth: '100%',
-          border: '1.5px solid #1B2126',
+          border: `1.5px solid ${colour.ink}`,
           borderRadius: 1,
-          background: '#fff',
+          background: colour.sheet,
           p: 2,
           display: 'flex',
           gap: 2,

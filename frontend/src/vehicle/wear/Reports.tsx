@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, type Schemas } from '../../api/client'
+import { colour } from '../../app/theme'
 import { useMay } from '../../session/session'
 import { Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
@@ -39,7 +40,7 @@ export function Reports({ reports, vehicleId, unit }: { reports: Report[]; vehic
             component="li"
             key={report.id}
             sx={{
-              background: '#fff',
+              background: colour.sheet,
               border: 1,
               borderColor: 'divider',
               borderRadius: 1,

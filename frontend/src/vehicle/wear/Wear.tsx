@@ -5,6 +5,7 @@ import { useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { wearQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
+import { colour } from '../../app/theme'
 import { useMay } from '../../session/session'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
@@ -42,7 +43,7 @@ export function Wear() {
               aria-pressed={tire === shown}
               onClick={() => tire.position !== picked && pick(tire.position)}
               sx={{
-                background: tire === shown ? undefined : '#fff',
+                background: tire === shown ? undefined : colour.sheet,
                 flexDirection: 'column',
                 alignItems: 'flex-start',
                 minHeight: 44,
