@@ -6,8 +6,9 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { RouterProvider } from 'react-router'
-import { ProblemError } from './api/client'
+import { onAnswer, ProblemError } from './api/client'
 import { router } from './app/router'
+import { noteStep } from './app/steps'
 import { theme } from './app/theme'
 import { keepPages } from './offline/serviceWorker'
 
@@ -24,6 +25,7 @@ const queries = new QueryClient({
 })
 
 void keepPages()
+onAnswer(noteStep)
 
 const root = document.getElementById('root')
 if (root) {

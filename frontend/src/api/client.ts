@@ -24,6 +24,15 @@ export const api = createClient<paths>({
 })
 api.use(withToken)
 
+/** Calls back with every answer that went well: its method and address. */
+export function onAnswer(then: (method: string, path: string) => void) {
+  api.use({
+    onResponse({ request, response }) {
+      if (response.ok) then(request.method, new URL(request.url).pathname)
+    },
+  })
+}
+
 /** What the server refused, or that it could not be reached. */
 export class ProblemError extends Error {
   constructor(readonly problem: Problem) {

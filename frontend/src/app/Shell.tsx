@@ -11,6 +11,7 @@ import { Gate } from '../session/Gate'
 import { NoticeProvider } from '../ui/Notice'
 import { ClockProblem } from './ClockProblem'
 import { JumpField } from './JumpField'
+import { Keys } from './Keys'
 import { useUnits } from './settings'
 import { colour } from './theme'
 
@@ -132,6 +133,7 @@ export function Shell() {
             />
           )}
           <ClockProblem />
+          <Keys />
           <Box component="main" id="main" sx={{ flex: 1, display: 'flex', flexDirection: 'column', minWidth: 0 }}>
             <Outlet />
           </Box>

@@ -6,6 +6,8 @@ import { useColorScheme } from '@mui/material/styles'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api } from '../api/client'
+import { showKeys } from '../app/Keys'
+import { useSteps } from '../app/steps'
 import { outbox } from '../offline/outbox'
 import { OwnPassword } from './OwnPassword'
 import { ROLE_WORDS, useMe } from './session'
@@ -19,6 +21,7 @@ const COLOURS = [
 /** The person signed in, their password, the pages kept out of the bar, and the way out. */
 export function AccountMenu() {
   const { mode, setMode } = useColorScheme()
+  const steps = useSteps()
   const me = useMe()
   const [at, setAt] = useState<HTMLElement | null>(null)
   const [changing, setChanging] = useState(false)
@@ -67,6 +70,26 @@ export function AccountMenu() {
         >
           Change your password…
         </MenuItem>
+        <MenuItem
+          onClick={() => {
+            close()
+            showKeys()
+          }}
+        >
+          Keys
+        </MenuItem>
+        {steps.away && (
+          <MenuItem
+            component={Link}
+            to="/"
+            onClick={() => {
+              close()
+              steps.bringBack()
+            }}
+          >
+            First steps
+          </MenuItem>
+        )}
         <Divider />
         {COLOURS.map(([choice, words]) => (
           <MenuItem

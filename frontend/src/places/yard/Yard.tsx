@@ -16,6 +16,7 @@ import { useRested } from '../../ui/useRested'
 import { BackupProblem } from './BackupProblem'
 import { DueList } from './DueList'
 import { EmptyFleet } from './EmptyFleet'
+import { FirstSteps } from './FirstSteps'
 import { GaugesDue } from './GaugesDue'
 import { Tiles } from './Tiles'
 import { WaitingReports } from './WaitingReports'
@@ -114,6 +115,7 @@ export function Yard() {
           more={tiles.hasNextPage ? () => void tiles.fetchNextPage() : undefined}
         />
         <Box sx={{ minWidth: 0 }}>
+          <FirstSteps />
           <BackupProblem />
           <WaitingReports />
           <GaugesDue today={first.today} />

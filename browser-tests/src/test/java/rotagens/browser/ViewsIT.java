@@ -1,0 +1,127 @@
+package rotagens.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** Every view, by day and by night, enlarged and on a phone. */
+class ViewsIT extends OnDemoFleet {
+
+    private static final List<String> VIEWS = List.of(
+            "/",
+            "/questions",
+            "/shop",
+            "/shop/calendar",
+            "/shop/setup",
+            "/outlook",
+            "/outlook/month",
+            "/stock",
+            "/stock/to-order",
+            "/stock/orders",
+            "/stock/catalogue",
+            "/reference",
+            "/reference/patterns",
+            "/reference/charts",
+            "/reference/calculator",
+            "/reference/gauges",
+            "/reference/machines",
+            "/reference/policy",
+            "/people",
+            "/files",
+            "/along",
+            "/tags",
+            "/tires/1",
+            "/vehicles/new",
+            "/vehicles/3",
+            "/vehicles/3/edit",
+            "/vehicles/3/load-pressure",
+            "/vehicles/3/wear",
+            "/vehicles/3/rotation",
+            "/vehicles/3/sensors",
+            "/vehicles/3/jobs",
+            "/vehicles/3/dot-sheet",
+            "/vehicles/3/ledger",
+            "/vehicles/3/report-card");
+
+    /** Opens a view and waits until nothing more is asked and no line stands for something still coming. */
+    private static void go(Page page, String view) {
+        page.navigate(product.address() + view);
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.waitForFunction("() => !document.querySelector('[aria-busy=true], .MuiSkeleton-root')"
+                + " && document.querySelector('main')?.textContent.trim().length > 20");
+    }
+
+    private interface Look {
+        List<String> faults(Page page);
+    }
+
+    private static List<String> everywhere(Page page, Look look) {
+        List<String> faults = new ArrayList<>();
+        for (String view : VIEWS) {
+            go(page, view);
+            look.faults(page).forEach(fault -> faults.add(view + ": " + fault));
+        }
+        return faults;
+    }
+
+    @Test
+    @DisplayName("by day every view passes the accessibility scan")
+    void day() {
+        Page page = open("/", "Dana Prestwick, manager");
+        assertThat(everywhere(page, Accessibility::faults)).isEmpty();
+        assertThat(chromium.complaints()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("by night every view passes the accessibility scan, contrast included")
+    void night() {
+        Page page = open("/", "Dana Prestwick, manager");
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
+        go(page, "/");
+        assertThat(page.evaluate("() => getComputedStyle(document.body).backgroundColor"))
+                .isEqualTo("rgb(21, 25, 28)");
+        assertThat(everywhere(page, Accessibility::faults)).isEmpty();
+    }
+
+    @Test
+    @DisplayName("enlarged to twice its size, and on a phone, no view has to be scrolled sideways as a whole")
+    void narrow() {
+        Page page = open("/", "Dana Prestwick, manager");
+        List<String> faults = new ArrayList<>();
+        for (int width : new int[] {640, 390}) {
+            page.setViewportSize(width, width == 640 ? 400 : 844);
+            faults.addAll(everywhere(page, ViewsIT::sideways));
+        }
+        assertThat(faults).isEmpty();
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<String> sideways(Page page) {
+        return (List<String>) page.evaluate("""
+                () => {
+                  const wide = document.documentElement.scrollWidth - innerWidth
+                  return wide > 0 ? [`${wide} px too wide at ${innerWidth}`] : []
+                }
+                """);
+    }
+
+    @Test
+    @DisplayName("printed by night, a page is ink on white paper")
+    void paper() {
+        Page page = open("/vehicles/3", "Dana Prestwick, manager");
+        page.emulateMedia(new Page.EmulateMediaOptions()
+                .setColorScheme(ColorScheme.DARK)
+                .setMedia(com.microsoft.playwright.options.Media.PRINT));
+        go(page, "/vehicles/3");
+        assertThat(page.evaluate("() => getComputedStyle(document.body).backgroundColor"))
+                .isEqualTo("rgb(255, 255, 255)");
+        assertThat(page.evaluate("() => getComputedStyle(document.querySelector('td')).color"))
+                .isEqualTo("rgb(27, 33, 38)");
+    }
+}

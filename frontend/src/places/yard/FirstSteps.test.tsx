@@ -1,0 +1,42 @@
+import { screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { act } from 'react'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { noteStep } from '../../app/steps'
+import { fakeServer } from '../../test/server'
+import { show } from '../../test/show'
+import { FirstSteps } from './FirstSteps'
+
+beforeEach(() => {
+  localStorage.clear()
+  fakeServer(() => ({ body: {} }))
+})
+
+describe('first steps', () => {
+  it('name the next thing to do, and go on once the server has answered to it', () => {
+    show(<FirstSteps />)
+    expect(screen.getByRole('region', { name: 'First steps' })).toHaveTextContent('0 of 7')
+    expect(screen.getByRole('link')).toHaveTextContent('Put a vehicle on file')
+    act(() => noteStep('POST', '/api/vehicles'))
+    expect(screen.getByRole('link')).toHaveTextContent('must not leave')
+    act(() => noteStep('GET', '/api/vehicles/3'))
+    act(() => noteStep('GET', '/api/yard'))
+    expect(screen.getByRole('region', { name: 'First steps' })).toHaveTextContent('2 of 7')
+  })
+
+  it('ask nobody for what their role may not do', () => {
+    show(<FirstSteps />, '/', { id: 9, name: 'Lio Marsh', role: 'VIEWER', active: true, units: 'US' })
+    expect(screen.getByRole('region', { name: 'First steps' })).toHaveTextContent('0 of 3')
+  })
+
+  it('can be seen all at once, and put away for good', async () => {
+    const shown = show(<FirstSteps />)
+    await userEvent.click(screen.getByRole('button', { name: 'All of them' }))
+    expect(screen.getAllByRole('listitem')).toHaveLength(7)
+    await userEvent.click(screen.getByRole('button', { name: 'Put away' }))
+    expect(screen.queryByRole('region')).not.toBeInTheDocument()
+    shown.unmount()
+    show(<FirstSteps />)
+    expect(screen.queryByRole('region')).not.toBeInTheDocument()
+  })
+})
