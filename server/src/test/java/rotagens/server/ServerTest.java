@@ -7,13 +7,20 @@ import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.context.ApplicationContextInitializer;
+import org.springframework.context.ApplicationListener;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Import;
@@ -43,15 +50,35 @@ public @interface ServerTest {
         }
     }
 
-    /** A data folder of this test alone. */
+    /** A data folder of this test alone; the demo's records are made once and copied for the tests after. */
     class FreshFolder implements ApplicationContextInitializer<ConfigurableApplicationContext> {
+
+        private static Path made;
+
         @Override
         public void initialize(ConfigurableApplicationContext context) {
             try {
-                TestPropertySourceUtils.addInlinedPropertiesToEnvironment(
-                        context, "rotagens.data=" + Files.createTempDirectory("rotagens-test"));
+                Path folder = Files.createTempDirectory("rotagens-test");
+                TestPropertySourceUtils.addInlinedPropertiesToEnvironment(context, "rotagens.data=" + folder);
+                if (made != null) {
+                    Files.copy(made, folder.resolve("rotagens.sqlite"));
+                } else {
+                    context.addApplicationListener((ApplicationListener<ApplicationReadyEvent>) ready -> keep(folder));
+                }
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
+            }
+        }
+
+        private static void keep(Path folder) {
+            Path copy = folder.resolveSibling(folder.getFileName() + "-as-made.sqlite");
+            try (Connection database = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("rotagens.sqlite"));
+                    Statement statement = database.createStatement()) {
+                statement.execute("VACUUM INTO '" + copy + "'");
+                made = copy;
+                copy.toFile().deleteOnExit();
+            } catch (SQLException e) {
+                throw new IllegalStateException(e);
             }
         }
     }

@@ -19,6 +19,7 @@ import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.Tread;
+import rotagens.server.inspection.ReadingFacts;
 import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
 import rotagens.server.tire.Tires;
@@ -32,6 +33,7 @@ import rotagens.server.web.Entries;
 class ReadingSheet implements Sheet {
 
     private final Readings readings;
+    private final ReadingFacts facts;
     private final Tires tires;
     private final Vehicles vehicles;
     private final VehicleRegister register;
@@ -39,8 +41,15 @@ class ReadingSheet implements Sheet {
     private final Clock clock;
 
     ReadingSheet(
-            Readings readings, Tires tires, Vehicles vehicles, VehicleRegister register, People people, Clock clock) {
+            Readings readings,
+            ReadingFacts facts,
+            Tires tires,
+            Vehicles vehicles,
+            VehicleRegister register,
+            People people,
+            Clock clock) {
         this.readings = readings;
+        this.facts = facts;
         this.tires = tires;
         this.vehicles = vehicles;
         this.register = register;
@@ -111,7 +120,7 @@ class ReadingSheet implements Sheet {
         String what = row.or("unit", "") + " " + row.or("position", "");
         Readings.Values values = new Readings.Values(
                 pressure, warmth.orElseThrow(), tread, odometer, temperature, filled, gas.orElseThrow());
-        boolean known = readings.ofTire(fitted.tire().id()).stream()
+        boolean known = facts.ofTire(fitted.tire().id()).stream()
                 .anyMatch(fact -> fact.values().filter(values::sameFigures).isPresent()
                         && LocalDate.ofInstant(fact.at(), clock.getZone()).equals(day.get()));
         if (known) {
@@ -153,7 +162,7 @@ class ReadingSheet implements Sheet {
     public List<List<String>> rows(BiFunction<Object, Units, String> shown, Units units) {
         List<List<String>> rows = new ArrayList<>();
         for (Vehicles.OnFile vehicle : vehicles.all()) {
-            for (Readings.Fact fact : readings.ofVehicle(vehicle.id())) {
+            for (ReadingFacts.Fact fact : facts.ofVehicle(vehicle.id())) {
                 Optional<Position> position = vehicle.places().entrySet().stream()
                         .filter(place -> place.getValue() == fact.placeId())
                         .map(java.util.Map.Entry::getKey)

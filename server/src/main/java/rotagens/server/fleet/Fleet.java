@@ -34,8 +34,8 @@ import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.OdometerRun;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.WearRate;
-import rotagens.server.inspection.Readings;
-import rotagens.server.inspection.Readings.History;
+import rotagens.server.inspection.Histories;
+import rotagens.server.inspection.Histories.History;
 import rotagens.server.loads.PressureRecords;
 import rotagens.server.policy.Policies;
 import rotagens.server.tire.Tires;
@@ -140,16 +140,22 @@ public class Fleet {
 
     private final Vehicles vehicles;
     private final Tires tires;
-    private final Readings readings;
+    private final Histories histories;
     private final PressureRecords records;
     private final Policies policies;
     private final Clock clock;
 
-    Fleet(Vehicles vehicles, Tires tires, Readings readings, PressureRecords records, Policies policies, Clock clock) {
+    Fleet(
+            Vehicles vehicles,
+            Tires tires,
+            Histories histories,
+            PressureRecords records,
+            Policies policies,
+            Clock clock) {
         this.records = records;
         this.vehicles = vehicles;
         this.tires = tires;
-        this.readings = readings;
+        this.histories = histories;
         this.policies = policies;
         this.clock = clock;
     }
@@ -175,7 +181,7 @@ public class Fleet {
         return judged(
                 onFile,
                 tires.fitted(vehicleId),
-                readings.ofFitted(vehicleId, runs),
+                histories.ofFitted(vehicleId, runs),
                 runs,
                 facts(onFile, vehicleId),
                 policies.inForce());

@@ -3,15 +3,10 @@ package rotagens.server.inspection;
 import static rotagens.server.storage.generated.Tables.FINDING;
 import static rotagens.server.storage.generated.Tables.FINDING_CLEARANCE;
 import static rotagens.server.storage.generated.Tables.FITMENT;
-import static rotagens.server.storage.generated.Tables.GAUGE;
-import static rotagens.server.storage.generated.Tables.JOB;
-import static rotagens.server.storage.generated.Tables.JOB_ITEM;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.PLACE;
 import static rotagens.server.storage.generated.Tables.PROFESSIONAL_INSPECTION;
 import static rotagens.server.storage.generated.Tables.READING;
-import static rotagens.server.storage.generated.Tables.WALK_ROUND;
-import static rotagens.server.storage.generated.Tables.WALK_ROUND_ENTRY;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -24,10 +19,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.Finding;
@@ -38,8 +31,6 @@ import rotagens.core.inspection.Warmth;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
-import rotagens.core.measure.Units;
-import rotagens.core.vehicle.OdometerRun;
 import rotagens.core.wear.Tread;
 import rotagens.core.wear.TreadBound;
 import rotagens.server.storage.generated.tables.records.ReadingRecord;
@@ -47,16 +38,6 @@ import rotagens.server.storage.generated.tables.records.ReadingRecord;
 /** What was read and found on tires, by whom, and what cleared a finding. Only ever added to. */
 @Service
 public class Readings {
-
-    /** All that was recorded of one tire at its present place. */
-    public record History(
-            List<Reading> readings,
-            List<OpenFinding> open,
-            Optional<LocalDate> lastProfessional,
-            Optional<LocalDate> causeMended) {
-
-        public static final History NONE = new History(List.of(), List.of(), Optional.empty(), Optional.empty());
-    }
 
     /** Where and by whom something is recorded; one of walk-round and job may be null. */
     public record Entry(long tireId, long placeId, Instant at, long personId, Long walkRoundId, Long jobId) {}
@@ -124,7 +105,7 @@ public class Readings {
 
         public static final Look NONE = new Look(Optional.empty(), Optional.empty(), null, null);
 
-        private static Look of(String bound, String dotFaces, Long pressureGauge, Long treadGauge) {
+        static Look of(String bound, String dotFaces, Long pressureGauge, Long treadGauge) {
             return new Look(
                     Optional.ofNullable(bound).map(TreadBound::valueOf), facing(dotFaces), pressureGauge, treadGauge);
         }
@@ -144,62 +125,12 @@ public class Readings {
         return stored.isEmpty() ? Optional.empty() : Optional.of(stored.equals("OUT"));
     }
 
-    private static final int READINGS_KEPT_AT_HAND = 12;
-
     private final DSLContext db;
     private final Clock clock;
 
     Readings(DSLContext db, Clock clock) {
         this.db = db;
         this.clock = clock;
-    }
-
-    /**
-     * The history of every fitted tire, by tire; on one vehicle or, with null, on all.
-     *
-     * @param runs of vehicles whose odometer was replaced
-     */
-    @Transactional(readOnly = true)
-    public Map<Long, History> ofFitted(Long vehicleId, Map<Long, OdometerRun> runs) {
-        Map<Long, String> names = db.select(PERSON.ID, PERSON.NAME).from(PERSON).fetchMap(PERSON.ID, PERSON.NAME);
-        Condition which = vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId);
-        var fitted = DSL.select(FITMENT.TIRE_ID)
-                .from(FITMENT)
-                .join(PLACE)
-                .on(PLACE.ID.eq(FITMENT.PLACE_ID))
-                .where(which);
-        Map<Long, List<Reading>> readings = readings(vehicleId, names, runs);
-        Map<Long, List<OpenFinding>> open = open(FINDING.TIRE_ID.in(fitted), names);
-        Map<Long, Instant> professional = db.select(
-                        PROFESSIONAL_INSPECTION.TIRE_ID, DSL.max(PROFESSIONAL_INSPECTION.AT))
-                .from(PROFESSIONAL_INSPECTION)
-                .where(PROFESSIONAL_INSPECTION.IS_SOUND.isTrue())
-                .and(PROFESSIONAL_INSPECTION.TIRE_ID.in(fitted))
-                .groupBy(PROFESSIONAL_INSPECTION.TIRE_ID)
-                .fetchMap(row -> row.value1(), row -> row.value2());
-        Map<Long, Instant> mended = db.select(FITMENT.TIRE_ID, DSL.max(JOB.DONE_AT))
-                .from(JOB_ITEM)
-                .join(JOB)
-                .on(JOB.ID.eq(JOB_ITEM.JOB_ID))
-                .join(FITMENT)
-                .on(FITMENT.PLACE_ID.eq(JOB_ITEM.PLACE_ID))
-                .where(JOB_ITEM.KIND.eq("MEND_WEAR_CAUSE"))
-                .and(JOB.DONE_AT.isNotNull())
-                .and(JOB.DONE_AT.ge(FITMENT.AT))
-                .and(FITMENT.TIRE_ID.in(fitted))
-                .groupBy(FITMENT.TIRE_ID)
-                .fetchMap(row -> row.value1(), row -> row.value2());
-        Map<Long, History> histories = new HashMap<>();
-        for (long tireId : db.fetchValues(fitted)) {
-            histories.put(
-                    tireId,
-                    new History(
-                            readings.getOrDefault(tireId, List.of()),
-                            open.getOrDefault(tireId, List.of()),
-                            Optional.ofNullable(professional.get(tireId)).map(this::day),
-                            Optional.ofNullable(mended.get(tireId)).map(this::day)));
-        }
-        return histories;
     }
 
     /** What stands open on each of these tires, wherever they are. */
@@ -209,7 +140,8 @@ public class Readings {
         return open(FINDING.TIRE_ID.in(tireIds), names);
     }
 
-    private Map<Long, List<OpenFinding>> open(Condition which, Map<Long, String> names) {
+    /** What stands open on the tires a condition names. */
+    Map<Long, List<OpenFinding>> open(Condition which, Map<Long, String> names) {
         return db.select(FINDING.TIRE_ID, FINDING.KIND, FINDING.AT, FINDING.PERSON_ID, FINDING.SIDEWALL)
                 .from(FINDING)
                 .leftJoin(FINDING_CLEARANCE)
@@ -251,65 +183,6 @@ public class Readings {
                                         Optional.ofNullable(row.getDepthCenter()),
                                         Optional.ofNullable(row.getDepthInner())))));
         return last;
-    }
-
-    /** Newest first, the last dozen of each tire taken at the place where it is now. */
-    private Map<Long, List<Reading>> readings(Long vehicleId, Map<Long, String> names, Map<Long, OdometerRun> runs) {
-        Condition which = vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId);
-        // One short walk along the index a tire; a window over all readings would read years of them to keep a dozen.
-        var dozen = READING.as("dozen");
-        var newest = DSL.select(dozen.ID)
-                .from(dozen)
-                .where(dozen.TIRE_ID.eq(FITMENT.TIRE_ID))
-                .and(dozen.PLACE_ID.eq(FITMENT.PLACE_ID))
-                .and(dozen.AT.ge(FITMENT.AT))
-                .orderBy(dozen.AT.desc(), dozen.ID.desc())
-                .limit(READINGS_KEPT_AT_HAND);
-        return db.select(
-                        READING.TIRE_ID,
-                        READING.AT,
-                        READING.PERSON_ID,
-                        READING.PRESSURE,
-                        READING.WARMTH,
-                        READING.DEPTH_OUTER,
-                        READING.DEPTH_CENTER,
-                        READING.DEPTH_INNER,
-                        READING.ODOMETER,
-                        READING.TEMPERATURE,
-                        READING.IS_FILL,
-                        READING.DEPTH_LOWEST,
-                        READING.BOUND,
-                        READING.DOT_FACES,
-                        PLACE.VEHICLE_ID)
-                .from(FITMENT)
-                .join(PLACE)
-                .on(PLACE.ID.eq(FITMENT.PLACE_ID))
-                .join(READING)
-                .on(READING.ID.in(newest))
-                .where(which)
-                .orderBy(READING.TIRE_ID, READING.AT.desc(), READING.ID.desc())
-                .fetchGroups(
-                        row -> row.value1(),
-                        row -> new Reading(
-                                day(row.value2()),
-                                names.get(row.value3()),
-                                Optional.ofNullable(row.value9())
-                                        .map(shown -> driven(runs.get(row.value15()), row.value2(), shown)),
-                                Optional.ofNullable(row.value4()),
-                                Warmth.valueOf(row.value5()),
-                                new Tread(
-                                        Optional.ofNullable(row.value6()),
-                                        Optional.ofNullable(row.value7()),
-                                        Optional.ofNullable(row.value8()),
-                                        Optional.ofNullable(row.value12())),
-                                Optional.ofNullable(row.value10()),
-                                row.value11(),
-                                Optional.ofNullable(row.value13()).map(TreadBound::valueOf),
-                                facing(row.value14())));
-    }
-
-    private static Distance driven(OdometerRun run, Instant at, Distance shown) {
-        return run == null ? shown : Distance.miles(Math.max(0, run.driven(at, shown)));
     }
 
     /** What each fitted tire of a vehicle was last filled with, where somebody said. */
@@ -420,7 +293,7 @@ public class Readings {
         }
     }
 
-    private static Optional<Sidewall> sidewall(String stored) {
+    static Optional<Sidewall> sidewall(String stored) {
         return stored.isEmpty() ? Optional.empty() : Optional.of(Sidewall.valueOf(stored));
     }
 
@@ -470,164 +343,6 @@ public class Readings {
                 .set(PROFESSIONAL_INSPECTION.PERSON_ID, entry.personId())
                 .set(PROFESSIONAL_INSPECTION.JOB_ID, entry.jobId())
                 .execute();
-    }
-
-    /** One line of a vehicle's history: a reading with its values, or something found or cleared in words. */
-    public record Fact(
-            Instant at,
-            String kind,
-            long placeId,
-            long personId,
-            Optional<Values> values,
-            List<String> gauges,
-            String words) {
-
-        /** Something found or cleared, told in words. */
-        Fact(Instant at, String kind, long placeId, long personId, String words) {
-            this(at, kind, placeId, personId, Optional.empty(), List.of(), words);
-        }
-
-        /** In words, its figures in the given units. */
-        public String words(Units units) {
-            if (values.isEmpty()) {
-                return words;
-            }
-            List<String> parts = new ArrayList<>();
-            Warmth warmth = values.get().warmth();
-            values.get()
-                    .pressure()
-                    .ifPresent(read -> parts.add(read.in(units)
-                            + (warmth == Warmth.COLD ? " cold" : warmth == Warmth.HOT ? " hot" : "")
-                            + values.get()
-                                    .temperature()
-                                    .map(air -> " at " + air.in(units))
-                                    .orElse("")
-                            + (values.get().filled() ? ", filled" : "")
-                            + (values.get().gas().isEmpty()
-                                    ? ""
-                                    : " with " + values.get().gas().toLowerCase(java.util.Locale.ROOT))));
-            Tread tread = values.get().tread();
-            if (!tread.isEmpty()) {
-                parts.add("tread "
-                        + Stream.of(tread.outer(), tread.center(), tread.inner())
-                                .map(groove ->
-                                        groove.map(read -> read.in(units)).orElse("–"))
-                                .collect(Collectors.joining(" · ")));
-            }
-            Look look = values.get().look();
-            look.bound().ifPresent(bound -> parts.add("tread " + bound.words() + " by wear bar or coin"));
-            look.dotOutward().ifPresent(outward -> parts.add(outward ? "DOT side out" : "DOT side in"));
-            if (!gauges.isEmpty()) {
-                parts.add("with " + String.join(" and ", gauges));
-            }
-            return String.join(", ", parts);
-        }
-    }
-
-    /** Everything read, found and cleared at a vehicle's places, the newest few hundred of each. */
-    @Transactional(readOnly = true)
-    public List<Fact> ofVehicle(long vehicleId) {
-        var places = DSL.select(PLACE.ID).from(PLACE).where(PLACE.VEHICLE_ID.eq(vehicleId));
-        List<Fact> facts = facts(READING.PLACE_ID.in(places), FINDING.PLACE_ID.in(places));
-        facts.addAll(leftOut(vehicleId));
-        return facts;
-    }
-
-    /** Positions left out of finished walk-rounds, or lacking what was asked, with the reason somebody gave. */
-    private List<Fact> leftOut(long vehicleId) {
-        return db.select(WALK_ROUND_ENTRY.asterisk())
-                .from(WALK_ROUND_ENTRY)
-                .join(WALK_ROUND)
-                .on(WALK_ROUND.ID.eq(WALK_ROUND_ENTRY.WALK_ROUND_ID))
-                .where(WALK_ROUND.VEHICLE_ID.eq(vehicleId))
-                .and(WALK_ROUND.FINISHED_AT.isNotNull())
-                .and(WALK_ROUND_ENTRY.SKIP_REASON.ne(""))
-                .orderBy(WALK_ROUND_ENTRY.SAVED_AT.desc())
-                .limit(500)
-                .fetch(row -> new Fact(
-                        row.get(WALK_ROUND_ENTRY.SAVED_AT),
-                        "skipped",
-                        row.get(WALK_ROUND_ENTRY.PLACE_ID),
-                        row.get(WALK_ROUND_ENTRY.PERSON_ID),
-                        "Left out: " + row.get(WALK_ROUND_ENTRY.SKIP_REASON)));
-    }
-
-    /** Everything read, found and cleared on one tire, wherever it was. */
-    @Transactional(readOnly = true)
-    public List<Fact> ofTire(long tireId) {
-        return facts(READING.TIRE_ID.eq(tireId), FINDING.TIRE_ID.eq(tireId));
-    }
-
-    private List<Fact> facts(Condition ofReadings, Condition ofFindings) {
-        List<Fact> facts = new ArrayList<>();
-        Map<Long, String> gauges = db.select(GAUGE.ID, GAUGE.NAME).from(GAUGE).fetchMap(GAUGE.ID, GAUGE.NAME);
-        db.selectFrom(READING)
-                .where(ofReadings)
-                .orderBy(READING.AT.desc())
-                .limit(500)
-                .forEach(row -> facts.add(new Fact(
-                        row.getAt(),
-                        "reading",
-                        row.getPlaceId(),
-                        row.getPersonId(),
-                        Optional.of(new Values(
-                                Optional.ofNullable(row.getPressure()),
-                                Warmth.valueOf(row.getWarmth()),
-                                new Tread(
-                                        Optional.ofNullable(row.getDepthOuter()),
-                                        Optional.ofNullable(row.getDepthCenter()),
-                                        Optional.ofNullable(row.getDepthInner()),
-                                        Optional.ofNullable(row.getDepthLowest())),
-                                Optional.ofNullable(row.getOdometer()),
-                                Optional.ofNullable(row.getTemperature()),
-                                row.getIsFill(),
-                                row.getGas(),
-                                Look.of(
-                                        row.getBound(),
-                                        row.getDotFaces(),
-                                        row.getPressureGaugeId(),
-                                        row.getTreadGaugeId()))),
-                        Stream.of(row.getPressureGaugeId(), row.getTreadGaugeId())
-                                .filter(java.util.Objects::nonNull)
-                                .distinct()
-                                .map(gauges::get)
-                                .toList(),
-                        "")));
-        db.selectFrom(FINDING)
-                .where(ofFindings)
-                .orderBy(FINDING.AT.desc())
-                .limit(500)
-                .forEach(row -> facts.add(new Fact(
-                        row.getAt(),
-                        "finding",
-                        row.getPlaceId(),
-                        row.getPersonId(),
-                        Finding.valueOf(row.getKind()).words()
-                                + sidewall(row.getSidewall())
-                                        .map(side -> ", " + side.words())
-                                        .orElse(""))));
-        db.select(FINDING_CLEARANCE.asterisk(), FINDING.PLACE_ID, FINDING.KIND)
-                .from(FINDING_CLEARANCE)
-                .join(FINDING)
-                .on(FINDING.ID.eq(FINDING_CLEARANCE.FINDING_ID))
-                .where(ofFindings)
-                .orderBy(FINDING_CLEARANCE.AT.desc())
-                .limit(500)
-                .forEach(row -> facts.add(new Fact(
-                        row.get(FINDING_CLEARANCE.AT),
-                        "cleared",
-                        row.get(FINDING.PLACE_ID),
-                        row.get(FINDING_CLEARANCE.PERSON_ID),
-                        cleared(
-                                Finding.valueOf(row.get(FINDING.KIND)),
-                                row.get(FINDING_CLEARANCE.HOW),
-                                row.get(FINDING_CLEARANCE.NOTE)))));
-        return facts;
-    }
-
-    private static String cleared(Finding finding, String how, String note) {
-        String words = how.equals("PROFESSIONAL") ? "found sound by a professional" : "put right";
-        return finding.words() + ": " + words + (note.isEmpty() ? "" : " · " + note);
     }
 
     private LocalDate day(Instant at) {

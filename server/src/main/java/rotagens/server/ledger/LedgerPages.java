@@ -34,6 +34,7 @@ import rotagens.core.wear.ByEdge;
 import rotagens.core.wear.Tread;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.inspection.ReadingFacts;
 import rotagens.server.inspection.Readings;
 import rotagens.server.ledger.LedgerViews.DotRow;
 import rotagens.server.ledger.LedgerViews.DotSheet;
@@ -65,6 +66,7 @@ class LedgerPages {
     private final TireRecords records;
     private final Fleet fleet;
     private final Readings readings;
+    private final ReadingFacts facts;
     private final Vehicles vehicles;
     private final VehicleRegister register;
     private final Photos photos;
@@ -76,6 +78,7 @@ class LedgerPages {
             TireRecords records,
             Fleet fleet,
             Readings readings,
+            ReadingFacts facts,
             Vehicles vehicles,
             VehicleRegister register,
             Photos photos,
@@ -85,6 +88,7 @@ class LedgerPages {
         this.records = records;
         this.fleet = fleet;
         this.readings = readings;
+        this.facts = facts;
         this.vehicles = vehicles;
         this.register = register;
         this.photos = photos;
@@ -157,11 +161,11 @@ class LedgerPages {
         Catalogue.Model onFile = catalogue.get(one.modelId());
         TireModel model = onFile.model();
         List<Movement> moves = tires.ledgerOfTire(id);
-        List<Readings.Fact> read = readings.ofTire(id);
+        List<ReadingFacts.Fact> read = facts.ofTire(id);
         Map<Long, PlaceName> places = records.places(Stream.of(
                         moves.stream().map(Movement::fromPlaceId),
                         moves.stream().map(Movement::toPlaceId),
-                        read.stream().map(Readings.Fact::placeId),
+                        read.stream().map(ReadingFacts.Fact::placeId),
                         one.placeId().stream())
                 .flatMap(ids -> ids)
                 .filter(Objects::nonNull)
@@ -209,10 +213,10 @@ class LedgerPages {
     }
 
     /** Its tread readings by its own edges, newest first. */
-    private static List<EdgeRow> edges(List<Readings.Fact> read, Map<Long, PlaceName> places, Units units) {
-        List<Readings.Fact> oldestFirst = read.stream()
+    private static List<EdgeRow> edges(List<ReadingFacts.Fact> read, Map<Long, PlaceName> places, Units units) {
+        List<ReadingFacts.Fact> oldestFirst = read.stream()
                 .filter(fact -> fact.values().isPresent())
-                .sorted(Comparator.comparing(Readings.Fact::at))
+                .sorted(Comparator.comparing(ReadingFacts.Fact::at))
                 .toList();
         List<Optional<ByEdge>> history = ByEdge.history(oldestFirst.stream()
                 .map(fact -> new ByEdge.AtPlace(
@@ -222,7 +226,7 @@ class LedgerPages {
                 .toList());
         List<EdgeRow> rows = new ArrayList<>();
         for (int at = oldestFirst.size() - 1; at >= 0; at--) {
-            Readings.Fact fact = oldestFirst.get(at);
+            ReadingFacts.Fact fact = oldestFirst.get(at);
             Tread tread = fact.values().get().tread();
             if (tread.isComplete()) {
                 Optional<ByEdge> edge = history.get(at);
@@ -338,7 +342,7 @@ class LedgerPages {
     }
 
     private List<TireLine> lines(
-            List<Movement> moves, List<Readings.Fact> read, Map<Long, PlaceName> places, Units units) {
+            List<Movement> moves, List<ReadingFacts.Fact> read, Map<Long, PlaceName> places, Units units) {
         Map<Long, String> names = records.names();
         Map<Long, String> yards = register.yardNames();
         List<TireLine> lines = new ArrayList<>();

@@ -20,7 +20,7 @@ import rotagens.core.wear.Tread;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.JudgementView;
-import rotagens.server.inspection.Readings;
+import rotagens.server.inspection.ReadingFacts;
 import rotagens.server.overview.OverviewController.LedgerLine;
 import rotagens.server.overview.OverviewController.PositionRow;
 import rotagens.server.overview.OverviewController.VehicleView;
@@ -38,15 +38,15 @@ class Overview {
     private final Fleet fleet;
     private final Jobs jobs;
     private final Tires tires;
-    private final Readings readings;
+    private final ReadingFacts facts;
     private final People people;
     private final OpenWalkRounds walkRounds;
 
-    Overview(Fleet fleet, Jobs jobs, Tires tires, Readings readings, People people, OpenWalkRounds walkRounds) {
+    Overview(Fleet fleet, Jobs jobs, Tires tires, ReadingFacts facts, People people, OpenWalkRounds walkRounds) {
         this.fleet = fleet;
         this.jobs = jobs;
         this.tires = tires;
-        this.readings = readings;
+        this.facts = facts;
         this.people = people;
         this.walkRounds = walkRounds;
     }
@@ -155,7 +155,7 @@ class Overview {
                     names.get(move.personId()),
                     move.tireId()));
         });
-        readings.ofVehicle(vehicleId)
+        facts.ofVehicle(vehicleId)
                 .forEach(fact -> lines.add(new LedgerLine(
                         fact.at(),
                         fact.kind(),
