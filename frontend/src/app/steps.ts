@@ -7,22 +7,11 @@ export interface Step {
   words: string
   to: string
   least: Role
-  /** Only where the fleet is one's own: the demo has it already. */
-  ownOnly?: boolean
   method: string
   path: RegExp
 }
 
 export const STEPS: readonly Step[] = [
-  {
-    key: 'vehicle',
-    words: 'Put a vehicle on file: draw its axles, or bring in a list',
-    to: '/vehicles/new',
-    least: 'COORDINATOR',
-    ownOnly: true,
-    method: 'POST',
-    path: /^\/api\/(vehicles|imports\/.*)$/,
-  },
   {
     key: 'why',
     words: 'Open a vehicle that must not leave, and read why',

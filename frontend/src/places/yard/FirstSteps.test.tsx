@@ -15,13 +15,13 @@ beforeEach(() => {
 describe('first steps', () => {
   it('name the next thing to do, and go on once the server has answered to it', () => {
     show(<FirstSteps />)
-    expect(screen.getByRole('region', { name: 'First steps' })).toHaveTextContent('0 of 7')
-    expect(screen.getByRole('link')).toHaveTextContent('Put a vehicle on file')
-    act(() => noteStep('POST', '/api/vehicles'))
+    expect(screen.getByRole('region', { name: 'First steps' })).toHaveTextContent('0 of 6')
     expect(screen.getByRole('link')).toHaveTextContent('must not leave')
     act(() => noteStep('GET', '/api/vehicles/3'))
+    expect(screen.getByRole('link')).toHaveTextContent('Press /')
+    act(() => noteStep('POST', '/api/jobs'))
     act(() => noteStep('GET', '/api/yard'))
-    expect(screen.getByRole('region', { name: 'First steps' })).toHaveTextContent('2 of 7')
+    expect(screen.getByRole('region', { name: 'First steps' })).toHaveTextContent('2 of 6')
   })
 
   it('ask nobody for what their role may not do', () => {
@@ -32,7 +32,7 @@ describe('first steps', () => {
   it('can be seen all at once, and put away for good', async () => {
     const shown = show(<FirstSteps />)
     await userEvent.click(screen.getByRole('button', { name: 'All of them' }))
-    expect(screen.getAllByRole('listitem')).toHaveLength(7)
+    expect(screen.getAllByRole('listitem')).toHaveLength(6)
     await userEvent.click(screen.getByRole('button', { name: 'Put away' }))
     expect(screen.queryByRole('region')).not.toBeInTheDocument()
     shown.unmount()

@@ -1,22 +1,18 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { STEPS, useSteps } from '../../app/steps'
-import { sessionQuery, useMay } from '../../session/session'
+import { useMay } from '../../session/session'
 
 /** The next thing to do to know the product by hand, until all are done or somebody puts them away. */
 export function FirstSteps() {
   const steps = useSteps()
-  const session = useQuery(sessionQuery)
   const [open, setOpen] = useState(false)
   const technician = useMay('TECHNICIAN')
   const coordinator = useMay('COORDINATOR')
-  const demo = (session.data?.demoPeople.length ?? 0) > 0
   const mine = STEPS.filter(
-    (step) =>
-      !(step.ownOnly && demo) && (step.least === 'VIEWER' || (step.least === 'TECHNICIAN' ? technician : coordinator)),
+    (step) => step.least === 'VIEWER' || (step.least === 'TECHNICIAN' ? technician : coordinator),
   )
   const next = mine.find((step) => !steps.isDone(step))
   if (steps.away || !next) return null

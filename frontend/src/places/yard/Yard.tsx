@@ -115,10 +115,10 @@ export function Yard() {
           more={tiles.hasNextPage ? () => void tiles.fetchNextPage() : undefined}
         />
         <Box sx={{ minWidth: 0 }}>
-          <FirstSteps />
           <BackupProblem />
           <WaitingReports />
           <GaugesDue today={first.today} />
+          <FirstSteps />
           <DueList
             due={lines.data.pages.flatMap((page) => page.due)}
             parts={due.parts}

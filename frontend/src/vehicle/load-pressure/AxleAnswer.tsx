@@ -15,7 +15,7 @@ export function AxleAnswer(props: {
 }) {
   const { axle } = props
   return (
-    <Box sx={{ display: 'grid', gap: 2 }}>
+    <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2 }}>
       <Box
         sx={{
           display: 'grid',

@@ -60,7 +60,7 @@ export function LoadPressure() {
   const shown = page.axles.find((one) => one.axle === (axle ?? (onPlan || 1))) ?? page.axles[0]
   const close = () => setAsking(undefined)
   return (
-    <Box sx={{ px: { xs: 1.5, md: 2 }, py: 1.5, display: 'grid', gap: 2.5 }}>
+    <Box sx={{ px: { xs: 1.5, md: 2 }, py: 1.5, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
       <Box sx={{ display: 'flex', gap: 1, rowGap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
         <Box sx={{ width: '100%' }}>
           <InForce page={page} onCancelTrip={coordinator ? (trip) => cancel.mutate(trip) : undefined} />
@@ -108,7 +108,7 @@ export function LoadPressure() {
           value={shown?.axle ?? null}
           onChange={(_, next: number | null) => next && setAxle(next)}
           aria-label="Axle"
-          sx={{ background: colour.sheet, mb: 1.5 }}
+          sx={{ background: colour.sheet, mb: 1.5, flexWrap: 'wrap' }}
         >
           {page.axles.map((one) => (
             <ToggleButton key={one.axle} value={one.axle} sx={{ px: 2 }}>
