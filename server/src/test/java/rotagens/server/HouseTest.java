@@ -1,0 +1,60 @@
+package rotagens.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** The house stays easy to see. */
+class HouseTest {
+
+    private static final int LONG = 400;
+    private static final Path ROOT = Path.of("..");
+    private static final List<String> ROOMS = List.of(
+            "core/src/main",
+            "core/src/test",
+            "server/src/main",
+            "server/src/test",
+            "browser-tests/src",
+            "frontend/src");
+    private static final Pattern REASON = Pattern.compile("^\\| `([^`]+)` \\| (.{20,}) \\|$", Pattern.MULTILINE);
+
+    @Test
+    @DisplayName("a file over 400 lines has its reason in docs/architecture.md, and no reason outlives its file")
+    void longFiles() throws IOException {
+        Set<String> longOnes = new TreeSet<>();
+        for (String room : ROOMS) {
+            try (Stream<Path> files = Files.walk(ROOT.resolve(room))) {
+                files.filter(file -> file.toString().matches(".*\\.(java|ts|tsx)"))
+                        .filter(file -> !file.endsWith("api/schema.ts"))
+                        .filter(file -> lines(file) > LONG)
+                        .forEach(file -> longOnes.add(file.getFileName().toString()));
+            }
+        }
+        String document = Files.readString(ROOT.resolve("docs/architecture.md"));
+        Set<String> told = new TreeSet<>();
+        Matcher reason = REASON.matcher(document.substring(document.indexOf("## Files over 400 lines")));
+        while (reason.find()) {
+            told.add(reason.group(1));
+        }
+        assertThat(told).isEqualTo(longOnes);
+    }
+
+    private static int lines(Path file) {
+        try {
+            return Files.readAllLines(file).size();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
