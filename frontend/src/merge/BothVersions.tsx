@@ -23,6 +23,8 @@ export function BothVersions<F>(props: {
   /** The form as it stands on file now; undefined where it is gone. */
   load: () => Promise<Seen<F> | undefined>
   onGoOn: (form: F, now: Seen<F>) => void
+  /** What the form calls an entry, where its key says something else. */
+  names?: Readonly<Record<string, string>>
 }) {
   const clashed = props.error instanceof ProblemError && props.error.problem.status === 412
   const now = useQuery({
@@ -38,7 +40,7 @@ export function BothVersions<F>(props: {
   return (
     <Choose
       key={now.data.version}
-      found={differences(props.seen.form, now.data.form, props.mine)}
+      found={differences(props.seen.form, now.data.form, props.mine, props.names)}
       onGoOn={(theirs) => props.onGoOn(merged(props.mine, theirs), now.data as Seen<F>)}
     />
   )

@@ -16,15 +16,24 @@ const same = (one: unknown, other: unknown) => JSON.stringify(one ?? null) === J
 const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
 
-/** Every entry in which mine and theirs are not the same; lists of unlike length count as one entry. */
-export function differences(first: unknown, theirs: unknown, mine: unknown): Difference[] {
+/**
+ * Every entry in which mine and theirs are not the same; lists of unlike length count as one entry.
+ *
+ * @param names what the form itself calls an entry, where its key says something else
+ */
+export function differences(
+  first: unknown,
+  theirs: unknown,
+  mine: unknown,
+  names: Readonly<Record<string, string>> = {},
+): Difference[] {
   const found: Difference[] = []
   const walk = (path: (string | number)[], words: string[], was: unknown, one: unknown, other: unknown) => {
     if (same(one, other)) return
     if (isRecord(one) && isRecord(other)) {
       const before = isRecord(was) ? was : {}
       for (const key of new Set([...Object.keys(one), ...Object.keys(other)]))
-        walk([...path, key], [...words, inWords(key)], before[key], one[key], other[key])
+        walk([...path, key], [...words, names[key] ?? inWords(key)], before[key], one[key], other[key])
     } else if (Array.isArray(one) && Array.isArray(other) && one.length === other.length && one.some(isRecord)) {
       const before = Array.isArray(was) ? was : []
       one.forEach((item, at) => {

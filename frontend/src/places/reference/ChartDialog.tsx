@@ -80,6 +80,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
         error={sending.error}
         seen={seen}
         mine={form}
+        names={{ range: 'load range', source: 'taken from' }}
         load={async () =>
           (await answerOf(api.GET('/api/charts', { params: { query: { units } } }))).find((one) => one.id === chart?.id)
         }

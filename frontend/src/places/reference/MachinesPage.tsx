@@ -99,6 +99,15 @@ export function MachinesPage() {
 
 type Form = Schemas['MachineForm']
 
+const NAMES = {
+  kind: 'how it holds',
+  mostTire: 'tire diameter at most',
+  leastRim: 'rim from',
+  mostRim: 'rim up to',
+  mostWidth: 'width at most',
+  valves: 'valve:',
+}
+
 const formOf = (machine: Machine | undefined): Form => ({
   name: machine?.name ?? '',
   kind: machine?.kind ?? 'SIDE_SHOVEL',
@@ -143,6 +152,7 @@ function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onC
         error={sending.error}
         seen={seen}
         mine={form}
+        names={NAMES}
         load={async () => {
           const now = (await answerOf(api.GET('/api/machines', { params: { query: { units } } }))).find(
             (one) => one.id === machine?.id,

@@ -21,6 +21,17 @@ import { FactList } from './FactList'
 
 type Form = Schemas['ModelForm']
 
+const NAMES = {
+  name: 'model',
+  service: 'service description',
+  range: 'load range',
+  loadSingle: 'molded load, single',
+  loadDual: 'molded load, dual',
+  originalDepth: 'tread when new',
+  grades: 'treadwear, traction, temperature',
+  winter: 'snow mark',
+}
+
 const BLANK: Form = { directional: false, steerAllowed: true, tubeless: true }
 
 const WINTER = [
@@ -120,6 +131,7 @@ export function ModelDialog({ model, onClose }: { model: Schemas['ModelView'] | 
         error={saving.error}
         seen={seen}
         mine={form}
+        names={NAMES}
         load={async () =>
           (await answerOf(api.GET('/api/tire-models', { params: { query: { units } } }))).find(
             (one) => one.id === model?.id,
