@@ -57,48 +57,32 @@ class ViewsIT extends OnDemoFleet {
                 + " && document.querySelector('main')?.textContent.trim().length > 20");
     }
 
-    private interface Look {
-        List<String> faults(Page page);
+    private static void as(Page page, ColorScheme scheme) {
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
     }
 
-    private static List<String> everywhere(Page page, Look look) {
+    @Test
+    @DisplayName(
+            "by day and by night every view passes the accessibility scan; at twice its size and on a phone none is too wide")
+    void everyView() {
+        Page page = open("/", "Dana Prestwick, manager");
         List<String> faults = new ArrayList<>();
         for (String view : VIEWS) {
             go(page, view);
-            look.faults(page).forEach(fault -> faults.add(view + ": " + fault));
-        }
-        return faults;
-    }
-
-    @Test
-    @DisplayName("by day every view passes the accessibility scan")
-    void day() {
-        Page page = open("/", "Dana Prestwick, manager");
-        assertThat(everywhere(page, Accessibility::faults)).isEmpty();
-        assertThat(chromium.complaints()).isEmpty();
-    }
-
-    @Test
-    @DisplayName("by night every view passes the accessibility scan, contrast included")
-    void night() {
-        Page page = open("/", "Dana Prestwick, manager");
-        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
-        go(page, "/");
-        assertThat(page.evaluate("() => getComputedStyle(document.body).backgroundColor"))
-                .isEqualTo("rgb(21, 25, 28)");
-        assertThat(everywhere(page, Accessibility::faults)).isEmpty();
-    }
-
-    @Test
-    @DisplayName("enlarged to twice its size, and on a phone, no view has to be scrolled sideways as a whole")
-    void narrow() {
-        Page page = open("/", "Dana Prestwick, manager");
-        List<String> faults = new ArrayList<>();
-        for (int width : new int[] {640, 390}) {
-            page.setViewportSize(width, width == 640 ? 400 : 844);
-            faults.addAll(everywhere(page, ViewsIT::sideways));
+            Accessibility.faults(page).forEach(fault -> faults.add(view + " by day: " + fault));
+            as(page, ColorScheme.DARK);
+            assertThat(page.evaluate("() => getComputedStyle(document.body).backgroundColor"))
+                    .isEqualTo("rgb(21, 25, 28)");
+            Accessibility.faults(page).forEach(fault -> faults.add(view + " by night: " + fault));
+            as(page, ColorScheme.LIGHT);
+            for (int width : new int[] {640, 390}) {
+                page.setViewportSize(width, width == 640 ? 400 : 844);
+                sideways(page).forEach(fault -> faults.add(view + ": " + fault));
+            }
+            page.setViewportSize(1280, 800);
         }
         assertThat(faults).isEmpty();
+        assertThat(chromium.complaints()).isEmpty();
     }
 
     @SuppressWarnings("unchecked")
