@@ -60,6 +60,9 @@ public @interface ServerTest {
             try {
                 Path folder = Files.createTempDirectory("rotagens-test");
                 TestPropertySourceUtils.addInlinedPropertiesToEnvironment(context, "rotagens.data=" + folder);
+                if (!context.getEnvironment().getProperty("rotagens.demo", Boolean.class, false)) {
+                    return;
+                }
                 if (made != null) {
                     Files.copy(made, folder.resolve("rotagens.sqlite"));
                 } else {
