@@ -51,7 +51,7 @@ type Side = 'theirs' | 'mine'
 function Choose({ found, onGoOn }: { found: Difference[]; onGoOn: (theirs: Difference[]) => void }) {
   // What only one of the two changed is settled; what both changed waits for a word.
   const [sides, setSides] = useState<(Side | undefined)[]>(() =>
-    found.map((one) => (one.clash ? undefined : said(one.theirs) === said(one.first) ? 'mine' : 'theirs')),
+    found.map((one) => (one.changedBy === 'both' ? undefined : one.changedBy)),
   )
   const open = sides.filter((side) => side === undefined).length
   return (
@@ -67,7 +67,7 @@ function Choose({ found, onGoOn }: { found: Difference[]; onGoOn: (theirs: Diffe
             <tr key={one.path.join('.')}>
               <td>
                 <strong>{one.words}</strong>
-                {one.clash && <Box sx={{ fontSize: 12.5 }}>both changed it</Box>}
+                {one.changedBy === 'both' && <Box sx={{ fontSize: 12.5 }}>both changed it</Box>}
               </td>
               <td>{said(one.first)}</td>
               {(['theirs', 'mine'] as const).map((side) => (

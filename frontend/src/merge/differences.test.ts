@@ -12,10 +12,10 @@ describe('two versions of a form', () => {
   it('tells what only one of the two changed from what both changed', () => {
     const theirs = { ...first, name: 'Old shovel', mostTire: '46 in' }
     const mine = { ...first, name: 'New shovel', valves: { ...first.valves, LAST: '3' } }
-    expect(differences(first, theirs, mine).map((one) => [one.words, one.clash])).toEqual([
-      ['name', true],
-      ['most tire', false],
-      ['valves last', false],
+    expect(differences(first, theirs, mine).map((one) => [one.words, one.changedBy])).toEqual([
+      ['name', 'both'],
+      ['most tire', 'theirs'],
+      ['valves last', 'mine'],
     ])
   })
 
@@ -23,7 +23,19 @@ describe('two versions of a form', () => {
     const torque = { ...first, rows: [{ position: '1L', torque: '475' }] }
     expect(differences(first, torque, first)[0]?.words).toBe('rows 1L torque')
     const longer = { ...first, rows: [...first.rows, { position: '1R', torque: '450' }] }
-    expect(differences(first, longer, torque)).toMatchObject([{ words: 'rows', clash: true }])
+    expect(differences(first, longer, torque)).toMatchObject([{ words: 'rows', changedBy: 'both' }])
+  })
+
+  it('knows who changed a list of lines as a whole', () => {
+    const theirs = {
+      ...first,
+      rows: [
+        { position: '2L', torque: '450' },
+        { position: '2R', torque: '450' },
+      ],
+    }
+    expect(differences(first, theirs, first)).toMatchObject([{ words: 'rows', changedBy: 'theirs' }])
+    expect(differences(first, first, theirs)).toMatchObject([{ words: 'rows', changedBy: 'mine' }])
   })
 
   it('goes on with mine, and theirs where it was chosen', () => {

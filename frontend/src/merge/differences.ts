@@ -7,8 +7,8 @@ export interface Difference {
   first: unknown
   theirs: unknown
   mine: unknown
-  /** Both changed it, so somebody has to say which holds. */
-  clash: boolean
+  /** Who changed it; where both did, somebody has to say which holds. */
+  changedBy: 'theirs' | 'mine' | 'both'
 }
 
 const same = (one: unknown, other: unknown) => JSON.stringify(one ?? null) === JSON.stringify(other ?? null)
@@ -40,8 +40,8 @@ export function differences(
         walk([...path, at], [...words, named(item) ?? String(at + 1)], before[at], item, other[at])
       })
     } else {
-      const clash = !same(one, was) && !same(other, was)
-      found.push({ path, words: words.join(' ') || 'everything', first: was, theirs: one, mine: other, clash })
+      const changedBy = same(one, was) ? 'mine' : same(other, was) ? 'theirs' : 'both'
+      found.push({ path, words: words.join(' ') || 'everything', first: was, theirs: one, mine: other, changedBy })
     }
   }
   walk([], [], first, theirs, mine)

@@ -69,7 +69,7 @@ function VehicleTile({ tile, today }: { tile: Tile; today: string }) {
         display: 'flex',
         flexDirection: 'column',
         alignItems: 'center',
-        '&:hover': { background: colour.pointed },
+        '&:hover': { background: colour.chalk },
         // Thousands of plans stay in the page; the browser draws those in sight.
         contentVisibility: 'auto',
         containIntrinsicSize: 'auto 150px',
