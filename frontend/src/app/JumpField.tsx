@@ -5,8 +5,9 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { answerOf, api, type Schemas } from '../api/client'
-import { useMay } from '../session/session'
+import { useMayAs } from '../session/session'
 import { COMMANDS } from './commands'
+import { isTyping } from './isTyping'
 import { colour } from './theme'
 
 interface Goal {
@@ -28,8 +29,7 @@ export function JumpField() {
   const navigate = useNavigate()
   const input = useRef<HTMLInputElement>(null)
   const [hurry, setHurry] = useState<string | null>(null)
-  const technician = useMay('TECHNICIAN')
-  const coordinator = useMay('COORDINATOR')
+  const may = useMayAs()
   const asked = text.trim()
   const found = useQuery({
     queryKey: ['jump', asked],
@@ -39,8 +39,10 @@ export function JumpField() {
   })
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName)
-      if ((event.key === '/' && !typing) || (event.key.toLowerCase() === 'k' && (event.ctrlKey || event.metaKey))) {
+      if (
+        (event.key === '/' && !isTyping(event)) ||
+        (event.key.toLowerCase() === 'k' && (event.ctrlKey || event.metaKey))
+      ) {
         event.preventDefault()
         input.current?.focus()
       }
@@ -50,9 +52,7 @@ export function JumpField() {
   }, [])
   const words = asked.toLowerCase().split(/\s+/).filter(Boolean)
   const commands: Goal[] = COMMANDS.filter(
-    (one) =>
-      words.every((word) => `${one.words} ${one.hint}`.toLowerCase().includes(word)) &&
-      (one.least === 'VIEWER' || (one.least === 'TECHNICIAN' ? technician : coordinator)),
+    (one) => words.every((word) => `${one.words} ${one.hint}`.toLowerCase().includes(word)) && may(one.least),
   ).map((one) => ({ label: one.words, hint: one.hint, to: one.to }))
   const goals: Goal[] = [
     ...(asked === '' ? [] : (found.data ?? [])).map((goal) => ({

@@ -5,6 +5,7 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useEffect, useState } from 'react'
 import { Table } from '../ui/Table'
+import { isTyping } from './isTyping'
 
 const KEYS: readonly (readonly [string, string, string])[] = [
   ['/ or Ctrl K', 'everywhere', 'go to a vehicle, position, tire, person or page'],
@@ -30,10 +31,7 @@ export function Keys() {
   const onClose = () => setOpen(false)
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const typing =
-        event.target instanceof HTMLElement &&
-        (/^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName) || event.target.isContentEditable)
-      if (event.key === '?' && !typing) {
+      if (event.key === '?' && !isTyping(event)) {
         event.preventDefault()
         setOpen(true)
       }

@@ -31,6 +31,11 @@ export const useMe = (): Person | undefined => useQuery(sessionQuery).data?.me
 
 /** Whether the person signed in has at least this role; what they may not do isn't offered. */
 export function useMay(least: Role): boolean {
+  return useMayAs()(least)
+}
+
+/** The same for several roles at once. */
+export function useMayAs(): (least: Role) => boolean {
   const me = useMe()
-  return me !== undefined && RANK[me.role] >= RANK[least]
+  return (least) => me !== undefined && RANK[me.role] >= RANK[least]
 }

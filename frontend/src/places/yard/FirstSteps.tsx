@@ -3,17 +3,14 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { STEPS, useSteps } from '../../app/steps'
-import { useMay } from '../../session/session'
+import { useMayAs } from '../../session/session'
 
 /** The next thing to do to know the product by hand, until all are done or somebody puts them away. */
 export function FirstSteps() {
   const steps = useSteps()
   const [open, setOpen] = useState(false)
-  const technician = useMay('TECHNICIAN')
-  const coordinator = useMay('COORDINATOR')
-  const mine = STEPS.filter(
-    (step) => step.least === 'VIEWER' || (step.least === 'TECHNICIAN' ? technician : coordinator),
-  )
+  const may = useMayAs()
+  const mine = STEPS.filter((step) => may(step.least))
   const next = mine.find((step) => !steps.isDone(step))
   if (steps.away || !next) return null
   return (
