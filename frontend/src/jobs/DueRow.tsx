@@ -1,11 +1,10 @@
-import Box from '@mui/material/Box'
-import Button from '@mui/material/Button'
-import Checkbox from '@mui/material/Checkbox'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, type DueLine } from '../api/client'
+import { colour } from '../app/theme'
 import { StateGlyph } from '../drawings/state/StateGlyph'
 import { useMay } from '../session/session'
+import type { Place } from '../ui/LongList'
 import { useSend } from '../ui/useSend'
 import { day, when } from '../units/format'
 import { LeaveDialog } from './LeaveDialog'
@@ -17,6 +16,7 @@ export function DueRow(props: {
   withVehicle?: boolean
   chosen: boolean
   onChoose: () => void
+  place?: Place
 }) {
   const { line } = props
   const where = line.positions.join(' ')
@@ -33,100 +33,96 @@ export function DueRow(props: {
   )
   const name = `${line.work}, ${line.unit}${where && ` ${where}`}`
   return (
-    <Box
-      component="li"
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: '38px 18px minmax(0,1fr) auto',
-        columnGap: 0.5,
-        alignItems: 'start',
-        px: 1,
-        py: 0.9,
-        borderBottom: 1,
-        borderColor: 'divider',
-      }}
-    >
+    <li className="due-row" {...props.place}>
       {line.canBeScheduled && !line.scheduled ? (
-        <Checkbox
-          size="small"
-          checked={props.chosen}
-          onChange={props.onChoose}
-          sx={{ p: 0.6, mt: -0.5 }}
-          slotProps={{ input: { 'aria-label': `Choose: ${name}` } }}
-        />
+        <label className="choose">
+          <input type="checkbox" checked={props.chosen} onChange={props.onChoose} aria-label={`Choose: ${name}`} />
+        </label>
       ) : (
         <span />
       )}
-      <Box sx={{ pt: 0.3 }}>
+      <span className="state">
         <StateGlyph verdict={line.urgency} size={14} />
-      </Box>
-      <Box sx={{ minWidth: 0 }}>
-        <Box sx={{ fontWeight: 650 }}>
+      </span>
+      <div>
+        <div className="strong">
           {props.withVehicle && (
-            <Box component={Link} to={`/vehicles/${line.vehicleId}`} sx={{ color: 'primary.main', mr: 0.75 }}>
-              {line.unit}
-            </Box>
+            <>
+              <Link to={`/vehicles/${line.vehicleId}`}>{line.unit}</Link>{' '}
+            </>
           )}
-          {where && (
-            <Box component="span" sx={{ mr: 0.75 }}>
-              {where}
-            </Box>
-          )}
-          <Box component="span" sx={{ fontWeight: 450 }}>
-            {line.work}
-          </Box>
-        </Box>
-        <Box>{line.reason.says}</Box>
-        <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>
+          {where && `${where} `}
+          <span className="work">{line.work}</span>
+        </div>
+        <div>{line.reason.says}</div>
+        <div className="quiet">
           {line.reason.limit && `Limit: ${line.reason.limit}. `}
           {line.reason.because}
           {line.earliest &&
             ` Between ${day(line.earliest, props.today)} and ${line.latest ? day(line.latest, props.today) : 'later'}.`}
-          <Box component="span" title="What waiting brings">
-            {' '}
-            {line.waiting}
-          </Box>
-        </Box>
+          <span title="What waiting brings"> {line.waiting}</span>
+        </div>
         {line.left && (
-          <Box sx={{ fontSize: 12.5, fontWeight: 650 }}>
+          <div className="left">
             Left until {day(line.left.until, props.today)} by {line.left.by}: {line.left.reason}{' '}
             {may && (
-              <Button size="small" sx={{ p: 0, minWidth: 0 }} onClick={() => back.send()}>
+              <button type="button" onClick={() => back.send()}>
                 take back
-              </Button>
+              </button>
             )}
-          </Box>
+          </div>
         )}
-      </Box>
-      <Box sx={{ textAlign: 'right', whiteSpace: 'nowrap', pl: 1 }}>
-        <Box sx={{ fontWeight: line.days <= 0 ? 650 : 450 }}>{when(line.days)}</Box>
-        <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>{day(line.due, props.today)}</Box>
-        {line.kind === 'ROTATE' && !line.scheduled && (
-          <Box
-            component={Link}
-            to={`/vehicles/${line.vehicleId}/rotation`}
-            sx={{ fontSize: 12.5, color: 'primary.main' }}
-          >
-            propose
-          </Box>
-        )}
+      </div>
+      <div className="when">
+        <div className={line.days <= 0 ? 'strong' : undefined}>{when(line.days)}</div>
+        <div className="quiet">{day(line.due, props.today)}</div>
+        {line.kind === 'ROTATE' && !line.scheduled && <Link to={`/vehicles/${line.vehicleId}/rotation`}>propose</Link>}
         {may && !line.scheduled && !line.left && line.urgency !== 'DO_NOT_OPERATE' && (
-          <Button
-            size="small"
-            sx={{ p: 0, minWidth: 0, fontSize: 12.5, fontWeight: 450 }}
-            aria-label={`Leave for now: ${name}`}
-            onClick={() => setLeaving(true)}
-          >
+          <button type="button" aria-label={`Leave for now: ${name}`} onClick={() => setLeaving(true)}>
             leave…
-          </Button>
+          </button>
         )}
         {leaving && <LeaveDialog line={line} onClose={() => setLeaving(false)} />}
         {line.scheduled && (
-          <Box component={Link} to={`/shop?job=${line.scheduled.jobId}`} sx={{ fontSize: 12.5, color: 'primary.main' }}>
-            planned {day(line.scheduled.day, props.today)}
-          </Box>
+          <Link to={`/shop?job=${line.scheduled.jobId}`}>planned {day(line.scheduled.day, props.today)}</Link>
         )}
-      </Box>
-    </Box>
+      </div>
+    </li>
   )
 }
+
+/** How the rows look, said once on their list: thousands of them pass by, and none works out its own. */
+export const dueRows = {
+  listStyle: 'none',
+  m: 0,
+  p: 0,
+  '& .due-row': {
+    display: 'grid',
+    gridTemplateColumns: '34px 18px minmax(0,1fr) auto',
+    columnGap: '4px',
+    alignItems: 'start',
+    padding: '7px 8px',
+    borderBottom: `1px solid ${colour.hairline}`,
+  },
+  '& .due-row > div': { minWidth: 0 },
+  '& .choose': { display: 'grid', placeItems: 'center', minHeight: 26, mt: '-3px', cursor: 'pointer' },
+  '& .choose input': { width: 17, height: 17, m: 0, accentColor: colour.petrol, cursor: 'pointer' },
+  '& .state': { pt: '3px' },
+  '& .strong': { fontWeight: 650 },
+  '& .work': { fontWeight: 450 },
+  '& .quiet': { color: colour.quiet, fontSize: 12.5 },
+  '& .left': { fontSize: 12.5, fontWeight: 650 },
+  '& .when': { textAlign: 'right', whiteSpace: 'nowrap', pl: '8px' },
+  '& .when > a': { display: 'block', fontSize: 12.5 },
+  '& button': {
+    font: 'inherit',
+    fontSize: 12.5,
+    color: colour.petrol,
+    background: 'none',
+    border: 0,
+    p: 0,
+    minHeight: 24,
+    cursor: 'pointer',
+    '&:hover': { textDecoration: 'underline' },
+  },
+} as const

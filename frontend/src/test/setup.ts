@@ -5,6 +5,13 @@ import { afterEach, vi } from 'vitest'
 import { outbox } from '../offline/outbox'
 import { store } from '../offline/store'
 
+// jsdom lays nothing out, so nothing ever changes its size.
+globalThis.ResizeObserver ??= class {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+}
+
 configure({ asyncUtilTimeout: 8_000 })
 
 afterEach(async () => {

@@ -1,7 +1,8 @@
-import Autocomplete from '@mui/material/Autocomplete'
+import Autocomplete, { createFilterOptions } from '@mui/material/Autocomplete'
 import InputAdornment from '@mui/material/InputAdornment'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
+import { useState } from 'react'
 import { mono } from '../app/theme'
 
 /** One typed entry with its unit, and its message where it is wrong. */
@@ -51,7 +52,10 @@ export function Entry(props: {
   )
 }
 
-/** One choice of few. */
+/** So many choices can be read through; of more, one is found by typing. */
+const FEW = 60
+
+/** One choice of those given: opened and read where they are few, found by typing where they are many. */
 export function Choice<T extends string>(props: {
   label: string
   value: T | undefined
@@ -61,6 +65,7 @@ export function Choice<T extends string>(props: {
   hint?: string | undefined
   width?: number | string
 }) {
+  if (props.options.length > FEW) return <FoundChoice {...props} />
   // An empty value with words of its own is a choice, not a gap.
   const blankSaysSomething = props.options.some(([value]) => value === '')
   return (
@@ -80,6 +85,30 @@ export function Choice<T extends string>(props: {
         </MenuItem>
       ))}
     </TextField>
+  )
+}
+
+function FoundChoice<T extends string>(props: Parameters<typeof Choice<T>>[0]) {
+  const [fits] = useState(() => createFilterOptions<readonly [T, string]>({ limit: FEW }))
+  return (
+    <Autocomplete
+      options={props.options as readonly (readonly [T, string])[]}
+      filterOptions={fits}
+      value={props.options.find(([value]) => value === props.value) ?? null}
+      onChange={(_, found) => found && props.onChange(found[0])}
+      getOptionKey={([value]) => value}
+      getOptionLabel={([, words]) => words}
+      noOptionsText="Nothing on file reads like that"
+      sx={{ width: { xs: '100%', sm: props.width ?? 220 } }}
+      renderInput={(params) => (
+        <TextField
+          {...params}
+          label={props.label}
+          error={props.error !== undefined}
+          helperText={props.error ?? props.hint}
+        />
+      )}
+    />
   )
 }
 

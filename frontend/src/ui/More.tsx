@@ -11,7 +11,8 @@ export function More({ what, more }: { what: string; more: (() => void) | undefi
       (seen) => {
         if (seen.some((one) => one.isIntersecting)) more()
       },
-      { rootMargin: '600px' },
+      // What lies above counts, too: a jump far down must not leave the list's end behind.
+      { rootMargin: '100000px 0px 600px' },
     )
     watch.observe(end.current)
     return () => watch.disconnect()

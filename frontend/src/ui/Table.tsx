@@ -3,12 +3,24 @@ import type { ReactNode } from 'react'
 import { colour } from '../app/theme'
 
 /** A plain table of records: hairlines, heads above, wide ones scroll in their own room. */
-export function Table({ label, heads, children }: { label: string; heads: ReactNode[]; children: ReactNode }) {
+export function Table({
+  label,
+  heads,
+  count,
+  children,
+}: {
+  label: string
+  heads: ReactNode[]
+  /** How many records there are, where not all of them may stand in the page. */
+  count?: number
+  children: ReactNode
+}) {
   return (
     <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={label}>
       <Box
         component="table"
         aria-label={label}
+        {...(count !== undefined && { 'aria-rowcount': count + 1 })}
         sx={{
           borderCollapse: 'collapse',
           width: '100%',

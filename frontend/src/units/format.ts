@@ -30,7 +30,8 @@ export function when(days: number): string {
 }
 
 /** `1 photo`, `3 photos`. */
-export const many = (count: number, one: string, more: string) => `${count} ${count === 1 ? one : more}`
+export const many = (count: number, one: string, more: string) =>
+  `${count.toLocaleString('en-US')} ${count === 1 ? one : more}`
 
 export const pressureUnit = (units: Units) => (units === 'US' ? 'psi' : 'kPa')
 

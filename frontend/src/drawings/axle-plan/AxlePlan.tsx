@@ -1,8 +1,7 @@
-import { Fragment } from 'react'
 import { colour } from '../../app/theme'
 import { StateMark } from '../state/StateGlyph'
 import { STATES } from '../state/states'
-import { type PlacedPlan, type PlacedTire, type Plan, placePlan } from './geometry'
+import { type Box, type PlacedPlan, type PlacedTire, type Plan, placePlan } from './geometry'
 import { PressureBar, TreadColumns, YearTicks } from './overlays'
 
 export type Overlay = 'tread' | 'pressure' | 'age'
@@ -19,11 +18,8 @@ export function SmallAxlePlan({ plan, label }: { plan: Plan; label: string }) {
       aria-label={label}
     >
       <Frame placed={placed} thickness={3} />
-      {placed.tires.map((tire) => (
-        <Fragment key={tire.mark.position}>
-          <rect {...tire.box} rx={3} fill={colour.rubber} />
-        </Fragment>
-      ))}
+      {/* All the rubber in one stroke: a yard has thousands of these drawings. */}
+      <path d={placed.tires.map((tire) => rounded(tire.box, 3)).join('')} fill={colour.rubber} />
       {placed.tires
         .filter((tire) => tire.mark.verdict !== 'FIT')
         .map((tire) => (
@@ -37,6 +33,13 @@ export function SmallAxlePlan({ plan, label }: { plan: Plan; label: string }) {
         ))}
     </svg>
   )
+}
+
+/** The path of a box with rounded corners. */
+const rounded = ({ x, y, width, height }: Box, r: number) => {
+  const corner = (dx: number, dy: number) => `a${r} ${r} 0 0 1 ${dx * r} ${dy * r}`
+  const [w, h] = [width - 2 * r, height - 2 * r]
+  return `M${x + r} ${y}h${w}${corner(1, 1)}v${h}${corner(-1, 1)}h${-w}${corner(-1, -1)}v${-h}${corner(1, -1)}z`
 }
 
 /** The vehicle page's plan: every tire can be picked, and shows the chosen overlays. */

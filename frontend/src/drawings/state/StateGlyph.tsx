@@ -46,11 +46,9 @@ export function StateGlyph({ verdict, size = 16, named = true }: { verdict: Verd
 export function StateMark({ verdict, x, y, size }: { verdict: Verdict; x: number; y: number; size: number }) {
   const scale = size / 16
   return (
-    <g transform={`translate(${x - size / 2} ${y - size / 2})`}>
-      <circle cx={size / 2} cy={size / 2} r={size * 0.62} fill={colour.chalk} />
-      <g transform={`scale(${scale})`}>
-        <StateShape verdict={verdict} />
-      </g>
+    <g transform={`translate(${x - size / 2} ${y - size / 2}) scale(${scale})`}>
+      <circle cx={8} cy={8} r={9.92} fill={colour.chalk} />
+      <StateShape verdict={verdict} />
     </g>
   )
 }

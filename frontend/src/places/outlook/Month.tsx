@@ -9,6 +9,7 @@ import { colour } from '../../app/theme'
 import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
+import { LongList } from '../../ui/LongList'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { day, localDay } from '../../units/format'
@@ -58,11 +59,17 @@ export function Month() {
         <Part title="Out of service">
           {view.outOfService.length === 0 && <p>None.</p>}
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-            {view.outOfService.map((line) => (
-              <li key={line.unit}>
-                <Link to={`/vehicles/${line.vehicleId}`}>{line.unit}</Link> {line.why.join('; ')}
-              </li>
-            ))}
+            <LongList
+              of={view.outOfService}
+              keyOf={(line) => line.unit}
+              as="li"
+              height={20}
+              row={(line, place) => (
+                <li {...place}>
+                  <Link to={`/vehicles/${line.vehicleId}`}>{line.unit}</Link> {line.why.join('; ')}
+                </li>
+              )}
+            />
           </Box>
         </Part>
         <Part title="Checked on time">
@@ -90,17 +97,23 @@ export function Month() {
         <Part title="Leaks and wear">
           {view.findings.length === 0 && <p>None.</p>}
           {view.findings.length > 0 && (
-            <Table label="Leaks and wear" heads={['Vehicle', 'Tire', 'What', 'Figure']}>
-              {view.findings.map((line) => (
-                <tr key={`${line.unit} ${line.position} ${line.says}`}>
-                  <td>
-                    <Link to={`/vehicles/${line.vehicleId}`}>{line.unit}</Link>
-                  </td>
-                  <td>{line.position}</td>
-                  <td>{line.what}</td>
-                  <td>{line.says}</td>
-                </tr>
-              ))}
+            <Table label="Leaks and wear" count={view.findings.length} heads={['Vehicle', 'Tire', 'What', 'Figure']}>
+              <LongList
+                of={view.findings}
+                keyOf={(line) => `${line.unit} ${line.position} ${line.says}`}
+                as="tr"
+                height={31}
+                row={(line, place) => (
+                  <tr {...place}>
+                    <td>
+                      <Link to={`/vehicles/${line.vehicleId}`}>{line.unit}</Link>
+                    </td>
+                    <td>{line.position}</td>
+                    <td>{line.what}</td>
+                    <td>{line.says}</td>
+                  </tr>
+                )}
+              />
             </Table>
           )}
         </Part>

@@ -13,6 +13,7 @@ import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
 import { FormDialog } from '../../ui/FormDialog'
 import { LoadingLines } from '../../ui/Loading'
+import { LongList } from '../../ui/LongList'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
@@ -166,22 +167,29 @@ export function Questions() {
           {answer.data && answer.data.lines.length > 0 && (
             <Table
               label="Answer"
+              count={answer.data.lines.length}
               heads={['Vehicle', 'Tire', 'What there is to say', ...(asked.length > 1 ? ['Question'] : [])]}
             >
-              {answer.data.lines.map((line, at) => (
-                // biome-ignore lint/suspicious/noArrayIndexKey: two lines may say the same
-                <tr key={at}>
-                  <td>
-                    <Link to={`/vehicles/${line.vehicleId}`}>{line.unit}</Link>{' '}
-                    <Box component="span" sx={{ color: 'text.secondary' }}>
-                      {line.yard}
-                    </Box>
-                  </td>
-                  <td>{line.position}</td>
-                  <td>{line.says}</td>
-                  {asked.length > 1 && <td>{line.title}</td>}
-                </tr>
-              ))}
+              <LongList
+                // Two lines may say the same.
+                of={answer.data.lines.map((line, at) => ({ line, at }))}
+                keyOf={({ at }) => at}
+                as="tr"
+                height={31}
+                row={({ line }, place) => (
+                  <tr {...place}>
+                    <td>
+                      <Link to={`/vehicles/${line.vehicleId}`}>{line.unit}</Link>{' '}
+                      <Box component="span" sx={{ color: 'text.secondary' }}>
+                        {line.yard}
+                      </Box>
+                    </td>
+                    <td>{line.position}</td>
+                    <td>{line.says}</td>
+                    {asked.length > 1 && <td>{line.title}</td>}
+                  </tr>
+                )}
+              />
             </Table>
           )}
         </Box>

@@ -13,6 +13,7 @@ import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
+import { LongList } from '../../ui/LongList'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { day } from '../../units/format'
@@ -89,46 +90,55 @@ export function Stock() {
       ) : (
         <Table
           label="Tires in stock"
+          count={rows.length}
           heads={['Tire', 'Model', 'DOT week', 'Age', 'Lowest tread', 'Where', 'Since', 'Price']}
         >
-          {rows.map((row) => (
-            <tr key={row.tireId}>
-              <td>
-                <Link to={`/tires/${row.tireId}`} style={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
-                  {row.number ?? `no number (${row.tireId})`}
-                </Link>
-              </td>
-              <td>
-                {row.model}{' '}
-                <Box component="span" sx={{ color: 'text.secondary' }}>
-                  {row.sidewall}
+          <LongList
+            of={rows}
+            keyOf={(row) => row.tireId}
+            as="tr"
+            height={49}
+            row={(row, place) => (
+              <tr {...place}>
+                <td>
+                  <Link to={`/tires/${row.tireId}`} style={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
+                    {row.number ?? `no number (${row.tireId})`}
+                  </Link>
+                </td>
+                <td>
+                  {row.model}{' '}
+                  <Box component="span" sx={{ color: 'text.secondary' }}>
+                    {row.sidewall}
+                  </Box>
+                  {row.retread && ', retread'}
+                  {row.open.length > 0 && (
+                    <Box sx={{ color: 'error.main', fontWeight: 650 }}>{row.open.join(', ')}</Box>
+                  )}
+                </td>
+                <Box component="td" sx={{ fontFamily: mono }}>
+                  {row.dot ?? 'not read'}
                 </Box>
-                {row.retread && ', retread'}
-                {row.open.length > 0 && <Box sx={{ color: 'error.main', fontWeight: 650 }}>{row.open.join(', ')}</Box>}
-              </td>
-              <Box component="td" sx={{ fontFamily: mono }}>
-                {row.dot ?? 'not read'}
-              </Box>
-              <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-                {row.ageYears === undefined ? 'not known' : `${row.ageYears.toFixed(1)} y`}
-              </Box>
-              <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-                {row.depth ?? 'not measured'}
-              </Box>
-              <td>
-                {row.state !== 'IN_STOCK' && <strong>{STATE_WORDS[row.state]}</strong>}
-                {row.state !== 'IN_STOCK' && row.yard && ', '}
-                {row.yard}
-                {row.shelf && `, ${row.shelf}`}
-              </td>
-              <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
-                {day(row.since)}
-              </Box>
-              <Box component="td" sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
-                {row.price}
-              </Box>
-            </tr>
-          ))}
+                <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
+                  {row.ageYears === undefined ? 'not known' : `${row.ageYears.toFixed(1)} y`}
+                </Box>
+                <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
+                  {row.depth ?? 'not measured'}
+                </Box>
+                <td>
+                  {row.state !== 'IN_STOCK' && <strong>{STATE_WORDS[row.state]}</strong>}
+                  {row.state !== 'IN_STOCK' && row.yard && ', '}
+                  {row.yard}
+                  {row.shelf && `, ${row.shelf}`}
+                </td>
+                <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
+                  {day(row.since)}
+                </Box>
+                <Box component="td" sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
+                  {row.price}
+                </Box>
+              </tr>
+            )}
+          />
         </Table>
       )}
       {rows.length === 0 && stock.data.length > 0 && <p>No tire in stock reads like that.</p>}

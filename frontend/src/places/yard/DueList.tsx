@@ -3,9 +3,10 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import type { DueLine, Schemas } from '../../api/client'
 import { colour } from '../../app/theme'
-import { DueRow } from '../../jobs/DueRow'
+import { DueRow, dueRows } from '../../jobs/DueRow'
 import { ScheduleDialog } from '../../jobs/ScheduleDialog'
 import { useMay } from '../../session/session'
+import { LongList } from '../../ui/LongList'
 import { More } from '../../ui/More'
 import { many } from '../../units/format'
 
@@ -16,6 +17,9 @@ const PARTS: { title: string; part: keyof Schemas['DueParts']; holds: (line: Due
   { title: 'Due now', part: 'now', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days <= 0 },
   { title: 'Coming up', part: 'coming', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days > 0 },
 ]
+
+/** So many lines in all stand in the page whole. */
+const FEW = 60
 
 /** What is due, most urgent first; some of it can be chosen and put on a day. */
 export function DueList({
@@ -85,28 +89,33 @@ export function DueList({
           </Button>
         )}
       </Box>
-      {due.length === 0 && (
-        <Box sx={{ p: 2 }}>Nothing is due here. Change the filters to see the rest of the fleet.</Box>
-      )}
+      {all === 0 && <Box sx={{ p: 2 }}>Nothing is due here. Change the filters to see the rest of the fleet.</Box>}
       {PARTS.map((part) => {
-        const lines = due.filter(part.holds)
-        if (lines.length === 0) return null
+        const held = due.filter(part.holds)
+        if (held.length === 0) return null
         return (
           <Box key={part.title} component="section" aria-label={part.title}>
             <Box component="h3" sx={{ typography: 'h2', m: 0, px: 2, pt: 1.5, pb: 0.5 }}>
-              {part.title} · {parts[part.part]}
+              {part.title} · {parts[part.part].toLocaleString('en-US')}
             </Box>
-            <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-              {lines.map((line) => (
-                <DueRow
-                  key={keyOf(line)}
-                  line={line}
-                  today={today}
-                  withVehicle
-                  chosen={chosen.has(keyOf(line))}
-                  onChoose={() => toggle(line)}
-                />
-              ))}
+            <Box component="ul" sx={dueRows}>
+              <LongList
+                of={held}
+                keyOf={keyOf}
+                as="li"
+                height={92}
+                whole={due.length <= FEW}
+                row={(line, place) => (
+                  <DueRow
+                    line={line}
+                    today={today}
+                    withVehicle
+                    chosen={chosen.has(keyOf(line))}
+                    onChoose={() => toggle(line)}
+                    place={place}
+                  />
+                )}
+              />
             </Box>
           </Box>
         )

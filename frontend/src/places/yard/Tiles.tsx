@@ -1,14 +1,23 @@
 import Box from '@mui/material/Box'
+import { memo, useCallback, useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { colour } from '../../app/theme'
 import { SmallAxlePlan } from '../../drawings/axle-plan/AxlePlan'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { STATES } from '../../drawings/state/states'
+import { LongList } from '../../ui/LongList'
 import { More } from '../../ui/More'
 import { day, many } from '../../units/format'
 
 type Tile = Schemas['VehicleTile']
+
+type Row = { group: Schemas['YardGroup'] } | { tiles: Tile[] }
+
+/** So many tiles stand in the page whole. */
+const FEW = 60
+const TILE_PX = 120
+const GAP_PX = 8
 
 /** Vehicles in groups, each a link to its page; those of a large fleet come as one scrolls. */
 export function Tiles(props: {
@@ -18,76 +27,98 @@ export function Tiles(props: {
   groupBy: 'yard' | 'class'
   more: (() => void) | undefined
 }) {
-  const group = (tile: Tile) => (props.groupBy === 'yard' ? tile.yard : tile.vehicleClass)
+  const { columns, box } = useColumns()
+  const groupOf = (tile: Tile) => (props.groupBy === 'yard' ? tile.yard : tile.vehicleClass)
+  const rows: Row[] = props.groups.flatMap((group) => {
+    const members = props.tiles.filter((tile) => groupOf(tile) === group.name)
+    return members.length === 0 || columns === 0 ? [] : [{ group }, ...inRows(members, columns)]
+  })
   return (
-    <Box component="section" aria-label="Vehicles" sx={{ p: 2.5, pt: 2 }}>
+    <Box component="section" aria-label="Vehicles" sx={{ p: 2.5, pt: 2, ...look }}>
       {props.groups.length === 0 && <p>No vehicle fits these filters. Clear one of them.</p>}
-      {props.groups.map(({ name, vehicles }) => {
-        const members = props.tiles.filter((tile) => group(tile) === name)
-        if (members.length === 0) return null
-        return (
-          <Box key={name} component="section" aria-label={name} sx={{ mb: 2 }}>
-            <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
-              {name}{' '}
-              <Box component="span" sx={{ fontWeight: 450 }}>
-                · {many(vehicles, 'vehicle', 'vehicles')}
-              </Box>
-            </Box>
-            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(120px, 1fr))', gap: 1 }}>
-              {members.map((tile) => (
-                <VehicleTile key={tile.id} tile={tile} today={props.today} />
-              ))}
-            </Box>
-          </Box>
-        )
-      })}
+      <div ref={box}>
+        <LongList
+          of={rows}
+          keyOf={(row) => ('group' in row ? row.group.name : (row.tiles[0]?.id ?? 0))}
+          as="div"
+          height={160}
+          whole={props.tiles.length <= FEW}
+          row={(row, place) =>
+            'group' in row ? (
+              <h2 {...place}>
+                {row.group.name} <span>· {many(row.group.vehicles, 'vehicle', 'vehicles')}</span>
+              </h2>
+            ) : (
+              <div {...place} className="row" style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}>
+                {row.tiles.map((tile) => (
+                  <VehicleTile key={tile.id} tile={tile} today={props.today} />
+                ))}
+              </div>
+            )
+          }
+        />
+      </div>
       <More what="vehicles" more={props.more} />
     </Box>
   )
 }
 
-function VehicleTile({ tile, today }: { tile: Tile; today: string }) {
+const inRows = (tiles: Tile[], columns: number): Row[] =>
+  Array.from({ length: Math.ceil(tiles.length / columns) }, (_, at) => ({
+    tiles: tiles.slice(at * columns, (at + 1) * columns),
+  }))
+
+/** As many tiles side by side as there is room for; none before the room is known. */
+function useColumns() {
+  const [columns, setColumns] = useState(0)
+  const box = useCallback((element: HTMLElement | null) => {
+    if (!element) return
+    const count = () => setColumns(Math.max(1, Math.floor((element.clientWidth + GAP_PX) / (TILE_PX + GAP_PX))))
+    count()
+    const watch = new ResizeObserver(count)
+    watch.observe(element)
+    return () => watch.disconnect()
+  }, [])
+  return { columns, box }
+}
+
+const VehicleTile = memo(function VehicleTile({ tile, today }: { tile: Tile; today: string }) {
   const next = tile.nextDue
   const due = next === undefined ? '' : next <= today ? 'now' : day(next, today)
-  const state = STATES[tile.verdict]
-  const stopped = tile.verdict === 'DO_NOT_OPERATE'
   return (
-    <Box
-      component={Link}
-      to={`/vehicles/${tile.id}`}
-      sx={{
-        background: colour.sheet,
-        border: '1px solid',
-        borderColor: stopped ? state.colour : 'divider',
-        boxShadow: stopped ? `inset 0 0 0 1px ${state.colour}` : 'none',
-        borderRadius: 1,
-        color: 'text.primary',
-        textDecoration: 'none',
-        px: 1,
-        pt: 0.75,
-        pb: 1,
-        display: 'flex',
-        flexDirection: 'column',
-        alignItems: 'center',
-        '&:hover': { background: colour.chalk },
-        // Thousands of plans stay in the page; the browser draws those in sight.
-        contentVisibility: 'auto',
-        containIntrinsicSize: 'auto 150px',
-      }}
-    >
-      <Box sx={{ display: 'flex', width: '100%', alignItems: 'center', gap: 0.6, fontSize: 13 }}>
+    <Link to={`/vehicles/${tile.id}`} className={tile.verdict === 'DO_NOT_OPERATE' ? 'tile stopped' : 'tile'}>
+      <span className="head">
         <StateGlyph verdict={tile.verdict} size={13} />
-        <Box component="span" sx={{ fontWeight: 700, fontStretch: '105%' }}>
-          {tile.unit}
-        </Box>
-        <Box component="span" sx={{ ml: 'auto', fontSize: 11.5, color: 'text.secondary', whiteSpace: 'nowrap' }}>
-          {due}
-        </Box>
-      </Box>
+        <strong>{tile.unit}</strong>
+        <span className="due">{due}</span>
+      </span>
       <SmallAxlePlan plan={tile.plan} label={spoken(tile)} />
-    </Box>
+    </Link>
   )
-}
+})
+
+/** How the tiles look, said once on what holds them: thousands pass by, and none works out its own. */
+const look = {
+  '& h2': { typography: 'h2', m: 0, padding: '8px 0' },
+  '& h2 span': { fontWeight: 450 },
+  '& .row': { display: 'grid', gap: `${GAP_PX}px`, paddingBottom: `${GAP_PX}px` },
+  '& .tile': {
+    background: colour.sheet,
+    border: `1px solid ${colour.hairline}`,
+    borderRadius: '4px',
+    color: colour.ink,
+    textDecoration: 'none',
+    padding: '6px 8px 8px',
+    display: 'flex',
+    flexDirection: 'column',
+    alignItems: 'center',
+    '&:hover': { background: colour.chalk },
+  },
+  '& .tile.stopped': { borderColor: colour.stop, boxShadow: `inset 0 0 0 1px ${colour.stop}` },
+  '& .head': { display: 'flex', width: '100%', alignItems: 'center', gap: '5px', fontSize: 13 },
+  '& .head strong': { fontWeight: 700, fontStretch: '105%' },
+  '& .due': { marginLeft: 'auto', fontSize: 11.5, color: colour.quiet, whiteSpace: 'nowrap' },
+} as const
 
 function spoken(tile: Tile): string {
   const wrong = tile.plan.tires.filter((tire) => tire.verdict !== 'FIT')

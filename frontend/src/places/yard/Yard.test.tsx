@@ -1,7 +1,8 @@
-import { screen, within } from '@testing-library/react'
+import { fireEvent, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it } from 'vitest'
 import type { DueLine, Schemas } from '../../api/client'
+import { everythingHigh } from '../../test/layout'
 import { fakeServer, problem } from '../../test/server'
 import { show } from '../../test/show'
 import { Yard } from './Yard'
@@ -117,7 +118,7 @@ describe('the yard', () => {
   it('shows every vehicle in its group, and says in words which tires are not fit', async () => {
     fakeServer(answers)
     show(<Yard />)
-    expect(await screen.findByRole('region', { name: 'Millrace' })).toHaveTextContent('2 vehicles')
+    expect(await screen.findByRole('heading', { name: 'Millrace · 2 vehicles' })).toBeVisible()
     expect(screen.getByRole('img', { name: 'Clinic coach. 1L do not operate' })).toBeInTheDocument()
     expect(within(vehicles()).getAllByRole('link')).toHaveLength(3)
   })
@@ -151,8 +152,11 @@ describe('the yard', () => {
       )
       return { body: { ...large, vehicles: search.get('part') === 'DUE' ? [] : tiles } }
     })
+    everythingHigh(150)
     show(<Yard />)
-    expect(await screen.findByRole('region', { name: 'Millrace' })).toHaveTextContent('140 vehicles')
+    expect(await screen.findByRole('heading', { name: 'Millrace · 140 vehicles' })).toBeVisible()
+    expect(within(vehicles()).getAllByRole('link').length).toBeLessThan(100)
+    fireEvent(window, new Event('beforeprint'))
     expect(within(vehicles()).getAllByRole('link')).toHaveLength(100)
     await userEvent.click(screen.getByRole('button', { name: 'More vehicles' }))
     expect(await screen.findByText('GF-139')).toBeVisible()

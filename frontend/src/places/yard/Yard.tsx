@@ -44,12 +44,11 @@ export function Yard() {
       },
       { replace: true },
     )
-  if (tiles.isPending || lines.isPending) return <LoadingLines lines={14} />
+  if (tiles.isPending) return <LoadingLines lines={14} />
   if (tiles.isError) return <LoadProblem error={tiles.error} again={() => tiles.refetch()} />
   if (lines.isError) return <LoadProblem error={lines.error} again={() => lines.refetch()} />
   const [first] = tiles.data.pages
-  const [due] = lines.data.pages
-  if (!first || !due || !first.today) return <EmptyFleet />
+  if (!first?.today) return <EmptyFleet />
   return (
     <>
       <Box sx={{ px: 2.5, pt: 2, pb: 1.5, display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -119,12 +118,17 @@ export function Yard() {
           <WaitingReports />
           <GaugesDue today={first.today} />
           <FirstSteps />
-          <DueList
-            due={lines.data.pages.flatMap((page) => page.due)}
-            parts={due.parts}
-            today={first.today}
-            more={lines.hasNextPage ? () => void lines.fetchNextPage() : undefined}
-          />
+          {/* Drawn when it comes: neither waits for the other, and neither holds up what is typed meanwhile. */}
+          {lines.data?.pages[0] ? (
+            <DueList
+              due={lines.data.pages.flatMap((page) => page.due)}
+              parts={lines.data.pages[0].parts}
+              today={first.today}
+              more={lines.hasNextPage ? () => void lines.fetchNextPage() : undefined}
+            />
+          ) : (
+            <LoadingLines lines={8} />
+          )}
         </Box>
       </Box>
     </>

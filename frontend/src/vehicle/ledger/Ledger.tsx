@@ -5,6 +5,8 @@ import { ledgerQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
+import { LongList } from '../../ui/LongList'
+import { Table } from '../../ui/Table'
 import { moment } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
 
@@ -22,17 +24,14 @@ export function Ledger() {
         {picked ? `At ${picked}` : 'All positions; pick a tire on the plan to see it alone'}
       </Box>
       {lines.length === 0 && <p>Nothing is recorded here yet.</p>}
-      <Box
-        component="table"
-        sx={{
-          borderCollapse: 'collapse',
-          width: '100%',
-          '& td': { borderBottom: 1, borderColor: 'divider', py: 0.6, pr: 1.5, verticalAlign: 'top' },
-        }}
-      >
-        <tbody>
-          {lines.map((line) => (
-            <tr key={`${line.at} ${line.position} ${line.kind} ${line.what}`}>
+      <Table label="Ledger" heads={['When', 'Place', 'What', 'Who']} count={lines.length}>
+        <LongList
+          of={lines}
+          keyOf={(line) => `${line.at} ${line.position} ${line.kind} ${line.what}`}
+          as="tr"
+          height={31}
+          row={(line, place) => (
+            <tr {...place}>
               <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
                 {moment(line.at)}
               </Box>
@@ -52,9 +51,9 @@ export function Ledger() {
                 {line.by}
               </Box>
             </tr>
-          ))}
-        </tbody>
-      </Box>
+          )}
+        />
+      </Table>
     </Box>
   )
 }

@@ -18,8 +18,13 @@ import java.util.concurrent.TimeUnit;
 final class RunningProduct implements AutoCloseable {
 
     private static final Duration PATIENCE = Duration.ofSeconds(120);
+    private static final String RECORDS = "rotagens.sqlite";
+
+    /** The demo's records as first made; later products of this run copy them. */
+    private static Path made;
 
     private final Path data;
+    private int heapMegabytes = 256;
     private final int port;
     private Process process;
 
@@ -36,16 +41,47 @@ final class RunningProduct implements AutoCloseable {
         return on(false);
     }
 
-    private static RunningProduct on(boolean demo) {
-        try (ServerSocket free = new ServerSocket(0)) {
-            RunningProduct product =
-                    new RunningProduct(Files.createTempDirectory("rotagens-browser"), free.getLocalPort());
-            free.close();
-            product.start(demo);
+    /** On records that lie there already, with a large fleet's memory. */
+    static RunningProduct onRecordsIn(Path data) {
+        try {
+            RunningProduct product = new RunningProduct(data, freePort());
+            product.heapMegabytes = 400;
+            product.start(true);
             return product;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private static RunningProduct on(boolean demo) {
+        try {
+            RunningProduct product = new RunningProduct(Files.createTempDirectory("rotagens-browser"), freePort());
+            if (demo && made != null) {
+                Files.copy(made, product.data.resolve(RECORDS));
+            }
+            product.start(demo);
+            if (demo && made == null) {
+                made = product.copyOfRecords();
+            }
+            return product;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static int freePort() throws IOException {
+        try (ServerSocket free = new ServerSocket(0)) {
+            return free.getLocalPort();
+        }
+    }
+
+    /** Of the stopped product: its log is in the file then. */
+    private Path copyOfRecords() throws IOException {
+        close();
+        Path copy = Files.createTempDirectory("rotagens-demo").resolve(RECORDS);
+        Files.copy(data.resolve(RECORDS), copy);
+        start(true);
+        return copy;
     }
 
     String address() {
@@ -79,7 +115,8 @@ final class RunningProduct implements AutoCloseable {
                             Path.of(System.getProperty("java.home"), "bin", "java")
                                     .toString(),
                             "-XX:+UseSerialGC",
-                            "-Xmx256m",
+                            "-XX:TieredStopAtLevel=1",
+                            "-Xmx" + heapMegabytes + "m",
                             "-jar",
                             System.getProperty("rotagens.jar"),
                             "--rotagens.data=" + data,
