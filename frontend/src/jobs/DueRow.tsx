@@ -34,7 +34,7 @@ export function DueRow(props: {
   const name = `${line.work}, ${line.unit}${where && ` ${where}`}`
   return (
     <li className="due-row" {...props.place}>
-      {line.canBeScheduled && !line.scheduled ? (
+      {may && line.canBeScheduled && !line.scheduled ? (
         <label className="choose">
           <input type="checkbox" checked={props.chosen} onChange={props.onChoose} aria-label={`Choose: ${name}`} />
         </label>
@@ -113,7 +113,7 @@ export const dueRows = {
   '& .quiet': { color: colour.quiet, fontSize: 12.5 },
   '& .left': { fontSize: 12.5, fontWeight: 650 },
   '& .when': { textAlign: 'right', whiteSpace: 'nowrap', pl: '8px' },
-  '& .when > a': { display: 'block', fontSize: 12.5 },
+  '& .when > a': { display: 'block', fontSize: 12.5, lineHeight: '24px' },
   '& button': {
     font: 'inherit',
     fontSize: 12.5,

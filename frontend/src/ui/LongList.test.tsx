@@ -53,6 +53,24 @@ describe('a long list', () => {
     expect(Number.parseFloat(room.style.height) + rows.length * 30).toBe(60_000)
   })
 
+  test('shows two rows that say the same as two, and takes both away', () => {
+    const list = (of: string[]) => (
+      <ul>
+        <LongList
+          of={of}
+          keyOf={(line) => line}
+          as="li"
+          height={30}
+          row={(line, place) => <li {...place}>{line}</li>}
+        />
+      </ul>
+    )
+    const { rerender } = render(list(['job 1', 'job 2', 'job 2']))
+    expect(screen.getAllByText('job 2')).toHaveLength(2)
+    rerender(list(['job 1']))
+    expect(screen.queryByText('job 2')).toBeNull()
+  })
+
   test('shows other rows once scrolled, and keeps the row that has the focus', () => {
     shown(2000)
     screen.getByText('line 3').focus()

@@ -36,13 +36,24 @@ interface Props<T> {
  */
 export function LongList<T>(props: Props<T>) {
   const onPaper = useOnPaper()
+  const keys = distinct(props.of.map(props.keyOf))
   if (onPaper || (props.whole ?? props.of.length * props.height <= SHORT_PX)) {
-    return props.of.map((item) => <Fragment key={props.keyOf(item)}>{props.row(item, {})}</Fragment>)
+    return props.of.map((item, at) => <Fragment key={keys[at]}>{props.row(item, {})}</Fragment>)
   }
-  return <InSight {...props} />
+  return <InSight {...props} keys={keys} />
 }
 
-function InSight<T>({ of, keyOf, as, height, row, show }: Props<T>) {
+/** Two rows that say the same are two rows: under one key the page would keep the first for ever. */
+function distinct(keys: (string | number)[]): string[] {
+  const seen = new Map<string | number, number>()
+  return keys.map((key) => {
+    const before = seen.get(key) ?? 0
+    seen.set(key, before + 1)
+    return before === 0 ? String(key) : `${key} #${before + 1}`
+  })
+}
+
+function InSight<T>({ of, keys, as, height, row, show }: Props<T> & { keys: string[] }) {
   const start = useRef<HTMLElement>(null)
   // Until its place is known only its room is there: not every list begins at the top of the window.
   const [top, setTop] = useState<number>()
@@ -66,7 +77,7 @@ function InSight<T>({ of, keyOf, as, height, row, show }: Props<T>) {
     estimateSize: () => height,
     overscan: Math.ceil(SPARE_PX / height),
     scrollMargin: top ?? 0,
-    getItemKey: (index) => keyOf(of[index] as T),
+    getItemKey: (index) => keys[index] ?? index,
     rangeExtractor: range,
   })
   const placed = top !== undefined

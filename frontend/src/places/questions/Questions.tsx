@@ -171,12 +171,11 @@ export function Questions() {
               heads={['Vehicle', 'Tire', 'What there is to say', ...(asked.length > 1 ? ['Question'] : [])]}
             >
               <LongList
-                // Two lines may say the same.
-                of={answer.data.lines.map((line, at) => ({ line, at }))}
-                keyOf={({ at }) => at}
+                of={answer.data.lines}
+                keyOf={(line) => `${line.unit} ${line.position} ${line.says} ${line.title}`}
                 as="tr"
                 height={31}
-                row={({ line }, place) => (
+                row={(line, place) => (
                   <tr {...place}>
                     <td>
                       <Link to={`/vehicles/${line.vehicleId}`}>{line.unit}</Link>{' '}

@@ -39,7 +39,7 @@ export function Shop() {
       {days.length === 0 && <p>Nothing is planned. Choose something in the yard’s due list and put it on a day.</p>}
       <LongList
         of={rows}
-        keyOf={(row) => ('job' in row ? row.job.id : row.head)}
+        keyOf={(row) => ('job' in row ? `${row.job.doneAt ? 'done' : 'open'} ${row.job.id}` : row.head)}
         as="div"
         height={110}
         show={at < 0 ? undefined : at}

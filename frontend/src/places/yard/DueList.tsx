@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import type { DueLine, Schemas } from '../../api/client'
 import { colour } from '../../app/theme'
 import { DueRow, dueRows } from '../../jobs/DueRow'
@@ -19,7 +19,7 @@ const PARTS: { title: string; part: keyof Schemas['DueParts']; holds: (line: Due
 ]
 
 /** So many lines in all stand in the page whole. */
-const FEW = 60
+const FEW = 150
 
 /** What is due, most urgent first; some of it can be chosen and put on a day. */
 export function DueList({
@@ -36,6 +36,7 @@ export function DueList({
   const all = parts.stopped + parts.now + parts.coming
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
   const [scheduling, setScheduling] = useState(false)
+  const head = useRef<HTMLHeadingElement>(null)
   const may = useMay('COORDINATOR')
   const picked = due.filter((line) => chosen.has(keyOf(line)) && !line.scheduled)
   const toggle = (line: DueLine) =>
@@ -72,7 +73,7 @@ export function DueList({
           gap: 1,
         }}
       >
-        <Box component="h2" sx={{ m: 0, fontSize: 15, fontWeight: 700 }}>
+        <Box component="h2" ref={head} tabIndex={-1} sx={{ m: 0, fontSize: 15, fontWeight: 700 }}>
           Due
         </Box>
         <Box component="span" sx={{ color: 'text.secondary' }}>
@@ -126,7 +127,10 @@ export function DueList({
           lines={picked}
           onClose={(done) => {
             setScheduling(false)
-            if (done) setChosen(new Set())
+            if (!done) return
+            setChosen(new Set())
+            // The button that had the focus can’t be pressed any more.
+            head.current?.focus()
           }}
         />
       )}

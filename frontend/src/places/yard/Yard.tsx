@@ -61,7 +61,7 @@ export function Yard() {
           value={filter.state}
           onChange={(_, next) => set('state', next ?? '')}
           aria-label="Show vehicles in one state"
-          sx={{ background: colour.sheet, flexWrap: 'wrap' }}
+          sx={{ flexWrap: 'wrap', '& button': { background: colour.sheet, backgroundClip: 'padding-box' } }}
         >
           {WORST_FIRST.map((state) => (
             <ToggleButton key={state} value={state} sx={{ gap: 0.8, py: 0.6, px: 1.2, color: 'text.primary' }}>

@@ -5,10 +5,14 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** Debian's Chromium without a window. Nothing outside the product's own address is ever asked. */
 final class Chromium implements AutoCloseable {
@@ -29,6 +33,7 @@ final class Chromium implements AutoCloseable {
                             "--disable-component-update",
                             "--disable-sync")));
     private final List<String> complaints = new ArrayList<>();
+    private final Map<Request, Instant> underWay = new LinkedHashMap<>();
 
     Chromium() {
         // A busy machine is slow, not wrong.
@@ -54,6 +59,9 @@ final class Chromium implements AutoCloseable {
         }
         Page page = context.newPage();
         page.onPageError(complaints::add);
+        page.onRequest(asked -> underWay.put(asked, Instant.now()));
+        page.onRequestFinished(underWay::remove);
+        page.onRequestFailed(underWay::remove);
         page.navigate(address);
         return page;
     }
@@ -61,6 +69,20 @@ final class Chromium implements AutoCloseable {
     /** Script errors seen so far; a healthy page has none. */
     List<String> complaints() {
         return complaints;
+    }
+
+    /** Keeps a picture of every page that is open, numbered under this name, and says what still waits for an answer. */
+    void takePictures(Path name) {
+        underWay.forEach(
+                (asked, since) -> System.out.println(since + " not answered: " + asked.method() + " " + asked.url()));
+        int number = 0;
+        for (BrowserContext context : browser.contexts()) {
+            for (Page page : context.pages()) {
+                number++;
+                page.screenshot(new Page.ScreenshotOptions()
+                        .setPath(name.resolveSibling(name.getFileName() + "-" + number + ".png")));
+            }
+        }
     }
 
     @Override

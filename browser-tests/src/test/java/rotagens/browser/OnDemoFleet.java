@@ -5,8 +5,11 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.extension.AfterTestExecutionCallback;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** The product on a fresh demo fleet and one browser for all tests of a class, and what they all do in it. */
 abstract class OnDemoFleet {
@@ -16,6 +19,12 @@ abstract class OnDemoFleet {
 
     static RunningProduct product;
     static Chromium chromium;
+
+    /** What every open page showed when a test failed, in target/failures. */
+    @RegisterExtension
+    static final AfterTestExecutionCallback PICTURES = test -> test.getExecutionException()
+            .ifPresent(failed -> chromium.takePictures(
+                    Path.of("target", "failures", test.getRequiredTestMethod().getName())));
 
     @BeforeAll
     static void start() {

@@ -9,6 +9,10 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -101,6 +105,16 @@ final class RunningProduct implements AutoCloseable {
             process.waitFor(20, TimeUnit.SECONDS);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Changes the records of the stopped product by hand, as nothing in the product would. */
+    void onRecords(String statement) {
+        try (Connection database = DriverManager.getConnection("jdbc:sqlite:" + data.resolve(RECORDS));
+                Statement changing = database.createStatement()) {
+            changing.executeUpdate(statement);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
         }
     }
 
