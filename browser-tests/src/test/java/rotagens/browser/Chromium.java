@@ -7,9 +7,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ReducedMotion;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,12 +29,15 @@ final class Chromium implements AutoCloseable {
                     .setExecutablePath(Path.of("/usr/bin/chromium"))
                     .setChromiumSandbox(false)
                     .setArgs(List.of(
+                            // Whatever asks for another machine finds none.
+                            "--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE localhost, EXCLUDE 127.0.0.1",
                             "--disable-gpu",
                             "--disable-quic",
                             "--no-first-run",
                             "--disable-background-networking",
                             "--disable-component-update",
                             "--disable-sync")));
+    private final Map<String, BrowserContext> people = new HashMap<>();
     private final List<String> complaints = new ArrayList<>();
     private final Map<Request, Instant> underWay = new LinkedHashMap<>();
 
@@ -40,24 +46,34 @@ final class Chromium implements AutoCloseable {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     }
 
+    /** A page in a browser nobody used before. */
     Page open(String address, int width, int height) {
-        return open(address, width, height, true);
+        return page(fresh(ServiceWorkerPolicy.BLOCK), address, width, height);
     }
 
-    /** With the pages the browser keeps for itself: filtering addresses would shut its own store out. */
+    /** With what the browser keeps of the product for use without network. */
     Page openAsInstalled(String address, int width, int height) {
-        return open(address, width, height, false);
+        return page(fresh(ServiceWorkerPolicy.ALLOW), address, width, height);
     }
 
-    private Page open(String address, int width, int height, boolean filtered) {
-        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
-                .setViewportSize(width, height)
-                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
-        String own = address.replaceFirst("(https?://[^/]+).*", "$1");
-        if (filtered) {
-            context.route(url -> !url.startsWith(own), route -> route.abort());
-        }
+    /** Whether a browser of this person’s is open already. */
+    boolean knows(String person) {
+        return people.containsKey(person);
+    }
+
+    /** A further page in this person’s own browser. */
+    Page openFor(String person, String address, int width, int height) {
+        return page(people.computeIfAbsent(person, any -> fresh(ServiceWorkerPolicy.BLOCK)), address, width, height);
+    }
+
+    private BrowserContext fresh(ServiceWorkerPolicy storing) {
+        return browser.newContext(
+                new Browser.NewContextOptions().setServiceWorkers(storing).setReducedMotion(ReducedMotion.REDUCE));
+    }
+
+    private Page page(BrowserContext context, String address, int width, int height) {
         Page page = context.newPage();
+        page.setViewportSize(width, height);
         page.onPageError(complaints::add);
         page.onRequest(asked -> underWay.put(asked, Instant.now()));
         page.onRequestFinished(underWay::remove);

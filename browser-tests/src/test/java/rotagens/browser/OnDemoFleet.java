@@ -40,8 +40,12 @@ abstract class OnDemoFleet {
 
     /** A page as one of the demo's people has it before them; a narrow one is a phone's. */
     static Page open(String path, String person, int width) {
-        Page page = chromium.open(product.address() + path, width, width < 500 ? 844 : 800);
-        signIn(page, person);
+        boolean signedIn = chromium.knows(person);
+        Page page = chromium.openFor(person, product.address() + path, width, width < 500 ? 844 : 800);
+        if (!signedIn) {
+            signIn(page, person);
+        }
+        assertThat(page.getByRole(AriaRole.NAVIGATION, named("Places"))).isVisible();
         return page;
     }
 

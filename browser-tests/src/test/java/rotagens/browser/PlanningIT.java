@@ -27,7 +27,6 @@ class PlanningIT extends OnDemoFleet {
             "eight weeks are planned and taken; a job moved over another says which rule, and back it stands clean")
     void eightWeeks() {
         Page page = open("/shop/calendar", COORDINATOR, 1280);
-        Assertions.assertThat(Accessibility.faults(page)).isEmpty();
         button(page, "Find a plan").click();
         assertThat(button(page, "Take this plan"))
                 .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(120_000));
@@ -65,7 +64,6 @@ class PlanningIT extends OnDemoFleet {
     @DisplayName("a calendar program reads the shop's days under a private address, until it is taken back")
     void feed() {
         Page page = open("/shop/setup", COORDINATOR, 1280);
-        Assertions.assertThat(Accessibility.faults(page)).isEmpty();
         button(page, "Make a private address").click();
         String address = page.locator("code").textContent();
         APIResponse calendar = page.request().get(address);
@@ -80,7 +78,6 @@ class PlanningIT extends OnDemoFleet {
     void outlook() {
         Page page = open("/outlook", COORDINATOR, 1280);
         assertThat(region(page, "Life ribbons")).isVisible(LONG);
-        Assertions.assertThat(Accessibility.faults(page)).isEmpty();
         page.getByLabel("Class").click();
         page.getByRole(AriaRole.OPTION, named("Service van")).click();
         page.getByLabel("All at once").check();
@@ -100,11 +97,9 @@ class PlanningIT extends OnDemoFleet {
         page.getByRole(AriaRole.LINK, named("To order")).click();
         assertThat(page.getByText("tires for open jobs")).isVisible();
         assertThat(page.getByText(Pattern.compile("VN-0\\d")).first()).isVisible();
-        Assertions.assertThat(Accessibility.faults(page)).isEmpty();
         page.getByRole(AriaRole.LINK, named("Outlook")).first().click();
         page.getByRole(AriaRole.LINK, named("Month’s report")).click();
         assertThat(page.getByText("vehicles out of service")).isVisible();
-        Assertions.assertThat(Accessibility.faults(page)).isEmpty();
     }
 
     @Test
@@ -118,7 +113,6 @@ class PlanningIT extends OnDemoFleet {
                         new Page.GetByRoleOptions().setName("Questions").setLevel(1)))
                 .isVisible();
         assertThat(page.getByText("80 % of target").first()).isVisible();
-        Assertions.assertThat(Accessibility.faults(page)).isEmpty();
         page.getByLabel("Combine: Never weighed").click();
         assertThat(page.getByText("Only vehicles that come up in every question"))
                 .isVisible();

@@ -22,6 +22,7 @@ import java.util.concurrent.TimeUnit;
 final class RunningProduct implements AutoCloseable {
 
     private static final Duration PATIENCE = Duration.ofSeconds(120);
+    private static final Path APP = Path.of(System.getProperty("rotagens.app", "target/app"));
     private static final String RECORDS = "rotagens.sqlite";
 
     /** The demo's records as first made; later products of this run copy them. */
@@ -130,9 +131,11 @@ final class RunningProduct implements AutoCloseable {
                                     .toString(),
                             "-XX:+UseSerialGC",
                             "-XX:TieredStopAtLevel=1",
+                            "-XX:SharedArchiveFile=" + APP.resolve("rotagens.jsa"),
+                            "-Xshare:auto",
                             "-Xmx" + heapMegabytes + "m",
                             "-jar",
-                            System.getProperty("rotagens.jar"),
+                            APP.resolve("rotagens.jar").toString(),
                             "--rotagens.data=" + data,
                             "--rotagens.demo=" + demo,
                             "--server.port=" + port))

@@ -74,7 +74,7 @@ class ViewsIT extends OnDemoFleet {
             go(page, view);
             Accessibility.faults(page).forEach(fault -> faults.add(view + " by day: " + fault));
             as(page, ColorScheme.DARK);
-            Accessibility.faults(page).forEach(fault -> faults.add(view + " by night: " + fault));
+            Accessibility.paleWords(page).forEach(fault -> faults.add(view + " by night: " + fault));
             as(page, ColorScheme.LIGHT);
             for (int width : new int[] {640, 390}) {
                 page.setViewportSize(width, width == 640 ? 400 : 844);

@@ -330,9 +330,7 @@ class WorkshopIT extends OnDemoFleet {
     void reference() {
         Page page = open("/reference/machines", COORDINATOR, 1280);
         assertThat(page.getByText("Changer 1").first()).isVisible();
-        org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
         page.navigate(product.address() + "/reference/policy");
         assertThat(page.getByText("Even wear").first()).isVisible();
-        org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
     }
 }

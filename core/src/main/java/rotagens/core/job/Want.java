@@ -382,7 +382,7 @@ public sealed interface Want {
 
         private boolean off(double ftLb) {
             return wantedFtLb()
-                    .filter(wanted -> Math.abs(ftLb / wanted - 1) > WITHIN)
+                    .filter(wanted -> Math.abs(ftLb / wanted - 1) > WITHIN + 1e-9)
                     .isPresent();
         }
 
