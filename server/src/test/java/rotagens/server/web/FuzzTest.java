@@ -22,7 +22,9 @@ import org.springframework.mock.web.MockHttpSession;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import rotagens.server.Api;
+import rotagens.server.Noise;
 import rotagens.server.ServerTest;
+import rotagens.server.shop.BookingsNoiseTest;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -72,6 +74,7 @@ class FuzzTest {
     MockMvc http;
 
     private final Random random = new Random(23);
+    private final Noise noise = new Noise(23);
 
     private int status(HttpMethod method, String address, MediaType type, byte[] body, MockHttpSession session)
             throws Exception {
@@ -159,50 +162,11 @@ class FuzzTest {
         assertThat(broken).isEmpty();
     }
 
-    private byte[] mutated(String real) {
-        StringBuilder text = new StringBuilder(real);
-        for (int change = 1 + random.nextInt(6); change > 0; change--) {
-            int at = random.nextInt(text.length());
-            switch (random.nextInt(4)) {
-                case 0 -> text.setCharAt(at, (char) random.nextInt(0x250));
-                case 1 -> text.delete(at, Math.min(text.length(), at + random.nextInt(12)));
-                case 2 -> text.insert(at, real, 0, Math.min(real.length(), 40));
-                default -> text.insert(at, "\"".repeat(1 + random.nextInt(3)));
-            }
-            if (text.isEmpty()) {
-                text.append('x');
-            }
-        }
-        return text.toString().getBytes(random.nextInt(5) == 0 ? StandardCharsets.UTF_16LE : StandardCharsets.UTF_8);
-    }
-
     @Test
     @DisplayName("damaged files of every kind are read or refused with words")
     void files() throws Exception {
         MockHttpSession session = Api.as(http, "MANAGER").session();
-        String calendar = """
-                BEGIN:VCALENDAR
-                VERSION:2.0
-                PRODID:-//Made up//EN
-                BEGIN:VTIMEZONE
-                TZID:Nowhere/Odd
-                BEGIN:STANDARD
-                DTSTART:19700101T000000
-                TZOFFSETFROM:-0500
-                TZOFFSETTO:-0600
-                END:STANDARD
-                END:VTIMEZONE
-                BEGIN:VEVENT
-                UID:1@made.up
-                DTSTAMP:20261120T000000Z
-                DTSTART;TZID=Nowhere/Odd:20261201T080000
-                DTEND;TZID=Nowhere/Odd:20261201T170000
-                RRULE:FREQ=WEEKLY;COUNT=6;BYDAY=TU,WE
-                EXDATE;TZID=Nowhere/Odd:20261208T080000
-                SUMMARY:LC-01 clinic
-                END:VEVENT
-                END:VCALENDAR
-                """.replace("\n", "\r\n");
+        String calendar = BookingsNoiseTest.CALENDAR;
         Map<String, String> files = Map.of(
                 "/api/imports/VEHICLES?dryRun=true",
                 "unit,class,yard,kind,gvwr,axles\nBX-1,Box truck,Yard 1,truck,26000 lb,steer 2 | drive 4\n",
@@ -215,12 +179,12 @@ class FuzzTest {
         List<String> broken = new ArrayList<>();
         for (int time = 0; time < EACH * 4; time++) {
             for (Map.Entry<String, String> file : files.entrySet()) {
-                byte[] body = mutated(file.getValue());
+                byte[] body = noise.damagedFile(file.getValue());
                 if (status(HttpMethod.POST, file.getKey(), MediaType.APPLICATION_OCTET_STREAM, body, session) >= 500) {
                     broken.add(file.getKey() + " " + new String(body, StandardCharsets.UTF_8));
                 }
             }
-            byte[] body = mutated(calendar);
+            byte[] body = noise.damagedFile(calendar);
             if (status(HttpMethod.POST, "/api/calendar/bookings", MediaType.valueOf("text/calendar"), body, session)
                     >= 500) {
                 broken.add(new String(body, StandardCharsets.UTF_8));
