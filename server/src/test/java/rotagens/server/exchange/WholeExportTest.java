@@ -1,6 +1,7 @@
 package rotagens.server.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatNoException;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.awt.image.BufferedImage;
@@ -16,7 +17,10 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.server.Api;
+import rotagens.server.Noise;
 import rotagens.server.RotagensApplication;
 import rotagens.server.ServerTest;
 import rotagens.server.people.People;
@@ -121,6 +125,33 @@ class WholeExportTest {
                                         .contains("Nothing was stored"));
                 assertThat(other.getBean(People.class).isNobodyHere()).isTrue();
             }
+        }
+    }
+
+    @Test
+    @DisplayName("a damaged export is brought in or refused with words, whatever was done to it")
+    void damaged() throws Exception {
+        int each = Math.max(60, Integer.getInteger("rotagens.fuzz", 0) / 50);
+        Noise noise = new Noise(17);
+        try (ConfigurableApplicationContext other = onEmptyFolder()) {
+            WholeExport there = other.getBean(WholeExport.class);
+            TransactionTemplate tried = new TransactionTemplate(other.getBean(PlatformTransactionManager.class));
+            // Small enough that a change hits the form as often as a cell.
+            String small = written(there).replaceAll("(\\[\\[[^\\[]*\\]),\\[.*?\\]\\]", "$1]");
+            for (int time = 0; time < each; time++) {
+                String file = noise.damaged(small);
+                assertThatNoException()
+                        .as(file)
+                        .isThrownBy(() -> tried.executeWithoutResult(trial -> {
+                            trial.setRollbackOnly();
+                            try {
+                                there.read(new ByteArrayInputStream(file.getBytes(StandardCharsets.UTF_8)));
+                            } catch (ProblemException refused) {
+                                assertThat(refused.problem().fields()).isNotEmpty();
+                            }
+                        }));
+            }
+            assertThat(other.getBean(People.class).isNobodyHere()).isTrue();
         }
     }
 
