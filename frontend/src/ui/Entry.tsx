@@ -1,4 +1,4 @@
-import Autocomplete, { createFilterOptions } from '@mui/material/Autocomplete'
+import Autocomplete, { type AutocompleteRenderInputParams, createFilterOptions } from '@mui/material/Autocomplete'
 import InputAdornment from '@mui/material/InputAdornment'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
@@ -88,6 +88,18 @@ export function Choice<T extends string>(props: {
   )
 }
 
+/** The field under a list that opens, with its message where it is wrong. */
+const fieldOf =
+  (props: { label: string; error?: string | undefined; hint?: string | undefined }) =>
+  (params: AutocompleteRenderInputParams) => (
+    <TextField
+      {...params}
+      label={props.label}
+      error={props.error !== undefined}
+      helperText={props.error ?? props.hint}
+    />
+  )
+
 function FoundChoice<T extends string>(props: Parameters<typeof Choice<T>>[0]) {
   const [fits] = useState(() => createFilterOptions<readonly [T, string]>({ limit: FEW }))
   return (
@@ -100,14 +112,7 @@ function FoundChoice<T extends string>(props: Parameters<typeof Choice<T>>[0]) {
       getOptionLabel={([, words]) => words}
       noOptionsText="Nothing on file reads like that"
       sx={{ width: { xs: '100%', sm: props.width ?? 220 } }}
-      renderInput={(params) => (
-        <TextField
-          {...params}
-          label={props.label}
-          error={props.error !== undefined}
-          helperText={props.error ?? props.hint}
-        />
-      )}
+      renderInput={fieldOf(props)}
     />
   )
 }
@@ -130,14 +135,7 @@ export function NameEntry(props: {
       value={props.value ?? ''}
       onInputChange={(_, value) => props.onChange(value)}
       sx={{ width: { xs: '100%', sm: props.width ?? 220 } }}
-      renderInput={(params) => (
-        <TextField
-          {...params}
-          label={props.label}
-          error={props.error !== undefined}
-          helperText={props.error ?? props.hint}
-        />
-      )}
+      renderInput={fieldOf(props)}
     />
   )
 }
