@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -380,6 +381,7 @@ class ProposalTest {
         }
     }
 
+    @Tag("slow")
     @ParameterizedTest(name = "{0}")
     @EnumSource(Purpose.class)
     @DisplayName(
@@ -407,6 +409,7 @@ class ProposalTest {
         assertThat(solved).isGreaterThan(60);
     }
 
+    @Tag("slow")
     @ParameterizedTest(name = "seed {0}")
     @ValueSource(longs = {1, 2, 3, 4})
     @DisplayName(
