@@ -11,7 +11,7 @@ export interface Call {
 type Reply = { status?: number; body: unknown } | 'unreachable'
 
 /** A stand-in for the server: answers by method and path, and remembers what it was asked. */
-export function fakeServer(answer: (call: Call) => Reply) {
+export function fakeServer(answer: (call: Call) => Reply | Promise<Reply>) {
   const calls: Call[] = []
   vi.stubGlobal('fetch', async (request: Request) => {
     const text = await request.text()
@@ -23,7 +23,7 @@ export function fakeServer(answer: (call: Call) => Reply) {
       headers: request.headers,
     }
     calls.push(call)
-    const reply = answer(call)
+    const reply = await answer(call)
     if (reply === 'unreachable') throw new TypeError('Failed to fetch')
     return new Response(reply.body === undefined ? null : JSON.stringify(reply.body), {
       status: reply.status ?? 200,

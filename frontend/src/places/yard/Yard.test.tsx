@@ -123,6 +123,14 @@ describe('the yard', () => {
     expect(within(vehicles()).getAllByRole('link')).toHaveLength(3)
   })
 
+  it('has its filters there before the first answer, without figures yet', async () => {
+    fakeServer(() => new Promise(() => {}))
+    show(<Yard />, '/?class=Clinic+coach')
+    expect(screen.getByRole('button', { name: 'do not operate –' })).toBeVisible()
+    expect(screen.getByRole('combobox', { name: 'Class' })).toHaveTextContent('Clinic coach')
+    expect(screen.getAllByRole('status', { name: 'Loading' })).toHaveLength(2)
+  })
+
   it('asks for what the filters leave, in the address, and says when that is nothing', async () => {
     const calls = fakeServer((call) => {
       const text = new URL(call.url).searchParams.get('text')

@@ -44,11 +44,11 @@ export function Yard() {
       },
       { replace: true },
     )
-  if (tiles.isPending) return <LoadingLines lines={14} />
   if (tiles.isError) return <LoadProblem error={tiles.error} again={() => tiles.refetch()} />
   if (lines.isError) return <LoadProblem error={lines.error} again={() => lines.refetch()} />
-  const [first] = tiles.data.pages
-  if (!first?.today) return <EmptyFleet />
+  // Until the first answer the filters stand there without figures: drawing them then would hold the tiles up.
+  const first = tiles.data?.pages[0]
+  if (first && !first.today) return <EmptyFleet />
   return (
     <>
       <Box sx={{ px: 2.5, pt: 2, pb: 1.5, display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -66,15 +66,15 @@ export function Yard() {
           {WORST_FIRST.map((state) => (
             <ToggleButton key={state} value={state} sx={{ gap: 0.8, py: 0.6, px: 1.2, color: 'text.primary' }}>
               <StateGlyph verdict={state} named={false} size={14} />
-              {STATES[state].word} <strong>{first.states[state] ?? 0}</strong>
+              {STATES[state].word} <strong>{first ? (first.states[state] ?? 0) : '–'}</strong>
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
-        <Choice label="Yard" value={filter.yard} values={first.yards} onChange={(value) => set('yard', value)} />
+        <Choice label="Yard" value={filter.yard} values={first?.yards ?? []} onChange={(value) => set('yard', value)} />
         <Choice
           label="Class"
           value={filter.vehicleClass}
-          values={first.classes}
+          values={first?.classes ?? []}
           onChange={(value) => set('class', value)}
         />
         <TextField
@@ -106,20 +106,24 @@ export function Yard() {
           flex: 1,
         }}
       >
-        <Tiles
-          tiles={tiles.data.pages.flatMap((page) => page.vehicles)}
-          groups={first.groups}
-          today={first.today}
-          groupBy={filter.by}
-          more={tiles.hasNextPage ? () => void tiles.fetchNextPage() : undefined}
-        />
+        {tiles.data && first?.today ? (
+          <Tiles
+            tiles={tiles.data.pages.flatMap((page) => page.vehicles)}
+            groups={first.groups}
+            today={first.today}
+            groupBy={filter.by}
+            more={tiles.hasNextPage ? () => void tiles.fetchNextPage() : undefined}
+          />
+        ) : (
+          <LoadingLines lines={14} />
+        )}
         <Box sx={{ minWidth: 0 }}>
           <BackupProblem />
           <WaitingReports />
-          <GaugesDue today={first.today} />
+          {first?.today && <GaugesDue today={first.today} />}
           <FirstSteps />
           {/* Drawn when it comes: neither waits for the other, and neither holds up what is typed meanwhile. */}
-          {lines.data?.pages[0] ? (
+          {lines.data?.pages[0] && first?.today ? (
             <DueList
               due={lines.data.pages.flatMap((page) => page.due)}
               parts={lines.data.pages[0].parts}
@@ -136,6 +140,8 @@ export function Yard() {
 }
 
 function Choice(props: { label: string; value: string; values: string[]; onChange: (value: string) => void }) {
+  // What the address asks for is shown before the values have come.
+  const values = props.value && !props.values.includes(props.value) ? [props.value, ...props.values] : props.values
   return (
     <TextField
       select
@@ -145,7 +151,7 @@ function Choice(props: { label: string; value: string; values: string[]; onChang
       sx={{ width: 150 }}
     >
       <MenuItem value="">all</MenuItem>
-      {props.values.map((value) => (
+      {values.map((value) => (
         <MenuItem key={value} value={value}>
           {value}
         </MenuItem>
