@@ -35,7 +35,8 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
   const [seen, setSeen] = useState<Seen<Form> | undefined>(chart)
   const [paste, setPaste] = useState<string>()
   const [trouble, setTrouble] = useState<string>()
-  const change = (part: Partial<Form>) => setForm({ ...form, ...part })
+  const [reading, setReading] = useState(false)
+  const change = (part: Partial<Form>) => setForm((before) => ({ ...before, ...part }))
   const row = (at: number, part: Partial<Row>) =>
     change({ rows: form.rows.map((one, index) => (index === at ? { ...one, ...part } : one)) })
   const sending = useSend(
@@ -55,13 +56,17 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
       onClose()
     },
   )
+  // Until they are read, the rows pasted aren’t in the chart: it can’t be kept meanwhile.
   const readPaste = async () => {
+    setReading(true)
     try {
       change({ rows: await answerOf(api.POST('/api/read/chart', { body: { text: paste ?? '' } })) })
       setPaste(undefined)
       setTrouble(undefined)
     } catch (error) {
       setTrouble(error instanceof ProblemError ? (error.field('text') ?? error.message) : String(error))
+    } finally {
+      setReading(false)
     }
   }
   const makers = [...new Set((models.data ?? []).map((model) => model.form.maker ?? ''))].sort()
@@ -71,7 +76,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
       title={chart ? `Change ${chart.title}` : 'Add a chart'}
       action="Keep the chart"
       error={sending.error}
-      busy={sending.busy}
+      busy={sending.busy || reading}
       onSend={sending.send}
       onClose={onClose}
       wide

@@ -43,6 +43,22 @@ describe('charts', () => {
     expect(screen.getByText(/no tire on file it speaks for/)).toBeVisible()
   })
 
+  it('can’t be kept while pasted rows are being read, and loses nothing typed meanwhile', async () => {
+    let answer: (reply: { body: unknown }) => void = () => {}
+    fakeServer(({ path }) => (path === '/api/read/chart' ? new Promise((resolve) => (answer = resolve)) : { body: [] }))
+    show(<Charts />)
+    await userEvent.click(await screen.findByRole('button', { name: 'Add a chart…' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Paste rows…' }))
+    await userEvent.type(screen.getByLabelText('Rows'), '80 5015')
+    await userEvent.click(screen.getByRole('button', { name: 'Read them' }))
+    expect(screen.getByRole('button', { name: /Keep the chart/ })).toBeDisabled()
+    await userEvent.type(screen.getByLabelText('Taken from'), 'page 12')
+    answer({ body: [{ pressure: '80', single: '5015', dual: '' }] })
+    expect(await screen.findByDisplayValue('5015')).toBeVisible()
+    expect(screen.getByLabelText('Taken from')).toHaveValue('page 12')
+    expect(screen.getByRole('button', { name: 'Keep the chart' })).toBeEnabled()
+  })
+
   it('takes pasted rows cell by cell, and marks the cell that can’t be right', async () => {
     const calls = fakeServer(({ path, method }) => {
       if (path === '/api/read/chart')
