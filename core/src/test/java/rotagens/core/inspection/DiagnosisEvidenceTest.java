@@ -1,7 +1,9 @@
 package rotagens.core.inspection;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static rotagens.core.inspection.Sample.TODAY;
+import static rotagens.core.inspection.Diagnosed.diagnose;
+import static rotagens.core.inspection.Diagnosed.happened;
+import static rotagens.core.inspection.Diagnosed.reported;
 import static rotagens.core.inspection.Sample.coach;
 import static rotagens.core.inspection.Sample.reading;
 
@@ -10,30 +12,13 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import rotagens.core.inspection.VehicleEvents.Event;
 import rotagens.core.inspection.VehicleEvents.Kind;
-import rotagens.core.inspection.VehicleEvents.Report;
 import rotagens.core.inspection.VehicleEvents.Symptom;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Units;
-import rotagens.core.policy.Policy;
-import rotagens.core.vehicle.Position;
 
 /** What each report, work and reading says for and against a cause of wear, and for how long. */
 class DiagnosisEvidenceTest {
-
-    private static Diagnosis diagnose(Sample sample, String position, VehicleEvents events) {
-        return Diagnosis.of(sample.state(), Position.parse(position), events, Policy.DEFAULTS, TODAY)
-                .orElseThrow();
-    }
-
-    private static VehicleEvents happened(Kind kind, int daysAgo) {
-        return new VehicleEvents(List.of(new Event(kind, TODAY.minusDays(daysAgo))), List.of());
-    }
-
-    private static VehicleEvents reported(Symptom symptom, int daysAgo) {
-        return new VehicleEvents(List.of(), List.of(new Report(symptom, TODAY.minusDays(daysAgo))));
-    }
 
     private static String said(List<Phrase> evidence) {
         return String.join("; ", evidence.stream().map(one -> one.in(Units.US)).toList());

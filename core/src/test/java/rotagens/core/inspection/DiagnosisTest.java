@@ -1,6 +1,9 @@
 package rotagens.core.inspection;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static rotagens.core.inspection.Diagnosed.diagnose;
+import static rotagens.core.inspection.Diagnosed.happened;
+import static rotagens.core.inspection.Diagnosed.reported;
 import static rotagens.core.inspection.Sample.TODAY;
 import static rotagens.core.inspection.Sample.coach;
 import static rotagens.core.inspection.Sample.reading;
@@ -11,36 +14,19 @@ import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import rotagens.core.inspection.Diagnosis.Weighed;
-import rotagens.core.inspection.VehicleEvents.Event;
 import rotagens.core.inspection.VehicleEvents.Kind;
-import rotagens.core.inspection.VehicleEvents.Report;
 import rotagens.core.inspection.VehicleEvents.Symptom;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Units;
-import rotagens.core.policy.Policy;
 import rotagens.core.pressure.ChartBook;
 import rotagens.core.pressure.PressureFacts;
 import rotagens.core.pressure.School;
 import rotagens.core.vehicle.LoadState;
-import rotagens.core.vehicle.Position;
 import rotagens.core.wear.WearPattern.Shape;
 import rotagens.core.weighing.AxleWeight;
 import rotagens.core.weighing.Slip;
 
 class DiagnosisTest {
-
-    private static Diagnosis diagnose(Sample sample, String position, VehicleEvents events) {
-        return Diagnosis.of(sample.state(), Position.parse(position), events, Policy.DEFAULTS, TODAY)
-                .orElseThrow();
-    }
-
-    private static VehicleEvents happened(Kind kind, int daysAgo) {
-        return new VehicleEvents(List.of(new Event(kind, TODAY.minusDays(daysAgo))), List.of());
-    }
-
-    private static VehicleEvents reported(Symptom symptom, int daysAgo) {
-        return new VehicleEvents(List.of(), List.of(new Report(symptom, TODAY.minusDays(daysAgo))));
-    }
 
     private static Weighed cause(Diagnosis diagnosis, WearCause cause) {
         return diagnosis.causes().stream()
