@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { DueLine, Schemas } from '../../api/client'
 import { colour } from '../../app/theme'
 import { DueRow, dueRows } from '../../jobs/DueRow'
@@ -37,6 +37,13 @@ export function DueList({
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
   const [scheduling, setScheduling] = useState(false)
   const head = useRef<HTMLHeadingElement>(null)
+  const scheduled = useRef(false)
+  // Once the dialog is gone, which would hold the focus: the button that had it can’t be pressed any more.
+  useEffect(() => {
+    if (scheduling || !scheduled.current) return
+    scheduled.current = false
+    head.current?.focus()
+  }, [scheduling])
   const may = useMay('COORDINATOR')
   const picked = due.filter((line) => chosen.has(keyOf(line)) && !line.scheduled)
   const toggle = (line: DueLine) =>
@@ -129,8 +136,7 @@ export function DueList({
             setScheduling(false)
             if (!done) return
             setChosen(new Set())
-            // The button that had the focus can’t be pressed any more.
-            head.current?.focus()
+            scheduled.current = true
           }}
         />
       )}

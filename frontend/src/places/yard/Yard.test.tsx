@@ -1,4 +1,4 @@
-import { fireEvent, screen, within } from '@testing-library/react'
+import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it } from 'vitest'
 import type { DueLine, Schemas } from '../../api/client'
@@ -190,6 +190,29 @@ describe('the yard', () => {
     await userEvent.click(screen.getByRole('checkbox', { name: 'Choose: Set pressure, LC-01 1L' }))
     await userEvent.click(screen.getByRole('button', { name: 'Schedule 1…' }))
     expect(await screen.findByRole('dialog')).toHaveTextContent('Until this is done the vehicle must not be driven.')
+  })
+
+  it('leaves the focus on the list once something was put on a day', async () => {
+    fakeServer(answers)
+    show(<Yard />)
+    await userEvent.click(await screen.findByRole('checkbox', { name: 'Choose: Set pressure, LC-01 1L' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Schedule 1…' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Schedule' }))
+    await waitFor(() => expect(screen.getByRole('heading', { name: 'Due' })).toHaveFocus())
+  })
+
+  it('offers nothing to choose to who can’t schedule', async () => {
+    fakeServer(answers)
+    show(<Yard />, '/', {
+      id: 3,
+      name: 'Rafe Halloran',
+      role: 'TECHNICIAN',
+      active: true,
+      canSignIn: true,
+      units: 'US',
+    })
+    expect(await screen.findByRole('link', { name: 'planned 25 Nov' })).toBeVisible()
+    expect(within(due()).queryAllByRole('checkbox')).toEqual([])
   })
 
   it('names the gauges to be checked, and no other', async () => {
