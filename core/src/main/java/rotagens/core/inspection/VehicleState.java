@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import rotagens.core.policy.Policy;
+import rotagens.core.policy.PolicyNumber;
 import rotagens.core.pressure.PressureFacts;
 import rotagens.core.pressure.VehiclePressures;
 import rotagens.core.tire.TireModel;
@@ -58,7 +59,31 @@ public record VehicleState(Vehicle vehicle, Map<Position, TireState> tires, Pres
 
     /** Every axle's pressures as they stand on a day. */
     public VehiclePressures pressures(Policy policy, LocalDate today) {
-        return VehiclePressures.of(vehicle, models(), facts, policy.of(vehicle.vehicleClass()), today);
+        Policy.ForClass here = policy.of(vehicle.vehicleClass());
+        return VehiclePressures.of(vehicle, models(), confirmed(here), here, today);
+    }
+
+    /** A chalk-line result is confirmed once every tire of the axle was found at it cold, on or after the day of the trial. */
+    private PressureFacts confirmed(Policy.ForClass policy) {
+        if (facts.trims().isEmpty()) {
+            return facts;
+        }
+        double within = policy.number(PolicyNumber.GAUGE_ACCURACY);
+        return facts.confirming((axle, trim) -> {
+            List<TireState> there = tires.values().stream()
+                    .filter(state -> state.position() instanceof OnAxle on && on.axle() == axle)
+                    .toList();
+            return !there.isEmpty()
+                    && there.stream()
+                            .allMatch(state -> state.readings().stream()
+                                    .anyMatch(reading -> reading.hasColdPressure()
+                                            && !reading.on().isBefore(trim.on())
+                                            && Math.abs(reading.pressure()
+                                                                    .orElseThrow()
+                                                                    .psi()
+                                                            - trim.pressure().psi())
+                                                    <= within + 1e-6));
+        });
     }
 
     /** The policy as it holds for one tire: its class, what its axle does, and who made it. */

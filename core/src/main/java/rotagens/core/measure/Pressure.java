@@ -60,6 +60,22 @@ public record Pressure(BigDecimal figure, Unit unit) implements Quantity {
         return parse(text, bare == Units.US ? Unit.PSI : Unit.KPA);
     }
 
+    /**
+     * One figure written in psi and in kPa differs by up to half a kPa: within it a reading is at its limit, never over or under
+     * it.
+     */
+    private static final double ONE_FIGURE_PSI = 0.5 * Unit.KPA.inPsi + 1e-6;
+
+    /** Whether it reads over a limit, by more than writing the limit in another unit can make of it: 551.6 kPa isn't over 80 psi. */
+    public boolean isOver(Pressure limit) {
+        return psi() > limit.psi() + ONE_FIGURE_PSI;
+    }
+
+    /** Whether it reads under a limit, by more than writing the limit in another unit can make of it. */
+    public boolean isUnder(Pressure limit) {
+        return psi() < limit.psi() - ONE_FIGURE_PSI;
+    }
+
     /** In psi, for arithmetic. */
     public double psi() {
         return figure.doubleValue() * unit.inPsi;

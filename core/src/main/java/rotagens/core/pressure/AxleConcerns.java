@@ -40,6 +40,7 @@ final class AxleConcerns {
             imbalance(load.weight());
         });
         estimate();
+        unconfirmed();
         threshold();
         soonAtNeed();
         return new AxleAnswer(
@@ -137,7 +138,7 @@ final class AxleConcerns {
                     Rule.WEIGHED,
                     Phrase.of("Never weighed {}", facts.preset().state().words()),
                     Phrase.of(
-                            "The heaviest load on file, {}, stands in for it.",
+                            "The heavier load on file, {}, serves as an upper bound.",
                             load.slip().state().words()));
         }
         if (!load.weight().hasEnds()) {
@@ -198,6 +199,21 @@ final class AxleConcerns {
                             "No chart of this maker for this tire on file. Get it and enter it under Reference.{}",
                             beside.orElse(Phrase.of(""))));
         }
+    }
+
+    private void unconfirmed() {
+        answer.chosen()
+                .map(answer::candidate)
+                .filter(Candidate::toBeConfirmed)
+                .ifPresent(trim -> add(
+                        Weight.WATCH,
+                        Rule.CONTACT_TRIM,
+                        Phrase.of(
+                                "The target {} is to be confirmed cold",
+                                trim.pressure().orElseThrow()),
+                        trim.pressure().orElseThrow(),
+                        Phrase.of(""),
+                        Phrase.of("It was found on warm tires. Gauge every tire of the axle cold at it.")));
     }
 
     private void threshold() {

@@ -15,11 +15,14 @@ import rotagens.core.weighing.Slip;
  *
  * @param perTireLb of the heavier end
  * @param old what makes the slip old, in words; empty while it is current
- * @param borrowed the state in force was never weighed, so the heaviest that was stands in
+ * @param borrowed the state was never weighed, so a heavier one's slip serves as an upper bound
  */
 public record AxleLoad(AxleWeight weight, double perTireLb, Slip slip, Optional<String> old, boolean borrowed) {
 
-    /** The load of an axle in a state: its newest slip, else the heaviest of the newest of all states; empty if never weighed. */
+    /**
+     * The load of an axle in a state: its newest slip. A slip says nothing about a heavier state; where the state was never
+     * weighed, the heaviest of the heavier states serves as an upper bound. Empty where neither was weighed.
+     */
     static Optional<AxleLoad> of(
             PressureFacts facts,
             LoadState state,
@@ -30,6 +33,7 @@ public record AxleLoad(AxleWeight weight, double perTireLb, Slip slip, Optional<
             LocalDate today) {
         Optional<Slip> own = facts.slip(state).filter(slip -> slip.axle(axle).isPresent());
         Optional<Slip> slip = own.or(() -> Arrays.stream(LoadState.values())
+                .filter(other -> other.isHeavierThan(state))
                 .flatMap(other -> facts.slip(other).stream())
                 .filter(other -> other.axle(axle).isPresent())
                 .max(Comparator.comparingDouble(

@@ -13,6 +13,8 @@ import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
 import rotagens.core.policy.Policy;
+import rotagens.core.policy.PolicyNumber;
+import rotagens.core.tire.LoadRange;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.Position;
@@ -35,6 +37,8 @@ final class AxleSolver {
     private final Optional<Vehicle.Placard> placard;
     private final Optional<AxleLoad> load;
     private final List<AxleLoad> allLoads;
+    private final Policy.ForClass policy;
+    private final Guard guard;
     private Optional<LoadCurve> curve = Optional.empty();
     private Optional<String> missing = Optional.empty();
 
@@ -49,6 +53,7 @@ final class AxleSolver {
         this.axle = axle;
         this.dual = vehicle.layout().axles().get(axle - 1).dual();
         this.facts = facts;
+        this.policy = policy;
         this.placard = Optional.ofNullable(vehicle.placards().get(axle));
         this.tires = speaking(here.values().stream().distinct().toList());
         this.tireNow = VehiclePressures.tireKey(tires);
@@ -66,6 +71,7 @@ final class AxleSolver {
         } catch (InvalidEntry e) {
             this.missing = Optional.of(e.getMessage());
         }
+        this.guard = new Guard(maximum, load, curve);
     }
 
     /** Where some tires have the placard's size and some don't, the odd ones are the mistake: the others speak for the axle. */
@@ -278,8 +284,13 @@ final class AxleSolver {
                     School.WEIGHED,
                     Optional.empty(),
                     Rule.WEIGHED,
-                    Phrase.of("Never weighed"),
-                    "Weigh it as it travels: fuel full, fresh water full, waste empty, cargo and people.");
+                    facts.slips().isEmpty()
+                            ? Phrase.of("Never weighed")
+                            : Phrase.of(
+                                    "Never weighed {}", facts.preset().state().words()),
+                    facts.slips().isEmpty()
+                            ? "Weigh it as it travels: fuel full, fresh water full, waste empty, cargo and people."
+                            : "A slip says nothing about a heavier load. Weigh it as it travels now.");
         }
         double lb = load.get().perTireLb();
         Sizing read = sizing(lb);
@@ -287,32 +298,53 @@ final class AxleSolver {
             return refused(School.WEIGHED, Optional.empty(), Rule.LOAD_CAPACITY, read.says, read.because);
         }
         Pressure row = read.pressure.get();
-        Phrase says = Phrase.of("{} a tire on the heavier end: {}", Load.lb(Math.rint(lb)), row);
+        Phrase says = Phrase.of("{} a tire on the heavier end: {}{}", Load.lb(Math.rint(lb)), row, read.says);
         String because = curve.get().isEstimate()
                 ? "No chart of this maker on file: an estimate from the rated load. Get the maker’s chart."
                 : "The next higher row of the maker’s chart carries it.";
         boolean estimate = curve.get().isEstimate();
-        Optional<Pressure> lifted = forThreshold(lb, row);
+        Optional<Pressure> margin = forMargin(lb, row);
+        if (margin.isPresent()) {
+            says = Phrase.of(
+                    "{}, raised to {}: less leaves under {} days of normal loss above the minimum",
+                    says,
+                    margin.get(),
+                    policy.days(PolicyNumber.NEED_DAYS));
+            row = margin.get();
+        }
+        Optional<Lifted> lifted = forThreshold(lb, row);
         if (lifted.isPresent()) {
-            says = Phrase.of("{}, raised to {} so that the warning comes in time", says, lifted.get());
-            row = lifted.get();
+            says = lifted.get().inTime()
+                    ? Phrase.of(
+                            "{}, raised to {} so that the warning comes in time",
+                            says,
+                            lifted.get().pressure())
+                    : Phrase.of(
+                            "{}, raised to the highest allowed, {}: the warning {} % under the target would ask for {}",
+                            says,
+                            lifted.get().pressure(),
+                            Math.round(facts.thresholds().get(axle).belowSet() * 100),
+                            lifted.get().wanted());
+            row = lifted.get().pressure();
         }
         boolean floor = vehicle.isLight()
                 && isOriginalSize()
                 && placard.get().pressure().psi() > row.psi() + SLACK;
         if (floor && facts.choice().filter(PressureFacts.Choice::belowPlacard).isEmpty()) {
-            row = placard.get().pressure();
+            Pressure asked = placard.get().pressure();
+            row = maximum.map(Maximum::pressure).filter(asked::isOver).orElse(asked);
             estimate = false;
-            says = Phrase.of("{}; the placard’s {} is the floor", says, row);
+            says = row.equals(asked)
+                    ? Phrase.of("{}; the placard’s {} is the floor", says, row)
+                    : Phrase.of(
+                            "{}; the placard’s {} is over the maximum, so the maximum {} is taken", says, asked, row);
             because =
                     "On light vehicles in the original size never below the placard: a chart bounds what the tire can carry, the placard what the vehicle was tested for.";
         }
         if (load.get().old().isPresent()) {
-            return new Candidate(
+            return Candidate.refused(
                     School.WEIGHED,
                     Optional.of(row),
-                    false,
-                    estimate,
                     reason(
                             Rule.SLIP_CURRENT,
                             Phrase.of(
@@ -321,11 +353,40 @@ final class AxleSolver {
                                     load.get().old().get()),
                             "Weigh it again as it travels."));
         }
-        return new Candidate(School.WEIGHED, Optional.of(row), true, estimate, reason(Rule.WEIGHED, says, because));
+        return guard.pass(School.WEIGHED, row, estimate, reason(Rule.WEIGHED, says, because));
     }
 
-    /** Where the system warns a share under the set target, the target has to be the need over what is left of it. */
-    private Optional<Pressure> forThreshold(double lb, Pressure row) {
+    /** The next row, where normal loss would bring this one to the minimum sooner than the policy lets a target do. */
+    private Optional<Pressure> forMargin(double lb, Pressure row) {
+        Optional<Double> need = curve.orElseThrow().needPsi(lb);
+        long days = LossRate.daysToReach(row.psi(), need.orElse(0.0), LossRate.NORMAL_MONTHLY);
+        if (need.isEmpty() || days >= policy.days(PolicyNumber.NEED_DAYS)) {
+            return Optional.empty();
+        }
+        return rowsUpTo(maximumPsi())
+                .filter(rung -> rung.psi() > row.psi() + SLACK)
+                .findFirst();
+    }
+
+    private java.util.stream.Stream<Pressure> rowsUpTo(double mostPsi) {
+        return curve.orElseThrow().rungs().stream()
+                .map(LoadCurve.Rung::pressure)
+                .filter(rung -> rung.psi() <= mostPsi + SLACK);
+    }
+
+    /**
+     * A row raised for the warning.
+     *
+     * @param wanted what the warning asks for
+     * @param inTime whether it could be reached under the maximum
+     */
+    private record Lifted(Pressure pressure, Pressure wanted, boolean inTime) {}
+
+    /**
+     * Where the system warns a share under the set target, the target has to be the minimum over what is left of it; where no row
+     * under the maximum does that, the highest allowed is taken, so that more load never means less air.
+     */
+    private Optional<Lifted> forThreshold(double lb, Pressure row) {
         Optional<PressureFacts.Threshold> share = Optional.ofNullable(
                         facts.thresholds().get(axle))
                 .filter(set -> set.fixed().isEmpty());
@@ -337,10 +398,15 @@ final class AxleSolver {
         if (least <= row.psi() + SLACK) {
             return Optional.empty();
         }
-        return curve.get().rungs().stream()
-                .map(LoadCurve.Rung::pressure)
-                .filter(rung -> rung.psi() >= least - SLACK && rung.psi() <= maximumPsi() + SLACK)
-                .findFirst();
+        Pressure wanted = psi(least);
+        Optional<Lifted> reached = rowsUpTo(maximumPsi())
+                .filter(rung -> rung.psi() >= least - SLACK)
+                .findFirst()
+                .map(rung -> new Lifted(rung, wanted, true));
+        return reached.or(() -> maximum.map(Maximum::pressure)
+                .or(() -> rowsUpTo(Double.MAX_VALUE).reduce((lower, higher) -> higher))
+                .filter(most -> most.psi() > row.psi() + SLACK)
+                .map(most -> new Lifted(most, wanted, most.psi() >= least - SLACK)));
     }
 
     private Candidate rated() {
@@ -390,6 +456,14 @@ final class AxleSolver {
                     Phrase.of("Found {} on other tires", on.on()),
                     "Another model, size or load range has another footprint: try again.");
         }
+        if (allLoads.isEmpty() && placard.isEmpty()) {
+            return refused(
+                    School.TRIM,
+                    Optional.of(on.pressure()),
+                    Rule.CONTACT_TRIM,
+                    Phrase.of("{} by chalk line, but neither a slip nor a placard bounds it", on.pressure()),
+                    "A footprint alone says nothing about the load: weigh the vehicle, or read the placard.");
+        }
         double floor = trimFloorPsi();
         if (on.pressure().psi() < floor - SLACK) {
             return refused(
@@ -400,31 +474,54 @@ final class AxleSolver {
                             "{} is under {}, {}",
                             on.pressure(),
                             psi(floor),
-                            allLoads.isEmpty() ? "the placard" : "what the heaviest load on file needs"),
+                            allLoads.isEmpty()
+                                    ? "the placard"
+                                    : "what the heaviest load on file needs at the next check"),
                     "A footprint never overrules the load.");
         }
-        return guarded(
+        Candidate found = guarded(
                 School.TRIM,
                 on.pressure(),
                 false,
                 Rule.CONTACT_TRIM,
                 Phrase.of(
-                        "{} by chalk line on {}, {} load, {}",
+                        "{} by chalk line on {}, {} load, {}{}",
                         on.pressure(),
                         on.on(),
                         on.state().words(),
-                        on.by()),
-                "The tread touches across its width; never below what the heaviest load on file needs.");
+                        on.by(),
+                        on.confirmed() ? "" : "; to be confirmed cold"),
+                on.confirmed()
+                        ? "The tread touches across its width; never below what the heaviest load on file needs."
+                        : "The tires were warm in the trial. Gauge them cold at this pressure; until then it is to be confirmed.");
+        return on.confirmed() ? found : found.unconfirmed();
     }
 
-    /** Under this no trim is taken: the need of the heaviest load on file, without a slip the placard. */
+    /**
+     * Under this no trim is taken: what the heaviest load on file needs at the next check, after normal loss over the interval;
+     * without a slip the placard; without either nothing is low enough to be allowed.
+     */
     private double trimFloorPsi() {
-        double need = allLoads.stream()
+        if (allLoads.isEmpty()) {
+            return placard.map(on -> on.pressure().psi()).orElse(NOTHING_CARRIES_IT_PSI);
+        }
+        return Math.min(
+                NOTHING_CARRIES_IT_PSI,
+                heaviestNeedPsi()
+                        / LossRate.leftAfter(
+                                policy.days(
+                                        vehicle.sensorsWork()
+                                                ? PolicyNumber.PRESSURE_CHECK_DAYS
+                                                : PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR),
+                                LossRate.NORMAL_MONTHLY));
+    }
+
+    private double heaviestNeedPsi() {
+        return allLoads.stream()
                 .mapToDouble(known ->
                         curve.flatMap(on -> on.needPsi(known.perTireLb())).orElse(NOTHING_CARRIES_IT_PSI))
                 .max()
                 .orElse(0);
-        return allLoads.isEmpty() ? placard.map(on -> on.pressure().psi()).orElse(0.0) : need;
     }
 
     // ---- what they share
@@ -436,7 +533,12 @@ final class AxleSolver {
         LoadCurve.Sizing sized = curve.orElseThrow().size(lb, maximumPsi());
         Load load = Load.lb(Math.rint(lb));
         if (sized instanceof LoadCurve.Carries carries) {
-            return new Sizing(Optional.of(carries.pressure()), Phrase.of(""), "");
+            return new Sizing(
+                    Optional.of(carries.pressure()),
+                    carries.heldByMaximum()
+                            ? Phrase.of(", the maximum: the next row lies over it, what the load needs does not")
+                            : Phrase.of(""),
+                    "");
         }
         if (sized instanceof LoadCurve.Overloaded over) {
             return new Sizing(
@@ -460,41 +562,14 @@ final class AxleSolver {
         return maximum.map(known -> known.pressure().psi()).orElse(Double.MAX_VALUE);
     }
 
-    /** Offered, unless it is over a maximum or under what the load in force needs. */
     private Candidate guarded(
             School school, Pressure pressure, boolean estimate, Rule rule, Phrase says, String because) {
-        if (pressure.psi() > maximumPsi() + SLACK) {
-            return refused(
-                    school,
-                    Optional.of(pressure),
-                    Rule.PRESSURE_MAXIMUM,
-                    Phrase.of(
-                            "{}, but {} allows only {}",
-                            pressure,
-                            maximum.get().setBy(),
-                            maximum.get().pressure()),
-                    "Never above a maximum. Read both again.");
-        }
-        Optional<Double> short_ = load.flatMap(known -> curve.map(on -> on.capacityLb(pressure.psi()))
-                .filter(capacity -> capacity < known.perTireLb() - SLACK));
-        if (short_.isPresent()) {
-            return refused(
-                    school,
-                    Optional.of(pressure),
-                    Rule.PRESSURE_NEED,
-                    Phrase.of(
-                            "{} carries {}, the load is {}",
-                            pressure,
-                            Load.lb(Math.floor(short_.get())),
-                            Load.lb(Math.rint(load.orElseThrow().perTireLb()))),
-                    "Less than the recorded load needs; nobody may choose that.");
-        }
-        return new Candidate(school, Optional.of(pressure), true, estimate, reason(rule, says, because));
+        return guard.pass(school, pressure, estimate, reason(rule, says, because));
     }
 
     private static Candidate refused(
             School school, Optional<Pressure> pressure, Rule rule, Phrase says, String because) {
-        return new Candidate(school, pressure, false, false, reason(rule, says, because));
+        return Candidate.refused(school, pressure, reason(rule, says, because));
     }
 
     private static Reason reason(Rule rule, Phrase says, String because) {
@@ -512,7 +587,36 @@ final class AxleSolver {
             return set.warnsAt(target);
         }
         boolean byLaw = vehicle.sensorsWork() && vehicle.isLight() && !vehicle.hasDuals();
-        return byLaw ? placard.map(on -> psi(on.pressure().psi() * 0.75)) : Optional.empty();
+        return byLaw
+                ? placard.map(on -> psi(Math.max(on.pressure().psi() * WARNS_BELOW_PLACARD, leastWarning())))
+                : Optional.empty();
+    }
+
+    /** A quarter under the placard (FMVSS 138). */
+    private static final double WARNS_BELOW_PLACARD = 0.75;
+
+    /** The standard's own minimum for the tires fitted, the highest where they differ; 0 for kinds its table doesn't name. */
+    private double leastWarning() {
+        return tires.stream()
+                .mapToDouble(tire -> leastWarning(tire).map(policy::number).orElse(0.0))
+                .max()
+                .orElse(0);
+    }
+
+    private static Optional<PolicyNumber> leastWarning(TireModel tire) {
+        Optional<LoadRange> range = tire.ratings().range();
+        if (tire.isPassenger()) {
+            return Optional.of(
+                    range.filter(LoadRange.XL::equals).isPresent()
+                            ? PolicyNumber.WARNING_LEAST_XL
+                            : PolicyNumber.WARNING_LEAST_SL);
+        }
+        return range.flatMap(letter -> switch (letter) {
+            case C -> Optional.of(PolicyNumber.WARNING_LEAST_C);
+            case D -> Optional.of(PolicyNumber.WARNING_LEAST_D);
+            case E -> Optional.of(PolicyNumber.WARNING_LEAST_E);
+            case SL, XL, A, B, F, G, H, J, L, M, N -> Optional.empty();
+        });
     }
 
     static Pressure psi(double psi) {

@@ -18,8 +18,17 @@ public sealed interface LoadCurve {
     /** The answer for a load. */
     sealed interface Sizing {}
 
-    /** A pressure that carries the load. */
-    record Carries(Pressure pressure) implements Sizing {}
+    /**
+     * A pressure that carries the load.
+     *
+     * @param heldByMaximum the row that carries it lies over a maximum, what the load needs does not: the maximum is taken
+     */
+    record Carries(Pressure pressure, boolean heldByMaximum) implements Sizing {
+
+        Carries(Pressure pressure) {
+            this(pressure, false);
+        }
+    }
 
     /** The tire can't carry it at any pressure. */
     record Overloaded(Load most) implements Sizing {}
@@ -33,7 +42,17 @@ public sealed interface LoadCurve {
     /** In lb at a cold pressure in psi; never more than the tire's most. */
     double capacityLb(double psi);
 
-    /** The pressure in psi at which capacity equals the load, for watching; the first row's below it, empty over the most. */
+    /** What may be taken off the first row's pressure for a load under it: never more than a fifth. */
+    double LEAST_OF_FIRST_ROW = 0.8;
+
+    /** Load rises with this power of the pressure where no chart says better; the most cautious in use. */
+    double POWER = 0.8;
+
+    /**
+     * The minimum for a load in psi: where capacity equals it, on the straight line between rows. Under the first row it falls
+     * with the 1.25th power of the load, to 80 % of that row at the least. Empty over the most the tire carries. For watching;
+     * a target is always a row.
+     */
     Optional<Double> needPsi(double lb);
 
     /** The pressure to set for a load: always a row, never under what the load asks for. */
@@ -58,8 +77,7 @@ public sealed interface LoadCurve {
             List<LoadChart.Row> rows = chart.rows();
             LoadChart.Row first = rows.get(0);
             if (psi < first.pressure().psi()) {
-                // Below its first row a chart promises nothing; in proportion is the cautious reading.
-                return load(first) * psi / first.pressure().psi();
+                return load(first) * underFirstRow(psi / first.pressure().psi());
             }
             for (int at = 1; at < rows.size(); at++) {
                 double below = rows.get(at - 1).pressure().psi();
@@ -72,11 +90,20 @@ public sealed interface LoadCurve {
             return mostLb();
         }
 
+        /** The minimum for a load, turned round; under 80 % of the first row in proportion, for nothing is promised there. */
+        private static double underFirstRow(double share) {
+            return share >= LEAST_OF_FIRST_ROW
+                    ? Math.pow(share, POWER)
+                    : Math.pow(LEAST_OF_FIRST_ROW, POWER) * share / LEAST_OF_FIRST_ROW;
+        }
+
         @Override
         public Optional<Double> needPsi(double lb) {
             List<LoadChart.Row> rows = chart.rows();
-            if (lb <= load(rows.get(0))) {
-                return Optional.of(rows.get(0).pressure().psi());
+            double first = load(rows.get(0));
+            if (lb <= first) {
+                double share = Math.max(LEAST_OF_FIRST_ROW, Math.pow(lb / first, 1 / POWER));
+                return Optional.of(share * rows.get(0).pressure().psi());
             }
             for (int at = 1; at < rows.size(); at++) {
                 double below = load(rows.get(at - 1));
@@ -96,9 +123,12 @@ public sealed interface LoadCurve {
         public Sizing size(double lb, double maximumPsi) {
             for (LoadChart.Row row : chart.rows()) {
                 if (load(row) >= lb) {
-                    return row.pressure().psi() > maximumPsi + 1e-6
-                            ? new LimitTooLow(row.pressure(), Pressure.psi(maximumPsi))
-                            : new Carries(row.pressure());
+                    if (row.pressure().psi() <= maximumPsi + 1e-6) {
+                        return new Carries(row.pressure());
+                    }
+                    return needPsi(lb).orElseThrow() <= maximumPsi + 1e-6
+                            ? new Carries(Pressure.psi(maximumPsi), true)
+                            : new LimitTooLow(row.pressure(), Pressure.psi(maximumPsi));
                 }
             }
             return new Overloaded(Load.lb(Math.floor(mostLb())));
@@ -130,7 +160,7 @@ public sealed interface LoadCurve {
      */
     record Estimated(double mostLb, double referencePsi) implements LoadCurve {
 
-        private static final double EXPONENT = 0.8;
+        private static final double EXPONENT = POWER;
         private static final double LOWEST_SHARE = 0.65;
         private static final double STEP_PSI = 5;
 
@@ -156,7 +186,10 @@ public sealed interface LoadCurve {
             if (raw(lb) > maximumPsi + 1e-6) {
                 return new LimitTooLow(Pressure.psi(Math.ceil(raw(lb) * 10) / 10), Pressure.psi(maximumPsi));
             }
-            return new Carries(Pressure.psi(Math.min(rounded(Math.max(raw(lb), lowest())), maximumPsi)));
+            double set = rounded(Math.max(raw(lb), lowest()));
+            return set > maximumPsi + 1e-6
+                    ? new Carries(Pressure.psi(maximumPsi), true)
+                    : new Carries(Pressure.psi(set));
         }
 
         private double lowest() {

@@ -92,6 +92,11 @@ public record LossRate(double low, double likely, double high, long days, double
         return (long) Math.floor(Math.log(psi / Math.max(toPsi, 0.1)) / perDay + 1e-9);
     }
 
+    /** What share of its pressure is left after so many days at a monthly rate. */
+    public static double leftAfter(int days, double monthly) {
+        return Math.pow(1 - monthly, days / DAYS_A_MONTH);
+    }
+
     private static long days(List<Point> oldestFirst) {
         return ChronoUnit.DAYS.between(
                 oldestFirst.get(0).on(), oldestFirst.get(oldestFirst.size() - 1).on());

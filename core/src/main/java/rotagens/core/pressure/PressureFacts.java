@@ -43,8 +43,22 @@ public record PressureFacts(
     public record Choice(
             School school, String reason, String by, LocalDate on, boolean belowPlacard, Map<Integer, String> tires) {}
 
-    /** What a chalk-line trial ended at. */
-    public record Trim(Pressure pressure, LoadState state, LocalDate on, String by, String tire) {}
+    /**
+     * What a chalk-line trial ended at.
+     *
+     * @param confirmed whether cold readings since have found the axle's tires at it
+     */
+    public record Trim(Pressure pressure, LoadState state, LocalDate on, String by, String tire, boolean confirmed) {
+
+        /** As the warm trial left it. */
+        public Trim(Pressure pressure, LoadState state, LocalDate on, String by, String tire) {
+            this(pressure, state, on, by, tire, false);
+        }
+
+        Trim confirmedCold() {
+            return new Trim(pressure, state, on, by, tire, true);
+        }
+    }
 
     /**
      * At which pressure the vehicle's system warns.
@@ -87,6 +101,13 @@ public record PressureFacts(
                 trims,
                 thresholds,
                 bodyChanged);
+    }
+
+    /** The same facts with the trials confirmed that a condition says cold readings have confirmed. */
+    public PressureFacts confirming(java.util.function.BiPredicate<Integer, Trim> confirmedCold) {
+        Map<Integer, Trim> now = new java.util.HashMap<>();
+        trims.forEach((axle, trim) -> now.put(axle, confirmedCold.test(axle, trim) ? trim.confirmedCold() : trim));
+        return new PressureFacts(book, slips, preset, choice, now, thresholds, bodyChanged);
     }
 
     /** The newest slip of a load state. */

@@ -14,6 +14,11 @@ public enum LoadState {
         this.words = words;
     }
 
+    /** In rising order of weight; of a load that isn't known nothing can be said. */
+    public boolean isHeavierThan(LoadState other) {
+        return this != UNKNOWN && other != UNKNOWN && compareTo(other) > 0;
+    }
+
     public String words() {
         return words;
     }
