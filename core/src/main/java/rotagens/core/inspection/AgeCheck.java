@@ -3,12 +3,11 @@ package rotagens.core.inspection;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.TireClocks.Clock;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
-import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
 
 /** Age from the DOT week against the fleet's limits, and the yearly professional inspection. */
@@ -38,33 +37,9 @@ public final class AgeCheck {
                 reasons.add(new Judged(Verdict.PLAN, clock.reason()));
             }
         }
-        inspectionDue(one.state(), one.policy())
+        TireClocks.inspectionDue(one.state(), one.policy())
                 .filter(due -> !due.date().isAfter(one.today()))
                 .ifPresent(due -> reasons.add(new Judged(Verdict.PLAN, due.reason())));
         return reasons;
-    }
-
-    /** When the next yearly professional inspection is due: from the fifth year on, a year after the last. */
-    public static Optional<Clock> inspectionDue(TireState state, Policy.ForClass policy) {
-        double from = policy.number(PolicyNumber.AGE_INSPECTION_FROM);
-        return state.tire().flatMap(tire -> tire.made()).map(made -> {
-            LocalDate first = made.reaches(from);
-            Optional<LocalDate> last = state.lastProfessional().filter(on -> !on.isBefore(first.minusYears(1)));
-            LocalDate due = last.map(on -> on.plusYears(1))
-                    .filter(next -> next.isAfter(first))
-                    .orElse(first);
-            Phrase says = last.isPresent()
-                    ? Phrase.of("Professional inspection of {}, next {}", last.get(), due)
-                    : Phrase.of("{} years old {}, no professional inspection since", TireClocks.plain(from), first);
-            return new Clock(
-                    Rule.AGE_INSPECTION,
-                    due,
-                    Reason.of(
-                            Rule.AGE_INSPECTION,
-                            says,
-                            Phrase.of("DOT {}", made.stamped()),
-                            Phrase.of("yearly from {} y", TireClocks.plain(from)),
-                            "A qualified tire professional looks inside and out, and the verdict is recorded."));
-        });
     }
 }

@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.OpenFinding;
+import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Reason;
 

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Rule;
 import rotagens.core.policy.Policy;
 import rotagens.core.vehicle.Position;
@@ -14,7 +15,8 @@ import rotagens.core.vehicle.Position.OnAxle;
  * What putting a tire at a position would bring, before anybody lifts it.
  *
  * @param refusals reasons it must not go there at all: damage, worn out, past its age limit, retread or a model not allowed on
- *     steer, or rated for less than the axle is recorded to carry. Nobody may override these.
+ *     steer, or another rim
+ *     diameter than the wheel's, too slow, or rated for less than the axle is recorded to carry. Nobody may override these.
  * @param notes what would have to be put right there next, for example another size across the axle
  */
 public record Fitting(List<Judged> refusals, List<Judged> notes) {
@@ -27,7 +29,9 @@ public record Fitting(List<Judged> refusals, List<Judged> notes) {
             Rule.WEAR_BAR,
             Rule.DAMAGE,
             Rule.SIDEWALL_CRACK,
-            Rule.LOAD_CAPACITY);
+            Rule.LOAD_CAPACITY,
+            Rule.RIM_MATCH,
+            Rule.SPEED_RATING);
 
     /** Judges the vehicle as it would stand with the tire there. A spare is carried, not driven on: only damage refuses it. */
     public static Fitting of(

@@ -2,6 +2,7 @@ package rotagens.core.inspection;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;

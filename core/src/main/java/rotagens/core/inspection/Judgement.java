@@ -2,6 +2,7 @@ package rotagens.core.inspection;
 
 import java.util.Comparator;
 import java.util.List;
+import rotagens.core.fact.Verdict;
 
 /** The answer for one tire: the worst of its reasons, and all of them, worst first. A fit tire has none. */
 public record Judgement(Verdict verdict, List<Judged> reasons) {

@@ -1,6 +1,7 @@
 package rotagens.core.inspection;
 
 import java.util.List;
+import rotagens.core.fact.Verdict;
 import rotagens.core.pressure.AxleAnswer;
 import rotagens.core.pressure.Concern;
 
@@ -22,6 +23,7 @@ final class LoadCheck {
             case NOTE -> Verdict.FIT;
             case UNKNOWN -> Verdict.NOT_KNOWN;
             case WATCH -> Verdict.WATCH;
+            case PLAN -> Verdict.PLAN;
             case STOP -> Verdict.DO_NOT_OPERATE;
         };
     }

@@ -3,9 +3,13 @@ package rotagens.core.inspection;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
+import rotagens.core.tire.RatingsCheck;
+import rotagens.core.tire.ServiceDescription;
+import rotagens.core.tire.SpeedSymbol;
 import rotagens.core.tire.Tire;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Position;
@@ -20,6 +24,7 @@ final class MatchCheck {
     static List<Judged> check(Case one) {
         List<Judged> reasons = new ArrayList<>(alone(one.vehicle(), one.tire(), one.position()));
         sizeMix(one).ifPresent(reasons::add);
+        slowerThanMates(one).ifPresent(reasons::add);
         pilotMix(one).ifPresent(reasons::add);
         dual(one).ifPresent(reasons::add);
         reasons.addAll(across(one));
@@ -49,7 +54,61 @@ final class MatchCheck {
                             Phrase.of("not on steer"),
                             "Its maker keeps this model off steer axles: fit one that is allowed there.")));
         }
+        vehicle.wheelAt(position)
+                .filter(wheel -> wheel.rimInches().isPresent())
+                .flatMap(wheel -> RatingsCheck.rimAgainstWheel(
+                        tire.model().size(), wheel.rimInches().getAsDouble()))
+                .ifPresent(reason -> reasons.add(new Judged(Verdict.DO_NOT_OPERATE, reason)));
+        tooSlow(vehicle, tire).ifPresent(reasons::add);
         return reasons;
+    }
+
+    private static Optional<SpeedSymbol> speed(Tire tire) {
+        return tire.model().ratings().service().flatMap(ServiceDescription::speed);
+    }
+
+    /** A speed symbol slower than the vehicle's maker asks for. */
+    private static Optional<Judged> tooSlow(Vehicle vehicle, Tire tire) {
+        return vehicle.use()
+                .speed()
+                .flatMap(
+                        asked -> speed(tire)
+                                .filter(here -> here.kmPerHour() < asked.kmPerHour())
+                                .map(
+                                        here -> new Judged(
+                                                Verdict.DO_NOT_OPERATE,
+                                                Reason.of(
+                                                        Rule.SPEED_RATING,
+                                                        Phrase.of(
+                                                                "Speed symbol {} ({} an hour), the vehicle asks for {} ({})",
+                                                                here.name(),
+                                                                here.anHour(),
+                                                                asked.name(),
+                                                                asked.anHour()),
+                                                        Phrase.of(here.name()),
+                                                        Phrase.of(asked.name()),
+                                                        "It carries its load only up to that speed: fit a tire with the vehicle’s symbol or a faster one."))));
+    }
+
+    /** A speed symbol slower than another tire's on the axle: the axle is as fast as its slowest tire. */
+    private static Optional<Judged> slowerThanMates(Case one) {
+        Optional<SpeedSymbol> here = speed(one.tire());
+        return here.flatMap(mine -> one.onVehicle().axleMates(one.position()).stream()
+                .flatMap(mate -> mate.tire().flatMap(MatchCheck::speed).stream()
+                        .filter(other -> mine.kmPerHour() < other.kmPerHour())
+                        .map(other -> new Judged(
+                                Verdict.WATCH,
+                                Reason.of(
+                                        Rule.SPEED_RATING,
+                                        Phrase.of(
+                                                "Speed symbol {} here, {} at {}",
+                                                mine.name(),
+                                                other.name(),
+                                                mate.position().code()),
+                                        Phrase.of(mine.name()),
+                                        Phrase.of(other.name()),
+                                        "The axle may be driven no faster than its slowest tire allows."))))
+                .findFirst());
     }
 
     private static Optional<Judged> sizeMix(Case one) {

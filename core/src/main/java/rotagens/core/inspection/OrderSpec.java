@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Phrase;
+import rotagens.core.pressure.LoadCurve;
+import rotagens.core.tire.LoadIndex;
 import rotagens.core.tire.Tire;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
@@ -55,11 +57,7 @@ public record OrderSpec(List<Line> lines) {
                 model.flatMap(known -> known.ratings().range()).map(range -> Phrase.of(range.name())),
                 source,
                 unread));
-        lines.add(line(
-                "Service description",
-                model.flatMap(known -> known.ratings().service()).map(read -> Phrase.of(read.molded())),
-                source,
-                unread));
+        lines.add(service(vehicle, position, gawr, model, source, unread));
         lines.add(line("Pattern", model.map(known -> Phrase.of("{}", known.title())), source, unread));
         lines.add(line(
                 "Wheel",
@@ -76,6 +74,62 @@ public record OrderSpec(List<Line> lines) {
         return new OrderSpec(List.copyOf(lines));
     }
 
+    /**
+     * The service description to ask for: the same as there, unless it carries less than the axle's rating asks of each tire; then
+     * the load index that does.
+     */
+    private static Line service(
+            Vehicle vehicle,
+            Position position,
+            Optional<Load> gawr,
+            Optional<TireModel> model,
+            Phrase source,
+            Phrase unread) {
+        Optional<Load> least = each(vehicle, position, gawr);
+        boolean dual = position instanceof OnAxle on && on.place() != Place.SINGLE;
+        double derating = model.filter(known -> known.isPassenger() && vehicle.deratesPassengerTires())
+                        .isPresent()
+                ? LoadCurve.PASSENGER_DERATING
+                : 1;
+        Optional<Load> rated = model.flatMap(known -> known.ratings().most(dual))
+                .map(load -> derating == 1 ? load : Load.lb(Math.floor(load.lb() / derating)));
+        if (least.isPresent()
+                && rated.filter(load -> load.lb() < least.get().lb() - 1).isPresent()) {
+            return new Line(
+                    "Service description",
+                    LoadIndex.carrying(Load.lb(least.get().lb() * derating))
+                            .map(index -> Phrase.of(
+                                    dual ? "load index {} or higher as one of a dual" : "load index {} or higher",
+                                    index.number())),
+                    Phrase.of(
+                            "not as there: {} carries {}, under the {} each tire must carry",
+                            model.orElseThrow().title(),
+                            rated.get(),
+                            least.get()));
+        }
+        return line(
+                "Service description",
+                model.flatMap(known -> known.ratings().service()).map(read -> Phrase.of(read.molded())),
+                source,
+                unread);
+    }
+
+    /** The axle's rating over its tires, rounded up. */
+    private static Optional<Load> each(Vehicle vehicle, Position position, Optional<Load> gawr) {
+        return position instanceof OnAxle on
+                ? gawr.map(rating -> new Load(
+                        rating.figure()
+                                .divide(
+                                        java.math.BigDecimal.valueOf(vehicle.layout()
+                                                .axles()
+                                                .get(on.axle() - 1)
+                                                .tires()),
+                                        0,
+                                        java.math.RoundingMode.UP),
+                        rating.unit()))
+                : Optional.empty();
+    }
+
     private static Line line(String what, Optional<Phrase> value, Phrase from, Phrase unread) {
         return new Line(what, value, value.isPresent() ? from : unread);
     }
@@ -87,9 +141,7 @@ public record OrderSpec(List<Line> lines) {
         if (gawr.isPresent() && position instanceof OnAxle on) {
             int tires = vehicle.layout().axles().get(on.axle() - 1).tires();
             Load rating = gawr.get();
-            Load each = new Load(
-                    rating.figure().divide(java.math.BigDecimal.valueOf(tires), 0, java.math.RoundingMode.UP),
-                    rating.unit());
+            Load each = each(vehicle, position, gawr).orElseThrow();
             return new Line(
                     what, Optional.of(Phrase.of("{}", each)), Phrase.of("axle rating {} over {} tires", rating, tires));
         }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Length;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Reason;

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.TireClocks.Clock;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Reason;

@@ -8,8 +8,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleFunction;
+import rotagens.core.alert.TireAlerts;
+import rotagens.core.fact.InForce;
+import rotagens.core.fact.Reading;
+import rotagens.core.fact.TireFact;
+import rotagens.core.fact.Verdict;
+import rotagens.core.fact.Warmth;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
 import rotagens.core.policy.Policy;
 import rotagens.core.pressure.VehiclePressures;
@@ -20,8 +27,13 @@ import rotagens.core.wear.Tread;
  * What a figure would mean at a position, worked out before anybody has read it: for a device that has to do without the server
  * in the yard and may only compare. Found by asking the very rules that judge, so nothing is told twice. Provisional because it
  * knows this one figure only: neither what else is found nor what the other tires say.
+ *
+ * @param rest what stands whatever is measured: no figure read in the yard may show the tire better than this
+ * @param untilCold what stands until a cold pressure is read
+ * @param untilTread what stands until every groove is measured
  */
-public record Provisional(List<Band> cold, List<Band> hot, List<Band> tread) {
+public record Provisional(
+        List<Band> cold, List<Band> hot, List<Band> tread, Standing rest, Standing untilCold, Standing untilTread) {
 
     /**
      * A range of figures that mean the same.
@@ -31,6 +43,19 @@ public record Provisional(List<Band> cold, List<Band> hot, List<Band> tread) {
      * @param limit the figure it speaks of
      */
     public record Band(double from, Verdict verdict, Optional<Rule> because, Phrase limit) {}
+
+    /** A verdict that stands, with the reason for it; fit without one. */
+    public record Standing(Verdict verdict, Optional<Reason> because) {
+
+        static final Standing FIT = new Standing(Verdict.FIT, Optional.empty());
+
+        private static Standing worst(List<Judged> judged) {
+            return judged.stream()
+                    .max(Comparator.comparing(Judged::verdict))
+                    .map(worst -> new Standing(worst.verdict(), Optional.of(worst.reason())))
+                    .orElse(FIT);
+        }
+    }
 
     /** A figure's own rules; those that need a second reading or another tire stay out. */
     private static final Set<Rule> ONE_FIGURE = EnumSet.of(
@@ -42,32 +67,75 @@ public record Provisional(List<Band> cold, List<Band> hot, List<Band> tread) {
             Rule.TREAD_LIMIT,
             Rule.TREAD_PULL);
 
+    /** What a cold reading answers; running low stays, for only a look inside clears it. */
+    private static final Set<Rule> BY_COLD_READING = EnumSet.of(
+            Rule.PRESSURE_MAXIMUM,
+            Rule.PRESSURE_TARGET,
+            Rule.PRESSURE_NEED,
+            Rule.PRESSURE_HOT,
+            Rule.PRESSURE_EQUAL,
+            Rule.PRESSURE_CURRENT);
+
+    /** What measuring every groove answers, where that looks as closely as the reading before. */
+    private static final Set<Rule> BY_TREAD =
+            EnumSet.of(Rule.TREAD_LIMIT, Rule.TREAD_PULL, Rule.TREAD_FORECAST, Rule.TREAD_CURRENT);
+
     private static final double MOST_PSI = 200;
     private static final double MOST_32NDS = 40;
-    /** As fine as any gauge shows. */
+    /** As fine as any gauge shows; figures are looked at on this lattice only. */
     private static final double FINENESS = 0.01;
 
     /** The bands at one position; none where no tire is on file there. */
     public static Provisional at(
             VehicleState vehicle, VehiclePressures pressures, Position position, Policy policy, LocalDate today) {
         TireState state = vehicle.at(position);
+        List<Judged> reasons =
+                TireJudge.judge(vehicle, pressures, position, policy, today).reasons();
         if (state.tire().isEmpty()) {
-            return new Provisional(List.of(), List.of(), List.of());
+            return new Provisional(
+                    List.of(), List.of(), List.of(), Standing.worst(reasons), Standing.FIT, Standing.FIT);
         }
         Policy.ForClass here = vehicle.policyAt(policy, state);
-        DoubleFunction<Band> cold =
-                psi -> judge(vehicle, pressures, state, here, psi, pressed(psi, Warmth.COLD, today));
-        DoubleFunction<Band> hot = psi -> judge(vehicle, pressures, state, here, psi, pressed(psi, Warmth.HOT, today));
-        DoubleFunction<Band> tread = depth -> judge(vehicle, pressures, state, here, depth, worn(depth, today));
-        double target = pressures
-                .targetAt(position, state.tire().get().model(), here)
-                .pressure()
-                .map(Pressure::psi)
-                .orElse(0.0);
+        InForce then = FactIntake.inForce(vehicle, pressures, position, policy);
+        TireAlerts past = TireAlerts.NONE.remembering(state.oldestFirst());
+        DoubleFunction<Band> cold = psi -> judge(
+                vehicle,
+                pressures,
+                state,
+                past,
+                here,
+                psi,
+                pressed(psi, Warmth.COLD, today).with(then));
+        DoubleFunction<Band> hot = psi -> judge(
+                vehicle,
+                pressures,
+                state,
+                past,
+                here,
+                psi,
+                pressed(psi, Warmth.HOT, today).with(then));
+        DoubleFunction<Band> tread = depth -> judge(
+                vehicle, pressures, state, past, here, depth, worn(depth, today).with(then));
+        double target = then.target().map(Pressure::psi).orElse(0.0);
+        boolean asClosely =
+                state.alerts().grooves().stream().allMatch(groove -> groove.places() == 1 && groove.grooves() == 1);
+        Set<Rule> byTread = asClosely ? BY_TREAD : EnumSet.of(Rule.TREAD_CURRENT);
         return new Provisional(
-                bands(cold, List.of(0.0, target, MOST_PSI)),
-                bands(hot, List.of(0.0, target, MOST_PSI)),
-                bands(tread, List.of(0.0, MOST_32NDS)));
+                bands(cold, List.of(target, MOST_PSI)),
+                bands(hot, List.of(target, MOST_PSI)),
+                bands(tread, List.of(MOST_32NDS)),
+                Standing.worst(reasons.stream()
+                        .filter(judged ->
+                                !BY_COLD_READING.contains(judged.reason().rule())
+                                        && !byTread.contains(judged.reason().rule()))
+                        .toList()),
+                Standing.worst(reasons.stream()
+                        .filter(judged ->
+                                BY_COLD_READING.contains(judged.reason().rule()))
+                        .toList()),
+                Standing.worst(reasons.stream()
+                        .filter(judged -> byTread.contains(judged.reason().rule()))
+                        .toList()));
     }
 
     private static Reading pressed(double psi, Warmth warmth, LocalDate today) {
@@ -83,11 +151,18 @@ public record Provisional(List<Band> cold, List<Band> hot, List<Band> tread) {
             VehicleState vehicle,
             VehiclePressures pressures,
             TireState state,
+            TireAlerts past,
             Policy.ForClass policy,
             double figure,
             Reading reading) {
         TireState alone = new TireState(
-                state.position(), state.tire(), List.of(reading), List.of(), Optional.empty(), Optional.empty());
+                state.position(),
+                state.tire(),
+                List.of(reading),
+                past.after(new TireFact.Read(reading)),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
         Case one = new Case(vehicle, alone, state.tire().orElseThrow(), pressures, policy, reading.on());
         List<Judged> said =
                 new ArrayList<>(reading.pressure().isPresent() ? PressureCheck.check(one) : TreadCheck.check(one));
@@ -104,29 +179,32 @@ public record Provisional(List<Band> cold, List<Band> hot, List<Band> tread) {
 
     /**
      * From mark to mark, and between two that differ down to where it turns. Figures get better or worse one way only between
-     * nothing, the target and the most there is, so these marks are enough: what a figure below the target means never comes
-     * back above it but past the target itself.
+     * nothing, the target and the most there is, so these marks are enough. Every step goes forward on the lattice by one at
+     * least, so the search ends whatever the target is.
      */
     private static List<Band> bands(DoubleFunction<Band> judge, List<Double> marks) {
         List<Band> bands = new ArrayList<>();
         Band last = judge.apply(0);
         bands.add(last);
-        double low = 0;
-        for (double mark : marks.subList(1, marks.size())) {
-            Band here = judge.apply(mark);
-            while (mark > low && !same(last, here)) {
-                low = turn(judge, last, low, mark);
-                last = judge.apply(low);
-                bands.add(last);
+        long at = 0;
+        for (double mark : marks) {
+            // A mark between two figures of the lattice is approached from both sides.
+            for (long to : new long[] {(long) Math.floor(mark / FINENESS), (long) Math.ceil(mark / FINENESS)}) {
+                while (at < to && !same(last, judge.apply(to * FINENESS))) {
+                    at = turn(judge, last, at, to);
+                    last = judge.apply(at * FINENESS);
+                    bands.add(last);
+                }
+                at = Math.max(at, to);
             }
-            low = Math.max(low, mark);
         }
         return List.copyOf(bands);
     }
 
-    private static double turn(DoubleFunction<Band> judge, Band before, double low, double high) {
-        long from = Math.round(low / FINENESS);
-        long to = Math.round(high / FINENESS);
+    /** The first figure after {@code low} that means something else than before; {@code high} is known to. */
+    private static long turn(DoubleFunction<Band> judge, Band before, long low, long high) {
+        long from = low;
+        long to = high;
         while (to - from > 1) {
             long middle = (from + to) / 2;
             if (same(before, judge.apply(middle * FINENESS))) {
@@ -135,7 +213,7 @@ public record Provisional(List<Band> cold, List<Band> hot, List<Band> tread) {
                 to = middle;
             }
         }
-        return to * FINENESS;
+        return to;
     }
 
     private static boolean same(Band one, Band other) {

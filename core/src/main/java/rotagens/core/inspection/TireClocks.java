@@ -4,6 +4,9 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.OpenFinding;
+import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.TireState.Dated;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Reason;
@@ -17,7 +20,7 @@ import rotagens.core.vehicle.Vehicle;
 import rotagens.core.wear.Tread;
 import rotagens.core.wear.WearRate;
 
-/** The clocks that run on a tire, wear and age; the earliest one counts. */
+/** All clocks of a tire, from this one place: tread, age, steer age, the yearly inspection, and its sensor; the earliest counts. */
 public final class TireClocks {
 
     /**
@@ -79,7 +82,7 @@ public final class TireClocks {
                                 open.finding().because())))
                 .or(() -> java.util.stream.Stream.concat(
                                 of(vehicle, state, policy, today).stream(),
-                                SensorCheck.clock(vehicle.vehicle(), state.position(), policy, today).stream())
+                                sensor(vehicle.vehicle(), state.position(), policy, today).stream())
                         .min(java.util.Comparator.comparing(Clock::date)));
     }
 
@@ -151,16 +154,14 @@ public final class TireClocks {
 
     /** The pull point already reached by the gauge: due since the reading. */
     private static Optional<Clock> treadReached(TireState state, TreadLimits limits) {
-        return state.tread()
-                .flatMap(known -> known.value()
-                        .lowest()
-                        .filter(lowest -> lowest.compareTo(limits.pull()) <= 0)
-                        .map(lowest -> reached(
-                                Phrase.of("{}", lowest),
-                                known.on(),
-                                lowest.compareTo(limits.legal()) <= 0,
-                                limits,
-                                "")));
+        return state.standingDepth()
+                .filter(known -> known.value().compareTo(limits.pull()) <= 0)
+                .map(known -> reached(
+                        Phrase.of("{}", known.value()),
+                        known.on(),
+                        known.value().compareTo(limits.legal()) <= 0,
+                        limits,
+                        ""));
     }
 
     /** A wear bar or a coin says for certain that a limit is reached: due since that look. */
@@ -230,5 +231,66 @@ public final class TireClocks {
 
     static String plain(double years) {
         return years == Math.rint(years) ? String.valueOf((long) years) : String.valueOf(years);
+    }
+
+    /** The day a sensor's battery is overdue; empty without a sensor or without the day it was fitted. */
+    public static Optional<Clock> sensor(Vehicle vehicle, Position position, Policy.ForClass policy, LocalDate today) {
+        return vehicle.sensorAt(position)
+                .flatMap(sensor -> sensor.fittedOn().map(fitted -> {
+                    Policy.InForce limit = policy.inForce(PolicyNumber.SENSOR_LIMIT);
+                    LocalDate from = batteryMayEndFrom(fitted, policy);
+                    LocalDate over = after(fitted, limit.value());
+                    return new Clock(
+                            Rule.SENSOR_BATTERY,
+                            over,
+                            new Reason(
+                                    Rule.SENSOR_BATTERY,
+                                    Phrase.of(
+                                            over.isAfter(today)
+                                                    ? "Sensor {} fitted {}, battery may end from {}"
+                                                    : "Sensor {} fitted {}, battery overdue since {}",
+                                            sensor.code(),
+                                            fitted,
+                                            over.isAfter(today) ? from : over),
+                                    Phrase.of("{}", fitted),
+                                    Phrase.of("{} y", plain(limit.value())),
+                                    Phrase.of(
+                                            "Overdue at {} y, set by {}. The bead has to be broken for an inside sensor: fit a new one when the tire is off anyway.",
+                                            plain(limit.value()),
+                                            limit.setBy())));
+                }));
+    }
+
+    /** From this day its battery may end any time. */
+    public static LocalDate batteryMayEndFrom(LocalDate fitted, Policy.ForClass policy) {
+        return after(fitted, policy.number(PolicyNumber.SENSOR_FORECAST));
+    }
+
+    private static LocalDate after(LocalDate fitted, double years) {
+        return fitted.plusMonths(Math.round(years * 12));
+    }
+
+    /** When the next yearly professional inspection is due: from the fifth year on, a year after the last. */
+    public static Optional<Clock> inspectionDue(TireState state, Policy.ForClass policy) {
+        double from = policy.number(PolicyNumber.AGE_INSPECTION_FROM);
+        return state.tire().flatMap(tire -> tire.made()).map(made -> {
+            LocalDate first = made.reaches(from);
+            Optional<LocalDate> last = state.lastProfessional().filter(on -> !on.isBefore(first.minusYears(1)));
+            LocalDate due = last.map(on -> on.plusYears(1))
+                    .filter(next -> next.isAfter(first))
+                    .orElse(first);
+            Phrase says = last.isPresent()
+                    ? Phrase.of("Professional inspection of {}, next {}", last.get(), due)
+                    : Phrase.of("{} years old {}, no professional inspection since", plain(from), first);
+            return new Clock(
+                    Rule.AGE_INSPECTION,
+                    due,
+                    Reason.of(
+                            Rule.AGE_INSPECTION,
+                            says,
+                            Phrase.of("DOT {}", made.stamped()),
+                            Phrase.of("yearly from {} y", plain(from)),
+                            "A qualified tire professional looks inside and out, and the verdict is recorded."));
+        });
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
@@ -32,7 +33,7 @@ public final class TireJudge {
         return judge(vehicle, vehicle.pressures(policy, today), position, policy, today);
     }
 
-    private static Judgement judge(
+    static Judgement judge(
             VehicleState vehicle, VehiclePressures pressures, Position position, Policy policy, LocalDate today) {
         TireState state = vehicle.at(position);
         if (state.tire().isEmpty()) {

@@ -6,6 +6,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import rotagens.core.alert.TireAlerts;
+import rotagens.core.fact.OpenFinding;
+import rotagens.core.fact.Reading;
+import rotagens.core.fact.TireFact;
+import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.pressure.LossRate;
 import rotagens.core.tire.Tire;
@@ -19,7 +24,7 @@ import rotagens.core.wear.WearRate;
  *
  * @param tire empty where no tire is on file there
  * @param readings taken at this position since the tire came there, newest first
- * @param open findings not yet cleared
+ * @param alerts everything wrong with it from its whole ledger, wherever it was, and the standing depth of each groove
  * @param lastProfessional the latest professional inspection that found it sound
  * @param causeMended when the cause of a wear pattern was last put right; wear doesn't heal, so the next reading that shows
  *     the pattern raises it again
@@ -29,10 +34,35 @@ public record TireState(
         Position position,
         Optional<Tire> tire,
         List<Reading> readings,
-        List<OpenFinding> open,
+        TireAlerts alerts,
         Optional<LocalDate> lastProfessional,
         Optional<LocalDate> causeMended,
         Optional<WearRate.Point> asFitted) {
+
+    /** A tire of which these readings and findings are the whole ledger. */
+    public TireState(
+            Position position,
+            Optional<Tire> tire,
+            List<Reading> readings,
+            List<OpenFinding> open,
+            Optional<LocalDate> lastProfessional,
+            Optional<LocalDate> causeMended,
+            Optional<WearRate.Point> asFitted) {
+        this(position, tire, readings, folded(readings, open), lastProfessional, causeMended, asFitted);
+    }
+
+    private static TireAlerts folded(List<Reading> newestFirst, List<OpenFinding> open) {
+        List<TireFact> ledger = new ArrayList<>();
+        newestFirst.forEach(reading -> ledger.add(0, new TireFact.Read(reading)));
+        open.forEach(
+                found -> ledger.add(new TireFact.Found(found.finding(), found.sidewall(), found.on(), found.by())));
+        return TireAlerts.fold(ledger);
+    }
+
+    /** What eye or hand found and nobody has cleared. */
+    public List<OpenFinding> open() {
+        return alerts.findings();
+    }
 
     /** Nobody recorded what it was fitted with. */
     public TireState(
@@ -50,7 +80,6 @@ public record TireState(
 
     public TireState {
         readings = List.copyOf(readings);
-        open = List.copyOf(open);
     }
 
     /** The same tire with one more reading and its findings on top, as if it had been recorded. */
@@ -58,9 +87,50 @@ public record TireState(
         List<Reading> more = new ArrayList<>();
         more.add(reading);
         more.addAll(readings);
-        List<OpenFinding> all = new ArrayList<>(open);
-        all.addAll(found);
-        return new TireState(position, tire, more, all, lastProfessional, causeMended, asFitted);
+        TireAlerts now = remembering().after(new TireFact.Read(reading));
+        for (OpenFinding one : found) {
+            now = now.after(new TireFact.Found(one.finding(), one.sidewall(), one.on(), one.by()));
+        }
+        return new TireState(position, tire, more, now, lastProfessional, causeMended, asFitted);
+    }
+
+    /** The same with one fact more on record and what follows from it. */
+    TireState recorded(TireFact fact, TireAlerts after) {
+        List<Reading> more = new ArrayList<>(readings);
+        if (fact instanceof TireFact.Read read) {
+            more.add(0, read.reading());
+        }
+        Optional<LocalDate> professional = fact instanceof TireFact.Inspected inspected && inspected.sound()
+                ? Optional.of(inspected.on())
+                : lastProfessional;
+        return new TireState(position, tire, more, after, professional, causeMended, asFitted);
+    }
+
+    /** Its alerts, ready for one more fact. */
+    public TireAlerts remembering() {
+        return alerts.remembering(oldestFirst());
+    }
+
+    /** The readings at hand in the order they were taken. */
+    List<Reading> oldestFirst() {
+        List<Reading> oldestFirst = new ArrayList<>(readings);
+        java.util.Collections.reverse(oldestFirst);
+        return oldestFirst;
+    }
+
+    /** The target it was driven at before a reading: not the one in force where that was raised and the tire not yet filled. */
+    public Optional<Pressure> drivenAt(Reading reading) {
+        return remembering().drivenAt(reading);
+    }
+
+    /** The lowest depth that stands on its tread, wherever and however long ago it was read; its day is that reading's. */
+    public Optional<Dated<TreadDepth>> standingDepth() {
+        return alerts.lowest().map(groove -> new Dated<>(groove.depth(), groove.on(), groove.by()));
+    }
+
+    /** How it loses air: the whole time since its last fill, and the latest interval. */
+    public LossRate.Loss loss() {
+        return LossRate.loss(LossRate.sinceFill(coldPoints()));
     }
 
     /** The newest cold pressure. */

@@ -7,6 +7,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import rotagens.core.alert.AlertKind;
+import rotagens.core.alert.Groove;
+import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.TireState.Dated;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Reason;
@@ -26,8 +29,14 @@ final class TreadCheck {
     static List<Judged> check(Case one) {
         List<Judged> reasons = new ArrayList<>(pattern(one));
         TreadLimits limits = TreadLimits.at(one.vehicle(), one.position(), one.policy());
-        one.state().bound().flatMap(known -> bound(known, limits, one)).ifPresent(reasons::add);
+        one.state()
+                .bound()
+                .flatMap(known -> bound(known, limits, one))
+                .or(() -> standingBound(one))
+                .ifPresent(reasons::add);
         Optional<Dated<Tread>> known = one.state().tread();
+        Optional<Judged> broken = one.state().standingDepth().flatMap(depth -> atLimits(depth, limits, one));
+        broken.ifPresent(reasons::add);
         if (known.isEmpty()) {
             reasons.add(notKnown(
                     one.state().bound().isPresent() ? "Tread never gauged" : "Tread never measured",
@@ -36,30 +45,10 @@ final class TreadCheck {
             return reasons;
         }
         Tread tread = known.get().value();
-        TreadDepth lowest = tread.lowest().orElseThrow();
-        if (lowest.compareTo(limits.legal()) <= 0) {
-            reasons.add(new Judged(
-                    Verdict.DO_NOT_OPERATE,
-                    atLimit(
-                            Rule.TREAD_LIMIT,
-                            "limit",
-                            lowest,
-                            limits.legal(),
-                            one,
-                            "At the limit counts as under it. Take it off now.")));
+        if (broken.filter(judged -> judged.verdict() == Verdict.DO_NOT_OPERATE).isPresent()) {
             return reasons;
         }
-        if (lowest.compareTo(limits.pull()) <= 0) {
-            reasons.add(new Judged(
-                    Verdict.PLAN,
-                    atLimit(
-                            Rule.TREAD_PULL,
-                            "pull point",
-                            lowest,
-                            limits.pull(),
-                            one,
-                            "At the pull point: plan its replacement before it reaches the legal limit.")));
-        } else {
+        if (broken.isEmpty()) {
             forecast(one, limits).ifPresent(reasons::add);
         }
         if (!tread.isComplete()) {
@@ -68,6 +57,47 @@ final class TreadCheck {
         }
         staleness(one, known.get().on()).ifPresent(reasons::add);
         return reasons;
+    }
+
+    /** The depth that stands against both limits; a later reading that left its groove or its place out took nothing back. */
+    private static Optional<Judged> atLimits(Dated<TreadDepth> depth, TreadLimits limits, Case one) {
+        if (depth.value().compareTo(limits.legal()) <= 0) {
+            return Optional.of(new Judged(
+                    Verdict.DO_NOT_OPERATE,
+                    atLimit(
+                            Rule.TREAD_LIMIT,
+                            "limit",
+                            depth.value(),
+                            limits.legal(),
+                            one,
+                            "At the limit counts as under it. Take it off now.")));
+        }
+        return depth.value().compareTo(limits.pull()) <= 0
+                ? Optional.of(new Judged(
+                        Verdict.PLAN,
+                        atLimit(
+                                Rule.TREAD_PULL,
+                                "pull point",
+                                depth.value(),
+                                limits.pull(),
+                                one,
+                                "At the pull point: plan its replacement before it reaches the legal limit.")))
+                : Optional.empty();
+    }
+
+    /** What bar or coin said before the readings at hand. */
+    private static Optional<Judged> standingBound(Case one) {
+        return one.state().alerts().open().stream()
+                .filter(alert -> alert.kind() == AlertKind.TREAD && alert.key().equals(Groove.Zone.BAR.name()))
+                .findFirst()
+                .map(alert -> new Judged(
+                        Verdict.DO_NOT_OPERATE,
+                        new Reason(
+                                Rule.TREAD_LIMIT,
+                                Phrase.of("{} on {}", alert.says(), alert.on()),
+                                Phrase.of("{}", alert.figure().orElseThrow()),
+                                Phrase.of("{}", alert.limit().orElseThrow()),
+                                Phrase.of("By wear bar or coin. Gauge every groove, or take it off now."))));
     }
 
     /** What bar or coin says for certain: it raises an alarm, and where it can't tell it asks for the gauge. */

@@ -1,10 +1,10 @@
 package rotagens.core.job;
 
 import java.util.Optional;
-import rotagens.core.inspection.Finding;
-import rotagens.core.inspection.OpenFinding;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.OpenFinding;
+import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.TireState;
-import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Length;
 import rotagens.core.measure.Pressure;
 import rotagens.core.tire.TireModel;

@@ -47,6 +47,10 @@ public enum Rule {
     SIDEWALL_AGREES("Sidewall parts fit together", STANDARD, "load index by ISO 4000-1; letters by size"),
     DELIVERY_MATCHES("Delivery matches the order", OURS, "size, ratings and pattern as ordered"),
     DELIVERY_AGE("Age on delivery", OURS, "fleet policy; up to 6 months is normal"),
+    RIM_MATCH(
+            "Tire and wheel of one rim diameter",
+            LAW,
+            "29 CFR 1910.177 for large vehicles: tire and rim matched before mounting; our rule for all"),
     DIRECTION("Directional tire", MAKERS, "the arrow points the way it rolls"),
     PARKED("Move it", MAKERS, "tires that stand age faster than tires that roll"),
     WEIGHED("Weighed load and chart", MAKERS, "the tire maker’s load–inflation chart at the weighed load"),

@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.TireClocks;
-import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Reason;
 import rotagens.core.vehicle.Position;
 

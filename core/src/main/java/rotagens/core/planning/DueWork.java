@@ -9,18 +9,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import rotagens.core.inspection.AgeCheck;
-import rotagens.core.inspection.Finding;
+import rotagens.core.alert.Alert;
+import rotagens.core.alert.AlertKind;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.Reading;
+import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.Judged;
 import rotagens.core.inspection.Judgement;
-import rotagens.core.inspection.Reading;
-import rotagens.core.inspection.SensorCheck;
 import rotagens.core.inspection.TireClocks;
 import rotagens.core.inspection.TireClocks.Clock;
 import rotagens.core.inspection.TireJudge;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VehicleState;
-import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Reason;
@@ -28,6 +28,7 @@ import rotagens.core.measure.Rule;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.pressure.AxleAnswer;
+import rotagens.core.pressure.Concern;
 import rotagens.core.pressure.NextCheck;
 import rotagens.core.pressure.VehiclePressures;
 import rotagens.core.vehicle.Position;
@@ -103,7 +104,7 @@ public final class DueWork {
         }
         interval(
                 DueKind.TREAD_INSPECTION, state, state.tread().map(TireState.Dated::on), PolicyNumber.TREAD_KNOWN_DAYS);
-        AgeCheck.inspectionDue(state, here(state))
+        TireClocks.inspectionDue(state, here(state))
                 .ifPresent(
                         due -> add(DueKind.AGE_INSPECTION, state, due.date(), new Judged(Verdict.PLAN, due.reason())));
     }
@@ -125,8 +126,8 @@ public final class DueWork {
         return switch (judged.reason().rule()) {
             case RUN_FLAT -> Optional.of(DueKind.INSPECT_DAMAGE);
             case PILOT_MATCH -> Optional.of(DueKind.CHANGE_WHEEL);
-            case AXLE_MATCH, RETREAD_STEER, STEER_ALLOWED -> Optional.of(DueKind.FIX_MATCH);
-            case DUAL_DIAMETER ->
+            case AXLE_MATCH, RETREAD_STEER, STEER_ALLOWED, RIM_MATCH -> Optional.of(DueKind.FIX_MATCH);
+            case DUAL_DIAMETER, SPEED_RATING ->
                 judged.verdict() == Verdict.DO_NOT_OPERATE ? Optional.of(DueKind.FIX_MATCH) : Optional.empty();
             case PRESSURE_TARGET, PRESSURE_MAXIMUM, PRESSURE_HOT, PRESSURE_EQUAL, PRESSURE_NEED ->
                 Optional.of(DueKind.SET_PRESSURE);
@@ -157,7 +158,6 @@ public final class DueWork {
                     PARKED,
                     PATTERN_MATCH,
                     TREAD_MATCH,
-                    SPEED_RATING,
                     WHEEL_DATA,
                     ROTATION,
                     SIDEWALL_AGREES,
@@ -195,7 +195,7 @@ public final class DueWork {
                                 .filter(Shape.CUPPING::equals)
                                 .isPresent());
         if (kind == DueKind.REPLACE_SENSOR) {
-            return SensorCheck.clock(vehicle.vehicle(), state.position(), here(state), today)
+            return TireClocks.sensor(vehicle.vehicle(), state.position(), here(state), today)
                     .map(Clock::date)
                     .orElse(today);
         }
@@ -221,6 +221,23 @@ public final class DueWork {
 
     /** Due when the tire would reach what its load needs at its own rate, and by the interval at the latest. */
     private void pressureCheck(TireState state) {
+        Optional<Alert> suspected = state.alerts().open(AlertKind.SUSPECTED_LEAK);
+        if (suspected.isPresent() && state.lastCold().isPresent()) {
+            LocalDate again = state.lastCold().get().on().plusDays(here(state).days(PolicyNumber.SUSPECTED_LEAK_DAYS));
+            add(
+                    DueKind.PRESSURE_CHECK,
+                    state,
+                    again,
+                    new Judged(
+                            Verdict.PLAN,
+                            Reason.of(
+                                    Rule.LOSS,
+                                    suspected.get().says(),
+                                    Phrase.of("{}", suspected.get().limit().orElseThrow()),
+                                    Phrase.of("5 %"),
+                                    "A drop too quick to be called normal: gauge it again, and look for the leak.")));
+            return;
+        }
         PolicyNumber every = pressures.checkEvery();
         Optional<Reading> cold = state.lastCold();
         Optional<Double> need = pressures.at(state.position()).flatMap(AxleAnswer::needPsi);
@@ -233,7 +250,7 @@ public final class DueWork {
                 last.pressure().orElseThrow().psi(),
                 last.on(),
                 need,
-                state.lossRate(),
+                state.loss().expected(),
                 here(state).days(every));
         if (next.due().equals(last.on().plusDays(here(state).days(every)))) {
             interval(DueKind.PRESSURE_CHECK, state, Optional.of(last.on()), every);
@@ -264,7 +281,12 @@ public final class DueWork {
         int months = policy.days(PolicyNumber.SLIP_MONTHS);
         Optional<rotagens.core.weighing.Slip> newest =
                 vehicle.facts().slips().stream().findFirst();
-        boolean needed = !vehicle.vehicle().isLight()
+        boolean underRated = pressures.axles().values().stream()
+                .flatMap(axle -> axle.concerns().stream())
+                .anyMatch(concern -> concern.weight() == Concern.Weight.PLAN
+                        && concern.reason().rule() == Rule.AXLE_RATING);
+        boolean needed = underRated
+                || !vehicle.vehicle().isLight()
                 || pressures.axles().values().stream()
                         .anyMatch(axle -> axle.tires().stream()
                                 .anyMatch(tire -> Optional.ofNullable(
@@ -280,8 +302,9 @@ public final class DueWork {
                 .flatMap(axle -> axle.load().stream())
                 .flatMap(load -> load.old().stream())
                 .findFirst();
-        LocalDate due =
-                newest.isEmpty() || old.isPresent() ? today : newest.get().on().plusMonths(months);
+        LocalDate due = newest.isEmpty() || old.isPresent() || underRated
+                ? today
+                : newest.get().on().plusMonths(months);
         Reason reason = Reason.of(
                 Rule.SLIP_CURRENT,
                 newest.map(slip -> old.map(why -> Phrase.of("Weighed {}: {}", slip.on(), why))

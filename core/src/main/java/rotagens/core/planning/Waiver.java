@@ -2,7 +2,7 @@ package rotagens.core.planning;
 
 import java.time.LocalDate;
 import java.util.Optional;
-import rotagens.core.inspection.Verdict;
+import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Phrase;
 
 /**

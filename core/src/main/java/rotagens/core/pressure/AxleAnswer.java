@@ -43,6 +43,32 @@ public record AxleAnswer(
                 .orElseThrow();
     }
 
+    /** The same with one concern more, the heaviest first. */
+    AxleAnswer with(Optional<Concern> concern) {
+        if (concern.isEmpty()) {
+            return this;
+        }
+        List<Concern> all = java.util.stream.Stream.concat(concerns.stream(), concern.stream())
+                .sorted(java.util.Comparator.comparing(Concern::weight).reversed())
+                .toList();
+        return new AxleAnswer(
+                axle,
+                dual,
+                tires,
+                curve,
+                missing,
+                maximum,
+                load,
+                needPsi,
+                trimFloorPsi,
+                candidates,
+                chosen,
+                why,
+                target,
+                warning,
+                all);
+    }
+
     /** Whether the answer holds for a tire fitted here: not for one of another size than its mates. */
     boolean speaksFor(TireModel tire) {
         return tires.stream()

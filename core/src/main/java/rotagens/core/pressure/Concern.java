@@ -13,6 +13,8 @@ public record Concern(Weight weight, Reason reason) {
         UNKNOWN,
         /** Keep an eye on it. */
         WATCH,
+        /** Work for it has to be planned. */
+        PLAN,
         /** The vehicle must not roll like this. */
         STOP
     }

@@ -7,6 +7,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import rotagens.core.measure.Temperature;
 
 /**
@@ -28,6 +29,7 @@ public record LossRate(double low, double likely, double high, long days, double
     private static final double USUAL_F = 60;
     private static final int LEAST_DAYS = 14;
     private static final double LEAST_DROP_PSI = 2;
+    private static final double LEAST_DROP_WITHOUT_TEMPERATURE_PSI = 4;
     private static final double RISE_MEANS_FILLED_PSI = 1;
 
     /** One cold reading. */
@@ -36,17 +38,18 @@ public record LossRate(double low, double likely, double high, long days, double
     /** From cold readings in any order; empty with fewer than two since the last fill, or all on one day. */
     public static Optional<LossRate> of(List<Point> readings) {
         List<Point> since = sinceFill(readings);
-        if (since.size() < 2 || days(since) < 1) {
-            return Optional.empty();
-        }
+        return since.size() < 2 || days(since) < 1 ? Optional.empty() : Optional.of(told(since));
+    }
+
+    private static LossRate told(List<Point> since) {
         boolean known = since.stream().allMatch(point -> point.at().isPresent());
         double likely = monthly(since, point -> corrected(point, since));
         if (known) {
-            return Optional.of(new LossRate(likely, likely, likely, days(since), drop(since)));
+            return new LossRate(likely, likely, likely, days(since), drop(since));
         }
         double low = monthly(since, point -> shifted(point, since, -DOUBT_F));
         double high = monthly(since, point -> shifted(point, since, DOUBT_F));
-        return Optional.of(new LossRate(low, likely, high, days(since), drop(since)));
+        return new LossRate(low, likely, high, days(since), drop(since));
     }
 
     /** The readings since the tire was last filled, oldest first: marked as filled, or risen by itself, which no tire does. */
@@ -73,6 +76,72 @@ public record LossRate(double low, double likely, double high, long days, double
     /** Over 5 % a month, told from at least 14 days and a drop over 2 psi. */
     public boolean isLeak() {
         return days >= LEAST_DAYS && dropPsi > LEAST_DROP_PSI && low > NORMAL_MONTHLY + 1e-9;
+    }
+
+    /**
+     * What cold readings since a fill say of a tire: the whole time and the latest interval, so that a sudden drop isn't drowned in
+     * weeks that were good.
+     */
+    public record Loss(Optional<LossRate> whole, Optional<LossRate> latest, double fromPsi, boolean quickDrop) {
+
+        /** Told from at least 14 days. */
+        public boolean isLeak() {
+            return whole.filter(LossRate::isLeak).isPresent()
+                    || latest.filter(LossRate::isLeak).isPresent();
+        }
+
+        /** A drop too quick to be called a leak, and never called normal: gauge again in two days. */
+        public boolean isSuspected() {
+            return !isLeak() && quickDrop;
+        }
+
+        /** Neither the whole time nor the latest interval loses more than a normal rate, or so little that no gauge tells. */
+        public boolean isNormal() {
+            return Stream.concat(whole.stream(), latest.stream())
+                    .allMatch(rate -> rate.likely() <= NORMAL_MONTHLY + 1e-9 || rate.dropPsi() <= LEAST_DROP_PSI);
+        }
+
+        /** The rate to expect, a share a month: the worse of the two; told from under 14 days never less than a normal one. */
+        public double expected() {
+            double worst = Stream.concat(whole.stream(), latest.stream())
+                    .mapToDouble(LossRate::likely)
+                    .max()
+                    .orElse(NORMAL_MONTHLY);
+            boolean told = whole.filter(rate -> rate.days() >= LEAST_DAYS).isPresent();
+            return Math.max(told ? 0 : NORMAL_MONTHLY, worst);
+        }
+    }
+
+    /** From cold readings since the last fill, oldest first. */
+    public static Loss loss(List<Point> since) {
+        if (since.size() < 2) {
+            return new Loss(
+                    Optional.empty(),
+                    Optional.empty(),
+                    since.isEmpty() ? 0 : since.get(0).psi(),
+                    false);
+        }
+        List<Point> two = since.subList(since.size() - 2, since.size());
+        boolean quick = isQuick(two) || isQuick(since);
+        double from = isQuick(two) ? two.get(0).psi() : since.get(0).psi();
+        return new Loss(rate(since), rate(two), from, quick);
+    }
+
+    /** Over 2 psi, over 4 where a temperature is missing, in under 14 days, and faster than 5 % a month; on one day at once. */
+    private static boolean isQuick(List<Point> points) {
+        boolean known = points.stream().allMatch(point -> point.at().isPresent());
+        boolean dropped = drop(points) > (known ? LEAST_DROP_PSI : LEAST_DROP_WITHOUT_TEMPERATURE_PSI) + 1e-9;
+        if (!dropped || days(points) >= LEAST_DAYS) {
+            return false;
+        }
+        return days(points) == 0
+                || rate(points)
+                        .filter(rate -> rate.likely() > NORMAL_MONTHLY + 1e-9)
+                        .isPresent();
+    }
+
+    private static Optional<LossRate> rate(List<Point> since) {
+        return days(since) < 1 ? Optional.empty() : Optional.of(told(since));
     }
 
     /** The rate to expect for the next days: never less than none. */

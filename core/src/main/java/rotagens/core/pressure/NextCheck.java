@@ -17,10 +17,14 @@ public record NextCheck(LocalDate due, Optional<LocalDate> reachesNeed) {
      */
     public static NextCheck of(
             double read, LocalDate on, Optional<Double> needPsi, Optional<LossRate> rate, int intervalDays) {
+        return of(read, on, needPsi, rate.map(LossRate::expected).orElse(LossRate.NORMAL_MONTHLY), intervalDays);
+    }
+
+    /** The same, at a rate of loss a month. */
+    public static NextCheck of(double read, LocalDate on, Optional<Double> needPsi, double monthly, int intervalDays) {
         LocalDate interval = on.plusDays(intervalDays);
-        Optional<LocalDate> reaches = needPsi.map(need -> on.plusDays(Math.min(
-                100_000,
-                LossRate.daysToReach(read, need, rate.map(LossRate::expected).orElse(LossRate.NORMAL_MONTHLY)))));
+        Optional<LocalDate> reaches =
+                needPsi.map(need -> on.plusDays(Math.min(100_000, LossRate.daysToReach(read, need, monthly))));
         return new NextCheck(reaches.filter(interval::isAfter).orElse(interval), reaches);
     }
 }

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Pressure;
@@ -28,6 +29,7 @@ public record VehiclePressures(Vehicle vehicle, PressureFacts facts, Map<Integer
             Policy.ForClass policy,
             LocalDate today) {
         Map<Integer, AxleAnswer> axles = new LinkedHashMap<>();
+        double together = 0;
         for (int axle = 1; axle <= vehicle.layout().axles().size(); axle++) {
             Map<Position, TireModel> here = new LinkedHashMap<>();
             for (Position position : vehicle.layout().positions()) {
@@ -38,8 +40,24 @@ public record VehiclePressures(Vehicle vehicle, PressureFacts facts, Map<Integer
             Policy.ForClass onAxle =
                     policy.at(vehicle.layout().axles().get(axle - 1).role().words(), null);
             AxleAnswer answer = new AxleSolver(vehicle, axle, here, facts, onAxle, today).solve();
-            axles.put(axle, new AxleConcerns(vehicle, facts, onAxle, answer).added());
+            answer = new AxleConcerns(vehicle, facts, onAxle, answer).added();
+            OptionalDouble rated = RatingConcerns.ratedLb(vehicle, axle, here);
+            together += rated.orElse(Double.NaN);
+            axles.put(
+                    axle,
+                    answer.with(RatingConcerns.axle(
+                            vehicle, axle, rated, answer.load().isPresent())));
         }
+        // What concerns the vehicle as a whole is said at its first axle.
+        AxleAnswer first = axles.get(1);
+        boolean weighed = axles.values().stream().allMatch(axle -> axle.load().isPresent());
+        axles.put(
+                1,
+                first.with(first.load().flatMap(load -> RatingConcerns.gross(vehicle, load)))
+                        .with(
+                                Double.isNaN(together)
+                                        ? Optional.empty()
+                                        : RatingConcerns.vehicle(vehicle, together, weighed)));
         return new VehiclePressures(vehicle, facts, axles);
     }
 

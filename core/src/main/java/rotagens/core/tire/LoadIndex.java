@@ -1,5 +1,7 @@
 package rotagens.core.tire;
 
+import java.util.Optional;
+import java.util.stream.IntStream;
 import rotagens.core.measure.InvalidEntry;
 import rotagens.core.measure.Load;
 
@@ -26,6 +28,14 @@ public record LoadIndex(int number) {
             throw new InvalidEntry("Load index " + number + " doesn’t exist: they run from 0 to " + HIGHEST
                     + ". Read the service description again.");
         }
+    }
+
+    /** The lowest index that stands for at least this load; empty over the highest. */
+    public static Optional<LoadIndex> carrying(Load load) {
+        return IntStream.rangeClosed(0, HIGHEST)
+                .mapToObj(LoadIndex::new)
+                .filter(index -> index.load().kg() >= load.kg() - 1e-6)
+                .findFirst();
     }
 
     /** The load at this index, in kg as the table has it. */

@@ -82,9 +82,19 @@ public final class RatingsCheck {
         return size.rimInches() == wheelInches
                 ? Optional.empty()
                 : Optional.of(
-                        reason(
-                                Phrase.of("Tire for a {} in rim, wheel of {} in", size.rimInches(), wheelInches),
+                        Reason.of(
+                                Rule.RIM_MATCH,
+                                Phrase.of(
+                                        "Tire for a {} in rim, wheel of {} in",
+                                        plain(size.rimInches()),
+                                        plain(wheelInches)),
+                                Phrase.of("{} in", plain(size.rimInches())),
+                                Phrase.of("{} in", plain(wheelInches)),
                                 "Never mount a tire on a rim of another diameter: it can burst while seating. Read both again."));
+    }
+
+    private static String plain(double inches) {
+        return inches == Math.rint(inches) ? String.valueOf((long) inches) : String.valueOf(inches);
     }
 
     private static Reason reason(Phrase says, String because) {

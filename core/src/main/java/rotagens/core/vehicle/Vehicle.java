@@ -20,6 +20,7 @@ import rotagens.core.vehicle.Position.OnAxle;
  * @param parkedSince the day it was parked, if it stands
  * @param outdoors whether it is parked in the sun
  * @param sensors by position, where a sensor is on file
+ * @param use seats, hire, towing and speed, as far as they are on record
  */
 public record Vehicle(
         String unit,
@@ -34,15 +35,60 @@ public record Vehicle(
         OptionalDouble milesPerDay,
         Optional<LocalDate> parkedSince,
         boolean outdoors,
-        Map<Position, Sensor> sensors) {
+        Map<Position, Sensor> sensors,
+        Use use) {
+
+    /** Nothing on record about its use. */
+    public Vehicle(
+            String unit,
+            String vehicleClass,
+            VehicleKind kind,
+            Load gvwr,
+            Layout layout,
+            Map<Integer, Placard> placards,
+            Map<Integer, Load> gawrs,
+            Map<Position, Wheel> wheels,
+            boolean sensorsWork,
+            OptionalDouble milesPerDay,
+            Optional<LocalDate> parkedSince,
+            boolean outdoors,
+            Map<Position, Sensor> sensors) {
+        this(
+                unit,
+                vehicleClass,
+                kind,
+                gvwr,
+                layout,
+                placards,
+                gawrs,
+                wheels,
+                sensorsWork,
+                milesPerDay,
+                parkedSince,
+                outdoors,
+                sensors,
+                Use.UNKNOWN);
+    }
 
     private static final double LIGHT_UP_TO_LB = 10_000;
 
     /** The vehicle maker's size and cold pressure for one axle. */
     public record Placard(TireSize size, Pressure pressure) {}
 
-    /** What is known of the wheel at a position. */
-    public record Wheel(Optional<PilotType> pilot, Optional<Pressure> maximum, Optional<Load> maximumLoad) {
+    /**
+     * What is known of the wheel at a position.
+     *
+     * @param rimInches nominal rim diameter
+     */
+    public record Wheel(
+            Optional<PilotType> pilot,
+            Optional<Pressure> maximum,
+            Optional<Load> maximumLoad,
+            OptionalDouble rimInches) {
+
+        public Wheel(Optional<PilotType> pilot, Optional<Pressure> maximum, Optional<Load> maximumLoad) {
+            this(pilot, maximum, maximumLoad, OptionalDouble.empty());
+        }
 
         public Wheel(Optional<PilotType> pilot, Optional<Pressure> maximum) {
             this(pilot, maximum, Optional.empty());
@@ -61,10 +107,37 @@ public record Vehicle(
         return gvwr.lb() <= LIGHT_UP_TO_LB;
     }
 
-    /** Front wheels of buses, trucks and tractors over 10,000 lb: 4/32 in instead of 2/32 (49 CFR 393.75). */
+    /**
+     * Front wheels of buses, trucks and tractors that are commercial motor vehicles: 4/32 in instead of 2/32 (49 CFR 393.75(b),
+     * 390.5). Where the rule turns on what nobody has recorded, {@link #commercialUseUnknown()} asks.
+     */
     public boolean hasHeavyFrontRule(Position position) {
-        return !isLight() && kind.hasHeavyFrontRule() && layout.isSteer(position);
+        return layout.isSteer(position) && kind.hasHeavyFrontRule() && isCommercial();
     }
+
+    /**
+     * Over 10,000 lb by its own rating or with what it tows, built for 9 people or more with the driver and run for pay, or for 16
+     * or more otherwise (49 CFR 390.5). A bus of which nobody has said so counts as one.
+     */
+    public boolean isCommercial() {
+        return !isLight()
+                || use.combination()
+                        .filter(rated -> rated.lb() > LIGHT_UP_TO_LB)
+                        .isPresent()
+                || use.seats().orElse(0) >= SEATS_WITHOUT_PAY
+                || use.seats().orElse(0) >= SEATS_FOR_PAY && use.forPay().orElse(true)
+                || kind == VehicleKind.BUS && use.seats().isEmpty();
+    }
+
+    /** Whether what would make a light vehicle a commercial one isn't on record: seats, pay or the weight it tows. */
+    public boolean commercialUseUnknown() {
+        return kind.hasHeavyFrontRule()
+                && !isCommercial()
+                && (use.combination().isEmpty() || use.seats().isEmpty() && kind.carriesPeople());
+    }
+
+    private static final int SEATS_FOR_PAY = 9;
+    private static final int SEATS_WITHOUT_PAY = 16;
 
     /** The placard for a position; a spare must be ready for any axle, so it takes the highest pressure. */
     public Optional<Placard> placardAt(Position position) {

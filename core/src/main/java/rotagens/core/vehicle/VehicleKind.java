@@ -8,7 +8,12 @@ public enum VehicleKind {
     TRAILER,
     VAN,
     PICKUP,
+    SUV,
     CAR;
+
+    boolean carriesPeople() {
+        return this == BUS || this == VAN || this == SUV;
+    }
 
     boolean hasHeavyFrontRule() {
         return this != TRAILER && this != CAR;
@@ -19,7 +24,7 @@ public enum VehicleKind {
         return switch (this) {
             case BUS -> "near the entrance door or the driver’s seat";
             case TRAILER -> "near the nose, on the left";
-            case TRUCK, TRACTOR, VAN, PICKUP, CAR -> "driver’s door jamb";
+            case TRUCK, TRACTOR, VAN, PICKUP, SUV, CAR -> "driver’s door jamb";
         };
     }
 }

@@ -127,7 +127,7 @@ public final class SlipCheck {
         double share = switch (vehicle.kind()) {
             case TRAILER -> LIGHTEST_TRAILER;
             case TRACTOR -> LIGHTEST_TRACTOR;
-            case BUS, TRUCK, VAN, PICKUP, CAR -> LIGHTEST;
+            case BUS, TRUCK, VAN, PICKUP, SUV, CAR -> LIGHTEST;
         };
         double least = emptiest.map(empty -> SCALE_SLACK * empty.lb())
                 .orElse(share * vehicle.gvwr().lb());

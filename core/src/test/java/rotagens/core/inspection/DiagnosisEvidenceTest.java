@@ -12,6 +12,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import rotagens.core.fact.Finding;
 import rotagens.core.inspection.VehicleEvents.Kind;
 import rotagens.core.inspection.VehicleEvents.Symptom;
 import rotagens.core.measure.Phrase;

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import rotagens.core.fact.Finding;
 import rotagens.core.inspection.Diagnosis.Weighed;
 import rotagens.core.inspection.VehicleEvents.Kind;
 import rotagens.core.inspection.VehicleEvents.Symptom;

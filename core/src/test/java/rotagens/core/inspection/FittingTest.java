@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.OpenFinding;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.Pairing.Worn;
 import rotagens.core.measure.Length;
 import rotagens.core.measure.TreadDepth;

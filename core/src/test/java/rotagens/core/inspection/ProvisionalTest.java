@@ -10,6 +10,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.Provisional.Band;
 import rotagens.core.measure.Rule;
 import rotagens.core.measure.Units;

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.TireClocks.Clock;
 import rotagens.core.measure.InvalidEntry;
 import rotagens.core.measure.Rule;

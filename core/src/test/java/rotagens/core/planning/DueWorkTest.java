@@ -9,9 +9,9 @@ import static rotagens.core.inspection.Sample.tire;
 import java.util.List;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
-import rotagens.core.inspection.Finding;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.Sample;
-import rotagens.core.inspection.Verdict;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
 

@@ -70,7 +70,7 @@ public final class PlanningBenchmark {
         Sample sample = Sample.coach();
         for (String position : new String[] {"1L", "1R", "2LO", "2LI", "2RI", "2RO", "3L", "3R"}) {
             double target = position.startsWith("1") ? 110 : position.startsWith("2") ? 95 : 90;
-            var readings = new rotagens.core.inspection.Reading[READINGS];
+            var readings = new rotagens.core.fact.Reading[READINGS];
             for (int at = 0; at < READINGS; at++) {
                 double depth = 12 + at * 0.25 + number % 4 * 0.25;
                 readings[at] = Sample.reading(3 + 28 * at, target - number % 6, depth, depth, depth);

@@ -66,10 +66,12 @@ class LoadChartTest {
     }
 
     @Test
-    @DisplayName("the minimum for a load under the first row falls to 80 % of it, below that a chart promises only in proportion, above its last row nothing more")
+    @DisplayName(
+            "the minimum for a load under the first row falls to 80 % of it, below that a chart promises only in proportion, above its last row nothing more")
     void edges() {
         LoadCurve curve = new LoadCurve.OfChart(Rig.COACH_CHART, false, 1);
-        assertThat(curve.capacityLb(40)).isCloseTo(5015 * Math.pow(0.8, 0.8) * 0.5 / 0.8, org.assertj.core.api.Assertions.within(1e-6));
+        assertThat(curve.capacityLb(40))
+                .isCloseTo(5015 * Math.pow(0.8, 0.8) * 0.5 / 0.8, org.assertj.core.api.Assertions.within(1e-6));
         assertThat(curve.capacityLb(130)).isEqualTo(6940);
         assertThat(curve.needPsi(3000)).contains(64.0);
     }

@@ -45,7 +45,7 @@ public final class Rig {
     static final TireModel PASSENGER = tire("Mull", "P235/70R16 104T SL", 1984, 1984, 44);
 
     private VehicleKind kind = VehicleKind.BUS;
-    private double gvwr = 46_000;
+    private double gvwr = 38_000;
     private boolean dualRear = true;
     private boolean sensors = true;
     private final Map<Integer, Vehicle.Placard> placards = new HashMap<>();
@@ -126,6 +126,11 @@ public final class Rig {
 
     Rig noChart() {
         charts.clear();
+        return this;
+    }
+
+    Rig unplacarded(int axle) {
+        placards.remove(axle);
         return this;
     }
 

@@ -257,14 +257,14 @@ class SchoolsTest {
                 .weighed(LoadState.FULL, 9, 5640, 5580, 9800, 9700);
         assertThat(weighed.trimmed(1, 90).axle(1).candidate(School.TRIM).offered())
                 .isFalse();
-        // 92.6 ÷ 0.95^(14 ÷ 30.4) is 94.8: nothing on file warns here, so a gauge comes every 14 days.
-        assertThat(weighed.trimmed(1, 94).axle(1).candidate(School.TRIM).offered())
+        // 92.6 ÷ 0.95^(30 ÷ 30.4) is 97.4: sensors work here, so a gauge comes every 30 days.
+        assertThat(weighed.trimmed(1, 97).axle(1).candidate(School.TRIM).offered())
                 .isFalse();
-        AxleAnswer chosen = weighed.trimmed(1, 95).chose(School.TRIM, false).axle(1);
-        assertThat(target(chosen)).contains(95.0);
+        AxleAnswer chosen = weighed.trimmed(1, 98).chose(School.TRIM, false).axle(1);
+        assertThat(target(chosen)).contains(98.0);
         assertThat(concerns(chosen))
                 .as("the trial ran on warm tires")
-                .contains("WATCH The target 95 psi is to be confirmed cold");
+                .contains("WATCH The target 98 psi is to be confirmed cold");
         assertThat(coach().unplacarded(1)
                         .trimmed(1, 105)
                         .axle(1)
@@ -348,7 +348,8 @@ class SchoolsTest {
     @EnumSource(
             value = LoadState.class,
             names = {"USUAL", "FULL", "TOWING"})
-    @DisplayName("a slip for empty changes no target of usual, full or towing: a state never weighed stands on the placard")
+    @DisplayName(
+            "a slip for empty changes no target of usual, full or towing: a state never weighed stands on the placard")
     void emptySaysNothing(LoadState state) {
         Rig never = coach().inForce(state);
         Rig empty = coach().weighed(LoadState.EMPTY, 9, 4400, 4400, 8000, 8000).inForce(state);
@@ -376,7 +377,8 @@ class SchoolsTest {
                 .axle(1);
         assertThat(target(warned)).contains(100.0);
         assertThat(warned.target().reason().says().in(Units.US))
-                .endsWith("raised to the highest allowed, 100 psi: the warning 12 % under the target would ask for 105.2 psi");
+                .endsWith(
+                        "raised to the highest allowed, 100 psi: the warning 12 % under the target would ask for 105.2 psi");
     }
 
     @ParameterizedTest
@@ -398,7 +400,8 @@ class SchoolsTest {
     }
 
     @Test
-    @DisplayName("a target that reaches the minimum within 14 days at a normal rate is raised a row by default, and no further than a maximum")
+    @DisplayName(
+            "a target that reaches the minimum within 14 days at a normal rate is raised a row by default, and no further than a maximum")
     void soonAtNeed() {
         AxleAnswer steer =
                 coach().weighed(LoadState.USUAL, 9, 5740, 5700, 9800, 9700).axle(1);

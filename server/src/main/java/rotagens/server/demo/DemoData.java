@@ -17,8 +17,8 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProp
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
-import rotagens.core.inspection.Finding;
-import rotagens.core.inspection.Warmth;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.Warmth;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;

@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import org.springframework.stereotype.Component;
 import rotagens.core.inspection.TreadEntry;
-import rotagens.core.inspection.Warmth;
+import rotagens.core.fact.Warmth;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.InvalidEntry;
 import rotagens.core.measure.Pressure;

@@ -2,7 +2,7 @@ package rotagens.server.fleet;
 
 import java.util.List;
 import rotagens.core.inspection.Judgement;
-import rotagens.core.inspection.Verdict;
+import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Units;
 
 /** The answer for one tire in the reader's units, worst reason first. */

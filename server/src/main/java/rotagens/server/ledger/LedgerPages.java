@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.inspection.OpenFinding;
+import rotagens.core.fact.OpenFinding;
 import rotagens.core.inspection.OrderSpec;
 import rotagens.core.inspection.TireClocks;
 import rotagens.core.inspection.TreadLimits;

@@ -18,7 +18,7 @@ import java.util.Set;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.inspection.Verdict;
+import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Money;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.TreadDepth;

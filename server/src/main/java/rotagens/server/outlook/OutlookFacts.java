@@ -14,7 +14,6 @@ import java.util.OptionalDouble;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import rotagens.core.inspection.SensorCheck;
 import rotagens.core.inspection.TireClocks;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.TreadLimits;
@@ -148,7 +147,7 @@ class OutlookFacts {
                 spread,
                 pull,
                 TireClocks.hasSteerLimit(vehicle, position),
-                SensorCheck.clock(vehicle, position, policy, today).map(TireClocks.Clock::date),
+                TireClocks.sensor(vehicle, position, policy, today).map(TireClocks.Clock::date),
                 price.map(Money::cents).orElse(0L));
     }
 

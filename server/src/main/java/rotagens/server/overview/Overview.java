@@ -9,7 +9,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.inspection.Reading;
+import rotagens.core.fact.Reading;
 import rotagens.core.inspection.TireState;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Phrase;

@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import rotagens.core.inspection.Verdict;
+import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Units;
 import rotagens.server.fleet.JudgementView;
 import rotagens.server.planning.JobViews.DueLine;

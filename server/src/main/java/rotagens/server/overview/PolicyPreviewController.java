@@ -12,7 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.inspection.Judgement;
-import rotagens.core.inspection.Verdict;
+import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.server.fleet.Fleet.Standing;

@@ -5,7 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import rotagens.core.inspection.Verdict;
+import rotagens.core.fact.Verdict;
 import rotagens.core.planning.DueKind;
 import rotagens.core.vehicle.PilotType;
 import rotagens.server.fleet.ReasonView;

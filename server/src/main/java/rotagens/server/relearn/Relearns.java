@@ -10,8 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.inspection.SensorCheck;
-import rotagens.core.inspection.Warmth;
+import rotagens.core.inspection.TireClocks;
+import rotagens.core.fact.Warmth;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueKind;
@@ -318,7 +318,7 @@ public class Relearns {
                     .facts()
                     .sensorAt(position)
                     .flatMap(Sensor::fittedOn)
-                    .ifPresent(on -> batteries.put(position, SensorCheck.mayEndFrom(on, standing.policyAt(position))));
+                    .ifPresent(on -> batteries.put(position, TireClocks.batteryMayEndFrom(on, standing.policyAt(position))));
         });
         return new RelearnFacts(
                 standing.onFile().facts(),

@@ -9,11 +9,10 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.inspection.Reading;
-import rotagens.core.inspection.SensorCheck;
+import rotagens.core.fact.Reading;
 import rotagens.core.inspection.TireClocks;
 import rotagens.core.inspection.VehicleEvents.Symptom;
-import rotagens.core.inspection.Warmth;
+import rotagens.core.fact.Warmth;
 import rotagens.core.measure.Money;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Rule;
@@ -99,7 +98,7 @@ class SensorAdvice {
                                 .facts()
                                 .sensorAt(at)
                                 .flatMap(Sensor::fittedOn)
-                                .map(on -> SensorCheck.mayEndFrom(on, standing.policyAt(at))),
+                                .map(on -> TireClocks.batteryMayEndFrom(on, standing.policyAt(at))),
                         tireDue(standing, at)))
                 .toList();
         Labor labor = Labor.on(standing.onFile().facts(), standing.policy());

@@ -15,9 +15,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import rotagens.core.inspection.SensorCheck;
 import rotagens.core.inspection.TireClocks;
-import rotagens.core.inspection.Verdict;
+import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Rule;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
@@ -119,7 +118,7 @@ class SensorController {
     }
 
     private static Optional<TireClocks.Clock> clock(Standing standing, Position position) {
-        return SensorCheck.clock(standing.state().vehicle(), position, standing.policyAt(position), standing.today());
+        return TireClocks.sensor(standing.state().vehicle(), position, standing.policyAt(position), standing.today());
     }
 
     private static SensorLine line(Standing standing, Position position) {
@@ -132,7 +131,7 @@ class SensorController {
                 sensor.map(one -> one.mount().words()).orElse(null),
                 sensor.flatMap(Sensor::fittedOn).orElse(null),
                 sensor.flatMap(Sensor::fittedOn)
-                        .map(fitted -> SensorCheck.mayEndFrom(fitted, standing.policyAt(position)))
+                        .map(fitted -> TireClocks.batteryMayEndFrom(fitted, standing.policyAt(position)))
                         .orElse(null),
                 clock(standing, position).map(TireClocks.Clock::date).orElse(null),
                 standing.judgements().get(position).reasons().stream()

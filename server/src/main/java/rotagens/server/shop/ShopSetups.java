@@ -17,7 +17,7 @@ import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.inspection.Verdict;
+import rotagens.core.fact.Verdict;
 import rotagens.core.measure.InvalidEntry;
 import rotagens.core.measure.Units;
 import rotagens.core.shop.Equipment;

@@ -12,7 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
-import rotagens.core.inspection.Reading;
+import rotagens.core.fact.Reading;
 import rotagens.core.inspection.TireState;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import rotagens.core.inspection.Finding;
+import rotagens.core.fact.Finding;
 import rotagens.core.inspection.WalkScope;
 import rotagens.core.measure.Units;
 import rotagens.server.walkround.WalkRoundViews.Choice;

@@ -4,10 +4,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import rotagens.core.inspection.Finding;
-import rotagens.core.inspection.Verdict;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.WalkScope;
-import rotagens.core.inspection.Warmth;
+import rotagens.core.fact.Warmth;
 import rotagens.core.wear.TreadBound;
 import rotagens.server.fleet.JudgementView;
 

@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.inspection.Finding;
+import rotagens.core.fact.Finding;
 import rotagens.core.inspection.WalkScope;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Units;

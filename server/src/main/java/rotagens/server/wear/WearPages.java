@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.Diagnosis;
-import rotagens.core.inspection.Reading;
+import rotagens.core.fact.Reading;
 import rotagens.core.inspection.TireClocks;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.TreadLimits;

@@ -1,4 +1,4 @@
-package rotagens.core.inspection;
+package rotagens.core.fact;
 
 import java.time.LocalDate;
 import java.util.Optional;

@@ -1,4 +1,4 @@
-package rotagens.core.inspection;
+package rotagens.core.fact;
 
 /** What may be done with a tire, in rising order of urgency. Not known ranks above fit: unknown is not OK. */
 public enum Verdict {

@@ -1,12 +1,12 @@
-package rotagens.core.inspection;
+package rotagens.core.fact;
 
-import static rotagens.core.inspection.Finding.ClearedBy.PROFESSIONAL;
-import static rotagens.core.inspection.Finding.ClearedBy.PUT_RIGHT;
-import static rotagens.core.inspection.Finding.ClearedBy.TIRE_OFF;
-import static rotagens.core.inspection.Verdict.DO_NOT_OPERATE;
-import static rotagens.core.inspection.Verdict.FIT;
-import static rotagens.core.inspection.Verdict.PLAN;
-import static rotagens.core.inspection.Verdict.WATCH;
+import static rotagens.core.fact.Finding.ClearedBy.PROFESSIONAL;
+import static rotagens.core.fact.Finding.ClearedBy.PUT_RIGHT;
+import static rotagens.core.fact.Finding.ClearedBy.TIRE_OFF;
+import static rotagens.core.fact.Verdict.DO_NOT_OPERATE;
+import static rotagens.core.fact.Verdict.FIT;
+import static rotagens.core.fact.Verdict.PLAN;
+import static rotagens.core.fact.Verdict.WATCH;
 
 import java.util.Optional;
 import rotagens.core.measure.Rule;

@@ -1,0 +1,123 @@
+package rotagens.core.alert;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.OpenFinding;
+import rotagens.core.fact.Sidewall;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Quantity;
+
+/**
+ * Something that is wrong with a tire, from the fact that opened it to the fact that cleared it. It survives everything else.
+ *
+ * @param key tells alerts of one kind apart: the groove, or the finding and its sidewall
+ * @param figure what was read; of a leak, where it began
+ * @param limit what it was held against; of a leak, where it was last
+ * @param topUps how often air was added to a leak while it was open
+ * @param repairedOn when a leak was last repaired; it waits for its holding reading
+ */
+public record Alert(
+        AlertKind kind,
+        String key,
+        LocalDate on,
+        String by,
+        Optional<Quantity> figure,
+        Optional<Quantity> limit,
+        int topUps,
+        Optional<LocalDate> repairedOn,
+        Optional<Cleared> cleared) {
+
+    /** The fact that cleared it. */
+    public record Cleared(LocalDate on, String by, String how) {}
+
+    static final String SIDE = ":";
+
+    static Alert opened(AlertKind kind, String key, LocalDate on, String by) {
+        return new Alert(kind, key, on, by, Optional.empty(), Optional.empty(), 0, Optional.empty(), Optional.empty());
+    }
+
+    static Alert opened(AlertKind kind, String key, LocalDate on, String by, Quantity figure, Quantity limit) {
+        return new Alert(
+                kind, key, on, by, Optional.of(figure), Optional.of(limit), 0, Optional.empty(), Optional.empty());
+    }
+
+    static String keyOf(Finding finding, Optional<Sidewall> sidewall) {
+        return finding.name() + sidewall.map(side -> SIDE + side.name()).orElse("");
+    }
+
+    public boolean isOpen() {
+        return cleared.isEmpty();
+    }
+
+    boolean is(AlertKind other, String otherKey) {
+        return kind == other && key.equals(otherKey);
+    }
+
+    Alert clearedBy(LocalDate day, String person, String how) {
+        return new Alert(
+                kind, key, on, by, figure, limit, topUps, repairedOn, Optional.of(new Cleared(day, person, how)));
+    }
+
+    Alert toppedUp() {
+        return new Alert(kind, key, on, by, figure, limit, topUps + 1, repairedOn, cleared);
+    }
+
+    Alert repaired(Optional<LocalDate> day) {
+        return new Alert(kind, key, on, by, figure, limit, topUps, day, cleared);
+    }
+
+    Alert reads(Quantity newest) {
+        return new Alert(kind, key, on, by, figure, Optional.of(newest), topUps, repairedOn, cleared);
+    }
+
+    /** The finding of eye or hand it stands for; of running low, the one that has its words. */
+    public Optional<OpenFinding> finding() {
+        if (kind == AlertKind.RAN_LOW) {
+            return Optional.of(new OpenFinding(Finding.RAN_LOW, on, by));
+        }
+        if (kind != AlertKind.FINDING && kind != AlertKind.STRIKE) {
+            return Optional.empty();
+        }
+        int side = key.indexOf(SIDE);
+        Finding found = Finding.valueOf(side < 0 ? key : key.substring(0, side));
+        return Optional.of(new OpenFinding(
+                found, on, by, side < 0 ? Optional.empty() : Optional.of(Sidewall.valueOf(key.substring(side + 1)))));
+    }
+
+    /** What is wrong, with its figure and its limit. */
+    public Phrase says() {
+        Object read = figure.map(Object.class::cast).orElse("");
+        Object against = limit.map(Object.class::cast).orElse("");
+        return switch (kind) {
+            case TREAD -> Phrase.of("{} at the {}, limit {}", read, Groove.words(key), against);
+            case RAN_LOW ->
+                figure.isPresent() && limit.isPresent()
+                        ? Phrase.of("{}, target {}: ran at 80 % or less", read, against)
+                        : Phrase.of(kind.words());
+            case LEAK, SUSPECTED_LEAK ->
+                Phrase.of(
+                        "{} since {}: from {} to {}{}{}",
+                        kind.words(),
+                        on,
+                        read,
+                        against,
+                        topUps == 0 ? "" : topUps == 1 ? ", topped up once" : ", topped up " + topUps + " times",
+                        repairedOn
+                                .map(day -> Phrase.of(", repaired {}: waits for a holding reading", day))
+                                .orElse(Phrase.of("")));
+            case UNDER_MINIMUM ->
+                Phrase.of("{} {}, the load needs {}", read, key.equals(HOT) ? "hot" : "cold", against);
+            case OVER_MAXIMUM -> Phrase.of("{} cold, maximum {}", read, against);
+            case STRIKE, FINDING -> Phrase.of(finding().orElseThrow().words());
+        };
+    }
+
+    static final String HOT = "HOT";
+    static final String COLD = "COLD";
+
+    /** Whether it rests on a hot reading, which reads high. */
+    public boolean byHotReading() {
+        return key.equals(HOT);
+    }
+}

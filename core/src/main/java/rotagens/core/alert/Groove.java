@@ -1,0 +1,45 @@
+package rotagens.core.alert;
+
+import java.time.LocalDate;
+import rotagens.core.measure.TreadDepth;
+
+/**
+ * The depth that stands for one groove: the lowest of the last reading that looked at it as closely as the one before.
+ *
+ * @param grooves how many grooves of the zone were measured
+ * @param places at how many places round the tire
+ */
+public record Groove(Zone zone, TreadDepth depth, int grooves, int places, LocalDate on, String by) {
+
+    /** Where on the tread, seen from the vehicle; {@code ANYWHERE} of old readings that kept a lowest depth without its groove. */
+    public enum Zone {
+        OUTER("outer groove"),
+        CENTER("center groove"),
+        INNER("inner groove"),
+        ANYWHERE("lowest place"),
+        BAR("wear bar or coin");
+
+        private final String words;
+
+        Zone(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    static String words(String zone) {
+        return Zone.valueOf(zone).words();
+    }
+
+    /** Whether a newer reading looked closely enough to take this one's place: as many grooves at as many places. */
+    boolean isReplacedBy(Groove newer) {
+        return newer.grooves >= grooves && newer.places >= places || newer.depth.compareTo(depth) <= 0;
+    }
+
+    Groove as(Zone other, TreadDepth lowest) {
+        return new Groove(other, lowest, grooves, places, on, by);
+    }
+}

@@ -1,0 +1,115 @@
+package rotagens.core.inspection;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import rotagens.core.alert.Alert;
+import rotagens.core.alert.TireAlerts;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.InForce;
+import rotagens.core.fact.Reading;
+import rotagens.core.fact.TireFact;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Pressure;
+import rotagens.core.policy.Policy;
+import rotagens.core.policy.PolicyNumber;
+import rotagens.core.pressure.AxleAnswer;
+import rotagens.core.pressure.Guard;
+import rotagens.core.pressure.Maximum;
+import rotagens.core.pressure.RunFlat;
+import rotagens.core.pressure.VehiclePressures;
+import rotagens.core.vehicle.Position;
+
+/**
+ * The one door for what is read, seen or done on a vehicle, whichever way it comes in: it says what is recorded, which alerts that
+ * opens and which it clears, and refuses what may not be done. No way in does more, none less.
+ */
+public final class FactIntake {
+
+    /**
+     * What a fact comes to.
+     *
+     * @param recorded the fact as it is stored: a reading with what was in force for it
+     * @param after the vehicle as it is with it
+     */
+    public record Taken(TireFact recorded, VehicleState after, List<Alert> opened, List<Alert> cleared) {}
+
+    private FactIntake() {}
+
+    /**
+     * Takes a fact about the tire at a position.
+     *
+     * @param vehicle as it was on the day of the fact
+     */
+    public static Taken take(VehicleState vehicle, Position position, TireFact fact, Policy policy, LocalDate today) {
+        TireState state = vehicle.at(position);
+        TireFact recorded =
+                fact instanceof TireFact.Read read && read.reading().inForce().isEmpty()
+                        ? new TireFact.Read(read.reading().with(inForce(vehicle, position, policy, today)))
+                        : fact;
+        TireAlerts before = state.remembering();
+        TireAlerts after = before.after(recorded);
+        return new Taken(
+                recorded,
+                vehicle.with(state.recorded(recorded, after)),
+                after.openedSince(before),
+                after.clearedSince(before));
+    }
+
+    /** What is in force for the tire at a position on a day. */
+    public static InForce inForce(VehicleState vehicle, Position position, Policy policy, LocalDate day) {
+        return inForce(vehicle, vehicle.pressures(policy, day), position, policy);
+    }
+
+    /** The same, for pressures at hand. */
+    public static InForce inForce(VehicleState vehicle, VehiclePressures pressures, Position position, Policy policy) {
+        TireState state = vehicle.at(position);
+        if (state.tire().isEmpty()) {
+            return InForce.UNKNOWN;
+        }
+        Policy.ForClass here = vehicle.policyAt(policy, state);
+        TreadLimits limits = TreadLimits.at(vehicle.vehicle(), position, here);
+        return new InForce(
+                pressures.targetAt(position, state.tire().get().model(), here).pressure(),
+                vehicle.facts().preset().state(),
+                pressures
+                        .at(position)
+                        .flatMap(AxleAnswer::needPsi)
+                        .map(need -> Pressure.psi(Math.round(need * 10) / 10.0)),
+                Maximum.at(vehicle.vehicle(), position, state.tire().get().model(), here)
+                        .map(Maximum::pressure),
+                Optional.of(limits.legal()),
+                Optional.of(limits.pull()),
+                here.days(PolicyNumber.LEAK_HOLD_DAYS));
+    }
+
+    /**
+     * Why a tire may not be filled, or not to this pressure; empty where it may. The same at the valve, on the sheet and at the
+     * desk: no air into a tire that ran at 80 % or less before somebody looked inside, never over a maximum.
+     *
+     * @param before what the gauge said first, where that is known
+     * @param filledTo what it said after air went in or out
+     */
+    public static Optional<Phrase> refusesFill(
+            TireState state, Optional<Reading> before, Pressure filledTo, InForce inForce) {
+        boolean waits = state.open().stream().anyMatch(open -> open.finding() == Finding.RAN_LOW);
+        boolean ranLow = before.filter(reading -> state.drivenAt(reading.with(inForce))
+                        .filter(target -> RunFlat.ranLow(reading.pressure().orElseThrow(), target))
+                        .isPresent())
+                .isPresent();
+        boolean airIn = before.flatMap(Reading::pressure)
+                .map(first -> filledTo.psi() > first.psi())
+                .orElse(true);
+        if ((waits || ranLow) && airIn) {
+            return Optional.of(Phrase.of(
+                    "No air before somebody looked inside: at 80 % of target or less a tire is treated as run flat."));
+        }
+        return Guard.refusesFill(filledTo, inForce.maximum());
+    }
+
+    /** Folds a tire's whole ledger, oldest fact first, as it was stored. */
+    public static TireAlerts fold(List<TireFact> ledger) {
+        return TireAlerts.fold(new ArrayList<>(ledger));
+    }
+}
