@@ -131,7 +131,9 @@ public final class TireClocks {
         boolean passed = !reached.isAfter(today);
         boolean nearToday = DotDate.isWithinItsWeek(reached, today);
         Phrase says = Phrase.of(
-                passed ? "Age {} y, {} {} y passed {}{}" : "Age {} y, {} {} y on {}{}",
+                made.isExact()
+                        ? passed ? "Age {} y, {} {} y passed {}{}" : "Age {} y, {} {} y on {}{}"
+                        : passed ? "Age up to {} y, {} {} y passed by {}{}" : "Age up to {} y, {} {} y on {}{}",
                 String.format(java.util.Locale.ROOT, "%.1f", Math.floor(made.ageYears(today) * 10) / 10),
                 name,
                 years,
@@ -149,7 +151,14 @@ public final class TireClocks {
                                 String.format(
                                         java.util.Locale.ROOT, "%.1f", Math.floor(made.ageYears(today) * 10) / 10)),
                         Phrase.of("{} y", years),
-                        Phrase.of("Set by {}. {}", limit.setBy(), means)));
+                        made.isExact()
+                                ? Phrase.of("Set by {}. {}", limit.setBy(), means)
+                                : Phrase.of(
+                                        "DOT {}: {}. Set by {}. {}",
+                                        made.stamped(),
+                                        made.doubt(),
+                                        limit.setBy(),
+                                        means)));
     }
 
     /** The pull point already reached by the gauge: due since the reading. */

@@ -3,17 +3,18 @@ package rotagens.core.sensor;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import rotagens.core.measure.InvalidEntry;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Pressure;
 import rotagens.core.vehicle.Position;
 
 /**
- * Which sensor really sits where, from what the dash names and what the gauge reads: the assignment with the least total
- * difference. A corner of which another assignment is less than 4 psi worse in total can't be told; the others can, so that
- * two tires at one pressure don't hide two that are plainly crossed.
+ * Which sensor really sits where, from what the dash names and what the gauge reads. What all assignments within 4 psi of the
+ * least total difference agree on is said, be it only that front and rear are crossed; what they don't agree on can't be told.
  *
  * @param corners each corner the dash names, with the corner whose tire it shows
  * @param totalPsi difference left over
@@ -26,11 +27,31 @@ public record DashAgainstGauge(List<Corner> corners, double totalPsi) {
      * @param shows the corner whose tire it shows
      * @param offPsi dash against the gauge at the very corner
      * @param marginPsi by how much every assignment that says otherwise is worse; infinite with one corner
+     * @param possible every corner whose tire it shows in some assignment near the best
      */
-    public record Corner(Position named, Position shows, double offPsi, double marginPsi) {
+    public record Corner(Position named, Position shows, double offPsi, double marginPsi, List<Position> possible) {
 
         boolean crossed() {
             return !named.equals(shows);
+        }
+
+        /** No assignment near the best has it right. */
+        boolean surelyCrossed() {
+            return !possible.contains(named);
+        }
+
+        /** The one axle all near-best assignments put it on; empty where they differ. */
+        Optional<Integer> axle() {
+            List<Integer> axles = possible.stream().map(Corner::axle).distinct().toList();
+            return axles.size() == 1 ? Optional.of(axles.get(0)) : Optional.empty();
+        }
+
+        private static int axle(Position position) {
+            return position instanceof Position.OnAxle on ? on.axle() : 0;
+        }
+
+        boolean onAnotherAxle() {
+            return axle().filter(shown -> shown != axle(named)).isPresent();
         }
 
         boolean tells() {
@@ -67,18 +88,35 @@ public record DashAgainstGauge(List<Corner> corners, double totalPsi) {
         double total = total(cost, best);
         List<Corner> corners = new ArrayList<>();
         for (int from = 0; from < n; from++) {
-            double[][] without = Arrays.stream(cost).map(double[]::clone).toArray(double[][]::new);
-            without[from][best[from]] = FORBIDDEN;
+            List<Position> possible = new ArrayList<>();
+            double otherwise = Double.POSITIVE_INFINITY;
+            for (int to = 0; to < n; to++) {
+                double forced = to == best[from] ? total : totalWith(cost, from, to);
+                if (to != best[from]) {
+                    otherwise = Math.min(otherwise, forced - total);
+                }
+                if (forced - total < TELLS_FROM_PSI - SLACK) {
+                    possible.add(named.get(to));
+                }
+            }
             corners.add(new Corner(
-                    named.get(from),
-                    named.get(best[from]),
-                    cost[from][from],
-                    n == 1 ? Double.POSITIVE_INFINITY : total(without, cheapest(without)) - total));
+                    named.get(from), named.get(best[from]), cost[from][from], otherwise, List.copyOf(possible)));
         }
         return new DashAgainstGauge(List.copyOf(corners), total);
     }
 
     private static final double FORBIDDEN = 1e6;
+
+    /** The least total in which one corner shows just this tire. */
+    private static double totalWith(double[][] cost, int from, int to) {
+        double[][] forced = Arrays.stream(cost).map(double[]::clone).toArray(double[][]::new);
+        for (int other = 0; other < cost.length; other++) {
+            if (other != to) {
+                forced[from][other] = FORBIDDEN;
+            }
+        }
+        return total(forced, cheapest(forced));
+    }
 
     private static double total(double[][] cost, int[] assignment) {
         double total = 0;
@@ -160,10 +198,47 @@ public record DashAgainstGauge(List<Corner> corners, double totalPsi) {
                 .toList();
     }
 
+    /** Every corner is told and shows its own tire: a proof by the dash alone. Equal tires never give it. */
+    public boolean provesEveryCorner() {
+        return agrees() && corners.stream().allMatch(corner -> corner.tells() && !corner.crossed());
+    }
+
+    /** What is agreed on of corners that can't be told one by one; empty where nothing is. */
+    private List<String> agreed() {
+        List<Corner> open = corners.stream()
+                .filter(corner -> !corner.tells() && corner.surelyCrossed())
+                .toList();
+        List<String> said = new ArrayList<>();
+        List<Integer> axles = open.stream()
+                .filter(Corner::onAnotherAxle)
+                .flatMap(corner ->
+                        Stream.of(Corner.axle(corner.named()), corner.axle().orElseThrow()))
+                .distinct()
+                .sorted()
+                .toList();
+        boolean bothWays = axles.size() == 2
+                && axles.stream()
+                        .allMatch(axle -> open.stream()
+                                .anyMatch(corner -> corner.onAnotherAxle() && Corner.axle(corner.named()) == axle));
+        if (bothWays) {
+            said.add(
+                    "axle " + axles.get(0) + " and axle " + axles.get(1) + " are crossed, left or right can’t be told");
+        }
+        open.stream()
+                .filter(corner -> !bothWays || !corner.onAnotherAxle())
+                .map(corner -> "the dash’s " + corner.named().code()
+                        + corner.axle()
+                                .filter(axle -> corner.onAnotherAxle())
+                                .map(axle -> " is a tire of axle " + axle + ", which one can’t be told")
+                                .orElse(" isn’t the tire there, which one it is can’t be told"))
+                .forEach(said::add);
+        return said;
+    }
+
     /** Every corner shows what the gauge reads there, within what dash and gauge may differ. */
     public boolean agrees() {
         return corners.stream().allMatch(corner -> corner.offPsi() <= AGREES_WITHIN_PSI + SLACK)
-                && crossed().isEmpty();
+                && corners.stream().noneMatch(Corner::surelyCrossed);
     }
 
     /** What it comes to. */
@@ -175,14 +250,22 @@ public record DashAgainstGauge(List<Corner> corners, double totalPsi) {
         if (!crossed.isEmpty()) {
             List<String> codes =
                     crossed.stream().map(corner -> corner.named().code()).toList();
+            List<String> open = agreed();
             return Phrase.of(
-                    "{} {} crossed: {}. Relearn before adding air.",
+                    "{} {} crossed: {}{}. Relearn before adding air.",
                     codes.size() == 2 ? codes.get(0) + " and " + codes.get(1) : String.join(", ", codes),
                     codes.size() == 1 ? "is" : "are",
                     crossed.stream()
                             .map(corner -> "the dash’s " + corner.named().code() + " is the tire at "
                                     + corner.shows().code())
-                            .collect(java.util.stream.Collectors.joining("; ")));
+                            .collect(java.util.stream.Collectors.joining("; ")),
+                    open.isEmpty() ? "" : "; " + String.join("; ", open));
+        }
+        if (!agreed().isEmpty()) {
+            String said = String.join("; ", agreed());
+            return Phrase.of(
+                    "{}. Relearn before adding air; to tell more, change one tire and read again.",
+                    said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1));
         }
         if (!undecided().isEmpty()) {
             return Phrase.of(

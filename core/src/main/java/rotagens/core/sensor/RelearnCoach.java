@@ -20,7 +20,7 @@ import rotagens.core.vehicle.Position;
  *
  * @param lit the corner whose lamp is lit now
  * @param heard corners whose sensor answered since learn mode began
- * @param toReinflate corners whose air was let out and that no gauge has shown on target since
+ * @param toReinflate corners whose air was let out and that no gauge has shown on target since, or that a gauge shows under it
  * @param remarks what doesn't go as the procedure says
  * @param diagnosis what to do about a corner that isn't heard; empty while all goes well
  */
@@ -61,14 +61,18 @@ public record RelearnCoach(
 
     private static final int RETRIES = 1;
     private static final int RANGE_TRIES = 2;
-    private static final double REFILLED_WITHIN_PSI = 3;
+    /** As close as a tire is called on target at the valve. */
+    private static final double ON_TARGET_WITHIN_PSI = 1;
 
     /** Reads the log. */
     public static RelearnCoach of(RelearnFacts facts, List<RelearnEvent> log) {
         return new Reading(facts).all(log).coach();
     }
 
-    /** Whether it may be closed as learned: every corner heard, every tire filled again, dash and gauge agree at each. */
+    /**
+     * Whether it may be closed as learned: each corner's own sensor accepted at its own lamp, or told apart by the dash; every
+     * corner gauged at its target afterwards; and the dash contradicts nothing.
+     */
     public boolean mayClose() {
         return stage == Stage.DONE;
     }
@@ -78,6 +82,8 @@ public record RelearnCoach(
         private final RelearnFacts facts;
         private final List<Position> corners;
         private final Set<Position> heard = new LinkedHashSet<>();
+        private final Set<Position> atOwnLamp = new LinkedHashSet<>();
+        private final Set<Position> wrongly = new LinkedHashSet<>();
         private final Set<Position> airOut = new LinkedHashSet<>();
         private final Map<Position, Integer> silent = new LinkedHashMap<>();
         private final Map<Position, Pressure> gauge = new LinkedHashMap<>();
@@ -124,7 +130,10 @@ public record RelearnCoach(
             learning = true;
             ended = false;
             heard.clear();
+            atOwnLamp.clear();
+            wrongly.clear();
             dash.clear();
+            gauge.clear();
             lit = null;
         }
 
@@ -137,6 +146,8 @@ public record RelearnCoach(
                         heard.size() == 1 ? "corner" : heard.size() + " corners"));
             }
             heard.clear();
+            atOwnLamp.clear();
+            wrongly.clear();
         }
 
         private void lamp(Position corner) {
@@ -158,6 +169,10 @@ public record RelearnCoach(
                         lit.code(),
                         corner.code(),
                         lit.code()));
+                wrongly.add(lit);
+                wrongly.add(corner);
+            } else if (lit != null) {
+                atOwnLamp.add(corner);
             }
             heard.add(corner);
             silent.remove(corner);
@@ -194,13 +209,36 @@ public record RelearnCoach(
         }
 
         private List<Position> toReinflate() {
-            return airOut.stream()
+            return corners.stream()
                     .filter(corner -> {
                         Pressure read = gauge.get(corner);
                         Pressure target = facts.targets().get(corner);
-                        return read == null || target != null && read.psi() < target.psi() - REFILLED_WITHIN_PSI - 1e-9;
+                        return read == null
+                                ? airOut.contains(corner)
+                                : target != null && read.psi() < target.psi() - ON_TARGET_WITHIN_PSI - 1e-9;
                     })
                     .toList();
+        }
+
+        /** Corners of which nobody can say whether they are at their target. */
+        private List<Position> withoutTarget() {
+            return corners.stream()
+                    .filter(corner -> !facts.targets().containsKey(corner))
+                    .toList();
+        }
+
+        /** The log shows each corner's own sensor accepted at its own lamp, or the dash tells every corner from the others. */
+        private boolean proven(Optional<DashAgainstGauge> compared) {
+            boolean byLamps = byCorner()
+                    && facts.procedure().prompt() != RelearnProcedure.Prompt.NONE
+                    && atOwnLamp.containsAll(corners);
+            return wrongly.isEmpty()
+                    && heard.containsAll(corners)
+                    && withoutTarget().isEmpty()
+                    && compared.filter(DashAgainstGauge::agrees).isPresent()
+                    && (byLamps
+                            || compared.filter(DashAgainstGauge::provesEveryCorner)
+                                    .isPresent());
         }
 
         private Optional<RelearnCoach.Diagnosis> diagnosis() {
@@ -275,7 +313,7 @@ public record RelearnCoach(
             if (!toReinflate().isEmpty()) {
                 return Stage.REINFLATE;
             }
-            return compared.filter(DashAgainstGauge::agrees).isPresent() && all ? Stage.DONE : Stage.COMPARE;
+            return proven(compared) ? Stage.DONE : Stage.COMPARE;
         }
 
         private boolean needsLamps() {
@@ -291,20 +329,45 @@ public record RelearnCoach(
                 case CORNERS -> corner();
                 case REINFLATE ->
                     Phrase.of(
-                            "Fill every tire again and gauge it: {}. Nothing is closed before.",
-                            String.join(
-                                    ", ",
-                                    toReinflate().stream().map(Position::code).toList()));
-                case COMPARE ->
-                    compared.map(found -> found.agrees()
-                                    ? Phrase.of("Not every corner was heard. Start again from the first corner.")
-                                    : found.says())
-                            .orElse(Phrase.of("Read every corner on the dash and by gauge, and type both."));
+                            "Fill every tire to its target and gauge it: {}. Nothing is closed before.{}",
+                            codes(toReinflate()),
+                            compared.filter(found -> !found.agrees())
+                                    .map(found -> Phrase.of(" By dash and gauge: {}", found.says()))
+                                    .orElse(Phrase.of("")));
+                case COMPARE -> compare(compared);
                 case DONE -> Phrase.of("Learned: every corner answers on the dash as the gauge reads it.");
                 case FAILED ->
                     Phrase.of(
                             "No way into learn mode worked. Look at fuse, key, and the vehicle’s manual; a tool that writes the IDs is the last way.");
             };
+        }
+
+        /** What keeps it open. */
+        private Phrase compare(Optional<DashAgainstGauge> compared) {
+            if (!wrongly.isEmpty()) {
+                return Phrase.of(
+                        "A sensor was accepted at another corner’s lamp ({}): the dash names them wrongly, whatever it shows. Start again from the first corner.",
+                        codes(wrongly));
+            }
+            if (!withoutTarget().isEmpty()) {
+                return Phrase.of(
+                        "No target on file at {}: find it under Load & pressure first, so that every corner can be gauged at its target.",
+                        codes(withoutTarget()));
+            }
+            if (compared.isEmpty()) {
+                return Phrase.of("Read every corner on the dash and by gauge, and type both.");
+            }
+            if (!compared.get().agrees()) {
+                return compared.get().says();
+            }
+            return heard.containsAll(corners)
+                    ? Phrase.of(
+                            "Tires of one pressure prove nothing by the dash. Change one tire after the other by 4 psi or 5 %, read again, and put it back; or start again and tap each lamp.")
+                    : Phrase.of("Not every corner was heard. Start again from the first corner.");
+        }
+
+        private static String codes(java.util.Collection<Position> at) {
+            return String.join(", ", at.stream().map(Position::code).toList());
         }
 
         private Phrase corner() {

@@ -23,29 +23,48 @@ public record DotCode(String molded, DotDate date) {
     private static final Pattern FIGURES = Pattern.compile("[0-9]+");
     private static final Pattern BETWEEN = Pattern.compile("[\\s.·-]+");
     private static final Pattern LETTERS_AND_FIGURES = Pattern.compile("[0-9A-Z]+");
+    private static final Pattern READ = Pattern.compile("[0-9A-Z?]+");
+    private static final Pattern DATE_READ = Pattern.compile("[0-9?]+");
+    private static final Pattern NOBODY_CAN = Pattern.compile("UNREADABLE|ILLEGIBLE|CAN['’]?TBEREAD|NOTREADABLE");
+    /** Plant and size, at most four letters of the maker's, and three figures, the first after a letter. */
+    private static final Pattern THREE_FIGURE_CODE = Pattern.compile("[0-9A-Z?]{3,7}[A-Z?][0-9]{3}");
 
-    /** Reads the whole code, or the four figures of the date alone. */
+    private static final String UNREADABLE = "UNREADABLE";
+
+    /**
+     * Reads the whole code, or its date alone, as it is read: with a {@code ?} for each letter or figure that can't be, or
+     * {@code unreadable} where nobody can read it.
+     *
+     * @throws InvalidEntry for a letter that never stands in a code, a code without a date, and an impossible date
+     */
     public static DotCode parse(String text, LocalDate today) {
         String code = text == null ? "" : stripped(text);
         if (code.isEmpty()) {
             throw new InvalidEntry("Enter the DOT code, or at least its last four figures, for example 0821.");
         }
-        if (code.length() > 13 || !LETTERS_AND_FIGURES.matcher(code).matches()) {
-            throw new InvalidEntry("A DOT code has at most 13 letters and figures. Read it again from the sidewall.");
+        if (NOBODY_CAN.matcher(code).matches()) {
+            return new DotCode(UNREADABLE, DotDate.unreadable());
+        }
+        if (code.length() > 13 || !READ.matcher(code).matches()) {
+            throw new InvalidEntry(
+                    "A DOT code has at most 13 letters and figures, a ? for each that can’t be read. Read it again from the sidewall.");
         }
         misread(code).ifPresent(message -> {
             throw new InvalidEntry(message);
         });
-        if (code.length() <= 4 && FIGURES.matcher(code).matches()) {
+        if (code.length() <= 4 && DATE_READ.matcher(code).matches()) {
             return new DotCode(code, DotDate.parse(code, today));
         }
-        if (code.length() < 8
-                || !FIGURES.matcher(code.substring(code.length() - 4)).matches()) {
-            throw new InvalidEntry(
-                    "This code carries no date: the full one stands on one sidewall only, often the inboard one."
-                            + " Read the other sidewall.");
+        if (code.length() >= 8
+                && DATE_READ.matcher(code.substring(code.length() - 4)).matches()) {
+            return new DotCode(code, DotDate.parse(code.substring(code.length() - 4), today));
         }
-        return new DotCode(code, DotDate.parse(code.substring(code.length() - 4), today));
+        if (THREE_FIGURE_CODE.matcher(code).matches()) {
+            return new DotCode(code, DotDate.parse(code.substring(code.length() - 3), today));
+        }
+        throw new InvalidEntry(
+                "This code carries no date: the full one stands on one sidewall only, often the inboard one."
+                        + " Read the other sidewall.");
     }
 
     /**
@@ -73,7 +92,10 @@ public record DotCode(String molded, DotDate date) {
     /** The code taken apart: plant, size, maker's option and date, in the older or the newer form. */
     public List<Part> parts() {
         List<Part> parts = new ArrayList<>();
-        int date = molded.length() - 4;
+        if (molded.equals(UNREADABLE)) {
+            return List.of(new Part(molded, date.doubt()));
+        }
+        int date = molded.length() - this.date.stamped().length();
         if (date > 0) {
             boolean newer = molded.length() == NEWER_LENGTH;
             int plant = newer ? 3 : 2;
@@ -87,7 +109,9 @@ public record DotCode(String molded, DotDate date) {
                 }
             }
         }
-        parts.add(new Part(molded.substring(date), "week and year: age counts from the Sunday of that week"));
+        parts.add(new Part(
+                molded.substring(date),
+                this.date.isExact() ? "week and year: age counts from the Sunday of that week" : this.date.doubt()));
         return parts;
     }
 
@@ -107,10 +131,16 @@ public record DotCode(String molded, DotDate date) {
         return Optional.empty();
     }
 
-    /** Whether both may be read off one tire: the same code, or, where one is only a date, the same date. */
+    /**
+     * Whether both may be read off one tire: the same code, or, where one is only a date, the same date; what can't be read may be
+     * anything.
+     */
     public boolean mayBe(DotCode other) {
+        if (molded.equals(UNREADABLE) || other.molded.equals(UNREADABLE)) {
+            return true;
+        }
         boolean whole = molded.length() > DATE_LENGTH && other.molded.length() > DATE_LENGTH;
-        return whole ? molded.equals(other.molded) : date.stamped().equals(other.date.stamped());
+        return whole ? DotDate.fits(molded, other.molded) : DotDate.fits(date.stamped(), other.date.stamped());
     }
 
     private static final int DATE_LENGTH = 4;

@@ -10,20 +10,37 @@ import rotagens.core.measure.InvalidEntry;
 /**
  * The week a tire was made, the last four figures of its DOT code, {@code WWYY}. Week 01 is the first full Sunday–Saturday
  * week of the year (49 CFR 574.5); age counts from the week's Sunday. A {@code 53} stamped in a year of 52 such weeks is kept
- * as stamped, noted, and counts from the Sunday of week 52, since some makers count ISO weeks.
+ * as stamped, noted, and counts from the Sunday of week 52, since some makers count ISO weeks. What can't be read is kept so,
+ * with {@code ?} for each figure, and judged at its worst: the oldest week it can be.
  *
- * @param stamped the four figures as molded
+ * @param stamped the figures as molded
  * @param madeOn the Sunday age counts from
  * @param isoWeek53 whether the stamp only makes sense in ISO weeks
+ * @param certainty how much of it is certain
  */
-public record DotDate(String stamped, LocalDate madeOn, boolean isoWeek53) {
+public record DotDate(String stamped, LocalDate madeOn, boolean isoWeek53, Certainty certainty) {
 
+    /** How much of a date is certain. */
+    public enum Certainty {
+        EXACT,
+        /** Three figures, from before 2000: which decade nobody can tell. */
+        BEFORE_2000,
+        /** Part of it can't be read. */
+        PARTLY_READ,
+        /** None of it can be read. */
+        UNREADABLE
+    }
+
+    private static final String NONE_READ = "????";
+    private static final int FIRST_DECADE_OF_THREE_FIGURES = 1970;
     private static final Pattern FOUR_FIGURES = Pattern.compile("[0-9]{4}");
     private static final Pattern THREE_FIGURES = Pattern.compile("[0-9]{3}");
+    private static final Pattern PARTLY = Pattern.compile("[0-9?]{4}");
 
     /**
-     * Reads {@code WWYY}. Refuses weeks 00 and 54 and up, a week that hasn't begun by {@code today}, and three-figure dates,
-     * which are from before 2000 and beyond every age limit.
+     * Reads {@code WWYY}, three figures {@code WWY} of a tire from before 2000, or four of which some are {@code ?}.
+     *
+     * @throws InvalidEntry for weeks 00 and 54 and up, and for a week that hasn't begun by {@code today}
      */
     public static DotDate parse(String text, LocalDate today) {
         String stamped = text == null ? "" : text.strip();
@@ -32,13 +49,24 @@ public record DotDate(String stamped, LocalDate madeOn, boolean isoWeek53) {
                     "No date in this code: the full code stands on one sidewall only, often the inboard one. Read the other sidewall.");
         }
         if (THREE_FIGURES.matcher(stamped).matches()) {
-            throw new InvalidEntry("A three-figure date (" + stamped
-                    + ") is from before 2000: this tire is beyond every age limit and must come off.");
+            return threeFigures(stamped);
         }
-        if (!FOUR_FIGURES.matcher(stamped).matches()) {
-            throw new InvalidEntry(
-                    "The date is the last four figures of the DOT code, week then year, for example 0821.");
+        if (FOUR_FIGURES.matcher(stamped).matches()) {
+            return exact(stamped, today);
         }
+        if (PARTLY.matcher(stamped).matches()) {
+            return partly(stamped, today);
+        }
+        throw new InvalidEntry(
+                "The date is the last four figures of the DOT code, week then year, for example 0821; a ? for each that can’t be read.");
+    }
+
+    /** Of a code that nobody can read: older than any limit until somebody can. */
+    public static DotDate unreadable() {
+        return new DotDate(NONE_READ, sundayOfWeek(1, 2000), false, Certainty.UNREADABLE);
+    }
+
+    private static DotDate exact(String stamped, LocalDate today) {
         int week = Integer.parseInt(stamped.substring(0, 2));
         int year = 2000 + Integer.parseInt(stamped.substring(2));
         if (week == 0 || week > 53) {
@@ -52,7 +80,73 @@ public record DotDate(String stamped, LocalDate madeOn, boolean isoWeek53) {
             throw new InvalidEntry("Week " + stamped.substring(0, 2) + " of " + year
                     + " hasn’t begun yet. Read the four figures again, week first, then year.");
         }
-        return new DotDate(stamped, madeOn, beyondYear);
+        return new DotDate(stamped, madeOn, beyondYear, Certainty.EXACT);
+    }
+
+    private static DotDate threeFigures(String stamped) {
+        int week = Integer.parseInt(stamped.substring(0, 2));
+        if (week == 0 || week > 53) {
+            throw new InvalidEntry("Week " + stamped.substring(0, 2)
+                    + " doesn’t exist, so these aren’t the three figures of a tire from before 2000. Was a figure in front left out, for example 0"
+                    + stamped + "?");
+        }
+        LocalDate oldest = sundayOfWeek(week, FIRST_DECADE_OF_THREE_FIGURES + Integer.parseInt(stamped.substring(2)));
+        return new DotDate(stamped, oldest, false, Certainty.BEFORE_2000);
+    }
+
+    /** The oldest of all dates that the figures read allow. */
+    private static DotDate partly(String stamped, LocalDate today) {
+        if (stamped.equals(NONE_READ)) {
+            return unreadable();
+        }
+        LocalDate oldest = null;
+        for (int candidate = 0; candidate <= 9999; candidate++) {
+            String four = String.format(java.util.Locale.ROOT, "%04d", candidate);
+            if (!fits(stamped, four)) {
+                continue;
+            }
+            int week = Integer.parseInt(four.substring(0, 2));
+            LocalDate sunday = sundayOfWeek(Math.max(1, week), 2000 + Integer.parseInt(four.substring(2)));
+            boolean possible = week > 0 && week <= 53 && !sunday.isAfter(today);
+            if (possible && (oldest == null || sunday.isBefore(oldest))) {
+                oldest = sunday;
+            }
+        }
+        if (oldest == null) {
+            throw new InvalidEntry("No week fits " + stamped
+                    + ": weeks run from 01 to 53, and this one hasn’t begun. Read it again, week first, then year.");
+        }
+        return new DotDate(stamped, oldest, false, Certainty.PARTLY_READ);
+    }
+
+    static boolean fits(String read, String full) {
+        if (read.length() != full.length()) {
+            return false;
+        }
+        for (int at = 0; at < read.length(); at++) {
+            char one = read.charAt(at);
+            char other = full.charAt(at);
+            if (one != '?' && other != '?' && one != other) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    public boolean isExact() {
+        return certainty == Certainty.EXACT;
+    }
+
+    /** What has to be known about a date that isn't exact, for the person who reads its age; empty for an exact one. */
+    public String doubt() {
+        return switch (certainty) {
+            case EXACT -> "";
+            case BEFORE_2000 ->
+                "week " + stamped.substring(0, 2) + " of 197" + stamped.charAt(2) + ", 198" + stamped.charAt(2)
+                        + " or 199" + stamped.charAt(2) + ", which can’t be told; judged at its oldest";
+            case PARTLY_READ -> "partly unreadable; judged at the oldest it can be";
+            case UNREADABLE -> "nobody could read it; judged as older than any limit";
+        };
     }
 
     private static LocalDate sundayOfWeek(int week, int year) {

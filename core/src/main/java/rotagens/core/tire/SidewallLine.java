@@ -14,6 +14,7 @@ import rotagens.core.measure.Phrase;
  * Lower case, missing spaces and × for x are read alike.
  *
  * @param leftOver what stood on the line and wasn't understood
+ * @param inFront a maker's or a model's name before the size
  */
 public record SidewallLine(
         TireSize size,
@@ -21,7 +22,19 @@ public record SidewallLine(
         Optional<LoadRange> range,
         boolean mudAndSnow,
         boolean severeSnow,
-        String leftOver) {
+        String leftOver,
+        String inFront) {
+
+    /** Nothing before the size. */
+    public SidewallLine(
+            TireSize size,
+            Optional<ServiceDescription> service,
+            Optional<LoadRange> range,
+            boolean mudAndSnow,
+            boolean severeSnow,
+            String leftOver) {
+        this(size, service, range, mudAndSnow, severeSnow, leftOver, "");
+    }
 
     /** The parts of the line, by the field each fills. */
     public enum Field {
@@ -36,18 +49,35 @@ public record SidewallLine(
     private static final Pattern MUD_SNOW = Pattern.compile("M\\s*[+&/.]\\s*S\\b");
     private static final Pattern SEVERE = Pattern.compile("\\b3PMSF\\b");
     private static final Pattern TUBELESS = Pattern.compile("\\b(TUBELESS|TL)\\b");
-    private static final Pattern RANGE_WORDS = Pattern.compile("\\b(LOAD\\s*RANGE|LR)\\s*");
-    /** A letter right behind an LT or ST size is its load range: LT225/75R16E. */
-    private static final Pattern LINE = Pattern.compile("((?:P|LT|ST|T)?[0-9]{2,3}/[0-9]{2,3}Z?[RDB-]?[0-9]{2}(?:\\.5)?"
-            + "|[0-9]{2}(?:\\.[0-9]{1,2})?X[0-9]{1,2}(?:\\.[0-9]{1,2})?[RDB-][0-9]{2}(?:\\.5)?"
-            + "|[0-9]{1,2}(?:\\.[0-9]{1,2})?[RDB-][0-9]{2}(?:\\.5)?)(LT|C)?(.*)");
-
+    private static final Pattern DECIMAL_COMMA = Pattern.compile("(?<=[0-9]),(?=[0-9])");
+    private static final String RANGE = "SL|XL|[A-HJ-N]";
+    /** {@code LOAD RANGE E}, {@code LOAD E}, {@code LR E}, {@code LRG}. */
+    private static final Pattern RANGE_WORDS =
+            Pattern.compile("\\b(?:LOAD\\s*RANGE|LOAD|LR)\\s*[:-]?\\s*(" + RANGE + ")\\b");
+    /** {@code 16PR}, {@code 10 ply}, {@code 10-ply rating}. */
+    private static final Pattern PLIES = Pattern.compile("\\b([0-9]{1,2})\\s*-?\\s*(?:PLY(?:\\s*RATING)?|PR)\\b");
+    /** A letter behind a slash that stands alone: {@code LT245/75R17/E}. */
+    private static final Pattern SLASH_RANGE = Pattern.compile("\\s*/\\s*([A-HJ-N])(?=\\s|$)");
     /** A letter standing alone behind a figure is the load range: as speed symbols, A to F are slower than any road tire. */
     private static final Pattern LONE_RANGE = Pattern.compile("(?<=[0-9])\\s+([A-F])(?=\\s|$)");
 
-    private static final Pattern RATINGS = Pattern.compile("(?:#?(" + LoadRange.PATTERN + "))?(?:"
-            + ServiceDescription.PATTERN.replace("{1,3}", "{2,3}") + ")?(?:#?(" + LoadRange.PATTERN
-            + "|[0-9]{1,2}PR))?(.*)");
+    private static final String RIM = "[0-9]{2}(?:\\.5)?";
+    private static final String INCHES = "[0-9]{1,2}(?:\\.[0-9]{1,2})?";
+    /** Spaces or hyphens where slashes belong: {@code LT 265 70 R17}, {@code 225-70-19.5}. */
+    private static final Pattern LOOSE = Pattern.compile("(?<![A-Z0-9./])(P|LT|ST|T)?\\s*([0-9]{3})(?:\\s+|\\s*-\\s*)"
+            + "([0-9]{2})(?:\\s*-\\s*|\\s*(Z?[RDB])\\s*|\\s+)(" + RIM + ")(?![0-9])");
+    /** Any size, with spaces inside, wherever it stands on the line; what stands in front is a name. */
+    private static final Pattern SIZE =
+            Pattern.compile("(?<![A-Z0-9./])((?:P|LT|ST|T)?\\s*[0-9]{2,3}\\s*/\\s*[0-9]{2,3}"
+                    + "\\s*Z?\\s*[RDB-]?\\s*" + RIM
+                    + "|(?:LT)?\\s*[0-9]{2}(?:\\.[0-9]{1,2})?\\s*X\\s*" + INCHES + "\\s*[RDB-]\\s*" + RIM
+                    + "|[1-3][0-9]{2}[RDB]" + RIM
+                    + "|" + INCHES + "\\s*[RDB-]\\s*" + RIM + ")\\s*(LT|C(?![0-9]))?");
+
+    /** Parts may stand apart (~) or run together; a bare number is no load index without its speed letter or its dual. */
+    private static final Pattern RATINGS = Pattern.compile("~*(?:#?(" + RANGE + "|[0-9]{1,2}PR)(?=~|$|[0-9(]))?"
+            + "~*(?:\\(?(?:([0-9]{2,3})/([0-9]{2,3})~?(A8|[B-HJ-NP-WY])?|([0-9]{2,3})~?(A8|[B-HJ-NP-WY]))\\)?)?"
+            + "~*(?:#?(" + RANGE + "|[0-9]{1,2}PR))?(?=~|$)(.*)");
 
     /** Takes the line apart. Refuses a line whose size can't be read; everything else may be missing. */
     public static SidewallLine parse(String text) {
@@ -62,28 +92,72 @@ public record SidewallLine(
         }
         boolean mudSnow = MUD_SNOW.matcher(upper).find();
         boolean severe = SEVERE.matcher(upper).find();
+        Matcher line = SIZE.matcher(written(upper));
+        if (!line.find()) {
+            return new SidewallLine(TireSize.parse(text), Optional.empty(), Optional.empty(), mudSnow, severe, "", "");
+        }
+        String molded = line.group(1).replaceAll("\\s+", "");
+        String suffix = line.group(2) == null ? "" : line.group(2);
+        boolean rangeC = suffix.equals("C") && molded.matches("(LT|ST).*|[0-9.]{1,5}[RDBX-].*") && !isVan(molded);
+        TireSize size = TireSize.parse(molded + (rangeC ? "" : suffix));
+        String behind = written(upper).substring(line.end());
+        Matcher ratings = RATINGS.matcher((rangeC ? "#C~" : "") + behind.strip().replaceAll("\\s+", "~"));
+        String front = inFront(text, written(upper).substring(0, line.start()));
+        if (!ratings.matches()) {
+            return new SidewallLine(
+                    size,
+                    Optional.empty(),
+                    rangeC ? Optional.of(LoadRange.C) : Optional.empty(),
+                    mudSnow,
+                    severe,
+                    behind.strip().replace("#", ""),
+                    front);
+        }
+        Optional<ServiceDescription> service = Optional.ofNullable(ratings.group(2))
+                .map(single -> ServiceDescription.of(single, ratings.group(3), ratings.group(4)))
+                .or(() -> Optional.ofNullable(ratings.group(5))
+                        .map(single -> ServiceDescription.of(single, null, ratings.group(6))));
+        Optional<LoadRange> range = Optional.ofNullable(ratings.group(7))
+                .or(() -> Optional.ofNullable(ratings.group(1)))
+                .map(LoadRange::parse);
+        return new SidewallLine(
+                size,
+                service,
+                range,
+                mudSnow,
+                severe,
+                ratings.group(8).replace('~', ' ').replace("#", "").strip(),
+                front);
+    }
+
+    /** 185R14C: the C says van tire, not load range. */
+    private static boolean isVan(String molded) {
+        return molded.matches("[1-3][0-9]{2}[RDB][0-9]{2}");
+    }
+
+    /** One way of writing for what people write in several. */
+    private static String written(String upper) {
         String rest = MUD_SNOW.matcher(upper).replaceAll(" ");
         rest = SEVERE.matcher(rest).replaceAll(" ");
         rest = TUBELESS.matcher(rest).replaceAll(" ");
-        rest = RANGE_WORDS.matcher(rest).replaceAll(" ");
-        rest = LONE_RANGE.matcher(rest).replaceAll("#$1");
-        Matcher line = LINE.matcher(rest.replaceAll("\\s+", ""));
-        if (!line.matches()) {
-            return new SidewallLine(TireSize.parse(text), Optional.empty(), Optional.empty(), mudSnow, severe, "");
+        rest = DECIMAL_COMMA.matcher(rest).replaceAll(".");
+        rest = RANGE_WORDS.matcher(rest).replaceAll(" #$1");
+        rest = PLIES.matcher(rest).replaceAll(" #$1PR");
+        rest = SLASH_RANGE.matcher(rest).replaceAll(" #$1");
+        Matcher loose = LOOSE.matcher(rest);
+        rest = loose.replaceAll(found -> " " + (found.group(1) == null ? "" : found.group(1)) + found.group(2) + "/"
+                + found.group(3) + (found.group(4) == null ? "R" : found.group(4)) + found.group(5));
+        return LONE_RANGE.matcher(rest).replaceAll(" #$1");
+    }
+
+    /** The name in front, as it was typed. */
+    private static String inFront(String text, String upper) {
+        String name = upper.strip();
+        if (name.isEmpty()) {
+            return "";
         }
-        String suffix = line.group(2) == null ? "" : line.group(2);
-        boolean rangeC = suffix.equals("C") && line.group(1).matches("(LT|ST).*|[^/]*");
-        TireSize size = TireSize.parse(line.group(1) + (rangeC ? "" : suffix));
-        Matcher ratings = RATINGS.matcher((rangeC ? "C" : "") + line.group(3));
-        if (!ratings.matches()) {
-            throw new IllegalStateException("the last part takes whatever is left");
-        }
-        Optional<ServiceDescription> service = Optional.ofNullable(ratings.group(2))
-                .map(single -> ServiceDescription.of(single, ratings.group(3), ratings.group(4)));
-        Optional<LoadRange> range = Optional.ofNullable(ratings.group(5))
-                .or(() -> Optional.ofNullable(ratings.group(1)))
-                .map(LoadRange::parse);
-        return new SidewallLine(size, service, range, mudSnow, severe, ratings.group(6));
+        int at = text.toUpperCase(Locale.ROOT).indexOf(name);
+        return at < 0 ? name : text.substring(at, at + name.length());
     }
 
     /** The line in one fixed form; reading it gives the same parts again. */

@@ -138,9 +138,51 @@ public sealed interface TireSize {
         }
     }
 
-    /** {@code width R rim LT}, inches, no aspect, for example {@code 11R22.5} or {@code 7.50R16LT}. */
-    record InchTruck(double widthInches, Construction construction, double rimInches, boolean lightTruck)
+    /** {@code width R rim C}, millimeters without an aspect, on vans: {@code 185R14C}. */
+    record MetricVan(int widthMm, Construction construction, double rimInches, boolean commercialC)
             implements TireSize {
+
+        public MetricVan {
+            refuseUnless(widthMm >= 125 && widthMm <= 335, "section width " + widthMm + " mm", "125–335 mm");
+            refuseRim(rimInches);
+        }
+
+        @Override
+        public String molded() {
+            return widthMm + construction.letter + rim(rimInches) + (commercialC ? "C" : "");
+        }
+
+        @Override
+        public String inWords() {
+            return "Section width " + widthMm + " mm, " + construction.words + ", rim " + rim(rimInches)
+                    + " in; neither sidewall height nor overall diameter is in this notation: read it from the maker’s data";
+        }
+
+        @Override
+        public Optional<Length> overallDiameter() {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * {@code width R rim LT}, inches, no aspect, for example {@code 11R22.5} or {@code 7.50R16LT}. Kept as molded: 10.00R20 isn't
+     * 10R20.
+     *
+     * @param decimals whether the width is molded with two decimals
+     * @param hyphen whether a hyphen stands for bias ply, as in {@code 9.00-20}
+     */
+    record InchTruck(
+            double widthInches,
+            Construction construction,
+            double rimInches,
+            boolean lightTruck,
+            boolean decimals,
+            boolean hyphen)
+            implements TireSize {
+
+        public InchTruck(double widthInches, Construction construction, double rimInches, boolean lightTruck) {
+            this(widthInches, construction, rimInches, lightTruck, lightTruck, false);
+        }
 
         public InchTruck {
             refuseUnless(widthInches >= 4 && widthInches <= 18, "section width " + widthInches + " in", "4–18 in");
@@ -149,9 +191,8 @@ public sealed interface TireSize {
 
         @Override
         public String molded() {
-            // Two decimals where they are molded: 7.50, 10.00; whole inches stand alone: 11.
-            String width = lightTruck ? String.format(Locale.ROOT, "%.2f", widthInches) : rim(widthInches);
-            return width + construction.letter + rim(rimInches) + (lightTruck ? "LT" : "");
+            String width = decimals ? String.format(Locale.ROOT, "%.2f", widthInches) : rim(widthInches);
+            return width + (hyphen ? "-" : construction.letter) + rim(rimInches) + (lightTruck ? "LT" : "");
         }
 
         @Override
@@ -170,7 +211,10 @@ public sealed interface TireSize {
     static TireSize parse(String text) {
         String size = text == null
                 ? ""
-                : text.toUpperCase(Locale.ROOT).replace('×', 'X').replaceAll("\\s+", "");
+                : text.toUpperCase(Locale.ROOT)
+                        .replace('×', 'X')
+                        .replaceAll("\\s+", "")
+                        .replaceAll("(?<=[0-9]),(?=[0-9])", ".");
         if (size.isEmpty()) {
             throw new InvalidEntry("Enter the size from the sidewall, for example 275/70R22.5.");
         }
@@ -188,11 +232,11 @@ public sealed interface TireSize {
         Matcher flotation = Notation.FLOTATION.matcher(size);
         if (flotation.matches()) {
             return new Flotation(
-                    Double.parseDouble(flotation.group(1)),
                     Double.parseDouble(flotation.group(2)),
-                    Construction.ofLetter(flotation.group(3)),
-                    Double.parseDouble(flotation.group(4)),
-                    flotation.group(5) != null);
+                    Double.parseDouble(flotation.group(3)),
+                    Construction.ofLetter(flotation.group(4)),
+                    Double.parseDouble(flotation.group(5)),
+                    flotation.group(1) != null || flotation.group(6) != null);
         }
         Matcher inch = Notation.INCH.matcher(size);
         if (inch.matches()) {
@@ -200,7 +244,17 @@ public sealed interface TireSize {
                     Double.parseDouble(inch.group(1)),
                     Construction.ofLetter(inch.group(2)),
                     Double.parseDouble(inch.group(3)),
-                    inch.group(4) != null);
+                    inch.group(4) != null,
+                    inch.group(4) != null || inch.group(1).matches(".*\\.[0-9]{2}"),
+                    inch.group(2).equals("-"));
+        }
+        Matcher van = Notation.VAN.matcher(size);
+        if (van.matches()) {
+            return new MetricVan(
+                    Integer.parseInt(van.group(1)),
+                    Construction.ofLetter(van.group(2)),
+                    Double.parseDouble(van.group(3)),
+                    van.group(4) != null);
         }
         throw new InvalidEntry(
                 "“" + (text.length() > 24 ? text.substring(0, 24) + "…" : text.strip())
@@ -230,7 +284,8 @@ public sealed interface TireSize {
         private static final Pattern METRIC =
                 Pattern.compile("(P|LT|ST|T)?([0-9]{2,3})/([0-9]{2,3})(Z)?([RDB-])?([0-9]{1,2}(?:\\.5)?)(C)?");
         private static final Pattern FLOTATION = Pattern.compile(
-                "([0-9]{2}(?:\\.[0-9]{1,2})?)X([0-9]{1,2}(?:\\.[0-9]{1,2})?)([RDB-])([0-9]{1,2}(?:\\.5)?)(LT)?");
+                "(LT)?([0-9]{2}(?:\\.[0-9]{1,2})?)X([0-9]{1,2}(?:\\.[0-9]{1,2})?)([RDB-])([0-9]{1,2}(?:\\.5)?)(LT)?");
+        private static final Pattern VAN = Pattern.compile("([1-3][0-9]{2})([RDB])([0-9]{2})(C)?");
         private static final Pattern INCH =
                 Pattern.compile("([0-9]{1,2}(?:\\.[0-9]{1,2})?)([RDB-])([0-9]{1,2}(?:\\.5)?)(LT)?");
 

@@ -58,13 +58,24 @@ class DashAgainstGaugeTest {
         DashAgainstGauge low = DashAgainstGauge.of(psi(60, 53, 60, 60), psi(54, 60, 60, 60));
         assertThat(low.says().in(Units.US))
                 .as("the low one is plain, which of the sixties it swapped with is not")
-                .startsWith("1R is crossed: the dash’s 1R is the tire at 1L.");
+                .startsWith(
+                        "1R is crossed: the dash’s 1R is the tire at 1L; the dash’s 1L isn’t the tire there, which one it is can’t be told.");
         assertThat(low.undecided()).extracting(corner -> corner.named().code()).containsExactly("1L");
         assertThat(DashAgainstGauge.of(psi(60, 52), psi(60, 60)).says().in(Units.US))
                 .isEqualTo(
                         "Can’t be told: another assignment is only 0 psi worse in total. Change one tire and read again.");
         assertThat(DashAgainstGauge.of(psi(60, 75), psi(60, 80)).says().in(Units.US))
                 .contains("No corners are crossed", "differ by up to 5 psi");
+    }
+
+    @Test
+    @DisplayName("front and rear crossed is said where all near-best assignments agree on it, left or right left open")
+    void frontAndRear() {
+        DashAgainstGauge found = DashAgainstGauge.of(psi(80, 80, 60, 60), psi(60, 61, 80, 79));
+        assertThat(found.agrees()).isFalse();
+        assertThat(found.says().in(Units.US))
+                .isEqualTo(
+                        "Axle 1 and axle 2 are crossed, left or right can’t be told. Relearn before adding air; to tell more, change one tire and read again.");
     }
 
     @Test

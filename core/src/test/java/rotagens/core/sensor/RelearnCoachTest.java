@@ -24,6 +24,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Units;
@@ -237,6 +239,87 @@ class RelearnCoachTest {
         RelearnCoach crossed = afterAll(Trigger.TOOL, readings(GAUGE, 60, 43, 33, 60), readings(DASH, 60, 33, 43, 60));
         assertThat(crossed.mayClose()).isFalse();
         assertThat(crossed.says().in(Units.US)).contains("1R and 2R are crossed", "Relearn before adding air");
+    }
+
+    @Test
+    @DisplayName("two sensors heard at each other's corners never end as learned, however well equal tires agree")
+    void heardAtEachOthersCorners() {
+        List<RelearnEvent> log = new ArrayList<>(List.of(RelearnEvent.of(LAMPS_OFF), RelearnEvent.of(ENTERED)));
+        log.addAll(List.of(
+                RelearnEvent.at(LAMP, at("1L")),
+                RelearnEvent.at(HEARD, at("1R")),
+                RelearnEvent.at(LAMP, at("1R")),
+                RelearnEvent.at(HEARD, at("1L"))));
+        corner("2R").forEach(log::add);
+        corner("2L").forEach(log::add);
+        log.add(RelearnEvent.of(ENDED));
+        log.addAll(readings(GAUGE, 60, 60, 60, 60));
+        log.addAll(readings(DASH, 60, 60, 60, 60));
+        RelearnCoach coach = coach(Trigger.TOOL, log.toArray(RelearnEvent[]::new));
+        assertThat(coach.mayClose()).isFalse();
+        assertThat(coach.says().in(Units.US)).contains("accepted at another corner’s lamp (1L, 1R)");
+        log.addAll(allHeard());
+        log.addAll(readings(GAUGE, 60, 60, 60, 60));
+        log.addAll(readings(DASH, 60, 60, 60, 60));
+        assertThat(coach(Trigger.TOOL, log.toArray(RelearnEvent[]::new)).mayClose())
+                .as("started again from the first corner")
+                .isTrue();
+    }
+
+    @Test
+    @DisplayName("where no lamp says which corner is asked for, equal tires prove nothing; told apart they do")
+    void equalTires() {
+        RelearnProcedure drives = procedure(List.of(Way.DRIVE), EndSignal.NONE);
+        List<RelearnEvent> log = new ArrayList<>(List.of(RelearnEvent.of(ENTERED), RelearnEvent.of(ENDED)));
+        log.addAll(readings(GAUGE, 60, 60, 60, 60));
+        log.addAll(readings(DASH, 60, 60, 60, 60));
+        RelearnCoach equal = RelearnCoach.of(facts(drives, Trigger.TOOL), log);
+        assertThat(equal.mayClose()).isFalse();
+        assertThat(equal.says().in(Units.US)).startsWith("Tires of one pressure prove nothing by the dash.");
+        log.addAll(readings(GAUGE, 60, 64, 68, 72));
+        log.addAll(readings(DASH, 60, 64, 68, 72));
+        assertThat(RelearnCoach.of(facts(drives, Trigger.TOOL), log).mayClose()).isTrue();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Trigger.class)
+    @DisplayName("no way of triggering ends a relearn with a corner under its target, or without a target on file")
+    void underTarget(Trigger trigger) {
+        List<RelearnEvent> air = trigger == Trigger.DEFLATION
+                ? CORNERS.stream()
+                        .map(code -> RelearnEvent.at(AIR_OUT, at(code)))
+                        .toList()
+                : List.of();
+        RelearnCoach low = afterAll(trigger, air, readings(GAUGE, 60, 60, 60, 58.5), readings(DASH, 60, 60, 60, 58.5));
+        assertThat(low.mayClose()).isFalse();
+        assertThat(low.toReinflate()).containsExactly(at("2L"));
+        List<RelearnEvent> log = allHeard();
+        log.addAll(air);
+        log.addAll(readings(GAUGE, 60, 60, 60, 60));
+        log.addAll(readings(DASH, 60, 60, 60, 60));
+        RelearnFacts known = facts(procedure(List.of(Way.KEY_FOB), EndSignal.HORN_TWICE), trigger);
+        RelearnCoach untold = RelearnCoach.of(
+                new RelearnFacts(
+                        known.vehicle(),
+                        known.procedure(),
+                        trigger,
+                        Map.of(at("1L"), Pressure.psi(60)),
+                        Map.of(),
+                        TODAY),
+                log);
+        assertThat(untold.mayClose()).isFalse();
+        assertThat(untold.says().in(Units.US)).startsWith("No target on file at 1R, 2R, 2L");
+        assertThat(RelearnCoach.of(known, log).mayClose()).isTrue();
+    }
+
+    @Test
+    @DisplayName("what a gauge read before learn mode began doesn't count as gauged afterwards")
+    void gaugedBefore() {
+        List<RelearnEvent> log = new ArrayList<>(readings(GAUGE, 60, 60, 60, 60));
+        log.addAll(allHeard());
+        log.addAll(readings(DASH, 60, 60, 60, 60));
+        assertThat(coach(Trigger.TOOL, log.toArray(RelearnEvent[]::new)).mayClose())
+                .isFalse();
     }
 
     @Test

@@ -47,7 +47,8 @@ class DotDateTest {
         "9921,Week 99 doesn’t exist",
         "4826,hasn’t begun yet",
         "0127,hasn’t begun yet",
-        "128,before 2000",
+        "821,Was a figure in front left out",
+        "5?99,No week fits",
         "'',Read the other sidewall",
         "12A4,last four figures",
         "08211,last four figures"
@@ -70,6 +71,52 @@ class DotDateTest {
                     .isBetween(date.madeOn(), date.madeOn().plusDays(6));
             assertThat(date.isoWeek53()).isFalse();
         }
+    }
+
+    @ParameterizedTest(name = "{0} is kept as read and counts from {1}")
+    @CsvSource({
+        "409,1979-10-07",
+        "128,1978-03-19",
+        "??21,2021-01-03",
+        "?821,2021-02-21",
+        "08??,2000-02-20",
+        "082?,2020-02-23",
+        "5?20,2020-12-13",
+        "????,2000-01-02"
+    })
+    @DisplayName("three figures, parts and nothing at all are kept as read and judged at the oldest they can be")
+    void worst(String stamped, LocalDate madeOn) {
+        DotDate date = DotDate.parse(stamped, TODAY);
+        assertThat(date.stamped()).isEqualTo(stamped);
+        assertThat(date.madeOn()).isEqualTo(madeOn);
+        assertThat(date.isExact()).isFalse();
+        assertThat(date.doubt()).isNotEmpty();
+    }
+
+    @ParameterizedTest(name = "“{0}” reads as {1}, dated {2}")
+    @CsvSource({
+        "DOT UX3C 7KL 409,UX3C7KL409,409",
+        "UX3C 7K?M 0821,UX3C7K?M0821,0821",
+        "UX3C7KLM??21,UX3C7KLM??21,??21",
+        "??21,??21,??21",
+        "unreadable,UNREADABLE,????",
+        "409,409,409"
+    })
+    void codesAsRead(String typed, String molded, String stamped) {
+        DotCode code = DotCode.parse(typed, TODAY);
+        assertThat(code.molded()).isEqualTo(molded);
+        assertThat(code.date().stamped()).isEqualTo(stamped);
+        assertThat(DotCode.parse(molded, TODAY)).isEqualTo(code);
+    }
+
+    @Test
+    @DisplayName("what can't be read may be the code on file; what can be read must be")
+    void mayBe() {
+        DotCode full = DotCode.parse("UX3C7KLM0821", TODAY);
+        assertThat(full.mayBe(DotCode.parse("UX3C7K?M0821", TODAY))).isTrue();
+        assertThat(full.mayBe(DotCode.parse("??21", TODAY))).isTrue();
+        assertThat(full.mayBe(DotCode.parse("unreadable", TODAY))).isTrue();
+        assertThat(full.mayBe(DotCode.parse("??22", TODAY))).isFalse();
     }
 
     @Test

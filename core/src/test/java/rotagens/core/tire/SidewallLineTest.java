@@ -34,7 +34,23 @@ class SidewallLineTest {
         "215/70 R 16 (99H) load range SL, 215/70R16 99H SL",
         "11R22.5 146/143L 16PR, 11R22.5 146/143L H",
         "7.50r16lt 116/114n d, 7.50R16LT 116/114N D",
-        "LT265/70R17 M+S 3PMSF 121/118s e, LT265/70R17 121/118S E M+S 3PMSF"
+        "LT265/70R17 M+S 3PMSF 121/118s e, LT265/70R17 121/118S E M+S 3PMSF",
+        "11R22.5 16PR, 11R22.5 H",
+        "LT225/75R16 10 ply, LT225/75R16 E",
+        "LT225/75R16 LOAD E, LT225/75R16 E",
+        "11R22.5 LRG, 11R22.5 G",
+        "LT225/75R16 115/112R /E, LT225/75R16 115/112R E",
+        "LT225/75R16/E, LT225/75R16 E",
+        "lt 265 70 r17 121/118 s, LT265/70R17 121/118S",
+        "185R14C, 185R14C",
+        "185R14C 102/100R, 185R14C 102/100R",
+        "LT37X12.50R17, 37x12.50R17LT",
+        "'275/70R22,5 148/145M', 275/70R22.5 148/145M",
+        "225-70-19.5, 225/70R19.5",
+        "10.00R20, 10.00R20",
+        "10R20, 10R20",
+        "9.00-20, 9.00-20",
+        "9.00-20 14PR, 9.00-20 G"
     })
     void readAsTyped(String typed, String molded) {
         assertThat(SidewallLine.parse(typed).molded()).isEqualTo(molded);
@@ -76,6 +92,30 @@ class SidewallLineTest {
         assertThat(SidewallLine.parse("LT245/75R17 121/118 E").missing())
                 .containsExactly("speed letter behind the load index");
         assertThat(SidewallLine.parse("LT245/75R17 121/118S E &%").leftOver()).isEqualTo("&%");
+    }
+
+    @ParameterizedTest(name = "{0}: {1} is left over, no index and no range made of it")
+    @CsvSource({
+        "11R22.5 65 MPH, 65 MPH",
+        "LT245/75R17 44, 44",
+        "275/70R22.5 2021, 2021",
+        "225-70-19.5 G159, G159",
+        "9.00-20 1234, 1234"
+    })
+    void inventsNothing(String typed, String leftOver) {
+        SidewallLine line = SidewallLine.parse(typed);
+        assertThat(line.leftOver()).isEqualTo(leftOver);
+        assertThat(line.service()).isEmpty();
+        assertThat(line.range()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("a maker's or a model's name in front is set aside and offered as such")
+    void nameInFront() {
+        SidewallLine line = SidewallLine.parse("Corvane Tessaly C2 LT245/75R17 121/118S E");
+        assertThat(line.molded()).isEqualTo("LT245/75R17 121/118S E");
+        assertThat(line.inFront()).isEqualTo("Corvane Tessaly C2");
+        assertThat(line.leftOver()).isEmpty();
     }
 
     @ParameterizedTest(name = "“{0}” is refused with a word on what to type")

@@ -26,7 +26,7 @@ class TireSizeTest {
         "31×10.50R15LT,31x10.50R15LT",
         "31 x 10.5 r 15 lt,31x10.50R15LT",
         "11r22.5,11R22.5",
-        "7.50-16,7.5D16"
+        "7.50-16,7.50-16"
     })
     @DisplayName("sizes are read as people type them, in all three notations")
     void notations(String typed, String molded) {
