@@ -1,11 +1,13 @@
 package rotagens.core.job;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import rotagens.core.fact.Repair;
 import rotagens.core.measure.InvalidEntry;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Pressure;
@@ -479,6 +481,39 @@ public sealed interface Want {
 
         private static String plain(double figure) {
             return figure == Math.rint(figure) ? String.valueOf((long) figure) : String.valueOf(figure);
+        }
+    }
+
+    /** What was done about a leak, by name: a leak is cleared by nothing else. */
+    record LeakRepair() implements Want {
+        @Override
+        public List<Field> fields() {
+            return List.of(
+                    new Field(
+                            "repair",
+                            "Leak",
+                            Field.Kind.CHOICE,
+                            Arrays.stream(Repair.values())
+                                    .map(repair -> new Field.Option(repair.name(), repair.words()))
+                                    .toList()),
+                    new Field("note", "Where it leaked", Field.Kind.TEXT));
+        }
+
+        @Override
+        public Outcome read(Map<String, String> typed, Units units) {
+            Reader reader = new Reader(typed);
+            Optional<Repair> repair = reader.read(
+                    "repair",
+                    code -> Arrays.stream(Repair.values())
+                            .filter(one -> one.name().equals(code.strip()))
+                            .findFirst()
+                            .orElseThrow(() ->
+                                    new InvalidEntry("Choose what was done about the leak, or that none was found.")));
+            repair.ifPresent(one -> reader.keep("repair", one.name()));
+            String note = reader.text("note", null);
+            return reader.outcome(
+                    Phrase.of("{}{}", repair.map(Repair::words).orElse(""), note.isEmpty() ? "" : ": " + note),
+                    Optional.empty());
         }
     }
 

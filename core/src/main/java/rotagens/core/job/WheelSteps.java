@@ -396,7 +396,7 @@ final class WheelSteps {
                         StepCode.FIND_CAUSE,
                         Phrase.of("Where did it leak: bead, valve, rim, puncture?"),
                         null,
-                        new Want.Words("note", "Where it leaked and what was done", true));
+                        new Want.LeakRepair());
             case VERDICT ->
                 step(
                         StepCode.VERDICT,

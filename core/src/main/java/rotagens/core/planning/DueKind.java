@@ -42,7 +42,10 @@ public enum DueKind {
             After.SENSOR,
             After.COLD_PRESSURE),
     FIND_LEAK(
-            "Find the leak", "It reaches what its load needs before the next check.", After.COLD_PRESSURE, After.NOTE),
+            "Find the leak",
+            "It reaches what its load needs before the next check.",
+            After.COLD_PRESSURE,
+            After.REPAIR),
     TAKE_LOAD_OFF("Take load off, or fit a higher rating", "An overloaded tire fails hot.", After.SLIP),
     WEIGH("Weigh", "The pressures stand on a guess of the load.", After.SLIP),
     ROTATE(
@@ -89,6 +92,8 @@ public enum DueKind {
         VERDICT,
         /** A slip weighed since the work was put on a day. */
         SLIP,
+        /** What was done about a leak, by name. */
+        REPAIR,
         /** What was done, in words. */
         NOTE
     }

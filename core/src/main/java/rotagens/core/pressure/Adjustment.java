@@ -32,13 +32,28 @@ public record Adjustment(What what, Optional<Pressure> to, Phrase says) {
      */
     public static Adjustment of(
             Pressure read, boolean cold, Pressure target, Pressure fillTo, Optional<Pressure> maximum) {
-        if (RunFlat.ranLow(read, target)) {
+        return of(read, cold, target, Optional.of(target), fillTo, maximum);
+    }
+
+    /**
+     * The same for a tire whose target was raised since it was last driven: it is held to the one before.
+     *
+     * @param drivenAt the target it was driven at; empty where it had none
+     */
+    public static Adjustment of(
+            Pressure read,
+            boolean cold,
+            Pressure target,
+            Optional<Pressure> drivenAt,
+            Pressure fillTo,
+            Optional<Pressure> maximum) {
+        if (drivenAt.filter(before -> RunFlat.ranLow(read, before)).isPresent()) {
             return new Adjustment(
                     What.STOP,
                     Optional.empty(),
                     Phrase.of(
                             "{} is 80 % of {} or less: treat it as run flat. No air. Deflate, demount, look inside",
-                            read, target));
+                            read, drivenAt.get()));
         }
         if (!cold) {
             return read.psi() < target.psi() - CLOSE_ENOUGH_PSI
@@ -55,7 +70,7 @@ public record Adjustment(What what, Optional<Pressure> to, Phrase says) {
                             Phrase.of("Hot: it reads high. Never bleed a hot tire; gauge it after 3 hours"));
         }
         double off = fillTo.psi() - read.psi();
-        Optional<Pressure> over = maximum.filter(most -> read.psi() > most.psi() + 1e-6);
+        Optional<Pressure> over = maximum.filter(read::isOver);
         if (over.isPresent()) {
             return new Adjustment(
                     What.RELEASE,

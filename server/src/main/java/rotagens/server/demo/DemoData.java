@@ -17,14 +17,12 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProp
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
-import rotagens.core.fact.Finding;
 import rotagens.core.fact.Warmth;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
-import rotagens.core.pressure.RunFlat;
 import rotagens.core.tire.DotDate;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
@@ -42,6 +40,7 @@ import rotagens.server.demo.DemoFleet.OtherTire;
 import rotagens.server.demo.DemoFleet.Unit;
 import rotagens.server.demo.DemoFleet.What;
 import rotagens.server.events.VehicleHistory;
+import rotagens.server.facts.FactLog;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.gauges.Gauges;
 import rotagens.server.inspection.Readings;
@@ -75,7 +74,7 @@ class DemoData implements SmartInitializingSingleton {
     private final Tires tires;
     private final Catalogue catalogue;
     private final Orders orders;
-    private final Readings readings;
+    private final FactLog facts;
     private final Policies policies;
     private final People people;
     private final LoadCharts charts;
@@ -92,6 +91,7 @@ class DemoData implements SmartInitializingSingleton {
     private final ShopSetups setups;
     private final DSLContext db;
     private final Map<String, Long> gaugeIds = new HashMap<>();
+    private final List<FactLog.Look> looks = new ArrayList<>();
     private int nextNumber = 1001;
 
     DemoData(
@@ -100,7 +100,7 @@ class DemoData implements SmartInitializingSingleton {
             Tires tires,
             Catalogue catalogue,
             Orders orders,
-            Readings readings,
+            FactLog facts,
             Policies policies,
             People people,
             LoadCharts charts,
@@ -121,7 +121,7 @@ class DemoData implements SmartInitializingSingleton {
         this.tires = tires;
         this.catalogue = catalogue;
         this.orders = orders;
-        this.readings = readings;
+        this.facts = facts;
         this.policies = policies;
         this.people = people;
         this.charts = charts;
@@ -165,11 +165,13 @@ class DemoData implements SmartInitializingSingleton {
         for (Unit unit : DemoFleet.UNITS) {
             new OneVehicle(unit, staff, models).add(DemoFleet.YARDS.get(unit.yard()));
         }
+        facts.recordUnsettled(looks);
         new DemoLoads(charts, slips, records, fleet, register, history, clock, staff.get(1), staff.get(3)).fill();
         new DemoSensors(vehicles, sensors, clock, staff.get(3)).fill();
         new DemoWorkshop(machines, vehicles, relearns, staff.get(1)).fill();
         new DemoPlanning(db, setups, staff.get(1), LocalDate.now(clock), clock.instant()).fill();
         new DemoStock(tires, catalogue, register, orders, models, staff.get(1), staff.get(3), clock).fill();
+        facts.settle();
     }
 
     private void addClass(Kind kind) {
@@ -343,7 +345,7 @@ class DemoData implements SmartInitializingSingleton {
                 boolean thermometer = walk < WALKS_WITH_THERMOMETER && kind == DemoFleet.COACH;
                 Readings.Entry entry =
                         new Readings.Entry(tireId, place, at(daysAgo), staff.get(walk % 2 + 3), null, null);
-                readings.read(
+                FactLog.Look seen = FactLog.Look.read(
                         entry,
                         new Readings.Values(
                                 Optional.of(Pressure.psi(read.psi())),
@@ -354,17 +356,13 @@ class DemoData implements SmartInitializingSingleton {
                                 filled,
                                 "",
                                 look(walk, position)));
-                if (walk == 0) {
-                    first(odd, Found.class).ifPresent(found -> readings.found(entry, List.of(found.finding())));
-                    if (RunFlat.ranLow(Pressure.psi(read.psi()), Pressure.psi(target)) && model == kind.tire()) {
-                        readings.found(entry, List.of(Finding.RAN_LOW));
-                    }
+                if (walk == 0 && first(odd, Found.class).isPresent()) {
+                    seen = seen.with(List.of(
+                            new Readings.Found(first(odd, Found.class).get().finding(), Optional.empty())));
                 }
                 boolean inspectedYearly =
                         walk == 4 && years >= 5 && !unit.unit().equals("LC-02");
-                if (inspectedYearly) {
-                    readings.professional(entry, "Marrow Street Tire Service", true, "");
-                }
+                looks.add(inspectedYearly ? seen.inspected("Marrow Street Tire Service", true, "") : seen);
             }
         }
 

@@ -33,6 +33,7 @@ import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.VehicleKind;
 import rotagens.core.wear.Tread;
 import rotagens.server.demo.DemoFleet.Kind;
+import rotagens.server.facts.FactLog;
 import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
 import rotagens.server.tire.Catalogue;
@@ -82,7 +83,7 @@ class GeneratedFleet implements SmartInitializingSingleton {
     private final VehicleRegister register;
     private final Tires tires;
     private final Catalogue catalogue;
-    private final Readings readings;
+    private final FactLog facts;
     private final People people;
     private final Clock clock;
     private final TransactionTemplate transaction;
@@ -96,7 +97,7 @@ class GeneratedFleet implements SmartInitializingSingleton {
             VehicleRegister register,
             Tires tires,
             Catalogue catalogue,
-            Readings readings,
+            FactLog facts,
             People people,
             Clock clock,
             PlatformTransactionManager transactions,
@@ -106,7 +107,7 @@ class GeneratedFleet implements SmartInitializingSingleton {
         this.register = register;
         this.tires = tires;
         this.catalogue = catalogue;
-        this.readings = readings;
+        this.facts = facts;
         this.people = people;
         this.clock = clock;
         this.transaction = new TransactionTemplate(transactions);
@@ -138,6 +139,7 @@ class GeneratedFleet implements SmartInitializingSingleton {
                 LOG.info("{} of {} vehicles, {} readings", at + 1, count, written);
             }
         }
+        facts.settle();
     }
 
     private static String yard(int number) {
@@ -156,7 +158,7 @@ class GeneratedFleet implements SmartInitializingSingleton {
         private final double milesPerDay;
         private final int before;
         private final List<LocalDate> walks = new ArrayList<>();
-        private final List<Map.Entry<Readings.Entry, Readings.Values>> read = new ArrayList<>();
+        private final List<FactLog.Look> read = new ArrayList<>();
 
         OneVehicle(int number, List<Long> staff, Map<TireModel, Long> models) {
             this.number = number;
@@ -182,7 +184,7 @@ class GeneratedFleet implements SmartInitializingSingleton {
                 vehicles.readOdometer(vehicle, odometer(day), at(day), staff.get(3), "odometer");
             }
             vehicle.facts().layout().positions().forEach(position -> life(vehicle, position));
-            readings.read(read);
+            facts.recordUnsettled(read);
             written += read.size();
         }
 
@@ -247,7 +249,7 @@ class GeneratedFleet implements SmartInitializingSingleton {
 
         private void read(long tire, long place, LocalDate day, double depth, double target) {
             int low = scatter.nextInt(400) == 0 ? 22 : 0;
-            read.add(Map.entry(
+            read.add(FactLog.Look.read(
                     new Readings.Entry(tire, place, at(day).plusSeconds(120), staff.get(3 + number % 2), null, null),
                     new Readings.Values(
                             Optional.of(Pressure.psi(target - scatter.nextInt(4) - low)),

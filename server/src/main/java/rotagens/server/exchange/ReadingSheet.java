@@ -9,8 +9,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import org.springframework.stereotype.Component;
-import rotagens.core.inspection.TreadEntry;
 import rotagens.core.fact.Warmth;
+import rotagens.core.inspection.TreadEntry;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.InvalidEntry;
 import rotagens.core.measure.Pressure;
@@ -19,6 +19,7 @@ import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.Tread;
+import rotagens.server.facts.FactLog;
 import rotagens.server.inspection.ReadingFacts;
 import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
@@ -32,7 +33,7 @@ import rotagens.server.web.Entries;
 @Component
 class ReadingSheet implements Sheet {
 
-    private final Readings readings;
+    private final FactLog log;
     private final ReadingFacts facts;
     private final Tires tires;
     private final Vehicles vehicles;
@@ -41,14 +42,14 @@ class ReadingSheet implements Sheet {
     private final Clock clock;
 
     ReadingSheet(
-            Readings readings,
+            FactLog log,
             ReadingFacts facts,
             Tires tires,
             Vehicles vehicles,
             VehicleRegister register,
             People people,
             Clock clock) {
-        this.readings = readings;
+        this.log = log;
         this.facts = facts;
         this.tires = tires;
         this.vehicles = vehicles;
@@ -121,12 +122,14 @@ class ReadingSheet implements Sheet {
         Readings.Values values = new Readings.Values(
                 pressure, warmth.orElseThrow(), tread, odometer, temperature, filled, gas.orElseThrow());
         boolean known = facts.ofTire(fitted.tire().id()).stream()
-                .anyMatch(fact -> fact.values().filter(values::sameFigures).isPresent()
+                .anyMatch(fact -> !fact.isVoided()
+                        && fact.values().filter(values::sameFigures).isPresent()
                         && LocalDate.ofInstant(fact.at(), clock.getZone()).equals(day.get()));
         if (known) {
             return new Taken(Outcome.SAME, what);
         }
-        readings.read(new Readings.Entry(fitted.tire().id(), fitted.placeId(), at, people.me(), null, null), values);
+        log.record(FactLog.Look.read(
+                new Readings.Entry(fitted.tire().id(), fitted.placeId(), at, people.me(), null, null), values));
         return new Taken(Outcome.ADDED, what);
     }
 
@@ -167,7 +170,9 @@ class ReadingSheet implements Sheet {
                         .filter(place -> place.getValue() == fact.placeId())
                         .map(java.util.Map.Entry::getKey)
                         .findFirst();
-                if (fact.values().filter(Readings.Values::hasFigures).isEmpty() || position.isEmpty()) {
+                if (fact.isVoided()
+                        || fact.values().filter(Readings.Values::hasFigures).isEmpty()
+                        || position.isEmpty()) {
                     continue;
                 }
                 Readings.Values values = fact.values().get();

@@ -3,23 +3,27 @@ package rotagens.server.fleet;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.util.function.SingletonSupplier;
 import rotagens.core.fact.Finding;
-import rotagens.core.inspection.Judgement;
+import rotagens.core.fact.InForce;
 import rotagens.core.fact.Reading;
+import rotagens.core.fact.Verdict;
+import rotagens.core.inspection.FactIntake;
+import rotagens.core.inspection.Judgement;
 import rotagens.core.inspection.TireJudge;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VehicleState;
-import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
 import rotagens.core.planning.DueItem;
@@ -183,8 +187,55 @@ public class Fleet {
                 tires.fitted(vehicleId),
                 histories.ofFitted(vehicleId, runs),
                 runs,
-                facts(onFile, vehicleId),
+                facts(onFile, vehicleId, LocalDate.now(clock)),
                 policies.inForce());
+    }
+
+    /**
+     * What was in force at each position of a vehicle on a day: target, load state and limits, with the tires on it now and the
+     * policy of now.
+     */
+    @Transactional(readOnly = true)
+    public Map<Long, InForce> inForce(
+            long vehicleId, Collection<LocalDate> days, BiConsumer<LocalDate, Map<Long, InForce>> each) {
+        Vehicles.OnFile onFile = vehicles.get(vehicleId);
+        Map<Long, Fitted> fitted = tires.fitted(vehicleId);
+        List<TireState> states = new ArrayList<>();
+        onFile.places()
+                .forEach((position, placeId) -> Optional.ofNullable(fitted.get(placeId))
+                        .ifPresent(here -> states.add(new TireState(
+                                position,
+                                Optional.of(here.tire()),
+                                List.of(),
+                                List.of(),
+                                Optional.empty(),
+                                Optional.empty()))));
+        Policy policy = policies.inForce();
+        Map<PressureFacts, Map<Long, InForce>> known = new HashMap<>();
+        Map<Long, InForce> last = Map.of();
+        for (LocalDate day : days) {
+            PressureFacts facts = facts(List.of(onFile), vehicleId, day).get(vehicleId);
+            last = known.computeIfAbsent(
+                    facts, then -> inForce(onFile, VehicleState.of(onFile.facts(), states, then), policy, day));
+            each.accept(day, last);
+        }
+        return last;
+    }
+
+    /** The same for one day. */
+    @Transactional(readOnly = true)
+    public Map<Long, InForce> inForce(long vehicleId, LocalDate day) {
+        return inForce(vehicleId, List.of(day), (on, then) -> {});
+    }
+
+    private static Map<Long, InForce> inForce(
+            Vehicles.OnFile onFile, VehicleState state, Policy policy, LocalDate day) {
+        VehiclePressures pressures = state.pressures(policy, day);
+        Map<Long, InForce> byPlace = new HashMap<>();
+        onFile.places()
+                .forEach((position, placeId) ->
+                        byPlace.put(placeId, FactIntake.inForce(state, pressures, position, policy)));
+        return byPlace;
     }
 
     /** The policy in force. */
@@ -192,9 +243,11 @@ public class Fleet {
         return policies.inForce();
     }
 
-    private Map<Long, PressureFacts> facts(List<Vehicles.OnFile> onFile, Long vehicleId) {
+    private Map<Long, PressureFacts> facts(List<Vehicles.OnFile> onFile, Long vehicleId, LocalDate day) {
         return records.facts(
-                vehicleId, onFile.stream().collect(Collectors.toMap(Vehicles.OnFile::id, Vehicles.OnFile::usualState)));
+                vehicleId,
+                day,
+                onFile.stream().collect(Collectors.toMap(Vehicles.OnFile::id, Vehicles.OnFile::usualState)));
     }
 
     private List<Standing> judged(
@@ -218,7 +271,7 @@ public class Fleet {
                             position,
                             Optional.of(here.tire()),
                             history.readings(),
-                            history.open(),
+                            history.alerts(),
                             history.lastProfessional(),
                             history.causeMended(),
                             here.asFitted().map(point -> driven(runs.get(vehicle.id()), here, point))));

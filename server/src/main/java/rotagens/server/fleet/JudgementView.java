@@ -1,8 +1,8 @@
 package rotagens.server.fleet;
 
 import java.util.List;
-import rotagens.core.inspection.Judgement;
 import rotagens.core.fact.Verdict;
+import rotagens.core.inspection.Judgement;
 import rotagens.core.measure.Units;
 
 /** The answer for one tire in the reader's units, worst reason first. */

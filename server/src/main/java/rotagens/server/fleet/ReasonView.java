@@ -1,7 +1,7 @@
 package rotagens.server.fleet;
 
-import rotagens.core.inspection.Judged;
 import rotagens.core.fact.Verdict;
+import rotagens.core.inspection.Judged;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Units;
 

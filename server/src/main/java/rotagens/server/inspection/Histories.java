@@ -1,6 +1,5 @@
 package rotagens.server.inspection;
 
-import static rotagens.server.storage.generated.Tables.FINDING;
 import static rotagens.server.storage.generated.Tables.FITMENT;
 import static rotagens.server.storage.generated.Tables.JOB;
 import static rotagens.server.storage.generated.Tables.JOB_ITEM;
@@ -8,6 +7,10 @@ import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.PLACE;
 import static rotagens.server.storage.generated.Tables.PROFESSIONAL_INSPECTION;
 import static rotagens.server.storage.generated.Tables.READING;
+import static rotagens.server.storage.generated.Tables.READING_IN_FORCE;
+import static rotagens.server.storage.generated.Tables.READING_VOID;
+import static rotagens.server.storage.generated.Tables.TIRE_ALERT;
+import static rotagens.server.storage.generated.Tables.TIRE_GROOVE;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -21,7 +24,7 @@ import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.fact.OpenFinding;
+import rotagens.core.alert.TireAlerts;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Warmth;
 import rotagens.core.measure.Distance;
@@ -36,22 +39,22 @@ public class Histories {
     /** All that was recorded of one tire at its present place. */
     public record History(
             List<Reading> readings,
-            List<OpenFinding> open,
+            TireAlerts alerts,
             Optional<LocalDate> lastProfessional,
             Optional<LocalDate> causeMended) {
 
-        public static final History NONE = new History(List.of(), List.of(), Optional.empty(), Optional.empty());
+        public static final History NONE = new History(List.of(), TireAlerts.NONE, Optional.empty(), Optional.empty());
     }
 
     private static final int READINGS_KEPT_AT_HAND = 12;
 
     private final DSLContext db;
-    private final Readings recorded;
+    private final TireAlertStore store;
     private final Clock clock;
 
-    Histories(DSLContext db, Readings recorded, Clock clock) {
+    Histories(DSLContext db, TireAlertStore store, Clock clock) {
         this.db = db;
-        this.recorded = recorded;
+        this.store = store;
         this.clock = clock;
     }
 
@@ -70,7 +73,7 @@ public class Histories {
                 .on(PLACE.ID.eq(FITMENT.PLACE_ID))
                 .where(which);
         Map<Long, List<Reading>> readings = readings(vehicleId, names, runs);
-        Map<Long, List<OpenFinding>> open = recorded.open(FINDING.TIRE_ID.in(fitted), names);
+        Map<Long, TireAlerts> alerts = store.of(TIRE_ALERT.TIRE_ID.in(fitted), TIRE_GROOVE.TIRE_ID.in(fitted));
         Map<Long, Instant> professional = db.select(
                         PROFESSIONAL_INSPECTION.TIRE_ID, DSL.max(PROFESSIONAL_INSPECTION.AT))
                 .from(PROFESSIONAL_INSPECTION)
@@ -96,7 +99,7 @@ public class Histories {
                     tireId,
                     new History(
                             readings.getOrDefault(tireId, List.of()),
-                            open.getOrDefault(tireId, List.of()),
+                            alerts.getOrDefault(tireId, TireAlerts.NONE),
                             Optional.ofNullable(professional.get(tireId)).map(this::day),
                             Optional.ofNullable(mended.get(tireId)).map(this::day)));
         }
@@ -113,6 +116,7 @@ public class Histories {
                 .where(dozen.TIRE_ID.eq(FITMENT.TIRE_ID))
                 .and(dozen.PLACE_ID.eq(FITMENT.PLACE_ID))
                 .and(dozen.AT.ge(FITMENT.AT))
+                .and(DSL.notExists(DSL.selectOne().from(READING_VOID).where(READING_VOID.READING_ID.eq(dozen.ID))))
                 .orderBy(dozen.AT.desc(), dozen.ID.desc())
                 .limit(READINGS_KEPT_AT_HAND);
         return db.select(
@@ -130,32 +134,39 @@ public class Histories {
                         READING.DEPTH_LOWEST,
                         READING.BOUND,
                         READING.DOT_FACES,
-                        PLACE.VEHICLE_ID)
+                        PLACE.VEHICLE_ID,
+                        READING.GRID,
+                        READING_IN_FORCE.asterisk())
                 .from(FITMENT)
                 .join(PLACE)
                 .on(PLACE.ID.eq(FITMENT.PLACE_ID))
                 .join(READING)
                 .on(READING.ID.in(newest))
+                .leftJoin(READING_IN_FORCE)
+                .on(READING_IN_FORCE.READING_ID.eq(READING.ID))
                 .where(which)
                 .orderBy(READING.TIRE_ID, READING.AT.desc(), READING.ID.desc())
                 .fetchGroups(
-                        row -> row.value1(),
+                        row -> row.get(READING.TIRE_ID),
                         row -> new Reading(
-                                day(row.value2()),
-                                names.get(row.value3()),
-                                Optional.ofNullable(row.value9())
-                                        .map(shown -> driven(runs.get(row.value15()), row.value2(), shown)),
-                                Optional.ofNullable(row.value4()),
-                                Warmth.valueOf(row.value5()),
+                                day(row.get(READING.AT)),
+                                names.get(row.get(READING.PERSON_ID)),
+                                Optional.ofNullable(row.get(READING.ODOMETER))
+                                        .map(shown -> driven(
+                                                runs.get(row.get(PLACE.VEHICLE_ID)), row.get(READING.AT), shown)),
+                                Optional.ofNullable(row.get(READING.PRESSURE)),
+                                Warmth.valueOf(row.get(READING.WARMTH)),
                                 new Tread(
-                                        Optional.ofNullable(row.value6()),
-                                        Optional.ofNullable(row.value7()),
-                                        Optional.ofNullable(row.value8()),
-                                        Optional.ofNullable(row.value12())),
-                                Optional.ofNullable(row.value10()),
-                                row.value11(),
-                                Optional.ofNullable(row.value13()).map(TreadBound::valueOf),
-                                Readings.facing(row.value14())));
+                                        Optional.ofNullable(row.get(READING.DEPTH_OUTER)),
+                                        Optional.ofNullable(row.get(READING.DEPTH_CENTER)),
+                                        Optional.ofNullable(row.get(READING.DEPTH_INNER)),
+                                        Optional.ofNullable(row.get(READING.DEPTH_LOWEST))),
+                                Optional.ofNullable(row.get(READING.TEMPERATURE)),
+                                row.get(READING.IS_FILL),
+                                Optional.ofNullable(row.get(READING.BOUND)).map(TreadBound::valueOf),
+                                Readings.facing(row.get(READING.DOT_FACES)),
+                                Readings.grid(row.get(READING.GRID)),
+                                TireLedger.inForce(row)));
     }
 
     private static Distance driven(OdometerRun run, Instant at, Distance shown) {

@@ -3,8 +3,11 @@ package rotagens.server.inspection;
 import static rotagens.server.storage.generated.Tables.FINDING;
 import static rotagens.server.storage.generated.Tables.FINDING_CLEARANCE;
 import static rotagens.server.storage.generated.Tables.GAUGE;
+import static rotagens.server.storage.generated.Tables.LEAK_REPAIR;
+import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.PLACE;
 import static rotagens.server.storage.generated.Tables.READING;
+import static rotagens.server.storage.generated.Tables.READING_VOID;
 import static rotagens.server.storage.generated.Tables.WALK_ROUND;
 import static rotagens.server.storage.generated.Tables.WALK_ROUND_ENTRY;
 
@@ -21,6 +24,7 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.Finding;
+import rotagens.core.fact.Repair;
 import rotagens.core.fact.Warmth;
 import rotagens.core.measure.Units;
 import rotagens.core.wear.Tread;
@@ -45,11 +49,18 @@ public class ReadingFacts {
             long personId,
             Optional<Values> values,
             List<String> gauges,
-            String words) {
+            String words,
+            Long readingId,
+            String voided) {
 
         /** Something found or cleared, told in words. */
         Fact(Instant at, String kind, long placeId, long personId, String words) {
-            this(at, kind, placeId, personId, Optional.empty(), List.of(), words);
+            this(at, kind, placeId, personId, Optional.empty(), List.of(), words, null, "");
+        }
+
+        /** Whether it was taken back: it stays on file and counts for nothing. */
+        public boolean isVoided() {
+            return !voided.isEmpty();
         }
 
         /** In words, its figures in the given units. */
@@ -70,7 +81,10 @@ public class ReadingFacts {
                             + (values.get().filled() ? ", filled" : "")
                             + (values.get().gas().isEmpty()
                                     ? ""
-                                    : " with " + values.get().gas().toLowerCase(java.util.Locale.ROOT))));
+                                    : " with " + values.get().gas().toLowerCase(java.util.Locale.ROOT))
+                            + (values.get().look().purity().isEmpty()
+                                    ? ""
+                                    : ", " + values.get().look().purity() + "% pure")));
             Tread tread = values.get().tread();
             if (!tread.isEmpty()) {
                 parts.add("tread "
@@ -85,7 +99,7 @@ public class ReadingFacts {
             if (!gauges.isEmpty()) {
                 parts.add("with " + String.join(" and ", gauges));
             }
-            return String.join(", ", parts);
+            return String.join(", ", parts) + (isVoided() ? " · voided " + voided : "");
         }
     }
 
@@ -93,7 +107,8 @@ public class ReadingFacts {
     @Transactional(readOnly = true)
     public List<Fact> ofVehicle(long vehicleId) {
         var places = DSL.select(PLACE.ID).from(PLACE).where(PLACE.VEHICLE_ID.eq(vehicleId));
-        List<Fact> facts = facts(READING.PLACE_ID.in(places), FINDING.PLACE_ID.in(places));
+        List<Fact> facts =
+                facts(READING.PLACE_ID.in(places), FINDING.PLACE_ID.in(places), LEAK_REPAIR.PLACE_ID.in(places));
         facts.addAll(leftOut(vehicleId));
         return facts;
     }
@@ -120,12 +135,32 @@ public class ReadingFacts {
     /** Everything read, found and cleared on one tire, wherever it was. */
     @Transactional(readOnly = true)
     public List<Fact> ofTire(long tireId) {
-        return facts(READING.TIRE_ID.eq(tireId), FINDING.TIRE_ID.eq(tireId));
+        return facts(READING.TIRE_ID.eq(tireId), FINDING.TIRE_ID.eq(tireId), LEAK_REPAIR.TIRE_ID.eq(tireId));
     }
 
-    private List<Fact> facts(Condition ofReadings, Condition ofFindings) {
+    private List<Fact> facts(Condition ofReadings, Condition ofFindings, Condition ofRepairs) {
         List<Fact> facts = new ArrayList<>();
         Map<Long, String> gauges = db.select(GAUGE.ID, GAUGE.NAME).from(GAUGE).fetchMap(GAUGE.ID, GAUGE.NAME);
+        Map<Long, String> voided = db.select(READING_VOID.READING_ID, PERSON.NAME, READING_VOID.REASON)
+                .from(READING_VOID)
+                .join(READING)
+                .on(READING.ID.eq(READING_VOID.READING_ID))
+                .join(PERSON)
+                .on(PERSON.ID.eq(READING_VOID.PERSON_ID))
+                .where(ofReadings)
+                .fetchMap(row -> row.value1(), row -> "by " + row.value2() + ": " + row.value3());
+        db.select(LEAK_REPAIR.asterisk())
+                .from(LEAK_REPAIR)
+                .where(ofRepairs)
+                .orderBy(LEAK_REPAIR.AT.desc())
+                .limit(500)
+                .forEach(row -> facts.add(new Fact(
+                        row.get(LEAK_REPAIR.AT),
+                        "cleared",
+                        row.get(LEAK_REPAIR.PLACE_ID),
+                        row.get(LEAK_REPAIR.PERSON_ID),
+                        "Leak: " + Repair.valueOf(row.get(LEAK_REPAIR.REPAIR)).words()
+                                + (row.get(LEAK_REPAIR.NOTE).isEmpty() ? "" : " · " + row.get(LEAK_REPAIR.NOTE)))));
         db.selectFrom(READING)
                 .where(ofReadings)
                 .orderBy(READING.AT.desc())
@@ -148,16 +183,20 @@ public class ReadingFacts {
                                 row.getIsFill(),
                                 row.getGas(),
                                 Look.of(
-                                        row.getBound(),
-                                        row.getDotFaces(),
-                                        row.getPressureGaugeId(),
-                                        row.getTreadGaugeId()))),
+                                                row.getBound(),
+                                                row.getDotFaces(),
+                                                row.getPressureGaugeId(),
+                                                row.getTreadGaugeId())
+                                        .with(Readings.grid(row.getGrid()))
+                                        .pure(row.getPurity() == null ? "" : row.getPurity()))),
                         Stream.of(row.getPressureGaugeId(), row.getTreadGaugeId())
                                 .filter(java.util.Objects::nonNull)
                                 .distinct()
                                 .map(gauges::get)
                                 .toList(),
-                        "")));
+                        "",
+                        row.getId(),
+                        voided.getOrDefault(row.getId(), ""))));
         db.selectFrom(FINDING)
                 .where(ofFindings)
                 .orderBy(FINDING.AT.desc())

@@ -3,15 +3,18 @@ package rotagens.server.inspection;
 import static rotagens.server.storage.generated.Tables.FINDING;
 import static rotagens.server.storage.generated.Tables.FINDING_CLEARANCE;
 import static rotagens.server.storage.generated.Tables.FITMENT;
-import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.LEAK_REPAIR;
 import static rotagens.server.storage.generated.Tables.PLACE;
 import static rotagens.server.storage.generated.Tables.PROFESSIONAL_INSPECTION;
 import static rotagens.server.storage.generated.Tables.READING;
+import static rotagens.server.storage.generated.Tables.READING_IN_FORCE;
+import static rotagens.server.storage.generated.Tables.READING_VOID;
 
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -19,20 +22,28 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.alert.TireAlerts;
 import rotagens.core.fact.Finding;
+import rotagens.core.fact.InForce;
 import rotagens.core.fact.OpenFinding;
 import rotagens.core.fact.Reading;
+import rotagens.core.fact.Repair;
 import rotagens.core.fact.Sidewall;
 import rotagens.core.fact.Warmth;
+import rotagens.core.inspection.FactIntake;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
 import rotagens.core.wear.Tread;
 import rotagens.core.wear.TreadBound;
+import rotagens.core.wear.TreadGrid;
+import rotagens.server.storage.generated.tables.records.ReadingInForceRecord;
 import rotagens.server.storage.generated.tables.records.ReadingRecord;
 
 /** What was read and found on tires, by whom, and what cleared a finding. Only ever added to. */
@@ -100,8 +111,30 @@ public class Readings {
      * @param dotOutward whether the sidewall with the full DOT code faced outward; empty where nobody looked
      * @param pressureGauge its id, or null where nobody said which
      * @param treadGauge its id, or null where nobody said which
+     * @param grid every depth, where several places or other grooves than three were measured
+     * @param purity of nitrogen after a fill, in percent as measured; empty text where nobody did
      */
-    public record Look(Optional<TreadBound> bound, Optional<Boolean> dotOutward, Long pressureGauge, Long treadGauge) {
+    public record Look(
+            Optional<TreadBound> bound,
+            Optional<Boolean> dotOutward,
+            Long pressureGauge,
+            Long treadGauge,
+            Optional<TreadGrid> grid,
+            String purity) {
+
+        public Look(Optional<TreadBound> bound, Optional<Boolean> dotOutward, Long pressureGauge, Long treadGauge) {
+            this(bound, dotOutward, pressureGauge, treadGauge, Optional.empty(), "");
+        }
+
+        /** The same with every depth measured. */
+        public Look with(Optional<TreadGrid> measured) {
+            return new Look(bound, dotOutward, pressureGauge, treadGauge, measured, purity);
+        }
+
+        /** The same with the purity measured after a fill. */
+        public Look pure(String percent) {
+            return new Look(bound, dotOutward, pressureGauge, treadGauge, grid, percent);
+        }
 
         public static final Look NONE = new Look(Optional.empty(), Optional.empty(), null, null);
 
@@ -125,37 +158,185 @@ public class Readings {
         return stored.isEmpty() ? Optional.empty() : Optional.of(stored.equals("OUT"));
     }
 
+    static final String PUT_RIGHT = "PUT_RIGHT";
+
+    /** The single depths as stored: a line a place, grooves between bars. */
+    public static String text(TreadGrid grid) {
+        return grid.places().stream()
+                .map(place -> place.stream().map(TreadDepth::asEntered).collect(Collectors.joining("|")))
+                .collect(Collectors.joining("\n"));
+    }
+
+    /** The single depths from the store. */
+    public static Optional<TreadGrid> grid(String stored) {
+        return stored.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new TreadGrid(stored.lines()
+                        .map(line -> Arrays.stream(line.split("\\|"))
+                                .map(depth -> TreadDepth.parse(depth, TreadDepth.Unit.THIRTY_SECONDS))
+                                .toList())
+                        .toList()));
+    }
+
     private final DSLContext db;
+    private final TireLedger ledger;
+    private final TireAlertStore alerts;
     private final Clock clock;
 
-    Readings(DSLContext db, Clock clock) {
+    Readings(DSLContext db, TireLedger ledger, TireAlertStore alerts, Clock clock) {
         this.db = db;
+        this.ledger = ledger;
+        this.alerts = alerts;
         this.clock = clock;
     }
 
-    /** What stands open on each of these tires, wherever they are. */
-    @Transactional(readOnly = true)
-    public Map<Long, List<OpenFinding>> open(Collection<Long> tireIds) {
-        Map<Long, String> names = db.select(PERSON.ID, PERSON.NAME).from(PERSON).fetchMap(PERSON.ID, PERSON.NAME);
-        return open(FINDING.TIRE_ID.in(tireIds), names);
+    // ---- alerts
+
+    /** Folds the ledgers of some tires anew and keeps what they come to. */
+    @Transactional
+    public void fold(Collection<Long> tireIds) {
+        ledger.of(tireIds).forEach((tire, facts) -> alerts.keep(tire, FactIntake.fold(facts)));
     }
 
-    /** What stands open on the tires a condition names. */
-    Map<Long, List<OpenFinding>> open(Condition which, Map<Long, String> names) {
-        return db.select(FINDING.TIRE_ID, FINDING.KIND, FINDING.AT, FINDING.PERSON_ID, FINDING.SIDEWALL)
-                .from(FINDING)
-                .leftJoin(FINDING_CLEARANCE)
-                .on(FINDING_CLEARANCE.FINDING_ID.eq(FINDING.ID))
-                .where(FINDING_CLEARANCE.ID.isNull())
-                .and(which)
-                .orderBy(FINDING.AT)
-                .fetchGroups(
-                        row -> row.value1(),
-                        row -> new OpenFinding(
-                                Finding.valueOf(row.value2()),
-                                day(row.value3()),
-                                names.get(row.value4()),
-                                sidewall(row.value5())));
+    /** Every tire's alerts as stored; of some tires. */
+    @Transactional(readOnly = true)
+    public Map<Long, TireAlerts> alerts(Collection<Long> tireIds) {
+        return alerts.of(tireIds);
+    }
+
+    /** Whether every tire of this data folder has been folded since the program keeps alerts. */
+    @Transactional(readOnly = true)
+    public boolean isFolded() {
+        return alerts.isFolded();
+    }
+
+    /** Says that every tire has been. */
+    @Transactional
+    public void folded() {
+        alerts.folded(clock.instant());
+    }
+
+    /** Tires whose stored alerts aren't what their ledger comes to: none, if all is well. */
+    @Transactional(readOnly = true)
+    public List<Long> notAsFolded(Collection<Long> tireIds) {
+        Map<Long, TireAlerts> stored = alerts.of(tireIds);
+        return ledger.of(tireIds).entrySet().stream()
+                .filter(one -> !words(FactIntake.fold(one.getValue()))
+                        .equals(words(stored.getOrDefault(one.getKey(), TireAlerts.NONE))))
+                .map(Map.Entry::getKey)
+                .sorted()
+                .toList();
+    }
+
+    /** What two folds are compared by: everything of every alert and groove, figures as stored. */
+    private static String words(TireAlerts all) {
+        return all.all().stream()
+                        .map(alert -> alert.kind() + "/" + alert.key() + "/" + alert.on() + "/" + alert.by() + "/"
+                                + alert.figure().map(one -> one.in(Units.US)).orElse("") + "/"
+                                + alert.limit().map(one -> one.in(Units.US)).orElse("") + "/" + alert.topUps() + "/"
+                                + alert.repairedOn() + "/" + alert.cleared())
+                        .collect(Collectors.joining("\n"))
+                + all.grooves().stream()
+                        .map(groove -> groove.zone() + "/" + groove.depth().in(Units.US) + "/" + groove.grooves() + "/"
+                                + groove.places() + "/" + groove.on() + "/" + groove.by())
+                        .sorted()
+                        .collect(Collectors.joining("\n"));
+    }
+
+    /** Every tire with anything in its ledger. */
+    @Transactional(readOnly = true)
+    public List<Long> tiresRead() {
+        return db.select(READING.TIRE_ID)
+                .from(READING)
+                .union(DSL.select(FINDING.TIRE_ID).from(FINDING))
+                .union(DSL.select(PROFESSIONAL_INSPECTION.TIRE_ID).from(PROFESSIONAL_INSPECTION))
+                .fetch(READING.TIRE_ID);
+    }
+
+    /** What eye or hand found on each of these tires and nobody has cleared, wherever they are. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<OpenFinding>> open(Collection<Long> tireIds) {
+        Map<Long, List<OpenFinding>> open = new HashMap<>();
+        alerts.of(tireIds).forEach((tire, known) -> {
+            if (!known.findings().isEmpty()) {
+                open.put(tire, known.findings());
+            }
+        });
+        return open;
+    }
+
+    /** A line of the ledger that a person may take back. */
+    public record OnFile(long id, long tireId, long placeId, Instant at, boolean isVoided) {}
+
+    /** One reading; empty where there is none of that number. */
+    @Transactional(readOnly = true)
+    public Optional<OnFile> reading(long id) {
+        return db.select(READING.ID, READING.TIRE_ID, READING.PLACE_ID, READING.AT, READING_VOID.ID)
+                .from(READING)
+                .leftJoin(READING_VOID)
+                .on(READING_VOID.READING_ID.eq(READING.ID))
+                .where(READING.ID.eq(id))
+                .fetchOptional(row ->
+                        new OnFile(row.value1(), row.value2(), row.value3(), row.value4(), row.value5() != null));
+    }
+
+    /** Takes a mistyped reading out of all judging; it stays on file, struck out, with who and why. */
+    @Transactional
+    public void voidReading(long id, Instant at, long personId, String reason) {
+        db.insertInto(READING_VOID)
+                .set(READING_VOID.READING_ID, id)
+                .set(READING_VOID.AT, at)
+                .set(READING_VOID.PERSON_ID, personId)
+                .set(READING_VOID.REASON, reason)
+                .execute();
+    }
+
+    /** Records what was done about a leak. */
+    @Transactional
+    public void repaired(Entry entry, Repair repair, String note) {
+        db.insertInto(LEAK_REPAIR)
+                .set(LEAK_REPAIR.TIRE_ID, entry.tireId())
+                .set(LEAK_REPAIR.PLACE_ID, entry.placeId())
+                .set(LEAK_REPAIR.REPAIR, repair.name())
+                .set(LEAK_REPAIR.AT, entry.at())
+                .set(LEAK_REPAIR.PERSON_ID, entry.personId())
+                .set(LEAK_REPAIR.NOTE, note)
+                .set(LEAK_REPAIR.JOB_ID, entry.jobId())
+                .execute();
+    }
+
+    /** Readings of which nobody kept what was in force, with when and where they were taken; of tires at these places. */
+    @Transactional(readOnly = true)
+    public List<OnFile> unstamped(Collection<Long> placeIds) {
+        return db.select(READING.ID, READING.TIRE_ID, READING.PLACE_ID, READING.AT)
+                .from(READING)
+                .leftJoin(READING_IN_FORCE)
+                .on(READING_IN_FORCE.READING_ID.eq(READING.ID))
+                .where(READING.PLACE_ID.in(placeIds))
+                .and(READING_IN_FORCE.READING_ID.isNull())
+                .fetch(row -> new OnFile(row.value1(), row.value2(), row.value3(), row.value4(), false));
+    }
+
+    /** Keeps what was in force for readings that came without. */
+    @Transactional
+    public void stamp(Map<Long, InForce> byReading) {
+        db.batchInsert(byReading.entrySet().stream()
+                        .map(one -> stamp(one.getKey(), one.getValue()))
+                        .toList())
+                .execute();
+    }
+
+    private static ReadingInForceRecord stamp(long readingId, InForce then) {
+        ReadingInForceRecord row = new ReadingInForceRecord();
+        row.setReadingId(readingId);
+        row.setTargetPressure(then.target().orElse(null));
+        row.setLoadState(then.loadState().name());
+        row.setMinimumPressure(then.minimum().orElse(null));
+        row.setMaximumPressure(then.maximum().orElse(null));
+        row.setDepthLegal(then.legal().orElse(null));
+        row.setDepthPull(then.pull().orElse(null));
+        row.setLeakHoldDays(then.leakHoldDays());
+        return row;
     }
 
     /** The last tread measured on a tire, wherever it was; its pressure belongs to the place it was at. */
@@ -172,6 +353,7 @@ public class Readings {
         Map<Long, Map.Entry<Instant, Tread>> last = new HashMap<>();
         db.selectFrom(READING)
                 .where(READING.TIRE_ID.in(tireIds))
+                .and(TireLedger.notVoided())
                 .and(READING.DEPTH_OUTER.isNotNull())
                 .orderBy(READING.AT)
                 .forEach(row -> last.put(
@@ -196,6 +378,7 @@ public class Readings {
                 .join(PLACE)
                 .on(PLACE.ID.eq(FITMENT.PLACE_ID))
                 .where(PLACE.VEHICLE_ID.eq(vehicleId))
+                .and(TireLedger.notVoided())
                 .and(READING.GAS.ne(""))
                 .orderBy(READING.AT, READING.ID)
                 .forEach(row -> last.put(row.value1(), row.value2()));
@@ -211,22 +394,33 @@ public class Readings {
         return gas;
     }
 
-    /** Adds a reading; one without any figure, interval or facing is nothing and isn't kept. */
-    @Transactional
-    public void read(Entry entry, Values values) {
-        read(List.of(Map.entry(entry, values)));
-    }
+    /** A reading to be added, with what was in force; empty where that is worked out later. */
+    public record Line(Entry entry, Values values, Optional<InForce> inForce) {}
 
-    /** Adds many at once. */
+    /** Adds readings; one without any figure, interval or facing is nothing and isn't kept. */
     @Transactional
-    public void read(List<Map.Entry<Entry, Values>> many) {
-        db.batchInsert(many.stream()
-                        .filter(one -> one.getValue().pressure().isPresent()
-                                || !one.getValue().tread().isEmpty()
-                                || !one.getValue().look().saysNothing())
-                        .map(one -> row(one.getKey(), one.getValue()))
-                        .toList())
-                .execute();
+    public void read(List<Line> many) {
+        // One writer: nobody else takes a number meanwhile.
+        Long highest = db.select(DSL.max(READING.ID)).from(READING).fetchOne(0, Long.class);
+        long next = highest == null ? 1 : highest + 1;
+        List<ReadingRecord> rows = new ArrayList<>();
+        List<ReadingInForceRecord> stamps = new ArrayList<>();
+        for (Line line : many) {
+            boolean says = line.values().pressure().isPresent()
+                    || !line.values().tread().isEmpty()
+                    || !line.values().look().saysNothing();
+            if (!says) {
+                continue;
+            }
+            ReadingRecord row = row(line.entry(), line.values());
+            row.setId(next);
+            rows.add(row);
+            long id = next;
+            line.inForce().ifPresent(then -> stamps.add(stamp(id, then)));
+            next++;
+        }
+        db.batchInsert(rows).execute();
+        db.batchInsert(stamps).execute();
     }
 
     private static ReadingRecord row(Entry entry, Values values) {
@@ -247,21 +441,13 @@ public class Readings {
         row.setGas(values.gas());
         row.setBound(values.look().bound().map(Enum::name).orElse(null));
         row.setDotFaces(facing(values.look().dotOutward()));
+        row.setGrid(values.look().grid().map(Readings::text).orElse(""));
+        row.setPurity(values.look().purity().isEmpty() ? null : values.look().purity());
         row.setPressureGaugeId(values.pressure().isPresent() ? values.look().pressureGauge() : null);
         row.setTreadGaugeId(values.tread().isEmpty() ? null : values.look().treadGauge());
         row.setWalkRoundId(entry.walkRoundId());
         row.setJobId(entry.jobId());
         return row;
-    }
-
-    /** Adds findings that aren't open already, none of them on a sidewall that anybody named. */
-    @Transactional
-    public void found(Entry entry, Collection<Finding> findings) {
-        found(
-                entry,
-                findings.stream()
-                        .map(finding -> new Found(finding, Optional.empty()))
-                        .toList());
     }
 
     /** One thing found, and on which sidewall where that was said. */
@@ -305,6 +491,13 @@ public class Readings {
                 .where(FINDING.TIRE_ID.eq(tireId))
                 .and(FINDING_CLEARANCE.ID.isNull())
                 .fetch(row -> new Found(Finding.valueOf(row.value1()), sidewall(row.value2()))));
+    }
+
+    /** Every finding of a kind of clearing. */
+    public static List<Finding> clearedBy(Finding.ClearedBy clearedBy) {
+        return Arrays.stream(Finding.values())
+                .filter(finding -> finding.clearedBy() == clearedBy)
+                .toList();
     }
 
     /** Clears the open findings of some kinds on a tire. */

@@ -61,19 +61,25 @@ public class PressureRecords {
     /** The facts of some vehicles, given how each usually travels; with a null vehicle those of all. */
     @Transactional(readOnly = true)
     public Map<Long, PressureFacts> facts(Long vehicleId, Map<Long, LoadState> usual) {
-        LocalDate today = LocalDate.now(clock);
+        return facts(vehicleId, LocalDate.now(clock), usual);
+    }
+
+    /** The same as they were on a day: what was recorded later is left out. */
+    @Transactional(readOnly = true)
+    public Map<Long, PressureFacts> facts(Long vehicleId, LocalDate today, Map<Long, LoadState> usual) {
         ChartBook book = charts.book();
         Map<Long, String> names = names();
         Map<Long, List<Slips.OnFile>> weighed = slips.of(vehicleId);
-        Map<Long, Choice> choices = choices(vehicleId, names);
-        Map<Long, Map<Integer, Trim>> trims = trims(vehicleId, names);
-        Map<Long, Map<Integer, Threshold>> thresholds = thresholds(vehicleId, names);
-        Map<Long, List<Presets.Setting>> settings = settings(vehicleId, names);
+        Map<Long, Choice> choices = choices(vehicleId, today, names);
+        Map<Long, Map<Integer, Trim>> trims = trims(vehicleId, today, names);
+        Map<Long, Map<Integer, Threshold>> thresholds = thresholds(vehicleId, today, names);
+        Map<Long, List<Presets.Setting>> settings = settings(vehicleId, today, names);
         Map<Long, List<TripOnFile>> trips = trips(vehicleId, names);
         Map<Long, LocalDate> bodies = db
                 .select(BODY_CHANGE.VEHICLE_ID, BODY_CHANGE.DAY)
                 .from(BODY_CHANGE)
                 .where(of(BODY_CHANGE.VEHICLE_ID, vehicleId))
+                .and(BODY_CHANGE.DAY.le(today))
                 .orderBy(BODY_CHANGE.DAY)
                 .fetchGroups(row -> row.value1(), row -> row.value2())
                 .entrySet()
@@ -88,6 +94,7 @@ public class PressureRecords {
                         book,
                         weighed.getOrDefault(id, List.of()).stream()
                                 .map(Slips.OnFile::slip)
+                                .filter(slip -> !slip.on().isAfter(today))
                                 .toList(),
                         Presets.on(
                                 today,
@@ -111,16 +118,21 @@ public class PressureRecords {
         return db.select(PERSON.ID, PERSON.NAME).from(PERSON).fetchMap(PERSON.ID, PERSON.NAME);
     }
 
+    private Instant endOf(LocalDate day) {
+        return day.plusDays(1).atStartOfDay(clock.getZone()).toInstant();
+    }
+
     private LocalDate day(Instant at) {
         return LocalDate.ofInstant(at, clock.getZone());
     }
 
     // ---- the school chosen
 
-    private Map<Long, Choice> choices(Long vehicleId, Map<Long, String> names) {
+    private Map<Long, Choice> choices(Long vehicleId, LocalDate day, Map<Long, String> names) {
         Map<Long, Choice> newest = new HashMap<>();
         db.selectFrom(PRESSURE_CHOICE)
                 .where(of(PRESSURE_CHOICE.VEHICLE_ID, vehicleId))
+                .and(PRESSURE_CHOICE.AT.lt(endOf(day)))
                 .orderBy(PRESSURE_CHOICE.ID)
                 .forEach(row -> {
                     if (row.getSchool().isEmpty()) {
@@ -179,10 +191,11 @@ public class PressureRecords {
 
     // ---- chalk line
 
-    private Map<Long, Map<Integer, Trim>> trims(Long vehicleId, Map<Long, String> names) {
+    private Map<Long, Map<Integer, Trim>> trims(Long vehicleId, LocalDate day, Map<Long, String> names) {
         Map<Long, Map<Integer, Trim>> trims = new HashMap<>();
         db.selectFrom(CONTACT_TRIM)
                 .where(of(CONTACT_TRIM.VEHICLE_ID, vehicleId))
+                .and(CONTACT_TRIM.AT.lt(endOf(day)))
                 .orderBy(CONTACT_TRIM.ID)
                 .forEach(row -> trims.computeIfAbsent(row.getVehicleId(), id -> new HashMap<>())
                         .put(
@@ -234,10 +247,11 @@ public class PressureRecords {
 
     // ---- warning thresholds
 
-    private Map<Long, Map<Integer, Threshold>> thresholds(Long vehicleId, Map<Long, String> names) {
+    private Map<Long, Map<Integer, Threshold>> thresholds(Long vehicleId, LocalDate day, Map<Long, String> names) {
         Map<Long, Map<Integer, Threshold>> thresholds = new HashMap<>();
         db.selectFrom(WARNING_THRESHOLD)
                 .where(of(WARNING_THRESHOLD.VEHICLE_ID, vehicleId))
+                .and(WARNING_THRESHOLD.AT.lt(endOf(day)))
                 .orderBy(WARNING_THRESHOLD.ID)
                 .forEach(row -> thresholds
                         .computeIfAbsent(row.getVehicleId(), id -> new HashMap<>())
@@ -280,9 +294,10 @@ public class PressureRecords {
 
     // ---- load states and trips
 
-    private Map<Long, List<Presets.Setting>> settings(Long vehicleId, Map<Long, String> names) {
+    private Map<Long, List<Presets.Setting>> settings(Long vehicleId, LocalDate day, Map<Long, String> names) {
         return db.selectFrom(LOAD_SETTING)
                 .where(of(LOAD_SETTING.VEHICLE_ID, vehicleId))
+                .and(LOAD_SETTING.AT.lt(endOf(day)))
                 .orderBy(LOAD_SETTING.ID)
                 .fetchGroups(
                         row -> row.getVehicleId(),

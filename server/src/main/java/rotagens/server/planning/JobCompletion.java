@@ -15,15 +15,18 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.Finding;
-import rotagens.core.inspection.TreadEntry;
+import rotagens.core.fact.InForce;
+import rotagens.core.fact.Repair;
 import rotagens.core.fact.Warmth;
+import rotagens.core.inspection.FactIntake;
+import rotagens.core.inspection.TreadEntry;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Torque;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueKind;
 import rotagens.core.planning.DueKind.After;
-import rotagens.core.pressure.RunFlat;
+import rotagens.core.pressure.Guard;
 import rotagens.core.tire.DotCode;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.PilotType;
@@ -31,6 +34,7 @@ import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
 import rotagens.core.wear.Tread;
 import rotagens.server.changes.Changes;
+import rotagens.server.facts.FactLog;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.inspection.Readings;
@@ -66,6 +70,7 @@ public class JobCompletion {
             Optional<String> sensor,
             Optional<Torque> torque,
             Optional<ProfessionalVerdict> verdict,
+            Optional<Repair> repair,
             String professional,
             String note) {}
 
@@ -74,7 +79,7 @@ public class JobCompletion {
     private final Fleet fleet;
     private final Tires tires;
     private final Catalogue catalogue;
-    private final Readings readings;
+    private final FactLog facts;
     private final Vehicles vehicles;
     private final VehicleSensors sensors;
     private final VehicleRegister register;
@@ -89,7 +94,7 @@ public class JobCompletion {
             Fleet fleet,
             Tires tires,
             Catalogue catalogue,
-            Readings readings,
+            FactLog facts,
             Vehicles vehicles,
             VehicleSensors sensors,
             VehicleRegister register,
@@ -103,7 +108,7 @@ public class JobCompletion {
         this.fleet = fleet;
         this.tires = tires;
         this.catalogue = catalogue;
-        this.readings = readings;
+        this.facts = facts;
         this.vehicles = vehicles;
         this.sensors = sensors;
         this.register = register;
@@ -212,12 +217,19 @@ public class JobCompletion {
                 : Optional.empty();
         Optional<Torque> torque =
                 after.contains(After.TORQUE) ? torque(at, result, standing, typed, units) : Optional.empty();
+        Optional<Repair> repair = result.map(Result::repair);
+        if (after.contains(After.REPAIR) && repair.isEmpty()) {
+            typed.wrong(at + "repair", "Choose what was done about the leak, or that none was found.");
+        }
         Pressure.Unit gauge = units == Units.US ? Pressure.Unit.PSI : Pressure.Unit.KPA;
         boolean needsPressure = newTire || after.contains(After.COLD_PRESSURE) && !condemned;
         Optional<Pressure> pressure = needsPressure
                 ? typed.required(
                         at + "pressure", result.map(Result::pressure).orElse(""), text -> Pressure.parse(text, gauge))
                 : Optional.empty();
+        Optional<String> refused =
+                pressure.flatMap(read -> refusesFill(item, position, modelId, read, standing, units));
+        refused.ifPresent(why -> typed.wrong(at + "pressure", why));
         Optional<DotCode> dot = newTire || after.contains(After.DOT_CODE)
                 ? typed.required(
                         at + "dotCode",
@@ -236,7 +248,19 @@ public class JobCompletion {
             typed.wrong(at + "note", "Say in a few words what was done.");
         }
         return new Read(
-                item, position, pressure, tread, dot, modelId, pilot, sensor, torque, verdict, professional, note);
+                item,
+                position,
+                pressure,
+                tread,
+                dot,
+                modelId,
+                pilot,
+                sensor,
+                torque,
+                verdict,
+                repair,
+                professional,
+                note);
     }
 
     /** What the wrench was set to: as the wheels on file ask, so that a figure in the other unit is noticed. */
@@ -295,7 +319,7 @@ public class JobCompletion {
         Optional<Fitted> fitted = Optional.ofNullable(standing.fitted().get(position));
         if (one.item().kind() == DueKind.PLACE_TIRE || one.item().kind() == DueKind.FIT_PLANNED) {
             long tireId = tires.at(placeId).orElseThrow();
-            readings.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one));
+            facts.record(FactLog.Look.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one)));
             return;
         }
         if (one.item().kind().after().contains(After.NEW_TIRE)) {
@@ -310,19 +334,20 @@ public class JobCompletion {
                 "There is no tire on file at " + position.code() + " any more. Look at the vehicle again."));
         Readings.Entry where = new Readings.Entry(here.tire().id(), placeId, at, by, null, jobId);
         one.dot().ifPresent(dot -> tires.readDot(here.tire().id(), dot.molded(), Tires.DotKind.TIRE, at, by));
-        readings.read(where, values(one));
+        FactLog.Look look = FactLog.Look.read(where, values(one));
         switch (one.item().kind()) {
             case REPLACE_SENSOR -> replaceSensor(one, standing, position, at, by, jobId);
-            case INSPECT_DAMAGE, AGE_INSPECTION -> professional(one, where);
-            case PUT_RIGHT -> readings.clear(where, clearedBy(Finding.ClearedBy.PUT_RIGHT), "PUT_RIGHT", one.note());
+            case INSPECT_DAMAGE, AGE_INSPECTION ->
+                look = look.inspected(
+                        one.professional(), one.verdict().orElseThrow() == ProfessionalVerdict.SOUND, one.note());
+            case PUT_RIGHT -> look = look.puttingRight(Readings.clearedBy(Finding.ClearedBy.PUT_RIGHT), one.note());
             case MEND_WEAR_CAUSE ->
-                readings.clear(
-                        where,
+                look = look.puttingRight(
                         Arrays.stream(Finding.values())
                                 .filter(finding -> finding.wearShape().isPresent())
                                 .toList(),
-                        "PUT_RIGHT",
                         one.note());
+            case FIND_LEAK -> look = look.repaired(one.repair().orElseThrow(), one.note());
             case RECORD_TIRE,
                     FIX_MATCH,
                     REPLACE,
@@ -331,7 +356,6 @@ public class JobCompletion {
                     PRESSURE_CHECK,
                     TREAD_INSPECTION,
                     FIND_TARGET,
-                    FIND_LEAK,
                     TAKE_LOAD_OFF,
                     WEIGH,
                     ROTATE,
@@ -343,7 +367,7 @@ public class JobCompletion {
                 // The readings and movements above are all there is to record.
             }
         }
-        ranLow(one, standing, position, here, where);
+        facts.record(look);
     }
 
     private void replaceSensor(Read one, Standing standing, Position position, Instant at, long by, long jobId) {
@@ -352,20 +376,6 @@ public class JobCompletion {
         Sensor fresh =
                 new Sensor(one.sensor().orElseThrow(), mount, Optional.of(LocalDate.ofInstant(at, clock.getZone())));
         sensors.put(standing.placeId(position), fresh, at, by, one.note(), jobId);
-    }
-
-    private void professional(Read one, Readings.Entry where) {
-        boolean sound = one.verdict().orElseThrow() == ProfessionalVerdict.SOUND;
-        readings.professional(where, one.professional(), sound, one.note());
-        if (sound) {
-            readings.clear(
-                    where,
-                    clearedBy(Finding.ClearedBy.PROFESSIONAL),
-                    "PROFESSIONAL",
-                    one.professional() + (one.note().isEmpty() ? "" : ": " + one.note()));
-        } else {
-            readings.found(where, List.of(Finding.CONDEMNED));
-        }
     }
 
     private void fitNew(Read one, Standing standing, long placeId, Instant at, long by, long jobId) {
@@ -379,17 +389,29 @@ public class JobCompletion {
                 one.dot().orElseThrow().molded(),
                 placeId,
                 Tires.Line.of(at, by, "", jobId));
-        readings.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one));
+        facts.record(FactLog.Look.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one)));
     }
 
-    private void ranLow(Read one, Standing standing, Position position, Fitted here, Readings.Entry where) {
-        Optional<Pressure> target =
-                standing.target(position, here.tire().model()).pressure();
-        if (one.pressure().isPresent()
-                && target.filter(goal -> RunFlat.ranLow(one.pressure().get(), goal))
-                        .isPresent()) {
-            readings.found(where, List.of(Finding.RAN_LOW));
+    /**
+     * Why a tire may not be left at the pressure read after the work: the same as at the valve. A pressure check fills nothing, so
+     * it is only read; a tire off its wheel or looked at inside is held to the maximum alone.
+     */
+    private static Optional<String> refusesFill(
+            StoredItem item,
+            Optional<Position> position,
+            Optional<Long> modelId,
+            Pressure read,
+            Standing standing,
+            Units units) {
+        if (position.isEmpty() || item.kind() == DueKind.PRESSURE_CHECK) {
+            return Optional.empty();
         }
+        InForce then = FactIntake.inForce(standing.state(), position.get(), standing.policy(), standing.today());
+        boolean fillsAsItIs = item.kind() == DueKind.SET_PRESSURE || item.kind() == DueKind.FIND_LEAK;
+        return (fillsAsItIs
+                        ? FactIntake.refusesFill(standing.state().at(position.get()), Optional.empty(), read, then)
+                        : Guard.refusesFill(read, then.maximum()))
+                .map(why -> why.in(units));
     }
 
     private static Readings.Values values(Read one) {
@@ -403,12 +425,6 @@ public class JobCompletion {
                 "");
     }
 
-    private static List<Finding> clearedBy(Finding.ClearedBy clearedBy) {
-        return Arrays.stream(Finding.values())
-                .filter(finding -> finding.clearedBy() == clearedBy)
-                .toList();
-    }
-
     /** What the sign-off says, for the job's history. */
     private static String words(Read one, Units units) {
         StringBuilder words = new StringBuilder();
@@ -417,6 +433,9 @@ public class JobCompletion {
                         .append(", ")
                         .append(one.professional())
                         .append(". "));
+        one.repair()
+                .ifPresent(
+                        repair -> words.append("Leak: ").append(repair.words()).append(". "));
         one.pilot()
                 .ifPresent(pilot -> words.append("Wheel ").append(pilot.words()).append(". "));
         one.torque()

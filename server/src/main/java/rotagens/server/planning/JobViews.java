@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import rotagens.core.fact.Repair;
 import rotagens.core.fact.Verdict;
 import rotagens.core.planning.DueKind;
 import rotagens.core.vehicle.PilotType;
@@ -89,12 +90,13 @@ public final class JobViews {
             @Nullable String sensor,
             @Nullable String torque,
             @Nullable ProfessionalVerdict verdict,
+            @Nullable Repair repair,
             @Nullable String professional,
             @Nullable String note) {
 
         /** Done, with words and no reading. */
         public static Result noted(long itemId, String note) {
-            return new Result(itemId, null, null, null, null, null, null, null, null, null, null, null, note);
+            return new Result(itemId, null, null, null, null, null, null, null, null, null, null, null, null, note);
         }
     }
 

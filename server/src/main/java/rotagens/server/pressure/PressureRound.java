@@ -2,7 +2,6 @@ package rotagens.server.pressure;
 
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -11,8 +10,11 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.Finding;
+import rotagens.core.fact.InForce;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Warmth;
+import rotagens.core.inspection.FactIntake;
+import rotagens.core.inspection.TireState;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
 import rotagens.core.measure.Units;
@@ -25,6 +27,7 @@ import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.Tread;
 import rotagens.server.changes.Changes;
+import rotagens.server.facts.FactLog;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.inspection.Readings;
@@ -88,13 +91,15 @@ class PressureRound {
 
     private final Fleet fleet;
     private final Readings readings;
+    private final FactLog facts;
     private final People people;
     private final Changes changes;
     private final Clock clock;
 
-    PressureRound(Fleet fleet, Readings readings, People people, Changes changes, Clock clock) {
+    PressureRound(Fleet fleet, Readings readings, FactLog facts, People people, Changes changes, Clock clock) {
         this.fleet = fleet;
         this.readings = readings;
+        this.facts = facts;
         this.people = people;
         this.changes = changes;
         this.clock = clock;
@@ -199,14 +204,26 @@ class PressureRound {
         TireModel model = fitted.tire().model();
         Optional<Pressure> target = standing.target(position, model).pressure();
         Optional<Pressure> maximum = maximum(standing, position, model);
+        // Raising a target is work at the valve; run flat is what was driven at 80 % or less of the target it had.
+        Optional<Pressure> drivenAt = target.flatMap(goal -> standing.state()
+                .at(position)
+                .drivenAt(new Reading(
+                                standing.today(),
+                                "",
+                                Optional.empty(),
+                                before,
+                                warmth.orElse(Warmth.UNKNOWN),
+                                Tread.UNMEASURED)
+                        .with(FactIntake.inForce(standing.state(), position, standing.policy(), standing.today()))));
         Pressure now = after.orElse(before.orElseThrow());
         Warmth stood = warmth.orElse(Warmth.UNKNOWN);
         Adjustment adjustment = target.map(goal -> {
                     Pressure fillTo = fill(goal, air, maximum).pressure();
-                    Adjustment first = Adjustment.of(before.get(), stood == Warmth.COLD, goal, fillTo, maximum);
+                    Adjustment first =
+                            Adjustment.of(before.get(), stood == Warmth.COLD, goal, drivenAt, fillTo, maximum);
                     return after.isEmpty() || first.what() == Adjustment.What.STOP
                             ? first
-                            : Adjustment.of(now, stood == Warmth.COLD, goal, fillTo, maximum);
+                            : Adjustment.of(now, stood == Warmth.COLD, goal, drivenAt, fillTo, maximum);
                 })
                 .orElse(new Adjustment(
                         Adjustment.What.LEAVE,
@@ -274,37 +291,38 @@ class PressureRound {
     Advice save(long vehicleId, String code, Gauged given, Units units) {
         changes.only(vehicleId);
         Read read = read(vehicleId, code, given, units);
-        boolean ranLow = read.target()
-                .filter(goal -> RunFlat.ranLow(read.before(), goal))
-                .isPresent();
-        boolean waits = read.standing().state().at(read.position()).open().stream()
-                .anyMatch(open -> open.finding() == Finding.RAN_LOW);
-        if ((ranLow || waits)
-                && read.after()
-                        .filter(after -> after.psi() > read.before().psi())
-                        .isPresent()) {
-            throw ProblemException.field(
-                    "after",
-                    "No air before somebody looked inside: at 80 % of target or less a tire is treated as run flat.");
-        }
-        Optional<Pressure> maximum =
-                maximum(read.standing(), read.position(), read.fitted().tire().model());
-        maximum.filter(most -> read.after()
-                        .filter(after -> after.psi() > most.psi() + 1e-6)
-                        .isPresent())
-                .ifPresent(most -> {
-                    throw ProblemException.field(
-                            "after", "Over the maximum " + most.in(units) + ". Release air, then gauge it again.");
+        InForce then = FactIntake.inForce(
+                read.standing().state(),
+                read.position(),
+                read.standing().policy(),
+                read.standing().today());
+        TireState state = read.standing().state().at(read.position());
+        read.after()
+                .flatMap(after -> FactIntake.refusesFill(state, Optional.of(first(read)), after, then))
+                .ifPresent(why -> {
+                    throw ProblemException.field("after", why.in(units));
                 });
-        Instant now = clock.instant();
-        Readings.Entry where =
-                new Readings.Entry(read.fitted().tire().id(), read.fitted().placeId(), now, people.me(), null, null);
-        readings.read(where, values(read, read.before(), false));
-        read.after().ifPresent(after -> readings.read(where, values(read, after, true)));
-        if (ranLow) {
-            readings.found(where, List.of(Finding.RAN_LOW));
-        }
+        Readings.Entry where = new Readings.Entry(
+                read.fitted().tire().id(), read.fitted().placeId(), clock.instant(), people.me(), null, null);
+        facts.record(
+                read.after().isPresent()
+                        ? FactLog.Look.read(
+                                where,
+                                values(read, read.before(), false),
+                                values(read, read.after().get(), true))
+                        : FactLog.Look.read(where, values(read, read.before(), false)));
         return view(read, units);
+    }
+
+    /** What the gauge said first, as a reading. */
+    private static Reading first(Read read) {
+        return new Reading(
+                read.standing().today(),
+                "",
+                Optional.empty(),
+                Optional.of(read.before()),
+                read.warmth(),
+                Tread.UNMEASURED);
     }
 
     private static Readings.Values values(Read read, Pressure pressure, boolean filled) {

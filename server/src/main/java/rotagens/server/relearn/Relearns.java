@@ -1,6 +1,7 @@
 package rotagens.server.relearn;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -10,8 +11,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.inspection.TireClocks;
 import rotagens.core.fact.Warmth;
+import rotagens.core.inspection.TireClocks;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueKind;
@@ -25,6 +26,7 @@ import rotagens.core.vehicle.Layout;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
 import rotagens.server.changes.Changes;
+import rotagens.server.facts.FactLog;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.inspection.Readings;
@@ -58,7 +60,7 @@ public class Relearns {
 
     private final RelearnStore store;
     private final Fleet fleet;
-    private final Readings readings;
+    private final FactLog facts;
     private final Jobs jobs;
     private final JobCompletion completion;
     private final People people;
@@ -68,7 +70,7 @@ public class Relearns {
     Relearns(
             RelearnStore store,
             Fleet fleet,
-            Readings readings,
+            FactLog facts,
             Jobs jobs,
             JobCompletion completion,
             People people,
@@ -76,7 +78,7 @@ public class Relearns {
             Clock clock) {
         this.store = store;
         this.fleet = fleet;
-        this.readings = readings;
+        this.facts = facts;
         this.jobs = jobs;
         this.completion = completion;
         this.people = people;
@@ -282,24 +284,19 @@ public class Relearns {
                 .filter(event -> event.kind() == RelearnEvent.Kind.GAUGE)
                 .forEach(event -> gauge.put(
                         event.position().orElseThrow(), event.pressure().orElseThrow()));
+        Instant now = clock.instant();
+        List<FactLog.Look> looks = new ArrayList<>();
         gauge.forEach((position, pressure) -> Optional.ofNullable(
                         standing.fitted().get(position))
-                .ifPresent(fitted -> readings.read(
+                .ifPresent(fitted -> looks.add(FactLog.Look.read(
                         new Readings.Entry(
-                                fitted.tire().id(),
-                                standing.placeId(position),
-                                clock.instant(),
-                                people.me(),
-                                null,
-                                null),
+                                fitted.tire().id(), standing.placeId(position), now, people.me(), null, null),
                         new Readings.Values(
                                 Optional.of(pressure),
                                 Warmth.COLD,
                                 rotagens.core.wear.Tread.UNMEASURED,
-                                Optional.empty(),
-                                Optional.empty(),
-                                false,
-                                ""))));
+                                Optional.empty())))));
+        facts.record(looks);
     }
 
     private RelearnRecord open(long vehicleId) {
@@ -318,7 +315,8 @@ public class Relearns {
                     .facts()
                     .sensorAt(position)
                     .flatMap(Sensor::fittedOn)
-                    .ifPresent(on -> batteries.put(position, TireClocks.batteryMayEndFrom(on, standing.policyAt(position))));
+                    .ifPresent(on ->
+                            batteries.put(position, TireClocks.batteryMayEndFrom(on, standing.policyAt(position))));
         });
         return new RelearnFacts(
                 standing.onFile().facts(),

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.fact.Repair;
 import rotagens.core.job.JobSheet;
 import rotagens.core.job.Step;
 import rotagens.core.job.StepCode;
@@ -289,6 +290,7 @@ class Sheets {
                 Optional.ofNullable(read.get("verdict"))
                         .map(ProfessionalVerdict::valueOf)
                         .orElse(null),
+                Optional.ofNullable(read.get("repair")).map(Repair::valueOf).orElse(null),
                 read.get("professional"),
                 skipped.isEmpty() ? words(item, here) : skipped);
     }

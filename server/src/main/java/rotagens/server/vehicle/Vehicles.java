@@ -208,6 +208,15 @@ public class Vehicles {
                 sensors);
     }
 
+    /** The vehicle a place belongs to. */
+    @Transactional(readOnly = true)
+    public long ofPlace(long placeId) {
+        return db.select(PLACE.VEHICLE_ID)
+                .from(PLACE)
+                .where(PLACE.ID.eq(placeId))
+                .fetchSingle(PLACE.VEHICLE_ID);
+    }
+
     /** The places of one vehicle. */
     @Transactional(readOnly = true)
     public Map<Position, Long> places(long vehicleId) {

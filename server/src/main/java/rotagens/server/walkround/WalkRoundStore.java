@@ -16,11 +16,10 @@ import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.Sidewall;
-import rotagens.core.inspection.WalkScope;
 import rotagens.core.fact.Warmth;
+import rotagens.core.inspection.WalkScope;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
-import rotagens.core.measure.TreadDepth;
 import rotagens.core.wear.Tread;
 import rotagens.core.wear.TreadBound;
 import rotagens.core.wear.TreadGrid;
@@ -171,9 +170,9 @@ class WalkRoundStore {
                                                 Optional.ofNullable(row.get(WALK_ROUND_ENTRY.DEPTH_OUTER)),
                                                 Optional.ofNullable(row.get(WALK_ROUND_ENTRY.DEPTH_CENTER)),
                                                 Optional.ofNullable(row.get(WALK_ROUND_ENTRY.DEPTH_INNER)),
-                                                grid(row.get(WALK_ROUND_ENTRY.GRID))
+                                                Readings.grid(row.get(WALK_ROUND_ENTRY.GRID))
                                                         .map(TreadGrid::lowest)),
-                                        grid(row.get(WALK_ROUND_ENTRY.GRID)),
+                                        Readings.grid(row.get(WALK_ROUND_ENTRY.GRID)),
                                         new Look(
                                                 Optional.ofNullable(row.get(WALK_ROUND_ENTRY.BOUND))
                                                         .map(TreadBound::valueOf),
@@ -199,7 +198,7 @@ class WalkRoundStore {
         row.setDepthOuter(entry.figures().tread().outer().orElse(null));
         row.setDepthCenter(entry.figures().tread().center().orElse(null));
         row.setDepthInner(entry.figures().tread().inner().orElse(null));
-        row.setGrid(entry.figures().grid().map(WalkRoundStore::text).orElse(""));
+        row.setGrid(entry.figures().grid().map(Readings::text).orElse(""));
         row.setFindings(names(entry.figures().findings()));
         row.setInnerFindings(names(entry.figures().innerFindings()));
         row.setPutRight(names(entry.figures().putRight()));
@@ -221,22 +220,6 @@ class WalkRoundStore {
     }
 
     /** A line a place, its depths as entered. */
-    static String text(TreadGrid grid) {
-        return grid.places().stream()
-                .map(place -> place.stream().map(TreadDepth::asEntered).collect(Collectors.joining("|")))
-                .collect(Collectors.joining("\n"));
-    }
-
-    private static Optional<TreadGrid> grid(String stored) {
-        return stored.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new TreadGrid(stored.lines()
-                        .map(line -> Arrays.stream(line.split("\\|"))
-                                .map(depth -> TreadDepth.parse(depth, TreadDepth.Unit.THIRTY_SECONDS))
-                                .toList())
-                        .toList()));
-    }
-
     private static List<Finding> findings(String stored) {
         return stored.isEmpty()
                 ? List.of()

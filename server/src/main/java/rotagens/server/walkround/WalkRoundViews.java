@@ -6,8 +6,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.Verdict;
-import rotagens.core.inspection.WalkScope;
 import rotagens.core.fact.Warmth;
+import rotagens.core.inspection.WalkScope;
 import rotagens.core.wear.TreadBound;
 import rotagens.server.fleet.JudgementView;
 

@@ -12,19 +12,17 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.fact.Finding;
 import rotagens.core.inspection.WalkScope;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Units;
-import rotagens.core.pressure.RunFlat;
 import rotagens.core.vehicle.Position;
 import rotagens.server.changes.Changes;
+import rotagens.server.facts.FactLog;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.JudgementView;
 import rotagens.server.fleet.KeptFleet;
 import rotagens.server.inspection.Readings;
-import rotagens.server.inspection.Readings.Found;
 import rotagens.server.people.People;
 import rotagens.server.photos.Photos;
 import rotagens.server.tire.Tires.Fitted;
@@ -57,7 +55,7 @@ class WalkRounds {
     private final Photos photos;
     private final Fleet fleet;
     private final KeptFleet kept;
-    private final Readings readings;
+    private final FactLog facts;
     private final Vehicles vehicles;
     private final People people;
     private final Changes changes;
@@ -70,7 +68,7 @@ class WalkRounds {
             Photos photos,
             Fleet fleet,
             KeptFleet kept,
-            Readings readings,
+            FactLog facts,
             Vehicles vehicles,
             People people,
             Changes changes,
@@ -82,7 +80,7 @@ class WalkRounds {
         this.store = store;
         this.fleet = fleet;
         this.kept = kept;
-        this.readings = readings;
+        this.facts = facts;
         this.vehicles = vehicles;
         this.people = people;
         this.clock = clock;
@@ -204,12 +202,14 @@ class WalkRounds {
         typed.refuseIfWrong();
         Instant now = clock.instant();
         odometer.ifPresent(reading -> vehicles.readOdometer(standing.onFile(), reading, now, people.me(), "odometer"));
+        List<FactLog.Look> looks = new ArrayList<>();
         standing.fitted().forEach((position, fitted) -> {
             Stored entry = entries.get(fitted.placeId());
             if (entry != null) {
-                write(standing, position, fitted, entry, odometer, walk.id());
+                looks.add(look(fitted, entry, odometer, walk.id()));
             }
         });
+        facts.record(looks);
         lacking.values().stream()
                 .flatMap(List::stream)
                 .forEach(position -> leaveOut(id, standing.placeId(position), entries, skipped, now));
@@ -254,36 +254,23 @@ class WalkRounds {
                                 entry.figures().skipped(reason)));
     }
 
-    private void write(
-            Standing standing,
-            Position position,
-            Fitted fitted,
-            Stored entry,
-            Optional<Distance> odometer,
-            long walkId) {
+    private static FactLog.Look look(Fitted fitted, Stored entry, Optional<Distance> odometer, long walkId) {
         Figures figures = entry.figures();
         Readings.Entry where = new Readings.Entry(
                 fitted.tire().id(), fitted.placeId(), entry.savedAt(), entry.personId(), walkId, null);
-        readings.read(
-                where,
-                new Readings.Values(
-                        figures.pressure(),
-                        figures.warmth(),
-                        figures.tread(),
-                        odometer,
-                        Optional.empty(),
-                        false,
-                        "",
-                        figures.look()));
-        readings.clear(where, figures.putRight(), "PUT_RIGHT", "");
-        List<Found> found = new ArrayList<>(figures.found());
-        standing.target(position, fitted.tire().model())
-                .pressure()
-                .filter(target -> figures.pressure()
-                        .filter(read -> RunFlat.ranLow(read, target))
-                        .isPresent())
-                .ifPresent(target -> found.add(new Found(Finding.RAN_LOW, Optional.empty())));
-        readings.found(where, found);
+        return FactLog.Look.read(
+                        where,
+                        new Readings.Values(
+                                figures.pressure(),
+                                figures.warmth(),
+                                figures.tread(),
+                                odometer,
+                                Optional.empty(),
+                                false,
+                                "",
+                                figures.look().with(figures.grid())))
+                .puttingRight(figures.putRight(), "")
+                .with(figures.found());
     }
 
     private Walk walk(long id) {
