@@ -42,7 +42,8 @@ public record VehicleEvents(List<Event> events, List<Report> reports) {
         LONGER_STOPPING("takes longer to stop"),
         LAMP("pressure lamp on"),
         SOFT_TIRE("a tire looks soft"),
-        NOISE("noise");
+        NOISE("noise"),
+        STRUCK("struck a curb or a hole");
 
         private final String words;
 

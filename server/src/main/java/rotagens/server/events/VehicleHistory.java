@@ -2,6 +2,7 @@ package rotagens.server.events;
 
 import static rotagens.server.storage.generated.Tables.DRIVER_REPORT;
 import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.PLACE;
 import static rotagens.server.storage.generated.Tables.REPORT_CODE;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
 import static rotagens.server.storage.generated.Tables.VEHICLE_EVENT;
@@ -16,6 +17,7 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.inspection.Triage;
 import rotagens.core.inspection.VehicleEvents;
 import rotagens.core.inspection.VehicleEvents.Kind;
 import rotagens.core.inspection.VehicleEvents.Symptom;
@@ -44,10 +46,14 @@ public class VehicleHistory {
             Instant at,
             State state,
             String reviewNote,
-            Optional<String> reviewedBy) {}
+            Optional<String> reviewedBy,
+            List<Checked> checked) {}
+
+    /** What one check came to. */
+    public record Checked(Triage.Check check, boolean found, String note, String by) {}
 
     /** Something that happened, with who recorded it. */
-    public record Happened(Kind kind, LocalDate on, String note, String by) {}
+    public record Happened(Kind kind, LocalDate on, String note, String by, String corner) {}
 
     /** Letters and figures nobody mistakes for each other. */
     private static final String LETTERS = "ABCDEFGHJKMNPQRTUVWXYZ2346789";
@@ -79,8 +85,10 @@ public class VehicleHistory {
 
     @Transactional(readOnly = true)
     public List<Happened> happened(long vehicleId) {
-        return db.select(VEHICLE_EVENT.asterisk(), PERSON.NAME)
+        return db.select(VEHICLE_EVENT.asterisk(), PERSON.NAME, PLACE.CODE)
                 .from(VEHICLE_EVENT)
+                .leftJoin(PLACE)
+                .on(PLACE.ID.eq(VEHICLE_EVENT.PLACE_ID))
                 .join(PERSON)
                 .on(PERSON.ID.eq(VEHICLE_EVENT.PERSON_ID))
                 .where(VEHICLE_EVENT.VEHICLE_ID.eq(vehicleId))
@@ -89,16 +97,24 @@ public class VehicleHistory {
                         Kind.valueOf(row.get(VEHICLE_EVENT.KIND)),
                         row.get(VEHICLE_EVENT.DAY),
                         row.get(VEHICLE_EVENT.NOTE),
-                        row.get(PERSON.NAME)));
+                        row.get(PERSON.NAME),
+                        row.get(PLACE.CODE) == null ? "" : row.get(PLACE.CODE)));
     }
 
     @Transactional
     public void record(long vehicleId, Kind kind, LocalDate on, String note, long personId) {
+        record(vehicleId, kind, on, null, note, personId);
+    }
+
+    /** The same, with the place where somebody knows it. */
+    @Transactional
+    public void record(long vehicleId, Kind kind, LocalDate on, Long placeId, String note, long personId) {
         db.insertInto(VEHICLE_EVENT)
                 .set(VEHICLE_EVENT.VEHICLE_ID, vehicleId)
                 .set(VEHICLE_EVENT.KIND, kind.name())
                 .set(VEHICLE_EVENT.DAY, on)
                 .set(VEHICLE_EVENT.NOTE, note)
+                .set(VEHICLE_EVENT.PLACE_ID, placeId)
                 .set(VEHICLE_EVENT.AT, clock.instant())
                 .set(VEHICLE_EVENT.PERSON_ID, personId)
                 .execute();
@@ -132,7 +148,41 @@ public class VehicleHistory {
                         row.get(DRIVER_REPORT.AT),
                         State.valueOf(row.get(DRIVER_REPORT.STATE)),
                         row.get(DRIVER_REPORT.REVIEW_NOTE),
-                        Optional.ofNullable(row.get(PERSON.NAME))));
+                        Optional.ofNullable(row.get(PERSON.NAME)),
+                        checked(row.get(DRIVER_REPORT.CHECKED))));
+    }
+
+    private static List<Checked> checked(String stored) {
+        return stored.lines()
+                .map(line -> line.split("\t", 4))
+                .map(part -> new Checked(Triage.Check.valueOf(part[0]), part[1].equals("FOUND"), part[2], part[3]))
+                .toList();
+    }
+
+    /** One report. */
+    @Transactional(readOnly = true)
+    public Reported report(long id) {
+        return reports(DRIVER_REPORT.ID.eq(id)).stream()
+                .findFirst()
+                .orElseThrow(() -> ProblemException.notFound("Report not found."));
+    }
+
+    /** Keeps what one check came to; a check made again replaces what it said. */
+    @Transactional
+    public void checked(long id, Checked result) {
+        StringBuilder lines = new StringBuilder();
+        report(id).checked().stream()
+                .filter(one -> one.check() != result.check())
+                .forEach(one -> lines.append(line(one)));
+        db.update(DRIVER_REPORT)
+                .set(DRIVER_REPORT.CHECKED, lines.append(line(result)).toString())
+                .where(DRIVER_REPORT.ID.eq(id))
+                .execute();
+    }
+
+    private static String line(Checked one) {
+        return one.check().name() + "\t" + (one.found() ? "FOUND" : "NOTHING") + "\t"
+                + one.note().replaceAll("\\s+", " ") + "\t" + one.by() + "\n";
     }
 
     @Transactional

@@ -13,6 +13,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import rotagens.core.measure.Load;
 import rotagens.core.measure.Units;
 import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.AxleRole;
@@ -60,7 +61,7 @@ class VehicleSheet implements Sheet {
                         "vehicleclass",
                         "group"),
                 Column.must("yard", "where it comes home to", "homeyard", "location", "depot"),
-                Column.must("kind", "bus, truck, tractor, trailer, van, pickup or car", "type", "bodytype"),
+                Column.must("kind", "bus, truck, tractor, trailer, van, pickup, SUV or car", "type", "bodytype"),
                 Column.may("description", "a few words"),
                 Column.must("gvwr", "gross vehicle weight rating from the plate, for example 14500 lb", "gvw"),
                 Column.must(
@@ -133,7 +134,14 @@ class VehicleSheet implements Sheet {
                 old.map(Entry::placardAssumes).orElse(PlacardLoad.UNKNOWN),
                 axles,
                 spares.or(() -> old.map(Entry::spares)).orElse(0),
-                List.of());
+                List.of(),
+                old.map(Entry::use)
+                        .filter(use -> use.seats().isPresent())
+                        .map(use -> String.valueOf(use.seats().getAsInt()))
+                        .orElse(null),
+                old.flatMap(one -> one.use().forPay()).orElse(null),
+                old.flatMap(one -> one.use().combination()).map(Load::asEntered).orElse(null),
+                old.flatMap(one -> one.use().speed()).orElse(null));
         Entry entry = form.read(units, today);
         if (before.isEmpty()) {
             register.add(entry);
@@ -163,7 +171,8 @@ class VehicleSheet implements Sheet {
                 entry.placardAssumes(),
                 entry.axles(),
                 entry.spares(),
-                old.wheels());
+                old.wheels(),
+                old.use());
     }
 
     private static VehicleKind kind(String text) {
@@ -171,7 +180,7 @@ class VehicleSheet implements Sheet {
                 .filter(kind -> kind.name().equalsIgnoreCase(text.strip()))
                 .findFirst()
                 .orElseThrow(() -> new rotagens.core.measure.InvalidEntry(
-                        "Write bus, truck, tractor, trailer, van, pickup or car."));
+                        "Write bus, truck, tractor, trailer, van, pickup, SUV or car."));
     }
 
     private static int count(String text) {

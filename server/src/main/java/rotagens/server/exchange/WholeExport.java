@@ -12,6 +12,7 @@ import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.server.facts.FactLog;
 import rotagens.server.people.People;
 import rotagens.server.photos.Photos;
 import rotagens.server.web.ProblemException;
@@ -29,16 +30,19 @@ import tools.jackson.databind.json.JsonMapper;
 class WholeExport {
 
     private static final String FORMAT = "rotagens";
-    private static final Set<String> LEFT_OUT = Set.of("flyway_schema_history", "idempotent_answer", "search_term");
+    private static final Set<String> LEFT_OUT = Set.of(
+            "flyway_schema_history", "idempotent_answer", "search_term", "tire_alert", "tire_groove", "alert_fold");
     private static final Map<String, Set<String>> PRIVATE = Map.of("person", Set.of("password_hash", "credentials_at"));
 
     private final DSLContext db;
     private final People people;
     private final Photos photos;
     private final JsonMapper json;
+    private final FactLog facts;
     private final Clock clock;
 
-    WholeExport(DSLContext db, People people, Photos photos, JsonMapper json, Clock clock) {
+    WholeExport(DSLContext db, People people, Photos photos, JsonMapper json, FactLog facts, Clock clock) {
+        this.facts = facts;
         this.db = db;
         this.people = people;
         this.photos = photos;
@@ -139,6 +143,7 @@ class WholeExport {
         if (!db.fetch("PRAGMA foreign_key_check").isEmpty()) {
             throw notOurs("Its records don’t fit together.");
         }
+        facts.settle();
     }
 
     private void photos(JsonParser file) {

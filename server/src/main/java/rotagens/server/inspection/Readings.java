@@ -394,6 +394,23 @@ public class Readings {
         return gas;
     }
 
+    /** Reads how pure nitrogen was, in percent; only nitrogen has a purity. */
+    public static String purityOf(String text, String gas) {
+        String percent =
+                text == null ? "" : text.replace("%", "").replace(',', '.').strip();
+        if (percent.isEmpty()) {
+            return "";
+        }
+        if (!gas.equals("NITROGEN")) {
+            throw new rotagens.core.measure.InvalidEntry(
+                    "Only nitrogen has a purity: choose nitrogen, or leave this blank.");
+        }
+        if (!percent.matches("[0-9]{1,3}(\\.[0-9]{1,2})?") || Double.parseDouble(percent) > 100) {
+            throw new rotagens.core.measure.InvalidEntry("Type the share of nitrogen in percent, for example 96.5.");
+        }
+        return percent;
+    }
+
     /** A reading to be added, with what was in force; empty where that is worked out later. */
     public record Line(Entry entry, Values values, Optional<InForce> inForce) {}
 

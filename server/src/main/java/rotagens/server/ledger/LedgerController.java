@@ -2,6 +2,7 @@ package rotagens.server.ledger;
 
 import java.util.List;
 import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
+import rotagens.server.facts.FactLog;
 import rotagens.server.ledger.LedgerViews.BackFromRetread;
 import rotagens.server.ledger.LedgerViews.Code;
 import rotagens.server.ledger.LedgerViews.Correction;
@@ -27,6 +29,8 @@ import rotagens.server.ledger.LedgerViews.Recorded;
 import rotagens.server.ledger.LedgerViews.StockRow;
 import rotagens.server.ledger.LedgerViews.Swap;
 import rotagens.server.ledger.LedgerViews.TirePage;
+import rotagens.server.people.People;
+import rotagens.server.web.Entries;
 import rotagens.server.web.OnceOnly;
 
 @RestController
@@ -36,9 +40,13 @@ class LedgerController {
 
     private final TireMoves moves;
     private final LedgerPages pages;
+    private final FactLog facts;
+    private final People people;
     private final OnceOnly onceOnly;
 
-    LedgerController(TireMoves moves, LedgerPages pages, OnceOnly onceOnly) {
+    LedgerController(TireMoves moves, LedgerPages pages, FactLog facts, People people, OnceOnly onceOnly) {
+        this.facts = facts;
+        this.people = people;
         this.moves = moves;
         this.pages = pages;
         this.onceOnly = onceOnly;
@@ -125,6 +133,19 @@ class LedgerController {
             @RequestBody BackFromRetread back) {
         return onceOnly.write(
                 key, List.of("back", id, units, back), Moved.class, () -> moves.backFromRetread(id, back, units));
+    }
+
+    /** Takes a mistyped reading back, by name and reason: what it alone had opened is cleared with it. */
+    @PostMapping("/api/readings/{id}/void")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Transactional
+    public void voidReading(@PathVariable long id, @RequestBody LedgerViews.Void typed) {
+        Entries wrong = new Entries();
+        String reason = wrong.text("reason", typed.reason(), 200);
+        wrong.unless(
+                !reason.isEmpty(), "reason", "Say what was wrong with it, for example: typed into the wrong tire.");
+        wrong.refuseIfWrong();
+        facts.voidReading(id, reason, people.me());
     }
 
     @PostMapping("/api/movements/{id}/correct")

@@ -14,8 +14,11 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.alert.Alert;
+import rotagens.core.alert.TireAlerts;
 import rotagens.core.fact.OpenFinding;
 import rotagens.core.inspection.OrderSpec;
 import rotagens.core.inspection.TireClocks;
@@ -36,6 +39,7 @@ import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.inspection.ReadingFacts;
 import rotagens.server.inspection.Readings;
+import rotagens.server.ledger.LedgerViews.AlertView;
 import rotagens.server.ledger.LedgerViews.DotRow;
 import rotagens.server.ledger.LedgerViews.DotSheet;
 import rotagens.server.ledger.LedgerViews.EdgeRow;
@@ -175,6 +179,7 @@ class LedgerPages {
         TireStays stays = TireStays.of(moves, places, vehicles);
         TireLife life = TireLife.of(stays.forLife());
         boolean gone = one.lying().isPresent();
+        TireAlerts alerts = readings.alerts(List.of(id)).getOrDefault(id, TireAlerts.NONE);
         Optional<DotDate> made = made(one, today);
         return new TirePage(
                 id,
@@ -198,7 +203,14 @@ class LedgerPages {
                         .orElse(null),
                 shareByTread(one, places, model, depth, gone),
                 shareByAge(one, places, made, today),
-                words(readings.open(List.of(id)).getOrDefault(id, List.of())),
+                words(alerts.findings()),
+                alerts.all().stream()
+                        .sorted(Comparator.comparing(Alert::isOpen)
+                                .thenComparing(Alert::on)
+                                .reversed())
+                        .map(alert -> view(alert, units))
+                        .toList(),
+                gas(read, units),
                 edges(read, places, units),
                 photos.ofTire(id).stream()
                         .map(photo -> new PhotoOfTire(
@@ -212,10 +224,40 @@ class LedgerPages {
                 lines(moves, read, places, units));
     }
 
+    private static AlertView view(Alert alert, Units units) {
+        return new AlertView(
+                alert.kind(),
+                alert.kind().words(),
+                alert.says().in(units),
+                alert.on(),
+                alert.by(),
+                alert.kind().clearedBy(),
+                alert.cleared().map(Alert.Cleared::on).orElse(null),
+                alert.cleared().map(Alert.Cleared::by).orElse(null),
+                alert.cleared().map(Alert.Cleared::how).orElse(null));
+    }
+
+    /** What it is filled with by its newest fill that says so: any fill with air ends nitrogen. */
+    private static @Nullable String gas(List<ReadingFacts.Fact> read, Units units) {
+        return read.stream()
+                .filter(fact -> !fact.isVoided())
+                .flatMap(fact -> fact.values().stream()
+                        .filter(values -> values.filled() || !values.gas().isEmpty())
+                        .map(values -> Map.entry(fact.at(), values)))
+                .max(Map.Entry.comparingByKey())
+                .map(Map.Entry::getValue)
+                .filter(values -> !values.gas().isEmpty())
+                .map(values -> values.gas().toLowerCase(java.util.Locale.ROOT)
+                        + (values.look().purity().isEmpty()
+                                ? ""
+                                : ", " + values.look().purity() + "%"))
+                .orElse(null);
+    }
+
     /** Its tread readings by its own edges, newest first. */
     private static List<EdgeRow> edges(List<ReadingFacts.Fact> read, Map<Long, PlaceName> places, Units units) {
         List<ReadingFacts.Fact> oldestFirst = read.stream()
-                .filter(fact -> fact.values().isPresent())
+                .filter(fact -> fact.values().isPresent() && !fact.isVoided())
                 .sorted(Comparator.comparing(ReadingFacts.Fact::at))
                 .toList();
         List<Optional<ByEdge>> history = ByEdge.history(oldestFirst.stream()
@@ -357,7 +399,9 @@ class LedgerPages {
                 MoveWords.of(move, places, yards, units),
                 names.get(move.personId()),
                 !move.kind().equals("CORRECTED"),
-                move.correctsId())));
+                move.correctsId(),
+                null,
+                false)));
         read.forEach(fact -> lines.add(new TireLine(
                 0,
                 fact.at(),
@@ -366,7 +410,9 @@ class LedgerPages {
                 fact.words(units),
                 names.get(fact.personId()),
                 false,
-                null)));
+                null,
+                fact.readingId(),
+                fact.isVoided())));
         return lines.stream()
                 .sorted(Comparator.comparing(TireLine::at).reversed())
                 .limit(500)

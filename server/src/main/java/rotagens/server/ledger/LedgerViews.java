@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import rotagens.core.alert.AlertKind;
 import rotagens.server.fleet.ReasonView;
 import rotagens.server.tire.Tires.StockState;
 
@@ -126,7 +127,24 @@ final class LedgerViews {
             String what,
             String by,
             boolean canBeCorrected,
-            @Nullable Long corrects) {}
+            @Nullable Long corrects,
+            @Nullable Long readingId,
+            boolean isVoided) {}
+
+    /** Something that is or was wrong with a tire, with the facts that opened and cleared it. */
+    record AlertView(
+            AlertKind kind,
+            String title,
+            String says,
+            LocalDate openedOn,
+            String openedBy,
+            String clearedOnlyBy,
+            @Nullable LocalDate clearedOn,
+            @Nullable String clearedBy,
+            @Nullable String clearedHow) {}
+
+    /** Why a reading is taken back. */
+    record Void(@Nullable String reason) {}
 
     record TirePage(
             long id,
@@ -148,6 +166,8 @@ final class LedgerViews {
             @Nullable String shareByTread,
             @Nullable String shareByAge,
             List<String> open,
+            List<AlertView> alerts,
+            @Nullable String gas,
             List<EdgeRow> byEdge,
             List<PhotoOfTire> photos,
             List<TireLine> lines) {}

@@ -1,8 +1,15 @@
 package rotagens.server.overview;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -14,7 +21,10 @@ import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.Judgement;
 import rotagens.core.measure.Units;
+import rotagens.core.planning.DueItem;
+import rotagens.core.planning.DueKind;
 import rotagens.core.policy.PolicyNumber;
+import rotagens.core.vehicle.Position;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.KeptFleet;
 import rotagens.server.policy.Policies;
@@ -33,6 +43,25 @@ class PolicyPreviewController {
             Verdict after,
             @Nullable String headline) {}
 
+    /**
+     * Work whose day moves.
+     *
+     * @param before null where it isn't due within the forecast now
+     * @param after null where it wouldn't be then
+     * @param becomesOverdue whether it would be overdue at once, and isn't now
+     */
+    record MovedDue(
+            long vehicleId,
+            String unit,
+            String work,
+            List<String> positions,
+            @Nullable LocalDate before,
+            @Nullable LocalDate after,
+            boolean becomesOverdue) {}
+
+    /** What a change would do: verdicts that turn, and work whose day moves, what becomes overdue first. */
+    record Preview(List<Turned> turned, List<MovedDue> moved) {}
+
     private final KeptFleet fleet;
     private final Policies policies;
 
@@ -42,7 +71,7 @@ class PolicyPreviewController {
     }
 
     @PostMapping("/api/policy/{number}/preview")
-    List<Turned> preview(
+    Preview preview(
             @PathVariable PolicyNumber number,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody PolicyEntry typed) {
@@ -67,6 +96,59 @@ class PolicyPreviewController {
                 }
             });
         }
-        return turned;
+        List<MovedDue> moved = new ArrayList<>();
+        fleet.under(policies.with(number, read.scope(), read.value()))
+                .forEach(then -> moved.addAll(moved(now.get(then.onFile().id()), then)));
+        moved.sort(Comparator.comparing(MovedDue::becomesOverdue)
+                .reversed()
+                .thenComparing(one -> one.after() == null ? LocalDate.MAX : one.after())
+                .thenComparing(MovedDue::unit));
+        return new Preview(turned, moved);
+    }
+
+    /** One piece of work at one position, or of the vehicle as a whole. */
+    private record Work(DueKind kind, Optional<Position> at) {}
+
+    private static Map<Work, LocalDate> days(Standing standing) {
+        Map<Work, LocalDate> days = new LinkedHashMap<>();
+        for (DueItem item : standing.due()) {
+            if (item.positions().isEmpty()) {
+                days.put(new Work(item.kind(), Optional.empty()), item.due());
+            }
+            item.positions().forEach(at -> days.put(new Work(item.kind(), Optional.of(at)), item.due()));
+        }
+        return days;
+    }
+
+    /** Positions of one vehicle that move alike share a line. */
+    private static List<MovedDue> moved(Standing now, Standing then) {
+        record Alike(DueKind kind, LocalDate before, LocalDate after) {}
+        Map<Work, LocalDate> before = days(now);
+        Map<Work, LocalDate> after = days(then);
+        Set<Work> all = new LinkedHashSet<>(before.keySet());
+        all.addAll(after.keySet());
+        Map<Alike, List<String>> lines = new LinkedHashMap<>();
+        for (Work work : all) {
+            if (!Objects.equals(before.get(work), after.get(work))) {
+                lines.computeIfAbsent(
+                                new Alike(work.kind(), before.get(work), after.get(work)), none -> new ArrayList<>())
+                        .addAll(work.at().map(Position::code).stream().toList());
+            }
+        }
+        return lines.entrySet().stream()
+                .map(one -> new MovedDue(
+                        then.onFile().id(),
+                        then.onFile().facts().unit(),
+                        one.getKey().kind().words(),
+                        one.getValue(),
+                        one.getKey().before(),
+                        one.getKey().after(),
+                        isOverdue(one.getKey().after(), then.today())
+                                && !isOverdue(one.getKey().before(), now.today())))
+                .toList();
+    }
+
+    private static boolean isOverdue(@Nullable LocalDate due, LocalDate today) {
+        return due != null && due.isBefore(today);
     }
 }

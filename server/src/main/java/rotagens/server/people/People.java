@@ -219,6 +219,12 @@ public class People {
                 .execute();
     }
 
+    /** A person's name. */
+    @Transactional(readOnly = true)
+    public String named(long id) {
+        return db.select(PERSON.NAME).from(PERSON).where(PERSON.ID.eq(id)).fetchSingle(PERSON.NAME);
+    }
+
     private String name(Entries typed, String name, Long own) {
         String clean = name == null ? "" : name.strip();
         if (clean.isEmpty() || clean.length() > LONGEST_NAME) {

@@ -15,6 +15,7 @@ import rotagens.core.fact.Reading;
 import rotagens.core.fact.Warmth;
 import rotagens.core.inspection.FactIntake;
 import rotagens.core.inspection.TireState;
+import rotagens.core.inspection.Unusual;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
 import rotagens.core.measure.Units;
@@ -75,7 +76,9 @@ class PressureRound {
             @Nullable String parkedHours,
             @Nullable String air,
             @Nullable String coldest,
-            @Nullable String gas) {}
+            @Nullable String gas,
+            @Nullable String purity,
+            boolean isConfirmed) {}
 
     /**
      * What to do next.
@@ -187,7 +190,8 @@ class PressureRound {
             Optional<Pressure> after,
             Warmth warmth,
             Optional<Temperature> air,
-            String gas) {}
+            String gas,
+            String purity) {}
 
     private Read read(long vehicleId, String code, Gauged given, Units units) {
         Standing standing = fleet.get(vehicleId);
@@ -199,6 +203,7 @@ class PressureRound {
         Optional<Pressure> after = typed.optional("after", given.after(), text -> Pressure.parse(text, units));
         Air air = air(typed, given.air(), given.coldest(), units);
         Optional<String> gas = typed.attempt("gas", () -> Readings.gasOf(given.gas()));
+        Optional<String> purity = typed.attempt("purity", () -> Readings.purityOf(given.purity(), gas.orElse("")));
         Optional<Warmth> warmth = typed.optional("parkedHours", given.parkedHours(), PressureRound::warmth);
         typed.refuseIfWrong();
         TireModel model = fitted.tire().model();
@@ -239,7 +244,8 @@ class PressureRound {
                 after,
                 stood,
                 air.here(),
-                gas.orElseThrow());
+                gas.orElseThrow(),
+                purity.orElseThrow());
     }
 
     private static Warmth warmth(String text) {
@@ -302,6 +308,11 @@ class PressureRound {
                 .ifPresent(why -> {
                     throw ProblemException.field("after", why.in(units));
                 });
+        if (!given.isConfirmed()) {
+            Entries asked = new Entries();
+            Unusual.in(state, first(read)).values().forEach(why -> asked.ask("before", why.in(units)));
+            asked.refuseIfWrong();
+        }
         Readings.Entry where = new Readings.Entry(
                 read.fitted().tire().id(), read.fitted().placeId(), clock.instant(), people.me(), null, null);
         facts.record(
@@ -333,6 +344,7 @@ class PressureRound {
                 Optional.empty(),
                 read.air(),
                 filled,
-                filled ? read.gas() : "");
+                filled ? read.gas() : "",
+                filled ? Readings.Look.NONE.pure(read.purity()) : Readings.Look.NONE);
     }
 }

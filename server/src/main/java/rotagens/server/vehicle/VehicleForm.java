@@ -13,6 +13,7 @@ import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Torque;
 import rotagens.core.measure.Units;
+import rotagens.core.tire.SpeedSymbol;
 import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleRole;
@@ -21,6 +22,7 @@ import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.PlacardLoad;
 import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Use;
 import rotagens.core.vehicle.VehicleKind;
 import rotagens.core.vehicle.WheelSpec;
 import rotagens.server.vehicle.VehicleRegister.AxleOnFile;
@@ -46,7 +48,11 @@ public record VehicleForm(
         @Nullable PlacardLoad placardAssumes,
         List<AxleForm> axles,
         int spares,
-        List<WheelForm> wheels) {
+        List<WheelForm> wheels,
+        @Nullable String seats,
+        @Nullable Boolean forPay,
+        @Nullable String combinationRating,
+        @Nullable SpeedSymbol speed) {
 
     /** One axle from the front; {@code tires} is 2, or 4 as duals. */
     public record AxleForm(
@@ -107,6 +113,18 @@ public record VehicleForm(
         for (WheelForm wheel : wheels == null ? List.<WheelForm>of() : wheels) {
             wheel(typed, wheel, layout, axleList, scale, gauge, units, specs);
         }
+        Optional<Load> combination =
+                typed.optional("combinationRating", combinationRating, text -> Load.parse(text, scale));
+        typed.unless(
+                combination.isEmpty()
+                        || rating.isEmpty()
+                        || combination.get().lb() >= rating.get().lb(),
+                "combinationRating",
+                "The rating with a trailer can’t be under the vehicle’s own. Read the plate again.");
+        Optional<Use> use = typed.attempt(
+                "seats",
+                () -> new Use(
+                        seats(typed, seats), Optional.ofNullable(forPay), combination, Optional.ofNullable(speed)));
         typed.refuseIfWrong();
         return new Entry(
                 unitName,
@@ -123,7 +141,19 @@ public record VehicleForm(
                 placardAssumes == null ? PlacardLoad.UNKNOWN : placardAssumes,
                 axleList,
                 spares,
-                specs);
+                specs,
+                use.orElseThrow());
+    }
+
+    private static OptionalInt seats(Entries typed, String text) {
+        if (blank(text)) {
+            return OptionalInt.empty();
+        }
+        if (!text.strip().matches("[0-9]{1,3}")) {
+            typed.wrong("seats", "Enter how many people it is built for, the driver included, for example 12.");
+            return OptionalInt.empty();
+        }
+        return OptionalInt.of(Integer.parseInt(text.strip()));
     }
 
     private static AxleOnFile axle(Entries typed, String at, AxleForm form, Load.Unit scale, Pressure.Unit gauge) {
@@ -240,7 +270,13 @@ public record VehicleForm(
                 entry.spares(),
                 entry.layout().positions().stream()
                         .map(position -> wheelForm(position, entry.wheels().getOrDefault(position, WheelSpec.UNKNOWN)))
-                        .toList());
+                        .toList(),
+                entry.use().seats().isPresent()
+                        ? String.valueOf(entry.use().seats().getAsInt())
+                        : null,
+                entry.use().forPay().orElse(null),
+                entry.use().combination().map(Load::asEntered).orElse(null),
+                entry.use().speed().orElse(null));
     }
 
     private static WheelForm wheelForm(Position position, WheelSpec spec) {

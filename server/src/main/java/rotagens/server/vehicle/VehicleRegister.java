@@ -34,6 +34,7 @@ import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.PlacardLoad;
 import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Use;
 import rotagens.core.vehicle.VehicleKind;
 import rotagens.core.vehicle.WheelSpec;
 import rotagens.server.storage.generated.tables.records.AxleRecord;
@@ -65,7 +66,44 @@ public class VehicleRegister {
             PlacardLoad placardAssumes,
             List<AxleOnFile> axles,
             int spares,
-            Map<Position, WheelSpec> wheels) {
+            Map<Position, WheelSpec> wheels,
+            Use use) {
+
+        /** Nothing on record about its use. */
+        public Entry(
+                String unit,
+                String vehicleClass,
+                String yard,
+                VehicleKind kind,
+                String description,
+                Load gvwr,
+                boolean sensorsWork,
+                boolean outdoors,
+                Optional<LocalDate> parkedSince,
+                LoadState usualState,
+                String placardSpot,
+                PlacardLoad placardAssumes,
+                List<AxleOnFile> axles,
+                int spares,
+                Map<Position, WheelSpec> wheels) {
+            this(
+                    unit,
+                    vehicleClass,
+                    yard,
+                    kind,
+                    description,
+                    gvwr,
+                    sensorsWork,
+                    outdoors,
+                    parkedSince,
+                    usualState,
+                    placardSpot,
+                    placardAssumes,
+                    axles,
+                    spares,
+                    wheels,
+                    Use.UNKNOWN);
+        }
 
         public Layout layout() {
             return new Layout(axles.stream().map(AxleOnFile::axle).toList(), spares);
@@ -261,7 +299,8 @@ public class VehicleRegister {
                         PlacardLoad.valueOf(row.getPlacardAssumes()),
                         axles,
                         row.getSpares(),
-                        wheels));
+                        wheels,
+                        Vehicles.use(row)));
     }
 
     private VehicleRecord record(long id) {
@@ -291,6 +330,10 @@ public class VehicleRegister {
         row.setPlacardSpot(entry.placardSpot());
         row.setPlacardAssumes(entry.placardAssumes().name());
         row.setSpares(entry.spares());
+        row.setSeats(entry.use().seats().isPresent() ? entry.use().seats().getAsInt() : null);
+        row.setIsForPay(entry.use().forPay().orElse(null));
+        row.setCombinationRating(entry.use().combination().orElse(null));
+        row.setSpeedSymbol(entry.use().speed().map(Enum::name).orElse(null));
     }
 
     private void writeAxles(long id, Entry entry) {

@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -27,6 +28,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Load;
+import rotagens.core.tire.SpeedSymbol;
 import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleRole;
@@ -36,6 +38,7 @@ import rotagens.core.vehicle.OdometerRun;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
+import rotagens.core.vehicle.Use;
 import rotagens.core.vehicle.Vehicle;
 import rotagens.core.vehicle.VehicleKind;
 import rotagens.server.storage.generated.tables.records.AxleRecord;
@@ -115,7 +118,8 @@ public class Vehicles {
                         WHEEL.ID,
                         WHEEL.PILOT,
                         WHEEL.MAXIMUM_PRESSURE,
-                        WHEEL.MAXIMUM_LOAD)
+                        WHEEL.MAXIMUM_LOAD,
+                        WHEEL.RIM_INCHES)
                 .from(PLACE)
                 .leftJoin(WHEEL)
                 .on(WHEEL.PLACE_ID.eq(PLACE.ID))
@@ -132,7 +136,10 @@ public class Vehicles {
                                                 Optional.ofNullable(row.value5())
                                                         .map(PilotType::valueOf),
                                                 Optional.ofNullable(row.value6()),
-                                                Optional.ofNullable(row.value7())));
+                                                Optional.ofNullable(row.value7()),
+                                                row.value8() == null
+                                                        ? OptionalDouble.empty()
+                                                        : OptionalDouble.of(row.value8())));
                     }
                 });
         Map<Long, Map<Position, Sensor>> fitted = sensors.of(which);
@@ -205,7 +212,17 @@ public class Vehicles {
                 milesPerDay(odometers),
                 Optional.ofNullable(row.get(VEHICLE.PARKED_SINCE)),
                 row.get(VEHICLE.IS_OUTDOORS),
-                sensors);
+                sensors,
+                use(row));
+    }
+
+    /** What decides which rules hold beside the ratings. */
+    static Use use(Record row) {
+        return new Use(
+                row.get(VEHICLE.SEATS) == null ? OptionalInt.empty() : OptionalInt.of(row.get(VEHICLE.SEATS)),
+                Optional.ofNullable(row.get(VEHICLE.IS_FOR_PAY)),
+                Optional.ofNullable(row.get(VEHICLE.COMBINATION_RATING)),
+                Optional.ofNullable(row.get(VEHICLE.SPEED_SYMBOL)).map(SpeedSymbol::valueOf));
     }
 
     /** The vehicle a place belongs to. */

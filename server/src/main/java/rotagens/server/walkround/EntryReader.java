@@ -9,11 +9,14 @@ import org.springframework.stereotype.Component;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.Finding.ClearedBy;
 import rotagens.core.inspection.Gauge;
+import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.TreadEntry;
+import rotagens.core.inspection.Unusual;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.PolicyNumber;
+import rotagens.core.tire.DotCode;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.Tread;
 import rotagens.core.wear.TreadGrid;
@@ -66,7 +69,13 @@ class EntryReader {
                 withLocalSigns(standing, position, grid, Input.orNone(input.findings())),
                 Input.orNone(input.innerFindings()),
                 Input.orNone(input.putRight()),
-                skipped);
+                skipped,
+                typed.optional("dotCode", input.dotCode(), text -> DotCode.parse(text, standing.today()))
+                        .map(DotCode::molded)
+                        .orElse(""),
+                input.confirmed() == null
+                        ? List.of()
+                        : input.confirmed().stream().filter(ASKED::contains).toList());
         typed.unless(
                 figures.look().bound().isEmpty() || tread.isEmpty(),
                 "bound",
@@ -92,8 +101,28 @@ class EntryReader {
         if (figures.putRight().stream().anyMatch(finding -> finding.clearedBy() != ClearedBy.PUT_RIGHT)) {
             typed.wrong("putRight", "A look never clears damage: a tire professional’s verdict does.");
         }
+        askAboutUnusual(standing, position, input, figures, units, typed);
         typed.refuseIfWrong();
         return figures;
+    }
+
+    private static final Set<String> ASKED = Set.of("pressure", "outer", "center", "inner");
+
+    /** A figure far from the last one is asked about once: kept when somebody says that it is right. */
+    private static void askAboutUnusual(
+            Standing standing, Position position, Input input, Figures figures, Units units, Entries typed) {
+        TireState before = standing.state().at(position);
+        if (before.tire().isEmpty()) {
+            return;
+        }
+        Unusual.in(before, WalkRoundPages.reading(standing.today(), "", figures))
+                .forEach((figure, why) -> {
+                    String field = figure.name().toLowerCase(java.util.Locale.ROOT);
+                    boolean shown = figures.grid().isEmpty() || figure == Unusual.Figure.PRESSURE;
+                    if (shown && !input.confirms(field)) {
+                        typed.ask(field, why.in(units));
+                    }
+                });
     }
 
     /** The depths at several places, each wrong one named by place and groove. */

@@ -1,5 +1,7 @@
 package rotagens.server.walkround;
 
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -7,8 +9,9 @@ import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import rotagens.core.fact.Finding.ClearedBy;
-import rotagens.core.fact.OpenFinding;
 import rotagens.core.fact.Reading;
+import rotagens.core.fact.TireFact;
+import rotagens.core.inspection.FactIntake;
 import rotagens.core.inspection.Judgement;
 import rotagens.core.inspection.Provisional;
 import rotagens.core.inspection.TireJudge;
@@ -33,6 +36,7 @@ import rotagens.server.walkround.WalkRoundViews.Entry;
 import rotagens.server.walkround.WalkRoundViews.Facing;
 import rotagens.server.walkround.WalkRoundViews.Open;
 import rotagens.server.walkround.WalkRoundViews.PhotoView;
+import rotagens.server.walkround.WalkRoundViews.StandingView;
 import rotagens.server.walkround.WalkRoundViews.Stop;
 import rotagens.server.walkround.WalkRoundViews.WalkRound;
 
@@ -156,7 +160,16 @@ class WalkRoundPages {
         return new Bands(
                 bands(provisional.cold(), pressure, units),
                 bands(provisional.hot(), pressure, units),
-                bands(provisional.tread(), depth, units));
+                bands(provisional.tread(), depth, units),
+                standing(provisional.rest(), units),
+                standing(provisional.untilCold(), units),
+                standing(provisional.untilTread(), units));
+    }
+
+    private static StandingView standing(Provisional.Standing standing, Units units) {
+        return new StandingView(
+                standing.verdict(),
+                standing.because().map(reason -> reason.says().in(units)).orElse(""));
     }
 
     private static List<BandView> bands(List<Provisional.Band> bands, DoubleUnaryOperator figure, Units units) {
@@ -198,7 +211,9 @@ class WalkRoundPages {
                 figures.putRight(),
                 figures.look().pressureGauge(),
                 figures.look().treadGauge(),
-                figures.skipped());
+                figures.skipped(),
+                figures.dotCode(),
+                figures.confirmed());
     }
 
     static Judgement judge(VehicleState state, Position position, Standing standing) {
@@ -214,34 +229,41 @@ class WalkRoundPages {
                 continue;
             }
             Figures figures = entry.figures();
-            TireState before = state.at(position);
-            List<OpenFinding> stillOpen = before.open().stream()
-                    .filter(open -> !figures.putRight().contains(open.finding()))
-                    .toList();
-            List<OpenFinding> found = figures.found().stream()
-                    .map(one -> new OpenFinding(one.finding(), standing.today(), entry.person(), one.sidewall()))
-                    .toList();
-            Reading reading = new Reading(
-                    standing.today(),
-                    entry.person(),
-                    Optional.empty(),
-                    figures.pressure(),
-                    figures.warmth(),
-                    figures.tread(),
-                    Optional.empty(),
-                    false,
-                    figures.look().bound(),
-                    figures.look().dotOutward());
-            TireState cleared = new TireState(
-                    position,
-                    before.tire(),
-                    before.readings(),
-                    stillOpen,
-                    before.lastProfessional(),
-                    before.causeMended(),
-                    before.asFitted());
-            state = state.with(cleared.with(reading, found));
+            state = taken(standing, state, position, entry);
         }
         return state;
+    }
+
+    private static VehicleState taken(Standing standing, VehicleState state, Position position, Stored entry) {
+        Figures figures = entry.figures();
+        List<TireFact> facts = new ArrayList<>();
+        facts.add(new TireFact.Read(reading(standing.today(), entry.person(), figures)));
+        figures.found()
+                .forEach(one ->
+                        facts.add(new TireFact.Found(one.finding(), one.sidewall(), standing.today(), entry.person())));
+        figures.putRight().forEach(one -> facts.add(new TireFact.PutRight(one, standing.today(), entry.person(), "")));
+        VehicleState now = state;
+        for (TireFact fact : facts) {
+            now = FactIntake.take(now, position, fact, standing.policy(), standing.today())
+                    .after();
+        }
+        return now;
+    }
+
+    /** What was read at one position, as core takes it. */
+    static Reading reading(LocalDate on, String by, Figures figures) {
+        return new Reading(
+                on,
+                by,
+                Optional.empty(),
+                figures.pressure(),
+                figures.warmth(),
+                figures.tread(),
+                Optional.empty(),
+                false,
+                figures.look().bound(),
+                figures.look().dotOutward(),
+                figures.grid(),
+                Optional.empty());
     }
 }

@@ -48,6 +48,8 @@ class WalkRoundStore {
      * @param look what was noted beside the figures
      * @param innerFindings seen on the inner sidewall
      * @param skipped why this position was left out; empty where it wasn't
+     * @param dotCode as read off a tire whose code isn't on file; empty where nobody did
+     * @param confirmed fields whose unusual figure a person has said is right
      */
     record Figures(
             Optional<Pressure> pressure,
@@ -58,10 +60,13 @@ class WalkRoundStore {
             List<Finding> findings,
             List<Finding> innerFindings,
             List<Finding> putRight,
-            String skipped) {
+            String skipped,
+            String dotCode,
+            List<String> confirmed) {
 
         Figures skipped(String reason) {
-            return new Figures(pressure, warmth, tread, grid, look, findings, innerFindings, putRight, reason);
+            return new Figures(
+                    pressure, warmth, tread, grid, look, findings, innerFindings, putRight, reason, dotCode, confirmed);
         }
 
         /** A position nobody looked at, and why. */
@@ -75,7 +80,9 @@ class WalkRoundStore {
                     List.of(),
                     List.of(),
                     List.of(),
-                    reason);
+                    reason,
+                    "",
+                    List.of());
         }
 
         /** All that was found, each on its sidewall. */
@@ -182,7 +189,12 @@ class WalkRoundStore {
                                         findings(row.get(WALK_ROUND_ENTRY.FINDINGS)),
                                         findings(row.get(WALK_ROUND_ENTRY.INNER_FINDINGS)),
                                         findings(row.get(WALK_ROUND_ENTRY.PUT_RIGHT)),
-                                        row.get(WALK_ROUND_ENTRY.SKIP_REASON)))));
+                                        row.get(WALK_ROUND_ENTRY.SKIP_REASON),
+                                        row.get(WALK_ROUND_ENTRY.DOT_CODE),
+                                        row.get(WALK_ROUND_ENTRY.CONFIRMED).isEmpty()
+                                                ? List.of()
+                                                : List.of(row.get(WALK_ROUND_ENTRY.CONFIRMED)
+                                                        .split(","))))));
         return byPlace;
     }
 
@@ -208,6 +220,8 @@ class WalkRoundStore {
         row.setPressureGaugeId(look.pressureGauge());
         row.setTreadGaugeId(look.treadGauge());
         row.setSkipReason(entry.figures().skipped());
+        row.setDotCode(entry.figures().dotCode());
+        row.setConfirmed(String.join(",", entry.figures().confirmed()));
         if (entry.version() == 1) {
             db.executeInsert(row);
         } else {

@@ -27,6 +27,8 @@ final class WalkRoundViews {
      * @param putRight open findings put right on the spot
      * @param skipped why this position is left out; then nothing else is entered
      * @param takenAt when it was read, where the device had no network then; null for now
+     * @param dotCode as read off a tire whose code isn't on file
+     * @param confirmed fields whose unusual figure a person has said is right
      */
     record Input(
             @Nullable String pressure,
@@ -43,7 +45,51 @@ final class WalkRoundViews {
             @Nullable Long pressureGauge,
             @Nullable Long treadGauge,
             @Nullable String skipped,
-            @Nullable Instant takenAt) {
+            @Nullable Instant takenAt,
+            @Nullable String dotCode,
+            @Nullable List<String> confirmed) {
+
+        /** Nothing typed as a code and nothing asked about. */
+        Input(
+                @Nullable String pressure,
+                @Nullable Warmth warmth,
+                @Nullable String outer,
+                @Nullable String center,
+                @Nullable String inner,
+                @Nullable List<List<String>> places,
+                @Nullable TreadBound bound,
+                @Nullable Facing dotFaces,
+                @Nullable List<Finding> findings,
+                @Nullable List<Finding> innerFindings,
+                @Nullable List<Finding> putRight,
+                @Nullable Long pressureGauge,
+                @Nullable Long treadGauge,
+                @Nullable String skipped,
+                @Nullable Instant takenAt) {
+            this(
+                    pressure,
+                    warmth,
+                    outer,
+                    center,
+                    inner,
+                    places,
+                    bound,
+                    dotFaces,
+                    findings,
+                    innerFindings,
+                    putRight,
+                    pressureGauge,
+                    treadGauge,
+                    skipped,
+                    takenAt,
+                    null,
+                    null);
+        }
+
+        /** Whether a person has said that an unusual figure is right. */
+        boolean confirms(String field) {
+            return confirmed != null && confirmed.contains(field);
+        }
 
         /** The places measured, without rows that are blank. */
         List<List<String>> placesOrNone() {
@@ -87,7 +133,9 @@ final class WalkRoundViews {
             List<Finding> putRight,
             @Nullable Long pressureGauge,
             @Nullable Long treadGauge,
-            String skipped) {}
+            String skipped,
+            String dotCode,
+            List<String> confirmed) {}
 
     /**
      * The answer to a save.
@@ -128,7 +176,20 @@ final class WalkRoundViews {
     record PhotoView(long id, int width, int height, Instant at, String by) {}
 
     /** What a figure would mean here, for a device out of reach of the server. */
-    record Bands(List<BandView> cold, List<BandView> hot, List<BandView> tread) {}
+    record Bands(
+            List<BandView> cold,
+            List<BandView> hot,
+            List<BandView> tread,
+            StandingView rest,
+            StandingView untilCold,
+            StandingView untilTread) {}
+
+    /**
+     * What stands of the verdict before anything is measured.
+     *
+     * @param says the reason; empty where all is well
+     */
+    record StandingView(Verdict verdict, String says) {}
 
     /**
      * A range of figures that mean the same.
@@ -168,8 +229,9 @@ final class WalkRoundViews {
      * Finishing.
      *
      * @param skipped why positions were left out or lack what the scope asks for; needed where any does
+     * @param isConfirmed whether an unusual odometer was said to be right
      */
-    record Finish(@Nullable String odometer, @Nullable String skipped) {}
+    record Finish(@Nullable String odometer, @Nullable String skipped, boolean isConfirmed) {}
 
     /** What was written to the history. */
     record Finished(long id, int readings, int unread, Verdict verdict) {}

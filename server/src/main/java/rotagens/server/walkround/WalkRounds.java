@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.inspection.Unusual;
 import rotagens.core.inspection.WalkScope;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Units;
@@ -25,6 +26,7 @@ import rotagens.server.fleet.KeptFleet;
 import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
 import rotagens.server.photos.Photos;
+import rotagens.server.tire.Tires;
 import rotagens.server.tire.Tires.Fitted;
 import rotagens.server.vehicle.Vehicles;
 import rotagens.server.walkround.WalkRoundStore.Figures;
@@ -56,6 +58,7 @@ class WalkRounds {
     private final Fleet fleet;
     private final KeptFleet kept;
     private final FactLog facts;
+    private final Tires tires;
     private final Vehicles vehicles;
     private final People people;
     private final Changes changes;
@@ -69,6 +72,7 @@ class WalkRounds {
             Fleet fleet,
             KeptFleet kept,
             FactLog facts,
+            Tires tires,
             Vehicles vehicles,
             People people,
             Changes changes,
@@ -81,6 +85,7 @@ class WalkRounds {
         this.fleet = fleet;
         this.kept = kept;
         this.facts = facts;
+        this.tires = tires;
         this.vehicles = vehicles;
         this.people = people;
         this.clock = clock;
@@ -199,6 +204,11 @@ class WalkRounds {
         String skipped = typed.text("skipped", finish.skipped(), 200);
         typed.unless(
                 lacking.isEmpty() || !skipped.isEmpty(), "skipped", lackingWords(lacking) + ". Say why, or read them.");
+        odometer.flatMap(read -> standing.onFile()
+                        .odometer()
+                        .flatMap(last -> Unusual.odometer(last.reading(), last.on(), read, standing.today())))
+                .filter(why -> !finish.isConfirmed())
+                .ifPresent(why -> typed.ask("odometer", why.in(units)));
         typed.refuseIfWrong();
         Instant now = clock.instant();
         odometer.ifPresent(reading -> vehicles.readOdometer(standing.onFile(), reading, now, people.me(), "odometer"));
@@ -210,6 +220,19 @@ class WalkRounds {
             }
         });
         facts.record(looks);
+        standing.fitted().forEach((position, fitted) -> {
+            Stored entry = entries.get(fitted.placeId());
+            if (entry != null
+                    && !entry.figures().dotCode().isEmpty()
+                    && fitted.tire().made().isEmpty()) {
+                tires.readDot(
+                        fitted.tire().id(),
+                        entry.figures().dotCode(),
+                        Tires.DotKind.TIRE,
+                        entry.savedAt(),
+                        entry.personId());
+            }
+        });
         lacking.values().stream()
                 .flatMap(List::stream)
                 .forEach(position -> leaveOut(id, standing.placeId(position), entries, skipped, now));

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.inspection.Triage;
 import rotagens.core.inspection.VehicleEvents.Symptom;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueKind;
@@ -65,6 +66,7 @@ class ReportController {
     private final Jobs jobs;
     private final People people;
     private final Changes changes;
+    private final Strikes strikes;
     private final ReportThrottle throttle;
     private final OnceOnly onceOnly;
 
@@ -75,6 +77,7 @@ class ReportController {
             Jobs jobs,
             People people,
             Changes changes,
+            Strikes strikes,
             ReportThrottle throttle,
             OnceOnly onceOnly) {
         this.history = history;
@@ -83,6 +86,7 @@ class ReportController {
         this.jobs = jobs;
         this.people = people;
         this.changes = changes;
+        this.strikes = strikes;
         this.throttle = throttle;
         this.onceOnly = onceOnly;
     }
@@ -146,6 +150,90 @@ class ReportController {
                 .toList();
     }
 
+    /**
+     * A check a report asks for.
+     *
+     * @param known what is on record for it
+     * @param suspicious whether that already speaks for it
+     * @param found what the check came to; null while nobody has made it
+     */
+    record CheckView(
+            Triage.Check check,
+            String title,
+            List<String> known,
+            boolean suspicious,
+            @Nullable Boolean found,
+            @Nullable String note,
+            @Nullable String by) {}
+
+    /**
+     * What a report asks to be checked, in that order.
+     *
+     * @param first what has to be known before anything is touched; null where nothing does
+     * @param next the check to do next; null once all are done
+     */
+    record TriageView(@Nullable String first, List<CheckView> checks, Triage.@Nullable Check next) {}
+
+    record CheckResult(
+            Triage.@Nullable Check check,
+            @Nullable Boolean found,
+            @Nullable String note) {}
+
+    /** The known figures of a report laid out in the order to check them. */
+    @GetMapping("/api/reports/{id}/triage")
+    @Transactional(readOnly = true)
+    public TriageView triage(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+        Reported report = history.report(id);
+        Standing standing = fleet.get(report.vehicleId());
+        Triage triage = Triage.of(
+                standing.state(),
+                history.of(report.vehicleId()),
+                report.symptom(),
+                standing.policy(),
+                standing.today());
+        Map<Triage.Check, VehicleHistory.Checked> done = new LinkedHashMap<>();
+        report.checked().forEach(one -> done.put(one.check(), one));
+        return new TriageView(
+                triage.first().map(words -> words.in(units)).orElse(null),
+                triage.steps().stream()
+                        .map(step -> new CheckView(
+                                step.check(),
+                                step.check().words(),
+                                step.known().stream()
+                                        .map(known -> known.in(units))
+                                        .toList(),
+                                step.suspicious(),
+                                Optional.ofNullable(done.get(step.check()))
+                                        .map(VehicleHistory.Checked::found)
+                                        .orElse(null),
+                                Optional.ofNullable(done.get(step.check()))
+                                        .map(VehicleHistory.Checked::note)
+                                        .orElse(null),
+                                Optional.ofNullable(done.get(step.check()))
+                                        .map(VehicleHistory.Checked::by)
+                                        .orElse(null)))
+                        .toList(),
+                triage.next(done.keySet()).orElse(null));
+    }
+
+    /** What one check came to. */
+    @PostMapping("/api/reports/{id}/checks")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Transactional
+    public void check(@PathVariable long id, @RequestBody CheckResult typed) {
+        changes.draftsOnly();
+        Entries wrong = new Entries();
+        wrong.unless(typed.check() != null, "check", "Choose which check was made.");
+        wrong.unless(typed.found() != null, "found", "Say whether it found the cause.");
+        String note = wrong.text("note", typed.note(), 300);
+        wrong.unless(
+                typed.found() == null || !typed.found() || !note.isEmpty(),
+                "note",
+                "Say in a few words what was found.");
+        wrong.refuseIfWrong();
+        history.checked(id, new VehicleHistory.Checked(typed.check(), typed.found(), note, people.named(people.me())));
+    }
+
     /** Lets a report count or not. One that counts may be put on a day: a lamp or a soft tire asks to gauge every corner. */
     @PostMapping("/api/reports/{id}/review")
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -160,6 +248,9 @@ class ReportController {
         wrong.refuseIfWrong();
         Reported report = history.review(id, typed.state(), note, people.me());
         changes.only(report.vehicleId());
+        if (typed.state() == State.COUNTED && report.symptom() == Symptom.STRUCK) {
+            strikes.record(fleet.get(report.vehicleId()), report.corner(), report.at(), people.me());
+        }
         if (typed.plan() != null && typed.state() == State.COUNTED) {
             plan(report, typed.plan());
         }

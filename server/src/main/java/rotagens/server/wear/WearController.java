@@ -3,10 +3,12 @@ package rotagens.server.wear;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -19,13 +21,15 @@ import rotagens.core.inspection.WearCause;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.PolicyNumber;
+import rotagens.core.vehicle.Position;
 import rotagens.core.wear.Tread;
 import rotagens.core.wear.TreadCase;
 import rotagens.core.wear.WearPattern.Shape;
 import rotagens.server.events.VehicleHistory;
+import rotagens.server.fleet.Fleet;
+import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.people.People;
 import rotagens.server.policy.Policies;
-import rotagens.server.vehicle.Vehicles;
 import rotagens.server.wear.WearPages.WearPage;
 import rotagens.server.web.Entries;
 
@@ -36,6 +40,7 @@ class WearController {
     record NewEvent(
             VehicleEvents.@Nullable Kind kind,
             @Nullable LocalDate day,
+            @Nullable String position,
             @Nullable String note) {}
 
     /** One pattern as a card: how the fleet's own rule tells it, its causes, most likely first, and what to do. */
@@ -67,7 +72,8 @@ class WearController {
 
     private final WearPages pages;
     private final VehicleHistory history;
-    private final Vehicles vehicles;
+    private final Fleet fleet;
+    private final Strikes strikes;
     private final People people;
     private final Policies policies;
     private final java.time.Clock clock;
@@ -76,13 +82,15 @@ class WearController {
     WearController(
             WearPages pages,
             VehicleHistory history,
-            Vehicles vehicles,
+            Fleet fleet,
+            Strikes strikes,
             People people,
             Policies policies,
             java.time.Clock clock) {
         this.pages = pages;
         this.history = history;
-        this.vehicles = vehicles;
+        this.fleet = fleet;
+        this.strikes = strikes;
         this.people = people;
         this.policies = policies;
         this.clock = clock;
@@ -95,17 +103,34 @@ class WearController {
 
     @PostMapping("/api/vehicles/{id}/events")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void happened(@PathVariable long id, @RequestBody NewEvent typed) {
+    @Transactional
+    public void happened(@PathVariable long id, @RequestBody NewEvent typed) {
         LocalDate today = LocalDate.now(clock);
-        vehicles.get(id);
+        Standing standing = fleet.get(id);
         Entries wrong = new Entries();
         wrong.unless(typed.kind() != null, "kind", "Choose what happened.");
         LocalDate day = typed.day() == null ? today : typed.day();
         wrong.unless(!day.isAfter(today), "day", "This day lies ahead. Check the date.");
         wrong.unless(day.isAfter(today.minusYears(20)), "day", "Over twenty years ago. Check the year.");
         String note = wrong.text("note", typed.note(), 300);
+        String corner = typed.position() == null ? "" : typed.position().strip();
+        Optional<Position> position =
+                corner.isEmpty() ? Optional.empty() : wrong.attempt("position", () -> Position.parse(corner));
+        wrong.unless(
+                position.isEmpty() || standing.onFile().places().containsKey(position.get()),
+                "position",
+                "This vehicle has no position " + corner + ".");
         wrong.refuseIfWrong();
-        history.record(id, typed.kind(), day, note, people.me());
+        history.record(id, typed.kind(), day, position.map(standing::placeId).orElse(null), note, people.me());
+        if (typed.kind() == VehicleEvents.Kind.CURB_STRIKE) {
+            strikes.record(
+                    standing,
+                    position.map(Position::code).orElse(""),
+                    day.equals(today)
+                            ? clock.instant()
+                            : day.atTime(12, 0).atZone(clock.getZone()).toInstant(),
+                    people.me());
+        }
     }
 
     @GetMapping("/api/wear/patterns")

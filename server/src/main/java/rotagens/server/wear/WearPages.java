@@ -98,7 +98,7 @@ class WearPages {
     /** The end of the line ahead: miles on the odometer, and depths in 32nds. */
     record AheadView(double miles, double likely, double least, double most) {}
 
-    record EventView(VehicleEvents.Kind kind, String words, LocalDate on, String note, String by) {}
+    record EventView(VehicleEvents.Kind kind, String words, LocalDate on, String note, String by, String corner) {}
 
     record ReportView(
             long id,
@@ -133,7 +133,8 @@ class WearPages {
                         .map(position -> tire(standing, position, events, units))
                         .toList(),
                 history.happened(vehicleId).stream()
-                        .map(one -> new EventView(one.kind(), one.kind().words(), one.on(), one.note(), one.by()))
+                        .map(one -> new EventView(
+                                one.kind(), one.kind().words(), one.on(), one.note(), one.by(), one.corner()))
                         .toList(),
                 history.reports(vehicleId).stream().map(WearPages::view).toList());
     }

@@ -42,6 +42,11 @@ public final class Entries {
         return clean;
     }
 
+    /** Asks about a figure that is far from what was expected; it is kept once a person says that it is right. */
+    public void ask(String field, String question) {
+        wrong.add(new Problem.Field(field, question, true));
+    }
+
     /** Notes a message at a field unless all is well there. */
     public void unless(boolean allIsWell, String field, String message) {
         if (!allIsWell) {

@@ -19,8 +19,18 @@ public record Problem(
         List<Field> fields,
         @Nullable Object current) {
 
-    /** One wrong entry; {@code field} is its path in the request, for example {@code tread.outer}. */
-    public record Field(String field, String message) {}
+    /**
+     * One wrong entry.
+     *
+     * @param field its path in the request, for example {@code tread.outer}
+     * @param ask whether it is only far from what was expected, and is kept once a person says that it is right
+     */
+    public record Field(String field, String message, boolean ask) {
+
+        public Field(String field, String message) {
+            this(field, message, false);
+        }
+    }
 
     public static Problem of(int status, String title, String detail) {
         return new Problem("about:blank", title, status, detail, List.of(), null);

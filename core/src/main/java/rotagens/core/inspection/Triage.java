@@ -1,0 +1,266 @@
+package rotagens.core.inspection;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import rotagens.core.alert.AlertKind;
+import rotagens.core.fact.Reading;
+import rotagens.core.inspection.VehicleEvents.Kind;
+import rotagens.core.inspection.VehicleEvents.Symptom;
+import rotagens.core.measure.Phrase;
+import rotagens.core.policy.Policy;
+import rotagens.core.vehicle.Position.OnAxle;
+import rotagens.core.vehicle.Side;
+import rotagens.core.wear.Tread;
+
+/**
+ * What a driver's report asks to be checked, in that order, each check with what is on record for it. Pressure is the cause until
+ * proven otherwise; only what a check finds becomes work.
+ *
+ * @param first what has to be known before anything is touched; empty where nothing does
+ */
+public record Triage(Optional<Phrase> first, List<Step> steps) {
+
+    /** A check. */
+    public enum Check {
+        STRIKE("Sidewalls, wheel and joints at the strike"),
+        PRESSURES("Cold pressures, left against right"),
+        TREAD("Tread across each axle"),
+        ALIGNMENT("Alignment"),
+        JOINTS("Shocks and joints"),
+        BALANCE("Balance, bead and flat spots"),
+        THRESHOLD("Target against warning threshold");
+
+        private final String words;
+
+        Check(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * One check.
+     *
+     * @param known what is on record for it, newest first
+     * @param suspicious whether what is on record already speaks for it
+     */
+    public record Step(Check check, List<Phrase> known, boolean suspicious) {}
+
+    private static final double DRIFTS_PSI = 10;
+    private static final double UNEVEN_32NDS = 2;
+    private static final Set<Symptom> PULLS =
+            EnumSet.of(Symptom.PULL_LEFT, Symptom.PULL_RIGHT, Symptom.WHEEL_OFF_CENTER);
+
+    /** What to check for a symptom, with the figures of a vehicle. */
+    public static Triage of(
+            VehicleState vehicle, VehicleEvents events, Symptom symptom, Policy policy, LocalDate today) {
+        List<Step> steps = new ArrayList<>();
+        for (Check check : order(symptom)) {
+            steps.add(
+                    switch (check) {
+                        case PRESSURES -> pressures(vehicle, policy, today);
+                        case TREAD -> tread(vehicle);
+                        case ALIGNMENT -> last(check, events, List.of(Kind.ALIGNMENT), today);
+                        case JOINTS -> last(check, events, List.of(Kind.SHOCKS, Kind.JOINTS), today);
+                        case STRIKE -> strikes(vehicle, events);
+                        case BALANCE -> balance(vehicle);
+                        case THRESHOLD -> threshold(vehicle, policy, today);
+                    });
+        }
+        Optional<Phrase> first = symptom.asksToGaugeAll()
+                ? Optional.of(Phrase.of(
+                        "Gauge every tire, fill none. A lamp that names a corner is no proof of that corner."))
+                : symptom == Symptom.STRUCK
+                        ? Optional.of(
+                                Phrase.of("Look at both sidewalls, the wheel and the joints there before it rolls on."))
+                        : Optional.empty();
+        return new Triage(first, List.copyOf(steps));
+    }
+
+    private static List<Check> order(Symptom symptom) {
+        return switch (symptom) {
+            case PULL_LEFT, PULL_RIGHT, WHEEL_OFF_CENTER ->
+                List.of(Check.PRESSURES, Check.TREAD, Check.ALIGNMENT, Check.JOINTS, Check.STRIKE);
+            case VIBRATION, NOISE -> List.of(Check.BALANCE, Check.TREAD, Check.JOINTS, Check.PRESSURES, Check.STRIKE);
+            case HARSH_RIDE, LONGER_STOPPING -> List.of(Check.PRESSURES, Check.JOINTS, Check.TREAD);
+            case LAMP, SOFT_TIRE -> List.of(Check.PRESSURES, Check.THRESHOLD, Check.STRIKE);
+            case STRUCK -> List.of(Check.STRIKE, Check.PRESSURES, Check.ALIGNMENT, Check.JOINTS);
+        };
+    }
+
+    /** Whether a symptom is a pull: 10 psi low on one side does that. */
+    public static boolean isPull(Symptom symptom) {
+        return PULLS.contains(symptom);
+    }
+
+    private static Step pressures(VehicleState vehicle, Policy policy, LocalDate today) {
+        List<Phrase> known = new ArrayList<>();
+        boolean suspicious = false;
+        for (int axle = 1; axle <= vehicle.vehicle().layout().axles().size(); axle++) {
+            List<TireState> here = on(vehicle, axle);
+            List<Phrase> figures = here.stream().map(Triage::gauged).toList();
+            known.add(Phrase.of("Axle {}: {}", axle, Phrase.join(figures, ", ")));
+            double left = mean(here, Side.LEFT);
+            double right = mean(here, Side.RIGHT);
+            if (Math.abs(left - right) >= DRIFTS_PSI - 1e-6) {
+                suspicious = true;
+                known.add(Phrase.of(
+                        "Axle {} is {} psi lower on the {}: a vehicle drifts to that side",
+                        axle,
+                        Math.round(Math.abs(left - right)),
+                        left < right ? "left" : "right"));
+            }
+            suspicious |= here.stream().anyMatch(state -> isLow(vehicle, state, policy, today));
+        }
+        return new Step(Check.PRESSURES, known, suspicious);
+    }
+
+    private static boolean isLow(VehicleState vehicle, TireState state, Policy policy, LocalDate today) {
+        boolean alerted = state.alerts().open().stream()
+                .anyMatch(alert -> alert.kind() == AlertKind.RAN_LOW
+                        || alert.kind() == AlertKind.UNDER_MINIMUM
+                        || alert.kind() == AlertKind.LEAK
+                        || alert.kind() == AlertKind.SUSPECTED_LEAK);
+        return alerted
+                || state.tire().isPresent()
+                        && FactIntake.inForce(vehicle, state.position(), policy, today)
+                                .target()
+                                .flatMap(target -> state.lastCold()
+                                        .flatMap(Reading::pressure)
+                                        .filter(read -> read.psi() < 0.95 * target.psi()))
+                                .isPresent();
+    }
+
+    private static Phrase gauged(TireState state) {
+        return state.lastCold()
+                .map(cold -> Phrase.of(
+                        "{} {} on {}", state.position().code(), cold.pressure().orElseThrow(), cold.on()))
+                .orElse(Phrase.of("{} never gauged cold", state.position().code()));
+    }
+
+    private static double mean(List<TireState> here, Side side) {
+        return here.stream()
+                .filter(state -> ((OnAxle) state.position()).side() == side)
+                .flatMap(state -> state.lastCold().flatMap(Reading::pressure).stream())
+                .mapToDouble(read -> read.psi())
+                .average()
+                .orElse(Double.NaN);
+    }
+
+    private static List<TireState> on(VehicleState vehicle, int axle) {
+        return vehicle.tires().values().stream()
+                .filter(state -> state.position() instanceof OnAxle on && on.axle() == axle)
+                .toList();
+    }
+
+    private static Step tread(VehicleState vehicle) {
+        List<Phrase> known = new ArrayList<>();
+        boolean suspicious = false;
+        for (TireState state : vehicle.tires().values()) {
+            Optional<TireState.Dated<Tread>> read = state.completeTread();
+            if (!(state.position() instanceof OnAxle)) {
+                continue;
+            }
+            if (read.isEmpty()) {
+                known.add(Phrase.of("{} never measured across", state.position().code()));
+                continue;
+            }
+            Tread tread = read.get().value();
+            double apart = Math.abs(tread.outer().orElseThrow().thirtySeconds()
+                    - tread.inner().orElseThrow().thirtySeconds());
+            suspicious |= apart >= UNEVEN_32NDS - 1e-9;
+            known.add(Phrase.of(
+                    "{} {} · {} · {} on {}{}",
+                    state.position().code(),
+                    tread.outer().get(),
+                    tread.center().orElseThrow(),
+                    tread.inner().get(),
+                    read.get().on(),
+                    apart >= UNEVEN_32NDS - 1e-9 ? ": one shoulder" : ""));
+        }
+        return new Step(Check.TREAD, known, suspicious);
+    }
+
+    private static Step last(Check check, VehicleEvents events, List<Kind> kinds, LocalDate today) {
+        List<Phrase> known = new ArrayList<>();
+        boolean recent = true;
+        for (Kind kind : kinds) {
+            Optional<LocalDate> on = events.last(kind);
+            known.add(on.map(day -> Phrase.of("Last {}: {}", kind.words(), day))
+                    .orElse(Phrase.of("Never {} on record", kind.words())));
+            recent &= on.filter(day -> day.isAfter(today.minusYears(1))).isPresent();
+        }
+        return new Step(check, known, !recent);
+    }
+
+    private static Step strikes(VehicleState vehicle, VehicleEvents events) {
+        List<Phrase> known = new ArrayList<>();
+        vehicle.tires().values().stream()
+                .flatMap(state -> state.alerts().open().stream()
+                        .filter(alert -> alert.kind() == AlertKind.STRIKE)
+                        .map(alert -> Phrase.of(
+                                "Struck at {} on {}, not looked at yet",
+                                state.position().code(),
+                                alert.on())))
+                .forEach(known::add);
+        boolean open = !known.isEmpty();
+        events.events().stream()
+                .filter(event -> event.kind() == Kind.CURB_STRIKE)
+                .max(Comparator.comparing(VehicleEvents.Event::on))
+                .ifPresent(event -> known.add(Phrase.of("Last strike on record: {}", event.on())));
+        return new Step(Check.STRIKE, known.isEmpty() ? List.of(Phrase.of("No strike on record")) : known, open);
+    }
+
+    private static Step balance(VehicleState vehicle) {
+        List<Phrase> known = vehicle.tires().values().stream()
+                .flatMap(state -> state.open().stream()
+                        .filter(open -> open.finding().wearShape().isPresent())
+                        .map(open -> Phrase.of(
+                                "{}: {} since {}",
+                                state.position().code(),
+                                open.finding().words(),
+                                open.on())))
+                .toList();
+        return new Step(
+                Check.BALANCE,
+                known.isEmpty() ? List.of(Phrase.of("Nothing seen or felt on record")) : known,
+                !known.isEmpty());
+    }
+
+    private static Step threshold(VehicleState vehicle, Policy policy, LocalDate today) {
+        List<Phrase> known = new ArrayList<>();
+        boolean[] close = {false};
+        vehicle.pressures(policy, today).axles().forEach((axle, answer) -> {
+            boolean both =
+                    answer.warning().isPresent() && answer.target().pressure().isPresent();
+            known.add(
+                    both
+                            ? Phrase.of(
+                                    "Axle {}: warns at {}, target {}",
+                                    axle,
+                                    answer.warning().get(),
+                                    answer.target().pressure().get())
+                            : Phrase.of("Axle {}: where it warns isn’t on record", axle));
+            close[0] |= both
+                    && answer.warning().get().psi()
+                            > 0.95 * answer.target().pressure().get().psi();
+        });
+        return new Step(Check.THRESHOLD, known, close[0]);
+    }
+
+    /** The check to do next: the first that nobody has done; empty once all are. */
+    public Optional<Check> next(Set<Check> done) {
+        return steps.stream()
+                .map(Step::check)
+                .filter(check -> !done.contains(check))
+                .findFirst();
+    }
+}

@@ -1,0 +1,99 @@
+package rotagens.core.inspection;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import rotagens.core.fact.Reading;
+import rotagens.core.fact.Warmth;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.wear.Tread;
+
+/**
+ * Figures far from the last ones. A typing error is not a fact, so they are asked about once, before they are kept: a pressure over
+ * 15 % or 10 psi off, a tread that has grown, more than 1,500 miles a day.
+ */
+public final class Unusual {
+
+    /** The figures that can be far off. */
+    public enum Figure {
+        PRESSURE,
+        OUTER,
+        CENTER,
+        INNER,
+        ODOMETER
+    }
+
+    private static final double SHARE = 0.15;
+    private static final double PSI = 10;
+    /** Two people read one groove up to a mark apart. */
+    private static final double GROWN_32NDS = 1;
+
+    private static final double MILES_A_DAY = 1_500;
+
+    private Unusual() {}
+
+    /** What to ask about a reading, by figure; empty where all of it is near the last one. */
+    public static Map<Figure, Phrase> in(TireState before, Reading read) {
+        Map<Figure, Phrase> asked = new LinkedHashMap<>();
+        read.pressure()
+                .flatMap(psi -> pressure(before, psi, read.warmth()))
+                .ifPresent(why -> asked.put(Figure.PRESSURE, why));
+        groove(before, read, Tread::outer).ifPresent(why -> asked.put(Figure.OUTER, why));
+        groove(before, read, Tread::center).ifPresent(why -> asked.put(Figure.CENTER, why));
+        groove(before, read, Tread::inner).ifPresent(why -> asked.put(Figure.INNER, why));
+        return asked;
+    }
+
+    private static Optional<Phrase> pressure(TireState before, Pressure read, Warmth warmth) {
+        return before.lastPressure()
+                // A hot tire reads high, so only what lies under a cold figure is odd, and the other way round.
+                .filter(last -> last.warmth() == warmth
+                        || (warmth == Warmth.COLD)
+                                == (read.psi() > last.pressure().orElseThrow().psi()))
+                .filter(last -> {
+                    double psi = last.pressure().orElseThrow().psi();
+                    double off = Math.abs(read.psi() - psi);
+                    return off > PSI + 1e-6 || off > SHARE * psi + 1e-6;
+                })
+                .map(last -> Phrase.of(
+                        "{} is far from the {} of {}. Gauge it again; if it is right, say so.",
+                        read,
+                        last.pressure().orElseThrow(),
+                        last.on()));
+    }
+
+    private static Optional<Phrase> groove(
+            TireState before, Reading read, Function<Tread, Optional<TreadDepth>> groove) {
+        return groove.apply(read.tread())
+                .flatMap(now -> before.readings().stream()
+                        .filter(last -> groove.apply(last.tread()).isPresent())
+                        .findFirst()
+                        .filter(last -> now.thirtySeconds()
+                                > groove.apply(last.tread()).get().thirtySeconds() + GROWN_32NDS + 1e-9)
+                        .map(last -> Phrase.of(
+                                "{} is deeper than the {} of {}, and no tread grows. Measure it again; if it is right, say so.",
+                                now,
+                                groove.apply(last.tread()).get(),
+                                last.on())));
+    }
+
+    /** What to ask about an odometer: more miles a day than anybody drives. */
+    public static Optional<Phrase> odometer(Distance last, LocalDate lastOn, Distance read, LocalDate on) {
+        long days = Math.max(1, ChronoUnit.DAYS.between(lastOn, on));
+        double miles = read.miles() - last.miles();
+        return miles > MILES_A_DAY * days
+                ? Optional.of(Phrase.of(
+                        "{} is {} more than the {} of {}. Read it again; if it is right, say so.",
+                        read,
+                        Distance.miles(Math.rint(miles)),
+                        last,
+                        lastOn))
+                : Optional.empty();
+    }
+}
