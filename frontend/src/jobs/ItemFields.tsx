@@ -13,6 +13,17 @@ import type { Result } from './DoneDialog'
 type Item = Schemas['Item']
 type After = Item['after'][number]
 
+type Repair = NonNullable<Schemas['Result']['repair']>
+
+const REPAIRS: readonly (readonly [Repair, string])[] = [
+  ['CORE', 'new valve core'],
+  ['STEM', 'new valve stem or grommet'],
+  ['BEAD', 'bead cleaned and seated anew'],
+  ['PUNCTURE', 'puncture repaired from inside'],
+  ['WHEEL', 'wheel repaired or changed'],
+  ['NONE_FOUND', 'looked for with soap or a dip tank, none found'],
+]
+
 /** What has to be on record after each kind of work, in the order it is done. */
 export function ItemFields(props: {
   item: Item
@@ -82,6 +93,23 @@ export function ItemFields(props: {
         >
           <MenuItem value="HUB">hub-piloted</MenuItem>
           <MenuItem value="STUD">stud-piloted</MenuItem>
+        </TextField>
+      )}
+      {needs('REPAIR') && (
+        <TextField
+          select
+          label="Leak"
+          value={result?.repair ?? ''}
+          onChange={(event) => onChange({ repair: event.target.value as Repair })}
+          error={wrong('repair') !== undefined}
+          helperText={wrong('repair')}
+          sx={{ width: 300 }}
+        >
+          {REPAIRS.map(([repair, words]) => (
+            <MenuItem key={repair} value={repair}>
+              {words}
+            </MenuItem>
+          ))}
         </TextField>
       )}
       {needs('TORQUE') && figure('torque', 'Wrench set to', units === 'US' ? 'ft·lb' : 'N·m', 180)}

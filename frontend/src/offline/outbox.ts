@@ -219,9 +219,13 @@ class Outbox {
   }
 
   /** Marks a walk-round to be finished once everything entered in it has been taken. */
-  async finishLater(vehicleId: number, odometer: string, skipped: string) {
+  async finishLater(vehicleId: number, odometer: string, skipped: string, confirmed = false) {
     const sheet = this.sheet(vehicleId)
-    if (sheet) await this.putSheet({ ...sheet, finish: { odometer, skipped, key: onceKey(), ...this.byMe() } })
+    if (sheet)
+      await this.putSheet({
+        ...sheet,
+        finish: { odometer, skipped, key: onceKey(), ...(confirmed && { confirmed }), ...this.byMe() },
+      })
   }
 
   /** How many things wait to be sent. */
@@ -475,7 +479,11 @@ class Outbox {
       const done = await answerOf(
         api.POST('/api/walk-rounds/{id}/finish', {
           params: { path: { id }, query: { units: sheet.units }, header: { 'Idempotency-Key': finish.key } },
-          body: { odometer: finish.odometer, skipped: finish.skipped },
+          body: {
+            odometer: finish.odometer,
+            skipped: finish.skipped,
+            ...(finish.confirmed && { confirmed: true }),
+          },
         }),
       )
       this.finished.set(sheet.vehicleId, done)

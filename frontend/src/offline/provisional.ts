@@ -1,4 +1,4 @@
-import type { Schemas, Verdict } from '../api/client'
+import type { Schemas, Units, Verdict } from '../api/client'
 import type { Draft } from '../vehicle/walk-round/draft'
 
 type Band = Schemas['BandView']
@@ -11,32 +11,57 @@ export interface Provisional {
   says: { verdict: Verdict; words: string }[]
 }
 
-/** The plain figure that was typed; undefined where it names a unit or isn't one: the server will read that. */
-function plain(text: string): number | undefined {
-  const clean = text.trim().replace(',', '.')
-  return /^\d+(\.\d+)?$/.test(clean) ? Number(clean) : undefined
+/** How much of the reader's bare unit one of a named unit is: psi or kPa for pressures, 32nds or mm for depths. */
+const PRESSURE: Record<Units, Record<string, number>> = {
+  US: { psi: 1, kpa: 1 / 6.894757293168361, bar: 100 / 6.894757293168361 },
+  METRIC: { psi: 6.894757293168361, kpa: 1, bar: 100 },
+}
+const DEPTH: Record<Units, Record<string, number>> = {
+  US: { '/32': 1, '/32 in': 1, mm: 32 / 25.4 },
+  METRIC: { '/32': 25.4 / 32, '/32 in': 25.4 / 32, mm: 1 },
+}
+
+/** The figure that was typed, in the reader's bare unit; undefined where it isn't one: the server will say so. */
+function plain(text: string, units: Record<string, number>): number | undefined {
+  const read = /^(\d+(?:\.\d+)?)\s*(.*)$/.exec(text.trim().replace(',', '.').toLowerCase())
+  if (!read) return undefined
+  const [, figure, unit] = read
+  const factor = unit === '' ? 1 : units[unit ?? '']
+  return factor === undefined ? undefined : Number(figure) * factor
 }
 
 function bandOf(bands: Band[], figure: number): Band | undefined {
   return bands.findLast((band) => band.from <= figure + 1e-9)
 }
 
+/**
+ * Begins with the verdict that stands and can only make it worse, or better where core sent along that a measurement may: a good
+ * pressure never hides an open bulge.
+ */
 export function provisional(
   stop: Schemas['Stop'],
   draft: Draft,
   findings: Schemas['Choice'][] | undefined,
+  units: Units = 'US',
 ): Provisional {
   const says: Provisional['says'] = []
+  const stands = (standing: Schemas['StandingView'] | undefined) => {
+    if (standing && standing.verdict !== 'FIT') says.push({ verdict: standing.verdict, words: standing.says })
+  }
+  stands(stop.bands.rest)
   const add = (band: Band | undefined) => {
     if (band && band.verdict !== 'FIT') says.push({ verdict: band.verdict, words: band.says })
   }
-  const pressure = plain(draft.pressure)
+  const pressure = plain(draft.pressure, PRESSURE[units])
+  if (pressure === undefined || draft.warmth !== 'COLD') stands(stop.bands.untilCold)
   if (pressure !== undefined) {
     add(bandOf(draft.warmth === 'COLD' ? stop.bands.cold : stop.bands.hot, pressure))
   }
   const depths = (draft.places.length > 0 ? draft.places.flat() : [draft.outer, draft.center, draft.inner])
-    .map(plain)
+    .map((depth) => plain(depth, DEPTH[units]))
     .filter((depth) => depth !== undefined)
+  const everyGroove = draft.places.length > 0 ? depths.length === draft.places.flat().length : depths.length === 3
+  if (!everyGroove) stands(stop.bands.untilTread)
   if (depths.length > 0) add(bandOf(stop.bands.tread, Math.min(...depths)))
   for (const found of [...draft.findings, ...draft.innerFindings]) {
     const choice = findings?.find((one) => one.finding === found)

@@ -57,7 +57,7 @@ export interface Sheet {
   keptAt: string
   /** Started out of reach under this key. */
   startKey?: string
-  finish?: { odometer: string; skipped: string; key: string; by?: Hand; problem?: Problem }
+  finish?: { odometer: string; skipped: string; confirmed?: boolean; key: string; by?: Hand; problem?: Problem }
 }
 
 interface Yard extends DBSchema {

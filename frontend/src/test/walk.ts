@@ -36,6 +36,9 @@ export const stop: Schemas['Stop'] = {
       { from: 2.01, verdict: 'PLAN', says: 'Pull point: 3/32 in' },
       { from: 3.01, verdict: 'FIT', says: '' },
     ],
+    rest: { verdict: 'FIT', says: '' },
+    untilCold: { verdict: 'FIT', says: '' },
+    untilTread: { verdict: 'FIT', says: '' },
   },
 }
 
@@ -68,5 +71,7 @@ export const entryOf = (body: unknown, version: number): Schemas['Entry'] => ({
   innerFindings: [],
   putRight: [],
   skipped: '',
+  dotCode: '',
+  confirmed: [],
   ...(body as object),
 })

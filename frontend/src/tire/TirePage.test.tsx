@@ -23,6 +23,7 @@ const tire: Schemas['TirePage'] = {
   stays: [{ vehicleId: 3, where: 'LC-03 2LI', from: '2021-05-01T12:00:00Z', odometerOn: '26,257 mi' }],
   milesAreWhole: false,
   miles: '38,475 mi',
+  alerts: [],
   open: ['Bulge'],
   byEdge: [
     { at: '2026-11-20T12:00:00Z', where: 'LC-03 1L', dotSide: '9/32 in', center: '9/32 in', otherSide: '6/32 in' },
@@ -38,6 +39,7 @@ const tire: Schemas['TirePage'] = {
       what: 'Fitted · at 26,257 mi',
       by: 'Rafe Halloran',
       canBeCorrected: true,
+      isVoided: false,
     },
   ],
 }

@@ -15,6 +15,7 @@ import { LoadingLines } from '../ui/Loading'
 import { Page } from '../ui/Page'
 import { Table } from '../ui/Table'
 import { day, moment } from '../units/format'
+import { Alerts } from './Alerts'
 import { CodeDialog } from './CodeDialog'
 import { CorrectDialog } from './CorrectDialog'
 import { FitDialog } from './FitDialog'
@@ -22,8 +23,18 @@ import { NumbersDialog } from './NumbersDialog'
 import { PutAwayDialog } from './PutAwayDialog'
 import { RetreadDialog } from './RetreadDialog'
 import { SwapDialog } from './SwapDialog'
+import { VoidDialog } from './VoidDialog'
 
-type Open = 'fit' | 'swap' | 'away' | 'code' | 'retread' | 'numbers' | { correct: Schemas['TireLine'] } | null
+type Open =
+  | 'fit'
+  | 'swap'
+  | 'away'
+  | 'code'
+  | 'retread'
+  | 'numbers'
+  | { correct: Schemas['TireLine'] }
+  | { mistyped: Schemas['TireLine'] }
+  | null
 
 /** One tire: what is molded on it, where it is and was, what it has given, and moving it. */
 export function TirePage() {
@@ -98,6 +109,7 @@ export function TirePage() {
               )}
             </Box>
             <Box sx={{ fontFamily: mono, mt: 0.5 }}>{tire.dot ? `DOT ${tire.dot}` : 'DOT code not read'}</Box>
+            {tire.gas && <Box sx={{ mt: 0.5 }}>Filled with {tire.gas}</Box>}
             <Gave tire={tire} />
           </Box>
           <FactList facts={tire.facts} />
@@ -125,6 +137,7 @@ export function TirePage() {
               ))}
             </Table>
           )}
+          <Alerts alerts={tire.alerts} />
           <ByEdge rows={tire.byEdge} />
           <TirePhotos photos={tire.photos} />
           <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 3, mb: 0.75 }}>
@@ -139,7 +152,12 @@ export function TirePage() {
                 <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
                   {line.where}
                 </Box>
-                <td>{line.what}</td>
+                <Box
+                  component="td"
+                  sx={line.isVoided ? { color: 'text.secondary', textDecoration: 'line-through' } : {}}
+                >
+                  {line.what}
+                </Box>
                 <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
                   {line.by}
                 </Box>
@@ -147,6 +165,11 @@ export function TirePage() {
                   {may && line.canBeCorrected && (
                     <Button size="small" sx={{ p: 0, minHeight: 24 }} onClick={() => setOpen({ correct: line })}>
                       Correct…
+                    </Button>
+                  )}
+                  {may && line.readingId !== undefined && !line.isVoided && (
+                    <Button size="small" sx={{ p: 0, minHeight: 24 }} onClick={() => setOpen({ mistyped: line })}>
+                      Void…
                     </Button>
                   )}
                 </td>
@@ -161,7 +184,8 @@ export function TirePage() {
       {open === 'code' && <CodeDialog tire={tire} onClose={close} />}
       {open === 'retread' && <RetreadDialog tire={tire} onClose={close} />}
       {open === 'numbers' && <NumbersDialog tire={tire} onClose={close} />}
-      {open && typeof open === 'object' && <CorrectDialog line={open.correct} onClose={close} />}
+      {open && typeof open === 'object' && 'correct' in open && <CorrectDialog line={open.correct} onClose={close} />}
+      {open && typeof open === 'object' && 'mistyped' in open && <VoidDialog line={open.mistyped} onClose={close} />}
     </Page>
   )
 }

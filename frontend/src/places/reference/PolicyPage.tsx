@@ -16,6 +16,7 @@ import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { useRested } from '../../ui/useRested'
 import { useSend } from '../../ui/useSend'
+import { day, many } from '../../units/format'
 import { PolicyChoices } from './PolicyChoices'
 import { Signed } from './Signed'
 
@@ -155,7 +156,7 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
         autoFocus
       />
       <Entry label="Why" value={why} onChange={setWhy} error={form.wrong('why')} width={420} />
-      {preview.data && <Preview turned={preview.data} />}
+      {preview.data && <Preview turned={preview.data.turned} moved={preview.data.moved} />}
       {years.data && <YearsAhead difference={years.data} />}
       {years.error && (
         <Box sx={{ width: '100%' }}>
@@ -189,8 +190,9 @@ function YearsAhead({ difference }: { difference: Schemas['DifferenceView'] }) {
 
 const SHOWN = 12
 
-/** Which verdicts it would turn today. */
-function Preview({ turned }: { turned: Schemas['Turned'][] }) {
+/** Which verdicts it would turn today, what would become overdue, and which days would move. */
+function Preview({ turned, moved }: { turned: Schemas['Turned'][]; moved: Schemas['MovedDue'][] }) {
+  const overdue = moved.filter((one) => one.becomesOverdue).length
   return (
     <Box component="section" aria-label="What it would do" aria-live="polite" sx={{ width: '100%' }}>
       <strong>
@@ -206,6 +208,25 @@ function Preview({ turned }: { turned: Schemas['Turned'][] }) {
           </li>
         ))}
         {turned.length > SHOWN && <li>… and {turned.length - SHOWN} more</li>}
+      </Box>
+      <Box sx={{ mt: 1 }}>
+        <strong>
+          {moved.length === 0
+            ? 'No due work would move.'
+            : `${many(moved.length, 'piece of due work', 'pieces of due work')} would move${
+                overdue > 0 ? `, ${overdue} of them overdue at once` : ''
+              }:`}
+        </strong>
+      </Box>
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {moved.slice(0, SHOWN).map((one) => (
+          <li key={`${one.vehicleId} ${one.work} ${one.positions.join(' ')} ${one.before} ${one.after}`}>
+            {one.unit} {one.positions.join(', ')} {one.work}: {one.before ? day(one.before) : 'not due'} →{' '}
+            <strong>{one.after ? day(one.after) : 'not due'}</strong>
+            {one.becomesOverdue && ', overdue'}
+          </li>
+        ))}
+        {moved.length > SHOWN && <li>… and {moved.length - SHOWN} more</li>}
       </Box>
     </Box>
   )

@@ -22,6 +22,8 @@ export interface Conditions {
   air: string
   coldest: string
   gas: string
+  /** Percent of nitrogen measured after the fill. */
+  purity: string
 }
 
 /** Measure and adjust: one position after the other, from the chosen target. */
@@ -32,7 +34,13 @@ export function Adjust() {
   const phone = useMediaQuery('(max-width: 899px)')
   const [open, setOpen] = useState(true)
   const [at, setAt] = useState(0)
-  const [conditions, setConditions] = useState<Conditions>({ parkedHours: '', air: '', coldest: '', gas: '' })
+  const [conditions, setConditions] = useState<Conditions>({
+    parkedHours: '',
+    air: '',
+    coldest: '',
+    gas: '',
+    purity: '',
+  })
   const air = useRested(conditions.air)
   const coldest = useRested(conditions.coldest)
   const gauge = useGauge()
@@ -174,12 +182,21 @@ function ConditionFields(props: {
             size="small"
             variant={conditions.gas === value ? 'contained' : 'outlined'}
             aria-pressed={conditions.gas === value}
-            onClick={() => set({ gas: conditions.gas === value ? '' : (value ?? '') })}
+            onClick={() => set({ gas: conditions.gas === value ? '' : (value ?? ''), purity: '' })}
             sx={{ minHeight: 44 }}
           >
             {words}
           </Button>
         ))}
+        {conditions.gas === 'NITROGEN' && (
+          <Entry
+            label="Purity measured"
+            value={conditions.purity}
+            onChange={(purity) => set({ purity })}
+            unit="%"
+            width={150}
+          />
+        )}
       </Box>
     </Box>
   )

@@ -23,7 +23,7 @@ const gauge = {
   press: async () => {},
   dropOut: async () => undefined as never,
 }
-const conditions = { parkedHours: '12', air: '', coldest: '', gas: '' }
+const conditions = { parkedHours: '12', air: '', coldest: '', gas: '', purity: '' }
 
 /** Advises as the server would for a cold tire with a target of 110 psi. */
 function advise({ body, path }: Call) {

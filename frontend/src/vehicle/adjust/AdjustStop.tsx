@@ -50,6 +50,8 @@ export function AdjustStop(props: {
     localStorage.setItem(keptKey(vehicleId, stop.position), JSON.stringify(next))
   }
   const body = { ...typed, ...props.conditions }
+  /** The unusual figure that was said to be right. */
+  const confirmed = useRef<string | null>(null)
   const rested = useRested(JSON.stringify(body))
   const params = { path: { id: vehicleId, position: stop.position }, query: { units } }
   const advice = useQuery({
@@ -70,7 +72,7 @@ export function AdjustStop(props: {
       answerOf(
         api.POST('/api/vehicles/{id}/pressure-round/{position}', {
           params: { ...params, header: { 'Idempotency-Key': key } },
-          body,
+          body: { ...body, ...(confirmed.current === typed.before && { confirmed: true }) },
         }),
       ),
     () => {
@@ -179,6 +181,23 @@ export function AdjustStop(props: {
       </Box>
       {(wrong('air') ?? wrong('coldest') ?? wrong('parkedHours')) && (
         <Alert severity="error">{wrong('air') ?? wrong('coldest') ?? wrong('parkedHours')}</Alert>
+      )}
+      {form.error instanceof ProblemError && form.error.problem.fields.some((field) => field.ask) && (
+        <Alert
+          severity="warning"
+          action={
+            <Button
+              onClick={() => {
+                confirmed.current = typed.before
+                form.send()
+              }}
+            >
+              It is right as read
+            </Button>
+          }
+        >
+          {form.error.field('before')}
+        </Alert>
       )}
       {form.error instanceof ProblemError && form.error.problem.fields.length === 0 && (
         <Alert severity="error" action={<Button onClick={form.send}>Try again</Button>}>

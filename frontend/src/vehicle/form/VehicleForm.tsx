@@ -19,6 +19,10 @@ import { type Form, wheelsFor } from './blank'
 import { useLayout } from './useLayout'
 import { WheelFields } from './WheelFields'
 
+type Speed = NonNullable<Form['speed']>
+
+const SPEEDS: readonly Speed[] = ['F', 'G', 'J', 'K', 'L', 'M', 'N', 'P', 'Q', 'R', 'S', 'T', 'U', 'H', 'V', 'W', 'Y']
+
 const STATES = [
   ['UNKNOWN', 'not known'],
   ['EMPTY', 'empty'],
@@ -111,7 +115,9 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['Sheet']; copi
           <Choice
             label="What it is"
             value={form.kind}
-            options={(register.data?.kinds ?? []).map((one) => [one.kind, one.kind.toLowerCase()] as const)}
+            options={(register.data?.kinds ?? []).map(
+              (one) => [one.kind, one.kind === 'SUV' ? 'SUV' : one.kind.toLowerCase()] as const,
+            )}
             onChange={(kind) => set({ kind })}
             error={wrong('kind')}
             width={150}
@@ -146,6 +152,42 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['Sheet']; copi
             error={wrong('gvwr')}
             unit={units === 'US' ? 'lb' : 'kg'}
             width={180}
+          />
+          <Entry
+            label="Seats, with the driver"
+            value={form.seats}
+            onChange={(seats) => set({ seats })}
+            error={wrong('seats')}
+            hint="9 for pay, or 16, make it a commercial vehicle"
+            width={190}
+          />
+          <Choice
+            label="People ride for pay"
+            value={form.forPay === undefined ? undefined : form.forPay ? 'YES' : 'NO'}
+            options={[
+              ['YES', 'yes'],
+              ['NO', 'no'],
+            ]}
+            onChange={(value) => set({ forPay: value === 'YES' })}
+            error={wrong('forPay')}
+            width={190}
+          />
+          <Entry
+            label="Rating with a trailer (GCWR)"
+            value={form.combinationRating}
+            onChange={(combinationRating) => set({ combinationRating })}
+            error={wrong('combinationRating')}
+            unit={units === 'US' ? 'lb' : 'kg'}
+            hint="Over 10,000 lb its front tires need 4/32 in"
+            width={240}
+          />
+          <Choice
+            label="Speed symbol its maker asks for"
+            value={form.speed}
+            options={SPEEDS.map((speed) => [speed, speed] as const)}
+            onChange={(speed) => set({ speed })}
+            error={wrong('speed')}
+            width={240}
           />
         </Part>
         <AxleBuilder form={form} set={set} layout={layout} wrong={wrong} />

@@ -4,7 +4,7 @@ import { StateGlyph } from '../../drawings/state/StateGlyph'
 
 type Concern = Schemas['ConcernView']
 
-const VERDICT = { STOP: 'DO_NOT_OPERATE', WATCH: 'WATCH', UNKNOWN: 'NOT_KNOWN' } as const
+const VERDICT = { STOP: 'DO_NOT_OPERATE', PLAN: 'PLAN', WATCH: 'WATCH', UNKNOWN: 'NOT_KNOWN' } as const
 
 /** What has to be known about an axle, worst first; plain notes carry no state. */
 export function ConcernList({ concerns }: { concerns: Concern[] }) {

@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../app/settings'
@@ -13,20 +13,23 @@ import { useHeld } from '../../offline/useOutbox'
 import { Entry } from '../../ui/Entry'
 import { useNotice } from '../../ui/Notice'
 import { FigureField } from './FigureField'
+import { typeAhead } from './typeAhead'
 
 /** The end of the walk: every position once more, the odometer, and who signs. */
 export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (position: string) => void }) {
   const [units] = useUnits()
   const [odometer, setOdometer] = useState('')
   const [skipped, setSkipped] = useState('')
+  // What was typed on after the last position belongs to no tire.
+  useEffect(() => void typeAhead.end(), [])
   const navigate = useNavigate()
   const queries = useQueryClient()
   const notice = useNotice()
   const held = useHeld()
   const sheet = held.sheets.find((one) => one.vehicleId === walk.vehicleId)
   const finish = useMutation({
-    mutationFn: async () => {
-      await outbox.finishLater(walk.vehicleId, odometer, skipped)
+    mutationFn: async (confirmed: boolean) => {
+      await outbox.finishLater(walk.vehicleId, odometer, skipped, confirmed)
       await outbox.sendAll()
     },
     onSuccess: async () => {
@@ -54,7 +57,7 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (posi
       component="form"
       onSubmit={(event) => {
         event.preventDefault()
-        finish.mutate()
+        finish.mutate(false)
       }}
       sx={{ px: { xs: 1.5, md: 2.5 }, py: 2, maxWidth: 760 }}
     >
@@ -137,6 +140,11 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (posi
             onChange={setOdometer}
           />
         </Box>
+        {problem?.problem.fields.some((field) => field.ask) && (
+          <Button variant="outlined" onClick={() => finish.mutate(true)} sx={{ minHeight: 48 }}>
+            The odometer is right as read
+          </Button>
+        )}
         <Button
           type="submit"
           variant="contained"

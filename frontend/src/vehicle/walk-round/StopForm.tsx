@@ -1,6 +1,7 @@
 import Alert from '@mui/material/Alert'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import TextField from '@mui/material/TextField'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useQuery } from '@tanstack/react-query'
@@ -24,6 +25,7 @@ import { LookedOrLeft } from './LookedOrLeft'
 import { Photos } from './Photos'
 import { SaveNote } from './SaveNote'
 import { TreadPart } from './TreadPart'
+import { typeAhead } from './typeAhead'
 import { useStop } from './useStop'
 
 const WARMTHS: { value: Warmth; word: string }[] = [
@@ -60,22 +62,39 @@ export function StopForm(props: {
     const inputs = [...(fields.current?.querySelectorAll<HTMLInputElement>('input[inputmode]') ?? [])]
     const next = inputs[inputs.indexOf(event.target) + 1]
     if (next) next.focus()
-    else props.onNext()
+    else {
+      // From this moment nothing typed belongs to this tire, however long the next form takes to come.
+      event.target.blur()
+      typeAhead.begin()
+      props.onNext()
+    }
   }
+  // What was typed on meanwhile is this tire’s pressure, or nobody’s.
+  const ahead = useRef(one.change)
+  ahead.current = one.change
+  useEffect(() => {
+    const typed = typeAhead.end()
+    if (typed !== '') ahead.current({ pressure: typed })
+  }, [])
 
   const findings = useQuery(findingsQuery)
   const hand = useInHand()
   /** A figure carries the gauge in the hand with it. */
   const change = (part: Partial<Draft>) => {
+    // Another figure is another question.
+    const stale = one.draft.confirmed.filter((field) => !(field in part))
     const pressed = part.pressure ? { pressureGauge: hand.PRESSURE?.id ?? null } : {}
     const measured =
       part.outer || part.center || part.inner || part.places ? { treadGauge: hand.TREAD?.id ?? null } : {}
-    one.change({ ...part, ...pressed, ...measured })
+    one.change({ ...part, ...pressed, ...measured, confirmed: stale })
   }
   const guess =
-    one.state === 'unreachable' || one.state === 'conflict' ? provisional(stop, one.draft, findings.data) : undefined
+    one.state === 'unreachable' || one.state === 'conflict'
+      ? provisional(stop, one.draft, findings.data, units)
+      : undefined
   const shown = guess?.verdict ?? one.judgement.verdict
   const wrong = (field: string) => one.problem?.field(field)
+  const asked = one.problem?.problem.fields.filter((field) => field.ask) ?? []
   const figure = (field: 'pressure', label: string, unit: string, first = false) => (
     <FigureField
       label={label}
@@ -125,6 +144,29 @@ export function StopForm(props: {
             </Box>
             {props.gauge && <GaugeButton gauge={props.gauge} vehicleId={walk.vehicleId} position={stop.position} />}
             <TreadPart asked={walk.asksTread} draft={one.draft} wrong={wrong} onChange={change} />
+            {stop.tire && !stop.dot && (
+              <TextField
+                label="DOT code, not on file"
+                value={one.draft.dotCode}
+                onChange={(event) => change({ dotCode: event.target.value })}
+                error={wrong('dotCode') !== undefined}
+                helperText={
+                  wrong('dotCode') ??
+                  'As read: the whole code or its last four figures, a ? for each that can’t be read, or unreadable.'
+                }
+                sx={{ maxWidth: 420 }}
+                slotProps={{
+                  inputLabel: { shrink: true },
+                  htmlInput: {
+                    autoComplete: 'off',
+                    autoCapitalize: 'characters',
+                    maxLength: 24,
+                    style: { fontFamily: mono },
+                  },
+                  input: { sx: { background: colour.sheet } },
+                }}
+              />
+            )}
             <FacingChoice value={one.draft.dotFaces} onChange={(dotFaces) => change({ dotFaces })} />
           </Box>
         </Box>
@@ -175,6 +217,22 @@ export function StopForm(props: {
               sx={{ mt: 1.5 }}
               action={one.over ? <Button onClick={one.retry}>Into a new walk-round</Button> : undefined}
             >
+              {asked.length > 0 && (
+                <Box sx={{ mb: 1 }}>
+                  {asked.map((field) => (
+                    <div key={field.field}>{field.message}</div>
+                  ))}
+                  <Button
+                    variant="outlined"
+                    sx={{ mt: 1, minHeight: 44 }}
+                    onClick={() =>
+                      one.change({ confirmed: [...one.draft.confirmed, ...asked.map((field) => field.field)] })
+                    }
+                  >
+                    It is right as read
+                  </Button>
+                </Box>
+              )}
               {one.problem && one.problem.problem.fields.length === 0
                 ? one.problem.message
                 : (one.problem?.field('takenAt') ??

@@ -30,6 +30,10 @@ export interface Draft {
   treadGauge: number | null
   /** Why this position is left out. */
   skipped: string
+  /** The code as read off a tire whose code isn’t on file. */
+  dotCode: string
+  /** Figures far from the last ones that somebody has said are right. */
+  confirmed: string[]
   /** Somebody looked, whether or not there was anything to find. */
   looked: boolean
 }
@@ -49,6 +53,8 @@ export const EMPTY: Draft = {
   pressureGauge: null,
   treadGauge: null,
   skipped: '',
+  dotCode: '',
+  confirmed: [],
   looked: false,
 }
 
@@ -71,6 +77,8 @@ export function draftOf(entry: Entry | undefined, units: Units): Draft {
     pressureGauge: entry.pressureGauge ?? null,
     treadGauge: entry.treadGauge ?? null,
     skipped: entry.skipped,
+    dotCode: entry.dotCode ?? '',
+    confirmed: entry.confirmed ?? [],
     looked: !entry.skipped,
   }
 }
@@ -86,6 +94,7 @@ export const isBlank = (draft: Draft) =>
   !draft.skipped &&
   !draft.looked &&
   !draft.dotFaces &&
+  !draft.dotCode &&
   draft.findings.length === 0 &&
   draft.innerFindings.length === 0 &&
   draft.putRight.length === 0

@@ -4,7 +4,7 @@ import { useUnits } from '../../app/settings'
 import { outbox } from '../../offline/outbox'
 import { useHeld } from '../../offline/useOutbox'
 import { useMe } from '../../session/session'
-import { type Draft, draftOf, isBlank, type Stop } from './draft'
+import { type Draft, draftOf, EMPTY, isBlank, type Stop } from './draft'
 
 const PAUSE_MS = 450
 
@@ -24,7 +24,8 @@ export function useStop(walk: Schemas['WalkRound'], stop: Stop) {
   const known =
     held.sheets.find((one) => one.vehicleId === vehicleId)?.walk.stops.find((one) => one.position === position) ?? stop
   const [draft, setDraft] = useState<Draft>(() => {
-    if (waiting) return waiting.draft
+    // A draft kept by an earlier version lacks the entries that came since.
+    if (waiting) return { ...EMPTY, ...waiting.draft }
     outbox.see(vehicleId, position, known.entry?.version ?? 0)
     return draftOf(known.entry, units)
   })

@@ -8,18 +8,28 @@ import { useSend } from '../../ui/useSend'
 
 type Kind = NonNullable<Schemas['NewEvent']['kind']>
 
+/** Nobody knows which corner: every wheel is looked at. */
+const UNKNOWN = '-'
+
 /** Something that happened to the vehicle and bears on its wear. */
-export function EventDialog({ vehicleId, onClose }: { vehicleId: number; onClose: () => void }) {
+export function EventDialog(props: { vehicleId: number; positions: string[]; onClose: () => void }) {
+  const { vehicleId, onClose } = props
   const words = useQuery(wearWordsQuery)
   const [kind, setKind] = useState<Kind>()
   const [on, setOn] = useState('')
+  const [position, setPosition] = useState<string>()
   const [note, setNote] = useState('')
   const form = useSend(
     () =>
       answerOf(
         api.POST('/api/vehicles/{id}/events', {
           params: { path: { id: vehicleId } },
-          body: { note, ...(kind && { kind }), ...(on && { day: on }) },
+          body: {
+            note,
+            ...(kind && { kind }),
+            ...(on && { day: on }),
+            ...(position && position !== UNKNOWN && { position }),
+          },
         }),
       ),
     onClose,
@@ -41,6 +51,16 @@ export function EventDialog({ vehicleId, onClose }: { vehicleId: number; onClose
         error={form.wrong('kind')}
         width={330}
       />
+      {kind === 'CURB_STRIKE' && (
+        <Choice
+          label="Where it struck"
+          value={position}
+          options={[...props.positions.map((one) => [one, one] as const), [UNKNOWN, 'corner not known'] as const]}
+          onChange={setPosition}
+          error={form.wrong('position')}
+          width={200}
+        />
+      )}
       <Entry
         label="Day"
         type="date"

@@ -10,6 +10,7 @@ import { FormDialog } from '../../ui/FormDialog'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import { moment } from '../../units/format'
+import { TriageButton } from './Triage'
 
 export type Report = Schemas['ReportView']
 
@@ -61,6 +62,7 @@ export function Reports({ reports, vehicleId, unit }: { reports: Report[]; vehic
                 {report.reporter || 'no name given'}, {moment(report.at)}
               </Box>
             </Box>
+            <TriageButton report={report} />
             {report.state === 'NEW' && may ? (
               <Button variant="outlined" size="small" onClick={() => setReview(report)}>
                 Look at it…

@@ -86,7 +86,13 @@ export function Wear() {
         )}
       </Box>
       <Reports reports={page.reports} vehicleId={vehicle.id} unit={vehicle.unit} />
-      {recording && <EventDialog vehicleId={vehicle.id} onClose={() => setRecording(false)} />}
+      {recording && (
+        <EventDialog
+          vehicleId={vehicle.id}
+          positions={page.tires.map((tire) => tire.position)}
+          onClose={() => setRecording(false)}
+        />
+      )}
     </Box>
   )
 }

@@ -199,11 +199,20 @@ final class DemoLoads {
                 Pressure.psi(70),
                 LoadState.USUAL,
                 tires("SH-05").get(1),
+                longAgo(),
                 technician);
     }
 
+    /** Before the oldest reading of the demo. */
+    private java.time.Instant longAgo() {
+        return today.minusDays(500)
+                .atTime(9, 0)
+                .atZone(java.time.ZoneOffset.UTC)
+                .toInstant();
+    }
+
     private void choose(String unit, School school, String reason, Map<Integer, String> tires) {
-        records.choose(id(unit), Optional.of(school), reason, false, tires, coordinator);
+        records.choose(id(unit), Optional.of(school), reason, false, tires, longAgo(), coordinator);
     }
 
     private void warn(String unit, int axle, Optional<Double> psi, String why, boolean lowered) {
@@ -215,6 +224,7 @@ final class DemoLoads {
                 lowered,
                 why,
                 tires(unit).get(axle),
+                longAgo(),
                 technician);
     }
 

@@ -161,13 +161,26 @@ public class PressureRecords {
             boolean belowPlacard,
             Map<Integer, String> tires,
             long personId) {
+        choose(vehicleId, school, reason, belowPlacard, tires, clock.instant(), personId);
+    }
+
+    /** A choice made earlier. */
+    @Transactional
+    public void choose(
+            long vehicleId,
+            Optional<School> school,
+            String reason,
+            boolean belowPlacard,
+            Map<Integer, String> tires,
+            Instant at,
+            long personId) {
         db.insertInto(PRESSURE_CHOICE)
                 .set(PRESSURE_CHOICE.VEHICLE_ID, vehicleId)
                 .set(PRESSURE_CHOICE.SCHOOL, school.map(School::name).orElse(""))
                 .set(PRESSURE_CHOICE.REASON, reason)
                 .set(PRESSURE_CHOICE.IS_BELOW_PLACARD, belowPlacard)
                 .set(PRESSURE_CHOICE.TIRES, perAxle(tires))
-                .set(PRESSURE_CHOICE.AT, clock.instant())
+                .set(PRESSURE_CHOICE.AT, at)
                 .set(PRESSURE_CHOICE.PERSON_ID, personId)
                 .execute();
     }
@@ -211,13 +224,20 @@ public class PressureRecords {
 
     @Transactional
     public void trim(long vehicleId, int axle, Pressure pressure, LoadState state, String tires, long personId) {
+        trim(vehicleId, axle, pressure, state, tires, clock.instant(), personId);
+    }
+
+    /** A trial made earlier. */
+    @Transactional
+    public void trim(
+            long vehicleId, int axle, Pressure pressure, LoadState state, String tires, Instant at, long personId) {
         db.insertInto(CONTACT_TRIM)
                 .set(CONTACT_TRIM.VEHICLE_ID, vehicleId)
                 .set(CONTACT_TRIM.AXLE, axle)
                 .set(CONTACT_TRIM.PRESSURE, pressure)
                 .set(CONTACT_TRIM.STATE, state.name())
                 .set(CONTACT_TRIM.TIRES, tires)
-                .set(CONTACT_TRIM.AT, clock.instant())
+                .set(CONTACT_TRIM.AT, at)
                 .set(CONTACT_TRIM.PERSON_ID, personId)
                 .execute();
     }
@@ -279,6 +299,21 @@ public class PressureRecords {
             String why,
             String tires,
             long personId) {
+        threshold(vehicleId, axle, fixed, percentBelow, lowered, why, tires, clock.instant(), personId);
+    }
+
+    /** A setting made earlier. */
+    @Transactional
+    public void threshold(
+            long vehicleId,
+            int axle,
+            Optional<Pressure> fixed,
+            Optional<Double> percentBelow,
+            boolean lowered,
+            String why,
+            String tires,
+            Instant at,
+            long personId) {
         db.insertInto(WARNING_THRESHOLD)
                 .set(WARNING_THRESHOLD.VEHICLE_ID, vehicleId)
                 .set(WARNING_THRESHOLD.AXLE, axle)
@@ -287,7 +322,7 @@ public class PressureRecords {
                 .set(WARNING_THRESHOLD.WHY, why)
                 .set(WARNING_THRESHOLD.IS_LOWERED, lowered)
                 .set(WARNING_THRESHOLD.TIRES, tires)
-                .set(WARNING_THRESHOLD.AT, clock.instant())
+                .set(WARNING_THRESHOLD.AT, at)
                 .set(WARNING_THRESHOLD.PERSON_ID, personId)
                 .execute();
     }

@@ -60,7 +60,7 @@ class PolicyPreviewController {
             boolean becomesOverdue) {}
 
     /** What a change would do: verdicts that turn, and work whose day moves, what becomes overdue first. */
-    record Preview(List<Turned> turned, List<MovedDue> moved) {}
+    record PolicyPreview(List<Turned> turned, List<MovedDue> moved) {}
 
     private final KeptFleet fleet;
     private final Policies policies;
@@ -71,7 +71,7 @@ class PolicyPreviewController {
     }
 
     @PostMapping("/api/policy/{number}/preview")
-    Preview preview(
+    PolicyPreview preview(
             @PathVariable PolicyNumber number,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody PolicyEntry typed) {
@@ -103,7 +103,7 @@ class PolicyPreviewController {
                 .reversed()
                 .thenComparing(one -> one.after() == null ? LocalDate.MAX : one.after())
                 .thenComparing(MovedDue::unit));
-        return new Preview(turned, moved);
+        return new PolicyPreview(turned, moved);
     }
 
     /** One piece of work at one position, or of the vehicle as a whole. */

@@ -78,7 +78,7 @@ class PressureRound {
             @Nullable String coldest,
             @Nullable String gas,
             @Nullable String purity,
-            boolean isConfirmed) {}
+            @Nullable Boolean confirmed) {}
 
     /**
      * What to do next.
@@ -308,7 +308,7 @@ class PressureRound {
                 .ifPresent(why -> {
                     throw ProblemException.field("after", why.in(units));
                 });
-        if (!given.isConfirmed()) {
+        if (!Boolean.TRUE.equals(given.confirmed())) {
             Entries asked = new Entries();
             Unusual.in(state, first(read)).values().forEach(why -> asked.ask("before", why.in(units)));
             asked.refuseIfWrong();

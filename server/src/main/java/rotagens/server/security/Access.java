@@ -85,7 +85,6 @@ final class Access {
             new Line(POST, "/api/vehicles/{id}/trips", COORDINATOR),
             new Line(DELETE, "/api/vehicles/{id}/trips/{trip}", COORDINATOR),
             new Line(POST, "/api/reports/{id}/review", COORDINATOR),
-            new Line(GET, "/api/reports/{id}/triage", TECHNICIAN),
             new Line(POST, "/api/reports/{id}/checks", TECHNICIAN),
             new Line(POST, "/api/readings/{id}/void", TECHNICIAN),
             new Line(GET, "/api/vehicles/{id}/report-card", COORDINATOR),

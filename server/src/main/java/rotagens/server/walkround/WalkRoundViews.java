@@ -229,9 +229,12 @@ final class WalkRoundViews {
      * Finishing.
      *
      * @param skipped why positions were left out or lack what the scope asks for; needed where any does
-     * @param isConfirmed whether an unusual odometer was said to be right
+     * @param confirmed whether an unusual odometer was said to be right
      */
-    record Finish(@Nullable String odometer, @Nullable String skipped, boolean isConfirmed) {}
+    record Finish(
+            @Nullable String odometer,
+            @Nullable String skipped,
+            @Nullable Boolean confirmed) {}
 
     /** What was written to the history. */
     record Finished(long id, int readings, int unread, Verdict verdict) {}

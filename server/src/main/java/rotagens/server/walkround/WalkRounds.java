@@ -207,7 +207,7 @@ class WalkRounds {
         odometer.flatMap(read -> standing.onFile()
                         .odometer()
                         .flatMap(last -> Unusual.odometer(last.reading(), last.on(), read, standing.today())))
-                .filter(why -> !finish.isConfirmed())
+                .filter(why -> !Boolean.TRUE.equals(finish.confirmed()))
                 .ifPresent(why -> typed.ask("odometer", why.in(units)));
         typed.refuseIfWrong();
         Instant now = clock.instant();

@@ -98,7 +98,7 @@ class ClockTest {
         String walk = started.body().path("id").asString();
         coordinator.put(
                 "/api/walk-rounds/" + walk + "/positions/1L",
-                "{\"pressure\":\"" + psi + "\",\"warmth\":\"COLD\"}",
+                "{\"pressure\":\"" + psi + "\",\"warmth\":\"COLD\",\"confirmed\":[\"pressure\"]}",
                 "If-Match",
                 "\"0\"");
         return coordinator.post("/api/walk-rounds/" + walk + "/finish", "{\"skipped\":\"one is enough\"}");

@@ -177,9 +177,9 @@ class TireMovesTest {
         assertThat(check.path("refusals").toString()).contains("Retread on the steer axle");
         assertThat(fit(retread, "LC-04", "1L").at("position")).contains("Not there: Retread on the steer axle");
         long other = received("Ossiveld Fellgrip", "5FA7XR0M2626");
-        Answer fitted = fit(other, "LC-04", "1L");
-        assertThat(fitted.status()).isEqualTo(200);
-        assertThat(fitted.body().path("notes").toString()).contains("LT245/75R17 here, 275/70R22.5 at 1R");
+        assertThat(fit(other, "LC-04", "1L").at("position"))
+                .as("a wrong rim is refused at installing")
+                .contains("Not there: Tire for a 17 in rim, wheel of 22.5 in");
     }
 
     @Test

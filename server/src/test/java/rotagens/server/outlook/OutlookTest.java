@@ -219,7 +219,7 @@ class OutlookTest {
         // A tire checked meanwhile leaves the line; what was left of the others stays left.
         Answer checked = coordinator.post(
                 "/api/vehicles/" + van + "/pressure-round/1L",
-                "{\"before\":\"65\",\"after\":\"\",\"parkedHours\":\"12\",\"air\":\"\",\"coldest\":\"\",\"gas\":\"\"}");
+                "{\"before\":\"65\",\"after\":\"\",\"parkedHours\":\"12\",\"air\":\"\",\"coldest\":\"\",\"gas\":\"\",\"confirmed\":true}");
         assertThat(checked.status()).as(checked.text()).isEqualTo(200);
         JsonNode rest = line(van, "PRESSURE_CHECK", "2L");
         assertThat(rest.path("positions").toString()).doesNotContain("1L");

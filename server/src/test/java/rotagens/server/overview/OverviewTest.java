@@ -151,7 +151,7 @@ class OverviewTest {
                 .asString();
         api.put(
                 "/api/walk-rounds/" + walk + "/positions/1L",
-                "{\"pressure\":\"40\",\"warmth\":\"COLD\"}",
+                "{\"pressure\":\"40\",\"warmth\":\"COLD\",\"confirmed\":[\"pressure\"]}",
                 "If-Match",
                 "\"0\"");
         assertThat(yardVerdict("SP-01")).isEqualTo("FIT");

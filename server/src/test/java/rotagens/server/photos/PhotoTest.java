@@ -139,7 +139,7 @@ class PhotoTest {
         long stays = send("2L", photo(60, 40), "image/jpeg").body().path("id").asLong();
         api.put(
                 "/api/walk-rounds/" + walk + "/positions/2L",
-                "{\"pressure\":\"60\",\"warmth\":\"COLD\"}",
+                "{\"pressure\":\"60\",\"warmth\":\"COLD\",\"confirmed\":[\"pressure\"]}",
                 "If-Match",
                 "\"0\"");
         api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipped\":\"only this one\"}");

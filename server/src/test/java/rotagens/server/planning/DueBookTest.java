@@ -65,7 +65,7 @@ class DueBookTest {
                 .body()
                 .path("id")
                 .asString();
-        String draft = "{\"pressure\":\"40\",\"warmth\":\"COLD\"}";
+        String draft = "{\"pressure\":\"40\",\"warmth\":\"COLD\",\"confirmed\":[\"pressure\"]}";
         api.put("/api/walk-rounds/" + walk + "/positions/1L", draft, "If-Match", "\"0\"");
         api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipped\":\"only this one\"}");
         assertKeptIsFresh(1);

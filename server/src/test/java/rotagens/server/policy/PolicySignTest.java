@@ -95,6 +95,7 @@ class PolicySignTest {
         assertThat(stricter).contains("\"unit\":\"VN-02\"").contains("\"after\":\"DO_NOT_OPERATE\"");
         assertThat(manager.post("/api/policy/OVERALL_AGE/preview", "{\"vehicleClass\":\"Service van\",\"value\":\"7\"}")
                         .body()
+                        .path("turned")
                         .size())
                 .isZero();
         assertThat(limits("VN-02")).contains("\"limitYears\":7.0");

@@ -26,7 +26,9 @@ class PressureRoundTest {
     }
 
     private Answer gauge(String unit, String position, String body) {
-        return api.post("/api/vehicles/" + api.vehicle(unit) + "/pressure-round/" + position, body);
+        return api.post(
+                "/api/vehicles/" + api.vehicle(unit) + "/pressure-round/" + position,
+                body.replaceFirst("}$", ",\"confirmed\":true}"));
     }
 
     private Answer advice(String unit, String position, String body) {
@@ -125,7 +127,7 @@ class PressureRoundTest {
     @DisplayName("the same reading sent twice under one key is kept once")
     void onceOnly() {
         String address = "/api/vehicles/" + api.vehicle("VN-05") + "/pressure-round/1L";
-        String body = "{\"before\":\"49.5\",\"parkedHours\":\"8\"}";
+        String body = "{\"before\":\"49.5\",\"parkedHours\":\"8\",\"confirmed\":true}";
         api.post(address, body, "Idempotency-Key", "round-1");
         api.post(address, body, "Idempotency-Key", "round-1");
         String ledger =

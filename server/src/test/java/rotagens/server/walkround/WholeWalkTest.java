@@ -24,6 +24,9 @@ class WholeWalkTest {
     @Autowired
     Clock clock;
 
+    /** Figures of a test are often far from the demo's: whoever typed them says that they are right. */
+    private static final String SURE = ",\"confirmed\":[\"pressure\",\"outer\",\"center\",\"inner\"]";
+
     private Api api;
 
     @BeforeEach
@@ -38,7 +41,8 @@ class WholeWalkTest {
     }
 
     private Answer save(long walk, String position, String fields) {
-        return api.put("/api/walk-rounds/" + walk + "/positions/" + position, "{" + fields + "}", "If-Match", "\"0\"");
+        return api.put(
+                "/api/walk-rounds/" + walk + "/positions/" + position, "{" + fields + SURE + "}", "If-Match", "\"0\"");
     }
 
     private Answer finish(long walk, String skipped) {

@@ -230,7 +230,7 @@ class RaceTest {
                 () -> quoted(entry.get().path("version").asLong(0)),
                 (person, said) -> person.put(
                         walk + "/positions/1L",
-                        "{\"pressure\":\"%s\",\"warmth\":\"COLD\"}".formatted(said[0]),
+                        "{\"pressure\":\"%s\",\"warmth\":\"COLD\",\"confirmed\":[\"pressure\"]}".formatted(said[0]),
                         "If-Match",
                         said[1]),
                 () -> entry.get().path("pressure").asString().replace(" psi", ""));

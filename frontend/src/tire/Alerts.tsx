@@ -1,0 +1,48 @@
+import Box from '@mui/material/Box'
+import type { Schemas } from '../api/client'
+import { colour } from '../app/theme'
+import { day } from '../units/format'
+
+/** What is or was wrong with a tire: what opened each alert, and what cleared it or alone can. */
+export function Alerts({ alerts }: { alerts: Schemas['AlertView'][] }) {
+  if (alerts.length === 0) return null
+  return (
+    <Box component="section" aria-labelledby="alerts" sx={{ mt: 3 }}>
+      <Box component="h2" id="alerts" sx={{ typography: 'h2', m: 0, mb: 0.75 }}>
+        Alerts
+      </Box>
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}>
+        {alerts.map((alert) => {
+          const open = alert.clearedOn === undefined
+          return (
+            <Box
+              component="li"
+              key={`${alert.kind} ${alert.says} ${alert.openedOn} ${alert.clearedOn}`}
+              sx={{
+                background: colour.sheet,
+                border: 1,
+                borderColor: 'divider',
+                borderLeft: 4,
+                borderLeftColor: open ? 'error.main' : 'divider',
+                borderRadius: 1,
+                px: 1.25,
+                py: 0.75,
+              }}
+            >
+              <strong>
+                {open ? 'Open' : 'Cleared'} · {alert.title}
+              </strong>
+              <div>{alert.says}</div>
+              <Box sx={{ color: 'text.secondary' }}>
+                Opened {day(alert.openedOn)}, {alert.openedBy}.{' '}
+                {open
+                  ? `Cleared only by ${alert.clearedOnlyBy}.`
+                  : `Cleared ${day(alert.clearedOn ?? '')}, ${alert.clearedBy}: ${alert.clearedHow}.`}
+              </Box>
+            </Box>
+          )
+        })}
+      </Box>
+    </Box>
+  )
+}
