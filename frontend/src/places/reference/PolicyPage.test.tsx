@@ -46,9 +46,22 @@ const numbers = [
   },
 ]
 
-const turned = [
-  { vehicleId: 1, unit: 'VN-02', position: '1L', before: 'FIT', after: 'DO_NOT_OPERATE', headline: 'Age 2.8 y' },
-]
+const turned = {
+  turned: [
+    { vehicleId: 1, unit: 'VN-02', position: '1L', before: 'FIT', after: 'DO_NOT_OPERATE', headline: 'Age 2.8 y' },
+  ],
+  moved: [
+    {
+      vehicleId: 1,
+      unit: 'VN-02',
+      work: 'Replace tire',
+      positions: ['1L', '1R'],
+      before: '2027-02-21',
+      after: '2026-02-21',
+      becomesOverdue: true,
+    },
+  ],
+}
 
 const choices = [
   {
@@ -118,6 +131,8 @@ describe('policy', () => {
     await userEvent.click(await screen.findByRole('button', { name: 'Sign: Overall age limit' }))
     await userEvent.type(screen.getByLabelText('Number'), '2')
     expect(await screen.findByText('Signed, it would turn 1 verdict today:')).toBeVisible()
+    expect(screen.getByText('1 piece of due work would move, 1 of them overdue at once:')).toBeVisible()
+    expect(screen.getByText(/VN-02 1L, 1R Replace tire: 21 Feb 2027 →/)).toHaveTextContent('overdue')
     expect(screen.getByText(/VN-02 1L: fit/)).toHaveTextContent('do not operate, Age 2.8 y')
   })
 

@@ -1,12 +1,15 @@
 package rotagens.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
+import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.Set;
 
 /** Imports point only downward, and the core knows nothing but the JDK. */
 @AnalyzeClasses(packages = "rotagens.core", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -63,6 +66,29 @@ class LayersTest {
             .whereLayer("policy")
             .mayOnlyBeAccessedByLayers(
                     "doing", "planning", "inspection", "pressure", "weighing", "wear", "vehicle", "tire");
+
+    @ArchTest
+    static final ArchRule ONE_GUARD = noClasses()
+            .that()
+            .doNotHaveSimpleName("Guard")
+            .should()
+            .callMethodWhere(DescribedPredicate.describe(
+                    "offering a pressure",
+                    call -> call.getTargetOwner().getSimpleName().equals("Candidate")
+                            && call.getName().equals("passed")))
+            .because("no pressure is offered that the guard hasn't seen");
+
+    @ArchTest
+    static final ArchRule ALERTS_COME_FROM_THE_FOLD = noClasses()
+            .that()
+            .resideOutsideOfPackage("rotagens.core.alert..")
+            .should()
+            .callMethodWhere(DescribedPredicate.describe(
+                    "opening or clearing an alert",
+                    call -> call.getTargetOwner().getSimpleName().equals("Alert")
+                            && Set.of("opened", "clearedBy").contains(call.getName())
+                            && !call.getTarget().getRawParameterTypes().isEmpty()))
+            .because("an alert is opened and cleared by the fold of the ledger alone");
 
     @ArchTest
     static final ArchRule PLAIN_JAVA =

@@ -4,10 +4,13 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.Set;
+import rotagens.server.inspection.Readings;
 
 /** The rooms of the server stay apart. */
 @AnalyzeClasses(packages = "rotagens.server", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -24,6 +27,21 @@ class LayersTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("org.jooq..", "rotagens.server.storage..");
+
+    private static final Set<String> WRITES =
+            Set.of("read", "found", "clear", "professional", "repaired", "voidReading", "stamp", "fold", "folded");
+
+    @ArchTest
+    static final ArchRule ONE_WAY_FOR_FACTS = noClasses()
+            .that()
+            .resideOutsideOfPackage("rotagens.server.facts..")
+            .and()
+            .areNotAssignableTo(Readings.class)
+            .should()
+            .callMethodWhere(DescribedPredicate.describe(
+                    "a write of readings or findings",
+                    call -> call.getTargetOwner().isEquivalentTo(Readings.class) && WRITES.contains(call.getName())))
+            .because("whatever is read or found comes on record through the fact log, and through nothing else");
 
     @ArchTest
     static final ArchRule STORES_STAY_HOME =

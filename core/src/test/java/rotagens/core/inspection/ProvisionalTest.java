@@ -94,4 +94,52 @@ class ProvisionalTest {
             assertThat(of(bands.cold(), psi).verdict()).as("%d psi", psi).isEqualTo(judged);
         }
     }
+
+    @Test
+    @DisplayName("the search for the figures at which a verdict turns ends on every metric target and any placard")
+    void endsOnEveryTarget() {
+        for (double kpa = 250; kpa <= 900; kpa += 5) {
+            assertEnds(kpa / 6.894757293168361);
+        }
+        for (int tenths = 30; tenths <= 90; tenths++) {
+            assertEnds(tenths * 10 / 6.894757293168361);
+        }
+        for (double psi = 20; psi <= 120; psi += 0.37) {
+            assertEnds(psi);
+        }
+    }
+
+    private static void assertEnds(double placardPsi) {
+        VehicleState coach = coach().state();
+        java.util.Map<Integer, rotagens.core.vehicle.Vehicle.Placard> placards = new java.util.HashMap<>();
+        coach.vehicle()
+                .placards()
+                .forEach((axle, on) -> placards.put(
+                        axle,
+                        new rotagens.core.vehicle.Vehicle.Placard(
+                                on.size(), rotagens.core.measure.Pressure.psi(placardPsi))));
+        rotagens.core.vehicle.Vehicle before = coach.vehicle();
+        rotagens.core.vehicle.Vehicle metric = new rotagens.core.vehicle.Vehicle(
+                before.unit(),
+                before.vehicleClass(),
+                before.kind(),
+                before.gvwr(),
+                before.layout(),
+                placards,
+                before.gawrs(),
+                before.wheels(),
+                before.sensorsWork(),
+                before.milesPerDay(),
+                before.parkedSince(),
+                before.outdoors(),
+                before.sensors());
+        VehicleState state = new VehicleState(metric, coach.tires(), coach.facts());
+        List<Band> cold = Provisional.at(
+                        state, state.pressures(Policy.DEFAULTS, TODAY), Position.parse("2LO"), Policy.DEFAULTS, TODAY)
+                .cold();
+        assertThat(of(cold, placardPsi + 0.01).verdict())
+                .as("%s psi", placardPsi)
+                .isEqualTo(Verdict.FIT);
+        assertThat(of(cold, 0.8 * placardPsi - 0.01).verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
+    }
 }

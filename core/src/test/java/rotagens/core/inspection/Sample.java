@@ -29,6 +29,7 @@ import rotagens.core.vehicle.AxleRole;
 import rotagens.core.vehicle.Layout;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
+import rotagens.core.vehicle.Use;
 import rotagens.core.vehicle.Vehicle;
 import rotagens.core.vehicle.VehicleKind;
 import rotagens.core.wear.Tread;
@@ -53,6 +54,7 @@ public final class Sample {
 
     private final Map<Integer, Load> gawrs = new HashMap<>();
     private PressureFacts facts = PressureFacts.NONE;
+    private Use use = Use.UNKNOWN;
 
     public static Sample coach() {
         Sample sample = new Sample();
@@ -235,6 +237,14 @@ public final class Sample {
         return this;
     }
 
+    /** Another kind of vehicle with another rating, used as said. */
+    public Sample as(VehicleKind what, double gvwrLb, Use how) {
+        kind = what;
+        gvwr = gvwrLb;
+        use = how;
+        return this;
+    }
+
     public Sample gawr(int axle, double lb) {
         gawrs.put(axle, Load.lb(lb));
         return this;
@@ -288,7 +298,8 @@ public final class Sample {
                 milesPerDay,
                 parkedSince,
                 outdoors,
-                sensorAt);
+                sensorAt,
+                use);
         return VehicleState.of(vehicle, List.copyOf(tires.values()), facts);
     }
 

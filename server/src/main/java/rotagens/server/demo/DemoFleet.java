@@ -101,7 +101,9 @@ final class DemoFleet {
 
         /** The axle ratings on the plate; they add up to a little more than the GVWR. */
         Load gawr(int axle) {
-            double share = axles.size() == 3 ? List.of(0.32, 0.46, 0.26).get(axle - 1) : axle == 1 ? 0.45 : 0.62;
+            double share = axles.size() == 3
+                    ? List.of(0.30, 0.46, 0.26).get(axle - 1)
+                    : axles.get(1).dual() ? axle == 1 ? 0.36 : 0.68 : axle == 1 ? 0.45 : 0.58;
             return Load.lb(Math.round(gvwrLb * share / 20) * 20);
         }
 

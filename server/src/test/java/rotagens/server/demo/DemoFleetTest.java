@@ -42,7 +42,7 @@ class DemoFleetTest {
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Rule.class)));
         // Parking judges the vehicle and shows in the due list; sidewalls, deliveries, slips and charts
         // as they are read, a calibration the gauge; speed, wheel and schedule speak of rotations; the schools are
-        // grounds of a target, an imbalance is only said.
+        // grounds of a target, an imbalance is only said; a wrong rim is refused before it is on a vehicle.
         assertThat(EnumSet.complementOf(EnumSet.copyOf(shown)))
                 .containsOnly(
                         Rule.GAUGE_CALIBRATED,
@@ -58,6 +58,7 @@ class DemoFleetTest {
                         Rule.IMBALANCE,
                         Rule.SPEED_RATING,
                         Rule.WHEEL_DATA,
+                        Rule.RIM_MATCH,
                         Rule.ROTATION,
                         Rule.CHART);
     }

@@ -1,0 +1,214 @@
+package rotagens.core.inspection;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static rotagens.core.inspection.Sample.TODAY;
+import static rotagens.core.inspection.Sample.coach;
+import static rotagens.core.inspection.Sample.hot;
+import static rotagens.core.inspection.Sample.reading;
+import static rotagens.core.inspection.Sample.says;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import rotagens.core.alert.AlertKind;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.InForce;
+import rotagens.core.fact.OpenFinding;
+import rotagens.core.fact.Reading;
+import rotagens.core.fact.TireFact;
+import rotagens.core.fact.Verdict;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Load;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Units;
+import rotagens.core.policy.Policy;
+import rotagens.core.pressure.ChartBook;
+import rotagens.core.pressure.PressureFacts;
+import rotagens.core.vehicle.LoadState;
+import rotagens.core.vehicle.Position;
+import rotagens.core.weighing.AxleWeight;
+import rotagens.core.weighing.Slip;
+
+/** The one door: what a fact opens and clears, and what may not be done. */
+class FactIntakeTest {
+
+    private static final Position AT = Position.parse("1L");
+
+    private static Slip slip(LoadState state, double end) {
+        return new Slip(
+                TODAY.minusDays(20),
+                state,
+                "pads",
+                List.of(
+                        AxleWeight.ends(1, Load.lb(end), Load.lb(end)),
+                        AxleWeight.ends(2, Load.lb(9000), Load.lb(9000)),
+                        AxleWeight.ends(3, Load.lb(4000), Load.lb(4000))),
+                Optional.empty(),
+                Map.of());
+    }
+
+    /** A coach weighed empty and full, traveling in one of the two; on its estimate, 85 psi and 110 psi on the steer axle. */
+    private static VehicleState coachAs(LoadState state) {
+        return coach().rated()
+                .facts(new PressureFacts(
+                                ChartBook.EMPTY,
+                                List.of(slip(LoadState.EMPTY, 5000), slip(LoadState.FULL, 6400)),
+                                PressureFacts.Preset.USUAL,
+                                Optional.empty(),
+                                Map.of(),
+                                Map.of(),
+                                Optional.empty())
+                        .loaded(state))
+                .state();
+    }
+
+    private static VehicleState take(VehicleState vehicle, Reading reading) {
+        return FactIntake.take(vehicle, AT, new TireFact.Read(reading), Policy.DEFAULTS, TODAY)
+                .after();
+    }
+
+    private static VehicleState inState(VehicleState vehicle, LoadState state) {
+        return vehicle.with(vehicle.facts().loaded(state));
+    }
+
+    @Test
+    @DisplayName("a reading is stamped with the target, the load state and the limits of its day")
+    void stamped() {
+        FactIntake.Taken taken = FactIntake.take(
+                coachAs(LoadState.FULL), AT, new TireFact.Read(reading(0, 108, 14, 14, 14)), Policy.DEFAULTS, TODAY);
+        InForce then = ((TireFact.Read) taken.recorded()).reading().inForce().orElseThrow();
+        assertThat(then.target()).contains(Pressure.psi(115));
+        assertThat(then.loadState()).isEqualTo(LoadState.FULL);
+        assertThat(then.minimum().orElseThrow().psi()).isEqualTo(108.4);
+        assertThat(then.maximum()).contains(Pressure.psi(120));
+        assertThat(then.legal().orElseThrow().in(Units.US)).isEqualTo("4/32 in");
+    }
+
+    @Test
+    @DisplayName("raising a preset can be filled and signed: too little air until then, and never run flat")
+    void raise() {
+        VehicleState empty = take(coachAs(LoadState.EMPTY), reading(0, 84, 14, 14, 14));
+        VehicleState full = inState(empty, LoadState.FULL);
+        assertThat(says(TireJudge.judge(full, AT, Policy.DEFAULTS, TODAY)))
+                .first()
+                .isEqualTo("84 psi cold, the load of 6,400 lb needs 108.4 psi");
+        InForce then = FactIntake.inForce(full, AT, Policy.DEFAULTS, TODAY);
+        assertThat(FactIntake.refusesFill(
+                        full.at(AT), Optional.of(reading(0, 84, 14, 14, 14)), Pressure.psi(115), then))
+                .isEmpty();
+        VehicleState filled = take(take(full, reading(0, 84, 14, 14, 14)), reading(0, 115, 14, 14, 14));
+        assertThat(filled.at(AT).alerts().open(AlertKind.RAN_LOW)).isEmpty();
+        assertThat(filled.at(AT).alerts().open(AlertKind.UNDER_MINIMUM)).isEmpty();
+        assertThat(TireJudge.judge(filled, AT, Policy.DEFAULTS, TODAY).verdict())
+                .isLessThan(Verdict.DO_NOT_OPERATE);
+    }
+
+    @Test
+    @DisplayName("no air into a tire driven at 80 % or less, by this reading or by an alert, and none over a maximum")
+    void fills() {
+        VehicleState vehicle = take(coachAs(LoadState.FULL), reading(0, 115, 14, 14, 14));
+        InForce then = FactIntake.inForce(vehicle, AT, Policy.DEFAULTS, TODAY);
+        assertThat(FactIntake.refusesFill(
+                        vehicle.at(AT), Optional.of(reading(0, 92, 14, 14, 14)), Pressure.psi(115), then))
+                .hasValueSatisfying(why -> assertThat(why.in(Units.US)).startsWith("No air before somebody looked"));
+        VehicleState low = take(vehicle, reading(0, 92, 14, 14, 14));
+        assertThat(FactIntake.refusesFill(low.at(AT), Optional.empty(), Pressure.psi(115), then))
+                .isPresent();
+        assertThat(FactIntake.refusesFill(vehicle.at(AT), Optional.empty(), Pressure.psi(121), then))
+                .hasValueSatisfying(why -> assertThat(why.in(Units.US)).startsWith("Over the maximum 120 psi"));
+        assertThat(FactIntake.refusesFill(
+                        vehicle.at(AT), Optional.of(reading(0, 122, 14, 14, 14)), Pressure.psi(115), then))
+                .isEmpty();
+    }
+
+    @Test
+    @DisplayName("a hot reading under the minimum for the load must not roll")
+    void hotUnderMinimum() {
+        VehicleState vehicle = take(coachAs(LoadState.FULL), reading(1, 115, 14, 14, 14));
+        VehicleState after = take(vehicle, hot(0, 108));
+        assertThat(says(TireJudge.judge(after, AT, Policy.DEFAULTS, TODAY)))
+                .first()
+                .isEqualTo("108 psi hot, the load of 6,400 lb needs 108.4 psi");
+        assertThat(TireJudge.judge(after, AT, Policy.DEFAULTS, TODAY).verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
+    }
+
+    @ParameterizedTest(name = "{0} psi cold where the load needs 108.4: {1}")
+    @CsvSource({"108.4,WATCH", "107,PLAN", "106.4,PLAN", "106.3,DO_NOT_OPERATE"})
+    @DisplayName("under the minimum by no more than a gauge is off is filled today, by more it must not roll")
+    void withinTheGauge(double psi, Verdict verdict) {
+        VehicleState after = take(coachAs(LoadState.FULL), reading(0, psi, 14, 14, 14));
+        assertThat(TireJudge.judge(after, AT, Policy.DEFAULTS, TODAY).verdict()).isEqualTo(verdict);
+    }
+
+    @Test
+    @DisplayName("a figure far from the last is asked about: over 10 psi or 15 %, a tread that grew, 1,500 miles a day")
+    void unusual() {
+        TireState state = coach().state().at(AT);
+        assertThat(Unusual.in(state, reading(0, 121, 14, 14, 14))).containsOnlyKeys(Unusual.Figure.PRESSURE);
+        assertThat(Unusual.in(state, reading(0, 100, 14, 14, 14))).isEmpty();
+        assertThat(Unusual.in(state, reading(0, 99, 14, 14, 14))).containsOnlyKeys(Unusual.Figure.PRESSURE);
+        assertThat(Unusual.in(state, reading(0, 110, 15.5, 15, 13))).containsOnlyKeys(Unusual.Figure.OUTER);
+        assertThat(Unusual.in(state, hot(0, 126))).as("a hot tire reads high").isEmpty();
+        assertThat(Unusual.in(state, hot(0, 95))).isNotEmpty();
+        assertThat(Unusual.odometer(Distance.miles(50_000), TODAY.minusDays(2), Distance.miles(53_000), TODAY))
+                .isEmpty();
+        assertThat(Unusual.odometer(Distance.miles(50_000), TODAY.minusDays(2), Distance.miles(53_001), TODAY))
+                .hasValueSatisfying(why -> assertThat(why.in(Units.US)).contains("3,001 mi more"));
+    }
+
+    @Test
+    @DisplayName("a report of a pull lays out pressures left against right with their days first")
+    void pull() {
+        VehicleState vehicle = coach().read("1L", reading(4, 98, 14, 14, 14)).state();
+        Triage triage = Triage.of(vehicle, VehicleEvents.NONE, VehicleEvents.Symptom.PULL_LEFT, Policy.DEFAULTS, TODAY);
+        assertThat(triage.steps())
+                .extracting(Triage.Step::check)
+                .containsExactly(
+                        Triage.Check.PRESSURES,
+                        Triage.Check.TREAD,
+                        Triage.Check.ALIGNMENT,
+                        Triage.Check.JOINTS,
+                        Triage.Check.STRIKE);
+        assertThat(triage.steps().get(0).suspicious()).isTrue();
+        assertThat(triage.steps().get(0).known().stream().map(known -> known.in(Units.US)))
+                .anyMatch(words -> words.startsWith("Axle 1: 1L 98 psi on ") && words.contains("1R 110 psi on "))
+                .contains("Axle 1 is 12 psi lower on the left: a vehicle drifts to that side");
+        assertThat(triage.next(java.util.Set.of(Triage.Check.PRESSURES))).contains(Triage.Check.TREAD);
+    }
+
+    @Test
+    @DisplayName("a lamp's report says first: gauge all, fill none")
+    void lamp() {
+        Triage triage =
+                Triage.of(coach().state(), VehicleEvents.NONE, VehicleEvents.Symptom.LAMP, Policy.DEFAULTS, TODAY);
+        assertThat(triage.first().orElseThrow().in(Units.US)).startsWith("Gauge every tire, fill none.");
+        assertThat(triage.steps().get(0).check()).isEqualTo(Triage.Check.PRESSURES);
+    }
+
+    @Test
+    @DisplayName("a device begins with the verdict that stands: an open bulge with a good pressure is never fit there")
+    void offlineBulge() {
+        VehicleState vehicle = coach().found("2LO", 3, Finding.BULGE).state();
+        Provisional offline = Provisional.at(
+                vehicle, vehicle.pressures(Policy.DEFAULTS, TODAY), Position.parse("2LO"), Policy.DEFAULTS, TODAY);
+        assertThat(offline.rest().verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
+        assertThat(offline.rest().because().orElseThrow().says().in(Units.US)).startsWith("Bulge, seen");
+        assertThat(offline.untilCold().verdict()).isEqualTo(Verdict.FIT);
+    }
+
+    @Test
+    @DisplayName("running low is cleared by no reading on a device; a low pressure is")
+    void offlineRanLow() {
+        Sample sample = coach().read("2LO", reading(2, 88, 14, 14, 14))
+                .found("2LO", new OpenFinding(Finding.RAN_LOW, TODAY.minusDays(9), "Ana"));
+        VehicleState vehicle = sample.state();
+        Provisional offline = Provisional.at(
+                vehicle, vehicle.pressures(Policy.DEFAULTS, TODAY), Position.parse("2LO"), Policy.DEFAULTS, TODAY);
+        assertThat(offline.rest().verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
+        assertThat(offline.untilCold().verdict()).isEqualTo(Verdict.WATCH);
+    }
+}
