@@ -348,7 +348,8 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
     /**
      * The target a tire was driven at. A target that was raised since the last reading, by another load state or another weight,
      * holds only once the tire has been filled for it: raising is work that may be done, never a tire run flat. Until then the
-     * target before it holds, unless the odometer shows that the vehicle was driven so.
+     * target before it holds, or what was read last where there was none, unless the odometer shows that the vehicle was driven
+     * so.
      */
     private Optional<Pressure> heldTo(Reading reading, InForce then) {
         Optional<Pressure> target = then.target();
@@ -366,7 +367,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                 && last.odometer().isPresent()
                 && reading.odometer().isPresent()
                 && reading.odometer().get().miles() - last.odometer().get().miles() >= DRIVEN_MILES;
-        return notYetRaised && !drivenSo ? last.heldTo() : target;
+        return notYetRaised && !drivenSo ? last.heldTo().or(() -> Optional.of(last.read())) : target;
     }
 
     private TireAlerts againstMinimum(Reading reading, Pressure read, InForce then) {

@@ -80,7 +80,7 @@ final class MatchCheck {
                                                 Reason.of(
                                                         Rule.SPEED_RATING,
                                                         Phrase.of(
-                                                                "Speed symbol {} ({} an hour), the vehicle asks for {} ({})",
+                                                                "Speed symbol {} ({} an hour), the vehicle asks for {} ({} an hour)",
                                                                 here.name(),
                                                                 here.anHour(),
                                                                 asked.name(),

@@ -250,6 +250,18 @@ class TireAlertsTest {
         }
 
         @Test
+        @DisplayName("where no target was known before, a first target above it holds the tire to what was read last")
+        void firstTarget() {
+            inForce = InForce.UNKNOWN;
+            cold(0, 88);
+            inForce = inForce(110, LoadState.USUAL);
+            cold(3, 86);
+            assertThat(isOpen(AlertKind.RAN_LOW)).as("only not raised yet").isFalse();
+            cold(4, 12);
+            assertThat(isOpen(AlertKind.RAN_LOW)).isTrue();
+        }
+
+        @Test
         @DisplayName("a tire seen not raised and then driven so by the odometer was driven at 80 % or less")
         void drivenUnraised() {
             inForce = inForce(80, LoadState.EMPTY);

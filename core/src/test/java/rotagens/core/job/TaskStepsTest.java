@@ -80,11 +80,10 @@ class TaskStepsTest {
     }
 
     @Test
-    @DisplayName("work in words asks for them: the cause, the alignment, the leak, the repair, anything else")
+    @DisplayName("work in words asks for them: the cause, the alignment, the repair, anything else")
     void words() {
         Map<WheelTask, String> asked = Map.of(
                 WheelTask.CAUSE, "ALIGNMENT:1L",
-                WheelTask.BEAD_LEAK, "FIND_CAUSE:1L",
                 WheelTask.WHEEL_OFF, "RECORD:1L",
                 WheelTask.OTHER, "RECORD:1L");
         asked.forEach((task, key) -> {
@@ -98,5 +97,21 @@ class TaskStepsTest {
                             .passes())
                     .isTrue();
         });
+    }
+
+    @Test
+    @DisplayName("a leak's work asks where it came out, and no word stands for it")
+    void leak() {
+        Want want = new Bay()
+                .does("1L", WheelTask.BEAD_LEAK)
+                .sheet()
+                .step("FIND_CAUSE:1L")
+                .orElseThrow()
+                .want();
+        assertThat(want.read(Map.of(), Units.US).passes()).isFalse();
+        assertThat(want.read(Map.of("repair", "as found and put right"), Units.US)
+                        .passes())
+                .isFalse();
+        assertThat(want.read(Map.of("repair", "CORE"), Units.US).passes()).isTrue();
     }
 }

@@ -147,7 +147,7 @@ final class DemoLoads {
         weigh("SH-06", 33, LoadState.USUAL, ends(2240, 2200, 4480, 4400));
         weigh("SP-03", 52, LoadState.USUAL, ends(1900, 1860, 2700, 2640));
         weigh("SP-03", 52, LoadState.TOWING, ends(1780, 1750, 2980, 2930));
-        weigh("VN-03", 77, LoadState.FULL, ends(1780, 1760, 2600, 2590));
+        weigh("VN-03", 77, LoadState.FULL, ends(1780, 1760, 2760, 2460));
         weigh("TR-03", 18, LoadState.FULL, ends(2600, 2580, 3150, 3120));
     }
 

@@ -41,7 +41,7 @@ class DemoFleetTest {
                 .map(judged -> judged.reason().rule())
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Rule.class)));
         // Parking judges the vehicle and shows in the due list; sidewalls, deliveries, slips and charts
-        // as they are read, a calibration the gauge; speed, wheel and schedule speak of rotations; the schools are
+        // as they are read, a calibration the gauge; wheel and schedule speak of rotations; the schools are
         // grounds of a target, an imbalance is only said; a wrong rim is refused before it is on a vehicle.
         assertThat(EnumSet.complementOf(EnumSet.copyOf(shown)))
                 .containsOnly(
@@ -56,7 +56,6 @@ class DemoFleetTest {
                         Rule.CONTACT_TRIM,
                         Rule.SLIP_ADDS_UP,
                         Rule.IMBALANCE,
-                        Rule.SPEED_RATING,
                         Rule.WHEEL_DATA,
                         Rule.RIM_MATCH,
                         Rule.ROTATION,

@@ -170,7 +170,7 @@ class AlertsTest {
     @DisplayName("the adjust and the sign-off of Set pressure refuse a figure over the maximum alike")
     void overMaximum() {
         assertThat(gauge("VN-01", "2R", "\"before\":\"59\",\"after\":\"95\"").at("after"))
-                .startsWith("Over the maximum 80 psi");
+                .startsWith("Over the maximum 76 psi");
         Answer job = api.post(
                 "/api/jobs",
                 "{\"day\":\"2026-11-24\",\"work\":[{\"vehicleId\":%d,\"key\":\"SET_PRESSURE:2R\"}]}"
@@ -182,7 +182,7 @@ class AlertsTest {
                 "{\"results\":[{\"itemId\":" + item + ",\"pressure\":\"95\"}]}",
                 "If-Match",
                 "\"1\"");
-        assertThat(done.at("results." + item + ".pressure")).startsWith("Over the maximum 80 psi");
+        assertThat(done.at("results." + item + ".pressure")).startsWith("Over the maximum 76 psi");
         api.delete("/api/jobs/" + made.path("id").asLong(), "", "If-Match", "\"1\"");
     }
 

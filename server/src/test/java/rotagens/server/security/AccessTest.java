@@ -52,6 +52,8 @@ class AccessTest {
             Map.entry("PUT /api/people/{id}/password", "MANAGER"),
             Map.entry("PUT /api/session/units", "VIEWER"),
             Map.entry("PUT /api/session/password", "VIEWER"),
+            Map.entry("POST /api/readings/{id}/void", "TECHNICIAN"),
+            Map.entry("POST /api/reports/{id}/checks", "TECHNICIAN"),
             Map.entry("POST /api/read/sidewall", "VIEWER"),
             Map.entry("POST /api/read/dot", "VIEWER"),
             Map.entry("POST /api/read/model", "VIEWER"),
