@@ -6,6 +6,9 @@ import { createMemoryRouter, RouterProvider } from 'react-router'
 /** The person signed in unless a test says otherwise; null for nobody yet. */
 const RAFE = { id: 3, name: 'Rafe Halloran', role: 'MANAGER', active: true, canSignIn: true, units: 'US' }
 
+/** What the server says of it, for a test in which everything is asked for again. */
+export const SESSION = { me: RAFE, firstStart: false, empty: false, demoPeople: [] }
+
 /** Shows something inside the router and query cache it needs. */
 export function show(element: ReactNode, at = '/', me: object | null = RAFE) {
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } })

@@ -1,9 +1,9 @@
-import { screen, within } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
 import type { Schemas } from '../api/client'
 import { fakeServer, problem } from '../test/server'
-import { show } from '../test/show'
+import { SESSION, show } from '../test/show'
 import { FitDialog } from './FitDialog'
 import { PutAwayDialog } from './PutAwayDialog'
 import { TirePage } from './TirePage'
@@ -52,6 +52,72 @@ describe('the page of a tire', () => {
     expect(edges.getByRole('row', { name: /LC-03 1L 9\/32 in 9\/32 in 6\/32 in/ })).toBeVisible()
     expect(edges.getByText('facing not noted')).toBeVisible()
     expect(screen.getByRole('img', { name: /LC-03 1L, 20 Nov 2026/ })).toBeVisible()
+  })
+
+  it('says of each alert what opened it, and what cleared it or alone can', async () => {
+    fakeServer(() => ({
+      body: {
+        ...tire,
+        alerts: [
+          {
+            kind: 'RAN_LOW',
+            title: 'Ran low',
+            says: '72 psi, target 95 psi',
+            openedOn: '2026-11-20',
+            openedBy: 'Mara Quill',
+            clearedOnlyBy: 'a professional’s look inside',
+          },
+          {
+            kind: 'OVER_MAXIMUM',
+            title: 'Over the maximum',
+            says: '124 psi, maximum 120 psi',
+            openedOn: '2026-10-02',
+            openedBy: 'Mara Quill',
+            clearedOn: '2026-10-03',
+            clearedBy: 'Rafe Halloran',
+            clearedHow: '95 psi cold',
+            clearedOnlyBy: 'a cold reading at or under it',
+          },
+        ],
+      },
+    }))
+    show(<TirePage />, '/tires/20')
+    const alerts = within(await screen.findByRole('region', { name: 'Alerts' }))
+    expect(alerts.getByText('Open · Ran low')).toBeVisible()
+    expect(alerts.getByText(/Cleared only by a professional’s look inside/)).toBeVisible()
+    expect(alerts.getByText('Cleared · Over the maximum')).toBeVisible()
+    expect(alerts.getByText(/Cleared 3 Oct 2026, Rafe Halloran: 95 psi cold/)).toBeVisible()
+  })
+
+  it('voids a reading by its reason, and shows it struck out', async () => {
+    const reading = {
+      ...tire.lines[0],
+      id: 8,
+      kind: 'reading',
+      readingId: 41,
+      what: '12 psi cold',
+      canBeCorrected: false,
+      isVoided: false,
+    }
+    let voided = false
+    const calls = fakeServer((call) => {
+      if (call.path === '/api/session') return { body: SESSION }
+      if (call.method !== 'POST') return { body: { ...tire, lines: [{ ...reading, isVoided: voided }] } }
+      const { reason } = call.body as { reason: string }
+      if (reason === '') return problem(422, { reason: 'Say what was wrong with it.' })
+      voided = true
+      return { status: 204, body: undefined }
+    })
+    show(<TirePage />, '/tires/20')
+    await userEvent.click(await screen.findByRole('button', { name: /^Void/ }))
+    const dialog = within(await screen.findByRole('dialog'))
+    await userEvent.click(dialog.getByRole('button', { name: 'Void reading' }))
+    expect(await dialog.findByText('Say what was wrong with it.')).toBeVisible()
+    await userEvent.type(dialog.getByLabelText('What was wrong with it'), 'typed into the wrong tire')
+    await userEvent.click(dialog.getByRole('button', { name: 'Void reading' }))
+    expect(calls.find((call) => call.method === 'POST' && call.path === '/api/readings/41/void')).toBeDefined()
+    await waitFor(() => expect(screen.getByText('12 psi cold')).toHaveStyle({ textDecoration: 'line-through' }))
+    expect(screen.queryByRole('button', { name: /^Void/ })).not.toBeInTheDocument()
   })
 
   it('says where it is, what stands open, what isn’t known, and that its miles are incomplete', async () => {

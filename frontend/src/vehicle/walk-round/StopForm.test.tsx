@@ -1,5 +1,6 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
+import { useState } from 'react'
 import { describe, expect, it, vi } from 'vitest'
 import { outbox } from '../../offline/outbox'
 import { type Call, fakeServer, problem } from '../../test/server'
@@ -38,6 +39,37 @@ async function open(answer: (call: Call, saves: number) => ReturnType<typeof pro
     />,
   )
   return { puts: () => calls.filter((call) => call.method === 'PUT'), onNext }
+}
+
+/** A device so slow that the next position's form comes long after the Enter that asked for it. */
+function Slow() {
+  const [asked, setAsked] = useState(false)
+  const [at, setAt] = useState(0)
+  const position = ['2LO', '2LI', '2RI'][at] ?? ''
+  return (
+    <>
+      <StopForm
+        key={at}
+        walk={walk}
+        stop={{ ...stop, position }}
+        flush={{ current: async () => {} }}
+        onNext={() => setAsked(true)}
+        onBack={undefined}
+        last={false}
+      />
+      {asked && (
+        <button
+          type="button"
+          onClick={() => {
+            setAsked(false)
+            setAt(at + 1)
+          }}
+        >
+          the form comes
+        </button>
+      )}
+    </>
+  )
 }
 
 const gauges = [
@@ -109,6 +141,77 @@ describe('one position of a walk-round', () => {
     await userEvent.keyboard('94{Enter}9{Enter}9{Enter}8{Enter}')
     expect(screen.getByLabelText('Tread inner')).toHaveValue('8')
     expect(onNext).toHaveBeenCalledOnce()
+  })
+
+  it('keeps what is typed before the next form is there for that position, and out of the one left', async () => {
+    const calls = fakeServer((call) =>
+      call.path === '/api/findings' ? findings : call.path === '/api/gauges' ? { body: gauges } : saved(call, 1),
+    )
+    await outbox.keepSheet(walk, 'US')
+    show(<Slow />)
+    await userEvent.click(screen.getByLabelText('Tread inner'))
+    await userEvent.keyboard('8{Enter}')
+    await userEvent.keyboard('95{Backspace}4{Enter}9{Enter}8{Enter}7{Enter}88{Enter}6')
+    expect(screen.getByLabelText('Tread inner')).toHaveValue('8')
+    expect(screen.getByLabelText('Tire pressure')).toHaveValue('')
+    await userEvent.click(screen.getByRole('button', { name: 'the form comes' }))
+    expect(screen.getByRole('heading', { name: /^2LI drive/ })).toBeVisible()
+    await waitFor(() => expect(screen.getByLabelText('Tread inner')).toHaveValue('7'))
+    await userEvent.click(await screen.findByRole('button', { name: 'the form comes' }))
+    expect(screen.getByRole('heading', { name: /^2RI drive/ })).toBeVisible()
+    await waitFor(() => expect(screen.getByLabelText('Tread outer')).toHaveValue('6'))
+    expect(screen.getByLabelText('Tread outer')).toHaveFocus()
+    const stored = (position: string) =>
+      calls.filter((call) => call.method === 'PUT' && call.path.endsWith(`/${position}`)).at(-1)?.body
+    await waitFor(() => expect(stored('2RI')).toMatchObject({ pressure: '88', outer: '6', center: '', inner: '' }))
+    expect(stored('2LI')).toMatchObject({ pressure: '94', outer: '9', center: '8', inner: '7' })
+    expect(stored('2LO')).toMatchObject({ pressure: '', outer: '', center: '', inner: '8' })
+  })
+
+  it('asks about a figure far from the last, keeps the rest, and takes it once it is right as read', async () => {
+    const { puts } = await open((call) => {
+      const body = call.body as { confirmed: string[] }
+      return body.confirmed.includes('pressure')
+        ? saved(call, 1)
+        : {
+            status: 422,
+            body: {
+              type: 'about:blank',
+              title: 'Check the marked entries',
+              status: 422,
+              detail: '',
+              fields: [{ field: 'pressure', message: '61 psi, last read 94 psi: is it right as read?', ask: true }],
+            },
+          }
+    })
+    fireEvent.change(screen.getByLabelText('Tire pressure'), { target: { value: '61' } })
+    await userEvent.click(await screen.findByRole('button', { name: 'It is right as read' }))
+    expect(await screen.findByText('saved')).toBeInTheDocument()
+    expect(puts().at(-1)?.body).toMatchObject({ pressure: '61', confirmed: ['pressure'] })
+    fireEvent.change(screen.getByLabelText('Tire pressure'), { target: { value: '60' } })
+    expect(await screen.findByRole('button', { name: 'It is right as read' })).toBeVisible()
+  })
+
+  it('takes the DOT code where none is on file, as read', async () => {
+    const { dot: _, ...bare } = stop
+    const calls = fakeServer((call) =>
+      call.path === '/api/findings' ? findings : call.path === '/api/gauges' ? { body: gauges } : saved(call, 1),
+    )
+    await outbox.keepSheet(walk, 'US')
+    show(
+      <StopForm
+        walk={walk}
+        stop={bare}
+        flush={{ current: async () => {} }}
+        onNext={() => {}}
+        onBack={undefined}
+        last={false}
+      />,
+    )
+    fireEvent.change(screen.getByLabelText('DOT code, not on file'), { target: { value: '?421' } })
+    await waitFor(() =>
+      expect(calls.filter((call) => call.method === 'PUT').at(-1)?.body).toMatchObject({ dotCode: '?421' }),
+    )
   })
 
   it('takes findings, and puts right what was open from before', async () => {

@@ -69,12 +69,19 @@ export function StopForm(props: {
       props.onNext()
     }
   }
-  // What was typed on meanwhile is this tire’s pressure, or nobody’s.
-  const ahead = useRef(one.change)
-  ahead.current = one.change
+  // What was typed on meanwhile is this tire’s, field by field, and what goes past its last field the next one’s.
+  const ahead = useRef({ change: one.change, next: props.onNext })
+  ahead.current = { change: one.change, next: props.onNext }
   useEffect(() => {
     const typed = typeAhead.end()
-    if (typed !== '') ahead.current({ pressure: typed })
+    if (typed.length === 0) return
+    const inputs = [...(fields.current?.querySelectorAll<HTMLInputElement>('input[data-gauge]') ?? [])]
+    const figures = typed.slice(0, inputs.length).map((figure, at) => [inputs[at]?.dataset.gauge, figure] as const)
+    ahead.current.change(Object.fromEntries(figures.filter(([, figure]) => figure !== '')) as Partial<Draft>)
+    if (typed.length > inputs.length) {
+      typeAhead.begin(typed.slice(inputs.length))
+      ahead.current.next()
+    } else inputs[typed.length - 1]?.focus()
   }, [])
 
   const findings = useQuery(findingsQuery)

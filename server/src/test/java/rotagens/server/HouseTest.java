@@ -6,7 +6,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
@@ -29,6 +31,8 @@ class HouseTest {
             "frontend/src");
     private static final Pattern REASON = Pattern.compile("^\\| `([^`]+)` \\| (.{20,}) \\|$", Pattern.MULTILINE);
 
+    private static final Pattern NAMED = Pattern.compile("`(\\w+)\\.(\\w+)`");
+
     @Test
     @DisplayName("a file over 400 lines has its reason in docs/architecture.md, and no reason outlives its file")
     void longFiles() throws IOException {
@@ -48,6 +52,38 @@ class HouseTest {
             told.add(reason.group(1));
         }
         assertThat(told).isEqualTo(longOnes);
+    }
+
+    @Test
+    @DisplayName("every hazard has a control and a test, and every test it names is there")
+    void hazards() throws IOException {
+        Map<String, String> sources = new HashMap<>();
+        for (String room : ROOMS) {
+            try (Stream<Path> files = Files.walk(ROOT.resolve(room))) {
+                for (Path file :
+                        files.filter(one -> one.toString().endsWith(".java")).toList()) {
+                    sources.merge(file.getFileName().toString(), Files.readString(file), String::concat);
+                }
+            }
+        }
+        List<String> hazards = Files.readAllLines(ROOT.resolve("docs/hazards.md")).stream()
+                .filter(line -> line.startsWith("| H"))
+                .toList();
+        assertThat(hazards).hasSizeGreaterThanOrEqualTo(30);
+        for (String hazard : hazards) {
+            String[] cells = hazard.split("\\|");
+            assertThat(cells).as(hazard).hasSize(5);
+            Matcher named = NAMED.matcher(cells[4]);
+            int tests = 0;
+            while (named.find()) {
+                tests++;
+                assertThat(sources.get(named.group(1) + ".java"))
+                        .as("%s.%s", named.group(1), named.group(2))
+                        .isNotNull()
+                        .containsPattern("(void " + named.group(2) + "\\(|ArchRule " + named.group(2) + " )");
+            }
+            assertThat(tests).as(hazard).isPositive();
+        }
     }
 
     private static int lines(Path file) {

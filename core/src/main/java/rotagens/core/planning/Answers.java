@@ -90,6 +90,7 @@ public final class Answers {
                         : Optional.empty());
             case UNKNOWN_WHEEL -> unknownWheel();
             case UNKNOWN_SENSOR -> unknownSensor();
+            case COMMERCIAL_USE -> commercialUse();
             case MEASURE_NEXT -> measureNext();
             case WHAT_TO_ORDER -> whatToOrder();
             case DUAL_PARTNER -> dualPartner();
@@ -176,6 +177,21 @@ public final class Answers {
                                 .flatMap(Vehicle.Wheel::pilot)
                                 .isEmpty())
                 .forEach(position -> add(position, Phrase.of("Not on file how the wheel is piloted")));
+    }
+
+    private void commercialUse() {
+        Vehicle vehicle = known.state().vehicle();
+        if (!vehicle.commercialUseUnknown()) {
+            return;
+        }
+        List<Phrase> missing = new ArrayList<>();
+        if (vehicle.use().seats().isEmpty() && vehicle.kind().carriesPeople()) {
+            missing.add(Phrase.of("seats with the driver’s"));
+        }
+        if (vehicle.use().combination().isEmpty()) {
+            missing.add(Phrase.of("the rating with what it tows"));
+        }
+        add(Phrase.of("Not on file: {}", Phrase.join(missing, ", ")));
     }
 
     private void unknownSensor() {

@@ -10,6 +10,9 @@ public enum Question {
     UNKNOWN_WHEEL("Wheel data missing", "How the wheel is piloted has not been read."),
     UNKNOWN_SENSOR(
             "Sensor data missing", "The vehicle warns by sensors, but this one isn’t on file, or not since when."),
+    COMMERCIAL_USE(
+            "What would make it a commercial vehicle",
+            "Seats, pay and what it is rated to tow decide whether 4/32 in on front wheels is its law."),
     MEASURE_NEXT("The one measurement that would help most", "What most of a vehicle’s unknowns wait for."),
     WHAT_TO_ORDER("What to order", "For every position whose tire has to go."),
     DUAL_PARTNER("Which stock tire pairs best with a dual", "Where one tire of a dual has to go."),

@@ -9,14 +9,18 @@ import static rotagens.core.inspection.Sample.tire;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import rotagens.core.inspection.Sample;
 import rotagens.core.inspection.TireJudge;
 import rotagens.core.inspection.VehicleState;
+import rotagens.core.measure.Load;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
 import rotagens.core.vehicle.LoadState;
+import rotagens.core.vehicle.Use;
+import rotagens.core.vehicle.VehicleKind;
 
 class AnswersTest {
 
@@ -72,6 +76,20 @@ class AnswersTest {
                 .hasSize(7);
         assertThat(ask(Question.UNKNOWN_SENSOR, coach().withoutSensors())).isEmpty();
         assertThat(ask(Question.NEVER_WEIGHED, coach())).containsExactly("No slip on file");
+    }
+
+    @Test
+    @DisplayName("what would make a light vehicle a commercial one is asked for part by part, and no more once it is on record")
+    void commercialUse() {
+        assertThat(ask(Question.COMMERCIAL_USE, coach())).isEmpty();
+        assertThat(ask(Question.COMMERCIAL_USE, coach().as(VehicleKind.VAN, 9_000, Use.UNKNOWN)))
+                .containsExactly("Not on file: seats with the driver’s, the rating with what it tows");
+        assertThat(ask(Question.COMMERCIAL_USE, coach().as(VehicleKind.PICKUP, 9_000, Use.UNKNOWN)))
+                .containsExactly("Not on file: the rating with what it tows");
+        Use told = new Use(
+                OptionalInt.of(8), Optional.empty(), Optional.of(Load.lb(9_500)), Optional.empty());
+        assertThat(ask(Question.COMMERCIAL_USE, coach().as(VehicleKind.VAN, 9_000, told)))
+                .isEmpty();
     }
 
     @Test

@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Units;
+import rotagens.core.tire.SpeedSymbol;
 import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.AxleRole;
 import rotagens.core.vehicle.LoadState;
@@ -76,7 +77,11 @@ class VehicleSheet implements Sheet {
                 Column.may("placard found", "where on the vehicle the placard is", "placardspot"),
                 Column.may("sensors", "yes where working pressure sensors warn", "tpms"),
                 Column.may("outdoors", "yes where it is parked in the sun", "parkedoutside"),
-                Column.may("parked since", "the day it was parked: 2026-07-28", "parkedsince"));
+                Column.may("parked since", "the day it was parked: 2026-07-28", "parkedsince"),
+                Column.may("seats", "how many people it is built for, with the driver"),
+                Column.may("for pay", "yes where people pay to ride, no where not", "forhire"),
+                Column.may("combination rating", "GCWR, with what it may tow: 26000 lb", "gcwr", "gcvwr"),
+                Column.may("speed symbol", "the slowest the vehicle asks for, for example L", "speedrating"));
     }
 
     @Override
@@ -96,6 +101,9 @@ class VehicleSheet implements Sheet {
             case "parkedSince" -> "parked since";
             case "placardSpot" -> "placard found";
             case "confirmed" -> "axles";
+            case "forPay" -> "for pay";
+            case "combinationRating" -> "combination rating";
+            case "speed" -> "speed symbol";
             default -> field;
         };
     }
@@ -114,6 +122,9 @@ class VehicleSheet implements Sheet {
         Optional<LocalDate> parked =
                 wrong.optional("parked since", row.or("parked since", ""), text -> Fields.day(text, today));
         Optional<Integer> spares = row.get("spares").flatMap(text -> wrong.attempt("spares", () -> count(text)));
+        Optional<Boolean> forPay = row.get("for pay").flatMap(text -> wrong.attempt("for pay", () -> Fields.yes(text)));
+        Optional<SpeedSymbol> speed =
+                row.get("speed symbol").flatMap(text -> wrong.attempt("speed symbol", () -> speed(text)));
         wrong.refuseIfWrong();
         Optional<Entry> old = before.map(Stored::entry);
         VehicleForm form = new VehicleForm(
@@ -135,13 +146,19 @@ class VehicleSheet implements Sheet {
                 axles,
                 spares.or(() -> old.map(Entry::spares)).orElse(0),
                 List.of(),
-                old.map(Entry::use)
-                        .filter(use -> use.seats().isPresent())
-                        .map(use -> String.valueOf(use.seats().getAsInt()))
-                        .orElse(null),
-                old.flatMap(one -> one.use().forPay()).orElse(null),
-                old.flatMap(one -> one.use().combination()).map(Load::asEntered).orElse(null),
-                old.flatMap(one -> one.use().speed()).orElse(null));
+                row.or(
+                        "seats",
+                        old.map(Entry::use)
+                                .filter(use -> use.seats().isPresent())
+                                .map(use -> String.valueOf(use.seats().getAsInt()))
+                                .orElse("")),
+                forPay.or(() -> old.flatMap(one -> one.use().forPay())).orElse(null),
+                row.or(
+                        "combination rating",
+                        old.flatMap(one -> one.use().combination())
+                                .map(Load::asEntered)
+                                .orElse("")),
+                speed.or(() -> old.flatMap(one -> one.use().speed())).orElse(null));
         Entry entry = form.read(units, today);
         if (before.isEmpty()) {
             register.add(entry);
@@ -172,7 +189,7 @@ class VehicleSheet implements Sheet {
                 entry.axles(),
                 entry.spares(),
                 old.wheels(),
-                old.use());
+                entry.use());
     }
 
     private static VehicleKind kind(String text) {
@@ -181,6 +198,14 @@ class VehicleSheet implements Sheet {
                 .findFirst()
                 .orElseThrow(() -> new rotagens.core.measure.InvalidEntry(
                         "Write bus, truck, tractor, trailer, van, pickup, SUV or car."));
+    }
+
+    private static SpeedSymbol speed(String text) {
+        return Arrays.stream(SpeedSymbol.values())
+                .filter(one -> one.name().equalsIgnoreCase(text.strip()))
+                .findFirst()
+                .orElseThrow(() ->
+                        new rotagens.core.measure.InvalidEntry("Write the symbol on the sidewall, for example L."));
     }
 
     private static int count(String text) {
@@ -299,7 +324,13 @@ class VehicleSheet implements Sheet {
                     entry.placardSpot(),
                     Fields.yesNo(entry.sensorsWork()),
                     Fields.yesNo(entry.outdoors()),
-                    entry.parkedSince().map(LocalDate::toString).orElse("")));
+                    entry.parkedSince().map(LocalDate::toString).orElse(""),
+                    entry.use().seats().isPresent()
+                            ? String.valueOf(entry.use().seats().getAsInt())
+                            : "",
+                    entry.use().forPay().map(Fields::yesNo).orElse(""),
+                    shown.apply(entry.use().combination(), units),
+                    entry.use().speed().map(Enum::name).orElse("")));
         }
         return rows;
     }

@@ -1,6 +1,8 @@
 package rotagens.server.facts;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -13,6 +15,7 @@ import java.sql.Statement;
 import java.time.LocalDate;
 import java.util.List;
 import org.flywaydb.core.Flyway;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -98,6 +101,12 @@ class AlertUpgradeTest {
     @Autowired
     FactLog facts;
 
+    @Autowired
+    AlertUpgrade upgrade;
+
+    @Autowired
+    DSLContext db;
+
     @Test
     @DisplayName("a tire whose alarm had been lost behind a dozen later readings gets it back at the first start")
     void lostAlarm() {
@@ -110,5 +119,21 @@ class AlertUpgradeTest {
                 .hasValueSatisfying(alert -> assertThat(alert.on()).isEqualTo(LocalDate.of(2026, 1, 20)));
         assertThat(coach.judgements().get(steer).verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
         assertThat(facts.notAsFolded()).isEmpty();
+    }
+
+    @Test
+    @DisplayName(
+            "the check of a whole data folder passes as it is, and names the tire whose kept alert was tampered with")
+    void check() {
+        AlertCheck check = new AlertCheck(upgrade, facts);
+        assertThatCode(check::afterSingletonsInstantiated).doesNotThrowAnyException();
+        db.execute("UPDATE tire_alert SET figure = '9/32 in' WHERE tire_id = 1");
+        try {
+            assertThatThrownBy(check::afterSingletonsInstantiated)
+                    .hasMessageContaining("1 tires whose kept alerts are not what their ledgers come to: [1]");
+        } finally {
+            facts.settle();
+        }
+        assertThatCode(check::afterSingletonsInstantiated).doesNotThrowAnyException();
     }
 }

@@ -1,0 +1,47 @@
+package rotagens.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** On an old phone in the yard, with a server that takes its time: people type on without looking. */
+class SlowDeviceIT extends OnDemoFleet {
+
+    private static final int TIMES_SLOWER = 8;
+    private static final int ANSWER_AFTER_MS = 1_500;
+
+    @Test
+    @DisplayName("a walk-round typed without looking, eight times slower: every figure lands on the tire it was typed for")
+    void typedWithoutLooking() {
+        Page page = open("/vehicles/20", TECHNICIAN);
+        button(page, "Start walk-round").click();
+        assertThat(page.getByLabel("Tire pressure")).isFocused();
+        // Answers come late by the browser's own clock; nothing here waits for them.
+        page.evaluate("late => { const quick = window.fetch; window.fetch = (...asked) =>"
+                + " new Promise(after => setTimeout(after, late)).then(() => quick(...asked)) }", ANSWER_AFTER_MS);
+        CDPSession device = page.context().newCDPSession(page);
+        JsonObject slow = new JsonObject();
+        slow.addProperty("rate", TIMES_SLOWER);
+        device.send("Emulation.setCPUThrottlingRate", slow);
+
+        String[][] typed = {{"64", "7", "8", "6"}, {"65", "6", "7", "5"}, {"66", "5", "6", "4"}};
+        for (String[] position : typed) {
+            page.keyboard().type(String.join("\n", position));
+            page.keyboard().press("Enter");
+        }
+        slow.addProperty("rate", 1);
+        device.send("Emulation.setCPUThrottlingRate", slow);
+
+        for (int back = typed.length - 1; back >= 0; back--) {
+            button(page, "Back").click();
+            assertThat(page.getByLabel("Tire pressure")).hasValue(typed[back][0]);
+            assertThat(page.getByLabel("Tread outer")).hasValue(typed[back][1]);
+            assertThat(page.getByLabel("Tread center")).hasValue(typed[back][2]);
+            assertThat(page.getByLabel("Tread inner")).hasValue(typed[back][3]);
+        }
+    }
+}
