@@ -95,13 +95,14 @@ export function StopForm(props: {
       part.outer || part.center || part.inner || part.places ? { treadGauge: hand.TREAD?.id ?? null } : {}
     one.change({ ...part, ...pressed, ...measured, confirmed: stale })
   }
+  const asked = one.problem?.problem.fields.filter((field) => field.ask) ?? []
+  // A figure in question isn’t judged yet: what it would mean must not stand as fit meanwhile.
   const guess =
-    one.state === 'unreachable' || one.state === 'conflict'
+    one.state === 'unreachable' || one.state === 'conflict' || (one.state === 'refused' && asked.length > 0)
       ? provisional(stop, one.draft, findings.data, units)
       : undefined
   const shown = guess?.verdict ?? one.judgement.verdict
   const wrong = (field: string) => one.problem?.field(field)
-  const asked = one.problem?.problem.fields.filter((field) => field.ask) ?? []
   const figure = (field: 'pressure', label: string, unit: string, first = false) => (
     <FigureField
       label={label}
@@ -309,8 +310,8 @@ function ProvisionalSays({ guess }: { guess: Provisional }) {
         ))}
       </Box>
       <Box sx={{ color: 'text.secondary', mt: 0.75 }}>
-        Compared on this device with the limits the server sent along, this position alone. The server judges when it
-        can be reached.
+        Compared on this device with the limits the server sent along, this position alone. The server judges once it
+        has what was typed.
       </Box>
     </>
   )

@@ -30,10 +30,14 @@ class JourneyIT extends OnDemoFleet {
         walkByKeyboard(page, "59", "8", "8", "8");
         assertThat(page.getByRole(AriaRole.HEADING, named("2L drive left"))).isVisible();
         Locator verdict = page.locator("section[aria-label=Verdict]");
-        walkOne(page, "60", "9", "9", "9");
+        typeOne(page, "60", "9", "9", "9");
+        assertThat(verdict).containsText("2L do not operate, provisional");
+        button(page, "It is right as read").click();
+        assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         assertThat(verdict).containsText("60 psi, target 75 psi: 80 % of target");
         assertThat(verdict).containsText("do not operate");
-        page.keyboard().press("Enter");
+        button(page, "Next position").click();
         assertThat(page.getByRole(AriaRole.HEADING, named("2R drive right"))).isVisible();
         page.getByRole(AriaRole.BUTTON, named("Valve cap missing")).click();
         assertThat(verdict).containsText("Valve cap missing");
@@ -47,6 +51,9 @@ class JourneyIT extends OnDemoFleet {
                 .isVisible();
         page.getByLabel("Why they were left out").fill("in the wash, right side only next time");
         button(page, "Finish walk-round").click();
+        assertThat(page.getByText(Pattern.compile("Read it again; if it is right, say so")))
+                .isVisible();
+        button(page, "The odometer is right as read").click();
         assertThat(page.getByText("Do not operate: 2L")).isVisible();
 
         Locator damage = page.getByRole(AriaRole.LISTITEM)
@@ -103,7 +110,7 @@ class JourneyIT extends OnDemoFleet {
         page.reload();
         assertThat(page.getByLabel("Tire pressure")).hasValue("48");
         assertThat(page.getByLabel("Tread outer")).hasValue("9x");
-        page.getByLabel("Tread outer").fill("9");
+        page.getByLabel("Tread outer").fill("7");
         assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
     }
@@ -172,13 +179,17 @@ class JourneyIT extends OnDemoFleet {
 
     /** Types the four figures with Enter between them; the first field has the focus already. */
     private static void walkOne(Page page, String psi, String outer, String center, String inner) {
+        typeOne(page, psi, outer, center, inner);
+        assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+    }
+
+    private static void typeOne(Page page, String psi, String outer, String center, String inner) {
         assertThat(page.getByLabel("Tire pressure")).isFocused();
         page.keyboard().type(psi);
         for (String depth : new String[] {outer, center, inner}) {
             page.keyboard().press("Enter");
             page.keyboard().type(depth);
         }
-        assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
-                .isVisible();
     }
 }

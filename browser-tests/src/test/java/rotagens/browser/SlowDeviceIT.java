@@ -15,14 +15,17 @@ class SlowDeviceIT extends OnDemoFleet {
     private static final int ANSWER_AFTER_MS = 1_500;
 
     @Test
-    @DisplayName("a walk-round typed without looking, eight times slower: every figure lands on the tire it was typed for")
+    @DisplayName(
+            "a walk-round typed without looking, eight times slower: every figure lands on the tire it was typed for")
     void typedWithoutLooking() {
         Page page = open("/vehicles/20", TECHNICIAN);
         button(page, "Start walk-round").click();
         assertThat(page.getByLabel("Tire pressure")).isFocused();
         // Answers come late by the browser's own clock; nothing here waits for them.
-        page.evaluate("late => { const quick = window.fetch; window.fetch = (...asked) =>"
-                + " new Promise(after => setTimeout(after, late)).then(() => quick(...asked)) }", ANSWER_AFTER_MS);
+        page.evaluate(
+                "late => { const quick = window.fetch; window.fetch = (...asked) =>"
+                        + " new Promise(after => setTimeout(after, late)).then(() => quick(...asked)) }",
+                ANSWER_AFTER_MS);
         CDPSession device = page.context().newCDPSession(page);
         JsonObject slow = new JsonObject();
         slow.addProperty("rate", TIMES_SLOWER);

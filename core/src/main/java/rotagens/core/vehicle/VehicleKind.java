@@ -11,7 +11,8 @@ public enum VehicleKind {
     SUV,
     CAR;
 
-    boolean carriesPeople() {
+    /** Whether such vehicles are built to carry people, so that their seats count. */
+    public boolean carriesPeople() {
         return this == BUS || this == VAN || this == SUV;
     }
 

@@ -79,15 +79,15 @@ class AnswersTest {
     }
 
     @Test
-    @DisplayName("what would make a light vehicle a commercial one is asked for part by part, and no more once it is on record")
+    @DisplayName(
+            "what would make a light vehicle a commercial one is asked for part by part, and no more once it is on record")
     void commercialUse() {
         assertThat(ask(Question.COMMERCIAL_USE, coach())).isEmpty();
         assertThat(ask(Question.COMMERCIAL_USE, coach().as(VehicleKind.VAN, 9_000, Use.UNKNOWN)))
                 .containsExactly("Not on file: seats with the driver’s, the rating with what it tows");
         assertThat(ask(Question.COMMERCIAL_USE, coach().as(VehicleKind.PICKUP, 9_000, Use.UNKNOWN)))
                 .containsExactly("Not on file: the rating with what it tows");
-        Use told = new Use(
-                OptionalInt.of(8), Optional.empty(), Optional.of(Load.lb(9_500)), Optional.empty());
+        Use told = new Use(OptionalInt.of(8), Optional.empty(), Optional.of(Load.lb(9_500)), Optional.empty());
         assertThat(ask(Question.COMMERCIAL_USE, coach().as(VehicleKind.VAN, 9_000, told)))
                 .isEmpty();
     }

@@ -129,18 +129,19 @@ class WalkRounds {
         // A draft changes no fact about the vehicle, so what is kept of it holds.
         Standing standing = kept.get(walk.vehicleId());
         Position position = standing.position(code);
-        Figures figures = reader.read(standing, position, input, units);
-        Instant taken = takenAt(input.takenAt());
         long placeId = standing.placeId(position);
         Map<Long, Stored> entries = store.entries(id);
         Stored before = entries.get(placeId);
         int present = before == null ? 0 : before.version();
+        // Said before a figure is refused or asked about: what the other one read may answer it.
         if (present != version) {
             throw ProblemException.changedMeanwhile(
                     (before == null ? "Somebody" : before.person())
                             + " saved this position since you opened it. Both are shown; nothing was replaced.",
                     before == null ? null : WalkRoundPages.entry(before));
         }
+        Figures figures = reader.read(standing, position, input, units);
+        Instant taken = takenAt(input.takenAt());
         store.save(id, new Stored(placeId, present + 1, people.me(), "", taken, figures));
         Map<Long, Stored> now = store.entries(id);
         return new Saved(

@@ -97,18 +97,27 @@ class ImportTest {
     }
 
     @Test
-    @DisplayName("seats, pay, what it tows and the speed it asks for come in with a vehicle, and a sheet without them keeps them")
+    @DisplayName(
+            "seats, pay, what it tows and the speed it asks for come in with a vehicle, and a sheet without them keeps them")
     void use() {
         take(
                 "VEHICLES",
                 "?dryRun=false",
                 "Unit;Class;Yard;Kind;GVWR;Axles;Seats;For pay;GCWR;Speed symbol",
                 "US-1;Box truck;Millrace;suv;7000 lb;steer 2 | drive 2;9;no;12000 lb;T");
-        JsonNode again = take("VEHICLES", "?dryRun=false", "Unit;Description", "US-1;Crew wagon");
+        JsonNode again = take(
+                "VEHICLES",
+                "?dryRun=false",
+                "Unit;Class;Yard;Kind;GVWR;Axles;Description",
+                "US-1;Box truck;Millrace;suv;7000 lb;steer 2 | drive 2;Crew wagon");
         assertThat(errors(again)).isEmpty();
-        assertThat(api.get("/api/exports/VEHICLES").text())
-                .containsPattern("US-1.*Crew wagon.*9.*no.*12000 lb.*T");
-        assertThat(errors(take("VEHICLES", "", "Unit;Speed symbol", "US-1;fast")).get(0))
+        assertThat(api.get("/api/exports/VEHICLES").text()).containsPattern("US-1.*Crew wagon.*9.*no.*12000 lb.*T");
+        assertThat(errors(take(
+                                "VEHICLES",
+                                "",
+                                "Unit;Class;Yard;Kind;GVWR;Axles;Speed symbol",
+                                "US-1;Box truck;Millrace;suv;7000 lb;steer 2 | drive 2;fast"))
+                        .get(0))
                 .isEqualTo("2 speed symbol: Write the symbol on the sidewall, for example L.");
     }
 
