@@ -144,11 +144,6 @@ public record LossRate(double low, double likely, double high, long days, double
         return days(since) < 1 ? Optional.empty() : Optional.of(told(since));
     }
 
-    /** The rate to expect for the next days: never less than none. */
-    public double expected() {
-        return Math.max(likely, 0);
-    }
-
     /** Whole days until a pressure has fallen to another at a monthly rate; 0 where it is there already. */
     public static long daysToReach(double psi, double toPsi, double monthly) {
         if (psi <= toPsi) {

@@ -14,13 +14,8 @@ public record NextCheck(LocalDate due, Optional<LocalDate> reachesNeed) {
     /**
      * @param read the newest cold reading in psi, and its day
      * @param needPsi what the recorded load needs; empty where no load is on record, the interval alone then counts
+     * @param monthly the rate of loss to expect, a share a month: {@link LossRate.Loss#expected()}
      */
-    public static NextCheck of(
-            double read, LocalDate on, Optional<Double> needPsi, Optional<LossRate> rate, int intervalDays) {
-        return of(read, on, needPsi, rate.map(LossRate::expected).orElse(LossRate.NORMAL_MONTHLY), intervalDays);
-    }
-
-    /** The same, at a rate of loss a month. */
     public static NextCheck of(double read, LocalDate on, Optional<Double> needPsi, double monthly, int intervalDays) {
         LocalDate interval = on.plusDays(intervalDays);
         Optional<LocalDate> reaches =

@@ -113,4 +113,16 @@ class QuantityTest {
         assertThat(Load.lb(10_000).in(Units.METRIC)).isEqualTo("4,536 kg");
         assertThat(Length.ofMm(956.5).in(Units.US)).isEqualTo("37.66 in");
     }
+
+    @Test
+    @DisplayName(
+            "551.6 kPa is at a limit of 80 psi, 553 kPa over it and 550 kPa under it, whichever unit it is shown in")
+    void atALimit() {
+        Pressure limit = Pressure.psi(80);
+        assertThat(Pressure.parse("551.6 kPa", Units.US).isOver(limit)).isFalse();
+        assertThat(Pressure.parse("552 kPa", Units.US).isOver(limit)).isFalse();
+        assertThat(Pressure.parse("551.2 kPa", Units.US).isUnder(limit)).isFalse();
+        assertThat(Pressure.parse("553 kPa", Units.US).isOver(limit)).isTrue();
+        assertThat(Pressure.parse("550 kPa", Units.US).isUnder(limit)).isTrue();
+    }
 }

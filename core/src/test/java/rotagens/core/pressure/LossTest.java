@@ -77,14 +77,31 @@ class LossTest {
         assertThat(LossRate.daysToReach(95, 92.6, 0.05)).isEqualTo(15);
         assertThat(LossRate.daysToReach(92, 92.6, 0.05)).isZero();
         LocalDate on = TODAY;
-        assertThat(NextCheck.of(95, on, Optional.of(92.6), Optional.empty(), 30).due())
+        assertThat(NextCheck.of(95, on, Optional.of(92.6), LossRate.NORMAL_MONTHLY, 30)
+                        .due())
                 .isEqualTo(on.plusDays(15));
-        assertThat(NextCheck.of(95, on, Optional.of(92.6), Optional.empty(), 14).due())
+        assertThat(NextCheck.of(95, on, Optional.of(92.6), LossRate.NORMAL_MONTHLY, 14)
+                        .due())
                 .isEqualTo(on.plusDays(14));
-        assertThat(NextCheck.of(95, on, Optional.empty(), Optional.empty(), 30).due())
-                .isEqualTo(on.plusDays(30));
-        assertThat(NextCheck.of(95, on, Optional.of(60.0), Optional.of(new LossRate(0, 0, 0, 30, 0)), 30)
+        assertThat(NextCheck.of(95, on, Optional.empty(), LossRate.NORMAL_MONTHLY, 30)
                         .due())
                 .isEqualTo(on.plusDays(30));
+        assertThat(NextCheck.of(95, on, Optional.of(60.0), 0, 30).due()).isEqualTo(on.plusDays(30));
+    }
+
+    @Test
+    @DisplayName(
+            "two good days stretch no check beyond what 5 % a month allows; a bad rate shortens it however young it is")
+    void twoGoodDays() {
+        LossRate.Loss good = LossRate.loss(List.of(at(2, 100, 60), at(0, 100, 60)));
+        assertThat(good.expected()).isEqualTo(0.05);
+        LossRate.Loss bad = LossRate.loss(List.of(at(2, 100, 60), at(0, 98.5, 60)));
+        assertThat(bad.expected()).isGreaterThan(0.05);
+        assertThat(NextCheck.of(100, TODAY, Optional.of(92.6), good.expected(), 90)
+                        .due())
+                .isEqualTo(NextCheck.of(100, TODAY, Optional.of(92.6), LossRate.NORMAL_MONTHLY, 90)
+                        .due())
+                .isAfter(NextCheck.of(100, TODAY, Optional.of(92.6), bad.expected(), 90)
+                        .due());
     }
 }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.alert.AlertKind;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.TireState;
@@ -376,13 +377,18 @@ class LoadPressurePages {
         Optional<Double> need = standing.pressures().at(position).flatMap(AxleAnswer::needPsi);
         int interval = standing.policyAt(position).days(standing.pressures().checkEvery());
         Optional<NextCheck> next = state.lastCold()
-                .map(read -> NextCheck.of(read.pressure().orElseThrow().psi(), read.on(), need, rate, interval));
+                .map(read -> NextCheck.of(
+                        read.pressure().orElseThrow().psi(),
+                        read.on(),
+                        need,
+                        state.loss().expected(),
+                        interval));
         List<LossRate.Point> since = LossRate.sinceFill(state.coldPoints());
         return new TireLoss(
                 position.code(),
                 standing.onFile().facts().layout().nameOf(position),
                 rate.map(LoadPressurePages::words).orElse(null),
-                rate.filter(LossRate::isLeak).isPresent(),
+                state.alerts().open(AlertKind.LEAK).isPresent(),
                 says(rate),
                 next.flatMap(NextCheck::reachesNeed)
                         .filter(day -> day.isBefore(standing.today().plusYears(5)))

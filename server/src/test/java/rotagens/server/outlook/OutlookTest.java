@@ -190,7 +190,7 @@ class OutlookTest {
         JsonNode all = coordinator.post("/api/questions/kept", kept).body();
         assertThat(all.path("kept").get(0).path("vehicles").asInt())
                 .isEqualTo(both.path("vehicles").asInt());
-        assertThat(all.path("questions")).hasSize(15);
+        assertThat(all.path("questions")).hasSize(16);
         assertThat(coordinator.post("/api/questions/kept", kept).at("name")).contains("already");
         coordinator.delete(
                 "/api/questions/kept/" + all.path("kept").get(0).path("id").asLong(), "");

@@ -2,6 +2,7 @@ package rotagens.server.policy;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -142,5 +143,23 @@ class PolicySignTest {
         choice = manager.get("/api/policy-choices").body().get(0);
         assertThat(choice.path("settings")).isEmpty();
         assertThat(choice.path("earlier").size()).isEqualTo(2);
+    }
+
+    @Test
+    @DisplayName("before it is signed it shows what becomes overdue, and which days of work move from when to when")
+    void movedDays() {
+        JsonNode moved = manager.post("/api/policy/PRESSURE_CHECK_DAYS/preview", "{\"value\":\"10\"}")
+                .body()
+                .path("moved");
+        assertThat(moved.valueStream().filter(one -> one.path("becomesOverdue").asBoolean()))
+                .isNotEmpty()
+                .allSatisfy(one -> assertThat(LocalDate.parse(one.path("after").asString()))
+                        .isBefore(LocalDate.of(2026, 11, 23)));
+        assertThat(moved.valueStream()
+                        .filter(one -> one.hasNonNull("before") && one.hasNonNull("after"))
+                        .toList())
+                .isNotEmpty()
+                .allSatisfy(one -> assertThat(LocalDate.parse(one.path("after").asString()))
+                        .isBefore(LocalDate.parse(one.path("before").asString())));
     }
 }
