@@ -79,7 +79,9 @@ class PolicyPreviewController {
         Map<Long, Standing> now = fleet.all().stream()
                 .collect(Collectors.toMap(one -> one.onFile().id(), Function.identity()));
         List<Turned> turned = new ArrayList<>();
+        List<MovedDue> moved = new ArrayList<>();
         for (Standing then : fleet.under(policies.with(number, read.scope(), read.value()))) {
+            moved.addAll(moved(now.get(then.onFile().id()), then));
             then.judgements().forEach((position, judged) -> {
                 Judgement before = now.get(then.onFile().id()).judgements().get(position);
                 if (before.verdict() != judged.verdict()) {
@@ -96,9 +98,6 @@ class PolicyPreviewController {
                 }
             });
         }
-        List<MovedDue> moved = new ArrayList<>();
-        fleet.under(policies.with(number, read.scope(), read.value()))
-                .forEach(then -> moved.addAll(moved(now.get(then.onFile().id()), then)));
         moved.sort(Comparator.comparing(MovedDue::becomesOverdue)
                 .reversed()
                 .thenComparing(one -> one.after() == null ? LocalDate.MAX : one.after())
