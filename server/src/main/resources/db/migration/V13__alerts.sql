@@ -86,8 +86,19 @@ ALTER TABLE vehicle ADD COLUMN speed_symbol TEXT;
 ALTER TABLE walk_round_entry ADD COLUMN dot_code TEXT NOT NULL DEFAULT '';
 ALTER TABLE walk_round_entry ADD COLUMN confirmed TEXT NOT NULL DEFAULT '';
 
--- What was checked when a driver's report was reviewed.
-ALTER TABLE driver_report ADD COLUMN checked TEXT NOT NULL DEFAULT '';
+-- What was checked because of a driver's report; the newest line of a check is what it came to.
+CREATE TABLE report_check (
+    id INTEGER PRIMARY KEY,
+    driver_report_id INTEGER NOT NULL REFERENCES driver_report (id),
+    check_made TEXT NOT NULL,
+    is_found INTEGER NOT NULL,
+    note TEXT NOT NULL,
+    person_id INTEGER NOT NULL REFERENCES person (id),
+    at TEXT NOT NULL
+) STRICT;
+CREATE INDEX report_check_of_report ON report_check (driver_report_id, id);
+CREATE TRIGGER report_check_stays BEFORE UPDATE ON report_check BEGIN SELECT RAISE(ABORT, 'what was checked is never changed'); END;
+CREATE TRIGGER report_check_remains BEFORE DELETE ON report_check BEGIN SELECT RAISE(ABORT, 'what was checked is never deleted'); END;
 
 -- How pure nitrogen was after a fill, in percent.
 ALTER TABLE reading ADD COLUMN purity TEXT;

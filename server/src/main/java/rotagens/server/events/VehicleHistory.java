@@ -3,6 +3,7 @@ package rotagens.server.events;
 import static rotagens.server.storage.generated.Tables.DRIVER_REPORT;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.REPORT_CHECK;
 import static rotagens.server.storage.generated.Tables.REPORT_CODE;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
 import static rotagens.server.storage.generated.Tables.VEHICLE_EVENT;
@@ -11,7 +12,9 @@ import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -46,11 +49,10 @@ public class VehicleHistory {
             Instant at,
             State state,
             String reviewNote,
-            Optional<String> reviewedBy,
-            List<Checked> checked) {}
+            Optional<String> reviewedBy) {}
 
     /** What one check came to. */
-    public record Checked(Triage.Check check, boolean found, String note, String by) {}
+    public record Checked(boolean found, String note, String by) {}
 
     /** Something that happened, with who recorded it. */
     public record Happened(Kind kind, LocalDate on, String note, String by, String corner) {}
@@ -148,15 +150,7 @@ public class VehicleHistory {
                         row.get(DRIVER_REPORT.AT),
                         State.valueOf(row.get(DRIVER_REPORT.STATE)),
                         row.get(DRIVER_REPORT.REVIEW_NOTE),
-                        Optional.ofNullable(row.get(PERSON.NAME)),
-                        checked(row.get(DRIVER_REPORT.CHECKED))));
-    }
-
-    private static List<Checked> checked(String stored) {
-        return stored.lines()
-                .map(line -> line.split("\t", 4))
-                .map(part -> new Checked(Triage.Check.valueOf(part[0]), part[1].equals("FOUND"), part[2], part[3]))
-                .toList();
+                        Optional.ofNullable(row.get(PERSON.NAME))));
     }
 
     /** One report. */
@@ -167,22 +161,34 @@ public class VehicleHistory {
                 .orElseThrow(() -> ProblemException.notFound("Report not found."));
     }
 
-    /** Keeps what one check came to; a check made again replaces what it said. */
-    @Transactional
-    public void checked(long id, Checked result) {
-        StringBuilder lines = new StringBuilder();
-        report(id).checked().stream()
-                .filter(one -> one.check() != result.check())
-                .forEach(one -> lines.append(line(one)));
-        db.update(DRIVER_REPORT)
-                .set(DRIVER_REPORT.CHECKED, lines.append(line(result)).toString())
-                .where(DRIVER_REPORT.ID.eq(id))
-                .execute();
+    /** What the checks of a report came to; of one made again, what it came to last. */
+    @Transactional(readOnly = true)
+    public Map<Triage.Check, Checked> checks(long reportId) {
+        Map<Triage.Check, Checked> made = new EnumMap<>(Triage.Check.class);
+        db.select(REPORT_CHECK.CHECK_MADE, REPORT_CHECK.IS_FOUND, REPORT_CHECK.NOTE, PERSON.NAME)
+                .from(REPORT_CHECK)
+                .join(PERSON)
+                .on(PERSON.ID.eq(REPORT_CHECK.PERSON_ID))
+                .where(REPORT_CHECK.DRIVER_REPORT_ID.eq(reportId))
+                .orderBy(REPORT_CHECK.ID)
+                .forEach(row -> made.put(
+                        Triage.Check.valueOf(row.get(REPORT_CHECK.CHECK_MADE)),
+                        new Checked(row.get(REPORT_CHECK.IS_FOUND), row.get(REPORT_CHECK.NOTE), row.get(PERSON.NAME))));
+        return made;
     }
 
-    private static String line(Checked one) {
-        return one.check().name() + "\t" + (one.found() ? "FOUND" : "NOTHING") + "\t"
-                + one.note().replaceAll("\\s+", " ") + "\t" + one.by() + "\n";
+    /** Keeps what one check came to. */
+    @Transactional
+    public void checked(long reportId, Triage.Check check, boolean found, String note, long personId) {
+        report(reportId);
+        db.insertInto(REPORT_CHECK)
+                .set(REPORT_CHECK.DRIVER_REPORT_ID, reportId)
+                .set(REPORT_CHECK.CHECK_MADE, check.name())
+                .set(REPORT_CHECK.IS_FOUND, found)
+                .set(REPORT_CHECK.NOTE, note)
+                .set(REPORT_CHECK.PERSON_ID, personId)
+                .set(REPORT_CHECK.AT, clock.instant())
+                .execute();
     }
 
     @Transactional

@@ -49,43 +49,6 @@ final class WalkRoundViews {
             @Nullable String dotCode,
             @Nullable List<String> confirmed) {
 
-        /** Nothing typed as a code and nothing asked about. */
-        Input(
-                @Nullable String pressure,
-                @Nullable Warmth warmth,
-                @Nullable String outer,
-                @Nullable String center,
-                @Nullable String inner,
-                @Nullable List<List<String>> places,
-                @Nullable TreadBound bound,
-                @Nullable Facing dotFaces,
-                @Nullable List<Finding> findings,
-                @Nullable List<Finding> innerFindings,
-                @Nullable List<Finding> putRight,
-                @Nullable Long pressureGauge,
-                @Nullable Long treadGauge,
-                @Nullable String skipped,
-                @Nullable Instant takenAt) {
-            this(
-                    pressure,
-                    warmth,
-                    outer,
-                    center,
-                    inner,
-                    places,
-                    bound,
-                    dotFaces,
-                    findings,
-                    innerFindings,
-                    putRight,
-                    pressureGauge,
-                    treadGauge,
-                    skipped,
-                    takenAt,
-                    null,
-                    null);
-        }
-
         /** Whether a person has said that an unusual figure is right. */
         boolean confirms(String field) {
             return confirmed != null && confirmed.contains(field);

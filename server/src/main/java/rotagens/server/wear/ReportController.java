@@ -191,8 +191,7 @@ class ReportController {
                 report.symptom(),
                 standing.policy(),
                 standing.today());
-        Map<Triage.Check, VehicleHistory.Checked> done = new LinkedHashMap<>();
-        report.checked().forEach(one -> done.put(one.check(), one));
+        Map<Triage.Check, VehicleHistory.Checked> done = history.checks(id);
         return new TriageView(
                 triage.first().map(words -> words.in(units)).orElse(null),
                 triage.steps().stream()
@@ -231,7 +230,7 @@ class ReportController {
                 "note",
                 "Say in a few words what was found.");
         wrong.refuseIfWrong();
-        history.checked(id, new VehicleHistory.Checked(typed.check(), typed.found(), note, people.named(people.me())));
+        history.checked(id, typed.check(), typed.found(), note, people.me());
     }
 
     /** Lets a report count or not. One that counts may be put on a day: a lamp or a soft tire asks to gauge every corner. */
