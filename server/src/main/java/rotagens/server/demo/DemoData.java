@@ -316,10 +316,8 @@ class DemoData implements SmartInitializingSingleton {
 
         private void past(
                 long tireId, long place, Position position, int axle, TireModel model, double years, List<What> odd) {
-            List<Integer> set = DemoFleet.SET_PSI.getOrDefault(unit.unit(), kind.placardPsi());
-            double target = position instanceof OnAxle
-                    ? set.get(axle - 1)
-                    : set.stream().mapToInt(Integer::intValue).max().orElseThrow();
+            DemoFleet.SetTo set = DemoFleet.SET_TO.getOrDefault(
+                    unit.unit(), new DemoFleet.SetTo(kind.placardPsi(), Integer.MAX_VALUE));
             double original = model.originalDepth().orElseThrow().thirtySeconds();
             double perDay =
                     position instanceof OnAxle ? kind.thirtySecondsPer10kMiles() / 10_000 * kind.milesPerDay() : 0;
@@ -333,6 +331,11 @@ class DemoData implements SmartInitializingSingleton {
                         depth(last.outer() + gained, original),
                         depth(last.center() + gained, original),
                         depth(last.inner() + gained, original));
+                List<Integer> axles = daysAgo <= set.days() ? set.psi() : kind.placardPsi();
+                double target = position instanceof OnAxle
+                        ? axles.get(axle - 1)
+                        : axles.stream().mapToInt(Integer::intValue).max().orElseThrow();
+                boolean reset = daysAgo <= set.days() && daysAgo(walk + 1) > set.days();
                 LastPressure usual = new LastPressure(target - scatter.nextInt(3), Warmth.COLD);
                 LastPressure read = walk == 0 ? first(odd, LastPressure.class).orElse(usual) : usual;
                 Optional<Losing> losing = first(odd, Losing.class);
@@ -341,7 +344,8 @@ class DemoData implements SmartInitializingSingleton {
                 }
                 int sinceFilled = walk + 1;
                 boolean filled = losing.filter(one -> one.newestFirst().size() == sinceFilled)
-                        .isPresent();
+                                .isPresent()
+                        || reset;
                 boolean thermometer = walk < WALKS_WITH_THERMOMETER && kind == DemoFleet.COACH;
                 Readings.Entry entry =
                         new Readings.Entry(tireId, place, at(daysAgo), staff.get(walk % 2 + 3), null, null);

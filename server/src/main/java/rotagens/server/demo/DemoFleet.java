@@ -221,8 +221,12 @@ final class DemoFleet {
             new Unit("TR-02", EQUIPMENT_TRAILER, 1, TRAILER_TIRE, List.of(7.2, 6.8, 6.8), 9, 38),
             unit("TR-03", EQUIPMENT_TRAILER, 2, 11, 3.7, 3.7, 3.7));
 
-    /** Where the axles are set to something else than the placard. */
-    static final Map<String, List<Integer>> SET_PSI = Map.of("SP-03", List.of(40, 65), "SP-05", List.of(65, 80));
+    /** Where the axles are set to something else than the placard, and for how many days. */
+    record SetTo(List<Integer> psi, int days) {}
+
+    /** SP-03 runs on what it was weighed for since then, SP-05 has always been so. */
+    static final Map<String, SetTo> SET_TO = Map.of(
+            "SP-03", new SetTo(List.of(40, 65), DemoLoads.SP_03_WEIGHED), "SP-05", new SetTo(List.of(65, 80), 10_000));
 
     /** The vehicle that got another odometer, and how long ago. */
     static final String NEW_ODOMETER = "SH-02";

@@ -25,6 +25,9 @@ import rotagens.server.vehicle.VehicleRegister;
 /** What the demo fleet weighs, its invented charts, and what people have chosen. Dates are relative to today. */
 final class DemoLoads {
 
+    /** Days ago. */
+    static final int SP_03_WEIGHED = 52;
+
     private static final String BOOK = "made-up data book, page ";
 
     private final LoadCharts charts;
@@ -145,8 +148,8 @@ final class DemoLoads {
         weigh("SH-01", 24, LoadState.USUAL, ends(2160, 2110, 3290, 3250));
         weigh("SH-05", 90, LoadState.USUAL, ends(2060, 2040, 3120, 3160));
         weigh("SH-06", 33, LoadState.USUAL, ends(2240, 2200, 4480, 4400));
-        weigh("SP-03", 52, LoadState.USUAL, ends(1900, 1860, 2700, 2640));
-        weigh("SP-03", 52, LoadState.TOWING, ends(1780, 1750, 2980, 2930));
+        weigh("SP-03", SP_03_WEIGHED, LoadState.USUAL, ends(1900, 1860, 2700, 2640));
+        weigh("SP-03", SP_03_WEIGHED, LoadState.TOWING, ends(1780, 1750, 2980, 2930));
         weigh("VN-03", 77, LoadState.FULL, ends(1780, 1760, 2760, 2460));
         weigh("TR-03", 18, LoadState.FULL, ends(2600, 2580, 3150, 3120));
     }
