@@ -44,6 +44,12 @@ export class ProblemError extends Error {
     return this.problem.fields.find((wrong) => wrong.field === name)?.message
   }
 
+  /** What is asked about: figures far from the last ones, and nothing else was wrong. */
+  get asks() {
+    const { fields } = this.problem
+    return fields.length > 0 && fields.every((field) => field.ask) ? fields : []
+  }
+
   /** Not taken for now, and worth sending again as it is: no answer came, or the session had ended. */
   get unreachable() {
     return this.problem.status === 0 || this.problem.status === 401

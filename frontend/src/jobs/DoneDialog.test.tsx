@@ -57,6 +57,32 @@ describe('signing off a job', () => {
     expect(sent()[0]?.body).toMatchObject({ day: '2026-11-23', results: [{ itemId: 9, pressure: '95' }] })
   })
 
+  it('asks once about a figure far from its target, and again only when another one is typed', async () => {
+    const one = job(item(9, 'SET_PRESSURE', ['COLD_PRESSURE']))
+    const { sent, onClose } = open(one, (call) =>
+      JSON.stringify(call.body).includes('confirmed')
+        ? { body: one }
+        : {
+            status: 422,
+            body: {
+              title: 'Please check',
+              status: 422,
+              detail: '',
+              fields: [{ field: 'results.9.pressure', message: '56 psi is far from the target 65 psi.', ask: true }],
+            },
+          },
+    )
+    await userEvent.type(screen.getByLabelText('Cold pressure after'), '56')
+    await userEvent.click(screen.getByRole('button', { name: 'Sign off as done' }))
+    await screen.findByRole('button', { name: 'It is right as read' })
+    await userEvent.type(screen.getByLabelText('Cold pressure after'), '5')
+    expect(screen.queryByRole('button', { name: 'It is right as read' })).not.toBeInTheDocument()
+    await userEvent.type(screen.getByLabelText('Cold pressure after'), '{backspace}')
+    await userEvent.click(screen.getByRole('button', { name: 'It is right as read' }))
+    await vi.waitFor(() => expect(onClose).toHaveBeenCalled())
+    expect(sent().at(-1)?.body).toMatchObject({ results: [{ pressure: '56', confirmed: ['pressure'] }] })
+  })
+
   it('asks for code, depths and pressure of a tire fitted new', () => {
     open(job(item(9, 'REPLACE', ['NEW_TIRE'])))
     for (const field of [

@@ -10,9 +10,10 @@ import TextField from '@mui/material/TextField'
 import useMediaQuery from '@mui/material/useMediaQuery'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answerOf, api, type Job, onceKey, ProblemError, type Schemas } from '../api/client'
+import { answerOf, api, type Job, onceKey, type Problem, ProblemError, type Schemas } from '../api/client'
 import { useUnits } from '../app/settings'
 import { JobNow } from '../merge/JobNow'
+import { Asked } from '../ui/Asked'
 import { useNotice } from '../ui/Notice'
 import { ItemFields } from './ItemFields'
 
@@ -28,6 +29,17 @@ const typed = {
   forget: (jobId: number) => localStorage.removeItem(keyOf(jobId)),
 }
 
+/** The same results with the figures asked about said to be right. */
+function confirming(results: Record<number, Result>, asked: Problem['fields']) {
+  const next = { ...results }
+  for (const { field } of asked) {
+    const [, item, figure] = field.split('.')
+    const itemId = Number(item)
+    if (figure) next[itemId] = { ...next[itemId], itemId, confirmed: [...(next[itemId]?.confirmed ?? []), figure] }
+  }
+  return next
+}
+
 /** Marks a job done: who, when, and what was read after each piece of work. */
 export function DoneDialog(props: { job: Job; today: string; onClose: () => void }) {
   const { today, onClose } = props
@@ -40,7 +52,7 @@ export function DoneDialog(props: { job: Job; today: string; onClose: () => void
   const notice = useNotice()
   const phone = useMediaQuery('(max-width: 600px)')
   const done = useMutation({
-    mutationFn: () =>
+    mutationFn: (results: Record<number, Result>) =>
       answerOf(
         api.POST('/api/jobs/{id}/done', {
           params: {
@@ -64,7 +76,13 @@ export function DoneDialog(props: { job: Job; today: string; onClose: () => void
       onClose()
     },
   })
+  const sent = done.variables
   const problem = done.error instanceof ProblemError ? done.error : undefined
+  const asked = (problem?.asks ?? []).filter((field) => {
+    const [, item, figure] = field.field.split('.')
+    // Typed anew, it is another question.
+    return results[Number(item)]?.[figure as 'pressure'] === sent?.[Number(item)]?.[figure as 'pressure']
+  })
   const change = (itemId: number, part: Partial<Result>) => {
     const next = { ...results, [itemId]: { ...results[itemId], ...part, itemId } }
     setResults(next)
@@ -78,12 +96,21 @@ export function DoneDialog(props: { job: Job; today: string; onClose: () => void
         noValidate
         onSubmit={(event) => {
           event.preventDefault()
-          done.mutate()
+          done.mutate(results)
         }}
         sx={{ display: 'contents' }}
       >
         <DialogContent dividers>
-          {problem && (
+          {asked.length > 0 && (
+            <Asked
+              questions={asked}
+              onConfirm={() => {
+                setResults(confirming(results, asked))
+                done.mutate(confirming(results, asked))
+              }}
+            />
+          )}
+          {problem && asked.length === 0 && (
             <Alert severity="error" sx={{ mb: 2 }}>
               <strong>{problem.problem.title}.</strong> {problem.problem.detail}
             </Alert>

@@ -36,7 +36,17 @@ export function ItemFields(props: {
   const needs = (after: After) => item.after.includes(after)
   const fresh = needs('NEW_TIRE')
   const figure = (
-    field: 'pressure' | 'outer' | 'center' | 'inner' | 'dotCode' | 'sensor' | 'torque' | 'professional' | 'note',
+    field:
+      | 'pressure'
+      | 'outer'
+      | 'center'
+      | 'inner'
+      | 'dotCode'
+      | 'sensor'
+      | 'torque'
+      | 'professional'
+      | 'note'
+      | 'purity',
     label: string,
     unit?: string,
     width = 150,
@@ -44,7 +54,13 @@ export function ItemFields(props: {
     <TextField
       label={label}
       value={result?.[field] ?? ''}
-      onChange={(event) => onChange({ [field]: event.target.value })}
+      onChange={(event) =>
+        onChange({
+          [field]: event.target.value,
+          // Another figure is another question.
+          ...(result?.confirmed && { confirmed: result.confirmed.filter((one) => one !== field) }),
+        })
+      }
       error={wrong(field) !== undefined}
       helperText={wrong(field)}
       sx={{ width: { xs: unit ? 150 : '100%', sm: width } }}
@@ -138,9 +154,27 @@ export function ItemFields(props: {
           {figure('inner', 'Tread inner', depthUnit(units), 132)}
         </>
       )}
-      {(fresh || needs('COLD_PRESSURE')) &&
-        result?.verdict !== 'CONDEMNED' &&
-        figure('pressure', 'Cold pressure after', pressureUnit(units), 180)}
+      {(fresh || needs('COLD_PRESSURE')) && result?.verdict !== 'CONDEMNED' && (
+        <>
+          {figure('pressure', 'Cold pressure after', pressureUnit(units), 180)}
+          {item.kind !== 'PRESSURE_CHECK' && (
+            <TextField
+              select
+              label="Filled with"
+              value={result?.gas ?? ''}
+              onChange={(event) => onChange({ gas: event.target.value, purity: '' })}
+              error={wrong('gas') !== undefined}
+              helperText={wrong('gas')}
+              sx={{ width: 150 }}
+            >
+              <MenuItem value="">not said</MenuItem>
+              <MenuItem value="AIR">air</MenuItem>
+              <MenuItem value="NITROGEN">nitrogen</MenuItem>
+            </TextField>
+          )}
+          {result?.gas === 'NITROGEN' && figure('purity', 'Purity', '%', 130)}
+        </>
+      )}
       {figure('note', needs('NOTE') ? 'What was done' : 'Note (optional)', undefined, 260)}
     </Box>
   )

@@ -36,11 +36,11 @@ export function FitDialog(props: { tire: TireHere; goal?: Goal; onClose: () => v
     retry: false,
   })
   const form = useSend(
-    (key) =>
+    (key, confirmed) =>
       answerOf(
         api.POST('/api/tires/{id}/fit', {
           params: { path: { id: tire.id }, query: { units }, header: { 'Idempotency-Key': key } },
-          body: { ...goal, odometer, day, note },
+          body: { ...goal, odometer, day, note, confirmed },
         }),
       ),
     (moved) => {
@@ -55,6 +55,7 @@ export function FitDialog(props: { tire: TireHere; goal?: Goal; onClose: () => v
       error={form.error}
       busy={form.busy}
       onSend={form.send}
+      onConfirm={form.confirm}
       onClose={props.onClose}
     >
       <Alert severity="warning" icon={false} sx={{ width: '100%', py: 0.25 }}>

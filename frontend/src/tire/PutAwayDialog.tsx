@@ -34,11 +34,11 @@ export function PutAwayDialog({ tire, onClose }: { tire: Schemas['TirePage']; on
   const register = useQuery(registerQuery)
   const notice = useNotice()
   const form = useSend(
-    (key) =>
+    (key, confirmed) =>
       answerOf(
         api.POST('/api/tires/{id}/put-away', {
           params: { path: { id: tire.id }, query: { units }, header: { 'Idempotency-Key': key } },
-          body: { to, yard, shelf, reason, depth, odometer, day, note },
+          body: { to, yard, shelf, reason, depth, odometer, day, note, confirmed },
         }),
       ),
     (moved) => {
@@ -58,6 +58,7 @@ export function PutAwayDialog({ tire, onClose }: { tire: Schemas['TirePage']; on
       error={form.error}
       busy={form.busy}
       onSend={form.send}
+      onConfirm={form.confirm}
       onClose={onClose}
     >
       <Choice label="Where it goes" value={to} options={GOALS} onChange={setTo} error={form.wrong('to')} />

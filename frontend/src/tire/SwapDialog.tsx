@@ -21,11 +21,11 @@ export function SwapDialog({ tire, onClose }: { tire: Schemas['TirePage']; onClo
   const notice = useNotice()
   const other = goal !== undefined && goal.vehicleId !== tire.where.vehicleId
   const form = useSend(
-    (key) =>
+    (key, confirmed) =>
       answerOf(
         api.POST('/api/tires/{id}/swap', {
           params: { path: { id: tire.id }, query: { units }, header: { 'Idempotency-Key': key } },
-          body: { ...goal, odometer, otherOdometer, day, note },
+          body: { ...goal, odometer, otherOdometer, day, note, confirmed },
         }),
       ),
     (moved) => {
@@ -42,6 +42,7 @@ export function SwapDialog({ tire, onClose }: { tire: Schemas['TirePage']; onClo
       error={form.error}
       busy={form.busy}
       onSend={form.send}
+      onConfirm={form.confirm}
       onClose={onClose}
     >
       <Alert severity="info" icon={false} sx={{ width: '100%', py: 0.25 }}>

@@ -6,8 +6,9 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import useMediaQuery from '@mui/material/useMediaQuery'
-import { type ReactNode, useId } from 'react'
+import { type ReactNode, useId, useState } from 'react'
 import { ProblemError } from '../api/client'
+import { Asked } from './Asked'
 
 /** A form over the page: what is wrong at the top or at its field, leaving on the left, the one action on the right. */
 export function FormDialog(props: {
@@ -17,6 +18,8 @@ export function FormDialog(props: {
   busy: boolean
   onSend: () => void
   onClose: () => void
+  /** Sends again with the answer that the figure asked about is right. */
+  onConfirm?: () => void
   wide?: boolean
   disabled?: boolean
   children: ReactNode
@@ -24,6 +27,9 @@ export function FormDialog(props: {
   const title = useId()
   const phone = useMediaQuery('(max-width: 600px)')
   const problem = props.error instanceof ProblemError ? props.error : undefined
+  // A question is about the figure as it was sent: typing on takes the answer away with it.
+  const [typedOn, setTypedOn] = useState<unknown>()
+  const asked = props.onConfirm && problem && typedOn !== problem ? problem.asks : []
   return (
     <Dialog
       open
@@ -37,6 +43,7 @@ export function FormDialog(props: {
       <Box
         component="form"
         noValidate
+        onChange={() => setTypedOn(problem)}
         onSubmit={(event) => {
           event.preventDefault()
           event.stopPropagation()
@@ -45,7 +52,8 @@ export function FormDialog(props: {
         sx={{ display: 'contents' }}
       >
         <DialogContent dividers>
-          {problem && (
+          {asked.length > 0 && <Asked questions={asked} onConfirm={props.onConfirm} />}
+          {problem && asked.length === 0 && (
             <Alert severity="error" sx={{ mb: 2 }}>
               <strong>{problem.problem.title}.</strong> {problem.problem.detail}
             </Alert>

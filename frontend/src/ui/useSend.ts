@@ -2,12 +2,15 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { onceKey, ProblemError } from '../api/client'
 
-/** Sends a form once however often it is sent, refreshes what is shown, and gives the message for each field. */
-export function useSend<T>(send: (key: string) => Promise<T>, done: (answer: T) => void) {
+/**
+ * Sends a form once however often it is sent, refreshes what is shown, and gives the message for each field. Asked about an
+ * unusual figure, it sends again with the answer that it is right.
+ */
+export function useSend<T>(send: (key: string, confirmed: boolean) => Promise<T>, done: (answer: T) => void) {
   const [key, setKey] = useState(onceKey)
   const queries = useQueryClient()
   const sending = useMutation({
-    mutationFn: () => send(key),
+    mutationFn: (confirmed: boolean) => send(key, confirmed),
     onError: (error) => {
       // Nothing was stored: the next try is another request. Where nobody knows, the same key asks again.
       if (!(error instanceof ProblemError && error.unreachable)) setKey(onceKey())
@@ -19,7 +22,9 @@ export function useSend<T>(send: (key: string) => Promise<T>, done: (answer: T) 
   })
   const problem = sending.error instanceof ProblemError ? sending.error : undefined
   return {
-    send: () => sending.mutate(),
+    send: () => sending.mutate(false),
+    /** Sends again what was asked about: it is right as read. */
+    confirm: () => sending.mutate(true),
     busy: sending.isPending,
     error: sending.error,
     /** Takes the last error off the screen. */

@@ -106,11 +106,11 @@ function ReplacedDialog({ vehicle, onClose }: { vehicle: Schemas['VehicleView'];
   const [note, setNote] = useState('')
   const unit = units === 'US' ? 'mi' : 'km'
   const form = useSend(
-    () =>
+    (_, confirmed) =>
       answerOf(
         api.POST('/api/vehicles/{id}/odometer-replacement', {
           params: { path: { id: vehicle.id }, query: { units } },
-          body: { last, first, note },
+          body: { last, first, note, confirmed },
         }),
       ),
     onClose,
@@ -122,6 +122,7 @@ function ReplacedDialog({ vehicle, onClose }: { vehicle: Schemas['VehicleView'];
       error={form.error}
       busy={form.busy}
       onSend={form.send}
+      onConfirm={form.confirm}
       onClose={onClose}
     >
       <Entry
@@ -151,11 +152,11 @@ function OdometerDialog({ vehicle, onClose }: { vehicle: Schemas['VehicleView'];
   const [day, setDay] = useState(localDay(new Date()))
   const [odometer, setOdometer] = useState('')
   const form = useSend(
-    () =>
+    (_, confirmed) =>
       answerOf(
         api.POST('/api/vehicles/{id}/odometer', {
           params: { path: { id: vehicle.id }, query: { units } },
-          body: { odometer, day },
+          body: { odometer, day, confirmed },
         }),
       ),
     onClose,
@@ -167,6 +168,7 @@ function OdometerDialog({ vehicle, onClose }: { vehicle: Schemas['VehicleView'];
       error={form.error}
       busy={form.busy}
       onSend={form.send}
+      onConfirm={form.confirm}
       onClose={onClose}
     >
       <DayAndOdometer

@@ -3,9 +3,11 @@ package rotagens.core.inspection;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import rotagens.core.fact.InForce;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Warmth;
 import rotagens.core.measure.Distance;
@@ -40,9 +42,20 @@ public final class Unusual {
 
     /** What to ask about a reading, by figure; empty where all of it is near the last one. */
     public static Map<Figure, Phrase> in(TireState before, Reading read) {
+        return in(before.readings(), read);
+    }
+
+    /**
+     * The same, for the readings of one tire.
+     *
+     * @param before what was read on it before, the newest first
+     * @param read as it would be kept; after a fill its pressure is asked about where it is far from what is in force, since it
+     *     was meant to change
+     */
+    public static Map<Figure, Phrase> in(List<Reading> before, Reading read) {
         Map<Figure, Phrase> asked = new LinkedHashMap<>();
         read.pressure()
-                .flatMap(psi -> pressure(before, psi, read.warmth()))
+                .flatMap(psi -> read.filled() ? filled(read, psi) : pressure(before, psi, read.warmth()))
                 .ifPresent(why -> asked.put(Figure.PRESSURE, why));
         groove(before, read, Tread::outer).ifPresent(why -> asked.put(Figure.OUTER, why));
         groove(before, read, Tread::center).ifPresent(why -> asked.put(Figure.CENTER, why));
@@ -50,17 +63,30 @@ public final class Unusual {
         return asked;
     }
 
-    private static Optional<Phrase> pressure(TireState before, Pressure read, Warmth warmth) {
-        return before.lastPressure()
+    private static boolean far(double psi, double from) {
+        double off = Math.abs(psi - from);
+        return off > PSI + 1e-6 || off > SHARE * from + 1e-6;
+    }
+
+    private static Optional<Phrase> filled(Reading read, Pressure psi) {
+        return read.inForce()
+                .flatMap(InForce::target)
+                .filter(target -> far(psi.psi(), target.psi()))
+                .map(target -> Phrase.of(
+                        "{} is far from the target {} it was filled to. Gauge it again; if it is right, say so.",
+                        psi,
+                        target));
+    }
+
+    private static Optional<Phrase> pressure(List<Reading> before, Pressure read, Warmth warmth) {
+        return before.stream()
+                .filter(one -> one.pressure().isPresent())
+                .findFirst()
                 // A hot tire reads high, so only what lies under a cold figure is odd, and the other way round.
                 .filter(last -> last.warmth() == warmth
                         || (warmth == Warmth.COLD)
                                 == (read.psi() > last.pressure().orElseThrow().psi()))
-                .filter(last -> {
-                    double psi = last.pressure().orElseThrow().psi();
-                    double off = Math.abs(read.psi() - psi);
-                    return off > PSI + 1e-6 || off > SHARE * psi + 1e-6;
-                })
+                .filter(last -> far(read.psi(), last.pressure().orElseThrow().psi()))
                 .map(last -> Phrase.of(
                         "{} is far from the {} of {}. Gauge it again; if it is right, say so.",
                         read,
@@ -69,9 +95,9 @@ public final class Unusual {
     }
 
     private static Optional<Phrase> groove(
-            TireState before, Reading read, Function<Tread, Optional<TreadDepth>> groove) {
+            List<Reading> before, Reading read, Function<Tread, Optional<TreadDepth>> groove) {
         return groove.apply(read.tread())
-                .flatMap(now -> before.readings().stream()
+                .flatMap(now -> before.stream()
                         .filter(last -> groove.apply(last.tread()).isPresent())
                         .findFirst()
                         .filter(last -> now.thirtySeconds()

@@ -228,14 +228,16 @@ class DemoData implements SmartInitializingSingleton {
                                     .atZone(clock.getZone())
                                     .toInstant(),
                             "instrument cluster replaced",
-                            staff.get(1));
+                            staff.get(1),
+                            Optional.empty());
                 }
                 vehicles.readOdometer(
                         vehicles.get(vehicle.id()),
                         odometer(daysAgo),
                         at(daysAgo),
                         staff.get(walk % 2 + 3),
-                        "odometer");
+                        "odometer",
+                        Optional.empty());
             }
             for (Position position : vehicle.facts().layout().positions()) {
                 tire(vehicle, position);

@@ -181,7 +181,7 @@ class GeneratedFleet implements SmartInitializingSingleton {
             Vehicles.OnFile vehicle = vehicles.get(register.add(
                     DemoVehicle.entry(kind, unit, yard(number % YARDS + 1), Optional.empty(), position -> false)));
             for (LocalDate day : walks) {
-                vehicles.readOdometer(vehicle, odometer(day), at(day), staff.get(3), "odometer");
+                vehicles.readOdometer(vehicle, odometer(day), at(day), staff.get(3), "odometer", Optional.empty());
             }
             vehicle.facts().layout().positions().forEach(position -> life(vehicle, position));
             facts.recordUnsettled(read);

@@ -46,7 +46,8 @@ class OdometerSheet implements Sheet {
                         "the reading, with mi or km where it isn’t your own unit",
                         "miles",
                         "mileage",
-                        "km"));
+                        "km"),
+                Sheet.confirmed());
     }
 
     @Override
@@ -73,7 +74,8 @@ class OdometerSheet implements Sheet {
                 reading.get(),
                 Fields.at(day.orElseThrow(), clock),
                 people.me(),
-                "odometer");
+                "odometer",
+                Fields.yes(row.or(Sheet.CONFIRMED, "")) ? Optional.empty() : Optional.of(units));
         return new Taken(Outcome.ADDED, what);
     }
 
@@ -82,8 +84,8 @@ class OdometerSheet implements Sheet {
         List<List<String>> rows = new ArrayList<>();
         for (Vehicles.OnFile vehicle : vehicles.all()) {
             vehicles.odometers(vehicle.id())
-                    .forEach(one -> rows.add(
-                            List.of(vehicle.facts().unit(), one.on().toString(), shown.apply(one.reading(), units))));
+                    .forEach(one -> rows.add(List.of(
+                            vehicle.facts().unit(), one.on().toString(), shown.apply(one.reading(), units), "")));
         }
         return rows;
     }

@@ -4,13 +4,16 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import org.springframework.stereotype.Component;
+import rotagens.core.fact.Reading;
 import rotagens.core.fact.Warmth;
 import rotagens.core.inspection.TreadEntry;
+import rotagens.core.inspection.Unusual;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.InvalidEntry;
 import rotagens.core.measure.Pressure;
@@ -77,7 +80,9 @@ class ReadingSheet implements Sheet {
                 Column.may("odometer", "odometer at the time", "miles", "mileage"),
                 Column.may("temperature", "of the air where it stood: 65 F or 18 C", "airtemperature"),
                 Column.may("filled", "yes where air was added or let out just before", "fill"),
-                Column.may("gas", "air or nitrogen, where known", "fillgas"));
+                Column.may("gas", "air or nitrogen, where known", "fillgas"),
+                Column.may("purity", "of nitrogen, in percent: 96.5", "nitrogenpurity"),
+                Sheet.confirmed());
     }
 
     @Override
@@ -101,8 +106,10 @@ class ReadingSheet implements Sheet {
                 "temperature",
                 row.or("temperature", ""),
                 text -> Temperature.parse(text, units == Units.US ? Temperature.Unit.F : Temperature.Unit.C));
-        boolean filled = row.or("filled", "").strip().toLowerCase(Locale.ROOT).matches("yes|y|true|1");
+        boolean filled = Fields.yes(row.or("filled", ""));
         Optional<String> gas = wrong.attempt("gas", () -> Readings.gasOf(row.or("gas", "")));
+        Optional<String> purity =
+                wrong.attempt("purity", () -> Readings.purityOf(row.or("purity", ""), gas.orElse("")));
         Optional<Fitted> there = vehicle.isEmpty() || position.isEmpty() || day.isEmpty()
                 ? Optional.empty()
                 : fitted(vehicle.get(), position.get(), day.get(), wrong);
@@ -120,17 +127,48 @@ class ReadingSheet implements Sheet {
         Instant at = Fields.at(day.orElseThrow(), clock);
         String what = row.or("unit", "") + " " + row.or("position", "");
         Readings.Values values = new Readings.Values(
-                pressure, warmth.orElseThrow(), tread, odometer, temperature, filled, gas.orElseThrow());
-        boolean known = facts.ofTire(fitted.tire().id()).stream()
-                .anyMatch(fact -> !fact.isVoided()
-                        && fact.values().filter(values::sameFigures).isPresent()
-                        && LocalDate.ofInstant(fact.at(), clock.getZone()).equals(day.get()));
+                pressure,
+                warmth.orElseThrow(),
+                tread,
+                odometer,
+                temperature,
+                filled,
+                gas.orElseThrow(),
+                Readings.Look.NONE.pure(purity.orElseThrow()));
+        List<ReadingFacts.Fact> ofTire = facts.ofTire(fitted.tire().id()).stream()
+                .filter(fact -> !fact.isVoided())
+                .toList();
+        boolean known = ofTire.stream()
+                .anyMatch(fact -> fact.values().filter(values::sameFigures).isPresent()
+                        && day(fact).equals(day.get()));
         if (known) {
             return new Taken(Outcome.SAME, what);
+        }
+        if (!Fields.yes(row.or(CONFIRMED, ""))) {
+            askAboutUnusual(ofTire, values, at, units);
         }
         log.record(FactLog.Look.read(
                 new Readings.Entry(fitted.tire().id(), fitted.placeId(), at, people.me(), null, null), values));
         return new Taken(Outcome.ADDED, what);
+    }
+
+    /** Held against what was read on the tire before that day; rows of one file count for those after them. */
+    private void askAboutUnusual(List<ReadingFacts.Fact> ofTire, Readings.Values read, Instant at, Units units) {
+        List<Reading> before = ofTire.stream()
+                .filter(fact -> !fact.at().isAfter(at))
+                .sorted(Comparator.comparing(ReadingFacts.Fact::at).reversed())
+                .flatMap(fact -> fact.values().map(values -> values.asReading(day(fact))).stream())
+                .toList();
+        Entries asked = new Entries();
+        Unusual.in(before, read.asReading(LocalDate.ofInstant(at, clock.getZone())))
+                .forEach((figure, why) -> asked.ask(
+                        figure.name().toLowerCase(Locale.ROOT),
+                        why.in(units) + " In a file, say so by yes under " + CONFIRMED + "."));
+        asked.refuseIfWrong();
+    }
+
+    private LocalDate day(ReadingFacts.Fact fact) {
+        return LocalDate.ofInstant(fact.at(), clock.getZone());
     }
 
     private Optional<Fitted> fitted(long vehicleId, Position position, LocalDate day, Entries wrong) {
@@ -188,7 +226,9 @@ class ReadingSheet implements Sheet {
                         shown.apply(values.odometer(), units),
                         shown.apply(values.temperature(), units),
                         values.filled() ? "yes" : "",
-                        values.gas().toLowerCase(Locale.ROOT)));
+                        values.gas().toLowerCase(Locale.ROOT),
+                        values.look().purity(),
+                        ""));
             }
         }
         return rows;

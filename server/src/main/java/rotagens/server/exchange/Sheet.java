@@ -35,6 +35,17 @@ interface Sheet {
         }
     }
 
+    /** Where a row says that a figure far from the last one is right. */
+    String CONFIRMED = "confirmed";
+
+    static Column confirmed() {
+        return Column.may(
+                CONFIRMED,
+                "yes where a figure far from the last one was read again and is right",
+                "rightasread",
+                "sure");
+    }
+
     /** What a row did. */
     enum Outcome {
         ADDED,

@@ -69,6 +69,23 @@ public class Readings {
             String gas,
             Look look) {
 
+        /** The same as core reads it, on a day. */
+        public Reading asReading(LocalDate on) {
+            return new Reading(
+                    on,
+                    "",
+                    odometer,
+                    pressure,
+                    warmth,
+                    tread,
+                    temperature,
+                    filled,
+                    look.bound(),
+                    look.dotOutward(),
+                    look.grid(),
+                    Optional.empty());
+        }
+
         /** Whether a gauge said anything. */
         public boolean hasFigures() {
             return pressure.isPresent() || !tread.isEmpty();

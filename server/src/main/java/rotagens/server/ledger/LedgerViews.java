@@ -35,7 +35,8 @@ final class LedgerViews {
             @Nullable String position,
             @Nullable String odometer,
             @Nullable LocalDate day,
-            @Nullable String note) {}
+            @Nullable String note,
+            @Nullable Boolean confirmed) {}
 
     /** What fitting would bring: refusals stop it, notes are to be put right there. */
     record FitCheck(List<ReasonView> refusals, List<ReasonView> notes) {}
@@ -51,7 +52,8 @@ final class LedgerViews {
             @Nullable String odometer,
             @Nullable String depth,
             @Nullable LocalDate day,
-            @Nullable String note) {}
+            @Nullable String note,
+            @Nullable Boolean confirmed) {}
 
     /** Two tires change places. */
     record Swap(
@@ -60,7 +62,8 @@ final class LedgerViews {
             @Nullable String odometer,
             @Nullable String otherOdometer,
             @Nullable LocalDate day,
-            @Nullable String note) {}
+            @Nullable String note,
+            @Nullable Boolean confirmed) {}
 
     /** A casing that came back with a new tread. */
     record BackFromRetread(

@@ -202,7 +202,7 @@ public class TireMoves {
                 tireId,
                 standing.placeId(position),
                 new Line(at, people.me(), note, "", odometer.orElse(null), null, null));
-        readOdometer(standing, odometer, at, "odometer");
+        readOdometer(standing, odometer, at, "odometer", askIn(typed.confirmed(), units));
         return new Moved(
                 tireId, standing.onFile().facts().unit() + " " + position.code(), reasons(fitting.notes(), units));
     }
@@ -243,9 +243,9 @@ public class TireMoves {
                 there.placeId(thereAt),
                 new Line(at, people.me(), note, "", odometer.orElse(null), null, null),
                 (oneVehicle ? odometer : otherOdometer).orElse(null));
-        readOdometer(here, odometer, at, "odometer");
+        readOdometer(here, odometer, at, "odometer", askIn(typed.confirmed(), units));
         if (!oneVehicle) {
-            readOdometer(there, otherOdometer, at, "otherOdometer");
+            readOdometer(there, otherOdometer, at, "otherOdometer", askIn(typed.confirmed(), units));
         }
         return new Moved(tireId, there.onFile().facts().unit() + " " + thereAt.code(), List.of());
     }
@@ -287,7 +287,7 @@ public class TireMoves {
             if (typed.to() != StockState.IN_STOCK) {
                 tires.store(tireId, kindFor(typed.to()), to, Line.of(at, people.me(), "", null));
             }
-            readOdometer(fleet.get(from.vehicleId()), odometer, at, "odometer");
+            readOdometer(fleet.get(from.vehicleId()), odometer, at, "odometer", askIn(typed.confirmed(), units));
         } else {
             tires.store(tireId, kindFor(typed.to()), to, line);
         }
@@ -417,8 +417,13 @@ public class TireMoves {
                 });
     }
 
-    private void readOdometer(Standing standing, Optional<Distance> odometer, Instant at, String field) {
-        odometer.ifPresent(reading -> vehicles.readOdometer(standing.onFile(), reading, at, people.me(), field));
+    private static Optional<Units> askIn(Boolean confirmed, Units units) {
+        return Boolean.TRUE.equals(confirmed) ? Optional.empty() : Optional.of(units);
+    }
+
+    private void readOdometer(
+            Standing standing, Optional<Distance> odometer, Instant at, String field, Optional<Units> askIn) {
+        odometer.ifPresent(reading -> vehicles.readOdometer(standing.onFile(), reading, at, people.me(), field, askIn));
     }
 
     private Instant when(Entries wrong, LocalDate day) {

@@ -4,9 +4,9 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -14,11 +14,9 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.fact.Finding;
-import rotagens.core.fact.InForce;
+import rotagens.core.fact.Reading;
 import rotagens.core.fact.Repair;
 import rotagens.core.fact.Warmth;
-import rotagens.core.inspection.FactIntake;
 import rotagens.core.inspection.TreadEntry;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Torque;
@@ -26,7 +24,7 @@ import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueKind;
 import rotagens.core.planning.DueKind.After;
-import rotagens.core.pressure.Guard;
+import rotagens.core.planning.SignOff;
 import rotagens.core.tire.DotCode;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.PilotType;
@@ -72,7 +70,10 @@ public class JobCompletion {
             Optional<ProfessionalVerdict> verdict,
             Optional<Repair> repair,
             String professional,
-            String note) {}
+            String note,
+            Set<String> confirmed,
+            String gas,
+            String purity) {}
 
     private final Jobs jobs;
     private final JobStore store;
@@ -133,10 +134,12 @@ public class JobCompletion {
         refuseUnweighed(job, items, standing, typed);
         typed.refuseIfWrong();
         rotation.of(id, standing, putOnRecord(read, standing, at), at);
+        Entries inPlace = new Entries();
         for (Read one : read) {
-            write(one, standing, at, people.me(), id);
+            write(one, standing, at, people.me(), id, inPlace, units);
             store.itemDone(one.item().id(), words(one, units));
         }
+        inPlace.refuseIfWrong();
         job.setDoneAt(at);
         job.setDoneById(people.me());
         store.save(job);
@@ -222,14 +225,15 @@ public class JobCompletion {
             typed.wrong(at + "repair", "Choose what was done about the leak, or that none was found.");
         }
         Pressure.Unit gauge = units == Units.US ? Pressure.Unit.PSI : Pressure.Unit.KPA;
-        boolean needsPressure = newTire || after.contains(After.COLD_PRESSURE) && !condemned;
-        Optional<Pressure> pressure = needsPressure
+        Optional<Pressure> pressure = SignOff.wantsPressure(item.kind(), condemned)
                 ? typed.required(
                         at + "pressure", result.map(Result::pressure).orElse(""), text -> Pressure.parse(text, gauge))
                 : Optional.empty();
-        Optional<String> refused =
-                pressure.flatMap(read -> refusesFill(item, position, modelId, read, standing, units));
-        refused.ifPresent(why -> typed.wrong(at + "pressure", why));
+        Optional<String> gas = typed.attempt(
+                at + "gas", () -> Readings.gasOf(result.map(Result::gas).orElse("")));
+        Optional<String> purity = typed.attempt(
+                at + "purity",
+                () -> Readings.purityOf(result.map(Result::purity).orElse(""), gas.orElse("")));
         Optional<DotCode> dot = newTire || after.contains(After.DOT_CODE)
                 ? typed.required(
                         at + "dotCode",
@@ -247,7 +251,7 @@ public class JobCompletion {
         if (after.contains(After.NOTE) && note.isEmpty()) {
             typed.wrong(at + "note", "Say in a few words what was done.");
         }
-        return new Read(
+        Read read = new Read(
                 item,
                 position,
                 pressure,
@@ -260,7 +264,37 @@ public class JobCompletion {
                 verdict,
                 repair,
                 professional,
-                note);
+                note,
+                result.map(Result::confirmed).map(Set::copyOf).orElse(Set.of()),
+                gas.orElse(""),
+                purity.orElse(""));
+        if (!SignOff.changesTire(item.kind())) {
+            refuseFigures(read, standing, typed, units);
+        }
+        return read;
+    }
+
+    /** Refuses what may not be left so, and asks about figures far from what was expected. */
+    private static void refuseFigures(Read read, Standing standing, Entries typed, Units units) {
+        if (read.position().isEmpty()) {
+            return;
+        }
+        String at = "results." + read.item().id() + ".";
+        Position position = read.position().get();
+        Optional<String> refused = read.pressure()
+                .flatMap(psi -> SignOff.refusesFill(
+                        standing.state(), position, read.item().kind(), psi, standing.policy(), standing.today()))
+                .map(why -> why.in(units));
+        refused.ifPresent(why -> typed.wrong(at + "pressure", why));
+        Reading figures = values(read).asReading(standing.today());
+        SignOff.asks(standing.state(), position, figures, standing.policy(), standing.today())
+                .forEach((figure, why) -> {
+                    String field = figure.name().toLowerCase(Locale.ROOT);
+                    boolean refusedAnyway = field.equals("pressure") && refused.isPresent();
+                    if (!refusedAnyway && !read.confirmed().contains(field)) {
+                        typed.ask(at + field, why.in(units));
+                    }
+                });
     }
 
     /** What the wrench was set to: as the wheels on file ask, so that a figure in the other unit is noticed. */
@@ -307,7 +341,7 @@ public class JobCompletion {
         return text;
     }
 
-    private void write(Read one, Standing standing, Instant at, long by, long jobId) {
+    private void write(Read one, Standing standing, Instant at, long by, long jobId, Entries inPlace, Units units) {
         if (one.position().isEmpty()) {
             if (one.item().kind() == DueKind.MOVE_VEHICLE) {
                 vehicles.moved(standing.onFile().id(), LocalDate.ofInstant(at, clock.getZone()));
@@ -319,11 +353,14 @@ public class JobCompletion {
         Optional<Fitted> fitted = Optional.ofNullable(standing.fitted().get(position));
         if (one.item().kind() == DueKind.PLACE_TIRE || one.item().kind() == DueKind.FIT_PLANNED) {
             long tireId = tires.at(placeId).orElseThrow();
+            refuseFigures(one, fleet.get(standing.onFile().id()), inPlace, units);
             facts.record(FactLog.Look.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one)));
             return;
         }
         if (one.item().kind().after().contains(After.NEW_TIRE)) {
-            fitNew(one, standing, placeId, at, by, jobId);
+            long tireId = fitNew(one, placeId, at, by, jobId);
+            refuseFigures(one, fleet.get(standing.onFile().id()), inPlace, units);
+            facts.record(FactLog.Look.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one)));
             return;
         }
         if (one.item().kind() == DueKind.CHANGE_WHEEL) {
@@ -340,13 +377,8 @@ public class JobCompletion {
             case INSPECT_DAMAGE, AGE_INSPECTION ->
                 look = look.inspected(
                         one.professional(), one.verdict().orElseThrow() == ProfessionalVerdict.SOUND, one.note());
-            case PUT_RIGHT -> look = look.puttingRight(Readings.clearedBy(Finding.ClearedBy.PUT_RIGHT), one.note());
-            case MEND_WEAR_CAUSE ->
-                look = look.puttingRight(
-                        Arrays.stream(Finding.values())
-                                .filter(finding -> finding.wearShape().isPresent())
-                                .toList(),
-                        one.note());
+            case PUT_RIGHT, MEND_WEAR_CAUSE ->
+                look = look.puttingRight(SignOff.putsRight(one.item().kind()), one.note());
             case FIND_LEAK -> look = look.repaired(one.repair().orElseThrow(), one.note());
             case RECORD_TIRE,
                     FIX_MATCH,
@@ -378,40 +410,17 @@ public class JobCompletion {
         sensors.put(standing.placeId(position), fresh, at, by, one.note(), jobId);
     }
 
-    private void fitNew(Read one, Standing standing, long placeId, Instant at, long by, long jobId) {
+    private long fitNew(Read one, long placeId, Instant at, long by, long jobId) {
         tires.takeOff(
                 placeId,
                 Tires.Line.of(
                         at, by, one.item().kind().words() + ": " + one.item().reason(), jobId));
-        long tireId = tires.fitNew(
+        return tires.fitNew(
                 one.modelId().orElseThrow(),
                 false,
                 one.dot().orElseThrow().molded(),
                 placeId,
                 Tires.Line.of(at, by, "", jobId));
-        facts.record(FactLog.Look.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one)));
-    }
-
-    /**
-     * Why a tire may not be left at the pressure read after the work: the same as at the valve. A pressure check fills nothing, so
-     * it is only read; a tire off its wheel or looked at inside is held to the maximum alone.
-     */
-    private static Optional<String> refusesFill(
-            StoredItem item,
-            Optional<Position> position,
-            Optional<Long> modelId,
-            Pressure read,
-            Standing standing,
-            Units units) {
-        if (position.isEmpty() || item.kind() == DueKind.PRESSURE_CHECK) {
-            return Optional.empty();
-        }
-        InForce then = FactIntake.inForce(standing.state(), position.get(), standing.policy(), standing.today());
-        boolean fillsAsItIs = item.kind() == DueKind.SET_PRESSURE || item.kind() == DueKind.FIND_LEAK;
-        return (fillsAsItIs
-                        ? FactIntake.refusesFill(standing.state().at(position.get()), Optional.empty(), read, then)
-                        : Guard.refusesFill(read, then.maximum()))
-                .map(why -> why.in(units));
     }
 
     private static Readings.Values values(Read one) {
@@ -421,8 +430,9 @@ public class JobCompletion {
                 one.tread(),
                 Optional.empty(),
                 Optional.empty(),
-                one.item().kind() != DueKind.PRESSURE_CHECK,
-                "");
+                SignOff.fills(one.item().kind()),
+                one.gas(),
+                Readings.Look.NONE.pure(one.purity()));
     }
 
     /** What the sign-off says, for the job's history. */

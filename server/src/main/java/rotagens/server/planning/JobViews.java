@@ -77,7 +77,13 @@ public final class JobViews {
 
     record Move(LocalDate day) {}
 
-    /** What was read or decided after one piece of work; which entries are needed depends on its kind. */
+    /**
+     * What was read or decided after one piece of work; which entries are needed depends on its kind.
+     *
+     * @param confirmed fields whose unusual figure a person has said is right
+     * @param gas what it was filled with, where the sheet knows it
+     * @param purity of nitrogen, in percent as the analyser showed
+     */
     public record Result(
             long itemId,
             @Nullable String pressure,
@@ -92,11 +98,16 @@ public final class JobViews {
             @Nullable ProfessionalVerdict verdict,
             @Nullable Repair repair,
             @Nullable String professional,
-            @Nullable String note) {
+            @Nullable String note,
+            @Nullable List<String> confirmed,
+            @Nullable String gas,
+            @Nullable String purity) {
 
         /** Done, with words and no reading. */
         public static Result noted(long itemId, String note) {
-            return new Result(itemId, null, null, null, null, null, null, null, null, null, null, null, null, note);
+            return new Result(
+                    itemId, null, null, null, null, null, null, null, null, null, null, null, null, note, null, null,
+                    null);
         }
     }
 

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -292,7 +293,25 @@ class Sheets {
                         .orElse(null),
                 Optional.ofNullable(read.get("repair")).map(Repair::valueOf).orElse(null),
                 read.get("professional"),
-                skipped.isEmpty() ? words(item, here) : skipped);
+                skipped.isEmpty() ? words(item, here) : skipped,
+                // Its step has held the pressure within a few psi of the target already: nothing is left to ask.
+                List.of("pressure"),
+                gas(item, here),
+                gas(item, here).equals("NITROGEN") ? read.get("nitrogen") : null);
+    }
+
+    /** A tire that was mounted and filled holds what it was purged with, or air; where it kept its filling, nobody says. */
+    private static String gas(Item item, Opened here) {
+        Set<StepCode> done = here.sheet().steps().stream()
+                .filter(step -> step.position()
+                        .filter(at -> at.code().equals(item.position()))
+                        .isPresent())
+                .filter(step -> Optional.ofNullable(here.marks().last().get(step.key()))
+                        .filter(mark -> mark.kind() == Kind.DONE)
+                        .isPresent())
+                .map(Step::code)
+                .collect(Collectors.toSet());
+        return done.contains(StepCode.NITROGEN) ? "NITROGEN" : done.contains(StepCode.FILL) ? "AIR" : "";
     }
 
     /** Where the work wants words and no step asked for them: the steps themselves say what was done. */

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -64,13 +65,17 @@ class VehicleController {
     /** The positions a drawn layout has, and what it would mean for tires on the vehicle. */
     record Preview(List<Place> places, List<String> blocked, List<String> effects) {}
 
-    record OdometerRead(@Nullable String odometer, @Nullable LocalDate day) {}
+    record OdometerRead(
+            @Nullable String odometer,
+            @Nullable LocalDate day,
+            @Nullable Boolean confirmed) {}
 
     /** Another odometer: what the old one showed last, and what the new one begins with. */
     record OdometerReplaced(
             @Nullable String last,
             @Nullable String first,
-            @Nullable String note) {}
+            @Nullable String note,
+            @Nullable Boolean confirmed) {}
 
     private final VehicleRegister register;
     private final Vehicles vehicles;
@@ -190,7 +195,13 @@ class VehicleController {
         Instant at = day.equals(today)
                 ? clock.instant()
                 : day.atTime(LocalTime.NOON).atZone(clock.getZone()).toInstant();
-        vehicles.readOdometer(vehicles.get(id), reading.orElseThrow(), at, people.me(), "odometer");
+        vehicles.readOdometer(
+                vehicles.get(id),
+                reading.orElseThrow(),
+                at,
+                people.me(),
+                "odometer",
+                Boolean.TRUE.equals(read.confirmed()) ? Optional.empty() : Optional.of(units));
     }
 
     @PostMapping("/api/vehicles/{id}/odometer-replacement")
@@ -204,7 +215,13 @@ class VehicleController {
         String note = typed.text("note", said.note(), 200);
         typed.refuseIfWrong();
         vehicles.replaceOdometer(
-                vehicles.get(id), last.orElseThrow(), first.orElseThrow(), clock.instant(), note, people.me());
+                vehicles.get(id),
+                last.orElseThrow(),
+                first.orElseThrow(),
+                clock.instant(),
+                note,
+                people.me(),
+                Boolean.TRUE.equals(said.confirmed()) ? Optional.empty() : Optional.of(units));
     }
 
     private static Sheet sheet(Stored stored) {

@@ -26,8 +26,10 @@ import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.inspection.Unusual;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Load;
+import rotagens.core.measure.Units;
 import rotagens.core.tire.SpeedSymbol;
 import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.Axle;
@@ -43,6 +45,7 @@ import rotagens.core.vehicle.Vehicle;
 import rotagens.core.vehicle.VehicleKind;
 import rotagens.server.storage.generated.tables.records.AxleRecord;
 import rotagens.server.storage.generated.tables.records.OdometerReadingRecord;
+import rotagens.server.web.Entries;
 import rotagens.server.web.ProblemException;
 
 /** The vehicles of the fleet: axles, places, wheels, placards and odometers. */
@@ -322,10 +325,24 @@ public class Vehicles {
         return LocalDate.ofInstant(at, clock.getZone());
     }
 
-    /** Records an odometer reading; refuses one that doesn't lie between its neighbors in time, at the given field. */
+    /**
+     * Records an odometer reading; refuses one that doesn't lie between its neighbors in time, at the given field, and asks about
+     * one that is further on than anybody drives.
+     *
+     * @param askIn the units to ask in; empty where a person has said that the figure is right
+     */
     @Transactional
-    public void readOdometer(OnFile vehicle, Distance reading, Instant at, long personId, String field) {
+    public void readOdometer(
+            OnFile vehicle, Distance reading, Instant at, long personId, String field, Optional<Units> askIn) {
         OdometerRun run = run(vehicle.id());
+        askIn.ifPresent(units -> neighbor(vehicle.id(), ODOMETER_READING.AT.le(at), ODOMETER_READING.AT.desc())
+                .filter(before -> !run.replacedBetween(before.getAt(), at))
+                .flatMap(before -> Unusual.odometer(before.getOdometer(), day(before.getAt()), reading, day(at)))
+                .ifPresent(why -> {
+                    Entries asked = new Entries();
+                    asked.ask(field, why.in(units));
+                    asked.refuseIfWrong();
+                }));
         neighbor(vehicle.id(), ODOMETER_READING.AT.le(at), ODOMETER_READING.AT.desc())
                 .filter(before -> !run.replacedBetween(before.getAt(), at))
                 .filter(before -> reading.miles() < before.getOdometer().miles())
@@ -355,8 +372,15 @@ public class Vehicles {
 
     /** Records that the odometer was replaced or set anew: what the old one showed last, and what the new one began with. */
     @Transactional
-    public void replaceOdometer(OnFile vehicle, Distance last, Distance first, Instant at, String note, long personId) {
-        readOdometer(vehicle, last, at.minusMillis(1), personId, "last");
+    public void replaceOdometer(
+            OnFile vehicle,
+            Distance last,
+            Distance first,
+            Instant at,
+            String note,
+            long personId,
+            Optional<Units> askIn) {
+        readOdometer(vehicle, last, at.minusMillis(1), personId, "last", askIn);
         db.insertInto(ODOMETER_REPLACEMENT)
                 .set(ODOMETER_REPLACEMENT.VEHICLE_ID, vehicle.id())
                 .set(ODOMETER_REPLACEMENT.AT, at)
@@ -365,7 +389,7 @@ public class Vehicles {
                 .set(ODOMETER_REPLACEMENT.NOTE, note)
                 .set(ODOMETER_REPLACEMENT.PERSON_ID, personId)
                 .execute();
-        readOdometer(vehicle, first, at, personId, "first");
+        readOdometer(vehicle, first, at, personId, "first", Optional.empty());
     }
 
     /** The odometer at an instant, on the line between the readings before and after it; the last one where none came after. */

@@ -12,7 +12,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.inspection.Unusual;
 import rotagens.core.inspection.WalkScope;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Units;
@@ -205,14 +204,11 @@ class WalkRounds {
         String skipped = typed.text("skipped", finish.skipped(), 200);
         typed.unless(
                 lacking.isEmpty() || !skipped.isEmpty(), "skipped", lackingWords(lacking) + ". Say why, or read them.");
-        odometer.flatMap(read -> standing.onFile()
-                        .odometer()
-                        .flatMap(last -> Unusual.odometer(last.reading(), last.on(), read, standing.today())))
-                .filter(why -> !Boolean.TRUE.equals(finish.confirmed()))
-                .ifPresent(why -> typed.ask("odometer", why.in(units)));
         typed.refuseIfWrong();
         Instant now = clock.instant();
-        odometer.ifPresent(reading -> vehicles.readOdometer(standing.onFile(), reading, now, people.me(), "odometer"));
+        Optional<Units> askIn = Boolean.TRUE.equals(finish.confirmed()) ? Optional.empty() : Optional.of(units);
+        odometer.ifPresent(
+                reading -> vehicles.readOdometer(standing.onFile(), reading, now, people.me(), "odometer", askIn));
         List<FactLog.Look> looks = new ArrayList<>();
         standing.fitted().forEach((position, fitted) -> {
             Stored entry = entries.get(fitted.placeId());

@@ -122,6 +122,57 @@ class ImportTest {
     }
 
     @Test
+    @DisplayName(
+            "a figure far from the last is a row's error until the row says that it is right, line after line of one file")
+    void unusual() {
+        String header = "Unit,Position,Day,Pressure,Warmth,Outer,Center,Inner,Confirmed";
+        JsonNode asked = take(
+                "READINGS",
+                "",
+                header,
+                "VN-01,1L,2026-11-23,20,cold,,,,",
+                "VN-01,1L,2026-11-23,20,cold,,,,yes",
+                "VN-01,1L,2026-11-23,21,cold,,,,",
+                "VN-01,1L,2026-11-23,,unknown,11,11,11,");
+        assertThat(errors(asked)).hasSize(2);
+        assertThat(errors(asked).get(0))
+                .startsWith("2 pressure: 20 psi is far from the ")
+                .endsWith("In a file, say so by yes under confirmed.");
+        assertThat(errors(asked).get(1)).startsWith("5 outer: 11/32 in is deeper than the ");
+        JsonNode odometers = take(
+                "ODOMETERS",
+                "",
+                "Unit,Day,Odometer,Confirmed",
+                "VN-01,2026-11-23,900000,",
+                "VN-01,2026-11-23,900000,y");
+        assertThat(errors(odometers))
+                .singleElement()
+                .asString()
+                .contains("more than the ")
+                .contains("if it is right");
+    }
+
+    @Test
+    @DisplayName("an old reading is held against what was read before its day, not against what came later")
+    void unusualInItsTime() {
+        assertThat(errors(take("READINGS", "", "Unit,Position,Day,Pressure,Warmth", "LC-03,2RO,2026-11-01,94,cold")))
+                .isEmpty();
+    }
+
+    @Test
+    @DisplayName("nitrogen's purity comes in and goes out with a fill; air has none")
+    void purity() {
+        String header = "Unit,Position,Day,Pressure,Warmth,Filled,Gas,Purity";
+        assertThat(errors(take("READINGS", "", header, "VN-01,1L,2026-11-23,50,cold,yes,air,95")))
+                .singleElement()
+                .asString()
+                .startsWith("2 purity: Only nitrogen");
+        take("READINGS", "?dryRun=false", header, "VN-01,1L,2026-11-23,50,cold,yes,nitrogen,95.5 %");
+        assertThat(api.get("/api/exports/READINGS").text())
+                .contains("VN-01,1L,2026-11-23,50 psi,cold,,,,,,yes,nitrogen,95.5,");
+    }
+
+    @Test
     @DisplayName("an export in metric reads in metric")
     void metric() {
         assertThat(api.get("/api/exports/VEHICLES?units=METRIC").text())
@@ -201,10 +252,13 @@ class ImportTest {
     @Test
     @DisplayName("columns are matched by name, by what they are often called, or by hand")
     void columns() {
-        JsonNode byName = take("ODOMETERS", "", "Vehicle,Date,Reading", "VN-02,2026-11-22,400000");
+        JsonNode byName = take("ODOMETERS", "", "Vehicle,Date,Reading", "VN-02,2026-11-22,90000");
         assertThat(byName.path("missing").toString()).isEqualTo("[\"odometer\"]");
-        JsonNode byHand =
-                take("ODOMETERS", "?columns=unit,day,odometer", "Vehicle,Date,Reading", "VN-02,2026-11-22,400000");
+        JsonNode byHand = take(
+                "ODOMETERS",
+                "?columns=unit,day,odometer,confirmed",
+                "Vehicle,Date,Reading,Sure",
+                "VN-02,2026-11-22,400000,yes");
         assertThat(byHand.path("missing")).isEmpty();
         assertThat(byHand.path("added").asInt()).isEqualTo(1);
     }

@@ -132,11 +132,12 @@ class AlertsTest {
             case "walk" -> walk(unit, at, "\"pressure\":\"40\",\"warmth\":\"COLD\"");
             case "round" ->
                 assertThat(gauge(unit, at, "\"before\":\"40\"").status()).isEqualTo(200);
-            case "csv" -> csv("unit,position,day,pressure,warmth\n" + unit + "," + at + ",2026-11-22,40,cold\n");
+            case "csv" ->
+                csv("unit,position,day,pressure,warmth,confirmed\n" + unit + "," + at + ",2026-11-22,40,cold,yes\n");
             default -> checked(unit, at, "40");
         }
         assertThat(verdict(unit, at)).isEqualTo("DO_NOT_OPERATE");
-        csv("unit,position,day,pressure,warmth\n" + unit + "," + at + ",2026-11-23,80,cold\n");
+        csv("unit,position,day,pressure,warmth,confirmed\n" + unit + "," + at + ",2026-11-23,80,cold,yes\n");
         assertThat(verdict(unit, at)).as("a later good figure clears nothing").isEqualTo("DO_NOT_OPERATE");
         assertThat(alerts(unit, at)).contains("RAN_LOW open 40 psi");
         assertThat(gauge(unit, at, "\"before\":\"70\",\"after\":\"80\"").at("after"))
@@ -155,7 +156,7 @@ class AlertsTest {
         long item = made.path("items").get(0).path("id").asLong();
         Answer done = api.post(
                 "/api/jobs/" + made.path("id").asLong() + "/done",
-                "{\"results\":[{\"itemId\":" + item + ",\"pressure\":\"" + psi + "\"}]}",
+                "{\"results\":[{\"itemId\":" + item + ",\"pressure\":\"" + psi + "\",\"confirmed\":[\"pressure\"]}]}",
                 "If-Match",
                 "\"1\"");
         assertThat(done.status()).as(done.text()).isEqualTo(200);

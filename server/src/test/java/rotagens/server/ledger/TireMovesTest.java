@@ -77,20 +77,49 @@ class TireMovesTest {
     }
 
     @Test
+    @DisplayName("miles that nobody drives are asked about at every door that reads an odometer")
+    void unusualOdometer() {
+        long tire = tireAt("VN-01", "1L");
+        String far = "\"odometer\":\"900000\"";
+        for (Answer asked : List.of(
+                api.post("/api/tires/" + tire + "/swap", "{\"position\":\"2R\"," + far + "}"),
+                putAway(tire, "\"to\":\"IN_STOCK\",\"yard\":\"Millrace\"," + far),
+                api.post("/api/vehicles/" + api.vehicle("VN-01") + "/odometer", "{" + far + "}"))) {
+            assertThat(asked.at("odometer")).contains("Read it again; if it is right, say so");
+            assertThat(asked.body().path("fields").get(0).path("ask").asBoolean())
+                    .isTrue();
+        }
+        assertThat(new Api(http)
+                        .post(
+                                "/api/vehicles/" + api.vehicle("VN-01") + "/odometer-replacement",
+                                "{\"last\":\"900000\",\"first\":\"0\"}")
+                        .at("last"))
+                .contains("if it is right");
+        assertThat(tireAt("VN-01", "1L")).as("nothing was moved").isEqualTo(tire);
+        assertThat(putAway(tire, "\"to\":\"IN_STOCK\",\"yard\":\"Millrace\",\"confirmed\":true," + far)
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
     @DisplayName("from stock to the vehicle, off again and to scrap: one line each, with miles and what a mile cost")
     void wholeLife() {
         long vehicle = api.vehicle("SH-04");
         long old = tireAt("SH-04", "2LO");
-        api.post("/api/vehicles/" + vehicle + "/odometer", "{\"odometer\":\"200000\",\"day\":\"2026-11-20\"}");
-        putAway(old, "\"to\":\"IN_STOCK\",\"yard\":\"Millrace\",\"odometer\":\"200000\"");
+        api.post(
+                "/api/vehicles/" + vehicle + "/odometer",
+                "{\"odometer\":\"200000\",\"day\":\"2026-11-20\",\"confirmed\":true}");
+        putAway(old, "\"to\":\"IN_STOCK\",\"yard\":\"Millrace\",\"odometer\":\"200000\",\"confirmed\":true");
         long tire = received("Brantholm Ridgeline 4", "7KB4XR0M2626");
         Answer fitted = api.post(
                 "/api/tires/" + tire + "/fit",
-                "{\"vehicleId\":%d,\"position\":\"2LO\",\"odometer\":\"200000\"}".formatted(vehicle));
+                "{\"vehicleId\":%d,\"position\":\"2LO\",\"odometer\":\"200000\",\"confirmed\":true}"
+                        .formatted(vehicle));
         assertThat(fitted.status()).as(fitted.text()).isEqualTo(200);
         assertThat(page(tire).path("where").path("words").asString()).isEqualTo("On SH-04 2LO");
-        Answer off =
-                putAway(tire, "\"to\":\"SCRAPPED\",\"reason\":\"bead torn\",\"depth\":\"9\",\"odometer\":\"221450\"");
+        Answer off = putAway(
+                tire,
+                "\"to\":\"SCRAPPED\",\"reason\":\"bead torn\",\"depth\":\"9\",\"odometer\":\"221450\",\"confirmed\":true");
         assertThat(off.status()).as(off.text()).isEqualTo(200);
         JsonNode page = page(tire);
         assertThat(page.path("where").path("words").asString()).isEqualTo("Scrapped");
@@ -197,7 +226,8 @@ class TireMovesTest {
     void swap() {
         long left = tireAt("SP-01", "2L");
         long right = tireAt("SP-01", "2R");
-        Answer swapped = api.post("/api/tires/" + left + "/swap", "{\"position\":\"2R\",\"odometer\":\"150000\"}");
+        Answer swapped = api.post(
+                "/api/tires/" + left + "/swap", "{\"position\":\"2R\",\"odometer\":\"150000\",\"confirmed\":true}");
         assertThat(swapped.status()).as(swapped.text()).isEqualTo(200);
         assertThat(tireAt("SP-01", "2R")).isEqualTo(left);
         assertThat(tireAt("SP-01", "2L")).isEqualTo(right);

@@ -94,6 +94,45 @@ class JobTest {
     }
 
     @Test
+    @DisplayName(
+            "a figure far from its target is asked about once at the desk, and kept when somebody says that it is right")
+    void askedOnce() {
+        JsonNode job = job("SH-06", "SET_PRESSURE:2RI");
+        Answer asked = done(job, ",\"pressure\":\"40\"");
+        assertThat(asked.status()).isEqualTo(422);
+        JsonNode question = asked.body().path("fields").get(0);
+        assertThat(question.path("message").asString()).startsWith("40 psi is far from the target ");
+        assertThat(question.path("ask").asBoolean()).isTrue();
+        assertThat(done(job, ",\"pressure\":\"40\",\"confirmed\":[\"outer\"]").status())
+                .isEqualTo(422);
+        assertThat(done(job, ",\"pressure\":\"40\",\"confirmed\":[\"pressure\"]")
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    @DisplayName("what it was filled with at the desk is a fact of the tire; air has no purity")
+    void filledWith() {
+        JsonNode job = job("LC-04", "SET_PRESSURE:1R");
+        assertThat(done(job, ",\"pressure\":\"110\",\"gas\":\"AIR\",\"purity\":\"96\"")
+                        .text())
+                .contains("Only nitrogen has a purity");
+        assertThat(done(job, ",\"pressure\":\"110\",\"gas\":\"NITROGEN\",\"purity\":\"96\"")
+                        .status())
+                .isEqualTo(200);
+        JsonNode positions =
+                api.get("/api/vehicles/{id}", api.vehicle("LC-04")).body().path("positions");
+        long tire = 0;
+        for (JsonNode row : positions) {
+            if (row.path("position").asString().equals("1R")) {
+                tire = row.path("tireId").asLong();
+            }
+        }
+        assertThat(api.get("/api/tires/{id}", tire).body().path("gas").asString())
+                .isEqualTo("nitrogen, 96%");
+    }
+
+    @Test
     @DisplayName("a professional's verdict clears a bulge; condemned, the tire has to be replaced")
     void professionalVerdict() {
         JsonNode bulge = job("LC-03", "INSPECT_DAMAGE:3R");

@@ -23,6 +23,7 @@ class SheetTest {
     private static final Map<String, String> READINGS = Map.ofEntries(
             Map.entry("SEAT", "{\"seating\":\"35\",\"where\":\"OPEN\"}"),
             Map.entry("BEAD_GAP", "{\"gap1\":\"3\",\"gap2\":\"3\",\"gap3\":\"4\",\"gap4\":\"4\"}"),
+            Map.entry("NITROGEN", "{\"nitrogen\":\"97\"}"),
             Map.entry("FILL", "{\"pressure\":\"TARGET\"}"),
             Map.entry("BALANCE", "{\"weights\":\"2 oz out, 1 oz in\"}"),
             Map.entry("TORQUE_HALF", "{\"torque\":\"HALF\",\"nuts\":\"8\",\"wrench\":\"W-1\"}"),
@@ -127,6 +128,7 @@ class SheetTest {
                 .get(1)
                 .path("tireId")
                 .asLong();
+        technician.put("/api/jobs/" + job + "/sheet", "{\"nitrogen\":true,\"sensorDismount\":false}");
         until(job, "end");
         Answer closed = close(job);
         assertThat(closed.status()).as(closed.text()).isEqualTo(200);
@@ -138,6 +140,13 @@ class SheetTest {
                 .path("positions")
                 .get(1);
         assertThat(now.path("tireId").asLong()).isNotEqualTo(old);
+        assertThat(technician
+                        .get("/api/tires/{id}", now.path("tireId").asLong())
+                        .body()
+                        .path("gas")
+                        .asString())
+                .as("the analyser's figure of the sheet")
+                .isEqualTo("nitrogen, 97%");
         String planned = technician
                 .get("/api/vehicles/{id}/jobs", technician.vehicle("SH-02"))
                 .text();

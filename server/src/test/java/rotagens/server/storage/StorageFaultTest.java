@@ -10,6 +10,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Instant;
+import java.util.Optional;
 import javax.sql.DataSource;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.BeforeEach;
@@ -142,7 +143,8 @@ class StorageFaultTest {
                             Distance.miles(miles + 1_000),
                             Instant.parse("2026-11-23T15:00:00Z"),
                             1,
-                            "odometer");
+                            "odometer",
+                            Optional.empty());
                     throw new IllegalStateException("fails in the end");
                 }))
                 .hasMessage("fails in the end");

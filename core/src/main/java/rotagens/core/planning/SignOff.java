@@ -1,0 +1,94 @@
+package rotagens.core.planning;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.InForce;
+import rotagens.core.fact.Reading;
+import rotagens.core.inspection.FactIntake;
+import rotagens.core.inspection.TireState;
+import rotagens.core.inspection.Unusual;
+import rotagens.core.inspection.VehicleState;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Pressure;
+import rotagens.core.planning.DueKind.After;
+import rotagens.core.policy.Policy;
+import rotagens.core.pressure.Guard;
+import rotagens.core.vehicle.Position;
+
+/**
+ * How a piece of work is signed off: what must be read, what is refused, what is asked about and what the sign-off puts right. The
+ * desk and the job sheet both end here.
+ */
+public final class SignOff {
+
+    /** Work after which the tire goes on as it is: air goes into it without anybody looking inside. */
+    private static final Set<DueKind> FILLS_AS_IT_IS = EnumSet.of(DueKind.SET_PRESSURE, DueKind.FIND_LEAK);
+
+    private SignOff() {}
+
+    /** Whether a cold pressure has to be read at the end; a tire that was condemned takes none. */
+    public static boolean wantsPressure(DueKind kind, boolean condemned) {
+        return kind.after().contains(After.NEW_TIRE) || kind.after().contains(After.COLD_PRESSURE) && !condemned;
+    }
+
+    /** Whether the pressure read at the end is one that was set; a check only reads. */
+    public static boolean fills(DueKind kind) {
+        return kind != DueKind.PRESSURE_CHECK;
+    }
+
+    /** Whether another tire rolls there afterwards: what is read is then held against that tire, once it is in place. */
+    public static boolean changesTire(DueKind kind) {
+        return kind == DueKind.PLACE_TIRE || kind.after().contains(After.NEW_TIRE);
+    }
+
+    /**
+     * Why a tire may not be left at the pressure read after the work, the same as at the valve: no air before somebody looked
+     * inside, where that waits, and never over a maximum. A check fills nothing, so it refuses nothing.
+     *
+     * @param vehicle as it was before the work, or with the other tire in place
+     * @param read the cold pressure at the end
+     * @return the refusal in words, or empty where it may be left so
+     */
+    public static Optional<Phrase> refusesFill(
+            VehicleState vehicle, Position position, DueKind kind, Pressure read, Policy policy, LocalDate day) {
+        if (!fills(kind)) {
+            return Optional.empty();
+        }
+        InForce then = FactIntake.inForce(vehicle, position, policy, day);
+        return FILLS_AS_IT_IS.contains(kind)
+                ? FactIntake.refusesFill(vehicle.at(position), Optional.empty(), read, then)
+                : Guard.refusesFill(read, then.maximum());
+    }
+
+    /**
+     * What to ask about the figures read at the end, before they are kept: what was set is held against its target, what was only
+     * read against the last reading.
+     *
+     * @param vehicle as it was before the work, or with the other tire in place
+     * @param read the figures as they would be kept, the pressure marked as a fill where the work fills
+     */
+    public static Map<Unusual.Figure, Phrase> asks(
+            VehicleState vehicle, Position position, Reading read, Policy policy, LocalDate day) {
+        TireState here = vehicle.at(position);
+        if (here.tire().isEmpty()) {
+            return Map.of();
+        }
+        Reading then = read.with(FactIntake.inForce(vehicle, position, policy, day));
+        return Unusual.in(here, then);
+    }
+
+    /** What was found on the tire that the work, signed off, has put right. */
+    public static Set<Finding> putsRight(DueKind kind) {
+        return Arrays.stream(Finding.values())
+                .filter(finding -> kind == DueKind.PUT_RIGHT && finding.clearedBy() == Finding.ClearedBy.PUT_RIGHT
+                        || kind == DueKind.MEND_WEAR_CAUSE
+                                && finding.wearShape().isPresent())
+                .collect(Collectors.toUnmodifiableSet());
+    }
+}

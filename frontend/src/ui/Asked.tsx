@@ -1,0 +1,20 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import type { Problem } from '../api/client'
+
+/** Figures far from the last ones, each asked about once; kept when somebody says that they are right. */
+export function Asked(props: { questions: Problem['fields']; onConfirm: (() => void) | undefined }) {
+  return (
+    <Alert severity="warning" sx={{ mb: 2, width: '100%' }}>
+      {props.questions.map((question) => (
+        <div key={question.field}>{question.message}</div>
+      ))}
+      <Box sx={{ mt: 1 }}>
+        <Button variant="outlined" color="inherit" sx={{ minHeight: 44 }} onClick={props.onConfirm}>
+          It is right as read
+        </Button>
+      </Box>
+    </Alert>
+  )
+}
