@@ -12,17 +12,17 @@ export interface Provisional {
 }
 
 /** How much of the reader's bare unit one of a named unit is: psi or kPa for pressures, 32nds or mm for depths. */
-const PRESSURE: Record<Units, Record<string, number>> = {
+export const PRESSURE: Record<Units, Record<string, number>> = {
   US: { psi: 1, kpa: 1 / 6.894757293168361, bar: 100 / 6.894757293168361 },
   METRIC: { psi: 6.894757293168361, kpa: 1, bar: 100 },
 }
-const DEPTH: Record<Units, Record<string, number>> = {
+export const DEPTH: Record<Units, Record<string, number>> = {
   US: { '/32': 1, '/32 in': 1, mm: 32 / 25.4 },
   METRIC: { '/32': 25.4 / 32, '/32 in': 25.4 / 32, mm: 1 },
 }
 
 /** The figure that was typed, in the reader's bare unit; undefined where it isn't one: the server will say so. */
-function plain(text: string, units: Record<string, number>): number | undefined {
+export function plain(text: string, units: Record<string, number>): number | undefined {
   const read = /^(\d+(?:\.\d+)?)\s*(.*)$/.exec(text.trim().replace(',', '.').toLowerCase())
   if (!read) return undefined
   const [, figure, unit] = read

@@ -1,17 +1,27 @@
 import Alert from '@mui/material/Alert'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import { useEffect, useRef } from 'react'
 import type { Problem } from '../api/client'
 
 /** Figures far from the last ones, each asked about once; kept when somebody says that they are right. */
-export function Asked(props: { questions: Problem['fields']; onConfirm: (() => void) | undefined }) {
+export function Asked(props: {
+  questions: Problem['fields']
+  onConfirm: (() => void) | undefined
+  /** Whether the answer is what the hand goes to next. */
+  focus?: boolean
+}) {
+  const answer = useRef<HTMLButtonElement>(null)
+  useEffect(() => {
+    if (props.focus) answer.current?.focus()
+  }, [props.focus])
   return (
     <Alert severity="warning" sx={{ mb: 2, width: '100%' }}>
       {props.questions.map((question) => (
         <div key={question.field}>{question.message}</div>
       ))}
       <Box sx={{ mt: 1 }}>
-        <Button variant="outlined" color="inherit" sx={{ minHeight: 44 }} onClick={props.onConfirm}>
+        <Button ref={answer} variant="outlined" color="inherit" sx={{ minHeight: 44 }} onClick={props.onConfirm}>
           It is right as read
         </Button>
       </Box>

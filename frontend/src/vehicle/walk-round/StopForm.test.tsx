@@ -192,6 +192,21 @@ describe('one position of a walk-round', () => {
     expect(await screen.findByRole('button', { name: 'It is right as read' })).toBeVisible()
   })
 
+  it('asks out of reach of the server, too, before the tire is left', async () => {
+    const { onNext } = await open(() => 'unreachable')
+    fireEvent.change(screen.getByLabelText('Tire pressure'), { target: { value: '61' } })
+    await userEvent.click(screen.getByLabelText('Tread inner'))
+    await userEvent.keyboard('8{Enter}')
+    expect(onNext).not.toHaveBeenCalled()
+    expect(screen.getByText(/61 psi is far from the 94 psi/)).toBeVisible()
+    const answer = screen.getByRole('button', { name: 'It is right as read' })
+    expect(answer).toHaveFocus()
+    await userEvent.click(answer)
+    await userEvent.click(screen.getByLabelText('Tread inner'))
+    await userEvent.keyboard('{Enter}')
+    expect(onNext).toHaveBeenCalled()
+  })
+
   it('takes the DOT code where none is on file, as read', async () => {
     const { dot: _, ...bare } = stop
     const calls = fakeServer((call) =>

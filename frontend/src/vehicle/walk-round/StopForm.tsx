@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useQuery } from '@tanstack/react-query'
-import { type KeyboardEvent, type RefObject, useEffect, useRef } from 'react'
+import { type KeyboardEvent, type RefObject, useEffect, useRef, useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { findingsQuery } from '../../api/queries'
 import { useUnits } from '../../app/settings'
@@ -14,7 +14,9 @@ import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { STATES } from '../../drawings/state/states'
 import { useInHand } from '../../gauge/inHand'
 import type { useGauge } from '../../gauge/useGauge'
+import { offlineAsks } from '../../offline/asks'
 import { type Provisional, provisional } from '../../offline/provisional'
+import { Asked } from '../../ui/Asked'
 import { ReasonList } from '../../ui/ReasonList'
 import { day, pressureUnit } from '../../units/format'
 import type { Draft, Stop, Warmth } from './draft'
@@ -55,6 +57,10 @@ export function StopForm(props: {
     }
   }, [one.flush, props.flush])
 
+  // What this device can ask by itself, and whether somebody was about to leave the tire over it.
+  const here = offlineAsks(stop, one.draft, units)
+  const [asking, setAsking] = useState(false)
+
   /** Enter goes to the next field, from the last one to the next position. */
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key !== 'Enter' || !(event.target instanceof HTMLInputElement) || event.target.type === 'checkbox') return
@@ -62,7 +68,11 @@ export function StopForm(props: {
     const inputs = [...(fields.current?.querySelectorAll<HTMLInputElement>('input[inputmode]') ?? [])]
     const next = inputs[inputs.indexOf(event.target) + 1]
     if (next) next.focus()
-    else {
+    else if (here.length > 0) {
+      // Asked before the tire is left; keys typed on meanwhile go nowhere.
+      event.target.blur()
+      setAsking(true)
+    } else {
       // From this moment nothing typed belongs to this tire, however long the next form takes to come.
       event.target.blur()
       typeAhead.begin()
@@ -95,13 +105,15 @@ export function StopForm(props: {
       part.outer || part.center || part.inner || part.places ? { treadGauge: hand.TREAD?.id ?? null } : {}
     one.change({ ...part, ...pressed, ...measured, confirmed: stale })
   }
-  const asked = one.problem?.problem.fields.filter((field) => field.ask) ?? []
+  const said = one.problem?.problem.fields.filter((field) => field.ask) ?? []
+  const asked = said.length > 0 ? said : asking || one.state === 'unreachable' ? here : []
   // A figure in question isn’t judged yet: what it would mean must not stand as fit meanwhile.
   const guess =
-    one.state === 'unreachable' || one.state === 'conflict' || (one.state === 'refused' && asked.length > 0)
+    one.state === 'unreachable' || one.state === 'conflict' || asked.length > 0
       ? provisional(stop, one.draft, findings.data, units)
       : undefined
   const shown = guess?.verdict ?? one.judgement.verdict
+  const onlyAsked = (one.problem?.asks.length ?? 0) > 0
   const wrong = (field: string) => one.problem?.field(field)
   const figure = (field: 'pressure', label: string, unit: string, first = false) => (
     <FigureField
@@ -214,33 +226,27 @@ export function StopForm(props: {
               if you take it over.
             </Alert>
           )}
+          {asked.length > 0 && (
+            <Asked
+              questions={asked}
+              focus={asking}
+              onConfirm={() => {
+                setAsking(false)
+                one.change({ confirmed: [...one.draft.confirmed, ...asked.map((field) => field.field)] })
+              }}
+            />
+          )}
           {one.state === 'unreachable' && !one.typedBy && (
             <Alert severity="warning" sx={{ mt: 1.5 }} action={<Button onClick={one.retry}>Try again</Button>}>
               Not with the server yet. What you typed is kept on this device and sent by itself.
             </Alert>
           )}
-          {one.state === 'refused' && (
+          {one.state === 'refused' && !onlyAsked && (
             <Alert
               severity="error"
               sx={{ mt: 1.5 }}
               action={one.over ? <Button onClick={one.retry}>Into a new walk-round</Button> : undefined}
             >
-              {asked.length > 0 && (
-                <Box sx={{ mb: 1 }}>
-                  {asked.map((field) => (
-                    <div key={field.field}>{field.message}</div>
-                  ))}
-                  <Button
-                    variant="outlined"
-                    sx={{ mt: 1, minHeight: 44 }}
-                    onClick={() =>
-                      one.change({ confirmed: [...one.draft.confirmed, ...asked.map((field) => field.field)] })
-                    }
-                  >
-                    It is right as read
-                  </Button>
-                </Box>
-              )}
               {one.problem && one.problem.problem.fields.length === 0
                 ? one.problem.message
                 : (one.problem?.field('takenAt') ??

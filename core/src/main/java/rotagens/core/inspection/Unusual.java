@@ -63,6 +63,49 @@ public final class Unusual {
         return asked;
     }
 
+    /**
+     * Between which figures nothing is asked, for a device that can only compare; an empty end asks nothing there.
+     *
+     * @param cold of a cold pressure, in psi
+     * @param hot of a pressure that is hot or not known to be cold, in psi
+     * @param deepest of each groove, in 32nds
+     * @param last the pressure these are measured from, with its day
+     */
+    public record Near(Span cold, Span hot, Map<Figure, Double> deepest, Phrase last) {}
+
+    /** The least and the most of a figure at which nothing is asked. */
+    public record Span(Optional<Double> least, Optional<Double> most) {
+        static final Span ANY = new Span(Optional.empty(), Optional.empty());
+    }
+
+    /** Between which figures nothing would be asked about the next reading of a tire. */
+    public static Near near(TireState before) {
+        Map<Figure, Double> deepest = new LinkedHashMap<>();
+        deepest(before, Tread::outer).ifPresent(most -> deepest.put(Figure.OUTER, most));
+        deepest(before, Tread::center).ifPresent(most -> deepest.put(Figure.CENTER, most));
+        deepest(before, Tread::inner).ifPresent(most -> deepest.put(Figure.INNER, most));
+        return before.lastPressure()
+                .map(last -> {
+                    double psi = last.pressure().orElseThrow().psi();
+                    double allowed = Math.min(PSI, SHARE * psi);
+                    Span both = new Span(Optional.of(psi - allowed), Optional.of(psi + allowed));
+                    boolean cold = last.warmth() == Warmth.COLD;
+                    return new Near(
+                            cold ? both : new Span(Optional.empty(), both.most()),
+                            cold ? new Span(both.least(), Optional.empty()) : both,
+                            deepest,
+                            Phrase.of("{} of {}", last.pressure().orElseThrow(), last.on()));
+                })
+                .orElse(new Near(Span.ANY, Span.ANY, deepest, Phrase.of("")));
+    }
+
+    private static Optional<Double> deepest(TireState before, Function<Tread, Optional<TreadDepth>> groove) {
+        return before.readings().stream()
+                .flatMap(last -> groove.apply(last.tread()).stream())
+                .findFirst()
+                .map(last -> last.thirtySeconds() + GROWN_32NDS);
+    }
+
     private static boolean far(double psi, double from) {
         double off = Math.abs(psi - from);
         return off > PSI + 1e-6 || off > SHARE * from + 1e-6;

@@ -161,6 +161,30 @@ class FactIntakeTest {
     }
 
     @Test
+    @DisplayName("a device that can only compare asks about the very figures that core asks about")
+    void unusualCompared() {
+        for (Reading last : List.of(reading(3, 110, 14, 14, 14), reading(3, 50, 14, 14, 14), hot(3, 90))) {
+            TireState state = coach().read("1L", last).state().at(AT);
+            Unusual.Near near = Unusual.near(state);
+            for (double psi = 20; psi < 140; psi += 0.25) {
+                assertThat(outside(near.cold(), psi))
+                        .as("%s cold after %s", psi, last.pressure())
+                        .isEqualTo(
+                                Unusual.in(state, reading(0, psi, 14, 14, 14)).containsKey(Unusual.Figure.PRESSURE));
+                assertThat(outside(near.hot(), psi))
+                        .as("%s hot after %s", psi, last.pressure())
+                        .isEqualTo(Unusual.in(state, hot(0, psi)).containsKey(Unusual.Figure.PRESSURE));
+            }
+        }
+        assertThat(Unusual.near(coach().state().at(AT)).deepest()).containsEntry(Unusual.Figure.INNER, 15.0);
+    }
+
+    private static boolean outside(Unusual.Span span, double figure) {
+        return span.least().filter(least -> figure < least - 1e-6).isPresent()
+                || span.most().filter(most -> figure > most + 1e-6).isPresent();
+    }
+
+    @Test
     @DisplayName("a report of a pull lays out pressures left against right with their days first")
     void pull() {
         VehicleState vehicle = coach().read("1L", reading(4, 98, 14, 14, 14)).state();

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import rotagens.core.fact.Finding.ClearedBy;
@@ -17,6 +18,7 @@ import rotagens.core.inspection.Provisional;
 import rotagens.core.inspection.TireJudge;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.TreadLimits;
+import rotagens.core.inspection.Unusual;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.inspection.WalkScope;
 import rotagens.core.measure.Pressure;
@@ -30,6 +32,7 @@ import rotagens.server.tire.Tires.Fitted;
 import rotagens.server.walkround.WalkRoundStore.Figures;
 import rotagens.server.walkround.WalkRoundStore.Stored;
 import rotagens.server.walkround.WalkRoundStore.Walk;
+import rotagens.server.walkround.WalkRoundViews.Asks;
 import rotagens.server.walkround.WalkRoundViews.BandView;
 import rotagens.server.walkround.WalkRoundViews.Bands;
 import rotagens.server.walkround.WalkRoundViews.Entry;
@@ -138,7 +141,26 @@ class WalkRoundPages {
                 bands(
                         Provisional.at(
                                 standing.state(), standing.pressures(), position, standing.policy(), standing.today()),
-                        units));
+                        units),
+                fitted.isEmpty() ? null : asks(Unusual.near(before), units));
+    }
+
+    private static Asks asks(Unusual.Near near, Units units) {
+        Function<Optional<Double>, Double> pressure =
+                psi -> psi.map(one -> Pressure.psi(one).bare(units)).orElse(null);
+        Function<Unusual.Figure, Double> depth =
+                groove -> Optional.ofNullable(near.deepest().get(groove))
+                        .map(one -> TreadDepth.of32nds(one).bare(units))
+                        .orElse(null);
+        return new Asks(
+                pressure.apply(near.cold().least()),
+                pressure.apply(near.cold().most()),
+                pressure.apply(near.hot().least()),
+                pressure.apply(near.hot().most()),
+                depth.apply(Unusual.Figure.OUTER),
+                depth.apply(Unusual.Figure.CENTER),
+                depth.apply(Unusual.Figure.INNER),
+                near.last().in(units));
     }
 
     /** What a position with a tire lacks for a scope; empty where it has all, or a reason stands in its place. */

@@ -133,7 +133,19 @@ final class WalkRoundViews {
             List<PhotoView> photos,
             Verdict standing,
             JudgementView judgement,
-            Bands bands) {}
+            Bands bands,
+            @Nullable Asks asks) {}
+
+    /** Between which figures nothing is asked, in the units of the request; null where nothing is asked at that end. */
+    record Asks(
+            @Nullable Double coldLeast,
+            @Nullable Double coldMost,
+            @Nullable Double hotLeast,
+            @Nullable Double hotMost,
+            @Nullable Double outer,
+            @Nullable Double center,
+            @Nullable Double inner,
+            String last) {}
 
     /** A photo taken at a position; its picture is at /api/photos/{id}. */
     record PhotoView(long id, int width, int height, Instant at, String by) {}

@@ -1,0 +1,44 @@
+import type { Schemas, Units } from '../api/client'
+import { depthUnit, pressureUnit } from '../units/format'
+import type { Draft } from '../vehicle/walk-round/draft'
+import { DEPTH, PRESSURE, plain } from './provisional'
+
+const GROOVES = ['outer', 'center', 'inner'] as const
+
+/** A rounded limit is no question. */
+const SLACK = 1e-6
+
+/**
+ * What this device can ask by itself about figures far from the last ones, by comparing with what the server sent along: before
+ * the tire is left, not when the yard has network again.
+ */
+export function offlineAsks(stop: Schemas['Stop'], draft: Draft, units: Units): Schemas['Field'][] {
+  const near = stop.asks
+  if (!near) return []
+  const asked: Schemas['Field'][] = []
+  const ask = (field: string, message: string) => {
+    if (!draft.confirmed.includes(field)) asked.push({ field, message, ask: true })
+  }
+  const pressure = plain(draft.pressure, PRESSURE[units])
+  const [least, most] = draft.warmth === 'COLD' ? [near.coldLeast, near.coldMost] : [near.hotLeast, near.hotMost]
+  if (
+    pressure !== undefined &&
+    ((least !== undefined && pressure < least - SLACK) || (most !== undefined && pressure > most + SLACK))
+  ) {
+    ask(
+      'pressure',
+      `${draft.pressure} ${pressureUnit(units)} is far from the ${near.last}. Gauge it again; if it is right, say so.`,
+    )
+  }
+  for (const groove of draft.places.length > 0 ? [] : GROOVES) {
+    const depth = plain(draft[groove], DEPTH[units])
+    const deepest = near[groove]
+    if (depth !== undefined && deepest !== undefined && depth > deepest + SLACK) {
+      ask(
+        groove,
+        `${draft[groove]} ${depthUnit(units)} at the ${groove} groove is deeper than last time, and no tread grows. Measure it again; if it is right, say so.`,
+      )
+    }
+  }
+  return asked
+}
