@@ -8,20 +8,20 @@ import type { Problem } from '../api/client'
 export function Asked(props: {
   questions: Problem['fields']
   onConfirm: (() => void) | undefined
-  /** Whether the answer is what the hand goes to next. */
+  /** Whether the question takes the keys; never its answer, which an Enter typed ahead would give unread. */
   focus?: boolean
 }) {
-  const answer = useRef<HTMLButtonElement>(null)
+  const question = useRef<HTMLDivElement>(null)
   useEffect(() => {
-    if (props.focus) answer.current?.focus()
+    if (props.focus) question.current?.focus()
   }, [props.focus])
   return (
-    <Alert severity="warning" sx={{ mb: 2, width: '100%' }}>
+    <Alert ref={question} tabIndex={-1} severity="warning" sx={{ mb: 2, width: '100%' }}>
       {props.questions.map((question) => (
         <div key={question.field}>{question.message}</div>
       ))}
       <Box sx={{ mt: 1 }}>
-        <Button ref={answer} variant="outlined" color="inherit" sx={{ minHeight: 44 }} onClick={props.onConfirm}>
+        <Button variant="outlined" color="inherit" sx={{ minHeight: 44 }} onClick={props.onConfirm}>
           It is right as read
         </Button>
       </Box>

@@ -294,7 +294,8 @@ export function StopForm(props: {
         </Button>
         <Button
           variant="contained"
-          onClick={props.onNext}
+          // Asked once; who goes on over it leaves the figure in question, and the walk-round can't be finished on it.
+          onClick={() => (here.length > 0 && !asking ? setAsking(true) : props.onNext())}
           sx={{ minHeight: 48, flex: { xs: 1, md: 'none' }, minWidth: 220 }}
         >
           {props.last ? 'To the end' : 'Next position'}

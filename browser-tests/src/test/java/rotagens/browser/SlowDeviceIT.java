@@ -31,7 +31,7 @@ class SlowDeviceIT extends OnDemoFleet {
         slow.addProperty("rate", TIMES_SLOWER);
         device.send("Emulation.setCPUThrottlingRate", slow);
 
-        String[][] typed = {{"64", "7", "8", "6"}, {"65", "6", "7", "5"}, {"66", "5", "6", "4"}};
+        String[][] typed = {{"49", "4", "5", "3"}, {"62", "5", "6", "4"}, {"64", "6", "5", "3"}};
         for (String[] position : typed) {
             page.keyboard().type(String.join("\n", position));
             page.keyboard().press("Enter");

@@ -262,6 +262,16 @@ class TireAlertsTest {
         }
 
         @Test
+        @DisplayName("nearly empty at the first reading that has a target: run low by what was read last")
+        void emptyAtFirstTarget() {
+            inForce = InForce.UNKNOWN;
+            cold(0, 88);
+            inForce = inForce(110, LoadState.USUAL);
+            cold(3, 12);
+            assertThat(isOpen(AlertKind.RAN_LOW)).isTrue();
+        }
+
+        @Test
         @DisplayName("a tire seen not raised and then driven so by the odometer was driven at 80 % or less")
         void drivenUnraised() {
             inForce = inForce(80, LoadState.EMPTY);

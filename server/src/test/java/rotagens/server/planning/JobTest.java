@@ -168,6 +168,25 @@ class JobTest {
     }
 
     @Test
+    @DisplayName("a new tire is held to its own maximum, not to that of the tire before it")
+    void ownMaximum() {
+        long porter = 0;
+        for (JsonNode model : api.get("/api/tire-models").body()) {
+            if (model.path("title").asString().equals("Quenmark Porter")) {
+                porter = model.path("id").asLong();
+            }
+        }
+        JsonNode job = job("SH-04", "REPLACE:1R");
+        Answer over = done(
+                job,
+                ",\"tireModelId\":" + porter
+                        + ",\"dotCode\":\"UX3C7KLM3026\",\"outer\":\"11\",\"center\":\"11\",\"inner\":\"11\",\"pressure\":\"78\",\"confirmed\":[\"pressure\"]");
+        assertThat(over.status()).as(over.text()).isEqualTo(422);
+        assertThat(over.text()).contains("Over the maximum 76 psi");
+        assertThat(due("SH-04")).as("nothing was signed off").contains("REPLACE:1R");
+    }
+
+    @Test
     @DisplayName("a wheel changed for a matching one ends the pilot mix on both sides")
     void wheelChanged() {
         JsonNode job = job("LC-05", "CHANGE_WHEEL:3L");

@@ -100,12 +100,15 @@ class SheetTest {
             if (key.equals(stop)) {
                 return;
             }
-            Answer answer = mark(technician, job, key, fields(step(sheet(job), key)));
-            assertThat(answer.status()).as("%s: %s", key, answer.text()).isEqualTo(200);
-            assertThat(step(answer.body(), key).path("state").asString())
-                    .as("%s: %s", key, step(answer.body(), key))
-                    .isEqualTo("DONE");
+            done(job, key, fields(step(sheet(job), key)));
         }
+    }
+
+    private void done(long job, String key, String fields) {
+        Answer answer = mark(technician, job, key, fields);
+        assertThat(answer.status()).as("%s: %s", key, answer.text()).isEqualTo(200);
+        JsonNode step = step(answer.body(), key);
+        assertThat(step.path("state").asString()).as("%s: %s", key, step).isEqualTo("DONE");
     }
 
     private Answer close(long job) {
@@ -140,13 +143,9 @@ class SheetTest {
                 .path("positions")
                 .get(1);
         assertThat(now.path("tireId").asLong()).isNotEqualTo(old);
-        assertThat(technician
-                        .get("/api/tires/{id}", now.path("tireId").asLong())
-                        .body()
-                        .path("gas")
-                        .asString())
-                .as("the analyser's figure of the sheet")
-                .isEqualTo("nitrogen, 97%");
+        String tire =
+                technician.get("/api/tires/{id}", now.path("tireId").asLong()).text();
+        assertThat(tire).as("the analyser's figure").contains("\"gas\":\"nitrogen, 97%\"");
         String planned = technician
                 .get("/api/vehicles/{id}/jobs", technician.vehicle("SH-02"))
                 .text();
@@ -394,10 +393,7 @@ class SheetTest {
                 noticed = true;
                 fields = "{\"dotCode\":\"" + codes.get(key.replaceAll(".*:", "")) + "\",\"facing\":\"OUTWARD\"}";
             }
-            JsonNode after = mark(technician, job, key, fields).body();
-            assertThat(step(after, key).path("state").asString())
-                    .as("%s %s", key, step(after, key))
-                    .isEqualTo("DONE");
+            done(job, key, fields);
         }
         assertThat(noticed).isTrue();
         Answer closed = close(job);
