@@ -104,6 +104,13 @@ class SheetTest {
         }
     }
 
+    private JsonNode rightSteer() {
+        JsonNode vehicle = technician
+                .get("/api/vehicles/{id}", technician.vehicle("SH-02"))
+                .body();
+        return vehicle.path("positions").get(1);
+    }
+
     private void done(long job, String key, String fields) {
         Answer answer = mark(technician, job, key, fields);
         assertThat(answer.status()).as("%s: %s", key, answer.text()).isEqualTo(200);
@@ -124,24 +131,14 @@ class SheetTest {
             "a steer tire goes on step by step, the job is signed off with its readings, and re-torque and a recheck are planned")
     void wholeReplacement() {
         long job = job("SH-02", "FIX_MATCH:1R");
-        long old = technician
-                .get("/api/vehicles/{id}", technician.vehicle("SH-02"))
-                .body()
-                .path("positions")
-                .get(1)
-                .path("tireId")
-                .asLong();
+        long old = rightSteer().path("tireId").asLong();
         technician.put("/api/jobs/" + job + "/sheet", "{\"nitrogen\":true,\"sensorDismount\":false}");
         until(job, "end");
         Answer closed = close(job);
         assertThat(closed.status()).as(closed.text()).isEqualTo(200);
         assertThat(closed.body().path("doneAt").asString()).isNotEmpty();
         assertThat(closed.body().path("items").get(0).path("done").asString()).contains("DOT 3CT2XR5M2226");
-        JsonNode now = technician
-                .get("/api/vehicles/{id}", technician.vehicle("SH-02"))
-                .body()
-                .path("positions")
-                .get(1);
+        JsonNode now = rightSteer();
         assertThat(now.path("tireId").asLong()).isNotEqualTo(old);
         String tire =
                 technician.get("/api/tires/{id}", now.path("tireId").asLong()).text();
