@@ -255,6 +255,12 @@ class RelearnCoachTest {
         log.add(RelearnEvent.of(ENDED));
         log.addAll(readings(GAUGE, 60, 60, 60, 60));
         log.addAll(readings(DASH, 60, 60, 60, 60));
+        List<RelearnEvent> toldApart = new ArrayList<>(log);
+        toldApart.addAll(readings(GAUGE, 60, 64, 68, 72));
+        toldApart.addAll(readings(DASH, 60, 64, 68, 72));
+        assertThat(coach(Trigger.TOOL, toldApart.toArray(RelearnEvent[]::new)).mayClose())
+                .as("what the log contradicts no dash proves")
+                .isFalse();
         RelearnCoach coach = coach(Trigger.TOOL, log.toArray(RelearnEvent[]::new));
         assertThat(coach.mayClose()).isFalse();
         assertThat(coach.says().in(Units.US)).contains("accepted at another corner’s lamp (1L, 1R)");
