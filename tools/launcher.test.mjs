@@ -12,7 +12,8 @@ const made = []
 const running = new Set()
 
 after(() => {
-  for (const child of running) child.kill('SIGKILL')
+  // With all that they have started themselves.
+  for (const child of running) process.kill(-child.pid, 'SIGKILL')
   for (const folder of made) fs.rmSync(folder, { recursive: true, force: true })
 })
 
@@ -100,6 +101,7 @@ function start(tree, args, options = {}) {
   const child = spawn('bash', [path.join(tree.root, 'rotagens'), ...args], {
     env: { PATH: path.join(tree.root, 'bin'), ROOT: tree.root, HOME: tree.root, TMPDIR: os.tmpdir() },
     cwd: tree.root,
+    detached: true,
     ...options,
   })
   running.add(child)

@@ -1,3 +1,4 @@
+import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -47,24 +48,22 @@ export function GaugesPage() {
       {query.data.length === 0 ? (
         <p>No gauge is on file yet. Paint a name on each, and add it here.</p>
       ) : (
-        <Table label="Gauges" heads={['Name', 'Reads', 'Checked', 'Due', '', '']}>
+        <Table label="Gauges" heads={['Name', 'Reads', 'Checked', 'Due', '']}>
           {query.data.map((gauge) => (
             <tr key={gauge.id}>
               <td>
                 <strong>{gauge.name}</strong>
                 {gauge.retired && ', out of use'}
+                {gauge.doubt && !gauge.retired && (
+                  <Box sx={{ display: 'flex', gap: 0.75, maxWidth: { xs: 110, sm: 420 }, fontSize: 13 }}>
+                    <StateGlyph verdict="WATCH" />
+                    <span>{gauge.because}</span>
+                  </Box>
+                )}
               </td>
               <td>{gauge.kindWords}</td>
               <td>{gauge.calibrated ? day(gauge.calibrated) : 'never, or nobody knows'}</td>
               <td>{gauge.retired ? '–' : day(gauge.due)}</td>
-              <td>
-                {gauge.doubt && !gauge.retired && (
-                  <span style={{ display: 'flex', gap: 6 }}>
-                    <StateGlyph verdict="WATCH" />
-                    <span>{gauge.because}</span>
-                  </span>
-                )}
-              </td>
               <td>
                 {coordinator && (
                   <>

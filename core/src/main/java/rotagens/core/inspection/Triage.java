@@ -195,7 +195,7 @@ public record Triage(Optional<Phrase> first, List<Step> steps) {
         for (Kind kind : kinds) {
             Optional<LocalDate> on = events.last(kind);
             known.add(on.map(day -> Phrase.of("Last {}: {}", kind.words(), day))
-                    .orElse(Phrase.of("Never {} on record", kind.words())));
+                    .orElse(Phrase.of("No {} on record", kind.words())));
             recent &= on.filter(day -> day.isAfter(today.minusYears(1))).isPresent();
         }
         return new Step(check, known, !recent);
