@@ -8,9 +8,9 @@ import { createRoot } from 'react-dom/client'
 import { RouterProvider } from 'react-router'
 import { onAnswer, ProblemError } from './api/client'
 import { router } from './app/router'
-import { noteStep } from './app/steps'
-import { theme } from './app/theme'
+import { theme } from './base/theme'
 import { keepPages } from './offline/serviceWorker'
+import { noteStep } from './session/steps'
 
 const queries = new QueryClient({
   defaultOptions: {

@@ -1,12 +1,13 @@
 import createClient, { type Middleware } from 'openapi-fetch'
 import type { components, paths } from './schema'
 
+export type { Units } from '../base/settings'
+
 export type Schemas = components['schemas']
 export type Problem = Schemas['Problem']
 export type Verdict = Schemas['JudgementView']['verdict']
 export type DueLine = Schemas['DueLine']
 export type Job = Schemas['Job']
-export type Units = 'US' | 'METRIC'
 
 const withToken: Middleware = {
   onRequest({ request }) {

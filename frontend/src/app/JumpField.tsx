@@ -5,10 +5,10 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { answerOf, api, type Schemas } from '../api/client'
+import { isTyping } from '../base/isTyping'
+import { colour } from '../base/theme'
 import { useMayAs } from '../session/session'
 import { COMMANDS } from './commands'
-import { isTyping } from './isTyping'
-import { colour } from './theme'
 
 interface Goal {
   label: string

@@ -4,8 +4,8 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useEffect, useState } from 'react'
+import { isTyping } from '../base/isTyping'
 import { Table } from '../ui/Table'
-import { isTyping } from './isTyping'
 
 const KEYS: readonly (readonly [string, string, string])[] = [
   ['/ or Ctrl K', 'everywhere', 'go to a vehicle, position, tire, person or page'],

@@ -5,15 +5,15 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useQueryClient } from '@tanstack/react-query'
 import { Link, NavLink, Outlet, useNavigation } from 'react-router'
 import { answerOf, api, type Units } from '../api/client'
+import { useUnits } from '../base/settings'
+import { colour } from '../base/theme'
 import { Waiting } from '../offline/Waiting'
-import { AccountMenu } from '../session/AccountMenu'
 import { Gate } from '../session/Gate'
 import { NoticeProvider } from '../ui/Notice'
+import { AccountMenu } from './AccountMenu'
 import { ClockProblem } from './ClockProblem'
 import { JumpField } from './JumpField'
 import { Keys } from './Keys'
-import { useUnits } from './settings'
-import { colour } from './theme'
 
 const PLACES = [
   { to: '/', word: 'Yard' },

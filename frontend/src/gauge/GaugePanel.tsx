@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { colour } from '../app/theme'
+import { colour } from '../base/theme'
 import type { useGauge } from './useGauge'
 
 /** The simulated gauge: pair it, and what it reads goes into the field with focus. */

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useSyncExternalStore } from 'react'
 import type { Schemas } from '../api/client'
 import { gaugesQuery } from '../api/queries'
-import { useUnits } from '../app/settings'
+import { useUnits } from '../base/settings'
 
 export type Gauge = Schemas['GaugeView']
 export type InHand = 'PRESSURE' | 'TREAD'

@@ -10,14 +10,13 @@ import TextField from '@mui/material/TextField'
 import useMediaQuery from '@mui/material/useMediaQuery'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answerOf, api, type Job, onceKey, type Problem, ProblemError, type Schemas } from '../api/client'
-import { useUnits } from '../app/settings'
+import { answerOf, api, type Job, onceKey, type Problem, ProblemError } from '../api/client'
+import { useUnits } from '../base/settings'
 import { JobNow } from '../merge/JobNow'
 import { Asked } from '../ui/Asked'
 import { useNotice } from '../ui/Notice'
 import { ItemFields } from './ItemFields'
-
-export type Result = Schemas['Result']
+import type { Result } from './result'
 
 const keyOf = (jobId: number) => `rotagens.signoff.${jobId}`
 

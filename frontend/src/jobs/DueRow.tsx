@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, type DueLine } from '../api/client'
-import { colour } from '../app/theme'
+import { colour } from '../base/theme'
 import { StateGlyph } from '../drawings/state/StateGlyph'
 import { useMay } from '../session/session'
 import type { Place } from '../ui/LongList'

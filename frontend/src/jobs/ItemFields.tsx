@@ -6,9 +6,9 @@ import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import type { Schemas } from '../api/client'
 import { modelsQuery } from '../api/queries'
-import { useUnits } from '../app/settings'
+import { useUnits } from '../base/settings'
 import { depthUnit, pressureUnit } from '../units/format'
-import type { Result } from './DoneDialog'
+import type { Result } from './result'
 
 type Item = Schemas['Item']
 type After = Item['after'][number]

@@ -6,7 +6,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { lazy, Suspense, useEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, type Job, ProblemError } from '../api/client'
-import { colour } from '../app/theme'
+import { colour } from '../base/theme'
 import { day, moment } from '../units/format'
 
 const DoneDialog = lazy(async () => ({ default: (await import('./DoneDialog')).DoneDialog }))

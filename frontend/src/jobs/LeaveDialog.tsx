@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import { useState } from 'react'
 import { answerOf, api, type DueLine } from '../api/client'
-import { useUnits } from '../app/settings'
+import { useUnits } from '../base/settings'
 import { Entry } from '../ui/Entry'
 import { FormDialog } from '../ui/FormDialog'
 import { useSend } from '../ui/useSend'

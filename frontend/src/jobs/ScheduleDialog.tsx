@@ -10,7 +10,7 @@ import TextField from '@mui/material/TextField'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type DueLine, type Job, onceKey, ProblemError } from '../api/client'
-import { useUnits } from '../app/settings'
+import { useUnits } from '../base/settings'
 import { useNotice } from '../ui/Notice'
 import { day as dayWords, localDay } from '../units/format'
 

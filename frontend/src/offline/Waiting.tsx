@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import { Link } from 'react-router'
-import { colour } from '../app/theme'
+import { colour } from '../base/theme'
 import { many } from '../units/format'
 import { type Held, outbox } from './outbox'
 import { useHeld, useSending } from './useOutbox'

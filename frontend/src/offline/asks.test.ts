@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { stop } from '../test/walk'
-import { EMPTY } from '../vehicle/walk-round/draft'
 import { offlineAsks } from './asks'
+import { EMPTY } from './draft'
 
 const asked = (draft: Partial<typeof EMPTY>) => offlineAsks(stop, { ...EMPTY, ...draft }, 'US')
 

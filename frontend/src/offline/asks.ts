@@ -1,6 +1,6 @@
 import type { Schemas, Units } from '../api/client'
 import { depthUnit, pressureUnit } from '../units/format'
-import type { Draft } from '../vehicle/walk-round/draft'
+import type { Draft } from './draft'
 import { DEPTH, PRESSURE, plain } from './provisional'
 
 const GROOVES = ['outer', 'center', 'inner'] as const

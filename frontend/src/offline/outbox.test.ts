@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { type Call, fakeServer, problem } from '../test/server'
 import { entryOf, FIT, walk } from '../test/walk'
-import { EMPTY } from '../vehicle/walk-round/draft'
+import { EMPTY } from './draft'
 import { outbox } from './outbox'
 import { store } from './store'
 

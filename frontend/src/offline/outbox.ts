@@ -1,5 +1,5 @@
 import { answerOf, api, onceKey, type Problem, ProblemError, type Schemas, type Units } from '../api/client'
-import { type Draft, type Entry, isBlank } from '../vehicle/walk-round/draft'
+import { type Draft, type Entry, isBlank } from './draft'
 import { type Hand, type Sent, type Sheet, store, type WaitingEntry, type WaitingPhoto } from './store'
 
 type Walk = Schemas['WalkRound']

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '../api/client'
 import { stop } from '../test/walk'
-import { EMPTY } from '../vehicle/walk-round/draft'
+import { EMPTY } from './draft'
 import { provisional } from './provisional'
 
 const findings = [

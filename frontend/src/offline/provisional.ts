@@ -1,5 +1,5 @@
 import type { Schemas, Units, Verdict } from '../api/client'
-import type { Draft } from '../vehicle/walk-round/draft'
+import type { Draft } from './draft'
 
 type Band = Schemas['BandView']
 

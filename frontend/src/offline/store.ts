@@ -1,6 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
 import type { Problem, Schemas, Units } from '../api/client'
-import type { Draft, Entry } from '../vehicle/walk-round/draft'
+import type { Draft, Entry } from './draft'
 
 /** Who had this device in the hand: what is recorded carries the name of whoever read it, never of whoever came after. */
 export interface Hand {

@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../api/client'
-import { colour } from '../app/theme'
+import { colour } from '../base/theme'
 import { ROLE_MEANS, ROLE_WORDS, sessionQuery } from './session'
 
 type Session = Schemas['Session']

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box'
-import { colour } from '../app/theme'
+import { colour } from '../base/theme'
 import { phases, type StepView } from './steps'
 
 const SIGN = { OPEN: '○', WAITS: '·', DONE: '✓', SKIPPED: '–' } as const

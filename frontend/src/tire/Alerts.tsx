@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import type { Schemas } from '../api/client'
-import { colour } from '../app/theme'
+import { colour } from '../base/theme'
 import { day } from '../units/format'
 
 /** What is or was wrong with a tire: what opened each alert, and what cleared it or alone can. */

@@ -1,4 +1,4 @@
-import { useUnits } from '../app/settings'
+import { useUnits } from '../base/settings'
 import { Entry } from '../ui/Entry'
 
 /** When a tire was moved and what the odometer read; both may be left as they are. */

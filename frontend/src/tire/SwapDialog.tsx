@@ -1,7 +1,7 @@
 import Alert from '@mui/material/Alert'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../api/client'
-import { useUnits } from '../app/settings'
+import { useUnits } from '../base/settings'
 import { Entry } from '../ui/Entry'
 import { FormDialog } from '../ui/FormDialog'
 import { useNotice } from '../ui/Notice'

@@ -3,7 +3,7 @@ import InputAdornment from '@mui/material/InputAdornment'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { useState } from 'react'
-import { mono } from '../app/theme'
+import { mono } from '../base/theme'
 
 /** One typed entry with its unit, and its message where it is wrong. */
 export function Entry(props: {

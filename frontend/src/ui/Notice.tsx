@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import Snackbar from '@mui/material/Snackbar'
 import { createContext, type ReactNode, useCallback, useContext, useState } from 'react'
-import { colour } from '../app/theme'
+import { colour } from '../base/theme'
 
 interface Notice {
   text: string

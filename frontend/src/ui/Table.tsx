@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import type { ReactNode } from 'react'
-import { colour } from '../app/theme'
+import { colour } from '../base/theme'
 
 /** A plain table of records: hairlines, heads above, wide ones scroll in their own room. */
 export function Table({

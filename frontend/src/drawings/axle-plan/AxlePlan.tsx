@@ -1,4 +1,4 @@
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { StateMark } from '../state/StateGlyph'
 import { STATES } from '../state/states'
 import { type Box, type PlacedPlan, type PlacedTire, type Plan, placePlan } from './geometry'

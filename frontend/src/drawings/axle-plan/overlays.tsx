@@ -1,4 +1,4 @@
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import type { Box, PlacedTire, TireMark } from './geometry'
 import { yearTicks } from './geometry'
 

@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { corners, height, WIDTH } from './geometry'
 
 type View = Schemas['CornerView']

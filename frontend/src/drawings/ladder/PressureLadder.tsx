@@ -1,4 +1,4 @@
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { HEIGHT, type Ladder, place, RAILS, WIDTH } from './geometry'
 
 /** Keeps a figure readable where a line passes behind it. */

@@ -1,4 +1,4 @@
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { LANE, laneY, pieces, type Ribbons, spoken, thrownAway, WIDTH, x, years } from './geometry'
 
 const THICK = 13

@@ -1,4 +1,4 @@
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { day } from '../../units/format'
 import { CHART, placeLoss, type TireLoss } from './geometry'
 

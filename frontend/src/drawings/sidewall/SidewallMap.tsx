@@ -1,5 +1,5 @@
 import { useId } from 'react'
-import { colour, mono } from '../../app/theme'
+import { colour, mono } from '../../base/theme'
 import { arc, FIELDS, type PlacedField, type SidewallField } from './fields'
 
 const RADIUS = { outer: 168, inner: 128 }

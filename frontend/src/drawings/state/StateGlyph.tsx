@@ -1,5 +1,5 @@
 import type { Verdict } from '../../api/client'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { STATES } from './states'
 
 /** The shape of a state in a 16 by 16 field: each can be told without its colour. */

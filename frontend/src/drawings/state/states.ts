@@ -1,5 +1,5 @@
 import type { Verdict } from '../../api/client'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 
 /** The five states: word and colour; the shape is drawn by StateGlyph. */
 export const STATES: Record<Verdict, { word: string; colour: string }> = {

@@ -1,4 +1,4 @@
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { placeThreads, ROW, type Thread, TOP, threadSize } from './geometry'
 
 const LINES = [

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { nuts } from './geometry'
 
 const SIZE = 240

@@ -1,5 +1,5 @@
 import { useId } from 'react'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { cut, type Depths, HEIGHT, WIDTH } from './geometry'
 
 /** A cut through the tread with what is left in each groove, pull point and legal limit, and the shape of the wear below. */

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import type { Schemas } from '../../api/client'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { at, sector } from './geometry'
 
 const SIZE = 210

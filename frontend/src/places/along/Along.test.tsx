@@ -1,11 +1,11 @@
 import { act, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
+import { EMPTY } from '../../offline/draft'
 import { outbox } from '../../offline/outbox'
 import { fakeServer, problem } from '../../test/server'
 import { show } from '../../test/show'
 import { entryOf, FIT, walk } from '../../test/walk'
-import { EMPTY } from '../../vehicle/walk-round/draft'
 import { Along } from './Along'
 
 const vehicles = [

@@ -6,8 +6,8 @@ import FormControlLabel from '@mui/material/FormControlLabel'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
-import { useUnits } from '../../app/settings'
-import { colour } from '../../app/theme'
+import { useUnits } from '../../base/settings'
+import { colour } from '../../base/theme'
 import { useMay } from '../../session/session'
 import { Choice } from '../../ui/Entry'
 import { Page } from '../../ui/Page'
@@ -15,8 +15,7 @@ import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
 import { Backups } from './Backups'
 import { ImportFile } from './ImportFile'
-
-export type Kind = Schemas['Guide']['kind']
+import type { Kind } from './kind'
 
 const KINDS: readonly (readonly [Kind, string])[] = [
   ['VEHICLES', 'vehicles'],

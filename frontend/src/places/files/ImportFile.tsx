@@ -6,10 +6,10 @@ import FormControlLabel from '@mui/material/FormControlLabel'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
-import { useUnits } from '../../app/settings'
+import { useUnits } from '../../base/settings'
 import { Choice } from '../../ui/Entry'
 import { Table } from '../../ui/Table'
-import type { Kind } from './Files'
+import type { Kind } from './kind'
 
 type Result = Schemas['ImportResult']
 type Row = Schemas['RowResult']

@@ -5,14 +5,14 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { modelsQuery } from '../../api/queries'
-import { useUnits } from '../../app/settings'
+import { useUnits } from '../../base/settings'
 import { BothVersions, type Seen } from '../../merge/BothVersions'
 import { Entry, NameEntry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import { loadUnit, pressureUnit } from '../../units/format'
-import type { Chart } from './Charts'
+import type { Chart } from './chart'
 
 type Form = Schemas['ChartForm']
 type Row = Form['rows'][number]

@@ -2,18 +2,16 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { Schemas } from '../../api/client'
 import { chartsQuery } from '../../api/queries'
-import { useUnits } from '../../app/settings'
-import { colour } from '../../app/theme'
+import { useUnits } from '../../base/settings'
+import { colour } from '../../base/theme'
 import { useMay } from '../../session/session'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
 import { Page } from '../../ui/Page'
 import { loadUnit, pressureUnit } from '../../units/format'
 import { ChartDialog } from './ChartDialog'
-
-export type Chart = Schemas['ChartView']
+import type { Chart } from './chart'
 
 /** The makers' load–inflation charts: what one tire carries at each cold pressure. */
 export function Charts() {

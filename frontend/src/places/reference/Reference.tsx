@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box'
 import { useState } from 'react'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { BESIDE, FIELDS, type SidewallField } from '../../drawings/sidewall/fields'
 import { SidewallMap } from '../../drawings/sidewall/SidewallMap'
+import { DotEntry } from '../../entry/DotEntry'
+import { SidewallLine } from '../../entry/ModelDialog'
 import { Page } from '../../ui/Page'
-import { DotEntry } from '../stock/DotEntry'
-import { SidewallLine } from '../stock/ModelDialog'
 
 /** Teaching page: how a sidewall is read, with a place to try it. Nothing here is stored. */
 export function Reference() {

@@ -6,7 +6,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, type Schemas } from '../../api/client'
-import { useUnits } from '../../app/settings'
+import { useUnits } from '../../base/settings'
 import { JobNow } from '../../merge/JobNow'
 import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
@@ -14,7 +14,7 @@ import { FormDialog } from '../../ui/FormDialog'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import { day } from '../../units/format'
-import type { Placed } from './ShopCalendar'
+import type { Placed } from './placed'
 
 /** One job's place: moved by typing, pinned, and explained; what is against it is said before anybody drives there. */
 export function PlaceDialog(props: { job: Placed; view: Schemas['ScheduleView']; onClose: () => void }) {

@@ -4,8 +4,8 @@ import Button from '@mui/material/Button'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
-import { useUnits } from '../../app/settings'
-import { colour } from '../../app/theme'
+import { useUnits } from '../../base/settings'
+import { colour } from '../../base/theme'
 import { useMay } from '../../session/session'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
@@ -15,8 +15,8 @@ import { day, localDay, many } from '../../units/format'
 import { Bundles } from './Bundles'
 import { PlaceDialog } from './PlaceDialog'
 import { Planning } from './Planning'
+import type { Placed } from './placed'
 
-export type Placed = Schemas['PlacedJob']
 type View = Schemas['ScheduleView']
 
 const DAYS = 86_400_000

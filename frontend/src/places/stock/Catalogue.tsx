@@ -4,15 +4,15 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { modelsQuery } from '../../api/queries'
-import { useUnits } from '../../app/settings'
-import { colour } from '../../app/theme'
+import { useUnits } from '../../base/settings'
+import { colour } from '../../base/theme'
+import { ModelDialog } from '../../entry/ModelDialog'
 import { useMay } from '../../session/session'
 import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
-import { ModelDialog } from './ModelDialog'
 
 /** The models on file: what is the same on every tire of a kind is read once. */
 export function Catalogue() {

@@ -4,11 +4,11 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api } from '../../api/client'
 import { registerQuery } from '../../api/queries'
+import { ModelField } from '../../entry/ModelField'
 import { Entry, NameEntry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
-import { ModelField } from './ModelField'
 
 interface DraftLine {
   key: number

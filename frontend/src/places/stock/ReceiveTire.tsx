@@ -4,14 +4,14 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api } from '../../api/client'
 import { registerQuery } from '../../api/queries'
-import { useUnits } from '../../app/settings'
+import { useUnits } from '../../base/settings'
+import { DotEntry } from '../../entry/DotEntry'
+import { ModelField } from '../../entry/ModelField'
 import { Entry, NameEntry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import { depthUnit } from '../../units/format'
-import { DotEntry } from './DotEntry'
-import { ModelField } from './ModelField'
 
 /** Puts one tire on record that came without an order: of a model on file, it takes its DOT code and nothing else. */
 export function ReceiveTire({ onClose }: { onClose: () => void }) {

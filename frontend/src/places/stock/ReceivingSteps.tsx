@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import type { Schemas } from '../../api/client'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { Entry } from '../../ui/Entry'
 
 type StepView = Schemas['ReceivingStepView']

@@ -2,8 +2,8 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { STEPS, useSteps } from '../../app/steps'
 import { useMayAs } from '../../session/session'
+import { STEPS, useSteps } from '../../session/steps'
 
 /** The next thing to do to know the product by hand, until all are done or somebody puts them away. */
 export function FirstSteps() {

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { gaugesQuery } from '../../api/queries'
-import { useUnits } from '../../app/settings'
+import { useUnits } from '../../base/settings'
 import { day } from '../../units/format'
 
 /** Gauges that have to be at the master gauge within a month; nothing where there are none. */

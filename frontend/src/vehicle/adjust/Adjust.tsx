@@ -5,8 +5,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { answerOf, api } from '../../api/client'
-import { useUnits } from '../../app/settings'
-import { colour } from '../../app/theme'
+import { useUnits } from '../../base/settings'
+import { colour } from '../../base/theme'
 import { GaugePanel } from '../../gauge/GaugePanel'
 import { useGauge } from '../../gauge/useGauge'
 import { Entry } from '../../ui/Entry'
@@ -16,15 +16,7 @@ import { useRested } from '../../ui/useRested'
 import { useSend } from '../../ui/useSend'
 import { day, temperatureUnit } from '../../units/format'
 import { AdjustStop } from './AdjustStop'
-
-export interface Conditions {
-  parkedHours: string
-  air: string
-  coldest: string
-  gas: string
-  /** Percent of nitrogen measured after the fill. */
-  purity: string
-}
+import type { Conditions } from './conditions'
 
 /** Measure and adjust: one position after the other, from the chosen target. */
 export function Adjust() {

@@ -6,13 +6,13 @@ import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
-import { useUnits } from '../../app/settings'
-import { colour } from '../../app/theme'
+import { useUnits } from '../../base/settings'
+import { colour } from '../../base/theme'
 import type { useGauge } from '../../gauge/useGauge'
 import { useRested } from '../../ui/useRested'
 import { useSend } from '../../ui/useSend'
 import { day, figureForField, pressureUnit } from '../../units/format'
-import type { Conditions } from './Adjust'
+import type { Conditions } from './conditions'
 
 type Stop = Schemas['RoundStop']
 type Advice = Schemas['Advice']

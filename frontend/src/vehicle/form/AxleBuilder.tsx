@@ -3,14 +3,14 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
-import { useUnits } from '../../app/settings'
-import { colour } from '../../app/theme'
+import { useUnits } from '../../base/settings'
+import { colour } from '../../base/theme'
 import { AxlePlan } from '../../drawings/axle-plan/AxlePlan'
 import { Choice, Entry } from '../../ui/Entry'
 import { pressureUnit } from '../../units/format'
 import { type AxleForm, type Form, ROLES } from './blank'
+import { Part } from './Part'
 import type { DrawnLayout } from './useLayout'
-import { Part } from './VehicleForm'
 
 const MOST = 9
 

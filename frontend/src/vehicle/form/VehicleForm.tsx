@@ -4,11 +4,11 @@ import Button from '@mui/material/Button'
 import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import { useQuery } from '@tanstack/react-query'
-import { type ReactNode, useState } from 'react'
+import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { registerQuery } from '../../api/queries'
-import { useUnits } from '../../app/settings'
+import { useUnits } from '../../base/settings'
 import { BothVersions, type Seen } from '../../merge/BothVersions'
 import { Choice, Entry, NameEntry } from '../../ui/Entry'
 import { useNotice } from '../../ui/Notice'
@@ -16,6 +16,7 @@ import { Page } from '../../ui/Page'
 import { useSend } from '../../ui/useSend'
 import { AxleBuilder } from './AxleBuilder'
 import { type Form, wheelsFor } from './blank'
+import { Part } from './Part'
 import { useLayout } from './useLayout'
 import { WheelFields } from './WheelFields'
 
@@ -256,30 +257,6 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['Sheet']; copi
         </Box>
       </Box>
     </Page>
-  )
-}
-
-export function Part({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <Box
-      component="fieldset"
-      sx={{
-        border: 0,
-        borderTop: 1,
-        borderColor: 'divider',
-        m: 0,
-        px: 0,
-        py: 2,
-        display: 'flex',
-        flexWrap: 'wrap',
-        gap: 1.75,
-      }}
-    >
-      <Box component="legend" sx={{ typography: 'h3', float: 'left', width: '100%', p: 0, mb: 0.5 }}>
-        {title}
-      </Box>
-      {children}
-    </Box>
   )
 }
 

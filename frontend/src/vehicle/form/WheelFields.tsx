@@ -4,11 +4,11 @@ import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import { useState } from 'react'
 import type { Schemas } from '../../api/client'
-import { useUnits } from '../../app/settings'
+import { useUnits } from '../../base/settings'
 import { Choice, Entry } from '../../ui/Entry'
 import { pressureUnit } from '../../units/format'
 import { allAlike, type Form, type WheelForm, wheelsFor } from './blank'
-import { Part } from './VehicleForm'
+import { Part } from './Part'
 
 const PILOT = [
   ['', 'not looked at'],

@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import type { ReactNode } from 'react'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { PressureLadder } from '../../drawings/ladder/PressureLadder'
 import { ConcernList } from './ConcernList'
-import type { AxleSheet } from './LoadPressure'
 import { SchoolsTable } from './SchoolsTable'
+import type { AxleSheet } from './views'
 
 /** One axle: the target first, the ladder with every school on it, the figures it rests on, and what has to be known. */
 export function AxleAnswer(props: {

@@ -2,14 +2,14 @@ import Box from '@mui/material/Box'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
-import { useUnits } from '../../app/settings'
+import { useUnits } from '../../base/settings'
 import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/Failed'
 import { FormDialog } from '../../ui/FormDialog'
 import { LoadingLines } from '../../ui/Loading'
 import { useSend } from '../../ui/useSend'
 import { figureForField, pressureUnit } from '../../units/format'
-import type { AxleSheet } from './LoadPressure'
+import type { AxleSheet } from './views'
 
 type Look = Schemas['ChalkedView']['look']
 

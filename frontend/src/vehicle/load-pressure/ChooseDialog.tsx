@@ -5,12 +5,12 @@ import Radio from '@mui/material/Radio'
 import RadioGroup from '@mui/material/RadioGroup'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
-import { useUnits } from '../../app/settings'
+import { useUnits } from '../../base/settings'
 import { useMay } from '../../session/session'
 import { Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useSend } from '../../ui/useSend'
-import type { LoadPressureView } from './LoadPressure'
+import type { LoadPressureView } from './views'
 
 type School = Schemas['SchoolView']['school']
 

@@ -5,10 +5,10 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { answerOf, api, type Schemas } from '../../api/client'
+import { answerOf, api } from '../../api/client'
 import { loadPressureQuery } from '../../api/queries'
-import { useUnits } from '../../app/settings'
-import { colour } from '../../app/theme'
+import { useUnits } from '../../base/settings'
+import { colour } from '../../base/theme'
 import { useMay } from '../../session/session'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
@@ -22,11 +22,9 @@ import { LossSection } from './LossSection'
 import { LoadStateDialog, TripDialog } from './StateDialogs'
 import { StatesTable } from './StatesTable'
 import { ThresholdDialog } from './ThresholdDialog'
+import type { AxleSheet, LoadPressureView } from './views'
 import { WeighDialog } from './WeighDialog'
 import { Weights } from './Weights'
-
-export type LoadPressureView = Schemas['LoadPressure']
-export type AxleSheet = Schemas['AxleSheet']
 
 export type Asking =
   | { what: 'weigh' | 'choose' | 'state' | 'trip' }

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { Table } from '../../ui/Table'
-import type { AxleSheet } from './LoadPressure'
+import type { AxleSheet } from './views'
 
 /** Every school's answer side by side, with its ground, or why it isn't offered. */
 export function SchoolsTable({ axle }: { axle: AxleSheet }) {

@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box'
 import { useState } from 'react'
 import { answerOf, api } from '../../api/client'
-import { useUnits } from '../../app/settings'
+import { useUnits } from '../../base/settings'
 import { Choice, Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
-import type { LoadPressureView } from './LoadPressure'
+import type { LoadPressureView } from './views'
 
 export type LoadState = 'EMPTY' | 'USUAL' | 'FULL' | 'TOWING'
 

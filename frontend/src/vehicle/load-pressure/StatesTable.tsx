@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { Table } from '../../ui/Table'
 import { day } from '../../units/format'
-import type { LoadPressureView } from './LoadPressure'
+import type { LoadPressureView } from './views'
 
 /** What each load state needs, axle by axle. */
 export function StatesTable({ page }: { page: LoadPressureView }) {

@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box'
 import { useState } from 'react'
 import { answerOf, api } from '../../api/client'
-import { useUnits } from '../../app/settings'
+import { useUnits } from '../../base/settings'
 import { Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useSend } from '../../ui/useSend'
 import { pressureUnit } from '../../units/format'
-import type { AxleSheet } from './LoadPressure'
+import type { AxleSheet } from './views'
 
 /** At which pressure the vehicle's own system warns: a fact of the vehicle, recorded with who and why. */
 export function ThresholdDialog(props: { vehicleId: number; axle: AxleSheet; onClose: () => void }) {

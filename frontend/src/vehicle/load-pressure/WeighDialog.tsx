@@ -3,15 +3,15 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
-import { useUnits } from '../../app/settings'
-import { colour, mono } from '../../app/theme'
+import { useUnits } from '../../base/settings'
+import { colour, mono } from '../../base/theme'
 import { Choice, Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import { loadUnit, localDay } from '../../units/format'
-import type { LoadPressureView } from './LoadPressure'
 import { LOAD_STATES, type LoadState } from './StateDialogs'
+import type { LoadPressureView } from './views'
 
 type Slip = Schemas['SlipForm']
 type AxleEntry = Slip['axles'][number]

@@ -2,14 +2,14 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { answerOf, api } from '../../api/client'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { useMay } from '../../session/session'
 import { Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
 import { day } from '../../units/format'
-import type { LoadPressureView } from './LoadPressure'
+import type { LoadPressureView } from './views'
 
 /** The slips on record, newest first, and how far the newest is from the vehicle's limits. */
 export function Weights({ page, vehicleId }: { page: LoadPressureView; vehicleId: number }) {

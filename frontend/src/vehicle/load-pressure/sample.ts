@@ -1,4 +1,4 @@
-import type { AxleSheet, LoadPressureView } from './LoadPressure'
+import type { AxleSheet, LoadPressureView } from './views'
 
 /** A steer axle of a coach weighed end by end, for tests. */
 export const steer: AxleSheet = {

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import { useState } from 'react'
 import type { DueLine } from '../../api/client'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { ReasonList } from '../../ui/ReasonList'
 import { day } from '../../units/format'
 import { useVehicle } from '../VehiclePage'

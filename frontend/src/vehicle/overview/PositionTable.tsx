@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
-import { useUnits } from '../../app/settings'
-import { colour, mono } from '../../app/theme'
+import { useUnits } from '../../base/settings'
+import { colour, mono } from '../../base/theme'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { STATES } from '../../drawings/state/states'
 import { bare, depthUnit, pressureUnit } from '../../units/format'

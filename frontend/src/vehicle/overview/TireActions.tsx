@@ -8,11 +8,11 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { stockQuery } from '../../api/queries'
-import { useUnits } from '../../app/settings'
+import { useUnits } from '../../base/settings'
 import { useMay } from '../../session/session'
 import { FitDialog, type TireHere } from '../../tire/FitDialog'
 import { LoadingLines } from '../../ui/Loading'
-import { OrderFor } from './OrderFor'
+import { OrderFor } from '../OrderFor'
 
 /** What can be done at a picked position: look at its tire, fit one where none is, see what to order. */
 export function TireActions({ vehicleId, row }: { vehicleId: number; row: Schemas['PositionRow'] }) {

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 import { type ArrangementView, axles, type BenchTire, origin, type Places } from './plan'
 

@@ -6,9 +6,9 @@ import FormControlLabel from '@mui/material/FormControlLabel'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
-import { useUnits } from '../../app/settings'
-import { colour } from '../../app/theme'
-import { OrderFor } from '../overview/OrderFor'
+import { useUnits } from '../../base/settings'
+import { colour } from '../../base/theme'
+import { OrderFor } from '../OrderFor'
 import type { Asked, Places } from './plan'
 
 type Picked = Schemas['PickedView']

@@ -6,7 +6,7 @@ import FormControlLabel from '@mui/material/FormControlLabel'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
-import { useUnits } from '../../app/settings'
+import { useUnits } from '../../base/settings'
 import { Entry } from '../../ui/Entry'
 
 type Coach = Schemas['CoachView']

@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
-import { colour } from '../../app/theme'
-import type { Facing } from './draft'
+import { colour } from '../../base/theme'
+import type { Facing } from '../../offline/draft'
 
 /** Which way the side with the full DOT code faces: by it the history follows the tire's own edges. */
 export function FacingChoice({ value, onChange }: { value: Facing | null; onChange: (value: Facing | null) => void }) {

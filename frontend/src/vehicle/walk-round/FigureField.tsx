@@ -1,6 +1,6 @@
 import InputAdornment from '@mui/material/InputAdornment'
 import TextField from '@mui/material/TextField'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 
 /** A figure off a gauge: large, its unit beside it, the decimal keypad on a phone. */
 export function FigureField(props: {

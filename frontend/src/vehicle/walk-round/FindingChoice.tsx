@@ -3,10 +3,10 @@ import ToggleButton from '@mui/material/ToggleButton'
 import { useQuery } from '@tanstack/react-query'
 import type { Schemas } from '../../api/client'
 import { findingsQuery } from '../../api/queries'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
+import type { Draft, Finding, Stop } from '../../offline/draft'
 import { day } from '../../units/format'
-import type { Draft, Finding, Stop } from './draft'
 
 type Choice = Schemas['Choice']
 

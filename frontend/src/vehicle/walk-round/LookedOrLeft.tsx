@@ -2,9 +2,9 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import ToggleButton from '@mui/material/ToggleButton'
 import { useState } from 'react'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
+import { type Draft, EMPTY, isBlank } from '../../offline/draft'
 import { Entry } from '../../ui/Entry'
-import { type Draft, EMPTY, isBlank } from './draft'
 
 const USUAL = ['can’t be reached', 'wheel is off', 'tire is hot', 'no gauge fits']
 

@@ -4,12 +4,12 @@ import Button from '@mui/material/Button'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { answerOf, api } from '../../api/client'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
+import type { Stop } from '../../offline/draft'
 import { outbox } from '../../offline/outbox'
 import type { WaitingPhoto } from '../../offline/store'
 import { useHeld } from '../../offline/useOutbox'
 import { moment } from '../../units/format'
-import type { Stop } from './draft'
 
 const SIZE = 96
 

@@ -2,11 +2,11 @@ import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { describe, expect, it, vi } from 'vitest'
+import { EMPTY } from '../../offline/draft'
 import { outbox } from '../../offline/outbox'
 import { type Call, fakeServer, problem } from '../../test/server'
 import { show } from '../../test/show'
 import { entryOf, FIT, stop, walk } from '../../test/walk'
-import { EMPTY } from './draft'
 import { StopForm } from './StopForm'
 
 const saved = (call: Call, version: number) => ({ body: { entry: entryOf(call.body, version), judgement: FIT } })

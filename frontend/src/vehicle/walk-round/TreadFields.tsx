@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useUnits } from '../../app/settings'
+import { useUnits } from '../../base/settings'
+import type { Draft } from '../../offline/draft'
 import { depthUnit } from '../../units/format'
-import type { Draft } from './draft'
 import { FigureField } from './FigureField'
 
 const ZONES = ['outer', 'center', 'inner'] as const

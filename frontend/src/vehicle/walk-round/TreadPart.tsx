@@ -3,8 +3,8 @@ import Button from '@mui/material/Button'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useState } from 'react'
-import { colour } from '../../app/theme'
-import type { Bound, Draft } from './draft'
+import { colour } from '../../base/theme'
+import type { Bound, Draft } from '../../offline/draft'
 import { TreadFields } from './TreadFields'
 
 const BOUNDS: [Bound, string][] = [

@@ -2,11 +2,11 @@ import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { Route, Routes } from 'react-router'
 import { describe, expect, it } from 'vitest'
+import { EMPTY } from '../../offline/draft'
 import { outbox } from '../../offline/outbox'
 import { type Call, fakeServer, problem } from '../../test/server'
 import { show } from '../../test/show'
 import { entryOf, FIT, walk } from '../../test/walk'
-import { EMPTY } from './draft'
 import { WalkRound } from './WalkRound'
 
 type Reply = ReturnType<typeof problem>

@@ -1,10 +1,10 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { ProblemError, type Schemas } from '../../api/client'
-import { useUnits } from '../../app/settings'
+import { useUnits } from '../../base/settings'
+import { type Draft, draftOf, EMPTY, isBlank, type Stop } from '../../offline/draft'
 import { outbox } from '../../offline/outbox'
 import { useHeld } from '../../offline/useOutbox'
 import { useMe } from '../../session/session'
-import { type Draft, draftOf, EMPTY, isBlank, type Stop } from './draft'
 
 const PAUSE_MS = 450
 

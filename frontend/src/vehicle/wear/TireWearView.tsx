@@ -1,13 +1,13 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import type { DueLine } from '../../api/client'
-import { colour } from '../../app/theme'
+import { colour } from '../../base/theme'
 import { TreadSection } from '../../drawings/tread-section/TreadSection'
 import { WearChart } from '../../drawings/tread-section/WearChart'
 import { useMay } from '../../session/session'
 import { day } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
-import type { TireWear } from './Wear'
+import type { TireWear } from './tireWear'
 
 /** One tire: its section and pattern, why, what to do about it, and when it reaches its limits. */
 export function TireWearView({ tire, due, today }: { tire: TireWear; due: DueLine[]; today: string }) {

@@ -4,8 +4,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { wearQuery } from '../../api/queries'
-import { useUnits } from '../../app/settings'
-import { colour } from '../../app/theme'
+import { useUnits } from '../../base/settings'
+import { colour } from '../../base/theme'
 import { useMay } from '../../session/session'
 import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
@@ -17,7 +17,6 @@ import { Reports } from './Reports'
 import { TireWearView } from './TireWearView'
 
 export type WearPage = Schemas['WearPage']
-export type TireWear = Schemas['TireWear']
 
 /** What the treads say, and why: pattern, causes with evidence for and against, and when each reaches its limits. */
 export function Wear() {

@@ -1,9 +1,9 @@
 import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import type { Schemas } from '../../api/client'
-import { fakeServer, problem } from '../../test/server'
-import { show } from '../../test/show'
+import type { Schemas } from '../api/client'
+import { fakeServer, problem } from '../test/server'
+import { show } from '../test/show'
 import { ModelDialog } from './ModelDialog'
 
 const read = {

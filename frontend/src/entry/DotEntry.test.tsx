@@ -2,8 +2,8 @@ import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { describe, expect, it, vi } from 'vitest'
-import { fakeServer, problem } from '../../test/server'
-import { show } from '../../test/show'
+import { fakeServer, problem } from '../test/server'
+import { show } from '../test/show'
 import { DotEntry } from './DotEntry'
 
 function Field() {

@@ -1,8 +1,8 @@
 import Autocomplete from '@mui/material/Autocomplete'
 import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
-import { modelsQuery } from '../../api/queries'
-import { useUnits } from '../../app/settings'
+import { modelsQuery } from '../api/queries'
+import { useUnits } from '../base/settings'
 
 /** A model of the catalogue, found by typing any part of its name or sidewall line. */
 export function ModelField(props: {

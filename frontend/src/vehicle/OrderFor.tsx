@@ -6,11 +6,11 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answerOf, api } from '../../api/client'
-import { useUnits } from '../../app/settings'
-import { colour } from '../../app/theme'
-import { LoadProblem } from '../../ui/Failed'
-import { LoadingLines } from '../../ui/Loading'
+import { answerOf, api } from '../api/client'
+import { useUnits } from '../base/settings'
+import { colour } from '../base/theme'
+import { LoadProblem } from '../ui/Failed'
+import { LoadingLines } from '../ui/Loading'
 
 /** What to order for a position, each line with where it comes from; the text goes to the supplier as it is. */
 export function OrderFor(props: { vehicleId: number; position: string; onClose: () => void }) {

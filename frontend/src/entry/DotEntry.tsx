@@ -1,10 +1,10 @@
 import Box from '@mui/material/Box'
 import { useQuery } from '@tanstack/react-query'
-import { answerOf, api, ProblemError } from '../../api/client'
-import { colour, mono } from '../../app/theme'
-import { Entry } from '../../ui/Entry'
-import { useRested } from '../../ui/useRested'
-import { day } from '../../units/format'
+import { answerOf, api, ProblemError } from '../api/client'
+import { colour, mono } from '../base/theme'
+import { Entry } from '../ui/Entry'
+import { useRested } from '../ui/useRested'
+import { day } from '../units/format'
 
 /** A DOT code, read while it is typed: the week it was made, its age, and what is odd about it. */
 export function DotEntry(props: {

@@ -1,5 +1,5 @@
-import type { Schemas, Units } from '../../api/client'
-import { depthUnit, figureForField, pressureUnit } from '../../units/format'
+import type { Schemas, Units } from '../api/client'
+import { depthUnit, figureForField, pressureUnit } from '../units/format'
 
 export type Stop = Schemas['Stop']
 export type Entry = Schemas['Entry']

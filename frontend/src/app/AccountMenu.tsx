@@ -6,11 +6,11 @@ import { useColorScheme } from '@mui/material/styles'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api } from '../api/client'
-import { showKeys } from '../app/Keys'
-import { useSteps } from '../app/steps'
 import { outbox } from '../offline/outbox'
-import { OwnPassword } from './OwnPassword'
-import { ROLE_WORDS, useMe } from './session'
+import { OwnPassword } from '../session/OwnPassword'
+import { ROLE_WORDS, useMe } from '../session/session'
+import { useSteps } from '../session/steps'
+import { showKeys } from './Keys'
 
 const COLOURS = [
   ['system', 'Light or dark as the device is'],

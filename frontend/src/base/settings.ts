@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react'
-import type { Units } from '../api/client'
+
+export type Units = 'US' | 'METRIC'
 
 /** What this device remembers of the person's own choice, so that the first picture is right before the server has said it. */
 function kept(key: string) {

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react'
-import type { Role } from '../session/session'
+import type { Role } from './session'
 
 /** Something worth doing once to know the product by hand; done when the server has answered to it. */
 export interface Step {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { entryOf } from '../../test/walk'
+import { entryOf } from '../test/walk'
 import { draftOf, EMPTY, isBlank } from './draft'
 
 describe('a draft', () => {

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box'
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../api/client'
 
 /** Facts about a tire or model: what, the figure, what it means. */
 export function FactList({ facts }: { facts: Schemas['Fact'][] }) {
