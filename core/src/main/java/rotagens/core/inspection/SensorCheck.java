@@ -3,20 +3,50 @@ package rotagens.core.inspection;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import rotagens.core.alert.CornerDoubt;
 import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.TireClocks.Clock;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Reason;
+import rotagens.core.measure.Rule;
 import rotagens.core.policy.PolicyNumber;
+import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.core.vehicle.Sensor;
 
-/** The battery of the sensor at a position: watched once it may end any day, overdue at the fleet's limit. */
+/**
+ * The sensor at a position: its battery, watched once it may end any day and overdue at the fleet's limit, and whether the dash may
+ * take it for another corner's.
+ */
 public final class SensorCheck {
 
     private SensorCheck() {}
 
     static List<Judged> check(Case one) {
-        return TireClocks.sensor(one.vehicle(), one.position(), one.policy(), one.today()).stream()
-                .flatMap(clock -> verdict(one, clock).stream().map(verdict -> new Judged(verdict, clock.reason())))
+        return Stream.concat(
+                        TireClocks.sensor(one.vehicle(), one.position(), one.policy(), one.today()).stream()
+                                .flatMap(clock -> verdict(one, clock).stream()
+                                        .map(verdict -> new Judged(verdict, clock.reason()))),
+                        corners(one).stream())
                 .toList();
+    }
+
+    /** Good air isn't made bad by it, so it is watched: what the dash says of this corner may be another tire's. */
+    private static Optional<Judged> corners(Case one) {
+        return one.position() instanceof OnAxle
+                ? one.onVehicle().corners().map(doubt -> new Judged(Verdict.WATCH, reason(doubt)))
+                : Optional.empty();
+    }
+
+    /** Why the dash isn't to be believed about a corner. */
+    public static Reason reason(CornerDoubt doubt) {
+        return Reason.of(
+                Rule.CORNERS,
+                doubt.says(),
+                Phrase.of(doubt.crossed() ? "crossed" : "not proven"),
+                Phrase.of("proven"),
+                "Air would go into the wrong tire: gauge every tire and fill none by the dash. Cleared only by "
+                        + CornerDoubt.CLEARED_BY + ".");
     }
 
     private static Optional<Verdict> verdict(Case one, Clock clock) {

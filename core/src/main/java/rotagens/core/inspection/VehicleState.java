@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import rotagens.core.alert.CornerDoubt;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.pressure.PressureFacts;
@@ -17,8 +18,16 @@ import rotagens.core.vehicle.Vehicle;
 /**
  * A vehicle with what is known of the tire at each of its positions, in the order of the layout, and of its loads and
  * pressures.
+ *
+ * @param corners why the dash may name the wrong corner, while that is open
  */
-public record VehicleState(Vehicle vehicle, Map<Position, TireState> tires, PressureFacts facts) {
+public record VehicleState(
+        Vehicle vehicle, Map<Position, TireState> tires, PressureFacts facts, Optional<CornerDoubt> corners) {
+
+    /** With nothing against the dash. */
+    public VehicleState(Vehicle vehicle, Map<Position, TireState> tires, PressureFacts facts) {
+        this(vehicle, tires, facts, Optional.empty());
+    }
 
     /** Nothing on record about its loads. */
     public static VehicleState of(Vehicle vehicle, List<TireState> known) {
@@ -42,12 +51,17 @@ public record VehicleState(Vehicle vehicle, Map<Position, TireState> tires, Pres
     public VehicleState with(TireState state) {
         Map<Position, TireState> changed = new LinkedHashMap<>(tires);
         changed.put(state.position(), state);
-        return new VehicleState(vehicle, changed, facts);
+        return new VehicleState(vehicle, changed, facts, corners);
     }
 
     /** The same tires with other facts about load and pressure. */
     public VehicleState with(PressureFacts other) {
-        return new VehicleState(vehicle, tires, other);
+        return new VehicleState(vehicle, tires, other, corners);
+    }
+
+    /** The same with what stands against the dash; nothing where no sensor works. */
+    public VehicleState with(Optional<CornerDoubt> against) {
+        return new VehicleState(vehicle, tires, facts, against.filter(doubt -> vehicle.sensorsWork()));
     }
 
     /** The model fitted at each position that has one. */

@@ -16,6 +16,7 @@ import rotagens.core.fact.Reading;
 import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.Judged;
 import rotagens.core.inspection.Judgement;
+import rotagens.core.inspection.SensorCheck;
 import rotagens.core.inspection.TireClocks;
 import rotagens.core.inspection.TireClocks.Clock;
 import rotagens.core.inspection.TireJudge;
@@ -75,6 +76,7 @@ public final class DueWork {
         DueWork work = new DueWork(vehicle, policy, today);
         judgements.forEach((position, judgement) -> work.tire(vehicle.at(position), judgement));
         work.parked();
+        work.corners();
         work.weighing();
         work.rotation();
         LocalDate horizon = today.plusDays(work.policy.days(PolicyNumber.FORECAST_DAYS));
@@ -174,6 +176,7 @@ public final class DueWork {
                     SLIP_ADDS_UP,
                     IMBALANCE,
                     WARNING_THRESHOLD,
+                    CORNERS,
                     CHART -> Optional.empty();
         };
     }
@@ -274,6 +277,13 @@ public final class DueWork {
                                 Phrase.of("{}", last.pressure().get()),
                                 Phrase.of("{}", needed),
                                 "At its own rate of loss, or 5 % a month where that isn’t known.")));
+    }
+
+    /** Due from the day the dash came in doubt, whatever job is taken off the plan: only proof ends it. */
+    private void corners() {
+        vehicle.corners()
+                .ifPresent(doubt -> add(new DueItem(
+                        DueKind.RELEARN, List.of(), doubt.since(), Verdict.PLAN, SensorCheck.reason(doubt))));
     }
 
     /** Yearly, and wherever the placard alone doesn't do: over 10,000 lb or on another size than the placard's. */

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import rotagens.core.alert.CornerDoubt;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.InForce;
 import rotagens.core.fact.Reading;
@@ -81,6 +82,22 @@ public final class SignOff {
         }
         Reading then = read.with(FactIntake.inForce(vehicle, position, policy, day));
         return Unusual.in(here, then);
+    }
+
+    /**
+     * Why work may not be signed off yet, whatever was typed: a relearn that isn't proven is not done by saying so.
+     *
+     * @param vehicle as it is now
+     * @return the refusal in words, or empty where it may be signed off
+     */
+    public static Optional<Phrase> refuses(VehicleState vehicle, DueKind kind) {
+        return kind == DueKind.RELEARN
+                ? vehicle.corners()
+                        .map(doubt -> Phrase.of(
+                                "{}. Only {} ends it: finish the relearn on the vehicle’s Sensors page.",
+                                doubt.says(),
+                                CornerDoubt.CLEARED_BY))
+                : Optional.empty();
     }
 
     /** What was found on the tire that the work, signed off, has put right. */

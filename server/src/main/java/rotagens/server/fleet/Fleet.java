@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,6 +16,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.util.function.SingletonSupplier;
+import rotagens.core.alert.CornerDoubt;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.InForce;
 import rotagens.core.fact.Reading;
@@ -44,6 +46,7 @@ import rotagens.server.loads.PressureRecords;
 import rotagens.server.policy.Policies;
 import rotagens.server.tire.Tires;
 import rotagens.server.tire.Tires.Fitted;
+import rotagens.server.vehicle.CornerRecords;
 import rotagens.server.vehicle.Vehicles;
 import rotagens.server.web.ProblemException;
 
@@ -147,6 +150,7 @@ public class Fleet {
     private final Histories histories;
     private final PressureRecords records;
     private final Policies policies;
+    private final List<CornerRecords> corners;
     private final Clock clock;
 
     Fleet(
@@ -155,7 +159,9 @@ public class Fleet {
             Histories histories,
             PressureRecords records,
             Policies policies,
+            List<CornerRecords> corners,
             Clock clock) {
+        this.corners = corners;
         this.records = records;
         this.vehicles = vehicles;
         this.tires = tires;
@@ -188,7 +194,23 @@ public class Fleet {
                 histories.ofFitted(vehicleId, runs),
                 runs,
                 facts(onFile, vehicleId, LocalDate.now(clock)),
+                cornerDoubts(vehicleId),
                 policies.inForce());
+    }
+
+    /** What stands against the dash of each vehicle, from everything on record about its corners. */
+    private Map<Long, CornerDoubt> cornerDoubts(Long vehicleId) {
+        Map<Long, List<CornerRecords.Dated>> all = new HashMap<>();
+        corners.forEach(kept -> kept.cornerFacts(vehicleId)
+                .forEach((vehicle, facts) ->
+                        all.computeIfAbsent(vehicle, none -> new ArrayList<>()).addAll(facts)));
+        Map<Long, CornerDoubt> open = new HashMap<>();
+        all.forEach((vehicle, facts) -> CornerDoubt.fold(facts.stream()
+                        .sorted(Comparator.comparing(CornerRecords.Dated::at))
+                        .map(CornerRecords.Dated::fact)
+                        .toList())
+                .ifPresent(doubt -> open.put(vehicle, doubt)));
+        return open;
     }
 
     /**
@@ -256,6 +278,7 @@ public class Fleet {
             Map<Long, History> histories,
             Map<Long, OdometerRun> runs,
             Map<Long, PressureFacts> facts,
+            Map<Long, CornerDoubt> doubts,
             Policy policy) {
         LocalDate today = LocalDate.now(clock);
         List<Standing> all = new ArrayList<>();
@@ -277,7 +300,8 @@ public class Fleet {
                             here.asFitted().map(point -> driven(runs.get(vehicle.id()), here, point))));
                 }
             });
-            VehicleState state = VehicleState.of(vehicle.facts(), states, facts.get(vehicle.id()));
+            VehicleState state = VehicleState.of(vehicle.facts(), states, facts.get(vehicle.id()))
+                    .with(Optional.ofNullable(doubts.get(vehicle.id())));
             all.add(Standing.of(vehicle, state, fitted, policy, today));
         }
         return all;

@@ -132,6 +132,7 @@ public class JobCompletion {
                 .map(item -> read(item, Optional.ofNullable(results.get(item.id())), standing, typed, units))
                 .toList();
         refuseUnweighed(job, items, standing, typed);
+        refuseUnproven(items, standing, typed, units);
         typed.refuseIfWrong();
         rotation.of(id, standing, putOnRecord(read, standing, at), at);
         Entries inPlace = new Entries();
@@ -158,6 +159,12 @@ public class JobCompletion {
             }
         }
         return bought;
+    }
+
+    /** What only a fact on record ends isn't done by a line of words. */
+    private static void refuseUnproven(List<StoredItem> items, Standing standing, Entries typed, Units units) {
+        items.forEach(item -> SignOff.refuses(standing.state(), item.kind())
+                .ifPresent(why -> typed.wrong("results." + item.id() + ".note", why.in(units))));
     }
 
     /** Work that ends on the scale isn't done before its slip is on record. */

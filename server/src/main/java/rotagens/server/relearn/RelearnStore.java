@@ -1,18 +1,26 @@
 package rotagens.server.relearn;
 
+import static rotagens.server.storage.generated.Tables.CORNER_CROSSING;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.PLACE;
 import static rotagens.server.storage.generated.Tables.RELEARN;
 import static rotagens.server.storage.generated.Tables.RELEARN_EVENT;
 import static rotagens.server.storage.generated.Tables.RELEARN_PROCEDURE;
 
+import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import rotagens.core.fact.CornerFact;
 import rotagens.core.measure.Pressure;
 import rotagens.core.sensor.RelearnEvent;
 import rotagens.core.sensor.RelearnProcedure;
@@ -22,10 +30,11 @@ import rotagens.core.sensor.RelearnProcedure.Trigger;
 import rotagens.core.sensor.RelearnProcedure.Way;
 import rotagens.core.vehicle.Position;
 import rotagens.server.storage.generated.tables.records.RelearnRecord;
+import rotagens.server.vehicle.CornerRecords;
 
 /** How vehicles learn their sensors, and what was seen and heard when they did. */
 @Repository
-class RelearnStore {
+class RelearnStore implements CornerRecords {
 
     /** A procedure with who noted it when. */
     record Noted(long id, RelearnProcedure procedure, Instant at, String by) {}
@@ -34,14 +43,16 @@ class RelearnStore {
     record Logged(RelearnEvent event, Instant at, String by) {}
 
     private final DSLContext db;
+    private final Clock clock;
 
-    RelearnStore(DSLContext db) {
+    RelearnStore(DSLContext db, Clock clock) {
         this.db = db;
+        this.clock = clock;
     }
 
     /** The name of the newest procedure of every vehicle that has one. */
-    java.util.Map<Long, String> procedureNames() {
-        java.util.Map<Long, String> names = new java.util.HashMap<>();
+    Map<Long, String> procedureNames() {
+        Map<Long, String> names = new HashMap<>();
         db.select(RELEARN_PROCEDURE.VEHICLE_ID, RELEARN_PROCEDURE.NAME)
                 .from(RELEARN_PROCEDURE)
                 .orderBy(RELEARN_PROCEDURE.ID)
@@ -138,6 +149,54 @@ class RelearnStore {
                 .set(RELEARN_EVENT.AT, at)
                 .set(RELEARN_EVENT.PERSON_ID, by)
                 .execute();
+    }
+
+    /** Dash and gauge named different corners. */
+    void crossed(long vehicleId, String says, Instant at, long by) {
+        db.insertInto(CORNER_CROSSING)
+                .set(CORNER_CROSSING.VEHICLE_ID, vehicleId)
+                .set(CORNER_CROSSING.SAYS, says)
+                .set(CORNER_CROSSING.AT, at)
+                .set(CORNER_CROSSING.PERSON_ID, by)
+                .execute();
+    }
+
+    static final String LEARNED = "learned";
+
+    @Override
+    public Map<Long, List<Dated>> cornerFacts(Long vehicleId) {
+        Map<Long, List<Dated>> facts = new HashMap<>();
+        db.select(RELEARN.VEHICLE_ID, RELEARN.ENDED_AT, PERSON.NAME, RELEARN.OUTCOME)
+                .from(RELEARN)
+                .join(PERSON)
+                .on(PERSON.ID.eq(RELEARN.PERSON_ID))
+                .where(RELEARN.ENDED_AT.isNotNull(), RELEARN.IS_PRACTICE.isFalse())
+                .and(vehicleId == null ? DSL.noCondition() : RELEARN.VEHICLE_ID.eq(vehicleId))
+                .forEach(row -> {
+                    boolean proven = row.value4().startsWith(LEARNED);
+                    add(
+                            facts,
+                            row.value1(),
+                            row.value2(),
+                            row.value3(),
+                            proven ? CornerFact.Kind.PROVEN : CornerFact.Kind.GIVEN_UP,
+                            proven ? "Relearn proven" : "Relearn " + row.value4());
+                });
+        db.select(CORNER_CROSSING.VEHICLE_ID, CORNER_CROSSING.AT, PERSON.NAME, CORNER_CROSSING.SAYS)
+                .from(CORNER_CROSSING)
+                .join(PERSON)
+                .on(PERSON.ID.eq(CORNER_CROSSING.PERSON_ID))
+                .where(vehicleId == null ? DSL.noCondition() : CORNER_CROSSING.VEHICLE_ID.eq(vehicleId))
+                .forEach(row ->
+                        add(facts, row.value1(), row.value2(), row.value3(), CornerFact.Kind.CROSSED, row.value4()));
+        return facts;
+    }
+
+    private void add(
+            Map<Long, List<Dated>> facts, Long vehicle, Instant at, String by, CornerFact.Kind kind, String words) {
+        LocalDate day = LocalDate.ofInstant(at, clock.getZone());
+        facts.computeIfAbsent(vehicle, none -> new ArrayList<>())
+                .add(new Dated(at, new CornerFact(day, by, kind, words)));
     }
 
     /** Oldest first. */

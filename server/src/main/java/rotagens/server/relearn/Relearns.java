@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.Warmth;
@@ -239,7 +240,7 @@ public class Relearns {
                             coach.toReinflate().stream().map(Position::code).toList())
                     + ".");
         }
-        String outcome = "learned, dash and gauge agree at every corner";
+        String outcome = RelearnStore.LEARNED + ", dash and gauge agree at every corner";
         if (!coach.mayClose()) {
             Entries wrong = new Entries();
             String reason = wrong.text("why", why, LONGEST_NOTE);
@@ -253,10 +254,10 @@ public class Relearns {
             changes.only(vehicleId);
             keepReadings(standing, log);
         }
+        store.end(open.getId(), clock.instant(), (open.getIsPractice() ? "practice, " : "") + outcome);
         if (coach.mayClose() && !open.getIsPractice()) {
             finishJobs(vehicleId, units);
         }
-        store.end(open.getId(), clock.instant(), (open.getIsPractice() ? "practice, " : "") + outcome);
         return view(vehicleId, units);
     }
 
@@ -412,8 +413,8 @@ public class Relearns {
                 + at;
     }
 
-    /** Dash and gauge compared without a relearn; nothing is stored. */
-    @Transactional(readOnly = true)
+    /** Dash and gauge compared without a relearn; where they name different corners that stays on record until a relearn is proven. */
+    @Transactional
     RelearnViews.ComparedView compare(long vehicleId, RelearnViews.Compare typed, Units units) {
         Standing standing = fleet.get(vehicleId);
         Entries wrong = new Entries();
@@ -431,6 +432,12 @@ public class Relearns {
         wrong.unless(dash.size() >= 2, "dash", "Read at least two corners on the dash and by gauge.");
         wrong.refuseIfWrong();
         DashAgainstGauge found = DashAgainstGauge.of(dash, gauge);
+        if (!found.crossed().isEmpty()) {
+            changes.only(vehicleId);
+            store.crossed(vehicleId, crossing(found), clock.instant(), people.me());
+        } else {
+            changes.draftsOnly();
+        }
         Map<Position, Pressure> maxima = new HashMap<>();
         Map<Position, Pressure> needs = new HashMap<>();
         gauge.keySet()
@@ -462,6 +469,12 @@ public class Relearns {
                                 .map(breaker -> breaker.says().in(units))
                                 .orElse(
                                         "No tire may be changed enough within its maximum and its need: relearn instead."));
+    }
+
+    private static String crossing(DashAgainstGauge found) {
+        return "Dash against gauge: "
+                + found.crossed().stream().map(corner -> corner.named().code()).collect(Collectors.joining(", "))
+                + " crossed";
     }
 
     private static Map<Position, Pressure> typed(

@@ -7,7 +7,9 @@ import static rotagens.server.storage.generated.Tables.SENSOR_EVENT;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
 import static rotagens.server.storage.generated.Tables.WHEEL;
 
+import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -18,6 +20,7 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import rotagens.core.fact.CornerFact;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
 import rotagens.server.storage.generated.tables.records.SensorRecord;
@@ -25,7 +28,7 @@ import rotagens.server.web.ProblemException;
 
 /** The sensors in use, and what happened to each. An inside sensor is on file with its wheel, an outside one with its place. */
 @Repository
-public class VehicleSensors {
+public class VehicleSensors implements CornerRecords {
 
     /** A line of a sensor's history. */
     public record Event(Instant at, String by, String code, String kind, String position, String note) {}
@@ -33,9 +36,11 @@ public class VehicleSensors {
     private static final int EVENTS_SHOWN = 100;
 
     private final DSLContext db;
+    private final Clock clock;
 
-    VehicleSensors(DSLContext db) {
+    VehicleSensors(DSLContext db, Clock clock) {
         this.db = db;
+        this.clock = clock;
     }
 
     /** By vehicle and position. */
@@ -60,6 +65,45 @@ public class VehicleSensors {
                                         Sensor.Mount.valueOf(row.value4()),
                                         Optional.ofNullable(row.value5()))));
         return all;
+    }
+
+    /** Sensors that came to another corner, and sensors that came after another one: the dash has yet to learn them. */
+    @Override
+    public Map<Long, List<Dated>> cornerFacts(Long vehicleId) {
+        var before = SENSOR_EVENT.as("before");
+        Map<Long, List<Dated>> facts = new HashMap<>();
+        db.select(PLACE.VEHICLE_ID, SENSOR_EVENT.AT, PERSON.NAME, SENSOR_EVENT.KIND, PLACE.CODE)
+                .from(SENSOR_EVENT)
+                .join(PLACE)
+                .on(PLACE.ID.eq(SENSOR_EVENT.PLACE_ID))
+                .join(PERSON)
+                .on(PERSON.ID.eq(SENSOR_EVENT.PERSON_ID))
+                .where(SENSOR_EVENT
+                        .KIND
+                        .eq("MOVED")
+                        .or(SENSOR_EVENT
+                                .KIND
+                                .eq("FITTED")
+                                .and(SENSOR_EVENT
+                                        .JOB_ID
+                                        .isNotNull()
+                                        .or(DSL.exists(DSL.selectOne()
+                                                .from(before)
+                                                .where(before.PLACE_ID.eq(SENSOR_EVENT.PLACE_ID))
+                                                .and(before.KIND.eq("REMOVED"))
+                                                .and(before.AT.le(SENSOR_EVENT.AT)))))))
+                .and(vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId))
+                .forEach(row -> facts.computeIfAbsent(row.value1(), none -> new ArrayList<>())
+                        .add(new Dated(
+                                row.value2(),
+                                new CornerFact(
+                                        LocalDate.ofInstant(row.value2(), clock.getZone()),
+                                        row.value3(),
+                                        CornerFact.Kind.CHANGED,
+                                        row.value4().equals("MOVED")
+                                                ? "A sensor came to " + row.value5() + " with its wheel"
+                                                : "Another sensor at " + row.value5()))));
+        return facts;
     }
 
     /** Puts a sensor on record at a place, instead of the one there. */

@@ -42,7 +42,8 @@ class DemoFleetTest {
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Rule.class)));
         // Parking judges the vehicle and shows in the due list; sidewalls, deliveries, slips and charts
         // as they are read, a calibration the gauge; wheel and schedule speak of rotations; the schools are
-        // grounds of a target, an imbalance is only said; a wrong rim is refused before it is on a vehicle.
+        // grounds of a target, an imbalance is only said; a wrong rim is refused before it is on a vehicle;
+        // no sensor of the demo has come to another corner.
         assertThat(EnumSet.complementOf(EnumSet.copyOf(shown)))
                 .containsOnly(
                         Rule.GAUGE_CALIBRATED,
@@ -58,6 +59,7 @@ class DemoFleetTest {
                         Rule.IMBALANCE,
                         Rule.WHEEL_DATA,
                         Rule.RIM_MATCH,
+                        Rule.CORNERS,
                         Rule.ROTATION,
                         Rule.CHART);
     }

@@ -212,6 +212,65 @@ class RelearnTest {
     }
 
     @Test
+    @DisplayName(
+            "crossed corners stay due until a relearn is proven: neither words nor taking a job off the plan ends it")
+    void crossedStaysDue() {
+        on("SP-01");
+        Api coordinator = new Api(http);
+        coordinator.post(
+                "/api/vehicles/" + van + "/dash-against-gauge",
+                "{\"dash\":{\"1L\":\"60\",\"1R\":\"70\"},\"gauge\":{\"1L\":\"70\",\"1R\":\"60\"}}");
+        assertThat(due()).contains("Dash against gauge: 1L, 1R crossed");
+        JsonNode job = coordinator
+                .post(
+                        "/api/jobs",
+                        "{\"day\":\"2026-11-24\",\"work\":[{\"vehicleId\":" + van + ",\"key\":\"RELEARN:\"}]}")
+                .body()
+                .get(0);
+        String address = "/api/jobs/" + job.path("id").asLong();
+        long item = job.path("items").get(0).path("id").asLong();
+        Answer words = coordinator.post(
+                address + "/done",
+                "{\"results\":[{\"itemId\":" + item + ",\"note\":\"drove it round the yard\"}]}",
+                "If-Match",
+                "\"1\"");
+        assertThat(words.at("results." + item + ".note")).contains("Only a relearn proven by dash and gauge");
+        assertThat(coordinator.delete(address, "", "If-Match", "\"1\"").status())
+                .isEqualTo(204);
+        assertThat(due()).contains("Dash against gauge: 1L, 1R crossed");
+        post("", "{\"trigger\":\"TOOL\",\"practice\":false}");
+        post("/end", "{\"why\":\"called away\"}");
+        assertThat(due()).as("given up proves nothing").contains("1L, 1R crossed");
+    }
+
+    @Test
+    @DisplayName("a sensor replaced at the desk makes a relearn due")
+    void replacedSensor() {
+        on("LC-02");
+        Api coordinator = new Api(http);
+        JsonNode job = coordinator
+                .post(
+                        "/api/jobs",
+                        "{\"day\":\"2026-11-24\",\"work\":[{\"vehicleId\":" + van
+                                + ",\"key\":\"REPLACE_SENSOR:2LI\"}]}")
+                .body()
+                .get(0);
+        Answer done = coordinator.post(
+                "/api/jobs/" + job.path("id").asLong() + "/done",
+                "{\"results\":[{\"itemId\":"
+                        + job.path("items").get(0).path("id").asLong()
+                        + ",\"sensor\":\"A1B2C3D4\",\"pressure\":\"95\"}]}",
+                "If-Match",
+                "\"1\"");
+        assertThat(done.status()).as(done.text()).isEqualTo(200);
+        assertThat(due()).contains("Another sensor at 2LI");
+    }
+
+    private String due() {
+        return api.get("/api/vehicles/{id}", van).body().path("due").toString();
+    }
+
+    @Test
     @DisplayName("a lamp that named one corner while the gauge finds another low opens the comparison by itself")
     void lampAgainstGauge() {
         assertThat(api.get("/api/vehicles/{id}/lamp-against-gauge", api.vehicle("LC-04"))

@@ -69,7 +69,8 @@ class RotationTest {
         String results = StreamSupport.stream(job.path("items").spliterator(), false)
                 .map(item -> "{\"itemId\":" + item.path("id").asLong()
                         + ",\"torque\":\"" + torque
-                        + "\",\"pressure\":\"70\",\"dotCode\":\"3CT2XR5M2226\",\"outer\":\"" + depth
+                        + "\",\"pressure\":\"70\",\"confirmed\":[\"pressure\"],\"dotCode\":\"3CT2XR5M2226\",\"outer\":\""
+                        + depth
                         + "\",\"center\":\""
                         + depth + "\",\"inner\":\"" + depth + "\"}")
                 .collect(Collectors.joining(","));

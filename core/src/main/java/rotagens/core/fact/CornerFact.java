@@ -1,0 +1,23 @@
+package rotagens.core.fact;
+
+import java.time.LocalDate;
+
+/**
+ * One thing on record about which sensor the dash takes for which corner of a vehicle.
+ *
+ * @param words what happened, for people: "the sensor at 1L was replaced"
+ */
+public record CornerFact(LocalDate on, String by, Kind kind, String words) {
+
+    /** What can happen to it. */
+    public enum Kind {
+        /** A sensor came to another corner, or another sensor came: the dash hasn't learned it yet. */
+        CHANGED,
+        /** Dash and gauge, read at the same time, named different corners. */
+        CROSSED,
+        /** A relearn was ended without proof. */
+        GIVEN_UP,
+        /** A relearn was proven: dash and gauge agree at every corner. */
+        PROVEN
+    }
+}

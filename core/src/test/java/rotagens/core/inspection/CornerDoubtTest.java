@@ -1,0 +1,100 @@
+package rotagens.core.inspection;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static rotagens.core.inspection.Sample.TODAY;
+import static rotagens.core.inspection.Sample.coach;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import rotagens.core.alert.CornerDoubt;
+import rotagens.core.fact.CornerFact;
+import rotagens.core.fact.CornerFact.Kind;
+import rotagens.core.fact.Verdict;
+import rotagens.core.measure.Rule;
+import rotagens.core.measure.Units;
+import rotagens.core.planning.DueItem;
+import rotagens.core.planning.DueKind;
+import rotagens.core.planning.DueWork;
+import rotagens.core.planning.SignOff;
+import rotagens.core.policy.Policy;
+
+/** The dash may name the wrong corner from the day a sensor moved until a relearn is proven. */
+class CornerDoubtTest {
+
+    private static CornerFact fact(int daysAgo, Kind kind, String words) {
+        return new CornerFact(TODAY.minusDays(daysAgo), "R. Halloran", kind, words);
+    }
+
+    private static final CornerFact MOVED = fact(9, Kind.CHANGED, "A sensor came to 1R with its wheel");
+
+    private static VehicleState coachWith(CornerFact... oldestFirst) {
+        return coach().state().with(CornerDoubt.fold(List.of(oldestFirst)));
+    }
+
+    private static Optional<DueItem> relearn(VehicleState vehicle) {
+        return DueWork.on(vehicle, Policy.DEFAULTS, TODAY).stream()
+                .filter(item -> item.kind() == DueKind.RELEARN)
+                .findFirst();
+    }
+
+    @Test
+    @DisplayName(
+            "a sensor that moved or was replaced puts every corner in doubt: watched at each, a relearn due since that day")
+    void opened() {
+        VehicleState vehicle = coachWith(MOVED);
+        vehicle.tires()
+                .keySet()
+                .forEach(at -> assertThat(TireJudge.judge(vehicle, at, Policy.DEFAULTS, TODAY)
+                                .reasons())
+                        .as(at.code())
+                        .anyMatch(judged -> judged.verdict() == Verdict.WATCH
+                                && judged.reason().rule() == Rule.CORNERS));
+        DueItem due = relearn(vehicle).orElseThrow();
+        assertThat(due.due()).isEqualTo(LocalDate.of(2026, 11, 14));
+        assertThat(due.reason().says().in(Units.US))
+                .isEqualTo("A sensor came to 1R with its wheel, 14 Nov 2026: which corner the dash names isn’t proven");
+    }
+
+    @ParameterizedTest
+    @EnumSource(names = {"CHANGED", "CROSSED", "GIVEN_UP"})
+    @DisplayName("only a proven relearn clears it, and whatever comes after that opens it again")
+    void cleared(Kind later) {
+        CornerFact proven = fact(2, Kind.PROVEN, "Relearn proven");
+        assertThat(CornerDoubt.fold(List.of(MOVED, fact(3, later, "later")))).isPresent();
+        assertThat(CornerDoubt.fold(List.of(MOVED, fact(3, later, "later"), proven)))
+                .isEmpty();
+        assertThat(CornerDoubt.fold(List.of(proven, fact(1, later, "later"))))
+                .hasValueSatisfying(open -> assertThat(open.since()).isEqualTo(TODAY.minusDays(1)));
+    }
+
+    @Test
+    @DisplayName("dash and gauge that crossed say more than not proven, since the day it was first open")
+    void crossed() {
+        CornerDoubt open = CornerDoubt.fold(List.of(MOVED, fact(1, Kind.CROSSED, "Dash against gauge: 1L, 1R crossed")))
+                .orElseThrow();
+        assertThat(open.since()).isEqualTo(TODAY.minusDays(9));
+        assertThat(open.says().in(Units.US)).endsWith("the dash names the wrong corner");
+    }
+
+    @Test
+    @DisplayName("a relearn isn't signed off by words while the corners are in doubt, other work is")
+    void signedOff() {
+        assertThat(SignOff.refuses(coachWith(MOVED), DueKind.RELEARN))
+                .hasValueSatisfying(
+                        why -> assertThat(why.in(Units.US)).contains("Only a relearn proven by dash and gauge"));
+        assertThat(SignOff.refuses(coachWith(MOVED), DueKind.SET_PRESSURE)).isEmpty();
+        assertThat(SignOff.refuses(coachWith(), DueKind.RELEARN)).isEmpty();
+    }
+
+    @Test
+    @DisplayName("a vehicle without working sensors has no dash to be wrong")
+    void withoutSensors() {
+        VehicleState vehicle = coach().withoutSensors().state().with(CornerDoubt.fold(List.of(MOVED)));
+        assertThat(relearn(vehicle)).isEmpty();
+    }
+}
