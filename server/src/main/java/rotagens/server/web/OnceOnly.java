@@ -6,9 +6,11 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.HexFormat;
 import java.util.function.Supplier;
 import org.jooq.DSLContext;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -62,6 +64,18 @@ public class OnceOnly {
                 .set(IDEMPOTENT_ANSWER.AT, clock.instant())
                 .execute();
         return answer;
+    }
+
+    /** Longer than any device keeps what waits to be sent. */
+    private static final Duration KEPT = Duration.ofDays(90);
+
+    /** Lets go of answers that no device can ask for any more; a key that comes later still would be a new request. */
+    @Scheduled(initialDelayString = "PT20M", fixedDelayString = "P1D")
+    @Transactional
+    public void letGoOfOldAnswers() {
+        db.deleteFrom(IDEMPOTENT_ANSWER)
+                .where(IDEMPOTENT_ANSWER.AT.lt(clock.instant().minus(KEPT)))
+                .execute();
     }
 
     private static String hash(String text) {

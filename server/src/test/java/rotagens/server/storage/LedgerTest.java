@@ -7,6 +7,7 @@ import static rotagens.server.storage.generated.Tables.FITMENT;
 import java.time.Instant;
 import org.jooq.DSLContext;
 import org.jooq.exception.DataAccessException;
+import org.jooq.impl.DSL;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -43,6 +44,31 @@ class LedgerTest {
         assertThatThrownBy(() -> write("UPDATE " + table + " SET at = '2000-01-01T00:00:00.000Z'"))
                 .hasMessageContaining("never");
         assertThatThrownBy(() -> write("DELETE FROM " + table)).hasMessageContaining("never");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "pressure_choice",
+                "chalk_pass",
+                "contact_trim",
+                "warning_threshold",
+                "load_setting",
+                "body_change",
+                "policy_setting",
+                "policy_choice",
+                "relearn_procedure"
+            })
+    @DisplayName("what people decided is taken back by a newer line, never changed or deleted")
+    void decisionsStay(String table) {
+        assertThat(db.fetchValue("SELECT count(*) FROM sqlite_master WHERE type = 'trigger' AND tbl_name = '" + table
+                        + "' AND sql LIKE '%RAISE(ABORT%'"))
+                .hasToString("2");
+        if (db.fetchCount(DSL.table(table)) > 0) {
+            assertThatThrownBy(() -> write("UPDATE " + table + " SET at = '2000-01-01T00:00:00.000Z'"))
+                    .hasMessageContaining("never changed");
+            assertThatThrownBy(() -> write("DELETE FROM " + table)).hasMessageContaining("never deleted");
+        }
     }
 
     @Test
