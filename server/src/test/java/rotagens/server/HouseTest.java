@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -52,6 +53,33 @@ class HouseTest {
             told.add(reason.group(1));
         }
         assertThat(told).isEqualTo(longOnes);
+    }
+
+    @Test
+    @DisplayName("every class and file that the walks through the house name is there, and its picture is")
+    void walks() throws IOException {
+        Set<String> names = new HashSet<>();
+        for (String room : ROOMS) {
+            try (Stream<Path> files = Files.walk(ROOT.resolve(room))) {
+                files.map(file -> file.getFileName().toString())
+                        .forEach(name -> names.add(name.replaceFirst("\\.java$", "")));
+            }
+        }
+        String document = Files.readString(ROOT.resolve("docs/architecture.md"));
+        String walks = document.substring(document.indexOf("## Three walks"), document.indexOf("```"));
+        Matcher named = Pattern.compile("`([A-Z]\\w+(?:\\.tsx?)?|\\w+\\.tsx?)`").matcher(walks);
+        int found = 0;
+        while (named.find()) {
+            assertThat(names).contains(named.group(1));
+            found++;
+        }
+        assertThat(found).isGreaterThan(30);
+        String picture = Files.readString(ROOT.resolve("docs/house.dot"));
+        Matcher drawn = Pattern.compile("\\b[a-z]+\\.([A-Z]\\w+)").matcher(picture);
+        while (drawn.find()) {
+            assertThat(names).contains(drawn.group(1));
+            assertThat(Files.readString(ROOT.resolve("docs/house.svg"))).contains(drawn.group(1));
+        }
     }
 
     @Test
