@@ -13,7 +13,7 @@ const running = new Set()
 
 after(() => {
   // With all that they have started themselves.
-  for (const child of running) process.kill(-child.pid, 'SIGKILL')
+  for (const child of running) if (child.pid) process.kill(-child.pid, 'SIGKILL')
   for (const folder of made) fs.rmSync(folder, { recursive: true, force: true })
 })
 
