@@ -163,7 +163,7 @@ class JourneyIT extends OnDemoFleet {
     @Test
     @DisplayName("a walk-round and a vehicle in metric units pass the accessibility scan")
     void accessible() {
-        Page page = open("/vehicles/3", TECHNICIAN);
+        Page page = open("/vehicles/{LC-03}", TECHNICIAN);
         page.getByText("kPa · mm").click();
         assertThat(page.getByText("524 kPa, target 655 kPa: 80 % of target.")).isVisible();
         assertThat(Accessibility.faults(page)).isEmpty();

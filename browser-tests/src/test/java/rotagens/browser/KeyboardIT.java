@@ -46,7 +46,7 @@ class KeyboardIT extends OnDemoFleet {
     @Test
     @DisplayName("by keys alone a low tire is gauged, filled and gauged again")
     void air() {
-        Page page = open("/vehicles/17/adjust", TECHNICIAN);
+        Page page = open("/vehicles/{VN-01}/adjust", TECHNICIAN);
         Hands hands = new Hands(page);
         hands.write(page.getByLabel("Parked for"), "12");
         hands.press("Go to 2R");
@@ -63,7 +63,7 @@ class KeyboardIT extends OnDemoFleet {
     @Test
     @DisplayName("by keys alone an arrangement is proposed and made a job")
     void rotation() {
-        Page page = open("/vehicles/3/rotation", COORDINATOR);
+        Page page = open("/vehicles/{LC-03}/rotation", COORDINATOR);
         Hands hands = new Hands(page);
         hands.pressIn("Propose for", "Age ladder");
         assertThat(page.getByText("proven best")).isVisible();
@@ -75,7 +75,7 @@ class KeyboardIT extends OnDemoFleet {
     @Test
     @DisplayName("by keys alone a tire comes off its vehicle and another is fitted from stock")
     void fitting() {
-        Page page = open("/vehicles/7", TECHNICIAN);
+        Page page = open("/vehicles/{SH-02}", TECHNICIAN);
         Hands hands = new Hands(page);
         hands.press(page.getByRole(AriaRole.BUTTON, named("2LO,")));
         hands.press(page.getByRole(AriaRole.LINK, named("history, take off, move")));
@@ -97,8 +97,8 @@ class KeyboardIT extends OnDemoFleet {
     @Test
     @DisplayName("by keys alone a job’s sheet is opened from its vehicle and its first steps are ticked")
     void sheet() {
-        Page page = open("/vehicles/7", TECHNICIAN);
-        Page desk = open("/vehicles/7", COORDINATOR);
+        Page page = open("/vehicles/{SH-02}", TECHNICIAN);
+        Page desk = open("/vehicles/{SH-02}", COORDINATOR);
         WorkshopIT.schedule(desk, "legal limit 4/32 in");
         desk.close();
         Hands hands = new Hands(page);

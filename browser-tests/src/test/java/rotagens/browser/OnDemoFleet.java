@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.extension.AfterTestExecutionCallback;
@@ -41,7 +42,7 @@ abstract class OnDemoFleet {
     /** A page as one of the demo's people has it before them; a narrow one is a phone's. */
     static Page open(String path, String person, int width) {
         boolean signedIn = chromium.knows(person);
-        Page page = chromium.openFor(person, product.address() + path, width, width < 500 ? 844 : 800);
+        Page page = chromium.openFor(person, product.at(path), width, width < 500 ? 844 : 800);
         if (!signedIn) {
             signIn(page, person);
         }
@@ -51,6 +52,11 @@ abstract class OnDemoFleet {
 
     static Page open(String path, String person) {
         return open(path, person, 1280);
+    }
+
+    /** The day it is for the product. */
+    static LocalDate today(Page page) {
+        return LocalDate.parse((String) page.evaluate("async () => (await (await fetch('/api/yard')).json()).today"));
     }
 
     /** Goes in as one of the demo's people, by one click. */

@@ -131,7 +131,7 @@ class PlanningIT extends OnDemoFleet {
         assertThat(page.getByText("Waiting means:")).isVisible();
         button(page, "Leave it until then").click();
         assertThat(page.getByText("Choose until when.")).isVisible();
-        page.getByLabel("Until").fill(java.time.LocalDate.now().plusDays(20).toString());
+        page.getByLabel("Until").fill(today(page).plusDays(20).toString());
         page.getByLabel("Why it can wait").fill("out on loan");
         button(page, "Leave it until then").click();
         assertThat(page.getByText("by Ines Okafor: out on loan")).isVisible();

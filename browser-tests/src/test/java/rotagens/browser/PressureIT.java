@@ -20,7 +20,7 @@ class PressureIT extends OnDemoFleet {
     @DisplayName(
             "a coach never weighed is driven over the simulated pads, and the chart answer is chosen with a reason")
     void weighACoach() {
-        Page page = open("/vehicles/4/load-pressure", COORDINATOR, 1280);
+        Page page = open("/vehicles/{LC-04}/load-pressure", COORDINATOR, 1280);
         assertThat(schools(page).locator("tr").filter(has("Weighed"))).containsText("Never weighed");
         button(page, "Weigh…").click();
         button(page, "Simulated wheel pads").click();
@@ -52,7 +52,7 @@ class PressureIT extends OnDemoFleet {
     @Test
     @DisplayName("every school stands beside the others for a light truck on a changed size and for a coach")
     void everySchool() {
-        Page page = open("/vehicles/14/load-pressure", COORDINATOR, 1280);
+        Page page = open("/vehicles/{SP-03}/load-pressure", COORDINATOR, 1280);
         for (String school : new String[] {"Placard", "Placard equivalent", "Weighed", "Rated load", "Contact trim"}) {
             assertThat(schools(page)
                             .getByRole(
@@ -63,7 +63,7 @@ class PressureIT extends OnDemoFleet {
                     .isVisible();
         }
         assertThat(schools(page)).containsText("LT285/70R17 is fitted, the placard is for LT245/75R17");
-        page.navigate(product.address() + "/vehicles/1/load-pressure");
+        page.navigate(product.at("/vehicles/{LC-01}/load-pressure"));
         assertThat(schools(page).locator("tbody tr")).hasCount(5);
         assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Pressure ladder of axle 1")))
                 .isVisible();
@@ -72,7 +72,7 @@ class PressureIT extends OnDemoFleet {
     @Test
     @DisplayName("a low tire is filled with the simulated gauge on a phone; when the gauge drops out typing goes on")
     void adjustALowTire() {
-        Page page = open("/vehicles/17/adjust", TECHNICIAN, 390);
+        Page page = open("/vehicles/{VN-01}/adjust", TECHNICIAN, 390);
         page.getByLabel("Parked for").fill("12");
         button(page, "Pair the gauge").click();
         assertThat(page.getByText("Paired: simulated gauge 0417")).isVisible();
@@ -108,7 +108,7 @@ class PressureIT extends OnDemoFleet {
     void findTheLeak() {
         Page page = open("/", COORDINATOR, 1280);
         assertThat(page.getByText("Find the leak").first()).isVisible();
-        page.navigate(product.address() + "/vehicles/4/load-pressure");
+        page.navigate(product.at("/vehicles/{LC-04}/load-pressure"));
         Locator loss = page.locator("section[aria-label='Loss of pressure']");
         Locator tire = loss.locator("> div > div").filter(has("1R steer right"));
         assertThat(tire).containsText("Leak:");

@@ -179,10 +179,10 @@ class RegisterIT extends OnDemoFleet {
     @Test
     @DisplayName("each role finds what it may do, and is not offered what it may not")
     void byRole() {
-        Page viewer = open("/vehicles/3", "Lio Marsh, viewer");
+        Page viewer = open("/vehicles/{LC-03}", "Lio Marsh, viewer");
         assertThat(viewer.getByText("Needs a decision")).isVisible();
         assertThat(button(viewer, "Start walk-round")).hasCount(0);
-        Page technician = open("/vehicles/3", "Rafe Halloran, technician");
+        Page technician = open("/vehicles/{LC-03}", "Rafe Halloran, technician");
         assertThat(button(technician, "Start walk-round").or(button(technician, "Go on with the walk-round")))
                 .isVisible();
         button(technician, "Record").click();

@@ -11,12 +11,15 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
 
 /** The packaged product, started with fresh demo data as its users start it, in a process of its own. */
 final class RunningProduct implements AutoCloseable {
@@ -91,6 +94,35 @@ final class RunningProduct implements AutoCloseable {
 
     String address() {
         return "http://localhost:" + port;
+    }
+
+    private static final Pattern NAMED = Pattern.compile("\\{([A-Z]+-[0-9]+)(?: (\\w+))?}");
+
+    /** An address whose vehicles and tires are called by name: {@code /vehicles/{LC-03}/wear}, {@code /tires/{LC-03 2RO}}. */
+    String at(String path) {
+        return address() + NAMED.matcher(path).replaceAll(named -> String.valueOf(id(named.group(1), named.group(2))));
+    }
+
+    /** A vehicle by its unit number, or the tire at one of its positions. */
+    private long id(String unit, String position) {
+        String wanted = position == null
+                ? "SELECT id FROM vehicle WHERE unit = ?"
+                : "SELECT fitment.tire_id FROM fitment JOIN place ON place.id = fitment.place_id"
+                        + " JOIN vehicle ON vehicle.id = place.vehicle_id WHERE vehicle.unit = ? AND place.code = ?";
+        try (Connection database = DriverManager.getConnection("jdbc:sqlite:" + data.resolve(RECORDS));
+                PreparedStatement looking = database.prepareStatement(wanted)) {
+            looking.setString(1, unit);
+            if (position != null) {
+                looking.setString(2, position);
+            }
+            ResultSet found = looking.executeQuery();
+            if (!found.next()) {
+                throw new IllegalArgumentException(unit + " " + position);
+            }
+            return found.getLong(1);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     /** Stops the process and starts another on the same data folder. */

@@ -53,36 +53,36 @@ class ScreenshotsIT {
                     .click();
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shop"))
                     .click();
-            register(page, product.address());
-            page.navigate(product.address() + "/vehicles/1/load-pressure");
+            register(page, product);
+            page.navigate(product.at("/vehicles/{LC-01}/load-pressure"));
             take(page, "load-pressure", "Loss of pressure");
-            page.navigate(product.address() + "/vehicles/3/wear");
+            page.navigate(product.at("/vehicles/{LC-03}/wear"));
             take(page, "wear", "outer shoulder worn");
-            page.navigate(product.address() + "/vehicles/3/rotation");
+            page.navigate(product.at("/vehicles/{LC-03}/rotation"));
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Age ladder"))
                     .click();
             take(page, "rotation", "proven best");
-            workshop(page, phone, product.address());
-            phone.navigate(product.address() + "/vehicles/4/adjust");
+            workshop(page, phone, product);
+            phone.navigate(product.at("/vehicles/{LC-04}/adjust"));
             phone.getByLabel("Parked for").fill("12");
             phone.locator("summary").click();
             phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Go to 1R"))
                     .click();
             phone.getByLabel("Gauge reads").fill("98");
             take(phone, "adjust-phone", "Add air.");
-            planning(page, product.address());
-            takenAlong(chromium, product.address());
+            planning(page, product);
+            takenAlong(chromium, product);
         }
     }
 
     /** A job's sheet where the bead is broken, and a relearn half way round. */
-    private void workshop(Page page, Page phone, String address) {
-        page.navigate(address + "/vehicles/7");
+    private void workshop(Page page, Page phone, RunningProduct product) {
+        page.navigate(product.at("/vehicles/{SH-02}"));
         WorkshopIT.schedule(page, "legal limit 4/32 in");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Jobs"))
                 .click();
         String sheet = WorkshopIT.sheetOf(page, "Replace tire");
-        phone.navigate(address + sheet);
+        phone.navigate(product.at(sheet));
         while (phone.getByRole(
                                 AriaRole.HEADING,
                                 new Page.GetByRoleOptions()
@@ -93,7 +93,7 @@ class ScreenshotsIT {
             WorkshopIT.mark(phone);
         }
         take(phone, "job-sheet-phone", "opposite the shovel");
-        page.navigate(address + "/vehicles/20/sensors");
+        page.navigate(product.at("/vehicles/{VN-04}/sensors"));
         WorkshopIT.startWithTool(page);
         OnDemoFleet.button(page, "Key fob").click();
         OnDemoFleet.button(page, "Tool at 1L").click();
@@ -103,26 +103,26 @@ class ScreenshotsIT {
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve("relearn.png")));
     }
 
-    private void takenAlong(Chromium chromium, String address) {
-        Page phone = chromium.openAsInstalled(address, 390, 844);
+    private void takenAlong(Chromium chromium, RunningProduct product) {
+        Page phone = chromium.openAsInstalled(product.address(), 390, 844);
         OnDemoFleet.signIn(phone, "Rafe Halloran, technician");
-        OfflineIT.takeAlong(phone, address);
+        OfflineIT.takeAlong(phone, product.address());
         phone.context().setOffline(true);
         OfflineIT.walkRound(phone, "SH-02").click();
         phone.getByLabel("Tire pressure").fill("61");
         assertThat(phone.getByText("kept on this device", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
-        phone.navigate(address + "/along");
+        phone.navigate(product.at("/along"));
         take(phone, "taken-along-phone", "Waits to be sent");
     }
 
     /** The register's views: stock, receiving, reading a sidewall, building a vehicle, one tire, the DOT sheet. */
-    private void register(Page page, String address) {
-        page.navigate(address + "/stock");
+    private void register(Page page, RunningProduct product) {
+        page.navigate(product.at("/stock"));
         take(page, "stock", "LM2003");
-        page.navigate(address + "/tires/20");
+        page.navigate(product.at("/tires/{LC-03 2LI}"));
         take(page, "tire", "Where it has been");
-        page.navigate(address + "/stock/orders");
+        page.navigate(product.at("/stock/orders"));
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Receive…"))
                 .first()
                 .click();
@@ -131,7 +131,7 @@ class ScreenshotsIT {
         page.getByLabel("DOT code of tire 2").fill("3CT2AB121025");
         assertThat(page.getByText("Made in week 10 of 2025")).isVisible();
         take(page, "receiving", "As ordered.");
-        page.navigate(address + "/stock/catalogue");
+        page.navigate(product.at("/stock/catalogue"));
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Read a new model…"))
                 .click();
         page.getByLabel("The sidewall line as it stands").fill("lt245/75r17121/118s e");
@@ -139,8 +139,8 @@ class ScreenshotsIT {
     }
 
     /** Planning's views: bays and hours after a plan was taken, the years ahead, the month, the questions. */
-    private void planning(Page page, String address) {
-        page.navigate(address + "/shop/calendar");
+    private void planning(Page page, RunningProduct product) {
+        page.navigate(product.at("/shop/calendar"));
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Find a plan"))
                 .click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take this plan"))
@@ -151,11 +151,11 @@ class ScreenshotsIT {
         assertThat(page.locator("button[draggable=true][aria-label*=' bay ']").first())
                 .isVisible();
         take(page, "shop", "Bays and hours");
-        page.navigate(address + "/outlook");
+        page.navigate(product.at("/outlook"));
         take(page, "outlook", "Life ribbons");
-        page.navigate(address + "/outlook/month");
+        page.navigate(product.at("/outlook/month"));
         take(page, "month", "vehicles out of service");
-        page.navigate(address + "/questions");
+        page.navigate(product.at("/questions"));
         take(page, "questions", "80 % of target");
     }
 

@@ -18,7 +18,7 @@ class SlowDeviceIT extends OnDemoFleet {
     @DisplayName(
             "a walk-round typed without looking, eight times slower: every figure lands on the tire it was typed for")
     void typedWithoutLooking() {
-        Page page = open("/vehicles/20", TECHNICIAN);
+        Page page = open("/vehicles/{VN-04}", TECHNICIAN);
         button(page, "Start walk-round").click();
         assertThat(page.getByLabel("Tire pressure")).isFocused();
         // Answers come late by the browser's own clock; nothing here waits for them.

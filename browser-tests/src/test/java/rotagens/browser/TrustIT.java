@@ -23,8 +23,8 @@ class TrustIT extends OnDemoFleet {
     @DisplayName(
             "two change the same vehicle: whoever is second sees both versions, chooses where both changed it, and nothing is lost")
     void bothVersions() {
-        Page second = open("/vehicles/5/edit", COORDINATOR);
-        Page first = open("/vehicles/5/edit", MANAGER);
+        Page second = open("/vehicles/{LC-05}/edit", COORDINATOR);
+        Page first = open("/vehicles/{LC-05}/edit", MANAGER);
         field(first, "Class").fill("Long coach");
         field(first, "Yard").fill("Northgate");
         button(first, "Save the changes").click();
@@ -43,7 +43,7 @@ class TrustIT extends OnDemoFleet {
         assertThat(field(second, "Class")).hasValue("Spare coach");
         button(second, "Save the changes").click();
         assertThat(second.getByText("Changes saved.")).isVisible();
-        first.navigate(product.address() + "/vehicles/5/edit");
+        first.navigate(product.at("/vehicles/{LC-05}/edit"));
         assertThat(field(first, "Class")).hasValue("Spare coach");
         assertThat(field(first, "Yard")).hasValue("Northgate");
         assertThat(field(first, "GVWR from the plate")).hasValue(Pattern.compile("45,?000.*"));
@@ -54,7 +54,7 @@ class TrustIT extends OnDemoFleet {
             "a clock behind what is stored is told to everybody, nothing is stored by it, and a manager can say that it is right")
     void clock() {
         try (RunningProduct own = RunningProduct.onDemoData()) {
-            Page page = chromium.open(own.address() + "/vehicles/5", 1280, 800);
+            Page page = chromium.open(own.at("/vehicles/{LC-05}"), 1280, 800);
             signIn(page, TECHNICIAN);
             button(page, "Start walk-round").click();
             assertThat(page.getByRole(AriaRole.HEADING, named("1L steer left"))).isVisible();
@@ -62,7 +62,7 @@ class TrustIT extends OnDemoFleet {
             own.onRecords("update walk_round"
                     + " set started_at = (cast(substr(started_at, 1, 4) as integer) + 1) || substr(started_at, 5)");
             own.startAgain();
-            page.navigate(own.address() + "/vehicles/17");
+            page.navigate(own.at("/vehicles/{VN-01}"));
             assertThat(page.getByText("Nothing is stored until the clock is set right"))
                     .isVisible();
             assertThat(button(page, "The clock is right now")).hasCount(0);

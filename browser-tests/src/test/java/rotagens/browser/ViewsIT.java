@@ -36,22 +36,22 @@ class ViewsIT extends OnDemoFleet {
             "/files",
             "/along",
             "/tags",
-            "/tires/1",
+            "/tires/{LC-01 1L}",
             "/vehicles/new",
-            "/vehicles/3",
-            "/vehicles/3/edit",
-            "/vehicles/3/load-pressure",
-            "/vehicles/3/wear",
-            "/vehicles/3/rotation",
-            "/vehicles/3/sensors",
-            "/vehicles/3/jobs",
-            "/vehicles/3/dot-sheet",
-            "/vehicles/3/ledger",
-            "/vehicles/3/report-card");
+            "/vehicles/{LC-03}",
+            "/vehicles/{LC-03}/edit",
+            "/vehicles/{LC-03}/load-pressure",
+            "/vehicles/{LC-03}/wear",
+            "/vehicles/{LC-03}/rotation",
+            "/vehicles/{LC-03}/sensors",
+            "/vehicles/{LC-03}/jobs",
+            "/vehicles/{LC-03}/dot-sheet",
+            "/vehicles/{LC-03}/ledger",
+            "/vehicles/{LC-03}/report-card");
 
     /** Opens a view and waits until nothing more is asked and no line stands for something still coming. */
     private static void go(Page page, String view) {
-        page.navigate(product.address() + view);
+        page.navigate(product.at(view));
         page.waitForLoadState(LoadState.NETWORKIDLE);
         page.waitForFunction("() => !document.querySelector('[aria-busy=true], .MuiSkeleton-root')"
                 + " && document.querySelector('main')?.textContent.trim().length > 20");
@@ -99,11 +99,11 @@ class ViewsIT extends OnDemoFleet {
     @Test
     @DisplayName("printed by night, a page is ink on white paper")
     void paper() {
-        Page page = open("/vehicles/3", "Dana Prestwick, manager");
+        Page page = open("/vehicles/{LC-03}", "Dana Prestwick, manager");
         page.emulateMedia(new Page.EmulateMediaOptions()
                 .setColorScheme(ColorScheme.DARK)
                 .setMedia(com.microsoft.playwright.options.Media.PRINT));
-        go(page, "/vehicles/3");
+        go(page, "/vehicles/{LC-03}");
         assertThat(page.evaluate("() => getComputedStyle(document.body).backgroundColor"))
                 .isEqualTo("rgb(255, 255, 255)");
         assertThat(page.evaluate("() => getComputedStyle(document.querySelector('td')).color"))

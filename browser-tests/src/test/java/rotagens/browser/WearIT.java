@@ -17,7 +17,7 @@ class WearIT extends OnDemoFleet {
     @DisplayName(
             "one-shoulder and center wear are named with causes, evidence for and against, and the work goes on a day")
     void diagnosis() {
-        Page page = open("/vehicles/3/wear", COORDINATOR);
+        Page page = open("/vehicles/{LC-03}/wear", COORDINATOR);
         assertThat(page.getByText("1R outer shoulder worn")).isVisible();
         assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Tread of 1R: outer 9/32 in")))
                 .isVisible();
@@ -31,7 +31,7 @@ class WearIT extends OnDemoFleet {
                         new Page.GetByRoleOptions().setName("Schedule").setExact(true))
                 .click();
         assertThat(page.getByText("On the plan for")).isVisible();
-        page.navigate(product.address() + "/vehicles/10/wear");
+        page.navigate(product.at("/vehicles/{SH-05}/wear"));
         assertThat(page.getByText("1L center worn")).isVisible();
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Causes"))
                         .locator("> li")
@@ -43,7 +43,7 @@ class WearIT extends OnDemoFleet {
     @DisplayName(
             "a driver reports a lamp from the card on a phone; the coordinator lets it count, and the job gauges every corner")
     void driversReport() {
-        Page desk = open("/vehicles/18/report-card", COORDINATOR);
+        Page desk = open("/vehicles/{VN-02}/report-card", COORDINATOR);
         String link = desk.getByText(Pattern.compile("/report/[A-Z0-9]{12}")).innerText();
         assertThat(desk.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Code that opens")))
                 .isVisible();
@@ -60,13 +60,12 @@ class WearIT extends OnDemoFleet {
         assertThat(phone.getByText("no proof of that corner")).isVisible();
         desk.navigate(product.address());
         assertThat(desk.getByText("pressure lamp on at 1R")).isVisible();
-        desk.navigate(product.address() + "/vehicles/18/wear");
+        desk.navigate(product.at("/vehicles/{VN-02}/wear"));
         button(desk, "Look at it…").click();
-        desk.getByLabel("Put it on a day")
-                .fill(java.time.LocalDate.now().plusDays(1).toString());
+        desk.getByLabel("Put it on a day").fill(today(desk).plusDays(1).toString());
         button(desk, "Let it count").click();
         assertThat(desk.getByText("counts, Ines Okafor")).isVisible();
-        desk.navigate(product.address() + "/vehicles/18/jobs");
+        desk.navigate(product.at("/vehicles/{VN-02}/jobs"));
         assertThat(desk.getByText("Gauge all before adding air").first()).isVisible();
         assertThat(Accessibility.faults(desk)).isEmpty();
     }
@@ -92,7 +91,7 @@ class WearIT extends OnDemoFleet {
     @DisplayName(
             "a walk-round on a phone takes pressure and tread from the gauges, several places, and a reason for the rest")
     void walkRoundWithGauges() {
-        Page phone = chromium.open(product.address() + "/vehicles/13", 390, 844);
+        Page phone = chromium.open(product.at("/vehicles/{SP-02}"), 390, 844);
         signIn(phone, "Rafe Halloran, technician");
         button(phone, "Start walk-round").click();
         assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("1L steer left")))
@@ -114,8 +113,8 @@ class WearIT extends OnDemoFleet {
         button(phone, "Finish…").click();
         phone.getByLabel("Why they were left out").fill("rain, the rest tomorrow");
         button(phone, "Finish walk-round").click();
-        phone.waitForURL("**/vehicles/13");
-        phone.navigate(product.address() + "/vehicles/13/wear?at=1L");
+        phone.waitForURL(product.at("/vehicles/{SP-02}"));
+        phone.navigate(product.at("/vehicles/{SP-02}/wear?at=1L"));
         assertThat(phone.getByText("Lowest place:")).isVisible();
     }
 }
