@@ -114,7 +114,13 @@ describe('signing off a job', () => {
   })
 
   it('puts the caution at the work it belongs to', () => {
-    open(job(item(9, 'INSPECT_DAMAGE', ['VERDICT', 'COLD_PRESSURE']), item(10, 'TREAD_INSPECTION', ['TREAD'])))
+    const caution = 'No air before it was looked at inside.'
+    open(
+      job(
+        { ...item(9, 'INSPECT_DAMAGE', ['VERDICT', 'COLD_PRESSURE']), caution },
+        item(10, 'TREAD_INSPECTION', ['TREAD']),
+      ),
+    )
     expect(screen.getAllByRole('alert')).toHaveLength(1)
     expect(screen.getByRole('alert')).toHaveTextContent('No air before it was looked at inside.')
   })

@@ -215,28 +215,10 @@ function ModelField({
 
 /** The caution that belongs to this work, and only that one. */
 function Caution({ item }: { item: Item }) {
-  const text = CAUTIONS[item.kind]
-  if (!text) return null
+  if (!item.caution) return null
   return (
     <Alert severity="warning" icon={false} sx={{ width: '100%', py: 0.25 }}>
-      {text}
+      {item.caution}
     </Alert>
   )
-}
-
-const CAUTIONS: Partial<Record<Item['kind'], string>> = {
-  INSPECT_DAMAGE:
-    'No air before it was looked at inside. Core out and all air out before the first nut is loosened; inflating after mounting is done in a cage, out of the trajectory, by a qualified person.',
-  REPLACE:
-    'Level ground, chocks, stands before the wheel comes off. The maker’s data and the machine’s manual come first.',
-  FIX_MATCH:
-    'Both cores of a dual out before the first nut is loosened. The maker’s data and the machine’s manual come first.',
-  CHANGE_WHEEL:
-    'Hub- and stud-piloted nuts never interchange: fit the nuts that belong to the wheel, to the maker’s torque.',
-  ROTATE:
-    'Level ground, chocks, stands before a wheel comes off; never under a load held by a jack. Both cores of a dual out before the first nut is loosened. Nuts by hand, then in a star: half, full, one pass round.',
-  RETORQUE: 'To the wheel maker’s figure, in a star, with the vehicle on its wheels.',
-  REPLACE_SENSOR:
-    'All air out before the bead is touched, and the bead broken away from the sensor. After it: core, seating in a cage above 40 psi, leak check, relearn.',
-  SET_PRESSURE: 'Cold only: parked at least 3 hours. A hot tire is never bled down. Stand clear of the valve’s line.',
 }

@@ -26,11 +26,13 @@ export function DueList({
   due,
   parts,
   today,
+  withinDays,
   more,
 }: {
   due: DueLine[]
   parts: Schemas['DueParts']
   today: string
+  withinDays: number
   more: (() => void) | undefined
 }) {
   const all = parts.stopped + parts.now + parts.coming
@@ -84,7 +86,7 @@ export function DueList({
           Due
         </Box>
         <Box component="span" sx={{ color: 'text.secondary' }}>
-          {many(all, 'thing', 'things')} in the next 90 days
+          {many(all, 'thing', 'things')} in the next {withinDays} days
         </Box>
         {may && (
           <Button

@@ -74,6 +74,7 @@ const yard: Schemas['YardView'] = {
     { name: 'Millrace', vehicles: 2 },
   ],
   parts: { stopped: 1, now: 1, coming: 1 },
+  dueWithinDays: 90,
   vehicles: [
     tile(1, 'LC-01', 'Eastbank', 'Clinic coach', 'DO_NOT_OPERATE'),
     tile(2, 'VN-02', 'Millrace', 'Service van', 'FIT'),

@@ -128,6 +128,7 @@ export function Yard() {
               due={lines.data.pages.flatMap((page) => page.due)}
               parts={lines.data.pages[0].parts}
               today={first.today}
+              withinDays={lines.data.pages[0].dueWithinDays}
               more={lines.hasNextPage ? () => void lines.fetchNextPage() : undefined}
             />
           ) : (

@@ -79,8 +79,8 @@ export function DotSheet() {
               component="td"
               sx={{
                 whiteSpace: 'nowrap',
-                fontWeight: (row.daysLeft ?? 999) <= 90 ? 700 : 400,
-                color: (row.daysLeft ?? 1) <= 0 ? 'error.main' : 'inherit',
+                fontWeight: row.near === 'PASSED' || row.near === 'SOON' ? 700 : 400,
+                color: row.near === 'PASSED' ? 'error.main' : 'inherit',
               }}
             >
               {row.left}

@@ -1,6 +1,7 @@
 package rotagens.core.planning;
 
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 
 /** The kinds of work that fall due, each with what must be read or recorded when it is done. */
@@ -111,6 +112,43 @@ public enum DueKind {
     /** What waiting brings. */
     public String waiting() {
         return waiting;
+    }
+
+    /** The caution that belongs to this work, before it is done; empty where there is none of its own. */
+    public Optional<String> caution() {
+        return Optional.ofNullable(
+                switch (this) {
+                    case INSPECT_DAMAGE ->
+                        "No air before it was looked at inside. Core out and all air out before the first nut is loosened; inflating after mounting is done in a cage, out of the trajectory, by a qualified person.";
+                    case REPLACE ->
+                        "Level ground, chocks, stands before the wheel comes off. The maker’s data and the machine’s manual come first.";
+                    case FIX_MATCH ->
+                        "Both cores of a dual out before the first nut is loosened. The maker’s data and the machine’s manual come first.";
+                    case CHANGE_WHEEL ->
+                        "Hub- and stud-piloted nuts never interchange: fit the nuts that belong to the wheel, to the maker’s torque.";
+                    case ROTATE ->
+                        "Level ground, chocks, stands before a wheel comes off; never under a load held by a jack. Both cores of a dual out before the first nut is loosened. Nuts by hand, then in a star: half, full, one pass round.";
+                    case RETORQUE -> "To the wheel maker’s figure, in a star, with the vehicle on its wheels.";
+                    case REPLACE_SENSOR ->
+                        "All air out before the bead is touched, and the bead broken away from the sensor. After it: core, seating in a cage above 40 psi, leak check, relearn.";
+                    case SET_PRESSURE ->
+                        "Cold only: parked at least 3 hours. A hot tire is never bled down. Stand clear of the valve’s line.";
+                    case RECORD_TIRE,
+                            PUT_RIGHT,
+                            MEND_WEAR_CAUSE,
+                            AGE_INSPECTION,
+                            READ_DOT,
+                            PRESSURE_CHECK,
+                            TREAD_INSPECTION,
+                            FIND_TARGET,
+                            FIND_LEAK,
+                            TAKE_LOAD_OFF,
+                            WEIGH,
+                            PLACE_TIRE,
+                            FIT_PLANNED,
+                            RELEARN,
+                            MOVE_VEHICLE -> null;
+                });
     }
 
     public String words() {

@@ -168,6 +168,25 @@ public record DotDate(String stamped, LocalDate madeOn, boolean isoWeek53, Certa
         return age.getYears() + age.getMonths() / 12.0 + age.getDays() / 365.25;
     }
 
+    /** How near an age limit is. */
+    public enum Nearness {
+        PASSED,
+        SOON,
+        LATER
+    }
+
+    /**
+     * How near a limit is on a day; on its day it is passed.
+     *
+     * @param soonDays from how many days before it is near
+     */
+    public static Nearness nearness(LocalDate limit, LocalDate today, int soonDays) {
+        if (!limit.isAfter(today)) {
+            return Nearness.PASSED;
+        }
+        return limit.isAfter(today.plusDays(soonDays)) ? Nearness.LATER : Nearness.SOON;
+    }
+
     private static final int SHORT_DAYS = 730;
     private static final double DAYS_A_YEAR = 365.25;
     private static final int WEEK = 7;

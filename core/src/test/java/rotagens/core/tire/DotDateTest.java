@@ -173,4 +173,11 @@ class DotDateTest {
     void left(LocalDate limit, String words) {
         assertThat(DotDate.left(limit, LocalDate.of(2026, 11, 23))).isEqualTo(words);
     }
+
+    @ParameterizedTest(name = "limit {0}: {1}")
+    @CsvSource({"2026-11-23,PASSED", "2026-11-24,SOON", "2027-02-21,SOON", "2027-02-22,LATER"})
+    @DisplayName("an age limit is passed on its day, and near from the fleet's forecast on")
+    void nearness(LocalDate limit, DotDate.Nearness near) {
+        assertThat(DotDate.nearness(limit, LocalDate.of(2026, 11, 23), 90)).isEqualTo(near);
+    }
 }

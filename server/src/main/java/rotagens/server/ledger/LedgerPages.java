@@ -3,7 +3,6 @@ package rotagens.server.ledger;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -28,6 +27,7 @@ import rotagens.core.measure.Money;
 import rotagens.core.measure.Phrase;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
+import rotagens.core.policy.PolicyNumber;
 import rotagens.core.tire.DotCode;
 import rotagens.core.tire.DotDate;
 import rotagens.core.tire.TireLife;
@@ -489,7 +489,10 @@ class LedgerPages {
                 made.map(date -> years(date, standing.today())).orElse(null),
                 limit,
                 limitOn.orElse(null),
-                limitOn.map(on -> (int) ChronoUnit.DAYS.between(standing.today(), on))
+                limitOn.map(on -> DotDate.nearness(
+                                on,
+                                standing.today(),
+                                standing.policyAt(position).days(PolicyNumber.FORECAST_DAYS)))
                         .orElse(null),
                 limitOn.map(on -> DotDate.left(on, standing.today())).orElse(null),
                 note);

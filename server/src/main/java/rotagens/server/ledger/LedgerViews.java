@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import rotagens.core.alert.AlertKind;
+import rotagens.core.tire.DotDate.Nearness;
 import rotagens.server.fleet.ReasonView;
 import rotagens.server.tire.Tires.StockState;
 
@@ -209,7 +210,7 @@ final class LedgerViews {
             @Nullable Double ageYears,
             @Nullable Double limitYears,
             @Nullable LocalDate limitOn,
-            @Nullable Integer daysLeft,
+            @Nullable Nearness near,
             @Nullable String left,
             @Nullable String note) {}
 

@@ -29,6 +29,7 @@ class OverviewController {
      * @param fleet how many vehicles are on file
      * @param states how many of the fleet are in each state
      * @param groups those that fit the filter, in the order of the vehicles
+     * @param dueWithinDays how far ahead work counts as due: the fleet's longest forecast
      * @param vehicles at most a hundred, from the one asked for
      */
     record YardView(
@@ -40,7 +41,8 @@ class OverviewController {
             List<YardGroup> groups,
             List<VehicleTile> vehicles,
             DueParts parts,
-            List<DueLine> due) {}
+            List<DueLine> due,
+            int dueWithinDays) {}
 
     /** A vehicle to choose from. */
     record FleetLine(

@@ -17,6 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueItem;
+import rotagens.core.policy.PolicyNumber;
 import rotagens.server.changes.Changes;
 import rotagens.server.fleet.Fleet.Standing;
 import rotagens.server.fleet.KeptFleet;
@@ -158,7 +159,13 @@ class YardPages {
                         ? List.of()
                         : page(lines, ask.from(), LINES).stream()
                                 .map(entry -> known.due().view(entry, units))
-                                .toList());
+                                .toList(),
+                known.vehicles().stream()
+                        .mapToInt(one -> one.policy()
+                                .of(one.onFile().facts().vehicleClass())
+                                .days(PolicyNumber.FORECAST_DAYS))
+                        .max()
+                        .orElse((int) PolicyNumber.FORECAST_DAYS.byDefault()));
     }
 
     private static <T> List<T> page(List<T> all, int from, int most) {

@@ -127,7 +127,8 @@ public final class JobViews {
             String reason,
             Set<DueKind.After> after,
             @Nullable Long tireModelId,
-            @Nullable String done) {}
+            @Nullable String done,
+            @Nullable String caution) {}
 
     public record Job(
             long id,

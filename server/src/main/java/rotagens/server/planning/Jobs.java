@@ -400,6 +400,7 @@ public class Jobs {
                 Optional.ofNullable(item.plannedModelId())
                         .or(() -> position.map(standing.fitted()::get).map(fitted -> fitted.modelId()))
                         .orElse(null),
-                item.doneNote().isEmpty() ? null : item.doneNote());
+                item.doneNote().isEmpty() ? null : item.doneNote(),
+                item.kind().caution().orElse(null));
     }
 }

@@ -9,9 +9,11 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.Phrase;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueKind;
+import rotagens.core.planning.TripWork;
 import rotagens.core.pressure.AxleAnswer;
 import rotagens.core.pressure.ChalkLine;
 import rotagens.core.pressure.Presets;
@@ -20,7 +22,6 @@ import rotagens.core.pressure.School;
 import rotagens.core.pressure.VehiclePressures;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.Position;
-import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.server.changes.Changes;
 import rotagens.server.fleet.Fleet;
 import rotagens.server.fleet.Fleet.Standing;
@@ -208,28 +209,12 @@ class PressureChanges {
                 "Enter its last day, not before the first.");
         String note = wrong.text("note", typed.note(), 300);
         wrong.refuseIfWrong();
-        VehiclePressures now = standing.pressures();
-        VehiclePressures loaded = standing.state()
-                .with(standing.state().facts().loaded(typed.state()))
-                .pressures(standing.policy(), today);
-        loaded.axles().values().stream()
-                .filter(answer ->
-                        answer.load().isPresent() && answer.target().pressure().isEmpty())
-                .findFirst()
-                .ifPresent(answer -> {
-                    throw ProblemException.field(
-                            "state",
-                            "Axle " + answer.axle() + " can’t carry that: "
-                                    + answer.target().reason().says().in(units) + ".");
-                });
-        Map<Position, String> raise = changes(standing, now, loaded, "Raise", typed.state(), units);
-        Map<Position, String> restore = changes(
-                standing,
-                loaded,
-                now,
-                "Restore",
-                standing.state().facts().preset().state(),
-                units);
+        TripWork work = wrong.attempt(
+                        "state", () -> TripWork.of(standing.state(), typed.state(), standing.policy(), today, units))
+                .orElse(null);
+        wrong.refuseIfWrong();
+        Map<Position, String> raise = inWords(work.raise(), units);
+        Map<Position, String> restore = inWords(work.restore(), units);
         Long raiseJob = raise.isEmpty()
                 ? null
                 : jobs.plan(
@@ -262,25 +247,10 @@ class PressureChanges {
         records.cancelTrip(vehicleId, tripId).forEach(jobs::cancelIfOpen);
     }
 
-    private static Map<Position, String> changes(
-            Standing standing, VehiclePressures from, VehiclePressures to, String verb, LoadState state, Units units) {
-        Map<Position, String> reasons = new LinkedHashMap<>();
-        for (Position position : standing.onFile().facts().layout().walkRound()) {
-            if (!(position instanceof OnAxle on) || !standing.fitted().containsKey(position)) {
-                continue;
-            }
-            Optional<Pressure> before = from.axles().get(on.axle()).target().pressure();
-            Optional<Pressure> after = to.axles().get(on.axle()).target().pressure();
-            if (after.isPresent()
-                    && before.filter(psi -> Math.abs(psi.psi() - after.get().psi()) < 0.05)
-                            .isEmpty()) {
-                reasons.put(
-                        position,
-                        verb + " to " + after.get().in(units) + " for " + state.words() + " load"
-                                + before.map(psi -> ", from " + psi.in(units)).orElse(""));
-            }
-        }
-        return reasons;
+    private static Map<Position, String> inWords(Map<Position, Phrase> changes, Units units) {
+        Map<Position, String> words = new LinkedHashMap<>();
+        changes.forEach((position, change) -> words.put(position, change.in(units)));
+        return words;
     }
 
     @Transactional

@@ -1,0 +1,74 @@
+package rotagens.core.planning;
+
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import rotagens.core.inspection.VehicleState;
+import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Units;
+import rotagens.core.policy.Policy;
+import rotagens.core.pressure.VehiclePressures;
+import rotagens.core.vehicle.LoadState;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Position.OnAxle;
+
+/**
+ * What a booked trip makes of a vehicle's pressures: raised before it, restored the day after. Positions in the order of a
+ * walk-round, only those whose target changes.
+ *
+ * @param raise what to set before the trip, and why
+ * @param restore what to set after it, and why
+ */
+public record TripWork(Map<Position, Phrase> raise, Map<Position, Phrase> restore) {
+
+    private static final double SAME_PSI = 0.05;
+
+    /**
+     * Works it out with the tires and weights on record.
+     *
+     * @param loaded how it will be loaded
+     * @param units those of whoever books it, for the refusal
+     * @throws InvalidEntry where an axle can't carry that load at any pressure allowed
+     */
+    public static TripWork of(VehicleState vehicle, LoadState loaded, Policy policy, LocalDate today, Units units) {
+        VehiclePressures now = vehicle.pressures(policy, today);
+        VehiclePressures then = vehicle.with(vehicle.facts().loaded(loaded)).pressures(policy, today);
+        then.axles().values().stream()
+                .filter(answer ->
+                        answer.load().isPresent() && answer.target().pressure().isEmpty())
+                .findFirst()
+                .ifPresent(answer -> {
+                    throw new InvalidEntry("Axle " + answer.axle() + " can’t carry that: "
+                            + answer.target().reason().says().in(units) + ".");
+                });
+        return new TripWork(
+                changes(vehicle, now, then, "Raise", loaded),
+                changes(vehicle, then, now, "Restore", vehicle.facts().preset().state()));
+    }
+
+    private static Map<Position, Phrase> changes(
+            VehicleState vehicle, VehiclePressures from, VehiclePressures to, String verb, LoadState state) {
+        Map<Position, Phrase> changes = new LinkedHashMap<>();
+        for (Position position : vehicle.vehicle().layout().walkRound()) {
+            if (!(position instanceof OnAxle on) || vehicle.at(position).tire().isEmpty()) {
+                continue;
+            }
+            Optional<Pressure> before = from.axles().get(on.axle()).target().pressure();
+            Optional<Pressure> after = to.axles().get(on.axle()).target().pressure();
+            boolean same = before.isPresent()
+                    && after.isPresent()
+                    && Math.abs(before.get().psi() - after.get().psi()) < SAME_PSI;
+            if (after.isPresent() && !same) {
+                changes.put(
+                        position,
+                        before.map(psi -> Phrase.of(
+                                        "{} to {} for {} load, from {}", verb, after.get(), state.words(), psi))
+                                .orElseGet(() -> Phrase.of("{} to {} for {} load", verb, after.get(), state.words())));
+            }
+        }
+        return changes;
+    }
+}

@@ -1,0 +1,104 @@
+package rotagens.core.planning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static rotagens.core.inspection.Sample.TODAY;
+import static rotagens.core.inspection.Sample.coach;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import rotagens.core.inspection.VehicleState;
+import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.Load;
+import rotagens.core.measure.Units;
+import rotagens.core.planning.DueKind.After;
+import rotagens.core.policy.Policy;
+import rotagens.core.pressure.ChartBook;
+import rotagens.core.pressure.PressureFacts;
+import rotagens.core.vehicle.LoadState;
+import rotagens.core.vehicle.Position;
+import rotagens.core.weighing.AxleWeight;
+import rotagens.core.weighing.Slip;
+
+/** A trip with another load: what is raised before it and restored after. */
+class TripWorkTest {
+
+    private static Slip slip(LoadState state, double end) {
+        return new Slip(
+                TODAY.minusDays(20),
+                state,
+                "pads",
+                List.of(
+                        AxleWeight.ends(1, Load.lb(end), Load.lb(end)),
+                        AxleWeight.ends(2, Load.lb(9000), Load.lb(9000)),
+                        AxleWeight.ends(3, Load.lb(4000), Load.lb(4000))),
+                Optional.empty(),
+                Map.of());
+    }
+
+    private static VehicleState emptyCoach(double fullEnd) {
+        return coach().rated()
+                .facts(new PressureFacts(
+                                ChartBook.EMPTY,
+                                List.of(slip(LoadState.EMPTY, 5000), slip(LoadState.FULL, fullEnd)),
+                                PressureFacts.Preset.USUAL,
+                                Optional.empty(),
+                                Map.of(),
+                                Map.of(),
+                                Optional.empty())
+                        .loaded(LoadState.EMPTY))
+                .state();
+    }
+
+    @Test
+    @DisplayName(
+            "only axles whose target changes are raised, by name of the load and from what; after it the other way round")
+    void raisedAndRestored() {
+        TripWork work = TripWork.of(emptyCoach(6400), LoadState.FULL, Policy.DEFAULTS, TODAY, Units.US);
+        assertThat(work.raise()).containsOnlyKeys(Position.parse("1L"), Position.parse("1R"));
+        assertThat(work.raise().get(Position.parse("1L")).in(Units.US))
+                .isEqualTo("Raise to 115 psi for full load, from 85 psi");
+        assertThat(work.restore().get(Position.parse("1R")).in(Units.US))
+                .isEqualTo("Restore to 85 psi for empty load, from 115 psi");
+    }
+
+    @Test
+    @DisplayName("a load that an axle can't carry at any pressure is refused when the trip is booked")
+    void tooHeavy() {
+        VehicleState coach = emptyCoach(9000);
+        assertThatThrownBy(() -> TripWork.of(coach, LoadState.FULL, Policy.DEFAULTS, TODAY, Units.US))
+                .isInstanceOf(InvalidEntry.class)
+                .hasMessageStartingWith("Axle 1 can’t carry that");
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @EnumSource(
+            value = DueKind.class,
+            names = {
+                "INSPECT_DAMAGE",
+                "REPLACE",
+                "FIX_MATCH",
+                "CHANGE_WHEEL",
+                "ROTATE",
+                "RETORQUE",
+                "REPLACE_SENSOR",
+                "SET_PRESSURE"
+            })
+    @DisplayName("work that can hurt somebody carries its caution")
+    void caution(DueKind kind) {
+        assertThat(kind.caution()).isPresent();
+    }
+
+    @Test
+    @DisplayName("reading a code or weighing carries none")
+    void withoutCaution() {
+        assertThat(DueKind.READ_DOT.caution()).isEmpty();
+        assertThat(DueKind.WEIGH.after()).containsExactly(After.SLIP);
+        assertThat(DueKind.WEIGH.caution()).isEmpty();
+    }
+}
