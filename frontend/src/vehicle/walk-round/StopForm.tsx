@@ -164,9 +164,9 @@ export function StopForm(props: {
             </Box>
             {props.gauge && <GaugeButton gauge={props.gauge} vehicleId={walk.vehicleId} position={stop.position} />}
             <TreadPart asked={walk.asksTread} draft={one.draft} wrong={wrong} onChange={change} />
-            {stop.tire && !stop.dot && (
+            {stop.tire && (!stop.dot || one.draft.dotCode !== '') && (
               <TextField
-                label="DOT code, not on file"
+                label={stop.dot ? `DOT code, on file now: ${stop.dot}` : 'DOT code, not on file'}
                 value={one.draft.dotCode}
                 onChange={(event) => change({ dotCode: event.target.value })}
                 error={wrong('dotCode') !== undefined}

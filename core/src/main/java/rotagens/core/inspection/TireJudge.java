@@ -20,8 +20,13 @@ public final class TireJudge {
 
     /** Every position of a vehicle, in the order of its layout. */
     public static Map<Position, Judgement> judge(VehicleState vehicle, Policy policy, LocalDate today) {
+        return judge(vehicle, vehicle.pressures(policy, today), policy, today);
+    }
+
+    /** The same, for pressures at hand. */
+    public static Map<Position, Judgement> judge(
+            VehicleState vehicle, VehiclePressures pressures, Policy policy, LocalDate today) {
         Map<Position, Judgement> all = new LinkedHashMap<>();
-        VehiclePressures pressures = vehicle.pressures(policy, today);
         vehicle.tires()
                 .keySet()
                 .forEach(position -> all.put(position, judge(vehicle, pressures, position, policy, today)));

@@ -57,23 +57,28 @@ public final class DueWork {
     private final LocalDate today;
     private final Map<String, DueItem> items = new LinkedHashMap<>();
 
-    private DueWork(VehicleState vehicle, Policy policy, LocalDate today) {
+    private DueWork(VehicleState vehicle, VehiclePressures pressures, Policy policy, LocalDate today) {
         this.vehicle = vehicle;
         this.whole = policy;
         this.policy = policy.of(vehicle.vehicle().vehicleClass());
-        this.pressures = vehicle.pressures(policy, today);
+        this.pressures = pressures;
         this.today = today;
     }
 
     /** Everything due by the forecast horizon, most urgent first. */
     public static List<DueItem> on(VehicleState vehicle, Policy policy, LocalDate today) {
-        return on(vehicle, TireJudge.judge(vehicle, policy, today), policy, today);
+        VehiclePressures pressures = vehicle.pressures(policy, today);
+        return on(vehicle, TireJudge.judge(vehicle, pressures, policy, today), pressures, policy, today);
     }
 
-    /** The same, for judgements already at hand. */
+    /** The same, for judgements and pressures already at hand. */
     public static List<DueItem> on(
-            VehicleState vehicle, Map<Position, Judgement> judgements, Policy policy, LocalDate today) {
-        DueWork work = new DueWork(vehicle, policy, today);
+            VehicleState vehicle,
+            Map<Position, Judgement> judgements,
+            VehiclePressures pressures,
+            Policy policy,
+            LocalDate today) {
+        DueWork work = new DueWork(vehicle, pressures, policy, today);
         judgements.forEach((position, judgement) -> work.tire(vehicle.at(position), judgement));
         work.parked();
         work.corners();

@@ -34,7 +34,7 @@ class AnswersTest {
         Answers.Known known = new Answers.Known(
                 state,
                 judged,
-                DueWork.on(state, judged, Policy.DEFAULTS, TODAY),
+                DueWork.on(state, Policy.DEFAULTS, TODAY),
                 state.pressures(Policy.DEFAULTS, TODAY),
                 List.of(),
                 position -> position.code().equals("2LO") ? Optional.of("R-12: 1/32 apart") : Optional.empty(),

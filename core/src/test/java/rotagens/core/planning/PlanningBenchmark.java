@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import rotagens.core.inspection.Sample;
-import rotagens.core.inspection.TireJudge;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.outlook.Outcome;
 import rotagens.core.outlook.OutlookPolicy;
@@ -37,8 +36,7 @@ public final class PlanningBenchmark {
             long from = System.nanoTime();
             int due = 0;
             for (VehicleState state : fleet) {
-                due += DueWork.on(state, TireJudge.judge(state, Policy.DEFAULTS, TODAY), Policy.DEFAULTS, TODAY)
-                        .size();
+                due += DueWork.on(state, Policy.DEFAULTS, TODAY).size();
             }
             print(
                     "due list of %,d vehicles, %,d tires with %d readings each, worked out anew: %.2f s (%,d lines)",
@@ -49,7 +47,7 @@ public final class PlanningBenchmark {
         for (int at = 0; at < times; at++) {
             VehicleState state = fleet.get(at);
             state = state.with(state.at(Position.parse("2LO")).with(Sample.reading(0, 94, 13, 13, 13), List.of()));
-            DueWork.on(state, TireJudge.judge(state, Policy.DEFAULTS, TODAY), Policy.DEFAULTS, TODAY);
+            DueWork.on(state, Policy.DEFAULTS, TODAY);
         }
         print("after one reading, that vehicle worked out anew: %.2f ms", seconds(from) * 1000 / times);
         List<OutlookVehicle> ahead = ahead();

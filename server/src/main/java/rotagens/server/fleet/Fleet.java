@@ -79,17 +79,18 @@ public class Fleet {
                 Map<Position, Fitted> fitted,
                 Policy policy,
                 LocalDate today) {
-            Map<Position, Judgement> judgements = TireJudge.judge(state, policy, today);
+            VehiclePressures pressures = state.pressures(policy, today);
+            Map<Position, Judgement> judgements = TireJudge.judge(state, pressures, policy, today);
             return new Standing(
                     onFile,
                     state,
                     fitted,
                     judgements,
                     Judgement.worst(List.copyOf(judgements.values())),
-                    state.pressures(policy, today),
+                    pressures,
                     policy,
                     today,
-                    SingletonSupplier.of(() -> DueWork.on(state, judgements, policy, today)));
+                    SingletonSupplier.of(() -> DueWork.on(state, judgements, pressures, policy, today)));
         }
 
         /** The same facts as another policy would judge them. */

@@ -3,6 +3,7 @@ package rotagens.server.walkround;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,6 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.WalkScope;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Units;
+import rotagens.core.tire.DotCode;
 import rotagens.core.vehicle.Position;
 import rotagens.server.changes.Changes;
 import rotagens.server.facts.FactLog;
@@ -205,6 +207,8 @@ class WalkRounds {
         typed.unless(
                 lacking.isEmpty() || !skipped.isEmpty(), "skipped", lackingWords(lacking) + ". Say why, or read them.");
         typed.refuseIfWrong();
+        standing.fitted()
+                .forEach((position, fitted) -> refuseAnotherDot(position, fitted, entries.get(fitted.placeId())));
         Instant now = clock.instant();
         Optional<Units> askIn = Boolean.TRUE.equals(finish.confirmed()) ? Optional.empty() : Optional.of(units);
         odometer.ifPresent(
@@ -272,6 +276,23 @@ class WalkRounds {
                                 "",
                                 entry.savedAt(),
                                 entry.figures().skipped(reason)));
+    }
+
+    /** A code read here isn't dropped because another one came on file meanwhile: somebody has to say which is right. */
+    private void refuseAnotherDot(Position position, Fitted fitted, Stored entry) {
+        if (entry == null
+                || entry.figures().dotCode().isEmpty()
+                || fitted.dotCode().isEmpty()) {
+            return;
+        }
+        LocalDate today = LocalDate.now(clock);
+        String onFile = fitted.dotCode().get();
+        String read = entry.figures().dotCode();
+        if (!DotCode.parse(onFile, today).mayBe(DotCode.parse(read, today))) {
+            throw ProblemException.conflict(position.code() + ": the DOT code read here, " + read
+                    + ", isn’t the one that came on file meanwhile, " + onFile
+                    + ". Read it again: clear it here, or correct the tire’s code on its page.");
+        }
     }
 
     private static FactLog.Look look(Fitted fitted, Stored entry, Optional<Distance> odometer, long walkId) {

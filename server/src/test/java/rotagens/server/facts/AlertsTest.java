@@ -290,17 +290,49 @@ class AlertsTest {
     @CsvSource({"409,409,DO_NOT_OPERATE", "??25,??25,NOT_KNOWN", "unreadable,UNREADABLE,DO_NOT_OPERATE"})
     @DisplayName("a walk-around takes a DOT code that isn't on file, as read, and judges it at its worst")
     void dotInTheWalk(String typed, String kept, String verdict) {
-        // Each case needs a tire without a code: the demo's one, or one whose case came before.
-        String at = "2R";
-        if (position("VN-05", at).has("ageYears")) {
-            return;
-        }
-        walk("VN-05", at, "\"dotCode\":\"" + typed + "\"");
-        assertThat(api.get("/api/tires/" + tire("VN-05", at)).body().path("dot").asString())
+        String unit = "DW-" + kept.replace('?', 'X');
+        withoutDot(unit);
+        walk(unit, "1L", "\"dotCode\":\"" + typed + "\"");
+        assertThat(api.get("/api/tires/" + tire(unit, "1L")).body().path("dot").asString())
                 .isEqualTo(kept);
         if (verdict.equals("DO_NOT_OPERATE")) {
-            assertThat(verdict("VN-05", at)).isEqualTo(verdict);
+            assertThat(verdict(unit, "1L")).isEqualTo(verdict);
         }
+    }
+
+    /** A van with one tire whose code nobody has read. */
+    private void withoutDot(String unit) {
+        for (String[] file : new String[][] {
+            {"VEHICLES", "unit,class,yard,kind,gvwr,axles\n" + unit + ",Box truck,Millrace,truck,9000,steer 2|drive 2"},
+            {
+                "TIRES",
+                "Tire number,Brand,Pattern,Size,Vehicle,Position\nN-" + unit
+                        + ",Larkfell,Hill 3,245/70R19.5 136/134M H," + unit + ",1L"
+            }
+        }) {
+            Answer taken =
+                    api.send("/api/imports/" + file[0] + "?dryRun=false", file[1].getBytes(StandardCharsets.UTF_8));
+            assertThat(taken.body().path("stored").asBoolean()).as(taken.text()).isTrue();
+        }
+    }
+
+    @Test
+    @DisplayName("a code read on the walk isn't dropped because another one came on file meanwhile")
+    void dotMeanwhile() {
+        withoutDot("DW-M");
+        String walk = api.post("/api/vehicles/" + api.vehicle("DW-M") + "/walk-rounds", "{}")
+                .body()
+                .path("id")
+                .asString();
+        api.put("/api/walk-rounds/" + walk + "/positions/1L", "{\"dotCode\":\"2125\"}", "If-Match", "\"0\"");
+        assertThat(api.post(
+                                "/api/tires/" + tire("DW-M", "1L") + "/dot",
+                                "{\"dotCode\":\"9AB1XR0M0824\",\"retreadMark\":false}")
+                        .status())
+                .isEqualTo(200);
+        Answer finished = api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipped\":\"one is enough\"}");
+        assertThat(finished.status()).isEqualTo(409);
+        assertThat(finished.text()).contains("1L: the DOT code read here, 2125", "on file meanwhile, 9AB1XR0M0824");
     }
 
     @Test
