@@ -141,6 +141,7 @@ public class People {
         Entries typed = new Entries();
         String clean = name(typed, name, null);
         password(typed, password, clean);
+        refuseWithoutRole(typed, role);
         typed.refuseIfWrong();
         return insert(clean, role, passwords.encode(password), false);
     }
@@ -149,6 +150,10 @@ public class People {
     @Transactional
     public long addWithoutPassword(String name, Role role, boolean demo) {
         return insert(name, role, null, demo);
+    }
+
+    private static void refuseWithoutRole(Entries typed, Role role) {
+        typed.unless(role != null, "role", "Choose what this person may do.");
     }
 
     private long insert(String name, Role role, String hash, boolean demo) {
@@ -168,6 +173,7 @@ public class People {
         PersonRecord person = record(id);
         Entries typed = new Entries();
         String clean = name(typed, name, id);
+        refuseWithoutRole(typed, role);
         typed.refuseIfWrong();
         boolean losesManager = Role.valueOf(person.getRole()) == Role.MANAGER && (role != Role.MANAGER || !active);
         if (losesManager

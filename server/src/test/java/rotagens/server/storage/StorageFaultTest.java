@@ -61,7 +61,7 @@ class StorageFaultTest {
     private Api.Answer odometer() {
         return api.post(
                 "/api/vehicles/" + api.vehicle("VN-01") + "/odometer",
-                "{\"odometer\":\"" + miles++ + "\",\"day\":\"2026-11-23\"}");
+                "{\"odometer\":\"" + miles++ + "\",\"day\":\"2026-11-23\",\"confirmed\":true}");
     }
 
     private interface Work {

@@ -224,7 +224,7 @@ class WholeWalkTest {
                 .startsWith("Less than the last reading");
         assertThat(api.post(
                                 "/api/vehicles/" + van + "/odometer-replacement",
-                                "{\"last\":\"400000\",\"first\":\"0\",\"note\":\"new cluster\"}")
+                                "{\"last\":\"400000\",\"first\":\"0\",\"note\":\"new cluster\",\"confirmed\":true}")
                         .status())
                 .isEqualTo(204);
         assertThat(api.post("/api/vehicles/" + van + "/odometer", "{\"odometer\":\"15\"}")
