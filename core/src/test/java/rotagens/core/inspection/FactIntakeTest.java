@@ -22,47 +22,20 @@ import rotagens.core.fact.Reading;
 import rotagens.core.fact.TireFact;
 import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Distance;
-import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
-import rotagens.core.pressure.ChartBook;
-import rotagens.core.pressure.PressureFacts;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.Position;
-import rotagens.core.weighing.AxleWeight;
-import rotagens.core.weighing.Slip;
 
 /** The one door: what a fact opens and clears, and what may not be done. */
 class FactIntakeTest {
 
     private static final Position AT = Position.parse("1L");
 
-    private static Slip slip(LoadState state, double end) {
-        return new Slip(
-                TODAY.minusDays(20),
-                state,
-                "pads",
-                List.of(
-                        AxleWeight.ends(1, Load.lb(end), Load.lb(end)),
-                        AxleWeight.ends(2, Load.lb(9000), Load.lb(9000)),
-                        AxleWeight.ends(3, Load.lb(4000), Load.lb(4000))),
-                Optional.empty(),
-                Map.of());
-    }
-
     /** A coach weighed empty and full, traveling in one of the two; on its estimate, 85 psi and 110 psi on the steer axle. */
     private static VehicleState coachAs(LoadState state) {
-        return coach().rated()
-                .facts(new PressureFacts(
-                                ChartBook.EMPTY,
-                                List.of(slip(LoadState.EMPTY, 5000), slip(LoadState.FULL, 6400)),
-                                PressureFacts.Preset.USUAL,
-                                Optional.empty(),
-                                Map.of(),
-                                Map.of(),
-                                Optional.empty())
-                        .loaded(state))
+        return coach().weighed(Map.of(LoadState.EMPTY, 5000.0, LoadState.FULL, 6400.0), state)
                 .state();
     }
 

@@ -18,6 +18,7 @@ import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
+import rotagens.core.pressure.ChartBook;
 import rotagens.core.pressure.PressureFacts;
 import rotagens.core.tire.DotDate;
 import rotagens.core.tire.Ratings;
@@ -27,12 +28,15 @@ import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleRole;
 import rotagens.core.vehicle.Layout;
+import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
 import rotagens.core.vehicle.Use;
 import rotagens.core.vehicle.Vehicle;
 import rotagens.core.vehicle.VehicleKind;
 import rotagens.core.wear.Tread;
+import rotagens.core.weighing.AxleWeight;
+import rotagens.core.weighing.Slip;
 
 /** A coach with a tag axle whose tires are all fit on 23 November 2026, and ways to change one thing about it. */
 public final class Sample {
@@ -108,6 +112,32 @@ public final class Sample {
                 Optional.of(Pressure.psi(psi)),
                 Warmth.HOT,
                 Tread.UNMEASURED);
+    }
+
+    /** Rated, weighed in some load states with this much on each end of the steer axle, and traveling in one of them. */
+    public Sample weighed(Map<LoadState, Double> steerEnds, LoadState traveling) {
+        List<Slip> slips = steerEnds.entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(slip -> new Slip(
+                        TODAY.minusDays(20),
+                        slip.getKey(),
+                        "pads",
+                        List.of(
+                                AxleWeight.ends(1, Load.lb(slip.getValue()), Load.lb(slip.getValue())),
+                                AxleWeight.ends(2, Load.lb(9000), Load.lb(9000)),
+                                AxleWeight.ends(3, Load.lb(4000), Load.lb(4000))),
+                        Optional.empty(),
+                        Map.of()))
+                .toList();
+        return rated().facts(new PressureFacts(
+                        ChartBook.EMPTY,
+                        slips,
+                        PressureFacts.Preset.USUAL,
+                        Optional.empty(),
+                        Map.of(),
+                        Map.of(),
+                        Optional.empty())
+                .loaded(traveling));
     }
 
     /** Both ends of the axle read alike, so that nothing across it speaks. */

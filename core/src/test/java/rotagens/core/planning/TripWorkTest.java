@@ -5,53 +5,24 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static rotagens.core.inspection.Sample.TODAY;
 import static rotagens.core.inspection.Sample.coach;
 
-import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.measure.InvalidEntry;
-import rotagens.core.measure.Load;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueKind.After;
 import rotagens.core.policy.Policy;
-import rotagens.core.pressure.ChartBook;
-import rotagens.core.pressure.PressureFacts;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.Position;
-import rotagens.core.weighing.AxleWeight;
-import rotagens.core.weighing.Slip;
 
 /** A trip with another load: what is raised before it and restored after. */
 class TripWorkTest {
 
-    private static Slip slip(LoadState state, double end) {
-        return new Slip(
-                TODAY.minusDays(20),
-                state,
-                "pads",
-                List.of(
-                        AxleWeight.ends(1, Load.lb(end), Load.lb(end)),
-                        AxleWeight.ends(2, Load.lb(9000), Load.lb(9000)),
-                        AxleWeight.ends(3, Load.lb(4000), Load.lb(4000))),
-                Optional.empty(),
-                Map.of());
-    }
-
     private static VehicleState emptyCoach(double fullEnd) {
-        return coach().rated()
-                .facts(new PressureFacts(
-                                ChartBook.EMPTY,
-                                List.of(slip(LoadState.EMPTY, 5000), slip(LoadState.FULL, fullEnd)),
-                                PressureFacts.Preset.USUAL,
-                                Optional.empty(),
-                                Map.of(),
-                                Map.of(),
-                                Optional.empty())
-                        .loaded(LoadState.EMPTY))
+        return coach().weighed(Map.of(LoadState.EMPTY, 5000.0, LoadState.FULL, fullEnd), LoadState.EMPTY)
                 .state();
     }
 
