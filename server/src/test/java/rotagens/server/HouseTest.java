@@ -56,6 +56,26 @@ class HouseTest {
     }
 
     @Test
+    @DisplayName("every package says what lives there and what may not")
+    void rooms() throws IOException {
+        for (String room : List.of("core/src/main/java", "server/src/main/java")) {
+            try (Stream<Path> folders = Files.walk(ROOT.resolve(room))) {
+                for (Path folder : folders.filter(Files::isDirectory).toList()) {
+                    try (Stream<Path> files = Files.list(folder)) {
+                        if (files.noneMatch(file -> file.toString().endsWith(".java"))) {
+                            continue;
+                        }
+                    }
+                    assertThat(folder.resolve("package-info.java"))
+                            .exists()
+                            .content()
+                            .containsPattern("(?s)/\\*\\*.{20,}<p>Not here: .{10,}\\*/");
+                }
+            }
+        }
+    }
+
+    @Test
     @DisplayName("every class and file that the walks through the house name is there, and its picture is")
     void walks() throws IOException {
         Set<String> names = new HashSet<>();

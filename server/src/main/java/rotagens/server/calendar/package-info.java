@@ -1,0 +1,6 @@
+/**
+ * The shop's days as iCalendar under private addresses.
+ *
+ * <p>Not here: no booking.
+ */
+package rotagens.server.calendar;

@@ -1,0 +1,6 @@
+/**
+ * The fleet's gauges by name, and their checks.
+ *
+ * <p>Not here: no reading.
+ */
+package rotagens.server.gauges;

@@ -1,0 +1,6 @@
+/**
+ * The application: Spring Boot's entry.
+ *
+ * <p>Not here: nothing else.
+ */
+package rotagens.server;

@@ -1,0 +1,6 @@
+/**
+ * Finds plans with Timefold, every constraint by a rule of core.
+ *
+ * <p>Not here: no record and no page.
+ */
+package rotagens.server.shop.solver;
