@@ -28,6 +28,7 @@ import rotagens.core.alert.TireAlerts;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Warmth;
 import rotagens.core.measure.Distance;
+import rotagens.core.planning.DueKind;
 import rotagens.core.vehicle.OdometerRun;
 import rotagens.core.wear.Tread;
 import rotagens.core.wear.TreadBound;
@@ -87,7 +88,7 @@ public class Histories {
                 .on(JOB.ID.eq(JOB_ITEM.JOB_ID))
                 .join(FITMENT)
                 .on(FITMENT.PLACE_ID.eq(JOB_ITEM.PLACE_ID))
-                .where(JOB_ITEM.KIND.eq("MEND_WEAR_CAUSE"))
+                .where(JOB_ITEM.KIND.eq(DueKind.MEND_WEAR_CAUSE.name()))
                 .and(JOB.DONE_AT.isNotNull())
                 .and(JOB.DONE_AT.ge(FITMENT.AT))
                 .and(FITMENT.TIRE_ID.in(fitted))
