@@ -11,11 +11,15 @@ import rotagens.core.measure.Quantity;
 /**
  * Something that is wrong with a tire, from the fact that opened it to the fact that cleared it. It survives everything else.
  *
+ * @param kind what is wrong
  * @param key tells alerts of one kind apart: the groove, or the finding and its sidewall
+ * @param on the day it was opened
+ * @param by who opened it
  * @param figure what was read; of a leak, where it began
  * @param limit what it was held against; of a leak, where it was last
  * @param topUps how often air was added to a leak while it was open
  * @param repairedOn when a leak was last repaired; it waits for its holding reading
+ * @param cleared what cleared it; empty while it is open
  */
 public record Alert(
         AlertKind kind,
@@ -28,7 +32,13 @@ public record Alert(
         Optional<LocalDate> repairedOn,
         Optional<Cleared> cleared) {
 
-    /** The fact that cleared it. */
+    /**
+     * The fact that cleared it.
+     *
+     * @param on the day
+     * @param by who
+     * @param how in words
+     */
     public record Cleared(LocalDate on, String by, String how) {}
 
     static final String SIDE = ":";
@@ -46,6 +56,11 @@ public record Alert(
         return finding.name() + sidewall.map(side -> SIDE + side.name()).orElse("");
     }
 
+    /**
+     * Whether nothing has cleared it.
+     *
+     * @return true while it is open
+     */
     public boolean isOpen() {
         return cleared.isEmpty();
     }
@@ -71,7 +86,11 @@ public record Alert(
         return new Alert(kind, key, on, by, figure, Optional.of(newest), topUps, repairedOn, cleared);
     }
 
-    /** The finding of eye or hand it stands for; of running low, the one that has its words. */
+    /**
+     * The finding of eye or hand it is about; of running low, the one that has its words.
+     *
+     * @return empty where a gauge opened it
+     */
     public Optional<OpenFinding> finding() {
         if (kind == AlertKind.RAN_LOW) {
             return Optional.of(new OpenFinding(Finding.RAN_LOW, on, by));
@@ -85,7 +104,11 @@ public record Alert(
                 found, on, by, side < 0 ? Optional.empty() : Optional.of(Sidewall.valueOf(key.substring(side + 1)))));
     }
 
-    /** What is wrong, with its figure and its limit. */
+    /**
+     * What is wrong, with its figure and its limit.
+     *
+     * @return for the reader, in no units yet
+     */
     public Phrase says() {
         Object read = figure.map(Object.class::cast).orElse("");
         Object against = limit.map(Object.class::cast).orElse("");
@@ -116,7 +139,11 @@ public record Alert(
     static final String HOT = "HOT";
     static final String COLD = "COLD";
 
-    /** Whether it rests on a hot reading, which reads high. */
+    /**
+     * Whether a hot reading opened it, which reads high.
+     *
+     * @return false where the tire was cold
+     */
     public boolean byHotReading() {
         return key.equals(HOT);
     }

@@ -11,6 +11,7 @@ import rotagens.core.measure.Phrase;
  * named different corners, or by a relearn given up; cleared only by a relearn that is proven. Signing a job off clears nothing.
  *
  * @param since the day it was opened
+ * @param by who did or found what opened it
  * @param crossed whether dash and gauge have shown it, so that it is more than not proven
  * @param words what opened it, or the worse thing found since
  */
@@ -19,7 +20,12 @@ public record CornerDoubt(LocalDate since, String by, boolean crossed, String wo
     /** What clears it, in words. */
     public static final String CLEARED_BY = "a relearn proven by dash and gauge at every corner";
 
-    /** What is open after everything on record, oldest fact first; empty where the corners are as the dash names them. */
+    /**
+     * What is open after everything on record.
+     *
+     * @param oldestFirst the facts of one vehicle in the order they happened
+     * @return empty where the corners are as the dash names them
+     */
     public static Optional<CornerDoubt> fold(List<CornerFact> oldestFirst) {
         CornerDoubt open = null;
         for (CornerFact fact : oldestFirst) {
@@ -35,7 +41,11 @@ public record CornerDoubt(LocalDate since, String by, boolean crossed, String wo
         return Optional.ofNullable(open);
     }
 
-    /** What it says of the vehicle. */
+    /**
+     * What it says of the vehicle.
+     *
+     * @return what happened, its day, and what that means
+     */
     public Phrase says() {
         return crossed
                 ? Phrase.of("{}, {}: the dash names the wrong corner", words, since)

@@ -6,17 +6,26 @@ import rotagens.core.measure.TreadDepth;
 /**
  * The depth that stands for one groove: the lowest of the last reading that looked at it as closely as the one before.
  *
+ * @param zone where on the tread
+ * @param depth the lowest of that reading
  * @param grooves how many grooves of the zone were measured
  * @param places at how many places round the tire
+ * @param on the day of that reading
+ * @param by who read it
  */
 public record Groove(Zone zone, TreadDepth depth, int grooves, int places, LocalDate on, String by) {
 
     /** Where on the tread, seen from the vehicle; {@code ANYWHERE} of old readings that kept a lowest depth without its groove. */
     public enum Zone {
+        /** The groove nearest the outside of the vehicle. */
         OUTER("outer groove"),
+        /** The grooves between. */
         CENTER("center groove"),
+        /** The groove nearest its middle. */
         INNER("inner groove"),
+        /** A lowest depth whose groove nobody kept. */
         ANYWHERE("lowest place"),
+        /** What a wear bar or a coin said, no figure. */
         BAR("wear bar or coin");
 
         private final String words;
@@ -25,6 +34,11 @@ public record Groove(Zone zone, TreadDepth depth, int grooves, int places, Local
             this.words = words;
         }
 
+        /**
+         * For people.
+         *
+         * @return for example outer groove
+         */
         public String words() {
             return words;
         }

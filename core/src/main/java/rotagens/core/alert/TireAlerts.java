@@ -31,6 +31,7 @@ import rotagens.core.pressure.RunFlat;
  *
  * @param grooves the standing depth of each groove ever measured
  * @param all open and cleared, in the order they were opened
+ * @param memory what the next reading is compared with
  */
 public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
 
@@ -48,22 +49,41 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
      */
     record Last(Pressure read, Optional<Pressure> heldTo, Optional<Pressure> target, Optional<Distance> odometer) {}
 
+    /** Of a tire with nothing on record. */
     public static final TireAlerts NONE = new TireAlerts(List.of(), List.of(), Memory.NONE);
 
     /** Miles between two readings that show that a vehicle was driven, not moved about. */
     private static final double DRIVEN_MILES = 10;
 
+    /**
+     * Keeps copies, so that it never changes.
+     *
+     * @param grooves the standing depth of each groove ever measured
+     * @param all open and cleared, in the order they were opened
+     * @param memory what the next reading is compared with
+     */
     public TireAlerts {
         grooves = List.copyOf(grooves);
         all = List.copyOf(all);
     }
 
-    /** As stored: what later facts are compared with isn't kept, so nothing may be added but by folding anew. */
+    /**
+     * As stored: what later facts are compared with isn't kept, so nothing may be added but by folding anew.
+     *
+     * @param grooves the standing depths
+     * @param all open and cleared
+     * @return ready to be read
+     */
     public static TireAlerts stored(List<Groove> grooves, List<Alert> all) {
         return new TireAlerts(grooves, all, Memory.NONE);
     }
 
-    /** A whole ledger, oldest fact first. */
+    /**
+     * A whole ledger.
+     *
+     * @param ledger every fact of one tire, the oldest first
+     * @return what is or was wrong after it
+     */
     public static TireAlerts fold(List<TireFact> ledger) {
         TireAlerts alerts = NONE;
         for (TireFact fact : ledger) {
@@ -72,27 +92,51 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
         return alerts;
     }
 
+    /**
+     * What is wrong now.
+     *
+     * @return in the order it was opened
+     */
     public List<Alert> open() {
         return all.stream().filter(Alert::isOpen).toList();
     }
 
+    /**
+     * What is wrong now of one kind.
+     *
+     * @param kind which
+     * @return the first opened
+     */
     public Optional<Alert> open(AlertKind kind) {
         return all.stream()
                 .filter(alert -> alert.isOpen() && alert.kind() == kind)
                 .findFirst();
     }
 
-    /** What eye or hand found and nobody has cleared. */
+    /**
+     * What eye or hand found and nobody has cleared.
+     *
+     * @return with sidewall, day and person
+     */
     public List<OpenFinding> findings() {
         return open().stream().flatMap(alert -> alert.finding().stream()).toList();
     }
 
-    /** The lowest depth standing anywhere on the tread, with its day. */
+    /**
+     * The lowest depth standing anywhere on the tread, with its day.
+     *
+     * @return empty where nothing was measured
+     */
     public Optional<Groove> lowest() {
         return grooves.stream().min(Comparator.comparing(Groove::depth));
     }
 
-    /** Opened here and not before. */
+    /**
+     * Opened here and not before.
+     *
+     * @param before how it was
+     * @return the new ones
+     */
     public List<Alert> openedSince(TireAlerts before) {
         return all.stream()
                 .filter(alert -> before.all.stream()
@@ -101,7 +145,12 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                 .toList();
     }
 
-    /** Open before and cleared here. */
+    /**
+     * Open before and cleared here.
+     *
+     * @param before how it was
+     * @return the cleared ones, with how
+     */
     public List<Alert> clearedSince(TireAlerts before) {
         return all.stream()
                 .filter(alert -> !alert.isOpen())
@@ -109,7 +158,12 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                 .toList();
     }
 
-    /** The same, ready for one more fact: what the next reading is compared with comes from the last ones, oldest first. */
+    /**
+     * The same, ready for one more fact: what the next reading is compared with comes from the last ones.
+     *
+     * @param readings the oldest first
+     * @return with that memory
+     */
     public TireAlerts remembering(List<Reading> readings) {
         Optional<LocalDate> repaired = all.stream()
                 .filter(alert -> alert.isOpen() && isLeak(alert))
@@ -124,12 +178,22 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                 remembered.last()));
     }
 
-    /** The target the tire was driven at before this reading: see the alert of running low. */
+    /**
+     * The target the tire was driven at before this reading: see the alert of running low.
+     *
+     * @param reading stamped with what was in force
+     * @return empty where no target was known
+     */
     public Optional<Pressure> drivenAt(Reading reading) {
         return heldTo(reading, reading.inForce().orElse(InForce.UNKNOWN));
     }
 
-    /** What is so once a fact is on record. */
+    /**
+     * What is so once a fact is on record.
+     *
+     * @param fact one later than all before
+     * @return with what it opened and cleared
+     */
     public TireAlerts after(TireFact fact) {
         if (fact instanceof TireFact.Read read) {
             return afterBound(read.reading()).afterTread(read.reading()).afterPressure(read.reading());

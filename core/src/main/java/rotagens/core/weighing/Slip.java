@@ -10,6 +10,8 @@ import rotagens.core.vehicle.LoadState;
 /**
  * One weighing of a vehicle as it travels.
  *
+ * @param on the day
+ * @param state how it was loaded
  * @param scale which scale, for example <i>Eastbank platform</i>
  * @param axles in the order of the vehicle
  * @param gross the vehicle as a whole, where it was weighed so
@@ -23,16 +25,36 @@ public record Slip(
         Optional<Load> gross,
         Map<Integer, String> tires) {
 
+    /**
+     * Keeps copies, so that a slip never changes.
+     *
+     * @param on the day
+     * @param state how it was loaded
+     * @param scale which scale
+     * @param axles in the order of the vehicle
+     * @param gross the vehicle as a whole, where it was weighed so
+     * @param tires the model fitted to each axle that day
+     */
     public Slip {
         axles = List.copyOf(axles);
         tires = Map.copyOf(tires);
     }
 
+    /**
+     * What one axle weighed.
+     *
+     * @param number from the front, from 1
+     * @return empty where it isn't on the slip
+     */
     public Optional<AxleWeight> axle(int number) {
         return axles.stream().filter(one -> one.axle() == number).findFirst();
     }
 
-    /** The vehicle in lb: the gross as weighed, else the sum of its axles. */
+    /**
+     * The vehicle: the gross as weighed, else the sum of its axles.
+     *
+     * @return in lb
+     */
     public double lb() {
         return gross.map(Load::lb)
                 .orElseGet(() -> axles.stream().mapToDouble(AxleWeight::lb).sum());

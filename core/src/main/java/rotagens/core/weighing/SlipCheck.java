@@ -27,6 +27,7 @@ public final class SlipCheck {
      * Something that can't be right.
      *
      * @param axle the axle it is about; 0 for the vehicle as a whole
+     * @param says what is wrong, and what to do
      * @param meantOtherUnit whether the figures make sense in the other unit: ask, don't guess
      * @param mayBeRight a person who is sure may keep it all the same
      */
@@ -42,9 +43,12 @@ public final class SlipCheck {
     /**
      * Everything wrong with a slip; empty where it can be right.
      *
+     * @param slip as it was read
+     * @param vehicle with its ratings
      * @param withinShare how far sums may be apart, 0.02 for 2 %
      * @param emptiest the lightest slip of this vehicle empty, where there is one
      * @param sure a person has said that the figures are right however light they seem
+     * @return each fault with the axle it is about
      */
     public static List<Fault> faults(
             Slip slip, Vehicle vehicle, double withinShare, Optional<Slip> emptiest, boolean sure) {
@@ -153,7 +157,15 @@ public final class SlipCheck {
                 true));
     }
 
-    /** Two slips of one day and load, a platform's and the pads': the axles on which they disagree, in words. */
+    /**
+     * Two slips of one day and load, a platform's and the pads': the axles on which they disagree.
+     *
+     * @param one the first
+     * @param other the second
+     * @param withinShare how far two figures of an axle may be apart, 0.02 for 2 %
+     * @param units the reader's
+     * @return a sentence for each such axle
+     */
     public static List<String> disagreements(Slip one, Slip other, double withinShare, Units units) {
         List<String> apart = new ArrayList<>();
         for (AxleWeight axle : one.axles()) {
