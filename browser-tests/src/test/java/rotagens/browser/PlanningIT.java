@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import java.time.DayOfWeek;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.DisplayName;
@@ -33,9 +34,12 @@ class PlanningIT extends OnDemoFleet {
         Assertions.assertThat(Accessibility.faults(page)).isEmpty();
         button(page, "Take this plan").click();
         assertThat(page.getByText(Pattern.compile("have a place, [1-9]"))).isVisible();
-        button(page, "Week after").click();
+        // Early in a week it holds the work, at its end the next one does.
+        if (today(page).getDayOfWeek().compareTo(DayOfWeek.THURSDAY) > 0) {
+            button(page, "Week after").click();
+        }
         Locator blocks = page.locator("button[draggable=true][aria-label*=' bay ']");
-        assertThat(blocks.nth(1)).isVisible();
+        assertThat(blocks.first()).isVisible();
         assertThat(page.getByText("conflict with a rule")).hasCount(0);
         Locator job = blocks.first();
         String label = job.getAttribute("aria-label");
