@@ -58,6 +58,33 @@ describe('the rotation bench', () => {
     expect(await place(/^1L\. LM1, stays/)).toBeInTheDocument()
   })
 
+  it('shows nothing of the last answer under another arrangement while that one is judged', async () => {
+    let judged = () => {}
+    const later = new Promise<void>((resolve) => {
+      judged = resolve
+    })
+    fakeServer(async (call) => {
+      if (call.method === 'GET') return { body: bench }
+      const { places, picked } = call.body as { places: Record<string, number>; picked?: number }
+      if (places['1L'] === 4) await later
+      return { body: { ...arrangement(places), picks: picks(picked) } }
+    })
+    show(
+      <Routes>
+        <Route element={<Outlet context={{ vehicle, picked: undefined, pick: () => {}, schedule: () => {} }} />}>
+          <Route path="*" element={<Rotation />} />
+        </Route>
+      </Routes>,
+    )
+    fireEvent.click(await place(/^1L\. LM1, stays/))
+    fireEvent.click(await place(/^2R\. LM4/))
+    expect(await place(/^1L\. LM4, from 2R/)).toBeInTheDocument()
+    expect(screen.queryByText('in 14 months')).not.toBeInTheDocument()
+    expect(screen.queryByRole('button', { name: 'Keep to compare' })).not.toBeInTheDocument()
+    judged()
+    expect(await screen.findByText('in 14 months')).toBeInTheDocument()
+  })
+
   it('takes over a proposal, says that it is proven best, and draws and lists its moves', async () => {
     const swapped = { '1L': 2, '1R': 1, '2L': 3, '2R': 4 }
     page((call) => ({

@@ -5,7 +5,7 @@ import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
-import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query'
+import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api } from '../../api/client'
@@ -63,7 +63,9 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           body: { asked, places, ...(picked !== undefined && { picked }) },
         }),
       ),
-    placeholderData: keepPreviousData,
+    // Only picking a tire keeps the answer: nothing of the last one stands under another arrangement.
+    placeholderData: (before, query) =>
+      JSON.stringify(query?.queryKey.slice(3, 6)) === JSON.stringify([units, asked, places]) ? before : undefined,
   })
   const proposing = useMutation({
     mutationFn: (wanted: Purpose) =>
@@ -227,6 +229,8 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           {!changed && !obstacle && (
             <p style={{ margin: 0 }}>Choose what the rotation is for, or move a tire by hand.</p>
           )}
+          {changed && evaluation.isPending && <LoadingLines lines={9} />}
+          {evaluation.isError && <LoadProblem error={evaluation.error} again={() => void evaluation.refetch()} />}
           {changed && view && (
             <>
               <Summary view={view} purposeWords={name} proposal={proposal} />
