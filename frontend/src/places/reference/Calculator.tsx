@@ -53,7 +53,6 @@ export function Calculator() {
     queryKey: ['calculator', units, rested],
     enabled: asked.has('sidewall'),
     retry: false,
-    placeholderData: (before) => before,
     queryFn: () =>
       answerOf(
         api.POST('/api/read/pressure', {
@@ -126,7 +125,8 @@ export function Calculator() {
       )}
       {problem && problem.problem.fields.length === 0 && <LoadProblem error={problem} again={() => worked.refetch()} />}
       {!asked.has('sidewall') && <Box sx={{ color: 'text.secondary' }}>Start with the sidewall, then the load.</Box>}
-      {worked.data && !problem && (
+      {/* A target is only shown under the very figures it was worked out for. */}
+      {worked.data && !problem && rested === search.toString() && (
         <Box aria-live="polite">
           <AxleAnswer axle={worked.data.sheet} />
           {worked.data.fill && (

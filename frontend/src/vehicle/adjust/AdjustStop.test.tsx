@@ -63,6 +63,27 @@ describe('one valve', () => {
     expect(localStorage).toHaveLength(0)
   })
 
+  it('takes its advice away with the figure it was given for', async () => {
+    let answered = () => {}
+    const later = new Promise<void>((resolve) => {
+      answered = resolve
+    })
+    const calls = fakeServer(async (call) => {
+      if ((call.body as { before: string }).before === '80') await later
+      return advise(call)
+    })
+    show(<AdjustStop vehicleId={4} stop={stop} conditions={conditions} gauge={gauge} last={false} onNext={() => {}} />)
+    await userEvent.type(screen.getByLabelText('Gauge reads'), '98')
+    expect(await screen.findByText('Add 12 psi.')).toBeVisible()
+    await userEvent.clear(screen.getByLabelText('Gauge reads'))
+    await userEvent.type(screen.getByLabelText('Gauge reads'), '80')
+    expect(screen.queryByText('Add 12 psi.')).toBeNull()
+    await waitFor(() => expect(calls.at(-1)?.body).toMatchObject({ before: '80' }))
+    expect(screen.queryByText('Add 12 psi.')).toBeNull()
+    answered()
+    expect(await screen.findByText(/Treat it as run flat/)).toBeVisible()
+  })
+
   it('stops at 80 %: no second figure is asked for', async () => {
     open()
     await userEvent.type(screen.getByLabelText('Gauge reads'), '86')

@@ -58,7 +58,6 @@ export function AdjustStop(props: {
     queryKey: ['vehicle', vehicleId, 'advice', stop.position, units, rested],
     enabled: (JSON.parse(rested) as typeof body).before.trim() !== '',
     retry: false,
-    placeholderData: (before) => before,
     queryFn: () =>
       answerOf(
         api.POST('/api/vehicles/{id}/pressure-round/{position}/advice', {
@@ -80,7 +79,8 @@ export function AdjustStop(props: {
       props.onNext()
     },
   )
-  const said = advice.data && typed.before.trim() !== '' ? advice.data : undefined
+  // Only the answer to the very figures that stand there: what was said of another one could send air into the wrong tire.
+  const said = typed.before.trim() !== '' && rested === JSON.stringify(body) ? advice.data : undefined
   const wrong = (field: string) =>
     form.wrong(field) ?? (advice.error instanceof ProblemError ? advice.error.field(field) : undefined)
   const needsSecond = typed.after !== '' || said?.what === 'ADD' || said?.what === 'RELEASE'
