@@ -34,6 +34,9 @@ class HouseTest {
 
     private static final Pattern NAMED = Pattern.compile("`(\\w+)\\.(\\w+)`");
 
+    /** A test of the interface, by its file and its sentence. */
+    private static final Pattern NAMED_ON_A_PAGE = Pattern.compile("`(\\w+\\.test\\.tsx?)` \\(([^)]+)\\)");
+
     @Test
     @DisplayName("a file over 400 lines has its reason in docs/architecture.md, and no reason outlives its file")
     void longFiles() throws IOException {
@@ -108,8 +111,8 @@ class HouseTest {
         Map<String, String> sources = new HashMap<>();
         for (String room : ROOMS) {
             try (Stream<Path> files = Files.walk(ROOT.resolve(room))) {
-                for (Path file :
-                        files.filter(one -> one.toString().endsWith(".java")).toList()) {
+                for (Path file : files.filter(one -> one.toString().matches(".*\\.(java|test\\.tsx?)"))
+                        .toList()) {
                     sources.merge(file.getFileName().toString(), Files.readString(file), String::concat);
                 }
             }
@@ -129,6 +132,11 @@ class HouseTest {
                         .as("%s.%s", named.group(1), named.group(2))
                         .isNotNull()
                         .containsPattern("(void " + named.group(2) + "\\(|ArchRule " + named.group(2) + " )");
+            }
+            Matcher page = NAMED_ON_A_PAGE.matcher(cells[4]);
+            while (page.find()) {
+                tests++;
+                assertThat(sources.get(page.group(1))).as(page.group(1)).contains("'" + page.group(2) + "'");
             }
             assertThat(tests).as(hazard).isPositive();
         }
