@@ -61,6 +61,7 @@ class OdometerSheet implements Sheet {
                 "odometer",
                 row.or("odometer", ""),
                 text -> Distance.parse(text, units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM));
+        Optional<Boolean> confirmed = wrong.attempt(CONFIRMED, () -> Fields.yes(row.or(CONFIRMED, "")));
         wrong.refuseIfWrong();
         String what = row.or("unit", "") + ", " + reading.orElseThrow().asEntered();
         boolean known = vehicles.odometers(vehicle.orElseThrow()).stream()
@@ -75,7 +76,7 @@ class OdometerSheet implements Sheet {
                 Fields.at(day.orElseThrow(), clock),
                 people.me(),
                 "odometer",
-                Fields.yes(row.or(Sheet.CONFIRMED, "")) ? Optional.empty() : Optional.of(units));
+                Vehicles.askIn(confirmed.orElseThrow(), units));
         return new Taken(Outcome.ADDED, what);
     }
 

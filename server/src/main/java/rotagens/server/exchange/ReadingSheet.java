@@ -106,7 +106,8 @@ class ReadingSheet implements Sheet {
                 "temperature",
                 row.or("temperature", ""),
                 text -> Temperature.parse(text, units == Units.US ? Temperature.Unit.F : Temperature.Unit.C));
-        boolean filled = Fields.yes(row.or("filled", ""));
+        Optional<Boolean> filled = wrong.attempt("filled", () -> Fields.yes(row.or("filled", "")));
+        Optional<Boolean> confirmed = wrong.attempt(CONFIRMED, () -> Fields.yes(row.or(CONFIRMED, "")));
         Optional<String> gas = wrong.attempt("gas", () -> Readings.gasOf(row.or("gas", "")));
         Optional<String> purity =
                 wrong.attempt("purity", () -> Readings.purityOf(row.or("purity", ""), gas.orElse("")));
@@ -132,7 +133,7 @@ class ReadingSheet implements Sheet {
                 tread,
                 odometer,
                 temperature,
-                filled,
+                filled.orElseThrow(),
                 gas.orElseThrow(),
                 Readings.Look.NONE.pure(purity.orElseThrow()));
         List<ReadingFacts.Fact> ofTire = facts.ofTire(fitted.tire().id()).stream()
@@ -144,7 +145,7 @@ class ReadingSheet implements Sheet {
         if (known) {
             return new Taken(Outcome.SAME, what);
         }
-        if (!Fields.yes(row.or(CONFIRMED, ""))) {
+        if (!confirmed.orElseThrow()) {
             askAboutUnusual(ofTire, values, at, units);
         }
         log.record(FactLog.Look.read(

@@ -202,7 +202,7 @@ public class TireMoves {
                 tireId,
                 standing.placeId(position),
                 new Line(at, people.me(), note, "", odometer.orElse(null), null, null));
-        readOdometer(standing, odometer, at, "odometer", askIn(typed.confirmed(), units));
+        readOdometer(standing, odometer, at, "odometer", Vehicles.askIn(typed.confirmed(), units));
         return new Moved(
                 tireId, standing.onFile().facts().unit() + " " + position.code(), reasons(fitting.notes(), units));
     }
@@ -243,9 +243,9 @@ public class TireMoves {
                 there.placeId(thereAt),
                 new Line(at, people.me(), note, "", odometer.orElse(null), null, null),
                 (oneVehicle ? odometer : otherOdometer).orElse(null));
-        readOdometer(here, odometer, at, "odometer", askIn(typed.confirmed(), units));
+        readOdometer(here, odometer, at, "odometer", Vehicles.askIn(typed.confirmed(), units));
         if (!oneVehicle) {
-            readOdometer(there, otherOdometer, at, "otherOdometer", askIn(typed.confirmed(), units));
+            readOdometer(there, otherOdometer, at, "otherOdometer", Vehicles.askIn(typed.confirmed(), units));
         }
         return new Moved(tireId, there.onFile().facts().unit() + " " + thereAt.code(), List.of());
     }
@@ -287,7 +287,8 @@ public class TireMoves {
             if (typed.to() != StockState.IN_STOCK) {
                 tires.store(tireId, kindFor(typed.to()), to, Line.of(at, people.me(), "", null));
             }
-            readOdometer(fleet.get(from.vehicleId()), odometer, at, "odometer", askIn(typed.confirmed(), units));
+            readOdometer(
+                    fleet.get(from.vehicleId()), odometer, at, "odometer", Vehicles.askIn(typed.confirmed(), units));
         } else {
             tires.store(tireId, kindFor(typed.to()), to, line);
         }
@@ -415,10 +416,6 @@ public class TireMoves {
                     throw ProblemException.field(
                             "tire", "This tire is " + lying.state().words() + ": it can’t be fitted.");
                 });
-    }
-
-    private static Optional<Units> askIn(Boolean confirmed, Units units) {
-        return Boolean.TRUE.equals(confirmed) ? Optional.empty() : Optional.of(units);
     }
 
     private void readOdometer(

@@ -11,9 +11,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.util.function.SingletonSupplier;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Repair;
 import rotagens.core.fact.Warmth;
@@ -136,8 +138,11 @@ public class JobCompletion {
         typed.refuseIfWrong();
         rotation.of(id, standing, putOnRecord(read, standing, at), at);
         Entries inPlace = new Entries();
+        // Everything a rotation moved is where it goes by now; loaded once, and only where one did.
+        Supplier<Standing> moved =
+                SingletonSupplier.of(() -> fleet.get(standing.onFile().id()));
         for (Read one : read) {
-            write(one, standing, at, people.me(), id, inPlace, units);
+            write(one, standing, moved, at, people.me(), id, inPlace, units);
             store.itemDone(one.item().id(), words(one, units));
         }
         inPlace.refuseIfWrong();
@@ -348,7 +353,15 @@ public class JobCompletion {
         return text;
     }
 
-    private void write(Read one, Standing standing, Instant at, long by, long jobId, Entries inPlace, Units units) {
+    private void write(
+            Read one,
+            Standing standing,
+            Supplier<Standing> moved,
+            Instant at,
+            long by,
+            long jobId,
+            Entries inPlace,
+            Units units) {
         if (one.position().isEmpty()) {
             if (one.item().kind() == DueKind.MOVE_VEHICLE) {
                 vehicles.moved(standing.onFile().id(), LocalDate.ofInstant(at, clock.getZone()));
@@ -360,7 +373,7 @@ public class JobCompletion {
         Optional<Fitted> fitted = Optional.ofNullable(standing.fitted().get(position));
         if (one.item().kind() == DueKind.PLACE_TIRE || one.item().kind() == DueKind.FIT_PLANNED) {
             long tireId = tires.at(placeId).orElseThrow();
-            refuseFigures(one, fleet.get(standing.onFile().id()), inPlace, units);
+            refuseFigures(one, moved.get(), inPlace, units);
             facts.record(FactLog.Look.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one)));
             return;
         }

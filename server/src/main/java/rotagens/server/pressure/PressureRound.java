@@ -327,13 +327,7 @@ class PressureRound {
 
     /** What the gauge said first, as a reading. */
     private static Reading first(Read read) {
-        return new Reading(
-                read.standing().today(),
-                "",
-                Optional.empty(),
-                Optional.of(read.before()),
-                read.warmth(),
-                Tread.UNMEASURED);
+        return values(read, read.before(), false).asReading(read.standing().today());
     }
 
     private static Readings.Values values(Read read, Pressure pressure, boolean filled) {

@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -201,7 +200,7 @@ class VehicleController {
                 at,
                 people.me(),
                 "odometer",
-                Boolean.TRUE.equals(read.confirmed()) ? Optional.empty() : Optional.of(units));
+                Vehicles.askIn(read.confirmed(), units));
     }
 
     @PostMapping("/api/vehicles/{id}/odometer-replacement")
@@ -221,7 +220,7 @@ class VehicleController {
                 clock.instant(),
                 note,
                 people.me(),
-                Boolean.TRUE.equals(said.confirmed()) ? Optional.empty() : Optional.of(units));
+                Vehicles.askIn(said.confirmed(), units));
     }
 
     private static Sheet sheet(Stored stored) {

@@ -325,6 +325,11 @@ public class Vehicles {
         return LocalDate.ofInstant(at, clock.getZone());
     }
 
+    /** In which units an odometer far ahead of the last one is asked about: none once a person has confirmed it. */
+    public static Optional<Units> askIn(Boolean confirmed, Units units) {
+        return Boolean.TRUE.equals(confirmed) ? Optional.empty() : Optional.of(units);
+    }
+
     /**
      * Records an odometer reading; refuses one that doesn't lie between its neighbors in time, at the given field, and asks about
      * one that is further on than anybody drives.

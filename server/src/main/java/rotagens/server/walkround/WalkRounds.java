@@ -210,9 +210,8 @@ class WalkRounds {
         standing.fitted()
                 .forEach((position, fitted) -> refuseAnotherDot(position, fitted, entries.get(fitted.placeId())));
         Instant now = clock.instant();
-        Optional<Units> askIn = Boolean.TRUE.equals(finish.confirmed()) ? Optional.empty() : Optional.of(units);
-        odometer.ifPresent(
-                reading -> vehicles.readOdometer(standing.onFile(), reading, now, people.me(), "odometer", askIn));
+        odometer.ifPresent(reading -> vehicles.readOdometer(
+                standing.onFile(), reading, now, people.me(), "odometer", Vehicles.askIn(finish.confirmed(), units)));
         List<FactLog.Look> looks = new ArrayList<>();
         standing.fitted().forEach((position, fitted) -> {
             Stored entry = entries.get(fitted.placeId());

@@ -153,6 +153,18 @@ class ImportTest {
     }
 
     @Test
+    @DisplayName("what is neither yes nor no is an error at its column")
+    void neitherYesNorNo() {
+        JsonNode result = take(
+                "READINGS",
+                "",
+                "Unit,Position,Day,Pressure,Warmth,Filled,Confirmed",
+                "VN-01,1L,2026-11-23,50,cold,perhaps,",
+                "VN-01,1L,2026-11-23,50,cold,,sure");
+        assertThat(errors(result)).containsExactly("2 filled: Write yes or no.", "3 confirmed: Write yes or no.");
+    }
+
+    @Test
     @DisplayName("an old reading is held against what was read before its day, not against what came later")
     void unusualInItsTime() {
         assertThat(errors(take("READINGS", "", "Unit,Position,Day,Pressure,Warmth", "LC-03,2RO,2026-11-01,94,cold")))
