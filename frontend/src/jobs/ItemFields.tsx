@@ -160,16 +160,16 @@ export function ItemFields(props: {
           {item.kind !== 'PRESSURE_CHECK' && (
             <TextField
               select
-              label="Filled with"
+              label="Gas"
               value={result?.gas ?? ''}
               onChange={(event) => onChange({ gas: event.target.value, purity: '' })}
               error={wrong('gas') !== undefined}
               helperText={wrong('gas')}
               sx={{ width: 150 }}
             >
-              <MenuItem value="">not said</MenuItem>
-              <MenuItem value="AIR">air</MenuItem>
-              <MenuItem value="NITROGEN">nitrogen</MenuItem>
+              <MenuItem value="">Not recorded</MenuItem>
+              <MenuItem value="AIR">Air</MenuItem>
+              <MenuItem value="NITROGEN">Nitrogen</MenuItem>
             </TextField>
           )}
           {result?.gas === 'NITROGEN' && figure('purity', 'Purity', '%', 130)}

@@ -27,7 +27,7 @@ export function offlineAsks(stop: Schemas['Stop'], draft: Draft, units: Units): 
   ) {
     ask(
       'pressure',
-      `${draft.pressure} ${pressureUnit(units)} is far from the ${near.last}. Gauge it again; if it is right, say so.`,
+      `${draft.pressure} ${pressureUnit(units)} differs too much from the last reading, ${near.last}. Check the pressure again, or confirm the reading.`,
     )
   }
   for (const groove of draft.places.length > 0 ? [] : GROOVES) {
@@ -36,7 +36,7 @@ export function offlineAsks(stop: Schemas['Stop'], draft: Draft, units: Units): 
     if (depth !== undefined && deepest !== undefined && depth > deepest + SLACK) {
       ask(
         groove,
-        `${draft[groove]} ${depthUnit(units)} at the ${groove} groove is deeper than last time, and no tread grows. Measure it again; if it is right, say so.`,
+        `${draft[groove]} ${depthUnit(units)} at the ${groove} groove is deeper than the last reading. Measure the tread again, or confirm the reading.`,
       )
     }
   }

@@ -40,7 +40,7 @@ export const stop: Schemas['Stop'] = {
     untilCold: { verdict: 'FIT', says: '' },
     untilTread: { verdict: 'FIT', says: '' },
   },
-  asks: { coldLeast: 84, coldMost: 104, hotLeast: 84, outer: 12, center: 12, inner: 12, last: '94 psi of 3 Nov 2026' },
+  asks: { coldLeast: 84, coldMost: 104, hotLeast: 84, outer: 12, center: 12, inner: 12, last: '94 psi on 3 Nov 2026' },
 }
 
 export const walk: Schemas['WalkRound'] = {

@@ -22,7 +22,7 @@ export function Asked(props: {
       ))}
       <Box sx={{ mt: 1 }}>
         <Button variant="outlined" color="inherit" sx={{ minHeight: 44 }} onClick={props.onConfirm}>
-          It is right as read
+          Confirm reading
         </Button>
       </Box>
     </Alert>

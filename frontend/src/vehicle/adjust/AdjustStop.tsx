@@ -192,7 +192,7 @@ export function AdjustStop(props: {
                 form.send()
               }}
             >
-              It is right as read
+              Confirm reading
             </Button>
           }
         >

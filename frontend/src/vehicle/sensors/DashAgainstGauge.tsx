@@ -1,7 +1,7 @@
 import Alert from '@mui/material/Alert'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useMutation, useQuery } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, ProblemError } from '../../api/client'
 import { useUnits } from '../../base/settings'
@@ -22,6 +22,7 @@ export function DashAgainstGauge() {
   const [opened, setOpened] = useState<boolean>()
   const [dash, setDash] = useState<Record<string, string>>({})
   const [gauge, setGauge] = useState<Record<string, string>>({})
+  const queries = useQueryClient()
   const comparing = useMutation({
     mutationFn: () =>
       answerOf(
@@ -30,6 +31,8 @@ export function DashAgainstGauge() {
           body: { dash, gauge },
         }),
       ),
+    // Swapped sensors are on record now: verdict and due work of the vehicle follow.
+    onSuccess: (compared) => (compared.crossed ? queries.invalidateQueries() : undefined),
   })
   const disagree = lamps.data ?? []
   const open = opened ?? disagree.length > 0

@@ -6,6 +6,7 @@ import { type Call, fakeServer, problem } from '../../test/server'
 import { show } from '../../test/show'
 import { DashAgainstGauge } from './DashAgainstGauge'
 import { Relearn } from './Relearn'
+import { Sensors } from './Sensors'
 
 const vehicle = { id: 4, unit: 'VN-04', positions: [{ position: '1L' }, { position: '1R' }, { position: 'S1' }] }
 
@@ -166,5 +167,39 @@ describe('dash against gauge', () => {
     await userEvent.click(await screen.findByRole('button', { name: 'Compare…' }))
     await userEvent.click(screen.getByRole('button', { name: 'Compare' }))
     expect(await screen.findByText('Gauge it too.')).toBeVisible()
+  })
+
+  it('asks for the vehicle anew where dash and gauge name different corners: its verdict has changed', async () => {
+    const calls = page(<DashAgainstGauge />, (call) =>
+      call.method === 'POST'
+        ? { body: { says: '1L and 1R are crossed.', agrees: false, crossed: true, corners: [] } }
+        : { body: [] },
+    )
+    const asked = () => calls.filter((call) => call.path.endsWith('/lamp-against-gauge')).length
+    await waitFor(() => expect(asked()).toBe(1))
+    await userEvent.click(screen.getByRole('button', { name: 'Compare…' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Compare' }))
+    await waitFor(() => expect(asked()).toBe(2))
+  })
+
+  it('says on the page of the sensors what is open about the corners', async () => {
+    const due = [
+      { kind: 'RELEARN', reason: { says: 'Sensor replaced at 1L on 23 Nov 2026', because: 'Check pressure.' } },
+    ]
+    fakeServer(({ path }) => ({
+      body: path.endsWith('/sensors')
+        ? { lines: [], history: [], because: '' }
+        : path.endsWith('/relearn')
+          ? { procedures: [] }
+          : [],
+    }))
+    show(
+      <Routes>
+        <Route element={<Outlet context={{ vehicle: { ...vehicle, due }, picked: undefined, pick: () => {} }} />}>
+          <Route path="*" element={<Sensors />} />
+        </Route>
+      </Routes>,
+    )
+    expect(await screen.findByText(/Sensor replaced at 1L on 23 Nov 2026/)).toBeVisible()
   })
 })

@@ -1,3 +1,4 @@
+import Alert from '@mui/material/Alert'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
@@ -36,12 +37,18 @@ export function Sensors() {
   if (query.isPending) return <LoadingLines />
   if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
   const view = query.data
+  const relearn = vehicle.due.find((line) => line.kind === 'RELEARN')
   const none = view.lines.every((line) => line.code === undefined)
   return (
     <Box sx={{ px: 2.5, py: 2 }}>
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
         Sensors on this vehicle
       </Box>
+      {relearn && (
+        <Alert severity="warning" sx={{ mb: 2, maxWidth: 760 }}>
+          <strong>{relearn.reason.says}.</strong> {relearn.reason.because}
+        </Alert>
+      )}
       {none && (
         <p>
           No sensor is on file yet. Record each with the ID printed on it: an inside sensor goes where its wheel goes,

@@ -142,7 +142,7 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (posi
         </Box>
         {problem?.problem.fields.some((field) => field.ask) && (
           <Button variant="outlined" onClick={() => finish.mutate(true)} sx={{ minHeight: 48 }}>
-            The odometer is right as read
+            Confirm odometer
           </Button>
         )}
         <Button

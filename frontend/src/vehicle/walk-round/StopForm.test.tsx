@@ -185,11 +185,11 @@ describe('one position of a walk-round', () => {
           }
     })
     fireEvent.change(screen.getByLabelText('Tire pressure'), { target: { value: '61' } })
-    await userEvent.click(await screen.findByRole('button', { name: 'It is right as read' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Confirm reading' }))
     expect(await screen.findByText('saved')).toBeInTheDocument()
     expect(puts().at(-1)?.body).toMatchObject({ pressure: '61', confirmed: ['pressure'] })
     fireEvent.change(screen.getByLabelText('Tire pressure'), { target: { value: '60' } })
-    expect(await screen.findByRole('button', { name: 'It is right as read' })).toBeVisible()
+    expect(await screen.findByRole('button', { name: 'Confirm reading' })).toBeVisible()
   })
 
   it('asks out of reach of the server, too, before the tire is left', async () => {
@@ -198,8 +198,8 @@ describe('one position of a walk-round', () => {
     await userEvent.click(screen.getByLabelText('Tread inner'))
     await userEvent.keyboard('8{Enter}')
     expect(onNext).not.toHaveBeenCalled()
-    expect(screen.getByText(/61 psi is far from the 94 psi/)).toBeVisible()
-    const answer = screen.getByRole('button', { name: 'It is right as read' })
+    expect(screen.getByText(/61 psi differs too much from the last reading, 94 psi/)).toBeVisible()
+    const answer = screen.getByRole('button', { name: 'Confirm reading' })
     await userEvent.keyboard('95{Enter}8{Enter}')
     expect(answer, 'keys typed ahead never answer').toBeVisible()
     expect(screen.getByLabelText('Tire pressure')).toHaveValue('61')

@@ -166,7 +166,7 @@ export function StopForm(props: {
             <TreadPart asked={walk.asksTread} draft={one.draft} wrong={wrong} onChange={change} />
             {stop.tire && (!stop.dot || one.draft.dotCode !== '') && (
               <TextField
-                label={stop.dot ? `DOT code, on file now: ${stop.dot}` : 'DOT code, not on file'}
+                label={stop.dot ? `DOT code (on file: ${stop.dot})` : 'DOT code, not on file'}
                 value={one.draft.dotCode}
                 onChange={(event) => change({ dotCode: event.target.value })}
                 error={wrong('dotCode') !== undefined}

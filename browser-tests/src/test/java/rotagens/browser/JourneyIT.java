@@ -32,7 +32,7 @@ class JourneyIT extends OnDemoFleet {
         Locator verdict = page.locator("section[aria-label=Verdict]");
         typeOne(page, "60", "9", "9", "9");
         assertThat(verdict).containsText("2L do not operate, provisional");
-        button(page, "It is right as read").click();
+        button(page, "Confirm reading").click();
         assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         assertThat(verdict).containsText("60 psi, target 75 psi: 80 % of target");
@@ -51,9 +51,8 @@ class JourneyIT extends OnDemoFleet {
                 .isVisible();
         page.getByLabel("Why they were left out").fill("in the wash, right side only next time");
         button(page, "Finish walk-round").click();
-        assertThat(page.getByText(Pattern.compile("Read it again; if it is right, say so")))
-                .isVisible();
-        button(page, "The odometer is right as read").click();
+        assertThat(page.getByText(Pattern.compile("or confirm the reading"))).isVisible();
+        button(page, "Confirm odometer").click();
         assertThat(page.getByText("Do not operate: 2L")).isVisible();
 
         Locator damage = page.getByRole(AriaRole.LISTITEM)

@@ -79,7 +79,7 @@ class OfflineIT extends OnDemoFleet {
         // The figure is far from the last one: asked about before the walk-round is finished with it.
         assertThat(page.getByText("Settle it there first")).isVisible();
         button(page, "Change").first().click();
-        button(page, "It is right as read").click();
+        button(page, "Confirm reading").click();
         page.navigate(product.address() + "/along");
         assertThat(page.getByText("Waits to be sent")).hasCount(0);
         page.navigate(product.address() + "/");

@@ -5,7 +5,7 @@ import java.time.LocalDate;
 /**
  * One thing on record about which sensor the dash takes for which corner of a vehicle.
  *
- * @param words what happened, for people: "the sensor at 1L was replaced"
+ * @param words what happened, for people: "Sensor replaced at 1L"
  */
 public record CornerFact(LocalDate on, String by, Kind kind, String words) {
 
@@ -14,9 +14,9 @@ public record CornerFact(LocalDate on, String by, Kind kind, String words) {
         /** A sensor came to another corner, or another sensor came: the dash hasn't learned it yet. */
         CHANGED,
         /** Dash and gauge, read at the same time, named different corners. */
-        CROSSED,
-        /** A relearn was ended without proof. */
-        GIVEN_UP,
+        SWAPPED,
+        /** A relearn was abandoned. */
+        ABANDONED,
         /** A relearn was proven: dash and gauge agree at every corner. */
         PROVEN
     }

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import rotagens.core.alert.CornerDoubt;
+import rotagens.core.alert.CornerAlert;
 import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.TireClocks.Clock;
 import rotagens.core.measure.Phrase;
@@ -34,19 +34,20 @@ public final class SensorCheck {
     /** Good air isn't made bad by it, so it is watched: what the dash says of this corner may be another tire's. */
     private static Optional<Judged> corners(Case one) {
         return one.position() instanceof OnAxle
-                ? one.onVehicle().corners().map(doubt -> new Judged(Verdict.WATCH, reason(doubt)))
+                ? one.onVehicle().corners().map(alert -> new Judged(Verdict.WATCH, reason(alert)))
                 : Optional.empty();
     }
 
     /** Why the dash isn't to be believed about a corner. */
-    public static Reason reason(CornerDoubt doubt) {
+    public static Reason reason(CornerAlert alert) {
         return Reason.of(
                 Rule.CORNERS,
-                doubt.says(),
-                Phrase.of(doubt.crossed() ? "crossed" : "not proven"),
-                Phrase.of("proven"),
-                "Air would go into the wrong tire: gauge every tire and fill none by the dash. Cleared only by "
-                        + CornerDoubt.CLEARED_BY + ".");
+                alert.says(),
+                Phrase.of(alert.swapped() ? "swapped" : "not confirmed"),
+                Phrase.of("confirmed"),
+                (alert.swapped() ? "The dash names the wrong corner." : "The dash may name the wrong corner.")
+                        + " Check pressure at every corner before adding air. Cleared only by " + CornerAlert.CLEARED_BY
+                        + ".");
     }
 
     private static Optional<Verdict> verdict(Case one, Clock clock) {

@@ -94,7 +94,7 @@ public final class Unusual {
                             cold ? both : new Span(Optional.empty(), both.most()),
                             cold ? new Span(both.least(), Optional.empty()) : both,
                             deepest,
-                            Phrase.of("{} of {}", last.pressure().orElseThrow(), last.on()));
+                            Phrase.of("{} on {}", last.pressure().orElseThrow(), last.on()));
                 })
                 .orElse(new Near(Span.ANY, Span.ANY, deepest, Phrase.of("")));
     }
@@ -116,7 +116,7 @@ public final class Unusual {
                 .flatMap(InForce::target)
                 .filter(target -> far(psi.psi(), target.psi()))
                 .map(target -> Phrase.of(
-                        "{} is far from the target {} it was filled to. Gauge it again; if it is right, say so.",
+                        "{} differs too much from the target of {}. Check the pressure again, or confirm the reading.",
                         psi,
                         target));
     }
@@ -131,7 +131,7 @@ public final class Unusual {
                                 == (read.psi() > last.pressure().orElseThrow().psi()))
                 .filter(last -> far(read.psi(), last.pressure().orElseThrow().psi()))
                 .map(last -> Phrase.of(
-                        "{} is far from the {} of {}. Gauge it again; if it is right, say so.",
+                        "{} differs too much from the last reading, {} on {}. Check the pressure again, or confirm the reading.",
                         read,
                         last.pressure().orElseThrow(),
                         last.on()));
@@ -146,7 +146,7 @@ public final class Unusual {
                         .filter(last -> now.thirtySeconds()
                                 > groove.apply(last.tread()).get().thirtySeconds() + GROWN_32NDS + 1e-9)
                         .map(last -> Phrase.of(
-                                "{} is deeper than the {} of {}, and no tread grows. Measure it again; if it is right, say so.",
+                                "{} is deeper than the last reading, {} on {}. Measure the tread again, or confirm the reading.",
                                 now,
                                 groove.apply(last.tread()).get(),
                                 last.on())));
@@ -158,7 +158,7 @@ public final class Unusual {
         double miles = read.miles() - last.miles();
         return miles > MILES_A_DAY * days
                 ? Optional.of(Phrase.of(
-                        "{} is {} more than the {} of {}. Read it again; if it is right, say so.",
+                        "{} is {} more than the last reading, {} on {}. Read the odometer again, or confirm the reading.",
                         read,
                         Distance.miles(Math.rint(miles)),
                         last,

@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import rotagens.core.alert.CornerDoubt;
+import rotagens.core.alert.CornerAlert;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.pressure.PressureFacts;
@@ -22,7 +22,7 @@ import rotagens.core.vehicle.Vehicle;
  * @param corners why the dash may name the wrong corner, while that is open
  */
 public record VehicleState(
-        Vehicle vehicle, Map<Position, TireState> tires, PressureFacts facts, Optional<CornerDoubt> corners) {
+        Vehicle vehicle, Map<Position, TireState> tires, PressureFacts facts, Optional<CornerAlert> corners) {
 
     /** With nothing against the dash. */
     public VehicleState(Vehicle vehicle, Map<Position, TireState> tires, PressureFacts facts) {
@@ -60,8 +60,8 @@ public record VehicleState(
     }
 
     /** The same with what stands against the dash; nothing where no sensor works. */
-    public VehicleState with(Optional<CornerDoubt> against) {
-        return new VehicleState(vehicle, tires, facts, against.filter(doubt -> vehicle.sensorsWork()));
+    public VehicleState with(Optional<CornerAlert> against) {
+        return new VehicleState(vehicle, tires, facts, against.filter(alert -> vehicle.sensorsWork()));
     }
 
     /** The model fitted at each position that has one. */

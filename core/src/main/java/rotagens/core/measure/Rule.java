@@ -68,7 +68,7 @@ public enum Rule {
     TARGET_VOID("Target derived for the tires fitted", OURS, "another model, size or load range asks again"),
     WARNING_THRESHOLD("Warning threshold", STANDARD, "FMVSS 138 for light vehicles; others as their system is set"),
     SENSOR_BATTERY("Sensor battery", MAKERS, "batteries last 7 to 10 years; limits by fleet policy"),
-    CORNERS("Corners of the dash", MAKERS, "which sensor is where is proven by dash and gauge at every corner"),
+    CORNERS("Sensor corners", MAKERS, "dash and gauge match at every corner after a relearn"),
     LOSS("Loss of pressure", MAKERS, "up to 5 % a month is a normal rate"),
     CHART(
             "Chart holds together",

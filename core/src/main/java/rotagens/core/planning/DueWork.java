@@ -287,8 +287,8 @@ public final class DueWork {
     /** Due from the day the dash came in doubt, whatever job is taken off the plan: only proof ends it. */
     private void corners() {
         vehicle.corners()
-                .ifPresent(doubt -> add(new DueItem(
-                        DueKind.RELEARN, List.of(), doubt.since(), Verdict.PLAN, SensorCheck.reason(doubt))));
+                .ifPresent(alert -> add(new DueItem(
+                        DueKind.RELEARN, List.of(), alert.since(), Verdict.PLAN, SensorCheck.reason(alert))));
     }
 
     /** Yearly, and wherever the placard alone doesn't do: over 10,000 lb or on another size than the placard's. */

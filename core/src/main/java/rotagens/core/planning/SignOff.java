@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import rotagens.core.alert.CornerDoubt;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.InForce;
 import rotagens.core.fact.Reading;
@@ -93,10 +92,9 @@ public final class SignOff {
     public static Optional<Phrase> refuses(VehicleState vehicle, DueKind kind) {
         return kind == DueKind.RELEARN
                 ? vehicle.corners()
-                        .map(doubt -> Phrase.of(
-                                "{}. Only {} ends it: finish the relearn on the vehicle’s Sensors page.",
-                                doubt.says(),
-                                CornerDoubt.CLEARED_BY))
+                        .map(alert -> Phrase.of(
+                                "{}. Finish the relearn on the vehicle’s Sensors page first: words alone don’t complete it.",
+                                alert.says()))
                 : Optional.empty();
     }
 

@@ -164,7 +164,7 @@ class ReadingSheet implements Sheet {
         Unusual.in(before, read.asReading(LocalDate.ofInstant(at, clock.getZone())))
                 .forEach((figure, why) -> asked.ask(
                         figure.name().toLowerCase(Locale.ROOT),
-                        why.in(units) + " In a file, say so by yes under " + CONFIRMED + "."));
+                        why.in(units) + " In a file, enter yes in the column " + CONFIRMED + "."));
         asked.refuseIfWrong();
     }
 

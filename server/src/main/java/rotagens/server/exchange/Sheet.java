@@ -40,10 +40,7 @@ interface Sheet {
 
     static Column confirmed() {
         return Column.may(
-                CONFIRMED,
-                "yes where a figure far from the last one was read again and is right",
-                "rightasread",
-                "sure");
+                CONFIRMED, "yes to confirm a reading that differs too much from the last one", "rightasread", "sure");
     }
 
     /** What a row did. */

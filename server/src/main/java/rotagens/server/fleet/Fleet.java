@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.util.function.SingletonSupplier;
-import rotagens.core.alert.CornerDoubt;
+import rotagens.core.alert.CornerAlert;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.InForce;
 import rotagens.core.fact.Reading;
@@ -195,22 +195,22 @@ public class Fleet {
                 histories.ofFitted(vehicleId, runs),
                 runs,
                 facts(onFile, vehicleId, LocalDate.now(clock)),
-                cornerDoubts(vehicleId),
+                cornerAlerts(vehicleId),
                 policies.inForce());
     }
 
-    /** What stands against the dash of each vehicle, from everything on record about its corners. */
-    private Map<Long, CornerDoubt> cornerDoubts(Long vehicleId) {
+    /** The open alert about the corners of each vehicle that has one, from everything on record about them. */
+    private Map<Long, CornerAlert> cornerAlerts(Long vehicleId) {
         Map<Long, List<CornerRecords.Dated>> all = new HashMap<>();
         corners.forEach(kept -> kept.cornerFacts(vehicleId)
                 .forEach((vehicle, facts) ->
                         all.computeIfAbsent(vehicle, none -> new ArrayList<>()).addAll(facts)));
-        Map<Long, CornerDoubt> open = new HashMap<>();
-        all.forEach((vehicle, facts) -> CornerDoubt.fold(facts.stream()
+        Map<Long, CornerAlert> open = new HashMap<>();
+        all.forEach((vehicle, facts) -> CornerAlert.fold(facts.stream()
                         .sorted(Comparator.comparing(CornerRecords.Dated::at))
                         .map(CornerRecords.Dated::fact)
                         .toList())
-                .ifPresent(doubt -> open.put(vehicle, doubt)));
+                .ifPresent(alert -> open.put(vehicle, alert)));
         return open;
     }
 
@@ -279,7 +279,7 @@ public class Fleet {
             Map<Long, History> histories,
             Map<Long, OdometerRun> runs,
             Map<Long, PressureFacts> facts,
-            Map<Long, CornerDoubt> doubts,
+            Map<Long, CornerAlert> cornerAlerts,
             Policy policy) {
         LocalDate today = LocalDate.now(clock);
         List<Standing> all = new ArrayList<>();
@@ -302,7 +302,7 @@ public class Fleet {
                 }
             });
             VehicleState state = VehicleState.of(vehicle.facts(), states, facts.get(vehicle.id()))
-                    .with(Optional.ofNullable(doubts.get(vehicle.id())));
+                    .with(Optional.ofNullable(cornerAlerts.get(vehicle.id())));
             all.add(Standing.of(vehicle, state, fitted, policy, today));
         }
         return all;

@@ -153,7 +153,7 @@ public class People {
     }
 
     private static void refuseWithoutRole(Entries typed, Role role) {
-        typed.unless(role != null, "role", "Choose what this person may do.");
+        typed.unless(role != null, "role", "Choose a role.");
     }
 
     private long insert(String name, Role role, String hash, boolean demo) {

@@ -1,11 +1,11 @@
 package rotagens.server.relearn;
 
-import static rotagens.server.storage.generated.Tables.CORNER_CROSSING;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.PLACE;
 import static rotagens.server.storage.generated.Tables.RELEARN;
 import static rotagens.server.storage.generated.Tables.RELEARN_EVENT;
 import static rotagens.server.storage.generated.Tables.RELEARN_PROCEDURE;
+import static rotagens.server.storage.generated.Tables.SENSOR_SWAP;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -152,12 +152,12 @@ class RelearnStore implements CornerRecords {
     }
 
     /** Dash and gauge named different corners. */
-    void crossed(long vehicleId, String says, Instant at, long by) {
-        db.insertInto(CORNER_CROSSING)
-                .set(CORNER_CROSSING.VEHICLE_ID, vehicleId)
-                .set(CORNER_CROSSING.SAYS, says)
-                .set(CORNER_CROSSING.AT, at)
-                .set(CORNER_CROSSING.PERSON_ID, by)
+    void swapped(long vehicleId, String says, Instant at, long by) {
+        db.insertInto(SENSOR_SWAP)
+                .set(SENSOR_SWAP.VEHICLE_ID, vehicleId)
+                .set(SENSOR_SWAP.SAYS, says)
+                .set(SENSOR_SWAP.AT, at)
+                .set(SENSOR_SWAP.PERSON_ID, by)
                 .execute();
     }
 
@@ -179,16 +179,16 @@ class RelearnStore implements CornerRecords {
                             row.value1(),
                             row.value2(),
                             row.value3(),
-                            proven ? CornerFact.Kind.PROVEN : CornerFact.Kind.GIVEN_UP,
-                            proven ? "Relearn proven" : "Relearn " + row.value4());
+                            proven ? CornerFact.Kind.PROVEN : CornerFact.Kind.ABANDONED,
+                            proven ? "Relearn finished" : "Relearn abandoned");
                 });
-        db.select(CORNER_CROSSING.VEHICLE_ID, CORNER_CROSSING.AT, PERSON.NAME, CORNER_CROSSING.SAYS)
-                .from(CORNER_CROSSING)
+        db.select(SENSOR_SWAP.VEHICLE_ID, SENSOR_SWAP.AT, PERSON.NAME, SENSOR_SWAP.SAYS)
+                .from(SENSOR_SWAP)
                 .join(PERSON)
-                .on(PERSON.ID.eq(CORNER_CROSSING.PERSON_ID))
-                .where(vehicleId == null ? DSL.noCondition() : CORNER_CROSSING.VEHICLE_ID.eq(vehicleId))
+                .on(PERSON.ID.eq(SENSOR_SWAP.PERSON_ID))
+                .where(vehicleId == null ? DSL.noCondition() : SENSOR_SWAP.VEHICLE_ID.eq(vehicleId))
                 .forEach(row ->
-                        add(facts, row.value1(), row.value2(), row.value3(), CornerFact.Kind.CROSSED, row.value4()));
+                        add(facts, row.value1(), row.value2(), row.value3(), CornerFact.Kind.SWAPPED, row.value4()));
         return facts;
     }
 

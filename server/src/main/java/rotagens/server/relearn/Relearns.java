@@ -434,7 +434,7 @@ public class Relearns {
         DashAgainstGauge found = DashAgainstGauge.of(dash, gauge);
         if (!found.crossed().isEmpty()) {
             changes.only(vehicleId);
-            store.crossed(vehicleId, crossing(found), clock.instant(), people.me());
+            store.swapped(vehicleId, swapped(found), clock.instant(), people.me());
         } else {
             changes.draftsOnly();
         }
@@ -471,10 +471,9 @@ public class Relearns {
                                         "No tire may be changed enough within its maximum and its need: relearn instead."));
     }
 
-    private static String crossing(DashAgainstGauge found) {
-        return "Dash against gauge: "
-                + found.crossed().stream().map(corner -> corner.named().code()).collect(Collectors.joining(", "))
-                + " crossed";
+    private static String swapped(DashAgainstGauge found) {
+        return "Swapped sensors at "
+                + found.crossed().stream().map(corner -> corner.named().code()).collect(Collectors.joining(", "));
     }
 
     private static Map<Position, Pressure> typed(

@@ -101,8 +101,8 @@ public class VehicleSensors implements CornerRecords {
                                         row.value3(),
                                         CornerFact.Kind.CHANGED,
                                         row.value4().equals("MOVED")
-                                                ? "A sensor came to " + row.value5() + " with its wheel"
-                                                : "Another sensor at " + row.value5()))));
+                                                ? "Sensor moved to " + row.value5() + " with its wheel"
+                                                : "Sensor replaced at " + row.value5()))));
         return facts;
     }
 

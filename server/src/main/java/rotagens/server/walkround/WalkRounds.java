@@ -288,9 +288,9 @@ class WalkRounds {
         String onFile = fitted.dotCode().get();
         String read = entry.figures().dotCode();
         if (!DotCode.parse(onFile, today).mayBe(DotCode.parse(read, today))) {
-            throw ProblemException.conflict(position.code() + ": the DOT code read here, " + read
-                    + ", isn’t the one that came on file meanwhile, " + onFile
-                    + ". Read it again: clear it here, or correct the tire’s code on its page.");
+            throw ProblemException.conflict(position.code() + ": the DOT code entered here, " + read
+                    + ", does not match the code on file, " + onFile
+                    + ". Read the code again. Clear it here, or correct it on the tire’s page.");
         }
     }
 

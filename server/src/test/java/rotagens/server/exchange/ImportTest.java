@@ -136,9 +136,9 @@ class ImportTest {
                 "VN-01,1L,2026-11-23,,unknown,11,11,11,");
         assertThat(errors(asked)).hasSize(2);
         assertThat(errors(asked).get(0))
-                .startsWith("2 pressure: 20 psi is far from the ")
-                .endsWith("In a file, say so by yes under confirmed.");
-        assertThat(errors(asked).get(1)).startsWith("5 outer: 11/32 in is deeper than the ");
+                .startsWith("2 pressure: 20 psi differs too much from the last reading")
+                .endsWith("In a file, enter yes in the column confirmed.");
+        assertThat(errors(asked).get(1)).startsWith("5 outer: 11/32 in is deeper than the last reading");
         JsonNode odometers = take(
                 "ODOMETERS",
                 "",
@@ -149,7 +149,7 @@ class ImportTest {
                 .singleElement()
                 .asString()
                 .contains("more than the ")
-                .contains("if it is right");
+                .contains("or confirm the reading");
     }
 
     @Test

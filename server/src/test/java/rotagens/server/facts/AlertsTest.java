@@ -196,7 +196,9 @@ class AlertsTest {
                 .asString();
         String address = "/api/walk-rounds/" + walk + "/positions/1L";
         Answer asked = api.put(address, "{\"pressure\":\"45\",\"warmth\":\"COLD\"}", "If-Match", "\"0\"");
-        assertThat(asked.at("pressure")).contains("is far from the ").contains("if it is right, say so");
+        assertThat(asked.at("pressure"))
+                .contains("differs too much from the last reading")
+                .contains("or confirm the reading");
         assertThat(asked.body().path("fields").get(0).path("ask").asBoolean()).isTrue();
         assertThat(api.put(
                                 address,
@@ -332,7 +334,7 @@ class AlertsTest {
                 .isEqualTo(200);
         Answer finished = api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipped\":\"one is enough\"}");
         assertThat(finished.status()).isEqualTo(409);
-        assertThat(finished.text()).contains("1L: the DOT code read here, 2125", "on file meanwhile, 9AB1XR0M0824");
+        assertThat(finished.text()).contains("1L: the DOT code entered here, 2125", "the code on file, 9AB1XR0M0824");
     }
 
     @Test

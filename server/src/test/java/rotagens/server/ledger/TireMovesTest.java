@@ -85,7 +85,7 @@ class TireMovesTest {
                 api.post("/api/tires/" + tire + "/swap", "{\"position\":\"2R\"," + far + "}"),
                 putAway(tire, "\"to\":\"IN_STOCK\",\"yard\":\"Millrace\"," + far),
                 api.post("/api/vehicles/" + api.vehicle("VN-01") + "/odometer", "{" + far + "}"))) {
-            assertThat(asked.at("odometer")).contains("Read it again; if it is right, say so");
+            assertThat(asked.at("odometer")).contains("Read the odometer again, or confirm the reading");
             assertThat(asked.body().path("fields").get(0).path("ask").asBoolean())
                     .isTrue();
         }
@@ -94,7 +94,7 @@ class TireMovesTest {
                                 "/api/vehicles/" + api.vehicle("VN-01") + "/odometer-replacement",
                                 "{\"last\":\"900000\",\"first\":\"0\"}")
                         .at("last"))
-                .contains("if it is right");
+                .contains("or confirm the reading");
         assertThat(tireAt("VN-01", "1L")).as("nothing was moved").isEqualTo(tire);
         assertThat(putAway(tire, "\"to\":\"IN_STOCK\",\"yard\":\"Millrace\",\"confirmed\":true," + far)
                         .status())

@@ -21,9 +21,9 @@ class PeopleTest {
         Api manager = Api.as(http, "MANAGER");
         assertThat(manager.put("/api/people/2", "{\"active\":false,\"name\":\"Ines Okafor\"}")
                         .at("role"))
-                .isEqualTo("Choose what this person may do.");
+                .isEqualTo("Choose a role.");
         assertThat(manager.post("/api/people", "{\"name\":\"New Hand\",\"password\":\"a long enough one 7\"}")
                         .at("role"))
-                .isEqualTo("Choose what this person may do.");
+                .isEqualTo("Choose a role.");
     }
 }

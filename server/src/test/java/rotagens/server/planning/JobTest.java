@@ -101,7 +101,7 @@ class JobTest {
         Answer asked = done(job, ",\"pressure\":\"40\"");
         assertThat(asked.status()).isEqualTo(422);
         JsonNode question = asked.body().path("fields").get(0);
-        assertThat(question.path("message").asString()).startsWith("40 psi is far from the target ");
+        assertThat(question.path("message").asString()).startsWith("40 psi differs too much from the target of ");
         assertThat(question.path("ask").asBoolean()).isTrue();
         assertThat(done(job, ",\"pressure\":\"40\",\"confirmed\":[\"outer\"]").status())
                 .isEqualTo(422);

@@ -214,13 +214,13 @@ class RelearnTest {
     @Test
     @DisplayName(
             "crossed corners stay due until a relearn is proven: neither words nor taking a job off the plan ends it")
-    void crossedStaysDue() {
+    void swappedStaysDue() {
         on("SP-01");
         Api coordinator = new Api(http);
         coordinator.post(
                 "/api/vehicles/" + van + "/dash-against-gauge",
                 "{\"dash\":{\"1L\":\"60\",\"1R\":\"70\"},\"gauge\":{\"1L\":\"70\",\"1R\":\"60\"}}");
-        assertThat(due()).contains("Dash against gauge: 1L, 1R crossed");
+        assertThat(due()).contains("Swapped sensors at 1L, 1R");
         JsonNode job = coordinator
                 .post(
                         "/api/jobs",
@@ -234,13 +234,14 @@ class RelearnTest {
                 "{\"results\":[{\"itemId\":" + item + ",\"note\":\"drove it round the yard\"}]}",
                 "If-Match",
                 "\"1\"");
-        assertThat(words.at("results." + item + ".note")).contains("Only a relearn proven by dash and gauge");
+        assertThat(words.at("results." + item + ".note"))
+                .contains("Finish the relearn on the vehicle’s Sensors page first");
         assertThat(coordinator.delete(address, "", "If-Match", "\"1\"").status())
                 .isEqualTo(204);
-        assertThat(due()).contains("Dash against gauge: 1L, 1R crossed");
+        assertThat(due()).contains("Swapped sensors at 1L, 1R");
         post("", "{\"trigger\":\"TOOL\",\"practice\":false}");
         post("/end", "{\"why\":\"called away\"}");
-        assertThat(due()).as("given up proves nothing").contains("1L, 1R crossed");
+        assertThat(due()).as("given up proves nothing").contains("Swapped sensors at 1L, 1R");
     }
 
     @Test
@@ -263,7 +264,7 @@ class RelearnTest {
                 "If-Match",
                 "\"1\"");
         assertThat(done.status()).as(done.text()).isEqualTo(200);
-        assertThat(due()).contains("Another sensor at 2LI");
+        assertThat(due()).contains("Sensor replaced at 2LI");
     }
 
     private String due() {

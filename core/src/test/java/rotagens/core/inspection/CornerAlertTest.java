@@ -11,7 +11,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import rotagens.core.alert.CornerDoubt;
+import rotagens.core.alert.CornerAlert;
 import rotagens.core.fact.CornerFact;
 import rotagens.core.fact.CornerFact.Kind;
 import rotagens.core.fact.Verdict;
@@ -24,16 +24,16 @@ import rotagens.core.planning.SignOff;
 import rotagens.core.policy.Policy;
 
 /** The dash may name the wrong corner from the day a sensor moved until a relearn is proven. */
-class CornerDoubtTest {
+class CornerAlertTest {
 
     private static CornerFact fact(int daysAgo, Kind kind, String words) {
         return new CornerFact(TODAY.minusDays(daysAgo), "R. Halloran", kind, words);
     }
 
-    private static final CornerFact MOVED = fact(9, Kind.CHANGED, "A sensor came to 1R with its wheel");
+    private static final CornerFact MOVED = fact(9, Kind.CHANGED, "Sensor moved to 1R with its wheel");
 
     private static VehicleState coachWith(CornerFact... oldestFirst) {
-        return coach().state().with(CornerDoubt.fold(List.of(oldestFirst)));
+        return coach().state().with(CornerAlert.fold(List.of(oldestFirst)));
     }
 
     private static Optional<DueItem> relearn(VehicleState vehicle) {
@@ -56,37 +56,36 @@ class CornerDoubtTest {
                                 && judged.reason().rule() == Rule.CORNERS));
         DueItem due = relearn(vehicle).orElseThrow();
         assertThat(due.due()).isEqualTo(LocalDate.of(2026, 11, 14));
-        assertThat(due.reason().says().in(Units.US))
-                .isEqualTo("A sensor came to 1R with its wheel, 14 Nov 2026: which corner the dash names isn’t proven");
+        assertThat(due.reason().says().in(Units.US)).isEqualTo("Sensor moved to 1R with its wheel on 14 Nov 2026");
     }
 
     @ParameterizedTest
-    @EnumSource(names = {"CHANGED", "CROSSED", "GIVEN_UP"})
+    @EnumSource(names = {"CHANGED", "SWAPPED", "ABANDONED"})
     @DisplayName("only a proven relearn clears it, and whatever comes after that opens it again")
     void cleared(Kind later) {
-        CornerFact proven = fact(2, Kind.PROVEN, "Relearn proven");
-        assertThat(CornerDoubt.fold(List.of(MOVED, fact(3, later, "later")))).isPresent();
-        assertThat(CornerDoubt.fold(List.of(MOVED, fact(3, later, "later"), proven)))
+        CornerFact proven = fact(2, Kind.PROVEN, "Relearn finished");
+        assertThat(CornerAlert.fold(List.of(MOVED, fact(3, later, "later")))).isPresent();
+        assertThat(CornerAlert.fold(List.of(MOVED, fact(3, later, "later"), proven)))
                 .isEmpty();
-        assertThat(CornerDoubt.fold(List.of(proven, fact(1, later, "later"))))
+        assertThat(CornerAlert.fold(List.of(proven, fact(1, later, "later"))))
                 .hasValueSatisfying(open -> assertThat(open.since()).isEqualTo(TODAY.minusDays(1)));
     }
 
     @Test
-    @DisplayName("dash and gauge that crossed say more than not proven, since the day it was first open")
-    void crossed() {
-        CornerDoubt open = CornerDoubt.fold(List.of(MOVED, fact(1, Kind.CROSSED, "Dash against gauge: 1L, 1R crossed")))
+    @DisplayName("swapped sensors are said with their own day, due since the day the alert was opened")
+    void swapped() {
+        CornerAlert open = CornerAlert.fold(List.of(MOVED, fact(1, Kind.SWAPPED, "Swapped sensors at 1L, 1R")))
                 .orElseThrow();
         assertThat(open.since()).isEqualTo(TODAY.minusDays(9));
-        assertThat(open.says().in(Units.US)).endsWith("the dash names the wrong corner");
+        assertThat(open.says().in(Units.US)).isEqualTo("Swapped sensors at 1L, 1R on 22 Nov 2026");
+        assertThat(SensorCheck.reason(open).because().in(Units.US)).startsWith("The dash names the wrong corner.");
     }
 
     @Test
     @DisplayName("a relearn isn't signed off by words while the corners are in doubt, other work is")
     void signedOff() {
         assertThat(SignOff.refuses(coachWith(MOVED), DueKind.RELEARN))
-                .hasValueSatisfying(
-                        why -> assertThat(why.in(Units.US)).contains("Only a relearn proven by dash and gauge"));
+                .hasValueSatisfying(why -> assertThat(why.in(Units.US)).contains("Finish the relearn"));
         assertThat(SignOff.refuses(coachWith(MOVED), DueKind.SET_PRESSURE)).isEmpty();
         assertThat(SignOff.refuses(coachWith(), DueKind.RELEARN)).isEmpty();
     }
@@ -94,7 +93,7 @@ class CornerDoubtTest {
     @Test
     @DisplayName("a vehicle without working sensors has no dash to be wrong")
     void withoutSensors() {
-        VehicleState vehicle = coach().withoutSensors().state().with(CornerDoubt.fold(List.of(MOVED)));
+        VehicleState vehicle = coach().withoutSensors().state().with(CornerAlert.fold(List.of(MOVED)));
         assertThat(relearn(vehicle)).isEmpty();
     }
 }

@@ -11,14 +11,15 @@ import rotagens.core.measure.Phrase;
  * named different corners, or by a relearn given up; cleared only by a relearn that is proven. Signing a job off clears nothing.
  *
  * @param since the day it was opened
+ * @param on the day of what the words say
  * @param by who did or found what opened it
- * @param crossed whether dash and gauge have shown it, so that it is more than not proven
+ * @param swapped whether dash and gauge have shown it, so that it is more than not proven
  * @param words what opened it, or the worse thing found since
  */
-public record CornerDoubt(LocalDate since, String by, boolean crossed, String words) {
+public record CornerAlert(LocalDate since, LocalDate on, String by, boolean swapped, String words) {
 
     /** What clears it, in words. */
-    public static final String CLEARED_BY = "a relearn proven by dash and gauge at every corner";
+    public static final String CLEARED_BY = "a finished relearn with dash and gauge matching at every corner";
 
     /**
      * What is open after everything on record.
@@ -26,29 +27,27 @@ public record CornerDoubt(LocalDate since, String by, boolean crossed, String wo
      * @param oldestFirst the facts of one vehicle in the order they happened
      * @return empty where the corners are as the dash names them
      */
-    public static Optional<CornerDoubt> fold(List<CornerFact> oldestFirst) {
-        CornerDoubt open = null;
+    public static Optional<CornerAlert> fold(List<CornerFact> oldestFirst) {
+        CornerAlert open = null;
         for (CornerFact fact : oldestFirst) {
-            boolean crossed = fact.kind() == CornerFact.Kind.CROSSED;
+            boolean swapped = fact.kind() == CornerFact.Kind.SWAPPED;
             if (fact.kind() == CornerFact.Kind.PROVEN) {
                 open = null;
             } else if (open == null) {
-                open = new CornerDoubt(fact.on(), fact.by(), crossed, fact.words());
-            } else if (crossed) {
-                open = new CornerDoubt(open.since, open.by, true, fact.words());
+                open = new CornerAlert(fact.on(), fact.on(), fact.by(), swapped, fact.words());
+            } else if (swapped) {
+                open = new CornerAlert(open.since, fact.on(), fact.by(), true, fact.words());
             }
         }
         return Optional.ofNullable(open);
     }
 
     /**
-     * What it says of the vehicle.
+     * What happened, with its day.
      *
-     * @return what happened, its day, and what that means
+     * @return for example Sensor replaced at 2LI on 30 Nov 2026
      */
     public Phrase says() {
-        return crossed
-                ? Phrase.of("{}, {}: the dash names the wrong corner", words, since)
-                : Phrase.of("{}, {}: which corner the dash names isn’t proven", words, since);
+        return Phrase.of("{} on {}", words, on);
     }
 }
