@@ -5,9 +5,9 @@ export type { Units } from '../base/settings'
 
 export type Schemas = components['schemas']
 export type Problem = Schemas['Problem']
-export type Verdict = Schemas['JudgementView']['verdict']
-export type DueLine = Schemas['DueLine']
-export type Job = Schemas['Job']
+export type Verdict = Schemas['AssessmentView']['verdict']
+export type DueLine = Schemas['DueItemView']
+export type Job = Schemas['JobView']
 
 const withToken: Middleware = {
   onRequest({ request }) {

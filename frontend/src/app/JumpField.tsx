@@ -16,7 +16,7 @@ interface Goal {
   to: string
 }
 
-const ADDRESS: Record<Schemas['Goal']['kind'], (goal: Schemas['Goal']) => string> = {
+const ADDRESS: Record<Schemas['SearchResult']['kind'], (goal: Schemas['SearchResult']) => string> = {
   VEHICLE: (goal) => `/vehicles/${goal.id}`,
   POSITION: (goal) => `/vehicles/${goal.id}?at=${goal.position}`,
   TIRE: (goal) => `/tires/${goal.id}`,

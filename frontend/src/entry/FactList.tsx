@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import type { Schemas } from '../api/client'
 
 /** Facts about a tire or model: what, the figure, what it means. */
-export function FactList({ facts }: { facts: Schemas['Fact'][] }) {
+export function FactList({ facts }: { facts: Schemas['Property'][] }) {
   return (
     <Box
       component="dl"

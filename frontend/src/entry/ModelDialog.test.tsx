@@ -60,7 +60,7 @@ describe('reading a model off its sidewall', () => {
     await userEvent.type(screen.getByLabelText('Maker'), 'Larkfell')
     await userEvent.type(screen.getByLabelText('Model'), 'Hill 3')
     await userEvent.click(screen.getByRole('button', { name: 'Put in the catalogue' }))
-    const sent = calls.find((call) => call.path === '/api/tire-models')?.body as Schemas['ModelForm']
+    const sent = calls.find((call) => call.path === '/api/tire-models')?.body as Schemas['TireModelRequest']
     expect(sent).toMatchObject({ maker: 'Larkfell', name: 'Hill 3', size: 'LT245/75R17', range: 'D' })
     expect(sent.winter).toBe('MUD_AND_SNOW')
   })

@@ -19,7 +19,7 @@ import { useSend } from '../ui/useSend'
 import { depthUnit, pressureUnit } from '../units/format'
 import { FactList } from './FactList'
 
-type Form = Schemas['ModelForm']
+type Form = Schemas['TireModelRequest']
 
 const NAMES = {
   name: 'model',
@@ -55,7 +55,7 @@ const LEADS_TO: Partial<Record<SidewallField, string>> = {
 }
 
 /** Reading a model off a sidewall: one line fills most of it, each part can be put right by hand. */
-export function ModelDialog({ model, onClose }: { model: Schemas['ModelView'] | undefined; onClose: () => void }) {
+export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'] | undefined; onClose: () => void }) {
   const [units] = useUnits()
   const [form, setForm] = useState<Form>(model?.form ?? BLANK)
   const [seen, setSeen] = useState(model)

@@ -6,7 +6,7 @@ import { type Call, fakeServer, problem } from '../test/server'
 import { show } from '../test/show'
 import { DoneDialog } from './DoneDialog'
 
-type Item = Schemas['Item']
+type Item = Schemas['JobItemView']
 
 const item = (id: number, kind: Item['kind'], after: Item['after']): Item => ({
   id,

@@ -10,10 +10,10 @@ import { useUnits } from '../base/settings'
 import { depthUnit, pressureUnit } from '../units/format'
 import type { Result } from './result'
 
-type Item = Schemas['Item']
+type Item = Schemas['JobItemView']
 type After = Item['after'][number]
 
-type Repair = NonNullable<Schemas['Result']['repair']>
+type Repair = NonNullable<Schemas['ItemResult']['repair']>
 
 const REPAIRS: readonly (readonly [Repair, string])[] = [
   ['CORE', 'new valve core'],

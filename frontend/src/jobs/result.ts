@@ -1,3 +1,3 @@
 import type { Schemas } from '../api/client'
 
-export type Result = Schemas['Result']
+export type Result = Schemas['ItemResult']

@@ -12,10 +12,10 @@ const SLACK = 1e-6
  * What this device can ask by itself about figures far from the last ones, by comparing with what the server sent along: before
  * the tire is left, not when the yard has network again.
  */
-export function offlineAsks(stop: Schemas['Stop'], draft: Draft, units: Units): Schemas['Field'][] {
+export function offlineAsks(stop: Schemas['WalkAroundStopView'], draft: Draft, units: Units): Schemas['FieldError'][] {
   const near = stop.asks
   if (!near) return []
-  const asked: Schemas['Field'][] = []
+  const asked: Schemas['FieldError'][] = []
   const ask = (field: string, message: string) => {
     if (!draft.confirmed.includes(field)) asked.push({ field, message, ask: true })
   }

@@ -1,9 +1,9 @@
 import type { Schemas, Units } from '../api/client'
 import { depthUnit, figureForField, pressureUnit } from '../units/format'
 
-export type Stop = Schemas['Stop']
-export type Entry = Schemas['Entry']
-export type Finding = Schemas['Choice']['finding']
+export type Stop = Schemas['WalkAroundStopView']
+export type Entry = Schemas['WalkAroundEntryView']
+export type Finding = Schemas['FindingOption']['finding']
 export type Warmth = Entry['warmth']
 
 export type Bound = NonNullable<Entry['bound']>

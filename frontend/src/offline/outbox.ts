@@ -2,8 +2,8 @@ import { answerOf, api, onceKey, type Problem, ProblemError, type Schemas, type 
 import { type Draft, type Entry, isBlank } from './draft'
 import { type Hand, type Sent, type Sheet, store, type WaitingEntry, type WaitingPhoto } from './store'
 
-type Walk = Schemas['WalkRound']
-type Saved = Schemas['Saved']
+type Walk = Schemas['WalkAroundView']
+type Saved = Schemas['SavedEntryView']
 
 /** What this device holds, for the page to draw. */
 export interface Held {
@@ -29,7 +29,7 @@ class Outbox {
   /** The end of the line of things to send: each waits for the one before. */
   private line: Promise<unknown> = Promise.resolve()
   private readonly seen = new Map<string, number>()
-  private readonly finished = new Map<number, Schemas['Finished']>()
+  private readonly finished = new Map<number, Schemas['FinishedWalkAroundView']>()
   private loaded: Promise<void> | null = null
 
   /** Reads what an earlier visit left; asked more than once it reads once. */
@@ -108,7 +108,7 @@ class Outbox {
   }
 
   /** What the server wrote when it last finished a walk-round of a vehicle from here. */
-  lastFinished(vehicleId: number): Schemas['Finished'] | undefined {
+  lastFinished(vehicleId: number): Schemas['FinishedWalkAroundView'] | undefined {
     return this.finished.get(vehicleId)
   }
 
@@ -520,7 +520,7 @@ function withoutWrong(draft: Draft, error: ProblemError): Draft | undefined {
   return isBlank(right) ? undefined : right
 }
 
-function bodyOf(draft: Draft, takenAt: string | undefined): Schemas['Input'] {
+function bodyOf(draft: Draft, takenAt: string | undefined): Schemas['WalkAroundEntryRequest'] {
   const { looked, pressureGauge, treadGauge, bound, dotFaces, ...rest } = draft
   return {
     ...rest,

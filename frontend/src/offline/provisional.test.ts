@@ -6,7 +6,7 @@ import { provisional } from './provisional'
 
 const findings = [
   { finding: 'BULGE', where: 'SIDEWALL', words: 'Bulge', verdict: 'DO_NOT_OPERATE', because: '' },
-] as Schemas['Choice'][]
+] as Schemas['FindingOption'][]
 
 describe('out of reach of the server', () => {
   it.each([

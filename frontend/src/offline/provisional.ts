@@ -39,9 +39,9 @@ function bandOf(bands: Band[], figure: number): Band | undefined {
  * pressure never hides an open bulge.
  */
 export function provisional(
-  stop: Schemas['Stop'],
+  stop: Schemas['WalkAroundStopView'],
   draft: Draft,
-  findings: Schemas['Choice'][] | undefined,
+  findings: Schemas['FindingOption'][] | undefined,
   units: Units = 'US',
 ): Provisional {
   const says: Provisional['says'] = []

@@ -53,7 +53,7 @@ export interface WaitingPhoto {
 export interface Sheet {
   vehicleId: number
   units: Units
-  walk: Schemas['WalkRound']
+  walk: Schemas['WalkAroundView']
   keptAt: string
   /** Started out of reach under this key. */
   startKey?: string

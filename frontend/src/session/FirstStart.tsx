@@ -9,7 +9,7 @@ import { Brand } from './SignIn'
 import { sessionQuery } from './session'
 
 /** The very first start: the first account, and an export brought in if there is one. */
-export function FirstStart({ session }: { session: Schemas['Session'] }) {
+export function FirstStart({ session }: { session: Schemas['SessionView'] }) {
   const [name, setName] = useState('')
   const [password, setPassword] = useState('')
   const queries = useQueryClient()

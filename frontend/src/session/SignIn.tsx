@@ -8,7 +8,7 @@ import { answerOf, api, ProblemError, type Schemas } from '../api/client'
 import { colour } from '../base/theme'
 import { ROLE_MEANS, ROLE_WORDS, sessionQuery } from './session'
 
-type Session = Schemas['Session']
+type Session = Schemas['SessionView']
 
 /** Name and password; in the demo, its people by one click. */
 export function SignIn({ session, again = false }: { session: Session; again?: boolean }) {

@@ -16,7 +16,7 @@ export function SheetChoices({ sheet, folded }: { sheet: SheetView; folded: bool
   const [units] = useUnits()
   const queries = useQueryClient()
   const choosing = useMutation({
-    mutationFn: (part: Partial<Schemas['SheetChoice']>) =>
+    mutationFn: (part: Partial<Schemas['JobSheetOptionsRequest']>) =>
       answerOf(
         api.PUT('/api/jobs/{id}/sheet', {
           params: { path: { id: sheet.jobId }, query: { units } },

@@ -16,8 +16,8 @@ import { Table } from '../ui/Table'
 import { day, moment } from '../units/format'
 import { StepFields } from './StepFields'
 
-type View = Schemas['VisitView']
-type EntryCode = NonNullable<Schemas['VisitNote']['entry']>
+type View = Schemas['ShopVisitView']
+type EntryCode = NonNullable<Schemas['VisitEntryRequest']['entry']>
 
 /** A shop visit: what is noted beside the work, and the page the vehicle leaves with. */
 export function Visit() {

@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client'
 
-export type SheetView = Schemas['SheetView']
+export type SheetView = Schemas['JobSheetView']
 export type StepView = Schemas['StepView']
 
 /** The step a person does next after one: the next open one at the same wheel, else the first open one. */

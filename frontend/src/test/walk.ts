@@ -3,7 +3,7 @@ import type { Schemas } from '../api/client'
 export const FIT = { verdict: 'FIT' as const, reasons: [] }
 
 /** A drive position whose figures turn at 76, 90.25, 99.76 and 120 psi, and at 2/32 and 3/32. */
-export const stop: Schemas['Stop'] = {
+export const stop: Schemas['WalkAroundStopView'] = {
   position: '2LO',
   name: 'drive left outer',
   tire: 'Corvane Tessaly C2',
@@ -43,7 +43,7 @@ export const stop: Schemas['Stop'] = {
   asks: { coldLeast: 84, coldMost: 104, hotLeast: 84, outer: 12, center: 12, inner: 12, last: '94 psi on 3 Nov 2026' },
 }
 
-export const walk: Schemas['WalkRound'] = {
+export const walk: Schemas['WalkAroundView'] = {
   id: 7,
   vehicleId: 3,
   scope: 'FULL',
@@ -58,7 +58,7 @@ export const walk: Schemas['WalkRound'] = {
 }
 
 /** What the server stores of what it was sent. */
-export const entryOf = (body: unknown, version: number): Schemas['Entry'] => ({
+export const entryOf = (body: unknown, version: number): Schemas['WalkAroundEntryView'] => ({
   version,
   by: 'Rafe Halloran',
   savedAt: '2026-11-23T15:01:00Z',

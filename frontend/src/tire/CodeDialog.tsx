@@ -8,7 +8,7 @@ import { useNotice } from '../ui/Notice'
 import { useSend } from '../ui/useSend'
 
 /** Records the code read off a tire; an older one stays in its history. */
-export function CodeDialog({ tire, onClose }: { tire: Schemas['TirePage']; onClose: () => void }) {
+export function CodeDialog({ tire, onClose }: { tire: Schemas['TirePageView']; onClose: () => void }) {
   const [dotCode, setDotCode] = useState('')
   const [retreadMark, setRetreadMark] = useState(false)
   const notice = useNotice()

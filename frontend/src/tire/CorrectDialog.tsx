@@ -9,7 +9,7 @@ import { useSend } from '../ui/useSend'
 import { DayAndOdometer } from './DayAndOdometer'
 
 /** Puts a line of the ledger right by a new one; the old line stays to be seen. */
-export function CorrectDialog({ line, onClose }: { line: Schemas['TireLine']; onClose: () => void }) {
+export function CorrectDialog({ line, onClose }: { line: Schemas['TireHistoryEntryView']; onClose: () => void }) {
   const [units] = useUnits()
   const [day, setDay] = useState(line.at.slice(0, 10))
   const [odometer, setOdometer] = useState('')

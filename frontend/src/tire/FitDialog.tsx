@@ -12,7 +12,7 @@ import { localDay } from '../units/format'
 import { DayAndOdometer } from './DayAndOdometer'
 import { type Goal, PositionField } from './PositionField'
 
-export type TireHere = Pick<Schemas['TirePage'], 'id' | 'number' | 'model'>
+export type TireHere = Pick<Schemas['TirePageView'], 'id' | 'number' | 'model'>
 
 /** Fits a tire from stock: what it would bring is said before it is done. */
 export function FitDialog(props: { tire: TireHere; goal?: Goal; onClose: () => void }) {

@@ -6,7 +6,7 @@ import { useNotice } from '../ui/Notice'
 import { useSend } from '../ui/useSend'
 
 /** The number branded or painted on a tire, and what it cost. */
-export function NumbersDialog({ tire, onClose }: { tire: Schemas['TirePage']; onClose: () => void }) {
+export function NumbersDialog({ tire, onClose }: { tire: Schemas['TirePageView']; onClose: () => void }) {
   const [number, setNumber] = useState(tire.number ?? '')
   const [price, setPrice] = useState(tire.price?.replace(/[$,]/g, '') ?? '')
   const notice = useNotice()

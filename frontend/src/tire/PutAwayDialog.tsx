@@ -10,7 +10,7 @@ import { useSend } from '../ui/useSend'
 import { depthUnit, localDay } from '../units/format'
 import { DayAndOdometer } from './DayAndOdometer'
 
-type State = NonNullable<Schemas['PutAway']['to']>
+type State = NonNullable<Schemas['StoreTireRequest']['to']>
 
 const GOALS: readonly (readonly [State, string])[] = [
   ['IN_STOCK', 'into stock'],
@@ -20,7 +20,7 @@ const GOALS: readonly (readonly [State, string])[] = [
 ]
 
 /** Takes a tire off its vehicle or moves it in stock: to a shelf, for retread, to scrap. */
-export function PutAwayDialog({ tire, onClose }: { tire: Schemas['TirePage']; onClose: () => void }) {
+export function PutAwayDialog({ tire, onClose }: { tire: Schemas['TirePageView']; onClose: () => void }) {
   const [units] = useUnits()
   const on = tire.where.vehicleId !== undefined
   const [to, setTo] = useState<State>('IN_STOCK')

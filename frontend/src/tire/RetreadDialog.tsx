@@ -12,7 +12,7 @@ import { useSend } from '../ui/useSend'
 import { depthUnit } from '../units/format'
 
 /** A casing back with a new tread: its mark, its depth, what it cost; age still runs from the casing. */
-export function RetreadDialog({ tire, onClose }: { tire: Schemas['TirePage']; onClose: () => void }) {
+export function RetreadDialog({ tire, onClose }: { tire: Schemas['TirePageView']; onClose: () => void }) {
   const [units] = useUnits()
   const [retreadCode, setRetreadCode] = useState('')
   const [depth, setDepth] = useState('')

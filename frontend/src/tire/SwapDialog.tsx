@@ -11,7 +11,7 @@ import { DayAndOdometer } from './DayAndOdometer'
 import { type Goal, PositionField } from './PositionField'
 
 /** Moves a tire to another place; a tire that is there comes to this one. */
-export function SwapDialog({ tire, onClose }: { tire: Schemas['TirePage']; onClose: () => void }) {
+export function SwapDialog({ tire, onClose }: { tire: Schemas['TirePageView']; onClose: () => void }) {
   const [units] = useUnits()
   const [goal, setGoal] = useState<Goal>()
   const [day, setDay] = useState(localDay(new Date()))

@@ -8,7 +8,7 @@ import { FitDialog } from './FitDialog'
 import { PutAwayDialog } from './PutAwayDialog'
 import { TirePage } from './TirePage'
 
-const tire: Schemas['TirePage'] = {
+const tire: Schemas['TirePageView'] = {
   id: 20,
   today: '2026-11-23',
   number: 'LM1020',

@@ -32,8 +32,8 @@ type Open =
   | 'code'
   | 'retread'
   | 'numbers'
-  | { correct: Schemas['TireLine'] }
-  | { mistyped: Schemas['TireLine'] }
+  | { correct: Schemas['TireHistoryEntryView'] }
+  | { mistyped: Schemas['TireHistoryEntryView'] }
   | null
 
 /** One tire: what is molded on it, where it is and was, what it has given, and moving it. */
@@ -199,7 +199,7 @@ function Quiet({ onClick, children }: { onClick: () => void; children: string })
 }
 
 /** Miles and what they cost, shares of its life. */
-function Gave({ tire }: { tire: Schemas['TirePage'] }) {
+function Gave({ tire }: { tire: Schemas['TirePageView'] }) {
   const parts = [
     tire.miles && `${tire.miles} run${tire.milesAreWhole ? '' : ' as far as known'}`,
     tire.price && `paid ${tire.price}`,

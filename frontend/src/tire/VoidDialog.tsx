@@ -7,7 +7,7 @@ import { useNotice } from '../ui/Notice'
 import { useSend } from '../ui/useSend'
 
 /** Takes a mistyped reading out of all judging, by name and reason; it stays on file, struck out. */
-export function VoidDialog({ line, onClose }: { line: Schemas['TireLine']; onClose: () => void }) {
+export function VoidDialog({ line, onClose }: { line: Schemas['TireHistoryEntryView']; onClose: () => void }) {
   const [reason, setReason] = useState('')
   const notice = useNotice()
   const form = useSend(

@@ -4,7 +4,7 @@ import { StateGlyph } from '../drawings/state/StateGlyph'
 import { STATES } from '../drawings/state/states'
 
 /** All reasons of a verdict, worst first, each with its rule and who says so. */
-export function ReasonList({ judgement }: { judgement: Schemas['JudgementView'] }) {
+export function ReasonList({ judgement }: { judgement: Schemas['AssessmentView'] }) {
   if (judgement.reasons.length === 0) {
     return (
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>

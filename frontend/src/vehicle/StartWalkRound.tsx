@@ -13,7 +13,7 @@ import { outbox } from '../offline/outbox'
 import { useMay } from '../session/session'
 import { useNotice } from '../ui/Notice'
 
-type Scope = Schemas['Scope']['scope']
+type Scope = Schemas['WalkAroundScopeView']['scope']
 
 /** Starts a walk-round of the chosen scope, or goes on with the one under way. */
 export function StartWalkRound({ vehicleId, open }: { vehicleId: number; open: number | undefined }) {

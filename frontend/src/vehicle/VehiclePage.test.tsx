@@ -8,7 +8,7 @@ import { fakeServer } from '../test/server'
 import { Overview } from './overview/Overview'
 import { VehiclePage } from './VehiclePage'
 
-const low: Schemas['JudgementView'] = {
+const low: Schemas['AssessmentView'] = {
   verdict: 'DO_NOT_OPERATE',
   reasons: [
     {
@@ -24,7 +24,7 @@ const low: Schemas['JudgementView'] = {
   ],
 }
 
-const row = (position: string, judgement: Schemas['JudgementView']): Schemas['PositionRow'] => ({
+const row = (position: string, judgement: Schemas['AssessmentView']): Schemas['PositionRow'] => ({
   position,
   name: `steer ${position}`,
   tire: 'Corvane Tessaly C2',

@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client'
 
-export type Plan = Schemas['PlanView']
+export type Plan = Schemas['AxleDiagramView']
 export type TireMark = Schemas['TireMark']
 
 export interface Box {

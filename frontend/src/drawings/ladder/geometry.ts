@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client'
 
-export type Ladder = Schemas['Ladder']
+export type Ladder = Schemas['PressureLadderView']
 
 export const WIDTH = 520
 export const HEIGHT = 400

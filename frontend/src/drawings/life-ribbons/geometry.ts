@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client'
 
-export type Ribbons = Schemas['RibbonsView']
+export type Ribbons = Schemas['VehicleTimelinesView']
 
 export const WIDTH = 1120
 export const LEFT = 56

@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client'
 
-export type TireLoss = Schemas['TireLoss']
+export type TireLoss = Schemas['PressureLossView']
 
 export const CHART = { width: 250, height: 112, left: 6, right: 6, top: 12, bottom: 18 }
 

@@ -93,8 +93,8 @@ export function Files() {
 
 /** Odometers a telematics system drops as files into the data folder. */
 function TelematicsDrop() {
-  const [said, setSaid] = useState<Schemas['DropRead']>()
-  const read = useSend<Schemas['DropRead']>(() => answerOf(api.POST('/api/telematics/read')), setSaid)
+  const [said, setSaid] = useState<Schemas['TelematicsImportView']>()
+  const read = useSend<Schemas['TelematicsImportView']>(() => answerOf(api.POST('/api/telematics/read')), setSaid)
   const drop = useSend<unknown>(() => answerOf(api.POST('/api/stand-ins/telematics')), read.send)
   return (
     <Box component="section" aria-label="Telematics" sx={{ mt: 4 }}>

@@ -38,15 +38,15 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
     mutationFn: (how: {
       file: File
       dryRun: boolean
-      headers?: Schemas['Header'][]
+      headers?: Schemas['ImportColumn'][]
       chosen?: Record<number, string>
     }) => {
       const picks = how.chosen ?? {}
       const matched = how.headers?.map((header) => picks[header.index] ?? header.column ?? NONE).join(',')
       return answerOf(
-        api.POST('/api/imports/{kind}', {
+        api.POST('/api/imports/{type}', {
           params: {
-            path: { kind },
+            path: { type: kind },
             query: {
               units,
               dryRun: how.dryRun,
@@ -145,7 +145,7 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
 }
 
 function Columns(props: {
-  headers: Schemas['Header'][]
+  headers: Schemas['ImportColumn'][]
   columns: Schemas['ColumnGuide'][]
   chosen: Record<number, string>
   onChoose: (chosen: Record<number, string>) => void

@@ -1,3 +1,3 @@
 import type { Schemas } from '../../api/client'
 
-export type Kind = Schemas['Guide']['kind']
+export type Kind = Schemas['ImportGuide']['kind']

@@ -5,7 +5,7 @@ import { fakeServer, problem } from '../../test/server'
 import { show } from '../../test/show'
 import { Month } from './Month'
 
-const month: Schemas['MonthView'] = {
+const month: Schemas['MonthlyReportView'] = {
   month: '2026-11',
   from: '2026-11-01',
   to: '2026-11-30',

@@ -323,7 +323,7 @@ function AcceptDialog(props: { view: View; scope: { vehicleClass: string; yard: 
   const [units] = useUnits()
   const notice = useNotice()
   const title = view.strategies.find((one) => one.strategy === view.strategy)?.title ?? ''
-  const form = useSend<Schemas['AcceptedOutlook']>(
+  const form = useSend<Schemas['OutlookJobsView']>(
     (key) =>
       answerOf(
         api.POST('/api/outlook/accept', {

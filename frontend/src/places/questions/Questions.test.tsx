@@ -6,7 +6,7 @@ import { fakeServer, problem } from '../../test/server'
 import { show } from '../../test/show'
 import { Questions } from './Questions'
 
-const all: Schemas['QuestionsView'] = {
+const all: Schemas['QuestionListView'] = {
   questions: [
     {
       question: 'MUST_NOT_LEAVE',

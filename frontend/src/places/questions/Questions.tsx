@@ -203,10 +203,10 @@ export function Questions() {
   )
 }
 
-function KeepDialog({ ask, onClose }: { ask: Schemas['Ask']; onClose: () => void }) {
+function KeepDialog({ ask, onClose }: { ask: Schemas['QuestionRequest']; onClose: () => void }) {
   const [units] = useUnits()
   const [name, setName] = useState('')
-  const form = useSend<Schemas['QuestionsView']>(
+  const form = useSend<Schemas['QuestionListView']>(
     () => answerOf(api.POST('/api/questions/kept', { params: { query: { units } }, body: { name, ask } })),
     onClose,
   )

@@ -14,7 +14,7 @@ import { useSend } from '../../ui/useSend'
 import { loadUnit, pressureUnit } from '../../units/format'
 import type { Chart } from './chart'
 
-type Form = Schemas['ChartForm']
+type Form = Schemas['LoadChartRequest']
 type Row = Form['rows'][number]
 
 const BLANK: Form = {

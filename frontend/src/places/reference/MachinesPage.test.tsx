@@ -6,7 +6,7 @@ import { fakeServer, problem } from '../../test/server'
 import { show } from '../../test/show'
 import { MachinesPage } from './MachinesPage'
 
-type Machine = Schemas['MachineView']
+type Machine = Schemas['TireChangerView']
 
 const changer: Machine = {
   id: 4,

@@ -14,7 +14,7 @@ import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
 
-type Machine = Schemas['MachineView']
+type Machine = Schemas['TireChangerView']
 
 const KINDS = [
   ['SIDE_SHOVEL', 'side shovel and jaw table'],
@@ -97,7 +97,7 @@ export function MachinesPage() {
   )
 }
 
-type Form = Schemas['MachineForm']
+type Form = Schemas['TireChangerRequest']
 
 const NAMES = {
   kind: 'how it holds',

@@ -12,7 +12,7 @@ import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
 import { Page } from '../../ui/Page'
 
-type Card = Schemas['PatternCard']
+type Card = Schemas['WearPatternCard']
 type Shape = Card['shape']
 
 /** How each pattern looks across the tread, and how hand and eye tell it from its neighbors. */

@@ -20,7 +20,7 @@ import { day, many } from '../../units/format'
 import { PolicyChoices } from './PolicyChoices'
 import { Signed } from './Signed'
 
-type Number = Schemas['NumberView']
+type Number = Schemas['PolicyNumberView']
 
 /** Every number a fleet may set: its default, what the fleet and its classes signed, and which way is stricter. */
 export function PolicyPage() {
@@ -191,7 +191,7 @@ function YearsAhead({ difference }: { difference: Schemas['DifferenceView'] }) {
 const SHOWN = 12
 
 /** Which verdicts it would turn today, what would become overdue, and which days would move. */
-function Preview({ turned, moved }: { turned: Schemas['Turned'][]; moved: Schemas['MovedDue'][] }) {
+function Preview({ turned, moved }: { turned: Schemas['ChangedVerdictView'][]; moved: Schemas['MovedDue'][] }) {
   const overdue = moved.filter((one) => one.becomesOverdue).length
   return (
     <Box component="section" aria-label="What it would do" aria-live="polite" sx={{ width: '100%' }}>

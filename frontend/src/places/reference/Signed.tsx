@@ -3,7 +3,13 @@ import type { Schemas } from '../../api/client'
 import { day } from '../../units/format'
 
 /** What counts now, and what once did. */
-export function Signed({ settings, earlier }: { settings: Schemas['Setting'][]; earlier: Schemas['Setting'][] }) {
+export function Signed({
+  settings,
+  earlier,
+}: {
+  settings: Schemas['PolicySettingView'][]
+  earlier: Schemas['PolicySettingView'][]
+}) {
   return (
     <>
       {settings.length === 0 && (

@@ -11,7 +11,7 @@ import { LoadProblem } from '../../ui/Failed'
 import { LoadingLines } from '../../ui/Loading'
 import { useSend } from '../../ui/useSend'
 
-type Symptom = NonNullable<Schemas['NewReport']['symptom']>
+type Symptom = NonNullable<Schemas['DriverReportRequest']['symptom']>
 
 /** The driver's short form: what was noticed, where, in a few words. No account, nothing of the fleet but the unit. */
 export function DriverReport() {

@@ -36,7 +36,7 @@ function OneBundle({ bundle }: { bundle: Schemas['BundleView'] }) {
   const notice = useNotice()
   const today = localDay(new Date())
   const on = bundle.day < today ? today : bundle.day
-  const form = useSend<Schemas['Job'][]>(
+  const form = useSend<Schemas['JobView'][]>(
     (key) =>
       answerOf(
         api.POST('/api/jobs', {

@@ -43,7 +43,7 @@ function FeedsOut() {
     mutationFn: (id: number) => answerOf(api.DELETE('/api/calendar/feeds/{id}', { params: { path: { id } } })),
     onSettled: () => queries.invalidateQueries({ queryKey: ['calendar-feeds'] }),
   })
-  const share = useSend<Schemas['NewFeed']>(
+  const share = useSend<Schemas['NewCalendarLinkView']>(
     () => answerOf(api.POST('/api/calendar/feeds', { body: { yard, person } })),
     (made) => setAddress(new URL(made.address, globalThis.location.href).href),
   )

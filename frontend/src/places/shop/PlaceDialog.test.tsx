@@ -25,7 +25,7 @@ const job = {
   pinned: false,
   late: false,
   clashes: [{ rule: 'TWO_PEOPLE', title: 'Two people', says: 'LC-01 needs 2 pairs of hands, 1 planned.' }],
-} as unknown as Schemas['PlacedJob']
+} as unknown as Schemas['JobSlotView']
 
 const view = {
   yards: [

@@ -7,7 +7,7 @@ import { show } from '../../test/show'
 import { Bundles } from './Bundles'
 import { Planning } from './Planning'
 
-const none: Schemas['ShopPlanView'] = {
+const none: Schemas['ScheduleProposalView'] = {
   running: false,
   done: 0,
   rounds: 2,
@@ -21,7 +21,7 @@ const none: Schemas['ShopPlanView'] = {
   firstFitDaysLate: 0,
 }
 
-const found: Schemas['ShopPlanView'] = {
+const found: Schemas['ScheduleProposalView'] = {
   ...none,
   done: 2,
   seconds: 7.5,

@@ -15,7 +15,7 @@ import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
 import { day, many } from '../../units/format'
 
-type Plan = Schemas['ShopPlanView']
+type Plan = Schemas['ScheduleProposalView']
 
 /** Has the next weeks planned in the background; what comes of it is looked at first and then taken, or not. */
 export function Planning() {
@@ -40,7 +40,7 @@ export function Planning() {
       ),
     (next) => queries.setQueryData(key, next),
   )
-  const take = useSend<Schemas['AcceptedPlan']>(
+  const take = useSend<Schemas['AcceptedScheduleView']>(
     (once) =>
       answerOf(
         api.POST('/api/shop/plan/accept', { params: { query: { units }, header: { 'Idempotency-Key': once } } }),

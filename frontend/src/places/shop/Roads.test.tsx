@@ -6,7 +6,7 @@ import type { Schemas } from '../../api/client'
 import { show } from '../../test/show'
 import { Roads } from './Roads'
 
-type Form = Schemas['ShopSetupForm']
+type Form = Schemas['ShopSetupRequest']
 
 const yard = (name: string): Form['yards'][number] => ({ name, open: {}, bays: 1, equipment: {} })
 const form = (...names: string[]): Form => ({

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import type { Schemas } from '../../api/client'
 import { Entry } from '../../ui/Entry'
 
-type Form = Schemas['ShopSetupForm']
+type Form = Schemas['ShopSetupRequest']
 
 /** Minutes between each two yards: what a job costs that another yard's shop has to do. */
 export function Roads({

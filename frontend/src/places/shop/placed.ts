@@ -1,3 +1,3 @@
 import type { Schemas } from '../../api/client'
 
-export type Placed = Schemas['PlacedJob']
+export type Placed = Schemas['JobSlotView']

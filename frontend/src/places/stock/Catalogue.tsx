@@ -18,7 +18,7 @@ import { Table } from '../../ui/Table'
 export function Catalogue() {
   const [units] = useUnits()
   const models = useQuery(modelsQuery(units))
-  const [open, setOpen] = useState<Schemas['ModelView'] | 'new' | null>(null)
+  const [open, setOpen] = useState<Schemas['TireModelView'] | 'new' | null>(null)
   const [text, setText] = useState('')
   const may = useMay('COORDINATOR')
   if (models.isPending) return <LoadingLines lines={8} />
@@ -26,7 +26,7 @@ export function Catalogue() {
   const shown = models.data.filter((one) =>
     `${one.title} ${one.sidewall}`.toLowerCase().includes(text.trim().toLowerCase()),
   )
-  const fact = (model: Schemas['ModelView'], what: string) => model.facts.find((one) => one.what === what)?.value
+  const fact = (model: Schemas['TireModelView'], what: string) => model.facts.find((one) => one.what === what)?.value
   return (
     <Page
       title="Catalogue"

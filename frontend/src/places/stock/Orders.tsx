@@ -16,8 +16,8 @@ import { day, moment } from '../../units/format'
 import { OrderDialog } from './OrderDialog'
 import { ReceiveDialog } from './ReceiveDialog'
 
-type Order = Schemas['Order']
-type Line = Schemas['OrderedLine']
+type Order = Schemas['OrderView']
+type Line = Schemas['OrderLineView']
 
 /** What is ordered, what came of it, and taking deliveries in. */
 export function Orders() {

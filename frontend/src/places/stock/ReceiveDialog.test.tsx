@@ -6,7 +6,7 @@ import { fakeServer, problem } from '../../test/server'
 import { show } from '../../test/show'
 import { ReceiveDialog } from './ReceiveDialog'
 
-const line: Schemas['OrderedLine'] = {
+const line: Schemas['OrderLineView'] = {
   id: 5,
   tireModelId: 2,
   model: 'Corvane Tessaly C2',
@@ -16,7 +16,7 @@ const line: Schemas['OrderedLine'] = {
   deliveries: [],
   sheets: [],
 }
-const order: Schemas['Order'] = {
+const order: Schemas['OrderView'] = {
   id: 1,
   supplier: 'Kettlewell',
   day: '2026-11-08',

@@ -28,7 +28,11 @@ interface Came {
 }
 
 /** Delivered tires against their order line: each is compared, and taken in by name or refused. */
-export function ReceiveDialog(props: { order: Schemas['Order']; line: Schemas['OrderedLine']; onClose: () => void }) {
+export function ReceiveDialog(props: {
+  order: Schemas['OrderView']
+  line: Schemas['OrderLineView']
+  onClose: () => void
+}) {
   const { order, line } = props
   const [units] = useUnits()
   const open = line.quantity - line.accepted

@@ -6,7 +6,7 @@ import { fakeServer, problem } from '../../test/server'
 import { show } from '../../test/show'
 import { ToOrder } from './ToOrder'
 
-const line = (over: Partial<Schemas['OrderListLine']>): Schemas['OrderListLine'] => ({
+const line = (over: Partial<Schemas['OrderNeedRow']>): Schemas['OrderNeedRow'] => ({
   tireModelId: 1,
   model: 'Corvane Tessaly C2',
   sidewall: '275/70R22.5 148/145M H',

@@ -67,7 +67,7 @@ function OneSupplier({ list }: { list: List }) {
   const [yard, setYard] = useState('')
   const yards = register.data?.yards ?? []
   const to = yard || yards[0] || ''
-  const send = useSend<Schemas['SentOrder']>(
+  const send = useSend<Schemas['SentOrderView']>(
     (key) =>
       answerOf(
         api.POST('/api/order-list/send', {

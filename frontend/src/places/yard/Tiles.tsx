@@ -12,7 +12,7 @@ import { day, many } from '../../units/format'
 
 type Tile = Schemas['VehicleTile']
 
-type Row = { group: Schemas['YardGroup'] } | { tiles: Tile[] }
+type Row = { group: Schemas['FleetGroup'] } | { tiles: Tile[] }
 
 /** So many tiles stand in the page whole. */
 const FEW = 60
@@ -22,7 +22,7 @@ const GAP_PX = 8
 /** Vehicles in groups, each a link to its page; those of a large fleet come as one scrolls. */
 export function Tiles(props: {
   tiles: Tile[]
-  groups: Schemas['YardGroup'][]
+  groups: Schemas['FleetGroup'][]
   today: string
   groupBy: 'yard' | 'class'
   more: (() => void) | undefined

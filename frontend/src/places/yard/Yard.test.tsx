@@ -63,7 +63,7 @@ const line = (
   ...(scheduled && { scheduled }),
 })
 
-const yard: Schemas['YardView'] = {
+const yard: Schemas['FleetView'] = {
   today: '2026-11-23',
   fleet: 3,
   states: { DO_NOT_OPERATE: 1, NOT_KNOWN: 0, PLAN: 0, WATCH: 0, FIT: 2 },
@@ -87,7 +87,7 @@ const yard: Schemas['YardView'] = {
   ],
 }
 
-const empty: Schemas['YardView'] = {
+const empty: Schemas['FleetView'] = {
   ...yard,
   today: undefined as unknown as string,
   fleet: 0,

@@ -14,8 +14,8 @@ import { useSend } from '../../ui/useSend'
 import { day, figureForField, pressureUnit } from '../../units/format'
 import type { Conditions } from './conditions'
 
-type Stop = Schemas['RoundStop']
-type Advice = Schemas['Advice']
+type Stop = Schemas['PressureRoundPosition']
+type Advice = Schemas['PressureAdviceView']
 
 const keptKey = (vehicleId: number, position: string) => `rotagens.round.${vehicleId}.${position}`
 

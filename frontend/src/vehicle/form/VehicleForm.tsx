@@ -33,7 +33,7 @@ const STATES = [
 ] as const
 
 /** The vehicle's entries from top to bottom, its axles drawn as they are built. */
-export function VehicleForm(props: { start: Form; sheet?: Schemas['Sheet']; copied?: string | undefined }) {
+export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecordView']; copied?: string | undefined }) {
   const { sheet } = props
   const [form, setForm] = useState(props.start)
   const [seen, setSeen] = useState<Seen<Form> | undefined>(sheet)

@@ -25,7 +25,7 @@ interface Group {
 export function WheelFields(props: {
   form: Form
   set: (part: Partial<Form>) => void
-  places: Schemas['Place'][]
+  places: Schemas['LayoutPositionView'][]
   wrong: (field: string) => string | undefined
 }) {
   const { form, set, places } = props

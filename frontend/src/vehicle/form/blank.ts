@@ -1,8 +1,8 @@
 import type { Schemas } from '../../api/client'
 
-export type Form = Schemas['VehicleForm']
-export type AxleForm = Schemas['AxleForm']
-export type WheelForm = Schemas['WheelForm']
+export type Form = Schemas['VehicleRequest']
+export type AxleForm = Schemas['AxleRequest']
+export type WheelForm = Schemas['WheelRequest']
 export type Role = AxleForm['role']
 
 export const BLANK: Form = {

@@ -3,7 +3,7 @@ import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import type { Form } from './blank'
 
 export interface DrawnLayout {
-  places: Schemas['Place'][]
+  places: Schemas['LayoutPositionView'][]
   blocked: string[]
   effects: string[]
   wrong: string | undefined

@@ -11,7 +11,7 @@ import { useSend } from '../../ui/useSend'
 import { figureForField, pressureUnit } from '../../units/format'
 import type { AxleSheet } from './views'
 
-type Look = Schemas['ChalkedView']['look']
+type Look = Schemas['ChalkPassView']['look']
 
 const LOOKS: readonly (readonly [Look, string])[] = [
   ['CENTER_ONLY', 'only the center rubbed off'],

@@ -12,7 +12,7 @@ import { FormDialog } from '../../ui/FormDialog'
 import { useSend } from '../../ui/useSend'
 import type { LoadPressureView } from './views'
 
-type School = Schemas['SchoolView']['school']
+type School = Schemas['MethodResultView']['school']
 
 /** One school for the vehicle, with a reason and a name. What an axle doesn't allow falls back to our own order there. */
 export function ChooseDialog(props: { vehicleId: number; page: LoadPressureView; onClose: () => void }) {

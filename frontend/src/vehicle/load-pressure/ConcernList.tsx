@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import type { Schemas } from '../../api/client'
 import { StateGlyph } from '../../drawings/state/StateGlyph'
 
-type Concern = Schemas['ConcernView']
+type Concern = Schemas['NoticeView']
 
 const VERDICT = { STOP: 'DO_NOT_OPERATE', PLAN: 'PLAN', WATCH: 'WATCH', UNKNOWN: 'NOT_KNOWN' } as const
 

@@ -13,7 +13,7 @@ import { loadUnit, localDay } from '../../units/format'
 import { LOAD_STATES, type LoadState } from './StateDialogs'
 import type { LoadPressureView } from './views'
 
-type Slip = Schemas['SlipForm']
+type Slip = Schemas['ScaleTicketRequest']
 type AxleEntry = Slip['axles'][number]
 
 /** A slip typed, pasted, or taken from the simulated scale. Nothing is stored before it can be right. */

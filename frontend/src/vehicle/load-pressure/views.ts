@@ -1,4 +1,4 @@
 import type { Schemas } from '../../api/client'
 
-export type LoadPressureView = Schemas['LoadPressure']
-export type AxleSheet = Schemas['AxleSheet']
+export type LoadPressureView = Schemas['LoadPressureView']
+export type AxleSheet = Schemas['AxlePressureView']

@@ -11,7 +11,7 @@ import { colour } from '../../base/theme'
 import { OrderFor } from '../OrderFor'
 import type { Asked, Places } from './plan'
 
-type Picked = Schemas['PickedView']
+type Picked = Schemas['InstalledOptionView']
 
 /** Tires that are to go while every other stays: the best match from stock, else what to order; the runner-up, and why. */
 export function Replace(props: {

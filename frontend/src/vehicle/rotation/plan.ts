@@ -1,10 +1,10 @@
 import type { Schemas } from '../../api/client'
 
-export type BenchView = Schemas['BenchView']
-export type BenchTire = Schemas['BenchTireView']
+export type BenchView = Schemas['RotationView']
+export type BenchTire = Schemas['CandidateTireView']
 export type ArrangementView = Schemas['ArrangementView']
-export type Asked = Schemas['Asked']
-export type Purpose = Schemas['PurposeView']['code']
+export type Asked = Schemas['RotationOptions']
+export type Purpose = Schemas['RotationGoalView']['code']
 export type Places = Record<string, number>
 
 /** The same places with a tire at another one; the tire that was there takes the place left. Nothing is judged here. */

@@ -17,8 +17,8 @@ import { ProcedureDialog, ProcedureWords } from './Procedure'
 import { SimulatedVehicle } from './SimulatedVehicle'
 
 type View = Schemas['RelearnView']
-type Coach = Schemas['CoachView']
-type Kind = NonNullable<Schemas['SeenOrHeard']['kind']>
+type Coach = Schemas['RelearnGuideView']
+type Kind = NonNullable<Schemas['RelearnEventRequest']['kind']>
 
 /** The relearn coach: how this vehicle learns, one thing at a time, until dash and gauge agree at every corner. */
 export function Relearn() {
@@ -36,7 +36,7 @@ export function Relearn() {
   const [noting, setNoting] = useState(false)
   const took = (next: View) => queries.setQueryData(key, next)
   const start = useMutation({
-    mutationFn: (body: Schemas['StartRelearn']) =>
+    mutationFn: (body: Schemas['StartRelearnRequest']) =>
       answerOf(
         api.POST('/api/vehicles/{id}/relearn', { params: { path: { id: vehicle.id }, query: { units } }, body }),
       ),
@@ -111,7 +111,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
   const path = { id: vehicleId }
   const log = useMutation({
     scope: { id: `relearn ${vehicleId}` },
-    mutationFn: (body: Schemas['SeenOrHeard']) => {
+    mutationFn: (body: Schemas['RelearnEventRequest']) => {
       const what = JSON.stringify(body)
       const key = keys.current.get(what) ?? onceKey()
       keys.current.set(what, key)

@@ -20,7 +20,7 @@ import { DashAgainstGauge } from './DashAgainstGauge'
 import { OneOrAll } from './OneOrAll'
 import { Relearn } from './Relearn'
 
-type Line = Schemas['SensorLine']
+type Line = Schemas['SensorRow']
 
 const MOUNTS = [
   ['INSIDE', 'inside, on the valve or band'],

@@ -9,7 +9,7 @@ import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../base/settings'
 import { Entry } from '../../ui/Entry'
 
-type Coach = Schemas['CoachView']
+type Coach = Schemas['RelearnGuideView']
 
 /** The simulated sensor system with its activation tool: what it does goes into the log as if somebody had seen and heard it. */
 export function SimulatedVehicle({ vehicleId, coach }: { vehicleId: number; coach: Coach }) {
@@ -27,7 +27,7 @@ export function SimulatedVehicle({ vehicleId, coach }: { vehicleId: number; coac
   const [otherOrder, setOtherOrder] = useState(false)
   const [firstWayFails, setFirstWayFails] = useState(false)
   const acting = useMutation({
-    mutationFn: (act: () => Promise<Schemas['DashView']>) => act(),
+    mutationFn: (act: () => Promise<Schemas['SimulatorView']>) => act(),
     onSuccess: async (next) => {
       queries.setQueryData(key, next)
       await queries.invalidateQueries({ queryKey: ['vehicle', vehicleId, 'relearn'] })
@@ -42,7 +42,7 @@ export function SimulatedVehicle({ vehicleId, coach }: { vehicleId: number; coac
         }),
       ),
     ignition: () => answerOf(api.POST('/api/stand-ins/receiver/{vehicleId}/ignition', { params: { path, query } })),
-    enter: (way: NonNullable<Schemas['Act']['way']>) =>
+    enter: (way: NonNullable<Schemas['SimulatorActionRequest']['way']>) =>
       answerOf(api.POST('/api/stand-ins/receiver/{vehicleId}/enter', { params: { path, query }, body: { way } })),
     trigger: (position: string) =>
       answerOf(
@@ -62,7 +62,7 @@ export function SimulatedVehicle({ vehicleId, coach }: { vehicleId: number; coac
       ),
   }
   const view = dash.data
-  const act = (call: () => Promise<Schemas['DashView']>) => acting.mutate(call)
+  const act = (call: () => Promise<Schemas['SimulatorView']>) => acting.mutate(call)
   return (
     <Box component="details" sx={{ borderTop: 1, borderColor: 'divider', pt: 1 }} open={view?.pluggedIn ?? false}>
       <summary>Simulated sensor system</summary>

@@ -8,7 +8,7 @@ import { StateGlyph } from '../../drawings/state/StateGlyph'
 import type { Draft, Finding, Stop } from '../../offline/draft'
 import { day } from '../../units/format'
 
-type Choice = Schemas['Choice']
+type Choice = Schemas['FindingOption']
 
 type Into = 'findings' | 'innerFindings'
 

@@ -16,7 +16,7 @@ import { FigureField } from './FigureField'
 import { typeAhead } from './typeAhead'
 
 /** The end of the walk: every position once more, the odometer, and who signs. */
-export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (position: string) => void }) {
+export function Finish({ walk, onGo }: { walk: Schemas['WalkAroundView']; onGo: (position: string) => void }) {
   const [units] = useUnits()
   const [odometer, setOdometer] = useState('')
   const [skipped, setSkipped] = useState('')
@@ -48,7 +48,7 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkRound']; onGo: (posi
   const kept = held.entries.filter((one) => one.vehicleId === walk.vehicleId)
   const stuck = kept.filter((one) => one.state !== 'waiting')
   const waits = Boolean(sheet?.finish && !sheet.finish.problem && !finish.isPending)
-  const entered = (stop: Schemas['Stop']) =>
+  const entered = (stop: Schemas['WalkAroundStopView']) =>
     stop.entry !== undefined || kept.some((one) => one.position === stop.position)
   const missing = walk.stops.filter((stop) => stop.tire && !entered(stop))
   const lacking = walk.stops.filter((stop) => stop.entry && stop.missing)

@@ -38,7 +38,7 @@ const WARMTHS: { value: Warmth; word: string }[] = [
 
 /** One position: what the gauges say and what eye and hand find, with the verdict beside it. */
 export function StopForm(props: {
-  walk: Schemas['WalkRound']
+  walk: Schemas['WalkAroundView']
   stop: Stop
   flush: RefObject<() => Promise<void>>
   onNext: () => void

@@ -11,7 +11,7 @@ export function StopTrail({
   waiting,
   onGo,
 }: {
-  stops: Schemas['Stop'][]
+  stops: Schemas['WalkAroundStopView'][]
   at: string | undefined
   /** Whether something typed here isn't with the server yet. */
   waiting: (position: string) => boolean

@@ -20,7 +20,7 @@ import { StopTrail } from './StopTrail'
 const FINISH = 'finish'
 
 /** From the server, and kept here; out of reach, as this device last knew it. */
-async function loadWalk(vehicleId: number, id: string, units: Units): Promise<Schemas['WalkRound']> {
+async function loadWalk(vehicleId: number, id: string, units: Units): Promise<Schemas['WalkAroundView']> {
   await outbox.load()
   try {
     const walk = await answerOf(
@@ -55,7 +55,7 @@ export function WalkRound() {
   const flush = useRef<() => Promise<void>>(async () => {})
   const kept = held.sheets.find((one) => one.vehicleId === vehicleId)
   const walk = query.data && !query.data.finishedAt && kept?.units === units ? kept.walk : query.data
-  const isEntered = (stop: Schemas['Stop']) =>
+  const isEntered = (stop: Schemas['WalkAroundStopView']) =>
     stop.entry !== undefined || outbox.entry(vehicleId, stop.position) !== undefined
   // Opens at the first position without an entry and stays there: saving it must not move the form on.
   const opened = useRef<string | undefined>(undefined)
@@ -146,7 +146,7 @@ export function WalkRound() {
   )
 }
 
-function Over({ walk, left }: { walk: Schemas['WalkRound']; left: number }) {
+function Over({ walk, left }: { walk: Schemas['WalkAroundView']; left: number }) {
   return (
     <Box sx={{ p: 3 }}>
       <h1>{walk.unit}: this walk-round is finished</h1>

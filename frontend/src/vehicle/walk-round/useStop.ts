@@ -14,7 +14,7 @@ export type SaveState = 'blank' | 'typing' | 'saving' | 'saved' | 'refused' | 'u
  * One position of a walk-round: what is typed is kept on the device at once, sent to the server after a short pause, and
  * judged there.
  */
-export function useStop(walk: Schemas['WalkRound'], stop: Stop) {
+export function useStop(walk: Schemas['WalkAroundView'], stop: Stop) {
   const [units] = useUnits()
   const held = useHeld()
   const me = useMe()

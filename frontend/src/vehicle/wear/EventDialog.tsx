@@ -6,7 +6,7 @@ import { Choice, Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useSend } from '../../ui/useSend'
 
-type Kind = NonNullable<Schemas['NewEvent']['kind']>
+type Kind = NonNullable<Schemas['VehicleEventRequest']['kind']>
 
 /** Nobody knows which corner: every wheel is looked at. */
 const UNKNOWN = '-'

@@ -21,7 +21,7 @@ class LayersTest {
             .layer("planning")
             .definedBy("rotagens.core.planning", "rotagens.core.outlook")
             .layer("doing")
-            .definedBy("rotagens.core.job", "rotagens.core.rotation", "rotagens.core.sensor", "rotagens.core.shop")
+            .definedBy("rotagens.core.jobsheet", "rotagens.core.rotation", "rotagens.core.sensor", "rotagens.core.shop")
             .layer("inspection")
             .definedBy("rotagens.core.inspection")
             .layer("alert")

@@ -1,6 +1,7 @@
 package rotagens.server;
 
-import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -44,6 +45,13 @@ class LayersTest {
             .because("whatever is read or found comes on record through the fact log, and through nothing else");
 
     @ArchTest
-    static final ArchRule STORES_STAY_HOME =
-            classes().that().haveSimpleNameEndingWith("Store").should().bePackagePrivate();
+    static final ArchRule NO_ROW_LEAVES_A_STORE = methods()
+            .that()
+            .areDeclaredInClassesThat()
+            .haveSimpleNameEndingWith("Store")
+            .and()
+            .arePublic()
+            .should()
+            .notHaveRawReturnType(assignableTo(org.jooq.Record.class))
+            .because("a row of a table is its owner's; others get what it means");
 }

@@ -5,7 +5,7 @@ import java.util.Optional;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.OpenFinding;
 import rotagens.core.fact.Sidewall;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Quantity;
 
 /**
@@ -15,7 +15,7 @@ import rotagens.core.measure.Quantity;
  * @param key tells alerts of one kind apart: the groove, or the finding and its sidewall
  * @param on the day it was opened
  * @param by who opened it
- * @param figure what was read; of a leak, where it began
+ * @param value what was read; of a leak, where it began
  * @param limit what it was held against; of a leak, where it was last
  * @param topUps how often air was added to a leak while it was open
  * @param repairedOn when a leak was last repaired; it waits for its holding reading
@@ -26,7 +26,7 @@ public record Alert(
         String key,
         LocalDate on,
         String by,
-        Optional<Quantity> figure,
+        Optional<Quantity> value,
         Optional<Quantity> limit,
         int topUps,
         Optional<LocalDate> repairedOn,
@@ -71,19 +71,19 @@ public record Alert(
 
     Alert clearedBy(LocalDate day, String person, String how) {
         return new Alert(
-                kind, key, on, by, figure, limit, topUps, repairedOn, Optional.of(new Cleared(day, person, how)));
+                kind, key, on, by, value, limit, topUps, repairedOn, Optional.of(new Cleared(day, person, how)));
     }
 
     Alert toppedUp() {
-        return new Alert(kind, key, on, by, figure, limit, topUps + 1, repairedOn, cleared);
+        return new Alert(kind, key, on, by, value, limit, topUps + 1, repairedOn, cleared);
     }
 
     Alert repaired(Optional<LocalDate> day) {
-        return new Alert(kind, key, on, by, figure, limit, topUps, day, cleared);
+        return new Alert(kind, key, on, by, value, limit, topUps, day, cleared);
     }
 
     Alert reads(Quantity newest) {
-        return new Alert(kind, key, on, by, figure, Optional.of(newest), topUps, repairedOn, cleared);
+        return new Alert(kind, key, on, by, value, Optional.of(newest), topUps, repairedOn, cleared);
     }
 
     /**
@@ -109,30 +109,30 @@ public record Alert(
      *
      * @return for the reader, in no units yet
      */
-    public Phrase says() {
-        Object read = figure.map(Object.class::cast).orElse("");
+    public Message statement() {
+        Object read = value.map(Object.class::cast).orElse("");
         Object against = limit.map(Object.class::cast).orElse("");
         return switch (kind) {
-            case TREAD -> Phrase.of("{} at the {}, limit {}", read, Groove.words(key), against);
+            case TREAD -> Message.of("{} at the {}, limit {}", read, Groove.label(key), against);
             case RAN_LOW ->
-                figure.isPresent() && limit.isPresent()
-                        ? Phrase.of("{}, target {}: ran at 80 % or less", read, against)
-                        : Phrase.of(kind.words());
+                value.isPresent() && limit.isPresent()
+                        ? Message.of("{}, target {}: ran at 80 % or less", read, against)
+                        : Message.of(kind.label());
             case LEAK, SUSPECTED_LEAK ->
-                Phrase.of(
+                Message.of(
                         "{} since {}: from {} to {}{}{}",
-                        kind.words(),
+                        kind.label(),
                         on,
                         read,
                         against,
                         topUps == 0 ? "" : topUps == 1 ? ", topped up once" : ", topped up " + topUps + " times",
                         repairedOn
-                                .map(day -> Phrase.of(", repaired {}: waits for a holding reading", day))
-                                .orElse(Phrase.of("")));
+                                .map(day -> Message.of(", repaired {}: waits for a holding reading", day))
+                                .orElse(Message.of("")));
             case UNDER_MINIMUM ->
-                Phrase.of("{} {}, the load needs {}", read, key.equals(HOT) ? "hot" : "cold", against);
-            case OVER_MAXIMUM -> Phrase.of("{} cold, maximum {}", read, against);
-            case STRIKE, FINDING -> Phrase.of(finding().orElseThrow().words());
+                Message.of("{} {}, the load needs {}", read, key.equals(HOT) ? "hot" : "cold", against);
+            case OVER_MAXIMUM -> Message.of("{} cold, maximum {}", read, against);
+            case STRIKE, FINDING -> Message.of(finding().orElseThrow().label());
         };
     }
 

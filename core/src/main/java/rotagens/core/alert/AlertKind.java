@@ -19,11 +19,11 @@ public enum AlertKind {
     /** Anything else found by eye or hand. */
     FINDING("Found by eye or hand", "what its kind asks: put right, a professional’s verdict, or another tire");
 
-    private final String words;
+    private final String label;
     private final String clearedBy;
 
     AlertKind(String words, String clearedBy) {
-        this.words = words;
+        this.label = words;
         this.clearedBy = clearedBy;
     }
 
@@ -32,8 +32,8 @@ public enum AlertKind {
      *
      * @return what it is
      */
-    public String words() {
-        return words;
+    public String label() {
+        return label;
     }
 
     /**

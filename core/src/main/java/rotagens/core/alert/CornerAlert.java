@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import rotagens.core.fact.CornerFact;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 
 /**
  * The alert of a vehicle whose dash may name the wrong corner: opened by a sensor that moved or was replaced, by dash and gauge that
@@ -14,9 +14,9 @@ import rotagens.core.measure.Phrase;
  * @param on the day of what the words say
  * @param by who did or found what opened it
  * @param swapped whether dash and gauge have shown it, so that it is more than not proven
- * @param words what opened it, or the worse thing found since
+ * @param label what opened it, or the worse thing found since
  */
-public record CornerAlert(LocalDate since, LocalDate on, String by, boolean swapped, String words) {
+public record CornerAlert(LocalDate since, LocalDate on, String by, boolean swapped, String label) {
 
     /** What clears it, in words. */
     public static final String CLEARED_BY = "a finished relearn with dash and gauge matching at every corner";
@@ -30,13 +30,13 @@ public record CornerAlert(LocalDate since, LocalDate on, String by, boolean swap
     public static Optional<CornerAlert> fold(List<CornerFact> oldestFirst) {
         CornerAlert open = null;
         for (CornerFact fact : oldestFirst) {
-            boolean swapped = fact.kind() == CornerFact.Kind.SWAPPED;
-            if (fact.kind() == CornerFact.Kind.PROVEN) {
+            boolean swapped = fact.kind() == CornerFact.Type.SWAPPED;
+            if (fact.kind() == CornerFact.Type.PROVEN) {
                 open = null;
             } else if (open == null) {
-                open = new CornerAlert(fact.on(), fact.on(), fact.by(), swapped, fact.words());
+                open = new CornerAlert(fact.on(), fact.on(), fact.by(), swapped, fact.label());
             } else if (swapped) {
-                open = new CornerAlert(open.since, fact.on(), fact.by(), true, fact.words());
+                open = new CornerAlert(open.since, fact.on(), fact.by(), true, fact.label());
             }
         }
         return Optional.ofNullable(open);
@@ -47,7 +47,7 @@ public record CornerAlert(LocalDate since, LocalDate on, String by, boolean swap
      *
      * @return for example Sensor replaced at 2LI on 30 Nov 2026
      */
-    public Phrase says() {
-        return Phrase.of("{} on {}", words, on);
+    public Message statement() {
+        return Message.of("{} on {}", label, on);
     }
 }

@@ -28,10 +28,10 @@ public record Groove(Zone zone, TreadDepth depth, int grooves, int places, Local
         /** What a wear bar or a coin said, no figure. */
         BAR("wear bar or coin");
 
-        private final String words;
+        private final String label;
 
         Zone(String words) {
-            this.words = words;
+            this.label = words;
         }
 
         /**
@@ -39,13 +39,13 @@ public record Groove(Zone zone, TreadDepth depth, int grooves, int places, Local
          *
          * @return for example outer groove
          */
-        public String words() {
-            return words;
+        public String label() {
+            return label;
         }
     }
 
-    static String words(String zone) {
-        return Zone.valueOf(zone).words();
+    static String label(String zone) {
+        return Zone.valueOf(zone).label();
     }
 
     /** Whether a newer reading looked closely enough to take this one's place: as many grooves at as many places. */

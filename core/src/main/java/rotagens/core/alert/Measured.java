@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import rotagens.core.fact.Reading;
 import rotagens.core.measure.TreadDepth;
-import rotagens.core.wear.Tread;
+import rotagens.core.wear.GrooveDepths;
 import rotagens.core.wear.TreadGrid;
 
 /** Which grooves a reading measured, how closely, and the lowest depth of each. */
@@ -17,7 +17,9 @@ final class Measured {
     private Measured() {}
 
     static List<Groove> of(Reading reading) {
-        return reading.grid().map(grid -> ofGrid(reading, grid)).orElseGet(() -> ofThree(reading, reading.tread()));
+        return reading.treadGrid()
+                .map(grid -> ofGrid(reading, grid))
+                .orElseGet(() -> ofThree(reading, reading.tread()));
     }
 
     private static List<Groove> ofGrid(Reading reading, TreadGrid grid) {
@@ -32,19 +34,19 @@ final class Measured {
     }
 
     private static Groove zone(Reading reading, TreadGrid grid, Groove.Zone zone, int from, int to) {
-        TreadDepth lowest = grid.places().stream()
+        TreadDepth lowest = grid.locations().stream()
                 .flatMap(place -> place.subList(from, to + 1).stream())
                 .min(TreadDepth::compareTo)
                 .orElseThrow();
-        return new Groove(zone, lowest, to - from + 1, grid.places().size(), reading.on(), reading.by());
+        return new Groove(zone, lowest, to - from + 1, grid.locations().size(), reading.on(), reading.by());
     }
 
-    private static List<Groove> ofThree(Reading reading, Tread tread) {
+    private static List<Groove> ofThree(Reading reading, GrooveDepths grooveDepths) {
         List<Groove> measured = new ArrayList<>();
-        add(measured, reading, Groove.Zone.OUTER, tread.outer(), 1);
-        add(measured, reading, Groove.Zone.CENTER, tread.center(), 1);
-        add(measured, reading, Groove.Zone.INNER, tread.inner(), 1);
-        add(measured, reading, Groove.Zone.ANYWHERE, tread.lowestAnywhere(), PLACES_OF_OLD_GRIDS);
+        add(measured, reading, Groove.Zone.OUTER, grooveDepths.outer(), 1);
+        add(measured, reading, Groove.Zone.CENTER, grooveDepths.center(), 1);
+        add(measured, reading, Groove.Zone.INNER, grooveDepths.inner(), 1);
+        add(measured, reading, Groove.Zone.ANYWHERE, grooveDepths.lowestAnywhere(), PLACES_OF_OLD_GRIDS);
         return measured;
     }
 

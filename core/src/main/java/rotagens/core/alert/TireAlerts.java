@@ -17,12 +17,12 @@ import rotagens.core.fact.Finding;
 import rotagens.core.fact.InForce;
 import rotagens.core.fact.OpenFinding;
 import rotagens.core.fact.Reading;
+import rotagens.core.fact.ThermalState;
 import rotagens.core.fact.TireFact;
-import rotagens.core.fact.Warmth;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
-import rotagens.core.pressure.LossRate;
+import rotagens.core.pressure.PressureLoss;
 import rotagens.core.pressure.RunFlat;
 
 /**
@@ -36,7 +36,7 @@ import rotagens.core.pressure.RunFlat;
 public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
 
     /** What the next reading is compared with. */
-    record Memory(List<LossRate.Point> sinceRepair, Optional<Last> last) {
+    record Memory(List<PressureLoss.ColdReading> sinceRepair, Optional<Last> last) {
 
         static final Memory NONE = new Memory(List.of(), Optional.empty());
     }
@@ -173,7 +173,8 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                 fold(readings.stream().<TireFact>map(TireFact.Read::new).toList()).memory;
         return with(new Memory(
                 remembered.sinceRepair().stream()
-                        .filter(point -> repaired.filter(point.on()::isBefore).isEmpty())
+                        .filter(coldReading ->
+                                repaired.filter(coldReading.on()::isBefore).isEmpty())
                         .toList(),
                 remembered.last()));
     }
@@ -201,7 +202,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
         if (fact instanceof TireFact.Found found) {
             return afterFinding(found);
         }
-        if (fact instanceof TireFact.PutRight right) {
+        if (fact instanceof TireFact.Fixed right) {
             return clear(
                     alert -> alert.finding()
                             .filter(open -> open.finding() == right.finding()
@@ -251,7 +252,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                                 known.key(),
                                 known.on(),
                                 known.by(),
-                                alert.figure().or(known::figure),
+                                alert.value().or(known::value),
                                 alert.limit().or(known::limit),
                                 known.topUps(),
                                 known.repairedOn(),
@@ -276,7 +277,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
     }
 
     private TireAlerts afterInspection(TireFact.Inspected inspected) {
-        if (!inspected.sound()) {
+        if (!inspected.isServiceable()) {
             return open(Alert.opened(
                     AlertKind.FINDING,
                     Alert.keyOf(Finding.CONDEMNED, Optional.empty()),
@@ -303,17 +304,17 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                     reading.by(),
                     "every groove gauged");
         }
-        Optional<TreadDepth> broken = reading.bound()
+        Optional<TreadDepth> broken = reading.treadInterval()
                 .flatMap(bound -> reading.inForce()
                         .flatMap(limits -> limits.legal()
-                                .filter(bound::surelyAtOrUnder)
-                                .or(() -> limits.pull().filter(bound::surelyAtOrUnder))));
+                                .filter(bound::isAtOrBelow)
+                                .or(() -> limits.pull().filter(bound::isAtOrBelow))));
         return broken.map(limit -> open(Alert.opened(
                         AlertKind.TREAD,
                         Groove.Zone.BAR.name(),
                         reading.on(),
                         reading.by(),
-                        reading.bound().orElseThrow().mark(),
+                        reading.treadInterval().orElseThrow().mark(),
                         limit)))
                 .orElse(this);
     }
@@ -397,7 +398,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
         InForce then = reading.inForce().orElse(InForce.UNKNOWN);
         Optional<Pressure> heldTo = heldTo(reading, then);
         TireAlerts now = this;
-        if (heldTo.filter(target -> RunFlat.ranLow(read, target)).isPresent()) {
+        if (heldTo.filter(target -> RunFlat.isRunFlat(read, target)).isPresent()) {
             now = now.open(AlertKind.RAN_LOW).isPresent()
                     ? now
                     : now.open(Alert.opened(
@@ -421,11 +422,11 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
             return target;
         }
         Last last = memory.last().get();
-        boolean notYetRaised = RunFlat.ranLow(last.read(), target.get())
+        boolean notYetRaised = RunFlat.isRunFlat(last.read(), target.get())
                 && (last.heldTo().isEmpty() && last.target().isEmpty()
                         || last.heldTo()
                                 .filter(before -> before.psi() < target.get().psi() - 1e-6
-                                        && !RunFlat.ranLow(last.read(), before))
+                                        && !RunFlat.isRunFlat(last.read(), before))
                                 .isPresent());
         boolean drivenSo = last.target().filter(target.get()::equals).isPresent()
                 && last.odometer().isPresent()
@@ -439,7 +440,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
             return this;
         }
         Pressure minimum = then.minimum().get();
-        boolean cold = reading.warmth() == Warmth.COLD;
+        boolean cold = reading.thermalState() == ThermalState.COLD;
         if (read.isUnder(minimum)) {
             // A cold figure says it better than a hot one before it.
             TireAlerts now = cold
@@ -462,7 +463,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
     }
 
     private TireAlerts againstMaximum(Reading reading, Pressure read, InForce then) {
-        if (then.maximum().isEmpty() || reading.warmth() != Warmth.COLD) {
+        if (then.maximum().isEmpty() || reading.thermalState() != ThermalState.COLD) {
             return this;
         }
         Pressure maximum = then.maximum().get();
@@ -482,20 +483,21 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
     }
 
     private TireAlerts afterCold(Reading reading, Pressure read, InForce then) {
-        List<LossRate.Point> points = new ArrayList<>(memory.sinceRepair());
-        points.add(new LossRate.Point(reading.on(), read.psi(), reading.temperature(), reading.filled()));
+        List<PressureLoss.ColdReading> coldReadings = new ArrayList<>(memory.sinceRepair());
+        coldReadings.add(
+                new PressureLoss.ColdReading(reading.on(), read.psi(), reading.temperature(), reading.isInflation()));
         // What lies before the last fill tells nothing of the present rate.
-        List<LossRate.Point> newestFirst = new ArrayList<>(points);
+        List<PressureLoss.ColdReading> newestFirst = new ArrayList<>(coldReadings);
         Collections.reverse(newestFirst);
-        List<LossRate.Point> since = LossRate.sinceFill(newestFirst);
-        boolean toppedUp = points.size() > 1
-                && (reading.filled() || since.size() == 1)
-                && read.psi() > points.get(points.size() - 2).psi();
+        List<PressureLoss.ColdReading> since = PressureLoss.sinceFill(newestFirst);
+        boolean toppedUp = coldReadings.size() > 1
+                && (reading.isInflation() || since.size() == 1)
+                && read.psi() > coldReadings.get(coldReadings.size() - 2).psi();
         TireAlerts now = with(new Memory(since, memory.last()));
         if (toppedUp) {
             now = now.each(TireAlerts::isLeak, Alert::toppedUp);
         }
-        LossRate.Loss loss = LossRate.loss(since);
+        PressureLoss.Loss loss = PressureLoss.ofTire(since);
         if (loss.isLeak()) {
             now = now.clear(
                             alert -> alert.kind() == AlertKind.SUSPECTED_LEAK,
@@ -512,7 +514,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
     }
 
     /** Opens it, or says that a repair didn't hold. */
-    private TireAlerts leaks(AlertKind kind, Reading reading, LossRate.Loss loss, Pressure read) {
+    private TireAlerts leaks(AlertKind kind, Reading reading, PressureLoss.Loss loss, Pressure read) {
         Optional<Alert> known = open(kind);
         return known.isPresent()
                 ? each(
@@ -526,7 +528,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
     }
 
     /** A cold reading long enough after the repair, at a normal rate since one taken after it, clears a leak. */
-    private TireAlerts held(Reading reading, InForce then, List<LossRate.Point> since) {
+    private TireAlerts held(Reading reading, InForce then, List<PressureLoss.ColdReading> since) {
         return clear(
                 alert -> isLeak(alert)
                         && alert.repairedOn()
@@ -534,7 +536,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                                 .filter(day -> since.size() > 1
                                         && !since.get(0).on().isBefore(day)
                                         && since.get(0).on().isBefore(reading.on())
-                                        && LossRate.loss(since).isNormal())
+                                        && PressureLoss.ofTire(since).isNormal())
                                 .isPresent(),
                 reading.on(),
                 reading.by(),

@@ -15,186 +15,181 @@ import rotagens.core.wear.WearPattern.Shape;
 /** What a look or a hand can find on a tire and its wheel, and what it means. */
 public enum Finding {
     WEAR_BAR_FLUSH(
-            Where.TREAD,
+            Area.TREAD,
             "Wear bar flush",
             DO_NOT_OPERATE,
             Rule.WEAR_BAR,
             TIRE_OFF,
             "Worn out anywhere round the tire is worn out: it must not be driven."),
-    CORD_SHOWING(Where.TREAD, "Cord or belt showing", DO_NOT_OPERATE, Rule.DAMAGE, PROFESSIONAL, "Out of service."),
+    CORD_SHOWING(Area.TREAD, "Cord or belt showing", DO_NOT_OPERATE, Rule.DAMAGE, PROFESSIONAL, "Out of service."),
     TREAD_SEPARATION(
-            Where.TREAD,
+            Area.TREAD,
             "Tread separation",
             DO_NOT_OPERATE,
             Rule.DAMAGE,
             PROFESSIONAL,
             "Out of service: the tread can leave the casing."),
     CUPPING(
-            Where.TREAD,
+            Area.TREAD,
             "Cupping (bald spots round the tire)",
             PLAN,
             Rule.WEAR_PATTERN,
             PUT_RIGHT,
             "Test the shocks today: a worn shock is a safety part."),
     FLAT_SPOT(
-            Where.TREAD,
-            "Flat spot",
-            PLAN,
-            Rule.WEAR_PATTERN,
-            PUT_RIGHT,
-            "Judge depth and vibration; check the brake."),
+            Area.TREAD, "Flat spot", PLAN, Rule.WEAR_PATTERN, PUT_RIGHT, "Judge depth and vibration; check the brake."),
     SAWTOOTH(
-            Where.TREAD,
+            Area.TREAD,
             "Sawtooth (smooth one way, rough the other)",
             PLAN,
             Rule.WEAR_PATTERN,
             PUT_RIGHT,
             "Suspension and geometry check, shock test."),
     RETREAD_SEEN(
-            Where.TREAD,
+            Area.TREAD,
             "Retread (rounded edge or seam at the shoulder)",
             FIT,
             Rule.RETREAD_STEER,
             TIRE_OFF,
             "Recorded. Never on a steer axle."),
     BULGE(
-            Where.SIDEWALL,
+            Area.SIDEWALL,
             "Bulge",
             DO_NOT_OPERATE,
             Rule.DAMAGE,
             PROFESSIONAL,
             "A bulge means broken cords; a tire professional looks before it rolls."),
-    CUT_TO_CORD(Where.SIDEWALL, "Cut to the cord", DO_NOT_OPERATE, Rule.DAMAGE, PROFESSIONAL, "Out of service."),
+    CUT_TO_CORD(Area.SIDEWALL, "Cut to the cord", DO_NOT_OPERATE, Rule.DAMAGE, PROFESSIONAL, "Out of service."),
     CRACK_DEEP(
-            Where.SIDEWALL,
+            Area.SIDEWALL,
             "Crack deeper than 2/32 in",
             DO_NOT_OPERATE,
             Rule.SIDEWALL_CRACK,
             TIRE_OFF,
             "Replace at once."),
     CRACK_SHALLOW(
-            Where.SIDEWALL,
+            Area.SIDEWALL,
             "Crack up to 2/32 in deep",
             WATCH,
             Rule.SIDEWALL_CRACK,
             PROFESSIONAL,
             "A tire professional inspects it; watch it until then."),
     INDENTATION(
-            Where.SIDEWALL,
+            Area.SIDEWALL,
             "Shallow indentation",
             FIT,
             Rule.DAMAGE,
             TIRE_OFF,
             "Normal in radials: recorded, no action."),
     CURB_STRIKE(
-            Where.SIDEWALL,
+            Area.SIDEWALL,
             "Curb or driveway strike",
             WATCH,
             Rule.CURB_STRIKE,
             PUT_RIGHT,
             "Look at this sidewall, the wheel and the joints."),
     RUNNING_BACKWARDS(
-            Where.SIDEWALL,
+            Area.SIDEWALL,
             "Directional arrow points backwards",
             DO_NOT_OPERATE,
             Rule.DIRECTION,
             PUT_RIGHT,
             "Change sides or remount it on the wheel."),
     FLAT_OR_LEAKING(
-            Where.VALVE,
+            Area.VALVE,
             "Flat, or a leak you can hear",
             DO_NOT_OPERATE,
             Rule.DAMAGE,
             PROFESSIONAL,
             "Out of service. Don’t add air: demount and look inside."),
     CAP_MISSING(
-            Where.VALVE, "Valve cap missing", WATCH, Rule.SMALL_PARTS, PUT_RIGHT, "Put a metal cap on, on the spot."),
+            Area.VALVE, "Valve cap missing", WATCH, Rule.SMALL_PARTS, PUT_RIGHT, "Put a metal cap on, on the spot."),
     GROMMET_AGED(
-            Where.VALVE,
+            Area.VALVE,
             "Grommet aged",
             WATCH,
             Rule.SMALL_PARTS,
             PUT_RIGHT,
             "New stem or grommet when the tire is next off; sooner if it leaks."),
     CORE_LEAKING(
-            Where.VALVE,
+            Area.VALVE,
             "Valve core leaking",
             WATCH,
             Rule.SMALL_PARTS,
             PUT_RIGHT,
             "Change the core on the spot, gauge again."),
     BEAD_TORN(
-            Where.WHEEL,
+            Area.WHEEL,
             "Bead torn or broken",
             DO_NOT_OPERATE,
             Rule.DAMAGE,
             TIRE_OFF,
             "Never repaired: scrap the tire. It fails, or leaks where nobody finds it."),
     WHEEL_CRACKED(
-            Where.WHEEL,
+            Area.WHEEL,
             "Wheel cracked",
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             PUT_RIGHT,
             "Out of service until the wheel is changed."),
     WHEEL_BENT(
-            Where.WHEEL,
+            Area.WHEEL,
             "Wheel bent",
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             PUT_RIGHT,
             "Out of service until the wheel is changed."),
     WHEEL_RUSTED(
-            Where.WHEEL,
+            Area.WHEEL,
             "Heavy rust on the wheel",
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             PUT_RIGHT,
             "Out of service until put right."),
     STUD_HOLE_WORN(
-            Where.WHEEL,
+            Area.WHEEL,
             "Stud hole elongated",
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             PUT_RIGHT,
             "Out of service until the wheel is changed."),
     NUT_MISSING(
-            Where.WHEEL,
+            Area.WHEEL,
             "Nut missing",
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             PUT_RIGHT,
             "Out of service until put right; torque all nuts of this wheel."),
     NUT_LOOSE(
-            Where.WHEEL,
+            Area.WHEEL,
             "Nut loose",
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             PUT_RIGHT,
             "Out of service until put right; torque all nuts of this wheel."),
     NUT_RUST_STREAK(
-            Where.WHEEL,
+            Area.WHEEL,
             "Rust streak at a nut",
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             PUT_RIGHT,
             "A rust streak tells of a loose nut: out of service until checked."),
     PILOT_MIXED(
-            Where.WHEEL,
+            Area.WHEEL,
             "Hub- and stud-piloted parts mixed",
             DO_NOT_OPERATE,
             Rule.PILOT_MATCH,
             PUT_RIGHT,
             "They look alike and never interchange: out of service."),
     RAN_LOW(
-            Where.RECORDED,
+            Area.RECORDED,
             "Ran at 80 % of target or less",
             DO_NOT_OPERATE,
             Rule.RUN_FLAT,
             PROFESSIONAL,
             "Treat it as run flat: don’t add air on the vehicle; deflate, demount and look inside."),
     CONDEMNED(
-            Where.RECORDED,
+            Area.RECORDED,
             "Condemned by a tire professional",
             DO_NOT_OPERATE,
             Rule.DAMAGE,
@@ -202,7 +197,7 @@ public enum Finding {
             "Take it off and scrap it.");
 
     /** Where on the tire one looks for it; {@code RECORDED} comes from readings and verdicts, not from a look. */
-    public enum Where {
+    public enum Area {
         TREAD,
         SIDEWALL,
         VALVE,
@@ -220,28 +215,28 @@ public enum Finding {
         TIRE_OFF
     }
 
-    private final Where where;
-    private final String words;
+    private final Area area;
+    private final String label;
     private final Verdict verdict;
     private final Rule rule;
     private final ClearedBy clearedBy;
-    private final String because;
+    private final String explanation;
 
-    Finding(Where where, String words, Verdict verdict, Rule rule, ClearedBy clearedBy, String because) {
-        this.where = where;
-        this.words = words;
+    Finding(Area area, String words, Verdict verdict, Rule rule, ClearedBy clearedBy, String because) {
+        this.area = area;
+        this.label = words;
         this.verdict = verdict;
         this.rule = rule;
         this.clearedBy = clearedBy;
-        this.because = because;
+        this.explanation = because;
     }
 
-    public Where where() {
-        return where;
+    public Area area() {
+        return area;
     }
 
-    public String words() {
-        return words;
+    public String label() {
+        return label;
     }
 
     /** The verdict it brings anywhere on a vehicle; {@link Verdict#FIT} for what is only recorded. */
@@ -257,8 +252,8 @@ public enum Finding {
         return clearedBy;
     }
 
-    public String because() {
-        return because;
+    public String explanation() {
+        return explanation;
     }
 
     /** The wear shape a hand or eye found, where the finding is one. */

@@ -16,7 +16,7 @@ public record OpenFinding(Finding finding, LocalDate on, String by, Optional<Sid
     }
 
     /** What was found, and on which sidewall. */
-    public String words() {
-        return finding.words() + sidewall.map(side -> ", " + side.words()).orElse("");
+    public String label() {
+        return finding.label() + sidewall.map(side -> ", " + side.label()).orElse("");
     }
 }

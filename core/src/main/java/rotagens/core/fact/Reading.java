@@ -5,19 +5,19 @@ import java.util.Optional;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
-import rotagens.core.wear.Tread;
-import rotagens.core.wear.TreadBound;
+import rotagens.core.wear.GrooveDepths;
 import rotagens.core.wear.TreadGrid;
+import rotagens.core.wear.TreadInterval;
 
 /**
  * What was read off one tire at one time, by whom.
  *
  * @param odometer as driven, counted on through a replaced odometer
  * @param temperature of the air where it stood, for rates of loss
- * @param filled air was added or let out just before: a rate of loss starts anew here
- * @param bound what a wear bar or a coin said where the tread wasn't gauged
- * @param dotOutward whether the sidewall with the full DOT code faced outward; empty where nobody looked
- * @param grid every depth, where several places or other grooves than three were measured; the tread then holds its zones
+ * @param isInflation air was added or let out just before: a rate of loss starts anew here
+ * @param treadInterval what a wear bar or a coin said where the tread wasn't gauged
+ * @param dotSideOut whether the sidewall with the full DOT code faced outward; empty where nobody looked
+ * @param treadGrid every depth, where several places or other grooves than three were measured; the tread then holds its zones
  * @param inForce what was in force when it was taken; empty where nobody kept it
  */
 public record Reading(
@@ -25,13 +25,13 @@ public record Reading(
         String by,
         Optional<Distance> odometer,
         Optional<Pressure> pressure,
-        Warmth warmth,
-        Tread tread,
+        ThermalState thermalState,
+        GrooveDepths tread,
         Optional<Temperature> temperature,
-        boolean filled,
-        Optional<TreadBound> bound,
-        Optional<Boolean> dotOutward,
-        Optional<TreadGrid> grid,
+        boolean isInflation,
+        Optional<TreadInterval> treadInterval,
+        Optional<Boolean> dotSideOut,
+        Optional<TreadGrid> treadGrid,
         Optional<InForce> inForce) {
 
     /** Three grooves at one place, and nobody kept what was in force. */
@@ -40,19 +40,19 @@ public record Reading(
             String by,
             Optional<Distance> odometer,
             Optional<Pressure> pressure,
-            Warmth warmth,
-            Tread tread,
+            ThermalState thermalState,
+            GrooveDepths grooveDepths,
             Optional<Temperature> temperature,
             boolean filled,
-            Optional<TreadBound> bound,
+            Optional<TreadInterval> bound,
             Optional<Boolean> dotOutward) {
         this(
                 on,
                 by,
                 odometer,
                 pressure,
-                warmth,
-                tread,
+                thermalState,
+                grooveDepths,
                 temperature,
                 filled,
                 bound,
@@ -67,9 +67,19 @@ public record Reading(
             String by,
             Optional<Distance> odometer,
             Optional<Pressure> pressure,
-            Warmth warmth,
-            Tread tread) {
-        this(on, by, odometer, pressure, warmth, tread, Optional.empty(), false, Optional.empty(), Optional.empty());
+            ThermalState thermalState,
+            GrooveDepths grooveDepths) {
+        this(
+                on,
+                by,
+                odometer,
+                pressure,
+                thermalState,
+                grooveDepths,
+                Optional.empty(),
+                false,
+                Optional.empty(),
+                Optional.empty());
     }
 
     /** The same, stamped with what was in force. */
@@ -79,17 +89,17 @@ public record Reading(
                 by,
                 odometer,
                 pressure,
-                warmth,
+                thermalState,
                 tread,
                 temperature,
-                filled,
-                bound,
-                dotOutward,
-                grid,
+                isInflation,
+                treadInterval,
+                dotSideOut,
+                treadGrid,
                 Optional.of(then));
     }
 
     public boolean hasColdPressure() {
-        return pressure.isPresent() && warmth == Warmth.COLD;
+        return pressure.isPresent() && thermalState == ThermalState.COLD;
     }
 }

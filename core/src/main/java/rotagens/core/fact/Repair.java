@@ -9,13 +9,13 @@ public enum Repair {
     WHEEL("wheel repaired or changed"),
     NONE_FOUND("looked for with soap or a dip tank, none found");
 
-    private final String words;
+    private final String label;
 
     Repair(String words) {
-        this.words = words;
+        this.label = words;
     }
 
-    public String words() {
-        return words;
+    public String label() {
+        return label;
     }
 }

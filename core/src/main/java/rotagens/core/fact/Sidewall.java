@@ -7,14 +7,14 @@ public enum Sidewall {
     OUTER("outer sidewall"),
     INNER("inner sidewall");
 
-    private final String words;
+    private final String label;
 
     Sidewall(String words) {
-        this.words = words;
+        this.label = words;
     }
 
-    public String words() {
-        return words;
+    public String label() {
+        return label;
     }
 
     /** The tire's own edge: the one with the full DOT code, or the other. A move can turn them; the edge stays. */
@@ -27,14 +27,14 @@ public enum Sidewall {
         DOT_SIDE("DOT side"),
         OTHER_SIDE("other side");
 
-        private final String words;
+        private final String label;
 
         Edge(String words) {
-            this.words = words;
+            this.label = words;
         }
 
-        public String words() {
-            return words;
+        public String label() {
+            return label;
         }
     }
 }

@@ -30,10 +30,10 @@ public sealed interface TireFact {
     record Found(Finding finding, Optional<Sidewall> sidewall, LocalDate on, String by) implements TireFact {}
 
     /** Somebody put a small thing right and said so. */
-    record PutRight(Finding finding, LocalDate on, String by, String note) implements TireFact {}
+    record Fixed(Finding finding, LocalDate on, String by, String note) implements TireFact {}
 
     /** A qualified person looked at it, inside and out. */
-    record Inspected(boolean sound, String professional, LocalDate on, String by) implements TireFact {}
+    record Inspected(boolean isServiceable, String professional, LocalDate on, String by) implements TireFact {}
 
     /** A leak was looked for, and what was done about it. */
     record Repaired(Repair repair, LocalDate on, String by) implements TireFact {}

@@ -8,13 +8,13 @@ public enum Verdict {
     PLAN("plan"),
     DO_NOT_OPERATE("do not operate");
 
-    private final String words;
+    private final String label;
 
     Verdict(String words) {
-        this.words = words;
+        this.label = words;
     }
 
-    public String words() {
-        return words;
+    public String label() {
+        return label;
     }
 }

@@ -10,12 +10,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import rotagens.core.measure.Load;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
-import rotagens.core.pressure.AxleAnswer;
-import rotagens.core.pressure.LossRate;
+import rotagens.core.pressure.AxlePressure;
+import rotagens.core.pressure.PressureLoss;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.core.wear.WearPattern;
@@ -28,13 +28,14 @@ import rotagens.core.wear.WearPattern.Shape;
  * @param conflict said where the leading cause has evidence against it, or two causes stand equal
  * @param unknown what nobody has measured yet and would tell more
  */
-public record Diagnosis(WearPattern pattern, List<Weighed> causes, Optional<String> conflict, List<String> unknown) {
+public record Diagnosis(
+        WearPattern pattern, List<RankedCause> causes, Optional<String> conflict, List<String> unknown) {
 
     /** One cause with the evidence found. */
-    public record Weighed(WearCause cause, List<Phrase> supports, List<Phrase> against) {
+    public record RankedCause(WearCause cause, List<Message> evidenceFor, List<Message> evidenceAgainst) {
 
         int score() {
-            return supports.size() - against.size();
+            return evidenceFor.size() - evidenceAgainst.size();
         }
     }
 
@@ -49,7 +50,7 @@ public record Diagnosis(WearPattern pattern, List<Weighed> causes, Optional<Stri
         Set<Shape> signs = EnumSet.noneOf(Shape.class);
         state.open().forEach(open -> open.finding().wearShape().ifPresent(signs::add));
         return WearPattern.classify(
-                state.completeTread().map(TireState.Dated::value).orElse(rotagens.core.wear.Tread.UNMEASURED),
+                state.completeTread().map(TireState.Dated::value).orElse(rotagens.core.wear.GrooveDepths.UNMEASURED),
                 difference,
                 signs);
     }
@@ -57,33 +58,33 @@ public record Diagnosis(WearPattern pattern, List<Weighed> causes, Optional<Stri
     /** For one tire; empty where its pattern can't be told. An even tread has no causes. */
     public static Optional<Diagnosis> of(
             VehicleState vehicle, Position position, VehicleEvents events, Policy policy, LocalDate today) {
-        Policy.ForClass here = vehicle.policyAt(policy, vehicle.at(position));
+        Policy.ClassPolicy here = vehicle.policyAt(policy, vehicle.at(position));
         double difference = here.number(PolicyNumber.WEAR_DIFFERENCE);
         return pattern(vehicle.at(position), difference)
-                .map(shape -> new Doctor(vehicle, position, events, policy, here, today, shape).diagnosis());
+                .map(shape -> new CauseRanking(vehicle, position, events, policy, here, today, shape).diagnosis());
     }
 
     /** Gathers the evidence for one tire. */
-    private static final class Doctor {
+    private static final class CauseRanking {
 
         private final VehicleState vehicle;
         private final Position position;
         private final TireState state;
         private final VehicleEvents events;
-        private final Policy.ForClass policy;
+        private final Policy.ClassPolicy policy;
         private final LocalDate today;
         private final WearPattern pattern;
-        private final Optional<AxleAnswer> axle;
-        private final Map<WearCause, List<Phrase>> supports = new EnumMap<>(WearCause.class);
-        private final Map<WearCause, List<Phrase>> against = new EnumMap<>(WearCause.class);
+        private final Optional<AxlePressure> axle;
+        private final Map<WearCause, List<Message>> supports = new EnumMap<>(WearCause.class);
+        private final Map<WearCause, List<Message>> against = new EnumMap<>(WearCause.class);
         private final List<String> unknown = new ArrayList<>();
 
-        Doctor(
+        CauseRanking(
                 VehicleState vehicle,
                 Position position,
                 VehicleEvents events,
                 Policy whole,
-                Policy.ForClass policy,
+                Policy.ClassPolicy policy,
                 LocalDate today,
                 WearPattern pattern) {
             this.vehicle = vehicle;
@@ -106,35 +107,36 @@ public record Diagnosis(WearPattern pattern, List<Weighed> causes, Optional<Stri
                 reports();
                 work();
             }
-            List<Weighed> weighed = possible.stream()
-                    .map(cause -> new Weighed(
+            List<RankedCause> rankedCause = possible.stream()
+                    .map(cause -> new RankedCause(
                             cause,
                             List.copyOf(supports.getOrDefault(cause, List.of())),
                             List.copyOf(against.getOrDefault(cause, List.of()))))
-                    .sorted(Comparator.comparingInt(Weighed::score).reversed())
+                    .sorted(Comparator.comparingInt(RankedCause::score).reversed())
                     .toList();
-            return new Diagnosis(pattern, weighed, conflict(weighed), List.copyOf(unknown));
+            return new Diagnosis(pattern, rankedCause, conflict(rankedCause), List.copyOf(unknown));
         }
 
-        private static Optional<String> conflict(List<Weighed> weighed) {
-            if (weighed.isEmpty()) {
+        private static Optional<String> conflict(List<RankedCause> rankedCause) {
+            if (rankedCause.isEmpty()) {
                 return Optional.empty();
             }
-            Weighed first = weighed.get(0);
-            if (!first.supports().isEmpty() && !first.against().isEmpty()) {
-                return Optional.of("The evidence on " + first.cause().words()
+            RankedCause first = rankedCause.get(0);
+            if (!first.evidenceFor().isEmpty() && !first.evidenceAgainst().isEmpty()) {
+                return Optional.of("The evidence on " + first.cause().label()
                         + " goes both ways: check it first, mend nothing yet.");
             }
-            boolean level = weighed.size() > 1
-                    && weighed.get(1).score() == first.score()
-                    && !first.supports().isEmpty();
+            boolean level = rankedCause.size() > 1
+                    && rankedCause.get(1).score() == first.score()
+                    && !first.evidenceFor().isEmpty();
             return level
-                    ? Optional.of("As much speaks for " + weighed.get(1).cause().words() + " as for "
-                            + first.cause().words() + ".")
+                    ? Optional.of(
+                            "As much speaks for " + rankedCause.get(1).cause().label() + " as for "
+                                    + first.cause().label() + ".")
                     : Optional.empty();
         }
 
-        private void says(boolean supporting, Phrase what, WearCause... causes) {
+        private void statement(boolean supporting, Message what, WearCause... causes) {
             for (WearCause cause : causes) {
                 (supporting ? supports : against)
                         .computeIfAbsent(cause, any -> new ArrayList<>())
@@ -145,8 +147,9 @@ public record Diagnosis(WearPattern pattern, List<Weighed> causes, Optional<Stri
         /** Pressures on target rule pressure down; most of them off it speak for it. */
         private void pressureHistory() {
             Optional<Pressure> target = axle.flatMap(answer -> answer.target().pressure());
-            List<Double> cold =
-                    state.coldPoints().stream().map(LossRate.Point::psi).toList();
+            List<Double> cold = state.coldPoints().stream()
+                    .map(PressureLoss.ColdReading::psi)
+                    .toList();
             if (target.isEmpty() || cold.size() < FEW_READINGS) {
                 unknown.add("Its pressure history: " + (target.isEmpty() ? "no target" : "fewer than 3 cold readings")
                         + ".");
@@ -159,68 +162,68 @@ public record Diagnosis(WearPattern pattern, List<Weighed> causes, Optional<Stri
             long low = cold.stream().filter(psi -> psi < goal - allowed - 1e-6).count();
             long high = cold.stream().filter(psi -> psi > goal + allowed + 1e-6).count();
             if (2 * high >= cold.size()) {
-                says(
+                statement(
                         true,
-                        Phrase.of("{} of {} cold readings over the target {}", high, cold.size(), target.get()),
+                        Message.of("{} of {} cold readings over the target {}", high, cold.size(), target.get()),
                         WearCause.OVER_INFLATION);
-                says(
+                statement(
                         false,
-                        Phrase.of("{} of {} cold readings were high", high, cold.size()),
+                        Message.of("{} of {} cold readings were high", high, cold.size()),
                         WearCause.UNDER_INFLATION,
                         WearCause.LEAK);
             } else if (2 * low >= cold.size()) {
-                says(
+                statement(
                         true,
-                        Phrase.of("{} of {} cold readings under the target {}", low, cold.size(), target.get()),
+                        Message.of("{} of {} cold readings under the target {}", low, cold.size(), target.get()),
                         WearCause.UNDER_INFLATION);
-                says(
+                statement(
                         false,
-                        Phrase.of("{} of {} cold readings were low", low, cold.size()),
+                        Message.of("{} of {} cold readings were low", low, cold.size()),
                         WearCause.OVER_INFLATION,
                         WearCause.HARD_CORNERING);
             } else if (low + high == 0) {
-                Phrase clean = Phrase.of("All {} cold readings on the target {}", cold.size(), target.get());
-                says(false, clean, WearCause.OVER_INFLATION, WearCause.UNDER_INFLATION, WearCause.LEAK);
-                says(true, clean, WearCause.HARD_CORNERING, WearCause.LOAD_NOT_CARRIED);
+                Message clean = Message.of("All {} cold readings on the target {}", cold.size(), target.get());
+                statement(false, clean, WearCause.OVER_INFLATION, WearCause.UNDER_INFLATION, WearCause.LEAK);
+                statement(true, clean, WearCause.HARD_CORNERING, WearCause.LOAD_NOT_CARRIED);
             }
         }
 
         private void leak() {
-            Optional<LossRate> rate = state.lossRate();
-            if (rate.filter(LossRate::isLeak).isPresent()) {
-                says(
+            Optional<PressureLoss> rate = state.pressureLoss();
+            if (rate.filter(PressureLoss::isLeak).isPresent()) {
+                statement(
                         true,
-                        Phrase.of(
+                        Message.of(
                                 "It loses at least {} % a month",
                                 Math.round(rate.get().low() * 1000) / 10.0),
                         WearCause.LEAK,
                         WearCause.UNDER_INFLATION);
-            } else if (rate.isPresent() && rate.get().high() <= LossRate.NORMAL_MONTHLY) {
-                says(false, Phrase.of("It holds its air: under 5 % a month"), WearCause.LEAK);
+            } else if (rate.isPresent() && rate.get().high() <= PressureLoss.NORMAL_MONTHLY) {
+                statement(false, Message.of("It holds its air: under 5 % a month"), WearCause.LEAK);
             }
         }
 
         /** The recorded load against what the target carries. */
         private void load() {
-            Optional<Double> reserve = axle.flatMap(AxleAnswer::reserve);
+            Optional<Double> reserve = axle.flatMap(AxlePressure::reserve);
             if (reserve.isEmpty()) {
                 unknown.add("Its load: weigh the vehicle.");
                 return;
             }
             Load carried = Load.lb(
-                    Math.rint(axle.flatMap(AxleAnswer::load).orElseThrow().perTireLb()));
-            Phrase words = Phrase.of(
+                    Math.rint(axle.flatMap(AxlePressure::load).orElseThrow().perTireLb()));
+            Message words = Message.of(
                     "{} weighed, the target carries {}",
                     carried,
                     Load.lb(Math.floor(
-                            axle.flatMap(AxleAnswer::capacityAtTargetLb).orElseThrow())));
+                            axle.flatMap(AxlePressure::capacityAtTargetLb).orElseThrow())));
             if (reserve.get() >= SPARE_RESERVE) {
-                says(true, words, WearCause.LOAD_NOT_CARRIED, WearCause.OVER_INFLATION);
-                says(false, words, WearCause.OVERLOAD);
+                statement(true, words, WearCause.LOAD_NOT_CARRIED, WearCause.OVER_INFLATION);
+                statement(false, words, WearCause.OVERLOAD);
             } else if (reserve.get() < 0) {
-                says(true, words, WearCause.OVERLOAD);
+                statement(true, words, WearCause.OVERLOAD);
             } else {
-                says(false, words, WearCause.OVERLOAD, WearCause.LOAD_NOT_CARRIED);
+                statement(false, words, WearCause.OVERLOAD, WearCause.LOAD_NOT_CARRIED);
             }
         }
 
@@ -234,7 +237,7 @@ public record Diagnosis(WearPattern pattern, List<Weighed> causes, Optional<Stri
             Optional<TireState> across = vehicle.axleMates(position).stream()
                     .filter(mate -> mate.position() instanceof OnAxle other
                             && other.side() != on.side()
-                            && other.place() == on.place())
+                            && other.dualSlot() == on.dualSlot())
                     .findFirst();
             Optional<WearPattern> theirs =
                     across.flatMap(mate -> pattern(mate, policy.number(PolicyNumber.WEAR_DIFFERENCE)));
@@ -245,46 +248,48 @@ public record Diagnosis(WearPattern pattern, List<Weighed> causes, Optional<Stri
             }
             String code = across.get().position().code();
             if (theirs.get().shape() == shape) {
-                Phrase both = Phrase.of("{} is worn on the same edge", code);
-                says(true, both, WearCause.TOE);
-                says(false, both, WearCause.CAMBER);
+                Message both = Message.of("{} is worn on the same edge", code);
+                statement(true, both, WearCause.TOE);
+                statement(false, both, WearCause.CAMBER);
             } else {
-                Phrase alone = Phrase.of(
-                        "{} across the axle is {}", code, theirs.get().shape().words());
-                says(true, alone, WearCause.CAMBER);
-                says(false, alone, WearCause.TOE);
+                Message alone = Message.of(
+                        "{} across the axle is {}", code, theirs.get().shape().label());
+                statement(true, alone, WearCause.CAMBER);
+                statement(false, alone, WearCause.TOE);
             }
         }
 
         private void reports() {
             LocalDate since = today.minusDays(SYMPTOM_DAYS);
             events.reported(since, VehicleEvents.Symptom.PULL_LEFT, VehicleEvents.Symptom.PULL_RIGHT)
-                    .ifPresent(report -> pull(report));
+                    .ifPresent(driverReport -> pull(driverReport));
             events.reported(since, VehicleEvents.Symptom.WHEEL_OFF_CENTER)
-                    .ifPresent(report -> says(true, reported(report), WearCause.TOE, WearCause.AXLE_LINE));
+                    .ifPresent(driverReport ->
+                            statement(true, reported(driverReport), WearCause.TOE, WearCause.AXLE_LINE));
             events.reported(since, VehicleEvents.Symptom.VIBRATION)
-                    .ifPresent(report -> says(
+                    .ifPresent(driverReport -> statement(
                             true,
-                            reported(report),
+                            reported(driverReport),
                             WearCause.IMBALANCE,
                             WearCause.SHOCKS,
                             WearCause.BEARING,
                             WearCause.BRAKE));
             events.reported(since, VehicleEvents.Symptom.HARSH_RIDE)
-                    .ifPresent(report -> says(
+                    .ifPresent(driverReport -> statement(
                             true,
-                            reported(report),
+                            reported(driverReport),
                             WearCause.OVER_INFLATION,
                             WearCause.LOAD_NOT_CARRIED,
                             WearCause.SHOCKS));
             events.reported(since, VehicleEvents.Symptom.NOISE)
-                    .ifPresent(report -> says(true, reported(report), WearCause.BEARING));
+                    .ifPresent(driverReport -> statement(true, reported(driverReport), WearCause.BEARING));
             events.reported(since, VehicleEvents.Symptom.SOFT_TIRE, VehicleEvents.Symptom.LAMP)
-                    .ifPresent(report -> says(true, reported(report), WearCause.UNDER_INFLATION, WearCause.LEAK));
+                    .ifPresent(driverReport ->
+                            statement(true, reported(driverReport), WearCause.UNDER_INFLATION, WearCause.LEAK));
         }
 
         /** A pull with one side 10 psi low is pressure until proven otherwise. */
-        private void pull(VehicleEvents.Report report) {
+        private void pull(VehicleEvents.DriverReport driverReport) {
             boolean oneSideLow = state.lastCold().isPresent()
                     && vehicle.axleMates(position).stream()
                             .flatMap(mate -> mate.lastCold().stream())
@@ -297,60 +302,65 @@ public record Diagnosis(WearPattern pattern, List<Weighed> causes, Optional<Stri
                                                             .psi())
                                             >= 10);
             if (oneSideLow) {
-                says(
+                statement(
                         false,
-                        Phrase.of("It pulls, but one side is 10 psi low: pressure until proven otherwise"),
+                        Message.of("It pulls, but one side is 10 psi low: pressure until proven otherwise"),
                         WearCause.TOE,
                         WearCause.CAMBER);
             } else {
-                says(true, reported(report), WearCause.TOE, WearCause.CAMBER);
+                statement(true, reported(driverReport), WearCause.TOE, WearCause.CAMBER);
             }
         }
 
-        private static Phrase reported(VehicleEvents.Report report) {
-            return Phrase.of(
-                    "A driver reported on {}: {}", report.on(), report.symptom().words());
+        private static Message reported(VehicleEvents.DriverReport driverReport) {
+            return Message.of(
+                    "A driver reported on {}: {}",
+                    driverReport.on(),
+                    driverReport.symptom().label());
         }
 
         /** Alignment, shocks and joints done since the reading before last speak against what they cure. */
         private void work() {
             LocalDate shown = state.completeTread().map(TireState.Dated::on).orElse(today);
-            done(VehicleEvents.Kind.ALIGNMENT, shown, WearCause.TOE, WearCause.CAMBER, WearCause.AXLE_LINE);
-            done(VehicleEvents.Kind.SHOCKS, shown, WearCause.SHOCKS);
-            done(VehicleEvents.Kind.JOINTS, shown, WearCause.CAMBER, WearCause.TOE);
-            events.last(VehicleEvents.Kind.CURB_STRIKE)
+            done(VehicleEvents.Type.ALIGNMENT, shown, WearCause.TOE, WearCause.CAMBER, WearCause.AXLE_LINE);
+            done(VehicleEvents.Type.SHOCKS, shown, WearCause.SHOCKS);
+            done(VehicleEvents.Type.JOINTS, shown, WearCause.CAMBER, WearCause.TOE);
+            events.last(VehicleEvents.Type.CURB_STRIKE)
                     .filter(on -> on.isAfter(today.minusYears(1)))
-                    .ifPresent(on -> says(
+                    .ifPresent(on -> statement(
                             true,
-                            Phrase.of("A curb strike on {}", on),
+                            Message.of("A curb strike on {}", on),
                             WearCause.CAMBER,
                             WearCause.TOE,
                             WearCause.AXLE_LINE));
-            events.last(VehicleEvents.Kind.HARD_BRAKING)
+            events.last(VehicleEvents.Type.HARD_BRAKING)
                     .filter(on -> on.isAfter(today.minusDays(SYMPTOM_DAYS)))
-                    .ifPresent(on -> says(true, Phrase.of("Hard braking on {}", on), WearCause.BRAKE));
+                    .ifPresent(on -> statement(true, Message.of("Hard braking on {}", on), WearCause.BRAKE));
             vehicle.vehicle()
                     .parkedSince()
                     .filter(since -> since.isBefore(today.minusDays(policy.days(PolicyNumber.PARKED_DAYS))))
-                    .ifPresent(since -> says(true, Phrase.of("Parked since {}", since), WearCause.PARKING));
+                    .ifPresent(since -> statement(true, Message.of("Parked since {}", since), WearCause.PARKING));
             boolean needsAlignmentHistory = WearCause.of(pattern.shape()).contains(WearCause.TOE);
             if (needsAlignmentHistory
-                    && events.last(VehicleEvents.Kind.ALIGNMENT).isEmpty()) {
+                    && events.last(VehicleEvents.Type.ALIGNMENT).isEmpty()) {
                 unknown.add("When it was last aligned.");
             }
             if (pattern.shape() == Shape.CUPPING
-                    && events.last(VehicleEvents.Kind.SHOCKS).isEmpty()) {
+                    && events.last(VehicleEvents.Type.SHOCKS).isEmpty()) {
                 unknown.add("When its shocks were last replaced.");
             }
         }
 
         /** Work done well before the reading speaks against what it cures; done later, the tread still tells of the time before. */
-        private void done(VehicleEvents.Kind kind, LocalDate shown, WearCause... cures) {
-            events.last(kind).filter(on -> on.isAfter(shown.minusYears(1))).ifPresent(on -> {
+        private void done(VehicleEvents.Type type, LocalDate shown, WearCause... cures) {
+            events.last(type).filter(on -> on.isAfter(shown.minusYears(1))).ifPresent(on -> {
                 if (on.isBefore(shown.minusDays(SETTLING_DAYS))) {
-                    says(false, Phrase.of("{} on {}, and the tread was read since", capital(kind.words()), on), cures);
+                    statement(
+                            false,
+                            Message.of("{} on {}, and the tread was read since", capital(type.label()), on),
+                            cures);
                 } else {
-                    unknown.add("Whether it still wears so: " + kind.words() + " since, measure again in "
+                    unknown.add("Whether it still wears so: " + type.label() + " since, measure again in "
                             + SETTLING_DAYS + " days.");
                 }
             });

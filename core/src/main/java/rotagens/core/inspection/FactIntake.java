@@ -10,13 +10,13 @@ import rotagens.core.fact.Finding;
 import rotagens.core.fact.InForce;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.TireFact;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
-import rotagens.core.pressure.AxleAnswer;
+import rotagens.core.pressure.AxlePressure;
 import rotagens.core.pressure.Guard;
-import rotagens.core.pressure.Maximum;
+import rotagens.core.pressure.MaximumPressure;
 import rotagens.core.pressure.RunFlat;
 import rotagens.core.pressure.VehiclePressures;
 import rotagens.core.vehicle.Position;
@@ -68,17 +68,18 @@ public final class FactIntake {
         if (state.tire().isEmpty()) {
             return InForce.UNKNOWN;
         }
-        Policy.ForClass here = vehicle.policyAt(policy, state);
+        Policy.ClassPolicy here = vehicle.policyAt(policy, state);
         TreadLimits limits = TreadLimits.at(vehicle.vehicle(), position, here);
         return new InForce(
                 pressures.targetAt(position, state.tire().get().model(), here).pressure(),
-                vehicle.facts().preset().state(),
+                vehicle.facts().currentLoadState().state(),
                 pressures
                         .at(position)
-                        .flatMap(AxleAnswer::needPsi)
+                        .flatMap(AxlePressure::minimumForLoadPsi)
                         .map(need -> Pressure.psi(Math.round(need * 10) / 10.0)),
-                Maximum.at(vehicle.vehicle(), position, state.tire().get().model(), here)
-                        .map(Maximum::pressure),
+                MaximumPressure.at(
+                                vehicle.vehicle(), position, state.tire().get().model(), here)
+                        .map(MaximumPressure::pressure),
                 Optional.of(limits.legal()),
                 Optional.of(limits.pull()),
                 here.days(PolicyNumber.LEAK_HOLD_DAYS));
@@ -91,18 +92,18 @@ public final class FactIntake {
      * @param before what the gauge said first, where that is known
      * @param filledTo what it said after air went in or out
      */
-    public static Optional<Phrase> refusesFill(
+    public static Optional<Message> refusesFill(
             TireState state, Optional<Reading> before, Pressure filledTo, InForce inForce) {
         boolean waits = state.open().stream().anyMatch(open -> open.finding() == Finding.RAN_LOW);
         boolean ranLow = before.filter(reading -> state.drivenAt(reading.with(inForce))
-                        .filter(target -> RunFlat.ranLow(reading.pressure().orElseThrow(), target))
+                        .filter(target -> RunFlat.isRunFlat(reading.pressure().orElseThrow(), target))
                         .isPresent())
                 .isPresent();
         boolean airIn = before.flatMap(Reading::pressure)
                 .map(first -> filledTo.psi() > first.psi())
                 .orElse(true);
         if ((waits || ranLow) && airIn) {
-            return Optional.of(Phrase.of(
+            return Optional.of(Message.of(
                     "No air before somebody looked inside: at 80 % of target or less a tire is treated as run flat."));
         }
         return Guard.refusesFill(filledTo, inForce.maximum());

@@ -7,7 +7,7 @@ import java.util.Set;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.OpenFinding;
 import rotagens.core.fact.Verdict;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Reason;
 
 /** Findings of eye and hand: each brings its own verdict until it is cleared. */
@@ -15,35 +15,35 @@ final class FindingCheck {
 
     private FindingCheck() {}
 
-    static List<Judged> check(Case one) {
-        List<Judged> reasons = new ArrayList<>();
+    static List<VerdictReason> check(TireContext one) {
+        List<VerdictReason> reasons = new ArrayList<>();
         Set<String> told = new HashSet<>();
         for (OpenFinding open : one.state().open()) {
             Finding finding = open.finding();
             boolean byTreadCheck = finding.wearShape().isPresent();
-            if (byTreadCheck || !told.add(open.words())) {
+            if (byTreadCheck || !told.add(open.label())) {
                 continue;
             }
             Verdict verdict = verdict(finding, one);
             if (verdict == Verdict.FIT) {
                 continue;
             }
-            reasons.add(new Judged(
+            reasons.add(new VerdictReason(
                     verdict,
                     Reason.of(
                             finding.rule(),
-                            Phrase.of("{}, seen {} by {}", open.words(), open.on(), open.by()),
-                            Phrase.of(finding.words()),
-                            Phrase.of(""),
+                            Message.of("{}, seen {} by {}", open.label(), open.on(), open.by()),
+                            Message.of(finding.label()),
+                            Message.of(""),
                             finding == Finding.RETREAD_SEEN
                                     ? "A retread never rolls on a steer axle: take it off."
-                                    : finding.because()),
+                                    : finding.explanation()),
                     java.util.Optional.of(finding)));
         }
         return reasons;
     }
 
-    private static Verdict verdict(Finding finding, Case one) {
+    private static Verdict verdict(Finding finding, TireContext one) {
         boolean retreadOnSteer =
                 finding == Finding.RETREAD_SEEN && one.vehicle().layout().isSteer(one.position());
         return retreadOnSteer ? Verdict.DO_NOT_OPERATE : finding.verdict();

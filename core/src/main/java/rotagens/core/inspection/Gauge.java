@@ -3,7 +3,7 @@ package rotagens.core.inspection;
 import java.time.LocalDate;
 import java.util.Optional;
 import rotagens.core.fact.Verdict;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
 import rotagens.core.policy.Policy;
@@ -14,55 +14,55 @@ import rotagens.core.policy.PolicyNumber;
  *
  * @param calibrated when it was last checked against a master gauge; empty where nobody knows
  */
-public record Gauge(String name, Kind kind, Optional<LocalDate> calibrated) {
+public record Gauge(String name, Type type, Optional<LocalDate> calibrated) {
 
     private static final int SOON_DAYS = 30;
 
     /** What it reads. */
-    public enum Kind {
+    public enum Type {
         PRESSURE("pressure"),
         TREAD("tread depth"),
         TORQUE("torque");
 
-        private final String words;
+        private final String label;
 
-        Kind(String words) {
-            this.words = words;
+        Type(String words) {
+            this.label = words;
         }
 
-        public String words() {
-            return words;
+        public String label() {
+            return label;
         }
     }
 
     /** When it is due at the master gauge again; a gauge never checked is due today. */
-    public LocalDate due(Policy.ForClass policy, LocalDate today) {
+    public LocalDate due(Policy.ClassPolicy policy, LocalDate today) {
         return calibrated
                 .map(on -> on.plusMonths(policy.days(PolicyNumber.CALIBRATION_MONTHS)))
                 .orElse(today);
     }
 
     /** Whether it has to be at the master gauge within a month: work to plan like any other. */
-    public boolean dueSoon(Policy.ForClass policy, LocalDate today) {
+    public boolean dueSoon(Policy.ClassPolicy policy, LocalDate today) {
         return !due(policy, today).isAfter(today.plusDays(SOON_DAYS));
     }
 
     /** Why its figures are less than certain today; empty while its calibration stands. */
-    public Optional<Judged> doubt(Policy.ForClass policy, LocalDate today) {
+    public Optional<VerdictReason> doubt(Policy.ClassPolicy policy, LocalDate today) {
         LocalDate due = due(policy, today);
         if (due.isAfter(today)) {
             return Optional.empty();
         }
-        Phrase says = calibrated
-                .map(on -> Phrase.of("{} was calibrated {}, due again {}", name, on, due))
-                .orElse(Phrase.of("{} has no calibration on file", name));
-        return Optional.of(new Judged(
+        Message says = calibrated
+                .map(on -> Message.of("{} was calibrated {}, due again {}", name, on, due))
+                .orElse(Message.of("{} has no calibration on file", name));
+        return Optional.of(new VerdictReason(
                 Verdict.WATCH,
                 Reason.of(
                         Rule.GAUGE_CALIBRATED,
                         says,
-                        calibrated.map(on -> Phrase.of("{}", on)).orElse(Phrase.of("never")),
-                        Phrase.of("{} months", policy.days(PolicyNumber.CALIBRATION_MONTHS)),
+                        calibrated.map(on -> Message.of("{}", on)).orElse(Message.of("never")),
+                        Message.of("{} months", policy.days(PolicyNumber.CALIBRATION_MONTHS)),
                         "Check it against a master gauge. Its figures are kept, with its name and this doubt.")));
     }
 }

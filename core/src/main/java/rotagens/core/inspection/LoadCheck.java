@@ -2,24 +2,24 @@ package rotagens.core.inspection;
 
 import java.util.List;
 import rotagens.core.fact.Verdict;
-import rotagens.core.pressure.AxleAnswer;
-import rotagens.core.pressure.Concern;
+import rotagens.core.pressure.AxlePressure;
+import rotagens.core.pressure.Notice;
 
 /** What an axle's weights say of each tire on it: overload, and doubts that shake the certainty. */
 final class LoadCheck {
 
     private LoadCheck() {}
 
-    static List<Judged> check(Case one) {
-        return one.pressures().at(one.position()).map(AxleAnswer::concerns).stream()
+    static List<VerdictReason> check(TireContext one) {
+        return one.pressures().at(one.position()).map(AxlePressure::notices).stream()
                 .flatMap(List::stream)
-                .filter(concern -> concern.weight() != Concern.Weight.NOTE)
-                .map(concern -> new Judged(verdict(concern.weight()), concern.reason()))
+                .filter(notice -> notice.severity() != Notice.Severity.NOTE)
+                .map(notice -> new VerdictReason(verdict(notice.severity()), notice.reason()))
                 .toList();
     }
 
-    private static Verdict verdict(Concern.Weight weight) {
-        return switch (weight) {
+    private static Verdict verdict(Notice.Severity severity) {
+        return switch (severity) {
             case NOTE -> Verdict.FIT;
             case UNKNOWN -> Verdict.NOT_KNOWN;
             case WATCH -> Verdict.WATCH;

@@ -6,8 +6,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import rotagens.core.alert.CornerAlert;
 import rotagens.core.fact.Verdict;
-import rotagens.core.inspection.TireClocks.Clock;
-import rotagens.core.measure.Phrase;
+import rotagens.core.inspection.LimitDates.LimitDate;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
 import rotagens.core.policy.PolicyNumber;
@@ -22,19 +22,19 @@ public final class SensorCheck {
 
     private SensorCheck() {}
 
-    static List<Judged> check(Case one) {
+    static List<VerdictReason> check(TireContext one) {
         return Stream.concat(
-                        TireClocks.sensor(one.vehicle(), one.position(), one.policy(), one.today()).stream()
-                                .flatMap(clock -> verdict(one, clock).stream()
-                                        .map(verdict -> new Judged(verdict, clock.reason()))),
+                        LimitDates.sensor(one.vehicle(), one.position(), one.policy(), one.today()).stream()
+                                .flatMap(limitDate -> verdict(one, limitDate).stream()
+                                        .map(verdict -> new VerdictReason(verdict, limitDate.reason()))),
                         corners(one).stream())
                 .toList();
     }
 
     /** Good air isn't made bad by it, so it is watched: what the dash says of this corner may be another tire's. */
-    private static Optional<Judged> corners(Case one) {
+    private static Optional<VerdictReason> corners(TireContext one) {
         return one.position() instanceof OnAxle
-                ? one.onVehicle().corners().map(alert -> new Judged(Verdict.WATCH, reason(alert)))
+                ? one.onVehicle().corners().map(alert -> new VerdictReason(Verdict.WATCH, reason(alert)))
                 : Optional.empty();
     }
 
@@ -42,21 +42,21 @@ public final class SensorCheck {
     public static Reason reason(CornerAlert alert) {
         return Reason.of(
                 Rule.CORNERS,
-                alert.says(),
-                Phrase.of(alert.swapped() ? "swapped" : "not confirmed"),
-                Phrase.of("confirmed"),
+                alert.statement(),
+                Message.of(alert.swapped() ? "swapped" : "not confirmed"),
+                Message.of("confirmed"),
                 (alert.swapped() ? "The dash names the wrong corner." : "The dash may name the wrong corner.")
                         + " Check pressure at every corner before adding air. Cleared only by " + CornerAlert.CLEARED_BY
                         + ".");
     }
 
-    private static Optional<Verdict> verdict(Case one, Clock clock) {
+    private static Optional<Verdict> verdict(TireContext one, LimitDate limitDate) {
         LocalDate horizon = one.today().plusDays(one.policy().days(PolicyNumber.FORECAST_DAYS));
-        if (!clock.date().isAfter(horizon)) {
+        if (!limitDate.date().isAfter(horizon)) {
             return Optional.of(Verdict.PLAN);
         }
         Sensor sensor = one.vehicle().sensorAt(one.position()).orElseThrow();
-        return TireClocks.batteryMayEndFrom(sensor.fittedOn().orElseThrow(), one.policy())
+        return LimitDates.batteryMayEndFrom(sensor.installedOn().orElseThrow(), one.policy())
                         .isAfter(one.today())
                 ? Optional.empty()
                 : Optional.of(Verdict.WATCH);

@@ -12,11 +12,11 @@ import rotagens.core.fact.Reading;
 import rotagens.core.fact.TireFact;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
-import rotagens.core.pressure.LossRate;
+import rotagens.core.pressure.PressureLoss;
 import rotagens.core.tire.Tire;
 import rotagens.core.vehicle.Position;
-import rotagens.core.wear.Tread;
-import rotagens.core.wear.TreadBound;
+import rotagens.core.wear.GrooveDepths;
+import rotagens.core.wear.TreadInterval;
 import rotagens.core.wear.WearRate;
 
 /**
@@ -26,9 +26,9 @@ import rotagens.core.wear.WearRate;
  * @param readings taken at this position since the tire came there, newest first
  * @param alerts everything wrong with it from its whole ledger, wherever it was, and the standing depth of each groove
  * @param lastProfessional the latest professional inspection that found it sound
- * @param causeMended when the cause of a wear pattern was last put right; wear doesn't heal, so the next reading that shows
+ * @param causeCorrectedOn when the cause of a wear pattern was last put right; wear doesn't heal, so the next reading that shows
  *     the pattern raises it again
- * @param asFitted odometer and lowest depth when it came to its place, where both were recorded
+ * @param asInstalled odometer and lowest depth when it came to its place, where both were recorded
  */
 public record TireState(
         Position position,
@@ -36,8 +36,8 @@ public record TireState(
         List<Reading> readings,
         TireAlerts alerts,
         Optional<LocalDate> lastProfessional,
-        Optional<LocalDate> causeMended,
-        Optional<WearRate.Point> asFitted) {
+        Optional<LocalDate> causeCorrectedOn,
+        Optional<WearRate.DepthReading> asInstalled) {
 
     /** A tire of which these readings and findings are the whole ledger. */
     public TireState(
@@ -46,9 +46,9 @@ public record TireState(
             List<Reading> readings,
             List<OpenFinding> open,
             Optional<LocalDate> lastProfessional,
-            Optional<LocalDate> causeMended,
-            Optional<WearRate.Point> asFitted) {
-        this(position, tire, readings, folded(readings, open), lastProfessional, causeMended, asFitted);
+            Optional<LocalDate> causeCorrectedOn,
+            Optional<WearRate.DepthReading> asInstalled) {
+        this(position, tire, readings, folded(readings, open), lastProfessional, causeCorrectedOn, asInstalled);
     }
 
     private static TireAlerts folded(List<Reading> newestFirst, List<OpenFinding> open) {
@@ -91,7 +91,7 @@ public record TireState(
         for (OpenFinding one : found) {
             now = now.after(new TireFact.Found(one.finding(), one.sidewall(), one.on(), one.by()));
         }
-        return new TireState(position, tire, more, now, lastProfessional, causeMended, asFitted);
+        return new TireState(position, tire, more, now, lastProfessional, causeCorrectedOn, asInstalled);
     }
 
     /** The same with one fact more on record and what follows from it. */
@@ -100,10 +100,10 @@ public record TireState(
         if (fact instanceof TireFact.Read read) {
             more.add(0, read.reading());
         }
-        Optional<LocalDate> professional = fact instanceof TireFact.Inspected inspected && inspected.sound()
+        Optional<LocalDate> professional = fact instanceof TireFact.Inspected inspected && inspected.isServiceable()
                 ? Optional.of(inspected.on())
                 : lastProfessional;
-        return new TireState(position, tire, more, after, professional, causeMended, asFitted);
+        return new TireState(position, tire, more, after, professional, causeCorrectedOn, asInstalled);
     }
 
     /** Its alerts, ready for one more fact. */
@@ -129,8 +129,8 @@ public record TireState(
     }
 
     /** How it loses air: the whole time since its last fill, and the latest interval. */
-    public LossRate.Loss loss() {
-        return LossRate.loss(LossRate.sinceFill(coldPoints()));
+    public PressureLoss.Loss loss() {
+        return PressureLoss.ofTire(PressureLoss.sinceFill(coldPoints()));
     }
 
     /** The newest cold pressure. */
@@ -149,30 +149,30 @@ public record TireState(
      * The newest depth of each groove; a newer reading that left a groove out clears nothing there. The day is that of the
      * oldest groove among them.
      */
-    public Optional<Dated<Tread>> tread() {
+    public Optional<Dated<GrooveDepths>> tread() {
         Optional<Reading> newest =
                 readings.stream().filter(reading -> !reading.tread().isEmpty()).findFirst();
         if (newest.isEmpty()) {
             return Optional.empty();
         }
-        Optional<Dated<TreadDepth>> outer = newestGroove(Tread::outer);
-        Optional<Dated<TreadDepth>> center = newestGroove(Tread::center);
-        Optional<Dated<TreadDepth>> inner = newestGroove(Tread::inner);
+        Optional<Dated<TreadDepth>> outer = newestGroove(GrooveDepths::outer);
+        Optional<Dated<TreadDepth>> center = newestGroove(GrooveDepths::center);
+        Optional<Dated<TreadDepth>> inner = newestGroove(GrooveDepths::inner);
         LocalDate oldest = java.util.stream.Stream.of(outer, center, inner)
                 .flatMap(Optional::stream)
                 .map(Dated::on)
                 .min(LocalDate::compareTo)
                 .orElseThrow();
-        Tread tread = new Tread(
+        GrooveDepths grooveDepths = new GrooveDepths(
                 outer.map(Dated::value),
                 center.map(Dated::value),
                 inner.map(Dated::value),
                 newest.get().tread().lowestAnywhere());
-        return Optional.of(new Dated<>(tread, oldest, newest.get().by()));
+        return Optional.of(new Dated<>(grooveDepths, oldest, newest.get().by()));
     }
 
     /** The newest reading of all three grooves: a shape is only told from grooves read together. */
-    public Optional<Dated<Tread>> completeTread() {
+    public Optional<Dated<GrooveDepths>> completeTread() {
         return readings.stream()
                 .filter(reading -> reading.tread().isComplete())
                 .findFirst()
@@ -183,43 +183,46 @@ public record TireState(
      * The strictest thing a wear bar or a coin said since all grooves were last gauged: a later look through kinder eyes takes
      * no alarm back. Empty where a gauge came later.
      */
-    public Optional<Dated<TreadBound>> bound() {
+    public Optional<Dated<TreadInterval>> treadInterval() {
         return readings.stream()
                 .takeWhile(reading -> !reading.tread().isComplete())
-                .filter(reading -> reading.bound().isPresent())
-                .max(Comparator.comparing(reading -> reading.bound().orElseThrow()))
-                .map(reading -> new Dated<>(reading.bound().orElseThrow(), reading.on(), reading.by()));
+                .filter(reading -> reading.treadInterval().isPresent())
+                .max(Comparator.comparing(reading -> reading.treadInterval().orElseThrow()))
+                .map(reading -> new Dated<>(reading.treadInterval().orElseThrow(), reading.on(), reading.by()));
     }
 
     /** Wear since the tire came to this position; empty where the readings don't tell. */
     public Optional<WearRate> wearRate() {
-        List<WearRate.Point> points = readings.stream()
+        List<WearRate.DepthReading> depthReadings = readings.stream()
                 .filter(reading ->
                         reading.odometer().isPresent() && reading.tread().isComplete())
-                .map(reading -> new WearRate.Point(
+                .map(reading -> new WearRate.DepthReading(
                         reading.odometer().get().miles(),
                         reading.tread().lowest().orElseThrow().thirtySeconds()))
                 .toList();
-        return WearRate.of(points)
-                .or(() -> asFitted.flatMap(
-                        fitted -> points.stream().findFirst().flatMap(newest -> WearRate.sinceFitted(fitted, newest))));
+        return WearRate.of(depthReadings)
+                .or(() -> asInstalled.flatMap(fitted ->
+                        depthReadings.stream().findFirst().flatMap(newest -> WearRate.sinceInstalled(fitted, newest))));
     }
 
     /** How fast it loses air, from its cold readings since the last fill; empty where they don't tell. */
-    public Optional<LossRate> lossRate() {
-        return LossRate.of(coldPoints());
+    public Optional<PressureLoss> pressureLoss() {
+        return PressureLoss.of(coldPoints());
     }
 
     /** Its cold readings, newest first. */
-    public List<LossRate.Point> coldPoints() {
+    public List<PressureLoss.ColdReading> coldPoints() {
         return readings.stream()
                 .filter(Reading::hasColdPressure)
-                .map(reading -> new LossRate.Point(
-                        reading.on(), reading.pressure().orElseThrow().psi(), reading.temperature(), reading.filled()))
+                .map(reading -> new PressureLoss.ColdReading(
+                        reading.on(),
+                        reading.pressure().orElseThrow().psi(),
+                        reading.temperature(),
+                        reading.isInflation()))
                 .toList();
     }
 
-    private Optional<Dated<TreadDepth>> newestGroove(Function<Tread, Optional<TreadDepth>> groove) {
+    private Optional<Dated<TreadDepth>> newestGroove(Function<GrooveDepths, Optional<TreadDepth>> groove) {
         return readings.stream()
                 .filter(reading -> groove.apply(reading.tread()).isPresent())
                 .findFirst()

@@ -11,13 +11,13 @@ import rotagens.core.alert.AlertKind;
 import rotagens.core.alert.Groove;
 import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.TireState.Dated;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.policy.PolicyNumber;
-import rotagens.core.wear.Tread;
-import rotagens.core.wear.TreadBound;
+import rotagens.core.wear.GrooveDepths;
+import rotagens.core.wear.TreadInterval;
 import rotagens.core.wear.WearPattern;
 import rotagens.core.wear.WearPattern.Shape;
 
@@ -26,32 +26,33 @@ final class TreadCheck {
 
     private TreadCheck() {}
 
-    static List<Judged> check(Case one) {
-        List<Judged> reasons = new ArrayList<>(pattern(one));
+    static List<VerdictReason> check(TireContext one) {
+        List<VerdictReason> reasons = new ArrayList<>(pattern(one));
         TreadLimits limits = TreadLimits.at(one.vehicle(), one.position(), one.policy());
         one.state()
-                .bound()
+                .treadInterval()
                 .flatMap(known -> bound(known, limits, one))
                 .or(() -> standingBound(one))
                 .ifPresent(reasons::add);
-        Optional<Dated<Tread>> known = one.state().tread();
-        Optional<Judged> broken = one.state().standingDepth().flatMap(depth -> atLimits(depth, limits, one));
+        Optional<Dated<GrooveDepths>> known = one.state().tread();
+        Optional<VerdictReason> broken = one.state().standingDepth().flatMap(depth -> atLimits(depth, limits, one));
         broken.ifPresent(reasons::add);
         if (known.isEmpty()) {
             reasons.add(notKnown(
-                    one.state().bound().isPresent() ? "Tread never gauged" : "Tread never measured",
+                    one.state().treadInterval().isPresent() ? "Tread never gauged" : "Tread never measured",
                     "not measured",
                     "Measure outer, center and inner groove."));
             return reasons;
         }
-        Tread tread = known.get().value();
-        if (broken.filter(judged -> judged.verdict() == Verdict.DO_NOT_OPERATE).isPresent()) {
+        GrooveDepths grooveDepths = known.get().value();
+        if (broken.filter(verdictReason -> verdictReason.verdict() == Verdict.DO_NOT_OPERATE)
+                .isPresent()) {
             return reasons;
         }
         if (broken.isEmpty()) {
             forecast(one, limits).ifPresent(reasons::add);
         }
-        if (!tread.isComplete()) {
+        if (!grooveDepths.isComplete()) {
             reasons.add(notKnown(
                     "Tread not measured at every groove", "incomplete", "Measure outer, center and inner groove."));
         }
@@ -60,9 +61,9 @@ final class TreadCheck {
     }
 
     /** The depth that stands against both limits; a later reading that left its groove or its place out took nothing back. */
-    private static Optional<Judged> atLimits(Dated<TreadDepth> depth, TreadLimits limits, Case one) {
+    private static Optional<VerdictReason> atLimits(Dated<TreadDepth> depth, TreadLimits limits, TireContext one) {
         if (depth.value().compareTo(limits.legal()) <= 0) {
-            return Optional.of(new Judged(
+            return Optional.of(new VerdictReason(
                     Verdict.DO_NOT_OPERATE,
                     atLimit(
                             Rule.TREAD_LIMIT,
@@ -73,7 +74,7 @@ final class TreadCheck {
                             "At the limit counts as under it. Take it off now.")));
         }
         return depth.value().compareTo(limits.pull()) <= 0
-                ? Optional.of(new Judged(
+                ? Optional.of(new VerdictReason(
                         Verdict.PLAN,
                         atLimit(
                                 Rule.TREAD_PULL,
@@ -86,27 +87,27 @@ final class TreadCheck {
     }
 
     /** What bar or coin said before the readings at hand. */
-    private static Optional<Judged> standingBound(Case one) {
+    private static Optional<VerdictReason> standingBound(TireContext one) {
         return one.state().alerts().open().stream()
                 .filter(alert -> alert.kind() == AlertKind.TREAD && alert.key().equals(Groove.Zone.BAR.name()))
                 .findFirst()
-                .map(alert -> new Judged(
+                .map(alert -> new VerdictReason(
                         Verdict.DO_NOT_OPERATE,
                         new Reason(
                                 Rule.TREAD_LIMIT,
-                                Phrase.of("{} on {}", alert.says(), alert.on()),
-                                Phrase.of("{}", alert.figure().orElseThrow()),
-                                Phrase.of("{}", alert.limit().orElseThrow()),
-                                Phrase.of("By wear bar or coin. Gauge every groove, or take it off now."))));
+                                Message.of("{} on {}", alert.statement(), alert.on()),
+                                Message.of("{}", alert.value().orElseThrow()),
+                                Message.of("{}", alert.limit().orElseThrow()),
+                                Message.of("By wear bar or coin. Gauge every groove, or take it off now."))));
     }
 
     /** What bar or coin says for certain: it raises an alarm, and where it can't tell it asks for the gauge. */
-    private static Optional<Judged> bound(Dated<TreadBound> known, TreadLimits limits, Case one) {
-        TreadBound bound = known.value();
-        if (bound.surelyAtOrUnder(limits.legal())) {
-            return Optional.of(new Judged(
+    private static Optional<VerdictReason> bound(Dated<TreadInterval> known, TreadLimits limits, TireContext one) {
+        TreadInterval bound = known.value();
+        if (bound.isAtOrBelow(limits.legal())) {
+            return Optional.of(new VerdictReason(
                     Verdict.DO_NOT_OPERATE,
-                    says(
+                    statement(
                             Rule.TREAD_LIMIT,
                             known,
                             "limit",
@@ -114,10 +115,10 @@ final class TreadCheck {
                             one,
                             "By wear bar or coin. At the limit counts as under it. Take it off now.")));
         }
-        if (bound.surelyAtOrUnder(limits.pull())) {
-            return Optional.of(new Judged(
+        if (bound.isAtOrBelow(limits.pull())) {
+            return Optional.of(new VerdictReason(
                     Verdict.PLAN,
-                    says(
+                    statement(
                             Rule.TREAD_PULL,
                             known,
                             "pull point",
@@ -125,12 +126,12 @@ final class TreadCheck {
                             one,
                             "By wear bar or coin. Gauge it for the figure, and plan its replacement.")));
         }
-        if (bound.surelyOver(limits.pull())) {
+        if (bound.isAbove(limits.pull())) {
             return Optional.empty();
         }
-        return Optional.of(new Judged(
+        return Optional.of(new VerdictReason(
                 Verdict.NOT_KNOWN,
-                says(
+                statement(
                         Rule.TREAD_CURRENT,
                         known,
                         "pull point",
@@ -139,99 +140,100 @@ final class TreadCheck {
                         "Wear bar or coin can’t tell whether that is reached. Measure it with a gauge.")));
     }
 
-    private static Reason says(
-            Rule rule, Dated<TreadBound> known, String name, TreadDepth limit, Case one, String because) {
+    private static Reason statement(
+            Rule rule, Dated<TreadInterval> known, String name, TreadDepth limit, TireContext one, String because) {
         return Reason.of(
                 rule,
-                Phrase.of("{} on {}, {} {} {}", known.value().words(), known.on(), name, limit, one.placeWords()),
-                Phrase.of("{}", known.value().words()),
-                Phrase.of("{}", limit),
+                Message.of("{} on {}, {} {} {}", known.value().label(), known.on(), name, limit, one.placeWords()),
+                Message.of("{}", known.value().label()),
+                Message.of("{}", limit),
                 because);
     }
 
-    private static Optional<Judged> forecast(Case one, TreadLimits limits) {
+    private static Optional<VerdictReason> forecast(TireContext one, TreadLimits limits) {
         int horizon = one.policy().days(PolicyNumber.FORECAST_DAYS);
-        return TireClocks.treadPull(one.onVehicle(), one.state(), limits, one.today())
-                .filter(clock -> !clock.date().isAfter(one.today().plusDays(horizon)))
-                .map(clock -> new Judged(Verdict.PLAN, clock.reason()));
+        return LimitDates.treadPull(one.onVehicle(), one.state(), limits, one.today())
+                .filter(limitDate -> !limitDate.date().isAfter(one.today().plusDays(horizon)))
+                .map(limitDate -> new VerdictReason(Verdict.PLAN, limitDate.reason()));
     }
 
-    private static List<Judged> pattern(Case one) {
+    private static List<VerdictReason> pattern(TireContext one) {
         Set<Shape> signs = one.state().open().stream()
                 .flatMap(open -> open.finding().wearShape().stream())
                 .collect(Collectors.toSet());
-        Tread tread = one.state().completeTread().map(Dated::value).orElse(Tread.UNMEASURED);
+        GrooveDepths grooveDepths =
+                one.state().completeTread().map(Dated::value).orElse(GrooveDepths.UNMEASURED);
         double difference = one.policy().number(PolicyNumber.WEAR_DIFFERENCE);
-        return WearPattern.classify(tread, difference, signs).stream()
+        return WearPattern.classify(grooveDepths, difference, signs).stream()
                 .filter(pattern -> pattern.shape() != Shape.EVEN)
-                .map(pattern -> new Judged(
-                        pattern.shape().isLeaning() || mended(one) ? Verdict.WATCH : Verdict.PLAN,
-                        shapeReason(pattern, tread)))
+                .map(pattern -> new VerdictReason(
+                        pattern.shape().isEarly() || mended(one) ? Verdict.WATCH : Verdict.PLAN,
+                        shapeReason(pattern, grooveDepths)))
                 .toList();
     }
 
     /** The cause was put right after the reading that shows the shape, and no sign of eye or hand is open. */
-    private static boolean mended(Case one) {
+    private static boolean mended(TireContext one) {
         boolean signOpen = one.state().open().stream()
                 .anyMatch(open -> open.finding().wearShape().isPresent());
         return !signOpen
-                && one.state().causeMended().isPresent()
+                && one.state().causeCorrectedOn().isPresent()
                 && one.state()
                         .completeTread()
-                        .filter(known ->
-                                known.on().isAfter(one.state().causeMended().get()))
+                        .filter(known -> known.on()
+                                .isAfter(one.state().causeCorrectedOn().get()))
                         .isEmpty();
     }
 
-    private static Reason shapeReason(WearPattern pattern, Tread tread) {
+    private static Reason shapeReason(WearPattern pattern, GrooveDepths grooveDepths) {
         Shape shape = pattern.shape();
-        Phrase depths = tread.isComplete()
-                ? Phrase.of(
+        Message depths = grooveDepths.isComplete()
+                ? Message.of(
                         "{} · {} · {}",
-                        tread.outer().get(),
-                        tread.center().get(),
-                        tread.inner().get())
-                : Phrase.of("seen or felt");
-        Phrase second = pattern.second()
-                .map(sign -> Phrase.of("; also {}", sign.words()))
-                .orElse(Phrase.of(""));
+                        grooveDepths.outer().get(),
+                        grooveDepths.center().get(),
+                        grooveDepths.inner().get())
+                : Message.of("seen or felt");
+        Message second = pattern.second()
+                .map(sign -> Message.of("; also {}", sign.label()))
+                .orElse(Message.of(""));
         return new Reason(
                 Rule.WEAR_PATTERN,
-                Phrase.of("Wear: {}{} ({})", shape.words(), second, depths),
+                Message.of("Wear: {}{} ({})", shape.label(), second, depths),
                 depths,
-                Phrase.of(""),
-                Phrase.of("Likely {}. {}", shape.causes(), shape.action()));
+                Message.of(""),
+                Message.of("Likely {}. {}", shape.causes(), shape.action()));
     }
 
-    private static Optional<Judged> staleness(Case one, LocalDate readOn) {
+    private static Optional<VerdictReason> staleness(TireContext one, LocalDate readOn) {
         int days = one.policy().days(PolicyNumber.TREAD_KNOWN_DAYS);
         long old = ChronoUnit.DAYS.between(readOn, one.today());
         if (old <= days) {
             return Optional.empty();
         }
-        return Optional.of(new Judged(
+        return Optional.of(new VerdictReason(
                 Verdict.NOT_KNOWN,
                 Reason.of(
                         Rule.TREAD_CURRENT,
-                        Phrase.of("Tread last read {}, {} days ago", readOn, old),
-                        Phrase.of("{} days", old),
-                        Phrase.of("{} days", days),
+                        Message.of("Tread last read {}, {} days ago", readOn, old),
+                        Message.of("{} days", old),
+                        Message.of("{} days", days),
                         "A good reading grows old. Measure again.")));
     }
 
     private static Reason atLimit(
-            Rule rule, String name, TreadDepth lowest, TreadDepth limit, Case one, String because) {
+            Rule rule, String name, TreadDepth lowest, TreadDepth limit, TireContext one, String because) {
         return Reason.of(
                 rule,
-                Phrase.of("{}, {} {} {}", lowest, name, limit, one.placeWords()),
-                Phrase.of("{}", lowest),
-                Phrase.of("{}", limit),
+                Message.of("{}, {} {} {}", lowest, name, limit, one.placeWords()),
+                Message.of("{}", lowest),
+                Message.of("{}", limit),
                 because);
     }
 
-    private static Judged notKnown(String says, String figure, String because) {
-        return new Judged(
+    private static VerdictReason notKnown(String says, String figure, String because) {
+        return new VerdictReason(
                 Verdict.NOT_KNOWN,
-                Reason.of(Rule.TREAD_CURRENT, Phrase.of(says), Phrase.of(figure), Phrase.of(""), because));
+                Reason.of(Rule.TREAD_CURRENT, Message.of(says), Message.of(figure), Message.of(""), because));
     }
 }

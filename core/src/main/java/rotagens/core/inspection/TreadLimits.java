@@ -14,7 +14,7 @@ import rotagens.core.vehicle.Vehicle;
  */
 public record TreadLimits(TreadDepth legal, TreadDepth pull) {
 
-    public static TreadLimits at(Vehicle vehicle, Position position, Policy.ForClass policy) {
+    public static TreadLimits at(Vehicle vehicle, Position position, Policy.ClassPolicy policy) {
         boolean heavyFront = vehicle.hasHeavyFrontRule(position);
         double pull = policy.number(heavyFront ? PolicyNumber.PULL_STEER_HEAVY : PolicyNumber.PULL_OTHER);
         return new TreadLimits(TreadDepth.of32nds(heavyFront ? 4 : 2), TreadDepth.of32nds(pull));

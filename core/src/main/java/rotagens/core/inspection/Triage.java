@@ -9,13 +9,13 @@ import java.util.Optional;
 import java.util.Set;
 import rotagens.core.alert.AlertKind;
 import rotagens.core.fact.Reading;
-import rotagens.core.inspection.VehicleEvents.Kind;
 import rotagens.core.inspection.VehicleEvents.Symptom;
-import rotagens.core.measure.Phrase;
+import rotagens.core.inspection.VehicleEvents.Type;
+import rotagens.core.measure.Message;
 import rotagens.core.policy.Policy;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.core.vehicle.Side;
-import rotagens.core.wear.Tread;
+import rotagens.core.wear.GrooveDepths;
 
 /**
  * What a driver's report asks to be checked, in that order, each check with what is on record for it. Pressure is the cause until
@@ -23,7 +23,7 @@ import rotagens.core.wear.Tread;
  *
  * @param first what has to be known before anything is touched; empty where nothing does
  */
-public record Triage(Optional<Phrase> first, List<Step> steps) {
+public record Triage(Optional<Message> first, List<Step> steps) {
 
     /** A check. */
     public enum Check {
@@ -35,14 +35,14 @@ public record Triage(Optional<Phrase> first, List<Step> steps) {
         BALANCE("Balance, bead and flat spots"),
         THRESHOLD("Target against warning threshold");
 
-        private final String words;
+        private final String label;
 
         Check(String words) {
-            this.words = words;
+            this.label = words;
         }
 
-        public String words() {
-            return words;
+        public String label() {
+            return label;
         }
     }
 
@@ -52,7 +52,7 @@ public record Triage(Optional<Phrase> first, List<Step> steps) {
      * @param known what is on record for it, newest first
      * @param suspicious whether what is on record already speaks for it
      */
-    public record Step(Check check, List<Phrase> known, boolean suspicious) {}
+    public record Step(Check check, List<Message> known, boolean suspicious) {}
 
     private static final double DRIFTS_PSI = 10;
     private static final double UNEVEN_32NDS = 2;
@@ -68,19 +68,19 @@ public record Triage(Optional<Phrase> first, List<Step> steps) {
                     switch (check) {
                         case PRESSURES -> pressures(vehicle, policy, today);
                         case TREAD -> tread(vehicle);
-                        case ALIGNMENT -> last(check, events, List.of(Kind.ALIGNMENT), today);
-                        case JOINTS -> last(check, events, List.of(Kind.SHOCKS, Kind.JOINTS), today);
+                        case ALIGNMENT -> last(check, events, List.of(Type.ALIGNMENT), today);
+                        case JOINTS -> last(check, events, List.of(Type.SHOCKS, Type.JOINTS), today);
                         case STRIKE -> strikes(vehicle, events);
                         case BALANCE -> balance(vehicle);
                         case THRESHOLD -> threshold(vehicle, policy, today);
                     });
         }
-        Optional<Phrase> first = symptom.asksToGaugeAll()
-                ? Optional.of(Phrase.of(
+        Optional<Message> first = symptom.asksToGaugeAll()
+                ? Optional.of(Message.of(
                         "Gauge every tire, fill none. A lamp that names a corner is no proof of that corner."))
                 : symptom == Symptom.STRUCK
-                        ? Optional.of(
-                                Phrase.of("Look at both sidewalls, the wheel and the joints there before it rolls on."))
+                        ? Optional.of(Message.of(
+                                "Look at both sidewalls, the wheel and the joints there before it rolls on."))
                         : Optional.empty();
         return new Triage(first, List.copyOf(steps));
     }
@@ -102,17 +102,17 @@ public record Triage(Optional<Phrase> first, List<Step> steps) {
     }
 
     private static Step pressures(VehicleState vehicle, Policy policy, LocalDate today) {
-        List<Phrase> known = new ArrayList<>();
+        List<Message> known = new ArrayList<>();
         boolean suspicious = false;
         for (int axle = 1; axle <= vehicle.vehicle().layout().axles().size(); axle++) {
             List<TireState> here = on(vehicle, axle);
-            List<Phrase> figures = here.stream().map(Triage::gauged).toList();
-            known.add(Phrase.of("Axle {}: {}", axle, Phrase.join(figures, ", ")));
+            List<Message> figures = here.stream().map(Triage::gauged).toList();
+            known.add(Message.of("Axle {}: {}", axle, Message.join(figures, ", ")));
             double left = mean(here, Side.LEFT);
             double right = mean(here, Side.RIGHT);
             if (Math.abs(left - right) >= DRIFTS_PSI - 1e-6) {
                 suspicious = true;
-                known.add(Phrase.of(
+                known.add(Message.of(
                         "Axle {} is {} psi lower on the {}: a vehicle drifts to that side",
                         axle,
                         Math.round(Math.abs(left - right)),
@@ -139,11 +139,11 @@ public record Triage(Optional<Phrase> first, List<Step> steps) {
                                 .isPresent();
     }
 
-    private static Phrase gauged(TireState state) {
+    private static Message gauged(TireState state) {
         return state.lastCold()
-                .map(cold -> Phrase.of(
+                .map(cold -> Message.of(
                         "{} {} on {}", state.position().code(), cold.pressure().orElseThrow(), cold.on()))
-                .orElse(Phrase.of("{} never gauged cold", state.position().code()));
+                .orElse(Message.of("{} never gauged cold", state.position().code()));
     }
 
     private static double mean(List<TireState> here, Side side) {
@@ -162,93 +162,94 @@ public record Triage(Optional<Phrase> first, List<Step> steps) {
     }
 
     private static Step tread(VehicleState vehicle) {
-        List<Phrase> known = new ArrayList<>();
+        List<Message> known = new ArrayList<>();
         boolean suspicious = false;
         for (TireState state : vehicle.tires().values()) {
-            Optional<TireState.Dated<Tread>> read = state.completeTread();
+            Optional<TireState.Dated<GrooveDepths>> read = state.completeTread();
             if (!(state.position() instanceof OnAxle)) {
                 continue;
             }
             if (read.isEmpty()) {
-                known.add(Phrase.of("{} never measured across", state.position().code()));
+                known.add(
+                        Message.of("{} never measured across", state.position().code()));
                 continue;
             }
-            Tread tread = read.get().value();
-            double apart = Math.abs(tread.outer().orElseThrow().thirtySeconds()
-                    - tread.inner().orElseThrow().thirtySeconds());
+            GrooveDepths grooveDepths = read.get().value();
+            double apart = Math.abs(grooveDepths.outer().orElseThrow().thirtySeconds()
+                    - grooveDepths.inner().orElseThrow().thirtySeconds());
             suspicious |= apart >= UNEVEN_32NDS - 1e-9;
-            known.add(Phrase.of(
+            known.add(Message.of(
                     "{} {} · {} · {} on {}{}",
                     state.position().code(),
-                    tread.outer().get(),
-                    tread.center().orElseThrow(),
-                    tread.inner().get(),
+                    grooveDepths.outer().get(),
+                    grooveDepths.center().orElseThrow(),
+                    grooveDepths.inner().get(),
                     read.get().on(),
                     apart >= UNEVEN_32NDS - 1e-9 ? ": one shoulder" : ""));
         }
         return new Step(Check.TREAD, known, suspicious);
     }
 
-    private static Step last(Check check, VehicleEvents events, List<Kind> kinds, LocalDate today) {
-        List<Phrase> known = new ArrayList<>();
+    private static Step last(Check check, VehicleEvents events, List<Type> types, LocalDate today) {
+        List<Message> known = new ArrayList<>();
         boolean recent = true;
-        for (Kind kind : kinds) {
-            Optional<LocalDate> on = events.last(kind);
-            known.add(on.map(day -> Phrase.of("Last {}: {}", kind.words(), day))
-                    .orElse(Phrase.of("No {} on record", kind.words())));
+        for (Type type : types) {
+            Optional<LocalDate> on = events.last(type);
+            known.add(on.map(day -> Message.of("Last {}: {}", type.label(), day))
+                    .orElse(Message.of("No {} on record", type.label())));
             recent &= on.filter(day -> day.isAfter(today.minusYears(1))).isPresent();
         }
         return new Step(check, known, !recent);
     }
 
     private static Step strikes(VehicleState vehicle, VehicleEvents events) {
-        List<Phrase> known = new ArrayList<>();
+        List<Message> known = new ArrayList<>();
         vehicle.tires().values().stream()
                 .flatMap(state -> state.alerts().open().stream()
                         .filter(alert -> alert.kind() == AlertKind.STRIKE)
-                        .map(alert -> Phrase.of(
+                        .map(alert -> Message.of(
                                 "Struck at {} on {}, not looked at yet",
                                 state.position().code(),
                                 alert.on())))
                 .forEach(known::add);
         boolean open = !known.isEmpty();
         events.events().stream()
-                .filter(event -> event.kind() == Kind.CURB_STRIKE)
+                .filter(event -> event.type() == Type.CURB_STRIKE)
                 .max(Comparator.comparing(VehicleEvents.Event::on))
-                .ifPresent(event -> known.add(Phrase.of("Last strike on record: {}", event.on())));
-        return new Step(Check.STRIKE, known.isEmpty() ? List.of(Phrase.of("No strike on record")) : known, open);
+                .ifPresent(event -> known.add(Message.of("Last strike on record: {}", event.on())));
+        return new Step(Check.STRIKE, known.isEmpty() ? List.of(Message.of("No strike on record")) : known, open);
     }
 
     private static Step balance(VehicleState vehicle) {
-        List<Phrase> known = vehicle.tires().values().stream()
+        List<Message> known = vehicle.tires().values().stream()
                 .flatMap(state -> state.open().stream()
                         .filter(open -> open.finding().wearShape().isPresent())
-                        .map(open -> Phrase.of(
+                        .map(open -> Message.of(
                                 "{}: {} since {}",
                                 state.position().code(),
-                                open.finding().words(),
+                                open.finding().label(),
                                 open.on())))
                 .toList();
         return new Step(
                 Check.BALANCE,
-                known.isEmpty() ? List.of(Phrase.of("Nothing seen or felt on record")) : known,
+                known.isEmpty() ? List.of(Message.of("Nothing seen or felt on record")) : known,
                 !known.isEmpty());
     }
 
     private static Step threshold(VehicleState vehicle, Policy policy, LocalDate today) {
-        List<Phrase> known = new ArrayList<>();
+        List<Message> known = new ArrayList<>();
         boolean[] close = {false};
         vehicle.pressures(policy, today).axles().forEach((axle, answer) -> {
             boolean both =
                     answer.warning().isPresent() && answer.target().pressure().isPresent();
             known.add(
                     both
-                            ? Phrase.of(
+                            ? Message.of(
                                     "Axle {}: warns at {}, target {}",
                                     axle,
                                     answer.warning().get(),
                                     answer.target().pressure().get())
-                            : Phrase.of("Axle {}: where it warns isn’t on record", axle));
+                            : Message.of("Axle {}: where it warns isn’t on record", axle));
             close[0] |= both
                     && answer.warning().get().psi()
                             > 0.95 * answer.target().pressure().get().psi();

@@ -10,10 +10,10 @@ import java.util.Optional;
  *
  * @param reports only those a coordinator has let count
  */
-public record VehicleEvents(List<Event> events, List<Report> reports) {
+public record VehicleEvents(List<Event> events, List<DriverReport> reports) {
 
     /** What can happen to a vehicle that its tires show. */
-    public enum Kind {
+    public enum Type {
         ALIGNMENT("aligned"),
         SHOCKS("shocks replaced"),
         JOINTS("steering or suspension joints replaced"),
@@ -21,14 +21,14 @@ public record VehicleEvents(List<Event> events, List<Report> reports) {
         CURB_STRIKE("curb strike"),
         OFF_ROAD("driven off-road");
 
-        private final String words;
+        private final String label;
 
-        Kind(String words) {
-            this.words = words;
+        Type(String words) {
+            this.label = words;
         }
 
-        public String words() {
-            return words;
+        public String label() {
+            return label;
         }
     }
 
@@ -45,14 +45,14 @@ public record VehicleEvents(List<Event> events, List<Report> reports) {
         NOISE("noise"),
         STRUCK("struck a curb or a hole");
 
-        private final String words;
+        private final String label;
 
         Symptom(String words) {
-            this.words = words;
+            this.label = words;
         }
 
-        public String words() {
-            return words;
+        public String label() {
+            return label;
         }
 
         /** A lamp naming a corner is no proof of that corner: all are gauged before air goes into one. */
@@ -61,24 +61,24 @@ public record VehicleEvents(List<Event> events, List<Report> reports) {
         }
     }
 
-    public record Event(Kind kind, LocalDate on) {}
+    public record Event(Type type, LocalDate on) {}
 
-    public record Report(Symptom symptom, LocalDate on) {}
+    public record DriverReport(Symptom symptom, LocalDate on) {}
 
     public static final VehicleEvents NONE = new VehicleEvents(List.of(), List.of());
 
-    Optional<LocalDate> last(Kind kind) {
+    Optional<LocalDate> last(Type type) {
         return events.stream()
-                .filter(event -> event.kind() == kind)
+                .filter(event -> event.type() == type)
                 .map(Event::on)
                 .max(Comparator.naturalOrder());
     }
 
-    Optional<Report> reported(LocalDate since, Symptom... symptoms) {
+    Optional<DriverReport> reported(LocalDate since, Symptom... symptoms) {
         List<Symptom> wanted = List.of(symptoms);
         return reports.stream()
-                .filter(report ->
-                        wanted.contains(report.symptom()) && !report.on().isBefore(since))
-                .max(Comparator.comparing(Report::on));
+                .filter(driverReport -> wanted.contains(driverReport.symptom())
+                        && !driverReport.on().isBefore(since))
+                .max(Comparator.comparing(DriverReport::on));
     }
 }

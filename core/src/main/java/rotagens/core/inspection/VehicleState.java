@@ -8,7 +8,7 @@ import java.util.Optional;
 import rotagens.core.alert.CornerAlert;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
-import rotagens.core.pressure.PressureFacts;
+import rotagens.core.pressure.PressureInputs;
 import rotagens.core.pressure.VehiclePressures;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
@@ -22,20 +22,20 @@ import rotagens.core.vehicle.Vehicle;
  * @param corners why the dash may name the wrong corner, while that is open
  */
 public record VehicleState(
-        Vehicle vehicle, Map<Position, TireState> tires, PressureFacts facts, Optional<CornerAlert> corners) {
+        Vehicle vehicle, Map<Position, TireState> tires, PressureInputs facts, Optional<CornerAlert> corners) {
 
     /** With nothing against the dash. */
-    public VehicleState(Vehicle vehicle, Map<Position, TireState> tires, PressureFacts facts) {
+    public VehicleState(Vehicle vehicle, Map<Position, TireState> tires, PressureInputs facts) {
         this(vehicle, tires, facts, Optional.empty());
     }
 
     /** Nothing on record about its loads. */
     public static VehicleState of(Vehicle vehicle, List<TireState> known) {
-        return of(vehicle, known, PressureFacts.NONE);
+        return of(vehicle, known, PressureInputs.NONE);
     }
 
     /** Positions without a state get an empty one: no tire on file. */
-    public static VehicleState of(Vehicle vehicle, List<TireState> known, PressureFacts facts) {
+    public static VehicleState of(Vehicle vehicle, List<TireState> known, PressureInputs facts) {
         Map<Position, TireState> tires = new LinkedHashMap<>();
         for (Position position : vehicle.layout().positions()) {
             tires.put(
@@ -55,13 +55,13 @@ public record VehicleState(
     }
 
     /** The same tires with other facts about load and pressure. */
-    public VehicleState with(PressureFacts other) {
+    public VehicleState with(PressureInputs other) {
         return new VehicleState(vehicle, tires, other, corners);
     }
 
     /** The same with what stands against the dash; nothing where no sensor works. */
     public VehicleState with(Optional<CornerAlert> against) {
-        return new VehicleState(vehicle, tires, facts, against.filter(alert -> vehicle.sensorsWork()));
+        return new VehicleState(vehicle, tires, facts, against.filter(alert -> vehicle.hasWorkingSensors()));
     }
 
     /** The model fitted at each position that has one. */
@@ -73,17 +73,17 @@ public record VehicleState(
 
     /** Every axle's pressures as they stand on a day. */
     public VehiclePressures pressures(Policy policy, LocalDate today) {
-        Policy.ForClass here = policy.of(vehicle.vehicleClass());
+        Policy.ClassPolicy here = policy.of(vehicle.vehicleClass());
         return VehiclePressures.of(vehicle, models(), confirmed(here), here, today);
     }
 
     /** A chalk-line result is confirmed once every tire of the axle was found at it cold, on or after the day of the trial. */
-    private PressureFacts confirmed(Policy.ForClass policy) {
-        if (facts.trims().isEmpty()) {
+    private PressureInputs confirmed(Policy.ClassPolicy policy) {
+        if (facts.chalkTestResults().isEmpty()) {
             return facts;
         }
         double within = policy.number(PolicyNumber.GAUGE_ACCURACY);
-        return facts.confirming((axle, trim) -> {
+        return facts.confirming((axle, chalkTestResult) -> {
             List<TireState> there = tires.values().stream()
                     .filter(state -> state.position() instanceof OnAxle on && on.axle() == axle)
                     .toList();
@@ -91,22 +91,24 @@ public record VehicleState(
                     && there.stream()
                             .allMatch(state -> state.readings().stream()
                                     .anyMatch(reading -> reading.hasColdPressure()
-                                            && !reading.on().isBefore(trim.on())
+                                            && !reading.on().isBefore(chalkTestResult.on())
                                             && Math.abs(reading.pressure()
                                                                     .orElseThrow()
                                                                     .psi()
-                                                            - trim.pressure().psi())
+                                                            - chalkTestResult
+                                                                    .pressure()
+                                                                    .psi())
                                                     <= within + 1e-6));
         });
     }
 
     /** The policy as it holds for one tire: its class, what its axle does, and who made it. */
-    public Policy.ForClass policyAt(Policy policy, TireState state) {
+    public Policy.ClassPolicy policyAt(Policy policy, TireState state) {
         String axle = state.position() instanceof OnAxle on
-                ? vehicle.layout().axles().get(on.axle() - 1).role().words()
+                ? vehicle.layout().axles().get(on.axle() - 1).role().label()
                 : null;
         return policy.of(vehicle.vehicleClass())
-                .at(axle, state.tire().map(tire -> tire.model().maker()).orElse(null));
+                .at(axle, state.tire().map(tire -> tire.model().manufacturer()).orElse(null));
     }
 
     public TireState at(Position position) {
@@ -125,7 +127,7 @@ public record VehicleState(
 
     /** The tire at the same place on the other side of the axle; none for a spare. */
     public Optional<TireState> opposite(Position position) {
-        return Optional.ofNullable(position.across()).map(tires::get);
+        return Optional.ofNullable(position.opposite()).map(tires::get);
     }
 
     /** The other tire of the dual a position belongs to. */

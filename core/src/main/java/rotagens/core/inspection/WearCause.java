@@ -21,16 +21,16 @@ public enum WearCause {
     BRAKE("a locked brake", "Check the brake, and judge depth and vibration."),
     PARKING("long parking", "Move it every month; judge whether the spot rolls out.");
 
-    private final String words;
+    private final String label;
     private final String firstCheck;
 
     WearCause(String words, String firstCheck) {
-        this.words = words;
+        this.label = words;
         this.firstCheck = firstCheck;
     }
 
-    public String words() {
-        return words;
+    public String label() {
+        return label;
     }
 
     public String firstCheck() {

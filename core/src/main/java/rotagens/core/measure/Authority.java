@@ -8,13 +8,13 @@ public enum Authority {
     FLEET("fleet policy"),
     OURS("our default");
 
-    private final String words;
+    private final String label;
 
     Authority(String words) {
-        this.words = words;
+        this.label = words;
     }
 
-    public String words() {
-        return words;
+    public String label() {
+        return label;
     }
 }

@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import java.util.Locale;
 
 /** A distance driven or an odometer's reading, in miles or kilometers, kept as entered. Refuses under 0 and over 5,000,000 mi. */
-public record Distance(BigDecimal figure, Unit unit) implements Quantity {
+public record Distance(BigDecimal value, Unit unit) implements Quantity {
 
     public static final double KM_PER_MILE = 1.609344;
 
@@ -23,9 +23,9 @@ public record Distance(BigDecimal figure, Unit unit) implements Quantity {
     }
 
     public Distance {
-        double miles = figure.doubleValue() * unit.inMiles;
+        double miles = value.doubleValue() * unit.inMiles;
         if (miles < 0 || miles > 5_000_000) {
-            throw new InvalidEntry(Figures.plain(figure) + " " + unit.symbol
+            throw new InvalidInputException(QuantityParser.plain(value) + " " + unit.symbol
                     + " is no odometer reading. Read it again, without the trip counter.");
         }
     }
@@ -37,28 +37,30 @@ public record Distance(BigDecimal figure, Unit unit) implements Quantity {
     /** Reads {@code 41208}, {@code 41,208 mi} or {@code 66300 km}; a bare figure is in the given unit. */
     public static Distance parse(String text, Unit bare) {
         String given = text == null ? "" : text.replaceAll("(?<=[0-9]),(?=[0-9]{3}(?![0-9]))", "");
-        Figures.Entry entry = Figures.read(given, "odometer reading", "41208");
-        Unit unit = switch (entry.unit().toLowerCase(Locale.ROOT)) {
+        QuantityParser.ParsedQuantity parsedQuantity = QuantityParser.read(given, "odometer reading", "41208");
+        Unit unit = switch (parsedQuantity.unit().toLowerCase(Locale.ROOT)) {
             case "" -> bare;
             case "mi", "miles" -> Unit.MILES;
             case "km" -> Unit.KM;
-            default -> throw Figures.unknownUnit(entry.unit(), "distance", "mi or km");
+            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "distance", "mi or km");
         };
-        return new Distance(entry.figure(), unit);
+        return new Distance(parsedQuantity.value(), unit);
     }
 
     /** In miles, for arithmetic. */
     public double miles() {
-        return figure.doubleValue() * unit.inMiles;
+        return value.doubleValue() * unit.inMiles;
     }
 
     /** As entered, with its unit. */
     public String asEntered() {
-        return Figures.plain(figure) + " " + unit.symbol;
+        return QuantityParser.plain(value) + " " + unit.symbol;
     }
 
     @Override
-    public String in(Units units) {
-        return units == Units.US ? Figures.grouped(miles()) + " mi" : Figures.grouped(miles() * KM_PER_MILE) + " km";
+    public String format(Units units) {
+        return units == Units.US
+                ? QuantityParser.grouped(miles()) + " mi"
+                : QuantityParser.grouped(miles() * KM_PER_MILE) + " km";
     }
 }

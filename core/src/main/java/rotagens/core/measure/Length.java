@@ -7,19 +7,20 @@ public record Length(double mm) implements Quantity {
 
     public Length {
         if (!(mm >= 0) || mm > 10_000) {
-            throw new InvalidEntry("A length of " + mm + " mm fits no tire or wheel.");
+            throw new InvalidInputException("A length of " + mm + " mm fits no tire or wheel.");
         }
     }
 
     /** Reads {@code 41.1}, {@code 41.1 in} or {@code 1044 mm}; a bare figure is in inches for US, millimeters for metric. */
     public static Length parse(String text, Units bare) {
-        Figures.Entry entry = Figures.read(text, "length", bare == Units.US ? "41.1" : "1044");
-        double figure = entry.figure().doubleValue();
-        return switch (entry.unit().toLowerCase(java.util.Locale.ROOT)) {
+        QuantityParser.ParsedQuantity parsedQuantity =
+                QuantityParser.read(text, "length", bare == Units.US ? "41.1" : "1044");
+        double figure = parsedQuantity.value().doubleValue();
+        return switch (parsedQuantity.unit().toLowerCase(java.util.Locale.ROOT)) {
             case "" -> bare == Units.US ? ofInches(figure) : ofMm(figure);
             case "in", "\"" -> ofInches(figure);
             case "mm" -> ofMm(figure);
-            default -> throw Figures.unknownUnit(entry.unit(), "length", "in or mm");
+            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "length", "in or mm");
         };
     }
 
@@ -36,7 +37,7 @@ public record Length(double mm) implements Quantity {
     }
 
     @Override
-    public String in(Units units) {
-        return units == Units.US ? Figures.rounded(inches(), 2) + " in" : Figures.rounded(mm, 1) + " mm";
+    public String format(Units units) {
+        return units == Units.US ? QuantityParser.rounded(inches(), 2) + " in" : QuantityParser.rounded(mm, 1) + " mm";
     }
 }

@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import java.util.Locale;
 
 /** A weight carried or a rating such as GVWR, in lb or kg, kept as entered. */
-public record Load(BigDecimal figure, Unit unit) implements Quantity {
+public record Load(BigDecimal value, Unit unit) implements Quantity {
 
     /** What scales and plates are marked in. */
     public enum Unit {
@@ -15,9 +15,9 @@ public record Load(BigDecimal figure, Unit unit) implements Quantity {
     private static final double LB_PER_KG = 1 / 0.45359237;
 
     public Load {
-        double lb = unit == Unit.KG ? figure.doubleValue() * LB_PER_KG : figure.doubleValue();
+        double lb = unit == Unit.KG ? value.doubleValue() * LB_PER_KG : value.doubleValue();
         if (lb < 0 || lb > 400_000) {
-            throw new InvalidEntry(Figures.plain(figure) + (unit == Unit.KG ? " kg" : " lb")
+            throw new InvalidInputException(QuantityParser.plain(value) + (unit == Unit.KG ? " kg" : " lb")
                     + " is outside what a road vehicle weighs. Read the plate or slip again.");
         }
     }
@@ -29,14 +29,15 @@ public record Load(BigDecimal figure, Unit unit) implements Quantity {
     /** Reads {@code 3195}, {@code 3,195 lb} or {@code 1450 kg}; a bare figure is in the given unit. */
     public static Load parse(String text, Unit bare) {
         String given = text == null ? "" : text.replaceAll("(?<=[0-9]),(?=[0-9]{3}(?![0-9]))", "");
-        Figures.Entry entry = Figures.read(given, "weight", bare == Unit.LB ? "3195" : "1450");
-        Unit unit = switch (entry.unit().toLowerCase(Locale.ROOT)) {
+        QuantityParser.ParsedQuantity parsedQuantity =
+                QuantityParser.read(given, "weight", bare == Unit.LB ? "3195" : "1450");
+        Unit unit = switch (parsedQuantity.unit().toLowerCase(Locale.ROOT)) {
             case "" -> bare;
             case "lb", "lbs" -> Unit.LB;
             case "kg" -> Unit.KG;
-            default -> throw Figures.unknownUnit(entry.unit(), "weight", "lb or kg");
+            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "weight", "lb or kg");
         };
-        return new Load(entry.figure(), unit);
+        return new Load(parsedQuantity.value(), unit);
     }
 
     /** The same; a bare figure is in the reader's family of units. */
@@ -49,20 +50,22 @@ public record Load(BigDecimal figure, Unit unit) implements Quantity {
     }
 
     public double kg() {
-        return unit == Unit.KG ? figure.doubleValue() : figure.doubleValue() / LB_PER_KG;
+        return unit == Unit.KG ? value.doubleValue() : value.doubleValue() / LB_PER_KG;
     }
 
     /** As entered, with its unit. */
     public String asEntered() {
-        return Figures.plain(figure) + (unit == Unit.KG ? " kg" : " lb");
+        return QuantityParser.plain(value) + (unit == Unit.KG ? " kg" : " lb");
     }
 
     public double lb() {
-        return unit == Unit.KG ? figure.doubleValue() * LB_PER_KG : figure.doubleValue();
+        return unit == Unit.KG ? value.doubleValue() * LB_PER_KG : value.doubleValue();
     }
 
     @Override
-    public String in(Units units) {
-        return units == Units.US ? Figures.grouped(lb()) + " lb" : Figures.grouped(lb() / LB_PER_KG) + " kg";
+    public String format(Units units) {
+        return units == Units.US
+                ? QuantityParser.grouped(lb()) + " lb"
+                : QuantityParser.grouped(lb() / LB_PER_KG) + " kg";
     }
 }

@@ -11,23 +11,23 @@ public record Money(long cents) {
 
     public Money {
         if (cents < 0 || cents > MOST_CENTS) {
-            throw new InvalidEntry("A price lies between 0 and 1,000,000. Check the figure.");
+            throw new InvalidInputException("A price lies between 0 and 1,000,000. Check the figure.");
         }
     }
 
     /** Reads {@code 412}, {@code 412.50}, {@code $412.50} or {@code 1,412.50}. */
     public static Money parse(String text) {
         String given = text == null ? "" : text.strip().replace("$", "").replaceAll("(?<=[0-9]),(?=[0-9]{3})", "");
-        Figures.Entry entry = Figures.read(given, "price", "412.50");
-        if (!entry.unit().isEmpty()) {
-            throw Figures.unknownUnit(entry.unit(), "price", "a plain figure");
+        QuantityParser.ParsedQuantity parsedQuantity = QuantityParser.read(given, "price", "412.50");
+        if (!parsedQuantity.unit().isEmpty()) {
+            throw QuantityParser.unknownUnit(parsedQuantity.unit(), "price", "a plain figure");
         }
-        BigDecimal cents = entry.figure().movePointRight(2);
+        BigDecimal cents = parsedQuantity.value().movePointRight(2);
         if (cents.stripTrailingZeros().scale() > 0) {
-            throw new InvalidEntry("A price has at most two decimals.");
+            throw new InvalidInputException("A price has at most two decimals.");
         }
         if (cents.compareTo(BigDecimal.valueOf(MOST_CENTS)) > 0 || cents.signum() < 0) {
-            throw new InvalidEntry("A price lies between 0 and 1,000,000. Check the figure.");
+            throw new InvalidInputException("A price lies between 0 and 1,000,000. Check the figure.");
         }
         return new Money(cents.longValueExact());
     }
@@ -41,7 +41,7 @@ public record Money(long cents) {
     }
 
     /** With a thousands comma and two decimals, for example {@code $1,412.50}. */
-    public String words() {
+    public String label() {
         return sum(cents);
     }
 
@@ -57,7 +57,7 @@ public record Money(long cents) {
     }
 
     /** The bare figure, as it goes back into a field: {@code 412.50}. */
-    public String figure() {
+    public String value() {
         return String.format(Locale.ROOT, "%d.%02d", cents / 100, cents % 100);
     }
 }

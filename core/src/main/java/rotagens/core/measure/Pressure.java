@@ -7,7 +7,7 @@ import java.util.Locale;
  * Air pressure above the atmosphere, as a tire gauge reads it. Keeps the figure and unit as entered: 80 psi stays 80 psi.
  * Refuses what no gauge of this trade shows: under 0 or over 200 psi.
  */
-public record Pressure(BigDecimal figure, Unit unit) implements Quantity {
+public record Pressure(BigDecimal value, Unit unit) implements Quantity {
 
     /** The units gauges are marked in. */
     public enum Unit {
@@ -31,9 +31,9 @@ public record Pressure(BigDecimal figure, Unit unit) implements Quantity {
     private static final double HIGHEST_PSI = 200;
 
     public Pressure {
-        double psi = figure.doubleValue() * unit.inPsi;
+        double psi = value.doubleValue() * unit.inPsi;
         if (psi < 0 || psi > HIGHEST_PSI + 1e-9) {
-            throw new InvalidEntry(Figures.plain(figure) + " " + unit.symbol
+            throw new InvalidInputException(QuantityParser.plain(value) + " " + unit.symbol
                     + " is outside what a tire gauge shows (0–200 psi, 0–1379 kPa). Read the gauge again.");
         }
     }
@@ -44,15 +44,16 @@ public record Pressure(BigDecimal figure, Unit unit) implements Quantity {
 
     /** Reads {@code 80}, {@code 80 psi}, {@code 5.5 bar} or {@code 550 kPa}; a bare figure is in the given unit. */
     public static Pressure parse(String text, Unit bare) {
-        Figures.Entry entry = Figures.read(text, "pressure", bare == Unit.PSI ? "82" : "565");
-        Unit unit = switch (entry.unit().toLowerCase(Locale.ROOT)) {
+        QuantityParser.ParsedQuantity parsedQuantity =
+                QuantityParser.read(text, "pressure", bare == Unit.PSI ? "82" : "565");
+        Unit unit = switch (parsedQuantity.unit().toLowerCase(Locale.ROOT)) {
             case "" -> bare;
             case "psi" -> Unit.PSI;
             case "kpa" -> Unit.KPA;
             case "bar" -> Unit.BAR;
-            default -> throw Figures.unknownUnit(entry.unit(), "pressure", "psi, kPa or bar");
+            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "pressure", "psi, kPa or bar");
         };
-        return new Pressure(entry.figure(), unit);
+        return new Pressure(parsedQuantity.value(), unit);
     }
 
     /** The same; a bare figure is in the reader's family of units. */
@@ -78,27 +79,27 @@ public record Pressure(BigDecimal figure, Unit unit) implements Quantity {
 
     /** In psi, for arithmetic. */
     public double psi() {
-        return figure.doubleValue() * unit.inPsi;
+        return value.doubleValue() * unit.inPsi;
     }
 
     /** The bare figure in the unit a reader of these units types without saying so: psi or kPa. */
-    public double bare(Units units) {
+    public double formatWithoutUnit(Units units) {
         return units == Units.US ? psi() : psi() / Unit.KPA.inPsi;
     }
 
     /** As entered, with its unit. */
     public String asEntered() {
-        return Figures.plain(figure) + " " + unit.symbol;
+        return QuantityParser.plain(value) + " " + unit.symbol;
     }
 
     @Override
-    public String in(Units units) {
+    public String format(Units units) {
         boolean own = (unit == Unit.PSI) == (units == Units.US);
         if (own) {
             return asEntered();
         }
         return units == Units.US
-                ? Figures.rounded(psi(), 1) + " psi"
-                : Figures.rounded(psi() / Unit.KPA.inPsi, 0) + " kPa";
+                ? QuantityParser.rounded(psi(), 1) + " psi"
+                : QuantityParser.rounded(psi() / Unit.KPA.inPsi, 0) + " kPa";
     }
 }

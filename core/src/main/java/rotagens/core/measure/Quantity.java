@@ -4,5 +4,5 @@ package rotagens.core.measure;
 public interface Quantity {
 
     /** The figure with its unit, for example {@code 80 psi}, {@code 552 kPa}, {@code 5/32 in}. */
-    String in(Units units);
+    String format(Units units);
 }

@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import java.util.Locale;
 
 /** Temperature of air or tire, in °F or °C, kept as entered. Refuses what no yard on earth shows: under −60 or over 200 °F. */
-public record Temperature(BigDecimal figure, Unit unit) implements Quantity {
+public record Temperature(BigDecimal value, Unit unit) implements Quantity {
 
     /** The scales thermometers are marked in. */
     public enum Unit {
@@ -15,9 +15,9 @@ public record Temperature(BigDecimal figure, Unit unit) implements Quantity {
     private static final double RANKINE_AT_ZERO_F = 459.67;
 
     public Temperature {
-        double f = unit == Unit.F ? figure.doubleValue() : figure.doubleValue() * 1.8 + 32;
+        double f = unit == Unit.F ? value.doubleValue() : value.doubleValue() * 1.8 + 32;
         if (f < -60 || f > 200) {
-            throw new InvalidEntry(Figures.plain(figure) + " °" + unit
+            throw new InvalidInputException(QuantityParser.plain(value) + " °" + unit
                     + " is outside what a thermometer shows here (−60 to 200 °F). Read it again.");
         }
     }
@@ -28,16 +28,19 @@ public record Temperature(BigDecimal figure, Unit unit) implements Quantity {
 
     /** Reads {@code 65}, {@code 65 F}, {@code 18 °C} or {@code -5}; a bare figure is in the given unit. */
     public static Temperature parse(String text, Unit bare) {
-        Figures.Entry entry =
-                Figures.read(text == null ? null : text.replace('−', '-'), "temperature", bare == Unit.F ? "65" : "18");
-        Unit unit =
-                switch (entry.unit().toUpperCase(Locale.ROOT).replace("°", "").strip()) {
-                    case "" -> bare;
-                    case "F" -> Unit.F;
-                    case "C" -> Unit.C;
-                    default -> throw Figures.unknownUnit(entry.unit(), "temperature", "°F or °C");
-                };
-        return new Temperature(entry.figure(), unit);
+        QuantityParser.ParsedQuantity parsedQuantity = QuantityParser.read(
+                text == null ? null : text.replace('−', '-'), "temperature", bare == Unit.F ? "65" : "18");
+        Unit unit = switch (parsedQuantity
+                .unit()
+                .toUpperCase(Locale.ROOT)
+                .replace("°", "")
+                .strip()) {
+            case "" -> bare;
+            case "F" -> Unit.F;
+            case "C" -> Unit.C;
+            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "temperature", "°F or °C");
+        };
+        return new Temperature(parsedQuantity.value(), unit);
     }
 
     /** The same; a bare figure is in the reader's family of units. */
@@ -46,7 +49,7 @@ public record Temperature(BigDecimal figure, Unit unit) implements Quantity {
     }
 
     public double fahrenheit() {
-        return unit == Unit.F ? figure.doubleValue() : figure.doubleValue() * 1.8 + 32;
+        return unit == Unit.F ? value.doubleValue() : value.doubleValue() * 1.8 + 32;
     }
 
     /** Absolute, in °R: gas pressure follows it. */
@@ -56,13 +59,13 @@ public record Temperature(BigDecimal figure, Unit unit) implements Quantity {
 
     /** As entered, with its unit. */
     public String asEntered() {
-        return Figures.plain(figure) + " " + unit;
+        return QuantityParser.plain(value) + " " + unit;
     }
 
     @Override
-    public String in(Units units) {
+    public String format(Units units) {
         return units == Units.US
-                ? Figures.rounded(fahrenheit(), 0) + " °F"
-                : Figures.rounded((fahrenheit() - 32) / 1.8, 0) + " °C";
+                ? QuantityParser.rounded(fahrenheit(), 0) + " °F"
+                : QuantityParser.rounded((fahrenheit() - 32) / 1.8, 0) + " °C";
     }
 }

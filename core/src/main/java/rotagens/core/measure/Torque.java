@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import java.util.Locale;
 
 /** A tightening torque, in ft·lb or N·m, kept as entered. Refuses 0 and what no wheel nut of this trade takes (over 900 ft·lb). */
-public record Torque(BigDecimal figure, Unit unit) implements Quantity {
+public record Torque(BigDecimal value, Unit unit) implements Quantity {
 
     /** What torque wrenches are marked in. */
     public enum Unit {
@@ -23,41 +23,42 @@ public record Torque(BigDecimal figure, Unit unit) implements Quantity {
     private static final double MOST_FT_LB = 900;
 
     public Torque {
-        double ftLb = figure.doubleValue() * unit.inFtLb;
+        double ftLb = value.doubleValue() * unit.inFtLb;
         if (ftLb <= 0 || ftLb > MOST_FT_LB) {
-            throw new InvalidEntry(Figures.plain(figure) + " " + unit.symbol
+            throw new InvalidInputException(QuantityParser.plain(value) + " " + unit.symbol
                     + " is no torque for a wheel nut (up to 900 ft·lb, 1220 N·m). Read the maker’s figure again.");
         }
     }
 
     /** Reads {@code 475}, {@code 475 ft·lb} or {@code 640 Nm}; a bare figure is in the given unit. */
     public static Torque parse(String text, Unit bare) {
-        Figures.Entry entry = Figures.read(text, "torque", bare == Unit.FT_LB ? "475" : "640");
-        Unit unit = switch (entry.unit().toLowerCase(Locale.ROOT).replaceAll("[\\s·.*-]", "")) {
+        QuantityParser.ParsedQuantity parsedQuantity =
+                QuantityParser.read(text, "torque", bare == Unit.FT_LB ? "475" : "640");
+        Unit unit = switch (parsedQuantity.unit().toLowerCase(Locale.ROOT).replaceAll("[\\s·.*-]", "")) {
             case "" -> bare;
             case "ftlb", "lbft", "ftlbs", "lbfft" -> Unit.FT_LB;
             case "nm" -> Unit.NM;
-            default -> throw Figures.unknownUnit(entry.unit(), "torque", "ft·lb or N·m");
+            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "torque", "ft·lb or N·m");
         };
-        return new Torque(entry.figure(), unit);
+        return new Torque(parsedQuantity.value(), unit);
     }
 
     public double ftLb() {
-        return figure.doubleValue() * unit.inFtLb;
+        return value.doubleValue() * unit.inFtLb;
     }
 
     /** As entered, with its unit. */
     public String asEntered() {
-        return Figures.plain(figure) + " " + unit.symbol;
+        return QuantityParser.plain(value) + " " + unit.symbol;
     }
 
     @Override
-    public String in(Units units) {
+    public String format(Units units) {
         if ((unit == Unit.FT_LB) == (units == Units.US)) {
             return asEntered();
         }
         return units == Units.US
-                ? Figures.rounded(ftLb(), 0) + " ft·lb"
-                : Figures.rounded(ftLb() / Unit.NM.inFtLb, 0) + " N·m";
+                ? QuantityParser.rounded(ftLb(), 0) + " ft·lb"
+                : QuantityParser.rounded(ftLb() / Unit.NM.inFtLb, 0) + " N·m";
     }
 }

@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
  * Depth of a tread groove, in 32nds of an inch or millimeters, kept as entered. Refuses what no tread has: under 0 or over
  * 40/32 in.
  */
-public record TreadDepth(BigDecimal figure, Unit unit) implements Quantity, Comparable<TreadDepth> {
+public record TreadDepth(BigDecimal value, Unit unit) implements Quantity, Comparable<TreadDepth> {
 
     /** The marks on a depth gauge. */
     public enum Unit {
@@ -21,10 +21,11 @@ public record TreadDepth(BigDecimal figure, Unit unit) implements Quantity, Comp
     private static final Pattern OVER_32 = Pattern.compile("(?i)\\s*/\\s*32\\s*(in|\")?\\s*$");
 
     public TreadDepth {
-        double depth = unit == Unit.MM ? figure.doubleValue() / MM_PER_32ND : figure.doubleValue();
+        double depth = unit == Unit.MM ? value.doubleValue() / MM_PER_32ND : value.doubleValue();
         if (depth < 0 || depth > DEEPEST_32NDS + 1e-9) {
-            throw new InvalidEntry((unit == Unit.MM ? Figures.plain(figure) + " mm" : Figures.plain(figure) + "/32 in")
-                    + " is no tread depth (0–40/32 in, 0–31.8 mm). Read the depth gauge again.");
+            throw new InvalidInputException(
+                    (unit == Unit.MM ? QuantityParser.plain(value) + " mm" : QuantityParser.plain(value) + "/32 in")
+                            + " is no tread depth (0–40/32 in, 0–31.8 mm). Read the depth gauge again.");
         }
     }
 
@@ -36,48 +37,48 @@ public record TreadDepth(BigDecimal figure, Unit unit) implements Quantity, Comp
     public static TreadDepth parse(String text, Unit bare) {
         String given = text == null ? "" : text;
         // Longer ones are no figure, and looking for one in them takes long.
-        boolean over32 =
-                given.length() <= Figures.LONGEST && OVER_32.matcher(given).find();
-        Figures.Entry entry = Figures.read(
+        boolean over32 = given.length() <= QuantityParser.LONGEST
+                && OVER_32.matcher(given).find();
+        QuantityParser.ParsedQuantity parsedQuantity = QuantityParser.read(
                 over32 ? OVER_32.matcher(given).replaceAll("") : given, "tread depth", bare == Unit.MM ? "7.1" : "9");
-        Unit unit = switch (entry.unit().toLowerCase(Locale.ROOT)) {
+        Unit unit = switch (parsedQuantity.unit().toLowerCase(Locale.ROOT)) {
             case "" -> over32 ? Unit.THIRTY_SECONDS : bare;
             case "mm" -> Unit.MM;
-            default -> throw Figures.unknownUnit(entry.unit(), "tread depth", "32nds of an inch or mm");
+            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "tread depth", "32nds of an inch or mm");
         };
-        return new TreadDepth(entry.figure(), unit);
+        return new TreadDepth(parsedQuantity.value(), unit);
     }
 
     /** In 32nds of an inch, for arithmetic. */
     public double thirtySeconds() {
-        return unit == Unit.MM ? figure.doubleValue() / MM_PER_32ND : figure.doubleValue();
+        return unit == Unit.MM ? value.doubleValue() / MM_PER_32ND : value.doubleValue();
     }
 
     /** The bare figure in the unit a reader of these units types without saying so: 32nds or mm. */
-    public double bare(Units units) {
+    public double formatWithoutUnit(Units units) {
         return units == Units.US ? thirtySeconds() : thirtySeconds() * MM_PER_32ND;
     }
 
     /** As entered, with its unit. */
     public String asEntered() {
-        return unit == Unit.MM ? Figures.plain(figure) + " mm" : Figures.plain(figure) + "/32 in";
+        return unit == Unit.MM ? QuantityParser.plain(value) + " mm" : QuantityParser.plain(value) + "/32 in";
     }
 
     @Override
-    public String in(Units units) {
+    public String format(Units units) {
         boolean own = (unit == Unit.THIRTY_SECONDS) == (units == Units.US);
         if (own) {
             return asEntered();
         }
         return units == Units.US
                 ? distinct32nds(thirtySeconds()) + "/32 in"
-                : Figures.rounded(thirtySeconds() * MM_PER_32ND, 1) + " mm";
+                : QuantityParser.rounded(thirtySeconds() * MM_PER_32ND, 1) + " mm";
     }
 
     /** One decimal, but two where one would round to a whole mark that the figure isn't at: limits are whole marks. */
     private static String distinct32nds(double value) {
         boolean nearWholeMark = Math.abs(value - Math.rint(value)) < 0.05;
-        return Figures.rounded(value, nearWholeMark ? 2 : 1);
+        return QuantityParser.rounded(value, nearWholeMark ? 2 : 1);
     }
 
     @Override

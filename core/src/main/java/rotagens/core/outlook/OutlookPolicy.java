@@ -3,7 +3,7 @@ package rotagens.core.outlook;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 
 /**
  * The numbers the years ahead turn on.
@@ -30,10 +30,10 @@ public record OutlookPolicy(
         long hourCents) {
 
     /** Why no year can be played with these numbers: a new tire would go on the day it is fitted. */
-    public Optional<Phrase> impossible() {
+    public Optional<Message> impossible() {
         double least = Math.min(steerYears, overallYears);
         return least * 12 <= deliveredMonths
-                ? Optional.of(Phrase.of(
+                ? Optional.of(Message.of(
                         "New tires arrive {} months old and would go at {} y: each would go on the day it is fitted. Buy younger tires, or raise the limit.",
                         plain(deliveredMonths),
                         plain(least)))
@@ -41,10 +41,10 @@ public record OutlookPolicy(
     }
 
     /** Why these numbers can't hold together, each with the smallest change that cures it. */
-    public List<Phrase> faults() {
-        List<Phrase> faults = new ArrayList<>();
+    public List<Message> faults() {
+        List<Message> faults = new ArrayList<>();
         if (steerYears > overallYears) {
-            faults.add(Phrase.of(
+            faults.add(Message.of(
                     "The steer limit of {} y lies over the overall limit of {} y and would never count. Lower it to {} y or less.",
                     plain(steerYears),
                     plain(overallYears),
@@ -52,7 +52,7 @@ public record OutlookPolicy(
         }
         double least = Math.min(steerYears, overallYears);
         if (least * 12 - deliveredMonths < visitMonths) {
-            faults.add(Phrase.of(
+            faults.add(Message.of(
                     "A new steer tire arrives {} months old and must go at {} y: it doesn’t last the {} months between visits. Plan visits every {} months, or buy younger tires.",
                     plain(deliveredMonths),
                     plain(least),

@@ -3,7 +3,7 @@ package rotagens.core.outlook;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.vehicle.Position;
 
@@ -18,7 +18,7 @@ public record OutlookVehicle(
         String unit,
         String vehicleClass,
         String yard,
-        List<Spot> spots,
+        List<InstalledTire> spots,
         int liftMinutes,
         int mountMinutes,
         OutlookPolicy policy) {
@@ -37,7 +37,7 @@ public record OutlookVehicle(
      * @param sensor the day its sensor's battery is overdue; empty without one
      * @param cents a new tire's price today
      */
-    public record Spot(
+    public record InstalledTire(
             Position position,
             String size,
             Optional<LocalDate> made,
@@ -55,16 +55,16 @@ public record OutlookVehicle(
     }
 
     /** Why its years can't be played, with what would have to change; empty where they can. */
-    public Optional<Phrase> impossible() {
+    public Optional<Message> impossible() {
         return policy.impossible()
                 .or(() -> spots.stream()
-                        .filter(spot -> spot.fresh() <= spot.pull())
+                        .filter(installedTire -> installedTire.fresh() <= installedTire.pull())
                         .findFirst()
-                        .map(spot -> Phrase.of(
+                        .map(installedTire -> Message.of(
                                 "{} {}: a new tire has {} of tread and the pull point is {}. It would go on the day it is fitted; lower the pull point.",
                                 unit,
-                                spot.position().code(),
-                                TreadDepth.of32nds(spot.fresh()),
-                                TreadDepth.of32nds(spot.pull()))));
+                                installedTire.position().code(),
+                                TreadDepth.of32nds(installedTire.fresh()),
+                                TreadDepth.of32nds(installedTire.pull()))));
     }
 }

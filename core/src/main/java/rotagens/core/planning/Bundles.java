@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
-import rotagens.core.rotation.Labor;
+import rotagens.core.rotation.LaborCosts;
 import rotagens.core.vehicle.Vehicle;
 
 /** Work on one vehicle that is better done in one visit. */
@@ -44,10 +44,10 @@ public final class Bundles {
      * @param due what is neither on a day nor left until later
      */
     public static Optional<Bundle> of(Vehicle vehicle, List<DueItem> due, Policy policy, LocalDate today) {
-        Labor labor = Labor.on(vehicle, policy);
+        LaborCosts laborCosts = LaborCosts.on(vehicle, policy);
         int days = policy.of(vehicle.vehicleClass()).days(PolicyNumber.BUNDLE_DAYS);
         List<DueItem> fits = due.stream()
-                .filter(item -> item.kind().canBeScheduled())
+                .filter(item -> item.workType().canBeScheduled())
                 .sorted(java.util.Comparator.comparing(item -> day(item, today)))
                 .toList();
         Optional<DueItem> first = fits.stream()
@@ -57,10 +57,10 @@ public final class Bundles {
             return Optional.empty();
         }
         LocalDate anchor = day(first.get(), today);
-        WorkTime lifting = time(first.get(), vehicle);
+        LaborEstimate lifting = time(first.get(), vehicle);
         List<DueItem> items = new ArrayList<>();
         for (DueItem item : fits) {
-            WorkTime here = time(item, vehicle);
+            LaborEstimate here = time(item, vehicle);
             boolean soon = !day(item, today).isAfter(anchor.plusDays(days));
             // A wheel that is off anyway is worth more than the days: twice as far ahead.
             boolean sharesWheel = lifting.shares(here) && !day(item, today).isAfter(anchor.plusDays(2L * days));
@@ -72,9 +72,10 @@ public final class Bundles {
         if (items.size() < 2) {
             return Optional.empty();
         }
-        List<WorkTime> times = items.stream().map(item -> time(item, vehicle)).toList();
-        int together = WorkTime.together(times).minutes(labor);
-        int apart = times.stream().mapToInt(time -> time.minutes(labor)).sum();
+        List<LaborEstimate> times =
+                items.stream().map(item -> time(item, vehicle)).toList();
+        int together = LaborEstimate.together(times).minutes(laborCosts);
+        int apart = times.stream().mapToInt(time -> time.minutes(laborCosts)).sum();
         LocalDate day = items.stream()
                 .map(item -> day(item, today))
                 .min(LocalDate::compareTo)
@@ -92,7 +93,7 @@ public final class Bundles {
         return item.due().isBefore(today) ? today : item.due();
     }
 
-    private static WorkTime time(DueItem item, Vehicle vehicle) {
-        return WorkTime.of(item.kind(), item.positions(), vehicle);
+    private static LaborEstimate time(DueItem item, Vehicle vehicle) {
+        return LaborEstimate.of(item.workType(), item.positions(), vehicle);
     }
 }

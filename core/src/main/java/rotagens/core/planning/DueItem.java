@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import rotagens.core.fact.Verdict;
-import rotagens.core.inspection.TireClocks;
+import rotagens.core.inspection.LimitDates;
 import rotagens.core.measure.Reason;
 import rotagens.core.vehicle.Position;
 
@@ -20,14 +20,14 @@ import rotagens.core.vehicle.Position;
  * @param range between which days it falls due, where that is a forecast
  */
 public record DueItem(
-        DueKind kind,
+        WorkType workType,
         List<Position> positions,
         LocalDate due,
         Verdict urgency,
         Reason reason,
-        Optional<TireClocks.Range> range) {
+        Optional<LimitDates.DateRange> range) {
 
-    public DueItem(DueKind kind, List<Position> positions, LocalDate due, Verdict urgency, Reason reason) {
+    public DueItem(WorkType kind, List<Position> positions, LocalDate due, Verdict urgency, Reason reason) {
         this(kind, positions, due, urgency, reason, Optional.empty());
     }
 
@@ -35,7 +35,7 @@ public record DueItem(
     public static final Comparator<DueItem> MOST_URGENT_FIRST = Comparator.comparing(
                     (DueItem item) -> item.urgency() != Verdict.DO_NOT_OPERATE)
             .thenComparing(DueItem::due)
-            .thenComparing(item -> item.kind().ordinal());
+            .thenComparing(item -> item.workType().ordinal());
 
     public DueItem {
         positions = List.copyOf(positions);
@@ -43,6 +43,6 @@ public record DueItem(
 
     /** Names this piece of work on its vehicle, the same from one day to the next. */
     public String key() {
-        return kind + ":" + positions.stream().map(Position::code).collect(Collectors.joining("+"));
+        return workType + ":" + positions.stream().map(Position::code).collect(Collectors.joining("+"));
     }
 }

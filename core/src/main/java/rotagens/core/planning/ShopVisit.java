@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.policy.Policy;
-import rotagens.core.rotation.Labor;
+import rotagens.core.rotation.LaborCosts;
 import rotagens.core.shop.ShopJob;
 import rotagens.core.vehicle.Position;
 
@@ -22,16 +22,16 @@ import rotagens.core.vehicle.Position;
  * @param due the earliest day any of it falls due
  * @param stopped whether the vehicle must not roll until it is done
  */
-public record ShopVisit(Map<DueKind, List<Position>> work, LocalDate due, boolean stopped) {
+public record ShopVisit(Map<WorkType, List<Position>> work, LocalDate due, boolean stopped) {
 
     /** A day late weighs so much more where the vehicle must not roll meanwhile. Source: our own scale. */
     private static final int STOPPED_WEIGHT = 5;
 
     /** A visit for due work that has no day yet. */
     public static ShopVisit of(List<DueItem> items) {
-        Map<DueKind, List<Position>> work = new EnumMap<>(DueKind.class);
+        Map<WorkType, List<Position>> work = new EnumMap<>(WorkType.class);
         items.forEach(item ->
-                work.computeIfAbsent(item.kind(), kind -> new ArrayList<>()).addAll(item.positions()));
+                work.computeIfAbsent(item.workType(), kind -> new ArrayList<>()).addAll(item.positions()));
         return new ShopVisit(work, earliest(items).orElseThrow(), stops(items));
     }
 
@@ -40,11 +40,11 @@ public record ShopVisit(Map<DueKind, List<Position>> work, LocalDate due, boolea
      *
      * @param all what falls due on the vehicle
      */
-    public static ShopVisit of(Map<DueKind, List<Position>> work, LocalDate planned, List<DueItem> all) {
+    public static ShopVisit of(Map<WorkType, List<Position>> work, LocalDate planned, List<DueItem> all) {
         List<DueItem> mine = all.stream()
-                .filter(item -> work.containsKey(item.kind())
+                .filter(item -> work.containsKey(item.workType())
                         && (item.positions().isEmpty()
-                                || item.positions().stream().anyMatch(work.get(item.kind())::contains)))
+                                || item.positions().stream().anyMatch(work.get(item.workType())::contains)))
                 .toList();
         return new ShopVisit(work, earliest(mine).orElse(planned), stops(mine));
     }
@@ -61,7 +61,7 @@ public record ShopVisit(Map<DueKind, List<Position>> work, LocalDate due, boolea
     public static List<DueItem> proposed(
             VehicleState vehicle, List<DueItem> open, Policy policy, LocalDate today, LocalDate last) {
         List<DueItem> within = open.stream()
-                .filter(item -> item.kind().canBeScheduled() && !item.due().isAfter(last))
+                .filter(item -> item.workType().canBeScheduled() && !item.due().isAfter(last))
                 .toList();
         return Bundles.of(vehicle.vehicle(), within, policy, today)
                 .map(Bundles.Bundle::items)
@@ -71,7 +71,7 @@ public record ShopVisit(Map<DueKind, List<Position>> work, LocalDate due, boolea
     /** The positions that get a tire that has to be there. */
     public List<Position> takesTires() {
         return work.entrySet().stream()
-                .filter(one -> BayNeeds.takesTire(one.getKey()))
+                .filter(one -> JobRequirements.takesTire(one.getKey()))
                 .flatMap(one -> one.getValue().stream())
                 .filter(Objects::nonNull)
                 .distinct()
@@ -89,17 +89,17 @@ public record ShopVisit(Map<DueKind, List<Position>> work, LocalDate due, boolea
             VehicleState vehicle,
             String yard,
             boolean fit,
-            BayNeeds.Targets targets,
+            JobRequirements.TargetLookup targetLookup,
             Policy policy,
-            Optional<Supply.Wait> wait,
+            Optional<TireSupply.SupplyDelay> supplyDelay,
             LocalDate today) {
-        BayNeeds needs = BayNeeds.of(
+        JobRequirements needs = JobRequirements.of(
                 work.entrySet().stream()
-                        .map(one -> new BayNeeds.Work(one.getKey(), one.getValue()))
+                        .map(one -> new JobRequirements.Work(one.getKey(), one.getValue()))
                         .toList(),
                 vehicle,
-                targets,
-                Labor.on(vehicle.vehicle(), policy));
+                targetLookup,
+                LaborCosts.on(vehicle.vehicle(), policy));
         return new ShopJob(
                 id,
                 vehicle.vehicle().unit(),
@@ -108,8 +108,8 @@ public record ShopVisit(Map<DueKind, List<Position>> work, LocalDate due, boolea
                 needs.minutes(),
                 needs.people(),
                 needs.equipment(),
-                wait.map(Supply.Wait::from).orElse(today),
-                wait.map(Supply.Wait::says),
+                supplyDelay.map(TireSupply.SupplyDelay::from).orElse(today),
+                supplyDelay.map(TireSupply.SupplyDelay::statement),
                 Stream.of(due, today).max(LocalDate::compareTo).orElseThrow(),
                 stopped ? STOPPED_WEIGHT : 1,
                 fit,

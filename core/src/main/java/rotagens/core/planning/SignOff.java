@@ -11,12 +11,12 @@ import rotagens.core.fact.Finding;
 import rotagens.core.fact.InForce;
 import rotagens.core.fact.Reading;
 import rotagens.core.inspection.FactIntake;
+import rotagens.core.inspection.PlausibilityCheck;
 import rotagens.core.inspection.TireState;
-import rotagens.core.inspection.Unusual;
 import rotagens.core.inspection.VehicleState;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
-import rotagens.core.planning.DueKind.After;
+import rotagens.core.planning.WorkType.RequiredResult;
 import rotagens.core.policy.Policy;
 import rotagens.core.pressure.Guard;
 import rotagens.core.vehicle.Position;
@@ -28,23 +28,24 @@ import rotagens.core.vehicle.Position;
 public final class SignOff {
 
     /** Work after which the tire goes on as it is: air goes into it without anybody looking inside. */
-    private static final Set<DueKind> FILLS_AS_IT_IS = EnumSet.of(DueKind.SET_PRESSURE, DueKind.FIND_LEAK);
+    private static final Set<WorkType> FILLS_AS_IT_IS = EnumSet.of(WorkType.SET_PRESSURE, WorkType.FIND_LEAK);
 
     private SignOff() {}
 
     /** Whether a cold pressure has to be read at the end; a tire that was condemned takes none. */
-    public static boolean wantsPressure(DueKind kind, boolean condemned) {
-        return kind.after().contains(After.NEW_TIRE) || kind.after().contains(After.COLD_PRESSURE) && !condemned;
+    public static boolean wantsPressure(WorkType kind, boolean condemned) {
+        return kind.requiredResult().contains(RequiredResult.NEW_TIRE)
+                || kind.requiredResult().contains(RequiredResult.COLD_PRESSURE) && !condemned;
     }
 
     /** Whether the pressure read at the end is one that was set; a check only reads. */
-    public static boolean fills(DueKind kind) {
-        return kind != DueKind.PRESSURE_CHECK;
+    public static boolean fills(WorkType kind) {
+        return kind != WorkType.PRESSURE_CHECK;
     }
 
     /** Whether another tire rolls there afterwards: what is read is then held against that tire, once it is in place. */
-    public static boolean changesTire(DueKind kind) {
-        return kind == DueKind.PLACE_TIRE || kind.after().contains(After.NEW_TIRE);
+    public static boolean changesTire(WorkType kind) {
+        return kind == WorkType.PLACE_TIRE || kind.requiredResult().contains(RequiredResult.NEW_TIRE);
     }
 
     /**
@@ -55,8 +56,8 @@ public final class SignOff {
      * @param read the cold pressure at the end
      * @return the refusal in words, or empty where it may be left so
      */
-    public static Optional<Phrase> refusesFill(
-            VehicleState vehicle, Position position, DueKind kind, Pressure read, Policy policy, LocalDate day) {
+    public static Optional<Message> refusesFill(
+            VehicleState vehicle, Position position, WorkType kind, Pressure read, Policy policy, LocalDate day) {
         if (!fills(kind)) {
             return Optional.empty();
         }
@@ -73,14 +74,14 @@ public final class SignOff {
      * @param vehicle as it was before the work, or with the other tire in place
      * @param read the figures as they would be kept, the pressure marked as a fill where the work fills
      */
-    public static Map<Unusual.Figure, Phrase> asks(
+    public static Map<PlausibilityCheck.CheckedValue, Message> asks(
             VehicleState vehicle, Position position, Reading read, Policy policy, LocalDate day) {
         TireState here = vehicle.at(position);
         if (here.tire().isEmpty()) {
             return Map.of();
         }
         Reading then = read.with(FactIntake.inForce(vehicle, position, policy, day));
-        return Unusual.in(here, then);
+        return PlausibilityCheck.in(here, then);
     }
 
     /**
@@ -89,20 +90,20 @@ public final class SignOff {
      * @param vehicle as it is now
      * @return the refusal in words, or empty where it may be signed off
      */
-    public static Optional<Phrase> refuses(VehicleState vehicle, DueKind kind) {
-        return kind == DueKind.RELEARN
+    public static Optional<Message> refuses(VehicleState vehicle, WorkType kind) {
+        return kind == WorkType.RELEARN
                 ? vehicle.corners()
-                        .map(alert -> Phrase.of(
+                        .map(alert -> Message.of(
                                 "{}. Finish the relearn on the vehicle’s Sensors page first: words alone don’t complete it.",
-                                alert.says()))
+                                alert.statement()))
                 : Optional.empty();
     }
 
     /** What was found on the tire that the work, signed off, has put right. */
-    public static Set<Finding> putsRight(DueKind kind) {
+    public static Set<Finding> putsRight(WorkType kind) {
         return Arrays.stream(Finding.values())
-                .filter(finding -> kind == DueKind.PUT_RIGHT && finding.clearedBy() == Finding.ClearedBy.PUT_RIGHT
-                        || kind == DueKind.MEND_WEAR_CAUSE
+                .filter(finding -> kind == WorkType.PUT_RIGHT && finding.clearedBy() == Finding.ClearedBy.PUT_RIGHT
+                        || kind == WorkType.MEND_WEAR_CAUSE
                                 && finding.wearShape().isPresent())
                 .collect(Collectors.toUnmodifiableSet());
     }

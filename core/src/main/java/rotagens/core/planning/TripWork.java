@@ -5,8 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import rotagens.core.inspection.VehicleState;
-import rotagens.core.measure.InvalidEntry;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.InvalidInputException;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
@@ -22,7 +22,7 @@ import rotagens.core.vehicle.Position.OnAxle;
  * @param raise what to set before the trip, and why
  * @param restore what to set after it, and why
  */
-public record TripWork(Map<Position, Phrase> raise, Map<Position, Phrase> restore) {
+public record TripWork(Map<Position, Message> raise, Map<Position, Message> restore) {
 
     private static final double SAME_PSI = 0.05;
 
@@ -31,7 +31,7 @@ public record TripWork(Map<Position, Phrase> raise, Map<Position, Phrase> restor
      *
      * @param loaded how it will be loaded
      * @param units those of whoever books it, for the refusal
-     * @throws InvalidEntry where an axle can't carry that load at any pressure allowed
+     * @throws InvalidInputException where an axle can't carry that load at any pressure allowed
      */
     public static TripWork of(VehicleState vehicle, LoadState loaded, Policy policy, LocalDate today, Units units) {
         VehiclePressures now = vehicle.pressures(policy, today);
@@ -41,18 +41,23 @@ public record TripWork(Map<Position, Phrase> raise, Map<Position, Phrase> restor
                         answer.load().isPresent() && answer.target().pressure().isEmpty())
                 .findFirst()
                 .ifPresent(answer -> {
-                    throw new InvalidEntry("Axle " + answer.axle() + " can’t carry that: "
-                            + answer.target().reason().says().in(units) + ".");
+                    throw new InvalidInputException("Axle " + answer.axle() + " can’t carry that: "
+                            + answer.target().reason().statement().in(units) + ".");
                 });
         return new TripWork(
                 changes(vehicle, now, then, "Raise", loaded),
-                changes(vehicle, then, now, "Restore", vehicle.facts().preset().state()));
+                changes(
+                        vehicle,
+                        then,
+                        now,
+                        "Restore",
+                        vehicle.facts().currentLoadState().state()));
     }
 
-    private static Map<Position, Phrase> changes(
+    private static Map<Position, Message> changes(
             VehicleState vehicle, VehiclePressures from, VehiclePressures to, String verb, LoadState state) {
-        Map<Position, Phrase> changes = new LinkedHashMap<>();
-        for (Position position : vehicle.vehicle().layout().walkRound()) {
+        Map<Position, Message> changes = new LinkedHashMap<>();
+        for (Position position : vehicle.vehicle().layout().walkAroundOrder()) {
             if (!(position instanceof OnAxle on) || vehicle.at(position).tire().isEmpty()) {
                 continue;
             }
@@ -64,9 +69,9 @@ public record TripWork(Map<Position, Phrase> raise, Map<Position, Phrase> restor
             if (after.isPresent() && !same) {
                 changes.put(
                         position,
-                        before.map(psi -> Phrase.of(
-                                        "{} to {} for {} load, from {}", verb, after.get(), state.words(), psi))
-                                .orElseGet(() -> Phrase.of("{} to {} for {} load", verb, after.get(), state.words())));
+                        before.map(psi -> Message.of(
+                                        "{} to {} for {} load, from {}", verb, after.get(), state.label(), psi))
+                                .orElseGet(() -> Message.of("{} to {} for {} load", verb, after.get(), state.label())));
             }
         }
         return changes;

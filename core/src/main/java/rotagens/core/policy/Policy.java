@@ -7,7 +7,7 @@ import java.util.Optional;
  * The numbers and choices a fleet has set. Where several settings apply the strictest wins; this product's default stands only where the
  * fleet has set nothing, since the fleet's word is above ours.
  */
-public record Policy(List<Setting> settings, List<Chosen> choices) {
+public record Policy(List<Setting> settings, List<ChosenOption> choices) {
 
     public Policy(List<Setting> settings) {
         this(settings, List.of());
@@ -37,7 +37,7 @@ public record Policy(List<Setting> settings, List<Chosen> choices) {
         }
 
         /** For the screen: <i>fleet policy for class Clinic coach, steer axles</i>. */
-        public String words() {
+        public String label() {
             StringBuilder words = new StringBuilder("fleet policy");
             String link = " for ";
             for (String part : new String[] {
@@ -67,10 +67,10 @@ public record Policy(List<Setting> settings, List<Chosen> choices) {
      * @param vehicleClass null for the whole fleet
      * @param option its code
      */
-    public record Chosen(PolicyChoice choice, String vehicleClass, String option) {}
+    public record ChosenOption(PolicyChoice choice, String vehicleClass, String option) {}
 
     /** The value in force and whose it is. */
-    public record InForce(PolicyNumber number, double value, String setBy) {}
+    public record EffectiveSetting(PolicyNumber number, double value, String setBy) {}
 
     public static final Policy DEFAULTS = new Policy(List.of());
 
@@ -79,15 +79,15 @@ public record Policy(List<Setting> settings, List<Chosen> choices) {
         choices = List.copyOf(choices);
     }
 
-    private InForce inForce(PolicyNumber number, Scope here) {
-        InForce winner = null;
+    private EffectiveSetting inForce(PolicyNumber number, Scope here) {
+        EffectiveSetting winner = null;
         for (Setting setting : settings) {
             boolean applies = setting.number() == number && setting.scope().covers(here);
             if (applies && (winner == null || number.stricter(setting.value(), winner.value()))) {
-                winner = new InForce(number, setting.value(), setting.setBy());
+                winner = new EffectiveSetting(number, setting.value(), setting.setBy());
             }
         }
-        return winner != null ? winner : new InForce(number, number.byDefault(), "our default");
+        return winner != null ? winner : new EffectiveSetting(number, number.defaultValue(), "our default");
     }
 
     private PolicyChoice.Option chosen(PolicyChoice choice, String vehicleClass) {
@@ -96,29 +96,29 @@ public record Policy(List<Setting> settings, List<Chosen> choices) {
                         && (one.vehicleClass() == null || one.vehicleClass().equalsIgnoreCase(vehicleClass)))
                 .max(java.util.Comparator.comparing(one -> one.vehicleClass() != null))
                 .map(one -> choice.option(one.option()))
-                .orElse(choice.byDefault());
+                .orElse(choice.defaultValue());
     }
 
     /** The same policy seen by one class of vehicles. */
-    public ForClass of(String vehicleClass) {
-        return new ForClass(this, Scope.ofClass(vehicleClass));
+    public ClassPolicy of(String vehicleClass) {
+        return new ClassPolicy(this, Scope.ofClass(vehicleClass));
     }
 
     /** A policy with what it is asked for already chosen: a class, and a tire's axle and maker where one tire is judged. */
-    public record ForClass(Policy policy, Scope here) {
+    public record ClassPolicy(Policy policy, Scope here) {
 
         /** Narrowed to a tire: what its axle does, or null for a spare, and who made it. */
-        public ForClass at(String axle, String maker) {
-            return new ForClass(policy, new Scope(here.vehicleClass(), axle, maker));
+        public ClassPolicy at(String axle, String maker) {
+            return new ClassPolicy(policy, new Scope(here.vehicleClass(), axle, maker));
         }
 
         /** Why a value can't hold beside the other numbers in force, with the smallest change that cures it. */
         public Optional<String> against(PolicyNumber number, double value) {
-            InForce overall = inForce(PolicyNumber.OVERALL_AGE);
+            EffectiveSetting overall = inForce(PolicyNumber.OVERALL_AGE);
             return number == PolicyNumber.STEER_AGE && value > overall.value()
-                    ? Optional.of("The steer age of " + number.words(value) + " lies over the overall age of "
-                            + overall.number().words(overall.value()) + ", set by " + overall.setBy()
-                            + ", and would never count. Enter " + number.words(overall.value()) + " or less.")
+                    ? Optional.of("The steer age of " + number.label(value) + " lies over the overall age of "
+                            + overall.number().label(overall.value()) + ", set by " + overall.setBy()
+                            + ", and would never count. Enter " + number.label(overall.value()) + " or less.")
                     : Optional.empty();
         }
 
@@ -130,7 +130,7 @@ public record Policy(List<Setting> settings, List<Chosen> choices) {
             return (int) number(number);
         }
 
-        public InForce inForce(PolicyNumber number) {
+        public EffectiveSetting inForce(PolicyNumber number) {
             return policy.inForce(number, here);
         }
 

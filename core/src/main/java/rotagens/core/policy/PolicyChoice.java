@@ -1,7 +1,7 @@
 package rotagens.core.policy;
 
 import java.util.List;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 
 /**
  * A choice between schools that a fleet may make. Unlike a number no option is stricter: the narrowest scope that chose wins, a
@@ -16,7 +16,7 @@ public enum PolicyChoice {
             new Option("BETWEEN_AXLES", "front and rear, from axle to axle"));
 
     /** One way to choose. */
-    public record Option(String code, String words) {}
+    public record Option(String code, String label) {}
 
     private final String title;
     private final String source;
@@ -42,7 +42,7 @@ public enum PolicyChoice {
         return options;
     }
 
-    public Option byDefault() {
+    public Option defaultValue() {
         return options.get(0);
     }
 
@@ -51,7 +51,7 @@ public enum PolicyChoice {
         return options.stream()
                 .filter(one -> one.code().equals(code))
                 .findFirst()
-                .orElseThrow(() -> new InvalidEntry("Choose one of: "
-                        + String.join("; ", options.stream().map(Option::words).toList()) + "."));
+                .orElseThrow(() -> new InvalidInputException("Choose one of: "
+                        + String.join("; ", options.stream().map(Option::label).toList()) + "."));
     }
 }

@@ -1,9 +1,9 @@
 package rotagens.core.policy;
 
-import static rotagens.core.policy.PolicyNumber.Stricter.HIGHER;
-import static rotagens.core.policy.PolicyNumber.Stricter.LOWER;
+import static rotagens.core.policy.PolicyNumber.StricterSide.HIGHER;
+import static rotagens.core.policy.PolicyNumber.StricterSide.LOWER;
 
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 
 /** Every number a fleet may change, with this product's default and which direction is stricter. */
 public enum PolicyNumber {
@@ -116,27 +116,33 @@ public enum PolicyNumber {
     DELIVERED_AGE_ASK("Age on delivery must be accepted from", 12, "months", LOWER, 1, 60, "practice");
 
     /** Which way a number has to move to ask more of the fleet. */
-    public enum Stricter {
+    public enum StricterSide {
         HIGHER,
         LOWER
     }
 
     private final String title;
-    private final double byDefault;
+    private final double defaultValue;
     private final String unit;
-    private final Stricter stricter;
-    private final double least;
-    private final double most;
+    private final StricterSide stricterSide;
+    private final double min;
+    private final double max;
     private final String source;
 
     PolicyNumber(
-            String title, double byDefault, String unit, Stricter stricter, double least, double most, String source) {
+            String title,
+            double byDefault,
+            String unit,
+            StricterSide stricterSide,
+            double least,
+            double most,
+            String source) {
         this.title = title;
-        this.byDefault = byDefault;
+        this.defaultValue = byDefault;
         this.unit = unit;
-        this.stricter = stricter;
-        this.least = least;
-        this.most = most;
+        this.stricterSide = stricterSide;
+        this.min = least;
+        this.max = most;
         this.source = source;
     }
 
@@ -149,8 +155,8 @@ public enum PolicyNumber {
         return title;
     }
 
-    public double byDefault() {
-        return byDefault;
+    public double defaultValue() {
+        return defaultValue;
     }
 
     public String unit() {
@@ -158,23 +164,23 @@ public enum PolicyNumber {
     }
 
     /** A value of this number as it is read: {@code 5/32 in}, {@code 7.5 years}. */
-    public String words(double value) {
+    public String label(double value) {
         String figure = value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
         return figure + (unit.startsWith("/") ? unit : " " + unit);
     }
 
-    public Stricter stricter() {
-        return stricter;
+    public StricterSide stricter() {
+        return stricterSide;
     }
 
     /** Refuses a number no fleet can mean; a pull point never lies under the legal limit it has to come before. */
-    public void refuseImplausible(double value) {
-        if (!(value >= least && value <= most)) {
-            throw new InvalidEntry(title + " lies between " + words(least) + " and " + words(most) + ".");
+    public void requirePlausible(double value) {
+        if (!(value >= min && value <= max)) {
+            throw new InvalidInputException(title + " lies between " + label(min) + " and " + label(max) + ".");
         }
     }
 
     boolean stricter(double candidate, double present) {
-        return stricter == HIGHER ? candidate > present : candidate < present;
+        return stricterSide == HIGHER ? candidate > present : candidate < present;
     }
 }

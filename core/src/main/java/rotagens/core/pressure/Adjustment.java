@@ -1,7 +1,7 @@
 package rotagens.core.pressure;
 
 import java.util.Optional;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
 
 /**
@@ -9,10 +9,10 @@ import rotagens.core.measure.Pressure;
  *
  * @param to the pressure to bring it to; empty where nothing may be done
  */
-public record Adjustment(What what, Optional<Pressure> to, Phrase says) {
+public record Adjustment(Action action, Optional<Pressure> to, Message statement) {
 
     /** The next act at the valve. */
-    public enum What {
+    public enum Action {
         LEAVE,
         ADD,
         RELEASE,
@@ -47,49 +47,49 @@ public record Adjustment(What what, Optional<Pressure> to, Phrase says) {
             Optional<Pressure> drivenAt,
             Pressure fillTo,
             Optional<Pressure> maximum) {
-        if (drivenAt.filter(before -> RunFlat.ranLow(read, before)).isPresent()) {
+        if (drivenAt.filter(before -> RunFlat.isRunFlat(read, before)).isPresent()) {
             return new Adjustment(
-                    What.STOP,
+                    Action.STOP,
                     Optional.empty(),
-                    Phrase.of(
+                    Message.of(
                             "{} is 80 % of {} or less: treat it as run flat. No air. Deflate, demount, look inside",
                             read, drivenAt.get()));
         }
         if (!cold) {
             return read.psi() < target.psi() - CLOSE_ENOUGH_PSI
                     ? new Adjustment(
-                            What.ADD,
+                            Action.ADD,
                             Optional.of(target),
-                            Phrase.of(
+                            Message.of(
                                     "Hot and still under {}: certainly low. Add air to {} now, and gauge it again cold",
                                     target,
                                     target))
                     : new Adjustment(
-                            What.WAIT,
+                            Action.WAIT,
                             Optional.empty(),
-                            Phrase.of("Hot: it reads high. Never bleed a hot tire; gauge it after 3 hours"));
+                            Message.of("Hot: it reads high. Never bleed a hot tire; gauge it after 3 hours"));
         }
         double off = fillTo.psi() - read.psi();
         Optional<Pressure> over = maximum.filter(read::isOver);
         if (over.isPresent()) {
             return new Adjustment(
-                    What.RELEASE,
+                    Action.RELEASE,
                     Optional.of(fillTo),
-                    Phrase.of(
+                    Message.of(
                             "Over the maximum {}: release to {}, standing clear of the valve’s line",
                             over.get(),
                             fillTo));
         }
         if (Math.abs(off) <= CLOSE_ENOUGH_PSI + 1e-6) {
-            return new Adjustment(What.LEAVE, Optional.of(fillTo), Phrase.of("On target. Cap on"));
+            return new Adjustment(Action.LEAVE, Optional.of(fillTo), Message.of("On target. Cap on"));
         }
-        Pressure by = AxleSolver.psi(Math.abs(off));
+        Pressure by = AxlePressureCalculator.psi(Math.abs(off));
         return off > 0
                 ? new Adjustment(
-                        What.ADD, Optional.of(fillTo), Phrase.of("Add {} to {}, then gauge it again", by, fillTo))
+                        Action.ADD, Optional.of(fillTo), Message.of("Add {} to {}, then gauge it again", by, fillTo))
                 : new Adjustment(
-                        What.RELEASE,
+                        Action.RELEASE,
                         Optional.of(fillTo),
-                        Phrase.of("Release {} to {}, then gauge it again", by, fillTo));
+                        Message.of("Release {} to {}, then gauge it again", by, fillTo));
     }
 }

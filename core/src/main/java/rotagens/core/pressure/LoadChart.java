@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import rotagens.core.measure.Load;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
 import rotagens.core.tire.LoadRange;
 import rotagens.core.tire.TireModel;
@@ -18,7 +18,7 @@ import rotagens.core.tire.TireSize;
  * @param source where it was taken from, for example <i>maker’s data book, page 41</i>
  */
 public record LoadChart(
-        String maker, String model, TireSize size, Optional<LoadRange> range, List<Row> rows, String source) {
+        String manufacturer, String model, TireSize size, Optional<LoadRange> range, List<Row> rows, String source) {
 
     /** One row; without a dual load the chart says nothing for duals. */
     public record Row(Pressure pressure, Load single, Optional<Load> dual) {
@@ -29,7 +29,7 @@ public record LoadChart(
     }
 
     /** A cell that can't be right, counted from 1 as on the page. */
-    public record Fault(int row, String column, Phrase says) {}
+    public record InputError(int row, String column, Message statement) {}
 
     private static final double RATED_WITHIN = 0.01;
     private static final int FEWEST_ROWS = 2;
@@ -39,13 +39,13 @@ public record LoadChart(
     }
 
     public String title() {
-        return maker + (model.isEmpty() ? "" : " " + model) + " " + size.molded()
+        return manufacturer + (model.isEmpty() ? "" : " " + model) + " " + size.molded()
                 + range.map(letter -> " " + letter).orElse("");
     }
 
     /** Made for this very model. */
     public boolean isFor(TireModel tire) {
-        return maker.equalsIgnoreCase(tire.maker())
+        return manufacturer.equalsIgnoreCase(tire.manufacturer())
                 && (model.isEmpty() || model.equalsIgnoreCase(tire.name()))
                 && fits(tire);
     }
@@ -70,42 +70,42 @@ public record LoadChart(
      *
      * @param tires the models on file that the chart is for
      */
-    public List<Fault> faults(List<TireModel> tires) {
-        List<Fault> faults = new ArrayList<>();
+    public List<InputError> faults(List<TireModel> tires) {
+        List<InputError> inputErrors = new ArrayList<>();
         if (rows.size() < FEWEST_ROWS) {
-            faults.add(new Fault(1, "pressure", Phrase.of("A chart has at least two rows.")));
+            inputErrors.add(new InputError(1, "pressure", Message.of("A chart has at least two rows.")));
         }
         for (int at = 0; at < rows.size(); at++) {
             Row row = rows.get(at);
             row.dual()
                     .filter(dual -> dual.lb() >= row.single().lb())
-                    .ifPresent(dual -> faults.add(new Fault(
+                    .ifPresent(dual -> inputErrors.add(new InputError(
                             atRow(row),
                             "dual",
-                            Phrase.of("{} as one of a dual isn’t under {} as a single.", dual, row.single()))));
+                            Message.of("{} as one of a dual isn’t under {} as a single.", dual, row.single()))));
             if (at > 0) {
-                rises(row, rows.get(at - 1), faults);
+                rises(row, rows.get(at - 1), inputErrors);
             }
         }
-        if (faults.isEmpty()) {
+        if (inputErrors.isEmpty()) {
             tires.stream().filter(this::isFor).forEach(tire -> {
-                reachesRated(tire, false, faults);
-                reachesRated(tire, true, faults);
+                reachesRated(tire, false, inputErrors);
+                reachesRated(tire, true, inputErrors);
             });
         }
-        return faults;
+        return inputErrors;
     }
 
     private int atRow(Row row) {
         return rows.indexOf(row) + 1;
     }
 
-    private void rises(Row row, Row below, List<Fault> faults) {
+    private void rises(Row row, Row below, List<InputError> inputErrors) {
         if (row.pressure().psi() <= below.pressure().psi()) {
-            faults.add(new Fault(
+            inputErrors.add(new InputError(
                     atRow(row),
                     "pressure",
-                    Phrase.of("{} isn’t above {} in the row before.", row.pressure(), below.pressure())));
+                    Message.of("{} isn’t above {} in the row before.", row.pressure(), below.pressure())));
         }
         for (boolean dual : new boolean[] {false, true}) {
             Optional<Load> here = row.load(dual);
@@ -113,44 +113,48 @@ public record LoadChart(
             if (here.isPresent()
                     && before.isPresent()
                     && here.get().lb() <= before.get().lb()) {
-                faults.add(new Fault(
+                inputErrors.add(new InputError(
                         atRow(row),
                         dual ? "dual" : "single",
-                        Phrase.of(
+                        Message.of(
                                 "{} at {} isn’t above {} in the row before: loads rise with pressure.",
                                 here.get(),
                                 row.pressure(),
                                 before.get())));
             } else if (dual && here.isPresent() != before.isPresent()) {
-                faults.add(new Fault(atRow(row), "dual", Phrase.of("Give the dual load in every row or in none.")));
+                inputErrors.add(
+                        new InputError(atRow(row), "dual", Message.of("Give the dual load in every row or in none.")));
             }
         }
     }
 
-    private void reachesRated(TireModel tire, boolean dual, List<Fault> faults) {
-        Optional<Load> rated = tire.ratings().most(dual);
-        if (rated.isEmpty() || tire.molded().isEmpty() || tire.isPassenger() || !saysFor(dual)) {
+    private void reachesRated(TireModel tire, boolean dual, List<InputError> inputErrors) {
+        Optional<Load> rated = tire.ratings().maxLoad(dual);
+        if (rated.isEmpty() || tire.moldedPressure().isEmpty() || tire.isPassenger() || !saysFor(dual)) {
             return;
         }
-        double psi = tire.molded().get().psi();
+        double psi = tire.moldedPressure().get().psi();
         Row last = rows.get(rows.size() - 1);
-        double reached = new LoadCurve.OfChart(this, dual, 1).capacityLb(psi);
+        double reached = new LoadCurve.FromChart(this, dual, 1).capacityLb(psi);
         boolean covered = last.pressure().psi() >= psi - 1e-6;
         if (!covered
                 || Math.abs(reached - rated.get().lb())
                         > RATED_WITHIN * rated.get().lb()) {
-            faults.add(new Fault(
+            inputErrors.add(new InputError(
                     rows.size(),
                     dual ? "dual" : "single",
                     covered
-                            ? Phrase.of(
+                            ? Message.of(
                                     "The chart reaches {} at {}, the sidewall of {} says {}: they agree within 1 % on a chart for this tire.",
-                                    Load.lb(Math.rint(reached)), tire.molded().get(), tire.title(), rated.get())
-                            : Phrase.of(
+                                    Load.lb(Math.rint(reached)),
+                                    tire.moldedPressure().get(),
+                                    tire.title(),
+                                    rated.get())
+                            : Message.of(
                                     "The chart ends at {}, the rated load of {} stands at {}: a row is missing.",
                                     last.pressure(),
                                     tire.title(),
-                                    tire.molded().get())));
+                                    tire.moldedPressure().get())));
         }
     }
 }

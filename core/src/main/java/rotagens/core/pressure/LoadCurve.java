@@ -3,7 +3,7 @@ package rotagens.core.pressure;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.tire.LoadRange;
@@ -16,25 +16,25 @@ public sealed interface LoadCurve {
     double PASSENGER_DERATING = 1.10;
 
     /** The answer for a load. */
-    sealed interface Sizing {}
+    sealed interface PressureForLoad {}
 
     /**
      * A pressure that carries the load.
      *
-     * @param heldByMaximum the row that carries it lies over a maximum, what the load needs does not: the maximum is taken
+     * @param isLimitedByMaximum the row that carries it lies over a maximum, what the load needs does not: the maximum is taken
      */
-    record Carries(Pressure pressure, boolean heldByMaximum) implements Sizing {
+    record Found(Pressure pressure, boolean isLimitedByMaximum) implements PressureForLoad {
 
-        Carries(Pressure pressure) {
+        Found(Pressure pressure) {
             this(pressure, false);
         }
     }
 
     /** The tire can't carry it at any pressure. */
-    record Overloaded(Load most) implements Sizing {}
+    record Overloaded(Load max) implements PressureForLoad {}
 
     /** The tire could, but the pressure it takes is above a maximum. */
-    record LimitTooLow(Pressure needed, Pressure maximum) implements Sizing {}
+    record LimitTooLow(Pressure needed, Pressure maximum) implements PressureForLoad {}
 
     /** One row of the ladder. */
     record Rung(Pressure pressure, double lb) {}
@@ -53,12 +53,12 @@ public sealed interface LoadCurve {
      * with the 1.25th power of the load, to 80 % of that row at the least. Empty over the most the tire carries. For watching;
      * a target is always a row.
      */
-    Optional<Double> needPsi(double lb);
+    Optional<Double> minimumForLoadPsi(double lb);
 
     /** The pressure to set for a load: always a row, never under what the load asks for. */
-    Sizing size(double lb, double maximumPsi);
+    PressureForLoad size(double lb, double maximumPsi);
 
-    double mostLb();
+    double maxLb();
 
     boolean isEstimate();
 
@@ -66,7 +66,7 @@ public sealed interface LoadCurve {
     List<Rung> rungs();
 
     /** The maker's chart, read between the rows on a straight line. */
-    record OfChart(LoadChart chart, boolean dual, double derating) implements LoadCurve {
+    record FromChart(LoadChart chart, boolean dual, double derating) implements LoadCurve {
 
         private double load(LoadChart.Row row) {
             return row.load(dual).orElseThrow().lb() / derating;
@@ -87,7 +87,7 @@ public sealed interface LoadCurve {
                     return load(rows.get(at - 1)) + share * (load(rows.get(at)) - load(rows.get(at - 1)));
                 }
             }
-            return mostLb();
+            return maxLb();
         }
 
         /** The minimum for a load, turned round; under 80 % of the first row in proportion, for nothing is promised there. */
@@ -98,7 +98,7 @@ public sealed interface LoadCurve {
         }
 
         @Override
-        public Optional<Double> needPsi(double lb) {
+        public Optional<Double> minimumForLoadPsi(double lb) {
             List<LoadChart.Row> rows = chart.rows();
             double first = load(rows.get(0));
             if (lb <= first) {
@@ -120,22 +120,22 @@ public sealed interface LoadCurve {
         }
 
         @Override
-        public Sizing size(double lb, double maximumPsi) {
+        public PressureForLoad size(double lb, double maximumPsi) {
             for (LoadChart.Row row : chart.rows()) {
                 if (load(row) >= lb) {
                     if (row.pressure().psi() <= maximumPsi + 1e-6) {
-                        return new Carries(row.pressure());
+                        return new Found(row.pressure());
                     }
-                    return needPsi(lb).orElseThrow() <= maximumPsi + 1e-6
-                            ? new Carries(Pressure.psi(maximumPsi), true)
+                    return minimumForLoadPsi(lb).orElseThrow() <= maximumPsi + 1e-6
+                            ? new Found(Pressure.psi(maximumPsi), true)
                             : new LimitTooLow(row.pressure(), Pressure.psi(maximumPsi));
                 }
             }
-            return new Overloaded(Load.lb(Math.floor(mostLb())));
+            return new Overloaded(Load.lb(Math.floor(maxLb())));
         }
 
         @Override
-        public double mostLb() {
+        public double maxLb() {
             return load(chart.rows().get(chart.rows().size() - 1));
         }
 
@@ -155,10 +155,10 @@ public sealed interface LoadCurve {
     /**
      * No chart: load = most × (P / reference)^0.8, the most cautious of the exponents in use.
      *
-     * @param mostLb what the tire carries at the reference pressure
+     * @param maxLb what the tire carries at the reference pressure
      * @param referencePsi the molded pressure; on passenger tires the standard's
      */
-    record Estimated(double mostLb, double referencePsi) implements LoadCurve {
+    record Estimated(double maxLb, double referencePsi) implements LoadCurve {
 
         private static final double EXPONENT = POWER;
         private static final double LOWEST_SHARE = 0.65;
@@ -166,30 +166,28 @@ public sealed interface LoadCurve {
 
         @Override
         public double capacityLb(double psi) {
-            return mostLb * Math.pow(Math.min(psi, referencePsi) / referencePsi, EXPONENT);
+            return maxLb * Math.pow(Math.min(psi, referencePsi) / referencePsi, EXPONENT);
         }
 
         @Override
-        public Optional<Double> needPsi(double lb) {
-            return lb > mostLb ? Optional.empty() : Optional.of(raw(lb));
+        public Optional<Double> minimumForLoadPsi(double lb) {
+            return lb > maxLb ? Optional.empty() : Optional.of(raw(lb));
         }
 
         private double raw(double lb) {
-            return referencePsi * Math.pow(lb / mostLb, 1 / EXPONENT);
+            return referencePsi * Math.pow(lb / maxLb, 1 / EXPONENT);
         }
 
         @Override
-        public Sizing size(double lb, double maximumPsi) {
-            if (lb > mostLb) {
-                return new Overloaded(Load.lb(Math.floor(mostLb)));
+        public PressureForLoad size(double lb, double maximumPsi) {
+            if (lb > maxLb) {
+                return new Overloaded(Load.lb(Math.floor(maxLb)));
             }
             if (raw(lb) > maximumPsi + 1e-6) {
                 return new LimitTooLow(Pressure.psi(Math.ceil(raw(lb) * 10) / 10), Pressure.psi(maximumPsi));
             }
             double set = rounded(Math.max(raw(lb), lowest()));
-            return set > maximumPsi + 1e-6
-                    ? new Carries(Pressure.psi(maximumPsi), true)
-                    : new Carries(Pressure.psi(set));
+            return set > maximumPsi + 1e-6 ? new Found(Pressure.psi(maximumPsi), true) : new Found(Pressure.psi(set));
         }
 
         private double lowest() {
@@ -217,7 +215,7 @@ public sealed interface LoadCurve {
     }
 
     /** Different models on one axle: all carry the same pressure, so the weakest decides. */
-    record Weakest(List<LoadCurve> curves) implements LoadCurve {
+    record LowestOf(List<LoadCurve> curves) implements LoadCurve {
 
         @Override
         public double capacityLb(double psi) {
@@ -225,32 +223,33 @@ public sealed interface LoadCurve {
         }
 
         @Override
-        public Optional<Double> needPsi(double lb) {
-            List<Double> needs =
-                    curves.stream().flatMap(one -> one.needPsi(lb).stream()).toList();
+        public Optional<Double> minimumForLoadPsi(double lb) {
+            List<Double> needs = curves.stream()
+                    .flatMap(one -> one.minimumForLoadPsi(lb).stream())
+                    .toList();
             return needs.size() == curves.size() ? needs.stream().max(Double::compare) : Optional.empty();
         }
 
         @Override
-        public Sizing size(double lb, double maximumPsi) {
+        public PressureForLoad size(double lb, double maximumPsi) {
             return curves.stream()
                     .map(one -> one.size(lb, maximumPsi))
-                    .max(java.util.Comparator.comparingDouble(Weakest::severity))
+                    .max(java.util.Comparator.comparingDouble(LowestOf::severity))
                     .orElseThrow();
         }
 
-        private static double severity(Sizing sizing) {
-            if (sizing instanceof Carries carries) {
-                return carries.pressure().psi();
+        private static double severity(PressureForLoad pressureForLoad) {
+            if (pressureForLoad instanceof Found found) {
+                return found.pressure().psi();
             }
-            return sizing instanceof LimitTooLow
+            return pressureForLoad instanceof LimitTooLow
                     ? 10_000
-                    : 20_000 - ((Overloaded) sizing).most().lb() / 1_000;
+                    : 20_000 - ((Overloaded) pressureForLoad).max().lb() / 1_000;
         }
 
         @Override
-        public double mostLb() {
-            return curves.stream().mapToDouble(LoadCurve::mostLb).min().orElseThrow();
+        public double maxLb() {
+            return curves.stream().mapToDouble(LoadCurve::maxLb).min().orElseThrow();
         }
 
         @Override
@@ -270,8 +269,8 @@ public sealed interface LoadCurve {
     /** The estimate for a tire, from what its sidewall says; refused where that isn't on record. */
     static Estimated estimateFor(TireModel tire, boolean dual, double derating) {
         Load most = tire.ratings()
-                .most(dual)
-                .orElseThrow(() -> new InvalidEntry(
+                .maxLoad(dual)
+                .orElseThrow(() -> new InvalidInputException(
                         dual
                                 ? "No dual rating on record for " + tire.title()
                                         + ". Read the dual load or index off the sidewall."
@@ -285,9 +284,9 @@ public sealed interface LoadCurve {
             boolean pMetric = tire.size().molded().startsWith("P");
             return pMetric ? (extra ? 41 : 35) : (extra ? 42 : 36);
         }
-        return tire.molded()
+        return tire.moldedPressure()
                 .map(Pressure::psi)
-                .orElseThrow(() -> new InvalidEntry("No pressure for the maximum load on record for " + tire.title()
-                        + ". Read it off the sidewall."));
+                .orElseThrow(() -> new InvalidInputException("No pressure for the maximum load on record for "
+                        + tire.title() + ". Read it off the sidewall."));
     }
 }

@@ -11,7 +11,7 @@ public final class RunFlat {
 
     private RunFlat() {}
 
-    public static boolean ranLow(Pressure read, Pressure target) {
+    public static boolean isRunFlat(Pressure read, Pressure target) {
         return read.psi() <= SHARE * target.psi() + SLACK;
     }
 }

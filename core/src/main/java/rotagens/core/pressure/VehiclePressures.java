@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
@@ -19,16 +19,16 @@ import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.core.vehicle.Vehicle;
 
 /** The cold pressures of a vehicle, axle by axle: every school's answer, the one taken, and what has to be known about it. */
-public record VehiclePressures(Vehicle vehicle, PressureFacts facts, Map<Integer, AxleAnswer> axles) {
+public record VehiclePressures(Vehicle vehicle, PressureInputs facts, Map<Integer, AxlePressure> axles) {
 
     /** Works out every axle from what is fitted and on record. All tires of one axle get the same pressure. */
     public static VehiclePressures of(
             Vehicle vehicle,
             Map<Position, TireModel> fitted,
-            PressureFacts facts,
-            Policy.ForClass policy,
+            PressureInputs facts,
+            Policy.ClassPolicy policy,
             LocalDate today) {
-        Map<Integer, AxleAnswer> axles = new LinkedHashMap<>();
+        Map<Integer, AxlePressure> axles = new LinkedHashMap<>();
         double together = 0;
         for (int axle = 1; axle <= vehicle.layout().axles().size(); axle++) {
             Map<Position, TireModel> here = new LinkedHashMap<>();
@@ -37,27 +37,27 @@ public record VehiclePressures(Vehicle vehicle, PressureFacts facts, Map<Integer
                     here.put(position, fitted.get(position));
                 }
             }
-            Policy.ForClass onAxle =
-                    policy.at(vehicle.layout().axles().get(axle - 1).role().words(), null);
-            AxleAnswer answer = new AxleSolver(vehicle, axle, here, facts, onAxle, today).solve();
-            answer = new AxleConcerns(vehicle, facts, onAxle, answer).added();
-            OptionalDouble rated = RatingConcerns.ratedLb(vehicle, axle, here);
+            Policy.ClassPolicy onAxle =
+                    policy.at(vehicle.layout().axles().get(axle - 1).role().label(), null);
+            AxlePressure answer = new AxlePressureCalculator(vehicle, axle, here, facts, onAxle, today).solve();
+            answer = new AxleNotices(vehicle, facts, onAxle, answer).added();
+            OptionalDouble rated = RatingNotices.ratedLb(vehicle, axle, here);
             together += rated.orElse(Double.NaN);
             axles.put(
                     axle,
-                    answer.with(RatingConcerns.axle(
+                    answer.with(RatingNotices.axle(
                             vehicle, axle, rated, answer.load().isPresent())));
         }
         // What concerns the vehicle as a whole is said at its first axle.
-        AxleAnswer first = axles.get(1);
+        AxlePressure first = axles.get(1);
         boolean weighed = axles.values().stream().allMatch(axle -> axle.load().isPresent());
         axles.put(
                 1,
-                first.with(first.load().flatMap(load -> RatingConcerns.gross(vehicle, load)))
+                first.with(first.load().flatMap(load -> RatingNotices.gross(vehicle, load)))
                         .with(
                                 Double.isNaN(together)
                                         ? Optional.empty()
-                                        : RatingConcerns.vehicle(vehicle, together, weighed)));
+                                        : RatingNotices.vehicle(vehicle, together, weighed)));
         return new VehiclePressures(vehicle, facts, axles);
     }
 
@@ -76,50 +76,51 @@ public record VehiclePressures(Vehicle vehicle, PressureFacts facts, Map<Integer
         return keys;
     }
 
-    public Optional<AxleAnswer> at(Position position) {
+    public Optional<AxlePressure> at(Position position) {
         return position instanceof OnAxle on ? Optional.ofNullable(axles.get(on.axle())) : Optional.empty();
     }
 
     /** The target at a position. A spare must be ready for any axle: it takes the highest, up to its own maximum. */
-    public Target targetAt(Position position, TireModel tire, Policy.ForClass policy) {
+    public TargetPressure targetAt(Position position, TireModel tire, Policy.ClassPolicy policy) {
         if (position instanceof OnAxle on) {
-            AxleAnswer answer = axles.get(on.axle());
+            AxlePressure answer = axles.get(on.axle());
             return answer.speaksFor(tire) ? answer.target() : answer.oddSize(tire);
         }
         Optional<Pressure> highest = axles.values().stream()
                 .flatMap(answer -> answer.target().pressure().stream())
                 .max(java.util.Comparator.comparingDouble(Pressure::psi));
-        Optional<Pressure> maximum = Maximum.at(vehicle, position, tire, policy).map(Maximum::pressure);
+        Optional<Pressure> maximum =
+                MaximumPressure.at(vehicle, position, tire, policy).map(MaximumPressure::pressure);
         Optional<Pressure> pressure = highest.map(
                 goal -> maximum.filter(most -> most.psi() < goal.psi()).orElse(goal));
-        return new Target(
+        return new TargetPressure(
                 pressure,
                 Reason.of(
                         Rule.PLACARD,
-                        pressure.map(goal -> Phrase.of("A spare is ready for any axle: {}", goal))
-                                .orElse(Phrase.of("No axle has a target yet")),
-                        Phrase.of("spare"),
-                        Phrase.of(""),
+                        pressure.map(goal -> Message.of("A spare is ready for any axle: {}", goal))
+                                .orElse(Message.of("No axle has a target yet")),
+                        Message.of("spare"),
+                        Message.of(""),
                         "It takes the vehicle’s highest target."));
     }
 
     /** Whether a check has to come sooner because the system warns too late somewhere. */
-    public boolean warnsTooLate() {
+    public boolean isThresholdTooLow() {
         return axles.values().stream()
-                .flatMap(answer -> answer.concerns().stream())
-                .anyMatch(concern ->
-                        concern.reason().rule() == Rule.WARNING_THRESHOLD && concern.weight() == Concern.Weight.WATCH);
+                .flatMap(answer -> answer.notices().stream())
+                .anyMatch(notice ->
+                        notice.reason().rule() == Rule.WARNING_THRESHOLD && notice.severity() == Notice.Severity.WATCH);
     }
 
     /** How often at least a gauge comes out: sooner where no working sensor warns, or warns too late. */
-    public PolicyNumber checkEvery() {
-        return vehicle.sensorsWork() && !warnsTooLate()
+    public PolicyNumber checkIntervalDays() {
+        return vehicle.hasWorkingSensors() && !isThresholdTooLow()
                 ? PolicyNumber.PRESSURE_CHECK_DAYS
                 : PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR;
     }
 
     /** Said where front against rear turns the placard’s relation round: a sign of an empty setting. */
-    public Optional<Phrase> reversed() {
+    public Optional<Message> isFrontRearReversed() {
         for (int front = 1; front < axles.size(); front++) {
             Vehicle.Placard first = vehicle.placards().get(front);
             Vehicle.Placard next = vehicle.placards().get(front + 1);
@@ -131,7 +132,7 @@ public record VehiclePressures(Vehicle vehicle, PressureFacts facts, Map<Integer
             double asMade = first.pressure().psi() - next.pressure().psi();
             double asSet = here.get().psi() - behind.get().psi();
             if (asMade * asSet < 0) {
-                return Optional.of(Phrase.of(
+                return Optional.of(Message.of(
                         "Axle {} at {} and axle {} at {} turn the placard’s {} and {} round: is this an empty setting?",
                         front,
                         here.get(),

@@ -7,24 +7,24 @@ import java.util.Optional;
 import rotagens.core.vehicle.Position;
 
 /** Which tire is to sit where, in the order of the layout. Positions without an entry stay empty. */
-public record Arrangement(Map<Position, BenchTire> places) {
+public record Arrangement(Map<Position, CandidateTire> tires) {
 
     public Arrangement {
-        places = Collections.unmodifiableMap(new LinkedHashMap<>(places));
+        tires = Collections.unmodifiableMap(new LinkedHashMap<>(tires));
     }
 
-    public Optional<BenchTire> at(Position position) {
-        return Optional.ofNullable(places.get(position));
+    public Optional<CandidateTire> at(Position position) {
+        return Optional.ofNullable(tires.get(position));
     }
 
     /** The same with a tire at another place; the tire that was there takes the place left, where there is one. */
-    public Arrangement moved(BenchTire tire, Position to) {
-        Map<Position, BenchTire> next = new LinkedHashMap<>(places);
-        Optional<Position> from = places.entrySet().stream()
+    public Arrangement moved(CandidateTire tire, Position to) {
+        Map<Position, CandidateTire> next = new LinkedHashMap<>(tires);
+        Optional<Position> from = tires.entrySet().stream()
                 .filter(entry -> entry.getValue().id() == tire.id())
                 .map(Map.Entry::getKey)
                 .findFirst();
-        BenchTire displaced = next.put(to, tire);
+        CandidateTire displaced = next.put(to, tire);
         from.filter(place -> !place.equals(to)).ifPresent(place -> {
             if (displaced == null) {
                 next.remove(place);

@@ -1,12 +1,12 @@
 package rotagens.core.rotation;
 
 import java.util.List;
-import rotagens.core.inspection.Judged;
-import rotagens.core.inspection.Placing;
+import rotagens.core.inspection.PositionRules;
+import rotagens.core.inspection.VerdictReason;
 import rotagens.core.vehicle.Position;
 
 /** A rule an arrangement breaks, where, and the figure that says so. */
-public record Violation(List<Position> at, Judged reason) {
+public record Violation(List<Position> at, VerdictReason reason) {
 
     public Violation {
         at = List.copyOf(at);
@@ -14,6 +14,6 @@ public record Violation(List<Position> at, Judged reason) {
 
     /** Whether a manager may let it stand, with a reason. */
     public boolean overridable() {
-        return Placing.OVERRIDABLE.contains(reason.reason().rule());
+        return PositionRules.OVERRIDABLE.contains(reason.reason().rule());
     }
 }

@@ -10,10 +10,10 @@ import rotagens.core.vehicle.Position;
  * @param position the corner it concerns; empty where it concerns the vehicle
  * @param pressure with a gauge or dash reading
  */
-public record RelearnEvent(Kind kind, Optional<Position> position, Optional<Pressure> pressure) {
+public record RelearnEvent(Type type, Optional<Position> position, Optional<Pressure> pressure) {
 
     /** What happened. */
-    public enum Kind {
+    public enum Type {
         /** The exterior lamps' automatic is off, so that the markers can be seen. */
         LAMPS_OFF,
         /** Learn mode began. */
@@ -38,15 +38,15 @@ public record RelearnEvent(Kind kind, Optional<Position> position, Optional<Pres
         DASH
     }
 
-    public static RelearnEvent of(Kind kind) {
-        return new RelearnEvent(kind, Optional.empty(), Optional.empty());
+    public static RelearnEvent of(Type type) {
+        return new RelearnEvent(type, Optional.empty(), Optional.empty());
     }
 
-    public static RelearnEvent at(Kind kind, Position position) {
-        return new RelearnEvent(kind, Optional.of(position), Optional.empty());
+    public static RelearnEvent at(Type type, Position position) {
+        return new RelearnEvent(type, Optional.of(position), Optional.empty());
     }
 
-    public static RelearnEvent reads(Kind kind, Position position, Pressure pressure) {
-        return new RelearnEvent(kind, Optional.of(position), Optional.of(pressure));
+    public static RelearnEvent reads(Type type, Position position, Pressure pressure) {
+        return new RelearnEvent(type, Optional.of(position), Optional.of(pressure));
     }
 }

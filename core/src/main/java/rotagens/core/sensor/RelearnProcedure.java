@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
-import rotagens.core.measure.InvalidEntry;
-import rotagens.core.vehicle.Layout;
+import rotagens.core.measure.InvalidInputException;
+import rotagens.core.vehicle.AxleLayout;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.core.vehicle.Side;
@@ -13,33 +13,33 @@ import rotagens.core.vehicle.Side;
 /**
  * How a vehicle learns which sensor sits where. Data of the vehicle, not code: the maker's manual is its source.
  *
- * @param ways into learn mode, the usual one first; where one doesn't work the next is offered
- * @param corners the order in which the vehicle asks for its corners; empty where nobody has noted it yet
+ * @param entryMethods into learn mode, the usual one first; where one doesn't work the next is offered
+ * @param cornerOrder the order in which the vehicle asks for its corners; empty where nobody has noted it yet
  */
 public record RelearnProcedure(
         String name,
-        List<Way> ways,
-        Prompt prompt,
+        List<EntryMethod> entryMethods,
+        CornerPrompt cornerPrompt,
         Trigger trigger,
         EndSignal end,
-        List<Position> corners,
+        List<Position> cornerOrder,
         String note) {
 
     /** A way into learn mode. */
-    public enum Way {
+    public enum EntryMethod {
         MENU("Dash menu: set the vehicle to learn its tire sensors."),
         KEY_FOB("Ignition on, engine off. Hold lock and unlock on the key fob together until the horn sounds."),
         DIAGNOSTIC_TOOL("Write the sensors’ IDs through the diagnostic socket with the diagnostic tool."),
         DRIVE("Drive it: the vehicle hears its sensors on the road. Park, then look at the dash.");
 
-        private final String words;
+        private final String label;
 
-        Way(String words) {
-            this.words = words;
+        EntryMethod(String words) {
+            this.label = words;
         }
 
-        public String words() {
-            return words;
+        public String label() {
+            return label;
         }
 
         /** The vehicle asks for one corner after the other. */
@@ -49,19 +49,19 @@ public record RelearnProcedure(
     }
 
     /** How the vehicle says which corner it wants. */
-    public enum Prompt {
+    public enum CornerPrompt {
         MARKER_LAMP("The marker lamp at the corner it wants lights."),
         DASH("The dash names the corner it wants."),
         NONE("It doesn’t say which corner it wants.");
 
-        private final String words;
+        private final String label;
 
-        Prompt(String words) {
-            this.words = words;
+        CornerPrompt(String words) {
+            this.label = words;
         }
 
-        public String words() {
-            return words;
+        public String label() {
+            return label;
         }
     }
 
@@ -70,14 +70,14 @@ public record RelearnProcedure(
         TOOL("Hold the activation tool at the valve until the horn sounds once."),
         DEFLATION("Let air out at the valve until the horn sounds once. Every tire is filled again afterwards.");
 
-        private final String words;
+        private final String label;
 
         Trigger(String words) {
-            this.words = words;
+            this.label = words;
         }
 
-        public String words() {
-            return words;
+        public String label() {
+            return label;
         }
     }
 
@@ -87,41 +87,41 @@ public record RelearnProcedure(
         DASH("The dash says so."),
         NONE("It gives no sign: only dash and gauge tell.");
 
-        private final String words;
+        private final String label;
 
         EndSignal(String words) {
-            this.words = words;
+            this.label = words;
         }
 
-        public String words() {
-            return words;
+        public String label() {
+            return label;
         }
     }
 
     public RelearnProcedure {
-        ways = List.copyOf(ways);
-        corners = List.copyOf(corners);
-        if (ways.isEmpty()) {
-            throw new InvalidEntry("Name at least one way into learn mode.");
+        entryMethods = List.copyOf(entryMethods);
+        cornerOrder = List.copyOf(cornerOrder);
+        if (entryMethods.isEmpty()) {
+            throw new InvalidInputException("Name at least one way into learn mode.");
         }
-        if (Set.copyOf(corners).size() != corners.size()) {
-            throw new InvalidEntry("A corner stands twice in the order. Each is asked for once.");
+        if (Set.copyOf(cornerOrder).size() != cornerOrder.size()) {
+            throw new InvalidInputException("A corner stands twice in the order. Each is asked for once.");
         }
     }
 
     /** The corners in the order asked for, as far as this vehicle has them; without an order on file, round it as one walks. */
-    public List<Position> cornersOn(Layout layout) {
-        List<Position> here = corners.stream().filter(layout::has).toList();
-        List<Position> all = onAxles(layout);
+    public List<Position> cornersOn(AxleLayout axleLayout) {
+        List<Position> here = cornerOrder.stream().filter(axleLayout::has).toList();
+        List<Position> all = onAxles(axleLayout);
         return here.size() == all.size() ? here : all;
     }
 
     /** The vehicle's places on axles, round it from the front left, right side first or left side first. */
-    public static List<Position> round(Layout layout, Side firstDown) {
+    public static List<Position> round(AxleLayout axleLayout, Side firstDown) {
         List<Position> walk = new ArrayList<>();
-        Position frontLeft = layout.end(1, Side.LEFT).get(0);
-        List<Position> left = side(layout, Side.LEFT);
-        List<Position> right = side(layout, Side.RIGHT);
+        Position frontLeft = axleLayout.wheelEnd(1, Side.LEFT).get(0);
+        List<Position> left = side(axleLayout, Side.LEFT);
+        List<Position> right = side(axleLayout, Side.RIGHT);
         if (firstDown == Side.LEFT) {
             walk.addAll(left);
             Collections.reverse(right);
@@ -136,15 +136,17 @@ public record RelearnProcedure(
         return walk;
     }
 
-    private static List<Position> side(Layout layout, Side side) {
+    private static List<Position> side(AxleLayout axleLayout, Side side) {
         List<Position> all = new ArrayList<>();
-        for (int axle = 1; axle <= layout.axles().size(); axle++) {
-            all.addAll(layout.end(axle, side));
+        for (int axle = 1; axle <= axleLayout.axles().size(); axle++) {
+            all.addAll(axleLayout.wheelEnd(axle, side));
         }
         return all;
     }
 
-    private static List<Position> onAxles(Layout layout) {
-        return layout.walkRound().stream().filter(OnAxle.class::isInstance).toList();
+    private static List<Position> onAxles(AxleLayout axleLayout) {
+        return axleLayout.walkAroundOrder().stream()
+                .filter(OnAxle.class::isInstance)
+                .toList();
     }
 }

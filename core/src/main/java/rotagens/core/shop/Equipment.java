@@ -10,13 +10,13 @@ public enum Equipment {
     CHANGER("tire changer"),
     HOIST("hoist or wheel lift");
 
-    private final String words;
+    private final String label;
 
     Equipment(String words) {
-        this.words = words;
+        this.label = words;
     }
 
-    public String words() {
-        return words;
+    public String label() {
+        return label;
     }
 }

@@ -18,17 +18,17 @@ public final class FirstFit {
     /** Places are a quarter of an hour apart. */
     public static final int GRAIN = 15;
 
-    private final ShopRules rules;
+    private final ShopConstraints rules;
     private final LocalDate last;
-    private final Map<LocalDate, List<Placement>> byDay = new HashMap<>();
+    private final Map<LocalDate, List<JobSlot>> byDay = new HashMap<>();
 
-    private FirstFit(ShopRules rules, LocalDate last) {
+    private FirstFit(ShopConstraints rules, LocalDate last) {
         this.rules = rules;
         this.last = last;
     }
 
     /** What came of it. */
-    public record Plan(List<Placement> placed, List<ShopJob> unplaced) {}
+    public record Plan(List<JobSlot> placed, List<ShopJob> unplaced) {}
 
     /**
      * Places jobs by due date around what is there already.
@@ -36,19 +36,19 @@ public final class FirstFit {
      * @param kept placements that stay
      * @param last the last day to plan
      */
-    public static Plan of(Collection<ShopJob> jobs, Collection<Placement> kept, ShopRules rules, LocalDate last) {
+    public static Plan of(Collection<ShopJob> jobs, Collection<JobSlot> kept, ShopConstraints rules, LocalDate last) {
         return placed(jobs, kept, Comparator.comparing(ShopJob::due).thenComparing(ShopJob::id), rules, last);
     }
 
     private static Plan placed(
             Collection<ShopJob> jobs,
-            Collection<Placement> kept,
+            Collection<JobSlot> kept,
             Comparator<ShopJob> order,
-            ShopRules rules,
+            ShopConstraints rules,
             LocalDate last) {
         FirstFit fit = new FirstFit(rules, last);
         kept.forEach(fit::keep);
-        List<Placement> placed = new ArrayList<>();
+        List<JobSlot> placed = new ArrayList<>();
         List<ShopJob> unplaced = new ArrayList<>();
         jobs.stream()
                 .sorted(order)
@@ -62,14 +62,14 @@ public final class FirstFit {
         return new Plan(placed, unplaced);
     }
 
-    private void keep(Placement placed) {
+    private void keep(JobSlot placed) {
         byDay.computeIfAbsent(placed.day(), day -> new ArrayList<>()).add(placed);
     }
 
-    private Optional<Placement> first(ShopJob job) {
+    private Optional<JobSlot> first(ShopJob job) {
         LocalDate from = job.earliest().isBefore(rules.today()) ? rules.today() : job.earliest();
         for (LocalDate day = from; !day.isAfter(last); day = day.plusDays(1)) {
-            Optional<Placement> here = on(job, day, byDay.getOrDefault(day, List.of()), rules);
+            Optional<JobSlot> here = on(job, day, byDay.getOrDefault(day, List.of()), rules);
             if (here.isPresent()) {
                 return here;
             }
@@ -78,21 +78,21 @@ public final class FirstFit {
     }
 
     /** The first free place for a job on a day beside what is there; empty where there is none. */
-    static Optional<Placement> on(ShopJob job, LocalDate day, List<Placement> there, ShopRules rules) {
-        Optional<Span> open = rules.open(job.yard(), day);
+    static Optional<JobSlot> on(ShopJob job, LocalDate day, List<JobSlot> there, ShopConstraints rules) {
+        Optional<TimeRange> open = rules.open(job.yard(), day);
         if (open.isEmpty()) {
             return Optional.empty();
         }
-        int bays = rules.yard(job.yard()).map(ShopRules.Yard::bays).orElse(0);
+        int bays = rules.yard(job.yard()).map(ShopConstraints.Yard::bays).orElse(0);
         List<List<String>> crews = crews(job, rules);
         for (int start = open.get().from(); start + job.minutes() <= open.get().to(); start += GRAIN) {
-            if (!ShopCheck.when(job, day, start, rules).isEmpty()) {
+            if (!ScheduleCheck.when(job, day, start, rules).isEmpty()) {
                 continue;
             }
             for (int bay = 1; bay <= bays; bay++) {
                 for (List<String> crew : crews) {
-                    Placement candidate = new Placement(job, day, start, bay, crew);
-                    if (ShopCheck.stands(candidate, there, rules)) {
+                    JobSlot candidate = new JobSlot(job, day, start, bay, crew);
+                    if (ScheduleCheck.stands(candidate, there, rules)) {
                         return Optional.of(candidate);
                     }
                 }
@@ -102,14 +102,14 @@ public final class FirstFit {
     }
 
     /** Who may do a job together: everybody at its yard, one or two at a time. */
-    public static List<List<String>> crews(ShopJob job, ShopRules rules) {
-        List<String> names = rules.workers().stream()
-                .filter(worker -> worker.yard().equals(job.yard()))
-                .map(ShopRules.Worker::name)
+    public static List<List<String>> crews(ShopJob job, ShopConstraints rules) {
+        List<String> names = rules.technicians().stream()
+                .filter(technician -> technician.yard().equals(job.yard()))
+                .map(ShopConstraints.Technician::name)
                 .toList();
         List<List<String>> crews = new ArrayList<>();
         for (int one = 0; one < names.size(); one++) {
-            if (job.people() <= 1) {
+            if (job.techniciansNeeded() <= 1) {
                 crews.add(List.of(names.get(one)));
             } else {
                 for (int other = one + 1; other < names.size(); other++) {

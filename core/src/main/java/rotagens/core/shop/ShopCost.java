@@ -17,7 +17,7 @@ public final class ShopCost {
     private ShopCost() {}
 
     /** Of one job where it stands. */
-    public static long of(Placement placed) {
+    public static long of(JobSlot placed) {
         return of(placed.job(), placed.day());
     }
 
@@ -33,13 +33,13 @@ public final class ShopCost {
     }
 
     /** Of a whole plan. */
-    public static long of(Collection<Placement> placed, Collection<ShopJob> unplaced) {
+    public static long of(Collection<JobSlot> placed, Collection<ShopJob> unplaced) {
         return placed.stream().mapToLong(ShopCost::of).sum()
                 + unplaced.stream().mapToLong(ShopCost::unplaced).sum();
     }
 
     /** Days late, all jobs together. */
-    public static long daysLate(Collection<Placement> placed) {
+    public static long daysLate(Collection<JobSlot> placed) {
         return placed.stream()
                 .mapToLong(one -> Math.max(0, ChronoUnit.DAYS.between(one.job().due(), one.day())))
                 .sum();

@@ -3,16 +3,16 @@ package rotagens.core.shop;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.Set;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 
 /**
  * Work that wants a bay.
  *
  * @param yard where it is done: the vehicle's own yard unless that can't
  * @param minutes in the bay
- * @param people at least so many pairs of hands
+ * @param techniciansNeeded at least so many pairs of hands
  * @param earliest not before this day
- * @param waitsFor why not before, such as tires on order; empty where it is today
+ * @param blockedBy why not before, such as tires on order; empty where it is today
  * @param due the day it has to be done by
  * @param weight what a day late costs: higher where the vehicle must not roll until then
  * @param fit whether the vehicle could be in service meanwhile: one that mustn't roll anyway isn't missed
@@ -24,17 +24,17 @@ public record ShopJob(
         String vehicleClass,
         String yard,
         int minutes,
-        int people,
-        Set<Equipment> needs,
+        int techniciansNeeded,
+        Set<Equipment> requirements,
         LocalDate earliest,
-        Optional<Phrase> waitsFor,
+        Optional<Message> blockedBy,
         LocalDate due,
         int weight,
         boolean fit,
         int travel) {
 
     public ShopJob {
-        needs = Set.copyOf(needs);
+        requirements = Set.copyOf(requirements);
     }
 
     /** The same job in another yard's shop. */
@@ -45,10 +45,10 @@ public record ShopJob(
                 vehicleClass,
                 other,
                 minutes,
-                people,
-                needs,
+                techniciansNeeded,
+                requirements,
                 earliest,
-                waitsFor,
+                blockedBy,
                 due,
                 weight,
                 fit,

@@ -3,9 +3,9 @@ package rotagens.core.shop;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import rotagens.core.measure.Phrase;
-import rotagens.core.shop.ShopRules.Closure;
-import rotagens.core.shop.ShopRules.Readiness;
+import rotagens.core.measure.Message;
+import rotagens.core.shop.ShopConstraints.Closure;
+import rotagens.core.shop.ShopConstraints.MinimumInService;
 
 /** Rules of a shop that can't be met, each with its smallest cause. */
 public final class ShopSetup {
@@ -13,20 +13,20 @@ public final class ShopSetup {
     private ShopSetup() {}
 
     /** What is wrong with the rules themselves. */
-    public static List<Phrase> faults(ShopRules rules) {
-        List<Phrase> faults = new ArrayList<>();
-        for (Readiness rule : rules.readiness()) {
+    public static List<Message> faults(ShopConstraints rules) {
+        List<Message> faults = new ArrayList<>();
+        for (MinimumInService rule : rules.minimums()) {
             int fit = rules.inService().getOrDefault(rule.vehicleClass(), 0);
-            if (rule.keep() > fit) {
-                faults.add(Phrase.of(
+            if (rule.minimum() > fit) {
+                faults.add(Message.of(
                         "“Keep {} of {} in service” can’t be met: only {} fit to roll today, whatever is planned.",
-                        rule.keep(),
+                        rule.minimum(),
                         rule.vehicleClass(),
                         fit == 1 ? "one is" : fit + " are"));
-            } else if (rule.keep() == fit) {
-                faults.add(Phrase.of(
+            } else if (rule.minimum() == fit) {
+                faults.add(Message.of(
                         "“Keep {} of {} in service” leaves none for the shop: {} fit to roll. Ask for one less, or work after hours.",
-                        rule.keep(),
+                        rule.minimum(),
                         rule.vehicleClass(),
                         fit));
             }
@@ -35,12 +35,12 @@ public final class ShopSetup {
         for (int one = 0; one < closures.size(); one++) {
             for (int other = one + 1; other < closures.size(); other++) {
                 if (overlap(closures.get(one), closures.get(other))) {
-                    faults.add(Phrase.of(
+                    faults.add(Message.of(
                             "Two closures overlap: {} ({} to {}) and {} ({} to {}). Both count; take one off if it is a mistake.",
-                            closures.get(one).why(),
+                            closures.get(one).reason(),
                             closures.get(one).from(),
                             closures.get(one).to(),
-                            closures.get(other).why(),
+                            closures.get(other).reason(),
                             closures.get(other).from(),
                             closures.get(other).to()));
                 }
@@ -56,7 +56,7 @@ public final class ShopSetup {
     }
 
     /** A job in the shop of a yard, with the travel there where it isn't the vehicle's own. */
-    public static ShopJob in(ShopJob job, String yard, ShopRules rules) {
+    public static ShopJob in(ShopJob job, String yard, ShopConstraints rules) {
         return yard.equals(job.yard()) ? job : job.at(yard, rules.travel(job.yard(), yard));
     }
 
@@ -64,7 +64,7 @@ public final class ShopSetup {
      * Where a job is done: in its vehicle's own yard where that can, else in the nearest other yard that can, with the travel
      * it takes. What can be done nowhere stays at home, where {@link #never} says why.
      */
-    public static ShopJob somewhere(ShopJob job, ShopRules rules) {
+    public static ShopJob somewhere(ShopJob job, ShopConstraints rules) {
         if (never(job, rules).isEmpty()) {
             return job;
         }
@@ -76,38 +76,38 @@ public final class ShopSetup {
     }
 
     /** Why a job can never stand anywhere; empty where it could. */
-    public static List<Phrase> never(ShopJob job, ShopRules rules) {
-        List<Phrase> faults = new ArrayList<>();
+    public static List<Message> never(ShopJob job, ShopConstraints rules) {
+        List<Message> faults = new ArrayList<>();
         if (rules.yard(job.yard()).isEmpty()) {
-            return List.of(Phrase.of("{} has no shop. Say where {} is worked on.", job.yard(), job.unit()));
+            return List.of(Message.of("{} has no shop. Say where {} is worked on.", job.yard(), job.unit()));
         }
-        ShopRules.Yard yard = rules.yard(job.yard()).orElseThrow();
+        ShopConstraints.Yard yard = rules.yard(job.yard()).orElseThrow();
         if (job.minutes() > yard.longestDay()) {
-            faults.add(Phrase.of(
+            faults.add(Message.of(
                     "{} takes {} and {} is open {} at most: split it into two jobs.",
                     job.unit(),
                     hours(job.minutes()),
                     yard.name(),
                     hours(yard.longestDay())));
         }
-        job.needs().stream()
+        job.requirements().stream()
                 .filter(need -> yard.has(need) == 0)
                 .sorted()
                 .forEach(need ->
-                        faults.add(Phrase.of("{} needs: {}; {} has none.", job.unit(), need.words(), yard.name())));
+                        faults.add(Message.of("{} needs: {}; {} has none.", job.unit(), need.label(), yard.name())));
         if (FirstFit.crews(job, rules).isEmpty()) {
-            faults.add(Phrase.of(
+            faults.add(Message.of(
                     "{} needs {} pairs of hands; {} has {}.",
                     job.unit(),
-                    job.people(),
+                    job.techniciansNeeded(),
                     yard.name(),
-                    rules.workers().stream()
-                            .filter(worker -> worker.yard().equals(yard.name()))
+                    rules.technicians().stream()
+                            .filter(technician -> technician.yard().equals(yard.name()))
                             .count()));
         }
         if (job.fit()
                 && rules.mayBeIn(job.vehicleClass()).filter(most -> most == 0).isPresent()) {
-            faults.add(Phrase.of(
+            faults.add(Message.of(
                     "No {} may be in the shop: as many have to stay in service as are fit to roll.",
                     job.vehicleClass()));
         }

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
 import rotagens.core.policy.Policy;
@@ -26,7 +26,7 @@ public final class DeliveryCheck {
     private DeliveryCheck() {}
 
     public static Result of(
-            TireModel ordered, TireModel delivered, DotDate made, Policy.ForClass policy, LocalDate today) {
+            TireModel ordered, TireModel delivered, DotWeek made, Policy.ClassPolicy policy, LocalDate today) {
         List<Reason> differences = new ArrayList<>();
         List<Reason> notes = new ArrayList<>();
         compare("Size", ordered.size().molded(), delivered.size().molded()).ifPresent(differences::add);
@@ -70,23 +70,23 @@ public final class DeliveryCheck {
                 : Optional.of(
                         Reason.of(
                                 Rule.DELIVERY_MATCHES,
-                                Phrase.of("{}: {} delivered, {} ordered", what, delivered, ordered),
-                                Phrase.of(delivered),
-                                Phrase.of(ordered),
+                                Message.of("{}: {} delivered, {} ordered", what, delivered, ordered),
+                                Message.of(delivered),
+                                Message.of(ordered),
                                 "A tire of another size, rating or pattern may not match the opposite side or carry the load."));
     }
 
-    private static Reason age(DotDate made, LocalDate today, double months, String because) {
-        long old = java.time.temporal.ChronoUnit.MONTHS.between(made.madeOn(), today);
+    private static Reason age(DotWeek made, LocalDate today, double months, String because) {
+        long old = java.time.temporal.ChronoUnit.MONTHS.between(made.weekStart(), today);
         return Reason.of(
                 Rule.DELIVERY_AGE,
-                Phrase.of(
+                Message.of(
                         "Made in week {} of 20{}, {} months ago",
-                        made.stamped().substring(0, 2),
-                        made.stamped().substring(2),
+                        made.marked().substring(0, 2),
+                        made.marked().substring(2),
                         old),
-                Phrase.of("{} months", old),
-                Phrase.of("{} months", (long) months),
+                Message.of("{} months", old),
+                Message.of("{} months", (long) months),
                 because);
     }
 }

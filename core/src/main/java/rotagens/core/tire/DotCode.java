@@ -7,7 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 
 /**
  * A tire's identification number, as molded after the letters DOT. Older form: plant 2, size 2, maker's option 0–4, date 4;
@@ -15,7 +15,7 @@ import rotagens.core.measure.InvalidEntry;
  *
  * @param molded letters and figures without spaces and without the leading DOT
  */
-public record DotCode(String molded, DotDate date) {
+public record DotCode(String molded, DotWeek date) {
 
     private static final Map<Character, Character> LOOKS_LIKE =
             Map.of('G', '6', 'I', '1', 'O', '0', 'Q', '0', 'S', '5', 'Z', '2');
@@ -35,34 +35,34 @@ public record DotCode(String molded, DotDate date) {
      * Reads the whole code, or its date alone, as it is read: with a {@code ?} for each letter or figure that can't be, or
      * {@code unreadable} where nobody can read it.
      *
-     * @throws InvalidEntry for a letter that never stands in a code, a code without a date, and an impossible date
+     * @throws InvalidInputException for a letter that never stands in a code, a code without a date, and an impossible date
      */
     public static DotCode parse(String text, LocalDate today) {
         String code = text == null ? "" : stripped(text);
         if (code.isEmpty()) {
-            throw new InvalidEntry("Enter the DOT code, or at least its last four figures, for example 0821.");
+            throw new InvalidInputException("Enter the DOT code, or at least its last four figures, for example 0821.");
         }
         if (NOBODY_CAN.matcher(code).matches()) {
-            return new DotCode(UNREADABLE, DotDate.unreadable());
+            return new DotCode(UNREADABLE, DotWeek.unreadable());
         }
         if (code.length() > 13 || !READ.matcher(code).matches()) {
-            throw new InvalidEntry(
+            throw new InvalidInputException(
                     "A DOT code has at most 13 letters and figures, a ? for each that can’t be read. Read it again from the sidewall.");
         }
         misread(code).ifPresent(message -> {
-            throw new InvalidEntry(message);
+            throw new InvalidInputException(message);
         });
         if (code.length() <= 4 && DATE_READ.matcher(code).matches()) {
-            return new DotCode(code, DotDate.parse(code, today));
+            return new DotCode(code, DotWeek.parse(code, today));
         }
         if (code.length() >= 8
                 && DATE_READ.matcher(code.substring(code.length() - 4)).matches()) {
-            return new DotCode(code, DotDate.parse(code.substring(code.length() - 4), today));
+            return new DotCode(code, DotWeek.parse(code.substring(code.length() - 4), today));
         }
         if (THREE_FIGURE_CODE.matcher(code).matches()) {
-            return new DotCode(code, DotDate.parse(code.substring(code.length() - 3), today));
+            return new DotCode(code, DotWeek.parse(code.substring(code.length() - 3), today));
         }
-        throw new InvalidEntry(
+        throw new InvalidInputException(
                 "This code carries no date: the full one stands on one sidewall only, often the inboard one."
                         + " Read the other sidewall.");
     }
@@ -80,10 +80,10 @@ public record DotCode(String molded, DotDate date) {
                 || bare.length() > 13
                 || !LETTERS_AND_FIGURES.matcher(bare).matches()
                 || !FIGURES.matcher(bare.substring(bare.length() - 4)).matches()) {
-            throw new InvalidEntry(
+            throw new InvalidInputException(
                     "Enter the retreader’s mark after DOT-R, or at least its last four figures, week then year.");
         }
-        return new DotCode(bare, DotDate.parse(bare.substring(bare.length() - 4), today));
+        return new DotCode(bare, DotWeek.parse(bare.substring(bare.length() - 4), today));
     }
 
     /** One stretch of the code and what it stands for. */
@@ -95,7 +95,7 @@ public record DotCode(String molded, DotDate date) {
         if (molded.equals(UNREADABLE)) {
             return List.of(new Part(molded, date.doubt()));
         }
-        int date = molded.length() - this.date.stamped().length();
+        int date = molded.length() - this.date.marked().length();
         if (date > 0) {
             boolean newer = molded.length() == NEWER_LENGTH;
             int plant = newer ? 3 : 2;
@@ -135,12 +135,12 @@ public record DotCode(String molded, DotDate date) {
      * Whether both may be read off one tire: the same code, or, where one is only a date, the same date; what can't be read may be
      * anything.
      */
-    public boolean mayBe(DotCode other) {
+    public boolean isPossible(DotCode other) {
         if (molded.equals(UNREADABLE) || other.molded.equals(UNREADABLE)) {
             return true;
         }
         boolean whole = molded.length() > DATE_LENGTH && other.molded.length() > DATE_LENGTH;
-        return whole ? DotDate.fits(molded, other.molded) : DotDate.fits(date.stamped(), other.date.stamped());
+        return whole ? DotWeek.fits(molded, other.molded) : DotWeek.fits(date.marked(), other.date.marked());
     }
 
     private static final int DATE_LENGTH = 4;

@@ -2,7 +2,7 @@ package rotagens.core.tire;
 
 import java.util.Optional;
 import java.util.stream.IntStream;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Load;
 
 /**
@@ -25,7 +25,7 @@ public record LoadIndex(int number) {
 
     public LoadIndex {
         if (number < 0 || number > HIGHEST) {
-            throw new InvalidEntry("Load index " + number + " doesn’t exist: they run from 0 to " + HIGHEST
+            throw new InvalidInputException("Load index " + number + " doesn’t exist: they run from 0 to " + HIGHEST
                     + ". Read the service description again.");
         }
     }

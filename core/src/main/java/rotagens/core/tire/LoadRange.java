@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Pressure;
 
 /**
@@ -67,7 +67,7 @@ public enum LoadRange {
                         range.name().equals(given) || !range.isPassenger() && given.equals(range.plyRating + "PR"))
                 .findFirst()
                 .orElseThrow(
-                        () -> new InvalidEntry(
+                        () -> new InvalidInputException(
                                 "The load range is one letter such as E, or SL or XL on passenger tires. Read the sidewall again."));
     }
 }

@@ -4,7 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 
 /**
  * Load index single, dual where given, and speed symbol: {@code 121/118S}.
@@ -18,7 +18,7 @@ public record ServiceDescription(LoadIndex single, Optional<LoadIndex> dual, Opt
 
     public ServiceDescription {
         if (dual.isPresent() && dual.get().number() > single.number()) {
-            throw new InvalidEntry("The dual index " + dual.get().number() + " is above the single index "
+            throw new InvalidInputException("The dual index " + dual.get().number() + " is above the single index "
                     + single.number() + ": a tire never carries more as one of a dual. Read it again.");
         }
     }
@@ -28,7 +28,7 @@ public record ServiceDescription(LoadIndex single, Optional<LoadIndex> dual, Opt
         Matcher whole =
                 WHOLE.matcher(text == null ? "" : text.toUpperCase(Locale.ROOT).replaceAll("\\s+", ""));
         if (!whole.matches()) {
-            throw new InvalidEntry(
+            throw new InvalidInputException(
                     "The service description is the load index, on truck tires two with a slash, and a speed letter, for example 121/118S.");
         }
         return of(whole.group(1), whole.group(2), whole.group(3));

@@ -2,7 +2,7 @@ package rotagens.core.tire;
 
 import java.util.Arrays;
 import rotagens.core.measure.Distance;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 
 /** The letter after the load index: the highest speed at which the tire carries that load (ISO 4223-1). */
 public enum SpeedSymbol {
@@ -48,7 +48,7 @@ public enum SpeedSymbol {
         return Arrays.stream(values())
                 .filter(symbol -> symbol.name().equals(letter))
                 .findFirst()
-                .orElseThrow(() -> new InvalidEntry(
+                .orElseThrow(() -> new InvalidInputException(
                         "“" + letter + "” is no speed symbol. Read the letter after the load index again."));
     }
 }

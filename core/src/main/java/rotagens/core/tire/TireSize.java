@@ -4,7 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Length;
 import rotagens.core.measure.TreadDepth;
 
@@ -21,15 +21,15 @@ public sealed interface TireSize {
         BELTED("B", "belted bias");
 
         private final String letter;
-        private final String words;
+        private final String label;
 
         Construction(String letter, String words) {
             this.letter = letter;
-            this.words = words;
+            this.label = words;
         }
 
-        public String words() {
-            return words;
+        public String label() {
+            return label;
         }
 
         static Construction ofLetter(String letter) {
@@ -91,7 +91,7 @@ public sealed interface TireSize {
 
         @Override
         public String inWords() {
-            return "Section width " + widthMm + " mm, sidewall " + aspect + " % of that, " + construction.words
+            return "Section width " + widthMm + " mm, sidewall " + aspect + " % of that, " + construction.label
                     + ", rim " + rim(rimInches) + " in";
         }
 
@@ -128,7 +128,7 @@ public sealed interface TireSize {
         @Override
         public String inWords() {
             return "Overall diameter " + rim(diameterInches) + " in, section width "
-                    + String.format(Locale.ROOT, "%.2f", widthInches) + " in, " + construction.words + ", rim "
+                    + String.format(Locale.ROOT, "%.2f", widthInches) + " in, " + construction.label + ", rim "
                     + rim(rimInches) + " in";
         }
 
@@ -154,7 +154,7 @@ public sealed interface TireSize {
 
         @Override
         public String inWords() {
-            return "Section width " + widthMm + " mm, " + construction.words + ", rim " + rim(rimInches)
+            return "Section width " + widthMm + " mm, " + construction.label + ", rim " + rim(rimInches)
                     + " in; neither sidewall height nor overall diameter is in this notation: read it from the maker’s data";
         }
 
@@ -197,7 +197,7 @@ public sealed interface TireSize {
 
         @Override
         public String inWords() {
-            return "Section width " + rim(widthInches) + " in, " + construction.words + ", rim " + rim(rimInches)
+            return "Section width " + rim(widthInches) + " in, " + construction.label + ", rim " + rim(rimInches)
                     + " in; the overall diameter isn’t in this notation: read it from the maker’s data";
         }
 
@@ -216,7 +216,7 @@ public sealed interface TireSize {
                         .replaceAll("\\s+", "")
                         .replaceAll("(?<=[0-9]),(?=[0-9])", ".");
         if (size.isEmpty()) {
-            throw new InvalidEntry("Enter the size from the sidewall, for example 275/70R22.5.");
+            throw new InvalidInputException("Enter the size from the sidewall, for example 275/70R22.5.");
         }
         Matcher metric = Notation.METRIC.matcher(size);
         if (metric.matches()) {
@@ -256,7 +256,7 @@ public sealed interface TireSize {
                     Double.parseDouble(van.group(3)),
                     van.group(4) != null);
         }
-        throw new InvalidEntry(
+        throw new InvalidInputException(
                 "“" + (text.length() > 24 ? text.substring(0, 24) + "…" : text.strip())
                         + "” is no tire size known here. Copy it from the sidewall, for example 275/70R22.5, 31x10.50R15LT or 11R22.5.");
     }
@@ -275,7 +275,7 @@ public sealed interface TireSize {
 
     private static void refuseUnless(boolean plausible, String what, String range) {
         if (!plausible) {
-            throw new InvalidEntry("Check the size: " + what + " is outside " + range + ".");
+            throw new InvalidInputException("Check the size: " + what + " is outside " + range + ".");
         }
     }
 

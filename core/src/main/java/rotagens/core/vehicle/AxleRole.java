@@ -8,7 +8,7 @@ public enum AxleRole {
     PUSHER,
     TRAILER;
 
-    public String words() {
+    public String label() {
         return name().toLowerCase(java.util.Locale.ROOT);
     }
 }

@@ -8,10 +8,10 @@ public enum LoadState {
     FULL("full"),
     TOWING("towing");
 
-    private final String words;
+    private final String label;
 
     LoadState(String words) {
-        this.words = words;
+        this.label = words;
     }
 
     /** In rising order of weight; of a load that isn't known nothing can be said. */
@@ -19,7 +19,7 @@ public enum LoadState {
         return this != UNKNOWN && other != UNKNOWN && compareTo(other) > 0;
     }
 
-    public String words() {
-        return words;
+    public String label() {
+        return label;
     }
 }

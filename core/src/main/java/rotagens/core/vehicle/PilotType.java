@@ -7,7 +7,7 @@ public enum PilotType {
     /** Larger chamfered holes, bevelled nuts. */
     STUD;
 
-    public String words() {
+    public String label() {
         return this == HUB ? "hub-piloted" : "stud-piloted";
     }
 }

@@ -3,7 +3,7 @@ package rotagens.core.vehicle;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 
 /** A place for a tire on a vehicle, written {@code 1L}, {@code 2RO} or {@code S1}. */
 public sealed interface Position {
@@ -11,30 +11,30 @@ public sealed interface Position {
     String code();
 
     /** The same place on the other side of the axle; null for a spare. */
-    default Position across() {
+    default Position opposite() {
         return this instanceof OnAxle on
-                ? new OnAxle(on.axle(), on.side() == Side.LEFT ? Side.RIGHT : Side.LEFT, on.place())
+                ? new OnAxle(on.axle(), on.side() == Side.LEFT ? Side.RIGHT : Side.LEFT, on.dualSlot())
                 : null;
     }
 
     /** Outer is away from the vehicle's center line. */
-    enum Place {
+    enum DualSlot {
         SINGLE(""),
         OUTER("O"),
         INNER("I");
 
         private final String letter;
 
-        Place(String letter) {
+        DualSlot(String letter) {
             this.letter = letter;
         }
     }
 
     /** On an axle, counted from the front. */
-    record OnAxle(int axle, Side side, Place place) implements Position {
+    record OnAxle(int axle, Side side, DualSlot dualSlot) implements Position {
         @Override
         public String code() {
-            return axle + side.letter() + place.letter;
+            return axle + side.letter() + dualSlot.letter;
         }
     }
 
@@ -52,13 +52,15 @@ public sealed interface Position {
     static Position parse(String text) {
         Matcher code = CODE.matcher(text == null ? "" : text.strip().toUpperCase(Locale.ROOT));
         if (!code.matches()) {
-            throw new InvalidEntry(
+            throw new InvalidInputException(
                     "No such position. Positions read axle, side and, on duals, outer or inner: 1L, 2RO, S1.");
         }
         if (code.group(4) != null) {
             return new Spare(Integer.parseInt(code.group(4)));
         }
-        Place place = code.group(3) == null ? Place.SINGLE : code.group(3).equals("O") ? Place.OUTER : Place.INNER;
-        return new OnAxle(Integer.parseInt(code.group(1)), code.group(2).equals("L") ? Side.LEFT : Side.RIGHT, place);
+        DualSlot dualSlot =
+                code.group(3) == null ? DualSlot.SINGLE : code.group(3).equals("O") ? DualSlot.OUTER : DualSlot.INNER;
+        return new OnAxle(
+                Integer.parseInt(code.group(1)), code.group(2).equals("L") ? Side.LEFT : Side.RIGHT, dualSlot);
     }
 }

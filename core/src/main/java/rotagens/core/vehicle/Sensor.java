@@ -3,29 +3,29 @@ package rotagens.core.vehicle;
 import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Optional;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 
 /**
  * A pressure sensor.
  *
- * @param code the ID printed on it or read with the activation tool, in capitals
- * @param fittedOn the day it came into service, from which its battery ages; empty where nobody knows
+ * @param sensorId the ID printed on it or read with the activation tool, in capitals
+ * @param installedOn the day it came into service, from which its battery ages; empty where nobody knows
  */
-public record Sensor(String code, Mount mount, Optional<LocalDate> fittedOn) {
+public record Sensor(String sensorId, Location location, Optional<LocalDate> installedOn) {
 
     /** Where it sits, and so what it travels with. */
-    public enum Mount {
+    public enum Location {
         INSIDE("inside, on the valve or band"),
         OUTSIDE("outside, on the valve cap");
 
-        private final String words;
+        private final String label;
 
-        Mount(String words) {
-            this.words = words;
+        Location(String words) {
+            this.label = words;
         }
 
-        public String words() {
-            return words;
+        public String label() {
+            return label;
         }
 
         /** An inside sensor goes where its wheel goes; an outside one goes back to the position it is tagged with. */
@@ -41,7 +41,7 @@ public record Sensor(String code, Mount mount, Optional<LocalDate> fittedOn) {
     public static String readCode(String text) {
         String code = (text == null ? "" : text).replaceAll("[\\s-]", "").toUpperCase(Locale.ROOT);
         if (!code.matches("[0-9A-Z]*") || code.length() < SHORTEST || code.length() > LONGEST) {
-            throw new InvalidEntry("A sensor’s ID has " + SHORTEST + " to " + LONGEST
+            throw new InvalidInputException("A sensor’s ID has " + SHORTEST + " to " + LONGEST
                     + " letters and digits, as printed on it or read with the activation tool.");
         }
         return code;

@@ -5,16 +5,16 @@ public enum Side {
     LEFT("left", "L"),
     RIGHT("right", "R");
 
-    private final String words;
+    private final String label;
     private final String letter;
 
     Side(String words, String letter) {
-        this.words = words;
+        this.label = words;
         this.letter = letter;
     }
 
-    public String words() {
-        return words;
+    public String label() {
+        return label;
     }
 
     public String letter() {

@@ -2,7 +2,7 @@ package rotagens.core.vehicle;
 
 import java.util.Optional;
 import java.util.OptionalInt;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Load;
 import rotagens.core.tire.SpeedSymbol;
 
@@ -22,10 +22,11 @@ public record Use(
 
     private static final int MOST_SEATS = 120;
 
-    /** @throws InvalidEntry for fewer than one seat or more than any coach has */
+    /** @throws InvalidInputException for fewer than one seat or more than any coach has */
     public Use {
         if (seats.isPresent() && (seats.getAsInt() < 1 || seats.getAsInt() > MOST_SEATS)) {
-            throw new InvalidEntry("A vehicle is built for 1 to " + MOST_SEATS + " people, the driver included.");
+            throw new InvalidInputException(
+                    "A vehicle is built for 1 to " + MOST_SEATS + " people, the driver included.");
         }
     }
 }

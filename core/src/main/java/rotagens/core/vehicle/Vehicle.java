@@ -15,26 +15,26 @@ import rotagens.core.vehicle.Position.OnAxle;
  * @param placards by axle from 1
  * @param gawrs by axle from 1, where the plate was read
  * @param wheels by position, where the wheel is on file
- * @param sensorsWork whether working sensors warn of low pressure
+ * @param hasWorkingSensors whether working sensors warn of low pressure
  * @param milesPerDay from its odometer readings; empty where there are too few
  * @param parkedSince the day it was parked, if it stands
- * @param outdoors whether it is parked in the sun
+ * @param isParkedOutdoors whether it is parked in the sun
  * @param sensors by position, where a sensor is on file
  * @param use seats, hire, towing and speed, as far as they are on record
  */
 public record Vehicle(
         String unit,
         String vehicleClass,
-        VehicleKind kind,
+        VehicleType type,
         Load gvwr,
-        Layout layout,
+        AxleLayout layout,
         Map<Integer, Placard> placards,
         Map<Integer, Load> gawrs,
-        Map<Position, Wheel> wheels,
-        boolean sensorsWork,
+        Map<Position, WheelLimits> wheels,
+        boolean hasWorkingSensors,
         OptionalDouble milesPerDay,
         Optional<LocalDate> parkedSince,
-        boolean outdoors,
+        boolean isParkedOutdoors,
         Map<Position, Sensor> sensors,
         Use use) {
 
@@ -42,12 +42,12 @@ public record Vehicle(
     public Vehicle(
             String unit,
             String vehicleClass,
-            VehicleKind kind,
+            VehicleType kind,
             Load gvwr,
-            Layout layout,
+            AxleLayout axleLayout,
             Map<Integer, Placard> placards,
             Map<Integer, Load> gawrs,
-            Map<Position, Wheel> wheels,
+            Map<Position, WheelLimits> wheelLimits,
             boolean sensorsWork,
             OptionalDouble milesPerDay,
             Optional<LocalDate> parkedSince,
@@ -58,10 +58,10 @@ public record Vehicle(
                 vehicleClass,
                 kind,
                 gvwr,
-                layout,
+                axleLayout,
                 placards,
                 gawrs,
-                wheels,
+                wheelLimits,
                 sensorsWork,
                 milesPerDay,
                 parkedSince,
@@ -80,17 +80,17 @@ public record Vehicle(
      *
      * @param rimInches nominal rim diameter
      */
-    public record Wheel(
-            Optional<PilotType> pilot,
+    public record WheelLimits(
+            Optional<PilotType> pilotType,
             Optional<Pressure> maximum,
             Optional<Load> maximumLoad,
             OptionalDouble rimInches) {
 
-        public Wheel(Optional<PilotType> pilot, Optional<Pressure> maximum, Optional<Load> maximumLoad) {
+        public WheelLimits(Optional<PilotType> pilot, Optional<Pressure> maximum, Optional<Load> maximumLoad) {
             this(pilot, maximum, maximumLoad, OptionalDouble.empty());
         }
 
-        public Wheel(Optional<PilotType> pilot, Optional<Pressure> maximum) {
+        public WheelLimits(Optional<PilotType> pilot, Optional<Pressure> maximum) {
             this(pilot, maximum, Optional.empty());
         }
     }
@@ -112,7 +112,7 @@ public record Vehicle(
      * 390.5). Where the rule turns on what nobody has recorded, {@link #commercialUseUnknown()} asks.
      */
     public boolean hasHeavyFrontRule(Position position) {
-        return layout.isSteer(position) && kind.hasHeavyFrontRule() && isCommercial();
+        return layout.isSteer(position) && type.hasHeavyFrontRule() && isCommercial();
     }
 
     /**
@@ -126,14 +126,14 @@ public record Vehicle(
                         .isPresent()
                 || use.seats().orElse(0) >= SEATS_WITHOUT_PAY
                 || use.seats().orElse(0) >= SEATS_FOR_PAY && use.forPay().orElse(true)
-                || kind == VehicleKind.BUS && use.seats().isEmpty();
+                || type == VehicleType.BUS && use.seats().isEmpty();
     }
 
     /** Whether what would make a light vehicle a commercial one isn't on record: seats, pay or the weight it tows. */
     public boolean commercialUseUnknown() {
-        return kind.hasHeavyFrontRule()
+        return type.hasHeavyFrontRule()
                 && !isCommercial()
-                && (use.combination().isEmpty() || use.seats().isEmpty() && kind.carriesPeople());
+                && (use.combination().isEmpty() || use.seats().isEmpty() && type.carriesPeople());
     }
 
     private static final int SEATS_FOR_PAY = 9;
@@ -151,16 +151,16 @@ public record Vehicle(
 
     /** Passenger tires carry a tenth less on vehicles of these kinds (49 CFR 571.110). */
     public boolean deratesPassengerTires() {
-        return kind != VehicleKind.CAR;
+        return type != VehicleType.CAR;
     }
 
     public boolean hasDuals() {
-        return layout.axles().stream().anyMatch(Axle::dual);
+        return layout.axles().stream().anyMatch(Axle::isDual);
     }
 
     /** The wheels on file of one axle, left to right. */
-    public Map<Position, Wheel> wheelsOn(int axle) {
-        Map<Position, Wheel> here = new java.util.LinkedHashMap<>();
+    public Map<Position, WheelLimits> wheelsOn(int axle) {
+        Map<Position, WheelLimits> here = new java.util.LinkedHashMap<>();
         layout.positions().stream()
                 .filter(position -> position instanceof OnAxle on && on.axle() == axle && wheels.containsKey(position))
                 .forEach(position -> here.put(position, wheels.get(position)));
@@ -171,7 +171,7 @@ public record Vehicle(
         return Optional.ofNullable(sensors.get(position));
     }
 
-    public Optional<Wheel> wheelAt(Position position) {
+    public Optional<WheelLimits> wheelAt(Position position) {
         return Optional.ofNullable(wheels.get(position));
     }
 }

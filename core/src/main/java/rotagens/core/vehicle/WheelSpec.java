@@ -3,7 +3,7 @@ package rotagens.core.vehicle;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Torque;
@@ -11,30 +11,30 @@ import rotagens.core.measure.Torque;
 /**
  * A wheel as it stands in the maker's data; whatever nobody has read is empty.
  *
- * @param rimInches nominal rim diameter
- * @param widthInches rim width between the flanges
- * @param seat nut seat, for example <i>flange with washer</i>
- * @param reversed inset the other way round: the sensor and the narrow side change sides
+ * @param rimDiameterInches nominal rim diameter
+ * @param rimWidthInches rim width between the flanges
+ * @param nutSeat nut seat, for example <i>flange with washer</i>
+ * @param isReversed inset the other way round: the sensor and the narrow side change sides
  */
 public record WheelSpec(
-        Optional<PilotType> pilot,
-        OptionalDouble rimInches,
-        OptionalDouble widthInches,
+        Optional<PilotType> pilotType,
+        OptionalDouble rimDiameterInches,
+        OptionalDouble rimWidthInches,
         OptionalInt lugCount,
-        String seat,
-        boolean leftThreaded,
+        String nutSeat,
+        boolean isLeftThreaded,
         Optional<Torque> torque,
         String material,
         Optional<Load> maximumLoad,
         Optional<Pressure> maximumPressure,
-        boolean reversed,
-        String valve) {
+        boolean isReversed,
+        String valveType) {
 
     public static final WheelSpec UNKNOWN = of(Optional.empty(), Optional.empty());
 
     public WheelSpec {
-        rimInches.ifPresent(inches -> refuse(inches < 8 || inches > 26, "A rim measures 8 to 26 in across."));
-        widthInches.ifPresent(inches -> refuse(inches < 3 || inches > 18, "A rim is 3 to 18 in wide."));
+        rimDiameterInches.ifPresent(inches -> refuse(inches < 8 || inches > 26, "A rim measures 8 to 26 in across."));
+        rimWidthInches.ifPresent(inches -> refuse(inches < 3 || inches > 18, "A rim is 3 to 18 in wide."));
         lugCount.ifPresent(count -> refuse(count < 3 || count > 12, "A wheel has 3 to 12 nuts."));
     }
 
@@ -67,14 +67,15 @@ public record WheelSpec(
         if (placard.isPresent()
                 && wheelMaximum.isPresent()
                 && placard.get().psi() > wheelMaximum.get().psi() + 1e-9) {
-            throw new InvalidEntry("The placard asks for " + placard.get().asEntered() + ", the wheel holds at most "
+            throw new InvalidInputException("The placard asks for "
+                    + placard.get().asEntered() + ", the wheel holds at most "
                     + wheelMaximum.get().asEntered() + ". Read both again: the wheel’s maximum is never exceeded.");
         }
     }
 
     private static void refuse(boolean implausible, String message) {
         if (implausible) {
-            throw new InvalidEntry(message);
+            throw new InvalidInputException(message);
         }
     }
 }

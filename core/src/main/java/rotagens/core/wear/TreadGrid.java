@@ -6,7 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.wear.WearPattern.Shape;
 
@@ -14,7 +14,7 @@ import rotagens.core.wear.WearPattern.Shape;
  * Tread depths measured across the tread at up to four places round the tire. At each place two to five grooves, from the outer
  * to the inner edge; every place has the same grooves.
  */
-public record TreadGrid(List<List<TreadDepth>> places) {
+public record TreadGrid(List<List<TreadDepth>> locations) {
 
     private static final int MOST_PLACES = 4;
     private static final int LEAST_GROOVES = 2;
@@ -22,16 +22,16 @@ public record TreadGrid(List<List<TreadDepth>> places) {
     private static final double SLACK = 1e-9;
 
     public TreadGrid {
-        places = places.stream().map(List::copyOf).toList();
-        if (places.isEmpty() || places.size() > MOST_PLACES) {
-            throw new InvalidEntry("Measure at 1 to 4 places round the tire.");
+        locations = locations.stream().map(List::copyOf).toList();
+        if (locations.isEmpty() || locations.size() > MOST_PLACES) {
+            throw new InvalidInputException("Measure at 1 to 4 places round the tire.");
         }
-        int grooves = places.get(0).size();
+        int grooves = locations.get(0).size();
         if (grooves < LEAST_GROOVES || grooves > MOST_GROOVES) {
-            throw new InvalidEntry("Measure 2 to 5 grooves across the tread.");
+            throw new InvalidInputException("Measure 2 to 5 grooves across the tread.");
         }
-        if (places.stream().anyMatch(place -> place.size() != grooves)) {
-            throw new InvalidEntry("Measure the same " + grooves + " grooves at every place.");
+        if (locations.stream().anyMatch(place -> place.size() != grooves)) {
+            throw new InvalidInputException("Measure the same " + grooves + " grooves at every place.");
         }
     }
 
@@ -42,31 +42,31 @@ public record TreadGrid(List<List<TreadDepth>> places) {
     }
 
     public int grooves() {
-        return places.get(0).size();
+        return locations.get(0).size();
     }
 
     /** The lowest single depth: it decides limits, never the pattern. */
     public TreadDepth lowest() {
-        return places.stream()
+        return locations.stream()
                 .flatMap(List::stream)
                 .min(Comparator.naturalOrder())
                 .orElseThrow();
     }
 
     /** The three zones: the outermost grooves are the shoulders, what lies between is the center; two grooves have none. */
-    public Tread zones() {
+    public GrooveDepths zones() {
         int last = grooves() - 1;
-        return new Tread(
+        return new GrooveDepths(
                 Optional.of(zone(0, 0)),
                 last < 2 ? Optional.empty() : Optional.of(zone(1, last - 1)),
                 Optional.of(zone(last, last)),
-                places.size() == 1 && grooves() == 3 ? Optional.empty() : Optional.of(lowest()));
+                locations.size() == 1 && grooves() == 3 ? Optional.empty() : Optional.of(lowest()));
     }
 
     /** Each zone's depth is the median over the places measured; a groove measured once stands as it was entered. */
     private TreadDepth zone(int from, int to) {
         List<TreadDepth> depths = new ArrayList<>();
-        places.forEach(place -> depths.addAll(place.subList(from, to + 1)));
+        locations.forEach(place -> depths.addAll(place.subList(from, to + 1)));
         depths.sort(Comparator.naturalOrder());
         int middle = depths.size() / 2;
         if (depths.size() % 2 == 1) {
@@ -78,7 +78,7 @@ public record TreadGrid(List<List<TreadDepth>> places) {
     }
 
     /** How many 32nds under the rib's highest place one place must lie to count as low. */
-    static double lowPlace(double difference) {
+    static double lowLocation(double difference) {
         return difference + 1;
     }
 
@@ -88,14 +88,14 @@ public record TreadGrid(List<List<TreadDepth>> places) {
      */
     public Set<Shape> localSigns(double difference) {
         Set<Shape> signs = EnumSet.noneOf(Shape.class);
-        double low = lowPlace(difference) - SLACK;
+        double low = lowLocation(difference) - SLACK;
         for (int groove = 0; groove < grooves(); groove++) {
             int at = groove;
-            double highest = places.stream()
+            double highest = locations.stream()
                     .mapToDouble(place -> place.get(at).thirtySeconds())
                     .max()
                     .orElseThrow();
-            long lows = places.stream()
+            long lows = locations.stream()
                     .filter(place -> highest - place.get(at).thirtySeconds() >= low)
                     .count();
             if (lows >= 2) {

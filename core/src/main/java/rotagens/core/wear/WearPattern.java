@@ -2,7 +2,7 @@ package rotagens.core.wear;
 
 import java.util.Optional;
 import java.util.Set;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.TreadDepth;
 
 /**
@@ -41,18 +41,18 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
                 "Shock test today, then balance and alignment."),
         FLAT_SPOT("flat spot", "a locked brake or long parking", "Judge depth and vibration; check the brake.");
 
-        private final String words;
+        private final String label;
         private final String causes;
         private final String action;
 
         Shape(String words, String causes, String action) {
-            this.words = words;
+            this.label = words;
             this.causes = causes;
             this.action = action;
         }
 
-        public String words() {
-            return words;
+        public String label() {
+            return label;
         }
 
         /** Likely causes, most likely first. */
@@ -69,33 +69,33 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
          *
          * @param difference how many 32nds apart make a difference
          */
-        public Phrase toldBy(double difference) {
+        public Message evidence(double difference) {
             TreadDepth apart = TreadDepth.of32nds(difference);
-            TreadDepth low = TreadDepth.of32nds(TreadGrid.lowPlace(difference));
+            TreadDepth low = TreadDepth.of32nds(TreadGrid.lowLocation(difference));
             return switch (this) {
-                case EVEN -> Phrase.of("No zone lies {} under another, round the tire nor across it.", apart);
-                case CENTER -> Phrase.of("Both shoulders stand at least {} over the center.", apart);
-                case BOTH_SHOULDERS -> Phrase.of("Both shoulders lie at least {} under the center.", apart);
-                case OUTER_SHOULDER -> Phrase.of("The outer shoulder lies at least {} under the inner.", apart);
-                case INNER_SHOULDER -> Phrase.of("The inner shoulder lies at least {} under the outer.", apart);
+                case EVEN -> Message.of("No zone lies {} under another, round the tire nor across it.", apart);
+                case CENTER -> Message.of("Both shoulders stand at least {} over the center.", apart);
+                case BOTH_SHOULDERS -> Message.of("Both shoulders lie at least {} under the center.", apart);
+                case OUTER_SHOULDER -> Message.of("The outer shoulder lies at least {} under the inner.", apart);
+                case INNER_SHOULDER -> Message.of("The inner shoulder lies at least {} under the outer.", apart);
                 case LEANING_CENTER ->
-                    Phrase.of("The center lies low, and only one shoulder stands {} or more over it.", apart);
+                    Message.of("The center lies low, and only one shoulder stands {} or more over it.", apart);
                 case LEANING_SHOULDERS ->
-                    Phrase.of("The shoulders lie low, and only one of them {} or more under the center.", apart);
+                    Message.of("The shoulders lie low, and only one of them {} or more under the center.", apart);
                 case SAWTOOTH ->
-                    Phrase.of("The depths may be even: the hand tells it, smooth one way and rough the other.");
-                case CUPPING -> Phrase.of("One rib lies at least {} lower at two or more places round the tire.", low);
-                case FLAT_SPOT -> Phrase.of("One rib lies at least {} lower at a single place round the tire.", low);
+                    Message.of("The depths may be even: the hand tells it, smooth one way and rough the other.");
+                case CUPPING -> Message.of("One rib lies at least {} lower at two or more places round the tire.", low);
+                case FLAT_SPOT -> Message.of("One rib lies at least {} lower at a single place round the tire.", low);
             };
         }
 
-        public boolean isLeaning() {
+        public boolean isEarly() {
             return this == LEANING_CENTER || this == LEANING_SHOULDERS;
         }
 
         /** Whether there is a cause to mend, not only something to watch. */
-        public boolean hasCauseToMend() {
-            return this != EVEN && !isLeaning();
+        public boolean hasCauseToCorrect() {
+            return this != EVEN && !isEarly();
         }
     }
 
@@ -108,18 +108,18 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
      * @param localSigns sawtooth, cupping or flat spot as seen or felt; such a sign wins over the depths
      * @return empty (can't tell) where a groove wasn't measured and no local sign was found
      */
-    public static Optional<WearPattern> classify(Tread tread, double difference, Set<Shape> localSigns) {
+    public static Optional<WearPattern> classify(GrooveDepths grooveDepths, double difference, Set<Shape> localSigns) {
         for (Shape local : new Shape[] {Shape.CUPPING, Shape.FLAT_SPOT, Shape.SAWTOOTH}) {
             if (localSigns.contains(local)) {
                 return Optional.of(new WearPattern(local, Optional.empty()));
             }
         }
-        if (!tread.isComplete()) {
+        if (!grooveDepths.isComplete()) {
             return Optional.empty();
         }
-        double outer = tread.outer().orElseThrow().thirtySeconds();
-        double center = tread.center().orElseThrow().thirtySeconds();
-        double inner = tread.inner().orElseThrow().thirtySeconds();
+        double outer = grooveDepths.outer().orElseThrow().thirtySeconds();
+        double center = grooveDepths.center().orElseThrow().thirtySeconds();
+        double inner = grooveDepths.inner().orElseThrow().thirtySeconds();
         double d = difference - SLACK;
         Optional<Shape> lowerShoulder = Math.abs(outer - inner) >= d
                 ? Optional.of(outer < inner ? Shape.OUTER_SHOULDER : Shape.INNER_SHOULDER)

@@ -18,10 +18,10 @@ import rotagens.core.measure.Units;
 public record WearRate(double perMile, double plusMinus) {
 
     /** One lowest depth at an odometer reading. */
-    public record Point(double miles, double lowest32nds) {}
+    public record DepthReading(double miles, double lowest32nds) {}
 
     /** When a depth will be reached: best guess and the range around it; {@code latest} is open when wear may be nil. */
-    public record Reach(LocalDate earliest, LocalDate likely, Optional<LocalDate> latest) {}
+    public record ReachDates(LocalDate earliest, LocalDate likely, Optional<LocalDate> latest) {}
 
     private static final double LEAST_SPAN_MILES = 1_000;
     /** Standard error of reading a scale to whole 32nds: 1/√12 of a mark. */
@@ -42,32 +42,39 @@ public record WearRate(double perMile, double plusMinus) {
      * The slope of lowest depth over odometer by least squares, from at least two readings at least 1,000 miles apart since
      * the tire came to its place. A tread that seems to grow is measuring error: no rate.
      */
-    public static Optional<WearRate> of(List<Point> all) {
-        List<Point> points = withoutOutliers(all);
-        double from = points.stream().mapToDouble(Point::miles).min().orElse(0);
-        double to = points.stream().mapToDouble(Point::miles).max().orElse(0);
-        if (points.size() < 2 || to - from < LEAST_SPAN_MILES) {
+    public static Optional<WearRate> of(List<DepthReading> all) {
+        List<DepthReading> depthReadings = withoutOutliers(all);
+        double from =
+                depthReadings.stream().mapToDouble(DepthReading::miles).min().orElse(0);
+        double to =
+                depthReadings.stream().mapToDouble(DepthReading::miles).max().orElse(0);
+        if (depthReadings.size() < 2 || to - from < LEAST_SPAN_MILES) {
             return Optional.empty();
         }
-        double meanMiles = points.stream().mapToDouble(Point::miles).average().orElseThrow();
-        double meanDepth =
-                points.stream().mapToDouble(Point::lowest32nds).average().orElseThrow();
+        double meanMiles = depthReadings.stream()
+                .mapToDouble(DepthReading::miles)
+                .average()
+                .orElseThrow();
+        double meanDepth = depthReadings.stream()
+                .mapToDouble(DepthReading::lowest32nds)
+                .average()
+                .orElseThrow();
         double sxx = 0;
         double sxy = 0;
-        for (Point point : points) {
-            sxx += (point.miles() - meanMiles) * (point.miles() - meanMiles);
-            sxy += (point.miles() - meanMiles) * (point.lowest32nds() - meanDepth);
+        for (DepthReading depthReading : depthReadings) {
+            sxx += (depthReading.miles() - meanMiles) * (depthReading.miles() - meanMiles);
+            sxy += (depthReading.miles() - meanMiles) * (depthReading.lowest32nds() - meanDepth);
         }
         double slope = sxy / sxx;
         if (slope >= 0) {
             return Optional.empty();
         }
         double residuals = 0;
-        for (Point point : points) {
-            double off = point.lowest32nds() - (meanDepth + slope * (point.miles() - meanMiles));
+        for (DepthReading depthReading : depthReadings) {
+            double off = depthReading.lowest32nds() - (meanDepth + slope * (depthReading.miles() - meanMiles));
             residuals += off * off;
         }
-        double scatter = points.size() > 2 ? Math.sqrt(residuals / (points.size() - 2)) : 0;
+        double scatter = depthReadings.size() > 2 ? Math.sqrt(residuals / (depthReadings.size() - 2)) : 0;
         return Optional.of(new WearRate(-slope, 2 * Math.max(scatter, SCALE_ERROR) / Math.sqrt(sxx)));
     }
 
@@ -75,7 +82,7 @@ public record WearRate(double perMile, double plusMinus) {
      * From the depth it was fitted with to its newest reading, where the readings since don't tell; empty under 1,000 miles, or
      * where the tread seems to have grown.
      */
-    public static Optional<WearRate> sinceFitted(Point fitted, Point newest) {
+    public static Optional<WearRate> sinceInstalled(DepthReading fitted, DepthReading newest) {
         double miles = newest.miles() - fitted.miles();
         double worn = fitted.lowest32nds() - newest.lowest32nds();
         return miles < LEAST_SPAN_MILES || worn <= 0
@@ -84,29 +91,32 @@ public record WearRate(double perMile, double plusMinus) {
     }
 
     /** Leaves out readings far off the line through the median slope; a few readings have no middle to be off from. */
-    private static List<Point> withoutOutliers(List<Point> points) {
-        if (points.size() < ENOUGH_TO_LEAVE_OUT) {
-            return points;
+    private static List<DepthReading> withoutOutliers(List<DepthReading> depthReadings) {
+        if (depthReadings.size() < ENOUGH_TO_LEAVE_OUT) {
+            return depthReadings;
         }
         List<Double> slopes = new ArrayList<>();
-        for (int first = 0; first < points.size(); first++) {
-            for (int next = first + 1; next < points.size(); next++) {
-                double miles = points.get(next).miles() - points.get(first).miles();
+        for (int first = 0; first < depthReadings.size(); first++) {
+            for (int next = first + 1; next < depthReadings.size(); next++) {
+                double miles = depthReadings.get(next).miles()
+                        - depthReadings.get(first).miles();
                 if (Math.abs(miles) > 1) {
-                    slopes.add(
-                            (points.get(next).lowest32nds() - points.get(first).lowest32nds()) / miles);
+                    slopes.add((depthReadings.get(next).lowest32nds()
+                                    - depthReadings.get(first).lowest32nds())
+                            / miles);
                 }
             }
         }
         if (slopes.isEmpty()) {
-            return points;
+            return depthReadings;
         }
         double slope = median(slopes);
-        double level = median(points.stream()
-                .map(point -> point.lowest32nds() - slope * point.miles())
+        double level = median(depthReadings.stream()
+                .map(depthReading -> depthReading.lowest32nds() - slope * depthReading.miles())
                 .toList());
-        return points.stream()
-                .filter(point -> Math.abs(point.lowest32nds() - slope * point.miles() - level) <= OUTLIER_32NDS)
+        return depthReadings.stream()
+                .filter(depthReading ->
+                        Math.abs(depthReading.lowest32nds() - slope * depthReading.miles() - level) <= OUTLIER_32NDS)
                 .toList();
     }
 
@@ -121,15 +131,15 @@ public record WearRate(double perMile, double plusMinus) {
      *
      * @param miles on the odometer there
      * @param likely depth there in 32nds, never under zero
-     * @param least at the fastest wear the readings allow
-     * @param most at the slowest
+     * @param min at the fastest wear the readings allow
+     * @param max at the slowest
      */
-    public record Ahead(double miles, double likely, double least, double most) {}
+    public record DepthForecast(double miles, double likely, double min, double max) {}
 
     /** The line from a reading down to a depth, or as far as a forecast means anything. */
-    public Ahead ahead(Point from, double to32nds) {
+    public DepthForecast forecast(DepthReading from, double to32nds) {
         double miles = Math.max(LEAST_SPAN_MILES, Math.min((from.lowest32nds() - to32nds) / perMile, FURTHEST_MILES));
-        return new Ahead(
+        return new DepthForecast(
                 from.miles() + miles,
                 Math.max(0, from.lowest32nds() - perMile * miles),
                 Math.max(0, from.lowest32nds() - (perMile + plusMinus) * miles),
@@ -137,10 +147,10 @@ public record WearRate(double perMile, double plusMinus) {
     }
 
     /** {@code 2.3/32 in in 10,000 mi, give or take 0.4}. */
-    public String words(Units units) {
+    public String label(Units units) {
         double each = units == Units.US
                 ? perMile * PER_MILES
-                : TreadDepth.of32nds(perMile * PER_MILES).bare(units) / Distance.KM_PER_MILE;
+                : TreadDepth.of32nds(perMile * PER_MILES).formatWithoutUnit(units) / Distance.KM_PER_MILE;
         return String.format(
                 Locale.ROOT,
                 units == Units.US
@@ -151,12 +161,12 @@ public record WearRate(double perMile, double plusMinus) {
     }
 
     /** When the tread will have come down from one depth to another, at so many miles a day from a day on. */
-    public Reach reach(double from32nds, double to32nds, double milesPerDay, LocalDate since) {
+    public ReachDates reachDates(double from32nds, double to32nds, double milesPerDay, LocalDate since) {
         double left = Math.max(0, from32nds - to32nds);
         LocalDate likely = since.plusDays(days(left, perMile, milesPerDay));
         LocalDate earliest = since.plusDays(days(left, perMile + plusMinus, milesPerDay));
         double slowest = perMile - plusMinus;
-        return new Reach(
+        return new ReachDates(
                 earliest,
                 likely,
                 slowest > 0 ? Optional.of(since.plusDays(days(left, slowest, milesPerDay))) : Optional.empty());

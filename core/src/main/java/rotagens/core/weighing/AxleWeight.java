@@ -1,7 +1,7 @@
 package rotagens.core.weighing;
 
 import java.util.Optional;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Load;
 import rotagens.core.vehicle.Side;
 
@@ -12,9 +12,9 @@ import rotagens.core.vehicle.Side;
  * @param axle its number from the front, from 1
  * @param left the left end on pads
  * @param right the right end on pads
- * @param whole the axle as a platform shows it
+ * @param total the axle as a platform shows it
  */
-public record AxleWeight(int axle, Optional<Load> left, Optional<Load> right, Optional<Load> whole) {
+public record AxleWeight(int axle, Optional<Load> left, Optional<Load> right, Optional<Load> total) {
 
     /**
      * Half an axle is refused.
@@ -22,16 +22,16 @@ public record AxleWeight(int axle, Optional<Load> left, Optional<Load> right, Op
      * @param axle its number from the front, from 1
      * @param left the left end on pads
      * @param right the right end on pads
-     * @param whole the axle as a platform shows it
-     * @throws InvalidEntry where only one end was weighed, or nothing
+     * @param total the axle as a platform shows it
+     * @throws InvalidInputException where only one end was weighed, or nothing
      */
     public AxleWeight {
         if (left.isPresent() != right.isPresent()) {
-            throw new InvalidEntry("Axle " + axle + " has only its " + (left.isPresent() ? "left" : "right")
+            throw new InvalidInputException("Axle " + axle + " has only its " + (left.isPresent() ? "left" : "right")
                     + " end weighed. Weigh the other end too, or enter the axle as a whole.");
         }
-        if (left.isEmpty() && whole.isEmpty()) {
-            throw new InvalidEntry("Axle " + axle + " has no weight. Weigh every axle.");
+        if (left.isEmpty() && total.isEmpty()) {
+            throw new InvalidInputException("Axle " + axle + " has no weight. Weigh every axle.");
         }
     }
 
@@ -42,7 +42,7 @@ public record AxleWeight(int axle, Optional<Load> left, Optional<Load> right, Op
      * @param whole what the platform shows
      * @return the weight, its ends unknown
      */
-    public static AxleWeight whole(int axle, Load whole) {
+    public static AxleWeight total(int axle, Load whole) {
         return new AxleWeight(axle, Optional.empty(), Optional.empty(), Optional.of(whole));
     }
 
@@ -73,7 +73,7 @@ public record AxleWeight(int axle, Optional<Load> left, Optional<Load> right, Op
      * @return in lb
      */
     public double lb() {
-        return hasEnds() ? left.get().lb() + right.get().lb() : whole.get().lb();
+        return hasEnds() ? left.get().lb() + right.get().lb() : total.get().lb();
     }
 
     /**
@@ -109,7 +109,7 @@ public record AxleWeight(int axle, Optional<Load> left, Optional<Load> right, Op
      *
      * @return as a share of the axle; 0 where the ends weren't weighed
      */
-    public double imbalance() {
+    public double sideDifference() {
         return hasEnds() ? Math.abs(left.get().lb() - right.get().lb()) / lb() : 0;
     }
 
@@ -118,7 +118,7 @@ public record AxleWeight(int axle, Optional<Load> left, Optional<Load> right, Op
      *
      * @return in lb
      */
-    public double moveToCureLb() {
-        return imbalance() * lb() / 2;
+    public double loadToShiftLb() {
+        return sideDifference() * lb() / 2;
     }
 }

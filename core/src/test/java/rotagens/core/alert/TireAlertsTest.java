@@ -17,17 +17,17 @@ import rotagens.core.fact.InForce;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Repair;
 import rotagens.core.fact.Sidewall;
+import rotagens.core.fact.ThermalState;
 import rotagens.core.fact.TireFact;
-import rotagens.core.fact.Warmth;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.LoadState;
-import rotagens.core.wear.Tread;
-import rotagens.core.wear.TreadBound;
+import rotagens.core.wear.GrooveDepths;
 import rotagens.core.wear.TreadGrid;
+import rotagens.core.wear.TreadInterval;
 
 /** What opens an alert, what clears it, and that nothing else does. */
 class TireAlertsTest {
@@ -56,14 +56,15 @@ class TireAlertsTest {
         return now().open(kind).isPresent();
     }
 
-    private TireAlertsTest read(int day, double psi, Warmth warmth, boolean filled, Optional<Temperature> at) {
+    private TireAlertsTest read(
+            int day, double psi, ThermalState thermalState, boolean filled, Optional<Temperature> at) {
         return add(new Reading(
                 DAY.plusDays(day),
                 "Ana",
                 Optional.empty(),
                 Optional.of(Pressure.psi(psi)),
-                warmth,
-                Tread.UNMEASURED,
+                thermalState,
+                GrooveDepths.UNMEASURED,
                 at,
                 filled,
                 Optional.empty(),
@@ -71,15 +72,15 @@ class TireAlertsTest {
     }
 
     private TireAlertsTest cold(int day, double psi) {
-        return read(day, psi, Warmth.COLD, false, Optional.empty());
+        return read(day, psi, ThermalState.COLD, false, Optional.empty());
     }
 
     private TireAlertsTest at60(int day, double psi) {
-        return read(day, psi, Warmth.COLD, false, Optional.of(Temperature.f(60)));
+        return read(day, psi, ThermalState.COLD, false, Optional.of(Temperature.f(60)));
     }
 
     private TireAlertsTest fill(int day, double psi) {
-        return read(day, psi, Warmth.COLD, true, Optional.of(Temperature.f(60)));
+        return read(day, psi, ThermalState.COLD, true, Optional.of(Temperature.f(60)));
     }
 
     private TireAlertsTest add(Reading reading) {
@@ -92,14 +93,15 @@ class TireAlertsTest {
         return this;
     }
 
-    private static Reading tread(int day, Tread tread, Optional<TreadGrid> grid, Optional<TreadBound> bound) {
+    private static Reading tread(
+            int day, GrooveDepths grooveDepths, Optional<TreadGrid> grid, Optional<TreadInterval> bound) {
         return new Reading(
                 DAY.plusDays(day),
                 "Ana",
                 Optional.empty(),
                 Optional.empty(),
-                Warmth.UNKNOWN,
-                tread,
+                ThermalState.UNKNOWN,
+                grooveDepths,
                 Optional.empty(),
                 false,
                 bound,
@@ -109,7 +111,7 @@ class TireAlertsTest {
     }
 
     private TireAlertsTest grooves(int day, double outer, double center, double inner) {
-        return add(tread(day, Tread.of32nds(outer, center, inner), Optional.empty(), Optional.empty()));
+        return add(tread(day, GrooveDepths.of32nds(outer, center, inner), Optional.empty(), Optional.empty()));
     }
 
     private TireAlertsTest places(int day, double[]... places) {
@@ -131,13 +133,14 @@ class TireAlertsTest {
             grooves(0, 7, 2, 7);
             add(tread(
                     5,
-                    new Tread(Optional.of(TreadDepth.of32nds(7)), Optional.empty(), Optional.of(TreadDepth.of32nds(7))),
+                    new GrooveDepths(
+                            Optional.of(TreadDepth.of32nds(7)), Optional.empty(), Optional.of(TreadDepth.of32nds(7))),
                     Optional.empty(),
                     Optional.empty()));
             assertThat(now().lowest().orElseThrow().depth()).isEqualTo(TreadDepth.of32nds(2));
             assertThat(now().open()).singleElement().satisfies(alert -> {
                 assertThat(alert.kind()).isEqualTo(AlertKind.TREAD);
-                assertThat(alert.says().in(Units.US)).isEqualTo("2/32 in at the center groove, limit 2/32 in");
+                assertThat(alert.statement().in(Units.US)).isEqualTo("2/32 in at the center groove, limit 2/32 in");
             });
         }
 
@@ -180,7 +183,8 @@ class TireAlertsTest {
             grooves(0, 2, 7, 7).does(new TireFact.Moved(DAY.plusDays(1), "Ana"));
             add(tread(
                     2,
-                    new Tread(Optional.of(TreadDepth.of32nds(7)), Optional.of(TreadDepth.of32nds(7)), Optional.empty()),
+                    new GrooveDepths(
+                            Optional.of(TreadDepth.of32nds(7)), Optional.of(TreadDepth.of32nds(7)), Optional.empty()),
                     Optional.empty(),
                     Optional.empty()));
             assertThat(now().lowest().orElseThrow().depth()).isEqualTo(TreadDepth.of32nds(2));
@@ -192,8 +196,8 @@ class TireAlertsTest {
         @Test
         @DisplayName("a coin at or below 2/32 stands until every groove is gauged, whatever kinder eyes see")
         void coin() {
-            add(tread(0, Tread.UNMEASURED, Optional.empty(), Optional.of(TreadBound.AT_OR_BELOW_2)));
-            add(tread(1, Tread.UNMEASURED, Optional.empty(), Optional.of(TreadBound.ABOVE_4)));
+            add(tread(0, GrooveDepths.UNMEASURED, Optional.empty(), Optional.of(TreadInterval.AT_OR_BELOW_2)));
+            add(tread(1, GrooveDepths.UNMEASURED, Optional.empty(), Optional.of(TreadInterval.ABOVE_4)));
             assertThat(isOpen(AlertKind.TREAD)).isTrue();
             grooves(2, 6, 6, 6);
             assertThat(isOpen(AlertKind.TREAD)).isFalse();
@@ -208,11 +212,11 @@ class TireAlertsTest {
         @ValueSource(booleans = {true, false})
         @DisplayName("a tire driven at 80 % of its target stays run flat through every fill, until looked at inside")
         void ranLow(boolean hot) {
-            cold(0, 100).read(20, 80, hot ? Warmth.HOT : Warmth.COLD, false, Optional.empty());
+            cold(0, 100).read(20, 80, hot ? ThermalState.HOT : ThermalState.COLD, false, Optional.empty());
             fill(20, 100).cold(40, 100);
             assertThat(isOpen(AlertKind.RAN_LOW)).isTrue();
             assertThat(now().findings()).extracting(open -> open.finding()).contains(Finding.RAN_LOW);
-            does(new TireFact.PutRight(Finding.RAN_LOW, DAY.plusDays(41), "Ana", ""));
+            does(new TireFact.Fixed(Finding.RAN_LOW, DAY.plusDays(41), "Ana", ""));
             assertThat(isOpen(AlertKind.RAN_LOW)).as("nobody puts that right").isTrue();
             does(new TireFact.Inspected(true, "Marrow Street", DAY.plusDays(42), "Ana"));
             assertThat(isOpen(AlertKind.RAN_LOW)).isFalse();
@@ -289,8 +293,8 @@ class TireAlertsTest {
                     "Ana",
                     Optional.of(Distance.miles(miles)),
                     Optional.of(Pressure.psi(psi)),
-                    Warmth.COLD,
-                    Tread.UNMEASURED));
+                    ThermalState.COLD,
+                    GrooveDepths.UNMEASURED));
             return this;
         }
     }
@@ -302,10 +306,10 @@ class TireAlertsTest {
         @Test
         @DisplayName("under the minimum for the load by a hot reading; only a cold one at or over it clears")
         void minimum() {
-            read(0, 84, Warmth.HOT, false, Optional.empty());
+            read(0, 84, ThermalState.HOT, false, Optional.empty());
             assertThat(now().open(AlertKind.UNDER_MINIMUM).orElseThrow().byHotReading())
                     .isTrue();
-            read(1, 96, Warmth.HOT, false, Optional.empty());
+            read(1, 96, ThermalState.HOT, false, Optional.empty());
             assertThat(isOpen(AlertKind.UNDER_MINIMUM)).isTrue();
             cold(2, 85);
             assertThat(isOpen(AlertKind.UNDER_MINIMUM)).isFalse();
@@ -314,7 +318,7 @@ class TireAlertsTest {
         @Test
         @DisplayName("over a maximum until a cold reading at or under it; a hot one clears nothing")
         void maximum() {
-            cold(0, 121).read(1, 119, Warmth.HOT, false, Optional.empty());
+            cold(0, 121).read(1, 119, ThermalState.HOT, false, Optional.empty());
             assertThat(isOpen(AlertKind.OVER_MAXIMUM)).isTrue();
             cold(2, 120);
             assertThat(isOpen(AlertKind.OVER_MAXIMUM)).isFalse();
@@ -329,8 +333,8 @@ class TireAlertsTest {
                     "Ana",
                     Optional.empty(),
                     Optional.of(Pressure.parse(written, Units.US)),
-                    Warmth.COLD,
-                    Tread.UNMEASURED));
+                    ThermalState.COLD,
+                    GrooveDepths.UNMEASURED));
             assertThat(isOpen(AlertKind.OVER_MAXIMUM)).isFalse();
         }
 
@@ -340,7 +344,7 @@ class TireAlertsTest {
             cold(0, 84).cold(5, 83);
             assertThat(now().open()).singleElement().satisfies(alert -> {
                 assertThat(alert.on()).isEqualTo(DAY);
-                assertThat(alert.figure()).contains(Pressure.psi(83));
+                assertThat(alert.value()).contains(Pressure.psi(83));
             });
         }
     }
@@ -355,7 +359,7 @@ class TireAlertsTest {
             at60(0, 110).at60(21, 105).fill(21, 110).at60(30, 109).fill(40, 112);
             Alert leak = now().open(AlertKind.LEAK).orElseThrow();
             assertThat(leak.topUps()).isEqualTo(2);
-            assertThat(leak.says().in(Units.US))
+            assertThat(leak.statement().in(Units.US))
                     .isEqualTo("Leak since 22 Mar 2027: from 110 psi to 105 psi, topped up 2 times");
         }
 
@@ -427,7 +431,7 @@ class TireAlertsTest {
         @DisplayName("a bulge stays through good readings and is cleared by a professional alone")
         void bulge() {
             does(new TireFact.Found(Finding.BULGE, Optional.of(Sidewall.INNER), DAY, "Ana"));
-            cold(1, 100).grooves(1, 9, 9, 9).does(new TireFact.PutRight(Finding.BULGE, DAY, "Ana", "looks fine"));
+            cold(1, 100).grooves(1, 9, 9, 9).does(new TireFact.Fixed(Finding.BULGE, DAY, "Ana", "looks fine"));
             assertThat(isOpen(AlertKind.FINDING)).isTrue();
             does(new TireFact.Inspected(true, "Marrow Street", DAY.plusDays(2), "Ana"));
             assertThat(isOpen(AlertKind.FINDING)).isFalse();
@@ -446,7 +450,7 @@ class TireAlertsTest {
         void strike() {
             does(new TireFact.Found(Finding.CURB_STRIKE, Optional.empty(), DAY, "Ana"));
             assertThat(isOpen(AlertKind.STRIKE)).isTrue();
-            does(new TireFact.PutRight(Finding.CURB_STRIKE, DAY.plusDays(1), "Ana", "both sidewalls, wheel, joints"));
+            does(new TireFact.Fixed(Finding.CURB_STRIKE, DAY.plusDays(1), "Ana", "both sidewalls, wheel, joints"));
             assertThat(now().open()).isEmpty();
         }
     }

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static rotagens.core.inspection.Sample.TODAY;
 import static rotagens.core.inspection.Sample.coach;
 import static rotagens.core.inspection.Sample.reading;
-import static rotagens.core.inspection.Sample.says;
+import static rotagens.core.inspection.Sample.statement;
 
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
@@ -12,25 +12,25 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import rotagens.core.fact.Reading;
+import rotagens.core.fact.ThermalState;
 import rotagens.core.fact.Verdict;
-import rotagens.core.fact.Warmth;
-import rotagens.core.planning.DueKind;
-import rotagens.core.planning.DueWork;
+import rotagens.core.planning.DueWorkFinder;
+import rotagens.core.planning.WorkType;
 import rotagens.core.policy.Policy;
-import rotagens.core.wear.Tread;
-import rotagens.core.wear.TreadBound;
+import rotagens.core.wear.GrooveDepths;
+import rotagens.core.wear.TreadInterval;
 
 /** Where no gauge is at hand: a wear bar or a coin. */
 class BoundTest {
 
-    private static Reading looked(int daysAgo, TreadBound bound) {
+    private static Reading looked(int daysAgo, TreadInterval bound) {
         return new Reading(
                 TODAY.minusDays(daysAgo),
                 "R. Halloran",
                 Optional.empty(),
                 Optional.empty(),
-                Warmth.UNKNOWN,
-                Tread.UNMEASURED,
+                ThermalState.UNKNOWN,
+                GrooveDepths.UNMEASURED,
                 Optional.empty(),
                 false,
                 Optional.of(bound),
@@ -49,7 +49,7 @@ class BoundTest {
         "3L,ABOVE_4,FIT"
     })
     @DisplayName("says what is certain against limit and pull point, and where it can't tell asks for the gauge")
-    void certain(String position, TreadBound bound, Verdict verdict) {
+    void certain(String position, TreadInterval bound, Verdict verdict) {
         assertThat(coach().readAlso(position, looked(0, bound)).judge(position).verdict())
                 .isEqualTo(verdict);
     }
@@ -57,8 +57,8 @@ class BoundTest {
     @Test
     @DisplayName("is kept as an interval: it makes no tread known and leaves the wear rate alone")
     void noFigure() {
-        Sample never = coach().read("3L", looked(0, TreadBound.ABOVE_4));
-        assertThat(says(never.judge("3L"))).contains("Tread never gauged");
+        Sample never = coach().read("3L", looked(0, TreadInterval.ABOVE_4));
+        assertThat(statement(never.judge("3L"))).contains("Tread never gauged");
         assertThat(never.state().at(rotagens.core.vehicle.Position.parse("3L")).wearRate())
                 .isEmpty();
     }
@@ -66,8 +66,8 @@ class BoundTest {
     @Test
     @DisplayName("an alarm of bar or coin stays until all grooves are gauged, whatever a later look says")
     void alarmStays() {
-        Sample alarmed = coach().readAlso("3L", looked(5, TreadBound.AT_OR_BELOW_2));
-        assertThat(alarmed.readAlso("3L", looked(1, TreadBound.ABOVE_4))
+        Sample alarmed = coach().readAlso("3L", looked(5, TreadInterval.AT_OR_BELOW_2));
+        assertThat(alarmed.readAlso("3L", looked(1, TreadInterval.ABOVE_4))
                         .judge("3L")
                         .verdict())
                 .isEqualTo(Verdict.DO_NOT_OPERATE);
@@ -82,7 +82,7 @@ class BoundTest {
     @DisplayName("never clears what a gauge found")
     void clearsNothing() {
         assertThat(coach().read("3L", reading(5, 90, 2, 2, 2))
-                        .readAlso("3L", looked(0, TreadBound.ABOVE_4))
+                        .readAlso("3L", looked(0, TreadInterval.ABOVE_4))
                         .judge("3L")
                         .verdict())
                 .isEqualTo(Verdict.DO_NOT_OPERATE);
@@ -91,13 +91,13 @@ class BoundTest {
     @Test
     @DisplayName("a limit reached by bar or coin makes the replacement due since that look")
     void dueSince() {
-        assertThat(DueWork.on(
-                        coach().readAlso("3L", looked(4, TreadBound.AT_OR_BELOW_2))
+        assertThat(DueWorkFinder.on(
+                        coach().readAlso("3L", looked(4, TreadInterval.AT_OR_BELOW_2))
                                 .state(),
                         Policy.DEFAULTS,
                         TODAY))
                 .anySatisfy(item -> {
-                    assertThat(item.kind()).isEqualTo(DueKind.REPLACE);
+                    assertThat(item.workType()).isEqualTo(WorkType.REPLACE);
                     assertThat(item.due()).isEqualTo(TODAY.minusDays(4));
                     assertThat(item.urgency()).isEqualTo(Verdict.DO_NOT_OPERATE);
                 });

@@ -13,32 +13,32 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import rotagens.core.alert.CornerAlert;
 import rotagens.core.fact.CornerFact;
-import rotagens.core.fact.CornerFact.Kind;
+import rotagens.core.fact.CornerFact.Type;
 import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Rule;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueItem;
-import rotagens.core.planning.DueKind;
-import rotagens.core.planning.DueWork;
+import rotagens.core.planning.DueWorkFinder;
 import rotagens.core.planning.SignOff;
+import rotagens.core.planning.WorkType;
 import rotagens.core.policy.Policy;
 
 /** The dash may name the wrong corner from the day a sensor moved until a relearn is proven. */
 class CornerAlertTest {
 
-    private static CornerFact fact(int daysAgo, Kind kind, String words) {
-        return new CornerFact(TODAY.minusDays(daysAgo), "R. Halloran", kind, words);
+    private static CornerFact fact(int daysAgo, Type type, String words) {
+        return new CornerFact(TODAY.minusDays(daysAgo), "R. Halloran", type, words);
     }
 
-    private static final CornerFact MOVED = fact(9, Kind.CHANGED, "Sensor moved to 1R with its wheel");
+    private static final CornerFact MOVED = fact(9, Type.CHANGED, "Sensor moved to 1R with its wheel");
 
     private static VehicleState coachWith(CornerFact... oldestFirst) {
         return coach().state().with(CornerAlert.fold(List.of(oldestFirst)));
     }
 
     private static Optional<DueItem> relearn(VehicleState vehicle) {
-        return DueWork.on(vehicle, Policy.DEFAULTS, TODAY).stream()
-                .filter(item -> item.kind() == DueKind.RELEARN)
+        return DueWorkFinder.on(vehicle, Policy.DEFAULTS, TODAY).stream()
+                .filter(item -> item.workType() == WorkType.RELEARN)
                 .findFirst();
     }
 
@@ -49,21 +49,21 @@ class CornerAlertTest {
         VehicleState vehicle = coachWith(MOVED);
         vehicle.tires()
                 .keySet()
-                .forEach(at -> assertThat(TireJudge.judge(vehicle, at, Policy.DEFAULTS, TODAY)
+                .forEach(at -> assertThat(TireAssessor.judge(vehicle, at, Policy.DEFAULTS, TODAY)
                                 .reasons())
                         .as(at.code())
-                        .anyMatch(judged -> judged.verdict() == Verdict.WATCH
-                                && judged.reason().rule() == Rule.CORNERS));
+                        .anyMatch(verdictReason -> verdictReason.verdict() == Verdict.WATCH
+                                && verdictReason.reason().rule() == Rule.CORNERS));
         DueItem due = relearn(vehicle).orElseThrow();
         assertThat(due.due()).isEqualTo(LocalDate.of(2026, 11, 14));
-        assertThat(due.reason().says().in(Units.US)).isEqualTo("Sensor moved to 1R with its wheel on 14 Nov 2026");
+        assertThat(due.reason().statement().in(Units.US)).isEqualTo("Sensor moved to 1R with its wheel on 14 Nov 2026");
     }
 
     @ParameterizedTest
     @EnumSource(names = {"CHANGED", "SWAPPED", "ABANDONED"})
     @DisplayName("only a proven relearn clears it, and whatever comes after that opens it again")
-    void cleared(Kind later) {
-        CornerFact proven = fact(2, Kind.PROVEN, "Relearn finished");
+    void cleared(Type later) {
+        CornerFact proven = fact(2, Type.PROVEN, "Relearn finished");
         assertThat(CornerAlert.fold(List.of(MOVED, fact(3, later, "later")))).isPresent();
         assertThat(CornerAlert.fold(List.of(MOVED, fact(3, later, "later"), proven)))
                 .isEmpty();
@@ -74,20 +74,20 @@ class CornerAlertTest {
     @Test
     @DisplayName("swapped sensors are said with their own day, due since the day the alert was opened")
     void swapped() {
-        CornerAlert open = CornerAlert.fold(List.of(MOVED, fact(1, Kind.SWAPPED, "Swapped sensors at 1L, 1R")))
+        CornerAlert open = CornerAlert.fold(List.of(MOVED, fact(1, Type.SWAPPED, "Swapped sensors at 1L, 1R")))
                 .orElseThrow();
         assertThat(open.since()).isEqualTo(TODAY.minusDays(9));
-        assertThat(open.says().in(Units.US)).isEqualTo("Swapped sensors at 1L, 1R on 22 Nov 2026");
-        assertThat(SensorCheck.reason(open).because().in(Units.US)).startsWith("The dash names the wrong corner.");
+        assertThat(open.statement().in(Units.US)).isEqualTo("Swapped sensors at 1L, 1R on 22 Nov 2026");
+        assertThat(SensorCheck.reason(open).explanation().in(Units.US)).startsWith("The dash names the wrong corner.");
     }
 
     @Test
     @DisplayName("a relearn isn't signed off by words while the corners are in doubt, other work is")
     void signedOff() {
-        assertThat(SignOff.refuses(coachWith(MOVED), DueKind.RELEARN))
+        assertThat(SignOff.refuses(coachWith(MOVED), WorkType.RELEARN))
                 .hasValueSatisfying(why -> assertThat(why.in(Units.US)).contains("Finish the relearn"));
-        assertThat(SignOff.refuses(coachWith(MOVED), DueKind.SET_PRESSURE)).isEmpty();
-        assertThat(SignOff.refuses(coachWith(), DueKind.RELEARN)).isEmpty();
+        assertThat(SignOff.refuses(coachWith(MOVED), WorkType.SET_PRESSURE)).isEmpty();
+        assertThat(SignOff.refuses(coachWith(), WorkType.RELEARN)).isEmpty();
     }
 
     @Test

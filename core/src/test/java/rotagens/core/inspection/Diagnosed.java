@@ -3,10 +3,10 @@ package rotagens.core.inspection;
 import static rotagens.core.inspection.Sample.TODAY;
 
 import java.util.List;
+import rotagens.core.inspection.VehicleEvents.DriverReport;
 import rotagens.core.inspection.VehicleEvents.Event;
-import rotagens.core.inspection.VehicleEvents.Kind;
-import rotagens.core.inspection.VehicleEvents.Report;
 import rotagens.core.inspection.VehicleEvents.Symptom;
+import rotagens.core.inspection.VehicleEvents.Type;
 import rotagens.core.policy.Policy;
 import rotagens.core.vehicle.Position;
 
@@ -20,11 +20,11 @@ final class Diagnosed {
                 .orElseThrow();
     }
 
-    static VehicleEvents happened(Kind kind, int daysAgo) {
-        return new VehicleEvents(List.of(new Event(kind, TODAY.minusDays(daysAgo))), List.of());
+    static VehicleEvents happened(Type type, int daysAgo) {
+        return new VehicleEvents(List.of(new Event(type, TODAY.minusDays(daysAgo))), List.of());
     }
 
     static VehicleEvents reported(Symptom symptom, int daysAgo) {
-        return new VehicleEvents(List.of(), List.of(new Report(symptom, TODAY.minusDays(daysAgo))));
+        return new VehicleEvents(List.of(), List.of(new DriverReport(symptom, TODAY.minusDays(daysAgo))));
     }
 }

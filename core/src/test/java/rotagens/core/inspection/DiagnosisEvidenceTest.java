@@ -13,22 +13,22 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import rotagens.core.fact.Finding;
-import rotagens.core.inspection.VehicleEvents.Kind;
 import rotagens.core.inspection.VehicleEvents.Symptom;
-import rotagens.core.measure.Phrase;
+import rotagens.core.inspection.VehicleEvents.Type;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Units;
 
 /** What each report, work and reading says for and against a cause of wear, and for how long. */
 class DiagnosisEvidenceTest {
 
-    private static String said(List<Phrase> evidence) {
+    private static String said(List<Message> evidence) {
         return String.join("; ", evidence.stream().map(one -> one.in(Units.US)).toList());
     }
 
     private static String supports(Diagnosis diagnosis, WearCause cause) {
         return diagnosis.causes().stream()
                 .filter(one -> one.cause() == cause)
-                .map(one -> said(one.supports()))
+                .map(one -> said(one.evidenceFor()))
                 .findFirst()
                 .orElse("not possible");
     }
@@ -36,7 +36,7 @@ class DiagnosisEvidenceTest {
     private static String against(Diagnosis diagnosis, WearCause cause) {
         return diagnosis.causes().stream()
                 .filter(one -> one.cause() == cause)
-                .map(one -> said(one.against()))
+                .map(one -> said(one.evidenceAgainst()))
                 .findFirst()
                 .orElse("not possible");
     }
@@ -110,27 +110,27 @@ class DiagnosisEvidenceTest {
     @DisplayName(
             "a curb strike speaks for a year, hard braking for half a year, joints replaced against what they cure")
     void work() {
-        assertThat(supports(diagnose(inside(110), "1R", happened(Kind.CURB_STRIKE, 300)), WearCause.CAMBER))
+        assertThat(supports(diagnose(inside(110), "1R", happened(Type.CURB_STRIKE, 300)), WearCause.CAMBER))
                 .contains("A curb strike on 27 Jan 2026");
-        assertThat(supports(diagnose(inside(110), "1R", happened(Kind.CURB_STRIKE, 366)), WearCause.CAMBER))
+        assertThat(supports(diagnose(inside(110), "1R", happened(Type.CURB_STRIKE, 366)), WearCause.CAMBER))
                 .doesNotContain("curb");
         Sample flat = coach().found("1L", 2, Finding.FLAT_SPOT);
-        assertThat(supports(diagnose(flat, "1L", happened(Kind.HARD_BRAKING, 10)), WearCause.BRAKE))
+        assertThat(supports(diagnose(flat, "1L", happened(Type.HARD_BRAKING, 10)), WearCause.BRAKE))
                 .isEqualTo("Hard braking on 13 Nov 2026");
-        assertThat(supports(diagnose(flat, "1L", happened(Kind.HARD_BRAKING, 181)), WearCause.BRAKE))
+        assertThat(supports(diagnose(flat, "1L", happened(Type.HARD_BRAKING, 181)), WearCause.BRAKE))
                 .isEmpty();
-        assertThat(against(diagnose(inside(110), "1R", happened(Kind.JOINTS, 120)), WearCause.TOE))
+        assertThat(against(diagnose(inside(110), "1R", happened(Type.JOINTS, 120)), WearCause.TOE))
                 .contains("Steering or suspension joints replaced on");
-        assertThat(against(diagnose(inside(110), "1R", happened(Kind.JOINTS, 400)), WearCause.TOE))
+        assertThat(against(diagnose(inside(110), "1R", happened(Type.JOINTS, 400)), WearCause.TOE))
                 .doesNotContain("joints");
         assertThat(supports(diagnose(flat, "1L", VehicleEvents.NONE), WearCause.PARKING))
                 .isEmpty();
         Sample cupped = coach().found("1L", 2, Finding.CUPPING);
         assertThat(diagnose(cupped, "1L", VehicleEvents.NONE).unknown())
                 .contains("When its shocks were last replaced.");
-        assertThat(diagnose(cupped, "1L", happened(Kind.SHOCKS, 20)).unknown())
+        assertThat(diagnose(cupped, "1L", happened(Type.SHOCKS, 20)).unknown())
                 .doesNotContain("When its shocks were last replaced.");
-        assertThat(diagnose(inside(110), "1R", happened(Kind.ALIGNMENT, 120)).unknown())
+        assertThat(diagnose(inside(110), "1R", happened(Type.ALIGNMENT, 120)).unknown())
                 .doesNotContain("When it was last aligned.");
     }
 

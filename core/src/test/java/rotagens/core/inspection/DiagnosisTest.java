@@ -14,29 +14,29 @@ import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import rotagens.core.fact.Finding;
-import rotagens.core.inspection.Diagnosis.Weighed;
-import rotagens.core.inspection.VehicleEvents.Kind;
+import rotagens.core.inspection.Diagnosis.RankedCause;
 import rotagens.core.inspection.VehicleEvents.Symptom;
+import rotagens.core.inspection.VehicleEvents.Type;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Units;
-import rotagens.core.pressure.ChartBook;
-import rotagens.core.pressure.PressureFacts;
-import rotagens.core.pressure.School;
+import rotagens.core.pressure.LoadCharts;
+import rotagens.core.pressure.PressureInputs;
+import rotagens.core.pressure.PressureMethod;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.wear.WearPattern.Shape;
 import rotagens.core.weighing.AxleWeight;
-import rotagens.core.weighing.Slip;
+import rotagens.core.weighing.ScaleTicket;
 
 class DiagnosisTest {
 
-    private static Weighed cause(Diagnosis diagnosis, WearCause cause) {
+    private static RankedCause cause(Diagnosis diagnosis, WearCause cause) {
         return diagnosis.causes().stream()
                 .filter(one -> one.cause() == cause)
                 .findFirst()
                 .orElseThrow();
     }
 
-    private static List<String> says(List<rotagens.core.measure.Phrase> evidence) {
+    private static List<String> statement(List<rotagens.core.measure.Message> evidence) {
         return evidence.stream().map(one -> one.in(Units.US)).toList();
     }
 
@@ -54,8 +54,10 @@ class DiagnosisTest {
         Diagnosis diagnosis = diagnose(worn("1R", 110, 12, 11, 9), "1R", VehicleEvents.NONE);
         assertThat(diagnosis.pattern().shape()).isEqualTo(Shape.INNER_SHOULDER);
         assertThat(diagnosis.causes().get(0).cause()).isEqualTo(WearCause.CAMBER);
-        assertThat(says(cause(diagnosis, WearCause.CAMBER).supports())).containsExactly("1L across the axle is even");
-        assertThat(says(cause(diagnosis, WearCause.TOE).against())).containsExactly("1L across the axle is even");
+        assertThat(statement(cause(diagnosis, WearCause.CAMBER).evidenceFor()))
+                .containsExactly("1L across the axle is even");
+        assertThat(statement(cause(diagnosis, WearCause.TOE).evidenceAgainst()))
+                .containsExactly("1L across the axle is even");
         assertThat(diagnosis.unknown()).contains("When it was last aligned.");
     }
 
@@ -65,7 +67,7 @@ class DiagnosisTest {
         Sample both = worn("1R", 110, 12, 11, 9).read("1L", reading(3, 110, 12, 11, 9));
         Diagnosis diagnosis = diagnose(both, "1R", reported(Symptom.WHEEL_OFF_CENTER, 20));
         assertThat(diagnosis.causes().get(0).cause()).isEqualTo(WearCause.TOE);
-        assertThat(says(diagnosis.causes().get(0).supports()))
+        assertThat(statement(diagnosis.causes().get(0).evidenceFor()))
                 .contains("1L is worn on the same edge", "A driver reported on 3 Nov 2026: steering wheel off center");
     }
 
@@ -73,8 +75,8 @@ class DiagnosisTest {
     @DisplayName("a pull with one side 10 psi low is pressure until proven otherwise")
     void pull() {
         Sample low = worn("1R", 98, 12, 11, 9).read("1L", reading(3, 110, 12, 11, 9));
-        assertThat(says(cause(diagnose(low, "1R", reported(Symptom.PULL_RIGHT, 5)), WearCause.TOE)
-                        .against()))
+        assertThat(statement(cause(diagnose(low, "1R", reported(Symptom.PULL_RIGHT, 5)), WearCause.TOE)
+                        .evidenceAgainst()))
                 .contains("It pulls, but one side is 10 psi low: pressure until proven otherwise");
     }
 
@@ -84,11 +86,11 @@ class DiagnosisTest {
     void center() {
         Diagnosis high = diagnose(worn("2LO", 103, 12, 9, 12), "2LO", VehicleEvents.NONE);
         assertThat(high.causes().get(0).cause()).isEqualTo(WearCause.OVER_INFLATION);
-        assertThat(says(high.causes().get(0).supports()))
+        assertThat(statement(high.causes().get(0).evidenceFor()))
                 .containsExactly("3 of 3 cold readings over the target 95 psi");
-        PressureFacts light = new PressureFacts(
-                ChartBook.EMPTY,
-                List.of(new Slip(
+        PressureInputs light = new PressureInputs(
+                LoadCharts.EMPTY,
+                List.of(new ScaleTicket(
                         TODAY.minusDays(30),
                         LoadState.USUAL,
                         "pads",
@@ -98,17 +100,19 @@ class DiagnosisTest {
                                 AxleWeight.ends(3, Load.lb(4000), Load.lb(4000))),
                         Optional.empty(),
                         Map.of())),
-                PressureFacts.Preset.USUAL,
-                Optional.of(new PressureFacts.Choice(School.PLACARD, "as made", "Ines", TODAY, false, Map.of())),
+                PressureInputs.CurrentLoadState.USUAL,
+                Optional.of(new PressureInputs.MethodChoice(
+                        PressureMethod.PLACARD, "as made", "Ines", TODAY, false, Map.of())),
                 Map.of(),
                 Map.of(),
                 Optional.empty());
         Diagnosis onTarget = diagnose(worn("2LO", 95, 12, 9, 12).rated().facts(light), "2LO", VehicleEvents.NONE);
         assertThat(onTarget.causes().get(0).cause()).isEqualTo(WearCause.LOAD_NOT_CARRIED);
-        assertThat(says(onTarget.causes().get(0).supports()))
+        assertThat(statement(onTarget.causes().get(0).evidenceFor()))
                 .containsExactly(
                         "All 3 cold readings on the target 95 psi", "3,000 lb weighed, the target carries 5,304 lb");
-        assertThat(says(cause(onTarget, WearCause.OVER_INFLATION).against())).isNotEmpty();
+        assertThat(statement(cause(onTarget, WearCause.OVER_INFLATION).evidenceAgainst()))
+                .isNotEmpty();
         assertThat(onTarget.conflict()).isEmpty();
     }
 
@@ -132,11 +136,12 @@ class DiagnosisTest {
             "aligned long before the tread was read speaks against toe and camber; just before, it says nothing yet")
     void aligned() {
         Sample worn = worn("1R", 110, 12, 11, 9);
-        assertThat(says(cause(diagnose(worn, "1R", happened(Kind.ALIGNMENT, 120)), WearCause.CAMBER)
-                        .against()))
+        assertThat(statement(cause(diagnose(worn, "1R", happened(Type.ALIGNMENT, 120)), WearCause.CAMBER)
+                        .evidenceAgainst()))
                 .anyMatch(words -> words.startsWith("Aligned on 26 Jul 2026"));
-        Diagnosis justAligned = diagnose(worn, "1R", happened(Kind.ALIGNMENT, 20));
-        assertThat(says(cause(justAligned, WearCause.CAMBER).supports())).containsExactly("1L across the axle is even");
+        Diagnosis justAligned = diagnose(worn, "1R", happened(Type.ALIGNMENT, 20));
+        assertThat(statement(cause(justAligned, WearCause.CAMBER).evidenceFor()))
+                .containsExactly("1L across the axle is even");
         assertThat(justAligned.unknown())
                 .contains("Whether it still wears so: aligned since, measure again in 60 days.");
     }
@@ -145,7 +150,7 @@ class DiagnosisTest {
     @DisplayName("where the evidence goes both ways it says so instead of choosing")
     void conflict() {
         Sample once = coach().read("1R", reading(3, 110, 12, 11, 9));
-        Diagnosis diagnosis = diagnose(once, "1R", happened(Kind.ALIGNMENT, 120));
+        Diagnosis diagnosis = diagnose(once, "1R", happened(Type.ALIGNMENT, 120));
         assertThat(diagnosis.conflict().orElseThrow())
                 .startsWith("The evidence on camber, or a bent part goes both ways");
     }

@@ -5,7 +5,7 @@ import static rotagens.core.inspection.Sample.TODAY;
 import static rotagens.core.inspection.Sample.coach;
 import static rotagens.core.inspection.Sample.hot;
 import static rotagens.core.inspection.Sample.reading;
-import static rotagens.core.inspection.Sample.says;
+import static rotagens.core.inspection.Sample.statement;
 
 import java.util.List;
 import java.util.Map;
@@ -58,7 +58,7 @@ class FactIntakeTest {
         assertThat(then.loadState()).isEqualTo(LoadState.FULL);
         assertThat(then.minimum().orElseThrow().psi()).isEqualTo(108.4);
         assertThat(then.maximum()).contains(Pressure.psi(120));
-        assertThat(then.legal().orElseThrow().in(Units.US)).isEqualTo("4/32 in");
+        assertThat(then.legal().orElseThrow().format(Units.US)).isEqualTo("4/32 in");
     }
 
     @Test
@@ -66,7 +66,7 @@ class FactIntakeTest {
     void raise() {
         VehicleState empty = take(coachAs(LoadState.EMPTY), reading(0, 84, 14, 14, 14));
         VehicleState full = inState(empty, LoadState.FULL);
-        assertThat(says(TireJudge.judge(full, AT, Policy.DEFAULTS, TODAY)))
+        assertThat(statement(TireAssessor.judge(full, AT, Policy.DEFAULTS, TODAY)))
                 .first()
                 .isEqualTo("84 psi cold, the load of 6,400 lb needs 108.4 psi");
         InForce then = FactIntake.inForce(full, AT, Policy.DEFAULTS, TODAY);
@@ -76,7 +76,7 @@ class FactIntakeTest {
         VehicleState filled = take(take(full, reading(0, 84, 14, 14, 14)), reading(0, 115, 14, 14, 14));
         assertThat(filled.at(AT).alerts().open(AlertKind.RAN_LOW)).isEmpty();
         assertThat(filled.at(AT).alerts().open(AlertKind.UNDER_MINIMUM)).isEmpty();
-        assertThat(TireJudge.judge(filled, AT, Policy.DEFAULTS, TODAY).verdict())
+        assertThat(TireAssessor.judge(filled, AT, Policy.DEFAULTS, TODAY).verdict())
                 .isLessThan(Verdict.DO_NOT_OPERATE);
     }
 
@@ -103,10 +103,11 @@ class FactIntakeTest {
     void hotUnderMinimum() {
         VehicleState vehicle = take(coachAs(LoadState.FULL), reading(1, 115, 14, 14, 14));
         VehicleState after = take(vehicle, hot(0, 108));
-        assertThat(says(TireJudge.judge(after, AT, Policy.DEFAULTS, TODAY)))
+        assertThat(statement(TireAssessor.judge(after, AT, Policy.DEFAULTS, TODAY)))
                 .first()
                 .isEqualTo("108 psi hot, the load of 6,400 lb needs 108.4 psi");
-        assertThat(TireJudge.judge(after, AT, Policy.DEFAULTS, TODAY).verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
+        assertThat(TireAssessor.judge(after, AT, Policy.DEFAULTS, TODAY).verdict())
+                .isEqualTo(Verdict.DO_NOT_OPERATE);
     }
 
     @ParameterizedTest(name = "{0} psi cold where the load needs 108.4: {1}")
@@ -114,22 +115,30 @@ class FactIntakeTest {
     @DisplayName("under the minimum by no more than a gauge is off is filled today, by more it must not roll")
     void withinTheGauge(double psi, Verdict verdict) {
         VehicleState after = take(coachAs(LoadState.FULL), reading(0, psi, 14, 14, 14));
-        assertThat(TireJudge.judge(after, AT, Policy.DEFAULTS, TODAY).verdict()).isEqualTo(verdict);
+        assertThat(TireAssessor.judge(after, AT, Policy.DEFAULTS, TODAY).verdict())
+                .isEqualTo(verdict);
     }
 
     @Test
     @DisplayName("a figure far from the last is asked about: over 10 psi or 15 %, a tread that grew, 1,500 miles a day")
     void unusual() {
         TireState state = coach().state().at(AT);
-        assertThat(Unusual.in(state, reading(0, 121, 14, 14, 14))).containsOnlyKeys(Unusual.Figure.PRESSURE);
-        assertThat(Unusual.in(state, reading(0, 100, 14, 14, 14))).isEmpty();
-        assertThat(Unusual.in(state, reading(0, 99, 14, 14, 14))).containsOnlyKeys(Unusual.Figure.PRESSURE);
-        assertThat(Unusual.in(state, reading(0, 110, 15.5, 15, 13))).containsOnlyKeys(Unusual.Figure.OUTER);
-        assertThat(Unusual.in(state, hot(0, 126))).as("a hot tire reads high").isEmpty();
-        assertThat(Unusual.in(state, hot(0, 95))).isNotEmpty();
-        assertThat(Unusual.odometer(Distance.miles(50_000), TODAY.minusDays(2), Distance.miles(53_000), TODAY))
+        assertThat(PlausibilityCheck.in(state, reading(0, 121, 14, 14, 14)))
+                .containsOnlyKeys(PlausibilityCheck.CheckedValue.PRESSURE);
+        assertThat(PlausibilityCheck.in(state, reading(0, 100, 14, 14, 14))).isEmpty();
+        assertThat(PlausibilityCheck.in(state, reading(0, 99, 14, 14, 14)))
+                .containsOnlyKeys(PlausibilityCheck.CheckedValue.PRESSURE);
+        assertThat(PlausibilityCheck.in(state, reading(0, 110, 15.5, 15, 13)))
+                .containsOnlyKeys(PlausibilityCheck.CheckedValue.OUTER);
+        assertThat(PlausibilityCheck.in(state, hot(0, 126)))
+                .as("a hot tire reads high")
                 .isEmpty();
-        assertThat(Unusual.odometer(Distance.miles(50_000), TODAY.minusDays(2), Distance.miles(53_001), TODAY))
+        assertThat(PlausibilityCheck.in(state, hot(0, 95))).isNotEmpty();
+        assertThat(PlausibilityCheck.odometer(
+                        Distance.miles(50_000), TODAY.minusDays(2), Distance.miles(53_000), TODAY))
+                .isEmpty();
+        assertThat(PlausibilityCheck.odometer(
+                        Distance.miles(50_000), TODAY.minusDays(2), Distance.miles(53_001), TODAY))
                 .hasValueSatisfying(why -> assertThat(why.in(Units.US)).contains("3,001 mi more"));
     }
 
@@ -138,23 +147,25 @@ class FactIntakeTest {
     void unusualCompared() {
         for (Reading last : List.of(reading(3, 110, 14, 14, 14), reading(3, 50, 14, 14, 14), hot(3, 90))) {
             TireState state = coach().read("1L", last).state().at(AT);
-            Unusual.Near near = Unusual.near(state);
+            PlausibilityCheck.Near near = PlausibilityCheck.near(state);
             for (double psi = 20; psi < 140; psi += 0.25) {
                 assertThat(outside(near.cold(), psi))
                         .as("%s cold after %s", psi, last.pressure())
-                        .isEqualTo(
-                                Unusual.in(state, reading(0, psi, 14, 14, 14)).containsKey(Unusual.Figure.PRESSURE));
+                        .isEqualTo(PlausibilityCheck.in(state, reading(0, psi, 14, 14, 14))
+                                .containsKey(PlausibilityCheck.CheckedValue.PRESSURE));
                 assertThat(outside(near.hot(), psi))
                         .as("%s hot after %s", psi, last.pressure())
-                        .isEqualTo(Unusual.in(state, hot(0, psi)).containsKey(Unusual.Figure.PRESSURE));
+                        .isEqualTo(PlausibilityCheck.in(state, hot(0, psi))
+                                .containsKey(PlausibilityCheck.CheckedValue.PRESSURE));
             }
         }
-        assertThat(Unusual.near(coach().state().at(AT)).deepest()).containsEntry(Unusual.Figure.INNER, 15.0);
+        assertThat(PlausibilityCheck.near(coach().state().at(AT)).deepest())
+                .containsEntry(PlausibilityCheck.CheckedValue.INNER, 15.0);
     }
 
-    private static boolean outside(Unusual.Span span, double figure) {
-        return span.least().filter(least -> figure < least - 1e-6).isPresent()
-                || span.most().filter(most -> figure > most + 1e-6).isPresent();
+    private static boolean outside(PlausibilityCheck.Span span, double figure) {
+        return span.min().filter(least -> figure < least - 1e-6).isPresent()
+                || span.max().filter(most -> figure > most + 1e-6).isPresent();
     }
 
     @Test
@@ -190,10 +201,11 @@ class FactIntakeTest {
     @DisplayName("a device begins with the verdict that stands: an open bulge with a good pressure is never fit there")
     void offlineBulge() {
         VehicleState vehicle = coach().found("2LO", 3, Finding.BULGE).state();
-        Provisional offline = Provisional.at(
+        ProvisionalLimits offline = ProvisionalLimits.at(
                 vehicle, vehicle.pressures(Policy.DEFAULTS, TODAY), Position.parse("2LO"), Policy.DEFAULTS, TODAY);
         assertThat(offline.rest().verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
-        assertThat(offline.rest().because().orElseThrow().says().in(Units.US)).startsWith("Bulge, seen");
+        assertThat(offline.rest().explanation().orElseThrow().statement().in(Units.US))
+                .startsWith("Bulge, seen");
         assertThat(offline.untilCold().verdict()).isEqualTo(Verdict.FIT);
     }
 
@@ -203,7 +215,7 @@ class FactIntakeTest {
         Sample sample = coach().read("2LO", reading(2, 88, 14, 14, 14))
                 .found("2LO", new OpenFinding(Finding.RAN_LOW, TODAY.minusDays(9), "Ana"));
         VehicleState vehicle = sample.state();
-        Provisional offline = Provisional.at(
+        ProvisionalLimits offline = ProvisionalLimits.at(
                 vehicle, vehicle.pressures(Policy.DEFAULTS, TODAY), Position.parse("2LO"), Policy.DEFAULTS, TODAY);
         assertThat(offline.rest().verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
         assertThat(offline.untilCold().verdict()).isEqualTo(Verdict.WATCH);

@@ -12,10 +12,10 @@ import rotagens.core.policy.Policy;
 class GaugeTest {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
-    private static final Policy.ForClass POLICY = Policy.DEFAULTS.of(null);
+    private static final Policy.ClassPolicy POLICY = Policy.DEFAULTS.of(null);
 
     private static Gauge checked(LocalDate on) {
-        return new Gauge("P-2", Gauge.Kind.PRESSURE, Optional.ofNullable(on));
+        return new Gauge("P-2", Gauge.Type.PRESSURE, Optional.ofNullable(on));
     }
 
     @Test
@@ -30,7 +30,7 @@ class GaugeTest {
                         .doubt(POLICY, TODAY)
                         .orElseThrow()
                         .reason()
-                        .says()
+                        .statement()
                         .in(Units.US))
                 .isEqualTo("P-2 was calibrated 20 Nov 2025, due again 20 Nov 2026");
     }
@@ -43,7 +43,7 @@ class GaugeTest {
                         .doubt(POLICY, TODAY)
                         .orElseThrow()
                         .reason()
-                        .says()
+                        .statement()
                         .in(Units.US))
                 .isEqualTo("P-2 has no calibration on file");
     }

@@ -15,7 +15,7 @@ import rotagens.core.fact.Reading;
 import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueItem;
-import rotagens.core.planning.DueWork;
+import rotagens.core.planning.DueWorkFinder;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.vehicle.Position;
@@ -60,22 +60,22 @@ class RandomVehicleTest {
     void verdictIsWorstReason(long seed) {
         Random random = new Random(seed);
         for (int i = 0; i < VEHICLES; i++) {
-            Map<Position, Judgement> all = TireJudge.judge(random(random).state(), Policy.DEFAULTS, TODAY);
-            all.values().forEach(judgement -> {
-                Verdict worst = judgement.reasons().stream()
-                        .map(Judged::verdict)
+            Map<Position, Assessment> all = TireAssessor.judge(random(random).state(), Policy.DEFAULTS, TODAY);
+            all.values().forEach(assessment -> {
+                Verdict worst = assessment.reasons().stream()
+                        .map(VerdictReason::verdict)
                         .max(java.util.Comparator.naturalOrder())
                         .orElse(Verdict.FIT);
-                assertThat(judgement.verdict()).isEqualTo(worst);
-                for (Judged judged : judgement.reasons()) {
+                assertThat(assessment.verdict()).isEqualTo(worst);
+                for (VerdictReason verdictReason : assessment.reasons()) {
                     for (Units units : Units.values()) {
-                        assertThat(judged.reason().says().in(units))
+                        assertThat(verdictReason.reason().statement().in(units))
                                 .isNotBlank()
                                 .doesNotContain("{}");
-                        assertThat(judged.reason().figure().in(units))
+                        assertThat(verdictReason.reason().value().in(units))
                                 .isNotBlank()
                                 .doesNotContain("{}");
-                        assertThat(judged.reason().because().in(units))
+                        assertThat(verdictReason.reason().explanation().in(units))
                                 .endsWith(".")
                                 .doesNotContain("{}");
                     }
@@ -92,11 +92,11 @@ class RandomVehicleTest {
         for (int i = 0; i < VEHICLES; i++) {
             VehicleState state = random(random).state();
             LocalDate later = TODAY.plusDays(random.nextInt(900));
-            Map<Position, Judgement> now = TireJudge.judge(state, Policy.DEFAULTS, TODAY);
-            Map<Position, Judgement> then = TireJudge.judge(state, Policy.DEFAULTS, later);
-            now.forEach((position, judgement) -> assertThat(then.get(position).verdict())
-                    .as("%s, %s after %s", position.code(), later, judgement)
-                    .isGreaterThanOrEqualTo(judgement.verdict()));
+            Map<Position, Assessment> now = TireAssessor.judge(state, Policy.DEFAULTS, TODAY);
+            Map<Position, Assessment> then = TireAssessor.judge(state, Policy.DEFAULTS, later);
+            now.forEach((position, assessment) -> assertThat(then.get(position).verdict())
+                    .as("%s, %s after %s", position.code(), later, assessment)
+                    .isGreaterThanOrEqualTo(assessment.verdict()));
         }
     }
 
@@ -109,9 +109,9 @@ class RandomVehicleTest {
                 new Policy(List.of(new Policy.Setting(PolicyNumber.OVERALL_AGE, Policy.Scope.FLEET, 6, "fleet")));
         for (int i = 0; i < VEHICLES; i++) {
             VehicleState state = random(random).state();
-            Map<Position, Judgement> usual = TireJudge.judge(state, Policy.DEFAULTS, TODAY);
-            TireJudge.judge(state, strict, TODAY)
-                    .forEach((position, judgement) -> assertThat(judgement.verdict())
+            Map<Position, Assessment> usual = TireAssessor.judge(state, Policy.DEFAULTS, TODAY);
+            TireAssessor.judge(state, strict, TODAY)
+                    .forEach((position, assessment) -> assertThat(assessment.verdict())
                             .isGreaterThanOrEqualTo(usual.get(position).verdict()));
         }
     }
@@ -123,22 +123,24 @@ class RandomVehicleTest {
         Random random = new Random(seed);
         for (int i = 0; i < VEHICLES; i++) {
             VehicleState state = random(random).state();
-            List<DueItem> due = DueWork.on(state, Policy.DEFAULTS, TODAY);
+            List<DueItem> due = DueWorkFinder.on(state, Policy.DEFAULTS, TODAY);
             assertThat(due).isSortedAccordingTo(DueItem.MOST_URGENT_FIRST);
             assertThat(due.stream().map(DueItem::key)).doesNotHaveDuplicates();
-            TireJudge.judge(state, Policy.DEFAULTS, TODAY).forEach((position, judgement) -> {
-                if (judgement.verdict() == Verdict.DO_NOT_OPERATE) {
+            TireAssessor.judge(state, Policy.DEFAULTS, TODAY).forEach((position, assessment) -> {
+                if (assessment.verdict() == Verdict.DO_NOT_OPERATE) {
                     assertThat(due)
-                            .as("%s: %s", position.code(), Sample.says(judgement))
+                            .as("%s: %s", position.code(), Sample.statement(assessment))
                             .anyMatch(item -> item.positions().contains(position)
                                     && !item.due().isAfter(TODAY));
                 }
-                boolean runFlat = judgement.reasons().stream()
-                        .anyMatch(judged -> judged.reason().rule() == rotagens.core.measure.Rule.RUN_FLAT);
+                boolean runFlat = assessment.reasons().stream()
+                        .anyMatch(
+                                verdictReason -> verdictReason.reason().rule() == rotagens.core.measure.Rule.RUN_FLAT);
                 assertThat(runFlat
                                 && due.stream()
-                                        .anyMatch(item -> item.kind() == rotagens.core.planning.DueKind.SET_PRESSURE
-                                                && item.positions().contains(position)))
+                                        .anyMatch(
+                                                item -> item.workType() == rotagens.core.planning.WorkType.SET_PRESSURE
+                                                        && item.positions().contains(position)))
                         .isFalse();
             });
         }

@@ -3,7 +3,7 @@ package rotagens.core.inspection;
 import static org.assertj.core.api.Assertions.assertThat;
 import static rotagens.core.inspection.Sample.TODAY;
 import static rotagens.core.inspection.Sample.coach;
-import static rotagens.core.inspection.Sample.says;
+import static rotagens.core.inspection.Sample.statement;
 
 import java.util.List;
 import java.util.Optional;
@@ -18,41 +18,41 @@ import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
-import rotagens.core.planning.DueKind;
-import rotagens.core.planning.DueWork;
+import rotagens.core.planning.DueWorkFinder;
+import rotagens.core.planning.WorkType;
 import rotagens.core.policy.Policy;
-import rotagens.core.pressure.ChartBook;
-import rotagens.core.pressure.PressureFacts;
-import rotagens.core.tire.Ratings;
-import rotagens.core.tire.SidewallLine;
+import rotagens.core.pressure.LoadCharts;
+import rotagens.core.pressure.PressureInputs;
+import rotagens.core.tire.LoadRatings;
+import rotagens.core.tire.SidewallMarking;
 import rotagens.core.tire.SpeedSymbol;
 import rotagens.core.tire.Tire;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Use;
-import rotagens.core.vehicle.Vehicle.Wheel;
-import rotagens.core.vehicle.VehicleKind;
+import rotagens.core.vehicle.Vehicle.WheelLimits;
+import rotagens.core.vehicle.VehicleType;
 import rotagens.core.weighing.AxleWeight;
-import rotagens.core.weighing.Slip;
+import rotagens.core.weighing.ScaleTicket;
 
 /** Ratings against the vehicle, said without any weight; and what makes a vehicle a commercial one. */
 class RatingsTest {
 
     private static Tire rated(String line) {
-        SidewallLine read = SidewallLine.parse(line);
+        SidewallMarking read = SidewallMarking.parse(line);
         return new Tire(
                 1,
                 new TireModel(
                         "Corvane",
                         "Tessaly C2",
                         read.size(),
-                        new Ratings(read.service(), read.range(), Optional.empty(), Optional.empty()),
+                        new LoadRatings(read.service(), read.range(), Optional.empty(), Optional.empty()),
                         Optional.of(rotagens.core.measure.Pressure.psi(120)),
                         Optional.of(TreadDepth.of32nds(18)),
                         false,
                         true),
-                Sample.tire("275/70R22.5", "2325").made(),
+                Sample.tire("275/70R22.5", "2325").dotWeek(),
                 false,
                 Optional.empty());
     }
@@ -68,12 +68,13 @@ class RatingsTest {
             "an axle's tires together under its rating are said with figures and no slip on file, and ask to weigh")
     void axle() {
         Sample sample = allRated("275/70R22.5 148/145M").gawr(1, 15_000);
-        assertThat(says(sample.judge("1L")))
+        assertThat(statement(sample.judge("1L")))
                 .contains("The tires of axle 1 carry 13,889 lb together, the axle is rated 15,000 lb");
         assertThat(sample.judge("1L").verdict()).isEqualTo(Verdict.PLAN);
-        assertThat(DueWork.on(sample.state(), Policy.DEFAULTS, TODAY))
-                .anyMatch(item -> item.kind() == DueKind.WEIGH && item.due().equals(TODAY));
-        assertThat(says(allRated("275/70R22.5 148/145M").gawr(1, 13_800).judge("1L")))
+        assertThat(DueWorkFinder.on(sample.state(), Policy.DEFAULTS, TODAY))
+                .anyMatch(
+                        item -> item.workType() == WorkType.WEIGH && item.due().equals(TODAY));
+        assertThat(statement(allRated("275/70R22.5 148/145M").gawr(1, 13_800).judge("1L")))
                 .isEmpty();
     }
 
@@ -81,8 +82,8 @@ class RatingsTest {
     @DisplayName("all tires together under the vehicle's rating are said with both figures")
     void vehicle() {
         // Single 6,173 lb at index 144, dual 5,675 at 141: 4 × 6,173 + 4 × 5,675.
-        assertThat(says(allRated("275/70R22.5 144/141M")
-                        .as(VehicleKind.BUS, 50_000, Use.UNKNOWN)
+        assertThat(statement(allRated("275/70R22.5 144/141M")
+                        .as(VehicleType.BUS, 50_000, Use.UNKNOWN)
                         .judge("1L")))
                 .anyMatch(words -> words.startsWith("All tires carry ")
                         && words.endsWith(" together, the vehicle is rated 50,000 lb"));
@@ -91,7 +92,7 @@ class RatingsTest {
     @Test
     @DisplayName("a gross weight over the vehicle's rating must not roll, though every axle may carry its own")
     void gross() {
-        Slip slip = new Slip(
+        ScaleTicket scaleTicket = new ScaleTicket(
                 TODAY.minusDays(3),
                 LoadState.USUAL,
                 "pads",
@@ -102,16 +103,16 @@ class RatingsTest {
                 Optional.empty(),
                 java.util.Map.of());
         Sample sample = coach().rated()
-                .as(VehicleKind.BUS, 35_900, Use.UNKNOWN)
-                .facts(new PressureFacts(
-                        ChartBook.EMPTY,
-                        List.of(slip),
-                        PressureFacts.Preset.USUAL,
+                .as(VehicleType.BUS, 35_900, Use.UNKNOWN)
+                .facts(new PressureInputs(
+                        LoadCharts.EMPTY,
+                        List.of(scaleTicket),
+                        PressureInputs.CurrentLoadState.USUAL,
                         Optional.empty(),
                         java.util.Map.of(),
                         java.util.Map.of(),
                         Optional.empty()));
-        assertThat(says(sample.judge("1L"))).first().isEqualTo("It weighs 36,000 lb, rated 35,900 lb (GVWR)");
+        assertThat(statement(sample.judge("1L"))).first().isEqualTo("It weighs 36,000 lb, rated 35,900 lb (GVWR)");
         assertThat(sample.judge("1L").verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
     }
 
@@ -119,46 +120,49 @@ class RatingsTest {
     @DisplayName("a speed symbol slower than the vehicle asks for must not roll; slower than its axle's others is said")
     void speed() {
         Use fast = new Use(OptionalInt.empty(), Optional.empty(), Optional.empty(), Optional.of(SpeedSymbol.M));
-        Sample slow = coach().as(VehicleKind.BUS, 46_000, fast).fitted("1L", rated("275/70R22.5 148/145L"));
-        assertThat(says(slow.judge("1L")))
+        Sample slow = coach().as(VehicleType.BUS, 46_000, fast).fitted("1L", rated("275/70R22.5 148/145L"));
+        assertThat(statement(slow.judge("1L")))
                 .contains("Speed symbol L (75 mi an hour), the vehicle asks for M (81 mi an hour)");
         assertThat(slow.judge("1L").verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
         Sample uneven = allRated("275/70R22.5 148/145M").fitted("3L", rated("275/70R22.5 148/145L"));
-        assertThat(says(uneven.judge("3L"))).contains("Speed symbol L here, M at 3R");
-        assertThat(says(uneven.judge("3R"))).isEmpty();
+        assertThat(statement(uneven.judge("3L"))).contains("Speed symbol L here, M at 3R");
+        assertThat(statement(uneven.judge("3R"))).isEmpty();
     }
 
     @Test
     @DisplayName("a rim diameter other than the wheel's must not roll and is refused at installing")
     void rim() {
-        Wheel wheel = new Wheel(Optional.empty(), Optional.empty(), Optional.empty(), OptionalDouble.of(22.5));
-        Sample sample = coach().wheel("3L", wheel);
-        assertThat(says(sample.judge("3L"))).isEmpty();
+        WheelLimits wheelLimits =
+                new WheelLimits(Optional.empty(), Optional.empty(), Optional.empty(), OptionalDouble.of(22.5));
+        Sample sample = coach().wheel("3L", wheelLimits);
+        assertThat(statement(sample.judge("3L"))).isEmpty();
         Tire other = Sample.tire("275/70R24.5", "2325");
-        assertThat(says(sample.fitted("3L", other).judge("3L"))).contains("Tire for a 24.5 in rim, wheel of 22.5 in");
+        assertThat(statement(sample.fitted("3L", other).judge("3L")))
+                .contains("Tire for a 24.5 in rim, wheel of 22.5 in");
         TireState there = new TireState(
                 Position.parse("3L"), Optional.of(other), List.of(), List.of(), Optional.empty(), Optional.empty());
-        assertThat(Fitting.of(
+        assertThat(InstallCheck.of(
                                 sample.state(),
                                 List.copyOf(sample.state().tires().values()),
                                 there,
                                 Policy.DEFAULTS,
                                 TODAY)
                         .refusals())
-                .anyMatch(refusal -> refusal.reason().says().in(Units.US).startsWith("Tire for a 24.5 in rim"));
+                .anyMatch(refusal -> refusal.reason().statement().in(Units.US).startsWith("Tire for a 24.5 in rim"));
     }
 
     @Test
     @DisplayName("an order card never asks for a rating below what it says must be carried")
     void order() {
         Sample sample = coach().fitted("1R", rated("275/70R22.5 140/137M"));
-        List<OrderSpec.Line> lines = OrderSpec.of(sample.state(), Position.parse("1L"), Optional.of(Load.lb(14_000)))
-                .lines();
-        assertThat(lines)
-                .anyMatch(line -> line.what().equals("Service description")
-                        && line.value().orElseThrow().in(Units.US).equals("load index 149 or higher"))
-                .anyMatch(line -> line.what().equals("Carries at least")
-                        && line.value().orElseThrow().in(Units.US).equals("7,000 lb"));
+        List<OrderSpecification.Item> items = OrderSpecification.of(
+                        sample.state(), Position.parse("1L"), Optional.of(Load.lb(14_000)))
+                .items();
+        assertThat(items)
+                .anyMatch(item -> item.property().equals("Service description")
+                        && item.value().orElseThrow().in(Units.US).equals("load index 149 or higher"))
+                .anyMatch(item -> item.property().equals("Carries at least")
+                        && item.value().orElseThrow().in(Units.US).equals("7,000 lb"));
     }
 
     @ParameterizedTest(name = "{0} of {1} lb, {2} seats, pay {3}, {4} lb with a trailer: front wheels need {5}/32")
@@ -180,7 +184,7 @@ class RatingsTest {
     })
     @DisplayName("the front-wheel rule follows the commercial motor vehicle")
     void frontWheels(
-            VehicleKind kind, double gvwr, Integer seats, Boolean pay, Double combination, double thirtySeconds) {
+            VehicleType kind, double gvwr, Integer seats, Boolean pay, Double combination, double thirtySeconds) {
         Use use = new Use(
                 seats == null ? OptionalInt.empty() : OptionalInt.of(seats),
                 Optional.ofNullable(pay),
@@ -195,10 +199,10 @@ class RatingsTest {
 
     @ParameterizedTest
     @EnumSource(
-            value = VehicleKind.class,
+            value = VehicleType.class,
             names = {"VAN", "PICKUP", "SUV"})
     @DisplayName("what would make a light vehicle a commercial one is asked for until it is on record")
-    void asked(VehicleKind kind) {
+    void asked(VehicleType kind) {
         assertThat(coach().as(kind, 9_000, Use.UNKNOWN).state().vehicle().commercialUseUnknown())
                 .isTrue();
         Use told = new Use(OptionalInt.of(5), Optional.of(false), Optional.of(Load.lb(9_500)), Optional.empty());

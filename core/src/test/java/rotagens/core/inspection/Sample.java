@@ -11,32 +11,32 @@ import java.util.OptionalDouble;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.OpenFinding;
 import rotagens.core.fact.Reading;
-import rotagens.core.fact.Warmth;
+import rotagens.core.fact.ThermalState;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
-import rotagens.core.pressure.ChartBook;
-import rotagens.core.pressure.PressureFacts;
-import rotagens.core.tire.DotDate;
-import rotagens.core.tire.Ratings;
+import rotagens.core.pressure.LoadCharts;
+import rotagens.core.pressure.PressureInputs;
+import rotagens.core.tire.DotWeek;
+import rotagens.core.tire.LoadRatings;
 import rotagens.core.tire.Tire;
 import rotagens.core.tire.TireModel;
 import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.Axle;
+import rotagens.core.vehicle.AxleLayout;
 import rotagens.core.vehicle.AxleRole;
-import rotagens.core.vehicle.Layout;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
 import rotagens.core.vehicle.Use;
 import rotagens.core.vehicle.Vehicle;
-import rotagens.core.vehicle.VehicleKind;
-import rotagens.core.wear.Tread;
+import rotagens.core.vehicle.VehicleType;
+import rotagens.core.wear.GrooveDepths;
 import rotagens.core.weighing.AxleWeight;
-import rotagens.core.weighing.Slip;
+import rotagens.core.weighing.ScaleTicket;
 
 /** A coach with a tag axle whose tires are all fit on 23 November 2026, and ways to change one thing about it. */
 public final class Sample {
@@ -45,24 +45,24 @@ public final class Sample {
     private static final double[] PLACARD = {110, 95, 90};
 
     private final Map<Position, TireState> tires = new HashMap<>();
-    private VehicleKind kind = VehicleKind.BUS;
+    private VehicleType kind = VehicleType.BUS;
     private double gvwr = 46_000;
     private boolean sensors = true;
     private OptionalDouble milesPerDay = OptionalDouble.of(20);
     private Optional<LocalDate> parkedSince = Optional.empty();
     private boolean outdoors;
-    private final Map<Position, Vehicle.Wheel> wheels = new HashMap<>();
+    private final Map<Position, Vehicle.WheelLimits> wheelLimits = new HashMap<>();
     private final Map<Position, Sensor> sensorAt = new HashMap<>();
-    private final Layout layout = new Layout(
+    private final AxleLayout axleLayout = new AxleLayout(
             List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, true), new Axle(AxleRole.TAG, false)), 0);
 
     private final Map<Integer, Load> gawrs = new HashMap<>();
-    private PressureFacts facts = PressureFacts.NONE;
+    private PressureInputs facts = PressureInputs.NONE;
     private Use use = Use.UNKNOWN;
 
     public static Sample coach() {
         Sample sample = new Sample();
-        for (Position position : sample.layout.positions()) {
+        for (Position position : sample.axleLayout.positions()) {
             sample.tires.put(position, sample.fit(position));
         }
         return sample;
@@ -89,7 +89,7 @@ public final class Sample {
                         Optional.of(Pressure.psi(120)),
                         Optional.of(TreadDepth.of32nds(18)),
                         false),
-                Optional.ofNullable(dot).map(stamp -> DotDate.parse(stamp, TODAY)),
+                Optional.ofNullable(dot).map(stamp -> DotWeek.parse(stamp, TODAY)),
                 false,
                 Optional.empty());
     }
@@ -100,8 +100,8 @@ public final class Sample {
                 "R. Halloran",
                 Optional.of(Distance.miles(50_000 - daysAgo * 20)),
                 Optional.of(Pressure.psi(psi)),
-                Warmth.COLD,
-                Tread.of32nds(outer, center, inner));
+                ThermalState.COLD,
+                GrooveDepths.of32nds(outer, center, inner));
     }
 
     public static Reading hot(int daysAgo, double psi) {
@@ -110,15 +110,15 @@ public final class Sample {
                 "R. Halloran",
                 Optional.empty(),
                 Optional.of(Pressure.psi(psi)),
-                Warmth.HOT,
-                Tread.UNMEASURED);
+                ThermalState.HOT,
+                GrooveDepths.UNMEASURED);
     }
 
     /** Rated, weighed in some load states with this much on each end of the steer axle, and traveling in one of them. */
     public Sample weighed(Map<LoadState, Double> steerEnds, LoadState traveling) {
-        List<Slip> slips = steerEnds.entrySet().stream()
+        List<ScaleTicket> scaleTickets = steerEnds.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
-                .map(slip -> new Slip(
+                .map(slip -> new ScaleTicket(
                         TODAY.minusDays(20),
                         slip.getKey(),
                         "pads",
@@ -129,10 +129,10 @@ public final class Sample {
                         Optional.empty(),
                         Map.of()))
                 .toList();
-        return rated().facts(new PressureFacts(
-                        ChartBook.EMPTY,
-                        slips,
-                        PressureFacts.Preset.USUAL,
+        return rated().facts(new PressureInputs(
+                        LoadCharts.EMPTY,
+                        scaleTickets,
+                        PressureInputs.CurrentLoadState.USUAL,
                         Optional.empty(),
                         Map.of(),
                         Map.of(),
@@ -143,7 +143,7 @@ public final class Sample {
     /** Both ends of the axle read alike, so that nothing across it speaks. */
     public Sample readAcross(String position, Reading... newestFirst) {
         return read(position, newestFirst)
-                .read(Position.parse(position).across().code(), newestFirst);
+                .read(Position.parse(position).opposite().code(), newestFirst);
     }
 
     public Sample read(String position, Reading... newestFirst) {
@@ -155,7 +155,7 @@ public final class Sample {
                         List.of(newestFirst),
                         state.open(),
                         state.lastProfessional(),
-                        state.causeMended()));
+                        state.causeCorrectedOn()));
     }
 
     /** One more reading on top of what is there. */
@@ -174,7 +174,7 @@ public final class Sample {
                     state.readings(),
                     all,
                     state.lastProfessional(),
-                    state.causeMended());
+                    state.causeCorrectedOn());
         });
     }
 
@@ -190,7 +190,7 @@ public final class Sample {
                         state.readings(),
                         open,
                         state.lastProfessional(),
-                        state.causeMended()));
+                        state.causeCorrectedOn()));
     }
 
     public Sample fitted(String position, Tire tire) {
@@ -202,7 +202,7 @@ public final class Sample {
                         state.readings(),
                         state.open(),
                         state.lastProfessional(),
-                        state.causeMended()));
+                        state.causeCorrectedOn()));
     }
 
     public Sample inspected(String position, LocalDate on) {
@@ -214,7 +214,7 @@ public final class Sample {
                         state.readings(),
                         state.open(),
                         Optional.of(on),
-                        state.causeMended()));
+                        state.causeCorrectedOn()));
     }
 
     public Sample mended(String position, LocalDate on) {
@@ -230,12 +230,12 @@ public final class Sample {
     }
 
     public Sample light() {
-        kind = VehicleKind.PICKUP;
+        kind = VehicleType.PICKUP;
         gvwr = 10_000;
         return this;
     }
 
-    public Sample facts(PressureFacts given) {
+    public Sample facts(PressureInputs given) {
         facts = given;
         return this;
     }
@@ -244,31 +244,31 @@ public final class Sample {
     public Sample rated() {
         tires.replaceAll((position, state) -> {
             TireModel model = state.tire().orElseThrow().model();
-            Ratings ratings = new Ratings(
+            LoadRatings loadRatings = new LoadRatings(
                     Optional.empty(), Optional.empty(), Optional.of(Load.lb(6940)), Optional.of(Load.lb(6395)));
             Tire tire = state.tire().get();
             TireModel rated = new TireModel(
-                    model.maker(),
+                    model.manufacturer(),
                     model.name(),
                     model.size(),
-                    ratings,
-                    model.molded(),
+                    loadRatings,
+                    model.moldedPressure(),
                     model.originalDepth(),
                     false,
                     true);
             return new TireState(
                     position,
-                    Optional.of(new Tire(tire.id(), rated, tire.made(), tire.retread(), tire.fittedOn())),
+                    Optional.of(new Tire(tire.id(), rated, tire.dotWeek(), tire.isRetread(), tire.installedOn())),
                     state.readings(),
                     state.open(),
                     state.lastProfessional(),
-                    state.causeMended());
+                    state.causeCorrectedOn());
         });
         return this;
     }
 
     /** Another kind of vehicle with another rating, used as said. */
-    public Sample as(VehicleKind what, double gvwrLb, Use how) {
+    public Sample as(VehicleType what, double gvwrLb, Use how) {
         kind = what;
         gvwr = gvwrLb;
         use = how;
@@ -296,12 +296,13 @@ public final class Sample {
     }
 
     public Sample sensor(String position, LocalDate fitted) {
-        sensorAt.put(Position.parse(position), new Sensor("8A41" + position, Sensor.Mount.INSIDE, Optional.of(fitted)));
+        sensorAt.put(
+                Position.parse(position), new Sensor("8A41" + position, Sensor.Location.INSIDE, Optional.of(fitted)));
         return this;
     }
 
-    public Sample wheel(String position, Vehicle.Wheel wheel) {
-        wheels.put(Position.parse(position), wheel);
+    public Sample wheel(String position, Vehicle.WheelLimits wheelLimits) {
+        this.wheelLimits.put(Position.parse(position), wheelLimits);
         return this;
     }
 
@@ -320,10 +321,10 @@ public final class Sample {
                 "Clinic coach",
                 kind,
                 Load.lb(gvwr),
-                layout,
+                axleLayout,
                 placards,
                 gawrs,
-                wheels,
+                wheelLimits,
                 sensors,
                 milesPerDay,
                 parkedSince,
@@ -333,18 +334,18 @@ public final class Sample {
         return VehicleState.of(vehicle, List.copyOf(tires.values()), facts);
     }
 
-    public Judgement judge(String position) {
+    public Assessment judge(String position) {
         return judge(position, TODAY);
     }
 
-    public Judgement judge(String position, LocalDate today) {
-        return TireJudge.judge(state(), Position.parse(position), Policy.DEFAULTS, today);
+    public Assessment judge(String position, LocalDate today) {
+        return TireAssessor.judge(state(), Position.parse(position), Policy.DEFAULTS, today);
     }
 
     /** The reasons in words, worst first. */
-    public static List<String> says(Judgement judgement) {
-        return judgement.reasons().stream()
-                .map(judged -> judged.reason().says().in(Units.US))
+    public static List<String> statement(Assessment assessment) {
+        return assessment.reasons().stream()
+                .map(verdictReason -> verdictReason.reason().statement().in(Units.US))
                 .toList();
     }
 }

@@ -10,12 +10,12 @@ import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import rotagens.core.fact.Verdict;
-import rotagens.core.inspection.TireClocks.Clock;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.inspection.LimitDates.LimitDate;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Rule;
 import rotagens.core.planning.DueItem;
-import rotagens.core.planning.DueKind;
-import rotagens.core.planning.DueWork;
+import rotagens.core.planning.DueWorkFinder;
+import rotagens.core.planning.WorkType;
 import rotagens.core.policy.Policy;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
@@ -27,8 +27,8 @@ class SensorCheckTest {
 
     private static Verdict battery(LocalDate fitted) {
         return coach().sensor("2LO", fitted).judge("2LO").reasons().stream()
-                .filter(judged -> judged.reason().rule() == Rule.SENSOR_BATTERY)
-                .map(Judged::verdict)
+                .filter(verdictReason -> verdictReason.reason().rule() == Rule.SENSOR_BATTERY)
+                .map(VerdictReason::verdict)
                 .findFirst()
                 .orElse(Verdict.FIT);
     }
@@ -47,12 +47,13 @@ class SensorCheckTest {
     @Test
     @DisplayName("an overdue sensor is a job of its own, due since its tenth anniversary, and replaces no tire")
     void isWorkOfItsOwn() {
-        Optional<DueItem> due = DueWork.on(coach().sensor("2LO", OVERDUE).state(), Policy.DEFAULTS, TODAY).stream()
-                .filter(item -> item.kind() == DueKind.REPLACE_SENSOR)
-                .findFirst();
+        Optional<DueItem> due =
+                DueWorkFinder.on(coach().sensor("2LO", OVERDUE).state(), Policy.DEFAULTS, TODAY).stream()
+                        .filter(item -> item.workType() == WorkType.REPLACE_SENSOR)
+                        .findFirst();
         assertThat(due.map(DueItem::due)).contains(LocalDate.of(2026, 11, 1));
-        assertThat(DueWork.on(coach().sensor("2LO", OVERDUE).state(), Policy.DEFAULTS, TODAY))
-                .noneMatch(item -> item.kind() == DueKind.REPLACE);
+        assertThat(DueWorkFinder.on(coach().sensor("2LO", OVERDUE).state(), Policy.DEFAULTS, TODAY))
+                .noneMatch(item -> item.workType() == WorkType.REPLACE);
     }
 
     @Test
@@ -60,8 +61,8 @@ class SensorCheckTest {
     void limits() {
         VehicleState state = coach().sensor("2LO", OVERDUE).state();
         TireState tire = state.at(Position.parse("2LO"));
-        assertThat(TireClocks.limiting(state, tire, state.policyAt(Policy.DEFAULTS, tire), TODAY)
-                        .map(Clock::rule))
+        assertThat(LimitDates.nextLimit(state, tire, state.policyAt(Policy.DEFAULTS, tire), TODAY)
+                        .map(LimitDate::rule))
                 .contains(Rule.SENSOR_BATTERY);
     }
 
@@ -69,7 +70,7 @@ class SensorCheckTest {
     @DisplayName("an ID is read with or without spaces and hyphens, and refused when it can't be one")
     void readsIds() {
         assertThat(Sensor.readCode(" 8a41-07 fe ")).isEqualTo("8A4107FE");
-        assertThatThrownBy(() -> Sensor.readCode("8A!")).isInstanceOf(InvalidEntry.class);
-        assertThatThrownBy(() -> Sensor.readCode(null)).isInstanceOf(InvalidEntry.class);
+        assertThatThrownBy(() -> Sensor.readCode("8A!")).isInstanceOf(InvalidInputException.class);
+        assertThatThrownBy(() -> Sensor.readCode(null)).isInstanceOf(InvalidInputException.class);
     }
 }

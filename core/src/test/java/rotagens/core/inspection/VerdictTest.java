@@ -6,7 +6,7 @@ import static rotagens.core.inspection.Sample.TODAY;
 import static rotagens.core.inspection.Sample.coach;
 import static rotagens.core.inspection.Sample.hot;
 import static rotagens.core.inspection.Sample.reading;
-import static rotagens.core.inspection.Sample.says;
+import static rotagens.core.inspection.Sample.statement;
 import static rotagens.core.inspection.Sample.tire;
 
 import java.util.List;
@@ -19,32 +19,32 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.Reading;
+import rotagens.core.fact.ThermalState;
 import rotagens.core.fact.Verdict;
-import rotagens.core.fact.Warmth;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Rule;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
-import rotagens.core.pressure.ChartBook;
-import rotagens.core.pressure.PressureFacts;
+import rotagens.core.pressure.LoadCharts;
+import rotagens.core.pressure.PressureInputs;
 import rotagens.core.tire.Tire;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Position;
-import rotagens.core.vehicle.Vehicle.Wheel;
-import rotagens.core.wear.Tread;
+import rotagens.core.vehicle.Vehicle.WheelLimits;
+import rotagens.core.wear.GrooveDepths;
 import rotagens.core.weighing.AxleWeight;
-import rotagens.core.weighing.Slip;
+import rotagens.core.weighing.ScaleTicket;
 
 class VerdictTest {
 
     @Test
     @DisplayName("measured, current and within every limit is fit, without reasons")
     void fit() {
-        assertThat(coach().judge("2RO")).isEqualTo(new Judgement(Verdict.FIT, java.util.List.of()));
+        assertThat(coach().judge("2RO")).isEqualTo(new Assessment(Verdict.FIT, java.util.List.of()));
     }
 
     @ParameterizedTest(name = "{0} at {1}/32 is {2}")
@@ -63,7 +63,7 @@ class VerdictTest {
     @Test
     @DisplayName("on a light vehicle the front limit is 2/32 too")
     void lightFront() {
-        assertThat(says(coach().light()
+        assertThat(statement(coach().light()
                         .readAcross("1L", reading(3, 110, 3, 3, 3))
                         .judge("1L")))
                 .containsExactly("3/32 in, pull point 3/32 in on steer");
@@ -92,9 +92,10 @@ class VerdictTest {
     @Test
     @DisplayName("76 psi against 95 says 80 % of target, and asks for a look inside before any air")
     void runFlat() {
-        Judgement judgement = coach().read("2RO", reading(3, 76, 14, 14, 14)).judge("2RO");
-        assertThat(says(judgement)).containsExactly("76 psi, target 95 psi: 80 % of target");
-        assertThat(judgement.reasons().get(0).reason().because().in(Units.US)).contains("don’t add air");
+        Assessment assessment = coach().read("2RO", reading(3, 76, 14, 14, 14)).judge("2RO");
+        assertThat(statement(assessment)).containsExactly("76 psi, target 95 psi: 80 % of target");
+        assertThat(assessment.reasons().get(0).reason().explanation().in(Units.US))
+                .contains("don’t add air");
     }
 
     @Test
@@ -107,15 +108,15 @@ class VerdictTest {
     @Test
     @DisplayName("a wheel's maximum counts where it is lower than the tire's")
     void wheelMaximum() {
-        Wheel weak = new Wheel(Optional.empty(), Optional.of(Pressure.psi(90)));
-        assertThat(says(coach().wheel("2RO", weak).judge("2RO")))
+        WheelLimits weak = new WheelLimits(Optional.empty(), Optional.of(Pressure.psi(90)));
+        assertThat(statement(coach().wheel("2RO", weak).judge("2RO")))
                 .containsExactly("95 psi cold, maximum 90 psi", "95 psi, but the wheel at 2RO allows only 90 psi");
     }
 
     private static Sample weighedCoach() {
-        return coach().facts(new PressureFacts(
-                new ChartBook(List.of(), List.of()),
-                List.of(new Slip(
+        return coach().facts(new PressureInputs(
+                new LoadCharts(List.of(), List.of()),
+                List.of(new ScaleTicket(
                         TODAY.minusDays(30),
                         LoadState.USUAL,
                         "Eastbank pads",
@@ -125,7 +126,7 @@ class VerdictTest {
                                 AxleWeight.ends(3, Load.lb(4000), Load.lb(4000))),
                         Optional.empty(),
                         Map.of())),
-                PressureFacts.Preset.USUAL,
+                PressureInputs.CurrentLoadState.USUAL,
                 Optional.empty(),
                 Map.of(),
                 Map.of(),
@@ -138,8 +139,8 @@ class VerdictTest {
         // 5,000 lb on a tire rated 6,940 at 120 psi needs 79.7.
         Sample low = weighedCoach().rated().read("1L", reading(3, 77, 14, 14, 14));
         assertThat(low.judge("1L").verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
-        assertThat(says(low.judge("1L"))).first().isEqualTo("77 psi cold, the load of 5,000 lb needs 79.7 psi");
-        assertThat(says(weighedCoach().rated().judge("1L")))
+        assertThat(statement(low.judge("1L"))).first().isEqualTo("77 psi cold, the load of 5,000 lb needs 79.7 psi");
+        assertThat(statement(weighedCoach().rated().judge("1L")))
                 .containsExactly("110 psi cold, target 85 psi: 25 psi high", "The target 85 psi is an estimate");
     }
 
@@ -147,32 +148,32 @@ class VerdictTest {
     @DisplayName("an axle over its rating stops every tire on it")
     void overAxleRating() {
         Sample heavy = weighedCoach().rated().gawr(3, 7_500);
-        assertThat(says(heavy.judge("3R"))).first().isEqualTo("Axle 3 weighs 8,000 lb, rated 7,500 lb");
+        assertThat(statement(heavy.judge("3R"))).first().isEqualTo("Axle 3 weighs 8,000 lb, rated 7,500 lb");
     }
 
     @Test
     @DisplayName("a slow leak is watched, and planned for today where it reaches the need before the next check")
     void slowLeak() {
         Reading[] leaking = {reading(3, 90, 14, 14, 14), reading(33, 102, 14, 14, 14)};
-        assertThat(says(coach().read("1L", leaking).judge("1L")))
+        assertThat(statement(coach().read("1L", leaking).judge("1L")))
                 .anyMatch(words -> words.startsWith("Loses at least "));
-        Judgement soon = weighedCoach()
+        Assessment soon = weighedCoach()
                 .rated()
                 .read("1L", reading(3, 81, 14, 14, 14), reading(33, 92, 14, 14, 14))
                 .judge("1L");
         assertThat(soon.reasons())
-                .filteredOn(judged -> judged.reason().rule() == rotagens.core.measure.Rule.LOSS)
+                .filteredOn(verdictReason -> verdictReason.reason().rule() == rotagens.core.measure.Rule.LOSS)
                 .singleElement()
-                .satisfies(judged -> assertThat(judged.verdict()).isEqualTo(Verdict.PLAN));
+                .satisfies(verdictReason -> assertThat(verdictReason.verdict()).isEqualTo(Verdict.PLAN));
     }
 
     @Test
     @DisplayName("hot and below the cold target is certainly low; hot and above says nothing")
     void hotReadings() {
-        assertThat(says(coach().readAlso("2RO", hot(0, 94)).judge("2RO")))
+        assertThat(statement(coach().readAlso("2RO", hot(0, 94)).judge("2RO")))
                 .containsExactly("94 psi hot, below the cold target 95 psi");
         assertThat(coach().readAlso("2RO", hot(0, 104)).judge("2RO").verdict()).isEqualTo(Verdict.FIT);
-        assertThat(says(coach().read("2RO", hot(0, 104)).judge("2RO"))).contains("Never gauged cold");
+        assertThat(statement(coach().read("2RO", hot(0, 104)).judge("2RO"))).contains("Never gauged cold");
     }
 
     @Test
@@ -185,7 +186,7 @@ class VerdictTest {
     @DisplayName("tires of one axle more than 5 psi apart: the lower one is watched")
     void unequalAxle() {
         Sample sample = coach().read("2LO", reading(3, 98, 14, 14, 14)).read("2RO", reading(3, 92, 14, 14, 14));
-        assertThat(says(sample.judge("2RO"))).containsExactly("92 psi here, 98 psi at 2LO: more than 5 psi apart");
+        assertThat(statement(sample.judge("2RO"))).containsExactly("92 psi here, 98 psi at 2LO: more than 5 psi apart");
         assertThat(sample.judge("2LO").verdict()).isEqualTo(Verdict.FIT);
     }
 
@@ -194,9 +195,10 @@ class VerdictTest {
     void placardOnlyForItsSize() {
         Sample sample = coach().light();
         sample.fitted("3L", tire("295/80R22.5", "2325")).fitted("3R", tire("295/80R22.5", "2325"));
-        Judgement judgement = sample.judge("3L");
-        assertThat(judgement.verdict()).isEqualTo(Verdict.NOT_KNOWN);
-        assertThat(says(judgement)).containsExactly("No 275/70R22.5 on file, so what the original carried isn’t known");
+        Assessment assessment = sample.judge("3L");
+        assertThat(assessment.verdict()).isEqualTo(Verdict.NOT_KNOWN);
+        assertThat(statement(assessment))
+                .containsExactly("No 275/70R22.5 on file, so what the original carried isn’t known");
     }
 
     @Test
@@ -204,18 +206,19 @@ class VerdictTest {
     void goodGrowsOld() {
         assertThat(coach().read("2RO", reading(35, 95, 14, 14, 14)).judge("2RO").verdict())
                 .isEqualTo(Verdict.FIT);
-        assertThat(says(coach().read("2RO", reading(36, 95, 14, 14, 14)).judge("2RO")))
+        assertThat(statement(coach().read("2RO", reading(36, 95, 14, 14, 14)).judge("2RO")))
                 .containsExactly("Cold pressure last read 18 Oct 2026, 36 days ago");
-        assertThat(says(coach().read("2RO", reading(91, 95, 14, 14, 14)).judge("2RO")))
+        assertThat(statement(coach().read("2RO", reading(91, 95, 14, 14, 14)).judge("2RO")))
                 .hasSize(2);
     }
 
     @Test
     @DisplayName("an alarm doesn't fade: a bad reading of two years ago is still bad")
     void alarmsStay() {
-        Judgement old = coach().read("1L", reading(730, 80, 4, 9, 9)).judge("1L");
+        Assessment old = coach().read("1L", reading(730, 80, 4, 9, 9)).judge("1L");
         assertThat(old.verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
-        assertThat(says(old)).contains("4/32 in, limit 4/32 in on steer", "80 psi, target 110 psi: 72 % of target");
+        assertThat(statement(old))
+                .contains("4/32 in, limit 4/32 in on steer", "80 psi, target 110 psi: 72 % of target");
     }
 
     @Test
@@ -226,8 +229,8 @@ class VerdictTest {
                 "T. Weil",
                 Optional.empty(),
                 Optional.of(Pressure.psi(110)),
-                Warmth.COLD,
-                new Tread(Optional.empty(), Optional.empty(), Optional.of(TreadDepth.of32nds(9))));
+                ThermalState.COLD,
+                new GrooveDepths(Optional.empty(), Optional.empty(), Optional.of(TreadDepth.of32nds(9))));
         assertThat(coach().read("1L", onlyInner, reading(30, 110, 4, 9, 9))
                         .judge("1L")
                         .verdict())
@@ -251,19 +254,19 @@ class VerdictTest {
         Tire retread = new Tire(
                 1,
                 tire("275/70R22.5", "2325").model(),
-                tire("275/70R22.5", "2325").made(),
+                tire("275/70R22.5", "2325").dotWeek(),
                 true,
                 Optional.empty());
-        assertThat(says(coach().fitted("1L", retread).judge("1L"))).containsExactly("Retread on the steer axle");
+        assertThat(statement(coach().fitted("1L", retread).judge("1L"))).containsExactly("Retread on the steer axle");
     }
 
     @Test
     @DisplayName("unknown is not OK: no tire on file, no DOT date, never measured")
     void unknown() {
-        assertThat(says(coach().fitted("3L", null).judge("3L"))).containsExactly("No tire on file here");
-        assertThat(says(coach().fitted("3L", tire("275/70R22.5", null)).judge("3L")))
+        assertThat(statement(coach().fitted("3L", null).judge("3L"))).containsExactly("No tire on file here");
+        assertThat(statement(coach().fitted("3L", tire("275/70R22.5", null)).judge("3L")))
                 .containsExactly("DOT date not on file");
-        assertThat(says(coach().read("3L").judge("3L")))
+        assertThat(statement(coach().read("3L").judge("3L")))
                 .containsExactlyInAnyOrder("Tread never measured", "Pressure never read");
     }
 
@@ -277,11 +280,11 @@ class VerdictTest {
     })
     @DisplayName("age counts from the DOT week against the overall and the steer limit")
     void age(String dot, String position, Verdict verdict, String says) {
-        Judgement judgement = coach().fitted(position, tire("275/70R22.5", dot))
+        Assessment assessment = coach().fitted(position, tire("275/70R22.5", dot))
                 .inspected(position, TODAY.minusDays(20))
                 .judge(position);
-        assertThat(says(judgement)).contains(says);
-        assertThat(judgement.verdict()).isEqualTo(verdict);
+        assertThat(statement(assessment)).contains(says);
+        assertThat(assessment.verdict()).isEqualTo(verdict);
     }
 
     @Test
@@ -290,15 +293,15 @@ class VerdictTest {
         VehicleState damaged =
                 coach().found("3L", 2, Finding.BULGE, Finding.CAP_MISSING).state();
         Position tag = Position.parse("3L");
-        TireClocks.Clock first = TireClocks.limiting(
+        LimitDates.LimitDate first = LimitDates.nextLimit(
                         damaged, damaged.at(tag), damaged.policyAt(Policy.DEFAULTS, damaged.at(tag)), TODAY)
                 .orElseThrow();
         assertThat(first.date()).isEqualTo(TODAY);
-        assertThat(first.reason().says().in(Units.US)).startsWith("Bulge, seen");
+        assertThat(first.reason().statement().in(Units.US)).startsWith("Bulge, seen");
         VehicleState capless = coach().found("3L", 2, Finding.CAP_MISSING).state();
-        assertThat(TireClocks.limiting(
+        assertThat(LimitDates.nextLimit(
                         capless, capless.at(tag), capless.policyAt(Policy.DEFAULTS, capless.at(tag)), TODAY))
-                .map(TireClocks.Clock::rule)
+                .map(LimitDates.LimitDate::rule)
                 .contains(Rule.AGE_OVERALL);
     }
 
@@ -306,7 +309,7 @@ class VerdictTest {
     @DisplayName("light vehicles have no steer age limit; from five years a professional looks every year")
     void lightSteerAndInspection() {
         Sample sample = coach().light().fitted("1L", tire("275/70R22.5", "0521"));
-        assertThat(says(sample.judge("1L")))
+        assertThat(statement(sample.judge("1L")))
                 .containsExactly("5 years old 31 Jan 2026, no professional inspection since");
         assertThat(sample.inspected("1L", TODAY.minusDays(100)).judge("1L").verdict())
                 .isEqualTo(Verdict.FIT);
@@ -330,16 +333,16 @@ class VerdictTest {
         Sample sample = coach().fitted("3L", tire("295/80R22.5", "2325"));
         assertThat(sample.judge("3R").verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
         assertThat(sample.judge("2LO").verdict()).isEqualTo(Verdict.FIT);
-        Judgement bias = coach().fitted("3L", tire("275/70D22.5", "2325")).judge("3L");
-        assertThat(bias.reasons().get(0).reason().because().in(Units.US)).startsWith("Bias and radial");
+        Assessment bias = coach().fitted("3L", tire("275/70D22.5", "2325")).judge("3L");
+        assertThat(bias.reasons().get(0).reason().explanation().in(Units.US)).startsWith("Bias and radial");
     }
 
     @Test
     @DisplayName("hub- and stud-piloted wheels on one axle are out of service")
     void pilotMix() {
-        Sample sample = coach().wheel("3L", new Wheel(Optional.of(PilotType.STUD), Optional.empty()))
-                .wheel("3R", new Wheel(Optional.of(PilotType.HUB), Optional.empty()));
-        assertThat(says(sample.judge("3R"))).containsExactly("hub-piloted wheel here, stud-piloted at 3L");
+        Sample sample = coach().wheel("3L", new WheelLimits(Optional.of(PilotType.STUD), Optional.empty()))
+                .wheel("3R", new WheelLimits(Optional.of(PilotType.HUB), Optional.empty()));
+        assertThat(statement(sample.judge("3R"))).containsExactly("hub-piloted wheel here, stud-piloted at 3L");
     }
 
     @ParameterizedTest(name = "inner {0}/32, outer {1}/32: {2}")
@@ -384,28 +387,29 @@ class VerdictTest {
                 "T. Weil",
                 Optional.empty(),
                 Optional.of(Pressure.psi(90)),
-                Warmth.COLD,
-                new Tread(Optional.of(TreadDepth.of32nds(10)), Optional.empty(), Optional.empty()));
+                ThermalState.COLD,
+                new GrooveDepths(Optional.of(TreadDepth.of32nds(10)), Optional.empty(), Optional.empty()));
         assertThat(coach().readAlso("3L", half).judge("3L").verdict()).isEqualTo(Verdict.FIT);
     }
 
     @Test
     @DisplayName("tread on its way to the pull point within 90 days is planned, with a range")
     void treadForecast() {
-        Judgement judgement = coach().readAcross("1L", reading(0, 110, 6, 6, 6), reading(200, 110, 12, 12, 12))
+        Assessment assessment = coach().readAcross("1L", reading(0, 110, 6, 6, 6), reading(200, 110, 12, 12, 12))
                 .judge("1L");
-        assertThat(says(judgement)).containsExactly("6/32 in now, pull point 5/32 in about 26 Dec 2026");
-        assertThat(judgement.reasons().get(0).reason().because().in(Units.US)).contains("between");
+        assertThat(statement(assessment)).containsExactly("6/32 in now, pull point 5/32 in about 26 Dec 2026");
+        assertThat(assessment.reasons().get(0).reason().explanation().in(Units.US))
+                .contains("between");
     }
 
     @Test
     @DisplayName("up to 1/32 above the original depth is kept; more asks which of the two is wrong")
     void deeperThanNew() {
         Optional<TreadDepth> original = Optional.of(TreadDepth.of32nds(18));
-        assertThat(TreadEntry.plausible(TreadDepth.of32nds(19), original, Units.US))
+        assertThat(TreadInput.plausible(TreadDepth.of32nds(19), original, Units.US))
                 .isEqualTo(TreadDepth.of32nds(19));
-        assertThatThrownBy(() -> TreadEntry.plausible(TreadDepth.of32nds(19.5), original, Units.US))
-                .isInstanceOf(InvalidEntry.class)
+        assertThatThrownBy(() -> TreadInput.plausible(TreadDepth.of32nds(19.5), original, Units.US))
+                .isInstanceOf(InvalidInputException.class)
                 .hasMessageContaining("Which of the two is wrong?");
     }
 }

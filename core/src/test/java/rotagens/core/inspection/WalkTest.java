@@ -17,50 +17,56 @@ import rotagens.core.measure.Reason;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
 import rotagens.core.vehicle.Axle;
+import rotagens.core.vehicle.AxleLayout;
 import rotagens.core.vehicle.AxleRole;
-import rotagens.core.vehicle.Layout;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Vehicle;
-import rotagens.core.vehicle.VehicleKind;
-import rotagens.core.wear.Tread;
-import rotagens.core.wear.TreadBound;
+import rotagens.core.vehicle.VehicleType;
+import rotagens.core.wear.GrooveDepths;
+import rotagens.core.wear.TreadInterval;
 
 /** What a walk-round asks for, and the gauges it is walked with. */
 class WalkTest {
 
-    private static final Policy.ForClass POLICY = Policy.DEFAULTS.of("Coaches");
+    private static final Policy.ClassPolicy POLICY = Policy.DEFAULTS.of("Coaches");
 
     @Test
     @DisplayName("each scope says what is missing at a position: a full walk wants pressure and tread, pre-trip a look")
     void missing() {
         Optional<Pressure> gauged = Optional.of(Pressure.psi(95));
         Optional<Pressure> none = Optional.empty();
-        Tread nothing = Tread.UNMEASURED;
-        Tread measured = Tread.of32nds(9, 9, 9);
-        Optional<TreadBound> coin = Optional.of(TreadBound.ABOVE_4);
-        Optional<TreadBound> noLook = Optional.empty();
-        assertThat(WalkScope.FULL.missing(none, nothing, noLook)).contains("no pressure and tread");
-        assertThat(WalkScope.FULL.missing(gauged, nothing, noLook)).contains("no tread");
-        assertThat(WalkScope.FULL.missing(gauged, nothing, coin)).isEmpty();
-        assertThat(WalkScope.FULL.missing(gauged, measured, noLook)).isEmpty();
-        assertThat(WalkScope.PRESSURE_ONLY.missing(gauged, nothing, noLook)).isEmpty();
-        assertThat(WalkScope.PRESSURE_ONLY.missing(none, measured, noLook)).contains("no pressure");
-        assertThat(WalkScope.POST_REPAIR.missing(none, nothing, noLook)).contains("no pressure");
-        assertThat(WalkScope.PRE_TRIP.missing(none, nothing, noLook)).isEmpty();
+        GrooveDepths nothing = GrooveDepths.UNMEASURED;
+        GrooveDepths measured = GrooveDepths.of32nds(9, 9, 9);
+        Optional<TreadInterval> coin = Optional.of(TreadInterval.ABOVE_4);
+        Optional<TreadInterval> noLook = Optional.empty();
+        assertThat(WalkAroundScope.FULL.missingReadings(none, nothing, noLook)).contains("no pressure and tread");
+        assertThat(WalkAroundScope.FULL.missingReadings(gauged, nothing, noLook))
+                .contains("no tread");
+        assertThat(WalkAroundScope.FULL.missingReadings(gauged, nothing, coin)).isEmpty();
+        assertThat(WalkAroundScope.FULL.missingReadings(gauged, measured, noLook))
+                .isEmpty();
+        assertThat(WalkAroundScope.PRESSURE_ONLY.missingReadings(gauged, nothing, noLook))
+                .isEmpty();
+        assertThat(WalkAroundScope.PRESSURE_ONLY.missingReadings(none, measured, noLook))
+                .contains("no pressure");
+        assertThat(WalkAroundScope.POST_REPAIR.missingReadings(none, nothing, noLook))
+                .contains("no pressure");
+        assertThat(WalkAroundScope.PRE_TRIP.missingReadings(none, nothing, noLook))
+                .isEmpty();
     }
 
     @Test
     @DisplayName(
             "a gauge's calibration is good for a year; on its anniversary day it is due, and never checked is due today")
     void calibration() {
-        Gauge checked = new Gauge("P-2", Gauge.Kind.PRESSURE, Optional.of(LocalDate.of(2025, 11, 24)));
+        Gauge checked = new Gauge("P-2", Gauge.Type.PRESSURE, Optional.of(LocalDate.of(2025, 11, 24)));
         assertThat(checked.doubt(POLICY, TODAY)).isEmpty();
         assertThat(checked.due(POLICY, TODAY)).isEqualTo(TODAY.plusDays(1));
-        Judged doubt = checked.doubt(POLICY, TODAY.plusDays(1)).orElseThrow();
+        VerdictReason doubt = checked.doubt(POLICY, TODAY.plusDays(1)).orElseThrow();
         assertThat(doubt.verdict()).isEqualTo(Verdict.WATCH);
-        assertThat(doubt.reason().says().in(Units.US))
+        assertThat(doubt.reason().statement().in(Units.US))
                 .isEqualTo("P-2 was calibrated 24 Nov 2025, due again 24 Nov 2026");
-        Gauge unknown = new Gauge("T-1", Gauge.Kind.TREAD, Optional.empty());
+        Gauge unknown = new Gauge("T-1", Gauge.Type.TREAD, Optional.empty());
         assertThat(unknown.due(POLICY, TODAY)).isEqualTo(TODAY);
         assertThat(unknown.doubt(POLICY, TODAY)).isPresent();
     }
@@ -71,9 +77,9 @@ class WalkTest {
         Vehicle van = new Vehicle(
                 "VN-01",
                 "Service van",
-                VehicleKind.TRUCK,
+                VehicleType.TRUCK,
                 Load.lb(9_000),
-                new Layout(List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, false)), 1),
+                new AxleLayout(List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, false)), 1),
                 Map.of(),
                 Map.of(),
                 Map.of(),
@@ -89,8 +95,8 @@ class WalkTest {
                 List.of(),
                 Optional.empty(),
                 Optional.empty());
-        Reason age = TireClocks.age(van, spare, POLICY, TODAY).get(0).reason();
-        assertThat(age.says().in(Units.US)).contains("overall limit of a spare 10 y passed");
-        assertThat(age.because().in(Units.US)).contains("A spare ages unseen");
+        Reason age = LimitDates.age(van, spare, POLICY, TODAY).get(0).reason();
+        assertThat(age.statement().in(Units.US)).contains("overall limit of a spare 10 y passed");
+        assertThat(age.explanation().in(Units.US)).contains("A spare ages unseen");
     }
 }

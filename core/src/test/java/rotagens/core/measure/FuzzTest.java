@@ -13,12 +13,12 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import rotagens.core.shop.Span;
+import rotagens.core.shop.TimeRange;
 import rotagens.core.tire.DotCode;
-import rotagens.core.tire.DotDate;
+import rotagens.core.tire.DotWeek;
 import rotagens.core.tire.LoadRange;
 import rotagens.core.tire.ServiceDescription;
-import rotagens.core.tire.SidewallLine;
+import rotagens.core.tire.SidewallMarking;
 import rotagens.core.vehicle.Position;
 
 /** Seeded noise into everything a person types. {@code -Drotagens.fuzz=100000} makes more of it: over a million inputs. */
@@ -54,11 +54,11 @@ class FuzzTest {
 
     static Map<String, Consumer<String>> parsers() {
         Map<String, Consumer<String>> all = new LinkedHashMap<>();
-        all.put("sidewall line", SidewallLine::parse);
+        all.put("sidewall line", SidewallMarking::parse);
         all.put("service description", ServiceDescription::parse);
         all.put("load range", LoadRange::parse);
         all.put("DOT code", text -> DotCode.parse(text, TODAY));
-        all.put("DOT date", text -> DotDate.parse(text, TODAY));
+        all.put("DOT date", text -> DotWeek.parse(text, TODAY));
         all.put("position", Position::parse);
         all.put("pressure", text -> Pressure.parse(text, Units.US));
         all.put("tread depth", text -> TreadDepth.parse(text, TreadDepth.Unit.THIRTY_SECONDS));
@@ -68,7 +68,7 @@ class FuzzTest {
         all.put("torque", text -> Torque.parse(text, Torque.Unit.FT_LB));
         all.put("length", text -> Length.parse(text, Units.US));
         all.put("money", Money::parse);
-        all.put("hours", Span::parse);
+        all.put("hours", TimeRange::parse);
         return all;
     }
 
@@ -104,7 +104,7 @@ class FuzzTest {
             String text = input(random);
             try {
                 parser.accept(text);
-            } catch (InvalidEntry refused) {
+            } catch (InvalidInputException refused) {
                 assertThat(refused.getMessage()).as("%s: %s", name, text).isNotBlank();
             } catch (RuntimeException broken) {
                 throw new AssertionError(name + " breaks on: " + text, broken);
@@ -120,7 +120,7 @@ class FuzzTest {
                 Instant from = Instant.now();
                 try {
                     parser.getValue().accept(part.repeat(20_000));
-                } catch (InvalidEntry refused) {
+                } catch (InvalidInputException refused) {
                     // as it should be
                 }
                 assertThat(Duration.between(from, Instant.now()))

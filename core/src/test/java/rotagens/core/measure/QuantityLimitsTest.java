@@ -47,8 +47,8 @@ class QuantityLimitsTest {
                     """)
     @DisplayName("on the limit a figure is read, and said in either family of units")
     void read(String kind, String text, String us, String metric) {
-        assertThat(read(kind, text).in(Units.US)).isEqualTo(us);
-        assertThat(read(kind, text).in(Units.METRIC)).isEqualTo(metric);
+        assertThat(read(kind, text).format(Units.US)).isEqualTo(us);
+        assertThat(read(kind, text).format(Units.METRIC)).isEqualTo(metric);
     }
 
     @ParameterizedTest
@@ -74,7 +74,7 @@ class QuantityLimitsTest {
     })
     @DisplayName("past the limit nobody can have read it, and it is refused")
     void refused(String kind, String text) {
-        assertThatThrownBy(() -> read(kind, text)).isInstanceOf(InvalidEntry.class);
+        assertThatThrownBy(() -> read(kind, text)).isInstanceOf(InvalidInputException.class);
     }
 
     @Test
@@ -97,14 +97,14 @@ class QuantityLimitsTest {
                     """)
     @DisplayName("a price from nothing to a million, to the cent")
     void money(String typed, String words) {
-        assertThat(Money.parse(typed).words()).isEqualTo(words);
+        assertThat(Money.parse(typed).label()).isEqualTo(words);
     }
 
     @ParameterizedTest
     @CsvSource({"-0.01", "1000000.01", "12.345", "12 EUR", "much"})
     @DisplayName("no price under nothing, over a million, in fractions of a cent or another currency")
     void moneyRefused(String typed) {
-        assertThatThrownBy(() -> Money.parse(typed)).isInstanceOf(InvalidEntry.class);
+        assertThatThrownBy(() -> Money.parse(typed)).isInstanceOf(InvalidInputException.class);
     }
 
     @Test
@@ -118,9 +118,9 @@ class QuantityLimitsTest {
         assertThat(Money.about(149)).isEqualTo("$1");
         assertThat(Money.about(-149)).isEqualTo("−$1");
         assertThat(Money.parse("412.50").per(30_000, 4)).isEqualTo("$0.0138");
-        assertThat(Money.parse("412.5").figure()).isEqualTo("412.50");
-        assertThatThrownBy(() -> new Money(-1)).isInstanceOf(InvalidEntry.class);
-        assertThatThrownBy(() -> new Money(100_000_001)).isInstanceOf(InvalidEntry.class);
+        assertThat(Money.parse("412.5").value()).isEqualTo("412.50");
+        assertThatThrownBy(() -> new Money(-1)).isInstanceOf(InvalidInputException.class);
+        assertThatThrownBy(() -> new Money(100_000_001)).isInstanceOf(InvalidInputException.class);
         assertThat(new Money(100_000_000).cents()).isEqualTo(100_000_000);
     }
 
@@ -138,19 +138,19 @@ class QuantityLimitsTest {
         assertThat(Torque.parse(" ".repeat(37) + "475", Torque.Unit.FT_LB).ftLb())
                 .isEqualTo(475);
         assertThatThrownBy(() -> Torque.parse(" ".repeat(38) + "475", Torque.Unit.FT_LB))
-                .isInstanceOf(InvalidEntry.class);
+                .isInstanceOf(InvalidInputException.class);
         assertThatThrownBy(() -> Torque.parse("", Torque.Unit.NM)).hasMessageContaining("for example 640");
     }
 
     @Test
     @DisplayName("a load in kilograms is kept as entered and said in pounds; a rule names its authority and its source")
     void loadsAndRules() {
-        assertThat(read("kilograms", "1400").in(Units.US)).isEqualTo("3,086 lb");
-        assertThat(read("kilograms", "1400").in(Units.METRIC)).isEqualTo("1,400 kg");
-        assertThat(read("load", "3086").in(Units.METRIC)).isEqualTo("1,400 kg");
+        assertThat(read("kilograms", "1400").format(Units.US)).isEqualTo("3,086 lb");
+        assertThat(read("kilograms", "1400").format(Units.METRIC)).isEqualTo("1,400 kg");
+        assertThat(read("load", "3086").format(Units.METRIC)).isEqualTo("1,400 kg");
         for (Rule rule : Rule.values()) {
             assertThat(rule.source()).as(rule.name()).isNotBlank();
-            assertThat(rule.authority().words()).as(rule.name()).isNotBlank();
+            assertThat(rule.authority().label()).as(rule.name()).isNotBlank();
         }
     }
 }

@@ -38,7 +38,7 @@ class QuantityTest {
     })
     @DisplayName("a pressure reads in either family of units, exactly in its own")
     void pressureInBothFamilies(String typed, Units units, String shown) {
-        assertThat(Pressure.parse(typed, Pressure.Unit.PSI).in(units)).isEqualTo(shown);
+        assertThat(Pressure.parse(typed, Pressure.Unit.PSI).format(units)).isEqualTo(shown);
     }
 
     @ParameterizedTest(name = "“{0}” is refused")
@@ -48,7 +48,7 @@ class QuantityTest {
     @DisplayName("what no pressure gauge shows is refused with a sentence")
     void pressureRefusals(String typed) {
         assertThatThrownBy(() -> Pressure.parse(typed, Pressure.Unit.PSI))
-                .isInstanceOf(InvalidEntry.class)
+                .isInstanceOf(InvalidInputException.class)
                 .message()
                 .endsWith(".");
     }
@@ -80,7 +80,7 @@ class QuantityTest {
     })
     @DisplayName("tread is read in 32nds, and a metric figure near a whole mark isn't rounded onto it")
     void treadInThirtySeconds(String typed, String shown) {
-        assertThat(TreadDepth.parse(typed, TreadDepth.Unit.THIRTY_SECONDS).in(Units.US))
+        assertThat(TreadDepth.parse(typed, TreadDepth.Unit.THIRTY_SECONDS).format(Units.US))
                 .isEqualTo(shown);
     }
 
@@ -89,7 +89,7 @@ class QuantityTest {
     @DisplayName("what no tread has is refused")
     void treadRefusals(String typed) {
         assertThatThrownBy(() -> TreadDepth.parse(typed, TreadDepth.Unit.THIRTY_SECONDS))
-                .isInstanceOf(InvalidEntry.class);
+                .isInstanceOf(InvalidInputException.class);
     }
 
     @ParameterizedTest(name = "{0} is {1}")
@@ -102,16 +102,17 @@ class QuantityTest {
     @Test
     @DisplayName("a sentence puts its figures into the reader's units and its dates into words")
     void phrase() {
-        Phrase phrase = Phrase.of("{} on {}, {}", Pressure.psi(76), LocalDate.of(2026, 7, 28), TreadDepth.of32nds(5));
-        assertThat(phrase.in(Units.US)).isEqualTo("76 psi on 28 Jul 2026, 5/32 in");
-        assertThat(phrase.in(Units.METRIC)).isEqualTo("524 kPa on 28 Jul 2026, 4 mm");
+        Message message =
+                Message.of("{} on {}, {}", Pressure.psi(76), LocalDate.of(2026, 7, 28), TreadDepth.of32nds(5));
+        assertThat(message.in(Units.US)).isEqualTo("76 psi on 28 Jul 2026, 5/32 in");
+        assertThat(message.in(Units.METRIC)).isEqualTo("524 kPa on 28 Jul 2026, 4 mm");
     }
 
     @Test
     @DisplayName("weights and lengths read in both families")
     void weightsAndLengths() {
-        assertThat(Load.lb(10_000).in(Units.METRIC)).isEqualTo("4,536 kg");
-        assertThat(Length.ofMm(956.5).in(Units.US)).isEqualTo("37.66 in");
+        assertThat(Load.lb(10_000).format(Units.METRIC)).isEqualTo("4,536 kg");
+        assertThat(Length.ofMm(956.5).format(Units.US)).isEqualTo("37.66 in");
     }
 
     @Test

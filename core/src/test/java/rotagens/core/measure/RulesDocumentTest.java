@@ -26,6 +26,6 @@ class RulesDocumentTest {
     @DisplayName("docs/rules.md lists every policy number with its default")
     void everyPolicyNumberIsListed(PolicyNumber number) throws IOException {
         assertThat(Files.readString(RULES))
-                .contains("| " + number.title() + " | " + number.words(number.byDefault()) + " |");
+                .contains("| " + number.title() + " | " + number.label(number.defaultValue()) + " |");
     }
 }

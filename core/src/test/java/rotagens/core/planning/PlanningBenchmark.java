@@ -7,11 +7,11 @@ import java.util.Locale;
 import java.util.Optional;
 import rotagens.core.inspection.Sample;
 import rotagens.core.inspection.VehicleState;
-import rotagens.core.outlook.Outcome;
 import rotagens.core.outlook.OutlookPolicy;
+import rotagens.core.outlook.OutlookResult;
+import rotagens.core.outlook.OutlookSimulation;
 import rotagens.core.outlook.OutlookVehicle;
-import rotagens.core.outlook.Strategy;
-import rotagens.core.outlook.Years;
+import rotagens.core.outlook.ReplacementStrategy;
 import rotagens.core.policy.Policy;
 import rotagens.core.vehicle.Position;
 
@@ -36,7 +36,7 @@ public final class PlanningBenchmark {
             long from = System.nanoTime();
             int due = 0;
             for (VehicleState state : fleet) {
-                due += DueWork.on(state, Policy.DEFAULTS, TODAY).size();
+                due += DueWorkFinder.on(state, Policy.DEFAULTS, TODAY).size();
             }
             print(
                     "due list of %,d vehicles, %,d tires with %d readings each, worked out anew: %.2f s (%,d lines)",
@@ -47,20 +47,21 @@ public final class PlanningBenchmark {
         for (int at = 0; at < times; at++) {
             VehicleState state = fleet.get(at);
             state = state.with(state.at(Position.parse("2LO")).with(Sample.reading(0, 94, 13, 13, 13), List.of()));
-            DueWork.on(state, Policy.DEFAULTS, TODAY);
+            DueWorkFinder.on(state, Policy.DEFAULTS, TODAY);
         }
         print("after one reading, that vehicle worked out anew: %.2f ms", seconds(from) * 1000 / times);
         List<OutlookVehicle> ahead = ahead();
-        for (Strategy strategy : Strategy.values()) {
+        for (ReplacementStrategy replacementStrategy : ReplacementStrategy.values()) {
             from = System.nanoTime();
             int tires = 0;
             for (OutlookVehicle vehicle : ahead) {
-                Outcome outcome = Years.of(vehicle, strategy, TODAY, TODAY.plusYears(15));
-                tires += outcome.tires();
+                OutlookResult outlookResult =
+                        OutlookSimulation.of(vehicle, replacementStrategy, TODAY, TODAY.plusYears(15));
+                tires += outlookResult.tires();
             }
             print(
                     "15 years of %,d vehicles with ten tires, %s: %.2f s (%,d tires)",
-                    VEHICLES, strategy.title().toLowerCase(Locale.ROOT), seconds(from), tires);
+                    VEHICLES, replacementStrategy.title().toLowerCase(Locale.ROOT), seconds(from), tires);
         }
     }
 
@@ -82,9 +83,9 @@ public final class PlanningBenchmark {
         List<OutlookVehicle> vehicles = new ArrayList<>();
         String[] positions = {"1L", "1R", "2LO", "2LI", "2RI", "2RO", "3LO", "3LI", "3RI", "3RO"};
         for (int number = 0; number < VEHICLES; number++) {
-            List<OutlookVehicle.Spot> spots = new ArrayList<>();
+            List<OutlookVehicle.InstalledTire> installedTires = new ArrayList<>();
             for (int at = 0; at < positions.length; at++) {
-                spots.add(new OutlookVehicle.Spot(
+                installedTires.add(new OutlookVehicle.InstalledTire(
                         Position.parse(positions[at]),
                         "275/70R22.5",
                         Optional.of(TODAY.minusWeeks((number * 7L + at * 13L) % 300)),
@@ -102,7 +103,7 @@ public final class PlanningBenchmark {
                     "V" + number,
                     "Coach",
                     "Yard",
-                    spots,
+                    installedTires,
                     15,
                     25,
                     new OutlookPolicy(8, 4, 12, 4, 0.03, 0.02, 10, 8_500, 9_500)));

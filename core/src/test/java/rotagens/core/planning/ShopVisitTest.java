@@ -12,7 +12,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import rotagens.core.inspection.Sample;
 import rotagens.core.inspection.VehicleState;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
 import rotagens.core.policy.Policy;
 import rotagens.core.shop.Equipment;
@@ -34,7 +34,7 @@ class ShopVisitTest {
     }
 
     private static ShopVisit replace(String position) {
-        return new ShopVisit(Map.of(DueKind.REPLACE, List.of(Position.parse(position))), TODAY.plusDays(9), false);
+        return new ShopVisit(Map.of(WorkType.REPLACE, List.of(Position.parse(position))), TODAY.plusDays(9), false);
     }
 
     @Test
@@ -42,13 +42,13 @@ class ShopVisitTest {
             "a coach's tire takes two pairs of hands, a cage over 40 psi and a changer; its 37.7 in fits the ordinary one")
     void needs() {
         ShopJob job = job(replace("1L"), coach(), 110);
-        assertThat(job.people()).isEqualTo(2);
-        assertThat(job.needs()).containsExactlyInAnyOrder(Equipment.CAGE, Equipment.CHANGER);
+        assertThat(job.techniciansNeeded()).isEqualTo(2);
+        assertThat(job.requirements()).containsExactlyInAnyOrder(Equipment.CAGE, Equipment.CHANGER);
         // In and out 20, off and on 15, mounting 25, the rest 5.
         assertThat(job.minutes()).isEqualTo(65);
-        assertThat(job(replace("1L"), coach(), 40).needs()).containsExactly(Equipment.CHANGER);
+        assertThat(job(replace("1L"), coach(), 40).requirements()).containsExactly(Equipment.CHANGER);
         ShopJob light = job(replace("1L"), coach().light(), 40);
-        assertThat(light.people()).isEqualTo(1);
+        assertThat(light.techniciansNeeded()).isEqualTo(1);
         assertThat(light.minutes()).isEqualTo(45);
     }
 
@@ -64,13 +64,15 @@ class ShopVisitTest {
                         true,
                         position -> Optional.empty(),
                         Policy.DEFAULTS,
-                        Optional.of(new Supply.Wait(TODAY.plusDays(4), Phrase.of("2 on order"))),
+                        Optional.of(new TireSupply.SupplyDelay(TODAY.plusDays(4), Message.of("2 on order"))),
                         TODAY);
-        assertThat(job.needs()).contains(Equipment.CAGE);
+        assertThat(job.requirements()).contains(Equipment.CAGE);
         assertThat(job.earliest()).isEqualTo(TODAY.plusDays(4));
         ShopVisit rack = new ShopVisit(
-                Map.of(DueKind.MEND_WEAR_CAUSE, List.of(Position.parse("1L")), DueKind.WEIGH, List.of()), TODAY, false);
-        assertThat(job(rack, coach(), 110).needs()).containsExactlyInAnyOrder(Equipment.RACK, Equipment.SCALE);
+                Map.of(WorkType.MEND_WEAR_CAUSE, List.of(Position.parse("1L")), WorkType.WEIGH, List.of()),
+                TODAY,
+                false);
+        assertThat(job(rack, coach(), 110).requirements()).containsExactlyInAnyOrder(Equipment.RACK, Equipment.SCALE);
     }
 
     @Test
@@ -78,14 +80,14 @@ class ShopVisitTest {
             "a job is due with the due work it does, weighs five times where the vehicle must not roll, and else by its day")
     void dueWithItsWork() {
         VehicleState state = coach().read("2RO", reading(3, 76, 14, 14, 14)).state();
-        List<DueItem> all = DueWork.on(state, Policy.DEFAULTS, TODAY);
+        List<DueItem> all = DueWorkFinder.on(state, Policy.DEFAULTS, TODAY);
         ShopVisit look =
-                ShopVisit.of(Map.of(DueKind.INSPECT_DAMAGE, List.of(Position.parse("2RO"))), TODAY.plusDays(20), all);
+                ShopVisit.of(Map.of(WorkType.INSPECT_DAMAGE, List.of(Position.parse("2RO"))), TODAY.plusDays(20), all);
         assertThat(look.due()).isEqualTo(TODAY);
         assertThat(look.stopped()).isTrue();
         assertThat(job(look, coach(), 95).weight()).isEqualTo(5);
         ShopVisit elsewhere =
-                ShopVisit.of(Map.of(DueKind.INSPECT_DAMAGE, List.of(Position.parse("1L"))), TODAY.plusDays(20), all);
+                ShopVisit.of(Map.of(WorkType.INSPECT_DAMAGE, List.of(Position.parse("1L"))), TODAY.plusDays(20), all);
         assertThat(elsewhere.due()).isEqualTo(TODAY.plusDays(20));
         assertThat(job(elsewhere, coach(), 95).weight()).isEqualTo(1);
     }
@@ -94,9 +96,12 @@ class ShopVisitTest {
     @DisplayName("the visit proposed takes what is due until the last day planned, and only tires that go need tires")
     void proposed() {
         VehicleState state = coach().read("3L", reading(3, 90, 3, 3, 3)).state();
-        List<DueItem> all = DueWork.on(state, Policy.DEFAULTS, TODAY);
+        List<DueItem> all = DueWorkFinder.on(state, Policy.DEFAULTS, TODAY);
         List<DueItem> soon = ShopVisit.proposed(state, all, Policy.DEFAULTS, TODAY, TODAY.plusDays(5));
-        assertThat(soon).extracting(DueItem::kind).contains(DueKind.REPLACE).doesNotContain(DueKind.TREAD_INSPECTION);
+        assertThat(soon)
+                .extracting(DueItem::workType)
+                .contains(WorkType.REPLACE)
+                .doesNotContain(WorkType.TREAD_INSPECTION);
         assertThat(ShopVisit.of(soon).takesTires()).containsExactly(Position.parse("3L"));
     }
 }

@@ -11,9 +11,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import rotagens.core.inspection.VehicleState;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Units;
-import rotagens.core.planning.DueKind.After;
+import rotagens.core.planning.WorkType.RequiredResult;
 import rotagens.core.policy.Policy;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.Position;
@@ -43,13 +43,13 @@ class TripWorkTest {
     void tooHeavy() {
         VehicleState coach = emptyCoach(9000);
         assertThatThrownBy(() -> TripWork.of(coach, LoadState.FULL, Policy.DEFAULTS, TODAY, Units.US))
-                .isInstanceOf(InvalidEntry.class)
+                .isInstanceOf(InvalidInputException.class)
                 .hasMessageStartingWith("Axle 1 can’t carry that");
     }
 
     @ParameterizedTest(name = "{0}")
     @EnumSource(
-            value = DueKind.class,
+            value = WorkType.class,
             names = {
                 "INSPECT_DAMAGE",
                 "REPLACE",
@@ -61,15 +61,15 @@ class TripWorkTest {
                 "SET_PRESSURE"
             })
     @DisplayName("work that can hurt somebody carries its caution")
-    void caution(DueKind kind) {
+    void caution(WorkType kind) {
         assertThat(kind.caution()).isPresent();
     }
 
     @Test
     @DisplayName("reading a code or weighing carries none")
     void withoutCaution() {
-        assertThat(DueKind.READ_DOT.caution()).isEmpty();
-        assertThat(DueKind.WEIGH.after()).containsExactly(After.SLIP);
-        assertThat(DueKind.WEIGH.caution()).isEmpty();
+        assertThat(WorkType.READ_DOT.caution()).isEmpty();
+        assertThat(WorkType.WEIGH.requiredResult()).containsExactly(RequiredResult.SLIP);
+        assertThat(WorkType.WEIGH.caution()).isEmpty();
     }
 }

@@ -19,7 +19,7 @@ class PolicyTest {
     @Test
     @DisplayName("where fleet and class both set a number, the strictest wins and says whose it is")
     void strictestWins() {
-        Policy.InForce age = POLICY.of("Clinic coach").inForce(PolicyNumber.OVERALL_AGE);
+        Policy.EffectiveSetting age = POLICY.of("Clinic coach").inForce(PolicyNumber.OVERALL_AGE);
         assertThat(age.value()).isEqualTo(8);
         assertThat(age.setBy()).isEqualTo("coaches");
         assertThat(POLICY.of("Clinic coach").inForce(PolicyNumber.PULL_OTHER).value())
@@ -36,7 +36,7 @@ class PolicyTest {
     @Test
     @DisplayName("what nobody set stands at our default, and says so")
     void defaults() {
-        Policy.InForce steer = Policy.DEFAULTS.of("Service van").inForce(PolicyNumber.STEER_AGE);
+        Policy.EffectiveSetting steer = Policy.DEFAULTS.of("Service van").inForce(PolicyNumber.STEER_AGE);
         assertThat(steer.value()).isEqualTo(5);
         assertThat(steer.setBy()).isEqualTo("our default");
     }
@@ -44,12 +44,12 @@ class PolicyTest {
     @Test
     @DisplayName("a pull point under the legal limit, and ages no tire reaches, are refused")
     void implausible() {
-        assertThatThrownBy(() -> PolicyNumber.PULL_STEER_HEAVY.refuseImplausible(3))
+        assertThatThrownBy(() -> PolicyNumber.PULL_STEER_HEAVY.requirePlausible(3))
                 .hasMessageContaining("between 4/32 in and 15/32 in");
-        assertThatThrownBy(() -> PolicyNumber.PULL_OTHER.refuseImplausible(1)).hasMessageContaining("between 2");
-        assertThatThrownBy(() -> PolicyNumber.OVERALL_AGE.refuseImplausible(40)).hasMessageContaining("years");
+        assertThatThrownBy(() -> PolicyNumber.PULL_OTHER.requirePlausible(1)).hasMessageContaining("between 2");
+        assertThatThrownBy(() -> PolicyNumber.OVERALL_AGE.requirePlausible(40)).hasMessageContaining("years");
         for (PolicyNumber number : PolicyNumber.values()) {
-            number.refuseImplausible(number.byDefault());
+            number.requirePlausible(number.defaultValue());
         }
     }
 
@@ -60,8 +60,8 @@ class PolicyTest {
         Policy chosen = new Policy(
                 List.of(),
                 List.of(
-                        new Policy.Chosen(PolicyChoice.EVEN_WEAR_SWAP, "Service van", "WITHIN_AXLES"),
-                        new Policy.Chosen(PolicyChoice.EVEN_WEAR_SWAP, null, "BETWEEN_AXLES")));
+                        new Policy.ChosenOption(PolicyChoice.EVEN_WEAR_SWAP, "Service van", "WITHIN_AXLES"),
+                        new Policy.ChosenOption(PolicyChoice.EVEN_WEAR_SWAP, null, "BETWEEN_AXLES")));
         assertThat(chosen.of("service van").chosen(PolicyChoice.EVEN_WEAR_SWAP).code())
                 .isEqualTo("WITHIN_AXLES");
         assertThat(chosen.of("Clinic coach").chosen(PolicyChoice.EVEN_WEAR_SWAP).code())

@@ -11,12 +11,12 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
 import rotagens.core.measure.Units;
-import rotagens.core.pressure.ChalkLine.Look;
-import rotagens.core.pressure.ChalkLine.Pass;
+import rotagens.core.pressure.ChalkTest.ContactPattern;
+import rotagens.core.pressure.ChalkTest.Pass;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.Position;
 
@@ -29,9 +29,9 @@ class AirTest {
     @Test
     @DisplayName("100 psi at 70 °F reads 89.2 at 20 °F, and back again")
     void temperature() {
-        double cold = AirTemperature.psiAt(100, Temperature.f(70), Temperature.f(20));
+        double cold = TemperatureCorrection.psiAt(100, Temperature.f(70), Temperature.f(20));
         assertThat(cold).isEqualTo(89.17, within(0.01));
-        assertThat(AirTemperature.psiAt(cold, Temperature.f(20), Temperature.f(70)))
+        assertThat(TemperatureCorrection.psiAt(cold, Temperature.f(20), Temperature.f(70)))
                 .isEqualTo(100, within(1e-9));
     }
 
@@ -41,15 +41,18 @@ class AirTest {
     void fill() {
         Temperature bay = Temperature.parse("65", Temperature.Unit.F);
         Temperature yard = Temperature.parse("25 °F", Temperature.Unit.C);
-        assertThat(AirTemperature.fill(psi(110), bay, yard, Optional.empty()).pressure())
+        assertThat(TemperatureCorrection.fill(psi(110), bay, yard, Optional.empty())
+                        .pressure())
                 .isEqualTo(psi(120.3));
-        AirTemperature.Fill held = AirTemperature.fill(psi(110), bay, yard, Optional.of(psi(120)));
+        TemperatureCorrection.CorrectedPressure held =
+                TemperatureCorrection.fill(psi(110), bay, yard, Optional.of(psi(120)));
         assertThat(held.pressure()).isEqualTo(psi(120));
         assertThat(held.limited()).isTrue();
-        assertThat(AirTemperature.fill(psi(110), yard, bay, Optional.empty()).pressure())
+        assertThat(TemperatureCorrection.fill(psi(110), yard, bay, Optional.empty())
+                        .pressure())
                 .isEqualTo(psi(110));
-        assertThatThrownBy(() -> AirTemperature.refuseHalf(Optional.of(bay), Optional.empty()))
-                .isInstanceOf(InvalidEntry.class);
+        assertThatThrownBy(() -> TemperatureCorrection.refuseHalf(Optional.of(bay), Optional.empty()))
+                .isInstanceOf(InvalidInputException.class);
         assertThatThrownBy(() -> Temperature.parse("650", Temperature.Unit.F)).hasMessageContaining("thermometer");
     }
 
@@ -67,9 +70,9 @@ class AirTest {
         "76, false, STOP, "
     })
     @DisplayName("at the valve: leave, add, release, wait while hot, stop at 80 % of target")
-    void atTheValve(double read, boolean cold, Adjustment.What what, Double to) {
+    void atTheValve(double read, boolean cold, Adjustment.Action action, Double to) {
         Adjustment step = Adjustment.of(psi(read), cold, psi(95), psi(95), Optional.of(psi(120)));
-        assertThat(step.what()).isEqualTo(what);
+        assertThat(step.action()).isEqualTo(action);
         assertThat(step.to().map(Pressure::psi)).isEqualTo(Optional.ofNullable(to));
     }
 
@@ -77,35 +80,35 @@ class AirTest {
     @DisplayName("in a warm bay the tire is brought to the fill pressure, while the 80 % rule keeps to the target")
     void inTheBay() {
         Adjustment step = Adjustment.of(psi(100), true, psi(110), psi(120.3), Optional.of(psi(125)));
-        assertThat(step.says().in(Units.US)).isEqualTo("Add 20.3 psi to 120.3 psi, then gauge it again");
+        assertThat(step.statement().in(Units.US)).isEqualTo("Add 20.3 psi to 120.3 psi, then gauge it again");
         assertThat(Adjustment.of(psi(92), true, psi(110), psi(120.3), Optional.empty())
-                        .what())
-                .isEqualTo(Adjustment.What.ADD);
+                        .action())
+                .isEqualTo(Adjustment.Action.ADD);
     }
 
     @Test
     @DisplayName("the chalk line steps by 5, stops at the load's need and the maximum, and ends where it touches right")
     void chalkLine() {
-        List<Pass> passes = new java.util.ArrayList<>(List.of(new Pass(psi(70), Look.CENTER_ONLY)));
-        assertThat(ChalkLine.after(passes, 52, 80).next()).contains(psi(65));
-        passes.add(new Pass(psi(65), Look.EDGES_MORE));
-        assertThat(ChalkLine.after(passes, 52, 80).next()).contains(psi(70));
-        passes.add(new Pass(psi(70), Look.CENTER_ONLY));
-        assertThat(ChalkLine.after(passes, 52, 80).result()).contains(psi(70));
-        assertThat(ChalkLine.after(List.of(new Pass(psi(65), Look.RIGHT)), 52, 80)
+        List<Pass> passes = new java.util.ArrayList<>(List.of(new Pass(psi(70), ContactPattern.CENTER_ONLY)));
+        assertThat(ChalkTest.after(passes, 52, 80).next()).contains(psi(65));
+        passes.add(new Pass(psi(65), ContactPattern.EDGES_MORE));
+        assertThat(ChalkTest.after(passes, 52, 80).next()).contains(psi(70));
+        passes.add(new Pass(psi(70), ContactPattern.CENTER_ONLY));
+        assertThat(ChalkTest.after(passes, 52, 80).result()).contains(psi(70));
+        assertThat(ChalkTest.after(List.of(new Pass(psi(65), ContactPattern.RIGHT)), 52, 80)
                         .result())
                 .contains(psi(65));
-        assertThat(ChalkLine.after(List.of(new Pass(psi(55), Look.CENTER_ONLY)), 52.3, 80)
+        assertThat(ChalkTest.after(List.of(new Pass(psi(55), ContactPattern.CENTER_ONLY)), 52.3, 80)
                         .next())
                 .contains(psi(53));
-        assertThat(ChalkLine.after(List.of(new Pass(psi(53), Look.CENTER_ONLY)), 52.3, 80)
-                        .says()
+        assertThat(ChalkTest.after(List.of(new Pass(psi(53), ContactPattern.CENTER_ONLY)), 52.3, 80)
+                        .statement()
                         .in(Units.US))
                 .isEqualTo("The load needs 52.3 psi: no lower, whatever the chalk says");
-        assertThat(ChalkLine.after(List.of(new Pass(psi(80), Look.EDGES_MORE)), 52, 80)
+        assertThat(ChalkTest.after(List.of(new Pass(psi(80), ContactPattern.EDGES_MORE)), 52, 80)
                         .result())
                 .contains(psi(80));
-        assertThat(ChalkLine.after(List.of(), 52, 80).says().in(Units.US)).startsWith("Look at the outer ribs");
+        assertThat(ChalkTest.after(List.of(), 52, 80).statement().in(Units.US)).startsWith("Look at the outer ribs");
     }
 
     @Test
@@ -113,25 +116,27 @@ class AirTest {
             "what it may carry now follows today's pressures, the tightest tire named; a run-flat tire carries nothing")
     void carryNow() {
         Rig rig = Rig.coach();
-        java.util.Map<Position, CarryNow.Gauged> gauged = new java.util.HashMap<>();
+        java.util.Map<Position, CurrentCapacity.CheckedTire> checkedTire = new java.util.HashMap<>();
         rig.fitted()
                 .keySet()
-                .forEach(position -> gauged.put(position, new CarryNow.Gauged(Optional.of(psi(95)), false)));
-        gauged.put(Position.parse("1R"), new CarryNow.Gauged(Optional.of(psi(90)), false));
-        CarryNow steer = CarryNow.of(rig.vehicle(), 1, rig.fitted(), gauged, rig.book());
-        assertThat(steer.most().orElseThrow().lb()).isEqualTo(11_030);
-        assertThat(steer.tightest()).contains(Position.parse("1R"));
-        CarryNow drive = CarryNow.of(rig.gawr(2, 20_000).vehicle(), 2, rig.fitted(), gauged, rig.book());
-        assertThat(drive.most().orElseThrow().lb()).isEqualTo(20_000);
-        gauged.put(Position.parse("1L"), new CarryNow.Gauged(Optional.of(psi(80)), true));
-        assertThat(CarryNow.of(rig.vehicle(), 1, rig.fitted(), gauged, rig.book())
-                        .most()
+                .forEach(position ->
+                        checkedTire.put(position, new CurrentCapacity.CheckedTire(Optional.of(psi(95)), false)));
+        checkedTire.put(Position.parse("1R"), new CurrentCapacity.CheckedTire(Optional.of(psi(90)), false));
+        CurrentCapacity steer = CurrentCapacity.of(rig.vehicle(), 1, rig.fitted(), checkedTire, rig.book());
+        assertThat(steer.capacity().orElseThrow().lb()).isEqualTo(11_030);
+        assertThat(steer.limitingRating()).contains(Position.parse("1R"));
+        CurrentCapacity drive =
+                CurrentCapacity.of(rig.gawr(2, 20_000).vehicle(), 2, rig.fitted(), checkedTire, rig.book());
+        assertThat(drive.capacity().orElseThrow().lb()).isEqualTo(20_000);
+        checkedTire.put(Position.parse("1L"), new CurrentCapacity.CheckedTire(Optional.of(psi(80)), true));
+        assertThat(CurrentCapacity.of(rig.vehicle(), 1, rig.fitted(), checkedTire, rig.book())
+                        .capacity()
                         .orElseThrow()
                         .lb())
                 .isZero();
-        gauged.remove(Position.parse("1L"));
-        assertThat(CarryNow.of(rig.vehicle(), 1, rig.fitted(), gauged, rig.book())
-                        .says()
+        checkedTire.remove(Position.parse("1L"));
+        assertThat(CurrentCapacity.of(rig.vehicle(), 1, rig.fitted(), checkedTire, rig.book())
+                        .statement()
                         .in(Units.US))
                 .isEqualTo("Not known: 1L was never gauged cold");
     }
@@ -140,17 +145,21 @@ class AirTest {
     @DisplayName("an empty setting has to end; a booked trip is in force while it lasts, then the usual state is back")
     void presets() {
         LocalDate today = Rig.TODAY;
-        assertThatThrownBy(() -> new Presets.Setting(LoadState.EMPTY, today, Optional.empty(), "Ines"))
+        assertThatThrownBy(() -> new LoadStates.LoadStateSetting(LoadState.EMPTY, today, Optional.empty(), "Ines"))
                 .hasMessageContaining("has to end");
-        var empty = List.of(new Presets.Setting(LoadState.EMPTY, today, Optional.of(today.plusDays(6)), "Ines"));
-        var trip = List.of(new Presets.Trip(LoadState.FULL, today.plusDays(3), today.plusDays(4), "Ines"));
-        assertThat(Presets.on(today, LoadState.UNKNOWN, empty, trip).state()).isEqualTo(LoadState.EMPTY);
-        assertThat(Presets.on(today.plusDays(3), LoadState.USUAL, empty, trip).state())
+        var empty = List.of(
+                new LoadStates.LoadStateSetting(LoadState.EMPTY, today, Optional.of(today.plusDays(6)), "Ines"));
+        var trip = List.of(new LoadStates.Trip(LoadState.FULL, today.plusDays(3), today.plusDays(4), "Ines"));
+        assertThat(LoadStates.on(today, LoadState.UNKNOWN, empty, trip).state()).isEqualTo(LoadState.EMPTY);
+        assertThat(LoadStates.on(today.plusDays(3), LoadState.USUAL, empty, trip)
+                        .state())
                 .isEqualTo(LoadState.FULL);
-        assertThat(Presets.on(today.plusDays(5), LoadState.USUAL, empty, trip).state())
+        assertThat(LoadStates.on(today.plusDays(5), LoadState.USUAL, empty, trip)
+                        .state())
                 .isEqualTo(LoadState.EMPTY);
-        assertThat(Presets.on(today.plusDays(7), LoadState.USUAL, empty, trip).state())
+        assertThat(LoadStates.on(today.plusDays(7), LoadState.USUAL, empty, trip)
+                        .state())
                 .isEqualTo(LoadState.USUAL);
-        assertThat(Presets.next(today, trip)).isPresent();
+        assertThat(LoadStates.next(today, trip)).isPresent();
     }
 }

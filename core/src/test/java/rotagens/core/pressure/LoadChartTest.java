@@ -12,8 +12,8 @@ class LoadChartTest {
 
     private static List<String> faults(double[] psi, double[] single, double[] dual) {
         return Rig.chart(Rig.COACH, psi, single, dual).faults(List.of(Rig.COACH)).stream()
-                .map(fault ->
-                        fault.row() + " " + fault.column() + ": " + fault.says().in(Units.US))
+                .map(inputError -> inputError.row() + " " + inputError.column() + ": "
+                        + inputError.statement().in(Units.US))
                 .toList();
     }
 
@@ -69,10 +69,10 @@ class LoadChartTest {
     @DisplayName(
             "the minimum for a load under the first row falls to 80 % of it, below that a chart promises only in proportion, above its last row nothing more")
     void edges() {
-        LoadCurve curve = new LoadCurve.OfChart(Rig.COACH_CHART, false, 1);
+        LoadCurve curve = new LoadCurve.FromChart(Rig.COACH_CHART, false, 1);
         assertThat(curve.capacityLb(40))
                 .isCloseTo(5015 * Math.pow(0.8, 0.8) * 0.5 / 0.8, org.assertj.core.api.Assertions.within(1e-6));
         assertThat(curve.capacityLb(130)).isEqualTo(6940);
-        assertThat(curve.needPsi(3000)).contains(64.0);
+        assertThat(curve.minimumForLoadPsi(3000)).contains(64.0);
     }
 }

@@ -12,13 +12,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
-import rotagens.core.pressure.LossRate.Point;
+import rotagens.core.pressure.PressureLoss.ColdReading;
 
 /** What a tire carries and needs, on a row, between rows and past the last; and a leak on its limits. */
 class LoadCurveTest {
 
-    private static final LoadCurve SINGLE = new LoadCurve.OfChart(Rig.COACH_CHART, false, 1);
-    private static final LoadCurve DUAL = new LoadCurve.OfChart(Rig.COACH_CHART, true, 1);
+    private static final LoadCurve SINGLE = new LoadCurve.FromChart(Rig.COACH_CHART, false, 1);
+    private static final LoadCurve DUAL = new LoadCurve.FromChart(Rig.COACH_CHART, true, 1);
     private static final LoadCurve ESTIMATE = new LoadCurve.Estimated(3195, 80);
 
     @ParameterizedTest
@@ -34,7 +34,7 @@ class LoadCurveTest {
     @DisplayName(
             "the minimum is read between the rows; under the first it falls with the 1.25th power of the load, to 80 % at the least")
     void need(double lb, double psi) {
-        assertThat(SINGLE.needPsi(lb))
+        assertThat(SINGLE.minimumForLoadPsi(lb))
                 .hasValueSatisfying(need -> assertThat(need).isEqualTo(psi, within(1e-4)));
     }
 
@@ -42,19 +42,19 @@ class LoadCurveTest {
     @DisplayName(
             "a pound over the last row no pressure carries; duals have their own column, and derating takes its share")
     void past() {
-        assertThat(SINGLE.needPsi(6941)).isEmpty();
-        assertThat(SINGLE.size(6940, 120)).isEqualTo(new LoadCurve.Carries(Pressure.psi(120)));
+        assertThat(SINGLE.minimumForLoadPsi(6941)).isEmpty();
+        assertThat(SINGLE.size(6940, 120)).isEqualTo(new LoadCurve.Found(Pressure.psi(120)));
         assertThat(SINGLE.size(6940, 119)).isEqualTo(new LoadCurve.LimitTooLow(Pressure.psi(120), Pressure.psi(119)));
         assertThat(SINGLE.size(5640, 93))
                 .as("the next row, 95, lies over the maximum; the 92.6 the load needs do not")
-                .isEqualTo(new LoadCurve.Carries(Pressure.psi(93), true));
+                .isEqualTo(new LoadCurve.Found(Pressure.psi(93), true));
         assertThat(SINGLE.size(5640, 92.5)).isInstanceOf(LoadCurve.LimitTooLow.class);
         assertThat(SINGLE.size(6941, 150)).isEqualTo(new LoadCurve.Overloaded(Load.lb(6940)));
-        assertThat(SINGLE.size(5515, 120)).isEqualTo(new LoadCurve.Carries(Pressure.psi(90)));
-        assertThat(SINGLE.size(5516, 120)).isEqualTo(new LoadCurve.Carries(Pressure.psi(95)));
+        assertThat(SINGLE.size(5515, 120)).isEqualTo(new LoadCurve.Found(Pressure.psi(90)));
+        assertThat(SINGLE.size(5516, 120)).isEqualTo(new LoadCurve.Found(Pressure.psi(95)));
         assertThat(DUAL.capacityLb(90)).isEqualTo(5080);
-        assertThat(DUAL.mostLb()).isEqualTo(6395);
-        assertThat(new LoadCurve.OfChart(Rig.COACH_CHART, false, 1.1).capacityLb(90))
+        assertThat(DUAL.maxLb()).isEqualTo(6395);
+        assertThat(new LoadCurve.FromChart(Rig.COACH_CHART, false, 1.1).capacityLb(90))
                 .isEqualTo(5515 / 1.1, within(1e-6));
         assertThat(SINGLE.isEstimate()).isFalse();
         assertThat(SINGLE.rungs()).hasSize(9);
@@ -71,21 +71,21 @@ class LoadCurveTest {
                 .isEqualTo(3195);
         double at60 = 3195 * Math.pow(0.75, 0.8);
         assertThat(ESTIMATE.capacityLb(60)).isEqualTo(at60, within(1e-6));
-        assertThat(ESTIMATE.needPsi(at60))
+        assertThat(ESTIMATE.minimumForLoadPsi(at60))
                 .hasValueSatisfying(need -> assertThat(need).isEqualTo(60, within(1e-6)));
-        assertThat(ESTIMATE.size(at60, 80)).isEqualTo(new LoadCurve.Carries(Pressure.psi(60)));
-        assertThat(ESTIMATE.size(at60 + 1, 80)).isEqualTo(new LoadCurve.Carries(Pressure.psi(65)));
+        assertThat(ESTIMATE.size(at60, 80)).isEqualTo(new LoadCurve.Found(Pressure.psi(60)));
+        assertThat(ESTIMATE.size(at60 + 1, 80)).isEqualTo(new LoadCurve.Found(Pressure.psi(65)));
         assertThat(ESTIMATE.size(500, 80))
                 .as("65 % of 80 is 52, so 55")
-                .isEqualTo(new LoadCurve.Carries(Pressure.psi(55)));
-        assertThat(ESTIMATE.size(3195, 80)).isEqualTo(new LoadCurve.Carries(Pressure.psi(80)));
-        assertThat(ESTIMATE.needPsi(3195)).isPresent();
-        assertThat(ESTIMATE.needPsi(3196)).isEmpty();
+                .isEqualTo(new LoadCurve.Found(Pressure.psi(55)));
+        assertThat(ESTIMATE.size(3195, 80)).isEqualTo(new LoadCurve.Found(Pressure.psi(80)));
+        assertThat(ESTIMATE.minimumForLoadPsi(3195)).isPresent();
+        assertThat(ESTIMATE.minimumForLoadPsi(3196)).isEmpty();
         assertThat(ESTIMATE.size(3196, 80)).isEqualTo(new LoadCurve.Overloaded(Load.lb(3195)));
         assertThat(ESTIMATE.size(at60, 58)).isEqualTo(new LoadCurve.LimitTooLow(Pressure.psi(60), Pressure.psi(58)));
         assertThat(ESTIMATE.size(at60 + 1, 62))
                 .as("rounding up never goes over the maximum")
-                .isEqualTo(new LoadCurve.Carries(Pressure.psi(62), true));
+                .isEqualTo(new LoadCurve.Found(Pressure.psi(62), true));
     }
 
     @ParameterizedTest
@@ -98,35 +98,35 @@ class LoadCurveTest {
     })
     @DisplayName("a leak is over 5 % a month, over 2 psi, and told from 14 days at least")
     void leak(double low, long days, double drop, boolean leak) {
-        assertThat(new LossRate(low, low, low, days, drop).isLeak()).isEqualTo(leak);
+        assertThat(new PressureLoss(low, low, low, days, drop).isLeak()).isEqualTo(leak);
     }
 
     @Test
     @DisplayName(
             "a rise expects no loss; what is there already takes no days, what never falls for ever, all of it in a month soon")
     void daysToReach() {
-        assertThat(LossRate.daysToReach(92, 92, 0.05)).isZero();
-        assertThat(LossRate.daysToReach(95, 92, 0)).isGreaterThan(1_000_000);
-        assertThat(LossRate.daysToReach(95, 0, 0.05)).isEqualTo(4068);
-        assertThat(LossRate.daysToReach(100, 95, 0.05))
+        assertThat(PressureLoss.daysToReach(92, 92, 0.05)).isZero();
+        assertThat(PressureLoss.daysToReach(95, 92, 0)).isGreaterThan(1_000_000);
+        assertThat(PressureLoss.daysToReach(95, 0, 0.05)).isEqualTo(4068);
+        assertThat(PressureLoss.daysToReach(100, 95, 0.05))
                 .as("5 % at 5 % a month is a month")
                 .isEqualTo(30);
-        assertThat(LossRate.daysToReach(100, 50, 1)).isEqualTo(3);
+        assertThat(PressureLoss.daysToReach(100, 50, 1)).isEqualTo(3);
     }
 
     @Test
     @DisplayName("readings in any order; a rise of 1 psi is the gauge, of more a fill; two of one day tell nothing")
     void order() {
         LocalDate on = LocalDate.of(2026, 11, 1);
-        Point first = new Point(on, 100, Optional.empty(), false);
-        Point second = new Point(on.plusDays(10), 99, Optional.empty(), false);
-        Point third = new Point(on.plusDays(20), 100, Optional.empty(), false);
-        assertThat(LossRate.sinceFill(List.of(third, first, second))).containsExactly(first, second, third);
-        Point filled = new Point(on.plusDays(20), 100.1, Optional.empty(), false);
-        assertThat(LossRate.sinceFill(List.of(first, filled, second))).containsExactly(filled);
-        assertThat(LossRate.of(List.of(first, new Point(on, 90, Optional.empty(), false))))
+        ColdReading first = new ColdReading(on, 100, Optional.empty(), false);
+        ColdReading second = new ColdReading(on.plusDays(10), 99, Optional.empty(), false);
+        ColdReading third = new ColdReading(on.plusDays(20), 100, Optional.empty(), false);
+        assertThat(PressureLoss.sinceFill(List.of(third, first, second))).containsExactly(first, second, third);
+        ColdReading filled = new ColdReading(on.plusDays(20), 100.1, Optional.empty(), false);
+        assertThat(PressureLoss.sinceFill(List.of(first, filled, second))).containsExactly(filled);
+        assertThat(PressureLoss.of(List.of(first, new ColdReading(on, 90, Optional.empty(), false))))
                 .isEmpty();
-        assertThat(LossRate.of(List.of(first, new Point(on.plusDays(1), 99, Optional.empty(), false))))
+        assertThat(PressureLoss.of(List.of(first, new ColdReading(on.plusDays(1), 99, Optional.empty(), false))))
                 .isPresent();
     }
 }

@@ -33,7 +33,7 @@ class PressurePropertiesTest {
             lb += 20 + random.nextInt(400);
         }
         LoadChart chart = new LoadChart("Corvane", "", Rig.COACH.size(), Optional.empty(), rows, "");
-        return new LoadCurve.OfChart(chart, false, random.nextBoolean() ? 1 : LoadCurve.PASSENGER_DERATING);
+        return new LoadCurve.FromChart(chart, false, random.nextBoolean() ? 1 : LoadCurve.PASSENGER_DERATING);
     }
 
     @ParameterizedTest(name = "seed {0}")
@@ -45,16 +45,16 @@ class PressurePropertiesTest {
         for (int at = 0; at < TRIES; at++) {
             LoadCurve curve = curve(random);
             double before = 0;
-            for (double lb = 100; lb <= curve.mostLb(); lb += curve.mostLb() / 40) {
+            for (double lb = 100; lb <= curve.maxLb(); lb += curve.maxLb() / 40) {
                 double psi =
-                        ((LoadCurve.Carries) curve.size(lb, 1_000)).pressure().psi();
+                        ((LoadCurve.Found) curve.size(lb, 1_000)).pressure().psi();
                 assertThat(psi).isGreaterThanOrEqualTo(before);
                 assertThat(curve.capacityLb(psi)).isGreaterThanOrEqualTo(lb - 1e-6);
-                assertThat(curve.needPsi(lb).orElseThrow()).isLessThanOrEqualTo(psi + 1e-9);
+                assertThat(curve.minimumForLoadPsi(lb).orElseThrow()).isLessThanOrEqualTo(psi + 1e-9);
                 before = psi;
             }
-            assertThat(curve.size(curve.mostLb() + 1, 1_000)).isInstanceOf(LoadCurve.Overloaded.class);
-            assertThat(curve.needPsi(curve.mostLb() + 1)).isEmpty();
+            assertThat(curve.size(curve.maxLb() + 1, 1_000)).isInstanceOf(LoadCurve.Overloaded.class);
+            assertThat(curve.minimumForLoadPsi(curve.maxLb() + 1)).isEmpty();
         }
     }
 
@@ -67,8 +67,8 @@ class PressurePropertiesTest {
             double psi = 20 + random.nextInt(110);
             Temperature from = Temperature.f(-20 + random.nextInt(130));
             Temperature to = Temperature.f(-20 + random.nextInt(130));
-            double there = AirTemperature.psiAt(psi, from, to);
-            assertThat(AirTemperature.psiAt(there, to, from)).isEqualTo(psi, within(1e-9));
+            double there = TemperatureCorrection.psiAt(psi, from, to);
+            assertThat(TemperatureCorrection.psiAt(there, to, from)).isEqualTo(psi, within(1e-9));
             assertThat(there < psi).isEqualTo(to.fahrenheit() < from.fahrenheit());
         }
     }
@@ -86,27 +86,27 @@ class PressurePropertiesTest {
                     .weighed(LoadState.USUAL, random.nextInt(500), left, right, left * 1.6, right * 1.6)
                     .wheels(90 + random.nextInt(40), 5_000 + random.nextInt(3_000));
             if (random.nextBoolean()) {
-                rig.chose(School.values()[random.nextInt(5)], random.nextBoolean());
+                rig.chose(PressureMethod.values()[random.nextInt(5)], random.nextBoolean());
             }
             if (random.nextBoolean()) {
                 rig.warnsBelow(1, random.nextInt(25) / 100.0);
             }
-            for (AxleAnswer answer : rig.solve().axles().values()) {
+            for (AxlePressure answer : rig.solve().axles().values()) {
                 answer.target().pressure().ifPresent(target -> {
                     assertThat(target.psi())
                             .isLessThanOrEqualTo(
                                     answer.maximum().orElseThrow().pressure().psi() + 1e-6);
                     assertThat(answer.reserve().orElse(1.0)).isGreaterThanOrEqualTo(-1e-9);
                 });
-                assertThat(answer.candidates()).hasSize(5).allSatisfy(one -> {
-                    assertThat(one.reason().says().in(rotagens.core.measure.Units.METRIC))
+                assertThat(answer.methodResults()).hasSize(5).allSatisfy(one -> {
+                    assertThat(one.reason().statement().in(rotagens.core.measure.Units.METRIC))
                             .isNotBlank()
                             .doesNotContain("{}");
-                    assertThat(one.reason().because().in(rotagens.core.measure.Units.US))
+                    assertThat(one.reason().explanation().in(rotagens.core.measure.Units.US))
                             .isNotBlank();
                 });
-                assertThat(answer.concerns())
-                        .allSatisfy(one -> assertThat(one.reason().because().in(rotagens.core.measure.Units.US))
+                assertThat(answer.notices())
+                        .allSatisfy(one -> assertThat(one.reason().explanation().in(rotagens.core.measure.Units.US))
                                 .endsWith(".")
                                 .doesNotContain("{}"));
             }

@@ -11,18 +11,18 @@ import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.policy.Policy;
 import rotagens.core.tire.LoadRange;
-import rotagens.core.tire.Ratings;
-import rotagens.core.tire.SidewallLine;
+import rotagens.core.tire.LoadRatings;
+import rotagens.core.tire.SidewallMarking;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Axle;
+import rotagens.core.vehicle.AxleLayout;
 import rotagens.core.vehicle.AxleRole;
-import rotagens.core.vehicle.Layout;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Vehicle;
-import rotagens.core.vehicle.VehicleKind;
+import rotagens.core.vehicle.VehicleType;
 import rotagens.core.weighing.AxleWeight;
-import rotagens.core.weighing.Slip;
+import rotagens.core.weighing.ScaleTicket;
 
 /** A vehicle with two axles to work pressures out for, and ways to change one thing about it. */
 public final class Rig {
@@ -44,30 +44,30 @@ public final class Rig {
     static final TireModel LT_WIDE = tire("Fellgrip Wide", "LT285/70R17 121/118R E", 3195, 2910, 80);
     static final TireModel PASSENGER = tire("Mull", "P235/70R16 104T SL", 1984, 1984, 44);
 
-    private VehicleKind kind = VehicleKind.BUS;
+    private VehicleType kind = VehicleType.BUS;
     private double gvwr = 38_000;
     private boolean dualRear = true;
     private boolean sensors = true;
     private final Map<Integer, Vehicle.Placard> placards = new HashMap<>();
     private final Map<Integer, Load> gawrs = new HashMap<>();
-    private final Map<Position, Vehicle.Wheel> wheels = new HashMap<>();
+    private final Map<Position, Vehicle.WheelLimits> wheelLimits = new HashMap<>();
     private final Map<Position, TireModel> fitted = new HashMap<>();
     private final List<LoadChart> charts = new ArrayList<>();
     private final List<TireModel> catalogue = new ArrayList<>(List.of(COACH, LT, LT_WIDE, PASSENGER));
-    private final List<Slip> slips = new ArrayList<>();
-    private final Map<Integer, PressureFacts.Trim> trims = new HashMap<>();
-    private final Map<Integer, PressureFacts.Threshold> thresholds = new HashMap<>();
-    private Optional<PressureFacts.Choice> choice = Optional.empty();
+    private final List<ScaleTicket> scaleTickets = new ArrayList<>();
+    private final Map<Integer, PressureInputs.ChalkTestResult> chalkTestResults = new HashMap<>();
+    private final Map<Integer, PressureInputs.WarningThreshold> warningThresholds = new HashMap<>();
+    private Optional<PressureInputs.MethodChoice> methodChoice = Optional.empty();
     private Optional<LocalDate> bodyChanged = Optional.empty();
     private LoadState state = LoadState.USUAL;
 
     static TireModel tire(String name, String sidewall, double single, double dual, double molded) {
-        SidewallLine line = SidewallLine.parse(sidewall);
+        SidewallMarking line = SidewallMarking.parse(sidewall);
         return new TireModel(
                 "Corvane",
                 name,
                 line.size(),
-                new Ratings(line.service(), line.range(), Optional.of(Load.lb(single)), Optional.of(Load.lb(dual))),
+                new LoadRatings(line.service(), line.range(), Optional.of(Load.lb(single)), Optional.of(Load.lb(dual))),
                 Optional.of(Pressure.psi(molded)),
                 Optional.empty(),
                 false,
@@ -83,7 +83,7 @@ public final class Rig {
                     dual == null ? Optional.empty() : Optional.of(Load.lb(dual[at]))));
         }
         return new LoadChart(
-                tire.maker(), tire.name(), tire.size(), tire.ratings().range(), rows, "maker’s data book");
+                tire.manufacturer(), tire.name(), tire.size(), tire.ratings().range(), rows, "maker’s data book");
     }
 
     /** A coach: steer single, drive dual, placard 110 and 95, its chart on file. */
@@ -96,7 +96,7 @@ public final class Rig {
     /** A light pickup on its original tires, no chart. */
     static Rig pickup() {
         Rig rig = new Rig();
-        rig.kind = VehicleKind.PICKUP;
+        rig.kind = VehicleType.PICKUP;
         rig.gvwr = 9_900;
         rig.dualRear = false;
         return rig.fit(1, LT).fit(2, LT).placard(1, LT, 60).placard(2, LT, 75);
@@ -146,9 +146,10 @@ public final class Rig {
 
     Rig wheels(double psi, double lb) {
         layout().positions()
-                .forEach(position -> wheels.put(
+                .forEach(position -> wheelLimits.put(
                         position,
-                        new Vehicle.Wheel(Optional.empty(), Optional.of(Pressure.psi(psi)), Optional.of(Load.lb(lb)))));
+                        new Vehicle.WheelLimits(
+                                Optional.empty(), Optional.of(Pressure.psi(psi)), Optional.of(Load.lb(lb)))));
         return this;
     }
 
@@ -163,34 +164,35 @@ public final class Rig {
         for (int axle = 1; axle <= ends.length / 2; axle++) {
             axles.add(AxleWeight.ends(axle, Load.lb(ends[2 * axle - 2]), Load.lb(ends[2 * axle - 1])));
         }
-        return slip(new Slip(TODAY.minusDays(daysAgo), state, "Eastbank pads", axles, Optional.empty(), tiresNow()));
+        return slip(
+                new ScaleTicket(TODAY.minusDays(daysAgo), state, "Eastbank pads", axles, Optional.empty(), tiresNow()));
     }
 
     Rig weighedWhole(int daysAgo, double first, double second) {
-        return slip(new Slip(
+        return slip(new ScaleTicket(
                 TODAY.minusDays(daysAgo),
                 LoadState.USUAL,
                 "Eastbank platform",
-                List.of(AxleWeight.whole(1, Load.lb(first)), AxleWeight.whole(2, Load.lb(second))),
+                List.of(AxleWeight.total(1, Load.lb(first)), AxleWeight.total(2, Load.lb(second))),
                 Optional.empty(),
                 tiresNow()));
     }
 
-    private Rig slip(Slip slip) {
-        slips.add(slip);
+    private Rig slip(ScaleTicket scaleTicket) {
+        scaleTickets.add(scaleTicket);
         return this;
     }
 
-    Rig chose(School school, boolean belowPlacard) {
-        choice = Optional.of(new PressureFacts.Choice(
-                school, "agreed with the drivers", "Ines Okafor", TODAY, belowPlacard, tiresNow()));
+    Rig chose(PressureMethod pressureMethod, boolean belowPlacard) {
+        methodChoice = Optional.of(new PressureInputs.MethodChoice(
+                pressureMethod, "agreed with the drivers", "Ines Okafor", TODAY, belowPlacard, tiresNow()));
         return this;
     }
 
     Rig trimmed(int axle, double psi) {
-        trims.put(
+        chalkTestResults.put(
                 axle,
-                new PressureFacts.Trim(
+                new PressureInputs.ChalkTestResult(
                         Pressure.psi(psi),
                         LoadState.USUAL,
                         TODAY.minusDays(9),
@@ -199,7 +201,7 @@ public final class Rig {
         return this;
     }
 
-    Rig warnsAt(int axle, double psi) {
+    Rig thresholdPressure(int axle, double psi) {
         return warns(axle, Optional.of(Pressure.psi(psi)), 0, false);
     }
 
@@ -208,9 +210,9 @@ public final class Rig {
     }
 
     Rig warns(int axle, Optional<Pressure> fixed, double share, boolean lowered) {
-        thresholds.put(
+        warningThresholds.put(
                 axle,
-                new PressureFacts.Threshold(
+                new PressureInputs.WarningThreshold(
                         fixed,
                         share,
                         TODAY.minusDays(40),
@@ -231,8 +233,8 @@ public final class Rig {
         return this;
     }
 
-    private Layout layout() {
-        return new Layout(List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, dualRear)), 0);
+    private AxleLayout layout() {
+        return new AxleLayout(List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, dualRear)), 0);
     }
 
     Vehicle vehicle() {
@@ -244,7 +246,7 @@ public final class Rig {
                 layout(),
                 placards,
                 gawrs,
-                wheels,
+                wheelLimits,
                 sensors,
                 OptionalDouble.empty(),
                 Optional.empty(),
@@ -256,12 +258,12 @@ public final class Rig {
         return fitted;
     }
 
-    ChartBook book() {
-        return new ChartBook(charts, catalogue);
+    LoadCharts book() {
+        return new LoadCharts(charts, catalogue);
     }
 
     private Map<Integer, String> tiresNow() {
-        return VehiclePressures.of(vehicle(), fitted, PressureFacts.NONE, Policy.DEFAULTS.of(null), TODAY)
+        return VehiclePressures.of(vehicle(), fitted, PressureInputs.NONE, Policy.DEFAULTS.of(null), TODAY)
                 .tires();
     }
 
@@ -270,18 +272,18 @@ public final class Rig {
     }
 
     VehiclePressures solve(Policy policy) {
-        PressureFacts facts = new PressureFacts(
+        PressureInputs facts = new PressureInputs(
                 book(),
-                slips,
-                new PressureFacts.Preset(state, "", Optional.empty()),
-                choice,
-                trims,
-                thresholds,
+                scaleTickets,
+                new PressureInputs.CurrentLoadState(state, "", Optional.empty()),
+                methodChoice,
+                chalkTestResults,
+                warningThresholds,
                 bodyChanged);
         return VehiclePressures.of(vehicle(), fitted, facts, policy.of("Clinic coach"), TODAY);
     }
 
-    AxleAnswer axle(int number) {
+    AxlePressure axle(int number) {
         return solve().axles().get(number);
     }
 

@@ -18,24 +18,24 @@ import rotagens.core.vehicle.LoadState;
 
 class SchoolsTest {
 
-    private static Optional<Double> target(AxleAnswer answer) {
+    private static Optional<Double> target(AxlePressure answer) {
         return answer.target().pressure().map(Pressure::psi);
     }
 
-    private static Optional<Double> of(AxleAnswer answer, School school) {
-        return answer.candidate(school).pressure().map(Pressure::psi);
+    private static Optional<Double> of(AxlePressure answer, PressureMethod pressureMethod) {
+        return answer.methodResult(pressureMethod).pressure().map(Pressure::psi);
     }
 
-    private static List<String> concerns(AxleAnswer answer) {
-        return answer.concerns().stream()
-                .map(one -> one.weight() + " " + one.reason().says().in(Units.US))
+    private static List<String> concerns(AxlePressure answer) {
+        return answer.notices().stream()
+                .map(one -> one.severity() + " " + one.reason().statement().in(Units.US))
                 .toList();
     }
 
-    private static String because(AxleAnswer answer, Rule rule) {
-        return answer.concerns().stream()
+    private static String explanation(AxlePressure answer, Rule rule) {
+        return answer.notices().stream()
                 .filter(one -> one.reason().rule() == rule)
-                .map(one -> one.reason().because().in(Units.US))
+                .map(one -> one.reason().explanation().in(Units.US))
                 .findFirst()
                 .orElse("no such concern");
     }
@@ -43,23 +43,24 @@ class SchoolsTest {
     @Test
     @DisplayName("a coach's steer end of 5,640 lb: need 92.6 psi, target the next row 95, reserve 2 %")
     void weighedCoach() {
-        AxleAnswer steer =
+        AxlePressure steer =
                 coach().weighed(LoadState.USUAL, 20, 5640, 5580, 9800, 9700).axle(1);
-        assertThat(steer.chosen()).contains(School.WEIGHED);
+        assertThat(steer.chosenMethod()).contains(PressureMethod.WEIGHED);
         assertThat(target(steer)).contains(95.0);
-        assertThat(steer.needPsi().orElseThrow()).isEqualTo(92.604, org.assertj.core.api.Assertions.within(0.001));
+        assertThat(steer.minimumForLoadPsi().orElseThrow())
+                .isEqualTo(92.604, org.assertj.core.api.Assertions.within(0.001));
         assertThat(steer.reserve().orElseThrow()).isEqualTo((5755 - 5640) / 5755.0);
-        assertThat(of(steer, School.PLACARD)).contains(110.0);
-        assertThat(of(steer, School.RATED)).contains(120.0);
-        assertThat(steer.candidate(School.EQUIVALENT).offered()).isFalse();
-        assertThat(steer.candidate(School.TRIM).offered()).isFalse();
+        assertThat(of(steer, PressureMethod.PLACARD)).contains(110.0);
+        assertThat(of(steer, PressureMethod.RATED)).contains(120.0);
+        assertThat(steer.methodResult(PressureMethod.EQUIVALENT).isOffered()).isFalse();
+        assertThat(steer.methodResult(PressureMethod.TRIM).isOffered()).isFalse();
         assertThat(concerns(steer)).noneMatch(words -> words.startsWith("WATCH") || words.startsWith("STOP"));
     }
 
     @Test
     @DisplayName("one of a dual carries half its end, and the heavier end decides for the whole axle")
     void heavierEndDecides() {
-        AxleAnswer drive =
+        AxlePressure drive =
                 coach().weighed(LoadState.USUAL, 20, 5640, 5580, 9800, 10_400).axle(2);
         assertThat(drive.load().orElseThrow().perTireLb()).isEqualTo(5200);
         assertThat(target(drive)).contains(95.0);
@@ -68,7 +69,7 @@ class SchoolsTest {
     @Test
     @DisplayName("with only the axle weighed an end is half of it, and that is said")
     void wholeAxle() {
-        AxleAnswer steer = coach().weighedWhole(20, 11_280, 19_500).axle(1);
+        AxlePressure steer = coach().weighedWhole(20, 11_280, 19_500).axle(1);
         assertThat(steer.load().orElseThrow().perTireLb()).isEqualTo(5640);
         assertThat(concerns(steer)).contains("NOTE Only the whole axle was weighed");
     }
@@ -78,12 +79,14 @@ class SchoolsTest {
             "without a chart the estimate: 2,300 lb on 3,195 at 80 is 53.05, so 55 psi; 2,000 lb is held by the floor of 52")
     void estimate() {
         LoadCurve.Estimated lt = LoadCurve.estimateFor(Rig.LT, false, 1);
-        assertThat(lt.needPsi(2300).orElseThrow()).isEqualTo(53.05, org.assertj.core.api.Assertions.within(0.01));
-        assertThat(lt.size(2300, 80)).isEqualTo(new LoadCurve.Carries(Pressure.psi(55)));
-        assertThat(lt.needPsi(2000).orElseThrow()).isEqualTo(44.5, org.assertj.core.api.Assertions.within(0.05));
-        assertThat(lt.size(2000, 80)).isEqualTo(new LoadCurve.Carries(Pressure.psi(55)));
+        assertThat(lt.minimumForLoadPsi(2300).orElseThrow())
+                .isEqualTo(53.05, org.assertj.core.api.Assertions.within(0.01));
+        assertThat(lt.size(2300, 80)).isEqualTo(new LoadCurve.Found(Pressure.psi(55)));
+        assertThat(lt.minimumForLoadPsi(2000).orElseThrow())
+                .isEqualTo(44.5, org.assertj.core.api.Assertions.within(0.05));
+        assertThat(lt.size(2000, 80)).isEqualTo(new LoadCurve.Found(Pressure.psi(55)));
         assertThat(lt.size(3196, 80)).isInstanceOf(LoadCurve.Overloaded.class);
-        assertThat(lt.size(2300, 54)).isEqualTo(new LoadCurve.Carries(Pressure.psi(54), true));
+        assertThat(lt.size(2300, 54)).isEqualTo(new LoadCurve.Found(Pressure.psi(54), true));
         assertThat(lt.size(2300, 50)).isInstanceOf(LoadCurve.LimitTooLow.class);
     }
 
@@ -99,13 +102,13 @@ class SchoolsTest {
                 Rig.chart(Rig.LT_WIDE, new double[] {50, 80}, new double[] {2300, 3195}, null)
                         .rows(),
                 "data book");
-        AxleAnswer front = pickup().fit(1, Rig.LT_WIDE)
+        AxlePressure front = pickup().fit(1, Rig.LT_WIDE)
                 .with(other)
                 .weighed(LoadState.USUAL, 9, 2300, 2280, 2500, 2500)
                 .axle(1);
         assertThat(target(front)).contains(55.0);
         assertThat(concerns(front)).contains("WATCH The target 55 psi is an estimate");
-        assertThat(because(front, Rule.ESTIMATE)).contains("Brantholm has a chart for this size");
+        assertThat(explanation(front, Rule.ESTIMATE)).contains("Brantholm has a chart for this size");
     }
 
     @Test
@@ -116,14 +119,17 @@ class SchoolsTest {
                 Rig.chart(Rig.LT, new double[] {50, 60, 70, 80}, new double[] {2300, 2600, 2900, 3195}, null);
         LoadChart wide =
                 Rig.chart(Rig.LT_WIDE, new double[] {45, 50, 55, 80}, new double[] {2350, 2540, 2720, 3195}, null);
-        AxleAnswer front =
+        AxlePressure front =
                 pickup().with(original).with(wide).fit(1, Rig.LT_WIDE).axle(1);
-        assertThat(front.candidate(School.PLACARD).offered()).isFalse();
-        assertThat(front.candidate(School.PLACARD).reason().says().in(Units.US))
+        assertThat(front.methodResult(PressureMethod.PLACARD).isOffered()).isFalse();
+        assertThat(front.methodResult(PressureMethod.PLACARD)
+                        .reason()
+                        .statement()
+                        .in(Units.US))
                 .isEqualTo("LT285/70R17 is fitted, the placard is for LT245/75R17");
-        assertThat(front.chosen()).contains(School.EQUIVALENT);
+        assertThat(front.chosenMethod()).contains(PressureMethod.EQUIVALENT);
         assertThat(target(front)).contains(55.0);
-        assertThat(front.target().reason().says().in(Units.US))
+        assertThat(front.target().reason().statement().in(Units.US))
                 .isEqualTo(
                         "At the placard’s 60 psi the original LT245/75R17 carried 2,600 lb; LT285/70R17 carries that at 55 psi");
     }
@@ -133,32 +139,35 @@ class SchoolsTest {
     void placardIsFloor() {
         Rig light = pickup().weighed(LoadState.USUAL, 9, 2000, 1900, 2100, 2000);
         assertThat(target(light.axle(2))).contains(75.0);
-        assertThat(light.axle(2).target().reason().because().in(Units.US)).contains("never below the placard");
-        assertThat(target(light.chose(School.WEIGHED, true).axle(2))).contains(55.0);
+        assertThat(light.axle(2).target().reason().explanation().in(Units.US)).contains("never below the placard");
+        assertThat(target(light.chose(PressureMethod.WEIGHED, true).axle(2))).contains(55.0);
     }
 
     @Test
     @DisplayName("what carries less than the recorded load is never offered, whoever chose it")
     void needIsAHardStop() {
-        AxleAnswer steer = coach().weighed(LoadState.USUAL, 9, 6600, 6500, 9000, 9000)
+        AxlePressure steer = coach().weighed(LoadState.USUAL, 9, 6600, 6500, 9000, 9000)
                 .placard(1, Rig.COACH, 100)
-                .chose(School.PLACARD, false)
+                .chose(PressureMethod.PLACARD, false)
                 .axle(1);
-        assertThat(steer.candidate(School.PLACARD).offered()).isFalse();
-        assertThat(steer.candidate(School.PLACARD).reason().says().in(Units.US))
+        assertThat(steer.methodResult(PressureMethod.PLACARD).isOffered()).isFalse();
+        assertThat(steer.methodResult(PressureMethod.PLACARD)
+                        .reason()
+                        .statement()
+                        .in(Units.US))
                 .isEqualTo("100 psi carries 6,000 lb, the load is 6,600 lb");
         assertThat(target(steer)).contains(120.0);
-        assertThat(steer.why().in(Units.US)).startsWith("Placard was chosen but can’t be taken here");
+        assertThat(steer.reason().in(Units.US)).startsWith("Placard was chosen but can’t be taken here");
     }
 
     @Test
     @DisplayName("over the last row it is an overload, and says how much to take off and what rating would do")
     void overload() {
-        AxleAnswer steer =
+        AxlePressure steer =
                 coach().weighed(LoadState.USUAL, 9, 7100, 6900, 9000, 9000).axle(1);
         assertThat(target(steer)).isEmpty();
         assertThat(concerns(steer)).contains("STOP 7,100 lb a tire on axle 1, it carries at most 6,940 lb");
-        assertThat(because(steer, Rule.LOAD_CAPACITY))
+        assertThat(explanation(steer, Rule.LOAD_CAPACITY))
                 .isEqualTo(
                         "No pressure cures it. Take 320 lb off this axle, or fit tires rated at least 7,100 lb each.");
     }
@@ -167,7 +176,7 @@ class SchoolsTest {
     @DisplayName(
             "a wheel that allows less pressure than the load needs gives no pressure; GAWR and the wheel's load stop too")
     void limits() {
-        AxleAnswer steer = coach().wheels(100, 6200)
+        AxlePressure steer = coach().wheels(100, 6200)
                 .gawr(1, 12_000)
                 .weighed(LoadState.USUAL, 9, 6300, 6200, 9000, 9000)
                 .axle(1);
@@ -185,9 +194,9 @@ class SchoolsTest {
         Rig rig = pickup().fit(1, Rig.PASSENGER)
                 .placard(1, Rig.PASSENGER, 35)
                 .weighed(LoadState.USUAL, 9, 1810, 1800, 2500, 2500);
-        AxleAnswer front = rig.axle(1);
-        assertThat(front.curve().orElseThrow().mostLb()).isEqualTo(1984 / 1.1);
-        assertThat(front.candidate(School.RATED).offered()).isFalse();
+        AxlePressure front = rig.axle(1);
+        assertThat(front.curve().orElseThrow().maxLb()).isEqualTo(1984 / 1.1);
+        assertThat(front.methodResult(PressureMethod.RATED).isOffered()).isFalse();
         assertThat(concerns(front))
                 .anyMatch(words -> words.startsWith("STOP 1,810 lb a tire on axle 1, it carries at most 1,803"));
     }
@@ -203,10 +212,10 @@ class SchoolsTest {
     @DisplayName(
             "a slip over a year old, before a new body, or for other tires counts no more for the target but keeps its load")
     void oldSlip() {
-        AxleAnswer old =
+        AxlePressure old =
                 coach().weighed(LoadState.USUAL, 370, 5640, 5580, 9800, 9700).axle(1);
-        assertThat(old.chosen()).contains(School.PLACARD);
-        assertThat(old.needPsi()).isPresent();
+        assertThat(old.chosenMethod()).contains(PressureMethod.PLACARD);
+        assertThat(old.minimumForLoadPsi()).isPresent();
         assertThat(concerns(old)).anyMatch(words -> words.endsWith("it is over 12 months old"));
         assertThat(concerns(coach().weighed(LoadState.USUAL, 30, 5640, 5580, 9800, 9700)
                         .bodyChanged(3)
@@ -221,7 +230,7 @@ class SchoolsTest {
     @Test
     @DisplayName("another model on the axle voids the choice until somebody chooses again")
     void voided() {
-        AxleAnswer steer = coach().chose(School.PLACARD, false)
+        AxlePressure steer = coach().chose(PressureMethod.PLACARD, false)
                 .fit(1, Rig.tire("Tessaly C3", "275/70R22.5 148/145M H", 6940, 6395, 120))
                 .axle(1);
         assertThat(target(steer)).isEmpty();
@@ -232,12 +241,12 @@ class SchoolsTest {
     @DisplayName("two models on an axle get one pressure: what the weaker of them needs")
     void mixedAxle() {
         TireModel lesser = new TireModel("Tessaly C1", 6175);
-        AxleAnswer steer = coach().fitAt("1R", lesser.model())
+        AxlePressure steer = coach().fitAt("1R", lesser.model())
                 .weighed(LoadState.USUAL, 9, 5640, 5580, 9000, 9000)
                 .axle(1);
-        assertThat(steer.needPsi().orElseThrow())
+        assertThat(steer.minimumForLoadPsi().orElseThrow())
                 .isEqualTo(LoadCurve.estimateFor(lesser.model(), false, 1)
-                        .needPsi(5640)
+                        .minimumForLoadPsi(5640)
                         .orElseThrow());
         assertThat(target(steer)).contains(110.0);
     }
@@ -255,12 +264,19 @@ class SchoolsTest {
     void trim() {
         Rig weighed = coach().weighed(LoadState.USUAL, 9, 5000, 4950, 9000, 9000)
                 .weighed(LoadState.FULL, 9, 5640, 5580, 9800, 9700);
-        assertThat(weighed.trimmed(1, 90).axle(1).candidate(School.TRIM).offered())
+        assertThat(weighed.trimmed(1, 90)
+                        .axle(1)
+                        .methodResult(PressureMethod.TRIM)
+                        .isOffered())
                 .isFalse();
         // 92.6 ÷ 0.95^(30 ÷ 30.4) is 97.4: sensors work here, so a gauge comes every 30 days.
-        assertThat(weighed.trimmed(1, 97).axle(1).candidate(School.TRIM).offered())
+        assertThat(weighed.trimmed(1, 97)
+                        .axle(1)
+                        .methodResult(PressureMethod.TRIM)
+                        .isOffered())
                 .isFalse();
-        AxleAnswer chosen = weighed.trimmed(1, 98).chose(School.TRIM, false).axle(1);
+        AxlePressure chosen =
+                weighed.trimmed(1, 98).chose(PressureMethod.TRIM, false).axle(1);
         assertThat(target(chosen)).contains(98.0);
         assertThat(concerns(chosen))
                 .as("the trial ran on warm tires")
@@ -268,16 +284,16 @@ class SchoolsTest {
         assertThat(coach().unplacarded(1)
                         .trimmed(1, 105)
                         .axle(1)
-                        .candidate(School.TRIM)
+                        .methodResult(PressureMethod.TRIM)
                         .reason()
-                        .says()
+                        .statement()
                         .in(Units.US))
                 .isEqualTo("105 psi by chalk line, but neither a slip nor a placard bounds it");
         assertThat(coach().trimmed(1, 105)
                         .axle(1)
-                        .candidate(School.TRIM)
+                        .methodResult(PressureMethod.TRIM)
                         .reason()
-                        .says()
+                        .statement()
                         .in(Units.US))
                 .isEqualTo("105 psi is under 110 psi, the placard");
     }
@@ -285,7 +301,7 @@ class SchoolsTest {
     @Test
     @DisplayName("a system that warns 12 % below the set target asks for need ÷ 0.88: 92.6 becomes 105.2, so 110")
     void shareThreshold() {
-        AxleAnswer steer = coach().weighed(LoadState.USUAL, 9, 5640, 5580, 9800, 9700)
+        AxlePressure steer = coach().weighed(LoadState.USUAL, 9, 5640, 5580, 9800, 9700)
                 .warnsBelow(1, 0.12)
                 .axle(1);
         assertThat(target(steer)).contains(110.0);
@@ -295,12 +311,12 @@ class SchoolsTest {
     @Test
     @DisplayName("a fixed threshold under the need warns too late: it says by how much, and more air is no cure")
     void fixedThreshold() {
-        Rig rig = coach().weighed(LoadState.USUAL, 9, 5640, 5580, 9800, 9700).warnsAt(1, 84);
+        Rig rig = coach().weighed(LoadState.USUAL, 9, 5640, 5580, 9800, 9700).thresholdPressure(1, 84);
         assertThat(concerns(rig.axle(1))).contains("WATCH Warns at 84 psi, the load needs 92.6 psi: 8.6 psi too late");
-        assertThat(because(rig.axle(1), Rule.WARNING_THRESHOLD))
+        assertThat(explanation(rig.axle(1), Rule.WARNING_THRESHOLD))
                 .contains("Gauge every 14 days")
                 .contains("qualified person");
-        assertThat(rig.solve().warnsTooLate()).isTrue();
+        assertThat(rig.solve().isThresholdTooLow()).isTrue();
         assertThat(concerns(
                         coach().warns(1, Optional.of(Pressure.psi(95)), 0, true).axle(1)))
                 .anyMatch(words -> words.startsWith("NOTE The threshold was lowered by Rafe Halloran"));
@@ -317,10 +333,10 @@ class SchoolsTest {
     @Test
     @DisplayName("an end heavier by over 5 % of the axle: how much to move to which side, and the pressure it saves")
     void imbalance() {
-        AxleAnswer steer =
+        AxlePressure steer =
                 coach().weighed(LoadState.USUAL, 9, 5800, 5200, 9000, 9000).axle(1);
         assertThat(concerns(steer)).contains("NOTE The left end is heavier by 5.5 % of the axle");
-        assertThat(because(steer, Rule.IMBALANCE))
+        assertThat(explanation(steer, Rule.IMBALANCE))
                 .isEqualTo("Moving 300 lb to the other side evens it out. Then 90 psi carries it instead of 100 psi.");
     }
 
@@ -329,14 +345,14 @@ class SchoolsTest {
     void reversed() {
         Rig rig =
                 coach().weighed(LoadState.EMPTY, 9, 4400, 4400, 10_800, 10_800).inForce(LoadState.EMPTY);
-        assertThat(rig.solve().reversed().orElseThrow().in(Units.US)).contains("is this an empty setting?");
-        assertThat(coach().solve().reversed()).isEmpty();
+        assertThat(rig.solve().isFrontRearReversed().orElseThrow().in(Units.US)).contains("is this an empty setting?");
+        assertThat(coach().solve().isFrontRearReversed()).isEmpty();
     }
 
     @Test
     @DisplayName("a heavier slip serves a state never weighed as an upper bound, and says so")
     void borrowed() {
-        AxleAnswer steer = coach().weighed(LoadState.FULL, 9, 5640, 5580, 9800, 9700)
+        AxlePressure steer = coach().weighed(LoadState.FULL, 9, 5640, 5580, 9800, 9700)
                 .inForce(LoadState.USUAL)
                 .axle(1);
         assertThat(steer.load().orElseThrow().perTireLb()).isEqualTo(5640);
@@ -358,10 +374,14 @@ class SchoolsTest {
                     .isEqualTo(never.axle(axle).target().pressure())
                     .isPresent();
             assertThat(empty.axle(axle).load()).isEmpty();
-            assertThat(empty.axle(axle).chosen()).contains(School.PLACARD);
+            assertThat(empty.axle(axle).chosenMethod()).contains(PressureMethod.PLACARD);
         }
-        assertThat(empty.axle(1).candidate(School.WEIGHED).reason().says().in(Units.US))
-                .isEqualTo("Never weighed " + state.words());
+        assertThat(empty.axle(1)
+                        .methodResult(PressureMethod.WEIGHED)
+                        .reason()
+                        .statement()
+                        .in(Units.US))
+                .isEqualTo("Never weighed " + state.label());
     }
 
     @Test
@@ -369,14 +389,14 @@ class SchoolsTest {
     void heldByTheMaximum() {
         Rig light = pickup().wheels(70, 4000).weighed(LoadState.USUAL, 9, 2000, 1900, 2100, 2000);
         assertThat(target(light.axle(2))).contains(70.0);
-        assertThat(light.axle(2).target().reason().says().in(Units.US))
+        assertThat(light.axle(2).target().reason().statement().in(Units.US))
                 .endsWith("the placard’s 75 psi is over the maximum, so the maximum 70 psi is taken");
-        AxleAnswer warned = coach().wheels(100, 7400)
+        AxlePressure warned = coach().wheels(100, 7400)
                 .weighed(LoadState.USUAL, 9, 5640, 5580, 9800, 9700)
                 .warnsBelow(1, 0.12)
                 .axle(1);
         assertThat(target(warned)).contains(100.0);
-        assertThat(warned.target().reason().says().in(Units.US))
+        assertThat(warned.target().reason().statement().in(Units.US))
                 .endsWith(
                         "raised to the highest allowed, 100 psi: the warning 12 % under the target would ask for 105.2 psi");
     }
@@ -403,13 +423,13 @@ class SchoolsTest {
     @DisplayName(
             "a target that reaches the minimum within 14 days at a normal rate is raised a row by default, and no further than a maximum")
     void soonAtNeed() {
-        AxleAnswer steer =
+        AxlePressure steer =
                 coach().weighed(LoadState.USUAL, 9, 5740, 5700, 9800, 9700).axle(1);
         assertThat(target(steer)).contains(100.0);
-        assertThat(steer.target().reason().says().in(Units.US))
+        assertThat(steer.target().reason().statement().in(Units.US))
                 .isEqualTo(
                         "5,740 lb a tire on the heavier end: 95 psi, raised to 100 psi: less leaves under 14 days of normal loss above the minimum");
-        AxleAnswer held = coach().wheels(97, 7400)
+        AxlePressure held = coach().wheels(97, 7400)
                 .weighed(LoadState.USUAL, 9, 5740, 5700, 9800, 9700)
                 .axle(1);
         assertThat(target(held)).contains(95.0);
@@ -422,23 +442,23 @@ class SchoolsTest {
     void noDualRating() {
         rotagens.core.tire.TireModel unread = new rotagens.core.tire.TireModel(
                 "Corvane", "Tessaly C9", Rig.COACH.size(), Optional.of(Pressure.psi(120)), Optional.empty(), false);
-        AxleAnswer drive = coach().fit(2, unread)
+        AxlePressure drive = coach().fit(2, unread)
                 .weighed(LoadState.USUAL, 9, 5640, 5580, 9800, 9700)
                 .axle(2);
-        assertThat(drive.candidate(School.WEIGHED).offered()).isFalse();
-        assertThat(drive.missing().orElseThrow()).startsWith("No dual rating on record for Corvane Tessaly C9");
+        assertThat(drive.methodResult(PressureMethod.WEIGHED).isOffered()).isFalse();
+        assertThat(drive.missingData().orElseThrow()).startsWith("No dual rating on record for Corvane Tessaly C9");
     }
 
     @Test
     @DisplayName("the tightest margin comes first, passed limits say so")
     void margins() {
         Rig rig = coach().wheels(120, 7400).gawr(1, 11_000).weighed(LoadState.USUAL, 9, 5640, 5580, 9800, 9700);
-        List<Margin> margins = Margin.of(rig.vehicle(), rig.axle(1));
-        assertThat(margins)
-                .extracting(Margin::what)
+        List<RatingMargin> ratingMargins = RatingMargin.of(rig.vehicle(), rig.axle(1));
+        assertThat(ratingMargins)
+                .extracting(RatingMargin::rated)
                 .containsExactly("axle rating (GAWR)", "tire at its highest allowed pressure", "wheel");
-        assertThat(margins.get(0).over()).isTrue();
-        assertThat(margins.get(0).left().lb()).isEqualTo(220);
-        assertThat(margins.get(1).left().lb()).isEqualTo(1300);
+        assertThat(ratingMargins.get(0).isExceeded()).isTrue();
+        assertThat(ratingMargins.get(0).remaining().lb()).isEqualTo(220);
+        assertThat(ratingMargins.get(1).remaining().lb()).isEqualTo(1300);
     }
 }

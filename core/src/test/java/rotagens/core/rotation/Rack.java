@@ -13,7 +13,7 @@ import java.util.Set;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.OpenFinding;
 import rotagens.core.fact.Reading;
-import rotagens.core.fact.Warmth;
+import rotagens.core.fact.ThermalState;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.measure.Distance;
@@ -23,22 +23,22 @@ import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Rule;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.policy.Policy;
-import rotagens.core.rotation.BenchTire.Source;
-import rotagens.core.tire.DotDate;
-import rotagens.core.tire.Ratings;
+import rotagens.core.rotation.CandidateTire.TireSource;
+import rotagens.core.tire.DotWeek;
+import rotagens.core.tire.LoadRatings;
 import rotagens.core.tire.ServiceDescription;
 import rotagens.core.tire.Tire;
 import rotagens.core.tire.TireModel;
 import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.Axle;
+import rotagens.core.vehicle.AxleLayout;
 import rotagens.core.vehicle.AxleRole;
-import rotagens.core.vehicle.Layout;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
 import rotagens.core.vehicle.Vehicle;
-import rotagens.core.vehicle.VehicleKind;
-import rotagens.core.wear.Tread;
+import rotagens.core.vehicle.VehicleType;
+import rotagens.core.wear.GrooveDepths;
 
 /** A vehicle on stands with its tires laid out, and a shelf beside it, on 23 November 2026. */
 final class Rack {
@@ -49,35 +49,37 @@ final class Rack {
     static final TireModel ARROW = model("Veer A", "121/118S", true);
     static final TireModel SLOW = model("Tessaly C2", "121/118J", false);
 
-    private final Layout layout;
+    private final AxleLayout axleLayout;
     private final Map<Position, TireState> fitted = new LinkedHashMap<>();
-    private final Map<Position, Vehicle.Wheel> wheels = new HashMap<>();
+    private final Map<Position, Vehicle.WheelLimits> wheelLimits = new HashMap<>();
     private final Map<Position, Sensor> sensors = new HashMap<>();
-    private final List<BenchTire> hand = new ArrayList<>();
-    private final Map<Integer, List<BenchTire>> toBuy = new HashMap<>();
+    private final List<CandidateTire> hand = new ArrayList<>();
+    private final Map<Integer, List<CandidateTire>> toBuy = new HashMap<>();
     private final Set<Rule> overridden = EnumSet.noneOf(Rule.class);
     private Policy policy = Policy.DEFAULTS;
     private long nextId = 1;
 
-    private Rack(Layout layout) {
-        this.layout = layout;
-        layout.positions()
-                .forEach(position ->
-                        wheels.put(position, new Vehicle.Wheel(Optional.of(PilotType.HUB), Optional.empty())));
+    private Rack(AxleLayout axleLayout) {
+        this.axleLayout = axleLayout;
+        axleLayout
+                .positions()
+                .forEach(position -> wheelLimits.put(
+                        position, new Vehicle.WheelLimits(Optional.of(PilotType.HUB), Optional.empty())));
     }
 
     /** Steer 2, drive 4 as duals. */
     static Rack shuttle() {
-        return new Rack(new Layout(List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, true)), 0));
+        return new Rack(new AxleLayout(List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, true)), 0));
     }
 
     /** Steer 2, drive 2. */
     static Rack van(int spares) {
-        return new Rack(new Layout(List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, false)), spares));
+        return new Rack(
+                new AxleLayout(List.of(new Axle(AxleRole.STEER, false), new Axle(AxleRole.DRIVE, false)), spares));
     }
 
-    static Rack of(Layout layout) {
-        return new Rack(layout);
+    static Rack of(AxleLayout axleLayout) {
+        return new Rack(axleLayout);
     }
 
     static TireModel model(String name, String service, boolean directional) {
@@ -85,7 +87,7 @@ final class Rack {
                 "Corvane",
                 name,
                 TireSize.parse("225/75R16"),
-                new Ratings(
+                new LoadRatings(
                         Optional.of(ServiceDescription.parse(service)),
                         Optional.empty(),
                         Optional.empty(),
@@ -118,11 +120,11 @@ final class Rack {
         fitted.put(
                 position,
                 new TireState(position, Optional.of(tire), readings, open, Optional.empty(), Optional.empty()));
-        hand.add(new BenchTire(
+        hand.add(new CandidateTire(
                 tire.id(),
                 position.code(),
                 tire,
-                Source.ON_VEHICLE,
+                TireSource.ON_VEHICLE,
                 Optional.of(position),
                 readings,
                 open,
@@ -157,11 +159,11 @@ final class Rack {
     }
 
     private Rack shelf(Tire tire, double depth) {
-        hand.add(new BenchTire(
+        hand.add(new CandidateTire(
                 tire.id(),
                 "LM" + tire.id(),
                 tire,
-                Source.STOCK,
+                TireSource.STOCK,
                 Optional.empty(),
                 depth == 0 ? List.of() : readings(depth),
                 List.of(),
@@ -171,15 +173,15 @@ final class Rack {
     }
 
     Rack canBuy(TireModel model) {
-        for (int axle = 1; axle <= layout.axles().size(); axle++) {
-            Tire tire = new Tire(-axle, model, Optional.of(DotDate.parse("2226", TODAY)), false, Optional.empty());
+        for (int axle = 1; axle <= axleLayout.axles().size(); axle++) {
+            Tire tire = new Tire(-axle, model, Optional.of(DotWeek.parse("2226", TODAY)), false, Optional.empty());
             toBuy.put(
                     axle,
-                    List.of(new BenchTire(
+                    List.of(new CandidateTire(
                             -axle,
                             "new " + model.name(),
                             tire,
-                            Source.TO_BUY,
+                            TireSource.TO_BUY,
                             Optional.empty(),
                             readings(16),
                             List.of(),
@@ -189,17 +191,17 @@ final class Rack {
         return this;
     }
 
-    Rack wheel(String code, Vehicle.Wheel wheel) {
-        if (wheel == null) {
-            wheels.remove(Position.parse(code));
+    Rack wheel(String code, Vehicle.WheelLimits wheelLimits) {
+        if (wheelLimits == null) {
+            this.wheelLimits.remove(Position.parse(code));
         } else {
-            wheels.put(Position.parse(code), wheel);
+            this.wheelLimits.put(Position.parse(code), wheelLimits);
         }
         return this;
     }
 
-    Rack sensor(String code, Sensor.Mount mount) {
-        sensors.put(Position.parse(code), new Sensor("8A41" + code, mount, Optional.empty()));
+    Rack sensor(String code, Sensor.Location location) {
+        sensors.put(Position.parse(code), new Sensor("8A41" + code, location, Optional.empty()));
         return this;
     }
 
@@ -213,24 +215,25 @@ final class Rack {
         return this;
     }
 
-    Bench bench() {
-        return new Bench(new Bench.Facts(vehicle(), hand, toBuy, policy, TODAY, TODAY.plusMonths(12), overridden));
+    RotationProblem bench() {
+        return new RotationProblem(
+                new RotationProblem.Inputs(vehicle(), hand, toBuy, policy, TODAY, TODAY.plusMonths(12), overridden));
     }
 
     VehicleState vehicle() {
         Map<Integer, Vehicle.Placard> placards = new HashMap<>();
-        for (int axle = 1; axle <= layout.axles().size(); axle++) {
+        for (int axle = 1; axle <= axleLayout.axles().size(); axle++) {
             placards.put(axle, new Vehicle.Placard(TireSize.parse("225/75R16"), Pressure.psi(70)));
         }
         Vehicle vehicle = new Vehicle(
                 "SH-01",
                 "Shuttle",
-                VehicleKind.BUS,
+                VehicleType.BUS,
                 Load.lb(14_500),
-                layout,
+                axleLayout,
                 placards,
                 Map.of(),
-                wheels,
+                wheelLimits,
                 true,
                 OptionalDouble.of(20),
                 Optional.empty(),
@@ -243,7 +246,7 @@ final class Rack {
         return new Tire(
                 nextId++,
                 model,
-                Optional.ofNullable(dot).map(stamp -> DotDate.parse(stamp, TODAY)),
+                Optional.ofNullable(dot).map(stamp -> DotWeek.parse(stamp, TODAY)),
                 retread,
                 Optional.empty());
     }
@@ -258,7 +261,7 @@ final class Rack {
                 "R. Halloran",
                 Optional.of(Distance.miles(miles)),
                 Optional.of(Pressure.psi(70)),
-                Warmth.COLD,
-                Tread.of32nds(depth, depth, depth));
+                ThermalState.COLD,
+                GrooveDepths.of32nds(depth, depth, depth));
     }
 }

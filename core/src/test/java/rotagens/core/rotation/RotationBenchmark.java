@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import rotagens.core.vehicle.Axle;
+import rotagens.core.vehicle.AxleLayout;
 import rotagens.core.vehicle.AxleRole;
-import rotagens.core.vehicle.Layout;
 import rotagens.core.vehicle.Position;
 
 /** How long a proposal takes when every tire may go nearly everywhere, which is the most there is to try. Prints one line a size. */
@@ -19,7 +19,7 @@ public final class RotationBenchmark {
     public static void main(String[] args) {
         measure(
                 "10 positions, 4 tires in stock",
-                new Layout(
+                new AxleLayout(
                         List.of(
                                 new Axle(AxleRole.STEER, false),
                                 new Axle(AxleRole.DRIVE, true),
@@ -27,7 +27,7 @@ public final class RotationBenchmark {
                         0));
         measure(
                 "18 positions, 4 tires in stock",
-                new Layout(
+                new AxleLayout(
                         List.of(
                                 new Axle(AxleRole.STEER, false),
                                 new Axle(AxleRole.DRIVE, true),
@@ -37,32 +37,33 @@ public final class RotationBenchmark {
                         0));
     }
 
-    private static void measure(String what, Layout layout) {
-        for (Purpose purpose : Purpose.values()) {
+    private static void measure(String what, AxleLayout axleLayout) {
+        for (RotationGoal rotationGoal : RotationGoal.values()) {
             List<Double> times = new ArrayList<>();
             long gap = 0;
             long points = 0;
             for (int round = 0; round < ROUNDS; round++) {
-                Bench bench = rack(layout, round).bench();
+                RotationProblem rotationProblem = rack(axleLayout, round).bench();
                 long from = System.nanoTime();
-                Proposal proposal = Proposal.of(bench, purpose).orElseThrow();
+                RotationProposal rotationProposal =
+                        RotationProposal.of(rotationProblem, rotationGoal).orElseThrow();
                 times.add((System.nanoTime() - from) / NANOS_A_MS);
-                gap = Math.max(gap, proposal.gap());
-                points = proposal.points();
+                gap = Math.max(gap, rotationProposal.optimalityGap());
+                points = rotationProposal.points();
             }
             double first = times.get(0);
             times.sort(null);
             System.out.printf(
                     "rotation, %s, %s: first %.0f ms, p50 %.0f ms, most %.0f ms; gap at most %d of about %d points%n",
-                    what, purpose.words(), first, times.get(ROUNDS / 2), times.get(ROUNDS - 1), gap, points);
+                    what, rotationGoal.label(), first, times.get(ROUNDS / 2), times.get(ROUNDS - 1), gap, points);
         }
     }
 
     /** Depths near each other, so that hardly a rule cuts the tree. */
-    private static Rack rack(Layout layout, long seed) {
+    private static Rack rack(AxleLayout axleLayout, long seed) {
         Random random = new Random(seed);
-        Rack rack = Rack.of(layout);
-        for (Position position : layout.positions()) {
+        Rack rack = Rack.of(axleLayout);
+        for (Position position : axleLayout.positions()) {
             rack.fit(position.code(), Rack.RIB, "%02d25".formatted(1 + random.nextInt(50)), 10 + random.nextInt(3))
                     .wears(position.code(), 1 + random.nextInt(3));
         }

@@ -15,22 +15,22 @@ final class Shops {
 
     static final LocalDate MONDAY = LocalDate.of(2026, 11, 30);
     static final Set<DayOfWeek> WEEK = EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY);
-    static final Span DAY = Span.parse("07:00-16:00");
+    static final TimeRange DAY = TimeRange.parse("07:00-16:00");
 
-    List<ShopRules.Closure> closures = List.of();
-    List<ShopRules.Away> away = List.of();
-    List<ShopRules.Readiness> readiness = List.of();
+    List<ShopConstraints.Closure> closures = List.of();
+    List<ShopConstraints.VehicleBooking> away = List.of();
+    List<ShopConstraints.MinimumInService> readiness = List.of();
     Map<Equipment, Integer> equipment = Map.of(Equipment.CAGE, 1, Equipment.CHANGER, 2);
 
-    ShopRules rules() {
-        Map<DayOfWeek, Span> open = new java.util.EnumMap<>(DayOfWeek.class);
+    ShopConstraints rules() {
+        Map<DayOfWeek, TimeRange> open = new java.util.EnumMap<>(DayOfWeek.class);
         WEEK.forEach(day -> open.put(day, DAY));
-        return new ShopRules(
+        return new ShopConstraints(
                 MONDAY,
-                List.of(new ShopRules.Yard("Millrace", open, 2, equipment)),
+                List.of(new ShopConstraints.Yard("Millrace", open, 2, equipment)),
                 List.of(
-                        new ShopRules.Worker("Rafe", "Millrace", WEEK, DAY),
-                        new ShopRules.Worker("Tomas", "Millrace", EnumSet.of(DayOfWeek.MONDAY), DAY)),
+                        new ShopConstraints.Technician("Rafe", "Millrace", WEEK, DAY),
+                        new ShopConstraints.Technician("Tomas", "Millrace", EnumSet.of(DayOfWeek.MONDAY), DAY)),
                 closures,
                 away,
                 readiness,
@@ -48,15 +48,16 @@ final class Shops {
                 unit, unit, "Shuttle", "Millrace", 60, 1, Set.of(needs), MONDAY, Optional.empty(), MONDAY, 1, true, 0);
     }
 
-    static Placement at(ShopJob job, LocalDate day, String clock, int bay, String... people) {
+    static JobSlot at(ShopJob job, LocalDate day, String clock, int bay, String... people) {
         String[] parts = clock.split(":");
-        return new Placement(
+        return new JobSlot(
                 job, day, Integer.parseInt(parts[0]) * 60 + Integer.parseInt(parts[1]), bay, List.of(people));
     }
 
-    static List<String> says(List<Clash> clashes) {
+    static List<String> statement(List<ScheduleConflict> clashes) {
         return new ArrayList<>(clashes.stream()
-                .map(clash -> clash.rule() + ": " + clash.says().in(Units.US))
+                .map(scheduleConflict -> scheduleConflict.rule() + ": "
+                        + scheduleConflict.statement().in(Units.US))
                 .toList());
     }
 }

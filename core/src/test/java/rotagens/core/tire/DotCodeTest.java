@@ -13,9 +13,9 @@ class DotCodeTest {
     void mayBe() {
         LocalDate today = LocalDate.of(2026, 11, 23);
         DotCode whole = DotCode.parse("3CT2XR5M2226", today);
-        assertThat(whole.mayBe(DotCode.parse("3CT2 XR5M 2226", today))).isTrue();
-        assertThat(whole.mayBe(DotCode.parse("2226", today))).isTrue();
-        assertThat(whole.mayBe(DotCode.parse("2326", today))).isFalse();
-        assertThat(whole.mayBe(DotCode.parse("3CT2XR5N2226", today))).isFalse();
+        assertThat(whole.isPossible(DotCode.parse("3CT2 XR5M 2226", today))).isTrue();
+        assertThat(whole.isPossible(DotCode.parse("2226", today))).isTrue();
+        assertThat(whole.isPossible(DotCode.parse("2326", today))).isFalse();
+        assertThat(whole.isPossible(DotCode.parse("3CT2XR5N2226", today))).isFalse();
     }
 }

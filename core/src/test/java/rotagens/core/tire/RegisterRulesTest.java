@@ -9,7 +9,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import rotagens.core.measure.Distance;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Money;
 import rotagens.core.measure.Pressure;
@@ -18,17 +18,17 @@ import rotagens.core.measure.Torque;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
-import rotagens.core.tire.TireLife.Stay;
+import rotagens.core.tire.TireUsage.Installation;
 
 /** Sidewall cross-checks, deliveries, the cost of a tire's life, and the quantities they are told in. */
 class RegisterRulesTest {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
-    private static final Policy.ForClass POLICY = Policy.DEFAULTS.of("Shuttle");
+    private static final Policy.ClassPolicy POLICY = Policy.DEFAULTS.of("Shuttle");
 
-    private static Ratings ratings(String line, String single, String dual) {
-        SidewallLine read = SidewallLine.parse(line);
-        return new Ratings(
+    private static LoadRatings ratings(String line, String single, String dual) {
+        SidewallMarking read = SidewallMarking.parse(line);
+        return new LoadRatings(
                 read.service(),
                 read.range(),
                 Optional.ofNullable(single).map(text -> Load.parse(text, Load.Unit.LB)),
@@ -36,8 +36,8 @@ class RegisterRulesTest {
     }
 
     private static List<String> disagreements(String line, String single, String dual) {
-        return RatingsCheck.disagreements(SidewallLine.parse(line).size(), ratings(line, single, dual)).stream()
-                .map(reason -> reason.says().in(Units.US))
+        return LoadRatingsCheck.disagreements(SidewallMarking.parse(line).size(), ratings(line, single, dual)).stream()
+                .map(reason -> reason.statement().in(Units.US))
                 .toList();
     }
 
@@ -65,10 +65,10 @@ class RegisterRulesTest {
     @DisplayName("a tire for one rim never goes on a wheel of another")
     void rimAgainstWheel() {
         TireSize size = TireSize.parse("275/70R22.5");
-        assertThat(RatingsCheck.rimAgainstWheel(size, 22.5)).isEmpty();
-        assertThat(RatingsCheck.rimAgainstWheel(size, 24.5)
+        assertThat(LoadRatingsCheck.rimAgainstWheel(size, 22.5)).isEmpty();
+        assertThat(LoadRatingsCheck.rimAgainstWheel(size, 24.5)
                         .orElseThrow()
-                        .because()
+                        .explanation()
                         .in(Units.US))
                 .contains("burst");
     }
@@ -76,8 +76,9 @@ class RegisterRulesTest {
     @Test
     @DisplayName("the molded pressure is a limit on passenger tires, the pressure for the maximum load on others")
     void moldedMeaning() {
-        assertThat(model("P215/70R16 99H SL", 44).moldedMeans().in(Units.US)).contains("44 psi", "limit");
-        assertThat(model("LT245/75R17 121/118S E", 80).moldedMeans().in(Units.US))
+        assertThat(model("P215/70R16 99H SL", 44).moldedPressureMeaning().in(Units.US))
+                .contains("44 psi", "limit");
+        assertThat(model("LT245/75R17 121/118S E", 80).moldedPressureMeaning().in(Units.US))
                 .contains("80 psi", "maximum load");
     }
 
@@ -85,7 +86,7 @@ class RegisterRulesTest {
         return new TireModel(
                 "Ossiveld",
                 "Fellgrip",
-                SidewallLine.parse(line).size(),
+                SidewallMarking.parse(line).size(),
                 ratings(line, null, null),
                 Optional.of(Pressure.psi(psi)),
                 Optional.of(TreadDepth.of32nds(15)),
@@ -93,15 +94,15 @@ class RegisterRulesTest {
                 true);
     }
 
-    private static List<String> says(List<Reason> reasons) {
-        return reasons.stream().map(reason -> reason.says().in(Units.US)).toList();
+    private static List<String> statement(List<Reason> reasons) {
+        return reasons.stream().map(reason -> reason.statement().in(Units.US)).toList();
     }
 
     @Test
     @DisplayName("a delivery as ordered and fresh has nothing to accept")
     void deliveryAsOrdered() {
         TireModel ordered = model("LT245/75R17 121/118S E", 80);
-        DeliveryCheck.Result result = DeliveryCheck.of(ordered, ordered, DotDate.parse("3426", TODAY), POLICY, TODAY);
+        DeliveryCheck.Result result = DeliveryCheck.of(ordered, ordered, DotWeek.parse("3426", TODAY), POLICY, TODAY);
         assertThat(result.differences()).isEmpty();
         assertThat(result.notes()).isEmpty();
     }
@@ -109,10 +110,10 @@ class RegisterRulesTest {
     @Test
     @DisplayName("another load range, service description and size are each a difference to accept by name")
     void deliveryOfAnotherTire() {
-        assertThat(says(DeliveryCheck.of(
+        assertThat(statement(DeliveryCheck.of(
                                 model("LT245/75R17 121/118S E", 80),
                                 model("LT245/70R17 119/116S D", 65),
-                                DotDate.parse("3426", TODAY),
+                                DotWeek.parse("3426", TODAY),
                                 POLICY,
                                 TODAY)
                         .differences()))
@@ -126,23 +127,23 @@ class RegisterRulesTest {
     @DisplayName("age on delivery: noted from the day it is 6 months old, asked from 12")
     void deliveryAge() {
         TireModel model = model("LT245/75R17 121/118S E", 80);
-        DotDate made = DotDate.parse("2025", TODAY);
-        LocalDate sixMonths = made.madeOn().plusMonths(6);
+        DotWeek made = DotWeek.parse("2025", TODAY);
+        LocalDate sixMonths = made.weekStart().plusMonths(6);
         assertThat(DeliveryCheck.of(model, model, made, POLICY, sixMonths.minusDays(1))
                         .notes())
                 .isEmpty();
         assertThat(DeliveryCheck.of(model, model, made, POLICY, sixMonths).notes())
                 .hasSize(1);
-        LocalDate year = made.madeOn().plusYears(1);
+        LocalDate year = made.weekStart().plusYears(1);
         assertThat(DeliveryCheck.of(model, model, made, POLICY, year.minusDays(1))
                         .differences())
                 .isEmpty();
-        assertThat(says(DeliveryCheck.of(model, model, made, POLICY, year).differences()))
+        assertThat(statement(DeliveryCheck.of(model, model, made, POLICY, year).differences()))
                 .containsExactly("Made in week 20 of 2025, 12 months ago");
     }
 
-    private static Stay stay(Integer on, Integer off) {
-        return new Stay(
+    private static Installation stay(Integer on, Integer off) {
+        return new Installation(
                 Optional.ofNullable(on).map(Distance::miles),
                 Optional.ofNullable(off).map(Distance::miles));
     }
@@ -150,31 +151,31 @@ class RegisterRulesTest {
     @Test
     @DisplayName("miles add up over the stays: 30,000 and 12,000 at $420 is one cent a mile")
     void costPerMile() {
-        TireLife life = TireLife.of(List.of(stay(10_000, 40_000), stay(5_000, 17_000)));
+        TireUsage life = TireUsage.of(List.of(stay(10_000, 40_000), stay(5_000, 17_000)));
         assertThat(life.miles()).hasValue(42_000);
         assertThat(life.costOfDistance(Optional.of(Money.parse("$420")), Units.US))
                 .contains("$0.010 a mile");
         assertThat(life.costOfDistance(Optional.of(Money.parse("$4200")), Units.METRIC))
                 .contains("$0.062 a km");
-        assertThat(TireLife.costOfTread(
+        assertThat(TireUsage.costOfTread(
                         Optional.of(Money.parse("420")),
                         Optional.of(TreadDepth.of32nds(15)),
                         Optional.of(TreadDepth.of32nds(3)),
                         Units.US))
                 .contains("$35.00 a 32nd of tread");
-        assertThat(TireLife.treadUsed(TreadDepth.of32nds(15), TreadDepth.of32nds(9), TreadDepth.of32nds(3)))
+        assertThat(TireUsage.treadUsed(TreadDepth.of32nds(15), TreadDepth.of32nds(9), TreadDepth.of32nds(3)))
                 .hasValue(50);
     }
 
     @Test
     @DisplayName("a stay without an odometer leaves the miles incomplete, and no cost is made up from them")
     void unknownOdometer() {
-        TireLife life = TireLife.of(List.of(stay(10_000, 40_000), stay(null, 17_000)));
+        TireUsage life = TireUsage.of(List.of(stay(10_000, 40_000), stay(null, 17_000)));
         assertThat(life.miles()).hasValue(30_000);
-        assertThat(life.isWhole()).isFalse();
+        assertThat(life.isComplete()).isFalse();
         assertThat(life.costOfDistance(Optional.of(new Money(42_000)), Units.US))
                 .isEmpty();
-        assertThat(TireLife.of(List.of(stay(null, null))).miles()).isEmpty();
+        assertThat(TireUsage.of(List.of(stay(null, null))).miles()).isEmpty();
     }
 
     @Test
@@ -186,21 +187,21 @@ class RegisterRulesTest {
         assertThat(DotCode.parse("1AB 234567 0821", TODAY).parts())
                 .extracting(DotCode.Part::letters)
                 .containsExactly("1AB", "234567", "0821");
-        assertThat(DotCode.parseRetread("DOT-R ABC 1224", TODAY).date().stamped())
+        assertThat(DotCode.parseRetread("DOT-R ABC 1224", TODAY).date().marked())
                 .isEqualTo("1224");
-        assertThatThrownBy(() -> DotCode.parseRetread("ABC", TODAY)).isInstanceOf(InvalidEntry.class);
+        assertThatThrownBy(() -> DotCode.parseRetread("ABC", TODAY)).isInstanceOf(InvalidInputException.class);
     }
 
     @Test
     @DisplayName("weights, torques and prices come back as entered, and read in the other family of units")
     void quantities() {
         assertThat(Load.parse("3,195 lb", Load.Unit.KG).asEntered()).isEqualTo("3195 lb");
-        assertThat(Load.parse("1450", Load.Unit.KG).in(Units.US)).isEqualTo("3,197 lb");
-        assertThat(Torque.parse("475", Torque.Unit.FT_LB).in(Units.US)).isEqualTo("475 ft·lb");
-        assertThat(Torque.parse("640 Nm", Torque.Unit.FT_LB).in(Units.US)).isEqualTo("472 ft·lb");
+        assertThat(Load.parse("1450", Load.Unit.KG).format(Units.US)).isEqualTo("3,197 lb");
+        assertThat(Torque.parse("475", Torque.Unit.FT_LB).format(Units.US)).isEqualTo("475 ft·lb");
+        assertThat(Torque.parse("640 Nm", Torque.Unit.FT_LB).format(Units.US)).isEqualTo("472 ft·lb");
         assertThat(Torque.parse("475 ft-lb", Torque.Unit.NM).asEntered()).isEqualTo("475 ft·lb");
-        assertThat(Money.parse("$1,412.50").words()).isEqualTo("$1,412.50");
-        assertThat(Money.parse("412").figure()).isEqualTo("412.00");
+        assertThat(Money.parse("$1,412.50").label()).isEqualTo("$1,412.50");
+        assertThat(Money.parse("412").value()).isEqualTo("412.00");
     }
 
     @Test

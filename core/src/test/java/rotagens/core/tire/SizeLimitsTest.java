@@ -10,7 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Units;
 
 /** Sizes on the limits of what can be meant, and one step past them. */
@@ -40,7 +40,7 @@ class SizeLimitsTest {
     @DisplayName("past them they are refused with the figure that can’t be meant")
     void notFlotation(String size, String says) {
         assertThatThrownBy(() -> TireSize.parse(size))
-                .isInstanceOf(InvalidEntry.class)
+                .isInstanceOf(InvalidInputException.class)
                 .hasMessageContaining(says);
     }
 
@@ -65,7 +65,7 @@ class SizeLimitsTest {
     @ValueSource(strings = {"3.50R16LT", "19.00R16LT"})
     @DisplayName("a section no tire has is refused")
     void notInchTruck(String size) {
-        assertThatThrownBy(() -> TireSize.parse(size)).isInstanceOf(InvalidEntry.class);
+        assertThatThrownBy(() -> TireSize.parse(size)).isInstanceOf(InvalidInputException.class);
     }
 
     @ParameterizedTest(name = "{0}")
@@ -89,7 +89,7 @@ class SizeLimitsTest {
     @CsvSource({"C, 50 psi", "D, 65 psi", "E, 80 psi", "F, 95 psi"})
     @DisplayName("the pressure usual for a light-truck range is a hint where there is one")
     void usual(LoadRange range, String psi) {
-        assertThat(range.usualOnLtMetric().orElseThrow().in(Units.US)).isEqualTo(psi);
+        assertThat(range.usualOnLtMetric().orElseThrow().format(Units.US)).isEqualTo(psi);
         assertThat(LoadRange.G.usualOnLtMetric()).isEmpty();
     }
 
@@ -97,7 +97,7 @@ class SizeLimitsTest {
     @DisplayName("what is no load range is refused, plies of none too")
     void noRange() {
         for (String text : new String[] {"", "K", "Z", "11PR", "0PR", "load range"}) {
-            assertThatThrownBy(() -> LoadRange.parse(text)).as(text).isInstanceOf(InvalidEntry.class);
+            assertThatThrownBy(() -> LoadRange.parse(text)).as(text).isInstanceOf(InvalidInputException.class);
         }
     }
 }

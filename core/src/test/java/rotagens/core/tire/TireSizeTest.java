@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.TreadDepth;
 
 class TireSizeTest {
@@ -79,7 +79,7 @@ class TireSizeTest {
     @DisplayName("what is no size is refused with an example or the part to check")
     void refusals(String typed) {
         assertThatThrownBy(() -> TireSize.parse(typed))
-                .isInstanceOf(InvalidEntry.class)
+                .isInstanceOf(InvalidInputException.class)
                 .message()
                 .endsWith(".");
     }

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.wear.WearPattern.Shape;
@@ -33,10 +33,10 @@ class ClassifierTest {
     @DisplayName(
             "on made-up treads 3/32 worn it is right 95 times of 100 over all, 90 for each shape, at two places round")
     void quality() {
-        Confusion two = Confusion.measured(2, 3);
+        ConfusionMatrix two = ConfusionMatrix.measured(2, 3);
         assertThat(two.right()).isGreaterThanOrEqualTo(0.95);
-        for (Shape shape : TreadCase.ACROSS) {
-            assertThat(two.right(shape)).as(shape.words()).isGreaterThanOrEqualTo(0.90);
+        for (Shape shape : SampleTread.ACROSS) {
+            assertThat(two.right(shape)).as(shape.label()).isGreaterThanOrEqualTo(0.90);
         }
     }
 
@@ -45,7 +45,7 @@ class ClassifierTest {
     @DisplayName("the rules page shows the very table this classifier makes")
     void tableIsCurrent(int places) throws IOException {
         assertThat(Files.readString(Path.of("../docs/rules.md")))
-                .contains(Confusion.measured(places, 3).table());
+                .contains(ConfusionMatrix.measured(places, 3).table());
     }
 
     @ParameterizedTest
@@ -58,7 +58,7 @@ class ClassifierTest {
         Random random = new Random(7);
         int right = 0;
         for (int at = 0; at < 400; at++) {
-            TreadCase one = TreadCase.of(shape, 4, 4, random);
+            SampleTread one = SampleTread.of(shape, 4, 4, random);
             if (one.read().pattern(2, Set.of()).orElseThrow().shape() == shape) {
                 right++;
             }
@@ -81,7 +81,7 @@ class ClassifierTest {
     }
 
     private static List<Double> depths(TreadGrid grid) {
-        Tread zones = grid.zones();
+        GrooveDepths zones = grid.zones();
         return java.util.stream.Stream.of(zones.outer(), zones.center(), zones.inner())
                 .map(depth -> depth.orElseThrow().thirtySeconds())
                 .toList();
@@ -111,17 +111,17 @@ class ClassifierTest {
     @Test
     @DisplayName("how a pattern is told is said with the rule's own figures, one mark more round the tire than across")
     void toldBy() {
-        assertThat(Shape.CENTER.toldBy(3).in(Units.US))
+        assertThat(Shape.CENTER.evidence(3).in(Units.US))
                 .isEqualTo("Both shoulders stand at least 3/32 in over the center.");
-        assertThat(Shape.FLAT_SPOT.toldBy(3).in(Units.US))
+        assertThat(Shape.FLAT_SPOT.evidence(3).in(Units.US))
                 .isEqualTo("One rib lies at least 4/32 in lower at a single place round the tire.");
-        assertThat(Shape.INNER_SHOULDER.toldBy(2).in(Units.METRIC)).contains("at least 1.6 mm under the outer");
+        assertThat(Shape.INNER_SHOULDER.evidence(2).in(Units.METRIC)).contains("at least 1.6 mm under the outer");
     }
 
     @Test
     @DisplayName("more places than four, one groove, or grooves that differ from place to place are refused in words")
     void refused() {
-        assertThatThrownBy(() -> new TreadGrid(List.of())).isInstanceOf(InvalidEntry.class);
+        assertThatThrownBy(() -> new TreadGrid(List.of())).isInstanceOf(InvalidInputException.class);
         assertThatThrownBy(() -> grid(new double[] {9})).hasMessageContaining("2 to 5 grooves");
         assertThatThrownBy(() -> grid(new double[] {9, 9}, new double[] {9, 9, 9}))
                 .hasMessageContaining("same 2 grooves");
@@ -133,9 +133,9 @@ class ClassifierTest {
     void plausibleCases(Shape shape) {
         Random random = new Random(3);
         for (int at = 0; at < 200; at++) {
-            TreadGrid read = TreadCase.of(shape, 1 + random.nextInt(5), 1 + random.nextInt(4), random)
+            TreadGrid read = SampleTread.of(shape, 1 + random.nextInt(5), 1 + random.nextInt(4), random)
                     .read();
-            read.places()
+            read.locations()
                     .forEach(place -> assertThat(place).allSatisfy(depth -> {
                         assertThat(depth.thirtySeconds()).isBetween(1.0, 15.0);
                         assertThat(depth.thirtySeconds() % 1).isZero();

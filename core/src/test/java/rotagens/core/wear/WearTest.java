@@ -34,7 +34,7 @@ class WearTest {
     })
     @DisplayName("the worked readings fall in their classes")
     void workedExamples(double outer, double center, double inner, Shape shape, Shape second) {
-        WearPattern pattern = WearPattern.classify(Tread.of32nds(outer, center, inner), 2, Set.of())
+        WearPattern pattern = WearPattern.classify(GrooveDepths.of32nds(outer, center, inner), 2, Set.of())
                 .orElseThrow();
         assertThat(pattern.shape()).isEqualTo(shape);
         assertThat(pattern.second().orElse(null)).isEqualTo(second);
@@ -43,11 +43,11 @@ class WearTest {
     @Test
     @DisplayName("a sign seen or felt wins over the depths; a missing groove can't tell")
     void localSignsAndMissingGrooves() {
-        assertThat(WearPattern.classify(Tread.of32nds(9, 6, 9), 2, Set.of(Shape.CUPPING))
+        assertThat(WearPattern.classify(GrooveDepths.of32nds(9, 6, 9), 2, Set.of(Shape.CUPPING))
                         .orElseThrow()
                         .shape())
                 .isEqualTo(Shape.CUPPING);
-        Tread partly = new Tread(
+        GrooveDepths partly = new GrooveDepths(
                 java.util.Optional.of(TreadDepth.of32nds(9)), java.util.Optional.empty(), java.util.Optional.empty());
         assertThat(WearPattern.classify(partly, 2, Set.of())).isEmpty();
     }
@@ -58,10 +58,10 @@ class WearTest {
         for (int outer = 0; outer <= 20; outer++) {
             for (int center = 0; center <= 20; center++) {
                 for (int inner = 0; inner <= 20; inner++) {
-                    Shape here = WearPattern.classify(Tread.of32nds(outer, center, inner), 2, Set.of())
+                    Shape here = WearPattern.classify(GrooveDepths.of32nds(outer, center, inner), 2, Set.of())
                             .orElseThrow()
                             .shape();
-                    Shape mirrored = WearPattern.classify(Tread.of32nds(inner, center, outer), 2, Set.of())
+                    Shape mirrored = WearPattern.classify(GrooveDepths.of32nds(inner, center, outer), 2, Set.of())
                             .orElseThrow()
                             .shape();
                     Shape expected = here == Shape.INNER_SHOULDER
@@ -76,42 +76,45 @@ class WearTest {
     @Test
     @DisplayName("the wear rate is the slope of lowest depth over miles, with a range from the gauge's own marks")
     void wearRate() {
-        WearRate rate = WearRate.of(List.of(new WearRate.Point(10_000, 12), new WearRate.Point(20_000, 10)))
+        WearRate rate = WearRate.of(
+                        List.of(new WearRate.DepthReading(10_000, 12), new WearRate.DepthReading(20_000, 10)))
                 .orElseThrow();
         assertThat(rate.perMile()).isCloseTo(2.0 / 10_000, within(1e-12));
-        WearRate.Reach reach = rate.reach(10, 5, 50, LocalDate.of(2026, 1, 1));
-        assertThat(reach.likely()).isEqualTo(LocalDate.of(2026, 1, 1).plusDays(500));
-        assertThat(reach.earliest()).isBefore(reach.likely());
-        assertThat(reach.latest().orElseThrow()).isAfter(reach.likely());
+        WearRate.ReachDates reachDates = rate.reachDates(10, 5, 50, LocalDate.of(2026, 1, 1));
+        assertThat(reachDates.likely()).isEqualTo(LocalDate.of(2026, 1, 1).plusDays(500));
+        assertThat(reachDates.earliest()).isBefore(reachDates.likely());
+        assertThat(reachDates.latest().orElseThrow()).isAfter(reachDates.likely());
     }
 
     @Test
     @DisplayName("readings under 1,000 miles apart, one reading, or a tread that grows give no rate")
     void noRate() {
-        assertThat(WearRate.of(List.of(new WearRate.Point(10_000, 12)))).isEmpty();
-        assertThat(WearRate.of(List.of(new WearRate.Point(10_000, 12), new WearRate.Point(10_999, 10))))
+        assertThat(WearRate.of(List.of(new WearRate.DepthReading(10_000, 12)))).isEmpty();
+        assertThat(WearRate.of(List.of(new WearRate.DepthReading(10_000, 12), new WearRate.DepthReading(10_999, 10))))
                 .isEmpty();
-        assertThat(WearRate.of(List.of(new WearRate.Point(10_000, 10), new WearRate.Point(20_000, 11))))
+        assertThat(WearRate.of(List.of(new WearRate.DepthReading(10_000, 10), new WearRate.DepthReading(20_000, 11))))
                 .isEmpty();
     }
 
     @Test
     @DisplayName("where wear may be nil within the gauge's marks, the late end of the range is open")
     void openRange() {
-        WearRate rate = WearRate.of(List.of(new WearRate.Point(10_000, 10.2), new WearRate.Point(11_500, 10)))
+        WearRate rate = WearRate.of(
+                        List.of(new WearRate.DepthReading(10_000, 10.2), new WearRate.DepthReading(11_500, 10)))
                 .orElseThrow();
-        assertThat(rate.reach(10, 5, 50, LocalDate.of(2026, 1, 1)).latest()).isEmpty();
+        assertThat(rate.reachDates(10, 5, 50, LocalDate.of(2026, 1, 1)).latest())
+                .isEmpty();
     }
 
     @Test
     @DisplayName("one misread depth among several doesn't bend the rate")
     void outlier() {
-        java.util.List<WearRate.Point> clean = new java.util.ArrayList<>();
+        java.util.List<WearRate.DepthReading> clean = new java.util.ArrayList<>();
         for (int at = 0; at < 8; at++) {
-            clean.add(new WearRate.Point(10_000 + at * 1_000, 14 - at * 0.5));
+            clean.add(new WearRate.DepthReading(10_000 + at * 1_000, 14 - at * 0.5));
         }
         double right = WearRate.of(clean).orElseThrow().perMile();
-        clean.set(3, new WearRate.Point(13_000, 4));
+        clean.set(3, new WearRate.DepthReading(13_000, 4));
         assertThat(WearRate.of(clean).orElseThrow().perMile())
                 .isEqualTo(right, org.assertj.core.api.Assertions.within(right * 0.02));
     }
@@ -120,13 +123,16 @@ class WearTest {
     @DisplayName(
             "with one reading the depth it was fitted with gives the rate, with a wider range; under 1,000 miles nothing")
     void sinceFitted() {
-        WearRate rate = WearRate.sinceFitted(new WearRate.Point(20_000, 16), new WearRate.Point(40_000, 11))
+        WearRate rate = WearRate.sinceInstalled(
+                        new WearRate.DepthReading(20_000, 16), new WearRate.DepthReading(40_000, 11))
                 .orElseThrow();
         assertThat(rate.perMile()).isEqualTo(5 / 20_000.0);
         assertThat(rate.plusMinus()).isPositive();
-        assertThat(WearRate.sinceFitted(new WearRate.Point(20_000, 16), new WearRate.Point(20_900, 15)))
+        assertThat(WearRate.sinceInstalled(
+                        new WearRate.DepthReading(20_000, 16), new WearRate.DepthReading(20_900, 15)))
                 .isEmpty();
-        assertThat(WearRate.sinceFitted(new WearRate.Point(20_000, 10), new WearRate.Point(40_000, 11)))
+        assertThat(WearRate.sinceInstalled(
+                        new WearRate.DepthReading(20_000, 10), new WearRate.DepthReading(40_000, 11)))
                 .isEmpty();
     }
 
@@ -135,14 +141,15 @@ class WearTest {
             "the line ahead ends at the limit with the fan round it, 11/32 at 0.25/32 a thousand miles down to 4/32")
     void ahead() {
         WearRate rate = new WearRate(0.00025, 0.00005);
-        WearRate.Ahead end = rate.ahead(new WearRate.Point(40_000, 11), 4);
+        WearRate.DepthForecast end = rate.forecast(new WearRate.DepthReading(40_000, 11), 4);
         assertThat(end.miles()).isEqualTo(68_000);
         assertThat(end.likely()).isCloseTo(4, within(1e-9));
-        assertThat(end.least()).isCloseTo(2.6, within(1e-9));
-        assertThat(end.most()).isCloseTo(5.4, within(1e-9));
-        assertThat(rate.ahead(new WearRate.Point(40_000, 3), 4).miles()).isEqualTo(41_000);
-        assertThat(rate.words(Units.US)).isEqualTo("2.5/32 in in 10,000 mi, give or take 0.5");
-        assertThat(rate.words(Units.METRIC)).isEqualTo("1.2 mm in 10,000 km, give or take 0.2");
+        assertThat(end.min()).isCloseTo(2.6, within(1e-9));
+        assertThat(end.max()).isCloseTo(5.4, within(1e-9));
+        assertThat(rate.forecast(new WearRate.DepthReading(40_000, 3), 4).miles())
+                .isEqualTo(41_000);
+        assertThat(rate.label(Units.US)).isEqualTo("2.5/32 in in 10,000 mi, give or take 0.5");
+        assertThat(rate.label(Units.METRIC)).isEqualTo("1.2 mm in 10,000 km, give or take 0.2");
     }
 
     @ParameterizedTest(name = "{0} readings")
@@ -151,12 +158,13 @@ class WearTest {
     void anyNumberOfReadings(int count) {
         Random scatter = new Random(count);
         double trueRate = 8.0 / 40_000;
-        List<WearRate.Point> points = new ArrayList<>();
+        List<WearRate.DepthReading> depthReadings = new ArrayList<>();
         for (int at = 0; at < count; at++) {
             double miles = at * 40_000.0 / (count - 1);
-            points.add(new WearRate.Point(20_000 + miles, Math.rint(14 - trueRate * miles) + scatter.nextInt(3) - 1));
+            depthReadings.add(new WearRate.DepthReading(
+                    20_000 + miles, Math.rint(14 - trueRate * miles) + scatter.nextInt(3) - 1));
         }
-        WearRate rate = WearRate.of(points).orElseThrow();
+        WearRate rate = WearRate.of(depthReadings).orElseThrow();
         assertThat(trueRate).isBetween(rate.perMile() - 2 * rate.plusMinus(), rate.perMile() + 2 * rate.plusMinus());
     }
 }

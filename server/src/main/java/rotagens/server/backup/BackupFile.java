@@ -207,7 +207,7 @@ final class BackupFile {
             }
             column(statement, "PRAGMA foreign_key_check")
                     .forEach(table -> wrong.add("a line of " + table + " belongs to nothing"));
-            column(statement, Ledger.BROKEN)
+            column(statement, HistoryIntegrityCheck.BROKEN)
                     .forEach(tire -> wrong.add("tire " + tire + " isn’t where its ledger ends"));
             for (String photo : column(statement, "SELECT file FROM photo")) {
                 if (!Files.exists(folder.resolve(PHOTOS).resolve(photo))) {

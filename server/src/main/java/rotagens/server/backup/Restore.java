@@ -9,7 +9,7 @@ import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import rotagens.server.backup.BackupFile.Failed;
-import rotagens.server.storage.RunningLock;
+import rotagens.server.storage.DataFolderLock;
 
 /** Puts a backup in the place of what is there: checked first, and the old kept beside it. */
 final class Restore {
@@ -33,7 +33,7 @@ final class Restore {
         Path fresh = null;
         try {
             Files.createDirectories(data);
-            try (FileLock held = RunningLock.take(data)) {
+            try (FileLock held = DataFolderLock.take(data)) {
                 if (held == null) {
                     throw new Failed("Rotagens is running on " + data + ". Stop it first.");
                 }

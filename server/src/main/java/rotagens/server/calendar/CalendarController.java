@@ -17,42 +17,42 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import rotagens.server.calendar.Feeds.FeedView;
-import rotagens.server.calendar.Feeds.FeedWish;
-import rotagens.server.calendar.Feeds.NewFeed;
-import rotagens.server.calendar.Feeds.Scope;
-import rotagens.server.shop.Bookings;
-import rotagens.server.shop.Bookings.BookingsRead;
+import rotagens.server.calendar.CalendarLinks.CalendarLinkRequest;
+import rotagens.server.calendar.CalendarLinks.CalendarLinkView;
+import rotagens.server.calendar.CalendarLinks.NewCalendarLinkView;
+import rotagens.server.calendar.CalendarLinks.Scope;
+import rotagens.server.shop.BookingImport;
+import rotagens.server.shop.BookingImport.ImportedBookingsView;
 
 @RestController
 class CalendarController {
 
     private static final MediaType ICS = new MediaType("text", "calendar", StandardCharsets.UTF_8);
 
-    private final Feeds feeds;
+    private final CalendarLinks calendarLinks;
     private final ShopCalendar calendar;
-    private final Bookings bookings;
+    private final BookingImport bookingImport;
 
-    CalendarController(Feeds feeds, ShopCalendar calendar, Bookings bookings) {
-        this.feeds = feeds;
+    CalendarController(CalendarLinks calendarLinks, ShopCalendar calendar, BookingImport bookingImport) {
+        this.calendarLinks = calendarLinks;
         this.calendar = calendar;
-        this.bookings = bookings;
+        this.bookingImport = bookingImport;
     }
 
     @GetMapping("/api/calendar/feeds")
-    List<FeedView> feeds() {
-        return feeds.all();
+    List<CalendarLinkView> feeds() {
+        return calendarLinks.all();
     }
 
     @PostMapping("/api/calendar/feeds")
-    NewFeed add(@RequestBody FeedWish wish) {
-        return feeds.add(wish);
+    NewCalendarLinkView add(@RequestBody CalendarLinkRequest wish) {
+        return calendarLinks.add(wish);
     }
 
     @DeleteMapping("/api/calendar/feeds/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void revoke(@PathVariable long id) {
-        feeds.revoke(id);
+        calendarLinks.revoke(id);
     }
 
     /** What a calendar program reads: whoever has the address, until it is taken back. */
@@ -61,7 +61,7 @@ class CalendarController {
         return ResponseEntity.ok()
                 .contentType(ICS)
                 .cacheControl(CacheControl.noStore())
-                .body(calendar.ics(feeds.scope(code)));
+                .body(calendar.ics(calendarLinks.scope(code)));
     }
 
     @GetMapping("/api/calendar/shop.ics")
@@ -81,7 +81,7 @@ class CalendarController {
 
     /** Bookings of vehicles, as availability. */
     @PostMapping(value = "/api/calendar/bookings", consumes = "text/calendar")
-    BookingsRead bookings(@RequestBody byte[] file) {
-        return bookings.read(new String(file, StandardCharsets.UTF_8));
+    ImportedBookingsView bookings(@RequestBody byte[] file) {
+        return bookingImport.read(new String(file, StandardCharsets.UTF_8));
     }
 }

@@ -22,18 +22,18 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableMethod;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.server.calendar.Feeds.Scope;
-import rotagens.server.shop.ShopDays;
-import rotagens.server.shop.ShopDays.Entry;
+import rotagens.server.calendar.CalendarLinks.Scope;
+import rotagens.server.shop.CalendarEvents;
+import rotagens.server.shop.CalendarEvents.Entry;
 
 /** The shop's days as iCalendar: one event a job, known again by its UID however often it moves. */
 @Service
 class ShopCalendar {
 
-    private final ShopDays days;
+    private final CalendarEvents days;
     private final Clock clock;
 
-    ShopCalendar(ShopDays days, Clock clock) {
+    ShopCalendar(CalendarEvents days, Clock clock) {
         this.days = days;
         this.clock = clock;
     }

@@ -27,11 +27,11 @@ class ClockController {
 
     private static final DateTimeFormatter WORDS = DateTimeFormatter.ofPattern("d MMM yyyy HH:mm", Locale.US);
 
-    private final ClockWatch watch;
+    private final ClockMonitor watch;
     private final Clock clock;
     private final People people;
 
-    ClockController(ClockWatch watch, Clock clock, People people) {
+    ClockController(ClockMonitor watch, Clock clock, People people) {
         this.watch = watch;
         this.clock = clock;
         this.people = people;

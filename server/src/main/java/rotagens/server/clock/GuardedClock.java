@@ -22,11 +22,11 @@ public final class GuardedClock extends Clock {
         return machine.instant();
     }
 
-    void hold(Instant at) {
+    void freeze(Instant at) {
         held = at;
     }
 
-    void letGo() {
+    void release() {
         held = Instant.MIN;
     }
 

@@ -17,18 +17,18 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProp
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
-import rotagens.core.fact.Warmth;
+import rotagens.core.fact.ThermalState;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
-import rotagens.core.tire.DotDate;
+import rotagens.core.tire.DotWeek;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
-import rotagens.core.vehicle.VehicleKind;
-import rotagens.core.wear.Tread;
+import rotagens.core.vehicle.VehicleType;
+import rotagens.core.wear.GrooveDepths;
 import rotagens.server.demo.DemoFleet.Flag;
 import rotagens.server.demo.DemoFleet.Found;
 import rotagens.server.demo.DemoFleet.Kind;
@@ -39,25 +39,25 @@ import rotagens.server.demo.DemoFleet.Oddity;
 import rotagens.server.demo.DemoFleet.OtherTire;
 import rotagens.server.demo.DemoFleet.Unit;
 import rotagens.server.demo.DemoFleet.What;
-import rotagens.server.events.VehicleHistory;
 import rotagens.server.facts.FactLog;
-import rotagens.server.fleet.Fleet;
+import rotagens.server.fleet.FleetAssessor;
 import rotagens.server.gauges.Gauges;
 import rotagens.server.inspection.Readings;
-import rotagens.server.loads.LoadCharts;
-import rotagens.server.loads.PressureRecords;
-import rotagens.server.loads.Slips;
-import rotagens.server.machines.Machines;
-import rotagens.server.ordering.Orders;
+import rotagens.server.loads.LoadChartStore;
+import rotagens.server.loads.PressureStore;
+import rotagens.server.loads.ScaleTicketStore;
 import rotagens.server.people.People;
-import rotagens.server.policy.Policies;
-import rotagens.server.relearn.Relearns;
-import rotagens.server.shop.ShopSetups;
-import rotagens.server.tire.Catalogue;
-import rotagens.server.tire.Tires;
+import rotagens.server.policy.PolicyStore;
+import rotagens.server.purchasing.Orders;
+import rotagens.server.relearn.RelearnService;
+import rotagens.server.shop.ShopSetupStore;
+import rotagens.server.tire.TireCatalog;
+import rotagens.server.tire.TireStore;
+import rotagens.server.tirechanger.TireChangerStore;
+import rotagens.server.vehicle.SensorStore;
 import rotagens.server.vehicle.VehicleRegister;
-import rotagens.server.vehicle.VehicleSensors;
-import rotagens.server.vehicle.Vehicles;
+import rotagens.server.vehicle.VehicleStore;
+import rotagens.server.vehicleevent.VehicleEventStore;
 
 /** Fills an empty data folder with the demo fleet, a year of readings and dates relative to today. The same every day. */
 @Component
@@ -69,70 +69,70 @@ class DemoData implements SmartInitializingSingleton {
     private static final int DAYS_IN_STOCK = 90;
     private static final int WALKS_WITH_THERMOMETER = 4;
 
-    private final Vehicles vehicles;
+    private final VehicleStore vehicleStore;
     private final VehicleRegister register;
-    private final Tires tires;
-    private final Catalogue catalogue;
+    private final TireStore tireStore;
+    private final TireCatalog tireCatalog;
     private final Orders orders;
     private final FactLog facts;
-    private final Policies policies;
+    private final PolicyStore policyStore;
     private final People people;
-    private final LoadCharts charts;
-    private final Slips slips;
-    private final PressureRecords records;
-    private final Fleet fleet;
-    private final VehicleHistory history;
+    private final LoadChartStore charts;
+    private final ScaleTicketStore scaleTicketStore;
+    private final PressureStore records;
+    private final FleetAssessor fleetAssessor;
+    private final VehicleEventStore history;
     private final Clock clock;
     private final PlatformTransactionManager transactions;
     private final Gauges gauges;
-    private final VehicleSensors sensors;
-    private final Machines machines;
-    private final Relearns relearns;
-    private final ShopSetups setups;
+    private final SensorStore sensors;
+    private final TireChangerStore tireChangerStore;
+    private final RelearnService relearnService;
+    private final ShopSetupStore setups;
     private final DSLContext db;
     private final Map<String, Long> gaugeIds = new HashMap<>();
-    private final List<FactLog.Look> looks = new ArrayList<>();
+    private final List<FactLog.Observation> observations = new ArrayList<>();
     private int nextNumber = 1001;
 
     DemoData(
-            Vehicles vehicles,
+            VehicleStore vehicleStore,
             VehicleRegister register,
-            Tires tires,
-            Catalogue catalogue,
+            TireStore tireStore,
+            TireCatalog tireCatalog,
             Orders orders,
             FactLog facts,
-            Policies policies,
+            PolicyStore policyStore,
             People people,
-            LoadCharts charts,
-            Slips slips,
-            PressureRecords records,
-            Fleet fleet,
-            VehicleHistory history,
+            LoadChartStore charts,
+            ScaleTicketStore scaleTicketStore,
+            PressureStore records,
+            FleetAssessor fleetAssessor,
+            VehicleEventStore history,
             Gauges gauges,
-            VehicleSensors sensors,
-            Machines machines,
-            Relearns relearns,
-            ShopSetups setups,
+            SensorStore sensors,
+            TireChangerStore tireChangerStore,
+            RelearnService relearnService,
+            ShopSetupStore setups,
             DSLContext db,
             Clock clock,
             PlatformTransactionManager transactions) {
-        this.vehicles = vehicles;
+        this.vehicleStore = vehicleStore;
         this.register = register;
-        this.tires = tires;
-        this.catalogue = catalogue;
+        this.tireStore = tireStore;
+        this.tireCatalog = tireCatalog;
         this.orders = orders;
         this.facts = facts;
-        this.policies = policies;
+        this.policyStore = policyStore;
         this.people = people;
         this.charts = charts;
-        this.slips = slips;
+        this.scaleTicketStore = scaleTicketStore;
         this.records = records;
-        this.fleet = fleet;
+        this.fleetAssessor = fleetAssessor;
         this.history = history;
         this.gauges = gauges;
         this.sensors = sensors;
-        this.machines = machines;
-        this.relearns = relearns;
+        this.tireChangerStore = tireChangerStore;
+        this.relearnService = relearnService;
         this.setups = setups;
         this.db = db;
         this.clock = clock;
@@ -153,7 +153,7 @@ class DemoData implements SmartInitializingSingleton {
         new TreeMap<>(DemoFleet.PEOPLE).forEach((name, role) -> staff.add(people.addWithoutPassword(name, role, true)));
         DemoFleet.YARDS.forEach(register::yard);
         Map<TireModel, Long> models = new HashMap<>();
-        DemoFleet.MODELS.forEach(model -> models.put(model, catalogue.add(model, DemoFleet.details(model))));
+        DemoFleet.MODELS.forEach(model -> models.put(model, tireCatalog.add(model, DemoFleet.details(model))));
         DemoFleet.KINDS.forEach(this::addClass);
         DemoFleet.GAUGES.forEach(gauge -> gaugeIds.put(
                 gauge.name(),
@@ -165,12 +165,22 @@ class DemoData implements SmartInitializingSingleton {
         for (Unit unit : DemoFleet.UNITS) {
             new OneVehicle(unit, staff, models).add(DemoFleet.YARDS.get(unit.yard()));
         }
-        facts.recordUnsettled(looks);
-        new DemoLoads(charts, slips, records, fleet, register, history, clock, staff.get(1), staff.get(3)).fill();
-        new DemoSensors(vehicles, sensors, clock, staff.get(3)).fill();
-        new DemoWorkshop(machines, vehicles, relearns, staff.get(1)).fill();
+        facts.recordUnsettled(observations);
+        new DemoLoads(
+                        charts,
+                        scaleTicketStore,
+                        records,
+                        fleetAssessor,
+                        register,
+                        history,
+                        clock,
+                        staff.get(1),
+                        staff.get(3))
+                .fill();
+        new DemoSensors(vehicleStore, sensors, clock, staff.get(3)).fill();
+        new DemoWorkshop(tireChangerStore, vehicleStore, relearnService, staff.get(1)).fill();
         new DemoPlanning(db, setups, staff.get(1), LocalDate.now(clock), clock.instant()).fill();
-        new DemoStock(tires, catalogue, register, orders, models, staff.get(1), staff.get(3), clock).fill();
+        new DemoStock(tireStore, tireCatalog, register, orders, models, staff.get(1), staff.get(3), clock).fill();
         facts.settle();
     }
 
@@ -178,12 +188,12 @@ class DemoData implements SmartInitializingSingleton {
         register.vehicleClass(kind.name());
         Policy.Scope scope = Policy.Scope.ofClass(kind.name());
         String setBy = "fleet policy for " + kind.plural();
-        policies.set(PolicyNumber.OVERALL_AGE, scope, kind.overallYears(), setBy);
+        policyStore.set(PolicyNumber.OVERALL_AGE, scope, kind.overallYears(), setBy);
         if (kind.steerYears() != null) {
-            policies.set(PolicyNumber.STEER_AGE, scope, kind.steerYears(), setBy);
+            policyStore.set(PolicyNumber.STEER_AGE, scope, kind.steerYears(), setBy);
         }
         if (kind == DemoFleet.VAN) {
-            policies.set(PolicyNumber.ROTATION_MONTHS, scope, DemoFleet.VANS_ROTATE_MONTHS, setBy);
+            policyStore.set(PolicyNumber.ROTATION_MONTHS, scope, DemoFleet.VANS_ROTATE_MONTHS, setBy);
         }
     }
 
@@ -208,7 +218,7 @@ class DemoData implements SmartInitializingSingleton {
         }
 
         void add(String yard) {
-            Vehicles.OnFile vehicle = vehicles.get(register.add(DemoVehicle.entry(
+            VehicleStore.OnFile vehicle = vehicleStore.get(register.add(DemoVehicle.entry(
                     kind,
                     unit.unit(),
                     yard,
@@ -219,8 +229,8 @@ class DemoData implements SmartInitializingSingleton {
                 int daysAgo = daysAgo(walk);
                 boolean replacedSinceLastWalk = hasNewOdometer(daysAgo) && !hasNewOdometer(daysAgo(walk + 1));
                 if (replacedSinceLastWalk) {
-                    vehicles.replaceOdometer(
-                            vehicles.get(vehicle.id()),
+                    vehicleStore.replaceOdometer(
+                            vehicleStore.get(vehicle.id()),
                             odometer(DemoFleet.NEW_ODOMETER_DAYS_AGO),
                             Distance.miles(0),
                             today.minusDays(DemoFleet.NEW_ODOMETER_DAYS_AGO)
@@ -231,8 +241,8 @@ class DemoData implements SmartInitializingSingleton {
                             staff.get(1),
                             Optional.empty());
                 }
-                vehicles.readOdometer(
-                        vehicles.get(vehicle.id()),
+                vehicleStore.readOdometer(
+                        vehicleStore.get(vehicle.id()),
                         odometer(daysAgo),
                         at(daysAgo),
                         staff.get(walk % 2 + 3),
@@ -279,7 +289,7 @@ class DemoData implements SmartInitializingSingleton {
                     .toInstant();
         }
 
-        private void tire(Vehicles.OnFile vehicle, Position position) {
+        private void tire(VehicleStore.OnFile vehicle, Position position) {
             List<What> odd = DemoFleet.ODDITIES.stream()
                     .filter(one ->
                             one.unit().equals(unit.unit()) && one.position().equals(position.code()))
@@ -291,26 +301,26 @@ class DemoData implements SmartInitializingSingleton {
             TireModel model = first(odd, OtherTire.class).map(OtherTire::model).orElse(unit.fitted());
             String dot = odd.contains(Flag.NO_DOT)
                     ? null
-                    : DemoVehicle.tin(scatter) + DotDate.stampFor(today.minusDays(daysOld));
+                    : DemoVehicle.tin(scatter) + DotWeek.stampFor(today.minusDays(daysOld));
             long place = vehicle.places().get(position);
             int fittedDaysAgo = (int) Math.max(daysOld - DAYS_IN_STOCK, WALKS * DAYS_BETWEEN_WALKS);
-            long tireId = tires.add(new Tires.New(
+            long tireId = tireStore.add(new TireStore.New(
                     models.get(model),
                     odd.contains(Flag.RETREAD),
                     Optional.of("LM" + nextNumber++),
-                    catalogue.get(models.get(model)).details().price()));
+                    tireCatalog.get(models.get(model)).details().price()));
             if (dot != null) {
-                tires.readDot(tireId, dot, Tires.DotKind.TIRE, at(fittedDaysAgo), staff.get(3));
+                tireStore.readDot(tireId, dot, TireStore.DotKind.TIRE, at(fittedDaysAgo), staff.get(3));
             }
-            tires.fit(
+            tireStore.fit(
                     tireId,
                     place,
-                    new Tires.Line(
+                    new TireStore.Line(
                             at(fittedDaysAgo),
                             staff.get(3),
                             "",
                             "",
-                            kind.kind() == VehicleKind.TRAILER ? null : odometer(fittedDaysAgo),
+                            kind.kind() == VehicleType.TRAILER ? null : odometer(fittedDaysAgo),
                             model.originalDepth().orElse(null),
                             null));
             past(tireId, place, position, axle, model, years, odd);
@@ -329,7 +339,7 @@ class DemoData implements SmartInitializingSingleton {
             for (int walk = WALKS - 1; walk >= 0; walk--) {
                 int daysAgo = daysAgo(walk);
                 double gained = Math.min(worn, (daysAgo - unit.lastWalk()) * perDay);
-                Tread tread = Tread.of32nds(
+                GrooveDepths grooveDepths = GrooveDepths.of32nds(
                         depth(last.outer() + gained, original),
                         depth(last.center() + gained, original),
                         depth(last.inner() + gained, original));
@@ -338,11 +348,11 @@ class DemoData implements SmartInitializingSingleton {
                         ? axles.get(axle - 1)
                         : axles.stream().mapToInt(Integer::intValue).max().orElseThrow();
                 boolean reset = daysAgo <= set.days() && daysAgo(walk + 1) > set.days();
-                LastPressure usual = new LastPressure(target - scatter.nextInt(3), Warmth.COLD);
+                LastPressure usual = new LastPressure(target - scatter.nextInt(3), ThermalState.COLD);
                 LastPressure read = walk == 0 ? first(odd, LastPressure.class).orElse(usual) : usual;
                 Optional<Losing> losing = first(odd, Losing.class);
                 if (losing.isPresent() && walk < losing.get().newestFirst().size()) {
-                    read = new LastPressure(losing.get().newestFirst().get(walk), Warmth.COLD);
+                    read = new LastPressure(losing.get().newestFirst().get(walk), ThermalState.COLD);
                 }
                 int sinceFilled = walk + 1;
                 boolean filled = losing.filter(one -> one.newestFirst().size() == sinceFilled)
@@ -351,12 +361,12 @@ class DemoData implements SmartInitializingSingleton {
                 boolean thermometer = walk < WALKS_WITH_THERMOMETER && kind == DemoFleet.COACH;
                 Readings.Entry entry =
                         new Readings.Entry(tireId, place, at(daysAgo), staff.get(walk % 2 + 3), null, null);
-                FactLog.Look seen = FactLog.Look.read(
+                FactLog.Observation seen = FactLog.Observation.read(
                         entry,
                         new Readings.Values(
                                 Optional.of(Pressure.psi(read.psi())),
                                 read.warmth(),
-                                tread,
+                                grooveDepths,
                                 Optional.of(odometer(daysAgo)),
                                 thermometer ? Optional.of(Temperature.f(52 + scatter.nextInt(5))) : Optional.empty(),
                                 filled,
@@ -368,7 +378,7 @@ class DemoData implements SmartInitializingSingleton {
                 }
                 boolean inspectedYearly =
                         walk == 4 && years >= 5 && !unit.unit().equals("LC-02");
-                looks.add(inspectedYearly ? seen.inspected("Marrow Street Tire Service", true, "") : seen);
+                observations.add(inspectedYearly ? seen.inspected("Marrow Street Tire Service", true, "") : seen);
             }
         }
 

@@ -9,20 +9,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import rotagens.core.fact.Finding;
-import rotagens.core.fact.Warmth;
+import rotagens.core.fact.ThermalState;
 import rotagens.core.inspection.Gauge;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Money;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.TreadDepth;
-import rotagens.core.tire.Ratings;
-import rotagens.core.tire.SidewallLine;
+import rotagens.core.tire.LoadRatings;
+import rotagens.core.tire.SidewallMarking;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleRole;
-import rotagens.core.vehicle.VehicleKind;
+import rotagens.core.vehicle.VehicleType;
 import rotagens.server.people.Role;
-import rotagens.server.tire.Catalogue;
+import rotagens.server.tire.TireCatalog;
 
 /**
  * The made-up fleet of Larkmoor Mobile Clinics: three yards, 24 vehicles, low miles, constant heavy equipment. Every rule of
@@ -70,15 +70,15 @@ final class DemoFleet {
             TRAILER_TIRE);
 
     /** What the catalogue says beside: plies, snow mark, price. */
-    static Catalogue.Details details(TireModel model) {
+    static TireCatalog.Details details(TireModel model) {
         boolean coach = model == COACH_TIRE;
-        return new Catalogue.Details(
+        return new TireCatalog.Details(
                 Optional.empty(),
                 true,
                 coach ? "tread 5 steel, sidewall 1 steel" : "tread 2 polyester 2 steel, sidewall 2 polyester",
                 model == SHUTTLE_TIRE_LUG
-                        ? Catalogue.Winter.SEVERE_SNOW
-                        : model == TRAILER_TIRE ? Catalogue.Winter.NONE : Catalogue.Winter.MUD_AND_SNOW,
+                        ? TireCatalog.SnowRating.SEVERE_SNOW
+                        : model == TRAILER_TIRE ? TireCatalog.SnowRating.NONE : TireCatalog.SnowRating.MUD_AND_SNOW,
                 "",
                 Optional.of(new Money(coach ? 46_800 : model == TRAILER_TIRE ? 13_950 : 21_450)));
     }
@@ -86,7 +86,7 @@ final class DemoFleet {
     /** A class of vehicles: layout, placard per axle, and how they are used. */
     record Kind(
             String name,
-            VehicleKind kind,
+            VehicleType kind,
             String description,
             int gvwrLb,
             boolean sensors,
@@ -103,7 +103,7 @@ final class DemoFleet {
         Load gawr(int axle) {
             double share = axles.size() == 3
                     ? List.of(0.30, 0.46, 0.26).get(axle - 1)
-                    : axles.get(1).dual() ? axle == 1 ? 0.36 : 0.68 : axle == 1 ? 0.45 : 0.58;
+                    : axles.get(1).isDual() ? axle == 1 ? 0.36 : 0.68 : axle == 1 ? 0.45 : 0.58;
             return Load.lb(Math.round(gvwrLb * share / 20) * 20);
         }
 
@@ -115,7 +115,7 @@ final class DemoFleet {
 
     static final Kind COACH = new Kind(
             "Clinic coach",
-            VehicleKind.BUS,
+            VehicleType.BUS,
             "Clinic coach, tag axle",
             46_000,
             true,
@@ -129,7 +129,7 @@ final class DemoFleet {
             4.0);
     static final Kind SHUTTLE = new Kind(
             "Cutaway shuttle",
-            VehicleKind.BUS,
+            VehicleType.BUS,
             "Cutaway shuttle, dual rears",
             14_500,
             false,
@@ -143,7 +143,7 @@ final class DemoFleet {
             3.0);
     static final Kind PICKUP = new Kind(
             "Support pickup",
-            VehicleKind.PICKUP,
+            VehicleType.PICKUP,
             "3/4-ton support pickup",
             9_900,
             true,
@@ -157,7 +157,7 @@ final class DemoFleet {
             null);
     static final Kind VAN = new Kind(
             "Service van",
-            VehicleKind.VAN,
+            VehicleType.VAN,
             "Service van",
             9_000,
             true,
@@ -171,7 +171,7 @@ final class DemoFleet {
             null);
     static final Kind EQUIPMENT_TRAILER = new Kind(
             "Equipment trailer",
-            VehicleKind.TRAILER,
+            VehicleType.TRAILER,
             "Equipment trailer, tandem",
             10_000,
             false,
@@ -234,14 +234,14 @@ final class DemoFleet {
     static final int NEW_ODOMETER_DAYS_AGO = 150;
 
     /** A gauge and how long ago it was checked; null where nobody knows. */
-    record DemoGauge(String name, Gauge.Kind kind, Integer checkedDaysAgo) {}
+    record DemoGauge(String name, Gauge.Type kind, Integer checkedDaysAgo) {}
 
     static final List<DemoGauge> GAUGES = List.of(
-            new DemoGauge("P-1", Gauge.Kind.PRESSURE, 74),
-            new DemoGauge("P-2", Gauge.Kind.PRESSURE, 391),
-            new DemoGauge("T-1", Gauge.Kind.TREAD, 74),
-            new DemoGauge("T-2", Gauge.Kind.TREAD, null),
-            new DemoGauge("W-1", Gauge.Kind.TORQUE, 212));
+            new DemoGauge("P-1", Gauge.Type.PRESSURE, 74),
+            new DemoGauge("P-2", Gauge.Type.PRESSURE, 391),
+            new DemoGauge("T-1", Gauge.Type.TREAD, 74),
+            new DemoGauge("T-2", Gauge.Type.TREAD, null),
+            new DemoGauge("W-1", Gauge.Type.TORQUE, 212));
 
     /** Vans turn a lot: their tires change places every year. */
     static final int VANS_ROTATE_MONTHS = 12;
@@ -253,7 +253,7 @@ final class DemoFleet {
     sealed interface What {}
 
     /** The last pressure read. */
-    record LastPressure(double psi, Warmth warmth) implements What {}
+    record LastPressure(double psi, ThermalState warmth) implements What {}
 
     /** The last depths read, outer, center, inner, in 32nds. */
     record LastTread(double outer, double center, double inner) implements What {}
@@ -285,7 +285,7 @@ final class DemoFleet {
             new Oddity("LC-05", "3L", Flag.STUD_PILOTED),
             found("LC-05", "2LI", Finding.CRACK_SHALLOW),
             found("LC-05", "2RO", Finding.NUT_RUST_STREAK),
-            new Oddity("SH-01", "1L", new LastPressure(72, Warmth.HOT)),
+            new Oddity("SH-01", "1L", new LastPressure(72, ThermalState.HOT)),
             tread("SH-01", "2RI", 12, 12, 12),
             tread("SH-01", "2RO", 9, 9, 9),
             tread("SH-02", "1L", 4, 5, 5),
@@ -329,12 +329,12 @@ final class DemoFleet {
             double molded,
             double depth,
             boolean directional) {
-        SidewallLine line = SidewallLine.parse(sidewall);
+        SidewallMarking line = SidewallMarking.parse(sidewall);
         return new TireModel(
                 maker,
                 name,
                 line.size(),
-                new Ratings(line.service(), line.range(), Optional.of(Load.lb(single)), Optional.of(Load.lb(dual))),
+                new LoadRatings(line.service(), line.range(), Optional.of(Load.lb(single)), Optional.of(Load.lb(dual))),
                 Optional.of(Pressure.psi(molded)),
                 Optional.of(TreadDepth.of32nds(depth)),
                 directional,
@@ -343,13 +343,13 @@ final class DemoFleet {
 
     private static TireModel notOnSteer(TireModel model) {
         return new TireModel(
-                model.maker(),
+                model.manufacturer(),
                 model.name(),
                 model.size(),
                 model.ratings(),
-                model.molded(),
+                model.moldedPressure(),
                 model.originalDepth(),
-                model.directional(),
+                model.isDirectional(),
                 false);
     }
 
@@ -362,7 +362,7 @@ final class DemoFleet {
     }
 
     private static Oddity cold(String unit, String position, double psi) {
-        return new Oddity(unit, position, new LastPressure(psi, Warmth.COLD));
+        return new Oddity(unit, position, new LastPressure(psi, ThermalState.COLD));
     }
 
     private static Oddity tread(String unit, String position, double outer, double center, double inner) {

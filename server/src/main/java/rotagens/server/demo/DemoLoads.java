@@ -10,17 +10,17 @@ import rotagens.core.inspection.VehicleEvents;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.pressure.LoadChart;
-import rotagens.core.pressure.School;
+import rotagens.core.pressure.PressureMethod;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.weighing.AxleWeight;
-import rotagens.core.weighing.Slip;
-import rotagens.server.events.VehicleHistory;
-import rotagens.server.fleet.Fleet;
-import rotagens.server.loads.LoadCharts;
-import rotagens.server.loads.PressureRecords;
-import rotagens.server.loads.Slips;
+import rotagens.core.weighing.ScaleTicket;
+import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.loads.LoadChartStore;
+import rotagens.server.loads.PressureStore;
+import rotagens.server.loads.ScaleTicketStore;
 import rotagens.server.vehicle.VehicleRegister;
+import rotagens.server.vehicleevent.VehicleEventStore;
 
 /** What the demo fleet weighs, its invented charts, and what people have chosen. Dates are relative to today. */
 final class DemoLoads {
@@ -30,30 +30,30 @@ final class DemoLoads {
 
     private static final String BOOK = "made-up data book, page ";
 
-    private final LoadCharts charts;
-    private final Slips slips;
-    private final PressureRecords records;
-    private final Fleet fleet;
+    private final LoadChartStore charts;
+    private final ScaleTicketStore scaleTicketStore;
+    private final PressureStore records;
+    private final FleetAssessor fleetAssessor;
     private final VehicleRegister register;
-    private final VehicleHistory history;
+    private final VehicleEventStore history;
     private final LocalDate today;
     private final long coordinator;
     private final long technician;
 
     DemoLoads(
-            LoadCharts charts,
-            Slips slips,
-            PressureRecords records,
-            Fleet fleet,
+            LoadChartStore charts,
+            ScaleTicketStore scaleTicketStore,
+            PressureStore records,
+            FleetAssessor fleetAssessor,
             VehicleRegister register,
-            VehicleHistory history,
+            VehicleEventStore history,
             Clock clock,
             long coordinator,
             long technician) {
         this.charts = charts;
-        this.slips = slips;
+        this.scaleTicketStore = scaleTicketStore;
         this.records = records;
-        this.fleet = fleet;
+        this.fleetAssessor = fleetAssessor;
         this.register = register;
         this.history = history;
         this.today = LocalDate.now(clock);
@@ -70,16 +70,16 @@ final class DemoLoads {
 
     private void events() {
         history.record(
-                id("LC-03"), VehicleEvents.Kind.ALIGNMENT, today.minusDays(410), "toe 1/8 in out before", technician);
+                id("LC-03"), VehicleEvents.Type.ALIGNMENT, today.minusDays(410), "toe 1/8 in out before", technician);
         history.record(
                 id("VN-01"),
-                VehicleEvents.Kind.CURB_STRIKE,
+                VehicleEvents.Type.CURB_STRIKE,
                 today.minusDays(70),
                 "left front, loading bay",
                 technician);
         long pull = history.report(
                 id("LC-03"), VehicleEvents.Symptom.PULL_RIGHT, "", "on the highway, since spring", "M. Quill");
-        history.review(pull, VehicleHistory.State.COUNTED, "felt it too", coordinator);
+        history.review(pull, VehicleEventStore.State.COUNTED, "felt it too", coordinator);
         history.report(id("VN-05"), VehicleEvents.Symptom.LAMP, "1L", "came on this morning in the cold", "J. Arden");
         long lamp = history.report(
                 id("LC-04"),
@@ -88,7 +88,7 @@ final class DemoLoads {
                 "front left, came on twice",
                 "S. Varga",
                 today.minusDays(16).atTime(8, 0).toInstant(java.time.ZoneOffset.UTC));
-        history.review(lamp, VehicleHistory.State.COUNTED, "gauge all corners first", coordinator);
+        history.review(lamp, VehicleEventStore.State.COUNTED, "gauge all corners first", coordinator);
         history.report(id("TR-01"), VehicleEvents.Symptom.NOISE, "2R", "hums when loaded", "");
     }
 
@@ -135,7 +135,7 @@ final class DemoLoads {
                     Pressure.psi(psi.get(at)), Load.lb(single.get(at)), Optional.of(Load.lb(dual.get(at)))));
         }
         return new LoadChart(
-                tire.maker(), tire.name(), tire.size(), tire.ratings().range(), rows, BOOK + page);
+                tire.manufacturer(), tire.name(), tire.size(), tire.ratings().range(), rows, BOOK + page);
     }
 
     private void weights() {
@@ -165,29 +165,30 @@ final class DemoLoads {
     private static List<AxleWeight> whole(int... axles) {
         List<AxleWeight> weights = new ArrayList<>();
         for (int at = 0; at < axles.length; at++) {
-            weights.add(AxleWeight.whole(at + 1, Load.lb(axles[at])));
+            weights.add(AxleWeight.total(at + 1, Load.lb(axles[at])));
         }
         return weights;
     }
 
     private void weigh(String unit, int daysAgo, LoadState state, List<AxleWeight> axles) {
         String scale = axles.get(0).hasEnds() ? "portable pads, set 2" : "Northgate platform";
-        Slip slip = new Slip(today.minusDays(daysAgo), state, scale, axles, Optional.empty(), tires(unit));
-        slips.add(id(unit), slip, "", technician);
+        ScaleTicket scaleTicket =
+                new ScaleTicket(today.minusDays(daysAgo), state, scale, axles, Optional.empty(), tires(unit));
+        scaleTicketStore.add(id(unit), scaleTicket, "", technician);
     }
 
     private void choices() {
         choose(
                 "LC-03",
-                School.PLACARD,
+                PressureMethod.PLACARD,
                 "New suspension settles; back to the placard until it is aligned",
                 tires("LC-03"));
-        choose("LC-05", School.PLACARD, "Parked; only the axles were weighed", tires("LC-05"));
-        choose("SH-01", School.PLACARD, "Clinic chairs come and go week by week", tires("SH-01"));
-        choose("SH-05", School.PLACARD, "Clinic chairs come and go week by week", tires("SH-05"));
-        choose("SH-06", School.PLACARD, "Clinic chairs come and go week by week", tires("SH-06"));
+        choose("LC-05", PressureMethod.PLACARD, "Parked; only the axles were weighed", tires("LC-05"));
+        choose("SH-01", PressureMethod.PLACARD, "Clinic chairs come and go week by week", tires("SH-01"));
+        choose("SH-05", PressureMethod.PLACARD, "Clinic chairs come and go week by week", tires("SH-05"));
+        choose("SH-06", PressureMethod.PLACARD, "Clinic chairs come and go week by week", tires("SH-06"));
         String before = DemoFleet.PICKUP_TIRE.title() + " " + DemoFleet.PICKUP_TIRE.sidewall();
-        choose("SP-04", School.PLACARD, "As delivered", Map.of(1, before, 2, before));
+        choose("SP-04", PressureMethod.PLACARD, "As delivered", Map.of(1, before, 2, before));
         warn("LC-01", 1, Optional.of(84.0), "As the system came", false);
         warn("LC-01", 2, Optional.of(92.0), "Raised by the dealer", false);
         warn("LC-01", 3, Optional.of(86.0), "Raised by the dealer", false);
@@ -214,8 +215,8 @@ final class DemoLoads {
                 .toInstant();
     }
 
-    private void choose(String unit, School school, String reason, Map<Integer, String> tires) {
-        records.choose(id(unit), Optional.of(school), reason, false, tires, longAgo(), coordinator);
+    private void choose(String unit, PressureMethod pressureMethod, String reason, Map<Integer, String> tires) {
+        records.choose(id(unit), Optional.of(pressureMethod), reason, false, tires, longAgo(), coordinator);
     }
 
     private void warn(String unit, int axle, Optional<Double> psi, String why, boolean lowered) {
@@ -236,6 +237,6 @@ final class DemoLoads {
     }
 
     private Map<Integer, String> tires(String unit) {
-        return fleet.get(id(unit)).pressures().tires();
+        return fleetAssessor.get(id(unit)).pressures().tires();
     }
 }

@@ -9,10 +9,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
 import org.jooq.DSLContext;
-import rotagens.server.shop.ShopSetups;
+import rotagens.server.shop.ShopSetupStore;
 
 /** Who delivers to the demo's fleet, a buying program, what stays in service, and a coach that is out next week. */
-record DemoPlanning(DSLContext db, ShopSetups setups, long coordinator, LocalDate today, Instant now) {
+record DemoPlanning(DSLContext db, ShopSetupStore setups, long coordinator, LocalDate today, Instant now) {
 
     void fill() {
         supplier("Kettlewell Wheel & Rubber", "orders@kettlewell.example", 9, "Corvane, Ossiveld");

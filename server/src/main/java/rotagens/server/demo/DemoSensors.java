@@ -9,12 +9,12 @@ import java.util.Random;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.core.vehicle.Sensor;
-import rotagens.core.vehicle.Sensor.Mount;
-import rotagens.server.vehicle.VehicleSensors;
-import rotagens.server.vehicle.Vehicles;
+import rotagens.core.vehicle.Sensor.Location;
+import rotagens.server.vehicle.SensorStore;
+import rotagens.server.vehicle.VehicleStore;
 
 /** The sensors of the demo fleet: inside on coaches and light vehicles, on the valve caps of the shuttles' duals. */
-record DemoSensors(Vehicles vehicles, VehicleSensors sensors, Clock clock, long technician) {
+record DemoSensors(VehicleStore vehicles, SensorStore sensors, Clock clock, long technician) {
 
     private static final int MONTHS_IN_SERVICE_BY_DEFAULT = 40;
     /** Months in service where it isn't the usual: one battery overdue, one set that may end any day. */
@@ -23,8 +23,8 @@ record DemoSensors(Vehicles vehicles, VehicleSensors sensors, Clock clock, long 
 
     void fill() {
         LocalDate today = LocalDate.now(clock);
-        for (Vehicles.OnFile vehicle : vehicles.all()) {
-            if (!vehicle.facts().sensorsWork()) {
+        for (VehicleStore.OnFile vehicle : vehicles.all()) {
+            if (!vehicle.facts().hasWorkingSensors()) {
                 continue;
             }
             Random codes = new Random(vehicle.facts().unit().hashCode());
@@ -41,7 +41,7 @@ record DemoSensors(Vehicles vehicles, VehicleSensors sensors, Clock clock, long 
                         vehicle.places().get(position),
                         new Sensor(
                                 String.format("%08X", codes.nextInt()),
-                                shuttle ? Mount.OUTSIDE : Mount.INSIDE,
+                                shuttle ? Location.OUTSIDE : Location.INSIDE,
                                 Optional.of(today.minusMonths(months))),
                         today.minusMonths(Math.min(months, 12))
                                 .atTime(9, 0)

@@ -7,23 +7,23 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import rotagens.core.measure.TreadDepth;
-import rotagens.core.tire.DotDate;
+import rotagens.core.tire.DotWeek;
 import rotagens.core.tire.TireModel;
-import rotagens.server.ordering.OrderViews.NewLine;
-import rotagens.server.ordering.OrderViews.NewOrder;
-import rotagens.server.ordering.Orders;
-import rotagens.server.tire.Catalogue;
-import rotagens.server.tire.Tires;
-import rotagens.server.tire.Tires.DotKind;
-import rotagens.server.tire.Tires.Line;
-import rotagens.server.tire.Tires.Shelf;
-import rotagens.server.tire.Tires.StockState;
+import rotagens.server.purchasing.OrderViews.OrderLineRequest;
+import rotagens.server.purchasing.OrderViews.OrderRequest;
+import rotagens.server.purchasing.Orders;
+import rotagens.server.tire.TireCatalog;
+import rotagens.server.tire.TireStore;
+import rotagens.server.tire.TireStore.DotKind;
+import rotagens.server.tire.TireStore.Line;
+import rotagens.server.tire.TireStore.StockLocation;
+import rotagens.server.tire.TireStore.StockState;
 import rotagens.server.vehicle.VehicleRegister;
 
 /** The demo's tires on no vehicle, and two open orders: new rubber, old rubber, a retread, one at the retreader, scrap. */
 record DemoStock(
-        Tires tires,
-        Catalogue catalogue,
+        TireStore tires,
+        TireCatalog catalogue,
         VehicleRegister register,
         Orders orders,
         Map<TireModel, Long> models,
@@ -78,17 +78,18 @@ record DemoStock(
                     .atZone(clock.getZone())
                     .toInstant()
                     .plusSeconds(number);
-            long id = tires.add(new Tires.New(
+            long id = tires.add(new TireStore.New(
                     models.get(one.model()),
                     one.retread(),
                     Optional.of("LM" + number),
                     catalogue.get(models.get(one.model())).details().price()));
-            String stamp = DotDate.stampFor(today.minusDays(Math.round(one.years() * 365.25)));
+            String stamp = DotWeek.stampFor(today.minusDays(Math.round(one.years() * 365.25)));
             tires.readDot(id, one.dot() + "XR" + number % 10 + "M" + stamp, DotKind.TIRE, at, technician);
             if (one.retread()) {
-                tires.readDot(id, "RMB" + DotDate.stampFor(today.minusDays(100)), DotKind.RETREAD, at, technician);
+                tires.readDot(id, "RMB" + DotWeek.stampFor(today.minusDays(100)), DotKind.RETREAD, at, technician);
             }
-            Shelf to = new Shelf(one.state(), one.yard() == null ? null : register.yard(one.yard()), one.shelf());
+            StockLocation to =
+                    new StockLocation(one.state(), one.yard() == null ? null : register.yard(one.yard()), one.shelf());
             String kind = switch (one.state()) {
                 case IN_STOCK -> "RECEIVED";
                 case RETREAD_CANDIDATE -> "SET_ASIDE";
@@ -108,12 +109,12 @@ record DemoStock(
                 order("Kettlewell Wheel & Rubber", 15, "Eastbank", DemoFleet.COACH_TIRE, 2, "455.00"), coordinator);
     }
 
-    private NewOrder order(String supplier, int daysAgo, String yard, TireModel model, int count, String price) {
-        return new NewOrder(
+    private OrderRequest order(String supplier, int daysAgo, String yard, TireModel model, int count, String price) {
+        return new OrderRequest(
                 supplier,
                 LocalDate.now(clock).minusDays(daysAgo),
                 yard,
                 null,
-                List.of(new NewLine(models.get(model), count, price)));
+                List.of(new OrderLineRequest(models.get(model), count, price)));
     }
 }

@@ -13,12 +13,12 @@ import java.util.function.Predicate;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Torque;
-import rotagens.core.vehicle.Layout;
+import rotagens.core.vehicle.AxleLayout;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.PilotType;
-import rotagens.core.vehicle.PlacardLoad;
+import rotagens.core.vehicle.PlacardLoadBasis;
 import rotagens.core.vehicle.Position;
-import rotagens.core.vehicle.VehicleKind;
+import rotagens.core.vehicle.VehicleType;
 import rotagens.core.vehicle.WheelSpec;
 import rotagens.server.demo.DemoFleet.Kind;
 import rotagens.server.vehicle.VehicleRegister;
@@ -42,7 +42,7 @@ final class DemoVehicle {
                     Optional.of(Pressure.psi(kind.placardPsi().get(axle - 1)))));
         }
         Map<Position, WheelSpec> wheels = new HashMap<>();
-        for (Position position : new Layout(kind.axles(), kind.spares()).positions()) {
+        for (Position position : new AxleLayout(kind.axles(), kind.spares()).positions()) {
             wheels.put(position, wheel(kind, stud.test(position)));
         }
         return new VehicleRegister.Entry(
@@ -53,11 +53,11 @@ final class DemoVehicle {
                 kind.description(),
                 Load.lb(kind.gvwrLb()),
                 kind.sensors(),
-                kind.kind() == VehicleKind.TRAILER,
+                kind.kind() == VehicleType.TRAILER,
                 parkedSince,
                 LoadState.USUAL,
-                kind.kind().placardSpot(),
-                kind == DemoFleet.PICKUP ? PlacardLoad.TWO_PEOPLE : PlacardLoad.FULL_PAYLOAD,
+                kind.kind().placardLocation(),
+                kind == DemoFleet.PICKUP ? PlacardLoadBasis.TWO_PEOPLE : PlacardLoadBasis.FULL_PAYLOAD,
                 axles,
                 kind.spares(),
                 wheels);

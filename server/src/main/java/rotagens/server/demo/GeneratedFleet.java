@@ -23,23 +23,23 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
-import rotagens.core.fact.Warmth;
+import rotagens.core.fact.ThermalState;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
-import rotagens.core.tire.DotDate;
+import rotagens.core.tire.DotWeek;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.Position;
-import rotagens.core.vehicle.VehicleKind;
-import rotagens.core.wear.Tread;
+import rotagens.core.vehicle.VehicleType;
+import rotagens.core.wear.GrooveDepths;
 import rotagens.server.demo.DemoFleet.Kind;
 import rotagens.server.facts.FactLog;
 import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
-import rotagens.server.tire.Catalogue;
-import rotagens.server.tire.Tires;
+import rotagens.server.tire.TireCatalog;
+import rotagens.server.tire.TireStore;
 import rotagens.server.vehicle.VehicleRegister;
-import rotagens.server.vehicle.Vehicles;
+import rotagens.server.vehicle.VehicleStore;
 
 /**
  * Fills an empty data folder with a made-up fleet of any size and years of readings, written by the same services a person's
@@ -54,13 +54,13 @@ class GeneratedFleet implements SmartInitializingSingleton {
     private static final int YARDS = 20;
     private static final int TOLD_EVERY = 100;
 
-    private static final Kind BUS = kind("Regional bus", VehicleKind.BUS, 46_000, 28, new Axle(TAG, false));
-    private static final Kind HAULER = kind("Hauler", VehicleKind.TRUCK, 48_000, 34, new Axle(DRIVE, true));
+    private static final Kind BUS = kind("Regional bus", VehicleType.BUS, 46_000, 28, new Axle(TAG, false));
+    private static final Kind HAULER = kind("Hauler", VehicleType.TRUCK, 48_000, 34, new Axle(DRIVE, true));
     private static final Kind LIFTER =
-            kind("Lift truck", VehicleKind.TRUCK, 60_000, 22, new Axle(DRIVE, true), new Axle(TAG, false));
+            kind("Lift truck", VehicleType.TRUCK, 60_000, 22, new Axle(DRIVE, true), new Axle(TAG, false));
     private static final List<Kind> KINDS = List.of(BUS, HAULER, LIFTER);
 
-    private static Kind kind(String name, VehicleKind kind, int gvwr, double miles, Axle... behind) {
+    private static Kind kind(String name, VehicleType kind, int gvwr, double miles, Axle... behind) {
         List<Axle> axles = new ArrayList<>(List.of(new Axle(STEER, false), new Axle(DRIVE, true)));
         axles.addAll(List.of(behind));
         return new Kind(
@@ -79,10 +79,10 @@ class GeneratedFleet implements SmartInitializingSingleton {
                 null);
     }
 
-    private final Vehicles vehicles;
+    private final VehicleStore vehicleStore;
     private final VehicleRegister register;
-    private final Tires tires;
-    private final Catalogue catalogue;
+    private final TireStore tireStore;
+    private final TireCatalog tireCatalog;
     private final FactLog facts;
     private final People people;
     private final Clock clock;
@@ -93,20 +93,20 @@ class GeneratedFleet implements SmartInitializingSingleton {
     private long written;
 
     GeneratedFleet(
-            Vehicles vehicles,
+            VehicleStore vehicleStore,
             VehicleRegister register,
-            Tires tires,
-            Catalogue catalogue,
+            TireStore tireStore,
+            TireCatalog tireCatalog,
             FactLog facts,
             People people,
             Clock clock,
             PlatformTransactionManager transactions,
             @Value("${rotagens.generate.vehicles}") int count,
             @Value("${rotagens.generate.years:5}") int years) {
-        this.vehicles = vehicles;
+        this.vehicleStore = vehicleStore;
         this.register = register;
-        this.tires = tires;
-        this.catalogue = catalogue;
+        this.tireStore = tireStore;
+        this.tireCatalog = tireCatalog;
         this.facts = facts;
         this.people = people;
         this.clock = clock;
@@ -130,7 +130,8 @@ class GeneratedFleet implements SmartInitializingSingleton {
             }
             KINDS.forEach(kind -> register.vehicleClass(kind.name()));
             models.put(
-                    DemoFleet.COACH_TIRE, catalogue.add(DemoFleet.COACH_TIRE, DemoFleet.details(DemoFleet.COACH_TIRE)));
+                    DemoFleet.COACH_TIRE,
+                    tireCatalog.add(DemoFleet.COACH_TIRE, DemoFleet.details(DemoFleet.COACH_TIRE)));
         });
         for (int at = 0; at < count; at++) {
             int number = at;
@@ -158,7 +159,7 @@ class GeneratedFleet implements SmartInitializingSingleton {
         private final double milesPerDay;
         private final int before;
         private final List<LocalDate> walks = new ArrayList<>();
-        private final List<FactLog.Look> read = new ArrayList<>();
+        private final List<FactLog.Observation> read = new ArrayList<>();
 
         OneVehicle(int number, List<Long> staff, Map<TireModel, Long> models) {
             this.number = number;
@@ -178,10 +179,10 @@ class GeneratedFleet implements SmartInitializingSingleton {
 
         void add() {
             String unit = String.format(java.util.Locale.ROOT, "GF-%05d", number + 1);
-            Vehicles.OnFile vehicle = vehicles.get(register.add(
+            VehicleStore.OnFile vehicle = vehicleStore.get(register.add(
                     DemoVehicle.entry(kind, unit, yard(number % YARDS + 1), Optional.empty(), position -> false)));
             for (LocalDate day : walks) {
-                vehicles.readOdometer(vehicle, odometer(day), at(day), staff.get(3), "odometer", Optional.empty());
+                vehicleStore.readOdometer(vehicle, odometer(day), at(day), staff.get(3), "odometer", Optional.empty());
             }
             vehicle.facts().layout().positions().forEach(position -> life(vehicle, position));
             facts.recordUnsettled(read);
@@ -198,7 +199,7 @@ class GeneratedFleet implements SmartInitializingSingleton {
         }
 
         /** One place through the years: a tire wears, comes off at its pull point or its age, the next goes on. */
-        private void life(Vehicles.OnFile vehicle, Position position) {
+        private void life(VehicleStore.OnFile vehicle, Position position) {
             long place = vehicle.places().get(position);
             double perDay = kind.thirtySecondsPer10kMiles() / 10_000 * milesPerDay * (0.8 + scatter.nextDouble() * 0.4);
             double full = kind.tire().originalDepth().orElseThrow().thirtySeconds();
@@ -215,29 +216,36 @@ class GeneratedFleet implements SmartInitializingSingleton {
                 if (off) {
                     fitted = day;
                     worn = 0;
-                    tires.takeOff(place, new Tires.Shelf(Tires.StockState.SCRAPPED, null, ""), line(day, depth));
+                    tireStore.takeOff(
+                            place,
+                            new TireStore.StockLocation(TireStore.StockState.SCRAPPED, null, ""),
+                            line(day, depth));
                     tire = fit(place, day, day.minusDays(30 + scatter.nextInt(240)));
                 }
             }
         }
 
         private long fit(long place, LocalDate day, LocalDate made) {
-            long tire = tires.add(new Tires.New(
+            long tire = tireStore.add(new TireStore.New(
                     models.get(kind.tire()),
                     false,
                     Optional.of("G" + ++tireNumber),
-                    catalogue.get(models.get(kind.tire())).details().price()));
-            tires.readDot(
-                    tire, DemoVehicle.tin(scatter) + DotDate.stampFor(made), Tires.DotKind.TIRE, at(day), staff.get(3));
-            tires.fit(
+                    tireCatalog.get(models.get(kind.tire())).details().price()));
+            tireStore.readDot(
+                    tire,
+                    DemoVehicle.tin(scatter) + DotWeek.stampFor(made),
+                    TireStore.DotKind.TIRE,
+                    at(day),
+                    staff.get(3));
+            tireStore.fit(
                     tire,
                     place,
                     line(day, kind.tire().originalDepth().orElseThrow().thirtySeconds()));
             return tire;
         }
 
-        private Tires.Line line(LocalDate day, double depth) {
-            return new Tires.Line(
+        private TireStore.Line line(LocalDate day, double depth) {
+            return new TireStore.Line(
                     at(day).plusSeconds(60),
                     staff.get(3),
                     "",
@@ -249,12 +257,12 @@ class GeneratedFleet implements SmartInitializingSingleton {
 
         private void read(long tire, long place, LocalDate day, double depth, double target) {
             int low = scatter.nextInt(400) == 0 ? 22 : 0;
-            read.add(FactLog.Look.read(
+            read.add(FactLog.Observation.read(
                     new Readings.Entry(tire, place, at(day).plusSeconds(120), staff.get(3 + number % 2), null, null),
                     new Readings.Values(
                             Optional.of(Pressure.psi(target - scatter.nextInt(4) - low)),
-                            Warmth.COLD,
-                            Tread.of32nds(Math.round(depth), Math.round(depth + 0.3), Math.round(depth)),
+                            ThermalState.COLD,
+                            GrooveDepths.of32nds(Math.round(depth), Math.round(depth + 0.3), Math.round(depth)),
                             Optional.of(odometer(day)))));
         }
     }

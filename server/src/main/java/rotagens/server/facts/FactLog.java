@@ -16,12 +16,12 @@ import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.InForce;
 import rotagens.core.fact.Repair;
-import rotagens.server.fleet.Fleet;
+import rotagens.server.fleet.FleetAssessor;
 import rotagens.server.inspection.Readings;
 import rotagens.server.inspection.Readings.Entry;
 import rotagens.server.inspection.Readings.Found;
 import rotagens.server.inspection.Readings.Values;
-import rotagens.server.vehicle.Vehicles;
+import rotagens.server.vehicle.VehicleStore;
 import rotagens.server.web.ProblemException;
 
 /**
@@ -41,7 +41,7 @@ public class FactLog {
      * @param readings in the order they were taken
      * @param putRight what somebody put right there
      */
-    public record Look(
+    public record Observation(
             Entry where,
             List<Values> readings,
             List<Found> found,
@@ -51,25 +51,27 @@ public class FactLog {
             Optional<Repair> repaired) {
 
         /** Nothing but readings. */
-        public static Look read(Entry where, Values... readings) {
-            return new Look(where, List.of(readings), List.of(), Set.of(), "", Optional.empty(), Optional.empty());
+        public static Observation read(Entry where, Values... readings) {
+            return new Observation(
+                    where, List.of(readings), List.of(), Set.of(), "", Optional.empty(), Optional.empty());
         }
 
         /** Something found. */
-        public static Look found(Entry where, Collection<Found> found) {
-            return new Look(where, List.of(), List.copyOf(found), Set.of(), "", Optional.empty(), Optional.empty());
+        public static Observation found(Entry where, Collection<Found> found) {
+            return new Observation(
+                    where, List.of(), List.copyOf(found), Set.of(), "", Optional.empty(), Optional.empty());
         }
 
-        public Look with(Collection<Found> more) {
-            return new Look(where, readings, List.copyOf(more), putRight, note, inspected, repaired);
+        public Observation with(Collection<Found> more) {
+            return new Observation(where, readings, List.copyOf(more), putRight, note, inspected, repaired);
         }
 
-        public Look puttingRight(Collection<Finding> findings, String words) {
-            return new Look(where, readings, found, Set.copyOf(findings), words, inspected, repaired);
+        public Observation puttingRight(Collection<Finding> findings, String words) {
+            return new Observation(where, readings, found, Set.copyOf(findings), words, inspected, repaired);
         }
 
-        public Look inspected(String professional, boolean sound, String words) {
-            return new Look(
+        public Observation inspected(String professional, boolean sound, String words) {
+            return new Observation(
                     where,
                     readings,
                     found,
@@ -79,84 +81,86 @@ public class FactLog {
                     repaired);
         }
 
-        public Look repaired(Repair repair, String words) {
-            return new Look(where, readings, found, putRight, words, inspected, Optional.of(repair));
+        public Observation repaired(Repair repair, String words) {
+            return new Observation(where, readings, found, putRight, words, inspected, Optional.of(repair));
         }
     }
 
     private final Readings readings;
-    private final Fleet fleet;
-    private final Vehicles vehicles;
+    private final FleetAssessor fleetAssessor;
+    private final VehicleStore vehicleStore;
     private final Clock clock;
 
-    FactLog(Readings readings, Fleet fleet, Vehicles vehicles, Clock clock) {
+    FactLog(Readings readings, FleetAssessor fleetAssessor, VehicleStore vehicleStore, Clock clock) {
         this.readings = readings;
-        this.fleet = fleet;
-        this.vehicles = vehicles;
+        this.fleetAssessor = fleetAssessor;
+        this.vehicleStore = vehicleStore;
         this.clock = clock;
     }
 
     /** Records one look. */
     @Transactional
-    public void record(Look look) {
-        record(List.of(look));
+    public void record(Observation observation) {
+        record(List.of(observation));
     }
 
     /** Records many, and folds each tire once. */
     @Transactional
-    public void record(List<Look> looks) {
+    public void record(List<Observation> observations) {
         Map<Long, Map<LocalDate, Map<Long, InForce>>> known = new HashMap<>();
         List<Readings.Line> lines = new ArrayList<>();
-        for (Look look : looks) {
-            if (!look.readings().isEmpty()) {
-                Optional<InForce> then = Optional.ofNullable(
-                        inForce(look.where(), known).get(look.where().placeId()));
-                look.readings().forEach(values -> lines.add(new Readings.Line(look.where(), values, then)));
+        for (Observation observation : observations) {
+            if (!observation.readings().isEmpty()) {
+                Optional<InForce> then = Optional.ofNullable(inForce(observation.where(), known)
+                        .get(observation.where().placeId()));
+                observation
+                        .readings()
+                        .forEach(values -> lines.add(new Readings.Line(observation.where(), values, then)));
             }
         }
         readings.read(lines);
-        looks.forEach(this::rest);
-        fold(looks);
+        observations.forEach(this::rest);
+        fold(observations);
     }
 
     /** Records what made-up fleets bring, thousands of readings at once; {@link #settle()} has to follow. */
     @Transactional
-    public void recordUnsettled(List<Look> looks) {
-        readings.read(looks.stream()
-                .flatMap(look -> look.readings().stream()
-                        .map(values -> new Readings.Line(look.where(), values, Optional.empty())))
+    public void recordUnsettled(List<Observation> observations) {
+        readings.read(observations.stream()
+                .flatMap(observation -> observation.readings().stream()
+                        .map(values -> new Readings.Line(observation.where(), values, Optional.empty())))
                 .toList());
-        looks.forEach(this::rest);
+        observations.forEach(this::rest);
     }
 
-    private void rest(Look look) {
-        if (!look.putRight().isEmpty()) {
-            readings.clear(look.where(), look.putRight(), "PUT_RIGHT", look.note());
+    private void rest(Observation observation) {
+        if (!observation.putRight().isEmpty()) {
+            readings.clear(observation.where(), observation.putRight(), "PUT_RIGHT", observation.note());
         }
-        look.inspected().ifPresent(verdict -> {
-            readings.professional(look.where(), verdict.professional(), verdict.sound(), verdict.note());
+        observation.inspected().ifPresent(verdict -> {
+            readings.professional(observation.where(), verdict.professional(), verdict.sound(), verdict.note());
             if (verdict.sound()) {
                 readings.clear(
-                        look.where(),
+                        observation.where(),
                         Readings.clearedBy(Finding.ClearedBy.PROFESSIONAL),
                         "PROFESSIONAL",
                         verdict.professional() + (verdict.note().isEmpty() ? "" : ": " + verdict.note()));
             }
         });
-        look.repaired().ifPresent(repair -> readings.repaired(look.where(), repair, look.note()));
-        readings.found(look.where(), look.found());
+        observation.repaired().ifPresent(repair -> readings.repaired(observation.where(), repair, observation.note()));
+        readings.found(observation.where(), observation.found());
     }
 
     private Map<Long, InForce> inForce(Entry where, Map<Long, Map<LocalDate, Map<Long, InForce>>> known) {
-        long vehicleId = vehicles.ofPlace(where.placeId());
+        long vehicleId = vehicleStore.ofPlace(where.placeId());
         LocalDate day = day(where.at());
         return known.computeIfAbsent(vehicleId, id -> new HashMap<>())
-                .computeIfAbsent(day, on -> fleet.inForce(vehicleId, on));
+                .computeIfAbsent(day, on -> fleetAssessor.inForce(vehicleId, on));
     }
 
-    private void fold(List<Look> looks) {
+    private void fold(List<Observation> observations) {
         Set<Long> tires = new LinkedHashSet<>();
-        looks.forEach(look -> tires.add(look.where().tireId()));
+        observations.forEach(observation -> tires.add(observation.where().tireId()));
         readings.fold(tires);
     }
 
@@ -183,7 +187,7 @@ public class FactLog {
      */
     @Transactional
     public void settle() {
-        for (Vehicles.OnFile vehicle : vehicles.all()) {
+        for (VehicleStore.OnFile vehicle : vehicleStore.all()) {
             stamp(vehicle);
         }
         List<Long> tires = readings.tiresRead();
@@ -195,7 +199,7 @@ public class FactLog {
 
     private static final int FOLDED_AT_ONCE = 200;
 
-    private void stamp(Vehicles.OnFile vehicle) {
+    private void stamp(VehicleStore.OnFile vehicle) {
         Map<LocalDate, List<Readings.OnFile>> byDay = new java.util.TreeMap<>();
         readings.unstamped(vehicle.places().values())
                 .forEach(one -> byDay.computeIfAbsent(day(one.at()), on -> new ArrayList<>())
@@ -204,7 +208,7 @@ public class FactLog {
             return;
         }
         Map<Long, InForce> byReading = new HashMap<>();
-        fleet.inForce(
+        fleetAssessor.inForce(
                 vehicle.id(),
                 byDay.keySet(),
                 (on, then) -> byDay.get(on)

@@ -1,7 +1,7 @@
 package rotagens.server.fleet;
 
 import rotagens.core.fact.Verdict;
-import rotagens.core.inspection.Judged;
+import rotagens.core.inspection.VerdictReason;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Units;
 
@@ -16,19 +16,19 @@ public record ReasonView(
         String authority,
         String source) {
 
-    public static ReasonView of(Judged judged, Units units) {
-        return of(judged.verdict(), judged.reason(), units);
+    public static ReasonView of(VerdictReason verdictReason, Units units) {
+        return of(verdictReason.verdict(), verdictReason.reason(), units);
     }
 
     public static ReasonView of(Verdict verdict, Reason reason, Units units) {
         return new ReasonView(
                 verdict,
                 reason.rule().title(),
-                reason.says().in(units),
-                reason.figure().in(units),
+                reason.statement().in(units),
+                reason.value().in(units),
                 reason.limit().in(units),
-                reason.because().in(units),
-                reason.rule().authority().words(),
+                reason.explanation().in(units),
+                reason.rule().authority().label(),
                 reason.rule().source());
     }
 }

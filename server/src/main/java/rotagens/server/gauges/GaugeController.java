@@ -14,12 +14,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.inspection.Gauge;
-import rotagens.core.inspection.Judged;
+import rotagens.core.inspection.VerdictReason;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
 import rotagens.server.people.People;
-import rotagens.server.policy.Policies;
-import rotagens.server.web.Entries;
+import rotagens.server.policy.PolicyStore;
+import rotagens.server.web.InputValidator;
 
 @RestController
 class GaugeController {
@@ -33,7 +33,7 @@ class GaugeController {
     record GaugeView(
             long id,
             String name,
-            Gauge.Kind kind,
+            Gauge.Type kind,
             String kindWords,
             @Nullable LocalDate calibrated,
             LocalDate due,
@@ -43,43 +43,46 @@ class GaugeController {
             boolean retired,
             List<Gauges.Calibration> calibrations) {}
 
-    record NewGauge(
+    record GaugeRequest(
             @Nullable String name,
-            Gauge.@Nullable Kind kind,
+            Gauge.@Nullable Type kind,
             @Nullable LocalDate calibrated) {}
 
-    record NewCalibration(@Nullable LocalDate day, @Nullable String note) {}
+    record CalibrationRequest(
+            @Nullable LocalDate day, @Nullable String note) {}
 
     private final Gauges gauges;
-    private final Policies policies;
+    private final PolicyStore policyStore;
     private final People people;
     private final Clock clock;
 
-    GaugeController(Gauges gauges, Policies policies, People people, Clock clock) {
+    GaugeController(Gauges gauges, PolicyStore policyStore, People people, Clock clock) {
         this.gauges = gauges;
-        this.policies = policies;
+        this.policyStore = policyStore;
         this.people = people;
         this.clock = clock;
     }
 
     @GetMapping("/api/gauges")
     List<GaugeView> all(@RequestParam(defaultValue = "US") Units units) {
-        Policy.ForClass policy = policies.inForce().of(null);
+        Policy.ClassPolicy policy = policyStore.inForce().of(null);
         LocalDate today = LocalDate.now(clock);
         return gauges.all().stream()
                 .map(one -> {
-                    Optional<Judged> doubt = one.gauge().doubt(policy, today);
+                    Optional<VerdictReason> doubt = one.gauge().doubt(policy, today);
                     return new GaugeView(
                             one.id(),
                             one.gauge().name(),
-                            one.gauge().kind(),
-                            one.gauge().kind().words(),
+                            one.gauge().type(),
+                            one.gauge().type().label(),
                             one.gauge().calibrated().orElse(null),
                             one.gauge().due(policy, today),
                             !one.retired() && one.gauge().dueSoon(policy, today),
-                            doubt.map(judged -> judged.reason().says().in(units))
+                            doubt.map(verdictReason ->
+                                            verdictReason.reason().statement().in(units))
                                     .orElse(null),
-                            doubt.map(judged -> judged.reason().because().in(units))
+                            doubt.map(verdictReason ->
+                                            verdictReason.reason().explanation().in(units))
                                     .orElse(null),
                             one.retired(),
                             one.calibrations());
@@ -89,8 +92,8 @@ class GaugeController {
 
     @PostMapping("/api/gauges")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void add(@RequestBody NewGauge typed) {
-        Entries wrong = new Entries();
+    void add(@RequestBody GaugeRequest typed) {
+        InputValidator wrong = new InputValidator();
         String name = wrong.text("name", typed.name(), 40);
         wrong.unless(!name.isEmpty(), "name", "What is written on it? For example P-2.");
         wrong.unless(typed.kind() != null, "kind", "What does it read?");
@@ -101,8 +104,8 @@ class GaugeController {
 
     @PostMapping("/api/gauges/{id}/calibrations")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void calibrated(@PathVariable long id, @RequestBody NewCalibration typed) {
-        Entries wrong = new Entries();
+    void calibrated(@PathVariable long id, @RequestBody CalibrationRequest typed) {
+        InputValidator wrong = new InputValidator();
         wrong.unless(typed.day() != null, "day", "On which day was it checked?");
         refuseAhead(wrong, "day", typed.day());
         String note = wrong.text("note", typed.note(), 200);
@@ -122,7 +125,7 @@ class GaugeController {
         gauges.retire(id, false);
     }
 
-    private void refuseAhead(Entries wrong, String field, LocalDate day) {
+    private void refuseAhead(InputValidator wrong, String field, LocalDate day) {
         wrong.unless(day == null || !day.isAfter(LocalDate.now(clock)), field, "This day lies ahead. Check the date.");
     }
 }

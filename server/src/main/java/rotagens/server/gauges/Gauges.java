@@ -50,7 +50,7 @@ public class Gauges {
                     row.getId(),
                     new Gauge(
                             row.getName(),
-                            Gauge.Kind.valueOf(row.getKind()),
+                            Gauge.Type.valueOf(row.getKind()),
                             own.stream().findFirst().map(Calibration::on)),
                     row.getRetiredAt() != null,
                     own);
@@ -59,28 +59,28 @@ public class Gauges {
 
     /** The gauge with an id, which must read that kind of figure; null stays null: nobody said which. */
     @Transactional(readOnly = true)
-    public Long known(Long id, Gauge.Kind kind) {
+    public Long known(Long id, Gauge.Type type) {
         if (id == null) {
             return null;
         }
         return db.select(GAUGE.ID)
                 .from(GAUGE)
-                .where(GAUGE.ID.eq(id), GAUGE.KIND.eq(kind.name()))
+                .where(GAUGE.ID.eq(id), GAUGE.KIND.eq(type.name()))
                 .fetchOptional(GAUGE.ID)
                 .orElseThrow(() -> ProblemException.field(
-                        kind == Gauge.Kind.PRESSURE ? "pressureGauge" : "treadGauge",
-                        "There is no such gauge for " + kind.words() + ". Choose it again."));
+                        type == Gauge.Type.PRESSURE ? "pressureGauge" : "treadGauge",
+                        "There is no such gauge for " + type.label() + ". Choose it again."));
     }
 
     /** Puts a gauge on file. */
     @Transactional
-    public long add(String name, Gauge.Kind kind, Optional<LocalDate> calibrated, long personId) {
+    public long add(String name, Gauge.Type type, Optional<LocalDate> calibrated, long personId) {
         if (db.fetchExists(GAUGE, GAUGE.NAME.equalIgnoreCase(name))) {
             throw ProblemException.field("name", "Another gauge is called " + name + " already.");
         }
         long id = db.insertInto(GAUGE)
                 .set(GAUGE.NAME, name)
-                .set(GAUGE.KIND, kind.name())
+                .set(GAUGE.KIND, type.name())
                 .returning(GAUGE.ID)
                 .fetchOne(GAUGE.ID);
         calibrated.ifPresent(on -> calibrated(id, on, "", personId));

@@ -33,16 +33,16 @@ import rotagens.core.fact.OpenFinding;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Repair;
 import rotagens.core.fact.Sidewall;
-import rotagens.core.fact.Warmth;
+import rotagens.core.fact.ThermalState;
 import rotagens.core.inspection.FactIntake;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
-import rotagens.core.wear.Tread;
-import rotagens.core.wear.TreadBound;
+import rotagens.core.wear.GrooveDepths;
 import rotagens.core.wear.TreadGrid;
+import rotagens.core.wear.TreadInterval;
 import rotagens.server.storage.generated.tables.records.ReadingInForceRecord;
 import rotagens.server.storage.generated.tables.records.ReadingRecord;
 
@@ -61,8 +61,8 @@ public class Readings {
      */
     public record Values(
             Optional<Pressure> pressure,
-            Warmth warmth,
-            Tread tread,
+            ThermalState warmth,
+            GrooveDepths tread,
             Optional<Distance> odometer,
             Optional<Temperature> temperature,
             boolean filled,
@@ -107,17 +107,21 @@ public class Readings {
         /** Nothing noted beside the figures. */
         public Values(
                 Optional<Pressure> pressure,
-                Warmth warmth,
-                Tread tread,
+                ThermalState thermalState,
+                GrooveDepths grooveDepths,
                 Optional<Distance> odometer,
                 Optional<Temperature> temperature,
                 boolean filled,
                 String gas) {
-            this(pressure, warmth, tread, odometer, temperature, filled, gas, Look.NONE);
+            this(pressure, thermalState, grooveDepths, odometer, temperature, filled, gas, Look.NONE);
         }
 
-        public Values(Optional<Pressure> pressure, Warmth warmth, Tread tread, Optional<Distance> odometer) {
-            this(pressure, warmth, tread, odometer, Optional.empty(), false, "");
+        public Values(
+                Optional<Pressure> pressure,
+                ThermalState thermalState,
+                GrooveDepths grooveDepths,
+                Optional<Distance> odometer) {
+            this(pressure, thermalState, grooveDepths, odometer, Optional.empty(), false, "");
         }
     }
 
@@ -132,14 +136,14 @@ public class Readings {
      * @param purity of nitrogen after a fill, in percent as measured; empty text where nobody did
      */
     public record Look(
-            Optional<TreadBound> bound,
+            Optional<TreadInterval> bound,
             Optional<Boolean> dotOutward,
             Long pressureGauge,
             Long treadGauge,
             Optional<TreadGrid> grid,
             String purity) {
 
-        public Look(Optional<TreadBound> bound, Optional<Boolean> dotOutward, Long pressureGauge, Long treadGauge) {
+        public Look(Optional<TreadInterval> bound, Optional<Boolean> dotOutward, Long pressureGauge, Long treadGauge) {
             this(bound, dotOutward, pressureGauge, treadGauge, Optional.empty(), "");
         }
 
@@ -157,7 +161,10 @@ public class Readings {
 
         static Look of(String bound, String dotFaces, Long pressureGauge, Long treadGauge) {
             return new Look(
-                    Optional.ofNullable(bound).map(TreadBound::valueOf), facing(dotFaces), pressureGauge, treadGauge);
+                    Optional.ofNullable(bound).map(TreadInterval::valueOf),
+                    facing(dotFaces),
+                    pressureGauge,
+                    treadGauge);
         }
 
         boolean saysNothing() {
@@ -179,7 +186,7 @@ public class Readings {
 
     /** The single depths as stored: a line a place, grooves between bars. */
     public static String text(TreadGrid grid) {
-        return grid.places().stream()
+        return grid.locations().stream()
                 .map(place -> place.stream().map(TreadDepth::asEntered).collect(Collectors.joining("|")))
                 .collect(Collectors.joining("\n"));
     }
@@ -249,13 +256,13 @@ public class Readings {
     private static String words(TireAlerts all) {
         return all.all().stream()
                         .map(alert -> alert.kind() + "/" + alert.key() + "/" + alert.on() + "/" + alert.by() + "/"
-                                + alert.figure().map(one -> one.in(Units.US)).orElse("") + "/"
-                                + alert.limit().map(one -> one.in(Units.US)).orElse("") + "/" + alert.topUps() + "/"
+                                + alert.value().map(one -> one.format(Units.US)).orElse("") + "/"
+                                + alert.limit().map(one -> one.format(Units.US)).orElse("") + "/" + alert.topUps() + "/"
                                 + alert.repairedOn() + "/" + alert.cleared())
                         .collect(Collectors.joining("\n"))
                 + all.grooves().stream()
-                        .map(groove -> groove.zone() + "/" + groove.depth().in(Units.US) + "/" + groove.grooves() + "/"
-                                + groove.places() + "/" + groove.on() + "/" + groove.by())
+                        .map(groove -> groove.zone() + "/" + groove.depth().format(Units.US) + "/" + groove.grooves()
+                                + "/" + groove.places() + "/" + groove.on() + "/" + groove.by())
                         .sorted()
                         .collect(Collectors.joining("\n"));
     }
@@ -361,13 +368,18 @@ public class Readings {
     public Optional<Reading> lastReading(long tireId) {
         return Optional.ofNullable(lastTread(List.of(tireId)).get(tireId))
                 .map(last -> new Reading(
-                        day(last.getKey()), "", Optional.empty(), Optional.empty(), Warmth.UNKNOWN, last.getValue()));
+                        day(last.getKey()),
+                        "",
+                        Optional.empty(),
+                        Optional.empty(),
+                        ThermalState.UNKNOWN,
+                        last.getValue()));
     }
 
     /** The last tread measured on each of these tires, with its instant. */
     @Transactional(readOnly = true)
-    public Map<Long, Map.Entry<Instant, Tread>> lastTread(Collection<Long> tireIds) {
-        Map<Long, Map.Entry<Instant, Tread>> last = new HashMap<>();
+    public Map<Long, Map.Entry<Instant, GrooveDepths>> lastTread(Collection<Long> tireIds) {
+        Map<Long, Map.Entry<Instant, GrooveDepths>> last = new HashMap<>();
         db.selectFrom(READING)
                 .where(READING.TIRE_ID.in(tireIds))
                 .and(TireLedger.notVoided())
@@ -377,7 +389,7 @@ public class Readings {
                         row.getTireId(),
                         Map.entry(
                                 row.getAt(),
-                                new Tread(
+                                new GrooveDepths(
                                         Optional.ofNullable(row.getDepthOuter()),
                                         Optional.ofNullable(row.getDepthCenter()),
                                         Optional.ofNullable(row.getDepthInner())))));
@@ -406,7 +418,7 @@ public class Readings {
     public static String gasOf(String text) {
         String gas = text == null ? "" : text.strip().toUpperCase(java.util.Locale.ROOT);
         if (!Set.of("", "AIR", "NITROGEN").contains(gas)) {
-            throw new rotagens.core.measure.InvalidEntry("Write air or nitrogen.");
+            throw new rotagens.core.measure.InvalidInputException("Write air or nitrogen.");
         }
         return gas;
     }
@@ -419,11 +431,12 @@ public class Readings {
             return "";
         }
         if (!gas.equals("NITROGEN")) {
-            throw new rotagens.core.measure.InvalidEntry(
+            throw new rotagens.core.measure.InvalidInputException(
                     "Only nitrogen has a purity: choose nitrogen, or leave this blank.");
         }
         if (!percent.matches("[0-9]{1,3}(\\.[0-9]{1,2})?") || Double.parseDouble(percent) > 100) {
-            throw new rotagens.core.measure.InvalidEntry("Type the share of nitrogen in percent, for example 96.5.");
+            throw new rotagens.core.measure.InvalidInputException(
+                    "Type the share of nitrogen in percent, for example 96.5.");
         }
         return percent;
     }

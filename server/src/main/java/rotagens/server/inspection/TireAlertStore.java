@@ -46,7 +46,7 @@ class TireAlertStore {
             row.setKey(alert.key());
             row.setOpenedDay(alert.on());
             row.setOpenedBy(alert.by());
-            row.setFigure(alert.figure().map(TireAlertStore::stored).orElse(null));
+            row.setFigure(alert.value().map(TireAlertStore::stored).orElse(null));
             row.setLimitFigure(alert.limit().map(TireAlertStore::stored).orElse(null));
             row.setTopUps(alert.topUps());
             row.setRepairedDay(alert.repairedOn().orElse(null));

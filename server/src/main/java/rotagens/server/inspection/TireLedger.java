@@ -27,12 +27,12 @@ import rotagens.core.fact.Finding;
 import rotagens.core.fact.InForce;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Repair;
+import rotagens.core.fact.ThermalState;
 import rotagens.core.fact.TireFact;
-import rotagens.core.fact.Warmth;
 import rotagens.core.vehicle.LoadState;
-import rotagens.core.wear.Tread;
-import rotagens.core.wear.TreadBound;
+import rotagens.core.wear.GrooveDepths;
 import rotagens.core.wear.TreadGrid;
+import rotagens.core.wear.TreadInterval;
 
 /** Everything that was ever read, seen and done on tires, as core folds it: oldest first, without what was voided. */
 @Component
@@ -111,15 +111,15 @@ class TireLedger {
                 names.get(row.get(READING.PERSON_ID)),
                 Optional.ofNullable(row.get(READING.ODOMETER)),
                 Optional.ofNullable(row.get(READING.PRESSURE)),
-                Warmth.valueOf(row.get(READING.WARMTH)),
-                new Tread(
+                ThermalState.valueOf(row.get(READING.WARMTH)),
+                new GrooveDepths(
                         Optional.ofNullable(row.get(READING.DEPTH_OUTER)),
                         Optional.ofNullable(row.get(READING.DEPTH_CENTER)),
                         Optional.ofNullable(row.get(READING.DEPTH_INNER)),
                         Optional.ofNullable(row.get(READING.DEPTH_LOWEST))),
                 Optional.ofNullable(row.get(READING.TEMPERATURE)),
                 row.get(READING.IS_FILL),
-                Optional.ofNullable(row.get(READING.BOUND)).map(TreadBound::valueOf),
+                Optional.ofNullable(row.get(READING.BOUND)).map(TreadInterval::valueOf),
                 Readings.facing(row.get(READING.DOT_FACES)),
                 grid(row.get(READING.GRID)),
                 inForce(row));
@@ -175,7 +175,7 @@ class TireLedger {
                                 row.get(FINDING_CLEARANCE.AT),
                                 2,
                                 row.get(FINDING_CLEARANCE.ID),
-                                new TireFact.PutRight(
+                                new TireFact.Fixed(
                                         Finding.valueOf(row.get(FINDING.KIND)),
                                         day(row.get(FINDING_CLEARANCE.AT)),
                                         names.get(row.get(FINDING_CLEARANCE.PERSON_ID)),

@@ -16,27 +16,27 @@ class LanController {
      * @param door where a phone gets the certificate first, in the clear
      * @param address the program itself
      */
-    record Door(String door, String address) {}
+    record LanAddressView(String door, String address) {}
 
-    private final List<Door> doors;
+    private final List<LanAddressView> lanAddressViews;
 
     LanController(
             @Value("${rotagens.lan:false}") boolean lan,
             @Value("${rotagens.lan.addresses:}") String addresses,
             @Value("${rotagens.lan.door-port:8480}") int doorPort,
             @Value("${server.port}") int port) {
-        this.doors = lan
+        this.lanAddressViews = lan
                 ? Arrays.stream(addresses.split(","))
                         .filter(one -> !one.isBlank())
-                        .map(one ->
-                                new Door("http://" + one + ":" + doorPort + "/", "https://" + one + ":" + port + "/"))
+                        .map(one -> new LanAddressView(
+                                "http://" + one + ":" + doorPort + "/", "https://" + one + ":" + port + "/"))
                         .toList()
                 : List.of();
     }
 
     /** Empty where the server is reached from its own machine only. */
     @GetMapping("/api/lan")
-    List<Door> doors() {
-        return doors;
+    List<LanAddressView> doors() {
+        return lanAddressViews;
     }
 }

@@ -3,8 +3,8 @@ package rotagens.server.outlook;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import rotagens.core.outlook.Strategy;
-import rotagens.server.outlook.OutlookFacts.Tried;
+import rotagens.core.outlook.ReplacementStrategy;
+import rotagens.server.outlook.OutlookInputs.WhatIf;
 
 /** What is asked of the outlook, and what the page shows of it; figures come in words, so that the page computes nothing. */
 final class OutlookViews {
@@ -12,16 +12,16 @@ final class OutlookViews {
     private OutlookViews() {}
 
     /** Which vehicles, and which numbers are tried instead of the policy's. */
-    record OutlookAsk(
-            @Nullable Strategy strategy,
+    record OutlookRequest(
+            @Nullable ReplacementStrategy strategy,
             @Nullable String vehicleClass,
             @Nullable String yard,
             @Nullable Long vehicleId,
-            @Nullable Tried tried) {}
+            @Nullable WhatIf tried) {}
 
     /** One strategy over all the years. */
     record StrategyTotals(
-            Strategy strategy,
+            ReplacementStrategy strategy,
             String title,
             String about,
             int tires,
@@ -48,7 +48,7 @@ final class OutlookViews {
 
     record QuarterView(int quarter, int tires, String money) {}
 
-    record BreakView(long vehicleId, String unit, String position, LocalDate on, String says, String cure) {}
+    record LimitExceededView(long vehicleId, String unit, String position, LocalDate on, String says, String cure) {}
 
     record OutlookVehicleView(long id, String unit, int tires) {}
 
@@ -60,11 +60,11 @@ final class OutlookViews {
     record OutlookView(
             LocalDate from,
             LocalDate to,
-            Strategy strategy,
+            ReplacementStrategy strategy,
             int vehicles,
             List<StrategyTotals> strategies,
             List<YearView> years,
-            List<BreakView> breaks,
+            List<LimitExceededView> breaks,
             List<OutlookVehicleView> each,
             OddsView odds,
             @Nullable DifferenceView difference,
@@ -72,10 +72,10 @@ final class OutlookViews {
             int unpriced,
             int wearUnknown) {}
 
-    record StayView(String position, LocalDate from, LocalDate to) {}
+    record TimelineSegment(String position, LocalDate from, LocalDate to) {}
 
-    record RibbonView(
-            List<StayView> stays,
+    record TireTimelineView(
+            List<TimelineSegment> stays,
             String label,
             String end,
             @Nullable LocalDate earliest,
@@ -84,15 +84,15 @@ final class OutlookViews {
             double thrownShare,
             boolean bought) {}
 
-    record RibbonsView(
+    record VehicleTimelinesView(
             long vehicleId,
             String unit,
-            Strategy strategy,
+            ReplacementStrategy strategy,
             LocalDate from,
             LocalDate to,
             List<String> positions,
-            List<RibbonView> ribbons,
-            List<BreakView> breaks) {}
+            List<TireTimelineView> ribbons,
+            List<LimitExceededView> breaks) {}
 
-    record AcceptedOutlook(int jobs, int tires) {}
+    record OutlookJobsView(int jobs, int tires) {}
 }

@@ -15,7 +15,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Units;
 import rotagens.server.storage.generated.tables.records.PersonRecord;
-import rotagens.server.web.Entries;
+import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
 /** Who works here and may sign in. Everything that is recorded names one of them; nobody is ever deleted. */
@@ -72,7 +72,7 @@ public class People {
     }
 
     @Transactional(readOnly = true)
-    public boolean isNobodyHere() {
+    public boolean isEmpty() {
         return !db.fetchExists(PERSON);
     }
 
@@ -105,7 +105,7 @@ public class People {
 
     /** Whether nobody could sign in: an empty folder, or one just filled from an export, which carries no passwords. */
     @Transactional(readOnly = true)
-    public boolean nobodyCanSignIn() {
+    public boolean hasNoSignIn() {
         return !db.fetchExists(
                 PERSON,
                 PERSON.IS_ACTIVE.isTrue(),
@@ -118,7 +118,7 @@ public class People {
      */
     @Transactional
     public Account addFirst(String name, String password) {
-        if (!nobodyCanSignIn()) {
+        if (!hasNoSignIn()) {
             throw ProblemException.conflict(
                     "The first account exists already. Sign in, or ask its owner for an account.");
         }
@@ -138,7 +138,7 @@ public class People {
 
     @Transactional
     public long add(String name, Role role, String password) {
-        Entries typed = new Entries();
+        InputValidator typed = new InputValidator();
         String clean = name(typed, name, null);
         password(typed, password, clean);
         refuseWithoutRole(typed, role);
@@ -152,7 +152,7 @@ public class People {
         return insert(name, role, null, demo);
     }
 
-    private static void refuseWithoutRole(Entries typed, Role role) {
+    private static void refuseWithoutRole(InputValidator typed, Role role) {
         typed.unless(role != null, "role", "Choose a role.");
     }
 
@@ -171,7 +171,7 @@ public class People {
     @Transactional
     public Person change(long id, String name, Role role, boolean active) {
         PersonRecord person = record(id);
-        Entries typed = new Entries();
+        InputValidator typed = new InputValidator();
         String clean = name(typed, name, id);
         refuseWithoutRole(typed, role);
         typed.refuseIfWrong();
@@ -193,7 +193,7 @@ public class People {
     @Transactional
     public void setPassword(long id, String password) {
         PersonRecord person = record(id);
-        Entries typed = new Entries();
+        InputValidator typed = new InputValidator();
         password(typed, password, person.getName());
         typed.refuseIfWrong();
         person.setPasswordHash(passwords.encode(password));
@@ -231,7 +231,7 @@ public class People {
         return db.select(PERSON.NAME).from(PERSON).where(PERSON.ID.eq(id)).fetchSingle(PERSON.NAME);
     }
 
-    private String name(Entries typed, String name, Long own) {
+    private String name(InputValidator typed, String name, Long own) {
         String clean = name == null ? "" : name.strip();
         if (clean.isEmpty() || clean.length() > LONGEST_NAME) {
             typed.wrong("name", "Enter a name of at most " + LONGEST_NAME + " characters.");
@@ -242,7 +242,7 @@ public class People {
         return clean;
     }
 
-    private static void password(Entries typed, String password, String name) {
+    private static void password(InputValidator typed, String password, String name) {
         String given = password == null ? "" : password;
         if (given.length() < SHORTEST_PASSWORD) {
             typed.wrong(

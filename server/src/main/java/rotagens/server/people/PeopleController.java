@@ -15,12 +15,12 @@ import rotagens.server.people.People.Person;
 @RestController
 class PeopleController {
 
-    record NewPerson(
+    record NewPersonRequest(
             @Nullable String name, Role role, @Nullable String password) {}
 
-    record ChangedPerson(@Nullable String name, Role role, boolean active) {}
+    record PersonRequest(@Nullable String name, Role role, boolean active) {}
 
-    record NewPassword(@Nullable String password) {}
+    record PasswordRequest(@Nullable String password) {}
 
     private final People people;
 
@@ -34,18 +34,18 @@ class PeopleController {
     }
 
     @PostMapping("/api/people")
-    Person add(@RequestBody NewPerson wanted) {
+    Person add(@RequestBody NewPersonRequest wanted) {
         return people.get(people.add(wanted.name(), wanted.role(), wanted.password()));
     }
 
     @PutMapping("/api/people/{id}")
-    Person change(@PathVariable long id, @RequestBody ChangedPerson wanted) {
+    Person change(@PathVariable long id, @RequestBody PersonRequest wanted) {
         return people.change(id, wanted.name(), wanted.role(), wanted.active());
     }
 
     @PutMapping("/api/people/{id}/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void password(@PathVariable long id, @RequestBody NewPassword wanted) {
+    void password(@PathVariable long id, @RequestBody PasswordRequest wanted) {
         people.setPassword(id, wanted.password());
     }
 }

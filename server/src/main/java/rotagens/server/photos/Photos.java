@@ -24,7 +24,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.server.web.ProblemException;
 
 /** Photos of tires: files in the data folder, made small and free of what cameras write beside the picture. */
@@ -58,14 +58,14 @@ public class Photos {
                     "photo", "There are " + MOST_AT_A_PLACE + " photos of this position already. Remove one first.");
         }
         String name = UUID.randomUUID() + ".jpg";
-        Picture picture = keep(file, name, false);
+        PhotoImage photoImage = keep(file, name, false);
         forgetUnlessCommitted(name);
         long id = db.insertInto(PHOTO)
                 .set(PHOTO.WALK_ROUND_ID, walkRoundId)
                 .set(PHOTO.PLACE_ID, placeId)
                 .set(PHOTO.FILE, name)
-                .set(PHOTO.WIDTH, picture.width())
-                .set(PHOTO.HEIGHT, picture.height())
+                .set(PHOTO.WIDTH, photoImage.width())
+                .set(PHOTO.HEIGHT, photoImage.height())
                 .set(PHOTO.AT, clock.instant())
                 .set(PHOTO.PERSON_ID, personId)
                 .returning(PHOTO.ID)
@@ -83,18 +83,18 @@ public class Photos {
     }
 
     /** @param asIs whether the file is one of ours already, to be kept byte for byte */
-    private Picture keep(byte[] file, String name, boolean asIs) {
+    private PhotoImage keep(byte[] file, String name, boolean asIs) {
         one.acquireUninterruptibly();
         try {
-            Picture picture = Picture.read(file);
+            PhotoImage photoImage = PhotoImage.read(file);
             Files.createDirectories(folder);
-            write(name, asIs ? file : picture.jpeg());
+            write(name, asIs ? file : photoImage.jpeg());
             write(
                     small(name),
-                    Picture.small(ImageIO.read(new ByteArrayInputStream(picture.jpeg())))
+                    PhotoImage.small(ImageIO.read(new ByteArrayInputStream(photoImage.jpeg())))
                             .jpeg());
-            return picture;
-        } catch (InvalidEntry e) {
+            return photoImage;
+        } catch (InvalidInputException e) {
             throw ProblemException.field("photo", e.getMessage());
         } catch (IOException e) {
             throw new UncheckedIOException("The photo could not be written to the data folder", e);

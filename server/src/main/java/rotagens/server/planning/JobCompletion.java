@@ -18,40 +18,40 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.util.function.SingletonSupplier;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Repair;
-import rotagens.core.fact.Warmth;
-import rotagens.core.inspection.TreadEntry;
+import rotagens.core.fact.ThermalState;
+import rotagens.core.inspection.TreadInput;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Torque;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
-import rotagens.core.planning.DueKind;
-import rotagens.core.planning.DueKind.After;
 import rotagens.core.planning.SignOff;
+import rotagens.core.planning.WorkType;
+import rotagens.core.planning.WorkType.RequiredResult;
 import rotagens.core.tire.DotCode;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
-import rotagens.core.wear.Tread;
-import rotagens.server.changes.Changes;
+import rotagens.core.wear.GrooveDepths;
+import rotagens.server.cache.ChangeTracker;
 import rotagens.server.facts.FactLog;
-import rotagens.server.fleet.Fleet;
-import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
 import rotagens.server.planning.JobStore.StoredItem;
-import rotagens.server.planning.JobViews.Done;
-import rotagens.server.planning.JobViews.Job;
+import rotagens.server.planning.JobViews.CompleteJobRequest;
+import rotagens.server.planning.JobViews.ItemResult;
+import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.JobViews.ProfessionalVerdict;
-import rotagens.server.planning.JobViews.Result;
 import rotagens.server.storage.generated.tables.records.JobRecord;
-import rotagens.server.tire.Catalogue;
-import rotagens.server.tire.Tires;
-import rotagens.server.tire.Tires.Fitted;
+import rotagens.server.tire.TireCatalog;
+import rotagens.server.tire.TireStore;
+import rotagens.server.tire.TireStore.InstalledTire;
+import rotagens.server.vehicle.SensorStore;
 import rotagens.server.vehicle.VehicleRegister;
-import rotagens.server.vehicle.VehicleSensors;
-import rotagens.server.vehicle.Vehicles;
-import rotagens.server.web.Entries;
+import rotagens.server.vehicle.VehicleStore;
+import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
 /** Marking a job done: who, when, and what was read after. A job can't be closed while a required reading is missing. */
@@ -63,7 +63,7 @@ public class JobCompletion {
             StoredItem item,
             Optional<Position> position,
             Optional<Pressure> pressure,
-            Tread tread,
+            GrooveDepths tread,
             Optional<DotCode> dot,
             Optional<Long> modelId,
             Optional<PilotType> pilot,
@@ -79,40 +79,40 @@ public class JobCompletion {
 
     private final Jobs jobs;
     private final JobStore store;
-    private final Fleet fleet;
-    private final Tires tires;
-    private final Catalogue catalogue;
+    private final FleetAssessor fleetAssessor;
+    private final TireStore tireStore;
+    private final TireCatalog tireCatalog;
     private final FactLog facts;
-    private final Vehicles vehicles;
-    private final VehicleSensors sensors;
+    private final VehicleStore vehicleStore;
+    private final SensorStore sensors;
     private final VehicleRegister register;
-    private final RotationSignOff rotation;
+    private final RotationCompletion rotation;
     private final People people;
-    private final Changes changes;
+    private final ChangeTracker changeTracker;
     private final Clock clock;
 
     JobCompletion(
             Jobs jobs,
             JobStore store,
-            Fleet fleet,
-            Tires tires,
-            Catalogue catalogue,
+            FleetAssessor fleetAssessor,
+            TireStore tireStore,
+            TireCatalog tireCatalog,
             FactLog facts,
-            Vehicles vehicles,
-            VehicleSensors sensors,
+            VehicleStore vehicleStore,
+            SensorStore sensors,
             VehicleRegister register,
-            RotationSignOff rotation,
+            RotationCompletion rotation,
             People people,
-            Changes changes,
+            ChangeTracker changeTracker,
             Clock clock) {
-        this.changes = changes;
+        this.changeTracker = changeTracker;
         this.jobs = jobs;
         this.store = store;
-        this.fleet = fleet;
-        this.tires = tires;
-        this.catalogue = catalogue;
+        this.fleetAssessor = fleetAssessor;
+        this.tireStore = tireStore;
+        this.tireCatalog = tireCatalog;
         this.facts = facts;
-        this.vehicles = vehicles;
+        this.vehicleStore = vehicleStore;
         this.sensors = sensors;
         this.register = register;
         this.rotation = rotation;
@@ -121,28 +121,31 @@ public class JobCompletion {
     }
 
     @Transactional
-    public Job done(long id, int version, Done done, Units units) {
+    public JobView done(long id, int version, CompleteJobRequest completeJobRequest, Units units) {
         JobRecord job = jobs.open(id, version);
-        changes.only(job.getVehicleId());
-        Instant at = when(done.day());
-        Standing standing = fleet.get(job.getVehicleId());
+        changeTracker.only(job.getVehicleId());
+        Instant at = when(completeJobRequest.day());
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(job.getVehicleId());
         List<StoredItem> items = store.items(List.of(id)).getOrDefault(id, List.of());
-        Map<Long, Result> results = (done.results() == null ? List.<Result>of() : done.results())
-                .stream().collect(Collectors.toMap(Result::itemId, Function.identity(), (first, second) -> first));
-        Entries typed = new Entries();
+        Map<Long, ItemResult> itemResults = (completeJobRequest.results() == null
+                        ? List.<ItemResult>of()
+                        : completeJobRequest.results())
+                .stream().collect(Collectors.toMap(ItemResult::itemId, Function.identity(), (first, second) -> first));
+        InputValidator typed = new InputValidator();
         List<Read> read = items.stream()
-                .map(item -> read(item, Optional.ofNullable(results.get(item.id())), standing, typed, units))
+                .map(item ->
+                        read(item, Optional.ofNullable(itemResults.get(item.id())), vehicleAssessment, typed, units))
                 .toList();
-        refuseUnweighed(job, items, standing, typed);
-        refuseUnproven(items, standing, typed, units);
+        refuseUnweighed(job, items, vehicleAssessment, typed);
+        refuseUnproven(items, vehicleAssessment, typed, units);
         typed.refuseIfWrong();
-        rotation.of(id, standing, putOnRecord(read, standing, at), at);
-        Entries inPlace = new Entries();
+        rotation.of(id, vehicleAssessment, putOnRecord(read, vehicleAssessment, at), at);
+        InputValidator inPlace = new InputValidator();
         // Everything a rotation moved is where it goes by now; loaded once, and only where one did.
-        Supplier<Standing> moved =
-                SingletonSupplier.of(() -> fleet.get(standing.onFile().id()));
+        Supplier<VehicleAssessment> moved = SingletonSupplier.of(
+                () -> fleetAssessor.get(vehicleAssessment.onFile().id()));
         for (Read one : read) {
-            write(one, standing, moved, at, people.me(), id, inPlace, units);
+            write(one, vehicleAssessment, moved, at, people.me(), id, inPlace, units);
             store.itemDone(one.item().id(), words(one, units));
         }
         inPlace.refuseIfWrong();
@@ -153,32 +156,34 @@ public class JobCompletion {
     }
 
     /** The tires bought for a rotation, by the place each is meant for. */
-    private Map<Long, Long> putOnRecord(List<Read> read, Standing standing, Instant at) {
+    private Map<Long, Long> putOnRecord(List<Read> read, VehicleAssessment vehicleAssessment, Instant at) {
         Map<Long, Long> bought = new HashMap<>();
         for (Read one : read) {
-            if (one.item().kind() == DueKind.FIT_PLANNED) {
-                long tireId = tires.add(
-                        new Tires.New(one.modelId().orElseThrow(), false, Optional.empty(), Optional.empty()));
-                tires.readDot(tireId, one.dot().orElseThrow().molded(), Tires.DotKind.TIRE, at, people.me());
-                bought.put(standing.placeId(one.position().orElseThrow()), tireId);
+            if (one.item().kind() == WorkType.FIT_PLANNED) {
+                long tireId = tireStore.add(
+                        new TireStore.New(one.modelId().orElseThrow(), false, Optional.empty(), Optional.empty()));
+                tireStore.readDot(tireId, one.dot().orElseThrow().molded(), TireStore.DotKind.TIRE, at, people.me());
+                bought.put(vehicleAssessment.placeId(one.position().orElseThrow()), tireId);
             }
         }
         return bought;
     }
 
     /** What only a fact on record ends isn't done by a line of words. */
-    private static void refuseUnproven(List<StoredItem> items, Standing standing, Entries typed, Units units) {
-        items.forEach(item -> SignOff.refuses(standing.state(), item.kind())
+    private static void refuseUnproven(
+            List<StoredItem> items, VehicleAssessment vehicleAssessment, InputValidator typed, Units units) {
+        items.forEach(item -> SignOff.refuses(vehicleAssessment.state(), item.kind())
                 .ifPresent(why -> typed.wrong("results." + item.id() + ".note", why.in(units))));
     }
 
     /** Work that ends on the scale isn't done before its slip is on record. */
-    private void refuseUnweighed(JobRecord job, List<StoredItem> items, Standing standing, Entries typed) {
+    private void refuseUnweighed(
+            JobRecord job, List<StoredItem> items, VehicleAssessment vehicleAssessment, InputValidator typed) {
         LocalDate planned = LocalDate.ofInstant(job.getCreatedAt(), clock.getZone());
-        boolean weighed = standing.state().facts().slips().stream()
-                .anyMatch(slip -> !slip.on().isBefore(planned));
+        boolean weighed = vehicleAssessment.state().facts().scaleTickets().stream()
+                .anyMatch(scaleTicket -> !scaleTicket.on().isBefore(planned));
         items.stream()
-                .filter(item -> item.kind().after().contains(After.SLIP) && !weighed)
+                .filter(item -> item.kind().requiredResult().contains(RequiredResult.SLIP) && !weighed)
                 .forEach(
                         item -> typed.wrong(
                                 "results." + item.id() + ".note",
@@ -199,21 +204,27 @@ public class JobCompletion {
         return day.atTime(LocalTime.NOON).atZone(clock.getZone()).toInstant();
     }
 
-    private Read read(StoredItem item, Optional<Result> result, Standing standing, Entries typed, Units units) {
+    private Read read(
+            StoredItem item,
+            Optional<ItemResult> itemResult,
+            VehicleAssessment vehicleAssessment,
+            InputValidator typed,
+            Units units) {
         String at = "results." + item.id() + ".";
-        Set<After> after = item.kind().after();
+        Set<RequiredResult> requiredResult = item.kind().requiredResult();
         Optional<Position> position = Optional.ofNullable(item.code()).map(Position::parse);
-        Optional<ProfessionalVerdict> verdict = result.map(Result::verdict);
-        if (after.contains(After.VERDICT) && verdict.isEmpty()) {
+        Optional<ProfessionalVerdict> verdict = itemResult.map(ItemResult::verdict);
+        if (requiredResult.contains(RequiredResult.VERDICT) && verdict.isEmpty()) {
             typed.wrong(at + "verdict", "Choose what the tire professional found.");
         }
         boolean condemned =
                 verdict.filter(ProfessionalVerdict.CONDEMNED::equals).isPresent();
-        boolean newTire = after.contains(After.NEW_TIRE);
+        boolean newTire = requiredResult.contains(RequiredResult.NEW_TIRE);
         Optional<Long> modelId = newTire
-                ? result.map(Result::tireModelId)
+                ? itemResult
+                        .map(ItemResult::tireModelId)
                         .or(() -> Optional.ofNullable(item.plannedModelId()))
-                        .or(() -> position.map(standing.fitted()::get).map(Fitted::modelId))
+                        .or(() -> position.map(vehicleAssessment.fitted()::get).map(InstalledTire::modelId))
                 : Optional.empty();
         typed.unless(
                 item.plannedModelId() == null
@@ -223,51 +234,55 @@ public class JobCompletion {
         if (newTire && modelId.isEmpty()) {
             typed.wrong(at + "tireModelId", "Choose the model of the tire fitted.");
         }
-        Optional<PilotType> pilot = result.map(Result::pilot);
-        if (after.contains(After.WHEEL) && pilot.isEmpty()) {
+        Optional<PilotType> pilot = itemResult.map(ItemResult::pilot);
+        if (requiredResult.contains(RequiredResult.WHEEL) && pilot.isEmpty()) {
             typed.wrong(at + "pilot", "Choose how the wheel fitted is piloted.");
         }
-        Optional<String> sensor = after.contains(After.SENSOR)
-                ? typed.required(at + "sensor", result.map(Result::sensor).orElse(""), Sensor::readCode)
+        Optional<String> sensor = requiredResult.contains(RequiredResult.SENSOR)
+                ? typed.required(
+                        at + "sensor", itemResult.map(ItemResult::sensor).orElse(""), Sensor::readCode)
                 : Optional.empty();
-        Optional<Torque> torque =
-                after.contains(After.TORQUE) ? torque(at, result, standing, typed, units) : Optional.empty();
-        Optional<Repair> repair = result.map(Result::repair);
-        if (after.contains(After.REPAIR) && repair.isEmpty()) {
+        Optional<Torque> torque = requiredResult.contains(RequiredResult.TORQUE)
+                ? torque(at, itemResult, vehicleAssessment, typed, units)
+                : Optional.empty();
+        Optional<Repair> repair = itemResult.map(ItemResult::repair);
+        if (requiredResult.contains(RequiredResult.REPAIR) && repair.isEmpty()) {
             typed.wrong(at + "repair", "Choose what was done about the leak, or that none was found.");
         }
         Pressure.Unit gauge = units == Units.US ? Pressure.Unit.PSI : Pressure.Unit.KPA;
         Optional<Pressure> pressure = SignOff.wantsPressure(item.kind(), condemned)
                 ? typed.required(
-                        at + "pressure", result.map(Result::pressure).orElse(""), text -> Pressure.parse(text, gauge))
+                        at + "pressure",
+                        itemResult.map(ItemResult::pressure).orElse(""),
+                        text -> Pressure.parse(text, gauge))
                 : Optional.empty();
         Optional<String> gas = typed.attempt(
-                at + "gas", () -> Readings.gasOf(result.map(Result::gas).orElse("")));
+                at + "gas", () -> Readings.gasOf(itemResult.map(ItemResult::gas).orElse("")));
         Optional<String> purity = typed.attempt(
                 at + "purity",
-                () -> Readings.purityOf(result.map(Result::purity).orElse(""), gas.orElse("")));
-        Optional<DotCode> dot = newTire || after.contains(After.DOT_CODE)
+                () -> Readings.purityOf(itemResult.map(ItemResult::purity).orElse(""), gas.orElse("")));
+        Optional<DotCode> dot = newTire || requiredResult.contains(RequiredResult.DOT_CODE)
                 ? typed.required(
                         at + "dotCode",
-                        result.map(Result::dotCode).orElse(""),
-                        text -> DotCode.parse(text, standing.today()))
+                        itemResult.map(ItemResult::dotCode).orElse(""),
+                        text -> DotCode.parse(text, vehicleAssessment.today()))
                 : Optional.empty();
-        Tread tread = newTire || after.contains(After.TREAD)
-                ? tread(at, result, original(position, modelId, standing), typed, units)
-                : Tread.UNMEASURED;
-        String professional = text(typed, at + "professional", result.map(Result::professional), 100);
-        if (after.contains(After.VERDICT) && professional.isEmpty()) {
+        GrooveDepths grooveDepths = newTire || requiredResult.contains(RequiredResult.TREAD)
+                ? tread(at, itemResult, original(position, modelId, vehicleAssessment), typed, units)
+                : GrooveDepths.UNMEASURED;
+        String professional = text(typed, at + "professional", itemResult.map(ItemResult::professional), 100);
+        if (requiredResult.contains(RequiredResult.VERDICT) && professional.isEmpty()) {
             typed.wrong(at + "professional", "Name the tire professional who looked at it.");
         }
-        String note = text(typed, at + "note", result.map(Result::note), 500);
-        if (after.contains(After.NOTE) && note.isEmpty()) {
+        String note = text(typed, at + "note", itemResult.map(ItemResult::note), 500);
+        if (requiredResult.contains(RequiredResult.NOTE) && note.isEmpty()) {
             typed.wrong(at + "note", "Say in a few words what was done.");
         }
         Read read = new Read(
                 item,
                 position,
                 pressure,
-                tread,
+                grooveDepths,
                 dot,
                 modelId,
                 pilot,
@@ -277,17 +292,18 @@ public class JobCompletion {
                 repair,
                 professional,
                 note,
-                result.map(Result::confirmed).map(Set::copyOf).orElse(Set.of()),
+                itemResult.map(ItemResult::confirmed).map(Set::copyOf).orElse(Set.of()),
                 gas.orElse(""),
                 purity.orElse(""));
         if (!SignOff.changesTire(item.kind())) {
-            refuseFigures(read, standing, typed, units);
+            refuseFigures(read, vehicleAssessment, typed, units);
         }
         return read;
     }
 
     /** Refuses what may not be left so, and asks about figures far from what was expected. */
-    private static void refuseFigures(Read read, Standing standing, Entries typed, Units units) {
+    private static void refuseFigures(
+            Read read, VehicleAssessment vehicleAssessment, InputValidator typed, Units units) {
         if (read.position().isEmpty()) {
             return;
         }
@@ -295,13 +311,23 @@ public class JobCompletion {
         Position position = read.position().get();
         Optional<String> refused = read.pressure()
                 .flatMap(psi -> SignOff.refusesFill(
-                        standing.state(), position, read.item().kind(), psi, standing.policy(), standing.today()))
+                        vehicleAssessment.state(),
+                        position,
+                        read.item().kind(),
+                        psi,
+                        vehicleAssessment.policy(),
+                        vehicleAssessment.today()))
                 .map(why -> why.in(units));
         refused.ifPresent(why -> typed.wrong(at + "pressure", why));
-        Reading figures = values(read).asReading(standing.today());
-        SignOff.asks(standing.state(), position, figures, standing.policy(), standing.today())
-                .forEach((figure, why) -> {
-                    String field = figure.name().toLowerCase(Locale.ROOT);
+        Reading figures = values(read).asReading(vehicleAssessment.today());
+        SignOff.asks(
+                        vehicleAssessment.state(),
+                        position,
+                        figures,
+                        vehicleAssessment.policy(),
+                        vehicleAssessment.today())
+                .forEach((checkedValue, why) -> {
+                    String field = checkedValue.name().toLowerCase(Locale.ROOT);
                     boolean refusedAnyway = field.equals("pressure") && refused.isPresent();
                     if (!refusedAnyway && !read.confirmed().contains(field)) {
                         typed.ask(at + field, why.in(units));
@@ -310,42 +336,52 @@ public class JobCompletion {
     }
 
     /** What the wrench was set to: as the wheels on file ask, so that a figure in the other unit is noticed. */
-    private Optional<Torque> torque(String at, Optional<Result> result, Standing standing, Entries typed, Units units) {
+    private Optional<Torque> torque(
+            String at,
+            Optional<ItemResult> itemResult,
+            VehicleAssessment vehicleAssessment,
+            InputValidator typed,
+            Units units) {
         Torque.Unit scale = units == Units.US ? Torque.Unit.FT_LB : Torque.Unit.NM;
-        Optional<Torque> set =
-                typed.required(at + "torque", result.map(Result::torque).orElse(""), text -> Torque.parse(text, scale));
-        register.stored(standing.onFile().id()).entry().wheels().values().stream()
+        Optional<Torque> set = typed.required(
+                at + "torque", itemResult.map(ItemResult::torque).orElse(""), text -> Torque.parse(text, scale));
+        register.stored(vehicleAssessment.onFile().id()).entry().wheels().values().stream()
                 .filter(wheel -> set.filter(one -> !wheel.agreesWith(one)).isPresent())
                 .findFirst()
                 .ifPresent(wheel -> typed.wrong(
                         at + "torque",
                         "The wheels on file ask for "
-                                + wheel.torque().orElseThrow().in(units)
+                                + wheel.torque().orElseThrow().format(units)
                                 + ". Look at the wrench’s unit, or put the wheel’s data right first."));
         return set;
     }
 
-    private Optional<TreadDepth> original(Optional<Position> position, Optional<Long> modelId, Standing standing) {
+    private Optional<TreadDepth> original(
+            Optional<Position> position, Optional<Long> modelId, VehicleAssessment vehicleAssessment) {
         if (modelId.isPresent()) {
-            return catalogue.get(modelId.get()).model().originalDepth();
+            return tireCatalog.get(modelId.get()).model().originalDepth();
         }
-        return position.map(standing.fitted()::get)
-                .map(fitted -> fitted.tire().model())
+        return position.map(vehicleAssessment.fitted()::get)
+                .map(installedTire -> installedTire.tire().model())
                 .flatMap(TireModel::originalDepth);
     }
 
-    private static Tread tread(
-            String at, Optional<Result> result, Optional<TreadDepth> original, Entries typed, Units units) {
+    private static GrooveDepths tread(
+            String at,
+            Optional<ItemResult> itemResult,
+            Optional<TreadDepth> original,
+            InputValidator typed,
+            Units units) {
         TreadDepth.Unit scale = units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
         Function<String, TreadDepth> depth =
-                text -> TreadEntry.plausible(TreadDepth.parse(text, scale), original, units);
-        return new Tread(
-                typed.required(at + "outer", result.map(Result::outer).orElse(""), depth),
-                typed.required(at + "center", result.map(Result::center).orElse(""), depth),
-                typed.required(at + "inner", result.map(Result::inner).orElse(""), depth));
+                text -> TreadInput.plausible(TreadDepth.parse(text, scale), original, units);
+        return new GrooveDepths(
+                typed.required(at + "outer", itemResult.map(ItemResult::outer).orElse(""), depth),
+                typed.required(at + "center", itemResult.map(ItemResult::center).orElse(""), depth),
+                typed.required(at + "inner", itemResult.map(ItemResult::inner).orElse(""), depth));
     }
 
-    private static String text(Entries typed, String field, Optional<String> given, int most) {
+    private static String text(InputValidator typed, String field, Optional<String> given, int most) {
         String text = given.orElse("").strip();
         if (text.length() > most) {
             typed.wrong(field, "At most " + most + " characters.");
@@ -355,51 +391,55 @@ public class JobCompletion {
 
     private void write(
             Read one,
-            Standing standing,
-            Supplier<Standing> moved,
+            VehicleAssessment vehicleAssessment,
+            Supplier<VehicleAssessment> moved,
             Instant at,
             long by,
             long jobId,
-            Entries inPlace,
+            InputValidator inPlace,
             Units units) {
         if (one.position().isEmpty()) {
-            if (one.item().kind() == DueKind.MOVE_VEHICLE) {
-                vehicles.moved(standing.onFile().id(), LocalDate.ofInstant(at, clock.getZone()));
+            if (one.item().kind() == WorkType.MOVE_VEHICLE) {
+                vehicleStore.moved(vehicleAssessment.onFile().id(), LocalDate.ofInstant(at, clock.getZone()));
             }
             return;
         }
         Position position = one.position().get();
-        long placeId = standing.placeId(position);
-        Optional<Fitted> fitted = Optional.ofNullable(standing.fitted().get(position));
-        if (one.item().kind() == DueKind.PLACE_TIRE || one.item().kind() == DueKind.FIT_PLANNED) {
-            long tireId = tires.at(placeId).orElseThrow();
+        long placeId = vehicleAssessment.placeId(position);
+        Optional<InstalledTire> installedTire =
+                Optional.ofNullable(vehicleAssessment.fitted().get(position));
+        if (one.item().kind() == WorkType.PLACE_TIRE || one.item().kind() == WorkType.FIT_PLANNED) {
+            long tireId = tireStore.at(placeId).orElseThrow();
             refuseFigures(one, moved.get(), inPlace, units);
-            facts.record(FactLog.Look.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one)));
+            facts.record(
+                    FactLog.Observation.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one)));
             return;
         }
-        if (one.item().kind().after().contains(After.NEW_TIRE)) {
+        if (one.item().kind().requiredResult().contains(RequiredResult.NEW_TIRE)) {
             long tireId = fitNew(one, placeId, at, by, jobId);
-            refuseFigures(one, fleet.get(standing.onFile().id()), inPlace, units);
-            facts.record(FactLog.Look.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one)));
+            refuseFigures(one, fleetAssessor.get(vehicleAssessment.onFile().id()), inPlace, units);
+            facts.record(
+                    FactLog.Observation.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one)));
             return;
         }
-        if (one.item().kind() == DueKind.CHANGE_WHEEL) {
-            vehicles.changeWheel(placeId, one.pilot().orElseThrow());
+        if (one.item().kind() == WorkType.CHANGE_WHEEL) {
+            vehicleStore.changeWheel(placeId, one.pilot().orElseThrow());
             return;
         }
-        Fitted here = fitted.orElseThrow(() -> ProblemException.conflict(
+        InstalledTire here = installedTire.orElseThrow(() -> ProblemException.conflict(
                 "There is no tire on file at " + position.code() + " any more. Look at the vehicle again."));
         Readings.Entry where = new Readings.Entry(here.tire().id(), placeId, at, by, null, jobId);
-        one.dot().ifPresent(dot -> tires.readDot(here.tire().id(), dot.molded(), Tires.DotKind.TIRE, at, by));
-        FactLog.Look look = FactLog.Look.read(where, values(one));
+        one.dot().ifPresent(dot -> tireStore.readDot(here.tire().id(), dot.molded(), TireStore.DotKind.TIRE, at, by));
+        FactLog.Observation observation = FactLog.Observation.read(where, values(one));
         switch (one.item().kind()) {
-            case REPLACE_SENSOR -> replaceSensor(one, standing, position, at, by, jobId);
+            case REPLACE_SENSOR -> replaceSensor(one, vehicleAssessment, position, at, by, jobId);
             case INSPECT_DAMAGE, AGE_INSPECTION ->
-                look = look.inspected(
+                observation = observation.inspected(
                         one.professional(), one.verdict().orElseThrow() == ProfessionalVerdict.SOUND, one.note());
             case PUT_RIGHT, MEND_WEAR_CAUSE ->
-                look = look.puttingRight(SignOff.putsRight(one.item().kind()), one.note());
-            case FIND_LEAK -> look = look.repaired(one.repair().orElseThrow(), one.note());
+                observation =
+                        observation.puttingRight(SignOff.putsRight(one.item().kind()), one.note());
+            case FIND_LEAK -> observation = observation.repaired(one.repair().orElseThrow(), one.note());
             case RECORD_TIRE,
                     FIX_MATCH,
                     REPLACE,
@@ -419,34 +459,39 @@ public class JobCompletion {
                 // The readings and movements above are all there is to record.
             }
         }
-        facts.record(look);
+        facts.record(observation);
     }
 
-    private void replaceSensor(Read one, Standing standing, Position position, Instant at, long by, long jobId) {
-        Sensor.Mount mount =
-                standing.state().vehicle().sensorAt(position).map(Sensor::mount).orElse(Sensor.Mount.INSIDE);
+    private void replaceSensor(
+            Read one, VehicleAssessment vehicleAssessment, Position position, Instant at, long by, long jobId) {
+        Sensor.Location location = vehicleAssessment
+                .state()
+                .vehicle()
+                .sensorAt(position)
+                .map(Sensor::location)
+                .orElse(Sensor.Location.INSIDE);
         Sensor fresh =
-                new Sensor(one.sensor().orElseThrow(), mount, Optional.of(LocalDate.ofInstant(at, clock.getZone())));
-        sensors.put(standing.placeId(position), fresh, at, by, one.note(), jobId);
+                new Sensor(one.sensor().orElseThrow(), location, Optional.of(LocalDate.ofInstant(at, clock.getZone())));
+        sensors.put(vehicleAssessment.placeId(position), fresh, at, by, one.note(), jobId);
     }
 
     private long fitNew(Read one, long placeId, Instant at, long by, long jobId) {
-        tires.takeOff(
+        tireStore.takeOff(
                 placeId,
-                Tires.Line.of(
-                        at, by, one.item().kind().words() + ": " + one.item().reason(), jobId));
-        return tires.fitNew(
+                TireStore.Line.of(
+                        at, by, one.item().kind().label() + ": " + one.item().reason(), jobId));
+        return tireStore.fitNew(
                 one.modelId().orElseThrow(),
                 false,
                 one.dot().orElseThrow().molded(),
                 placeId,
-                Tires.Line.of(at, by, "", jobId));
+                TireStore.Line.of(at, by, "", jobId));
     }
 
     private static Readings.Values values(Read one) {
         return new Readings.Values(
                 one.pressure(),
-                one.pressure().isPresent() ? Warmth.COLD : Warmth.UNKNOWN,
+                one.pressure().isPresent() ? ThermalState.COLD : ThermalState.UNKNOWN,
                 one.tread(),
                 Optional.empty(),
                 Optional.empty(),
@@ -465,21 +510,22 @@ public class JobCompletion {
                         .append(". "));
         one.repair()
                 .ifPresent(
-                        repair -> words.append("Leak: ").append(repair.words()).append(". "));
+                        repair -> words.append("Leak: ").append(repair.label()).append(". "));
         one.pilot()
-                .ifPresent(pilot -> words.append("Wheel ").append(pilot.words()).append(". "));
+                .ifPresent(pilot -> words.append("Wheel ").append(pilot.label()).append(". "));
         one.torque()
-                .ifPresent(set -> words.append("Nuts at ").append(set.in(units)).append(". "));
+                .ifPresent(set ->
+                        words.append("Nuts at ").append(set.format(units)).append(". "));
         one.sensor().ifPresent(code -> words.append("Sensor ").append(code).append(". "));
         one.dot().ifPresent(dot -> words.append("DOT ").append(dot.molded()).append(". "));
-        one.pressure().ifPresent(read -> words.append(read.in(units)).append(" cold. "));
+        one.pressure().ifPresent(read -> words.append(read.format(units)).append(" cold. "));
         if (one.tread().isComplete()) {
             words.append("Tread ")
-                    .append(one.tread().outer().get().in(units))
+                    .append(one.tread().outer().get().format(units))
                     .append(" · ")
-                    .append(one.tread().center().get().in(units))
+                    .append(one.tread().center().get().format(units))
                     .append(" · ")
-                    .append(one.tread().inner().get().in(units))
+                    .append(one.tread().inner().get().format(units))
                     .append(". ");
         }
         return words.append(one.note()).toString().strip();

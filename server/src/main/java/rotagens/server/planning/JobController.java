@@ -13,34 +13,39 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
-import rotagens.server.fleet.KeptFleet;
+import rotagens.server.fleet.FleetCache;
 import rotagens.server.planning.JobViews.BundleView;
-import rotagens.server.planning.JobViews.Done;
-import rotagens.server.planning.JobViews.Job;
-import rotagens.server.planning.JobViews.Move;
-import rotagens.server.planning.JobViews.Schedule;
-import rotagens.server.web.OnceOnly;
-import rotagens.server.web.Version;
+import rotagens.server.planning.JobViews.CompleteJobRequest;
+import rotagens.server.planning.JobViews.JobView;
+import rotagens.server.planning.JobViews.RescheduleRequest;
+import rotagens.server.planning.JobViews.ScheduleRequest;
+import rotagens.server.web.EntityVersion;
+import rotagens.server.web.IdempotentRequests;
 
 @RestController
 class JobController {
 
     private final Jobs jobs;
     private final JobCompletion completion;
-    private final OnceOnly onceOnly;
-    private final Waivers waivers;
-    private final KeptFleet fleet;
+    private final IdempotentRequests idempotentRequests;
+    private final Postponements postponements;
+    private final FleetCache fleet;
 
-    JobController(Jobs jobs, JobCompletion completion, OnceOnly onceOnly, Waivers waivers, KeptFleet fleet) {
-        this.waivers = waivers;
+    JobController(
+            Jobs jobs,
+            JobCompletion completion,
+            IdempotentRequests idempotentRequests,
+            Postponements postponements,
+            FleetCache fleet) {
+        this.postponements = postponements;
         this.fleet = fleet;
         this.jobs = jobs;
         this.completion = completion;
-        this.onceOnly = onceOnly;
+        this.idempotentRequests = idempotentRequests;
     }
 
     @GetMapping("/api/jobs")
-    List<Job> open() {
+    List<JobView> open() {
         return jobs.open();
     }
 
@@ -53,65 +58,70 @@ class JobController {
     @PostMapping("/api/vehicles/{id}/waivers")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void leave(
-            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody Waivers.Leave wanted) {
-        waivers.leave(id, wanted, units);
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestBody Postponements.PostponeRequest wanted) {
+        postponements.leave(id, wanted, units);
     }
 
     @DeleteMapping("/api/vehicles/{id}/waivers/{work}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void endWaiver(@PathVariable long id, @PathVariable String work) {
-        waivers.end(id, work);
+        postponements.end(id, work);
     }
 
     @GetMapping("/api/jobs/done")
-    List<Job> done() {
+    List<JobView> done() {
         return jobs.done();
     }
 
     @GetMapping("/api/jobs/{id}")
-    Job get(@PathVariable long id) {
+    JobView get(@PathVariable long id) {
         return jobs.get(id);
     }
 
     @GetMapping("/api/vehicles/{vehicleId}/jobs")
-    List<Job> ofVehicle(@PathVariable long vehicleId) {
+    List<JobView> ofVehicle(@PathVariable long vehicleId) {
         return jobs.ofVehicle(vehicleId);
     }
 
     @PostMapping("/api/jobs")
-    Job[] schedule(
+    JobView[] schedule(
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
-            @RequestBody Schedule schedule) {
-        return onceOnly.write(
+            @RequestBody ScheduleRequest scheduleRequest) {
+        return idempotentRequests.write(
                 key,
-                List.of("schedule", schedule),
-                Job[].class,
-                () -> jobs.schedule(schedule, units).toArray(Job[]::new));
+                List.of("schedule", scheduleRequest),
+                JobView[].class,
+                () -> jobs.schedule(scheduleRequest, units).toArray(JobView[]::new));
     }
 
     @PutMapping("/api/jobs/{id}/day")
-    Job move(@PathVariable long id, @RequestHeader("If-Match") String seen, @RequestBody Move move) {
-        return jobs.move(id, Version.seen(seen), move.day());
+    JobView move(
+            @PathVariable long id,
+            @RequestHeader("If-Match") String seen,
+            @RequestBody RescheduleRequest rescheduleRequest) {
+        return jobs.move(id, EntityVersion.seen(seen), rescheduleRequest.day());
     }
 
     @DeleteMapping("/api/jobs/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void cancel(@PathVariable long id, @RequestHeader("If-Match") String seen) {
-        jobs.cancel(id, Version.seen(seen));
+        jobs.cancel(id, EntityVersion.seen(seen));
     }
 
     @PostMapping("/api/jobs/{id}/done")
-    Job done(
+    JobView done(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader("If-Match") String seen,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
-            @RequestBody Done done) {
-        return onceOnly.write(
+            @RequestBody CompleteJobRequest completeJobRequest) {
+        return idempotentRequests.write(
                 key,
-                List.of("done", id, seen, units, done),
-                Job.class,
-                () -> completion.done(id, Version.seen(seen), done, units));
+                List.of("done", id, seen, units, completeJobRequest),
+                JobView.class,
+                () -> completion.done(id, EntityVersion.seen(seen), completeJobRequest, units));
     }
 }

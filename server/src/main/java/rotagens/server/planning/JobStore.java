@@ -15,8 +15,8 @@ import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
-import rotagens.core.planning.DueKind;
-import rotagens.core.rotation.Moves.How;
+import rotagens.core.planning.WorkType;
+import rotagens.core.rotation.MovePlan.MoveMethod;
 import rotagens.server.storage.generated.tables.records.JobRecord;
 
 /** Jobs and the work they are for. */
@@ -31,7 +31,7 @@ class JobStore {
     record StoredItem(
             long id,
             long jobId,
-            DueKind kind,
+            WorkType kind,
             Long placeId,
             String code,
             String reason,
@@ -98,7 +98,7 @@ class JobStore {
                 .leftJoin(ROTATION_MOVE)
                 .on(ROTATION_MOVE.ROTATION_PLAN_ID.eq(ROTATION_PLAN.ID))
                 .and(ROTATION_MOVE.TO_PLACE_ID.eq(JOB_ITEM.PLACE_ID))
-                .and(ROTATION_MOVE.HOW.eq(How.NEW.name()))
+                .and(ROTATION_MOVE.HOW.eq(MoveMethod.NEW.name()))
                 .where(which)
                 .orderBy(JOB_ITEM.ID)
                 .fetchGroups(
@@ -106,7 +106,7 @@ class JobStore {
                         row -> new StoredItem(
                                 row.value1(),
                                 row.value2(),
-                                DueKind.valueOf(row.value3()),
+                                WorkType.valueOf(row.value3()),
                                 row.value4(),
                                 row.value5(),
                                 row.value6(),
@@ -115,8 +115,8 @@ class JobStore {
     }
 
     /** Which open job has which work: vehicle, kind and position code, to job. */
-    Map<String, JobViews.Scheduled> scheduled() {
-        Map<String, JobViews.Scheduled> byWork = new HashMap<>();
+    Map<String, JobViews.NewJobView> scheduled() {
+        Map<String, JobViews.NewJobView> byWork = new HashMap<>();
         db.select(JOB.ID, JOB.PLANNED_DAY, JOB.VEHICLE_ID, JOB_ITEM.KIND, PLACE.CODE)
                 .from(JOB_ITEM)
                 .join(JOB)
@@ -127,7 +127,7 @@ class JobStore {
                 .and(JOB.CANCELLED_AT.isNull())
                 .forEach(row -> byWork.put(
                         work(row.value3(), row.value4(), row.value5()),
-                        new JobViews.Scheduled(row.value1(), row.value2())));
+                        new JobViews.NewJobView(row.value1(), row.value2())));
         return byWork;
     }
 
@@ -146,7 +146,7 @@ class JobStore {
                 .fetchOne(JOB.ID);
     }
 
-    void addItem(long jobId, DueKind kind, Long placeId, String reason) {
+    void addItem(long jobId, WorkType kind, Long placeId, String reason) {
         db.insertInto(JOB_ITEM)
                 .set(JOB_ITEM.JOB_ID, jobId)
                 .set(JOB_ITEM.KIND, kind.name())

@@ -7,7 +7,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import rotagens.core.fact.Repair;
 import rotagens.core.fact.Verdict;
-import rotagens.core.planning.DueKind;
+import rotagens.core.planning.WorkType;
 import rotagens.core.vehicle.PilotType;
 import rotagens.server.fleet.ReasonView;
 
@@ -26,14 +26,14 @@ public final class JobViews {
      * @param scheduled the job it is on, if any
      * @param left until when somebody decided to leave it
      */
-    public record DueLine(
+    public record DueItemView(
             String key,
             long vehicleId,
             String unit,
             String yard,
             String vehicleClass,
             List<String> positions,
-            DueKind kind,
+            WorkType kind,
             String work,
             LocalDate due,
             long days,
@@ -43,11 +43,11 @@ public final class JobViews {
             @Nullable LocalDate earliest,
             @Nullable LocalDate latest,
             String waiting,
-            @Nullable Scheduled scheduled,
-            @Nullable LeftUntil left) {}
+            @Nullable NewJobView scheduled,
+            @Nullable PostponementView left) {}
 
     /** Due work somebody decided to leave. */
-    public record LeftUntil(LocalDate until, String reason, String by) {}
+    public record PostponementView(LocalDate until, String reason, String by) {}
 
     /**
      * A visit proposed for work of one vehicle that shares wheels or days.
@@ -68,14 +68,14 @@ public final class JobViews {
             int saved) {}
 
     /** The job that work is on. */
-    public record Scheduled(long jobId, LocalDate day) {}
+    public record NewJobView(long jobId, LocalDate day) {}
 
     /** A piece of due work, named by its vehicle and key. */
-    record Wanted(long vehicleId, String key) {}
+    record JobItemRequest(long vehicleId, String key) {}
 
-    record Schedule(LocalDate day, @Nullable String note, List<Wanted> work) {}
+    record ScheduleRequest(LocalDate day, @Nullable String note, List<JobItemRequest> work) {}
 
-    record Move(LocalDate day) {}
+    record RescheduleRequest(LocalDate day) {}
 
     /**
      * What was read or decided after one piece of work; which entries are needed depends on its kind.
@@ -84,7 +84,7 @@ public final class JobViews {
      * @param gas what it was filled with, where the sheet knows it
      * @param purity of nitrogen, in percent as the analyser showed
      */
-    public record Result(
+    public record ItemResult(
             long itemId,
             @Nullable String pressure,
             @Nullable String outer,
@@ -104,8 +104,8 @@ public final class JobViews {
             @Nullable String purity) {
 
         /** Done, with words and no reading. */
-        public static Result noted(long itemId, String note) {
-            return new Result(
+        public static ItemResult noted(long itemId, String note) {
+            return new ItemResult(
                     itemId, null, null, null, null, null, null, null, null, null, null, null, null, note, null, null,
                     null);
         }
@@ -116,21 +116,21 @@ public final class JobViews {
         CONDEMNED
     }
 
-    public record Done(@Nullable LocalDate day, List<Result> results) {}
+    public record CompleteJobRequest(@Nullable LocalDate day, List<ItemResult> results) {}
 
-    public record Item(
+    public record JobItemView(
             long id,
-            DueKind kind,
+            WorkType kind,
             String work,
             @Nullable String position,
             @Nullable String positionName,
             String reason,
-            Set<DueKind.After> after,
+            Set<WorkType.RequiredResult> after,
             @Nullable Long tireModelId,
             @Nullable String done,
             @Nullable String caution) {}
 
-    public record Job(
+    public record JobView(
             long id,
             int version,
             long vehicleId,
@@ -141,5 +141,5 @@ public final class JobViews {
             String createdBy,
             @Nullable Instant doneAt,
             @Nullable String doneBy,
-            List<Item> items) {}
+            List<JobItemView> items) {}
 }

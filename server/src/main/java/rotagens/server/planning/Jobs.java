@@ -13,28 +13,28 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.inspection.TireClocks;
+import rotagens.core.inspection.LimitDates;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.Bundles;
 import rotagens.core.planning.DueItem;
-import rotagens.core.planning.DueKind;
-import rotagens.core.planning.Waiver;
+import rotagens.core.planning.Postponement;
+import rotagens.core.planning.WorkType;
 import rotagens.core.vehicle.Position;
-import rotagens.server.changes.Changes;
-import rotagens.server.fleet.Fleet;
-import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.cache.ChangeTracker;
+import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.fleet.ReasonView;
 import rotagens.server.people.People;
 import rotagens.server.people.People.Person;
 import rotagens.server.planning.JobStore.StoredItem;
 import rotagens.server.planning.JobViews.BundleView;
-import rotagens.server.planning.JobViews.DueLine;
-import rotagens.server.planning.JobViews.Item;
-import rotagens.server.planning.JobViews.Job;
-import rotagens.server.planning.JobViews.LeftUntil;
-import rotagens.server.planning.JobViews.Schedule;
-import rotagens.server.planning.JobViews.Scheduled;
-import rotagens.server.planning.JobViews.Wanted;
+import rotagens.server.planning.JobViews.DueItemView;
+import rotagens.server.planning.JobViews.JobItemRequest;
+import rotagens.server.planning.JobViews.JobItemView;
+import rotagens.server.planning.JobViews.JobView;
+import rotagens.server.planning.JobViews.NewJobView;
+import rotagens.server.planning.JobViews.PostponementView;
+import rotagens.server.planning.JobViews.ScheduleRequest;
 import rotagens.server.storage.generated.tables.records.JobRecord;
 import rotagens.server.web.ProblemException;
 
@@ -46,118 +46,132 @@ public class Jobs {
     private static final int DONE_SHOWN = 100;
 
     private final JobStore store;
-    private final Fleet fleet;
+    private final FleetAssessor fleetAssessor;
     private final People people;
-    private final Changes changes;
+    private final ChangeTracker changeTracker;
     private final Clock clock;
-    private final Waivers waivers;
+    private final Postponements postponements;
 
-    Jobs(JobStore store, Fleet fleet, People people, Changes changes, Clock clock, Waivers waivers) {
-        this.waivers = waivers;
-        this.changes = changes;
+    Jobs(
+            JobStore store,
+            FleetAssessor fleetAssessor,
+            People people,
+            ChangeTracker changeTracker,
+            Clock clock,
+            Postponements postponements) {
+        this.postponements = postponements;
+        this.changeTracker = changeTracker;
         this.store = store;
-        this.fleet = fleet;
+        this.fleetAssessor = fleetAssessor;
         this.people = people;
         this.clock = clock;
     }
 
     /** The due work of some vehicles, most urgent first. */
     @Transactional(readOnly = true)
-    public List<DueLine> due(List<Standing> standings, Units units) {
-        DueBook book = book(standings);
+    public List<DueItemView> due(List<VehicleAssessment> vehicleAssessments, Units units) {
+        DueList book = book(vehicleAssessments);
         return book.entries().stream().map(entry -> book.view(entry, units)).toList();
     }
 
     /** The same, not yet in words. */
     @Transactional(readOnly = true)
-    public DueBook book(List<Standing> standings) {
-        return book(null, standings);
+    public DueList book(List<VehicleAssessment> vehicleAssessments) {
+        return book(null, vehicleAssessments);
     }
 
     /** The same, starting from the book as it was before a change. */
     @Transactional(readOnly = true)
-    public DueBook book(@Nullable DueBook before, List<Standing> standings) {
-        return new DueBook(before, standings, store.scheduled(), waivers.holding());
+    public DueList book(@Nullable DueList before, List<VehicleAssessment> vehicleAssessments) {
+        return new DueList(before, vehicleAssessments, store.scheduled(), postponements.holding());
     }
 
-    static DueLine line(
-            Standing standing, DueItem item, Map<String, Scheduled> scheduled, Map<String, Waiver> left, Units units) {
-        var vehicle = standing.onFile();
-        return new DueLine(
+    static DueItemView line(
+            VehicleAssessment vehicleAssessment,
+            DueItem item,
+            Map<String, NewJobView> newJobView,
+            Map<String, Postponement> left,
+            Units units) {
+        var vehicle = vehicleAssessment.onFile();
+        return new DueItemView(
                 item.key(),
                 vehicle.id(),
                 vehicle.facts().unit(),
                 vehicle.yard(),
                 vehicle.facts().vehicleClass(),
                 item.positions().stream().map(Position::code).toList(),
-                item.kind(),
-                item.kind().words(),
+                item.workType(),
+                item.workType().label(),
                 item.due(),
-                ChronoUnit.DAYS.between(standing.today(), item.due()),
+                ChronoUnit.DAYS.between(vehicleAssessment.today(), item.due()),
                 item.urgency(),
                 ReasonView.of(item.urgency(), item.reason(), units),
-                item.kind().canBeScheduled(),
-                item.range().map(TireClocks.Range::earliest).orElse(null),
-                item.range().flatMap(TireClocks.Range::latest).orElse(null),
-                item.kind().waiting(),
-                scheduledOn(vehicle.id(), item, scheduled).orElse(null),
-                Waivers.of(vehicle.id(), item, left)
-                        .map(waiver -> new LeftUntil(waiver.until(), waiver.reason(), waiver.by()))
+                item.workType().canBeScheduled(),
+                item.range().map(LimitDates.DateRange::earliest).orElse(null),
+                item.range().flatMap(LimitDates.DateRange::latest).orElse(null),
+                item.workType().consequence(),
+                scheduledOn(vehicle.id(), item, newJobView).orElse(null),
+                Postponements.of(vehicle.id(), item, left)
+                        .map(postponement ->
+                                new PostponementView(postponement.until(), postponement.reason(), postponement.by()))
                         .orElse(null));
     }
 
     /** Due work of a vehicle that is neither on a day nor left until later. */
     @Transactional(readOnly = true)
-    public List<DueItem> open(Standing standing) {
-        return open(standing, store.scheduled(), waivers.holding());
+    public List<DueItem> open(VehicleAssessment vehicleAssessment) {
+        return open(vehicleAssessment, store.scheduled(), postponements.holding());
     }
 
-    private static List<DueItem> open(Standing standing, Map<String, Scheduled> scheduled, Map<String, Waiver> left) {
-        long id = standing.onFile().id();
-        return standing.due().stream()
-                .filter(item -> scheduledOn(id, item, scheduled).isEmpty())
-                .filter(item -> Waivers.of(id, item, left).isEmpty())
+    private static List<DueItem> open(
+            VehicleAssessment vehicleAssessment, Map<String, NewJobView> newJobView, Map<String, Postponement> left) {
+        long id = vehicleAssessment.onFile().id();
+        return vehicleAssessment.due().stream()
+                .filter(item -> scheduledOn(id, item, newJobView).isEmpty())
+                .filter(item -> Postponements.of(id, item, left).isEmpty())
                 .toList();
     }
 
     /** The same for several vehicles at once, by vehicle. */
     @Transactional(readOnly = true)
-    public Map<Long, List<DueItem>> open(List<Standing> standings) {
-        Map<String, Scheduled> scheduled = store.scheduled();
-        Map<String, Waiver> left = waivers.holding();
-        return standings.stream()
+    public Map<Long, List<DueItem>> open(List<VehicleAssessment> vehicleAssessments) {
+        Map<String, NewJobView> newJobView = store.scheduled();
+        Map<String, Postponement> left = postponements.holding();
+        return vehicleAssessments.stream()
                 .collect(Collectors.toMap(
-                        standing -> standing.onFile().id(), standing -> open(standing, scheduled, left)));
+                        vehicleAssessment -> vehicleAssessment.onFile().id(),
+                        vehicleAssessment -> open(vehicleAssessment, newJobView, left)));
     }
 
     /** Visits worth proposing, the most minutes saved first. */
     @Transactional(readOnly = true)
-    public List<BundleView> bundles(List<Standing> standings, Units units) {
-        Map<Long, List<DueItem>> open = open(standings);
-        return standings.stream()
-                .flatMap(standing -> Bundles.of(
-                        standing.onFile().facts(),
-                        open.get(standing.onFile().id()),
-                        standing.policy(),
-                        standing.today())
-                        .map(bundle -> bundle(standing, bundle, units))
+    public List<BundleView> bundles(List<VehicleAssessment> vehicleAssessments, Units units) {
+        Map<Long, List<DueItem>> open = open(vehicleAssessments);
+        return vehicleAssessments.stream()
+                .flatMap(vehicleAssessment -> Bundles.of(
+                        vehicleAssessment.onFile().facts(),
+                        open.get(vehicleAssessment.onFile().id()),
+                        vehicleAssessment.policy(),
+                        vehicleAssessment.today())
+                        .map(bundle -> bundle(vehicleAssessment, bundle, units))
                         .stream())
                 .sorted(java.util.Comparator.comparing(BundleView::saved).reversed())
                 .toList();
     }
 
-    private static BundleView bundle(Standing standing, Bundles.Bundle bundle, Units units) {
+    private static BundleView bundle(VehicleAssessment vehicleAssessment, Bundles.Bundle bundle, Units units) {
         return new BundleView(
-                standing.onFile().id(),
-                standing.onFile().facts().unit(),
+                vehicleAssessment.onFile().id(),
+                vehicleAssessment.onFile().facts().unit(),
                 bundle.day(),
                 bundle.items().stream().map(DueItem::key).toList(),
                 bundle.items().stream()
-                        .map(item -> words(item) + ": " + item.reason().says().in(units))
+                        .map(item ->
+                                words(item) + ": " + item.reason().statement().in(units))
                         .toList(),
                 bundle.forward().stream()
                         .map(item -> words(item) + ", due "
-                                + rotagens.core.measure.Phrase.of("{}", item.due())
+                                + rotagens.core.measure.Message.of("{}", item.due())
                                         .in(units))
                         .toList(),
                 bundle.lifted(),
@@ -167,17 +181,18 @@ public class Jobs {
 
     private static String words(DueItem item) {
         return (item.positions().stream().map(Position::code).collect(Collectors.joining(" ")) + " "
-                        + item.kind().words())
+                        + item.workType().label())
                 .strip();
     }
 
     /** The job all of it is on; work with one position missing still has to be scheduled. */
-    private static Optional<Scheduled> scheduledOn(long vehicleId, DueItem item, Map<String, Scheduled> scheduled) {
+    private static Optional<NewJobView> scheduledOn(long vehicleId, DueItem item, Map<String, NewJobView> newJobView) {
         List<String> codes = item.positions().isEmpty()
                 ? java.util.Collections.singletonList(null)
                 : item.positions().stream().map(Position::code).toList();
-        List<Scheduled> jobs = codes.stream()
-                .map(code -> scheduled.get(JobStore.work(vehicleId, item.kind().name(), code)))
+        List<NewJobView> jobs = codes.stream()
+                .map(code ->
+                        newJobView.get(JobStore.work(vehicleId, item.workType().name(), code)))
                 .filter(java.util.Objects::nonNull)
                 .toList();
         return jobs.size() == codes.size() ? Optional.of(jobs.get(0)) : Optional.empty();
@@ -185,8 +200,8 @@ public class Jobs {
 
     /** Puts due work on a day: one job for each vehicle. */
     @Transactional
-    public List<Job> schedule(Schedule wanted, Units units) {
-        changes.only();
+    public List<JobView> schedule(ScheduleRequest wanted, Units units) {
+        changeTracker.only();
         refuseDay(wanted.day());
         if (wanted.work() == null || wanted.work().isEmpty()) {
             throw ProblemException.field("work", "Choose at least one thing to do.");
@@ -194,13 +209,13 @@ public class Jobs {
         if (wanted.note() != null && wanted.note().length() > 500) {
             throw ProblemException.field("note", "A note has at most 500 characters.");
         }
-        Map<Long, List<Wanted>> byVehicle = wanted.work().stream()
-                .collect(Collectors.groupingBy(Wanted::vehicleId, LinkedHashMap::new, Collectors.toList()));
-        Map<String, Scheduled> scheduled = store.scheduled();
+        Map<Long, List<JobItemRequest>> byVehicle = wanted.work().stream()
+                .collect(Collectors.groupingBy(JobItemRequest::vehicleId, LinkedHashMap::new, Collectors.toList()));
+        Map<String, NewJobView> newJobView = store.scheduled();
         List<Long> jobs = new ArrayList<>();
         byVehicle.forEach((vehicleId, work) -> {
-            Standing standing = fleet.get(vehicleId);
-            Map<String, DueItem> due = standing.due().stream()
+            VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+            Map<String, DueItem> due = vehicleAssessment.due().stream()
                     .collect(Collectors.toMap(DueItem::key, Function.identity(), (first, second) -> first));
             long jobId = store.add(
                     vehicleId,
@@ -208,17 +223,18 @@ public class Jobs {
                     wanted.note() == null ? "" : wanted.note().strip(),
                     clock.instant(),
                     people.me());
-            for (Wanted one : work) {
+            for (JobItemRequest one : work) {
                 DueItem item = due.get(one.key());
-                if (item == null || !item.kind().canBeScheduled()) {
+                if (item == null || !item.workType().canBeScheduled()) {
                     throw ProblemException.conflict("Something chosen on "
-                            + standing.onFile().facts().unit() + " is no longer due. Look at the list again.");
+                            + vehicleAssessment.onFile().facts().unit() + " is no longer due. Look at the list again.");
                 }
-                if (scheduledOn(vehicleId, item, scheduled).isPresent()) {
-                    throw ProblemException.conflict(item.kind().words() + " on "
-                            + standing.onFile().facts().unit() + " is already on a day. Look at the list again.");
+                if (scheduledOn(vehicleId, item, newJobView).isPresent()) {
+                    throw ProblemException.conflict(item.workType().label() + " on "
+                            + vehicleAssessment.onFile().facts().unit()
+                            + " is already on a day. Look at the list again.");
                 }
-                addItems(jobId, standing, item, units);
+                addItems(jobId, vehicleAssessment, item, units);
             }
             jobs.add(jobId);
         });
@@ -227,17 +243,17 @@ public class Jobs {
 
     /** Puts one kind of work on a day for some positions, whatever is due otherwise. */
     @Transactional
-    public long plan(long vehicleId, LocalDate day, String note, DueKind kind, Map<Position, String> reasonAt) {
+    public long plan(long vehicleId, LocalDate day, String note, WorkType kind, Map<Position, String> reasonAt) {
         refuseDay(day);
-        Standing standing = fleet.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
         long jobId = store.add(vehicleId, day, note, clock.instant(), people.me());
-        reasonAt.forEach((position, reason) -> store.addItem(jobId, kind, standing.placeId(position), reason));
+        reasonAt.forEach((position, reason) -> store.addItem(jobId, kind, vehicleAssessment.placeId(position), reason));
         return jobId;
     }
 
     /** Puts one piece of work on an open job. */
     @Transactional
-    public void addWork(long jobId, DueKind kind, Long placeId, String reason) {
+    public void addWork(long jobId, WorkType kind, Long placeId, String reason) {
         store.addItem(jobId, kind, placeId, reason);
     }
 
@@ -248,12 +264,14 @@ public class Jobs {
         return store.add(vehicleId, day, note, clock.instant(), people.me());
     }
 
-    private void addItems(long jobId, Standing standing, DueItem item, Units units) {
-        String reason = item.reason().says().in(units);
+    private void addItems(long jobId, VehicleAssessment vehicleAssessment, DueItem item, Units units) {
+        String reason = item.reason().statement().in(units);
         if (item.positions().isEmpty()) {
-            store.addItem(jobId, item.kind(), null, reason);
+            store.addItem(jobId, item.workType(), null, reason);
         }
-        item.positions().forEach(position -> store.addItem(jobId, item.kind(), standing.placeId(position), reason));
+        item.positions()
+                .forEach(
+                        position -> store.addItem(jobId, item.workType(), vehicleAssessment.placeId(position), reason));
     }
 
     private void refuseDay(LocalDate day) {
@@ -270,38 +288,38 @@ public class Jobs {
     }
 
     @Transactional(readOnly = true)
-    public Job get(long id) {
+    public JobView get(long id) {
         JobRecord job = record(id);
         return views(List.of(job)).get(0);
     }
 
     @Transactional(readOnly = true)
-    public List<Job> open() {
+    public List<JobView> open() {
         return views(store.open());
     }
 
     @Transactional(readOnly = true)
-    public List<Job> done() {
+    public List<JobView> done() {
         return views(store.done(DONE_SHOWN));
     }
 
     @Transactional(readOnly = true)
-    public List<Job> ofVehicle(long vehicleId) {
+    public List<JobView> ofVehicle(long vehicleId) {
         return views(store.ofVehicle(vehicleId));
     }
 
     /** A job of its own for some of a vehicle's due work. */
     @Transactional
-    public long scheduleItems(Standing standing, LocalDate day, List<DueItem> items, Units units) {
+    public long scheduleItems(VehicleAssessment vehicleAssessment, LocalDate day, List<DueItem> items, Units units) {
         refuseDay(day);
-        long jobId = store.add(standing.onFile().id(), day, "", clock.instant(), people.me());
-        items.forEach(item -> addItems(jobId, standing, item, units));
+        long jobId = store.add(vehicleAssessment.onFile().id(), day, "", clock.instant(), people.me());
+        items.forEach(item -> addItems(jobId, vehicleAssessment, item, units));
         return jobId;
     }
 
     /** Changes nothing of an open job but its version: where it stands in the shop has changed. */
     @Transactional
-    public Job touch(long id, int version) {
+    public JobView touch(long id, int version) {
         JobRecord job = open(id, version);
         store.save(job);
         return get(id);
@@ -309,8 +327,8 @@ public class Jobs {
 
     /** Moves an open job to another day. */
     @Transactional
-    public Job move(long id, int version, LocalDate day) {
-        changes.only();
+    public JobView move(long id, int version, LocalDate day) {
+        changeTracker.only();
         refuseDay(day);
         JobRecord job = open(id, version);
         job.setPlannedDay(day);
@@ -321,7 +339,7 @@ public class Jobs {
     /** Takes an open job off the plan; its work is due again. */
     @Transactional
     public void cancel(long id, int version) {
-        changes.only();
+        changeTracker.only();
         JobRecord job = open(id, version);
         job.setCancelledAt(clock.instant());
         store.save(job);
@@ -353,52 +371,57 @@ public class Jobs {
         return store.get(id).orElseThrow(() -> ProblemException.notFound("There is no such job."));
     }
 
-    private List<Job> views(List<JobRecord> jobs) {
+    private List<JobView> views(List<JobRecord> jobs) {
         Map<Long, List<StoredItem>> items =
                 store.items(jobs.stream().map(JobRecord::getId).toList());
-        Map<Long, Standing> standings =
+        Map<Long, VehicleAssessment> vehicleAssessments =
                 jobs.stream().map(JobRecord::getVehicleId).distinct().count() > 3
-                        ? fleet.all().stream()
+                        ? fleetAssessor.all().stream()
                                 .collect(Collectors.toMap(one -> one.onFile().id(), Function.identity()))
                         : jobs.stream()
                                 .map(JobRecord::getVehicleId)
                                 .distinct()
-                                .collect(Collectors.toMap(Function.identity(), fleet::get));
+                                .collect(Collectors.toMap(Function.identity(), fleetAssessor::get));
         Map<Long, String> names = people.all().stream().collect(Collectors.toMap(Person::id, Person::name));
         return jobs.stream()
-                .map(job ->
-                        view(job, standings.get(job.getVehicleId()), items.getOrDefault(job.getId(), List.of()), names))
+                .map(job -> view(
+                        job,
+                        vehicleAssessments.get(job.getVehicleId()),
+                        items.getOrDefault(job.getId(), List.of()),
+                        names))
                 .toList();
     }
 
-    private static Job view(JobRecord job, Standing standing, List<StoredItem> items, Map<Long, String> names) {
-        return new Job(
+    private static JobView view(
+            JobRecord job, VehicleAssessment vehicleAssessment, List<StoredItem> items, Map<Long, String> names) {
+        return new JobView(
                 job.getId(),
                 job.getVersion(),
                 job.getVehicleId(),
-                standing.onFile().facts().unit(),
-                standing.onFile().yard(),
+                vehicleAssessment.onFile().facts().unit(),
+                vehicleAssessment.onFile().yard(),
                 job.getPlannedDay(),
                 job.getNote(),
                 names.get(job.getCreatedById()),
                 job.getDoneAt(),
                 names.get(job.getDoneById()),
-                items.stream().map(item -> view(standing, item)).toList());
+                items.stream().map(item -> view(vehicleAssessment, item)).toList());
     }
 
-    private static Item view(Standing standing, StoredItem item) {
+    private static JobItemView view(VehicleAssessment vehicleAssessment, StoredItem item) {
         Optional<Position> position = Optional.ofNullable(item.code()).map(Position::parse);
-        return new Item(
+        return new JobItemView(
                 item.id(),
                 item.kind(),
-                item.kind().words(),
+                item.kind().label(),
                 item.code(),
-                position.map(here -> standing.onFile().facts().layout().nameOf(here))
+                position.map(here -> vehicleAssessment.onFile().facts().layout().nameOf(here))
                         .orElse(null),
                 item.reason(),
-                item.kind().after(),
+                item.kind().requiredResult(),
                 Optional.ofNullable(item.plannedModelId())
-                        .or(() -> position.map(standing.fitted()::get).map(fitted -> fitted.modelId()))
+                        .or(() -> position.map(vehicleAssessment.fitted()::get)
+                                .map(installedTire -> installedTire.modelId()))
                         .orElse(null),
                 item.doneNote().isEmpty() ? null : item.doneNote(),
                 item.kind().caution().orElse(null));

@@ -17,11 +17,11 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
-import rotagens.core.rotation.Moves.How;
+import rotagens.core.rotation.MovePlan.MoveMethod;
 import rotagens.server.storage.generated.tables.records.RotationPlanRecord;
-import rotagens.server.tire.Tires;
-import rotagens.server.tire.Tires.Line;
-import rotagens.server.vehicle.Vehicles;
+import rotagens.server.tire.TireStore;
+import rotagens.server.tire.TireStore.Line;
+import rotagens.server.vehicle.VehicleStore;
 import rotagens.server.web.ProblemException;
 
 /** The moves an accepted rotation is made of: kept with its job, carried out all at once when it is signed off. */
@@ -37,7 +37,8 @@ public class PlannedMoves {
      * @param toPlace null where it comes off
      * @param wheelFrom the place the wheel comes from that ends up under it; null where the wheel stays
      */
-    public record Planned(int lift, Long tireId, long modelId, Long fromPlace, Long toPlace, Long wheelFrom, How how) {}
+    public record Planned(
+            int lift, Long tireId, long modelId, Long fromPlace, Long toPlace, Long wheelFrom, MoveMethod how) {}
 
     /** An accepted rotation. */
     public record Plan(
@@ -52,13 +53,13 @@ public class PlannedMoves {
     public record OpenPlan(long jobId, LocalDate day) {}
 
     private final DSLContext db;
-    private final Tires tires;
-    private final Vehicles vehicles;
+    private final TireStore tireStore;
+    private final VehicleStore vehicleStore;
 
-    PlannedMoves(DSLContext db, Tires tires, Vehicles vehicles) {
+    PlannedMoves(DSLContext db, TireStore tireStore, VehicleStore vehicleStore) {
         this.db = db;
-        this.tires = tires;
-        this.vehicles = vehicles;
+        this.tireStore = tireStore;
+        this.vehicleStore = vehicleStore;
     }
 
     public void add(Plan plan) {
@@ -101,7 +102,7 @@ public class PlannedMoves {
                         row.getFromPlaceId(),
                         row.getToPlaceId(),
                         row.getWheelFromPlaceId(),
-                        How.valueOf(row.getHow())));
+                        MoveMethod.valueOf(row.getHow())));
         return Optional.of(new Plan(
                 jobId,
                 plan.getPurpose(),
@@ -147,17 +148,17 @@ public class PlannedMoves {
      * @param bought by place, the tires newly on record that are meant for it
      */
     void carryOut(Plan plan, Map<Long, Long> bought, Line line) {
-        List<Tires.Step> steps = new ArrayList<>();
+        List<TireStore.Step> steps = new ArrayList<>();
         for (Planned move : plan.moves()) {
             Long tireId = move.tireId() == null ? bought.get(move.toPlace()) : move.tireId();
-            Optional<Long> there = move.fromPlace() == null ? Optional.empty() : tires.at(move.fromPlace());
+            Optional<Long> there = move.fromPlace() == null ? Optional.empty() : tireStore.at(move.fromPlace());
             boolean asPlanned = move.fromPlace() == null
-                    ? move.tireId() == null || tires.isInStock(tireId)
+                    ? move.tireId() == null || tireStore.isInStock(tireId)
                     : there.filter(tire -> Objects.equals(tire, tireId)).isPresent();
             if (!asPlanned) {
                 throw moved(move.fromPlace());
             }
-            steps.add(new Tires.Step(tireId, move.fromPlace(), move.toPlace()));
+            steps.add(new TireStore.Step(tireId, move.fromPlace(), move.toPlace()));
         }
         Set<Long> emptied = plan.moves().stream()
                 .map(Planned::fromPlace)
@@ -166,17 +167,17 @@ public class PlannedMoves {
         plan.moves().stream()
                 .map(Planned::toPlace)
                 .filter(to ->
-                        to != null && !emptied.contains(to) && tires.at(to).isPresent())
+                        to != null && !emptied.contains(to) && tireStore.at(to).isPresent())
                 .findFirst()
                 .ifPresent(to -> {
                     throw moved(to);
                 });
-        tires.rearrange(steps, line);
+        tireStore.rearrange(steps, line);
         Map<Long, Long> wheels = new HashMap<>();
         plan.moves().stream()
                 .filter(move -> move.wheelFrom() != null)
                 .forEach(move -> wheels.put(move.toPlace(), move.wheelFrom()));
-        vehicles.moveWheels(wheels, line.at(), line.personId(), plan.jobId());
+        vehicleStore.moveWheels(wheels, line.at(), line.personId(), plan.jobId());
     }
 
     private ProblemException moved(Long placeId) {

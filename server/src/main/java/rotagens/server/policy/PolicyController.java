@@ -18,8 +18,8 @@ import rotagens.core.policy.Policy.Scope;
 import rotagens.core.policy.PolicyChoice;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.server.people.People;
-import rotagens.server.policy.Policies.Signed;
-import rotagens.server.web.Entries;
+import rotagens.server.policy.PolicyStore.StoredSetting;
+import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
 /** The numbers a fleet may set, who signed them, when and why. */
@@ -27,7 +27,7 @@ import rotagens.server.web.ProblemException;
 class PolicyController {
 
     /** As one scope has set it. */
-    record Setting(String scope, String value, String setBy, String why, Instant at, boolean withdrawn) {}
+    record PolicySettingView(String scope, String value, String setBy, String why, Instant at, boolean withdrawn) {}
 
     /**
      * One number.
@@ -35,15 +35,15 @@ class PolicyController {
      * @param settings what counts now
      * @param earlier what once did, newest first
      */
-    record NumberView(
+    record PolicyNumberView(
             PolicyNumber number,
             String title,
             String unit,
             String byDefault,
             String source,
-            PolicyNumber.Stricter stricter,
-            List<Setting> settings,
-            List<Setting> earlier) {}
+            PolicyNumber.StricterSide stricter,
+            List<PolicySettingView> settings,
+            List<PolicySettingView> earlier) {}
 
     /** One way to choose. */
     record PolicyOptionView(String code, String words) {}
@@ -55,50 +55,51 @@ class PolicyController {
             String byDefault,
             String source,
             List<PolicyOptionView> options,
-            List<Setting> settings,
-            List<Setting> earlier) {}
+            List<PolicySettingView> settings,
+            List<PolicySettingView> earlier) {}
 
     /** An option to sign for a class; without one the class's own is withdrawn. */
-    record PolicyChoiceEntry(
+    record PolicyChoiceRequest(
             @Nullable String vehicleClass,
             @Nullable String option,
             @Nullable String why) {}
 
-    private final Policies policies;
-    private final PolicyChoices choices;
+    private final PolicyStore policyStore;
+    private final PolicyChoiceStore choices;
     private final People people;
 
-    PolicyController(Policies policies, PolicyChoices choices, People people) {
-        this.policies = policies;
+    PolicyController(PolicyStore policyStore, PolicyChoiceStore choices, People people) {
+        this.policyStore = policyStore;
         this.choices = choices;
         this.people = people;
     }
 
     @GetMapping("/api/policy-choices")
     List<PolicyChoiceView> choices() {
-        List<PolicyChoices.Made> now = choices.now();
-        List<PolicyChoices.Made> earlier =
+        List<PolicyChoiceStore.StoredChoice> now = choices.now();
+        List<PolicyChoiceStore.StoredChoice> earlier =
                 choices.history().stream().filter(one -> !now.contains(one)).toList();
         return Arrays.stream(PolicyChoice.values())
                 .map(choice -> new PolicyChoiceView(
                         choice,
                         choice.title(),
-                        choice.byDefault().words(),
+                        choice.defaultValue().label(),
                         choice.source(),
                         choice.options().stream()
-                                .map(one -> new PolicyOptionView(one.code(), one.words()))
+                                .map(one -> new PolicyOptionView(one.code(), one.label()))
                                 .toList(),
                         made(choice, now),
                         newestFirst(made(choice, earlier))))
                 .toList();
     }
 
-    private static List<Setting> made(PolicyChoice choice, List<PolicyChoices.Made> made) {
-        return made.stream()
+    private static List<PolicySettingView> made(
+            PolicyChoice choice, List<PolicyChoiceStore.StoredChoice> storedChoice) {
+        return storedChoice.stream()
                 .filter(one -> one.choice() == choice)
-                .map(one -> new Setting(
+                .map(one -> new PolicySettingView(
                         one.vehicleClass() == null ? "the whole fleet" : "class " + one.vehicleClass(),
-                        choice.option(one.option()).words(),
+                        choice.option(one.option()).label(),
                         one.setBy(),
                         one.why(),
                         one.at(),
@@ -108,14 +109,14 @@ class PolicyController {
 
     @PutMapping("/api/policy/choices/{choice}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void choose(@PathVariable PolicyChoice choice, @RequestBody PolicyChoiceEntry typed) {
-        Entries wrong = new Entries();
+    void choose(@PathVariable PolicyChoice choice, @RequestBody PolicyChoiceRequest typed) {
+        InputValidator wrong = new InputValidator();
         Optional<String> option = wrong.optional(
                 "option", typed.option(), code -> choice.option(code).code());
         String why = wrong.text("why", typed.why(), LONGEST_WHY);
         wrong.unless(!why.isEmpty(), "why", "Say why: it stands beside the choice from now on.");
         wrong.refuseIfWrong();
-        policies.choose(
+        policyStore.choose(
                 choice,
                 typed.vehicleClass() == null || typed.vehicleClass().isBlank() ? null : typed.vehicleClass(),
                 option,
@@ -126,15 +127,15 @@ class PolicyController {
     private static final int LONGEST_WHY = 300;
 
     @GetMapping("/api/policy")
-    List<NumberView> policy() {
-        List<Signed> now = policies.signed();
-        List<Signed> ever = policies.history();
+    List<PolicyNumberView> policy() {
+        List<StoredSetting> now = policyStore.signed();
+        List<StoredSetting> ever = policyStore.history();
         return Arrays.stream(PolicyNumber.values())
-                .map(number -> new NumberView(
+                .map(number -> new PolicyNumberView(
                         number,
                         number.title(),
                         number.unit(),
-                        number.words(number.byDefault()),
+                        number.label(number.defaultValue()),
                         number.source(),
                         number.stricter(),
                         of(number, now),
@@ -144,20 +145,20 @@ class PolicyController {
                 .toList();
     }
 
-    private static List<Setting> newestFirst(List<Setting> oldestFirst) {
-        List<Setting> turned = new ArrayList<>(oldestFirst);
+    private static List<PolicySettingView> newestFirst(List<PolicySettingView> oldestFirst) {
+        List<PolicySettingView> turned = new ArrayList<>(oldestFirst);
         Collections.reverse(turned);
         return turned;
     }
 
-    private static List<Setting> of(PolicyNumber number, List<Signed> signed) {
-        return signed.stream()
+    private static List<PolicySettingView> of(PolicyNumber number, List<StoredSetting> storedSetting) {
+        return storedSetting.stream()
                 .filter(one -> one.number() == number)
-                .map(one -> new Setting(
+                .map(one -> new PolicySettingView(
                         one.scope().equals(Scope.FLEET)
                                 ? "the whole fleet"
-                                : one.scope().words().replaceFirst("^fleet policy for ", ""),
-                        number.words(one.value()),
+                                : one.scope().label().replaceFirst("^fleet policy for ", ""),
+                        number.label(one.value()),
                         one.setBy(),
                         one.why(),
                         one.at(),
@@ -167,10 +168,11 @@ class PolicyController {
 
     @PutMapping("/api/policy/{number}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void sign(@PathVariable PolicyNumber number, @RequestBody PolicyEntry typed) {
-        PolicyEntry.Read read = typed.read(number, true);
+    void sign(@PathVariable PolicyNumber number, @RequestBody PolicySettingRequest typed) {
+        PolicySettingRequest.Read read = typed.read(number, true);
         read.value()
-                .flatMap(value -> policies.inForce()
+                .flatMap(value -> policyStore
+                        .inForce()
                         .of(
                                 read.scope().vehicleClass() == null
                                         ? ""
@@ -179,7 +181,7 @@ class PolicyController {
                 .ifPresent(why -> {
                     throw ProblemException.field("value", why);
                 });
-        policies.sign(
+        policyStore.sign(
                 number,
                 read.scope(),
                 read.value(),

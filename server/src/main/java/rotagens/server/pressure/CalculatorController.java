@@ -13,41 +13,41 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Load;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
-import rotagens.core.pressure.AirTemperature;
-import rotagens.core.pressure.AxleAnswer;
-import rotagens.core.pressure.Margin;
-import rotagens.core.pressure.PressureFacts;
+import rotagens.core.pressure.AxlePressure;
+import rotagens.core.pressure.PressureInputs;
+import rotagens.core.pressure.RatingMargin;
+import rotagens.core.pressure.TemperatureCorrection;
 import rotagens.core.pressure.VehiclePressures;
-import rotagens.core.tire.Ratings;
-import rotagens.core.tire.SidewallLine;
+import rotagens.core.tire.LoadRatings;
+import rotagens.core.tire.SidewallMarking;
 import rotagens.core.tire.TireModel;
 import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.Axle;
+import rotagens.core.vehicle.AxleLayout;
 import rotagens.core.vehicle.AxleRole;
-import rotagens.core.vehicle.Layout;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Vehicle;
-import rotagens.core.vehicle.VehicleKind;
+import rotagens.core.vehicle.VehicleType;
 import rotagens.core.weighing.AxleWeight;
-import rotagens.core.weighing.Slip;
-import rotagens.server.loads.LoadCharts;
-import rotagens.server.policy.Policies;
-import rotagens.server.pressure.LoadPressureViews.AxleSheet;
-import rotagens.server.pressure.LoadPressureViews.CarryView;
-import rotagens.server.web.Entries;
+import rotagens.core.weighing.ScaleTicket;
+import rotagens.server.loads.LoadChartStore;
+import rotagens.server.policy.PolicyStore;
+import rotagens.server.pressure.LoadPressureViews.AxlePressureView;
+import rotagens.server.pressure.LoadPressureViews.CurrentCapacityView;
+import rotagens.server.web.InputValidator;
 
 /** The same arithmetic for a tire and a load that aren't on file. Nothing is stored. */
 @RestController
 class CalculatorController {
 
     /** What is typed in; all of it stands in the page's address. */
-    record Question(
+    record CalculatorRequest(
             @Nullable String sidewall,
             @Nullable String maker,
             @Nullable String model,
@@ -66,24 +66,24 @@ class CalculatorController {
             @Nullable String bay,
             @Nullable String coldest) {}
 
-    record Worked(
-            AxleSheet sheet,
+    record CalculatorView(
+            AxlePressureView sheet,
             @Nullable String fill,
             @Nullable String fillSays) {}
 
-    private final LoadCharts charts;
-    private final Policies policies;
+    private final LoadChartStore charts;
+    private final PolicyStore policyStore;
     private final Clock clock;
 
-    CalculatorController(LoadCharts charts, Policies policies, Clock clock) {
+    CalculatorController(LoadChartStore charts, PolicyStore policyStore, Clock clock) {
         this.charts = charts;
-        this.policies = policies;
+        this.policyStore = policyStore;
         this.clock = clock;
     }
 
     @PostMapping("/api/read/pressure")
-    Worked work(@RequestParam(defaultValue = "US") Units units, @RequestBody Question asked) {
-        Entries typed = new Entries();
+    CalculatorView work(@RequestParam(defaultValue = "US") Units units, @RequestBody CalculatorRequest asked) {
+        InputValidator typed = new InputValidator();
         LocalDate today = LocalDate.now(clock);
         Optional<TireModel> tire = tire(asked, typed, units);
         Optional<Pressure> wheel =
@@ -97,7 +97,7 @@ class CalculatorController {
         Optional<Temperature> coldest =
                 typed.optional("coldest", asked.coldest(), text -> Temperature.parse(text, units));
         typed.attempt("coldest", () -> {
-            AirTemperature.refuseHalf(bay, coldest);
+            TemperatureCorrection.refuseHalf(bay, coldest);
             return true;
         });
         boolean weighed = left.isPresent() || right.isPresent() || whole.isPresent();
@@ -107,39 +107,39 @@ class CalculatorController {
         Vehicle vehicle = vehicle(asked, tire.orElseThrow(), placardSize, placard, wheel);
         Map<Position, TireModel> fitted = new HashMap<>();
         vehicle.layout().positions().forEach(position -> fitted.put(position, tire.get()));
-        List<Slip> slips = weight.map(
-                        one -> List.of(new Slip(today, LoadState.USUAL, "", List.of(one), Optional.empty(), Map.of())))
+        List<ScaleTicket> scaleTickets = weight.map(one ->
+                        List.of(new ScaleTicket(today, LoadState.USUAL, "", List.of(one), Optional.empty(), Map.of())))
                 .orElse(List.of());
-        PressureFacts facts = new PressureFacts(
+        PressureInputs facts = new PressureInputs(
                 charts.book(),
-                slips,
-                PressureFacts.Preset.USUAL,
+                scaleTickets,
+                PressureInputs.CurrentLoadState.USUAL,
                 Optional.empty(),
                 Map.of(),
                 Map.of(),
                 Optional.empty());
-        Policy.ForClass policy = policies.inForce().of(null);
-        AxleAnswer answer = VehiclePressures.of(vehicle, fitted, facts, policy, today)
+        Policy.ClassPolicy policy = policyStore.inForce().of(null);
+        AxlePressure answer = VehiclePressures.of(vehicle, fitted, facts, policy, today)
                 .axles()
                 .get(1);
-        Optional<AirTemperature.Fill> fill = bay.flatMap(here -> answer.target()
+        Optional<TemperatureCorrection.CorrectedPressure> correctedPressure = bay.flatMap(here -> answer.target()
                 .pressure()
-                .map(goal -> AirTemperature.fill(
+                .map(goal -> TemperatureCorrection.fill(
                         goal, here, coldest.orElseThrow(), answer.maximum().map(most -> most.pressure()))));
-        return new Worked(
+        return new CalculatorView(
                 LoadPressurePages.sheet(
                         AxleRole.DRIVE,
                         answer,
-                        Margin.of(vehicle, answer),
-                        new CarryView(null, null, Phrase.of("").in(units)),
+                        RatingMargin.of(vehicle, answer),
+                        new CurrentCapacityView(null, null, Message.of("").in(units)),
                         List.of(),
                         units),
-                fill.map(one -> one.pressure().in(units)).orElse(null),
-                fill.map(one -> one.says().in(units)).orElse(null));
+                correctedPressure.map(one -> one.pressure().format(units)).orElse(null),
+                correctedPressure.map(one -> one.statement().in(units)).orElse(null));
     }
 
-    private static Optional<TireModel> tire(Question asked, Entries typed, Units units) {
-        Optional<SidewallLine> line = typed.required("sidewall", asked.sidewall(), SidewallLine::parse);
+    private static Optional<TireModel> tire(CalculatorRequest asked, InputValidator typed, Units units) {
+        Optional<SidewallMarking> line = typed.required("sidewall", asked.sidewall(), SidewallMarking::parse);
         Optional<Pressure> molded = typed.optional("molded", asked.molded(), text -> Pressure.parse(text, units));
         Optional<Load> single = typed.optional("single", asked.single(), text -> Load.parse(text, units));
         Optional<Load> dual = typed.optional("dualLoad", asked.dualLoad(), text -> Load.parse(text, units));
@@ -149,7 +149,7 @@ class CalculatorController {
                 maker,
                 model,
                 read.size(),
-                new Ratings(read.service(), read.range(), single, dual),
+                new LoadRatings(read.service(), read.range(), single, dual),
                 molded,
                 Optional.empty(),
                 false,
@@ -157,25 +157,27 @@ class CalculatorController {
     }
 
     private static Vehicle vehicle(
-            Question asked,
+            CalculatorRequest asked,
             TireModel tire,
             Optional<TireSize> placardSize,
             Optional<Pressure> placard,
             Optional<Pressure> wheelMaximum) {
-        Layout layout = new Layout(List.of(new Axle(AxleRole.DRIVE, asked.dual())), 0);
-        Map<Position, Vehicle.Wheel> wheels = new HashMap<>();
-        wheelMaximum.ifPresent(most -> layout.positions()
-                .forEach(position -> wheels.put(position, new Vehicle.Wheel(Optional.empty(), Optional.of(most)))));
+        AxleLayout axleLayout = new AxleLayout(List.of(new Axle(AxleRole.DRIVE, asked.dual())), 0);
+        Map<Position, Vehicle.WheelLimits> wheelLimits = new HashMap<>();
+        wheelMaximum.ifPresent(most -> axleLayout
+                .positions()
+                .forEach(position ->
+                        wheelLimits.put(position, new Vehicle.WheelLimits(Optional.empty(), Optional.of(most)))));
         return new Vehicle(
                 "typed in",
                 "",
-                asked.car() ? VehicleKind.CAR : VehicleKind.TRUCK,
+                asked.car() ? VehicleType.CAR : VehicleType.TRUCK,
                 Load.lb(asked.heavy() ? 26_000 : 9_900),
-                layout,
+                axleLayout,
                 placard.map(pressure -> Map.of(1, new Vehicle.Placard(placardSize.orElse(tire.size()), pressure)))
                         .orElse(Map.of()),
                 Map.of(),
-                wheels,
+                wheelLimits,
                 false,
                 OptionalDouble.empty(),
                 Optional.empty(),

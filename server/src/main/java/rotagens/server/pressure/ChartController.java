@@ -16,11 +16,11 @@ import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
 import rotagens.core.pressure.LoadChart;
 import rotagens.core.tire.LoadRange;
-import rotagens.server.loads.LoadCharts;
+import rotagens.server.loads.LoadChartStore;
 import rotagens.server.people.People;
-import rotagens.server.web.Entries;
-import rotagens.server.web.OnceOnly;
-import rotagens.server.web.Version;
+import rotagens.server.web.EntityVersion;
+import rotagens.server.web.IdempotentRequests;
+import rotagens.server.web.InputValidator;
 
 /** The makers' load–inflation charts under Reference. */
 @RestController
@@ -43,20 +43,20 @@ class ChartController {
             Instant at,
             List<String> tires,
             List<ChartRow> rows,
-            ChartForm form) {}
+            LoadChartRequest form) {}
 
-    record Pasted(@Nullable String text) {}
+    record ParseChartRequest(@Nullable String text) {}
 
-    record NewChart(long id) {}
+    record NewChartView(long id) {}
 
-    private final LoadCharts charts;
+    private final LoadChartStore charts;
     private final People people;
-    private final OnceOnly onceOnly;
+    private final IdempotentRequests idempotentRequests;
 
-    ChartController(LoadCharts charts, People people, OnceOnly onceOnly) {
+    ChartController(LoadChartStore charts, People people, IdempotentRequests idempotentRequests) {
         this.charts = charts;
         this.people = people;
-        this.onceOnly = onceOnly;
+        this.idempotentRequests = idempotentRequests;
     }
 
     @GetMapping("/api/charts")
@@ -69,7 +69,7 @@ class ChartController {
                             one.id(),
                             one.version(),
                             chart.title(),
-                            chart.maker(),
+                            chart.manufacturer(),
                             chart.model(),
                             chart.size().molded(),
                             chart.range().map(LoadRange::name).orElse(""),
@@ -83,27 +83,27 @@ class ChartController {
                                     .toList(),
                             chart.rows().stream()
                                     .map(row -> new ChartRow(
-                                            row.pressure().in(units),
-                                            row.single().in(units),
+                                            row.pressure().format(units),
+                                            row.single().format(units),
                                             row.dual()
-                                                    .map(load -> load.in(units))
+                                                    .map(load -> load.format(units))
                                                     .orElse(null)))
                                     .toList(),
-                            ChartForm.of(chart));
+                            LoadChartRequest.of(chart));
                 })
                 .toList();
     }
 
     @PostMapping("/api/charts")
-    NewChart add(
+    NewChartView add(
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
-            @RequestBody ChartForm form) {
-        return onceOnly.write(
+            @RequestBody LoadChartRequest form) {
+        return idempotentRequests.write(
                 key,
                 List.of("chart", units, form),
-                NewChart.class,
-                () -> new NewChart(charts.add(form.read(charts.book().catalogue(), units), people.me())));
+                NewChartView.class,
+                () -> new NewChartView(charts.add(form.read(charts.book().catalogue(), units), people.me())));
     }
 
     @PutMapping("/api/charts/{id}")
@@ -112,15 +112,15 @@ class ChartController {
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader("If-Match") String seen,
-            @RequestBody ChartForm form) {
-        charts.change(id, Version.seen(seen), form.read(charts.book().catalogue(), units), people.me());
+            @RequestBody LoadChartRequest form) {
+        charts.change(id, EntityVersion.seen(seen), form.read(charts.book().catalogue(), units), people.me());
     }
 
     /** Rows pasted from a spreadsheet, cell by cell; nothing is stored. */
     @PostMapping("/api/read/chart")
-    List<ChartForm.RowForm> paste(@RequestBody Pasted pasted) {
-        Entries typed = new Entries();
-        var rows = typed.attempt("text", () -> ChartForm.paste(pasted.text()));
+    List<LoadChartRequest.RowForm> paste(@RequestBody ParseChartRequest parseChartRequest) {
+        InputValidator typed = new InputValidator();
+        var rows = typed.attempt("text", () -> LoadChartRequest.paste(parseChartRequest.text()));
         typed.refuseIfWrong();
         return rows.orElseThrow();
     }

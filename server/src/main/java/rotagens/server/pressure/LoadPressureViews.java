@@ -3,8 +3,8 @@ package rotagens.server.pressure;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import rotagens.core.pressure.Concern;
-import rotagens.core.pressure.School;
+import rotagens.core.pressure.Notice;
+import rotagens.core.pressure.PressureMethod;
 import rotagens.core.vehicle.AxleRole;
 import rotagens.core.vehicle.LoadState;
 import rotagens.server.fleet.ReasonView;
@@ -15,27 +15,27 @@ public final class LoadPressureViews {
     private LoadPressureViews() {}
 
     /** The whole page. */
-    public record LoadPressure(
+    public record LoadPressureView(
             LocalDate today,
             LoadState state,
             String stateWords,
             String stateWhy,
             @Nullable LocalDate stateUntil,
             List<TripView> trips,
-            @Nullable ChoiceView choice,
+            @Nullable MethodChoiceView choice,
             boolean light,
-            List<AxleSheet> axles,
-            List<StateRow> states,
-            List<SlipView> slips,
+            List<AxlePressureView> axles,
+            List<LoadStateRow> states,
+            List<ScaleTicketView> slips,
             List<String> notes,
-            @Nullable MarginView gross,
+            @Nullable RatingMarginView gross,
             @Nullable LocalDate bodyChanged) {}
 
     public record TripView(
             long id, LoadState state, String words, LocalDate from, LocalDate until, String note, String by) {}
 
-    public record ChoiceView(
-            School school, String words, String reason, String by, LocalDate on, boolean belowPlacard) {}
+    public record MethodChoiceView(
+            PressureMethod school, String words, String reason, String by, LocalDate on, boolean belowPlacard) {}
 
     /**
      * One axle.
@@ -44,13 +44,13 @@ public final class LoadPressureViews {
      * @param reserve at the target, in percent
      * @param chart the chart in use; null where the curve is an estimate or missing
      */
-    public record AxleSheet(
+    public record AxlePressureView(
             int axle,
             AxleRole role,
             boolean dual,
             List<String> tires,
             @Nullable String target,
-            @Nullable School chosen,
+            @Nullable PressureMethod chosen,
             String why,
             ReasonView reason,
             @Nullable String load,
@@ -63,14 +63,14 @@ public final class LoadPressureViews {
             @Nullable String warning,
             @Nullable String chart,
             @Nullable String missing,
-            List<SchoolView> schools,
-            List<ConcernView> concerns,
-            List<MarginView> margins,
-            CarryView carry,
-            @Nullable Ladder ladder) {}
+            List<MethodResultView> schools,
+            List<NoticeView> concerns,
+            List<RatingMarginView> margins,
+            CurrentCapacityView carry,
+            @Nullable PressureLadderView ladder) {}
 
-    public record SchoolView(
-            School school,
+    public record MethodResultView(
+            PressureMethod school,
             String words,
             String rightWhen,
             @Nullable String pressure,
@@ -80,51 +80,53 @@ public final class LoadPressureViews {
             String says,
             String because) {}
 
-    public record ConcernView(Concern.Weight weight, String rule, String says, String because) {}
+    public record NoticeView(Notice.Severity weight, String rule, String says, String because) {}
 
-    public record MarginView(String what, String limit, String carried, String left, boolean over) {}
+    public record RatingMarginView(String what, String limit, String carried, String left, boolean over) {}
 
     /** What the axle may carry at today's pressures. */
-    public record CarryView(@Nullable String most, @Nullable String tightest, String says) {}
+    public record CurrentCapacityView(
+            @Nullable String most, @Nullable String tightest, String says) {}
 
     /**
      * The chart drawn as a ladder; everything placed by its psi.
      *
      * @param estimated the rungs come from the formula
      */
-    public record Ladder(
+    public record PressureLadderView(
             double low,
             double high,
             boolean estimated,
-            List<Rung> rungs,
-            List<Flag> flags,
-            List<Mark> marks,
-            List<Mark> readings,
-            @Nullable LoadEntry load) {}
+            List<LadderRung> rungs,
+            List<LadderMethod> flags,
+            List<LadderMark> marks,
+            List<LadderMark> readings,
+            @Nullable LadderLoad load) {}
 
     /** @param reached the first rung that carries the load */
-    public record Rung(double psi, String pressure, String load, boolean reached) {}
+    public record LadderRung(double psi, String pressure, String load, boolean reached) {}
 
-    public record Flag(School school, String words, double psi, String pressure, boolean offered, boolean chosen) {}
+    public record LadderMethod(
+            PressureMethod school, String words, double psi, String pressure, boolean offered, boolean chosen) {}
 
     /** A limit or a reading at its height; {@code kind} names it for the drawing. */
-    public record Mark(String kind, String words, double psi, String pressure) {}
+    public record LadderMark(String kind, String words, double psi, String pressure) {}
 
     /** Where the load stands on the ladder. */
-    public record LoadEntry(double psi, String words) {}
+    public record LadderLoad(double psi, String words) {}
 
     /** What one load state needs, axle by axle. */
-    public record StateRow(
-            LoadState state, String words, @Nullable LocalDate weighed, boolean inForce, List<StateCell> axles) {}
+    public record LoadStateRow(
+            LoadState state, String words, @Nullable LocalDate weighed, boolean inForce, List<LoadStateCell> axles) {}
 
-    public record StateCell(
+    public record LoadStateCell(
             int axle,
             @Nullable String load,
             @Nullable String need,
             @Nullable String target,
             boolean borrowed) {}
 
-    public record SlipView(
+    public record ScaleTicketView(
             long id,
             LocalDate on,
             LoadState state,
@@ -132,11 +134,11 @@ public final class LoadPressureViews {
             String scale,
             String by,
             @Nullable String gross,
-            List<SlipAxleView> axles,
+            List<ScaleTicketAxleView> axles,
             List<String> disagrees,
             String note) {}
 
-    public record SlipAxleView(
+    public record ScaleTicketAxleView(
             int axle,
             @Nullable String left,
             @Nullable String right,
@@ -144,7 +146,7 @@ public final class LoadPressureViews {
             @Nullable String imbalance) {}
 
     /** One tire's pressure over time. */
-    public record TireLoss(
+    public record PressureLossView(
             String position,
             String name,
             @Nullable String rate,

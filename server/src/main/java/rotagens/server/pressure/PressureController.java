@@ -15,20 +15,20 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
-import rotagens.server.pressure.LoadPressureViews.LoadPressure;
-import rotagens.server.pressure.LoadPressureViews.TireLoss;
-import rotagens.server.pressure.PressureChanges.Book;
-import rotagens.server.pressure.PressureChanges.Chalked;
-import rotagens.server.pressure.PressureChanges.Changed;
-import rotagens.server.pressure.PressureChanges.Choose;
-import rotagens.server.pressure.PressureChanges.SetState;
-import rotagens.server.pressure.PressureChanges.SetThreshold;
-import rotagens.server.pressure.PressureChanges.Trial;
-import rotagens.server.pressure.PressureRound.Advice;
-import rotagens.server.pressure.PressureRound.Gauged;
-import rotagens.server.pressure.PressureRound.Round;
-import rotagens.server.web.Entries;
-import rotagens.server.web.OnceOnly;
+import rotagens.server.pressure.LoadPressureViews.LoadPressureView;
+import rotagens.server.pressure.LoadPressureViews.PressureLossView;
+import rotagens.server.pressure.PressureRound.CheckedPressureRequest;
+import rotagens.server.pressure.PressureRound.PressureAdviceView;
+import rotagens.server.pressure.PressureRound.PressureRoundView;
+import rotagens.server.pressure.PressureService.BodyChangeRequest;
+import rotagens.server.pressure.PressureService.BookTripRequest;
+import rotagens.server.pressure.PressureService.ChalkPassRequest;
+import rotagens.server.pressure.PressureService.ChalkTestView;
+import rotagens.server.pressure.PressureService.ChooseMethodRequest;
+import rotagens.server.pressure.PressureService.SetLoadStateRequest;
+import rotagens.server.pressure.PressureService.SetThresholdRequest;
+import rotagens.server.web.IdempotentRequests;
+import rotagens.server.web.InputValidator;
 
 /** Load and pressure of one vehicle. Every write answers with the page as it then stands, or what to do next. */
 @RestController
@@ -38,77 +38,81 @@ class PressureController {
     private static final String KEY = "Idempotency-Key";
 
     private final LoadPressurePages pages;
-    private final Weighing weighing;
-    private final PressureChanges changes;
+    private final WeighingService weighingService;
+    private final PressureService changes;
     private final PressureRound round;
-    private final OnceOnly onceOnly;
+    private final IdempotentRequests idempotentRequests;
 
     PressureController(
             LoadPressurePages pages,
-            Weighing weighing,
-            PressureChanges changes,
+            WeighingService weighingService,
+            PressureService changes,
             PressureRound round,
-            OnceOnly onceOnly) {
+            IdempotentRequests idempotentRequests) {
         this.pages = pages;
-        this.weighing = weighing;
+        this.weighingService = weighingService;
         this.changes = changes;
         this.round = round;
-        this.onceOnly = onceOnly;
+        this.idempotentRequests = idempotentRequests;
     }
 
     @GetMapping("/load-pressure")
-    LoadPressure page(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    LoadPressureView page(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return pages.page(id, units);
     }
 
     @GetMapping("/loss")
-    List<TireLoss> loss(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    List<PressureLossView> loss(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return pages.loss(id, units);
     }
 
     @PostMapping("/slips")
-    LoadPressure weigh(
+    LoadPressureView weigh(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = KEY, required = false) String key,
-            @RequestBody SlipForm slip) {
-        return onceOnly.write(key, List.of("slip", id, units, slip), LoadPressure.class, () -> {
-            weighing.add(id, slip, units);
+            @RequestBody ScaleTicketRequest slip) {
+        return idempotentRequests.write(key, List.of("slip", id, units, slip), LoadPressureView.class, () -> {
+            weighingService.add(id, slip, units);
             return pages.page(id, units);
         });
     }
 
     @PutMapping("/pressure-choice")
-    LoadPressure choose(
-            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody Choose choose) {
-        changes.choose(id, choose);
+    LoadPressureView choose(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestBody ChooseMethodRequest chooseMethodRequest) {
+        changes.choose(id, chooseMethodRequest);
         return pages.page(id, units);
     }
 
     @PutMapping("/axles/{axle}/warning")
-    LoadPressure threshold(
+    LoadPressureView threshold(
             @PathVariable long id,
             @PathVariable int axle,
             @RequestParam(defaultValue = "US") Units units,
-            @RequestBody SetThreshold set) {
+            @RequestBody SetThresholdRequest set) {
         changes.threshold(id, axle, set, units);
         return pages.page(id, units);
     }
 
     @PutMapping("/load-state")
-    LoadPressure state(
-            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody SetState set) {
+    LoadPressureView state(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestBody SetLoadStateRequest set) {
         changes.state(id, set);
         return pages.page(id, units);
     }
 
     @PostMapping("/trips")
-    LoadPressure book(
+    LoadPressureView book(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = KEY, required = false) String key,
-            @RequestBody Book trip) {
-        return onceOnly.write(key, List.of("trip", id, units, trip), LoadPressure.class, () -> {
+            @RequestBody BookTripRequest trip) {
+        return idempotentRequests.write(key, List.of("trip", id, units, trip), LoadPressureView.class, () -> {
             changes.book(id, trip, units);
             return pages.page(id, units);
         });
@@ -121,31 +125,36 @@ class PressureController {
     }
 
     @PostMapping("/body-changes")
-    LoadPressure bodyChanged(
-            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody Changed changed) {
-        changes.bodyChanged(id, changed);
+    LoadPressureView bodyChanged(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestBody BodyChangeRequest bodyChangeRequest) {
+        changes.bodyChanged(id, bodyChangeRequest);
         return pages.page(id, units);
     }
 
     @GetMapping("/axles/{axle}/chalk-line")
-    Trial trial(@PathVariable long id, @PathVariable int axle, @RequestParam(defaultValue = "US") Units units) {
+    ChalkTestView trial(@PathVariable long id, @PathVariable int axle, @RequestParam(defaultValue = "US") Units units) {
         return changes.trial(id, axle, units);
     }
 
     @PostMapping("/axles/{axle}/chalk-line")
-    Trial chalk(
+    ChalkTestView chalk(
             @PathVariable long id,
             @PathVariable int axle,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = KEY, required = false) String key,
-            @RequestBody Chalked pass) {
-        return onceOnly.write(
-                key, List.of("chalk", id, axle, units, pass), Trial.class, () -> changes.chalk(id, axle, pass, units));
+            @RequestBody ChalkPassRequest pass) {
+        return idempotentRequests.write(
+                key,
+                List.of("chalk", id, axle, units, pass),
+                ChalkTestView.class,
+                () -> changes.chalk(id, axle, pass, units));
     }
 
     /** The stops of a round, with what to fill to at the temperatures given. */
     @GetMapping("/pressure-round")
-    Round round(
+    PressureRoundView round(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestParam(required = false) @Nullable String air,
@@ -154,38 +163,38 @@ class PressureController {
     }
 
     @PostMapping("/pressure-round/{position}/advice")
-    Advice advise(
+    PressureAdviceView advise(
             @PathVariable long id,
             @PathVariable String position,
             @RequestParam(defaultValue = "US") Units units,
-            @RequestBody Gauged gauged) {
-        return round.advise(id, position, gauged, units);
+            @RequestBody CheckedPressureRequest checkedPressureRequest) {
+        return round.advise(id, position, checkedPressureRequest, units);
     }
 
     @PostMapping("/pressure-round/{position}")
-    Advice gauge(
+    PressureAdviceView gauge(
             @PathVariable long id,
             @PathVariable String position,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = KEY, required = false) String key,
-            @RequestBody Gauged gauged) {
-        return onceOnly.write(
+            @RequestBody CheckedPressureRequest checkedPressureRequest) {
+        return idempotentRequests.write(
                 key,
-                List.of("gauge", id, position, units, gauged),
-                Advice.class,
-                () -> round.save(id, position, gauged, units));
+                List.of("gauge", id, position, units, checkedPressureRequest),
+                PressureAdviceView.class,
+                () -> round.save(id, position, checkedPressureRequest, units));
     }
 
     /** A printed slip read aloud; nothing is stored. */
     @RestController
-    static class SlipReaderController {
+    static class ScaleTicketParserController {
 
-        record SlipText(@Nullable String text) {}
+        record ScaleTicketText(@Nullable String text) {}
 
         @PostMapping("/api/read/slip")
-        SlipForm read(@RequestBody SlipText slip) {
-            Entries typed = new Entries();
-            var read = typed.attempt("text", () -> SlipForm.parse(slip.text()));
+        ScaleTicketRequest read(@RequestBody ScaleTicketText slip) {
+            InputValidator typed = new InputValidator();
+            var read = typed.attempt("text", () -> ScaleTicketRequest.parse(slip.text()));
             typed.refuseIfWrong();
             return read.orElseThrow();
         }

@@ -12,29 +12,29 @@ import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.InForce;
 import rotagens.core.fact.Reading;
-import rotagens.core.fact.Warmth;
+import rotagens.core.fact.ThermalState;
 import rotagens.core.inspection.FactIntake;
+import rotagens.core.inspection.PlausibilityCheck;
 import rotagens.core.inspection.TireState;
-import rotagens.core.inspection.Unusual;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.pressure.Adjustment;
-import rotagens.core.pressure.AirTemperature;
-import rotagens.core.pressure.Maximum;
+import rotagens.core.pressure.MaximumPressure;
 import rotagens.core.pressure.RunFlat;
+import rotagens.core.pressure.TemperatureCorrection;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
-import rotagens.core.wear.Tread;
-import rotagens.server.changes.Changes;
+import rotagens.core.wear.GrooveDepths;
+import rotagens.server.cache.ChangeTracker;
 import rotagens.server.facts.FactLog;
-import rotagens.server.fleet.Fleet;
-import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
-import rotagens.server.tire.Tires.Fitted;
-import rotagens.server.web.Entries;
+import rotagens.server.tire.TireStore.InstalledTire;
+import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
 /** Measuring and adjusting round a vehicle: cap off, gauge, add or release, gauge again, cap on, one position after the other. */
@@ -46,7 +46,7 @@ class PressureRound {
      *
      * @param fillTo what to bring it to where it stands; the target, or more in a bay warmer than the yard
      */
-    record RoundStop(
+    record PressureRoundPosition(
             String position,
             String name,
             @Nullable String tire,
@@ -61,7 +61,7 @@ class PressureRound {
             @Nullable String gas,
             @Nullable String waits) {}
 
-    record Round(String unit, String state, List<RoundStop> stops) {}
+    record PressureRoundView(String unit, String state, List<PressureRoundPosition> stops) {}
 
     /**
      * What was done at one valve.
@@ -70,7 +70,7 @@ class PressureRound {
      * @param after what it said after air was added or let out; blank where nothing was
      * @param parkedHours how long it has stood; blank counts as hot
      */
-    record Gauged(
+    record CheckedPressureRequest(
             @Nullable String before,
             @Nullable String after,
             @Nullable String parkedHours,
@@ -85,159 +85,178 @@ class PressureRound {
      *
      * @param axle said where another tire of the axle was last read too far from this one
      */
-    record Advice(
-            Adjustment.What what,
+    record PressureAdviceView(
+            Adjustment.Action what,
             @Nullable String to,
             String says,
             boolean done,
             @Nullable String axle) {}
 
-    private final Fleet fleet;
+    private final FleetAssessor fleetAssessor;
     private final Readings readings;
     private final FactLog facts;
     private final People people;
-    private final Changes changes;
+    private final ChangeTracker changeTracker;
     private final Clock clock;
 
-    PressureRound(Fleet fleet, Readings readings, FactLog facts, People people, Changes changes, Clock clock) {
-        this.fleet = fleet;
+    PressureRound(
+            FleetAssessor fleetAssessor,
+            Readings readings,
+            FactLog facts,
+            People people,
+            ChangeTracker changeTracker,
+            Clock clock) {
+        this.fleetAssessor = fleetAssessor;
         this.readings = readings;
         this.facts = facts;
         this.people = people;
-        this.changes = changes;
+        this.changeTracker = changeTracker;
         this.clock = clock;
     }
 
     @Transactional(readOnly = true)
-    Round round(long vehicleId, String bay, String coldest, Units units) {
-        Standing standing = fleet.get(vehicleId);
-        Entries typed = new Entries();
+    PressureRoundView round(long vehicleId, String bay, String coldest, Units units) {
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        InputValidator typed = new InputValidator();
         Air air = air(typed, bay, coldest, units);
         typed.refuseIfWrong();
         Map<Long, String> gas = readings.gas(vehicleId);
-        return new Round(
-                standing.onFile().facts().unit(),
-                standing.state().facts().preset().state().words(),
-                standing.onFile().facts().layout().walkRound().stream()
-                        .map(position -> stop(standing, position, air, gas, units))
+        return new PressureRoundView(
+                vehicleAssessment.onFile().facts().unit(),
+                vehicleAssessment.state().facts().currentLoadState().state().label(),
+                vehicleAssessment.onFile().facts().layout().walkAroundOrder().stream()
+                        .map(position -> stop(vehicleAssessment, position, air, gas, units))
                         .toList());
     }
 
     private record Air(Optional<Temperature> here, Optional<Temperature> coldest) {}
 
-    private static Air air(Entries typed, String here, String coldest, Units units) {
+    private static Air air(InputValidator typed, String here, String coldest, Units units) {
         return new Air(
                 typed.optional("air", here, text -> Temperature.parse(text, units)),
                 typed.optional("coldest", coldest, text -> Temperature.parse(text, units)));
     }
 
-    private static RoundStop stop(Standing standing, Position position, Air air, Map<Long, String> gas, Units units) {
-        Optional<Fitted> fitted = Optional.ofNullable(standing.fitted().get(position));
-        Optional<TireModel> model = fitted.map(here -> here.tire().model());
+    private static PressureRoundPosition stop(
+            VehicleAssessment vehicleAssessment, Position position, Air air, Map<Long, String> gas, Units units) {
+        Optional<InstalledTire> installedTire =
+                Optional.ofNullable(vehicleAssessment.fitted().get(position));
+        Optional<TireModel> model = installedTire.map(here -> here.tire().model());
         Optional<Pressure> target =
-                model.flatMap(tire -> standing.target(position, tire).pressure());
-        Optional<Pressure> maximum = model.flatMap(tire -> maximum(standing, position, tire));
-        Optional<AirTemperature.Fill> fill = target.map(goal -> fill(goal, air, maximum));
-        Optional<Reading> last = standing.state().at(position).lastCold();
-        boolean waits =
-                standing.state().at(position).open().stream().anyMatch(open -> open.finding() == Finding.RAN_LOW);
-        return new RoundStop(
+                model.flatMap(tire -> vehicleAssessment.target(position, tire).pressure());
+        Optional<Pressure> maximum = model.flatMap(tire -> maximum(vehicleAssessment, position, tire));
+        Optional<TemperatureCorrection.CorrectedPressure> correctedPressure =
+                target.map(goal -> fill(goal, air, maximum));
+        Optional<Reading> last = vehicleAssessment.state().at(position).lastCold();
+        boolean waits = vehicleAssessment.state().at(position).open().stream()
+                .anyMatch(open -> open.finding() == Finding.RAN_LOW);
+        return new PressureRoundPosition(
                 position.code(),
-                standing.onFile().facts().layout().nameOf(position),
+                vehicleAssessment.onFile().facts().layout().nameOf(position),
                 model.map(tire -> tire.title() + " " + tire.size().molded()).orElse(null),
                 LoadPressurePages.in(target, units),
-                LoadPressurePages.in(fill.map(AirTemperature.Fill::pressure), units),
-                fill.map(one -> one.says().in(units))
+                LoadPressurePages.in(correctedPressure.map(TemperatureCorrection.CorrectedPressure::pressure), units),
+                correctedPressure
+                        .map(one -> one.statement().in(units))
                         .filter(says -> !says.isEmpty())
                         .orElse(null),
                 target.map(goal -> LoadPressurePages.tenth(RunFlat.SHARE * goal.psi())
-                                .in(units))
+                                .format(units))
                         .orElse(null),
                 LoadPressurePages.in(maximum, units),
-                standing.pressures()
+                vehicleAssessment
+                        .pressures()
                         .at(position)
-                        .flatMap(answer -> answer.needPsi())
-                        .map(psi -> LoadPressurePages.tenth(psi).in(units))
+                        .flatMap(answer -> answer.minimumForLoadPsi())
+                        .map(psi -> LoadPressurePages.tenth(psi).format(units))
                         .orElse(null),
                 LoadPressurePages.in(last.flatMap(Reading::pressure), units),
                 last.map(Reading::on).orElse(null),
-                fitted.map(here -> gas.get(here.tire().id())).orElse(null),
-                fitted.isEmpty()
+                installedTire.map(here -> gas.get(here.tire().id())).orElse(null),
+                installedTire.isEmpty()
                         ? "No tire on file here."
                         : waits
                                 ? "Ran at 80 % of its target or less: no air before a tire professional looked inside."
                                 : null);
     }
 
-    private static Optional<Pressure> maximum(Standing standing, Position position, TireModel tire) {
-        return Maximum.at(standing.onFile().facts(), position, tire, standing.policyAt(position))
-                .map(Maximum::pressure);
+    private static Optional<Pressure> maximum(VehicleAssessment vehicleAssessment, Position position, TireModel tire) {
+        return MaximumPressure.at(
+                        vehicleAssessment.onFile().facts(), position, tire, vehicleAssessment.policyAt(position))
+                .map(MaximumPressure::pressure);
     }
 
-    private static AirTemperature.Fill fill(Pressure target, Air air, Optional<Pressure> maximum) {
+    private static TemperatureCorrection.CorrectedPressure fill(Pressure target, Air air, Optional<Pressure> maximum) {
         return air.here().isPresent() && air.coldest().isPresent()
-                ? AirTemperature.fill(target, air.here().get(), air.coldest().get(), maximum)
-                : new AirTemperature.Fill(target, false, rotagens.core.measure.Phrase.of(""));
+                ? TemperatureCorrection.fill(
+                        target, air.here().get(), air.coldest().get(), maximum)
+                : new TemperatureCorrection.CorrectedPressure(target, false, rotagens.core.measure.Message.of(""));
     }
 
     private record Read(
-            Standing standing,
+            VehicleAssessment standing,
             Position position,
-            Fitted fitted,
+            InstalledTire fitted,
             Optional<Pressure> target,
             Adjustment adjustment,
             Pressure before,
             Optional<Pressure> after,
-            Warmth warmth,
+            ThermalState warmth,
             Optional<Temperature> air,
             String gas,
             String purity) {}
 
-    private Read read(long vehicleId, String code, Gauged given, Units units) {
-        Standing standing = fleet.get(vehicleId);
-        Position position = standing.position(code);
-        Fitted fitted = Optional.ofNullable(standing.fitted().get(position))
+    private Read read(long vehicleId, String code, CheckedPressureRequest given, Units units) {
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        Position position = vehicleAssessment.position(code);
+        InstalledTire installedTire = Optional.ofNullable(
+                        vehicleAssessment.fitted().get(position))
                 .orElseThrow(() -> ProblemException.conflict("No tire is on file here: record it first."));
-        Entries typed = new Entries();
+        InputValidator typed = new InputValidator();
         Optional<Pressure> before = typed.required("before", given.before(), text -> Pressure.parse(text, units));
         Optional<Pressure> after = typed.optional("after", given.after(), text -> Pressure.parse(text, units));
         Air air = air(typed, given.air(), given.coldest(), units);
         Optional<String> gas = typed.attempt("gas", () -> Readings.gasOf(given.gas()));
         Optional<String> purity = typed.attempt("purity", () -> Readings.purityOf(given.purity(), gas.orElse("")));
-        Optional<Warmth> warmth = typed.optional("parkedHours", given.parkedHours(), PressureRound::warmth);
+        Optional<ThermalState> thermalState = typed.optional("parkedHours", given.parkedHours(), PressureRound::warmth);
         typed.refuseIfWrong();
-        TireModel model = fitted.tire().model();
-        Optional<Pressure> target = standing.target(position, model).pressure();
-        Optional<Pressure> maximum = maximum(standing, position, model);
+        TireModel model = installedTire.tire().model();
+        Optional<Pressure> target = vehicleAssessment.target(position, model).pressure();
+        Optional<Pressure> maximum = maximum(vehicleAssessment, position, model);
         // Raising a target is work at the valve; run flat is what was driven at 80 % or less of the target it had.
-        Optional<Pressure> drivenAt = target.flatMap(goal -> standing.state()
+        Optional<Pressure> drivenAt = target.flatMap(goal -> vehicleAssessment
+                .state()
                 .at(position)
                 .drivenAt(new Reading(
-                                standing.today(),
+                                vehicleAssessment.today(),
                                 "",
                                 Optional.empty(),
                                 before,
-                                warmth.orElse(Warmth.UNKNOWN),
-                                Tread.UNMEASURED)
-                        .with(FactIntake.inForce(standing.state(), position, standing.policy(), standing.today()))));
+                                thermalState.orElse(ThermalState.UNKNOWN),
+                                GrooveDepths.UNMEASURED)
+                        .with(FactIntake.inForce(
+                                vehicleAssessment.state(),
+                                position,
+                                vehicleAssessment.policy(),
+                                vehicleAssessment.today()))));
         Pressure now = after.orElse(before.orElseThrow());
-        Warmth stood = warmth.orElse(Warmth.UNKNOWN);
+        ThermalState stood = thermalState.orElse(ThermalState.UNKNOWN);
         Adjustment adjustment = target.map(goal -> {
                     Pressure fillTo = fill(goal, air, maximum).pressure();
                     Adjustment first =
-                            Adjustment.of(before.get(), stood == Warmth.COLD, goal, drivenAt, fillTo, maximum);
-                    return after.isEmpty() || first.what() == Adjustment.What.STOP
+                            Adjustment.of(before.get(), stood == ThermalState.COLD, goal, drivenAt, fillTo, maximum);
+                    return after.isEmpty() || first.action() == Adjustment.Action.STOP
                             ? first
-                            : Adjustment.of(now, stood == Warmth.COLD, goal, drivenAt, fillTo, maximum);
+                            : Adjustment.of(now, stood == ThermalState.COLD, goal, drivenAt, fillTo, maximum);
                 })
                 .orElse(new Adjustment(
-                        Adjustment.What.LEAVE,
+                        Adjustment.Action.LEAVE,
                         Optional.empty(),
-                        rotagens.core.measure.Phrase.of("No target here yet: the reading is kept, no air is added")));
+                        rotagens.core.measure.Message.of("No target here yet: the reading is kept, no air is added")));
         return new Read(
-                standing,
+                vehicleAssessment,
                 position,
-                fitted,
+                installedTire,
                 target,
                 adjustment,
                 before.get(),
@@ -248,32 +267,34 @@ class PressureRound {
                 purity.orElseThrow());
     }
 
-    private static Warmth warmth(String text) {
+    private static ThermalState warmth(String text) {
         try {
             double hours = Double.parseDouble(text.strip().replace(',', '.'));
             if (hours >= 0 && hours <= 24 * 400) {
-                return Warmth.afterStanding(Duration.ofMinutes(Math.round(hours * 60)));
+                return ThermalState.afterParked(Duration.ofMinutes(Math.round(hours * 60)));
             }
         } catch (NumberFormatException e) {
             // said below, the same way
         }
-        throw new rotagens.core.measure.InvalidEntry("Enter how many hours it has stood, for example 12.");
+        throw new rotagens.core.measure.InvalidInputException("Enter how many hours it has stood, for example 12.");
     }
 
     /** What to do at the valve, while it is typed; nothing is stored. */
     @Transactional(readOnly = true)
-    Advice advise(long vehicleId, String code, Gauged given, Units units) {
+    PressureAdviceView advise(long vehicleId, String code, CheckedPressureRequest given, Units units) {
         return view(read(vehicleId, code, given, units), units);
     }
 
-    private static Advice view(Read read, Units units) {
-        Adjustment.What what = read.adjustment().what();
-        return new Advice(
-                what,
+    private static PressureAdviceView view(Read read, Units units) {
+        Adjustment.Action action = read.adjustment().action();
+        return new PressureAdviceView(
+                action,
                 LoadPressurePages.in(read.adjustment().to(), units),
-                read.adjustment().says().in(units) + ".",
-                what == Adjustment.What.LEAVE || what == Adjustment.What.WAIT || what == Adjustment.What.STOP,
-                what == Adjustment.What.LEAVE ? unequal(read, units) : null);
+                read.adjustment().statement().in(units) + ".",
+                action == Adjustment.Action.LEAVE
+                        || action == Adjustment.Action.WAIT
+                        || action == Adjustment.Action.STOP,
+                action == Adjustment.Action.LEAVE ? unequal(read, units) : null);
     }
 
     /** All tires of one axle carry the same pressure: names the one last read too far off. */
@@ -285,17 +306,17 @@ class PressureRound {
                         .filter(cold -> Math.abs(cold.pressure().orElseThrow().psi() - here) > allowed + 1e-6)
                         .isPresent())
                 .map(mate -> mate.position().code() + " was last read "
-                        + mate.lastCold().orElseThrow().pressure().orElseThrow().in(units)
+                        + mate.lastCold().orElseThrow().pressure().orElseThrow().format(units)
                         + ": bring all tires of the axle within "
-                        + Pressure.psi(allowed).in(units) + ".")
+                        + Pressure.psi(allowed).format(units) + ".")
                 .findFirst()
                 .orElse(null);
     }
 
     /** Keeps what the gauge said before and after. */
     @Transactional
-    Advice save(long vehicleId, String code, Gauged given, Units units) {
-        changes.only(vehicleId);
+    PressureAdviceView save(long vehicleId, String code, CheckedPressureRequest given, Units units) {
+        changeTracker.only(vehicleId);
         Read read = read(vehicleId, code, given, units);
         InForce then = FactIntake.inForce(
                 read.standing().state(),
@@ -309,19 +330,19 @@ class PressureRound {
                     throw ProblemException.field("after", why.in(units));
                 });
         if (!Boolean.TRUE.equals(given.confirmed())) {
-            Entries asked = new Entries();
-            Unusual.in(state, first(read)).values().forEach(why -> asked.ask("before", why.in(units)));
+            InputValidator asked = new InputValidator();
+            PlausibilityCheck.in(state, first(read)).values().forEach(why -> asked.ask("before", why.in(units)));
             asked.refuseIfWrong();
         }
         Readings.Entry where = new Readings.Entry(
                 read.fitted().tire().id(), read.fitted().placeId(), clock.instant(), people.me(), null, null);
         facts.record(
                 read.after().isPresent()
-                        ? FactLog.Look.read(
+                        ? FactLog.Observation.read(
                                 where,
                                 values(read, read.before(), false),
                                 values(read, read.after().get(), true))
-                        : FactLog.Look.read(where, values(read, read.before(), false)));
+                        : FactLog.Observation.read(where, values(read, read.before(), false)));
         return view(read, units);
     }
 
@@ -334,7 +355,7 @@ class PressureRound {
         return new Readings.Values(
                 Optional.of(pressure),
                 read.warmth(),
-                Tread.UNMEASURED,
+                GrooveDepths.UNMEASURED,
                 Optional.empty(),
                 read.air(),
                 filled,

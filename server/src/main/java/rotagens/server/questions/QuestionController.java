@@ -15,25 +15,25 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.Question;
-import rotagens.server.exchange.CsvText;
-import rotagens.server.questions.Questions.AnswerView;
-import rotagens.server.questions.Questions.Ask;
-import rotagens.server.questions.Questions.KeepQuestion;
-import rotagens.server.questions.Questions.QuestionsView;
+import rotagens.server.importexport.CsvText;
+import rotagens.server.questions.QuestionService.AnswerView;
+import rotagens.server.questions.QuestionService.QuestionListView;
+import rotagens.server.questions.QuestionService.QuestionRequest;
+import rotagens.server.questions.QuestionService.SaveQuestionRequest;
 
 @RestController
 class QuestionController {
 
-    private final Questions questions;
+    private final QuestionService questionService;
 
-    QuestionController(Questions questions) {
-        this.questions = questions;
+    QuestionController(QuestionService questionService) {
+        this.questionService = questionService;
     }
 
     /** Every standing question with how many vehicles it concerns, and those kept under a name. */
     @GetMapping("/api/questions")
-    QuestionsView all(@RequestParam(defaultValue = "US") Units units) {
-        return questions.all(units);
+    QuestionListView all(@RequestParam(defaultValue = "US") Units units) {
+        return questionService.all(units);
     }
 
     /** One question, or several combined. */
@@ -46,7 +46,7 @@ class QuestionController {
             @RequestParam(required = false) @Nullable Double years,
             @RequestParam(required = false) @Nullable LocalDate by,
             @RequestParam(defaultValue = "US") Units units) {
-        return questions.answer(new Ask(ask, together, vehicleClass, yard, years, by), units);
+        return questionService.answer(new QuestionRequest(ask, together, vehicleClass, yard, years, by), units);
     }
 
     @GetMapping("/api/questions/answer.csv")
@@ -58,19 +58,19 @@ class QuestionController {
             @RequestParam(required = false) @Nullable Double years,
             @RequestParam(required = false) @Nullable LocalDate by,
             @RequestParam(defaultValue = "US") Units units) {
-        String csv = questions.csv(new Ask(ask, together, vehicleClass, yard, years, by), units);
+        String csv = questionService.csv(new QuestionRequest(ask, together, vehicleClass, yard, years, by), units);
         return CsvText.answer("question", csv);
     }
 
     @PostMapping("/api/questions/kept")
-    QuestionsView keep(@RequestParam(defaultValue = "US") Units units, @RequestBody KeepQuestion kept) {
-        questions.keep(kept);
-        return questions.all(units);
+    QuestionListView keep(@RequestParam(defaultValue = "US") Units units, @RequestBody SaveQuestionRequest kept) {
+        questionService.keep(kept);
+        return questionService.all(units);
     }
 
     @DeleteMapping("/api/questions/kept/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void forget(@PathVariable long id) {
-        questions.forget(id);
+        questionService.forget(id);
     }
 }

@@ -10,45 +10,49 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
-import rotagens.server.relearn.RelearnViews.Compare;
-import rotagens.server.relearn.RelearnViews.ComparedView;
-import rotagens.server.relearn.RelearnViews.EndRelearn;
-import rotagens.server.relearn.RelearnViews.LampAgainstGauge;
-import rotagens.server.relearn.RelearnViews.OneOrAllView;
-import rotagens.server.relearn.RelearnViews.ProcedureForm;
+import rotagens.server.relearn.RelearnViews.CompareRequest;
+import rotagens.server.relearn.RelearnViews.DashGaugeComparisonView;
+import rotagens.server.relearn.RelearnViews.EndRelearnRequest;
+import rotagens.server.relearn.RelearnViews.ProcedureRequest;
+import rotagens.server.relearn.RelearnViews.RelearnEventRequest;
 import rotagens.server.relearn.RelearnViews.RelearnView;
-import rotagens.server.relearn.RelearnViews.SeenOrHeard;
-import rotagens.server.relearn.RelearnViews.StartRelearn;
-import rotagens.server.web.OnceOnly;
+import rotagens.server.relearn.RelearnViews.SensorReplacementOptionsView;
+import rotagens.server.relearn.RelearnViews.StartRelearnRequest;
+import rotagens.server.relearn.RelearnViews.WarningLampComparison;
+import rotagens.server.web.IdempotentRequests;
 
 @RestController
 class RelearnController {
 
-    private final Relearns relearns;
+    private final RelearnService relearnService;
     private final SensorAdvice advice;
-    private final OnceOnly onceOnly;
+    private final IdempotentRequests idempotentRequests;
 
-    RelearnController(Relearns relearns, SensorAdvice advice, OnceOnly onceOnly) {
-        this.relearns = relearns;
+    RelearnController(RelearnService relearnService, SensorAdvice advice, IdempotentRequests idempotentRequests) {
+        this.relearnService = relearnService;
         this.advice = advice;
-        this.onceOnly = onceOnly;
+        this.idempotentRequests = idempotentRequests;
     }
 
     @GetMapping("/api/vehicles/{id}/relearn")
     RelearnView view(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
-        return relearns.view(id, units);
+        return relearnService.view(id, units);
     }
 
     @PutMapping("/api/vehicles/{id}/relearn/procedure")
     RelearnView note(
-            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody ProcedureForm typed) {
-        return relearns.note(id, typed, units);
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestBody ProcedureRequest typed) {
+        return relearnService.note(id, typed, units);
     }
 
     @PostMapping("/api/vehicles/{id}/relearn")
     RelearnView start(
-            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody StartRelearn start) {
-        return relearns.start(id, start, units);
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestBody StartRelearnRequest start) {
+        return relearnService.start(id, start, units);
     }
 
     @PostMapping("/api/vehicles/{id}/relearn/events")
@@ -56,31 +60,34 @@ class RelearnController {
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
-            @RequestBody SeenOrHeard typed) {
-        return onceOnly.write(
-                key, List.of("relearn", id, units, typed), RelearnView.class, () -> relearns.event(id, typed, units));
+            @RequestBody RelearnEventRequest typed) {
+        return idempotentRequests.write(
+                key,
+                List.of("relearn", id, units, typed),
+                RelearnView.class,
+                () -> relearnService.event(id, typed, units));
     }
 
     @PostMapping("/api/vehicles/{id}/relearn/end")
     RelearnView end(
-            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody EndRelearn end) {
-        return relearns.end(id, end.why(), units);
+            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody EndRelearnRequest end) {
+        return relearnService.end(id, end.why(), units);
     }
 
     @PostMapping("/api/vehicles/{id}/dash-against-gauge")
-    ComparedView compare(
-            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody Compare typed) {
-        return relearns.compare(id, typed, units);
+    DashGaugeComparisonView compare(
+            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody CompareRequest typed) {
+        return relearnService.compare(id, typed, units);
     }
 
     /** Lamp reports that the gauge readings since don't bear out. */
     @GetMapping("/api/vehicles/{id}/lamp-against-gauge")
-    List<LampAgainstGauge> lamps(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    List<WarningLampComparison> lamps(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return advice.lamps(id, units);
     }
 
     @GetMapping("/api/vehicles/{id}/sensors/{position}/one-or-all")
-    OneOrAllView oneOrAll(@PathVariable long id, @PathVariable String position) {
+    SensorReplacementOptionsView oneOrAll(@PathVariable long id, @PathVariable String position) {
         return advice.oneOrAll(id, position);
     }
 }

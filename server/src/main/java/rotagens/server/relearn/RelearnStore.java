@@ -24,10 +24,10 @@ import rotagens.core.fact.CornerFact;
 import rotagens.core.measure.Pressure;
 import rotagens.core.sensor.RelearnEvent;
 import rotagens.core.sensor.RelearnProcedure;
+import rotagens.core.sensor.RelearnProcedure.CornerPrompt;
 import rotagens.core.sensor.RelearnProcedure.EndSignal;
-import rotagens.core.sensor.RelearnProcedure.Prompt;
+import rotagens.core.sensor.RelearnProcedure.EntryMethod;
 import rotagens.core.sensor.RelearnProcedure.Trigger;
-import rotagens.core.sensor.RelearnProcedure.Way;
 import rotagens.core.vehicle.Position;
 import rotagens.server.storage.generated.tables.records.RelearnRecord;
 import rotagens.server.vehicle.CornerRecords;
@@ -73,9 +73,9 @@ class RelearnStore implements CornerRecords {
                         new RelearnProcedure(
                                 row.get(RELEARN_PROCEDURE.NAME),
                                 words(row.get(RELEARN_PROCEDURE.WAYS)).stream()
-                                        .map(Way::valueOf)
+                                        .map(EntryMethod::valueOf)
                                         .toList(),
-                                Prompt.valueOf(row.get(RELEARN_PROCEDURE.PROMPT)),
+                                CornerPrompt.valueOf(row.get(RELEARN_PROCEDURE.PROMPT)),
                                 Trigger.valueOf(row.get(RELEARN_PROCEDURE.TRIGGER_BY)),
                                 EndSignal.valueOf(row.get(RELEARN_PROCEDURE.END_SIGNAL)),
                                 words(row.get(RELEARN_PROCEDURE.CORNERS)).stream()
@@ -96,13 +96,13 @@ class RelearnStore implements CornerRecords {
                 .set(RELEARN_PROCEDURE.NAME, procedure.name())
                 .set(
                         RELEARN_PROCEDURE.WAYS,
-                        procedure.ways().stream().map(Enum::name).collect(Collectors.joining(" ")))
-                .set(RELEARN_PROCEDURE.PROMPT, procedure.prompt().name())
+                        procedure.entryMethods().stream().map(Enum::name).collect(Collectors.joining(" ")))
+                .set(RELEARN_PROCEDURE.PROMPT, procedure.cornerPrompt().name())
                 .set(RELEARN_PROCEDURE.TRIGGER_BY, procedure.trigger().name())
                 .set(RELEARN_PROCEDURE.END_SIGNAL, procedure.end().name())
                 .set(
                         RELEARN_PROCEDURE.CORNERS,
-                        procedure.corners().stream().map(Position::code).collect(Collectors.joining(" ")))
+                        procedure.cornerOrder().stream().map(Position::code).collect(Collectors.joining(" ")))
                 .set(RELEARN_PROCEDURE.NOTE, procedure.note())
                 .set(RELEARN_PROCEDURE.AT, at)
                 .set(RELEARN_PROCEDURE.PERSON_ID, by)
@@ -143,7 +143,7 @@ class RelearnStore implements CornerRecords {
     void log(long relearnId, RelearnEvent event, Long placeId, Instant at, long by) {
         db.insertInto(RELEARN_EVENT)
                 .set(RELEARN_EVENT.RELEARN_ID, relearnId)
-                .set(RELEARN_EVENT.KIND, event.kind().name())
+                .set(RELEARN_EVENT.KIND, event.type().name())
                 .set(RELEARN_EVENT.PLACE_ID, placeId)
                 .set(RELEARN_EVENT.PRESSURE, event.pressure().orElse(null))
                 .set(RELEARN_EVENT.AT, at)
@@ -179,7 +179,7 @@ class RelearnStore implements CornerRecords {
                             row.value1(),
                             row.value2(),
                             row.value3(),
-                            proven ? CornerFact.Kind.PROVEN : CornerFact.Kind.ABANDONED,
+                            proven ? CornerFact.Type.PROVEN : CornerFact.Type.ABANDONED,
                             proven ? "Relearn finished" : "Relearn abandoned");
                 });
         db.select(SENSOR_SWAP.VEHICLE_ID, SENSOR_SWAP.AT, PERSON.NAME, SENSOR_SWAP.SAYS)
@@ -188,15 +188,15 @@ class RelearnStore implements CornerRecords {
                 .on(PERSON.ID.eq(SENSOR_SWAP.PERSON_ID))
                 .where(vehicleId == null ? DSL.noCondition() : SENSOR_SWAP.VEHICLE_ID.eq(vehicleId))
                 .forEach(row ->
-                        add(facts, row.value1(), row.value2(), row.value3(), CornerFact.Kind.SWAPPED, row.value4()));
+                        add(facts, row.value1(), row.value2(), row.value3(), CornerFact.Type.SWAPPED, row.value4()));
         return facts;
     }
 
     private void add(
-            Map<Long, List<Dated>> facts, Long vehicle, Instant at, String by, CornerFact.Kind kind, String words) {
+            Map<Long, List<Dated>> facts, Long vehicle, Instant at, String by, CornerFact.Type type, String words) {
         LocalDate day = LocalDate.ofInstant(at, clock.getZone());
         facts.computeIfAbsent(vehicle, none -> new ArrayList<>())
-                .add(new Dated(at, new CornerFact(day, by, kind, words)));
+                .add(new Dated(at, new CornerFact(day, by, type, words)));
     }
 
     /** Oldest first. */
@@ -211,7 +211,7 @@ class RelearnStore implements CornerRecords {
                 .orderBy(RELEARN_EVENT.ID)
                 .fetch(row -> new Logged(
                         new RelearnEvent(
-                                RelearnEvent.Kind.valueOf(row.value1()),
+                                RelearnEvent.Type.valueOf(row.value1()),
                                 Optional.ofNullable(row.value2()).map(Position::parse),
                                 Optional.<Pressure>ofNullable(row.value3())),
                         row.value4(),

@@ -5,8 +5,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import rotagens.core.sensor.RelearnCoach;
 import rotagens.core.sensor.RelearnEvent;
+import rotagens.core.sensor.RelearnGuide;
 import rotagens.core.sensor.RelearnProcedure;
 
 /** The shapes relearns and dash-against-gauge have on the wire. */
@@ -17,8 +17,8 @@ final class RelearnViews {
     /** A vehicle's procedure, or a ready-made one to start from. */
     record ProcedureView(
             String name,
-            List<RelearnProcedure.Way> ways,
-            RelearnProcedure.Prompt prompt,
+            List<RelearnProcedure.EntryMethod> ways,
+            RelearnProcedure.CornerPrompt prompt,
             RelearnProcedure.Trigger trigger,
             RelearnProcedure.EndSignal end,
             List<String> corners,
@@ -26,10 +26,10 @@ final class RelearnViews {
             @Nullable String notedBy,
             @Nullable Instant notedAt) {}
 
-    record ProcedureForm(
+    record ProcedureRequest(
             @Nullable String name,
-            @Nullable List<RelearnProcedure.Way> ways,
-            RelearnProcedure.@Nullable Prompt prompt,
+            @Nullable List<RelearnProcedure.EntryMethod> ways,
+            RelearnProcedure.@Nullable CornerPrompt prompt,
             RelearnProcedure.@Nullable Trigger trigger,
             RelearnProcedure.@Nullable EndSignal end,
             @Nullable String corners,
@@ -54,16 +54,16 @@ final class RelearnViews {
             @Nullable String dash,
             @Nullable String shows) {}
 
-    record DiagnosisView(RelearnCoach.Diagnosis.Kind kind, String position, String says) {}
+    record DiagnosisView(RelearnGuide.Diagnosis.Type kind, String position, String says) {}
 
     record LoggedView(String words, Instant at, String by) {}
 
     /** A relearn under way. */
-    record CoachView(
+    record RelearnGuideView(
             long id,
             RelearnProcedure.Trigger trigger,
             boolean practice,
-            RelearnCoach.Stage stage,
+            RelearnGuide.Stage stage,
             String says,
             @Nullable String way,
             List<String> remarks,
@@ -84,33 +84,33 @@ final class RelearnViews {
             String unit,
             @Nullable ProcedureView procedure,
             List<ProcedureView> families,
-            @Nullable CoachView open,
+            @Nullable RelearnGuideView open,
             List<EndedView> ended) {}
 
-    record StartRelearn(RelearnProcedure.@Nullable Trigger trigger, boolean practice) {}
+    record StartRelearnRequest(RelearnProcedure.@Nullable Trigger trigger, boolean practice) {}
 
-    record SeenOrHeard(
-            RelearnEvent.@Nullable Kind kind,
+    record RelearnEventRequest(
+            RelearnEvent.@Nullable Type kind,
             @Nullable String position,
             @Nullable String pressure) {}
 
-    record EndRelearn(@Nullable String why) {}
+    record EndRelearnRequest(@Nullable String why) {}
 
     /** Readings of the dash and of the gauge, by position. */
-    record Compare(
+    record CompareRequest(
             @Nullable Map<String, String> dash, @Nullable Map<String, String> gauge) {}
 
-    record ComparedCorner(
+    record CornerMatchView(
             String position, String dash, String gauge, String shows, boolean crossed, boolean undecided) {}
 
-    record ComparedView(
+    record DashGaugeComparisonView(
             String says,
             boolean agrees,
             boolean crossed,
-            List<ComparedCorner> corners,
+            List<CornerMatchView> corners,
             @Nullable String breaker) {}
 
-    record OneOrAllView(
+    record SensorReplacementOptionsView(
             String dead,
             String oneNow,
             String oneInAll,
@@ -120,5 +120,5 @@ final class RelearnViews {
             String safer) {}
 
     /** A driver's report of a lamp at one corner that the gauge doesn't bear out. */
-    record LampAgainstGauge(LocalDate reported, String corner, String says) {}
+    record WarningLampComparison(LocalDate reported, String corner, String says) {}
 }

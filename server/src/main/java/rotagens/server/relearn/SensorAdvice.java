@@ -10,8 +10,8 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.Reading;
-import rotagens.core.fact.Warmth;
-import rotagens.core.inspection.TireClocks;
+import rotagens.core.fact.ThermalState;
+import rotagens.core.inspection.LimitDates;
 import rotagens.core.inspection.VehicleEvents.Symptom;
 import rotagens.core.measure.Money;
 import rotagens.core.measure.Pressure;
@@ -19,58 +19,60 @@ import rotagens.core.measure.Rule;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
-import rotagens.core.rotation.Labor;
-import rotagens.core.sensor.LampReport;
-import rotagens.core.sensor.OneOrAll;
+import rotagens.core.rotation.LaborCosts;
+import rotagens.core.sensor.SensorReplacementOptions;
+import rotagens.core.sensor.WarningLampReport;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
-import rotagens.server.events.VehicleHistory;
-import rotagens.server.fleet.Fleet;
-import rotagens.server.fleet.Fleet.Standing;
-import rotagens.server.relearn.RelearnViews.LampAgainstGauge;
-import rotagens.server.relearn.RelearnViews.OneOrAllView;
+import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.relearn.RelearnViews.SensorReplacementOptionsView;
+import rotagens.server.relearn.RelearnViews.WarningLampComparison;
+import rotagens.server.vehicleevent.VehicleEventStore;
 
 /** What the records say about a vehicle's sensors beside a relearn: a dead one, a lamp the gauge doesn't bear out. */
 @Service
 class SensorAdvice {
 
-    private final Fleet fleet;
-    private final VehicleHistory history;
+    private final FleetAssessor fleetAssessor;
+    private final VehicleEventStore history;
 
-    SensorAdvice(Fleet fleet, VehicleHistory history) {
-        this.fleet = fleet;
+    SensorAdvice(FleetAssessor fleetAssessor, VehicleEventStore history) {
+        this.fleetAssessor = fleetAssessor;
         this.history = history;
     }
 
     @Transactional(readOnly = true)
-    List<LampAgainstGauge> lamps(long vehicleId, Units units) {
-        Standing standing = fleet.get(vehicleId);
-        List<LampAgainstGauge> found = new ArrayList<>();
-        for (VehicleHistory.Reported report : history.reports(vehicleId)) {
+    List<WarningLampComparison> lamps(long vehicleId, Units units) {
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        List<WarningLampComparison> found = new ArrayList<>();
+        for (VehicleEventStore.Reported report : history.reports(vehicleId)) {
             LocalDate on = LocalDate.ofInstant(report.at(), ZoneId.of("UTC"));
             if (report.symptom() != Symptom.LAMP
-                    || report.state() == VehicleHistory.State.DISMISSED
+                    || report.state() == VehicleEventStore.State.DISMISSED
                     || report.corner().isEmpty()
-                    || !LampReport.counts(on, standing.today())) {
+                    || !WarningLampReport.counts(on, vehicleAssessment.today())) {
                 continue;
             }
             Map<Position, Pressure> gauge = new HashMap<>();
             Map<Position, Pressure> targets = new HashMap<>();
-            standing.fitted().forEach((position, fitted) -> {
-                standing.state()
+            vehicleAssessment.fitted().forEach((position, installedTire) -> {
+                vehicleAssessment
+                        .state()
                         .at(position)
                         .lastPressure()
-                        .filter(reading ->
-                                reading.warmth() == Warmth.COLD && !reading.on().isBefore(on))
+                        .filter(reading -> reading.thermalState() == ThermalState.COLD
+                                && !reading.on().isBefore(on))
                         .flatMap(Reading::pressure)
                         .ifPresent(pressure -> gauge.put(position, pressure));
-                standing.target(position, fitted.tire().model())
+                vehicleAssessment
+                        .target(position, installedTire.tire().model())
                         .pressure()
                         .ifPresent(target -> targets.put(position, target));
             });
             named(report.corner())
-                    .flatMap(corner -> LampReport.against(corner, gauge, targets))
-                    .ifPresent(says -> found.add(new LampAgainstGauge(on, report.corner(), says.in(units))));
+                    .flatMap(corner -> WarningLampReport.violations(corner, gauge, targets))
+                    .ifPresent(says -> found.add(new WarningLampComparison(on, report.corner(), says.in(units))));
         }
         return found;
     }
@@ -80,53 +82,60 @@ class SensorAdvice {
     }
 
     @Transactional(readOnly = true)
-    OneOrAllView oneOrAll(long vehicleId, String dead) {
-        Standing standing = fleet.get(vehicleId);
-        Position position = standing.position(dead);
-        Policy.ForClass policy = standing.policy().of(standing.onFile().facts().vehicleClass());
-        List<OneOrAll.One> sensors = standing.onFile().facts().layout().positions().stream()
-                .filter(at -> at.equals(position)
-                        || standing.onFile()
-                                .facts()
-                                .sensorAt(at)
-                                .filter(sensor -> sensor.mount() == Sensor.Mount.INSIDE)
-                                .isPresent())
-                .map(at -> new OneOrAll.One(
-                        at.code(),
-                        at.equals(position),
-                        standing.onFile()
-                                .facts()
-                                .sensorAt(at)
-                                .flatMap(Sensor::fittedOn)
-                                .map(on -> TireClocks.batteryMayEndFrom(on, standing.policyAt(at))),
-                        tireDue(standing, at)))
-                .toList();
-        Labor labor = Labor.on(standing.onFile().facts(), standing.policy());
-        OneOrAll found = OneOrAll.of(
+    SensorReplacementOptionsView oneOrAll(long vehicleId, String dead) {
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        Position position = vehicleAssessment.position(dead);
+        Policy.ClassPolicy policy =
+                vehicleAssessment.policy().of(vehicleAssessment.onFile().facts().vehicleClass());
+        List<SensorReplacementOptions.SensorStatus> sensors =
+                vehicleAssessment.onFile().facts().layout().positions().stream()
+                        .filter(at -> at.equals(position)
+                                || vehicleAssessment
+                                        .onFile()
+                                        .facts()
+                                        .sensorAt(at)
+                                        .filter(sensor -> sensor.location() == Sensor.Location.INSIDE)
+                                        .isPresent())
+                        .map(at -> new SensorReplacementOptions.SensorStatus(
+                                at.code(),
+                                at.equals(position),
+                                vehicleAssessment
+                                        .onFile()
+                                        .facts()
+                                        .sensorAt(at)
+                                        .flatMap(Sensor::installedOn)
+                                        .map(on -> LimitDates.batteryMayEndFrom(on, vehicleAssessment.policyAt(at))),
+                                tireDue(vehicleAssessment, at)))
+                        .toList();
+        LaborCosts laborCosts = LaborCosts.on(vehicleAssessment.onFile().facts(), vehicleAssessment.policy());
+        SensorReplacementOptions found = SensorReplacementOptions.of(
                 sensors,
-                new OneOrAll.Prices(
+                new SensorReplacementOptions.Costs(
                         new Money(Math.round(policy.number(PolicyNumber.SENSOR_PRICE) * 100)),
-                        labor.liftMinutes() + labor.mountMinutes(),
+                        laborCosts.liftMinutes() + laborCosts.mountMinutes(),
                         (int) policy.number(PolicyNumber.RELEARN_MINUTES),
-                        labor.dollarsAnHour()),
-                standing.today());
-        return new OneOrAllView(
+                        laborCosts.dollarsAnHour()),
+                vehicleAssessment.today());
+        return new SensorReplacementOptionsView(
                 position.code(),
-                found.oneNow().words(),
-                found.oneInAll().words(),
-                found.all().words(),
+                found.oneNow().label(),
+                found.oneInAll().label(),
+                found.all().label(),
                 found.lines().stream().map(line -> line.in(Units.US)).toList(),
                 found.cheaper().in(Units.US),
                 found.safer().in(Units.US));
     }
 
     /** The day a tire comes off anyway: the earliest of its own clocks, its sensor's aside. */
-    private static Optional<LocalDate> tireDue(Standing standing, Position position) {
-        return TireClocks.of(
-                        standing.state(), standing.state().at(position), standing.policyAt(position), standing.today())
+    private static Optional<LocalDate> tireDue(VehicleAssessment vehicleAssessment, Position position) {
+        return LimitDates.of(
+                        vehicleAssessment.state(),
+                        vehicleAssessment.state().at(position),
+                        vehicleAssessment.policyAt(position),
+                        vehicleAssessment.today())
                 .stream()
-                .filter(clock -> clock.rule() != Rule.SENSOR_BATTERY)
-                .map(TireClocks.Clock::date)
+                .filter(limitDate -> limitDate.rule() != Rule.SENSOR_BATTERY)
+                .map(LimitDates.LimitDate::date)
                 .findFirst();
     }
 }

@@ -9,66 +9,76 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
-import rotagens.server.rotation.RotationViews.Accept;
 import rotagens.server.rotation.RotationViews.ArrangementView;
-import rotagens.server.rotation.RotationViews.BenchView;
-import rotagens.server.rotation.RotationViews.Evaluate;
-import rotagens.server.rotation.RotationViews.Propose;
+import rotagens.server.rotation.RotationViews.EvaluateRotationRequest;
+import rotagens.server.rotation.RotationViews.FindReplacementRequest;
+import rotagens.server.rotation.RotationViews.ProposeRotationRequest;
 import rotagens.server.rotation.RotationViews.ReplacementView;
-import rotagens.server.rotation.RotationViews.Retire;
-import rotagens.server.web.OnceOnly;
+import rotagens.server.rotation.RotationViews.RotationView;
+import rotagens.server.rotation.RotationViews.ScheduleRotationRequest;
+import rotagens.server.web.IdempotentRequests;
 
 @RestController
 class RotationController {
 
     /** The job an arrangement became. */
-    record Accepted(long jobId) {}
+    record ScheduledRotationView(long jobId) {}
 
     private final RotationPages pages;
-    private final Replacements replacements;
-    private final Rotations rotations;
-    private final OnceOnly onceOnly;
+    private final ReplacementService replacementService;
+    private final RotationService rotationService;
+    private final IdempotentRequests idempotentRequests;
 
-    RotationController(RotationPages pages, Replacements replacements, Rotations rotations, OnceOnly onceOnly) {
+    RotationController(
+            RotationPages pages,
+            ReplacementService replacementService,
+            RotationService rotationService,
+            IdempotentRequests idempotentRequests) {
         this.pages = pages;
-        this.replacements = replacements;
-        this.rotations = rotations;
-        this.onceOnly = onceOnly;
+        this.replacementService = replacementService;
+        this.rotationService = rotationService;
+        this.idempotentRequests = idempotentRequests;
     }
 
     @GetMapping("/api/vehicles/{id}/rotation")
-    BenchView bench(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    RotationView bench(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return pages.bench(id, units);
     }
 
     @PostMapping("/api/vehicles/{id}/rotation/proposal")
     ArrangementView propose(
-            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody Propose asked) {
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestBody ProposeRotationRequest asked) {
         return pages.propose(id, asked, units);
     }
 
     @PostMapping("/api/vehicles/{id}/rotation/evaluation")
     ArrangementView evaluate(
-            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody Evaluate asked) {
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestBody EvaluateRotationRequest asked) {
         return pages.evaluate(id, asked, units);
     }
 
     @PostMapping("/api/vehicles/{id}/rotation/replacement")
     ReplacementView replace(
-            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody Retire asked) {
-        return replacements.of(id, asked, units);
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestBody FindReplacementRequest asked) {
+        return replacementService.of(id, asked, units);
     }
 
     @PostMapping("/api/vehicles/{id}/rotation")
-    Accepted accept(
+    ScheduledRotationView accept(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
-            @RequestBody Accept accept) {
-        return onceOnly.write(
+            @RequestBody ScheduleRotationRequest scheduleRotationRequest) {
+        return idempotentRequests.write(
                 key,
-                List.of("rotate", id, accept),
-                Accepted.class,
-                () -> new Accepted(rotations.accept(id, accept, units)));
+                List.of("rotate", id, scheduleRotationRequest),
+                ScheduledRotationView.class,
+                () -> new ScheduledRotationView(rotationService.accept(id, scheduleRotationRequest, units)));
     }
 }

@@ -7,16 +7,16 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Rule;
-import rotagens.core.rotation.BenchTire;
-import rotagens.core.rotation.Moves;
-import rotagens.core.rotation.Purpose;
+import rotagens.core.rotation.CandidateTire;
+import rotagens.core.rotation.MovePlan;
+import rotagens.core.rotation.RotationGoal;
 
 /** The shapes the rotation bench has on the wire. */
 final class RotationViews {
 
     private RotationViews() {}
 
-    record PurposeView(Purpose code, String words, String means) {}
+    record RotationGoalView(RotationGoal code, String words, String means) {}
 
     /**
      * A tire on the bench.
@@ -25,10 +25,10 @@ final class RotationViews {
      * @param stays what can be told of how long it lasts, in words
      * @param spokenFor the vehicle an open rotation has chosen it for
      */
-    record BenchTireView(
+    record CandidateTireView(
             long id,
             String name,
-            BenchTire.Source source,
+            CandidateTire.TireSource source,
             @Nullable String at,
             String model,
             String sidewall,
@@ -43,7 +43,7 @@ final class RotationViews {
             boolean chosen,
             @Nullable String spokenFor) {}
 
-    record PlaceView(
+    record RotationPositionView(
             String position,
             String name,
             @Nullable String wheel,
@@ -53,35 +53,36 @@ final class RotationViews {
 
     record OpenRotation(long jobId, LocalDate day) {}
 
-    record BenchView(
+    record RotationView(
             String unit,
             LocalDate today,
             LocalDate nextVisit,
-            List<PurposeView> purposes,
-            List<PlaceView> places,
-            List<BenchTireView> tires,
+            List<RotationGoalView> purposes,
+            List<RotationPositionView> places,
+            List<CandidateTireView> tires,
             List<OverrideView> overridable,
             ArrangementView now,
             @Nullable OpenRotation open) {}
 
     /** What a proposal or an evaluation is made under. */
-    record Asked(
+    record RotationOptions(
             @Nullable LocalDate nextVisit,
             @Nullable List<Long> stock,
             boolean buy,
             @Nullable Set<Rule> override) {
 
-        private static final Asked NOTHING = new Asked(null, List.of(), false, Set.of());
+        private static final RotationOptions NOTHING = new RotationOptions(null, List.of(), false, Set.of());
 
-        private static Asked orNothing(@Nullable Asked asked) {
-            return asked == null ? NOTHING : asked;
+        private static RotationOptions orNothing(@Nullable RotationOptions rotationOptions) {
+            return rotationOptions == null ? NOTHING : rotationOptions;
         }
     }
 
-    record Propose(Asked asked, @Nullable Purpose purpose) {
+    record ProposeRotationRequest(
+            RotationOptions asked, @Nullable RotationGoal purpose) {
 
-        Propose {
-            asked = Asked.orNothing(asked);
+        ProposeRotationRequest {
+            asked = RotationOptions.orNothing(asked);
         }
     }
 
@@ -91,11 +92,13 @@ final class RotationViews {
      * @param places tire by position
      * @param picked the tire whose legal places are asked for
      */
-    record Evaluate(
-            Asked asked, Map<String, Long> places, @Nullable Long picked) {
+    record EvaluateRotationRequest(
+            RotationOptions asked,
+            Map<String, Long> places,
+            @Nullable Long picked) {
 
-        Evaluate {
-            asked = Asked.orNothing(asked);
+        EvaluateRotationRequest {
+            asked = RotationOptions.orNothing(asked);
             places = places == null ? Map.of() : places;
         }
     }
@@ -106,44 +109,45 @@ final class RotationViews {
      * @param before tire by position, as its person saw the vehicle
      * @param reason why rules were overridden, where any were
      */
-    record Accept(
-            Asked asked,
-            @Nullable Purpose purpose,
+    record ScheduleRotationRequest(
+            RotationOptions asked,
+            @Nullable RotationGoal purpose,
             Map<String, Long> places,
             Map<String, Long> before,
             @Nullable String reason,
             @Nullable LocalDate day) {
 
-        Accept {
-            asked = Asked.orNothing(asked);
+        ScheduleRotationRequest {
+            asked = RotationOptions.orNothing(asked);
             places = places == null ? Map.of() : places;
             before = before == null ? Map.of() : before;
         }
     }
 
     /** Positions whose tires are to go, everything else staying. */
-    record Retire(Asked asked, @Nullable List<String> positions) {
+    record FindReplacementRequest(
+            RotationOptions asked, @Nullable List<String> positions) {
 
-        Retire {
-            asked = Asked.orNothing(asked);
+        FindReplacementRequest {
+            asked = RotationOptions.orNothing(asked);
         }
     }
 
     /** One tire for one retired place, and how it matches its neighbours. */
-    record FitView(String position, long tireId, String tire, List<String> matches) {}
+    record TireMatchView(String position, long tireId, String tire, List<String> matches) {}
 
     /** Tires for the retired places; {@code order} says that one has to be bought. */
-    record PickedView(Map<String, Long> places, List<FitView> fits, boolean order) {}
+    record InstalledOptionView(Map<String, Long> places, List<TireMatchView> fits, boolean order) {}
 
     /** A tire that may not go there. */
-    record RefusedView(long tireId, String tire, String position, String title, String says) {}
+    record RejectedTireView(long tireId, String tire, String position, String title, String says) {}
 
     /** @param why the best comes before the runner-up */
     record ReplacementView(
-            @Nullable PickedView best,
-            @Nullable PickedView runnerUp,
+            @Nullable InstalledOptionView best,
+            @Nullable InstalledOptionView runnerUp,
             @Nullable String why,
-            List<RefusedView> refused) {}
+            List<RejectedTireView> refused) {}
 
     record ViolationView(
             List<String> positions,
@@ -155,7 +159,7 @@ final class RotationViews {
             boolean overridable) {}
 
     /** One figure, before and after. */
-    record FigureView(
+    record MetricView(
             String what,
             String before,
             String after,
@@ -166,20 +170,20 @@ final class RotationViews {
             String tire,
             @Nullable String from,
             @Nullable String to,
-            Moves.How how,
+            MovePlan.MoveMethod how,
             String words) {}
 
     record LiftView(List<String> off, List<String> jackAt, List<MoveView> moves) {}
 
     /** Whether a place takes the picked tire, and what forbids it. */
-    record PickView(String position, boolean allowed, List<String> because) {}
+    record ReplacementOptionView(String position, boolean allowed, List<String> because) {}
 
     /**
      * Why nothing legal was found.
      *
      * @param cures what would help, cheapest first
      */
-    record ObstacleView(List<String> rules, List<ViolationView> violations, List<String> cures) {}
+    record InfeasibilityView(List<String> rules, List<ViolationView> violations, List<String> cures) {}
 
     /**
      * An arrangement with everything there is to say about it.
@@ -191,13 +195,13 @@ final class RotationViews {
     record ArrangementView(
             Map<String, Long> places,
             List<ViolationView> violations,
-            List<FigureView> figures,
+            List<MetricView> figures,
             List<LiftView> lifts,
             List<Long> unused,
             boolean relearn,
             List<String> notes,
             @Nullable Long points,
             @Nullable Long gap,
-            List<PickView> picks,
-            @Nullable ObstacleView obstacle) {}
+            List<ReplacementOptionView> picks,
+            @Nullable InfeasibilityView obstacle) {}
 }

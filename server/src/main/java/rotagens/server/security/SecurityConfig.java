@@ -13,7 +13,7 @@ import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import rotagens.server.people.People;
 
-/** What the outside may reach: the interface’s files, and the API line by line of {@link Access}; everything else is denied. */
+/** What the outside may reach: the interface’s files, and the API line by line of {@link AccessRules}; everything else is denied. */
 @Configuration(proxyBeanMethods = false)
 class SecurityConfig {
 
@@ -23,14 +23,15 @@ class SecurityConfig {
                     + " object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
 
     @Bean
-    SecurityFilterChain everything(HttpSecurity http, Refusals refusals, People people) throws Exception {
+    SecurityFilterChain everything(HttpSecurity http, AccessDeniedResponses accessDeniedResponses, People people)
+            throws Exception {
         return http.authorizeHttpRequests(requests -> {
-                    for (Access.Line line : Access.LINES) {
-                        var matched = requests.requestMatchers(line.method(), line.path());
-                        if (line.least() == null) {
+                    for (AccessRules.Rule rule : AccessRules.LINES) {
+                        var matched = requests.requestMatchers(rule.method(), rule.path());
+                        if (rule.least() == null) {
                             matched.permitAll();
                         } else {
-                            matched.hasAuthority(line.least().name());
+                            matched.hasAuthority(rule.least().name());
                         }
                     }
                     requests.requestMatchers("/api/**").denyAll();
@@ -38,10 +39,10 @@ class SecurityConfig {
                     requests.requestMatchers(HttpMethod.HEAD, "/**").permitAll();
                     requests.anyRequest().denyAll();
                 })
-                .addFilterAfter(new FreshAccount(people), SecurityContextHolderFilter.class)
+                .addFilterAfter(new AccountRefreshFilter(people), SecurityContextHolderFilter.class)
                 .csrf(CsrfConfigurer::spa)
-                .exceptionHandling(
-                        failures -> failures.authenticationEntryPoint(refusals).accessDeniedHandler(refusals))
+                .exceptionHandling(failures -> failures.authenticationEntryPoint(accessDeniedResponses)
+                        .accessDeniedHandler(accessDeniedResponses))
                 .requestCache(cache -> cache.disable())
                 .formLogin(login -> login.disable())
                 .httpBasic(basic -> basic.disable())

@@ -37,53 +37,55 @@ class SessionController {
      * @param empty nothing is on file at all: an export can be brought in
      * @param demoPeople the demo’s made-up people, who sign in by a click
      */
-    record Session(@Nullable Person me, boolean firstStart, boolean empty, List<Person> demoPeople) {}
+    record SessionView(@Nullable Person me, boolean firstStart, boolean empty, List<Person> demoPeople) {}
 
-    record SignIn(@Nullable String name, @Nullable String password) {}
+    record SignInRequest(@Nullable String name, @Nullable String password) {}
 
-    record DemoSignIn(long personId) {}
+    record DemoSignInRequest(long personId) {}
 
-    record OwnUnits(Units units) {}
+    record UnitsRequest(Units units) {}
 
-    record OwnPassword(@Nullable String old, @Nullable String password) {}
+    record OwnPasswordRequest(
+            @Nullable String old, @Nullable String password) {}
 
     private final People people;
-    private final Attempts attempts;
+    private final SignInThrottle signInThrottle;
     private final boolean demo;
     private final HttpSessionSecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
     private final CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
 
-    SessionController(People people, Attempts attempts, @Value("${rotagens.demo}") boolean demo) {
+    SessionController(People people, SignInThrottle signInThrottle, @Value("${rotagens.demo}") boolean demo) {
         this.people = people;
-        this.attempts = attempts;
+        this.signInThrottle = signInThrottle;
         this.demo = demo;
     }
 
     @GetMapping("/api/session")
-    Session session() {
+    SessionView session() {
         Authentication now = SecurityContextHolder.getContext().getAuthentication();
         if (now != null && now.getPrincipal() instanceof Account account) {
-            return new Session(people.get(account.id()), false, false, List.of());
+            return new SessionView(people.get(account.id()), false, false, List.of());
         }
-        return new Session(null, people.nobodyCanSignIn(), people.isNobodyHere(), demo ? people.demo() : List.of());
+        return new SessionView(null, people.hasNoSignIn(), people.isEmpty(), demo ? people.demo() : List.of());
     }
 
     @PostMapping("/api/session")
-    Session signIn(@RequestBody SignIn typed, HttpServletRequest request, HttpServletResponse response) {
+    SessionView signIn(@RequestBody SignInRequest typed, HttpServletRequest request, HttpServletResponse response) {
         String name = typed.name() == null ? "" : typed.name().strip();
-        long wait = attempts.secondsToWait(name, request.getRemoteAddr());
+        long wait = signInThrottle.secondsToWait(name, request.getRemoteAddr());
         if (wait > 0) {
             response.setHeader("Retry-After", String.valueOf(wait));
             throw ProblemException.tooOften("Too many tries. Wait " + wait + " seconds, then try again.");
         }
         Account account = people.signIn(name, typed.password() == null ? "" : typed.password())
                 .orElseThrow(() -> ProblemException.field("password", "Name or password is wrong."));
-        attempts.forgive(name, request.getRemoteAddr());
+        signInThrottle.forgive(name, request.getRemoteAddr());
         return enter(account, request, response);
     }
 
     @PostMapping("/api/session/demo")
-    Session demoSignIn(@RequestBody DemoSignIn chosen, HttpServletRequest request, HttpServletResponse response) {
+    SessionView demoSignIn(
+            @RequestBody DemoSignInRequest chosen, HttpServletRequest request, HttpServletResponse response) {
         Optional<Account> account = demo ? people.demoAccount(chosen.personId()) : Optional.empty();
         return enter(
                 account.orElseThrow(() -> ProblemException.notFound("There are no demo people here.")),
@@ -92,7 +94,8 @@ class SessionController {
     }
 
     @PostMapping("/api/first-account")
-    Session firstAccount(@RequestBody SignIn typed, HttpServletRequest request, HttpServletResponse response) {
+    SessionView firstAccount(
+            @RequestBody SignInRequest typed, HttpServletRequest request, HttpServletResponse response) {
         return enter(people.addFirst(typed.name(), typed.password()), request, response);
     }
 
@@ -108,25 +111,26 @@ class SessionController {
 
     @PutMapping("/api/session/units")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void units(@RequestBody OwnUnits chosen) {
+    void units(@RequestBody UnitsRequest chosen) {
         people.setUnits(people.me(), chosen.units());
     }
 
     @PutMapping("/api/session/password")
-    Session password(@RequestBody OwnPassword typed, HttpServletRequest request, HttpServletResponse response) {
+    SessionView password(
+            @RequestBody OwnPasswordRequest typed, HttpServletRequest request, HttpServletResponse response) {
         return enter(people.changePassword(people.me(), typed.old(), typed.password()), request, response);
     }
 
     /** A fresh session id and a fresh token: whatever was known before the sign-in is worth nothing after it. */
-    private Session enter(Account account, HttpServletRequest request, HttpServletResponse response) {
+    private SessionView enter(Account account, HttpServletRequest request, HttpServletResponse response) {
         if (request.getSession(false) != null) {
             request.changeSessionId();
         }
         SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(SignedIn.as(account));
+        context.setAuthentication(CurrentUser.as(account));
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
         tokens.saveToken(tokens.generateToken(request), request, response);
-        return new Session(people.get(account.id()), false, false, List.of());
+        return new SessionView(people.get(account.id()), false, false, List.of());
     }
 }

@@ -16,17 +16,17 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.fact.Verdict;
-import rotagens.core.inspection.TireClocks;
+import rotagens.core.inspection.LimitDates;
 import rotagens.core.measure.Rule;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
-import rotagens.server.changes.Changes;
-import rotagens.server.fleet.Fleet;
-import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.cache.ChangeTracker;
+import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.people.People;
-import rotagens.server.vehicle.VehicleSensors;
-import rotagens.server.web.Entries;
+import rotagens.server.vehicle.SensorStore;
+import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
 /** The sensors of a vehicle: which is where, since when, and how long its battery may last. */
@@ -39,11 +39,11 @@ class SensorController {
      * @param code null where none is on file
      * @param mayEnd from this day the battery may end; null where nobody knows since when it is in service
      */
-    record SensorLine(
+    record SensorRow(
             String position,
             String positionName,
             @Nullable String code,
-            Sensor.@Nullable Mount mount,
+            Sensor.@Nullable Location mount,
             @Nullable String mountWords,
             @Nullable LocalDate fitted,
             @Nullable LocalDate mayEnd,
@@ -53,49 +53,50 @@ class SensorController {
     record SensorEventView(Instant at, String by, String code, String what, String position, String note) {}
 
     record SensorsView(
-            String unit, boolean sensorsWork, List<SensorLine> lines, String because, List<SensorEventView> history) {}
+            String unit, boolean sensorsWork, List<SensorRow> lines, String because, List<SensorEventView> history) {}
 
     /**
      * A sensor put on record, or taken off where {@code code} is empty.
      *
      * @param before the ID that was on file there when the person looked; null for none
      */
-    record PutSensor(
+    record SensorRequest(
             @Nullable String before,
             @Nullable String code,
-            Sensor.@Nullable Mount mount,
+            Sensor.@Nullable Location mount,
             @Nullable LocalDate fitted,
             @Nullable String note) {}
 
-    private final Fleet fleet;
-    private final VehicleSensors sensors;
+    private final FleetAssessor fleetAssessor;
+    private final SensorStore sensors;
     private final People people;
-    private final Changes changes;
+    private final ChangeTracker changeTracker;
     private final Clock clock;
 
-    SensorController(Fleet fleet, VehicleSensors sensors, People people, Changes changes, Clock clock) {
-        this.fleet = fleet;
+    SensorController(
+            FleetAssessor fleetAssessor, SensorStore sensors, People people, ChangeTracker changeTracker, Clock clock) {
+        this.fleetAssessor = fleetAssessor;
         this.sensors = sensors;
         this.people = people;
-        this.changes = changes;
+        this.changeTracker = changeTracker;
         this.clock = clock;
     }
 
     @GetMapping("/api/vehicles/{id}/sensors")
     @Transactional(readOnly = true)
     public SensorsView of(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
-        Standing standing = fleet.get(id);
-        List<SensorLine> lines = standing.state().vehicle().layout().positions().stream()
-                .map(position -> line(standing, position))
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
+        List<SensorRow> lines = vehicleAssessment.state().vehicle().layout().positions().stream()
+                .map(position -> line(vehicleAssessment, position))
                 .toList();
-        String because = standing.state().vehicle().sensors().keySet().stream()
-                .flatMap(position -> clock(standing, position).stream())
+        String because = vehicleAssessment.state().vehicle().sensors().keySet().stream()
+                .flatMap(position -> clock(vehicleAssessment, position).stream())
                 .findFirst()
-                .map(clock -> clock.reason().because().in(units))
+                .map(limitDate -> limitDate.reason().explanation().in(units))
                 .orElse("");
         return new SensorsView(
-                standing.onFile().facts().unit(),
-                standing.onFile().facts().sensorsWork(),
+                vehicleAssessment.onFile().facts().unit(),
+                vehicleAssessment.onFile().facts().hasWorkingSensors(),
                 lines,
                 because,
                 sensors.history(id).stream()
@@ -117,51 +118,61 @@ class SensorController {
         };
     }
 
-    private static Optional<TireClocks.Clock> clock(Standing standing, Position position) {
-        return TireClocks.sensor(standing.state().vehicle(), position, standing.policyAt(position), standing.today());
+    private static Optional<LimitDates.LimitDate> clock(VehicleAssessment vehicleAssessment, Position position) {
+        return LimitDates.sensor(
+                vehicleAssessment.state().vehicle(),
+                position,
+                vehicleAssessment.policyAt(position),
+                vehicleAssessment.today());
     }
 
-    private static SensorLine line(Standing standing, Position position) {
-        Optional<Sensor> sensor = standing.state().vehicle().sensorAt(position);
-        return new SensorLine(
+    private static SensorRow line(VehicleAssessment vehicleAssessment, Position position) {
+        Optional<Sensor> sensor = vehicleAssessment.state().vehicle().sensorAt(position);
+        return new SensorRow(
                 position.code(),
-                standing.state().vehicle().layout().nameOf(position),
-                sensor.map(Sensor::code).orElse(null),
-                sensor.map(Sensor::mount).orElse(null),
-                sensor.map(one -> one.mount().words()).orElse(null),
-                sensor.flatMap(Sensor::fittedOn).orElse(null),
-                sensor.flatMap(Sensor::fittedOn)
-                        .map(fitted -> TireClocks.batteryMayEndFrom(fitted, standing.policyAt(position)))
+                vehicleAssessment.state().vehicle().layout().nameOf(position),
+                sensor.map(Sensor::sensorId).orElse(null),
+                sensor.map(Sensor::location).orElse(null),
+                sensor.map(one -> one.location().label()).orElse(null),
+                sensor.flatMap(Sensor::installedOn).orElse(null),
+                sensor.flatMap(Sensor::installedOn)
+                        .map(fitted -> LimitDates.batteryMayEndFrom(fitted, vehicleAssessment.policyAt(position)))
                         .orElse(null),
-                clock(standing, position).map(TireClocks.Clock::date).orElse(null),
-                standing.judgements().get(position).reasons().stream()
-                        .filter(judged -> judged.reason().rule() == Rule.SENSOR_BATTERY)
+                clock(vehicleAssessment, position)
+                        .map(LimitDates.LimitDate::date)
+                        .orElse(null),
+                vehicleAssessment.judgements().get(position).reasons().stream()
+                        .filter(verdictReason -> verdictReason.reason().rule() == Rule.SENSOR_BATTERY)
                         .findFirst()
-                        .map(judged -> judged.verdict())
+                        .map(verdictReason -> verdictReason.verdict())
                         .orElse(null));
     }
 
     @PutMapping("/api/vehicles/{id}/sensors/{position}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Transactional
-    public void put(@PathVariable long id, @PathVariable String position, @RequestBody PutSensor typed) {
-        changes.only(id);
-        Standing standing = fleet.get(id);
-        Position at = standing.position(position);
-        String before =
-                standing.state().vehicle().sensorAt(at).map(Sensor::code).orElse("");
+    public void put(@PathVariable long id, @PathVariable String position, @RequestBody SensorRequest typed) {
+        changeTracker.only(id);
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
+        Position at = vehicleAssessment.position(position);
+        String before = vehicleAssessment
+                .state()
+                .vehicle()
+                .sensorAt(at)
+                .map(Sensor::sensorId)
+                .orElse("");
         if (!before.equals(typed.before() == null ? "" : typed.before())) {
             throw ProblemException.conflict("Somebody else changed the sensor on record at " + at.code()
                     + " meanwhile: " + (before.isEmpty() ? "none now" : "it is " + before + " now")
                     + ". Look at it again.");
         }
-        Entries wrong = new Entries();
+        InputValidator wrong = new InputValidator();
         String note = wrong.text("note", typed.note(), 200);
-        LocalDate today = standing.today();
+        LocalDate today = vehicleAssessment.today();
         if (typed.code() == null || typed.code().isBlank()) {
             wrong.unless(!before.isEmpty(), "code", "Enter the ID printed on the sensor.");
             wrong.refuseIfWrong();
-            sensors.takeOff(standing.placeId(at), clock.instant(), people.me(), note, null);
+            sensors.takeOff(vehicleAssessment.placeId(at), clock.instant(), people.me(), note, null);
             return;
         }
         Optional<String> code = wrong.required("code", typed.code(), Sensor::readCode);
@@ -176,7 +187,7 @@ class SensorController {
                 "More than 30 years ago. Check the year.");
         wrong.refuseIfWrong();
         sensors.put(
-                standing.placeId(at),
+                vehicleAssessment.placeId(at),
                 new Sensor(code.orElseThrow(), typed.mount(), Optional.ofNullable(typed.fitted())),
                 clock.instant(),
                 people.me(),

@@ -13,33 +13,33 @@ import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Units;
-import rotagens.core.planning.Supply;
-import rotagens.core.shop.Clash;
+import rotagens.core.planning.TireSupply;
 import rotagens.core.shop.Equipment;
-import rotagens.core.shop.Placement;
-import rotagens.core.shop.ShopCheck;
+import rotagens.core.shop.JobSlot;
+import rotagens.core.shop.ScheduleCheck;
+import rotagens.core.shop.ScheduleConflict;
+import rotagens.core.shop.ShopConstraints;
 import rotagens.core.shop.ShopJob;
-import rotagens.core.shop.ShopRules;
 import rotagens.core.shop.ShopSetup;
-import rotagens.core.shop.Span;
-import rotagens.core.shop.WhyThere;
-import rotagens.server.changes.Changes;
-import rotagens.server.fleet.Fleet.Standing;
-import rotagens.server.fleet.KeptFleet;
-import rotagens.server.planning.JobViews.Item;
-import rotagens.server.planning.JobViews.Job;
+import rotagens.core.shop.SlotExplanation;
+import rotagens.core.shop.TimeRange;
+import rotagens.server.cache.ChangeTracker;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.planning.JobViews.JobItemView;
+import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.Jobs;
-import rotagens.server.shop.ShopViews.ClashView;
 import rotagens.server.shop.ShopViews.DayView;
-import rotagens.server.shop.ShopViews.EarlierView;
-import rotagens.server.shop.ShopViews.PlaceJob;
-import rotagens.server.shop.ShopViews.PlacedJob;
+import rotagens.server.shop.ShopViews.EarlierSlotView;
+import rotagens.server.shop.ShopViews.JobSlotView;
+import rotagens.server.shop.ShopViews.ScheduleConflictView;
 import rotagens.server.shop.ShopViews.ScheduleView;
-import rotagens.server.shop.ShopViews.WhyView;
-import rotagens.server.shop.ShopViews.YardDays;
-import rotagens.server.web.Entries;
+import rotagens.server.shop.ShopViews.SetJobSlotRequest;
+import rotagens.server.shop.ShopViews.SlotExplanationView;
+import rotagens.server.shop.ShopViews.YardScheduleView;
+import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -55,7 +55,7 @@ class Schedule {
      * @param shop where it is done
      * @param placement empty while it has a day and no hour
      */
-    record OpenJob(Job job, ShopJob alone, ShopJob shop, Optional<Placement> placement, boolean pinned) {}
+    record OpenJob(JobView job, ShopJob alone, ShopJob shop, Optional<JobSlot> placement, boolean pinned) {}
 
     private record Kept(String yard, int start, int bay, List<String> people, boolean pinned) {}
 
@@ -65,35 +65,35 @@ class Schedule {
 
     private final DSLContext db;
     private final Jobs jobs;
-    private final KeptFleet fleet;
+    private final FleetCache fleet;
     private final ShopJobs shopJobs;
-    private final ShopSetups setups;
-    private final Aways aways;
-    private final Changes changes;
+    private final ShopSetupStore setups;
+    private final VehicleBookings vehicleBookings;
+    private final ChangeTracker changeTracker;
     private final JsonMapper json;
 
     Schedule(
             DSLContext db,
             Jobs jobs,
-            KeptFleet fleet,
+            FleetCache fleet,
             ShopJobs shopJobs,
-            ShopSetups setups,
-            Aways aways,
-            Changes changes,
+            ShopSetupStore setups,
+            VehicleBookings vehicleBookings,
+            ChangeTracker changeTracker,
             JsonMapper json) {
         this.db = db;
         this.jobs = jobs;
         this.fleet = fleet;
         this.shopJobs = shopJobs;
         this.setups = setups;
-        this.aways = aways;
-        this.changes = changes;
+        this.vehicleBookings = vehicleBookings;
+        this.changeTracker = changeTracker;
         this.json = json;
     }
 
     /** Every open job, with where it stands. */
-    List<OpenJob> all(Supply tires) {
-        ShopRules rules = setups.rules();
+    List<OpenJob> all(TireSupply tires) {
+        ShopConstraints rules = setups.rules();
         Map<Long, Kept> kept = db.select(PLACEMENT.asterisk(), YARD.NAME)
                 .from(PLACEMENT)
                 .join(YARD)
@@ -106,30 +106,31 @@ class Schedule {
                                 row.get(PLACEMENT.BAY),
                                 json.readValue(row.get(PLACEMENT.CREW), NAMES),
                                 row.get(PLACEMENT.IS_PINNED)));
-        Map<Long, Standing> standings = fleet.all().stream()
-                .collect(Collectors.toMap(standing -> standing.onFile().id(), Function.identity()));
+        Map<Long, VehicleAssessment> vehicleAssessments = fleet.all().stream()
+                .collect(Collectors.toMap(
+                        vehicleAssessment -> vehicleAssessment.onFile().id(), Function.identity()));
         List<OpenJob> all = new ArrayList<>();
-        for (Job job : jobs.open()) {
-            Standing standing = standings.get(job.vehicleId());
-            if (standing == null) {
+        for (JobView jobView : jobs.open()) {
+            VehicleAssessment vehicleAssessment = vehicleAssessments.get(jobView.vehicleId());
+            if (vehicleAssessment == null) {
                 continue;
             }
-            Kept where = kept.get(job.id());
-            ShopJob alone = shopJobs.of(job, standing, tires);
+            Kept where = kept.get(jobView.id());
+            ShopJob alone = shopJobs.of(jobView, vehicleAssessment, tires);
             // Where somebody, or a plan, put it; else where it can be done.
             ShopJob shop = where == null ? ShopSetup.somewhere(alone, rules) : ShopSetup.in(alone, where.yard(), rules);
             all.add(new OpenJob(
-                    job,
+                    jobView,
                     alone,
                     shop,
                     Optional.ofNullable(where)
-                            .map(one -> new Placement(shop, job.day(), one.start(), one.bay(), one.people())),
+                            .map(one -> new JobSlot(shop, jobView.day(), one.start(), one.bay(), one.people())),
                     where != null && where.pinned()));
         }
         return all;
     }
 
-    static List<Placement> placements(List<OpenJob> all) {
+    static List<JobSlot> placements(List<OpenJob> all) {
         return all.stream().flatMap(one -> one.placement().stream()).toList();
     }
 
@@ -138,12 +139,12 @@ class Schedule {
         if (weeks < 1 || weeks > MOST_WEEKS) {
             throw ProblemException.field("weeks", "1 to " + MOST_WEEKS + " weeks.");
         }
-        ShopRules rules = setups.rules();
+        ShopConstraints rules = setups.rules();
         LocalDate first = from == null ? rules.today() : from;
         LocalDate to = first.plusWeeks(weeks);
         List<OpenJob> all = all(shopJobs.supply());
-        List<Placement> placed = placements(all);
-        List<PlacedJob> shown = all.stream()
+        List<JobSlot> placed = placements(all);
+        List<JobSlotView> shown = all.stream()
                 .filter(one ->
                         !one.job().day().isBefore(first) && one.job().day().isBefore(to)
                                 || one.job().day().isBefore(rules.today()))
@@ -153,12 +154,12 @@ class Schedule {
                 first,
                 to,
                 rules.yards().stream()
-                        .map(yard -> new YardDays(
+                        .map(yard -> new YardScheduleView(
                                 yard.name(),
                                 yard.bays(),
-                                rules.workers().stream()
-                                        .filter(worker -> worker.yard().equals(yard.name()))
-                                        .map(ShopRules.Worker::name)
+                                rules.technicians().stream()
+                                        .filter(technician -> technician.yard().equals(yard.name()))
+                                        .map(ShopConstraints.Technician::name)
                                         .toList(),
                                 first.datesUntil(to)
                                         .map(day -> new DayView(
@@ -168,46 +169,52 @@ class Schedule {
                         .toList(),
                 shown,
                 (int) shown.stream().filter(one -> !one.clashes().isEmpty()).count(),
-                aways.all());
+                vehicleBookings.all());
     }
 
-    private static PlacedJob view(OpenJob one, List<Placement> placed, ShopRules rules, Units units) {
-        Job job = one.job();
-        Optional<Placement> where = one.placement();
-        List<Clash> clashes =
-                where.map(place -> ShopCheck.against(place, placed, rules)).orElse(List.of());
-        return new PlacedJob(
-                job.id(),
-                job.version(),
-                job.vehicleId(),
-                job.unit(),
+    private static JobSlotView view(OpenJob one, List<JobSlot> placed, ShopConstraints rules, Units units) {
+        JobView jobView = one.job();
+        Optional<JobSlot> where = one.placement();
+        List<ScheduleConflict> clashes = where.map(place -> ScheduleCheck.violations(place, placed, rules))
+                .orElse(List.of());
+        return new JobSlotView(
+                jobView.id(),
+                jobView.version(),
+                jobView.vehicleId(),
+                jobView.unit(),
                 one.shop().yard(),
-                job.day(),
-                where.map(place -> Span.clock(place.start())).orElse(null),
-                where.map(place -> Span.clock(place.end())).orElse(null),
-                where.map(Placement::bay).orElse(null),
-                where.map(Placement::people).orElse(List.of()),
+                jobView.day(),
+                where.map(place -> TimeRange.clock(place.start())).orElse(null),
+                where.map(place -> TimeRange.clock(place.end())).orElse(null),
+                where.map(JobSlot::bay).orElse(null),
+                where.map(JobSlot::assignees).orElse(List.of()),
                 one.pinned(),
                 one.shop().minutes(),
-                one.shop().people(),
-                one.shop().needs().stream().sorted().map(Equipment::words).toList(),
-                work(job),
+                one.shop().techniciansNeeded(),
+                one.shop().requirements().stream()
+                        .sorted()
+                        .map(Equipment::label)
+                        .toList(),
+                work(jobView),
                 one.shop().due(),
-                job.day().isAfter(one.shop().due()),
-                one.shop().waitsFor().map(says -> says.in(units)).orElse(null),
+                jobView.day().isAfter(one.shop().due()),
+                one.shop().blockedBy().map(says -> says.in(units)).orElse(null),
                 clashes.stream()
-                        .map(clash -> new ClashView(
-                                clash.rule(), clash.rule().title(), clash.says().in(units)))
+                        .map(scheduleConflict -> new ScheduleConflictView(
+                                scheduleConflict.rule(),
+                                scheduleConflict.rule().title(),
+                                scheduleConflict.statement().in(units)))
                         .toList());
     }
 
-    static List<String> work(Job job) {
-        Map<String, List<String>> byWork = job.items().stream()
+    static List<String> work(JobView jobView) {
+        Map<String, List<String>> byWork = jobView.items().stream()
                 .collect(Collectors.groupingBy(
-                        Item::work,
+                        JobItemView::work,
                         java.util.LinkedHashMap::new,
                         Collectors.mapping(
-                                item -> item.position() == null ? "" : item.position(), Collectors.toList())));
+                                jobItemView -> jobItemView.position() == null ? "" : jobItemView.position(),
+                                Collectors.toList())));
         return byWork.entrySet().stream()
                 .map(entry -> (String.join(" ", entry.getValue()) + " " + entry.getKey()).strip())
                 .toList();
@@ -215,27 +222,27 @@ class Schedule {
 
     /** Puts a job somewhere, also where rules are against it: the page then says which. */
     @Transactional
-    public PlacedJob place(long jobId, int version, PlaceJob wanted, Units units) {
-        changes.only();
-        Entries wrong = new Entries();
+    public JobSlotView place(long jobId, int version, SetJobSlotRequest wanted, Units units) {
+        changeTracker.only();
+        InputValidator wrong = new InputValidator();
         wrong.unless(wanted.day() != null, "day", "Choose a day.");
         wrong.unless(wanted.bay() != null && wanted.bay() >= 1 && wanted.bay() <= 20, "bay", "Choose a bay.");
         int start = 0;
         try {
-            start = Span.parse((wanted.start() == null ? "" : wanted.start()) + "-24:00")
+            start = TimeRange.parse((wanted.start() == null ? "" : wanted.start()) + "-24:00")
                     .from();
-        } catch (InvalidEntry e) {
+        } catch (InvalidInputException e) {
             wrong.wrong("start", "Enter a time such as 07:30.");
         }
         List<String> people = wanted.people() == null
                 ? List.of()
                 : wanted.people().stream().distinct().limit(MOST_PEOPLE).toList();
         wrong.refuseIfWrong();
-        Job before = jobs.get(jobId);
-        Job moved = before.day().equals(wanted.day())
+        JobView before = jobs.get(jobId);
+        JobView moved = before.day().equals(wanted.day())
                 ? jobs.touch(jobId, version)
                 : jobs.move(jobId, version, wanted.day());
-        ShopRules rules = setups.rules();
+        ShopConstraints rules = setups.rules();
         String yard = wanted.yard() == null ? moved.yard() : wanted.yard();
         if (rules.yard(yard).isEmpty()) {
             throw ProblemException.field("yard", "This yard has no shop. Choose another.");
@@ -278,23 +285,23 @@ class Schedule {
 
     /** Why a job stands where it stands, and what stops an earlier day. */
     @Transactional(readOnly = true)
-    public WhyView why(long jobId, Units units) {
-        ShopRules rules = setups.rules();
+    public SlotExplanationView why(long jobId, Units units) {
+        ShopConstraints rules = setups.rules();
         List<OpenJob> all = all(shopJobs.supply());
-        Placement placed = all.stream()
+        JobSlot placed = all.stream()
                 .filter(one -> one.job().id() == jobId)
                 .findFirst()
                 .flatMap(OpenJob::placement)
                 .orElseThrow(() ->
                         ProblemException.conflict("This job has a day and no hour yet. Plan, or put it in a bay."));
-        WhyThere.Answer answer = WhyThere.of(placed, placements(all), rules);
-        return new WhyView(
-                answer.says().in(units),
+        SlotExplanation.Answer answer = SlotExplanation.of(placed, placements(all), rules);
+        return new SlotExplanationView(
+                answer.statement().in(units),
                 answer.earlier().stream()
-                        .map(day -> new EarlierView(
+                        .map(day -> new EarlierSlotView(
                                 day.day(),
                                 day.rule().map(rule -> rule.title()).orElse(null),
-                                day.says().in(units)))
+                                day.statement().in(units)))
                         .toList());
     }
 }

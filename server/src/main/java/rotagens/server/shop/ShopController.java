@@ -17,41 +17,41 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
-import rotagens.server.shop.ShopViews.AcceptedPlan;
-import rotagens.server.shop.ShopViews.AwayForm;
-import rotagens.server.shop.ShopViews.PlaceJob;
-import rotagens.server.shop.ShopViews.PlacedJob;
-import rotagens.server.shop.ShopViews.PlanWish;
+import rotagens.server.shop.ShopViews.AcceptedScheduleView;
+import rotagens.server.shop.ShopViews.JobSlotView;
+import rotagens.server.shop.ShopViews.ProposeScheduleRequest;
+import rotagens.server.shop.ShopViews.ScheduleProposalView;
 import rotagens.server.shop.ShopViews.ScheduleView;
-import rotagens.server.shop.ShopViews.ShopPlanView;
-import rotagens.server.shop.ShopViews.ShopSetupForm;
+import rotagens.server.shop.ShopViews.SetJobSlotRequest;
+import rotagens.server.shop.ShopViews.ShopSetupRequest;
 import rotagens.server.shop.ShopViews.ShopSetupView;
-import rotagens.server.shop.ShopViews.WhyView;
-import rotagens.server.web.OnceOnly;
-import rotagens.server.web.Version;
+import rotagens.server.shop.ShopViews.SlotExplanationView;
+import rotagens.server.shop.ShopViews.VehicleBookingRequest;
+import rotagens.server.web.EntityVersion;
+import rotagens.server.web.IdempotentRequests;
 
 @RestController
 class ShopController {
 
     private final Schedule schedule;
-    private final ShopSetups setups;
-    private final Planner planner;
-    private final Aways aways;
-    private final OnceOnly onceOnly;
+    private final ShopSetupStore setups;
+    private final ScheduleProposals scheduleProposals;
+    private final VehicleBookings vehicleBookings;
+    private final IdempotentRequests idempotentRequests;
     private final TransactionTemplate writing;
 
     ShopController(
             Schedule schedule,
-            ShopSetups setups,
-            Planner planner,
-            Aways aways,
-            OnceOnly onceOnly,
+            ShopSetupStore setups,
+            ScheduleProposals scheduleProposals,
+            VehicleBookings vehicleBookings,
+            IdempotentRequests idempotentRequests,
             PlatformTransactionManager transactions) {
         this.schedule = schedule;
         this.setups = setups;
-        this.planner = planner;
-        this.aways = aways;
-        this.onceOnly = onceOnly;
+        this.scheduleProposals = scheduleProposals;
+        this.vehicleBookings = vehicleBookings;
+        this.idempotentRequests = idempotentRequests;
         this.writing = new TransactionTemplate(transactions);
     }
 
@@ -64,17 +64,17 @@ class ShopController {
     }
 
     @PutMapping("/api/shop/jobs/{id}/place")
-    PlacedJob place(
+    JobSlotView place(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader("If-Match") String seen,
-            @RequestBody PlaceJob wanted) {
-        return schedule.place(id, Version.seen(seen), wanted, units);
+            @RequestBody SetJobSlotRequest wanted) {
+        return schedule.place(id, EntityVersion.seen(seen), wanted, units);
     }
 
     /** Why a job stands on its day, and what stops an earlier one. */
     @GetMapping("/api/shop/jobs/{id}/why")
-    WhyView why(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    SlotExplanationView why(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return schedule.why(id, units);
     }
 
@@ -87,42 +87,47 @@ class ShopController {
     ShopSetupView save(
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader("If-Match") String seen,
-            @RequestBody ShopSetupForm form) {
-        return setups.save(Version.seen(seen), form, units);
+            @RequestBody ShopSetupRequest form) {
+        return setups.save(EntityVersion.seen(seen), form, units);
     }
 
     @PostMapping("/api/shop/plan")
-    ShopPlanView plan(@RequestParam(defaultValue = "US") Units units, @RequestBody PlanWish wish) {
-        return planner.start(wish, units);
+    ScheduleProposalView plan(
+            @RequestParam(defaultValue = "US") Units units, @RequestBody ProposeScheduleRequest wish) {
+        return scheduleProposals.start(wish, units);
     }
 
     @GetMapping("/api/shop/plan")
-    ShopPlanView plan(@RequestParam(defaultValue = "US") Units units) {
-        return planner.view(units);
+    ScheduleProposalView plan(@RequestParam(defaultValue = "US") Units units) {
+        return scheduleProposals.view(units);
     }
 
     @PostMapping("/api/shop/plan/stop")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void stop() {
-        planner.stop();
+        scheduleProposals.stop();
     }
 
     @PostMapping("/api/shop/plan/accept")
-    AcceptedPlan accept(
+    AcceptedScheduleView accept(
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return onceOnly.write(key, List.of("accept plan"), AcceptedPlan.class, () -> planner.accept(writing, units));
+        return idempotentRequests.write(
+                key,
+                List.of("accept plan"),
+                AcceptedScheduleView.class,
+                () -> scheduleProposals.accept(writing, units));
     }
 
     @PostMapping("/api/shop/away")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void away(@RequestBody AwayForm form) {
-        aways.add(form);
+    void away(@RequestBody VehicleBookingRequest form) {
+        vehicleBookings.add(form);
     }
 
     @DeleteMapping("/api/shop/away/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void back(@PathVariable long id) {
-        aways.remove(id);
+        vehicleBookings.remove(id);
     }
 }

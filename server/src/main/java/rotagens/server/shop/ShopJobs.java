@@ -10,74 +10,80 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import rotagens.core.fact.Verdict;
-import rotagens.core.planning.BayNeeds;
 import rotagens.core.planning.DueItem;
-import rotagens.core.planning.DueKind;
+import rotagens.core.planning.JobRequirements;
 import rotagens.core.planning.ShopVisit;
-import rotagens.core.planning.Supply;
+import rotagens.core.planning.TireSupply;
+import rotagens.core.planning.WorkType;
 import rotagens.core.shop.ShopJob;
 import rotagens.core.vehicle.Position;
-import rotagens.server.buying.Buying;
-import rotagens.server.fleet.Fleet.Standing;
-import rotagens.server.planning.JobViews.Item;
-import rotagens.server.planning.JobViews.Job;
-import rotagens.server.tire.Tires.Fitted;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.planning.JobViews.JobItemView;
+import rotagens.server.planning.JobViews.JobView;
+import rotagens.server.purchasing.Purchasing;
+import rotagens.server.tire.TireStore.InstalledTire;
 
 /** Puts jobs and due work together as the shop's calendar takes them. */
 @Component
 class ShopJobs {
 
-    private final Buying buying;
+    private final Purchasing purchasing;
 
-    ShopJobs(Buying buying) {
-        this.buying = buying;
+    ShopJobs(Purchasing purchasing) {
+        this.purchasing = purchasing;
     }
 
     /** Tires not yet promised to a job while several are looked at. */
-    Supply supply() {
-        return buying.supply();
+    TireSupply supply() {
+        return purchasing.supply();
     }
 
-    ShopJob of(Job job, Standing standing, Supply tires) {
-        Map<DueKind, List<Position>> work = new EnumMap<>(DueKind.class);
-        for (Item item : job.items()) {
-            List<Position> where = work.computeIfAbsent(item.kind(), kind -> new ArrayList<>());
-            if (item.position() != null) {
-                where.add(Position.parse(item.position()));
+    ShopJob of(JobView jobView, VehicleAssessment vehicleAssessment, TireSupply tires) {
+        Map<WorkType, List<Position>> work = new EnumMap<>(WorkType.class);
+        for (JobItemView jobItemView : jobView.items()) {
+            List<Position> where = work.computeIfAbsent(jobItemView.kind(), kind -> new ArrayList<>());
+            if (jobItemView.position() != null) {
+                where.add(Position.parse(jobItemView.position()));
             }
         }
         // The job may plan another model than the one there now.
-        Map<Long, Integer> wanted = job.items().stream()
-                .filter(item -> BayNeeds.takesTire(item.kind()))
-                .map(Item::tireModelId)
+        Map<Long, Integer> wanted = jobView.items().stream()
+                .filter(jobItemView -> JobRequirements.takesTire(jobItemView.kind()))
+                .map(JobItemView::tireModelId)
                 .filter(Objects::nonNull)
                 .collect(Collectors.groupingBy(Function.identity(), Collectors.summingInt(one -> 1)));
-        ShopVisit visit = ShopVisit.of(work, job.day(), standing.due());
-        return job(String.valueOf(job.id()), standing, visit, tires.take(wanted));
+        ShopVisit visit = ShopVisit.of(work, jobView.day(), vehicleAssessment.due());
+        return job(String.valueOf(jobView.id()), vehicleAssessment, visit, tires.take(wanted));
     }
 
     /** Due work of a vehicle that has no day, as one visit. */
-    ShopJob of(Standing standing, List<DueItem> items, Supply tires) {
+    ShopJob of(VehicleAssessment vehicleAssessment, List<DueItem> items, TireSupply tires) {
         ShopVisit visit = ShopVisit.of(items);
         Map<Long, Integer> wanted = visit.takesTires().stream()
-                .map(standing.fitted()::get)
+                .map(vehicleAssessment.fitted()::get)
                 .filter(Objects::nonNull)
-                .collect(Collectors.groupingBy(Fitted::modelId, Collectors.summingInt(one -> 1)));
-        return job("due " + standing.onFile().id(), standing, visit, tires.take(wanted));
+                .collect(Collectors.groupingBy(InstalledTire::modelId, Collectors.summingInt(one -> 1)));
+        return job("due " + vehicleAssessment.onFile().id(), vehicleAssessment, visit, tires.take(wanted));
     }
 
-    private static ShopJob job(String id, Standing standing, ShopVisit visit, Optional<Supply.Wait> wait) {
+    private static ShopJob job(
+            String id,
+            VehicleAssessment vehicleAssessment,
+            ShopVisit visit,
+            Optional<TireSupply.SupplyDelay> supplyDelay) {
         return visit.job(
                 id,
-                standing.state(),
-                standing.onFile().yard(),
-                standing.verdict() != Verdict.DO_NOT_OPERATE,
-                position -> standing.state()
+                vehicleAssessment.state(),
+                vehicleAssessment.onFile().yard(),
+                vehicleAssessment.verdict() != Verdict.DO_NOT_OPERATE,
+                position -> vehicleAssessment
+                        .state()
                         .at(position)
                         .tire()
-                        .flatMap(tire -> standing.target(position, tire.model()).pressure()),
-                standing.policy(),
-                wait,
-                standing.today());
+                        .flatMap(tire ->
+                                vehicleAssessment.target(position, tire.model()).pressure()),
+                vehicleAssessment.policy(),
+                supplyDelay,
+                vehicleAssessment.today());
     }
 }

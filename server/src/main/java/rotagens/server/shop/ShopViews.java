@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import rotagens.core.shop.Equipment;
-import rotagens.core.shop.ShopRule;
+import rotagens.core.shop.ScheduleRule;
 
 /** The shapes of the shop's calendar on the wire. */
 final class ShopViews {
@@ -15,28 +15,28 @@ final class ShopViews {
 
     record YardSetup(String name, Map<DayOfWeek, String> open, int bays, Map<Equipment, Integer> equipment) {}
 
-    record WorkerSetup(String name, String yard, List<DayOfWeek> days, String hours) {}
+    record TechnicianSetup(String name, String yard, List<DayOfWeek> days, String hours) {}
 
     record ClosureSetup(@Nullable String yard, LocalDate from, LocalDate to, String why) {}
 
-    record ReadinessSetup(String vehicleClass, int keep) {}
+    record MinimumInServiceSetup(String vehicleClass, int keep) {}
 
     /** What the shops can do; one document, changed as a whole. */
-    record ShopSetupForm(
+    record ShopSetupRequest(
             List<YardSetup> yards,
-            List<WorkerSetup> workers,
+            List<TechnicianSetup> workers,
             List<ClosureSetup> closures,
-            List<ReadinessSetup> readiness,
-            List<RoadSetup> roads) {
+            List<MinimumInServiceSetup> readiness,
+            List<TravelTimeSetup> roads) {
 
         // A setup kept before there were roads has none.
-        public ShopSetupForm {
+        public ShopSetupRequest {
             roads = roads == null ? List.of() : List.copyOf(roads);
         }
     }
 
     /** Minutes from one yard to the other's shop, either way. */
-    record RoadSetup(String one, String other, int minutes) {}
+    record TravelTimeSetup(String one, String other, int minutes) {}
 
     record EquipmentView(Equipment code, String words) {}
 
@@ -46,17 +46,17 @@ final class ShopViews {
      */
     record ShopSetupView(
             long version,
-            ShopSetupForm setup,
+            ShopSetupRequest setup,
             int usualTravel,
             List<String> faults,
             List<EquipmentView> equipment,
             List<String> people,
             List<String> classes) {}
 
-    record ClashView(ShopRule rule, String title, String says) {}
+    record ScheduleConflictView(ScheduleRule rule, String title, String says) {}
 
     /** A job where it stands, or on its day without an hour. */
-    record PlacedJob(
+    record JobSlotView(
             long jobId,
             int version,
             long vehicleId,
@@ -75,24 +75,24 @@ final class ShopViews {
             LocalDate due,
             boolean late,
             @Nullable String waitsFor,
-            List<ClashView> clashes) {}
+            List<ScheduleConflictView> clashes) {}
 
     record DayView(LocalDate day, @Nullable String closed) {}
 
-    record YardDays(String name, int bays, List<String> people, List<DayView> days) {}
+    record YardScheduleView(String name, int bays, List<String> people, List<DayView> days) {}
 
-    record AwayView(long id, String unit, String from, String to, String why) {}
+    record VehicleBookingView(long id, String unit, String from, String to, String why) {}
 
     record ScheduleView(
             LocalDate from,
             LocalDate to,
-            List<YardDays> yards,
-            List<PlacedJob> jobs,
+            List<YardScheduleView> yards,
+            List<JobSlotView> jobs,
             int conflicts,
-            List<AwayView> away) {}
+            List<VehicleBookingView> away) {}
 
     /** @param yard where it is done; the vehicle's own where nothing is said */
-    record PlaceJob(
+    record SetJobSlotRequest(
             @Nullable String yard,
             @Nullable LocalDate day,
             @Nullable String start,
@@ -100,12 +100,13 @@ final class ShopViews {
             @Nullable List<String> people,
             boolean pinned) {}
 
-    record EarlierView(LocalDate day, @Nullable String title, String says) {}
+    record EarlierSlotView(LocalDate day, @Nullable String title, String says) {}
 
-    record WhyView(String says, List<EarlierView> earlier) {}
+    record SlotExplanationView(String says, List<EarlierSlotView> earlier) {}
 
     /** @param takeDue whether due work without a day is planned too, bundled by vehicle */
-    record PlanWish(@Nullable Integer weeks, @Nullable Long seed, boolean takeDue) {}
+    record ProposeScheduleRequest(
+            @Nullable Integer weeks, @Nullable Long seed, boolean takeDue) {}
 
     /** A job as the plan would have it; {@code jobId} is empty where due work becomes a job. */
     record ProposedJob(
@@ -120,10 +121,10 @@ final class ShopViews {
             LocalDate due,
             @Nullable String was) {}
 
-    record NoPlace(String unit, List<String> work, String says) {}
+    record UnscheduledWork(String unit, List<String> work, String says) {}
 
     /** How far a planning run is, and what it has found. */
-    record ShopPlanView(
+    record ScheduleProposalView(
             boolean running,
             int done,
             int rounds,
@@ -131,16 +132,16 @@ final class ShopViews {
             long seed,
             @Nullable LocalDate last,
             List<ProposedJob> jobs,
-            List<NoPlace> noPlace,
+            List<UnscheduledWork> noPlace,
             long points,
             long daysLate,
             long firstFitPoints,
             long firstFitDaysLate,
             @Nullable String failed) {}
 
-    record AcceptedPlan(int jobs, int made) {}
+    record AcceptedScheduleView(int jobs, int made) {}
 
-    record AwayForm(
+    record VehicleBookingRequest(
             @Nullable String unit,
             @Nullable String from,
             @Nullable String to,

@@ -40,9 +40,9 @@ class DataSources implements DisposableBean {
 
     private static FileLock taken(Path folder) {
         try {
-            FileLock lock = RunningLock.take(folder);
+            FileLock lock = DataFolderLock.take(folder);
             if (lock == null) {
-                throw new FolderInUse(folder.toString());
+                throw new DataFolderInUseException(folder.toString());
             }
             return lock;
         } catch (IOException e) {
@@ -85,7 +85,7 @@ class DataSources implements DisposableBean {
         config.setJdbcUrl("jdbc:sqlite:" + file);
         config.setMaximumPoolSize(most);
         config.setMaxLifetime(0);
-        config.setExceptionOverrideClassName(BrokenConnections.class.getName());
+        config.setExceptionOverrideClassName(ConnectionEvictor.class.getName());
         config.addDataSourceProperty("journal_mode", "WAL");
         config.addDataSourceProperty("synchronous", "FULL");
         config.addDataSourceProperty("foreign_keys", "true");

@@ -6,7 +6,7 @@ import org.jooq.impl.AbstractConverter;
 /** Days are stored as ISO text. */
 public final class DateConverter extends AbstractConverter<String, LocalDate> {
 
-    private static final Remembered<LocalDate> KNOWN = new Remembered<>(LocalDate::parse);
+    private static final ParseCache<LocalDate> KNOWN = new ParseCache<>(LocalDate::parse);
 
     public DateConverter() {
         super(String.class, LocalDate.class);

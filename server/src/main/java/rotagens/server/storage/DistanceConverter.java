@@ -6,8 +6,8 @@ import rotagens.core.measure.Distance;
 /** Distances are stored as entered, figure and unit: {@code 41208 mi}. */
 public final class DistanceConverter extends AbstractConverter<String, Distance> {
 
-    private static final Remembered<Distance> KNOWN =
-            new Remembered<>(stored -> Distance.parse(stored, Distance.Unit.MILES));
+    private static final ParseCache<Distance> KNOWN =
+            new ParseCache<>(stored -> Distance.parse(stored, Distance.Unit.MILES));
 
     public DistanceConverter() {
         super(String.class, Distance.class);

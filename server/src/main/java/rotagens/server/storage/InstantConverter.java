@@ -8,7 +8,7 @@ import org.jooq.impl.AbstractConverter;
 /** Instants are stored as ISO text of fixed width, so that text order is time order. */
 public final class InstantConverter extends AbstractConverter<String, Instant> {
 
-    private static final Remembered<Instant> KNOWN = new Remembered<>(Instant::parse);
+    private static final ParseCache<Instant> KNOWN = new ParseCache<>(Instant::parse);
 
     private static final DateTimeFormatter FIXED_WIDTH = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss.SSS'Z'");
 

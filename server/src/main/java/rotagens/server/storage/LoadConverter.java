@@ -6,7 +6,7 @@ import rotagens.core.measure.Load;
 /** Weights are stored as entered, figure and unit: {@code 3195 lb}. */
 public final class LoadConverter extends AbstractConverter<String, Load> {
 
-    private static final Remembered<Load> KNOWN = new Remembered<>(stored -> Load.parse(stored, Load.Unit.LB));
+    private static final ParseCache<Load> KNOWN = new ParseCache<>(stored -> Load.parse(stored, Load.Unit.LB));
 
     public LoadConverter() {
         super(String.class, Load.class);

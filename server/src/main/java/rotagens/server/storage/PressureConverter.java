@@ -6,8 +6,8 @@ import rotagens.core.measure.Pressure;
 /** Pressures are stored as entered, figure and unit: {@code 80 psi}. */
 public final class PressureConverter extends AbstractConverter<String, Pressure> {
 
-    private static final Remembered<Pressure> KNOWN =
-            new Remembered<>(stored -> Pressure.parse(stored, Pressure.Unit.PSI));
+    private static final ParseCache<Pressure> KNOWN =
+            new ParseCache<>(stored -> Pressure.parse(stored, Pressure.Unit.PSI));
 
     public PressureConverter() {
         super(String.class, Pressure.class);

@@ -6,8 +6,8 @@ import rotagens.core.measure.Temperature;
 /** Temperatures are stored as entered, figure and scale: {@code 65 F}. */
 public final class TemperatureConverter extends AbstractConverter<String, Temperature> {
 
-    private static final Remembered<Temperature> KNOWN =
-            new Remembered<>(stored -> Temperature.parse(stored, Temperature.Unit.F));
+    private static final ParseCache<Temperature> KNOWN =
+            new ParseCache<>(stored -> Temperature.parse(stored, Temperature.Unit.F));
 
     public TemperatureConverter() {
         super(String.class, Temperature.class);

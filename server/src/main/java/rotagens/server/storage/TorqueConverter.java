@@ -6,7 +6,7 @@ import rotagens.core.measure.Torque;
 /** Torques are stored as entered, figure and unit: {@code 475 ft·lb}. */
 public final class TorqueConverter extends AbstractConverter<String, Torque> {
 
-    private static final Remembered<Torque> KNOWN = new Remembered<>(stored -> Torque.parse(stored, Torque.Unit.FT_LB));
+    private static final ParseCache<Torque> KNOWN = new ParseCache<>(stored -> Torque.parse(stored, Torque.Unit.FT_LB));
 
     public TorqueConverter() {
         super(String.class, Torque.class);

@@ -6,8 +6,8 @@ import rotagens.core.measure.TreadDepth;
 /** Tread depths are stored as entered, figure and unit: {@code 9/32 in}. */
 public final class TreadDepthConverter extends AbstractConverter<String, TreadDepth> {
 
-    private static final Remembered<TreadDepth> KNOWN =
-            new Remembered<>(stored -> TreadDepth.parse(stored, TreadDepth.Unit.THIRTY_SECONDS));
+    private static final ParseCache<TreadDepth> KNOWN =
+            new ParseCache<>(stored -> TreadDepth.parse(stored, TreadDepth.Unit.THIRTY_SECONDS));
 
     public TreadDepthConverter() {
         super(String.class, TreadDepth.class);

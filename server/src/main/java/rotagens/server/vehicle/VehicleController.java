@@ -19,124 +19,130 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Units;
-import rotagens.core.vehicle.Layout;
-import rotagens.core.vehicle.LayoutChange;
-import rotagens.core.vehicle.PlacardLoad;
+import rotagens.core.vehicle.AxleLayout;
+import rotagens.core.vehicle.AxleLayoutChange;
+import rotagens.core.vehicle.PlacardLoadBasis;
 import rotagens.core.vehicle.Position;
-import rotagens.core.vehicle.VehicleKind;
+import rotagens.core.vehicle.VehicleType;
 import rotagens.server.people.People;
 import rotagens.server.vehicle.VehicleRegister.Stored;
-import rotagens.server.web.Entries;
-import rotagens.server.web.OnceOnly;
-import rotagens.server.web.Version;
+import rotagens.server.web.EntityVersion;
+import rotagens.server.web.IdempotentRequests;
+import rotagens.server.web.InputValidator;
 
 /** Putting vehicles on file, changing and retiring them, and their odometers. */
 @RestController
 class VehicleController {
 
-    record Sheet(long id, int version, boolean retired, VehicleForm form) {}
+    record VehicleRecordView(long id, int version, boolean retired, VehicleRequest form) {}
 
-    record NewVehicle(long id) {}
+    record NewVehicleView(long id) {}
 
     /** A kind of vehicle and where its placard is found. */
-    record KindChoice(VehicleKind kind, String placardSpot) {}
+    record VehicleTypeOption(VehicleType kind, String placardSpot) {}
 
-    record PlacardChoice(PlacardLoad assumes, String words) {}
+    record PlacardLoadBasisOption(PlacardLoadBasis assumes, String words) {}
 
-    record RetiredUnit(long id, String unit, String description, Instant at) {}
+    record RetiredVehicleView(long id, String unit, String description, Instant at) {}
 
-    record Register(
+    record VehicleRegisterView(
             List<String> yards,
             List<String> classes,
-            List<KindChoice> kinds,
-            List<PlacardChoice> placardLoads,
-            List<RetiredUnit> retired) {}
+            List<VehicleTypeOption> kinds,
+            List<PlacardLoadBasisOption> placardLoads,
+            List<RetiredVehicleView> retired) {}
 
     /** A layout as it is being drawn. */
-    record Drawn(
-            List<VehicleForm.AxleForm> axles,
+    record LayoutPreviewRequest(
+            List<VehicleRequest.AxleRequest> axles,
             int spares,
             @Nullable Long vehicleId) {}
 
     /** A position of the layout: its code and its name. */
-    record Place(String position, String name, int axle) {}
+    record LayoutPositionView(String position, String name, int axle) {}
 
     /** The positions a drawn layout has, and what it would mean for tires on the vehicle. */
-    record Preview(List<Place> places, List<String> blocked, List<String> effects) {}
+    record LayoutPreviewView(List<LayoutPositionView> places, List<String> blocked, List<String> effects) {}
 
-    record OdometerRead(
+    record OdometerRequest(
             @Nullable String odometer,
             @Nullable LocalDate day,
             @Nullable Boolean confirmed) {}
 
     /** Another odometer: what the old one showed last, and what the new one begins with. */
-    record OdometerReplaced(
+    record OdometerReplacementRequest(
             @Nullable String last,
             @Nullable String first,
             @Nullable String note,
             @Nullable Boolean confirmed) {}
 
     private final VehicleRegister register;
-    private final Vehicles vehicles;
+    private final VehicleStore vehicleStore;
     private final People people;
-    private final OnceOnly onceOnly;
+    private final IdempotentRequests idempotentRequests;
     private final Clock clock;
 
-    VehicleController(VehicleRegister register, Vehicles vehicles, People people, OnceOnly onceOnly, Clock clock) {
+    VehicleController(
+            VehicleRegister register,
+            VehicleStore vehicleStore,
+            People people,
+            IdempotentRequests idempotentRequests,
+            Clock clock) {
         this.register = register;
-        this.vehicles = vehicles;
+        this.vehicleStore = vehicleStore;
         this.people = people;
-        this.onceOnly = onceOnly;
+        this.idempotentRequests = idempotentRequests;
         this.clock = clock;
     }
 
     @GetMapping("/api/register")
-    Register register() {
+    VehicleRegisterView register() {
         VehicleRegister.Choices choices = register.choices();
-        return new Register(
+        return new VehicleRegisterView(
                 choices.yards(),
                 choices.classes(),
-                Arrays.stream(VehicleKind.values())
-                        .map(kind -> new KindChoice(kind, kind.placardSpot()))
+                Arrays.stream(VehicleType.values())
+                        .map(kind -> new VehicleTypeOption(kind, kind.placardLocation()))
                         .toList(),
-                Arrays.stream(PlacardLoad.values())
-                        .map(assumes -> new PlacardChoice(assumes, assumes.words()))
+                Arrays.stream(PlacardLoadBasis.values())
+                        .map(assumes -> new PlacardLoadBasisOption(assumes, assumes.label()))
                         .toList(),
                 choices.retired().stream()
-                        .map(one -> new RetiredUnit(one.id(), one.unit(), one.description(), one.at()))
+                        .map(one -> new RetiredVehicleView(one.id(), one.unit(), one.description(), one.at()))
                         .toList());
     }
 
     @GetMapping("/api/vehicles/{id}/sheet")
-    Sheet sheet(@PathVariable long id) {
+    VehicleRecordView sheet(@PathVariable long id) {
         return sheet(register.stored(id));
     }
 
     @PostMapping("/api/vehicles/layout-change")
-    Preview preview(@RequestBody Drawn drawn) {
-        Entries typed = new Entries();
+    LayoutPreviewView preview(@RequestBody LayoutPreviewRequest layoutPreviewRequest) {
+        InputValidator typed = new InputValidator();
         typed.unless(
-                drawn.axles() != null && drawn.axles().stream().allMatch(one -> one != null && one.role() != null),
+                layoutPreviewRequest.axles() != null
+                        && layoutPreviewRequest.axles().stream().allMatch(one -> one != null && one.role() != null),
                 "axles",
                 "Draw the axles, each with its role.");
         typed.refuseIfWrong();
-        Layout layout = typed.attempt(
+        AxleLayout axleLayout = typed.attempt(
                         "axles",
-                        () -> new Layout(
-                                drawn.axles().stream()
+                        () -> new AxleLayout(
+                                layoutPreviewRequest.axles().stream()
                                         .map(one -> rotagens.core.vehicle.Axle.ofTires(one.role(), one.tires()))
                                         .toList(),
-                                drawn.spares()))
+                                layoutPreviewRequest.spares()))
                 .orElse(null);
         typed.refuseIfWrong();
-        LayoutChange change = drawn.vehicleId() == null
-                ? new LayoutChange(List.of(), List.of())
-                : register.layoutChange(drawn.vehicleId(), layout);
-        return new Preview(
-                layout.positions().stream()
-                        .map(position -> new Place(
+        AxleLayoutChange change = layoutPreviewRequest.vehicleId() == null
+                ? new AxleLayoutChange(List.of(), List.of())
+                : register.layoutChange(layoutPreviewRequest.vehicleId(), axleLayout);
+        return new LayoutPreviewView(
+                axleLayout.positions().stream()
+                        .map(position -> new LayoutPositionView(
                                 position.code(),
-                                layout.nameOf(position),
+                                axleLayout.nameOf(position),
                                 position instanceof Position.OnAxle on ? on.axle() : 0))
                         .toList(),
                 change.blocked().stream().map(Position::code).toList(),
@@ -144,25 +150,25 @@ class VehicleController {
     }
 
     @PostMapping("/api/vehicles")
-    NewVehicle add(
+    NewVehicleView add(
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
-            @RequestBody VehicleForm form) {
-        return onceOnly.write(
+            @RequestBody VehicleRequest form) {
+        return idempotentRequests.write(
                 key,
                 List.of("vehicle", units, form),
-                NewVehicle.class,
-                () -> new NewVehicle(register.add(form.read(units, LocalDate.now(clock)))));
+                NewVehicleView.class,
+                () -> new NewVehicleView(register.add(form.read(units, LocalDate.now(clock)))));
     }
 
     @PutMapping("/api/vehicles/{id}")
-    Sheet change(
+    VehicleRecordView change(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestParam(defaultValue = "false") boolean confirmed,
             @RequestHeader("If-Match") String seen,
-            @RequestBody VehicleForm form) {
-        register.change(id, Version.seen(seen), form.read(units, LocalDate.now(clock)), confirmed);
+            @RequestBody VehicleRequest form) {
+        register.change(id, EntityVersion.seen(seen), form.read(units, LocalDate.now(clock)), confirmed);
         return sheet(register.stored(id));
     }
 
@@ -181,8 +187,8 @@ class VehicleController {
     @PostMapping("/api/vehicles/{id}/odometer")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void odometer(
-            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody OdometerRead read) {
-        Entries typed = new Entries();
+            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody OdometerRequest read) {
+        InputValidator typed = new InputValidator();
         var reading = typed.required(
                 "odometer",
                 read.odometer(),
@@ -194,36 +200,39 @@ class VehicleController {
         Instant at = day.equals(today)
                 ? clock.instant()
                 : day.atTime(LocalTime.NOON).atZone(clock.getZone()).toInstant();
-        vehicles.readOdometer(
-                vehicles.get(id),
+        vehicleStore.readOdometer(
+                vehicleStore.get(id),
                 reading.orElseThrow(),
                 at,
                 people.me(),
                 "odometer",
-                Vehicles.askIn(read.confirmed(), units));
+                VehicleStore.askIn(read.confirmed(), units));
     }
 
     @PostMapping("/api/vehicles/{id}/odometer-replacement")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void replaceOdometer(
-            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody OdometerReplaced said) {
-        Entries typed = new Entries();
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestBody OdometerReplacementRequest said) {
+        InputValidator typed = new InputValidator();
         Distance.Unit bare = units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM;
         var last = typed.required("last", said.last(), text -> Distance.parse(text, bare));
         var first = typed.required("first", said.first(), text -> Distance.parse(text, bare));
         String note = typed.text("note", said.note(), 200);
         typed.refuseIfWrong();
-        vehicles.replaceOdometer(
-                vehicles.get(id),
+        vehicleStore.replaceOdometer(
+                vehicleStore.get(id),
                 last.orElseThrow(),
                 first.orElseThrow(),
                 clock.instant(),
                 note,
                 people.me(),
-                Vehicles.askIn(said.confirmed(), units));
+                VehicleStore.askIn(said.confirmed(), units));
     }
 
-    private static Sheet sheet(Stored stored) {
-        return new Sheet(stored.id(), stored.version(), stored.retired(), VehicleForm.of(stored.entry()));
+    private static VehicleRecordView sheet(Stored stored) {
+        return new VehicleRecordView(
+                stored.id(), stored.version(), stored.retired(), VehicleRequest.of(stored.entry()));
     }
 }

@@ -27,15 +27,15 @@ import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.Axle;
+import rotagens.core.vehicle.AxleLayout;
+import rotagens.core.vehicle.AxleLayoutChange;
 import rotagens.core.vehicle.AxleRole;
-import rotagens.core.vehicle.Layout;
-import rotagens.core.vehicle.LayoutChange;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.PilotType;
-import rotagens.core.vehicle.PlacardLoad;
+import rotagens.core.vehicle.PlacardLoadBasis;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Use;
-import rotagens.core.vehicle.VehicleKind;
+import rotagens.core.vehicle.VehicleType;
 import rotagens.core.vehicle.WheelSpec;
 import rotagens.server.storage.generated.tables.records.AxleRecord;
 import rotagens.server.storage.generated.tables.records.VehicleRecord;
@@ -55,7 +55,7 @@ public class VehicleRegister {
             String unit,
             String vehicleClass,
             String yard,
-            VehicleKind kind,
+            VehicleType kind,
             String description,
             Load gvwr,
             boolean sensorsWork,
@@ -63,7 +63,7 @@ public class VehicleRegister {
             Optional<LocalDate> parkedSince,
             LoadState usualState,
             String placardSpot,
-            PlacardLoad placardAssumes,
+            PlacardLoadBasis placardAssumes,
             List<AxleOnFile> axles,
             int spares,
             Map<Position, WheelSpec> wheels,
@@ -74,7 +74,7 @@ public class VehicleRegister {
                 String unit,
                 String vehicleClass,
                 String yard,
-                VehicleKind kind,
+                VehicleType kind,
                 String description,
                 Load gvwr,
                 boolean sensorsWork,
@@ -82,7 +82,7 @@ public class VehicleRegister {
                 Optional<LocalDate> parkedSince,
                 LoadState usualState,
                 String placardSpot,
-                PlacardLoad placardAssumes,
+                PlacardLoadBasis placardAssumes,
                 List<AxleOnFile> axles,
                 int spares,
                 Map<Position, WheelSpec> wheels) {
@@ -105,8 +105,8 @@ public class VehicleRegister {
                     Use.UNKNOWN);
         }
 
-        public Layout layout() {
-            return new Layout(axles.stream().map(AxleOnFile::axle).toList(), spares);
+        public AxleLayout layout() {
+            return new AxleLayout(axles.stream().map(AxleOnFile::axle).toList(), spares);
         }
     }
 
@@ -207,7 +207,7 @@ public class VehicleRegister {
                     "Somebody changed this vehicle since you opened it. Both are shown; nothing was replaced.", null);
         }
         refuseUsedUnit(entry.unit(), id);
-        LayoutChange change = layoutChange(id, entry.layout());
+        AxleLayoutChange change = layoutChange(id, entry.layout());
         if (!change.blocked().isEmpty()) {
             throw ProblemException.field(
                     "axles",
@@ -229,14 +229,14 @@ public class VehicleRegister {
 
     /** What another layout would mean for the tires on the vehicle now. */
     @Transactional(readOnly = true)
-    public LayoutChange layoutChange(long id, Layout after) {
+    public AxleLayoutChange layoutChange(long id, AxleLayout after) {
         Set<Position> occupied = db.select(PLACE.CODE)
                 .from(PLACE)
                 .join(FITMENT)
                 .on(FITMENT.PLACE_ID.eq(PLACE.ID))
                 .where(PLACE.VEHICLE_ID.eq(id))
                 .fetchSet(row -> Position.parse(row.value1()));
-        return LayoutChange.between(stored(id).entry().layout(), after, occupied);
+        return AxleLayoutChange.between(stored(id).entry().layout(), after, occupied);
     }
 
     /** Takes a vehicle out of service, or back in. */
@@ -288,7 +288,7 @@ public class VehicleRegister {
                                 .from(YARD)
                                 .where(YARD.ID.eq(row.getYardId()))
                                 .fetchOne(YARD.NAME),
-                        VehicleKind.valueOf(row.getKind()),
+                        VehicleType.valueOf(row.getKind()),
                         row.getDescription(),
                         row.getGvwr(),
                         row.getIsSensored(),
@@ -296,11 +296,11 @@ public class VehicleRegister {
                         Optional.ofNullable(row.getParkedSince()),
                         LoadState.valueOf(row.getUsualState()),
                         row.getPlacardSpot(),
-                        PlacardLoad.valueOf(row.getPlacardAssumes()),
+                        PlacardLoadBasis.valueOf(row.getPlacardAssumes()),
                         axles,
                         row.getSpares(),
                         wheels,
-                        Vehicles.use(row)));
+                        VehicleStore.use(row)));
     }
 
     private VehicleRecord record(long id) {
@@ -343,7 +343,7 @@ public class VehicleRegister {
             row.setVehicleId(id);
             row.setNumber(number++);
             row.setRole(one.axle().role().name());
-            row.setDual(one.axle().dual());
+            row.setDual(one.axle().isDual());
             row.setGawr(one.gawr().orElse(null));
             row.setPlacardSize(one.placardSize().map(TireSize::molded).orElse(null));
             row.setPlacardPressure(one.placardPressure().orElse(null));
@@ -352,12 +352,12 @@ public class VehicleRegister {
     }
 
     /** New places are added, places gone are marked with their history kept, places that come back are the same ones. */
-    private void writePlaces(long id, Layout layout) {
+    private void writePlaces(long id, AxleLayout axleLayout) {
         Map<String, Long> known =
                 db.selectFrom(PLACE).where(PLACE.VEHICLE_ID.eq(id)).fetchMap(PLACE.CODE, PLACE.ID);
         List<Long> present = new ArrayList<>();
         int order = 1;
-        for (Position position : layout.walkRound()) {
+        for (Position position : axleLayout.walkAroundOrder()) {
             Long place = known.get(position.code());
             if (place == null) {
                 place = db.insertInto(PLACE)
@@ -400,18 +400,20 @@ public class VehicleRegister {
                 .fetchOptional()
                 .orElseGet(() -> db.newRecord(WHEEL));
         row.setPlaceId(placeId);
-        row.setPilot(spec.pilot().map(PilotType::name).orElse(null));
-        row.setRimInches(spec.rimInches().isPresent() ? spec.rimInches().getAsDouble() : null);
-        row.setWidthInches(spec.widthInches().isPresent() ? spec.widthInches().getAsDouble() : null);
+        row.setPilot(spec.pilotType().map(PilotType::name).orElse(null));
+        row.setRimInches(
+                spec.rimDiameterInches().isPresent() ? spec.rimDiameterInches().getAsDouble() : null);
+        row.setWidthInches(
+                spec.rimWidthInches().isPresent() ? spec.rimWidthInches().getAsDouble() : null);
         row.setLugCount(spec.lugCount().isPresent() ? spec.lugCount().getAsInt() : null);
-        row.setSeat(spec.seat());
-        row.setIsLeftThreaded(spec.leftThreaded());
+        row.setSeat(spec.nutSeat());
+        row.setIsLeftThreaded(spec.isLeftThreaded());
         row.setTorque(spec.torque().orElse(null));
         row.setMaterial(spec.material());
         row.setMaximumLoad(spec.maximumLoad().orElse(null));
         row.setMaximumPressure(spec.maximumPressure().orElse(null));
-        row.setIsReversed(spec.reversed());
-        row.setValve(spec.valve());
+        row.setIsReversed(spec.isReversed());
+        row.setValve(spec.valveType());
         if (row.getId() == null) {
             row.insert();
         } else {

@@ -7,7 +7,7 @@ import org.springframework.stereotype.Component;
 import rotagens.core.fact.Finding;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.server.facts.FactLog;
-import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.inspection.Readings;
 
 /**
@@ -24,12 +24,12 @@ class Strikes {
     }
 
     /** @param corner code of the position; empty text where it isn't known */
-    void record(Standing standing, String corner, Instant at, long personId) {
-        facts.record(standing.fitted().entrySet().stream()
+    void record(VehicleAssessment vehicleAssessment, String corner, Instant at, long personId) {
+        facts.record(vehicleAssessment.fitted().entrySet().stream()
                 .filter(one -> corner.isEmpty()
                         ? one.getKey() instanceof OnAxle
                         : one.getKey().code().equals(corner))
-                .map(one -> FactLog.Look.found(
+                .map(one -> FactLog.Observation.found(
                         new Readings.Entry(
                                 one.getValue().tire().id(), one.getValue().placeId(), at, personId, null, null),
                         List.of(new Readings.Found(Finding.CURB_STRIKE, Optional.empty()))))

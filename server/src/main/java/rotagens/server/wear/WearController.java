@@ -22,29 +22,30 @@ import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.vehicle.Position;
-import rotagens.core.wear.Tread;
-import rotagens.core.wear.TreadCase;
+import rotagens.core.wear.GrooveDepths;
+import rotagens.core.wear.SampleTread;
 import rotagens.core.wear.WearPattern.Shape;
-import rotagens.server.events.VehicleHistory;
-import rotagens.server.fleet.Fleet;
-import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.people.People;
-import rotagens.server.policy.Policies;
+import rotagens.server.policy.PolicyStore;
+import rotagens.server.vehicleevent.VehicleEventStore;
 import rotagens.server.wear.WearPages.WearPage;
-import rotagens.server.web.Entries;
+import rotagens.server.web.InputValidator;
 
 /** The wear of a vehicle's tires, what happened to it, and learning to read a tread. */
 @RestController
 class WearController {
 
-    record NewEvent(
-            VehicleEvents.@Nullable Kind kind,
+    record VehicleEventRequest(
+            VehicleEvents.@Nullable Type kind,
             @Nullable LocalDate day,
             @Nullable String position,
             @Nullable String note) {}
 
     /** One pattern as a card: how the fleet's own rule tells it, its causes, most likely first, and what to do. */
-    record PatternCard(Shape shape, String words, String told, List<String> causes, String action, String firstCheck) {}
+    record WearPatternCard(
+            Shape shape, String words, String told, List<String> causes, String action, String firstCheck) {}
 
     /** A made-up tread to practice on; what it is comes with it, for the page to show afterwards. */
     record PracticeCase(
@@ -68,31 +69,31 @@ class WearController {
             Shape.CUPPING,
             Shape.FLAT_SPOT);
     /** Practice is on the usual rule: the made-up treads, and how often they are told right, were measured with it. */
-    private static final double DIFFERENCE = PolicyNumber.WEAR_DIFFERENCE.byDefault();
+    private static final double DIFFERENCE = PolicyNumber.WEAR_DIFFERENCE.defaultValue();
 
     private final WearPages pages;
-    private final VehicleHistory history;
-    private final Fleet fleet;
+    private final VehicleEventStore history;
+    private final FleetAssessor fleetAssessor;
     private final Strikes strikes;
     private final People people;
-    private final Policies policies;
+    private final PolicyStore policyStore;
     private final java.time.Clock clock;
     private final Random random = new Random();
 
     WearController(
             WearPages pages,
-            VehicleHistory history,
-            Fleet fleet,
+            VehicleEventStore history,
+            FleetAssessor fleetAssessor,
             Strikes strikes,
             People people,
-            Policies policies,
+            PolicyStore policyStore,
             java.time.Clock clock) {
         this.pages = pages;
         this.history = history;
-        this.fleet = fleet;
+        this.fleetAssessor = fleetAssessor;
         this.strikes = strikes;
         this.people = people;
-        this.policies = policies;
+        this.policyStore = policyStore;
         this.clock = clock;
     }
 
@@ -104,10 +105,10 @@ class WearController {
     @PostMapping("/api/vehicles/{id}/events")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Transactional
-    public void happened(@PathVariable long id, @RequestBody NewEvent typed) {
+    public void happened(@PathVariable long id, @RequestBody VehicleEventRequest typed) {
         LocalDate today = LocalDate.now(clock);
-        Standing standing = fleet.get(id);
-        Entries wrong = new Entries();
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
+        InputValidator wrong = new InputValidator();
         wrong.unless(typed.kind() != null, "kind", "Choose what happened.");
         LocalDate day = typed.day() == null ? today : typed.day();
         wrong.unless(!day.isAfter(today), "day", "This day lies ahead. Check the date.");
@@ -117,14 +118,15 @@ class WearController {
         Optional<Position> position =
                 corner.isEmpty() ? Optional.empty() : wrong.attempt("position", () -> Position.parse(corner));
         wrong.unless(
-                position.isEmpty() || standing.onFile().places().containsKey(position.get()),
+                position.isEmpty() || vehicleAssessment.onFile().places().containsKey(position.get()),
                 "position",
                 "This vehicle has no position " + corner + ".");
         wrong.refuseIfWrong();
-        history.record(id, typed.kind(), day, position.map(standing::placeId).orElse(null), note, people.me());
-        if (typed.kind() == VehicleEvents.Kind.CURB_STRIKE) {
+        history.record(
+                id, typed.kind(), day, position.map(vehicleAssessment::placeId).orElse(null), note, people.me());
+        if (typed.kind() == VehicleEvents.Type.CURB_STRIKE) {
             strikes.record(
-                    standing,
+                    vehicleAssessment,
                     position.map(Position::code).orElse(""),
                     day.equals(today)
                             ? clock.instant()
@@ -134,16 +136,16 @@ class WearController {
     }
 
     @GetMapping("/api/wear/patterns")
-    List<PatternCard> cards(@RequestParam(defaultValue = "US") Units units) {
-        double difference = policies.inForce().of(null).number(PolicyNumber.WEAR_DIFFERENCE);
+    List<WearPatternCard> cards(@RequestParam(defaultValue = "US") Units units) {
+        double difference = policyStore.inForce().of(null).number(PolicyNumber.WEAR_DIFFERENCE);
         return CARDS.stream()
                 .map(shape -> {
                     List<WearCause> causes = WearCause.of(shape);
-                    return new PatternCard(
+                    return new WearPatternCard(
                             shape,
-                            shape.words(),
-                            shape.toldBy(difference).in(units),
-                            causes.stream().map(WearCause::words).toList(),
+                            shape.label(),
+                            shape.evidence(difference).in(units),
+                            causes.stream().map(WearCause::label).toList(),
                             shape.action().isEmpty() ? "Keep measuring." : shape.action(),
                             causes.isEmpty()
                                     ? "Nothing to mend."
@@ -156,28 +158,28 @@ class WearController {
     @GetMapping("/api/wear/practice")
     PracticeCase practice(@RequestParam(defaultValue = "US") Units units) {
         Shape shape = CARDS.get(random.nextInt(CARDS.size()));
-        TreadCase one;
+        SampleTread one;
         Shape answer;
         do {
-            one = TreadCase.of(shape, shape == Shape.EVEN ? 0 : 3 + random.nextInt(3), 4, random);
+            one = SampleTread.of(shape, shape == Shape.EVEN ? 0 : 3 + random.nextInt(3), 4, random);
             Set<Shape> felt = shape == Shape.SAWTOOTH ? Set.of(Shape.SAWTOOTH) : Set.of();
             answer = one.read().pattern(DIFFERENCE, felt).orElseThrow().shape();
         } while (answer != shape); // a case the gauge's own error has turned is no case to learn from
-        Tread zones = one.read().zones();
+        GrooveDepths zones = one.read().zones();
         List<WearCause> causes = WearCause.of(shape);
         return new PracticeCase(
-                one.read().places().stream()
+                one.read().locations().stream()
                         .map(place ->
-                                place.stream().map(depth -> depth.in(units)).toList())
+                                place.stream().map(depth -> depth.format(units)).toList())
                         .toList(),
                 thirtySeconds(zones.outer()),
                 thirtySeconds(zones.center()),
                 thirtySeconds(zones.inner()),
                 shape == Shape.SAWTOOTH ? "Smooth one way under the hand, rough the other." : null,
                 shape,
-                shape.words(),
+                shape.label(),
                 causes.isEmpty() ? "Nothing to mend." : causes.get(0).firstCheck(),
-                shape.toldBy(DIFFERENCE).in(units));
+                shape.evidence(DIFFERENCE).in(units));
     }
 
     private static double thirtySeconds(java.util.Optional<TreadDepth> depth) {
@@ -186,17 +188,17 @@ class WearController {
 
     /** The words of what can happen and be reported, for the forms. */
     @GetMapping("/api/wear/words")
-    Words words() {
-        return new Words(
-                Arrays.stream(VehicleEvents.Kind.values())
-                        .map(kind -> new Word(kind.name(), kind.words()))
+    PatternTerms words() {
+        return new PatternTerms(
+                Arrays.stream(VehicleEvents.Type.values())
+                        .map(type -> new PatternTerm(type.name(), type.label()))
                         .toList(),
                 Arrays.stream(VehicleEvents.Symptom.values())
-                        .map(symptom -> new Word(symptom.name(), symptom.words()))
+                        .map(symptom -> new PatternTerm(symptom.name(), symptom.label()))
                         .toList());
     }
 
-    record Word(String name, String words) {}
+    record PatternTerm(String name, String words) {}
 
-    record Words(List<Word> events, List<Word> symptoms) {}
+    record PatternTerms(List<PatternTerm> events, List<PatternTerm> symptoms) {}
 }

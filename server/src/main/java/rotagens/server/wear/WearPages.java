@@ -10,21 +10,21 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.Reading;
 import rotagens.core.inspection.Diagnosis;
-import rotagens.core.inspection.TireClocks;
+import rotagens.core.inspection.LimitDates;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.TreadLimits;
 import rotagens.core.inspection.VehicleEvents;
 import rotagens.core.measure.Distance;
-import rotagens.core.measure.Phrase;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
-import rotagens.core.wear.Tread;
+import rotagens.core.wear.GrooveDepths;
 import rotagens.core.wear.WearPattern;
 import rotagens.core.wear.WearRate;
-import rotagens.server.events.VehicleHistory;
-import rotagens.server.fleet.Fleet;
-import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.vehicleevent.VehicleEventStore;
 
 /** What the treads of a vehicle say, and why. */
 @Service
@@ -44,7 +44,7 @@ class WearPages {
             String name,
             String tire,
             @Nullable PatternView pattern,
-            @Nullable Section section,
+            @Nullable TreadSection section,
             List<WearPoint> history,
             List<CauseView> causes,
             @Nullable String conflict,
@@ -56,7 +56,7 @@ class WearPages {
             WearPattern.Shape shape, String words, @Nullable String second, String action, boolean toMend) {}
 
     /** Depths and limits in 32nds for the drawing, and in words. */
-    record Section(
+    record TreadSection(
             LocalDate on,
             double outer,
             double center,
@@ -89,16 +89,16 @@ class WearPages {
      */
     record ForecastView(
             @Nullable String rate,
-            @Nullable AheadView ahead,
+            @Nullable DepthForecastView ahead,
             @Nullable String pull,
             @Nullable String legal,
             @Nullable String limiting,
             @Nullable LocalDate limitingOn) {}
 
     /** The end of the line ahead: miles on the odometer, and depths in 32nds. */
-    record AheadView(double miles, double likely, double least, double most) {}
+    record DepthForecastView(double miles, double likely, double least, double most) {}
 
-    record EventView(VehicleEvents.Kind kind, String words, LocalDate on, String note, String by, String corner) {}
+    record EventView(VehicleEvents.Type kind, String words, LocalDate on, String note, String by, String corner) {}
 
     record ReportView(
             long id,
@@ -108,42 +108,42 @@ class WearPages {
             String note,
             String reporter,
             Instant at,
-            VehicleHistory.State state,
+            VehicleEventStore.State state,
             @Nullable String reviewedBy,
             String reviewNote) {}
 
     private static final double DEEP_32NDS = 20;
 
-    private final Fleet fleet;
-    private final VehicleHistory history;
+    private final FleetAssessor fleetAssessor;
+    private final VehicleEventStore history;
 
-    WearPages(Fleet fleet, VehicleHistory history) {
-        this.fleet = fleet;
+    WearPages(FleetAssessor fleetAssessor, VehicleEventStore history) {
+        this.fleetAssessor = fleetAssessor;
         this.history = history;
     }
 
     @Transactional(readOnly = true)
     public WearPage page(long vehicleId, Units units) {
-        Standing standing = fleet.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
         VehicleEvents events = history.of(vehicleId);
         return new WearPage(
-                standing.today(),
-                standing.onFile().facts().layout().walkRound().stream()
-                        .filter(standing.fitted()::containsKey)
-                        .map(position -> tire(standing, position, events, units))
+                vehicleAssessment.today(),
+                vehicleAssessment.onFile().facts().layout().walkAroundOrder().stream()
+                        .filter(vehicleAssessment.fitted()::containsKey)
+                        .map(position -> tire(vehicleAssessment, position, events, units))
                         .toList(),
                 history.happened(vehicleId).stream()
                         .map(one -> new EventView(
-                                one.kind(), one.kind().words(), one.on(), one.note(), one.by(), one.corner()))
+                                one.kind(), one.kind().label(), one.on(), one.note(), one.by(), one.corner()))
                         .toList(),
                 history.reports(vehicleId).stream().map(WearPages::view).toList());
     }
 
-    static ReportView view(VehicleHistory.Reported one) {
+    static ReportView view(VehicleEventStore.Reported one) {
         return new ReportView(
                 one.id(),
                 one.symptom(),
-                one.symptom().words(),
+                one.symptom().label(),
                 one.corner(),
                 one.note(),
                 one.reporter(),
@@ -153,14 +153,16 @@ class WearPages {
                 one.reviewNote());
     }
 
-    private static TireWear tire(Standing standing, Position position, VehicleEvents events, Units units) {
-        TireState state = standing.state().at(position);
-        TreadLimits limits = TreadLimits.at(standing.onFile().facts(), position, standing.policyAt(position));
-        Optional<Diagnosis> diagnosis =
-                Diagnosis.of(standing.state(), position, events, standing.policy(), standing.today());
+    private static TireWear tire(
+            VehicleAssessment vehicleAssessment, Position position, VehicleEvents events, Units units) {
+        TireState state = vehicleAssessment.state().at(position);
+        TreadLimits limits =
+                TreadLimits.at(vehicleAssessment.onFile().facts(), position, vehicleAssessment.policyAt(position));
+        Optional<Diagnosis> diagnosis = Diagnosis.of(
+                vehicleAssessment.state(), position, events, vehicleAssessment.policy(), vehicleAssessment.today());
         return new TireWear(
                 position.code(),
-                standing.onFile().facts().layout().nameOf(position),
+                vehicleAssessment.onFile().facts().layout().nameOf(position),
                 state.tire().orElseThrow().model().title(),
                 diagnosis.map(one -> view(one.pattern())).orElse(null),
                 section(state, limits, units),
@@ -171,87 +173,90 @@ class WearPages {
                 diagnosis
                         .map(one -> one.causes().stream()
                                 .map(cause -> new CauseView(
-                                        cause.cause().words(),
+                                        cause.cause().label(),
                                         cause.cause().firstCheck(),
-                                        in(cause.supports(), units),
-                                        in(cause.against(), units)))
+                                        in(cause.evidenceFor(), units),
+                                        in(cause.evidenceAgainst(), units)))
                                 .toList())
                         .orElse(List.of()),
                 diagnosis.flatMap(Diagnosis::conflict).orElse(null),
                 diagnosis.map(Diagnosis::unknown).orElse(List.of()),
-                forecast(standing, position, state, limits, units));
+                forecast(vehicleAssessment, position, state, limits, units));
     }
 
-    private static List<String> in(List<Phrase> phrases, Units units) {
-        return phrases.stream().map(phrase -> phrase.in(units)).toList();
+    private static List<String> in(List<Message> messages, Units units) {
+        return messages.stream().map(message -> message.in(units)).toList();
     }
 
     private static PatternView view(WearPattern pattern) {
         return new PatternView(
                 pattern.shape(),
-                pattern.shape().words(),
-                pattern.second().map(WearPattern.Shape::words).orElse(null),
+                pattern.shape().label(),
+                pattern.second().map(WearPattern.Shape::label).orElse(null),
                 pattern.shape().action(),
-                pattern.shape().hasCauseToMend());
+                pattern.shape().hasCauseToCorrect());
     }
 
-    private static Section section(TireState state, TreadLimits limits, Units units) {
+    private static TreadSection section(TireState state, TreadLimits limits, Units units) {
         return state.completeTread()
                 .map(known -> {
-                    Tread tread = known.value();
+                    GrooveDepths grooveDepths = known.value();
                     double full = state.tire()
                             .flatMap(tire -> tire.model().originalDepth())
                             .map(TreadDepth::thirtySeconds)
                             .orElse(DEEP_32NDS);
-                    TreadDepth outer = tread.outer().orElseThrow();
-                    TreadDepth center = tread.center().orElseThrow();
-                    TreadDepth inner = tread.inner().orElseThrow();
-                    return new Section(
+                    TreadDepth outer = grooveDepths.outer().orElseThrow();
+                    TreadDepth center = grooveDepths.center().orElseThrow();
+                    TreadDepth inner = grooveDepths.inner().orElseThrow();
+                    return new TreadSection(
                             known.on(),
                             outer.thirtySeconds(),
                             center.thirtySeconds(),
                             inner.thirtySeconds(),
-                            outer.in(units),
-                            center.in(units),
-                            inner.in(units),
+                            outer.format(units),
+                            center.format(units),
+                            inner.format(units),
                             limits.legal().thirtySeconds(),
                             limits.pull().thirtySeconds(),
                             full,
-                            limits.legal().in(units),
-                            limits.pull().in(units),
-                            tread.lowestAnywhere().map(low -> low.in(units)).orElse(null));
+                            limits.legal().format(units),
+                            limits.pull().format(units),
+                            grooveDepths
+                                    .lowestAnywhere()
+                                    .map(low -> low.format(units))
+                                    .orElse(null));
                 })
                 .orElse(null);
     }
 
     private static WearPoint point(Reading reading, Units units) {
-        Tread tread = reading.tread();
+        GrooveDepths grooveDepths = reading.tread();
         return new WearPoint(
                 reading.on(),
-                tread.outer().map(depth -> depth.in(units)).orElse(null),
-                tread.center().map(depth -> depth.in(units)).orElse(null),
-                tread.inner().map(depth -> depth.in(units)).orElse(null),
-                tread.lowest().map(TreadDepth::thirtySeconds).orElse(null),
+                grooveDepths.outer().map(depth -> depth.format(units)).orElse(null),
+                grooveDepths.center().map(depth -> depth.format(units)).orElse(null),
+                grooveDepths.inner().map(depth -> depth.format(units)).orElse(null),
+                grooveDepths.lowest().map(TreadDepth::thirtySeconds).orElse(null),
                 reading.odometer().map(Distance::miles).orElse(null));
     }
 
     /** The newest reading that has both, where the line ahead begins. */
-    private static Optional<WearRate.Point> newest(TireState state) {
+    private static Optional<WearRate.DepthReading> newest(TireState state) {
         return state.readings().stream()
                 .filter(reading ->
                         reading.odometer().isPresent() && !reading.tread().isEmpty())
                 .findFirst()
-                .map(reading -> new WearRate.Point(
+                .map(reading -> new WearRate.DepthReading(
                         reading.odometer().get().miles(),
                         reading.tread().lowest().orElseThrow().thirtySeconds()));
     }
 
     private static ForecastView forecast(
-            Standing standing, Position position, TireState state, TreadLimits limits, Units units) {
+            VehicleAssessment vehicleAssessment, Position position, TireState state, TreadLimits limits, Units units) {
         Optional<WearRate> rate = state.wearRate();
-        var milesPerDay = standing.onFile().facts().milesPerDay();
-        Optional<TireClocks.Clock> first =
-                TireClocks.limiting(standing.state(), state, standing.policyAt(position), standing.today());
+        var milesPerDay = vehicleAssessment.onFile().facts().milesPerDay();
+        Optional<LimitDates.LimitDate> first = LimitDates.nextLimit(
+                vehicleAssessment.state(), state, vehicleAssessment.policyAt(position), vehicleAssessment.today());
         List<String> reach = new ArrayList<>();
         if (rate.isPresent()
                 && milesPerDay.isPresent()
@@ -269,17 +274,17 @@ class WearPages {
             }
         }
         return new ForecastView(
-                rate.map(one -> one.words(units)).orElse(null),
+                rate.map(one -> one.label(units)).orElse(null),
                 rate.flatMap(one -> newest(state)
-                                .map(from -> one.ahead(from, limits.legal().thirtySeconds())))
-                        .map(end -> new AheadView(end.miles(), end.likely(), end.least(), end.most()))
+                                .map(from -> one.forecast(from, limits.legal().thirtySeconds())))
+                        .map(end -> new DepthForecastView(end.miles(), end.likely(), end.min(), end.max()))
                         .orElse(null),
                 reach.isEmpty() ? null : reach.get(0),
                 reach.isEmpty() ? null : reach.get(1),
-                first.map(clock -> clock.reason().rule().title() + ": "
-                                + clock.reason().says().in(units))
+                first.map(limitDate -> limitDate.reason().rule().title() + ": "
+                                + limitDate.reason().statement().in(units))
                         .orElse(null),
-                first.map(TireClocks.Clock::date).orElse(null));
+                first.map(LimitDates.LimitDate::date).orElse(null));
     }
 
     private static String reach(
@@ -287,14 +292,15 @@ class WearPages {
         if (from <= to.thirtySeconds()) {
             return "reached";
         }
-        WearRate.Reach reach = rate.reach(from, to.thirtySeconds(), milesPerDay, since);
+        WearRate.ReachDates reachDates = rate.reachDates(from, to.thirtySeconds(), milesPerDay, since);
         double miles = (from - to.thirtySeconds()) / rate.perMile();
-        return Phrase.of("{}, about {}", Distance.miles(Math.rint(miles / 100) * 100), reach.likely())
+        return Message.of("{}, about {}", Distance.miles(Math.rint(miles / 100) * 100), reachDates.likely())
                         .in(units)
-                + reach.latest()
-                        .map(latest -> Phrase.of(" ({} to {})", reach.earliest(), latest)
+                + reachDates
+                        .latest()
+                        .map(latest -> Message.of(" ({} to {})", reachDates.earliest(), latest)
                                 .in(units))
-                        .orElse(Phrase.of(" ({} at the earliest)", reach.earliest())
+                        .orElse(Message.of(" ({} at the earliest)", reachDates.earliest())
                                 .in(units));
     }
 }

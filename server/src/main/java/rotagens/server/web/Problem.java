@@ -16,7 +16,7 @@ public record Problem(
         String title,
         int status,
         String detail,
-        List<Field> fields,
+        List<FieldError> fields,
         @Nullable Object current) {
 
     /**
@@ -25,9 +25,9 @@ public record Problem(
      * @param field its path in the request, for example {@code tread.outer}
      * @param ask whether it is only far from what was expected, and is kept once a person says that it is right
      */
-    public record Field(String field, String message, boolean ask) {
+    public record FieldError(String field, String message, boolean ask) {
 
-        public Field(String field, String message) {
+        public FieldError(String field, String message) {
             this(field, message, false);
         }
     }

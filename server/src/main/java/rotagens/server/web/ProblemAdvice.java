@@ -13,7 +13,7 @@ import org.springframework.web.bind.MissingRequestHeaderException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
-import rotagens.core.measure.InvalidEntry;
+import rotagens.core.measure.InvalidInputException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
 
@@ -29,7 +29,7 @@ class ProblemAdvice {
     }
 
     @ExceptionHandler
-    ResponseEntity<Problem> invalid(InvalidEntry e) {
+    ResponseEntity<Problem> invalid(InvalidInputException e) {
         return answer(Problem.of(HttpStatus.UNPROCESSABLE_CONTENT.value(), "Check the entry", e.getMessage()));
     }
 
@@ -45,7 +45,7 @@ class ProblemAdvice {
                     "Check the marked entries",
                     HttpStatus.BAD_REQUEST.value(),
                     "Nothing was stored.",
-                    List.of(new Problem.Field(field, "This entry has the wrong form, or isn’t known here.")),
+                    List.of(new Problem.FieldError(field, "This entry has the wrong form, or isn’t known here.")),
                     null));
         }
         return answer(Problem.of(
@@ -61,7 +61,7 @@ class ProblemAdvice {
                 "Check the marked entries",
                 HttpStatus.BAD_REQUEST.value(),
                 "Nothing was stored.",
-                List.of(new Problem.Field(e.getName(), "This isn’t a value known here.")),
+                List.of(new Problem.FieldError(e.getName(), "This isn’t a value known here.")),
                 null));
     }
 

@@ -23,18 +23,18 @@ public class ProblemException extends RuntimeException {
     }
 
     /** Entries that can't be right. */
-    public static ProblemException fields(List<Problem.Field> fields) {
+    public static ProblemException fields(List<Problem.FieldError> fieldErrors) {
         return new ProblemException(new Problem(
                 "about:blank",
                 "Check the marked entries",
                 HttpStatus.UNPROCESSABLE_CONTENT.value(),
                 "Nothing was stored. What you typed is still here.",
-                fields,
+                fieldErrors,
                 null));
     }
 
     public static ProblemException field(String field, String message) {
-        return fields(List.of(new Problem.Field(field, message)));
+        return fields(List.of(new Problem.FieldError(field, message)));
     }
 
     /** The request makes no sense in the present state, for example a second sign-off of the same job. */

@@ -10,17 +10,17 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Rule;
-import rotagens.core.planning.DueKind;
-import rotagens.core.planning.DueWork;
+import rotagens.core.planning.DueWorkFinder;
+import rotagens.core.planning.WorkType;
 import rotagens.server.ServerTest;
-import rotagens.server.fleet.Fleet;
-import rotagens.server.fleet.Fleet.Standing;
+import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 
 @ServerTest
 class DemoFleetTest {
 
     @Autowired
-    Fleet fleet;
+    FleetAssessor fleet;
 
     @Test
     @DisplayName("24 vehicles in three yards, in all five states")
@@ -29,7 +29,7 @@ class DemoFleetTest {
         assertThat(fleet.all())
                 .extracting(one -> one.onFile().yard())
                 .containsOnly("Eastbank", "Millrace", "Northgate");
-        assertThat(fleet.all()).extracting(Standing::verdict).contains(Verdict.values());
+        assertThat(fleet.all()).extracting(VehicleAssessment::verdict).contains(Verdict.values());
     }
 
     @Test
@@ -37,8 +37,8 @@ class DemoFleetTest {
     void everyRuleShows() {
         Set<Rule> shown = fleet.all().stream()
                 .flatMap(one -> one.judgements().values().stream())
-                .flatMap(judgement -> judgement.reasons().stream())
-                .map(judged -> judged.reason().rule())
+                .flatMap(assessment -> assessment.reasons().stream())
+                .map(verdictReason -> verdictReason.reason().rule())
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Rule.class)));
         // Parking judges the vehicle and shows in the due list; sidewalls, deliveries, slips and charts
         // as they are read, a calibration the gauge; wheel and schedule speak of rotations; the schools are
@@ -67,16 +67,16 @@ class DemoFleetTest {
     @Test
     @DisplayName("every kind of work is due somewhere, but recording a missing tire and what a rotation is made of")
     void everyWorkIsDue() {
-        Set<DueKind> due = fleet.all().stream()
-                .flatMap(one -> DueWork.on(one.state(), one.policy(), one.today()).stream())
-                .map(item -> item.kind())
+        Set<WorkType> due = fleet.all().stream()
+                .flatMap(one -> DueWorkFinder.on(one.state(), one.policy(), one.today()).stream())
+                .map(item -> item.workType())
                 .collect(Collectors.toSet());
         assertThat(EnumSet.complementOf(EnumSet.copyOf(due)))
                 .containsOnly(
-                        DueKind.RECORD_TIRE,
-                        DueKind.PLACE_TIRE,
-                        DueKind.FIT_PLANNED,
-                        DueKind.RETORQUE,
-                        DueKind.RELEARN);
+                        WorkType.RECORD_TIRE,
+                        WorkType.PLACE_TIRE,
+                        WorkType.FIT_PLANNED,
+                        WorkType.RETORQUE,
+                        WorkType.RELEARN);
     }
 }

@@ -11,7 +11,7 @@ import org.springframework.context.annotation.Import;
 import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.ContextConfiguration;
 import rotagens.server.ServerTest;
-import rotagens.server.fleet.Fleet;
+import rotagens.server.fleet.FleetAssessor;
 
 @SpringBootTest(properties = {"rotagens.generate.vehicles=3", "rotagens.generate.years=2"})
 @Import(ServerTest.FixedDay.class)
@@ -20,7 +20,7 @@ import rotagens.server.fleet.Fleet;
 class GeneratedFleetTest {
 
     @Autowired
-    Fleet fleet;
+    FleetAssessor fleet;
 
     @Autowired
     DSLContext db;

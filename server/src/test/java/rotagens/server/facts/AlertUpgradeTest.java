@@ -30,7 +30,7 @@ import rotagens.core.alert.AlertKind;
 import rotagens.core.fact.Verdict;
 import rotagens.core.vehicle.Position;
 import rotagens.server.ServerTest;
-import rotagens.server.fleet.Fleet;
+import rotagens.server.fleet.FleetAssessor;
 
 /** A data folder from before alerts were kept, started by this version. */
 @SpringBootTest(properties = {"rotagens.demo=false", "rotagens.sign-in.hash-cost=4"})
@@ -96,7 +96,7 @@ class AlertUpgradeTest {
     }
 
     @Autowired
-    Fleet fleet;
+    FleetAssessor fleet;
 
     @Autowired
     FactLog facts;
@@ -110,7 +110,7 @@ class AlertUpgradeTest {
     @Test
     @DisplayName("a tire whose alarm had been lost behind a dozen later readings gets it back at the first start")
     void lostAlarm() {
-        Fleet.Standing coach = fleet.get(1);
+        FleetAssessor.VehicleAssessment coach = fleet.get(1);
         Position steer = Position.parse("1L");
         assertThat(coach.state().at(steer).readings())
                 .as("the readings at hand don't reach back to it")

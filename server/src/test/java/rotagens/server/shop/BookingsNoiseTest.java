@@ -16,7 +16,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.slf4j.LoggerFactory;
 import rotagens.server.Noise;
-import rotagens.server.changes.Changes;
+import rotagens.server.cache.ChangeTracker;
 import rotagens.server.web.ProblemException;
 
 /** Damaged calendar files. {@code -Drotagens.fuzz=N} makes N of them. */
@@ -55,11 +55,12 @@ public class BookingsNoiseTest {
     void damaged() {
         // The reader itself complains of every damaged zone.
         ((Logger) LoggerFactory.getLogger("net.fortuna.ical4j")).setLevel(Level.ERROR);
-        Aways aways = mock(Aways.class, withSettings().stubOnly());
-        when(aways.vehicle(anyString())).thenReturn(1L);
-        Bookings bookings = new Bookings(
-                aways,
-                mock(Changes.class, withSettings().stubOnly()),
+        VehicleBookings vehicleBookings =
+                mock(VehicleBookings.class, withSettings().stubOnly());
+        when(vehicleBookings.vehicle(anyString())).thenReturn(1L);
+        BookingImport bookingImport = new BookingImport(
+                vehicleBookings,
+                mock(ChangeTracker.class, withSettings().stubOnly()),
                 Clock.fixed(Instant.parse("2026-11-23T15:00:00Z"), ZoneId.of("America/Chicago")));
         Noise noise = new Noise(11);
         int read = 0;
@@ -67,7 +68,7 @@ public class BookingsNoiseTest {
             String file = noise.damaged(CALENDAR);
             Instant from = Instant.now();
             try {
-                read += bookings.read(file).bookings() > 0 ? 1 : 0;
+                read += bookingImport.read(file).bookings() > 0 ? 1 : 0;
             } catch (ProblemException refused) {
                 assertThat(refused.problem().fields()).as(file).isNotEmpty();
             }

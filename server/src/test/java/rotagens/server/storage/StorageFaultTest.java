@@ -25,7 +25,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.core.measure.Distance;
 import rotagens.server.Api;
 import rotagens.server.ServerTest;
-import rotagens.server.vehicle.Vehicles;
+import rotagens.server.vehicle.VehicleStore;
 
 @ServerTest
 class StorageFaultTest {
@@ -44,7 +44,7 @@ class StorageFaultTest {
     PlatformTransactionManager transactions;
 
     @Autowired
-    Vehicles vehicles;
+    VehicleStore vehicles;
 
     @Value("${rotagens.data}")
     Path data;
@@ -154,6 +154,6 @@ class StorageFaultTest {
     @Test
     @DisplayName("a second program on the same data folder is refused")
     void twice() throws Exception {
-        assertThat(RunningLock.take(data)).isNull();
+        assertThat(DataFolderLock.take(data)).isNull();
     }
 }

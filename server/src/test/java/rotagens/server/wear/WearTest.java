@@ -21,7 +21,7 @@ import rotagens.core.wear.WearPattern.Shape;
 import rotagens.server.Api;
 import rotagens.server.Api.Answer;
 import rotagens.server.ServerTest;
-import rotagens.server.policy.Policies;
+import rotagens.server.policy.PolicyStore;
 import tools.jackson.databind.JsonNode;
 
 @ServerTest
@@ -31,7 +31,7 @@ class WearTest {
     MockMvc http;
 
     @Autowired
-    Policies policies;
+    PolicyStore policies;
 
     private Api api;
 
@@ -177,7 +177,7 @@ class WearTest {
             answers.add(one.path("answer").asString());
             assertThat(one.path("places").size()).isEqualTo(4);
             Shape answer = Shape.valueOf(one.path("answer").asString());
-            assertThat(one.path("why").asString()).isEqualTo(answer.toldBy(2).in(Units.US));
+            assertThat(one.path("why").asString()).isEqualTo(answer.evidence(2).in(Units.US));
             if (answer != Shape.SAWTOOTH) {
                 assertThat(read(one.path("places"))
                                 .pattern(2, Set.of())

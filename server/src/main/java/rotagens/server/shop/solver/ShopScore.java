@@ -8,29 +8,29 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import rotagens.core.shop.Placement;
-import rotagens.core.shop.ShopCheck;
+import rotagens.core.shop.JobSlot;
+import rotagens.core.shop.ScheduleCheck;
+import rotagens.core.shop.ShopConstraints;
 import rotagens.core.shop.ShopCost;
-import rotagens.core.shop.ShopRules;
 
 /**
  * What a plan is worth: hard what core's rules forbid, medium jobs without a place, soft what core says it costs. Jobs meet only
  * on one day, so moving one asks the rules about two days and nothing else; streams of constraints did the same several times
  * slower.
  */
-public class ShopScore implements IncrementalScoreCalculator<ShopPlan, HardMediumSoftLongScore> {
+public class ShopScore implements IncrementalScoreCalculator<ShopSchedule, HardMediumSoftLongScore> {
 
     private static final long ONE_TOO_MANY = 480;
 
-    private ShopRules rules;
-    private final Map<LocalDate, List<JobPlan>> byDay = new HashMap<>();
+    private ShopConstraints rules;
+    private final Map<LocalDate, List<PlannedJob>> byDay = new HashMap<>();
     private final Map<String, Optional<Integer>> mayBeIn = new HashMap<>();
     private long hard;
     private long medium;
     private long soft;
 
     @Override
-    public void resetWorkingSolution(ShopPlan plan) {
+    public void resetWorkingSolution(ShopSchedule plan) {
         rules = plan.rules();
         byDay.clear();
         mayBeIn.clear();
@@ -42,12 +42,12 @@ public class ShopScore implements IncrementalScoreCalculator<ShopPlan, HardMediu
 
     @Override
     public void beforeVariableChanged(Object entity, String variableName) {
-        retract((JobPlan) entity);
+        retract((PlannedJob) entity);
     }
 
     @Override
     public void afterVariableChanged(Object entity, String variableName) {
-        insert((JobPlan) entity);
+        insert((PlannedJob) entity);
     }
 
     @Override
@@ -62,12 +62,12 @@ public class ShopScore implements IncrementalScoreCalculator<ShopPlan, HardMediu
 
     @Override
     public void afterEntityAdded(Object entity) {
-        insert((JobPlan) entity);
+        insert((PlannedJob) entity);
     }
 
     @Override
     public void beforeEntityRemoved(Object entity) {
-        retract((JobPlan) entity);
+        retract((PlannedJob) entity);
     }
 
     @Override
@@ -75,26 +75,26 @@ public class ShopScore implements IncrementalScoreCalculator<ShopPlan, HardMediu
         // Taken out before.
     }
 
-    private void insert(JobPlan plan) {
+    private void insert(PlannedJob plan) {
         if (plan.place() == null) {
             medium -= ShopCost.unplaced(plan.job());
             return;
         }
         soft -= Math.max(0, ShopCost.of(plan.job(), plan.day()));
-        List<JobPlan> there = byDay.computeIfAbsent(plan.day(), day -> new ArrayList<>());
+        List<PlannedJob> there = byDay.computeIfAbsent(plan.day(), day -> new ArrayList<>());
         hard += missed(plan, there);
         hard -= against(plan, there);
         there.add(plan);
         hard -= missed(plan, there);
     }
 
-    private void retract(JobPlan plan) {
+    private void retract(PlannedJob plan) {
         if (plan.place() == null) {
             medium += ShopCost.unplaced(plan.job());
             return;
         }
         soft += Math.max(0, ShopCost.of(plan.job(), plan.day()));
-        List<JobPlan> there = byDay.get(plan.day());
+        List<PlannedJob> there = byDay.get(plan.day());
         hard += missed(plan, there);
         there.remove(plan);
         hard -= missed(plan, there);
@@ -102,12 +102,13 @@ public class ShopScore implements IncrementalScoreCalculator<ShopPlan, HardMediu
     }
 
     /** Minutes two jobs want the same thing, so that moving apart by a little already counts. */
-    private long against(JobPlan plan, List<JobPlan> there) {
-        Placement here = plan.placement();
+    private long against(PlannedJob plan, List<PlannedJob> there) {
+        JobSlot here = plan.placement();
         long minutes = 0;
-        for (JobPlan one : there) {
-            Placement other = one.placement();
-            if (here.overlaps(other) && (ShopCheck.collide(here, other) || ShopCheck.contend(here, other, rules))) {
+        for (PlannedJob one : there) {
+            JobSlot other = one.placement();
+            if (here.overlaps(other)
+                    && (ScheduleCheck.collide(here, other) || ScheduleCheck.contend(here, other, rules))) {
                 minutes += Math.min(here.end(), other.end()) - Math.max(here.start(), other.start());
             }
         }
@@ -115,13 +116,13 @@ public class ShopScore implements IncrementalScoreCalculator<ShopPlan, HardMediu
     }
 
     /** Vehicles of its class too many in the shop that day. */
-    private long missed(JobPlan plan, List<JobPlan> there) {
+    private long missed(PlannedJob plan, List<PlannedJob> there) {
         Optional<Integer> most = mayBeIn.computeIfAbsent(plan.job().vehicleClass(), rules::mayBeIn);
         if (most.isEmpty()) {
             return 0;
         }
         List<String> units = new ArrayList<>();
-        for (JobPlan one : there) {
+        for (PlannedJob one : there) {
             if (one.job().fit()
                     && one.job().vehicleClass().equals(plan.job().vehicleClass())
                     && !units.contains(one.job().unit())) {

@@ -19,13 +19,13 @@ import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import rotagens.core.shop.FirstFit;
-import rotagens.core.shop.Placement;
-import rotagens.core.shop.ShopCheck;
+import rotagens.core.shop.JobSlot;
+import rotagens.core.shop.ScheduleCheck;
+import rotagens.core.shop.ShopConstraints;
 import rotagens.core.shop.ShopCost;
 import rotagens.core.shop.ShopJob;
-import rotagens.core.shop.ShopRules;
-import rotagens.core.shop.Span;
-import rotagens.server.shop.solver.JobPlan.Place;
+import rotagens.core.shop.TimeRange;
+import rotagens.server.shop.solver.PlannedJob.Slot;
 
 /**
  * Improves on first fit. It stops by the number of moves it has tried, never by the clock: the same jobs, rules and seed give
@@ -48,14 +48,14 @@ public final class ShopSolver {
     /** @param firstFit what it started from, to compare */
     public record Found(FirstFit.Plan plan, FirstFit.Plan firstFit) {}
 
-    private final ShopRules rules;
+    private final ShopConstraints rules;
     private final LocalDate last;
     private final long seed;
     private final int triesPerJob;
     /** Jobs that share a place share the object, too. */
-    private final Map<Place, Place> same = new HashMap<>();
+    private final Map<Slot, Slot> same = new HashMap<>();
 
-    public ShopSolver(ShopRules rules, LocalDate last, long seed, int triesPerJob) {
+    public ShopSolver(ShopConstraints rules, LocalDate last, long seed, int triesPerJob) {
         this.rules = rules;
         this.last = last;
         this.seed = seed;
@@ -69,10 +69,9 @@ public final class ShopSolver {
      * @param progress is told the round just finished, from 1 to {@link #ROUNDS}
      * @param stop asked between rounds
      */
-    public Found solve(
-            Collection<ShopJob> jobs, Collection<Placement> kept, IntConsumer progress, BooleanSupplier stop) {
+    public Found solve(Collection<ShopJob> jobs, Collection<JobSlot> kept, IntConsumer progress, BooleanSupplier stop) {
         FirstFit.Plan first = FirstFit.of(jobs, kept, rules, last);
-        ShopPlan plan = problem(jobs, kept, first);
+        ShopSchedule plan = problem(jobs, kept, first);
         long tries = Math.max(FEWEST_TRIES, (long) triesPerJob * jobs.size() / ROUNDS);
         for (int round = 1; round <= ROUNDS && !stop.getAsBoolean() && !jobs.isEmpty(); round++) {
             plan = solver(tries, seed + round).solve(plan);
@@ -86,10 +85,10 @@ public final class ShopSolver {
         return ShopCost.of(plan.placed(), plan.unplaced());
     }
 
-    private static Solver<ShopPlan> solver(long tries, long seed) {
+    private static Solver<ShopSchedule> solver(long tries, long seed) {
         SolverConfig config = new SolverConfig()
-                .withSolutionClass(ShopPlan.class)
-                .withEntityClasses(JobPlan.class)
+                .withSolutionClass(ShopSchedule.class)
+                .withEntityClasses(PlannedJob.class)
                 .withScoreDirectorFactory(
                         new ScoreDirectorFactoryConfig().withIncrementalScoreCalculatorClass(ShopScore.class))
                 .withEnvironmentMode(EnvironmentMode.NO_ASSERT)
@@ -97,59 +96,59 @@ public final class ShopSolver {
                 .withPhases(new LocalSearchPhaseConfig()
                         .withLocalSearchType(LocalSearchType.LATE_ACCEPTANCE)
                         .withTerminationConfig(new TerminationConfig().withScoreCalculationCountLimit(tries)));
-        return SolverFactory.<ShopPlan>create(config).buildSolver();
+        return SolverFactory.<ShopSchedule>create(config).buildSolver();
     }
 
-    private ShopPlan problem(Collection<ShopJob> jobs, Collection<Placement> kept, FirstFit.Plan first) {
-        Map<String, Placement> placed = new HashMap<>();
+    private ShopSchedule problem(Collection<ShopJob> jobs, Collection<JobSlot> kept, FirstFit.Plan first) {
+        Map<String, JobSlot> placed = new HashMap<>();
         first.placed().forEach(one -> placed.put(one.job().id(), one));
-        List<JobPlan> plans = new ArrayList<>();
+        List<PlannedJob> plans = new ArrayList<>();
         for (ShopJob job : jobs) {
-            Placement start = placed.get(job.id());
-            List<Place> places = places(job, start);
-            if (start != null && !places.contains(place(start))) {
-                places.add(place(start));
+            JobSlot start = placed.get(job.id());
+            List<Slot> slots = places(job, start);
+            if (start != null && !slots.contains(place(start))) {
+                slots.add(place(start));
             }
-            if (!places.isEmpty()) {
-                plans.add(new JobPlan(job, places, start == null ? null : place(start), false));
+            if (!slots.isEmpty()) {
+                plans.add(new PlannedJob(job, slots, start == null ? null : place(start), false));
             }
         }
-        kept.forEach(stays -> plans.add(new JobPlan(stays.job(), List.of(place(stays)), place(stays), true)));
-        return new ShopPlan(plans, rules);
+        kept.forEach(stays -> plans.add(new PlannedJob(stays.job(), List.of(place(stays)), place(stays), true)));
+        return new ShopSchedule(plans, rules);
     }
 
-    private static Place place(Placement placed) {
-        return new Place(placed.day(), placed.start(), placed.bay(), placed.people());
+    private static Slot place(JobSlot placed) {
+        return new Slot(placed.day(), placed.start(), placed.bay(), placed.assignees());
     }
 
     /**
      * Every place a job may have, as far as its own conditions say. Some days past both its due day and where first fit put it
      * nothing better is to be found.
      */
-    private List<Place> places(ShopJob job, Placement first) {
+    private List<Slot> places(ShopJob job, JobSlot first) {
         List<List<String>> crews = FirstFit.crews(job, rules);
-        int bays = rules.yard(job.yard()).map(ShopRules.Yard::bays).orElse(0);
-        List<Place> places = new ArrayList<>();
+        int bays = rules.yard(job.yard()).map(ShopConstraints.Yard::bays).orElse(0);
+        List<Slot> slots = new ArrayList<>();
         LocalDate from = job.earliest().isBefore(rules.today()) ? rules.today() : job.earliest();
         LocalDate until = later(job.due(), first == null ? last : first.day()).plusDays(MORE_DAYS);
         for (LocalDate day = from; !day.isAfter(last) && !day.isAfter(until); day = day.plusDays(1)) {
-            Span open = rules.open(job.yard(), day).orElse(null);
+            TimeRange open = rules.open(job.yard(), day).orElse(null);
             for (int start = open == null ? 0 : open.from();
                     open != null && start + job.minutes() <= open.to();
                     start += SEARCH_GRAIN) {
-                if (!ShopCheck.when(job, day, start, rules).isEmpty()) {
+                if (!ScheduleCheck.when(job, day, start, rules).isEmpty()) {
                     continue;
                 }
                 for (List<String> crew : crews) {
                     if (rules.work(crew, job.yard(), day, start, start + job.minutes())) {
                         for (int bay = 1; bay <= bays; bay++) {
-                            places.add(new Place(day, start, bay, crew));
+                            slots.add(new Slot(day, start, bay, crew));
                         }
                     }
                 }
             }
         }
-        return places;
+        return slots;
     }
 
     private static LocalDate later(LocalDate one, LocalDate other) {
@@ -157,13 +156,16 @@ public final class ShopSolver {
     }
 
     /** Core's rules have the last word; a job they refuse goes to the first place free, else has none. */
-    private FirstFit.Plan checked(ShopPlan plan, Collection<ShopJob> jobs) {
-        List<Placement> stands = new ArrayList<>();
-        plan.jobs().stream().filter(JobPlan::pinned).map(JobPlan::placement).forEach(stands::add);
-        List<Placement> placed = new ArrayList<>();
+    private FirstFit.Plan checked(ShopSchedule plan, Collection<ShopJob> jobs) {
+        List<JobSlot> stands = new ArrayList<>();
+        plan.jobs().stream()
+                .filter(PlannedJob::pinned)
+                .map(PlannedJob::placement)
+                .forEach(stands::add);
+        List<JobSlot> placed = new ArrayList<>();
         Set<String> there = new HashSet<>();
-        for (JobPlan one : plan.jobs()) {
-            if (!one.pinned() && one.place() != null && ShopCheck.stands(one.placement(), stands, rules)) {
+        for (PlannedJob one : plan.jobs()) {
+            if (!one.pinned() && one.place() != null && ScheduleCheck.stands(one.placement(), stands, rules)) {
                 stands.add(one.placement());
                 placed.add(one.placement());
                 there.add(one.job().id());

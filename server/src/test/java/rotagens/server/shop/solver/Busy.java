@@ -11,9 +11,9 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import rotagens.core.shop.Equipment;
+import rotagens.core.shop.ShopConstraints;
 import rotagens.core.shop.ShopJob;
-import rotagens.core.shop.ShopRules;
-import rotagens.core.shop.Span;
+import rotagens.core.shop.TimeRange;
 
 /** A fleet's shops with more to do than fits easily: three yards, one cage each, few hands, tires that come late. */
 final class Busy {
@@ -22,15 +22,15 @@ final class Busy {
 
     private Busy() {}
 
-    static ShopRules rules(int vehicles) {
+    static ShopConstraints rules(int vehicles) {
         Set<DayOfWeek> week = EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY);
-        Span day = Span.parse("07:00-16:30");
-        List<ShopRules.Yard> yards = new ArrayList<>();
-        List<ShopRules.Worker> workers = new ArrayList<>();
+        TimeRange day = TimeRange.parse("07:00-16:30");
+        List<ShopConstraints.Yard> yards = new ArrayList<>();
+        List<ShopConstraints.Technician> technicians = new ArrayList<>();
         for (int yard = 0; yard < 3; yard++) {
-            Map<DayOfWeek, Span> open = new EnumMap<>(DayOfWeek.class);
+            Map<DayOfWeek, TimeRange> open = new EnumMap<>(DayOfWeek.class);
             week.forEach(one -> open.put(one, day));
-            yards.add(new ShopRules.Yard(
+            yards.add(new ShopConstraints.Yard(
                     "Yard " + yard,
                     open,
                     2,
@@ -46,21 +46,21 @@ final class Busy {
                             Equipment.SCALE,
                             1)));
             for (int hand = 0; hand < 3; hand++) {
-                workers.add(new ShopRules.Worker(
+                technicians.add(new ShopConstraints.Technician(
                         "Hand " + yard + hand,
                         "Yard " + yard,
                         hand == 2 ? EnumSet.of(DayOfWeek.MONDAY, DayOfWeek.WEDNESDAY, DayOfWeek.FRIDAY) : week,
                         day));
             }
         }
-        return new ShopRules(
+        return new ShopConstraints(
                 MONDAY,
                 yards,
-                workers,
-                List.of(new ShopRules.Closure(
+                technicians,
+                List.of(new ShopConstraints.Closure(
                         Optional.empty(), MONDAY.plusDays(25), MONDAY.plusDays(32), "year’s end")),
                 List.of(),
-                List.of(new ShopRules.Readiness("Shuttle", vehicles / 3 - 2)),
+                List.of(new ShopConstraints.MinimumInService("Shuttle", vehicles / 3 - 2)),
                 Map.of("Shuttle", vehicles / 3, "Coach", vehicles / 3, "Van", vehicles / 3),
                 List.of());
     }
@@ -87,7 +87,7 @@ final class Busy {
                     heavy && tires ? 2 : 1,
                     needs,
                     MONDAY.plusDays(tires ? random.nextInt(12) : 0),
-                    Optional.of(rotagens.core.measure.Phrase.of("tires on order")),
+                    Optional.of(rotagens.core.measure.Message.of("tires on order")),
                     MONDAY.plusDays(stop ? 0 : due),
                     stop ? 5 : 1,
                     !stop,

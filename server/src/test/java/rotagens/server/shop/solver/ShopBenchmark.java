@@ -2,9 +2,9 @@ package rotagens.server.shop.solver;
 
 import java.util.List;
 import rotagens.core.shop.FirstFit;
+import rotagens.core.shop.ShopConstraints;
 import rotagens.core.shop.ShopCost;
 import rotagens.core.shop.ShopJob;
-import rotagens.core.shop.ShopRules;
 
 /** 300 jobs over eight weeks: how long the search takes, and what it gains on first fit. Called by ./rotagens bench. */
 public final class ShopBenchmark {
@@ -12,7 +12,7 @@ public final class ShopBenchmark {
     private ShopBenchmark() {}
 
     public static void main(String[] args) {
-        ShopRules rules = Busy.rules(60);
+        ShopConstraints rules = Busy.rules(60);
         List<ShopJob> jobs = Busy.jobs(300, 60, 7);
         int tries = args.length > 0 ? Integer.parseInt(args[0]) : ShopSolver.TRIES_PER_JOB;
         System.out.printf(

@@ -7,19 +7,19 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
-import rotagens.core.shop.Placement;
-import rotagens.core.shop.ShopCheck;
+import rotagens.core.shop.JobSlot;
+import rotagens.core.shop.ScheduleCheck;
+import rotagens.core.shop.ShopConstraints;
 import rotagens.core.shop.ShopCost;
 import rotagens.core.shop.ShopJob;
-import rotagens.core.shop.ShopRules;
 
 class ShopSolverTest {
 
     private static final LocalDate LAST = Busy.MONDAY.plusWeeks(8);
-    private final ShopRules rules = Busy.rules(30);
+    private final ShopConstraints rules = Busy.rules(30);
     private final List<ShopJob> jobs = Busy.jobs(45, 30, 3);
 
-    private ShopSolver.Found solve(List<Placement> kept, long seed) {
+    private ShopSolver.Found solve(List<JobSlot> kept, long seed) {
         return new ShopSolver(rules, LAST, seed, 200).solve(jobs, kept, round -> {}, () -> false);
     }
 
@@ -27,9 +27,9 @@ class ShopSolverTest {
     @DisplayName("the plan breaks no rule, is no worse than first fit, and is the same again for the same seed")
     void holds() {
         ShopSolver.Found found = solve(List.of(), 11);
-        List<Placement> all = found.plan().placed();
-        for (Placement one : all) {
-            assertThat(ShopCheck.against(one, all, rules)).as("%s", one).isEmpty();
+        List<JobSlot> all = found.plan().placed();
+        for (JobSlot one : all) {
+            assertThat(ScheduleCheck.violations(one, all, rules)).as("%s", one).isEmpty();
         }
         assertThat(all.size() + found.plan().unplaced().size()).isEqualTo(jobs.size());
         assertThat(ShopCost.of(all, found.plan().unplaced()))
@@ -55,14 +55,14 @@ class ShopSolverTest {
                 1,
                 true,
                 0);
-        List<Placement> kept = new ArrayList<>();
-        kept.add(new Placement(pinned, Busy.MONDAY, 420, 1, List.of("Hand 00")));
+        List<JobSlot> kept = new ArrayList<>();
+        kept.add(new JobSlot(pinned, Busy.MONDAY, 420, 1, List.of("Hand 00")));
         ShopSolver.Found found = solve(kept, 5);
-        List<Placement> all = new ArrayList<>(found.plan().placed());
+        List<JobSlot> all = new ArrayList<>(found.plan().placed());
         assertThat(all).doesNotContainAnyElementsOf(kept);
         all.addAll(kept);
-        for (Placement one : all) {
-            assertThat(ShopCheck.against(one, all, rules)).isEmpty();
+        for (JobSlot one : all) {
+            assertThat(ScheduleCheck.violations(one, all, rules)).isEmpty();
         }
     }
 

@@ -1,0 +1,59 @@
+package rotagens.core.inspection;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import rotagens.core.fact.Verdict;
+import rotagens.core.measure.Rule;
+import rotagens.core.policy.Policy;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Position.OnAxle;
+
+/**
+ * What putting a tire at a position would bring, before anybody lifts it.
+ *
+ * @param refusals reasons it must not go there at all: damage, worn out, past its age limit, retread or a model not allowed on
+ *     steer, or another rim
+ *     diameter than the wheel's, too slow, or rated for less than the axle is recorded to carry. Nobody may override these.
+ * @param notes what would have to be put right there next, for example another size across the axle
+ */
+public record InstallCheck(List<VerdictReason> refusals, List<VerdictReason> notes) {
+
+    private static final Set<Rule> NEVER = EnumSet.of(
+            Rule.RETREAD_STEER,
+            Rule.STEER_ALLOWED,
+            Rule.AGE_OVERALL,
+            Rule.TREAD_LIMIT,
+            Rule.WEAR_BAR,
+            Rule.DAMAGE,
+            Rule.SIDEWALL_CRACK,
+            Rule.LOAD_CAPACITY,
+            Rule.RIM_MATCH,
+            Rule.SPEED_RATING);
+
+    /** Judges the vehicle as it would stand with the tire there. A spare is carried, not driven on: only damage refuses it. */
+    public static InstallCheck of(
+            VehicleState vehicle, List<TireState> othersOnIt, TireState tireThere, Policy policy, LocalDate today) {
+        List<TireState> with = new ArrayList<>(othersOnIt);
+        with.removeIf(state -> state.position().equals(tireThere.position()));
+        with.add(tireThere);
+        Assessment judged = TireAssessor.judge(VehicleState.of(vehicle.vehicle(), with, vehicle.facts()), policy, today)
+                .get(tireThere.position());
+        Position position = tireThere.position();
+        List<VerdictReason> refusals = new ArrayList<>();
+        List<VerdictReason> notes = new ArrayList<>();
+        for (VerdictReason reason : judged.reasons()) {
+            boolean stops = reason.verdict() == Verdict.DO_NOT_OPERATE
+                    && NEVER.contains(reason.reason().rule())
+                    && (position instanceof OnAxle || reason.reason().rule() == Rule.DAMAGE);
+            if (stops) {
+                refusals.add(reason);
+            } else if (reason.verdict() == Verdict.DO_NOT_OPERATE || reason.verdict() == Verdict.PLAN) {
+                notes.add(reason);
+            }
+        }
+        return new InstallCheck(List.copyOf(refusals), List.copyOf(notes));
+    }
+}

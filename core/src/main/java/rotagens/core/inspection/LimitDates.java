@@ -1,0 +1,308 @@
+package rotagens.core.inspection;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.OpenFinding;
+import rotagens.core.fact.Verdict;
+import rotagens.core.inspection.TireState.Dated;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Reason;
+import rotagens.core.measure.Rule;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.policy.Policy;
+import rotagens.core.policy.PolicyNumber;
+import rotagens.core.tire.DotWeek;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Vehicle;
+import rotagens.core.wear.GrooveDepths;
+import rotagens.core.wear.WearRate;
+
+/** All clocks of a tire, from this one place: tread, age, steer age, the yearly inspection, and its sensor; the earliest counts. */
+public final class LimitDates {
+
+    /**
+     * One clock.
+     *
+     * @param date when it runs out; for a forecast the likely day
+     * @param range of a forecast; empty where the day is certain
+     */
+    public record LimitDate(Rule rule, LocalDate date, Reason reason, Optional<DateRange> range) {
+
+        public LimitDate(Rule rule, LocalDate date, Reason reason) {
+            this(rule, date, reason, Optional.empty());
+        }
+    }
+
+    /**
+     * Between which days a forecast lies.
+     *
+     * @param latest empty where the readings are too few to say
+     */
+    public record DateRange(LocalDate earliest, Optional<LocalDate> latest) {}
+
+    private static final String OVERALL_MEANS = "Tread never masks age: a good tread on an old casing still comes off.";
+    private static final String SPARE_MEANS = "A spare ages unseen: it is hardly ever looked at and never wears.";
+    private static final String STEER_MEANS = "Move it back from steer, or retire it. Tread never masks age.";
+
+    private LimitDates() {}
+
+    /** All clocks that can be told for a tire, earliest first. */
+    public static List<LimitDate> of(
+            VehicleState vehicle, TireState state, Policy.ClassPolicy policy, LocalDate today) {
+        List<LimitDate> limitDates = new ArrayList<>(age(vehicle.vehicle(), state, policy, today));
+        TreadLimits limits = TreadLimits.at(vehicle.vehicle(), state.position(), policy);
+        treadReached(state, limits)
+                .or(() -> treadPull(vehicle, state, limits, today))
+                .ifPresent(limitDates::add);
+        boundReached(state, limits).ifPresent(limitDates::add);
+        limitDates.sort(java.util.Comparator.comparing(LimitDate::date));
+        return limitDates;
+    }
+
+    /**
+     * What asks for work at a tire's place first: damage that takes it off the road today, else the earliest of its clocks and
+     * its sensor's battery. Empty where none is known.
+     */
+    public static Optional<LimitDate> nextLimit(
+            VehicleState vehicle, TireState state, Policy.ClassPolicy policy, LocalDate today) {
+        return state.open().stream()
+                .filter(open -> open.finding().verdict() == Verdict.DO_NOT_OPERATE
+                        && open.finding().clearedBy() != Finding.ClearedBy.PUT_RIGHT)
+                .min(java.util.Comparator.comparing(OpenFinding::on))
+                .map(open -> new LimitDate(
+                        open.finding().rule(),
+                        today,
+                        Reason.of(
+                                open.finding().rule(),
+                                Message.of("{}, seen {} by {}", open.label(), open.on(), open.by()),
+                                Message.of(open.label()),
+                                Message.of(""),
+                                open.finding().explanation())))
+                .or(() -> java.util.stream.Stream.concat(
+                                of(vehicle, state, policy, today).stream(),
+                                sensor(vehicle.vehicle(), state.position(), policy, today).stream())
+                        .min(java.util.Comparator.comparing(LimitDate::date)));
+    }
+
+    /** The nearest age limit at a position, in years: the overall one or, on heavy steer axles, the steer limit if lower. */
+    public static double ageLimitYears(Vehicle vehicle, Position position, Policy.ClassPolicy policy) {
+        double overall = policy.number(PolicyNumber.OVERALL_AGE);
+        return hasSteerLimit(vehicle, position) ? Math.min(overall, policy.number(PolicyNumber.STEER_AGE)) : overall;
+    }
+
+    /** Whether the steer age counts at a position: on steer axles over 10,000 lb. */
+    public static boolean hasSteerLimit(Vehicle vehicle, Position position) {
+        return !vehicle.isLight() && vehicle.layout().isSteer(position);
+    }
+
+    /** The overall age limit and, on heavy steer axles, the steer age limit. */
+    static List<LimitDate> age(Vehicle vehicle, TireState state, Policy.ClassPolicy policy, LocalDate today) {
+        Optional<DotWeek> made = state.tire().flatMap(tire -> tire.dotWeek());
+        if (made.isEmpty()) {
+            return List.of();
+        }
+        List<LimitDate> limitDates = new ArrayList<>();
+        boolean spare = state.position() instanceof Position.Spare;
+        limitDates.add(ageClock(
+                Rule.AGE_OVERALL,
+                spare ? "overall limit of a spare" : "overall limit",
+                made.get(),
+                policy.inForce(PolicyNumber.OVERALL_AGE),
+                spare ? SPARE_MEANS : OVERALL_MEANS,
+                today));
+        if (hasSteerLimit(vehicle, state.position())) {
+            limitDates.add(ageClock(
+                    Rule.AGE_STEER,
+                    "steer limit",
+                    made.get(),
+                    policy.inForce(PolicyNumber.STEER_AGE),
+                    STEER_MEANS,
+                    today));
+        }
+        return limitDates;
+    }
+
+    private static LimitDate ageClock(
+            Rule rule, String name, DotWeek made, Policy.EffectiveSetting limit, String means, LocalDate today) {
+        LocalDate reached = made.reaches(limit.value());
+        String years = plain(limit.value());
+        boolean passed = !reached.isAfter(today);
+        boolean nearToday = DotWeek.isWithinItsWeek(reached, today);
+        Message says = Message.of(
+                made.isExact()
+                        ? passed ? "Age {} y, {} {} y passed {}{}" : "Age {} y, {} {} y on {}{}"
+                        : passed ? "Age up to {} y, {} {} y passed by {}{}" : "Age up to {} y, {} {} y on {}{}",
+                String.format(java.util.Locale.ROOT, "%.1f", Math.floor(made.ageYears(today) * 10) / 10),
+                name,
+                years,
+                reached,
+                nearToday ? " (±1 week)" : "");
+        return new LimitDate(
+                rule,
+                reached,
+                new Reason(
+                        rule,
+                        says,
+                        Message.of(
+                                "DOT {}, {} y",
+                                made.marked(),
+                                String.format(
+                                        java.util.Locale.ROOT, "%.1f", Math.floor(made.ageYears(today) * 10) / 10)),
+                        Message.of("{} y", years),
+                        made.isExact()
+                                ? Message.of("Set by {}. {}", limit.setBy(), means)
+                                : Message.of(
+                                        "DOT {}: {}. Set by {}. {}",
+                                        made.marked(),
+                                        made.doubt(),
+                                        limit.setBy(),
+                                        means)));
+    }
+
+    /** The pull point already reached by the gauge: due since the reading. */
+    private static Optional<LimitDate> treadReached(TireState state, TreadLimits limits) {
+        return state.standingDepth()
+                .filter(known -> known.value().compareTo(limits.pull()) <= 0)
+                .map(known -> reached(
+                        Message.of("{}", known.value()),
+                        known.on(),
+                        known.value().compareTo(limits.legal()) <= 0,
+                        limits,
+                        ""));
+    }
+
+    /** A wear bar or a coin says for certain that a limit is reached: due since that look. */
+    private static Optional<LimitDate> boundReached(TireState state, TreadLimits limits) {
+        return state.treadInterval().flatMap(known -> {
+            boolean legal = known.value().isAtOrBelow(limits.legal());
+            return legal || known.value().isAtOrBelow(limits.pull())
+                    ? Optional.of(reached(
+                            Message.of(known.value().label()), known.on(), legal, limits, " By wear bar or coin."))
+                    : Optional.empty();
+        });
+    }
+
+    private static LimitDate reached(Message depth, LocalDate on, boolean legal, TreadLimits limits, String how) {
+        TreadDepth limit = legal ? limits.legal() : limits.pull();
+        Rule rule = legal ? Rule.TREAD_LIMIT : Rule.TREAD_PULL;
+        return new LimitDate(
+                rule,
+                on,
+                Reason.of(
+                        rule,
+                        Message.of(legal ? "{}, legal limit {}" : "{}, pull point {}", depth, limit),
+                        depth,
+                        Message.of("{}", limit),
+                        (legal
+                                        ? "At or under the legal limit: take it off now."
+                                        : "At the pull point: replace it before the legal limit.")
+                                + how));
+    }
+
+    /** When the tread is forecast to reach the pull point; empty where wear rate or miles per day aren't known. */
+    static Optional<LimitDate> treadPull(VehicleState vehicle, TireState state, TreadLimits limits, LocalDate today) {
+        Optional<Dated<GrooveDepths>> known = state.tread();
+        Optional<WearRate> rate = state.wearRate();
+        if (known.isEmpty() || rate.isEmpty() || vehicle.vehicle().milesPerDay().isEmpty()) {
+            return Optional.empty();
+        }
+        double milesPerDay = vehicle.vehicle().milesPerDay().getAsDouble();
+        TreadDepth lowest = known.get().value().lowest().orElseThrow();
+        if (milesPerDay <= 0) {
+            return Optional.empty();
+        }
+        WearRate.ReachDates reachDates = rate.get()
+                .reachDates(
+                        lowest.thirtySeconds(),
+                        limits.pull().thirtySeconds(),
+                        milesPerDay,
+                        known.get().on());
+        LocalDate date = reachDates.likely().isBefore(today) ? today : reachDates.likely();
+        return Optional.of(new LimitDate(
+                Rule.TREAD_FORECAST,
+                date,
+                new Reason(
+                        Rule.TREAD_FORECAST,
+                        Message.of("{} now, pull point {} about {}", lowest, limits.pull(), reachDates.likely()),
+                        Message.of("{}", lowest),
+                        Message.of("{}", limits.pull()),
+                        reachDates.latest().isPresent()
+                                ? Message.of(
+                                        "At its own wear rate it gets there between {} and {}.",
+                                        reachDates.earliest(),
+                                        reachDates.latest().get())
+                                : Message.of(
+                                        "At its own wear rate it gets there {} at the earliest.",
+                                        reachDates.earliest())),
+                Optional.of(new DateRange(reachDates.earliest(), reachDates.latest()))));
+    }
+
+    static String plain(double years) {
+        return years == Math.rint(years) ? String.valueOf((long) years) : String.valueOf(years);
+    }
+
+    /** The day a sensor's battery is overdue; empty without a sensor or without the day it was fitted. */
+    public static Optional<LimitDate> sensor(
+            Vehicle vehicle, Position position, Policy.ClassPolicy policy, LocalDate today) {
+        return vehicle.sensorAt(position)
+                .flatMap(sensor -> sensor.installedOn().map(fitted -> {
+                    Policy.EffectiveSetting limit = policy.inForce(PolicyNumber.SENSOR_LIMIT);
+                    LocalDate from = batteryMayEndFrom(fitted, policy);
+                    LocalDate over = after(fitted, limit.value());
+                    return new LimitDate(
+                            Rule.SENSOR_BATTERY,
+                            over,
+                            new Reason(
+                                    Rule.SENSOR_BATTERY,
+                                    Message.of(
+                                            over.isAfter(today)
+                                                    ? "Sensor {} fitted {}, battery may end from {}"
+                                                    : "Sensor {} fitted {}, battery overdue since {}",
+                                            sensor.sensorId(),
+                                            fitted,
+                                            over.isAfter(today) ? from : over),
+                                    Message.of("{}", fitted),
+                                    Message.of("{} y", plain(limit.value())),
+                                    Message.of(
+                                            "Overdue at {} y, set by {}. The bead has to be broken for an inside sensor: fit a new one when the tire is off anyway.",
+                                            plain(limit.value()),
+                                            limit.setBy())));
+                }));
+    }
+
+    /** From this day its battery may end any time. */
+    public static LocalDate batteryMayEndFrom(LocalDate fitted, Policy.ClassPolicy policy) {
+        return after(fitted, policy.number(PolicyNumber.SENSOR_FORECAST));
+    }
+
+    private static LocalDate after(LocalDate fitted, double years) {
+        return fitted.plusMonths(Math.round(years * 12));
+    }
+
+    /** When the next yearly professional inspection is due: from the fifth year on, a year after the last. */
+    public static Optional<LimitDate> inspectionDue(TireState state, Policy.ClassPolicy policy) {
+        double from = policy.number(PolicyNumber.AGE_INSPECTION_FROM);
+        return state.tire().flatMap(tire -> tire.dotWeek()).map(made -> {
+            LocalDate first = made.reaches(from);
+            Optional<LocalDate> last = state.lastProfessional().filter(on -> !on.isBefore(first.minusYears(1)));
+            LocalDate due = last.map(on -> on.plusYears(1))
+                    .filter(next -> next.isAfter(first))
+                    .orElse(first);
+            Message says = last.isPresent()
+                    ? Message.of("Professional inspection of {}, next {}", last.get(), due)
+                    : Message.of("{} years old {}, no professional inspection since", plain(from), first);
+            return new LimitDate(
+                    Rule.AGE_INSPECTION,
+                    due,
+                    Reason.of(
+                            Rule.AGE_INSPECTION,
+                            says,
+                            Message.of("DOT {}", made.marked()),
+                            Message.of("yearly from {} y", plain(from)),
+                            "A qualified tire professional looks inside and out, and the verdict is recorded."));
+        });
+    }
+}

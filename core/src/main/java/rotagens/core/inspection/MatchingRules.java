@@ -1,0 +1,199 @@
+package rotagens.core.inspection;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import rotagens.core.fact.Verdict;
+import rotagens.core.measure.Length;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Reason;
+import rotagens.core.measure.Rule;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.tire.Tire;
+import rotagens.core.tire.TireModel;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Position.DualSlot;
+import rotagens.core.vehicle.Position.OnAxle;
+
+/**
+ * What two tires must have in common to run on one axle: size and construction on all of it, diameters in a dual, pattern and
+ * tread across it.
+ */
+public final class MatchingRules {
+
+    private static final double DUAL_APART_IN = 0.25;
+    private static final double LARGER_OUTSIDE_IN = 0.125;
+    private static final double ACROSS_32NDS = 4;
+    private static final double ACROSS_STEER_32NDS = 2;
+    private static final double SLACK = 1e-9;
+
+    private MatchingRules() {}
+
+    /**
+     * A tire as worn.
+     *
+     * @param mean32nds mean depth of its grooves; empty where nobody has measured it
+     * @param diameterNew its overall diameter when new, by its maker's data or measured; empty where not on file
+     */
+    public record WornTire(TireModel model, OptionalDouble mean32nds, Optional<Length> diameterNew) {
+
+        /** As last measured in its place. */
+        public static Optional<WornTire> of(TireState state) {
+            return state.tire()
+                    .map(Tire::model)
+                    .map(model -> new WornTire(
+                            model,
+                            state.tread()
+                                    .map(known ->
+                                            OptionalDouble.of(known.value().mean32nds()))
+                                    .orElse(OptionalDouble.empty()),
+                            Optional.empty()));
+        }
+
+        private Optional<Length> diameter() {
+            return mean32nds.isEmpty() || model.originalDepth().isEmpty()
+                    ? Optional.empty()
+                    : diameterNew.map(fresh -> Length.ofInches(fresh.inches()
+                            - 2 * (model.originalDepth().get().thirtySeconds() - mean32nds.getAsDouble()) / 32));
+        }
+    }
+
+    /** One size and construction on an axle. */
+    public static Optional<VerdictReason> size(TireModel here, TireModel there, String thereCode) {
+        String mine = here.size().molded();
+        String other = there.size().molded();
+        if (other.equals(mine)) {
+            return Optional.empty();
+        }
+        boolean construction = there.size().construction() != here.size().construction();
+        return Optional.of(new VerdictReason(
+                Verdict.DO_NOT_OPERATE,
+                Reason.of(
+                        Rule.AXLE_MATCH,
+                        Message.of("{} here, {} at {}", mine, other, thereCode),
+                        Message.of(mine),
+                        Message.of(other),
+                        construction
+                                ? "Bias and radial never share an axle: out of service."
+                                : "One axle carries one size: fit the matching tire.")));
+    }
+
+    /**
+     * How much larger one tire of a dual is than the other, in inches of diameter: by their tread within one model, else by
+     * diameters on file. Empty where neither tells.
+     */
+    public static OptionalDouble larger(WornTire here, WornTire there) {
+        if (here.model().title().equals(there.model().title())) {
+            return here.mean32nds().isEmpty() || there.mean32nds().isEmpty()
+                    ? OptionalDouble.empty()
+                    : OptionalDouble.of(2
+                            * (here.mean32nds().getAsDouble()
+                                    - there.mean32nds().getAsDouble())
+                            / 32);
+        }
+        return here.diameter().isEmpty() || there.diameter().isEmpty()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(
+                        here.diameter().get().inches() - there.diameter().get().inches());
+    }
+
+    /** Duals within 1/4 in, the larger outside over 1/8 in; two models without diameters on file are not known. */
+    public static Optional<VerdictReason> dual(
+            WornTire here, Position position, WornTire there, Position matePosition) {
+        String mateCode = matePosition.code();
+        OptionalDouble known = larger(here, there);
+        if (known.isEmpty()) {
+            return here.model().title().equals(there.model().title())
+                    ? Optional.empty()
+                    : Optional.of(new VerdictReason(
+                            Verdict.NOT_KNOWN,
+                            Reason.of(
+                                    Rule.DUAL_DIAMETER,
+                                    Message.of(
+                                            "{} here, {} at {}: diameters not compared",
+                                            here.model().title(),
+                                            there.model().title(),
+                                            mateCode),
+                                    Message.of("two models"),
+                                    Message.of("{}", Length.ofInches(DUAL_APART_IN)),
+                                    "Different models differ in diameter: measure both round the tread.")));
+        }
+        double larger = known.getAsDouble();
+        double apart = Math.abs(larger);
+        Length difference = Length.ofInches(apart);
+        if (apart > DUAL_APART_IN + SLACK) {
+            return Optional.of(
+                    dualReason(
+                            Verdict.DO_NOT_OPERATE,
+                            Message.of(
+                                    "{} {} in diameter than {}",
+                                    difference,
+                                    larger > 0 ? "larger" : "smaller",
+                                    mateCode),
+                            difference,
+                            DUAL_APART_IN,
+                            "The taller tire of a dual carries more than its share, possibly beyond its rating. Pair tires within the limit."));
+        }
+        boolean inner = ((OnAxle) position).dualSlot() == DualSlot.INNER;
+        boolean largerInside = (larger > 0) == inner;
+        if (apart > LARGER_OUTSIDE_IN + SLACK && largerInside) {
+            return Optional.of(dualReason(
+                    Verdict.WATCH,
+                    Message.of("Larger tire inside: {} by {}", inner ? position.code() : mateCode, difference),
+                    difference,
+                    LARGER_OUTSIDE_IN,
+                    "The larger tire of a dual belongs outside."));
+        }
+        return Optional.empty();
+    }
+
+    private static VerdictReason dualReason(
+            Verdict verdict, Message says, Length figure, double limitInches, String because) {
+        return new VerdictReason(
+                verdict,
+                Reason.of(
+                        Rule.DUAL_DIAMETER,
+                        says,
+                        Message.of("{}", figure),
+                        Message.of("{}", Length.ofInches(limitInches)),
+                        because));
+    }
+
+    /** Pattern and tread of a tire against the one across the axle: 4/32 apart at most, 2/32 on steer. */
+    public static List<VerdictReason> across(WornTire here, WornTire there, String thereCode, boolean steer) {
+        List<VerdictReason> reasons = new ArrayList<>();
+        if (!here.model().title().equals(there.model().title())) {
+            reasons.add(new VerdictReason(
+                    Verdict.DO_NOT_OPERATE,
+                    Reason.of(
+                            Rule.PATTERN_MATCH,
+                            Message.of(
+                                    "{} here, {} at {}",
+                                    here.model().title(),
+                                    there.model().title(),
+                                    thereCode),
+                            Message.of(here.model().title()),
+                            Message.of(there.model().title()),
+                            "Left and right of an axle carry one pattern, so that both sides grip and roll alike.")));
+        }
+        if (here.mean32nds().isPresent() && there.mean32nds().isPresent()) {
+            double apart =
+                    Math.abs(here.mean32nds().getAsDouble() - there.mean32nds().getAsDouble());
+            double limit = steer ? ACROSS_STEER_32NDS : ACROSS_32NDS;
+            if (apart > limit + SLACK) {
+                TreadDepth figure = TreadDepth.of32nds(Math.round(apart * 10) / 10.0);
+                reasons.add(
+                        new VerdictReason(
+                                Verdict.DO_NOT_OPERATE,
+                                Reason.of(
+                                        Rule.TREAD_MATCH,
+                                        Message.of("Tread {} apart from {}", figure, thereCode),
+                                        Message.of("{}", figure),
+                                        Message.of("{}", TreadDepth.of32nds(limit)),
+                                        "Across an axle tread differs by no more than this: the deeper tire is larger and pulls.")));
+            }
+        }
+        return reasons;
+    }
+}

@@ -1,0 +1,158 @@
+package rotagens.core.inspection;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import rotagens.core.measure.Load;
+import rotagens.core.measure.Message;
+import rotagens.core.pressure.LoadCurve;
+import rotagens.core.tire.LoadIndex;
+import rotagens.core.tire.Tire;
+import rotagens.core.tire.TireModel;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Position.DualSlot;
+import rotagens.core.vehicle.Position.OnAxle;
+import rotagens.core.vehicle.Vehicle;
+import rotagens.core.vehicle.Vehicle.WheelLimits;
+
+/**
+ * What to order for a position, line by line, each with where it comes from. Whatever nobody has recorded is said to be missing
+ * rather than guessed.
+ */
+public record OrderSpecification(List<Item> items) {
+
+    /**
+     * One line.
+     *
+     * @param value empty where it isn't known; {@code source} then says what to read
+     */
+    public record Item(String property, Optional<Message> value, Message source) {}
+
+    /**
+     * Works out the line for a position from the tire there, the opposite side's pattern, the wheel and the axle's rating.
+     *
+     * @param gawr the axle's rating, where it is on file
+     */
+    public static OrderSpecification of(VehicleState onVehicle, Position position, Optional<Load> gawr) {
+        Vehicle vehicle = onVehicle.vehicle();
+        List<Item> items = new ArrayList<>();
+        Optional<TireModel> here = onVehicle.at(position).tire().map(Tire::model);
+        Optional<Position> opposite = Optional.ofNullable(position.opposite()).filter(vehicle.layout()::has);
+        Optional<TireModel> mate =
+                opposite.flatMap(across -> onVehicle.at(across).tire()).map(Tire::model);
+        Optional<TireModel> model = mate.or(() -> here);
+        Message source = mate.isPresent()
+                ? Message.of(
+                        "as at {}, the opposite side", opposite.orElseThrow().code())
+                : Message.of("as the tire there now");
+        Message unread = Message.of("not on file: read it off the sidewall");
+        items.add(model.map(known ->
+                        new Item("Size", Optional.of(Message.of(known.size().molded())), source))
+                .orElseGet(() -> vehicle.placardAt(position)
+                        .map(placard -> new Item(
+                                "Size",
+                                Optional.of(Message.of(placard.size().molded())),
+                                Message.of("from the placard")))
+                        .orElse(new Item("Size", Optional.empty(), Message.of("no tire and no placard on file")))));
+        items.add(line(
+                "Load range",
+                model.flatMap(known -> known.ratings().range()).map(range -> Message.of(range.name())),
+                source,
+                unread));
+        items.add(service(vehicle, position, gawr, model, source, unread));
+        items.add(line("Pattern", model.map(known -> Message.of("{}", known.title())), source, unread));
+        items.add(line(
+                "Wheel",
+                vehicle.wheelAt(position).flatMap(WheelLimits::pilotType).map(pilot -> Message.of(pilot.label())),
+                Message.of("as on file for this position; the two types never interchange"),
+                Message.of("pilot type not on file: look at the stud holes and nuts")));
+        items.add(leastLoad(vehicle, position, gawr, model));
+        if (vehicle.layout().isSteer(position)) {
+            items.add(new Item(
+                    "Use",
+                    Optional.of(Message.of("steer axle: allowed there by its maker, no retread")),
+                    Message.of("rule")));
+        }
+        return new OrderSpecification(List.copyOf(items));
+    }
+
+    /**
+     * The service description to ask for: the same as there, unless it carries less than the axle's rating asks of each tire; then
+     * the load index that does.
+     */
+    private static Item service(
+            Vehicle vehicle,
+            Position position,
+            Optional<Load> gawr,
+            Optional<TireModel> model,
+            Message source,
+            Message unread) {
+        Optional<Load> least = each(vehicle, position, gawr);
+        boolean dual = position instanceof OnAxle on && on.dualSlot() != DualSlot.SINGLE;
+        double derating = model.filter(known -> known.isPassenger() && vehicle.deratesPassengerTires())
+                        .isPresent()
+                ? LoadCurve.PASSENGER_DERATING
+                : 1;
+        Optional<Load> rated = model.flatMap(known -> known.ratings().maxLoad(dual))
+                .map(load -> derating == 1 ? load : Load.lb(Math.floor(load.lb() / derating)));
+        if (least.isPresent()
+                && rated.filter(load -> load.lb() < least.get().lb() - 1).isPresent()) {
+            return new Item(
+                    "Service description",
+                    LoadIndex.carrying(Load.lb(least.get().lb() * derating))
+                            .map(index -> Message.of(
+                                    dual ? "load index {} or higher as one of a dual" : "load index {} or higher",
+                                    index.number())),
+                    Message.of(
+                            "not as there: {} carries {}, under the {} each tire must carry",
+                            model.orElseThrow().title(),
+                            rated.get(),
+                            least.get()));
+        }
+        return line(
+                "Service description",
+                model.flatMap(known -> known.ratings().service()).map(read -> Message.of(read.molded())),
+                source,
+                unread);
+    }
+
+    /** The axle's rating over its tires, rounded up. */
+    private static Optional<Load> each(Vehicle vehicle, Position position, Optional<Load> gawr) {
+        return position instanceof OnAxle on
+                ? gawr.map(rating -> new Load(
+                        rating.value()
+                                .divide(
+                                        java.math.BigDecimal.valueOf(vehicle.layout()
+                                                .axles()
+                                                .get(on.axle() - 1)
+                                                .tires()),
+                                        0,
+                                        java.math.RoundingMode.UP),
+                        rating.unit()))
+                : Optional.empty();
+    }
+
+    private static Item line(String what, Optional<Message> value, Message from, Message unread) {
+        return new Item(what, value, value.isPresent() ? from : unread);
+    }
+
+    /** The axle's rating shared by its tires; without it, no less than the present tire carries. */
+    private static Item leastLoad(Vehicle vehicle, Position position, Optional<Load> gawr, Optional<TireModel> model) {
+        boolean dual = position instanceof OnAxle on && on.dualSlot() != DualSlot.SINGLE;
+        String what = dual ? "Carries at least, as one of a dual" : "Carries at least";
+        if (gawr.isPresent() && position instanceof OnAxle on) {
+            int tires = vehicle.layout().axles().get(on.axle() - 1).tires();
+            Load rating = gawr.get();
+            Load each = each(vehicle, position, gawr).orElseThrow();
+            return new Item(
+                    what,
+                    Optional.of(Message.of("{}", each)),
+                    Message.of("axle rating {} over {} tires", rating, tires));
+        }
+        return line(
+                what,
+                model.flatMap(known -> known.ratings().maxLoad(dual)).map(load -> Message.of("{}", load)),
+                Message.of("no less than the tire there now; the axle’s rating isn’t on file"),
+                Message.of("neither the axle’s rating nor the tire’s is on file"));
+    }
+}

@@ -1,0 +1,70 @@
+package rotagens.core.inspection;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import rotagens.core.measure.Pressure;
+import rotagens.core.wear.GrooveDepths;
+import rotagens.core.wear.TreadInterval;
+
+/** How much a walk round the vehicle is meant to cover; what it asks for and didn't get needs a reason. */
+public enum WalkAroundScope {
+    FULL("Full", "pressure, tread, look and hand", Set.of(RequiredReading.PRESSURE, RequiredReading.TREAD)),
+    PRESSURE_ONLY("Pressure only", "a gauge on every valve", Set.of(RequiredReading.PRESSURE)),
+    PRE_TRIP("Before a trip", "a look at every tire, wheel and nut; bar or coin will do for the tread", Set.of()),
+    POST_REPAIR(
+            "After repair", "pressure, valve, wheel and nuts of what was worked on", Set.of(RequiredReading.PRESSURE));
+
+    /** What a gauge has to say at every position. */
+    public enum RequiredReading {
+        PRESSURE("pressure"),
+        TREAD("tread");
+
+        private final String label;
+
+        RequiredReading(String words) {
+            this.label = words;
+        }
+    }
+
+    private final String title;
+    private final String covers;
+    private final Set<RequiredReading> requires;
+
+    WalkAroundScope(String title, String covers, Set<RequiredReading> asks) {
+        this.title = title;
+        this.covers = covers;
+        this.requires = asks;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public String covers() {
+        return covers;
+    }
+
+    public boolean requires(RequiredReading requiredReading) {
+        return requires.contains(requiredReading);
+    }
+
+    /**
+     * What is missing at one position that was looked at, in words; empty where it has what this scope asks for. A look with
+     * nothing found is an entry of its own, and a wear bar or a coin is a look at the tread.
+     */
+    public Optional<String> missingReadings(
+            Optional<Pressure> read, GrooveDepths measured, Optional<TreadInterval> bound) {
+        boolean pressure = read.isPresent();
+        boolean tread = !measured.isEmpty() || bound.isPresent();
+        List<String> parts = new ArrayList<>();
+        if (requires(RequiredReading.PRESSURE) && !pressure) {
+            parts.add(RequiredReading.PRESSURE.label);
+        }
+        if (requires(RequiredReading.TREAD) && !tread) {
+            parts.add(RequiredReading.TREAD.label);
+        }
+        return parts.isEmpty() ? Optional.empty() : Optional.of("no " + String.join(" and ", parts));
+    }
+}

@@ -1,0 +1,99 @@
+package rotagens.core.jobsheet;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import rotagens.core.measure.Message;
+import rotagens.core.vehicle.Position;
+
+/**
+ * The steps of a job in the order of the work, put together from what this vehicle, wheel, tire, sensor and machine need. The
+ * machine's own manual and the makers' data win over every technique in it.
+ *
+ * @param warnings what has to be said before the vehicle is lifted
+ */
+public record JobSheet(List<Step> steps, List<Message> warnings) {
+
+    /** Puts the sheet together. */
+    public static JobSheet of(JobSheetInputs facts) {
+        List<Step> steps = new ArrayList<>();
+        VehicleSteps.before(facts, steps);
+        List<List<Step>> wheels = List.copyOf(byWheel(facts).values());
+        if (facts.wheels().stream().anyMatch(wheel -> wheel.task().movesWheel())) {
+            // Wheels that change places are off together.
+            wheels.stream()
+                    .flatMap(List::stream)
+                    .sorted(Comparator.comparing(JobSheet::phaseOrder))
+                    .forEach(steps::add);
+        } else {
+            wheels.forEach(steps::addAll);
+        }
+        VehicleSteps.after(facts, steps);
+        return new JobSheet(List.copyOf(steps), TireChangerCheck.warnings(facts));
+    }
+
+    /** Several pieces of work at one wheel are one pass through its steps, each once and in the order of the work. */
+    private static Map<Position, List<Step>> byWheel(JobSheetInputs facts) {
+        Map<Position, Map<String, Step>> steps = new LinkedHashMap<>();
+        for (WheelJob wheel : facts.wheels()) {
+            Map<String, Step> here = steps.computeIfAbsent(wheel.position(), position -> new LinkedHashMap<>());
+            new WheelSteps(facts, wheel).all().forEach(step -> here.putIfAbsent(step.key(), step));
+        }
+        Map<Position, List<Step>> sorted = new LinkedHashMap<>();
+        steps.forEach((position, here) -> sorted.put(
+                position,
+                here.values().stream().sorted(Comparator.comparing(Step::code)).toList()));
+        return sorted;
+    }
+
+    private static int phaseOrder(Step step) {
+        for (StepCode code : StepCode.values()) {
+            if (code.phase().equals(step.code().phase())) {
+                return code.ordinal();
+            }
+        }
+        throw new IllegalStateException(step.key());
+    }
+
+    /** A step by its key. */
+    public Optional<Step> step(String key) {
+        return steps.stream().filter(step -> step.key().equals(key)).findFirst();
+    }
+
+    /**
+     * The step that has to come before this one and hasn't been done: for a safety step any earlier one at the same wheel or of
+     * the vehicle, for another the earlier safety steps there. So two people may work on two wheels at once.
+     */
+    public Optional<Step> blockedBy(Step step, Set<String> settled) {
+        for (Step earlier : steps) {
+            if (earlier.key().equals(step.key())) {
+                return Optional.empty();
+            }
+            boolean same = earlier.position().isEmpty()
+                    || step.position().isEmpty()
+                    || earlier.position().equals(step.position());
+            if (same
+                    && !settled.contains(earlier.key())
+                    && (step.code().safety() || earlier.code().safety())) {
+                return Optional.of(earlier);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** What is neither done nor left out with a reason: while there is any, the job can't be closed. */
+    public List<Step> open(Set<String> settled) {
+        return steps.stream().filter(step -> !settled.contains(step.key())).toList();
+    }
+
+    /** A step that may not be skipped says why. */
+    public static Optional<Message> againstSkipping(Step step) {
+        return step.code().skip() == StepCode.SkipRule.NEVER
+                ? Optional.of(Message.of("“{}” is never skipped.", step.code().title()))
+                : Optional.empty();
+    }
+}

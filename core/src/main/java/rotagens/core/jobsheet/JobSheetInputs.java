@@ -1,0 +1,35 @@
+package rotagens.core.jobsheet;
+
+import java.util.List;
+import java.util.Optional;
+import rotagens.core.policy.Policy;
+
+/**
+ * What a job sheet is put together from.
+ *
+ * @param light GVWR up to 10,000 lb
+ * @param outsideTags positions whose sensors sit outside and come off with the work
+ * @param tireChanger the tire changer chosen; empty where none was
+ * @param tireChangers all of the shop's, to say which of them fits
+ * @param vehicleWork work on the job that concerns no single wheel, in words; empty where there is none
+ * @param nitrogen whether the fleet fills with it
+ * @param wrenches the shop's torque wrenches in use
+ */
+public record JobSheetInputs(
+        boolean light,
+        List<WheelJob> wheels,
+        List<String> outsideTags,
+        Optional<TireChanger> tireChanger,
+        List<TireChanger> tireChangers,
+        boolean nitrogen,
+        Optional<String> vehicleWork,
+        Policy.ClassPolicy policy,
+        List<StepInput.TorqueInput.TorqueWrench> wrenches) {
+
+    public JobSheetInputs {
+        wheels = List.copyOf(wheels);
+        outsideTags = List.copyOf(outsideTags);
+        tireChangers = List.copyOf(tireChangers);
+        wrenches = List.copyOf(wrenches);
+    }
+}

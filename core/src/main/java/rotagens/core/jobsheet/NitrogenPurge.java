@@ -1,0 +1,30 @@
+package rotagens.core.jobsheet;
+
+/** Filling with nitrogen: what a purge leaves of air. A forecast; the analyser decides. */
+public final class NitrogenPurge {
+
+    /** Air is 78 % nitrogen. */
+    public static final double AIR_IMPURITY = 22;
+
+    private static final double ATMOSPHERE_PSI = 14.7;
+    private static final int MOST = 6;
+
+    private NitrogenPurge() {}
+
+    /** Impurity in % after emptying to no gauge pressure and filling to {@code psi} from a supply of some impurity. */
+    public static double impurityAfter(double before, double supply, double psi) {
+        return (before * ATMOSPHERE_PSI + supply * psi) / (psi + ATMOSPHERE_PSI);
+    }
+
+    /** Fills it takes to reach a purity in %, from air; empty where the supply never gets there. */
+    public static java.util.OptionalInt fillsTo(double purity, double supply, double psi) {
+        double impurity = AIR_IMPURITY;
+        for (int fills = 1; fills <= MOST; fills++) {
+            impurity = impurityAfter(impurity, supply, psi);
+            if (100 - impurity >= purity) {
+                return java.util.OptionalInt.of(fills);
+            }
+        }
+        return java.util.OptionalInt.empty();
+    }
+}

@@ -1,0 +1,605 @@
+package rotagens.core.jobsheet;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import rotagens.core.fact.Repair;
+import rotagens.core.measure.InvalidInputException;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Torque;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
+
+/** What a step of a job sheet wants on record before it counts as done, and within which limits. */
+public sealed interface StepInput {
+
+    /** The entries a person types, in order. */
+    List<InputField> fields();
+
+    /** Reads what was typed; a bare figure is in the reader's units. */
+    InputResult read(Map<String, String> typed, Units units);
+
+    /**
+     * One entry.
+     *
+     * @param options what a choice is made from; none for what is typed
+     */
+    record InputField(String name, String label, Type type, List<Option> options) {
+
+        public InputField {
+            options = List.copyOf(options);
+        }
+
+        InputField(String name, String label, Type type) {
+            this(name, label, type, List.of());
+        }
+
+        static InputField choice(String name, String label, Option... options) {
+            return new InputField(name, label, Type.CHOICE, List.of(options));
+        }
+
+        /** One of the things that may be chosen. */
+        public record Option(String code, String label) {}
+
+        /** What is typed there. */
+        public enum Type {
+            PRESSURE,
+            DEPTH,
+            TORQUE,
+            COUNT,
+            PERCENT,
+            CODE,
+            TEXT,
+            CHOICE,
+            LENGTH,
+            /** In degrees. */
+            ANGLE
+        }
+    }
+
+    /** Figures that belong to a shop visit, not to one wheel. */
+    non-sealed interface VisitInput extends StepInput {}
+
+    /** Reads one figure and gives it back as entered, with its unit. */
+    interface NumericValue {
+        String asEntered(String text);
+    }
+
+    /**
+     * What came of reading it.
+     *
+     * @param recordedValues as entered, each with its unit
+     * @param statement in a few words, for the record
+     * @param errors entries that can't be read, by field: nothing is recorded
+     * @param outside why readable figures aren't within limits: recorded as tried, the step isn't done
+     */
+    record InputResult(
+            Map<String, String> recordedValues,
+            Message statement,
+            Map<String, String> errors,
+            Optional<Message> outside) {
+
+        /** Everything read, and within limits. */
+        public boolean passes() {
+            return errors.isEmpty() && outside.isEmpty();
+        }
+    }
+
+    /** Nothing but a named person's tick. */
+    record Confirmation() implements StepInput {
+        @Override
+        public List<InputField> fields() {
+            return List.of();
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            return new InputResult(Map.of(), Message.of("done"), Map.of(), Optional.empty());
+        }
+    }
+
+    /** Words, for example which weights went where. */
+    record TextInput(String name, String label, boolean needed) implements StepInput {
+        @Override
+        public List<InputField> fields() {
+            return List.of(new InputField(name, label, InputField.Type.TEXT));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader inputReader = new InputReader(typed);
+            String text = inputReader.text(name, needed ? "Say it in a few words." : null);
+            return inputReader.outcome(Message.of(text.isEmpty() ? "done" : text), Optional.empty());
+        }
+    }
+
+    /** How the wheel that goes on is piloted. */
+    record PilotTypeInput() implements StepInput {
+        @Override
+        public List<InputField> fields() {
+            return List.of(InputField.choice(
+                    "pilot",
+                    "Wheel fitted is",
+                    new InputField.Option("HUB", "hub-piloted"),
+                    new InputField.Option("STUD", "stud-piloted")));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader inputReader = new InputReader(typed);
+            String pilot = inputReader.choice(
+                    "pilot", "Choose how the wheel fitted is piloted.", "Hub- or stud-piloted.", "HUB", "STUD");
+            return inputReader.outcome(
+                    Message.of("{}", pilot.equals("HUB") ? "hub-piloted" : "stud-piloted"), Optional.empty());
+        }
+    }
+
+    /** A verdict of a qualified person and that person's name. */
+    record ProfessionalVerdictInput() implements StepInput {
+        @Override
+        public List<InputField> fields() {
+            return List.of(
+                    InputField.choice(
+                            "verdict",
+                            "The tire professional found it",
+                            new InputField.Option("SOUND", "sound"),
+                            new InputField.Option("CONDEMNED", "condemned")),
+                    new InputField("professional", "Name of the professional", InputField.Type.TEXT));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader inputReader = new InputReader(typed);
+            String verdict = inputReader.choice(
+                    "verdict", "Choose what the tire professional found.", "Sound or condemned.", "SOUND", "CONDEMNED");
+            String name = inputReader.text("professional", "Name the tire professional who looked at it.");
+            return inputReader.outcome(
+                    Message.of("{}, {}", verdict.equals("SOUND") ? "sound" : "condemned", name), Optional.empty());
+        }
+    }
+
+    /**
+     * The cold pressure after filling: what the gauge shows lies within 3 psi of the target and under every maximum.
+     *
+     * @param target empty where it isn't known: then the reading is only recorded
+     */
+    record ColdPressureInput(Optional<Pressure> target, Optional<Pressure> maximum) implements StepInput {
+
+        private static final double WITHIN_PSI = 3;
+
+        @Override
+        public List<InputField> fields() {
+            return List.of(new InputField("pressure", "Cold pressure", InputField.Type.PRESSURE));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader inputReader = new InputReader(typed);
+            Optional<Pressure> read = inputReader.read("pressure", text -> Pressure.parse(text, units));
+            read.ifPresent(pressure -> inputReader.keep("pressure", pressure.asEntered()));
+            Message says = read.map(pressure -> Message.of("{} cold", pressure)).orElse(Message.of(""));
+            Optional<Message> outside = read.flatMap(pressure -> {
+                if (maximum.filter(most -> pressure.psi() > most.psi() + 1e-9).isPresent()) {
+                    return Optional.of(Message.of("{} is over the maximum of {}.", pressure, maximum.get()));
+                }
+                return target.filter(goal -> Math.abs(pressure.psi() - goal.psi()) > WITHIN_PSI + 1e-9)
+                        .map(goal -> Message.of(
+                                "{}, target {}: within {} of it.", pressure, goal, Pressure.psi(WITHIN_PSI)));
+            });
+            return inputReader.outcome(says, outside);
+        }
+    }
+
+    /**
+     * The pressure at which both beads seated: never over 40 psi outside a cage. Source: 29 CFR 1910.177 for large vehicles; our
+     * rule for all.
+     */
+    record BeadSeatingInput() implements StepInput {
+
+        static final double OPEN_MOST_PSI = 40;
+
+        @Override
+        public List<InputField> fields() {
+            return List.of(
+                    new InputField("seating", "Beads seated at", InputField.Type.PRESSURE),
+                    InputField.choice(
+                            "where",
+                            "Where",
+                            new InputField.Option("OPEN", "in the open"),
+                            new InputField.Option("CAGE", "in a cage")));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader inputReader = new InputReader(typed);
+            Optional<Pressure> read = inputReader.read("seating", text -> Pressure.parse(text, units));
+            read.ifPresent(pressure -> inputReader.keep("seating", pressure.asEntered()));
+            String where = inputReader.choice(
+                    "where",
+                    "Say where it was seated: in the open, or in a cage.",
+                    "In the open, or in a cage.",
+                    "OPEN",
+                    "CAGE");
+            boolean caged = where.equals("CAGE");
+            Optional<Message> outside = read.filter(pressure -> !caged && pressure.psi() > OPEN_MOST_PSI + 1e-9)
+                    .map(pressure -> Message.of(
+                            "{} in the open: over {} only in a cage. Let the air out, step away from the trajectory, and seat it in the cage.",
+                            pressure,
+                            Pressure.psi(OPEN_MOST_PSI)));
+            return inputReader.outcome(
+                    Message.of(
+                            "seated at {} {}",
+                            read.<Object>map(pressure -> pressure).orElse(""),
+                            caged ? "in a cage" : "in the open"),
+                    outside);
+        }
+    }
+
+    /**
+     * Gap between flange and molded ring at four or more even places; spread within 2/32 in, else break down, lubricate and
+     * remount. Source: tire makers' mounting instructions.
+     */
+    record BeadGapInput() implements StepInput {
+
+        static final int FEWEST = 4;
+        private static final int MOST = 8;
+        private static final double SPREAD_32NDS = 2;
+
+        @Override
+        public List<InputField> fields() {
+            List<InputField> inputFields = new ArrayList<>();
+            for (int place = 1; place <= FEWEST; place++) {
+                inputFields.add(new InputField("gap" + place, "Gap at place " + place, InputField.Type.DEPTH));
+            }
+            return inputFields;
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader inputReader = new InputReader(typed);
+            TreadDepth.Unit bare = units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
+            List<TreadDepth> gaps = new ArrayList<>();
+            for (int place = 1; place <= MOST; place++) {
+                String field = "gap" + place;
+                if (place <= FEWEST || !typed.getOrDefault(field, "").isBlank()) {
+                    inputReader
+                            .read(field, text -> TreadDepth.parse(text, bare))
+                            .ifPresent(gap -> {
+                                gaps.add(gap);
+                                inputReader.keep(field, gap.asEntered());
+                            });
+                }
+            }
+            if (gaps.size() < FEWEST) {
+                return inputReader.outcome(Message.of(""), Optional.empty());
+            }
+            double least =
+                    gaps.stream().mapToDouble(TreadDepth::thirtySeconds).min().orElseThrow();
+            double most =
+                    gaps.stream().mapToDouble(TreadDepth::thirtySeconds).max().orElseThrow();
+            TreadDepth spread = TreadDepth.of32nds(Math.round((most - least) * 10) / 10.0);
+            return inputReader.outcome(
+                    Message.of("gap {} to {}, spread {}", TreadDepth.of32nds(least), TreadDepth.of32nds(most), spread),
+                    most - least > SPREAD_32NDS + 1e-9
+                            ? Optional.of(Message.of(
+                                    "Spread {}, at most {}: break it down, lubricate and remount.",
+                                    spread,
+                                    TreadDepth.of32nds(SPREAD_32NDS)))
+                            : Optional.empty());
+        }
+    }
+
+    /**
+     * One stage of tightening, nut by nut in a star.
+     *
+     * @param full the wheel's torque; empty where nobody has read it: then it is asked for and not judged
+     * @param share of it at this stage
+     * @param nuts on the wheel; empty where not on file
+     * @param wrenches the shop's, to say which was in hand; none on file: not asked
+     */
+    record TorqueInput(Optional<Torque> full, double share, Optional<Integer> nuts, List<TorqueWrench> wrenches)
+            implements StepInput {
+
+        /**
+         * A torque wrench by the name painted on it.
+         *
+         * @param doubt why its figures are less than certain today; empty while its calibration stands
+         */
+        public record TorqueWrench(String name, Optional<Message> doubt) {}
+
+        private static final double WITHIN = 0.05;
+        private static final double NM = 1.3558179483314004;
+        private static final int FEWEST_NUTS = 3;
+        private static final int MOST_NUTS = 12;
+
+        @Override
+        public List<InputField> fields() {
+            List<InputField> inputFields = new ArrayList<>();
+            inputFields.add(new InputField("torque", "Wrench set to", InputField.Type.TORQUE));
+            inputFields.add(new InputField("nuts", "Nuts tightened", InputField.Type.COUNT));
+            if (!wrenches.isEmpty()) {
+                inputFields.add(new InputField(
+                        "wrench",
+                        "Wrench in hand",
+                        InputField.Type.CHOICE,
+                        wrenches.stream()
+                                .map(torqueWrench -> new InputField.Option(torqueWrench.name(), torqueWrench.name()))
+                                .toList()));
+            }
+            return inputFields;
+        }
+
+        /** What the wrench is set to at this stage, in ft·lb. */
+        public Optional<Double> wantedFtLb() {
+            return full.map(torque -> torque.ftLb() * share);
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader inputReader = new InputReader(typed);
+            Torque.Unit bare = units == Units.US ? Torque.Unit.FT_LB : Torque.Unit.NM;
+            Optional<Torque> set = inputReader.read("torque", text -> Torque.parse(text, bare));
+            set.ifPresent(torque -> inputReader.keep("torque", torque.asEntered()));
+            Optional<Integer> count = inputReader.read("nuts", text -> {
+                if (!text.strip().matches("[0-9]{1,2}")
+                        || Integer.parseInt(text.strip()) < FEWEST_NUTS
+                        || Integer.parseInt(text.strip()) > MOST_NUTS) {
+                    throw new InvalidInputException("A wheel has 3 to 12 nuts.");
+                }
+                return Integer.parseInt(text.strip());
+            });
+            count.ifPresent(number -> inputReader.keep("nuts", String.valueOf(number)));
+            set.filter(torque -> off(torque.ftLb()))
+                    .ifPresent(torque -> inputReader.fault("torque", otherUnit(torque)));
+            Optional<TorqueWrench> inHand = wrench(inputReader);
+            Optional<Message> outside = count.filter(
+                            number -> nuts.filter(all -> !all.equals(number)).isPresent())
+                    .map(number -> Message.of("{} of {} nuts: every nut, in the star’s order.", number, nuts.get()));
+            return inputReader.outcome(
+                    Message.of(
+                            "{} nuts at {}{}",
+                            count.<Object>map(number -> number).orElse(""),
+                            set.<Object>map(torque -> torque).orElse(""),
+                            inHand.map(torqueWrench -> Message.of(
+                                            " with {}{}",
+                                            torqueWrench.name(),
+                                            torqueWrench
+                                                    .doubt()
+                                                    .map(doubt -> Message.of(" ({})", doubt))
+                                                    .orElse(Message.of(""))))
+                                    .orElse(Message.of(""))),
+                    outside);
+        }
+
+        private Optional<TorqueWrench> wrench(InputReader inputReader) {
+            if (wrenches.isEmpty()) {
+                return Optional.empty();
+            }
+            String name = inputReader.text("wrench", "Say which torque wrench is in hand.");
+            Optional<TorqueWrench> known = wrenches.stream()
+                    .filter(torqueWrench -> torqueWrench.name().equals(name))
+                    .findFirst();
+            if (!name.isEmpty() && known.isEmpty()) {
+                inputReader.fault("wrench", "There is no wrench of this name. Choose it again.");
+            }
+            return known;
+        }
+
+        private boolean off(double ftLb) {
+            return wantedFtLb()
+                    .filter(wanted -> Math.abs(ftLb / wanted - 1) > WITHIN + 1e-9)
+                    .isPresent();
+        }
+
+        /** A figure that would be right in the other unit is asked about by name. */
+        private String otherUnit(Torque set) {
+            double wanted = wantedFtLb().orElseThrow();
+            String wants =
+                    "This stage asks for " + Math.round(wanted) + " ft·lb (" + Math.round(wanted * NM) + " N·m). ";
+            if (set.unit() == Torque.Unit.FT_LB && !off(set.ftLb() / NM)) {
+                return wants + "Was " + set.value().toPlainString() + " N·m meant? Then type it with its unit.";
+            }
+            if (set.unit() == Torque.Unit.NM && !off(set.ftLb() * NM)) {
+                return wants + "Was " + set.value().toPlainString() + " ft·lb meant? Then type it with its unit.";
+            }
+            return wants + "Set the wrench again, or put the wheel’s data right first.";
+        }
+    }
+
+    /** The DOT code of the tire that went here, and which way it faces. */
+    record DotOfInstalledTireInput() implements StepInput {
+        @Override
+        public List<InputField> fields() {
+            return List.of(
+                    new InputField("dotCode", "DOT code of the tire fitted", InputField.Type.CODE),
+                    InputField.choice(
+                            "facing",
+                            "The dated code faces",
+                            new InputField.Option("OUTWARD", "outward"),
+                            new InputField.Option("INWARD", "inward")));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader inputReader = new InputReader(typed);
+            String code = inputReader.text("dotCode", "Read the DOT code off the tire that went here.");
+            String facing = inputReader.choice(
+                    "facing", "Say which way the dated code faces.", "Outward or inward.", "OUTWARD", "INWARD");
+            return inputReader.outcome(
+                    Message.of("DOT {}, facing {}", code, facing.toLowerCase(java.util.Locale.ROOT)), Optional.empty());
+        }
+    }
+
+    /** Tread of the tire fitted in three grooves. */
+    record TreadOfInstalledTireInput() implements StepInput {
+        @Override
+        public List<InputField> fields() {
+            return List.of(
+                    new InputField("outer", "Tread outer", InputField.Type.DEPTH),
+                    new InputField("center", "Tread center", InputField.Type.DEPTH),
+                    new InputField("inner", "Tread inner", InputField.Type.DEPTH));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader inputReader = new InputReader(typed);
+            TreadDepth.Unit bare = units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
+            List<Object> read = new ArrayList<>();
+            for (InputField inputField : fields()) {
+                inputReader
+                        .read(inputField.name(), text -> TreadDepth.parse(text, bare))
+                        .ifPresent(depth -> {
+                            read.add(depth);
+                            inputReader.keep(inputField.name(), depth.asEntered());
+                        });
+            }
+            return inputReader.outcome(
+                    read.size() == 3 ? Message.of("tread {} · {} · {}", read.toArray()) : Message.of(""),
+                    Optional.empty());
+        }
+    }
+
+    /** The analyser's figure after purging. */
+    record NitrogenInput(double least) implements StepInput {
+        @Override
+        public List<InputField> fields() {
+            return List.of(new InputField("nitrogen", "Analyser shows nitrogen", InputField.Type.PERCENT));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader inputReader = new InputReader(typed);
+            Optional<Double> read = inputReader.read("nitrogen", text -> {
+                String figure = text.replace("%", "").replace(',', '.').strip();
+                if (!figure.matches("[0-9]{1,3}(\\.[0-9]{1,2})?") || Double.parseDouble(figure) > 100) {
+                    throw new InvalidInputException("Type the share of nitrogen in percent, for example 96.5.");
+                }
+                return Double.parseDouble(figure);
+            });
+            read.ifPresent(percent -> inputReader.keep("nitrogen", plain(percent) + " %"));
+            return inputReader.outcome(
+                    Message.of("{} % nitrogen", read.map(NitrogenInput::plain).orElse("")),
+                    read.filter(percent -> percent < least - 1e-9)
+                            .map(percent ->
+                                    Message.of("{} %, at least {} %: purge again.", plain(percent), plain(least))));
+        }
+
+        private static String plain(double figure) {
+            return figure == Math.rint(figure) ? String.valueOf((long) figure) : String.valueOf(figure);
+        }
+    }
+
+    /** What was done about a leak, by name: a leak is cleared by nothing else. */
+    record LeakRepairInput() implements StepInput {
+        @Override
+        public List<InputField> fields() {
+            return List.of(
+                    new InputField(
+                            "repair",
+                            "Leak",
+                            InputField.Type.CHOICE,
+                            Arrays.stream(Repair.values())
+                                    .map(repair -> new InputField.Option(repair.name(), repair.label()))
+                                    .toList()),
+                    new InputField("note", "Where it leaked", InputField.Type.TEXT));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader inputReader = new InputReader(typed);
+            Optional<Repair> repair = inputReader.read(
+                    "repair",
+                    code -> Arrays.stream(Repair.values())
+                            .filter(one -> one.name().equals(code.strip()))
+                            .findFirst()
+                            .orElseThrow(() -> new InvalidInputException(
+                                    "Choose what was done about the leak, or that none was found.")));
+            repair.ifPresent(one -> inputReader.keep("repair", one.name()));
+            String note = inputReader.text("note", null);
+            return inputReader.outcome(
+                    Message.of("{}{}", repair.map(Repair::label).orElse(""), note.isEmpty() ? "" : ": " + note),
+                    Optional.empty());
+        }
+    }
+
+    /** The ID of the sensor fitted. */
+    record SensorIdInput() implements StepInput {
+        @Override
+        public List<InputField> fields() {
+            return List.of(new InputField("sensor", "ID of the sensor fitted", InputField.Type.CODE));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader inputReader = new InputReader(typed);
+            Optional<String> code = inputReader.read("sensor", rotagens.core.vehicle.Sensor::readCode);
+            code.ifPresent(id -> inputReader.keep("sensor", id));
+            return inputReader.outcome(Message.of("sensor {}", code.orElse("")), Optional.empty());
+        }
+    }
+
+    /** Gathers what was read and what wasn't. */
+    final class InputReader {
+
+        private static final int LONGEST = 300;
+
+        private final Map<String, String> typed;
+        private final Map<String, String> recordedValues = new LinkedHashMap<>();
+        private final Map<String, String> errors = new LinkedHashMap<>();
+
+        InputReader(Map<String, String> typed) {
+            this.typed = typed;
+        }
+
+        <T> Optional<T> read(String field, Function<String, T> reader) {
+            try {
+                return Optional.of(reader.apply(typed.getOrDefault(field, "")));
+            } catch (InvalidInputException wrong) {
+                errors.put(field, wrong.getMessage());
+                return Optional.empty();
+            }
+        }
+
+        /** Words as typed; where they are needed and missing, that is a fault. */
+        String text(String field, String missing) {
+            String text = typed.getOrDefault(field, "").strip();
+            if (text.length() > LONGEST) {
+                errors.put(field, "At most " + LONGEST + " characters.");
+            } else if (text.isEmpty() && missing != null) {
+                errors.put(field, missing);
+            }
+            recordedValues.put(field, text);
+            return text;
+        }
+
+        /** One of two codes; anything else is a fault. */
+        String choice(String field, String missing, String wrong, String one, String other) {
+            String code = text(field, missing);
+            if (!code.isEmpty() && !code.equals(one) && !code.equals(other)) {
+                fault(field, wrong);
+            }
+            return code;
+        }
+
+        void keep(String field, String value) {
+            recordedValues.put(field, value);
+        }
+
+        void fault(String field, String message) {
+            errors.put(field, message);
+        }
+
+        InputResult outcome(Message says, Optional<Message> outside) {
+            return new InputResult(
+                    Map.copyOf(recordedValues),
+                    says,
+                    Map.copyOf(errors),
+                    errors.isEmpty() ? outside : Optional.empty());
+        }
+    }
+}

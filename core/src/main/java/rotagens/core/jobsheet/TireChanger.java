@@ -1,0 +1,134 @@
+package rotagens.core.jobsheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import rotagens.core.measure.InvalidInputException;
+import rotagens.core.measure.Length;
+import rotagens.core.measure.Message;
+
+/**
+ * A tire changer of the shop, with the limits of its plate and its own sheet of valve positions.
+ *
+ * @param maxTireDiameter largest outer diameter of a tire it takes
+ * @param minRimDiameter smallest rim diameter in inches
+ * @param maxRimDiameter largest rim diameter in inches
+ * @param maxWidth widest wheel it takes
+ * @param valvePositions for each step its sheet tells, the angle of the valve from the tool, clockwise in degrees
+ */
+public record TireChanger(
+        String name,
+        TireChangerType type,
+        Optional<Length> maxTireDiameter,
+        OptionalDouble minRimDiameter,
+        OptionalDouble maxRimDiameter,
+        Optional<Length> maxWidth,
+        Map<BeadStep, Integer> valvePositions) {
+
+    /** How it holds the wheel and breaks the bead. */
+    public enum TireChangerType {
+        SIDE_SHOVEL("side shovel and jaw table"),
+        LEVERLESS("leverless jaw table"),
+        CENTER_CLAMP("center clamp with rollers");
+
+        private final String label;
+
+        TireChangerType(String words) {
+            this.label = words;
+        }
+
+        public String label() {
+            return label;
+        }
+
+        /** With rollers the sensor matters at lifting and at mounting, not at breaking. */
+        public boolean sensorMattersAt(BeadStep step) {
+            return this != CENTER_CLAMP || step != BeadStep.BREAK_FRONT;
+        }
+    }
+
+    private static final int HOURS = 12;
+    private static final int DEGREES_AN_HOUR = 30;
+    private static final int TOOL_AT = 3;
+
+    public TireChanger {
+        valvePositions = Map.copyOf(valvePositions);
+        if (minRimDiameter.isPresent()
+                && maxRimDiameter.isPresent()
+                && minRimDiameter.getAsDouble() > maxRimDiameter.getAsDouble()) {
+            throw new InvalidInputException(
+                    "The smallest rim is larger than the largest. Read the machine’s plate again.");
+        }
+    }
+
+    /** Reads a position on the clock face with the tool at 3 o'clock, {@code 12} or {@code 9 o'clock}, as an angle from the tool. */
+    public static int angle(String clock) {
+        String figure = (clock == null ? "" : clock)
+                .replaceAll("(?i)\\s*(o[’']?\\s?clock|h)?\\s*$", "")
+                .strip();
+        if (!figure.matches("[0-9]{1,2}") || Integer.parseInt(figure) < 1 || Integer.parseInt(figure) > HOURS) {
+            throw new InvalidInputException(
+                    "“" + figure + "” is no place on a clock face: 1 to 12, with the tool at 3.");
+        }
+        return Math.floorMod((Integer.parseInt(figure) - TOOL_AT) * DEGREES_AN_HOUR, 360);
+    }
+
+    /** The hour of an angle from the tool, with the tool at 3 o'clock. */
+    public static int clock(int angle) {
+        int hour = Math.floorMod(Math.round(angle / (float) DEGREES_AN_HOUR) + TOOL_AT, HOURS);
+        return hour == 0 ? HOURS : hour;
+    }
+
+    /** What keeps an assembly off this machine, limit by limit; empty where it fits as far as the figures on file tell. */
+    public List<Message> violations(Assembly assembly) {
+        List<Message> against = new ArrayList<>();
+        if (maxTireDiameter.isPresent()
+                && assembly.diameter().isPresent()
+                && assembly.diameter().get().mm() > maxTireDiameter.get().mm()) {
+            against.add(Message.of(
+                    "{} across, {} takes {} at most", assembly.diameter().get(), name, maxTireDiameter.get()));
+        }
+        if (maxWidth.isPresent()
+                && assembly.width().isPresent()
+                && assembly.width().get().mm() > maxWidth.get().mm()) {
+            against.add(
+                    Message.of("{} wide, {} takes {} at most", assembly.width().get(), name, maxWidth.get()));
+        }
+        boolean small = minRimDiameter.isPresent() && assembly.rimInches() < minRimDiameter.getAsDouble();
+        boolean large = maxRimDiameter.isPresent() && assembly.rimInches() > maxRimDiameter.getAsDouble();
+        if (small || large) {
+            against.add(Message.of(
+                    "{} in rim, {} takes {} to {} in",
+                    plain(assembly.rimInches()),
+                    name,
+                    minRimDiameter.isPresent() ? plain(minRimDiameter.getAsDouble()) : "any",
+                    maxRimDiameter.isPresent() ? plain(maxRimDiameter.getAsDouble()) : "any"));
+        }
+        return against;
+    }
+
+    /** What has to be known before anybody can say whether an assembly fits. */
+    public List<Message> unknown(Assembly assembly) {
+        List<Message> unknown = new ArrayList<>();
+        if (maxTireDiameter.isPresent() && assembly.diameter().isEmpty()) {
+            unknown.add(Message.of("the tire’s diameter isn’t on file"));
+        }
+        if (maxTireDiameter.isEmpty() || maxRimDiameter.isEmpty() || maxWidth.isEmpty()) {
+            unknown.add(Message.of("not all limits of {} are on file", name));
+        }
+        return unknown;
+    }
+
+    private static String plain(double inches) {
+        return inches == Math.rint(inches) ? String.valueOf((long) inches) : String.valueOf(inches);
+    }
+
+    /**
+     * A tire on its wheel, as a machine sees it.
+     *
+     * @param diameter overall; empty where the size doesn't give it and nobody measured
+     */
+    public record Assembly(Optional<Length> diameter, double rimInches, Optional<Length> width) {}
+}

@@ -1,0 +1,55 @@
+package rotagens.core.jobsheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import rotagens.core.measure.Message;
+
+/** Whether the shop's tire changers take the assemblies of a job: said before the vehicle is lifted. */
+public final class TireChangerCheck {
+
+    private TireChangerCheck() {}
+
+    /** One warning for each wheel whose assembly fits no machine here, or not the one chosen. */
+    public static List<Message> warnings(JobSheetInputs facts) {
+        List<Message> warnings = new ArrayList<>();
+        for (WheelJob wheel : facts.wheels()) {
+            if (!wheel.task().breaksBead() || wheel.assembly().isEmpty()) {
+                continue;
+            }
+            TireChanger.Assembly assembly = wheel.assembly().get();
+            if (facts.tireChangers().isEmpty()) {
+                warnings.add(Message.of(
+                        "{}: no tire changer is on file, so nobody can say whether this assembly fits one.",
+                        wheel.position().code()));
+                continue;
+            }
+            List<TireChanger> fitting = facts.tireChangers().stream()
+                    .filter(tireChanger -> tireChanger.violations(assembly).isEmpty())
+                    .toList();
+            if (fitting.isEmpty()) {
+                TireChanger nearest = facts.tireChangers().get(0);
+                warnings.add(Message.of(
+                        "{}: fits no tire changer here: {}. Send it out before anything is lifted.",
+                        wheel.position().code(),
+                        nearest.violations(assembly).get(0)));
+            } else if (facts.tireChanger().isPresent()
+                    && !fitting.contains(facts.tireChanger().get())) {
+                warnings.add(Message.of(
+                        "{}: {}. Take {}.",
+                        wheel.position().code(),
+                        facts.tireChanger().get().violations(assembly).get(0),
+                        fitting.stream().map(TireChanger::name).collect(Collectors.joining(" or "))));
+            } else {
+                facts.tireChanger()
+                        .flatMap(tireChanger ->
+                                tireChanger.unknown(assembly).stream().findFirst())
+                        .ifPresent(unknown -> warnings.add(Message.of(
+                                "{}: {}, so the fit isn’t proven. Read the plate and measure first.",
+                                wheel.position().code(),
+                                unknown)));
+            }
+        }
+        return List.copyOf(warnings);
+    }
+}

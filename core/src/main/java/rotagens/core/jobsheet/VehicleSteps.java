@@ -1,0 +1,136 @@
+package rotagens.core.jobsheet;
+
+import java.util.List;
+import java.util.Optional;
+import rotagens.core.measure.Message;
+
+/** The steps that concern the vehicle, before and after its wheels. */
+final class VehicleSteps {
+
+    private VehicleSteps() {}
+
+    static void before(JobSheetInputs facts, List<Step> steps) {
+        boolean lifts = facts.wheels().stream().anyMatch(wheel -> wheel.task().lifts());
+        boolean bead = facts.wheels().stream().anyMatch(wheel -> wheel.task().breaksBead());
+        boolean torque = facts.wheels().stream().anyMatch(wheel -> wheel.task() == WheelTask.RETORQUE);
+        if (lifts || torque) {
+            add(
+                    steps,
+                    StepCode.GROUND,
+                    "Level, firm ground; parking brake on; wheels that stay down chocked.",
+                    "A vehicle that rolls off its jack kills. Nobody under a load held by a jack.");
+        }
+        if (lifts) {
+            add(
+                    steps,
+                    StepCode.PROTECTION,
+                    facts.light()
+                            ? "Gloves with wet grip, eye protection."
+                            : "Gloves with wet grip, eye protection; hoist or wheel lift ready, a second person for the big nuts.",
+                    null);
+        }
+        if (bead) {
+            steps.add(new Step(
+                    StepCode.MACHINE_FITS,
+                    Optional.empty(),
+                    facts.tireChanger()
+                            .map(tireChanger -> Message.of(
+                                    "Read the plate of {}, {}: tire and rim diameter and width within its limits. The air source reaches the target.",
+                                    tireChanger.name(),
+                                    tireChanger.type().label()))
+                            .orElse(
+                                    Message.of(
+                                            "Choose the tire changer and read its plate: tire and rim diameter and width within its limits. The air source reaches the target.")),
+                    Optional.of(Message.of("The machine’s own manual wins over every technique here.")),
+                    new StepInput.Confirmation(),
+                    Optional.empty()));
+            steps.add(new Step(
+                    StepCode.PARTS,
+                    Optional.empty(),
+                    Message.of(
+                            "New stem or grommet and core for each wheel whose bead is broken, caps, lubricant with rust inhibitor, weights. Note what is used."),
+                    Optional.empty(),
+                    new StepInput.TextInput("parts", "Parts used", false),
+                    Optional.empty()));
+        }
+        if (!facts.outsideTags().isEmpty()) {
+            steps.add(new Step(
+                    StepCode.TAG_SENSORS,
+                    Optional.empty(),
+                    Message.of(
+                            "Take the outside sensors off and tag each with its position: {}.",
+                            String.join(", ", facts.outsideTags())),
+                    Optional.of(Message.of("Back on another position the dash names the wrong corner.")),
+                    new StepInput.Confirmation(),
+                    Optional.empty()));
+        }
+    }
+
+    static void after(JobSheetInputs facts, List<Step> steps) {
+        List<WheelJob> wheels = facts.wheels();
+        boolean lifts = wheels.stream().anyMatch(wheel -> wheel.task().lifts());
+        boolean relearn = wheels.stream()
+                .anyMatch(wheel -> wheel.task().newSensor() || wheel.task().movesWheel() && wheel.insideSensor());
+        boolean sensors = wheels.stream().anyMatch(wheel -> wheel.sensor().isPresent());
+        boolean cause = wheels.stream().anyMatch(wheel -> wheel.task() == WheelTask.CAUSE);
+        if (!facts.outsideTags().isEmpty()) {
+            add(
+                    steps,
+                    StepCode.SENSORS_BACK,
+                    "Each outside sensor back to the position on its tag: " + String.join(", ", facts.outsideTags())
+                            + ".",
+                    null);
+        }
+        if (relearn) {
+            add(
+                    steps,
+                    StepCode.RELEARN,
+                    "Relearn with the coach on the vehicle’s Sensors page, until every corner is confirmed.",
+                    "Until it is done the dash names the wrong corner, and the air goes into the wrong tire.");
+        }
+        if (relearn || sensors && lifts) {
+            add(
+                    steps,
+                    StepCode.DASH_AND_GAUGE,
+                    "Read all pressures on the dash and by gauge: the same at every corner.",
+                    null);
+        }
+        facts.vehicleWork()
+                .ifPresent(work -> steps.add(new Step(
+                        StepCode.RECORD,
+                        Optional.empty(),
+                        Message.of("{}.", work),
+                        Optional.empty(),
+                        new StepInput.TextInput("note", "What was done", true),
+                        Optional.empty())));
+        if (cause) {
+            add(
+                    steps,
+                    StepCode.ROAD_TEST,
+                    "Straight road: runs straight with the wheel centered, no vibration.",
+                    "Hands off only on a closed, straight, empty stretch at low speed.");
+        }
+        if (lifts) {
+            add(
+                    steps,
+                    StepCode.TIDY,
+                    "Everything touched cleaned, tools counted, fluids and auxiliaries looked at.",
+                    null);
+            add(
+                    steps,
+                    StepCode.TOLD,
+                    "Tell the person in charge what was done and that the nuts are torqued again after 50 to 100 miles.",
+                    null);
+        }
+    }
+
+    private static void add(List<Step> steps, StepCode code, String does, String caution) {
+        steps.add(new Step(
+                code,
+                Optional.empty(),
+                Message.of(does),
+                Optional.ofNullable(caution).map(text -> Message.of(text)),
+                new StepInput.Confirmation(),
+                Optional.empty()));
+    }
+}

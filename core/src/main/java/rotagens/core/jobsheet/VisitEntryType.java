@@ -1,0 +1,72 @@
+package rotagens.core.jobsheet;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** What is noted of a shop visit beside the work itself, in the order a visit runs. */
+public enum VisitEntryType {
+    BOOKED("Booking", "Other work that was asked for"),
+    DAMAGE("Check-in", "Wheel damage already there"),
+    PROTECTION("Check-in", "Inside protection on"),
+    ROAD_BEFORE("Before the work", "Road test before: a general look for faults"),
+    WEIGHED("Before the work", "Weighed"),
+    RIDE_HEIGHT_BEFORE("Before the work", "Ride height before"),
+    ALIGNMENT_BEFORE("Before the work", "Alignment before"),
+    JOINT_PLAY("Tests", "Play of joints"),
+    SHOCK_TEST("Tests", "Shock test"),
+    PARTS("Parts", "Stems, grommets, cores, caps, sensors used"),
+    OUTSIDE_SHOP("Outside shop", "Vendor, invoice, what was promised and what came"),
+    RIDE_HEIGHT_AFTER("After the work", "Ride height after"),
+    ALIGNMENT_AFTER("After the work", "Alignment after"),
+    ROAD_AFTER("After the work", "Road test after: straight with the wheel centered"),
+    FLUIDS("Clean-up", "Everything touched cleaned, fluids and auxiliaries looked at"),
+    TOLD("Hand-over", "Person in charge told");
+
+    private final String part;
+    private final String label;
+
+    VisitEntryType(String part, String words) {
+        this.part = part;
+        this.label = words;
+    }
+
+    /** The part of the visit it belongs to. */
+    public String part() {
+        return part;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /** What has to be entered; a plain tick where the line says it all. */
+    public StepInput input() {
+        return switch (this) {
+            case RIDE_HEIGHT_BEFORE, RIDE_HEIGHT_AFTER -> new VisitInputs.RideHeightInput();
+            case ALIGNMENT_BEFORE, ALIGNMENT_AFTER -> new VisitInputs.AlignmentInput();
+            case JOINT_PLAY -> new VisitInputs.JointPlayInput();
+            case SHOCK_TEST -> new VisitInputs.ShockTestInput();
+            case OUTSIDE_SHOP -> new VisitInputs.OutsideShopInput();
+            case BOOKED, WEIGHED, PARTS, TOLD -> new StepInput.TextInput("words", "What", true);
+            case DAMAGE, PROTECTION, ROAD_BEFORE, ROAD_AFTER, FLUIDS -> new StepInput.TextInput("words", "What", false);
+        };
+    }
+
+    /** The line measured before the work that this one is held against. */
+    public Optional<VisitEntryType> before() {
+        return switch (this) {
+            case RIDE_HEIGHT_AFTER -> Optional.of(RIDE_HEIGHT_BEFORE);
+            case ALIGNMENT_AFTER -> Optional.of(ALIGNMENT_BEFORE);
+            default -> Optional.empty();
+        };
+    }
+
+    /** One figure before and after the work, each as entered. */
+    public record BeforeAfter(String label, String before, String after, String difference) {}
+
+    /** The figures of this entry taken twice, side by side; what was measured only once is left out. */
+    public List<BeforeAfter> changes(Map<String, String> before, Map<String, String> after) {
+        return VisitInputs.changes(input(), before, after);
+    }
+}

@@ -1,0 +1,464 @@
+package rotagens.core.jobsheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Pressure;
+import rotagens.core.policy.PolicyNumber;
+import rotagens.core.vehicle.PilotType;
+import rotagens.core.vehicle.WheelSpec;
+
+/** The steps at one wheel, in the order of the work. */
+final class WheelSteps {
+
+    private static final double HALF = 0.5;
+    private static final double SUPPLY_IMPURITY = 2;
+    private static final Pressure CAGE_OVER = Pressure.psi(StepInput.BeadSeatingInput.OPEN_MOST_PSI);
+
+    private final JobSheetInputs facts;
+    private final WheelJob wheel;
+    private final WheelTask task;
+    private final List<Step> steps = new ArrayList<>();
+
+    WheelSteps(JobSheetInputs facts, WheelJob wheel) {
+        this.facts = facts;
+        this.wheel = wheel;
+        this.task = wheel.task();
+    }
+
+    List<Step> all() {
+        if (task == WheelTask.PRESSURE) {
+            pressureService();
+        }
+        if (task.lifts()) {
+            off();
+        }
+        if (task.breaksBead()) {
+            beadOff();
+            prepare();
+            if (wheel.condemned()) {
+                return steps;
+            }
+            mount();
+        }
+        if (task.lifts() || task == WheelTask.RETORQUE) {
+            fit();
+        }
+        rest();
+        return steps;
+    }
+
+    private void pressureService() {
+        if (wheel.suspect()) {
+            step(
+                    StepCode.LOOK_INSIDE,
+                    Message.of(
+                            "It ran at 80 % of its target or less: no air on the vehicle. Deflate, demount, and have it looked at inside."),
+                    "A tire run flat can burst while it is filled (29 CFR 1910.177).",
+                    new StepInput.ProfessionalVerdictInput());
+            if (wheel.condemned()) {
+                return;
+            }
+        }
+        step(
+                StepCode.FILL,
+                Message.of(
+                        "Cold, parked 3 hours: gauge, {}, gauge again, cap on.",
+                        wheel.target()
+                                .<Object>map(target -> Message.of("set to {}", target))
+                                .orElse("find its target first")),
+                "A hot tire is never bled down. Stand clear of the valve’s line.",
+                new StepInput.ColdPressureInput(wheel.target(), wheel.maximum()));
+    }
+
+    private void off() {
+        boolean emptyFirst = wheel.suspect() || wheel.dual();
+        if (task.breaksBead()) {
+            step(
+                    StepCode.SINGLE_PIECE,
+                    Message.of(
+                            "Look at the wheel: a one-piece rim. A rim of several pieces is not served here: stop, and send it out."),
+                    "A side ring that lets go kills.",
+                    new StepInput.Confirmation());
+        }
+        if (emptyFirst) {
+            step(
+                    StepCode.DEFLATE_FIRST,
+                    Message.of(
+                            wheel.dual()
+                                    ? "Both cores of the dual out and all air out, before the first nut is loosened."
+                                    : "Core out and all air out, before the first nut is loosened: it ran low or damage is suspected."),
+                    "The core can shoot out: hold it through the last threads, face away.",
+                    new StepInput.Confirmation());
+        }
+        step(
+                StepCode.STANDS,
+                Message.of("Jack at the axle’s point, stands under it before the wheel comes off."),
+                "Never under a load held by a jack.",
+                new StepInput.Confirmation());
+        step(
+                StepCode.WHEEL_OFF,
+                Message.of(
+                        "Nuts off{}{}, wheel down{}.",
+                        wheel.wheel().isLeftThreaded() ? " (left-hand thread)" : "",
+                        wheel.wheel()
+                                .pilotType()
+                                .map(pilot -> pilot == PilotType.HUB
+                                        ? ", two-piece flanged nuts kept together"
+                                        : ", bevelled nuts kept apart from any others")
+                                .orElse(", look which way the wheel is piloted"),
+                        facts.light() ? "" : " with hoist or wheel lift"),
+                facts.light() ? null : "Two people for the big nuts; nobody under the assembly.",
+                new StepInput.Confirmation());
+        if (task.breaksBead() && !emptyFirst) {
+            step(
+                    StepCode.CORE_OUT,
+                    Message.of("Core out and all air out, before a bead is touched."),
+                    "The core can shoot out: hold it through the last threads, face away.",
+                    new StepInput.Confirmation());
+        }
+    }
+
+    private void beadOff() {
+        if (task == WheelTask.SENSOR_IN_PLACE) {
+            step(
+                    StepCode.PUSH_BEAD_DOWN,
+                    Message.of(
+                            "Break {} bead, push it down beside the valve and hold it there with blocks.",
+                            sensorSide()),
+                    "A bead that springs back traps fingers.",
+                    new StepInput.Confirmation(),
+                    BeadStep.BREAK_FRONT);
+            return;
+        }
+        step(
+                StepCode.BREAK_BEAD,
+                Message.of(
+                        "Break both beads, {} first, the opposite bead down in the drop center.{}",
+                        sensorSide(),
+                        facts.tireChanger()
+                                .filter(tireChanger -> tireChanger.type() == TireChanger.TireChangerType.CENTER_CLAMP)
+                                .map(tireChanger -> " The rear bead all round before clamping outside.")
+                                .orElse("")),
+                wheel.insideSensor() ? "The shovel breaks a sensor it meets: valve as the clock shows." : null,
+                new StepInput.Confirmation(),
+                BeadStep.BREAK_FRONT);
+        step(
+                StepCode.DEMOUNT,
+                Message.of(
+                        "Narrow side up{}, valve as the clock shows; top bead, then bottom bead. If the bead’s path fouls at the head, stop.",
+                        wheel.wheel().isReversed() ? ": a reversed wheel face down" : ""),
+                null,
+                new StepInput.Confirmation(),
+                BeadStep.DEMOUNT_TOP);
+    }
+
+    /** On a reversed wheel the sensor's side is the other one; until the wheel is read, keep clear on both. */
+    private String sensorSide() {
+        if (!wheel.insideSensor()) {
+            return "the narrow side";
+        }
+        return wheel.wheel().equals(WheelSpec.UNKNOWN)
+                ? "clear of the sensor on both sides, the narrow side"
+                : wheel.wheel().isReversed()
+                        ? "the back, where a reversed wheel has its sensor,"
+                        : "the front, the sensor’s side,";
+    }
+
+    private void prepare() {
+        if (wheel.suspect() && task != WheelTask.NEW_TIRE) {
+            step(
+                    StepCode.LOOK_INSIDE,
+                    Message.of(
+                            "A tire professional looks inside: creases, rubber dust, discolored liner. Condemned, it doesn’t go back."),
+                    null,
+                    new StepInput.ProfessionalVerdictInput());
+            if (wheel.condemned()) {
+                step(
+                        StepCode.RECORD,
+                        Message.of("Condemned: mark it, set it aside for scrap, and plan its replacement."),
+                        null,
+                        new StepInput.TextInput("note", "Where it lies", true));
+                return;
+            }
+        }
+        step(
+                StepCode.CLEAN_WHEEL,
+                Message.of(
+                        "Steel brush; look for cracks and bent flanges; bare metal painted. New tire clean and dry inside."),
+                null,
+                new StepInput.TextInput("wheel", "What was found (empty: sound)", false));
+        step(
+                StepCode.STEM,
+                Message.of("New stem or grommet, centered, and core; the stem nut by torque wrench, not by feel."),
+                null,
+                new StepInput.Confirmation());
+        if (task == WheelTask.WHEEL_CHANGE) {
+            step(
+                    StepCode.WHEEL_KIND,
+                    Message.of("Look at stud holes and nuts of the wheel that goes on."),
+                    "Hub- and stud-piloted parts look alike and never interchange.",
+                    new StepInput.PilotTypeInput());
+        }
+        if (task.newSensor()) {
+            step(
+                    StepCode.SENSOR_IN,
+                    Message.of("New sensor in, its ID read off before it disappears."),
+                    null,
+                    new StepInput.SensorIdInput());
+        }
+        step(
+                StepCode.LUBRICATE,
+                Message.of(
+                        "Lubricant with rust inhibitor, thin and complete, both beads and the rim where they touch; no puddles. Generous for tight beads, sparing on very stiff sidewalls."),
+                "Never petroleum or solvent: it burns when the beads seat.",
+                new StepInput.Confirmation());
+        if (task.tireOff()) {
+            step(StepCode.INDEX, index(), null, new StepInput.Confirmation());
+            step(
+                    StepCode.MOUNT,
+                    Message.of(
+                            "Bottom bead, then top bead, valve just behind the mount head so that the bead passes the sensor last."),
+                    "Hands clear of head and rollers. Thick beads want the press arm and a bar, never force.",
+                    new StepInput.Confirmation(),
+                    BeadStep.MOUNT_TOP);
+        }
+    }
+
+    /** The arrow comes first; then a mark at the valve; the DOT date outward. */
+    private Message index() {
+        boolean directional =
+                wheel.model().filter(model -> model.isDirectional()).isPresent();
+        return Message.of(
+                "{}One mark on the tire to the valve, with more follow its maker; DOT date outward, by the valve where no balance mark claims that place.",
+                directional ? "Directional: the arrow first, the way it rolls on this side. " : "");
+    }
+
+    private void mount() {
+        step(
+                StepCode.SEAT,
+                Message.of(
+                        "Unclamped, resting free: air until both beads seat, core out for a strong rush. Not over {} outside a cage.",
+                        CAGE_OVER),
+                "Out of the trajectory, hands off the bead. A gap too wide to take air: more lubricant and the machine’s blast.",
+                new StepInput.BeadSeatingInput());
+        step(
+                StepCode.BEAD_GAP,
+                Message.of("Gap between flange and molded ring at four even places or more, both sides looked at."),
+                null,
+                new StepInput.BeadGapInput());
+        boolean caged =
+                wheel.target().filter(target -> target.psi() > CAGE_OVER.psi()).isPresent()
+                        || wheel.target().isEmpty();
+        if (caged) {
+            step(
+                    StepCode.CAGE,
+                    Message.of("Into the cage or restraint; clip-on chuck and remote valve."),
+                    "Every fill above 40 psi after mounting happens in the cage, nobody in the trajectory.",
+                    new StepInput.Confirmation());
+        }
+        step(
+                StepCode.FILL,
+                wheel.target()
+                        .map(target -> Message.of("Core in. Fill to {} cold, gauge it.", target))
+                        .orElse(Message.of(
+                                "Core in. No target on file: find it under Load & pressure first, then gauge it.")),
+                null,
+                new StepInput.ColdPressureInput(wheel.target(), wheel.maximum()));
+        if (facts.nitrogen()) {
+            step(
+                    StepCode.NITROGEN,
+                    nitrogen(),
+                    null,
+                    new StepInput.NitrogenInput(facts.policy().number(PolicyNumber.NITROGEN_PURITY)));
+        }
+        step(
+                StepCode.LEAK_CHECK,
+                Message.of("Soap at valve, both beads and the repair: no bubbles. Metal or flow-through cap on."),
+                null,
+                new StepInput.Confirmation());
+    }
+
+    private Message nitrogen() {
+        double purity = facts.policy().number(PolicyNumber.NITROGEN_PURITY);
+        OptionalInt fills = wheel.target().isEmpty()
+                ? OptionalInt.empty()
+                : NitrogenPurge.fillsTo(
+                        purity, SUPPLY_IMPURITY, wheel.target().get().psi());
+        return Message.of(
+                "Purge to {} % or better, mark the valve. {}",
+                Math.round(purity),
+                fills.isPresent()
+                        ? "From a supply of 98 % the forecast is " + fills.getAsInt()
+                                + (fills.getAsInt() == 1 ? " fill" : " fills")
+                                + " from empty; the analyser decides."
+                        : "The analyser decides.");
+    }
+
+    private void fit() {
+        if (task.lifts()) {
+            if (task.breaksBead()) {
+                step(
+                        StepCode.BALANCE,
+                        Message.of("Balance; turned 180° on the wheel only to cure it."),
+                        null,
+                        new StepInput.TextInput("weights", "Weights, inside and outside", true));
+            }
+            step(
+                    StepCode.HUB,
+                    Message.of(
+                            "Hub and faces clean and dry.{}",
+                            wheel.dual() ? " Duals: valves 180° apart, both reachable." : ""),
+                    null,
+                    new StepInput.Confirmation());
+            step(
+                    StepCode.NUTS_BY_HAND,
+                    Message.of("All nuts by hand first.{}", nutWords()),
+                    facts.light() ? null : "Two people: one holds the wheel until every nut has caught.",
+                    new StepInput.Confirmation());
+            tighten(StepCode.TORQUE_HALF, "Half", HALF);
+            tighten(StepCode.TORQUE_FULL, "Full", 1);
+        }
+        tighten(StepCode.TORQUE_PASS, task.lifts() ? "One pass round at" : "Each nut at", 1);
+        if (task == WheelTask.NEW_TIRE) {
+            step(
+                    StepCode.TREAD_FITTED,
+                    Message.of("Gauge the tread of the tire fitted."),
+                    null,
+                    new StepInput.TreadOfInstalledTireInput());
+        }
+        if (task.readsDot()) {
+            dot();
+        }
+        if (task == WheelTask.MOVE_WHEEL) {
+            step(
+                    StepCode.FILL,
+                    wheel.target()
+                            .map(target -> Message.of("Cold, to this position’s target: {}.", target))
+                            .orElse(Message.of("No target on file for this position: gauge it, and find its target.")),
+                    null,
+                    new StepInput.ColdPressureInput(wheel.target(), wheel.maximum()));
+        }
+    }
+
+    private void dot() {
+        step(
+                StepCode.DOT_FITTED,
+                Message.of(
+                        "Read the DOT code of the tire that is at {} now.",
+                        wheel.position().code()),
+                null,
+                new StepInput.DotOfInstalledTireInput());
+    }
+
+    private String nutWords() {
+        return wheel.wheel()
+                .pilotType()
+                .map(pilot -> pilot == PilotType.HUB
+                        ? " Hub-piloted: two-piece flanged nuts with washer, never the bevelled ones."
+                        : " Stud-piloted: bevelled nuts, never the flanged ones.")
+                .orElse(" Only the nuts that belong to this wheel.");
+    }
+
+    private void tighten(StepCode code, String stage, double share) {
+        Optional<Integer> nuts = wheel.wheel().lugCount().isPresent()
+                ? Optional.of(wheel.wheel().lugCount().getAsInt())
+                : Optional.empty();
+        StepInput.TorqueInput want = new StepInput.TorqueInput(wheel.wheel().torque(), share, nuts, facts.wrenches());
+        step(
+                code,
+                wheel.wheel()
+                        .torque()
+                        .map(full -> Message.of(
+                                "{} torque in the star’s order{}.",
+                                stage,
+                                share < 1 ? Message.of(" (half of {})", full) : Message.of(": {}", full)))
+                        .orElse(Message.of(
+                                "{} torque in the star’s order. The wheel’s torque isn’t on file: take it from its maker’s data.",
+                                stage)),
+                null,
+                want);
+    }
+
+    private void rest() {
+        switch (task) {
+            case CAUSE -> {
+                step(
+                        StepCode.FIND_CAUSE,
+                        Message.of(
+                                "Pressures first, then tread, joints and shocks, balance. Put right what is worn before anything is set."),
+                        null,
+                        new StepInput.TextInput("note", "What was found and put right", true));
+                step(
+                        StepCode.ALIGNMENT,
+                        Message.of("Ride height, then alignment: figures before and after."),
+                        null,
+                        new StepInput.TextInput("alignment", "Before and after", true));
+            }
+            case BEAD_LEAK ->
+                step(
+                        StepCode.FIND_CAUSE,
+                        Message.of("Where did it leak: bead, valve, rim, puncture?"),
+                        null,
+                        new StepInput.LeakRepairInput());
+            case VERDICT ->
+                step(
+                        StepCode.VERDICT,
+                        Message.of("A qualified tire professional looks at the whole tire."),
+                        null,
+                        new StepInput.ProfessionalVerdictInput());
+            case OTHER ->
+                step(
+                        StepCode.RECORD,
+                        Message.of("Do it, and say what was done."),
+                        null,
+                        new StepInput.TextInput("note", "What was done", true));
+            case TREAD ->
+                step(
+                        StepCode.TREAD_FITTED,
+                        Message.of("Gauge the tread in three grooves."),
+                        null,
+                        new StepInput.TreadOfInstalledTireInput());
+            case DOT -> dot();
+            case RECORD -> {
+                step(
+                        StepCode.TREAD_FITTED,
+                        Message.of("Gauge the tread of the tire fitted."),
+                        null,
+                        new StepInput.TreadOfInstalledTireInput());
+                dot();
+                step(
+                        StepCode.COLD_CHECK,
+                        Message.of("Gauge it cold."),
+                        null,
+                        new StepInput.ColdPressureInput(Optional.empty(), wheel.maximum()));
+            }
+            case WHEEL_OFF ->
+                step(
+                        StepCode.RECORD,
+                        Message.of(
+                                "What was repaired, how and by whom: tread crown only, plug and patch from inside, by a qualified person."),
+                        null,
+                        new StepInput.TextInput("note", "What was repaired", true));
+            case PRESSURE, NEW_TIRE, MOVE_WHEEL, REMOUNT, SENSOR_IN_PLACE, SENSOR_DISMOUNT, WHEEL_CHANGE, RETORQUE -> {
+                // Everything these want has been read above.
+            }
+        }
+    }
+
+    private void step(StepCode code, Message does, String caution, StepInput stepInput) {
+        step(code, does, caution, stepInput, null);
+    }
+
+    private void step(StepCode code, Message does, String caution, StepInput stepInput, BeadStep bead) {
+        steps.add(new Step(
+                code,
+                Optional.of(wheel.position()),
+                does,
+                Optional.ofNullable(caution).map(text -> Message.of(text)),
+                stepInput,
+                Optional.ofNullable(bead)));
+    }
+}

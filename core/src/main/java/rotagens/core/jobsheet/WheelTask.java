@@ -1,0 +1,70 @@
+package rotagens.core.jobsheet;
+
+/** What is done at one wheel. */
+public enum WheelTask {
+    PRESSURE("Pressure service", false, Bead.STAYS),
+    NEW_TIRE("Tire replacement", true, Bead.TIRE_OFF),
+    MOVE_WHEEL("Rotation, the wheel moves", true, Bead.STAYS),
+    REMOUNT("Rotation, the tire is remounted", true, Bead.TIRE_OFF),
+    SENSOR_IN_PLACE("Sensor replacement, one bead pushed down", true, Bead.ONE_DOWN),
+    SENSOR_DISMOUNT("Sensor replacement, tire off", true, Bead.TIRE_OFF),
+    WHEEL_OFF("Wheel-off repair", true, Bead.TIRE_OFF),
+    BEAD_LEAK("Bead-leak repair", true, Bead.TIRE_OFF),
+    WHEEL_CHANGE("Another wheel", true, Bead.TIRE_OFF),
+    CAUSE("Balance and alignment", false, Bead.STAYS),
+    RETORQUE("Re-torque", false, Bead.STAYS),
+    VERDICT("Professional inspection", false, Bead.STAYS),
+    TREAD("Tread inspection", false, Bead.STAYS),
+    DOT("DOT code", false, Bead.STAYS),
+    RECORD("Record the tire fitted", false, Bead.STAYS),
+    OTHER("Other work", false, Bead.STAYS);
+
+    private enum Bead {
+        STAYS,
+        ONE_DOWN,
+        TIRE_OFF
+    }
+
+    private final String label;
+    private final boolean lifts;
+    private final Bead bead;
+
+    WheelTask(String words, boolean lifts, Bead bead) {
+        this.label = words;
+        this.lifts = lifts;
+        this.bead = bead;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /** The wheel comes off the vehicle. */
+    public boolean lifts() {
+        return lifts;
+    }
+
+    /** A bead leaves its seat, so that it has to be seated and measured again. */
+    public boolean breaksBead() {
+        return bead != Bead.STAYS;
+    }
+
+    /** The tire comes off its wheel. */
+    public boolean tireOff() {
+        return bead == Bead.TIRE_OFF;
+    }
+
+    public boolean newSensor() {
+        return this == SENSOR_IN_PLACE || this == SENSOR_DISMOUNT;
+    }
+
+    /** Which tire went where has to be read off its sidewall. */
+    public boolean readsDot() {
+        return this == NEW_TIRE || this == MOVE_WHEEL || this == REMOUNT || this == RECORD || this == DOT;
+    }
+
+    /** The wheel, and an inside sensor with it, sits elsewhere afterwards. */
+    public boolean movesWheel() {
+        return this == MOVE_WHEEL || this == WHEEL_CHANGE;
+    }
+}

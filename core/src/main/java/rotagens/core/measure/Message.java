@@ -1,0 +1,57 @@
+package rotagens.core.measure;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * A sentence for the screen with its figures still as quantities, so that it reads in either family of units. {@code {}}
+ * marks where the next part goes.
+ */
+public record Message(String template, List<Object> parts) {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+
+    public Message {
+        parts = List.copyOf(parts);
+    }
+
+    public static Message of(String template, Object... parts) {
+        return new Message(template, List.of(parts));
+    }
+
+    /** Several phrases one after the other. */
+    public static Message join(List<Message> messages, String between) {
+        return new Message(
+                String.join(between, java.util.Collections.nCopies(messages.size(), "{}")), List.copyOf(messages));
+    }
+
+    /** The sentence with its figures in the given units and its dates as {@code 28 Jul 2019}. */
+    public String in(Units units) {
+        StringBuilder text = new StringBuilder();
+        int from = 0;
+        for (Object part : parts) {
+            int hole = template.indexOf("{}", from);
+            if (hole < 0) {
+                throw new IllegalStateException("More figures than places in “" + template + "”");
+            }
+            text.append(template, from, hole).append(shown(part, units));
+            from = hole + 2;
+        }
+        return text.append(template.substring(from)).toString();
+    }
+
+    private static String shown(Object part, Units units) {
+        if (part instanceof Quantity quantity) {
+            return quantity.format(units);
+        }
+        if (part instanceof Message message) {
+            return message.in(units);
+        }
+        if (part instanceof LocalDate day) {
+            return DAY.format(day);
+        }
+        return String.valueOf(part);
+    }
+}

@@ -1,0 +1,35 @@
+package rotagens.core.outlook;
+
+/** The schools of buying tires over the years. */
+public enum ReplacementStrategy {
+    RUN_TO_LIMIT("Run to limit", "Each tire goes at its own limit, by itself. Least thrown away, most visits."),
+    BY_AXLE("By axle", "When one tire of an axle goes, the whole axle goes. Matched tires, fewer visits."),
+    ALL_AT_ONCE("All at once", "When one tire goes, all go. Fewest visits, most thrown away."),
+    AGE_LADDER(
+            "Age ladder", "Newest rubber on steer; a steer pair that passes the steer age ends its life further back."),
+    PLANNED_VISITS(
+            "Planned visits",
+            "The fleet’s own: at each planned visit whatever would not last until the next one goes.");
+
+    private final String title;
+    private final String about;
+
+    ReplacementStrategy(String title, String about) {
+        this.title = title;
+        this.about = about;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** What it gains and costs, in a sentence. */
+    public String about() {
+        return about;
+    }
+
+    /** Whether tires go at visits planned ahead, so that each has to last until the next. */
+    public boolean byVisits() {
+        return this == AGE_LADDER || this == PLANNED_VISITS;
+    }
+}

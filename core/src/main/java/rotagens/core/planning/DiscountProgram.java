@@ -1,0 +1,38 @@
+package rotagens.core.planning;
+
+import java.util.OptionalLong;
+import rotagens.core.measure.InvalidInputException;
+import rotagens.core.measure.Money;
+
+/**
+ * A buying program with a fee a year and a saving on each tire.
+ *
+ * @param fee a year
+ * @param saving on each tire
+ */
+public record DiscountProgram(Money fee, Money saving) {
+
+    public DiscountProgram {
+        if (saving.cents() == 0) {
+            throw new InvalidInputException("Without a saving on each tire the fee never comes back.");
+        }
+    }
+
+    /** From so many tires a year it pays. */
+    public long breakEven() {
+        return (fee.cents() + saving.cents() - 1) / saving.cents();
+    }
+
+    /** What a year with so many tires gains, in cents; below nothing where the fee isn't earned. */
+    public long gains(long tires) {
+        return tires * saving.cents() - fee.cents();
+    }
+
+    /** The program that gains most in a year; empty where none pays. */
+    public static OptionalLong best(java.util.Collection<DiscountProgram> programs, long tires) {
+        return programs.stream()
+                .mapToLong(one -> one.gains(tires))
+                .filter(gain -> gain > 0)
+                .max();
+    }
+}

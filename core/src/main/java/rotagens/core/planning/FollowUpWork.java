@@ -1,0 +1,98 @@
+package rotagens.core.planning;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import rotagens.core.fact.Verdict;
+import rotagens.core.inspection.Assessment;
+import rotagens.core.inspection.VehicleState;
+import rotagens.core.jobsheet.JobSheetInputs;
+import rotagens.core.jobsheet.WheelJob;
+import rotagens.core.jobsheet.WheelTask;
+import rotagens.core.measure.Rule;
+import rotagens.core.vehicle.Position;
+
+/**
+ * Work that a finished job sheet leaves to be done.
+ *
+ * @param positions empty where it concerns the vehicle
+ */
+public record FollowUpWork(WorkType kind, List<Position> positions, LocalDate day, String reason) {
+
+    /**
+     * What follows.
+     *
+     * @param before the verdicts as they stood when the work was done
+     * @param relearnLeft whether the relearn was left out with a reason
+     * @param rotation whether it was a rotation, whose re-torque and relearn are planned with its moves
+     */
+    public static List<FollowUpWork> after(
+            JobSheetInputs facts,
+            VehicleState vehicle,
+            Map<Position, Assessment> before,
+            boolean relearnLeft,
+            boolean rotation,
+            LocalDate done) {
+        List<FollowUpWork> next = new ArrayList<>();
+        OptionalDouble milesPerDay = vehicle.vehicle().milesPerDay();
+        List<WheelJob> wheels =
+                facts.wheels().stream().filter(wheel -> !wheel.condemned()).toList();
+        if (!rotation && wheels.stream().anyMatch(wheel -> wheel.task().lifts())) {
+            next.add(new FollowUpWork(
+                    WorkType.RETORQUE,
+                    List.of(),
+                    FollowUp.retorque(done, milesPerDay),
+                    "every wheel that was lifted, 50 to 100 miles after"));
+        }
+        List<Position> beads = wheels.stream()
+                .filter(wheel -> wheel.task().breaksBead())
+                .map(WheelJob::position)
+                .distinct()
+                .toList();
+        if (!beads.isEmpty()) {
+            next.add(new FollowUpWork(
+                    WorkType.PRESSURE_CHECK,
+                    beads,
+                    done.plusDays(1),
+                    "the day after work on the bead: a leak shows first here"));
+        }
+        if (relearnLeft && !rotation) {
+            next.add(new FollowUpWork(
+                    WorkType.RELEARN,
+                    List.of(),
+                    done,
+                    "left out on the sheet: until it is done the dash names the wrong corner"));
+        }
+        List<Position> worn = wheels.stream()
+                .filter(wheel -> wheel.task() == WheelTask.NEW_TIRE && wornOddly(before.get(wheel.position())))
+                .map(WheelJob::position)
+                .toList();
+        if (!worn.isEmpty()) {
+            next.add(
+                    new FollowUpWork(
+                            WorkType.MEND_WEAR_CAUSE,
+                            worn,
+                            done,
+                            "the old tire went for abnormal wear: suspension, alignment, shocks or driving, or the new one goes the same way"));
+        }
+        List<Position> condemned = facts.wheels().stream()
+                .filter(WheelJob::condemned)
+                .map(WheelJob::position)
+                .toList();
+        if (!condemned.isEmpty()) {
+            next.add(new FollowUpWork(WorkType.REPLACE, condemned, done, "condemned by a tire professional"));
+        }
+        return List.copyOf(next);
+    }
+
+    private static boolean wornOddly(Assessment assessment) {
+        return Optional.ofNullable(assessment).stream()
+                .flatMap(known -> known.reasons().stream())
+                .anyMatch(verdictReason -> verdictReason.reason().rule() == Rule.WEAR_PATTERN
+                        && (verdictReason.verdict() == Verdict.PLAN
+                                || verdictReason.verdict() == Verdict.DO_NOT_OPERATE));
+    }
+}

@@ -1,0 +1,39 @@
+package rotagens.core.planning;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import rotagens.core.fact.Verdict;
+import rotagens.core.measure.Message;
+
+/**
+ * Due work somebody decided to leave until a day, by name and with a reason. It stays on the list and says so; after that day it
+ * is due as before.
+ */
+public record Postponement(LocalDate until, String reason, String by) {
+
+    private static final int MOST_DAYS = 180;
+
+    /** Whether it still holds. */
+    public boolean holds(LocalDate today) {
+        return !today.isAfter(until);
+    }
+
+    /**
+     * Why work can't be left until a day; empty where it can. What keeps a vehicle from rolling is never left: law, load and
+     * damage don't wait. Source: our rule.
+     */
+    public static Optional<Message> against(DueItem item, LocalDate until, LocalDate today) {
+        if (item.urgency() == Verdict.DO_NOT_OPERATE) {
+            return Optional.of(Message.of(
+                    "{}: this vehicle must not leave until it is done. It can’t be left until later.",
+                    item.reason().statement()));
+        }
+        if (!until.isAfter(today)) {
+            return Optional.of(Message.of("Choose a day after today."));
+        }
+        if (until.isAfter(today.plusDays(MOST_DAYS))) {
+            return Optional.of(Message.of("At most {} days: until {}.", MOST_DAYS, today.plusDays(MOST_DAYS)));
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,101 @@
+package rotagens.core.planning;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import rotagens.core.measure.Message;
+
+/**
+ * Tires by model that are on the shelf, on their way, or still to be ordered. Jobs are promised tires one after the other, so
+ * that none is promised twice.
+ */
+public final class TireSupply {
+
+    /** Days from order to delivery where no supplier is on file for a make; our own. */
+    public static final int USUAL_LEAD_DAYS = 7;
+
+    /** How many still come of a model, and when at the latest. */
+    public record IncomingTires(int count, LocalDate by) {
+
+        /** Two orders of one model: the later one decides when all are there. */
+        public IncomingTires and(IncomingTires other) {
+            return new IncomingTires(count + other.count, by.isAfter(other.by) ? by : other.by);
+        }
+    }
+
+    /** A model as it is bought. */
+    public record Model(String title, int leadDays) {}
+
+    /** What a job has to wait for, and until when. */
+    public record SupplyDelay(LocalDate from, Message statement) {}
+
+    private final Map<Long, Integer> shelf;
+    private final Map<Long, IncomingTires> incomingTires;
+    private final Map<Long, Model> models;
+    private final LocalDate today;
+
+    public TireSupply(
+            Map<Long, Integer> shelf,
+            Map<Long, IncomingTires> incomingTires,
+            Map<Long, Model> models,
+            LocalDate today) {
+        this.shelf = new HashMap<>(shelf);
+        this.incomingTires = new HashMap<>(incomingTires);
+        this.models = Map.copyOf(models);
+        this.today = today;
+    }
+
+    /** How many of a model have to be ordered for so many wanted. */
+    public int toOrder(long model, int wanted) {
+        return Math.max(0, wanted - onShelf(model) - onOrder(model));
+    }
+
+    public int onShelf(long model) {
+        return shelf.getOrDefault(model, 0);
+    }
+
+    public int onOrder(long model) {
+        return Optional.ofNullable(incomingTires.get(model))
+                .map(IncomingTires::count)
+                .orElse(0);
+    }
+
+    /** The last day to order a model that is needed on a day; may have passed. */
+    public LocalDate orderBy(long model, LocalDate needed) {
+        return needed.minusDays(models.get(model).leadDays());
+    }
+
+    /** Promises so many of each model; says what a job has to wait for, if for anything. */
+    public Optional<SupplyDelay> take(Map<Long, Integer> wanted) {
+        LocalDate from = today;
+        List<Message> says = new ArrayList<>();
+        for (Map.Entry<Long, Integer> one : wanted.entrySet()) {
+            int there = onShelf(one.getKey());
+            int missing = Math.max(0, one.getValue() - there);
+            shelf.put(one.getKey(), Math.max(0, there - one.getValue()));
+            if (missing == 0) {
+                continue;
+            }
+            Model model = models.get(one.getKey());
+            IncomingTires order = incomingTires.get(one.getKey());
+            boolean ordered = order != null && order.count() >= missing;
+            LocalDate by = ordered ? order.by() : today.plusDays(model.leadDays());
+            if (ordered) {
+                incomingTires.put(one.getKey(), new IncomingTires(order.count() - missing, order.by()));
+            }
+            // What should have come by now may come any day: the job waits for it at least until tomorrow.
+            LocalDate expected = by.isAfter(today) ? by : today.plusDays(1);
+            from = expected.isAfter(from) ? expected : from;
+            says.add(Message.of(
+                    "{} × {} {}, there by {}",
+                    missing,
+                    model.title(),
+                    ordered ? "on order" : "to order today",
+                    expected));
+        }
+        return says.isEmpty() ? Optional.empty() : Optional.of(new SupplyDelay(from, Message.join(says, "; ")));
+    }
+}

@@ -1,0 +1,106 @@
+package rotagens.core.pressure;
+
+import java.util.List;
+import java.util.Optional;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Pressure;
+
+/** The chalk-line trial: where the chalk is gone says whether the middle or the edges carry, and what to try next. */
+public final class ChalkTest {
+
+    private static final double STEP_PSI = 5;
+
+    /** What the tread showed after a short straight stretch. */
+    public enum ContactPattern {
+        CENTER_ONLY("only the center rubbed off"),
+        EDGES_MORE("the edges rubbed off more"),
+        RIGHT("center slightly more, the very edges just not");
+
+        private final String label;
+
+        ContactPattern(String words) {
+            this.label = words;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /** One pass: the pressure it was driven at and what was seen. */
+    public record Pass(Pressure pressure, ContactPattern contactPattern) {}
+
+    /**
+     * What follows.
+     *
+     * @param next the pressure for the next pass; empty where the trial is over
+     * @param result where it ended; to be confirmed cold, since the tires are warm by then
+     */
+    public record NextPass(Optional<Pressure> next, Optional<Pressure> result, Message statement) {}
+
+    private ChalkTest() {}
+
+    /** The next step after the passes so far, between a floor and a maximum in psi. */
+    public static NextPass after(List<Pass> passes, double floorPsi, double maximumPsi) {
+        if (passes.isEmpty()) {
+            return new NextPass(
+                    Optional.empty(),
+                    Optional.empty(),
+                    Message.of(
+                            "Look at the outer ribs for rubber that never touches. Start a little high, chalk across the tread, drive a short straight flat stretch, and look"));
+        }
+        Pass last = passes.get(passes.size() - 1);
+        double psi = last.pressure().psi();
+        return switch (last.contactPattern()) {
+            case RIGHT ->
+                done(
+                        last.pressure(),
+                        Message.of("{} touches right. Confirm it cold: the tires are warm by now", last.pressure()));
+            case CENTER_ONLY -> lower(passes, psi, floorPsi);
+            case EDGES_MORE -> raise(psi, maximumPsi);
+        };
+    }
+
+    private static NextPass lower(List<Pass> passes, double psi, double floorPsi) {
+        double next = Math.max(psi - STEP_PSI, Math.ceil(floorPsi - 1e-9));
+        if (next >= psi - 1e-9) {
+            return done(
+                    Pressure.psi(psi),
+                    Message.of(
+                            "The load needs {}: no lower, whatever the chalk says",
+                            AxlePressureCalculator.psi(floorPsi)));
+        }
+        boolean known = passes.stream()
+                .anyMatch(pass -> pass.contactPattern() == ContactPattern.EDGES_MORE
+                        && pass.pressure().psi() >= next - 1e-9);
+        if (known) {
+            return done(
+                    Pressure.psi(psi),
+                    Message.of(
+                            "{} rubs the center, {} the edges: the higher of the two is taken",
+                            Pressure.psi(psi),
+                            Pressure.psi(next)));
+        }
+        return new NextPass(
+                Optional.of(Pressure.psi(next)),
+                Optional.empty(),
+                Message.of("Lower to {} and chalk again", Pressure.psi(next)));
+    }
+
+    private static NextPass raise(double psi, double maximumPsi) {
+        double next = Math.min(psi + STEP_PSI, maximumPsi);
+        if (next <= psi + 1e-9) {
+            return done(
+                    Pressure.psi(psi),
+                    Message.of("{} is the maximum: the tire is too small for this load", Pressure.psi(psi)));
+        }
+        return new NextPass(
+                Optional.of(Pressure.psi(next)),
+                Optional.empty(),
+                Message.of("Raise to {} and chalk again", Pressure.psi(next)));
+    }
+
+    private static NextPass done(Pressure at, Message says) {
+        return new NextPass(Optional.empty(), Optional.of(at), says);
+    }
+}

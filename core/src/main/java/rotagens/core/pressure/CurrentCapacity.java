@@ -1,0 +1,97 @@
+package rotagens.core.pressure;
+
+import java.util.Map;
+import java.util.Optional;
+import rotagens.core.measure.Load;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Pressure;
+import rotagens.core.tire.TireModel;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Position.OnAxle;
+import rotagens.core.vehicle.Vehicle;
+
+/**
+ * What one axle may carry at the pressures measured now.
+ *
+ * @param capacity empty where a pressure or a rating isn't known; {@code statement} then names it
+ * @param limitingRating the tire that decides; empty where the axle's or a wheel's rating does
+ */
+public record CurrentCapacity(int axle, Optional<Load> capacity, Optional<Position> limitingRating, Message statement) {
+
+    /** A tire gauged cold, and whether it must not carry anything until somebody looked inside. */
+    public record CheckedTire(Optional<Pressure> cold, boolean isRunFlat) {}
+
+    /** One axle, from its tires and their newest cold readings. */
+    public static CurrentCapacity of(
+            Vehicle vehicle,
+            int axle,
+            Map<Position, TireModel> fitted,
+            Map<Position, CheckedTire> checkedTire,
+            LoadCharts book) {
+        boolean dual = vehicle.layout().axles().get(axle - 1).isDual();
+        int tires = dual ? 4 : 2;
+        double least = Double.MAX_VALUE;
+        Optional<Position> tightest = Optional.empty();
+        Message says = Message.of("");
+        for (Position position : vehicle.layout().positions()) {
+            if (!(position instanceof OnAxle on) || on.axle() != axle) {
+                continue;
+            }
+            TireModel tire = fitted.get(position);
+            CheckedTire now = checkedTire.getOrDefault(position, new CheckedTire(Optional.empty(), false));
+            if (now.isRunFlat()) {
+                return new CurrentCapacity(
+                        axle,
+                        Optional.of(Load.lb(0)),
+                        Optional.of(position),
+                        Message.of(
+                                "Nothing: {} ran at 80 % of target or less and waits for a look inside",
+                                position.code()));
+            }
+            if (tire == null || now.cold().isEmpty()) {
+                return unknown(
+                        axle,
+                        tire == null
+                                ? Message.of("no tire on file at {}", position.code())
+                                : Message.of("{} was never gauged cold", position.code()));
+            }
+            double carries;
+            try {
+                carries = book.curve(tire, dual, vehicle)
+                        .capacityLb(now.cold().get().psi());
+            } catch (rotagens.core.measure.InvalidInputException missing) {
+                return unknown(axle, Message.of(missing.getMessage()));
+            }
+            if (carries < least) {
+                least = carries;
+                tightest = Optional.of(position);
+                says = Message.of(
+                        "{} at {} carries {}, times {} tires",
+                        position.code(),
+                        now.cold().get(),
+                        Load.lb(Math.floor(carries)),
+                        tires);
+            }
+            Optional<Load> wheel = vehicle.wheelAt(position).flatMap(Vehicle.WheelLimits::maximumLoad);
+            if (wheel.isPresent() && wheel.get().lb() < least) {
+                least = wheel.get().lb();
+                tightest = Optional.of(position);
+                says = Message.of("The wheel at {} carries {}, times {}", position.code(), wheel.get(), tires);
+            }
+        }
+        double most = least * tires;
+        Load gawr = vehicle.gawrs().get(axle);
+        if (gawr != null && gawr.lb() < most) {
+            return new CurrentCapacity(
+                    axle,
+                    Optional.of(gawr),
+                    Optional.empty(),
+                    Message.of("The axle’s own rating, {}, is the tightest", gawr));
+        }
+        return new CurrentCapacity(axle, Optional.of(Load.lb(Math.floor(most))), tightest, says);
+    }
+
+    private static CurrentCapacity unknown(int axle, Message why) {
+        return new CurrentCapacity(axle, Optional.empty(), Optional.empty(), Message.of("Not known: {}", why));
+    }
+}

@@ -1,0 +1,71 @@
+package rotagens.core.pressure;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import rotagens.core.measure.InvalidInputException;
+import rotagens.core.pressure.PressureInputs.CurrentLoadState;
+import rotagens.core.vehicle.LoadState;
+
+/** Which load state a vehicle's pressures are for today: a trip's while it lasts, else what was set, else the usual one. */
+public final class LoadStates {
+
+    /** A load state put in force by a person; an empty one has to end. */
+    public record LoadStateSetting(LoadState state, LocalDate from, Optional<LocalDate> until, String by) {
+
+        public LoadStateSetting {
+            if (state == LoadState.EMPTY && until.isEmpty()) {
+                throw new InvalidInputException(
+                        "An empty setting has to end: enter its last day, so that nobody loads it unawares.");
+            }
+            if (until.isPresent() && until.get().isBefore(from)) {
+                throw new InvalidInputException("The last day is before the first.");
+            }
+        }
+    }
+
+    /** A trip with a load, booked ahead: pressures are raised before it and restored after. */
+    public record Trip(LoadState state, LocalDate from, LocalDate until, String by) {}
+
+    private LoadStates() {}
+
+    /** Refuses an empty setting that would still stand when a loaded trip begins. */
+    public static void refuseBeforeTrip(LoadStateSetting loadStateSetting, List<Trip> trips) {
+        boolean loaded = loadStateSetting.state() == LoadState.EMPTY
+                && trips.stream()
+                        .anyMatch(trip -> loadStateSetting
+                                .until()
+                                .filter(last -> !trip.from().isAfter(last))
+                                .isPresent());
+        if (loaded) {
+            throw new InvalidInputException("A loaded trip is booked before that day. End the empty setting earlier.");
+        }
+    }
+
+    /** In force on a day. */
+    public static CurrentLoadState on(
+            LocalDate today, LoadState usual, List<LoadStateSetting> loadStateSettings, List<Trip> trips) {
+        Optional<Trip> trip = trips.stream()
+                .filter(one -> !today.isBefore(one.from()) && !today.isAfter(one.until()))
+                .max(Comparator.comparing(Trip::state));
+        if (trip.isPresent()) {
+            return new CurrentLoadState(
+                    trip.get().state(),
+                    "booked trip, by " + trip.get().by(),
+                    Optional.of(trip.get().until()));
+        }
+        LoadState home = usual == LoadState.UNKNOWN ? LoadState.USUAL : usual;
+        return loadStateSettings.stream()
+                .filter(one -> !today.isBefore(one.from()))
+                .reduce((first, later) -> later)
+                .filter(one -> one.until().filter(today::isAfter).isEmpty())
+                .map(one -> new CurrentLoadState(one.state(), "set by " + one.by(), one.until()))
+                .orElse(new CurrentLoadState(home, "as it usually travels", Optional.empty()));
+    }
+
+    /** The next trip that asks for more than is in force today: its raise has to be done before it starts. */
+    public static Optional<Trip> next(LocalDate today, List<Trip> trips) {
+        return trips.stream().filter(one -> one.from().isAfter(today)).min(Comparator.comparing(Trip::from));
+    }
+}

@@ -1,0 +1,75 @@
+package rotagens.core.rotation;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import rotagens.core.fact.OpenFinding;
+import rotagens.core.fact.Reading;
+import rotagens.core.inspection.MatchingRules;
+import rotagens.core.inspection.TireState;
+import rotagens.core.measure.Length;
+import rotagens.core.measure.Money;
+import rotagens.core.tire.Tire;
+import rotagens.core.vehicle.Position;
+
+/**
+ * A tire that may be given a place.
+ *
+ * @param name what people call it: its number, or where it is
+ * @param at where it sits on this vehicle today; empty for one from stock or one to buy
+ * @param readings its own, newest first; for a tire to buy its depth when new
+ * @param open damage and other findings not yet cleared
+ * @param diameterNew by its maker's data or measured, where on file
+ * @param price what it costs to buy, or what a tire taken from stock is worth
+ */
+public record CandidateTire(
+        long id,
+        String name,
+        Tire tire,
+        TireSource source,
+        Optional<Position> at,
+        List<Reading> readings,
+        List<OpenFinding> open,
+        Optional<Length> diameterNew,
+        Optional<Money> price) {
+
+    /** Where it comes from. */
+    public enum TireSource {
+        ON_VEHICLE,
+        STOCK,
+        TO_BUY
+    }
+
+    public CandidateTire {
+        readings = List.copyOf(readings);
+        open = List.copyOf(open);
+    }
+
+    /** As it would sit at a position. */
+    public TireState sittingAt(Position position) {
+        return new TireState(
+                position, Optional.of(tire), readings, open, Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /** Its lowest depth in 32nds. */
+    public OptionalDouble lowest() {
+        return sittingAt(ANYWHERE)
+                .tread()
+                .flatMap(known -> known.value().lowest())
+                .map(depth -> OptionalDouble.of(depth.thirtySeconds()))
+                .orElse(OptionalDouble.empty());
+    }
+
+    /** As worn, to compare it with a neighbour. */
+    public MatchingRules.WornTire worn() {
+        MatchingRules.WornTire measured =
+                MatchingRules.WornTire.of(sittingAt(ANYWHERE)).orElseThrow();
+        return new MatchingRules.WornTire(measured.model(), measured.mean32nds(), diameterNew);
+    }
+
+    public boolean toBuy() {
+        return source == TireSource.TO_BUY;
+    }
+
+    private static final Position ANYWHERE = new Position.Spare(1);
+}

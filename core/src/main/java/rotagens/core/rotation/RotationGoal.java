@@ -1,0 +1,86 @@
+package rotagens.core.rotation;
+
+import rotagens.core.policy.Policy;
+import rotagens.core.policy.PolicyNumber;
+
+/** What a rotation is for. Each weighs the same figures differently; the figures stand beside every proposal. */
+public enum RotationGoal {
+    EVEN_WEAR(
+            "Even wear",
+            "The next forced purchase as late as possible with the tires at hand, then even tread on every axle.",
+            true,
+            new ScoreWeights(1_000_000, 0, 200, 400, 10, 20, 0)),
+    AGE_LADDER(
+            "Age ladder",
+            "The newest rubber on steer; older tires end their life behind.",
+            false,
+            new ScoreWeights(1_000_000, 400, 40, 100, 10, 20, 1)),
+    LEAST_LABOR(
+            "Least labor",
+            "The fewest wheels lifted and the fewest beads broken that keep every rule until the next visit.",
+            false,
+            new ScoreWeights(3_000, 0, 1, 2, 10_000, 4_000, 0)),
+    OWN("The fleet’s own", "Weighed by the points the fleet’s policy gives each figure.", false, null);
+
+    /**
+     * What each figure counts, in points; less is better.
+     *
+     * @param broughtIn a tire bought or taken from stock
+     * @param steerYear a year of age on the steer axle
+     * @param spread32nd a 32nd of tread between the tires of an axle
+     * @param dual32nd a 32nd of an inch between the diameters of a dual
+     * @param lifted a wheel lifted
+     * @param demounted a tire taken off or put on a wheel
+     * @param unusedMonth a month of life in a tire that is taken off
+     */
+    public record ScoreWeights(
+            long broughtIn,
+            long steerYear,
+            long spread32nd,
+            long dual32nd,
+            long lifted,
+            long demounted,
+            long unusedMonth) {
+
+        /** The fleet’s own, as its policy sets them. */
+        static ScoreWeights own(Policy.ClassPolicy policy) {
+            return new ScoreWeights(
+                    Math.round(policy.number(PolicyNumber.OWN_BROUGHT_IN)),
+                    Math.round(policy.number(PolicyNumber.OWN_STEER_YEAR)),
+                    Math.round(policy.number(PolicyNumber.OWN_SPREAD)),
+                    Math.round(policy.number(PolicyNumber.OWN_DUAL)),
+                    Math.round(policy.number(PolicyNumber.OWN_LIFTED)),
+                    Math.round(policy.number(PolicyNumber.OWN_DISMOUNTED)),
+                    Math.round(policy.number(PolicyNumber.OWN_LEFT_MONTH)));
+        }
+    }
+
+    private final String label;
+    private final String means;
+    private final boolean latestPurchaseFirst;
+    private final ScoreWeights scoreWeights;
+
+    RotationGoal(String words, String means, boolean latestPurchaseFirst, ScoreWeights scoreWeights) {
+        this.label = words;
+        this.means = means;
+        this.latestPurchaseFirst = latestPurchaseFirst;
+        this.scoreWeights = scoreWeights;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    public String means() {
+        return means;
+    }
+
+    boolean latestPurchaseFirst() {
+        return latestPurchaseFirst;
+    }
+
+    /** What each figure counts for a class of vehicles. */
+    public ScoreWeights weights(Policy.ClassPolicy policy) {
+        return scoreWeights == null ? ScoreWeights.own(policy) : scoreWeights;
+    }
+}

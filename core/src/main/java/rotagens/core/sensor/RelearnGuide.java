@@ -1,0 +1,391 @@
+package rotagens.core.sensor;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Pressure;
+import rotagens.core.sensor.RelearnProcedure.EntryMethod;
+import rotagens.core.sensor.RelearnProcedure.Trigger;
+import rotagens.core.vehicle.Position;
+
+/**
+ * Where a relearn stands and what comes next, worked out from everything seen and heard so far. The corner is never assumed: the
+ * person says which lamp is lit, and the log is compared with the vehicle's procedure. Success is every corner confirmed on dash
+ * and gauge, not a horn.
+ *
+ * @param lit the corner whose lamp is lit now
+ * @param confirmed corners whose sensor answered since learn mode began
+ * @param cornersToInflate corners whose air was let out and that no gauge has shown on target since, or that a gauge shows under it
+ * @param remarks what doesn't go as the procedure says
+ * @param diagnosis what to do about a corner that isn't heard; empty while all goes well
+ */
+public record RelearnGuide(
+        Stage stage,
+        Optional<EntryMethod> entryMethod,
+        Optional<Position> expected,
+        Optional<Position> lit,
+        List<Position> confirmed,
+        List<Position> cornersToInflate,
+        Message statement,
+        List<Message> remarks,
+        Optional<Diagnosis> diagnosis,
+        Optional<DashGaugeComparison> compared) {
+
+    /** How far it is. */
+    public enum Stage {
+        PREPARE,
+        ENTER,
+        CORNERS,
+        REINFLATE,
+        COMPARE,
+        DONE,
+        FAILED
+    }
+
+    /** What a corner that stays silent leads to. */
+    public record Diagnosis(Type kind, Position corner, Message statement) {
+
+        /** From what costs least to what costs most. */
+        public enum Type {
+            RETRY,
+            NOT_IN_RANGE,
+            BATTERY,
+            SENSOR
+        }
+    }
+
+    private static final int RETRIES = 1;
+    private static final int RANGE_TRIES = 2;
+    /** As close as a tire is called on target at the valve. */
+    private static final double ON_TARGET_WITHIN_PSI = 1;
+
+    /** Reads the log. */
+    public static RelearnGuide of(RelearnInputs facts, List<RelearnEvent> log) {
+        return new Reading(facts).all(log).coach();
+    }
+
+    /**
+     * Whether it may be closed as learned: each corner's own sensor accepted at its own lamp, or told apart by the dash; every
+     * corner gauged at its target afterwards; and the dash contradicts nothing.
+     */
+    public boolean canFinish() {
+        return stage == Stage.DONE;
+    }
+
+    private static final class Reading {
+
+        private final RelearnInputs facts;
+        private final List<Position> corners;
+        private final Set<Position> heard = new LinkedHashSet<>();
+        private final Set<Position> atOwnLamp = new LinkedHashSet<>();
+        private final Set<Position> wrongly = new LinkedHashSet<>();
+        private final Set<Position> airOut = new LinkedHashSet<>();
+        private final Map<Position, Integer> silent = new LinkedHashMap<>();
+        private final Map<Position, Pressure> gauge = new LinkedHashMap<>();
+        private final Map<Position, Pressure> dash = new LinkedHashMap<>();
+        private final List<Message> remarks = new ArrayList<>();
+        private boolean lampsOff;
+        private boolean learning;
+        private boolean ended;
+        private int waysFailed;
+        private Position lit;
+
+        Reading(RelearnInputs facts) {
+            this.facts = facts;
+            this.corners = facts.corners();
+        }
+
+        Reading all(List<RelearnEvent> log) {
+            log.forEach(this::one);
+            return this;
+        }
+
+        private void one(RelearnEvent event) {
+            switch (event.type()) {
+                case LAMPS_OFF -> lampsOff = true;
+                case ENTERED -> enter();
+                case WAY_FAILED -> waysFailed++;
+                case LAMP -> lamp(event.position().orElseThrow());
+                case HEARD -> hear(event.position().orElseThrow());
+                case SILENT -> silent.merge(event.position().orElseThrow(), 1, Integer::sum);
+                case TIMED_OUT -> timeOut();
+                case AIR_OUT -> {
+                    airOut.add(event.position().orElseThrow());
+                    gauge.remove(event.position().get());
+                }
+                case ENDED -> end();
+                case GAUGE ->
+                    gauge.put(event.position().orElseThrow(), event.pressure().orElseThrow());
+                case DASH ->
+                    dash.put(event.position().orElseThrow(), event.pressure().orElseThrow());
+            }
+        }
+
+        private void enter() {
+            learning = true;
+            ended = false;
+            heard.clear();
+            atOwnLamp.clear();
+            wrongly.clear();
+            dash.clear();
+            gauge.clear();
+            lit = null;
+        }
+
+        private void timeOut() {
+            learning = false;
+            lit = null;
+            if (!heard.isEmpty()) {
+                remarks.add(Message.of(
+                        "Learn mode timed out: the {} heard so far count no more. Start again from the first corner.",
+                        heard.size() == 1 ? "corner" : heard.size() + " corners"));
+            }
+            heard.clear();
+            atOwnLamp.clear();
+            wrongly.clear();
+        }
+
+        private void lamp(Position corner) {
+            Optional<Position> wanted = next();
+            if (wanted.isPresent() && !wanted.get().equals(corner)) {
+                remarks.add(Message.of(
+                        "The lamp at {} is lit, the procedure on file names {}. The lamp is right: work at {}, and put the order on file right afterwards.",
+                        corner.code(),
+                        wanted.get().code(),
+                        corner.code()));
+            }
+            lit = corner;
+        }
+
+        private void hear(Position corner) {
+            if (lit != null && !lit.equals(corner)) {
+                remarks.add(Message.of(
+                        "The lamp at {} was lit, but the sensor at {} was made to answer: the vehicle now takes it for {}. End learn mode and start again.",
+                        lit.code(),
+                        corner.code(),
+                        lit.code()));
+                wrongly.add(lit);
+                wrongly.add(corner);
+            } else if (lit != null) {
+                atOwnLamp.add(corner);
+            }
+            heard.add(corner);
+            silent.remove(corner);
+            lit = null;
+        }
+
+        private void end() {
+            ended = true;
+            learning = false;
+            lit = null;
+            if (!byCorner()) {
+                heard.addAll(corners);
+            }
+            if (heard.size() < corners.size()) {
+                remarks.add(Message.of(
+                        "It gave its end signal after {} of {} corners. A horn is no proof: compare dash and gauge.",
+                        heard.size(),
+                        corners.size()));
+            }
+        }
+
+        private boolean byCorner() {
+            return way().filter(EntryMethod::cornerByCorner).isPresent();
+        }
+
+        private Optional<EntryMethod> way() {
+            return waysFailed < facts.procedure().entryMethods().size()
+                    ? Optional.of(facts.procedure().entryMethods().get(waysFailed))
+                    : Optional.empty();
+        }
+
+        private Optional<Position> next() {
+            return corners.stream().filter(corner -> !heard.contains(corner)).findFirst();
+        }
+
+        private List<Position> toReinflate() {
+            return corners.stream()
+                    .filter(corner -> {
+                        Pressure read = gauge.get(corner);
+                        Pressure target = facts.targets().get(corner);
+                        return read == null
+                                ? airOut.contains(corner)
+                                : target != null && read.psi() < target.psi() - ON_TARGET_WITHIN_PSI - 1e-9;
+                    })
+                    .toList();
+        }
+
+        /** Corners of which nobody can say whether they are at their target. */
+        private List<Position> withoutTarget() {
+            return corners.stream()
+                    .filter(corner -> !facts.targets().containsKey(corner))
+                    .toList();
+        }
+
+        /** The log shows each corner's own sensor accepted at its own lamp, or the dash tells every corner from the others. */
+        private boolean proven(Optional<DashGaugeComparison> compared) {
+            boolean byLamps = byCorner()
+                    && facts.procedure().cornerPrompt() != RelearnProcedure.CornerPrompt.NONE
+                    && atOwnLamp.containsAll(corners);
+            return wrongly.isEmpty()
+                    && heard.containsAll(corners)
+                    && withoutTarget().isEmpty()
+                    && compared.filter(DashGaugeComparison::matches).isPresent()
+                    && (byLamps
+                            || compared.filter(DashGaugeComparison::provesEveryCorner)
+                                    .isPresent());
+        }
+
+        private Optional<RelearnGuide.Diagnosis> diagnosis() {
+            Position corner = lit != null ? lit : next().orElse(null);
+            int tries = corner == null ? 0 : silent.getOrDefault(corner, 0);
+            if (tries == 0) {
+                return Optional.empty();
+            }
+            if (tries <= RETRIES) {
+                return Optional.of(new Diagnosis(
+                        Diagnosis.Type.RETRY,
+                        corner,
+                        Message.of(
+                                facts.trigger() == Trigger.TOOL
+                                        ? "Not heard at {}. Try again: tool at the sidewall beside the valve, away from other tools and phones."
+                                        : "Not heard at {}. Try again: let more air out, a good 10 psi, without haste.",
+                                corner.code())));
+            }
+            if (tries <= RANGE_TRIES) {
+                return Optional.of(new Diagnosis(
+                        Diagnosis.Type.NOT_IN_RANGE,
+                        corner,
+                        Message.of(
+                                "Still silent at {}: out of range. Roll the vehicle a quarter turn so that the valve changes its place, doors shut, and try once more.",
+                                corner.code())));
+            }
+            return Optional.of(
+                    facts.oldBattery(corner)
+                            ? new Diagnosis(
+                                    Diagnosis.Type.BATTERY,
+                                    corner,
+                                    Message.of(
+                                            "Silent at {} after {} tries, and by its age the battery may be empty: replace the sensor, then relearn.",
+                                            corner.code(),
+                                            tries))
+                            : new Diagnosis(
+                                    Diagnosis.Type.SENSOR,
+                                    corner,
+                                    Message.of(
+                                            "Silent at {} after {} tries: the sensor is broken, of the wrong kind, or not there. Read its ID with the tool off the vehicle’s other corners’ reach; replace it, then relearn.",
+                                            corner.code(),
+                                            tries)));
+        }
+
+        RelearnGuide coach() {
+            Optional<DashGaugeComparison> compared =
+                    dash.keySet().containsAll(corners) && gauge.keySet().containsAll(corners)
+                            ? Optional.of(DashGaugeComparison.of(dash, gauge))
+                            : Optional.empty();
+            Stage stage = stage(compared);
+            return new RelearnGuide(
+                    stage,
+                    way(),
+                    stage == Stage.CORNERS ? next() : Optional.empty(),
+                    Optional.ofNullable(lit),
+                    List.copyOf(heard),
+                    toReinflate(),
+                    statement(stage, compared),
+                    List.copyOf(remarks),
+                    stage == Stage.CORNERS ? diagnosis() : Optional.empty(),
+                    compared);
+        }
+
+        private Stage stage(Optional<DashGaugeComparison> compared) {
+            boolean all = heard.containsAll(corners);
+            if (!ended && !(all && facts.procedure().end() == RelearnProcedure.EndSignal.NONE)) {
+                if (!learning) {
+                    return way().isEmpty() ? Stage.FAILED : lampsOff || !needsLamps() ? Stage.ENTER : Stage.PREPARE;
+                }
+                return Stage.CORNERS;
+            }
+            if (!toReinflate().isEmpty()) {
+                return Stage.REINFLATE;
+            }
+            return proven(compared) ? Stage.DONE : Stage.COMPARE;
+        }
+
+        private boolean needsLamps() {
+            return facts.procedure().cornerPrompt() == RelearnProcedure.CornerPrompt.MARKER_LAMP && byCorner();
+        }
+
+        private Message statement(Stage stage, Optional<DashGaugeComparison> compared) {
+            return switch (stage) {
+                case PREPARE ->
+                    Message.of(
+                            "Turn the exterior lamps’ automatic off, so that the marker lamps can be seen. Vehicle level, tires cold.");
+                case ENTER -> Message.of(way().orElseThrow().label());
+                case CORNERS -> corner();
+                case REINFLATE ->
+                    Message.of(
+                            "Fill every tire to its target and gauge it: {}. Nothing is closed before.{}",
+                            codes(toReinflate()),
+                            compared.filter(found -> !found.matches())
+                                    .map(found -> Message.of(" By dash and gauge: {}", found.statement()))
+                                    .orElse(Message.of("")));
+                case COMPARE -> compare(compared);
+                case DONE -> Message.of("Learned: every corner answers on the dash as the gauge reads it.");
+                case FAILED ->
+                    Message.of(
+                            "No way into learn mode worked. Look at fuse, key, and the vehicle’s manual; a tool that writes the IDs is the last way.");
+            };
+        }
+
+        /** What keeps it open. */
+        private Message compare(Optional<DashGaugeComparison> compared) {
+            if (!wrongly.isEmpty()) {
+                return Message.of(
+                        "A sensor was accepted at another corner’s lamp ({}): the dash names them wrongly, whatever it shows. Start again from the first corner.",
+                        codes(wrongly));
+            }
+            if (!withoutTarget().isEmpty()) {
+                return Message.of(
+                        "No target on file at {}: find it under Load & pressure first, so that every corner can be gauged at its target.",
+                        codes(withoutTarget()));
+            }
+            if (compared.isEmpty()) {
+                return Message.of("Read every corner on the dash and by gauge, and type both.");
+            }
+            if (!compared.get().matches()) {
+                return compared.get().statement();
+            }
+            return heard.containsAll(corners)
+                    ? Message.of(
+                            "Tires of one pressure prove nothing by the dash. Change one tire after the other by 4 psi or 5 %, read again, and put it back; or start again and tap each lamp.")
+                    : Message.of("Not every corner was heard. Start again from the first corner.");
+        }
+
+        private static String codes(java.util.Collection<Position> at) {
+            return String.join(", ", at.stream().map(Position::code).toList());
+        }
+
+        private Message corner() {
+            if (!byCorner()) {
+                return Message.of(
+                        "{} Say when it is done.", facts.procedure().end().label());
+            }
+            if (lit != null) {
+                return Message.of("{}: {}", lit.code(), facts.trigger().label());
+            }
+            return heard.containsAll(corners)
+                    ? Message.of(
+                            "All corners heard. {}", facts.procedure().end().label())
+                    : Message.of(
+                            "{} Tap the corner that is lit{}.",
+                            facts.procedure().cornerPrompt().label(),
+                            next().map(next -> "; by the procedure it is " + next.code())
+                                    .orElse(""));
+        }
+    }
+}

@@ -1,0 +1,114 @@
+package rotagens.core.sensor;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Money;
+
+/**
+ * A sensor has died: replace it alone and the others as they die, or all at once. Both schools with their cost; the cheaper and
+ * the safer are named.
+ *
+ * @param oneNow cost of the first visit one by one
+ * @param oneInAll of all visits one by one, in today's money
+ * @param all of all at once
+ * @param visits how often a wheel is lifted only for a sensor, one by one
+ */
+public record SensorReplacementOptions(Money oneNow, Money oneInAll, Money all, int visits, List<Message> lines) {
+
+    /**
+     * A sensor of the vehicle.
+     *
+     * @param isDead whether it is the one that died
+     * @param expectedEnd from this day its battery may end; empty where nobody knows since when it is in service
+     * @param tireDue the day its tire is planned to come off anyway
+     */
+    public record SensorStatus(
+            String position, boolean isDead, Optional<LocalDate> expectedEnd, Optional<LocalDate> tireDue) {}
+
+    /**
+     * What it costs.
+     *
+     * @param breakMinutes lifting the wheel, breaking a bead, seating it again
+     * @param relearnMinutes once a visit
+     */
+    public record Costs(Money sensor, int breakMinutes, int relearnMinutes, double dollarsAnHour) {
+
+        private long visit(int sensors, boolean bead) {
+            double minutes = relearnMinutes + (bead ? (double) breakMinutes * sensors : 0);
+            return sensors * sensor.cents() + Math.round(minutes / 60 * dollarsAnHour * 100);
+        }
+    }
+
+    /** Weighs both; sensors that are not dead are reckoned to die on the day from which their battery may end. */
+    public static SensorReplacementOptions of(List<SensorStatus> sensors, Costs costs, LocalDate today) {
+        List<Message> lines = new ArrayList<>();
+        long now = 0;
+        long inAll = 0;
+        int visits = 0;
+        for (SensorStatus sensorStatus : sensors) {
+            if (sensorStatus.isDead()) {
+                now += costs.visit(1, true);
+                visits++;
+                lines.add(Message.of(
+                        "{} now, its bead broken for it: {}", sensorStatus.position(), money(costs.visit(1, true))));
+                continue;
+            }
+            LocalDate end =
+                    sensorStatus.expectedEnd().filter(day -> day.isAfter(today)).orElse(today);
+            boolean withTire = sensorStatus
+                    .tireDue()
+                    .filter(due -> !due.isAfter(end.plusYears(1)))
+                    .isPresent();
+            long cost = costs.visit(1, !withTire);
+            inAll += cost;
+            visits += withTire ? 0 : 1;
+            lines.add(
+                    withTire
+                            ? Message.of(
+                                    "{} with its tire, planned {}: {}",
+                                    sensorStatus.position(),
+                                    sensorStatus.tireDue().get(),
+                                    money(cost))
+                            : Message.of(
+                                    "{} from {} on, its bead broken for it: {}",
+                                    sensorStatus.position(),
+                                    end,
+                                    money(cost)));
+        }
+        return new SensorReplacementOptions(
+                new Money(now),
+                new Money(now + inAll),
+                new Money(costs.visit(sensors.size(), true)),
+                visits,
+                List.copyOf(lines));
+    }
+
+    private static String money(long cents) {
+        return new Money(cents).label();
+    }
+
+    /** Which costs less, and by how much. */
+    public Message cheaper() {
+        long difference = oneInAll.cents() - all.cents();
+        if (difference == 0) {
+            return Message.of("Both cost the same.");
+        }
+        return difference > 0
+                ? Message.of("Cheaper: all at once, by {} over the years.", money(difference))
+                : Message.of(
+                        "Cheaper: one by one, by {}; sensors go in when their tires are off anyway.",
+                        money(-difference));
+    }
+
+    /** Which leaves fewer days without a warning. */
+    public Message safer() {
+        return visits > 1
+                ? Message.of(
+                        "Safer: all at once. They age together, and {} more would die on the road without a warning.",
+                        visits - 1)
+                : Message.of("Equally safe: the others go in with their tires before their batteries end.");
+    }
+}

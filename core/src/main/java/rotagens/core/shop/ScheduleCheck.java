@@ -1,0 +1,249 @@
+package rotagens.core.shop;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import rotagens.core.measure.Message;
+
+/** Whether a job can stand at a place of the shop's calendar, and which rule is against it. */
+public final class ScheduleCheck {
+
+    private ScheduleCheck() {}
+
+    /** Everything against a placement, beside the others; empty where it can stand there. */
+    public static List<ScheduleConflict> violations(JobSlot placed, Collection<JobSlot> others, ShopConstraints rules) {
+        List<ScheduleConflict> clashes = new ArrayList<>(alone(placed, rules));
+        List<JobSlot> same = others.stream()
+                .filter(other -> !other.job().id().equals(placed.job().id())
+                        && other.day().equals(placed.day()))
+                .toList();
+        for (JobSlot other : same) {
+            clash(placed, other, rules).ifPresent(clashes::add);
+        }
+        equipment(placed, same, rules).ifPresent(clashes::add);
+        readiness(placed, same, rules).ifPresent(clashes::add);
+        return clashes;
+    }
+
+    /**
+     * Whether a placement can stand beside the others: the same as nothing being against it, without saying why, because a plan
+     * asks very often.
+     */
+    public static boolean stands(JobSlot placed, Collection<JobSlot> others, ShopConstraints rules) {
+        ShopJob job = placed.job();
+        if (placed.assignees().size() < job.techniciansNeeded()
+                || !rules.work(placed.assignees(), job.yard(), placed.day(), placed.start(), placed.end())) {
+            return false;
+        }
+        List<JobSlot> same = new ArrayList<>();
+        for (JobSlot other : others) {
+            if (other.day().equals(placed.day()) && !other.job().id().equals(job.id())) {
+                if (collide(placed, other)) {
+                    return false;
+                }
+                same.add(other);
+            }
+        }
+        return equipment(placed, same, rules).isEmpty()
+                && readiness(placed, same, rules).isEmpty()
+                && alone(placed, rules).isEmpty();
+    }
+
+    /** What is against it whatever else is planned. */
+    public static List<ScheduleConflict> alone(JobSlot placed, ShopConstraints rules) {
+        ShopJob job = placed.job();
+        List<ScheduleConflict> clashes = new ArrayList<>(when(job, placed.day(), placed.start(), rules));
+        if (placed.assignees().size() < job.techniciansNeeded()) {
+            clashes.add(new ScheduleConflict(
+                    ScheduleRule.TWO_PEOPLE,
+                    Message.of(
+                            "{} needs {} pairs of hands, {} planned.",
+                            job.unit(),
+                            job.techniciansNeeded(),
+                            placed.assignees().size())));
+        }
+        placed.assignees().stream()
+                .filter(name -> !rules.work(List.of(name), job.yard(), placed.day(), placed.start(), placed.end()))
+                .findFirst()
+                .ifPresent(name -> clashes.add(new ScheduleConflict(
+                        ScheduleRule.PERSON_HOURS,
+                        Message.of(
+                                "{} isn’t at work at {} on {} from {} to {}.",
+                                name,
+                                job.yard(),
+                                placed.day(),
+                                TimeRange.clock(placed.start()),
+                                TimeRange.clock(placed.end())))));
+        if (rules.yard(job.yard())
+                .filter(yard -> placed.bay() >= 1 && placed.bay() <= yard.bays())
+                .isEmpty()) {
+            clashes.add(new ScheduleConflict(
+                    ScheduleRule.EQUIPMENT, Message.of("{} has no bay {}.", job.yard(), placed.bay())));
+        }
+        return clashes;
+    }
+
+    /** What is against a day and a time for a job, whoever does it and in whichever bay. */
+    public static List<ScheduleConflict> when(ShopJob job, LocalDate day, int start, ShopConstraints rules) {
+        List<ScheduleConflict> clashes = new ArrayList<>();
+        int end = start + job.minutes();
+        if (day.isBefore(rules.today())) {
+            clashes.add(new ScheduleConflict(ScheduleRule.DAY_PAST, Message.of("{} has passed.", day)));
+        }
+        if (day.isBefore(job.earliest())) {
+            clashes.add(new ScheduleConflict(
+                    ScheduleRule.PARTS,
+                    Message.of(
+                            "{} can’t begin before {}: {}.",
+                            job.unit(),
+                            job.earliest(),
+                            job.blockedBy().orElse(Message.of("parts")))));
+        }
+        Optional<TimeRange> open = rules.open(job.yard(), day);
+        if (open.isEmpty()) {
+            clashes.add(new ScheduleConflict(ScheduleRule.CLOSED, closed(job.yard(), day, rules)));
+        } else if (!open.get().holds(start, end)) {
+            clashes.add(new ScheduleConflict(
+                    ScheduleRule.OPENING,
+                    Message.of(
+                            "{} to {} isn’t within {}’s hours, {}.",
+                            TimeRange.clock(start),
+                            TimeRange.clock(end),
+                            job.yard(),
+                            open.get().label())));
+        }
+        job.requirements().stream()
+                .filter(need -> rules.yard(job.yard())
+                        .filter(yard -> yard.has(need) > 0)
+                        .isEmpty())
+                .sorted()
+                .findFirst()
+                .ifPresent(need -> clashes.add(new ScheduleConflict(
+                        ScheduleRule.EQUIPMENT, Message.of("{} has no {}.", job.yard(), need.label()))));
+        rules.bookings().stream()
+                .filter(vehicleBooking -> vehicleBooking.keeps(job.unit(), day, start, end))
+                .findFirst()
+                .ifPresent(vehicleBooking -> clashes.add(new ScheduleConflict(
+                        ScheduleRule.VEHICLE_AWAY,
+                        Message.of(
+                                "{} is away: {}, back {} {}.",
+                                job.unit(),
+                                vehicleBooking.reason(),
+                                vehicleBooking.to().toLocalDate(),
+                                TimeRange.clock(vehicleBooking.to().getHour() * 60
+                                        + vehicleBooking.to().getMinute())))));
+        return clashes;
+    }
+
+    private static Message closed(String yard, LocalDate day, ShopConstraints rules) {
+        return rules.closures().stream()
+                .filter(closure -> closure.closes(yard, day))
+                .findFirst()
+                .map(closure -> Message.of("{} is closed on {}: {}.", yard, day, closure.reason()))
+                .orElse(Message.of(
+                        "{} is closed on {}s.",
+                        yard,
+                        day.getDayOfWeek().getDisplayName(java.time.format.TextStyle.FULL, java.util.Locale.ENGLISH)));
+    }
+
+    /** Whether two jobs want the same bay, the same hands or the same vehicle at the same time. */
+    public static boolean collide(JobSlot one, JobSlot other) {
+        return one.overlaps(other)
+                && (one.job().yard().equals(other.job().yard()) && one.bay() == other.bay()
+                        || one.shares(other)
+                        || one.job().unit().equals(other.job().unit()));
+    }
+
+    /** Two jobs that can't go on at the same time, or on one bay, by one person, on one vehicle. */
+    public static Optional<ScheduleConflict> clash(JobSlot one, JobSlot other, ShopConstraints rules) {
+        if (!collide(one, other)) {
+            return Optional.empty();
+        }
+        String until = TimeRange.clock(other.end());
+        boolean sameYard = one.job().yard().equals(other.job().yard());
+        if (sameYard && one.bay() == other.bay()) {
+            return Optional.of(new ScheduleConflict(
+                    ScheduleRule.BAY_TAKEN,
+                    Message.of("Bay {} has {} until {}.", one.bay(), other.job().unit(), until)));
+        }
+        if (one.shares(other)) {
+            String who = one.assignees().stream()
+                    .filter(other.assignees()::contains)
+                    .findFirst()
+                    .orElseThrow();
+            return Optional.of(new ScheduleConflict(
+                    ScheduleRule.PERSON_TAKEN,
+                    Message.of("{} works on {} until {}.", who, other.job().unit(), until)));
+        }
+        return Optional.of(new ScheduleConflict(
+                ScheduleRule.VEHICLE_TAKEN,
+                Message.of("{} stands in bay {} until {}.", one.job().unit(), other.bay(), until)));
+    }
+
+    /** Whether two jobs need the same piece of equipment of which their yard has only one. */
+    public static boolean contend(JobSlot one, JobSlot other, ShopConstraints rules) {
+        if (!one.overlaps(other) || !one.job().yard().equals(other.job().yard())) {
+            return false;
+        }
+        for (Equipment need : one.job().requirements()) {
+            if (other.job().requirements().contains(need)
+                    && rules.yard(one.job().yard())
+                            .filter(yard -> yard.has(need) == 1)
+                            .isPresent()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static Optional<ScheduleConflict> equipment(JobSlot placed, List<JobSlot> same, ShopConstraints rules) {
+        for (Equipment need : placed.job().requirements()) {
+            List<JobSlot> using = same.stream()
+                    .filter(other -> other.overlaps(placed)
+                            && other.job().yard().equals(placed.job().yard())
+                            && other.job().requirements().contains(need))
+                    .toList();
+            int has =
+                    rules.yard(placed.job().yard()).map(yard -> yard.has(need)).orElse(0);
+            if (has > 0 && using.size() >= has) {
+                return Optional.of(new ScheduleConflict(
+                        ScheduleRule.EQUIPMENT_TAKEN,
+                        Message.of(
+                                "{} has {} {}, in use for {}.",
+                                placed.job().yard(),
+                                has,
+                                need.label(),
+                                using.stream().map(other -> other.job().unit()).collect(Collectors.joining(", ")))));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<ScheduleConflict> readiness(JobSlot placed, List<JobSlot> same, ShopConstraints rules) {
+        ShopJob job = placed.job();
+        if (!job.fit()) {
+            return Optional.empty();
+        }
+        List<String> in = java.util.stream.Stream.concat(same.stream(), java.util.stream.Stream.of(placed))
+                .map(JobSlot::job)
+                .filter(other -> other.fit() && other.vehicleClass().equals(job.vehicleClass()))
+                .map(ShopJob::unit)
+                .distinct()
+                .sorted()
+                .toList();
+        return rules.mayBeIn(job.vehicleClass())
+                .filter(most -> in.size() > most)
+                .map(most -> new ScheduleConflict(
+                        ScheduleRule.READINESS,
+                        Message.of(
+                                "{} in service of {} fit, at least {} wanted: {} would be in the shop on {}.",
+                                rules.inService().getOrDefault(job.vehicleClass(), 0) - in.size(),
+                                rules.inService().getOrDefault(job.vehicleClass(), 0),
+                                rules.inService().getOrDefault(job.vehicleClass(), 0) - most,
+                                String.join(", ", in),
+                                placed.day())));
+    }
+}

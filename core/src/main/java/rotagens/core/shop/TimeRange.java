@@ -1,0 +1,52 @@
+package rotagens.core.shop;
+
+import java.util.Locale;
+import rotagens.core.measure.InvalidInputException;
+
+/** A stretch of one day, in minutes from midnight; the end doesn't belong to it. */
+public record TimeRange(int from, int to) {
+
+    private static final int DAY = 24 * 60;
+
+    public TimeRange {
+        if (from < 0 || to > DAY || from >= to) {
+            throw new InvalidInputException("A day’s hours begin before they end: enter for example 07:00–16:30.");
+        }
+    }
+
+    /** Reads {@code 07:00-16:30}. */
+    public static TimeRange parse(String text) {
+        String[] ends = text.strip().split("\\s*[-–]\\s*");
+        if (ends.length != 2) {
+            throw new InvalidInputException("Enter hours such as 07:00–16:30.");
+        }
+        return new TimeRange(minute(ends[0]), minute(ends[1]));
+    }
+
+    private static int minute(String text) {
+        if (!text.matches("([01]?[0-9]|2[0-4]):[0-5][0-9]")) {
+            throw new InvalidInputException("“" + (text.length() > 12 ? text.substring(0, 12) : text)
+                    + "” is no time of day. Enter hours such as 07:00–16:30.");
+        }
+        String[] parts = text.split(":");
+        return Integer.parseInt(parts[0]) * 60 + Integer.parseInt(parts[1]);
+    }
+
+    /** A minute of the day as it is read: {@code 07:30}. */
+    public static String clock(int minute) {
+        return String.format(Locale.ROOT, "%02d:%02d", minute / 60, minute % 60);
+    }
+
+    public int minutes() {
+        return to - from;
+    }
+
+    public boolean holds(int start, int end) {
+        return start >= from && end <= to;
+    }
+
+    /** As it is read and typed. */
+    public String label() {
+        return clock(from) + "–" + clock(to);
+    }
+}

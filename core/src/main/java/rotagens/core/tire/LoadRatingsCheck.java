@@ -1,0 +1,103 @@
+package rotagens.core.tire;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import rotagens.core.measure.Load;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Reason;
+import rotagens.core.measure.Rule;
+
+/** Whether the parts of a sidewall fit together. A disagreement is usually a misread digit: it is pointed at, not refused. */
+public final class LoadRatingsCheck {
+
+    private static final double WITHIN = 0.01;
+
+    private LoadRatingsCheck() {}
+
+    /** P or plain metric without C, on a whole-inch rim. */
+    static boolean isPassengerSize(TireSize size) {
+        return size instanceof TireSize.Metric metric
+                && (metric.prefix().isEmpty()
+                        || metric.prefix().equals("P")
+                        || metric.prefix().equals("T"))
+                && !metric.commercialC()
+                && metric.rimInches() == Math.rint(metric.rimInches());
+    }
+
+    static boolean isLtMetric(TireSize size) {
+        return size instanceof TireSize.Metric metric && metric.prefix().equals("LT");
+    }
+
+    /** Every disagreement found; empty where all that is on file fits together. */
+    public static List<Reason> disagreements(TireSize size, LoadRatings loadRatings) {
+        List<Reason> found = new ArrayList<>();
+        loadRatings.service().ifPresent(service -> {
+            apart("single", service.single(), loadRatings.moldedSingle()).ifPresent(found::add);
+            service.dual()
+                    .flatMap(index -> apart("dual", index, loadRatings.moldedDual()))
+                    .ifPresent(found::add);
+        });
+        loadRatings.range().flatMap(range -> rangeAgainstSize(size, range)).ifPresent(found::add);
+        if (isPassengerSize(size)
+                && loadRatings.service().flatMap(ServiceDescription::dual).isPresent()) {
+            found.add(reason(
+                    Message.of("A dual load index on a passenger size"),
+                    "Passenger tires carry one index. Is the prefix LT, or the suffix C, missing from the size?"));
+        }
+        return found;
+    }
+
+    private static Optional<Reason> apart(String which, LoadIndex index, Optional<Load> molded) {
+        return molded.filter(load ->
+                        Math.abs(load.kg() - index.load().kg()) / index.load().kg() > WITHIN)
+                .map(
+                        load -> reason(
+                                Message.of(
+                                        "Load index {} stands for {}, the molded {} load is {}",
+                                        index.number(),
+                                        index.load(),
+                                        which,
+                                        load),
+                                "They agree within 1 % on a tire that was read right. Read both again: one digit is probably wrong."));
+    }
+
+    private static Optional<Reason> rangeAgainstSize(TireSize size, LoadRange range) {
+        if (isPassengerSize(size) && !range.isPassenger()) {
+            return Optional.of(
+                    reason(
+                            Message.of("Load range {} on the passenger size {}", range.name(), size.molded()),
+                            "Letters stand on LT, trailer and truck tires; passenger tires say SL or XL. Is LT missing from the size?"));
+        }
+        if (!isPassengerSize(size) && range.isPassenger()) {
+            return Optional.of(reason(
+                    Message.of("{} on {}", range.name(), size.molded()),
+                    "SL and XL stand on passenger tires; this size carries a letter. Read size and load range again."));
+        }
+        return Optional.empty();
+    }
+
+    /** The tire's rim against the wheel it is to sit on. */
+    public static Optional<Reason> rimAgainstWheel(TireSize size, double wheelInches) {
+        return size.rimInches() == wheelInches
+                ? Optional.empty()
+                : Optional.of(
+                        Reason.of(
+                                Rule.RIM_MATCH,
+                                Message.of(
+                                        "Tire for a {} in rim, wheel of {} in",
+                                        plain(size.rimInches()),
+                                        plain(wheelInches)),
+                                Message.of("{} in", plain(size.rimInches())),
+                                Message.of("{} in", plain(wheelInches)),
+                                "Never mount a tire on a rim of another diameter: it can burst while seating. Read both again."));
+    }
+
+    private static String plain(double inches) {
+        return inches == Math.rint(inches) ? String.valueOf((long) inches) : String.valueOf(inches);
+    }
+
+    private static Reason reason(Message says, String because) {
+        return Reason.of(Rule.SIDEWALL_AGREES, says, Message.of(""), Message.of(""), because);
+    }
+}

@@ -1,0 +1,89 @@
+package rotagens.core.vehicle;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import rotagens.core.measure.InvalidInputException;
+import rotagens.core.vehicle.Position.DualSlot;
+import rotagens.core.vehicle.Position.OnAxle;
+import rotagens.core.vehicle.Position.Spare;
+
+/** The axles of a vehicle from the front, and how many spares it carries. */
+public record AxleLayout(List<Axle> axles, int spares) {
+
+    public AxleLayout {
+        axles = List.copyOf(axles);
+        if (axles.isEmpty() || axles.size() > 9) {
+            throw new InvalidInputException("A vehicle has 1 to 9 axles.");
+        }
+        if (spares < 0 || spares > 9) {
+            throw new InvalidInputException("A vehicle carries 0 to 9 spares.");
+        }
+    }
+
+    /** Every position, axle by axle from the front, left to right, spares last. */
+    public List<Position> positions() {
+        List<Position> all = new ArrayList<>();
+        for (int axle = 1; axle <= axles.size(); axle++) {
+            List<Position> right = new ArrayList<>(wheelEnd(axle, Side.RIGHT));
+            Collections.reverse(right);
+            all.addAll(wheelEnd(axle, Side.LEFT));
+            all.addAll(right);
+        }
+        addSpares(all);
+        return all;
+    }
+
+    /** One walk round the vehicle: front left, down the left side, across the back, up the right side, spares last; outer before inner. */
+    public List<Position> walkAroundOrder() {
+        List<Position> walk = new ArrayList<>();
+        for (int axle = 1; axle <= axles.size(); axle++) {
+            walk.addAll(wheelEnd(axle, Side.LEFT));
+        }
+        for (int axle = axles.size(); axle >= 1; axle--) {
+            walk.addAll(wheelEnd(axle, Side.RIGHT));
+        }
+        addSpares(walk);
+        return walk;
+    }
+
+    /** The positions of one axle end, outer first. */
+    public List<Position> wheelEnd(int axle, Side side) {
+        return axles.get(axle - 1).isDual()
+                ? List.of(new OnAxle(axle, side, DualSlot.OUTER), new OnAxle(axle, side, DualSlot.INNER))
+                : List.of(new OnAxle(axle, side, DualSlot.SINGLE));
+    }
+
+    public boolean has(Position position) {
+        return positions().contains(position);
+    }
+
+    /** In words, for example <i>drive right inner</i>; axles that share a role are numbered. */
+    public String nameOf(Position position) {
+        if (position instanceof Spare spare) {
+            return "spare " + spare.number();
+        }
+        OnAxle on = (OnAxle) position;
+        AxleRole role = axles.get(on.axle() - 1).role();
+        long sameRole = axles.stream().filter(axle -> axle.role() == role).count();
+        long number = axles.subList(0, on.axle()).stream()
+                .filter(axle -> axle.role() == role)
+                .count();
+        String place = on.dualSlot() == DualSlot.SINGLE
+                ? ""
+                : " " + on.dualSlot().name().toLowerCase(Locale.ROOT);
+        return role.label() + (sameRole > 1 ? " " + number : "") + " "
+                + on.side().label() + place;
+    }
+
+    public boolean isSteer(Position position) {
+        return position instanceof OnAxle on && axles.get(on.axle() - 1).role() == AxleRole.STEER;
+    }
+
+    private void addSpares(List<Position> to) {
+        for (int spare = 1; spare <= spares; spare++) {
+            to.add(new Spare(spare));
+        }
+    }
+}

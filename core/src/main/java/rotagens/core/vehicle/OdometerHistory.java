@@ -1,0 +1,46 @@
+package rotagens.core.vehicle;
+
+import java.time.Instant;
+import java.util.List;
+import rotagens.core.measure.Distance;
+
+/**
+ * The odometers a vehicle has had, one after the other, so that miles are counted on through a replacement.
+ *
+ * @param replaced in the order of time
+ */
+public record OdometerHistory(List<Replacement> replaced) {
+
+    /** Another odometer, or another start of the same one: what the old showed last, and what the new began with. */
+    public record Replacement(Instant at, Distance last, Distance first) {}
+
+    /** Never replaced. */
+    public static final OdometerHistory ONE = new OdometerHistory(List.of());
+
+    public OdometerHistory {
+        replaced = List.copyOf(replaced);
+    }
+
+    /** Miles driven on the first odometer's count, from what the odometer of that time showed. */
+    public double driven(Instant at, Distance shown) {
+        return shown.miles() + ahead(at);
+    }
+
+    /** What the odometer of that time shows after so many miles driven. */
+    public double shown(Instant at, double driven) {
+        return driven - ahead(at);
+    }
+
+    private double ahead(Instant at) {
+        return replaced.stream()
+                .filter(one -> !one.at().isAfter(at))
+                .mapToDouble(one -> one.last().miles() - one.first().miles())
+                .sum();
+    }
+
+    /** Whether the odometer was replaced between two instants, the later one included. */
+    public boolean replacedBetween(Instant from, Instant to) {
+        return replaced.stream()
+                .anyMatch(one -> one.at().isAfter(from) && !one.at().isAfter(to));
+    }
+}

@@ -1,0 +1,45 @@
+package rotagens.core.wear;
+
+import rotagens.core.measure.TreadDepth;
+
+/**
+ * What a wear bar or a coin says of the lowest groove where no gauge is at hand: above a mark, or at or below it. It stays an
+ * interval and is never turned into a figure: it can raise an alarm, but neither clears one nor makes a tread known. Wear bars
+ * stand at 2/32 in (49 CFR 571.139).
+ */
+public enum TreadInterval {
+    // The later, the worse.
+    ABOVE_4(4, true, "above 4/32 in"),
+    ABOVE_2(2, true, "above 2/32 in"),
+    AT_OR_BELOW_4(4, false, "at or below 4/32 in"),
+    AT_OR_BELOW_2(2, false, "at or below 2/32 in");
+
+    private final TreadDepth mark;
+    private final boolean above;
+    private final String label;
+
+    TreadInterval(int thirtySeconds, boolean above, String words) {
+        this.mark = TreadDepth.of32nds(thirtySeconds);
+        this.above = above;
+        this.label = words;
+    }
+
+    public TreadDepth mark() {
+        return mark;
+    }
+
+    /** The mark as coin and bar have it; the same in metric, for it names the coin's own mark. */
+    public String label() {
+        return label;
+    }
+
+    /** Whether the tread is certainly at or under this depth. */
+    public boolean isAtOrBelow(TreadDepth limit) {
+        return !above && mark.compareTo(limit) <= 0;
+    }
+
+    /** Whether the tread is certainly over this depth. */
+    public boolean isAbove(TreadDepth limit) {
+        return above && mark.compareTo(limit) >= 0;
+    }
+}

@@ -1,0 +1,308 @@
+package rotagens.core.jobsheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Units;
+import rotagens.core.vehicle.Sensor;
+import rotagens.core.vehicle.WheelSpec;
+
+class JobSheetTest {
+
+    private static List<StepCode> codes(JobSheet sheet) {
+        return sheet.steps().stream().map(Step::code).toList();
+    }
+
+    private static Step step(JobSheet sheet, String key) {
+        return sheet.step(key).orElseThrow();
+    }
+
+    private static String statement(Message message) {
+        return message.in(Units.US);
+    }
+
+    @Test
+    @DisplayName(
+            "a steer tire over 40 psi is replaced in the trade's order: core out, beads, seat, gap, cage, fill, star, DOT")
+    void steerReplacement() {
+        JobSheet sheet = new Bay().does("1L", WheelTask.NEW_TIRE).sheet();
+        assertThat(codes(sheet))
+                .containsExactly(
+                        StepCode.GROUND,
+                        StepCode.PROTECTION,
+                        StepCode.MACHINE_FITS,
+                        StepCode.PARTS,
+                        StepCode.SINGLE_PIECE,
+                        StepCode.STANDS,
+                        StepCode.WHEEL_OFF,
+                        StepCode.CORE_OUT,
+                        StepCode.BREAK_BEAD,
+                        StepCode.DEMOUNT,
+                        StepCode.CLEAN_WHEEL,
+                        StepCode.STEM,
+                        StepCode.LUBRICATE,
+                        StepCode.INDEX,
+                        StepCode.MOUNT,
+                        StepCode.SEAT,
+                        StepCode.BEAD_GAP,
+                        StepCode.CAGE,
+                        StepCode.FILL,
+                        StepCode.LEAK_CHECK,
+                        StepCode.BALANCE,
+                        StepCode.HUB,
+                        StepCode.NUTS_BY_HAND,
+                        StepCode.TORQUE_HALF,
+                        StepCode.TORQUE_FULL,
+                        StepCode.TORQUE_PASS,
+                        StepCode.TREAD_FITTED,
+                        StepCode.DOT_FITTED,
+                        StepCode.DASH_AND_GAUGE,
+                        StepCode.TIDY,
+                        StepCode.TOLD);
+        assertThat(statement(step(sheet, "NUTS_BY_HAND:1L").does())).contains("two-piece flanged nuts");
+    }
+
+    @Test
+    @DisplayName(
+            "on a dual both cores are out before the first nut, and no core step follows; the same where it ran low")
+    void emptyFirst() {
+        JobSheet dual = new Bay().does("2RO", WheelTask.NEW_TIRE).sheet();
+        assertThat(codes(dual)).containsSubsequence(StepCode.DEFLATE_FIRST, StepCode.STANDS, StepCode.WHEEL_OFF);
+        assertThat(codes(dual)).doesNotContain(StepCode.CORE_OUT);
+        assertThat(statement(step(dual, "DEFLATE_FIRST:2RO").does())).contains("Both cores");
+        assertThat(statement(step(dual, "HUB:2RO").does())).contains("valves 180° apart");
+        JobSheet ranLow = new Bay()
+                .does(Bay.work("1R", WheelTask.WHEEL_OFF, null, 110, true, Bay.wheel(false)))
+                .sheet();
+        assertThat(codes(ranLow)).contains(StepCode.DEFLATE_FIRST, StepCode.LOOK_INSIDE);
+    }
+
+    @Test
+    @DisplayName("a fill of 40 psi or less needs no cage; an unknown target does, since nobody knows")
+    void cage() {
+        assertThat(codes(new Bay()
+                        .does(Bay.work("1L", WheelTask.NEW_TIRE, null, 40, false, Bay.wheel(false)))
+                        .light()
+                        .sheet()))
+                .doesNotContain(StepCode.CAGE);
+        assertThat(codes(new Bay()
+                        .does(Bay.work("1L", WheelTask.NEW_TIRE, null, 0, false, Bay.wheel(false)))
+                        .sheet()))
+                .contains(StepCode.CAGE);
+    }
+
+    @Test
+    @DisplayName("which side is the sensor's depends on the wheel, and an unread wheel keeps clear on both")
+    void reversedWheel() {
+        assertThat(statement(step(
+                                new Bay()
+                                        .does(Bay.work(
+                                                "1L",
+                                                WheelTask.NEW_TIRE,
+                                                Sensor.Location.INSIDE,
+                                                110,
+                                                false,
+                                                Bay.wheel(true)))
+                                        .sheet(),
+                                "BREAK_BEAD:1L")
+                        .does()))
+                .contains("the back, where a reversed wheel");
+        assertThat(statement(step(
+                                new Bay()
+                                        .does(Bay.work(
+                                                "1L",
+                                                WheelTask.NEW_TIRE,
+                                                Sensor.Location.INSIDE,
+                                                110,
+                                                false,
+                                                WheelSpec.UNKNOWN))
+                                        .sheet(),
+                                "BREAK_BEAD:1L")
+                        .does()))
+                .contains("on both sides");
+    }
+
+    @Test
+    @DisplayName("a rotation has its wheels off together, each read where it went, and ends with a relearn")
+    void rotation() {
+        JobSheet sheet = new Bay()
+                .does("1L", WheelTask.MOVE_WHEEL)
+                .does("1R", WheelTask.MOVE_WHEEL)
+                .sheet();
+        List<String> keys = sheet.steps().stream().map(Step::key).toList();
+        assertThat(keys.indexOf("WHEEL_OFF:1R")).isLessThan(keys.indexOf("NUTS_BY_HAND:1L"));
+        assertThat(keys).contains("FILL:1L", "DOT_FITTED:1R", "RELEARN");
+        assertThat(codes(sheet)).doesNotContain(StepCode.BEAD_GAP, StepCode.CAGE);
+    }
+
+    @Test
+    @DisplayName(
+            "a sensor goes in with one bead pushed down or with the tire off; both seat, check for leaks, note the ID and relearn")
+    void sensorSheets() {
+        JobSheet inPlace = new Bay().does("1L", WheelTask.SENSOR_IN_PLACE).sheet();
+        assertThat(codes(inPlace))
+                .contains(
+                        StepCode.PUSH_BEAD_DOWN,
+                        StepCode.SENSOR_IN,
+                        StepCode.STEM,
+                        StepCode.SEAT,
+                        StepCode.LEAK_CHECK,
+                        StepCode.RELEARN)
+                .doesNotContain(StepCode.DEMOUNT, StepCode.MOUNT);
+        assertThat(codes(new Bay().does("1L", WheelTask.SENSOR_DISMOUNT).sheet()))
+                .contains(StepCode.DEMOUNT, StepCode.SENSOR_IN, StepCode.SEAT, StepCode.LEAK_CHECK, StepCode.RELEARN);
+    }
+
+    @Test
+    @DisplayName(
+            "outside sensors are tagged before and go back by their tags; nitrogen adds the purge with its forecast")
+    void tagsAndNitrogen() {
+        JobSheet sheet = new Bay()
+                .does("1L", WheelTask.NEW_TIRE)
+                .tagged("1L", "1R")
+                .nitrogen()
+                .sheet();
+        assertThat(statement(step(sheet, "TAG_SENSORS").does())).contains("1L, 1R");
+        assertThat(codes(sheet)).contains(StepCode.SENSORS_BACK);
+        assertThat(statement(step(sheet, "NITROGEN:1L").does())).contains("95 %", "1 fill from empty");
+    }
+
+    @Test
+    @DisplayName(
+            "a tire that ran at 80 % of its target gets no air in a pressure service before a professional looked inside")
+    void ranLowPressureService() {
+        JobSheet sheet = new Bay()
+                .does(Bay.work("1L", WheelTask.PRESSURE, null, 110, true, Bay.wheel(false)))
+                .sheet();
+        Step fill = step(sheet, "FILL:1L");
+        assertThat(sheet.blockedBy(fill, Set.of())).map(Step::code).contains(StepCode.LOOK_INSIDE);
+        assertThat(sheet.blockedBy(fill, Set.of("LOOK_INSIDE:1L"))).isEmpty();
+    }
+
+    @Test
+    @DisplayName("a safety step never comes ahead of the step before it, but two wheels can be worked on at once")
+    void order() {
+        JobSheet sheet = new Bay()
+                .does("1L", WheelTask.NEW_TIRE)
+                .does("1R", WheelTask.NEW_TIRE)
+                .sheet();
+        Set<String> settled = new HashSet<>(Set.of("GROUND", "PROTECTION", "MACHINE_FITS", "PARTS"));
+        assertThat(sheet.blockedBy(step(sheet, "SINGLE_PIECE:1R"), settled)).isEmpty();
+        assertThat(sheet.blockedBy(step(sheet, "STANDS:1R"), settled))
+                .map(Step::key)
+                .contains("SINGLE_PIECE:1R");
+        assertThat(sheet.blockedBy(step(sheet, "MOUNT:1L"), settled))
+                .map(Step::key)
+                .contains("SINGLE_PIECE:1L");
+        assertThat(sheet.blockedBy(step(sheet, "TIDY"), settled)).isPresent();
+    }
+
+    @ParameterizedTest
+    @EnumSource(WheelTask.class)
+    @DisplayName("every task ends: its steps, done in order, leave none waiting and none open")
+    void everyTaskEnds(WheelTask task) {
+        JobSheet sheet = new Bay().does("2LO", task).tagged("2LO").nitrogen().sheet();
+        Set<String> settled = new HashSet<>();
+        for (Step step : sheet.steps()) {
+            assertThat(sheet.blockedBy(step, settled)).as(step.key()).isEmpty();
+            assertThat(settled.add(step.key())).as("named once: " + step.key()).isTrue();
+        }
+        assertThat(sheet.open(settled)).isEmpty();
+        assertThat(sheet.open(Set.of())).hasSize(sheet.steps().size()).isNotEmpty();
+    }
+
+    @Test
+    @DisplayName("core, cage, bead gap, torque, DOT and filling are never skipped; others with a reason")
+    void skipping() {
+        for (StepCode never : List.of(
+                StepCode.CORE_OUT,
+                StepCode.DEFLATE_FIRST,
+                StepCode.CAGE,
+                StepCode.BEAD_GAP,
+                StepCode.TORQUE_FULL,
+                StepCode.DOT_FITTED,
+                StepCode.FILL)) {
+            assertThat(never.skip()).as(never.title()).isEqualTo(StepCode.SkipRule.NEVER);
+        }
+        JobSheet sheet = new Bay().does("1L", WheelTask.NEW_TIRE).sheet();
+        assertThat(JobSheet.againstSkipping(step(sheet, "BALANCE:1L"))).isEmpty();
+        assertThat(JobSheet.againstSkipping(step(sheet, "BEAD_GAP:1L")).map(JobSheetTest::statement))
+                .contains("“Measure the bead gap” is never skipped.");
+    }
+
+    @Test
+    @DisplayName(
+            "an assembly that fits no machine here is said before anything is lifted; one that fits another names it")
+    void machineFit() {
+        assertThat(new Bay()
+                        .does("1L", WheelTask.NEW_TIRE)
+                        .machines(Bay.SMALL)
+                        .sheet()
+                        .warnings())
+                .extracting(JobSheetTest::statement)
+                .containsExactly(
+                        "1L: fits no tire changer here: 37.66 in across, Changer 1 takes 33 in at most. Send it out before anything is lifted.");
+        assertThat(new Bay()
+                        .does("1L", WheelTask.NEW_TIRE)
+                        .on(Bay.SMALL)
+                        .sheet()
+                        .warnings())
+                .extracting(JobSheetTest::statement)
+                .containsExactly("1L: 37.66 in across, Changer 1 takes 33 in at most. Take Changer 2.");
+        assertThat(new Bay()
+                        .does("1L", WheelTask.NEW_TIRE)
+                        .on(Bay.ROLLERS)
+                        .sheet()
+                        .warnings())
+                .isEmpty();
+        assertThat(new Bay().does("1L", WheelTask.NEW_TIRE).machines().sheet().warnings())
+                .extracting(JobSheetTest::statement)
+                .first()
+                .asString()
+                .contains("no tire changer is on file");
+    }
+
+    @Test
+    @DisplayName("a tire condemned from inside isn't mounted again: it is set aside and the wheel's steps end there")
+    void condemned() {
+        WheelJob ran = Bay.work("1R", WheelTask.WHEEL_OFF, null, 110, true, Bay.wheel(false));
+        JobSheet sheet = new Bay()
+                .does(new WheelJob(
+                        ran.position(),
+                        ran.name(),
+                        ran.task(),
+                        ran.model(),
+                        ran.diameter(),
+                        ran.wheel(),
+                        ran.sensor(),
+                        ran.target(),
+                        ran.maximum(),
+                        true,
+                        true))
+                .sheet();
+        assertThat(codes(sheet))
+                .contains(StepCode.LOOK_INSIDE, StepCode.RECORD)
+                .doesNotContain(StepCode.MOUNT, StepCode.FILL, StepCode.TORQUE_FULL);
+    }
+
+    @Test
+    @DisplayName(
+            "two pieces of work at one wheel are one pass: a new tire and a new sensor share bead, cage and torque")
+    void merged() {
+        JobSheet sheet = new Bay()
+                .does("1L", WheelTask.NEW_TIRE)
+                .does("1L", WheelTask.SENSOR_DISMOUNT)
+                .sheet();
+        assertThat(codes(sheet))
+                .doesNotHaveDuplicates()
+                .containsSubsequence(
+                        StepCode.DEMOUNT, StepCode.SENSOR_IN, StepCode.MOUNT, StepCode.DOT_FITTED, StepCode.RELEARN);
+    }
+}

@@ -1,0 +1,119 @@
+package rotagens.core.jobsheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static rotagens.core.jobsheet.StepCode.*;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import rotagens.core.measure.Units;
+
+/** What is done at one steer wheel of a heavy vehicle, step by step, for each task; what comes before and after is the sheet's. */
+class TaskStepsTest {
+
+    private static final List<StepCode> WHEEL_COMES_OFF = List.of(STANDS, WHEEL_OFF);
+    private static final List<StepCode> TIRE_COMES_OFF =
+            List.of(SINGLE_PIECE, STANDS, WHEEL_OFF, CORE_OUT, BREAK_BEAD, DEMOUNT, CLEAN_WHEEL);
+    private static final List<StepCode> TIRE_GOES_ON =
+            List.of(LUBRICATE, INDEX, MOUNT, SEAT, BEAD_GAP, CAGE, FILL, LEAK_CHECK, BALANCE);
+    private static final List<StepCode> WHEEL_GOES_ON =
+            List.of(HUB, NUTS_BY_HAND, TORQUE_HALF, TORQUE_FULL, TORQUE_PASS);
+
+    private static Arguments task(WheelTask task, Object... parts) {
+        List<StepCode> steps = new ArrayList<>();
+        for (Object part : parts) {
+            if (part instanceof StepCode step) {
+                steps.add(step);
+            } else {
+                ((List<?>) part).forEach(step -> steps.add((StepCode) step));
+            }
+        }
+        return Arguments.of(task, steps);
+    }
+
+    static Stream<Arguments> tasks() {
+        return Stream.of(
+                task(WheelTask.PRESSURE, FILL),
+                task(WheelTask.NEW_TIRE, TIRE_COMES_OFF, STEM, TIRE_GOES_ON, WHEEL_GOES_ON, TREAD_FITTED, DOT_FITTED),
+                task(WheelTask.MOVE_WHEEL, WHEEL_COMES_OFF, FILL, WHEEL_GOES_ON, DOT_FITTED),
+                task(WheelTask.REMOUNT, TIRE_COMES_OFF, STEM, TIRE_GOES_ON, WHEEL_GOES_ON, DOT_FITTED),
+                task(
+                        WheelTask.SENSOR_IN_PLACE,
+                        List.of(SINGLE_PIECE, STANDS, WHEEL_OFF, CORE_OUT, PUSH_BEAD_DOWN, CLEAN_WHEEL),
+                        List.of(STEM, SENSOR_IN, LUBRICATE, SEAT, BEAD_GAP, CAGE, FILL, LEAK_CHECK, BALANCE),
+                        WHEEL_GOES_ON),
+                task(WheelTask.SENSOR_DISMOUNT, TIRE_COMES_OFF, STEM, SENSOR_IN, TIRE_GOES_ON, WHEEL_GOES_ON),
+                task(WheelTask.WHEEL_OFF, TIRE_COMES_OFF, STEM, TIRE_GOES_ON, WHEEL_GOES_ON, RECORD),
+                task(WheelTask.BEAD_LEAK, TIRE_COMES_OFF, STEM, TIRE_GOES_ON, WHEEL_GOES_ON, FIND_CAUSE),
+                task(WheelTask.WHEEL_CHANGE, TIRE_COMES_OFF, WHEEL_KIND, STEM, TIRE_GOES_ON, WHEEL_GOES_ON),
+                task(WheelTask.CAUSE, FIND_CAUSE, ALIGNMENT),
+                task(WheelTask.RETORQUE, TORQUE_PASS),
+                task(WheelTask.VERDICT, VERDICT),
+                task(WheelTask.TREAD, TREAD_FITTED),
+                task(WheelTask.DOT, DOT_FITTED),
+                task(WheelTask.RECORD, TREAD_FITTED, DOT_FITTED, COLD_CHECK),
+                task(WheelTask.OTHER, RECORD));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("tasks")
+    @DisplayName("each task has its steps at the wheel in the trade's order")
+    void steps(WheelTask task, List<StepCode> expected) {
+        assertThat(new Bay()
+                        .does("1L", task).sheet().steps().stream()
+                                .filter(step -> step.key().endsWith(":1L"))
+                                .map(Step::code))
+                .isEqualTo(expected);
+    }
+
+    @Test
+    @DisplayName("no task is left out above")
+    void all() {
+        assertThat(tasks().map(task -> task.get()[0])).containsExactlyElementsOf(Arrays.asList(WheelTask.values()));
+    }
+
+    @Test
+    @DisplayName("work in words asks for them: the cause, the alignment, the repair, anything else")
+    void label() {
+        Map<WheelTask, String> asked = Map.of(
+                WheelTask.CAUSE, "ALIGNMENT:1L",
+                WheelTask.WHEEL_OFF, "RECORD:1L",
+                WheelTask.OTHER, "RECORD:1L");
+        asked.forEach((task, key) -> {
+            StepInput stepInput =
+                    new Bay().does("1L", task).sheet().step(key).orElseThrow().input();
+            assertThat(stepInput.read(Map.of(), Units.US).passes())
+                    .as("%s without a word", task)
+                    .isFalse();
+            String field = stepInput.fields().get(0).name();
+            assertThat(stepInput
+                            .read(Map.of(field, "as found and put right"), Units.US)
+                            .passes())
+                    .isTrue();
+        });
+    }
+
+    @Test
+    @DisplayName("a leak's work asks where it came out, and no word stands for it")
+    void leak() {
+        StepInput stepInput = new Bay()
+                .does("1L", WheelTask.BEAD_LEAK)
+                .sheet()
+                .step("FIND_CAUSE:1L")
+                .orElseThrow()
+                .input();
+        assertThat(stepInput.read(Map.of(), Units.US).passes()).isFalse();
+        assertThat(stepInput
+                        .read(Map.of("repair", "as found and put right"), Units.US)
+                        .passes())
+                .isFalse();
+        assertThat(stepInput.read(Map.of("repair", "CORE"), Units.US).passes()).isTrue();
+    }
+}

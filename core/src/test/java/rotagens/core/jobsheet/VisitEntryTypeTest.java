@@ -1,0 +1,87 @@
+package rotagens.core.jobsheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import rotagens.core.measure.Units;
+
+class VisitEntryTypeTest {
+
+    private static StepInput.InputResult read(VisitEntryType entry, Map<String, String> typed) {
+        return entry.input().read(typed, Units.US);
+    }
+
+    @Test
+    @DisplayName("ride height stands as entered, and what changed stands beside it in the unit it was measured in")
+    void rideHeight() {
+        StepInput.InputResult before =
+                read(VisitEntryType.RIDE_HEIGHT_BEFORE, Map.of("frontLeft", "18.5", "frontRight", "19 in"));
+        StepInput.InputResult after =
+                read(VisitEntryType.RIDE_HEIGHT_AFTER, Map.of("frontLeft", "19", "rearLeft", "480 mm"));
+        assertThat(before.statement().in(Units.US)).isEqualTo("front left 18.5 in, front right 19 in");
+        assertThat(VisitEntryType.RIDE_HEIGHT_AFTER.changes(before.recordedValues(), after.recordedValues()))
+                .containsExactly(new VisitEntryType.BeforeAfter("Front left", "18.5 in", "19 in", "+0.5 in"));
+        assertThat(VisitEntryType.RIDE_HEIGHT_AFTER.changes(Map.of("rearLeft", "492 mm"), after.recordedValues()))
+                .extracting(VisitEntryType.BeforeAfter::difference)
+                .containsExactly("−12 mm");
+        assertThat(VisitEntryType.RIDE_HEIGHT_AFTER.before()).contains(VisitEntryType.RIDE_HEIGHT_BEFORE);
+    }
+
+    @Test
+    @DisplayName("alignment is kept in degrees before and after; a figure no wheel is set at is refused at its field")
+    void alignment() {
+        StepInput.InputResult before =
+                read(VisitEntryType.ALIGNMENT_BEFORE, Map.of("toe", "0.55°", "camberLeft", "−0.50"));
+        StepInput.InputResult after =
+                read(VisitEntryType.ALIGNMENT_AFTER, Map.of("toe", "+0.10", "camberLeft", "-0.50"));
+        assertThat(VisitEntryType.ALIGNMENT_AFTER.changes(before.recordedValues(), after.recordedValues()))
+                .extracting(VisitEntryType.BeforeAfter::difference)
+                .containsExactly("−0.45°", "0°");
+        assertThat(read(VisitEntryType.ALIGNMENT_BEFORE, Map.of("toe", "45"))
+                        .errors()
+                        .get("toe"))
+                .contains("20°");
+        assertThat(read(VisitEntryType.ALIGNMENT_BEFORE, Map.of()).errors().get("toe"))
+                .contains("total toe");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.05,false", "0.06,true", "1.3 mm,true", "1.2 mm,false"})
+    @DisplayName("play over the maker's limit of 0.05 in is a concern, at the limit it isn't")
+    void jointPlay(String play, boolean over) {
+        StepInput.InputResult found =
+                read(VisitEntryType.JOINT_PLAY, Map.of("joint", "ball joint left", "play", play, "limit", "0.05"));
+        assertThat(found.outside().isPresent()).isEqualTo(over);
+        assertThat(read(VisitEntryType.JOINT_PLAY, Map.of("play", play)).errors())
+                .containsKeys("joint", "limit");
+    }
+
+    @Test
+    @DisplayName("a corner that swings three times has a worn shock, two swings pass")
+    void shocks() {
+        StepInput.InputResult worn = read(VisitEntryType.SHOCK_TEST, Map.of("frontLeft", "2", "rearRight", "3"));
+        assertThat(worn.outside().orElseThrow().in(Units.US)).startsWith("Swings on rear right:");
+        assertThat(read(VisitEntryType.SHOCK_TEST, Map.of("frontLeft", "2")).passes())
+                .isTrue();
+        assertThat(read(VisitEntryType.SHOCK_TEST, Map.of("frontLeft", "soft"))
+                        .errors()
+                        .get("frontLeft"))
+                .contains("0 to 9");
+    }
+
+    @Test
+    @DisplayName("an outside shop's work says what was promised and what came, and asks for the shop")
+    void outsideShop() {
+        StepInput.InputResult line = read(
+                VisitEntryType.OUTSIDE_SHOP,
+                Map.of("vendor", "Millrace Alignment", "promised", "toe to 0", "got", "toe 0.02"));
+        assertThat(line.statement().in(Units.US))
+                .isEqualTo("Millrace Alignment, no invoice yet; promised: toe to 0; got: toe 0.02");
+        assertThat(read(VisitEntryType.OUTSIDE_SHOP, Map.of("got", "x")).errors())
+                .containsKeys("vendor", "promised");
+    }
+}

@@ -1,0 +1,77 @@
+package rotagens.core.planning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import rotagens.core.measure.Units;
+
+class TireSupplyTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 30);
+    private static final long RIDGELINE = 1;
+    private static final long TESSALY = 2;
+
+    private TireSupply tireSupply;
+
+    @BeforeEach
+    void shelf() {
+        tireSupply = new TireSupply(
+                Map.of(RIDGELINE, 3),
+                Map.of(RIDGELINE, new TireSupply.IncomingTires(4, TODAY.plusDays(5))),
+                Map.of(
+                        RIDGELINE,
+                        new TireSupply.Model("Ridgeline 4", 9),
+                        TESSALY,
+                        new TireSupply.Model("Tessaly C2", 4)),
+                TODAY);
+    }
+
+    private String waits(long model, int count) {
+        return tireSupply
+                .take(Map.of(model, count))
+                .map(supplyDelay ->
+                        supplyDelay.from() + " " + supplyDelay.statement().in(Units.US))
+                .orElse("nothing");
+    }
+
+    @Test
+    @DisplayName(
+            "the first job takes what lies on the shelf, the next waits for the order, the third for one still to be made")
+    void promisedOnce() {
+        assertThat(waits(RIDGELINE, 2)).isEqualTo("nothing");
+        assertThat(waits(RIDGELINE, 4)).isEqualTo("2026-12-05 3 × Ridgeline 4 on order, there by 5 Dec 2026");
+        assertThat(waits(RIDGELINE, 2)).isEqualTo("2026-12-09 2 × Ridgeline 4 to order today, there by 9 Dec 2026");
+    }
+
+    @Test
+    @DisplayName("an order that should have come by now is expected tomorrow at the earliest, not in the past")
+    void lateOrder() {
+        tireSupply = new TireSupply(
+                Map.of(),
+                Map.of(TESSALY, new TireSupply.IncomingTires(2, TODAY.minusDays(3))),
+                Map.of(TESSALY, new TireSupply.Model("Tessaly C2", 4)),
+                TODAY);
+        assertThat(waits(TESSALY, 2)).isEqualTo("2026-12-01 2 × Tessaly C2 on order, there by 1 Dec 2026");
+    }
+
+    @Test
+    @DisplayName("to order is what is wanted less shelf and order, by the lead time before the day it is needed")
+    void toOrder() {
+        assertThat(tireSupply.toOrder(RIDGELINE, 7)).isZero();
+        assertThat(tireSupply.toOrder(RIDGELINE, 8)).isEqualTo(1);
+        assertThat(tireSupply.toOrder(TESSALY, 2)).isEqualTo(2);
+        assertThat(tireSupply.orderBy(RIDGELINE, TODAY.plusDays(20))).isEqualTo(TODAY.plusDays(11));
+    }
+
+    @Test
+    @DisplayName("of two orders of one model the later one decides when all are there")
+    void twoOrders() {
+        TireSupply.IncomingTires both =
+                new TireSupply.IncomingTires(2, TODAY).and(new TireSupply.IncomingTires(3, TODAY.plusDays(2)));
+        assertThat(both).isEqualTo(new TireSupply.IncomingTires(5, TODAY.plusDays(2)));
+    }
+}

@@ -1,0 +1,6 @@
+/**
+ * What a committed write may have changed.
+ *
+ * <p>Not here: no cache: whoever keeps something asks here.
+ */
+package rotagens.server.cache;

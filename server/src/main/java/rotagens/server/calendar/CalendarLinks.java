@@ -1,0 +1,155 @@
+package rotagens.server.calendar;
+
+import static rotagens.server.storage.generated.Tables.CALENDAR_FEED;
+import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.YARD;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.List;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.server.cache.ChangeTracker;
+import rotagens.server.people.People;
+import rotagens.server.web.ProblemException;
+
+/** Private addresses under which a calendar program reads the shop's days; each can be taken back. */
+@Service
+class CalendarLinks {
+
+    record CalendarLinkView(long id, String what, Instant at, String by) {}
+
+    /** @param address shown once: only its digest is kept */
+    record NewCalendarLinkView(long id, String what, String address) {}
+
+    record CalendarLinkRequest(
+            @Nullable String yard, @Nullable String person) {}
+
+    /** What a feed shows. */
+    record Scope(@Nullable String yard, @Nullable String person) {
+
+        Scope {
+            yard = yard == null || yard.isBlank() ? null : yard;
+            person = person == null || person.isBlank() ? null : person;
+        }
+
+        String words() {
+            return person != null ? person : yard != null ? yard : "all yards";
+        }
+    }
+
+    private static final int SECRET_BYTES = 24;
+    private static final int MOST_FEEDS = 100;
+
+    private final DSLContext db;
+    private final People people;
+    private final ChangeTracker changeTracker;
+    private final Clock clock;
+    private final SecureRandom random = new SecureRandom();
+
+    CalendarLinks(DSLContext db, People people, ChangeTracker changeTracker, Clock clock) {
+        this.db = db;
+        this.people = people;
+        this.changeTracker = changeTracker;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public List<CalendarLinkView> all() {
+        var crew = PERSON.as("crew");
+        return db.select(CALENDAR_FEED.asterisk(), PERSON.NAME, YARD.NAME, crew.NAME)
+                .from(CALENDAR_FEED)
+                .join(PERSON)
+                .on(PERSON.ID.eq(CALENDAR_FEED.PERSON_ID))
+                .leftJoin(YARD)
+                .on(YARD.ID.eq(CALENDAR_FEED.YARD_ID))
+                .leftJoin(crew)
+                .on(crew.ID.eq(CALENDAR_FEED.CREW_ID))
+                .where(CALENDAR_FEED.REVOKED_AT.isNull())
+                .orderBy(CALENDAR_FEED.ID)
+                .fetch(row -> new CalendarLinkView(
+                        row.get(CALENDAR_FEED.ID),
+                        new Scope(row.get(YARD.NAME), row.get(crew.NAME)).words(),
+                        row.get(CALENDAR_FEED.AT),
+                        row.get(PERSON.NAME)));
+    }
+
+    @Transactional
+    public NewCalendarLinkView add(CalendarLinkRequest wish) {
+        changeTracker.draftsOnly();
+        if (db.fetchCount(CALENDAR_FEED, CALENDAR_FEED.REVOKED_AT.isNull()) >= MOST_FEEDS) {
+            throw ProblemException.conflict("There are " + MOST_FEEDS + " addresses already. Take one back first.");
+        }
+        Long yard = wish.yard() == null || wish.yard().isBlank()
+                ? null
+                : db.select(YARD.ID)
+                        .from(YARD)
+                        .where(YARD.NAME.eq(wish.yard()))
+                        .fetchOptional(YARD.ID)
+                        .orElseThrow(() -> ProblemException.field("yard", "There is no such yard."));
+        Long crew = wish.person() == null || wish.person().isBlank()
+                ? null
+                : db.select(PERSON.ID)
+                        .from(PERSON)
+                        .where(PERSON.NAME.eq(wish.person()))
+                        .fetchOptional(PERSON.ID)
+                        .orElseThrow(() -> ProblemException.field("person", "There is nobody of this name."));
+        byte[] secret = new byte[SECRET_BYTES];
+        random.nextBytes(secret);
+        String code = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
+        long id = db.insertInto(CALENDAR_FEED)
+                .set(CALENDAR_FEED.DIGEST, digest(code))
+                .set(CALENDAR_FEED.YARD_ID, yard)
+                .set(CALENDAR_FEED.CREW_ID, crew)
+                .set(CALENDAR_FEED.AT, clock.instant())
+                .set(CALENDAR_FEED.PERSON_ID, people.me())
+                .returning(CALENDAR_FEED.ID)
+                .fetchSingle(CALENDAR_FEED.ID);
+        return new NewCalendarLinkView(
+                id, new Scope(wish.yard(), wish.person()).words(), "/api/calendar/feed/" + code + "/shop.ics");
+    }
+
+    /** The address answers no more. */
+    @Transactional
+    public void revoke(long id) {
+        changeTracker.draftsOnly();
+        int changed = db.update(CALENDAR_FEED)
+                .set(CALENDAR_FEED.REVOKED_AT, clock.instant())
+                .where(CALENDAR_FEED.ID.eq(id), CALENDAR_FEED.REVOKED_AT.isNull())
+                .execute();
+        if (changed == 0) {
+            throw ProblemException.notFound("There is no such address.");
+        }
+    }
+
+    /** What the address with this secret shows. */
+    Scope scope(String code) {
+        var crew = PERSON.as("crew");
+        return db.select(YARD.NAME, crew.NAME)
+                .from(CALENDAR_FEED)
+                .leftJoin(YARD)
+                .on(YARD.ID.eq(CALENDAR_FEED.YARD_ID))
+                .leftJoin(crew)
+                .on(crew.ID.eq(CALENDAR_FEED.CREW_ID))
+                .where(CALENDAR_FEED.DIGEST.eq(digest(code)), CALENDAR_FEED.REVOKED_AT.isNull())
+                .fetchOptional(row -> new Scope(row.value1(), row.value2()))
+                .orElseThrow(() -> ProblemException.notFound("This calendar isn’t shared any more."));
+    }
+
+    private static String digest(String code) {
+        try {
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(code.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

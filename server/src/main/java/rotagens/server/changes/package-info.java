@@ -1,6 +1,0 @@
-/**
- * What a committed write may have changed.
- *
- * <p>Not here: no cache: whoever keeps something asks here.
- */
-package rotagens.server.changes;

@@ -1,0 +1,323 @@
+package rotagens.server.fleet;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.util.function.SingletonSupplier;
+import rotagens.core.alert.CornerAlert;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.InForce;
+import rotagens.core.fact.Reading;
+import rotagens.core.fact.Verdict;
+import rotagens.core.inspection.Assessment;
+import rotagens.core.inspection.FactIntake;
+import rotagens.core.inspection.TireAssessor;
+import rotagens.core.inspection.TireState;
+import rotagens.core.inspection.VehicleState;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Pressure;
+import rotagens.core.planning.DueItem;
+import rotagens.core.planning.DueWorkFinder;
+import rotagens.core.policy.Policy;
+import rotagens.core.pressure.CurrentCapacity;
+import rotagens.core.pressure.PressureInputs;
+import rotagens.core.pressure.RunFlat;
+import rotagens.core.pressure.TargetPressure;
+import rotagens.core.pressure.VehiclePressures;
+import rotagens.core.tire.TireModel;
+import rotagens.core.vehicle.OdometerHistory;
+import rotagens.core.vehicle.Position;
+import rotagens.core.wear.WearRate;
+import rotagens.server.inspection.TireHistories;
+import rotagens.server.inspection.TireHistories.History;
+import rotagens.server.loads.PressureStore;
+import rotagens.server.policy.PolicyStore;
+import rotagens.server.tire.TireStore;
+import rotagens.server.tire.TireStore.InstalledTire;
+import rotagens.server.vehicle.CornerRecords;
+import rotagens.server.vehicle.VehicleStore;
+import rotagens.server.web.ProblemException;
+
+/** Puts together what the rules need of a vehicle from its records, and has it judged as of today. */
+@Service
+public class FleetAssessor {
+
+    /**
+     * A vehicle as it stands today.
+     *
+     * @param fitted the tire on file at each position that has one
+     * @param verdict the worst of its tires
+     * @param dueOnce works out {@link #due()} and keeps it
+     */
+    public record VehicleAssessment(
+            VehicleStore.OnFile onFile,
+            VehicleState state,
+            Map<Position, InstalledTire> fitted,
+            Map<Position, Assessment> judgements,
+            Verdict verdict,
+            VehiclePressures pressures,
+            Policy policy,
+            LocalDate today,
+            Supplier<List<DueItem>> dueOnce) {
+
+        /** Has a vehicle's facts judged. */
+        static VehicleAssessment of(
+                VehicleStore.OnFile onFile,
+                VehicleState state,
+                Map<Position, InstalledTire> installedTire,
+                Policy policy,
+                LocalDate today) {
+            VehiclePressures pressures = state.pressures(policy, today);
+            Map<Position, Assessment> assessments = TireAssessor.judge(state, pressures, policy, today);
+            return new VehicleAssessment(
+                    onFile,
+                    state,
+                    installedTire,
+                    assessments,
+                    Assessment.worst(List.copyOf(assessments.values())),
+                    pressures,
+                    policy,
+                    today,
+                    SingletonSupplier.of(() -> DueWorkFinder.on(state, assessments, pressures, policy, today)));
+        }
+
+        /** The same facts as another policy would judge them. */
+        VehicleAssessment under(Policy other) {
+            return of(onFile, state, fitted, other, today);
+        }
+
+        /** Everything that falls due by the forecast's horizon, most urgent first; worked out once, when first asked for. */
+        public List<DueItem> due() {
+            return dueOnce.get();
+        }
+
+        /** The cold pressure the tire at a position should have. */
+        public TargetPressure target(Position position, TireModel tire) {
+            return pressures.targetAt(position, tire, policy.of(onFile.facts().vehicleClass()));
+        }
+
+        /** The policy as it holds for the tire at a position. */
+        public Policy.ClassPolicy policyAt(Position position) {
+            return state.policyAt(policy, state.at(position));
+        }
+
+        /** What one axle may carry at the pressures measured now. */
+        public CurrentCapacity carryNow(int axle) {
+            Map<Position, CurrentCapacity.CheckedTire> checkedTire = new HashMap<>();
+            state.tires().forEach((position, tire) -> checkedTire.put(position, gauged(tire)));
+            return CurrentCapacity.of(
+                    onFile.facts(),
+                    axle,
+                    state.models(),
+                    checkedTire,
+                    state.facts().charts());
+        }
+
+        private CurrentCapacity.CheckedTire gauged(TireState tire) {
+            Optional<Pressure> target = tire.tire()
+                    .flatMap(here -> target(tire.position(), here.model()).pressure());
+            Optional<Pressure> cold = tire.lastCold().flatMap(Reading::pressure);
+            boolean ranLow = tire.open().stream().anyMatch(open -> open.finding() == Finding.RAN_LOW)
+                    || cold.isPresent()
+                            && target.filter(goal -> RunFlat.isRunFlat(cold.get(), goal))
+                                    .isPresent();
+            return new CurrentCapacity.CheckedTire(cold, ranLow);
+        }
+
+        /** The place with a code, refusing what the vehicle doesn't have. */
+        public Position position(String code) {
+            return onFile.places().keySet().stream()
+                    .filter(position -> position.code().equals(code))
+                    .findFirst()
+                    .orElseThrow(() -> ProblemException.notFound("This vehicle has no position "
+                            + (code == null || code.length() > 8 ? "with that name" : code) + "."));
+        }
+
+        public long placeId(Position position) {
+            return onFile.places().get(position);
+        }
+    }
+
+    private final VehicleStore vehicleStore;
+    private final TireStore tireStore;
+    private final TireHistories tireHistories;
+    private final PressureStore records;
+    private final PolicyStore policyStore;
+    private final List<CornerRecords> corners;
+    private final Clock clock;
+
+    FleetAssessor(
+            VehicleStore vehicleStore,
+            TireStore tireStore,
+            TireHistories tireHistories,
+            PressureStore records,
+            PolicyStore policyStore,
+            List<CornerRecords> corners,
+            Clock clock) {
+        this.corners = corners;
+        this.records = records;
+        this.vehicleStore = vehicleStore;
+        this.tireStore = tireStore;
+        this.tireHistories = tireHistories;
+        this.policyStore = policyStore;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public List<VehicleAssessment> all() {
+        return standing(vehicleStore.all(), null);
+    }
+
+    /** How many vehicles are on file. */
+    @Transactional(readOnly = true)
+    public int size() {
+        return vehicleStore.count();
+    }
+
+    @Transactional(readOnly = true)
+    public VehicleAssessment get(long vehicleId) {
+        return standing(List.of(vehicleStore.get(vehicleId)), vehicleId).get(0);
+    }
+
+    private List<VehicleAssessment> standing(List<VehicleStore.OnFile> onFile, Long vehicleId) {
+        Map<Long, OdometerHistory> runs = vehicleStore.runs();
+        return judged(
+                onFile,
+                tireStore.fitted(vehicleId),
+                tireHistories.ofFitted(vehicleId, runs),
+                runs,
+                facts(onFile, vehicleId, LocalDate.now(clock)),
+                cornerAlerts(vehicleId),
+                policyStore.inForce());
+    }
+
+    /** The open alert about the corners of each vehicle that has one, from everything on record about them. */
+    private Map<Long, CornerAlert> cornerAlerts(Long vehicleId) {
+        Map<Long, List<CornerRecords.Dated>> all = new HashMap<>();
+        corners.forEach(kept -> kept.cornerFacts(vehicleId)
+                .forEach((vehicle, facts) ->
+                        all.computeIfAbsent(vehicle, none -> new ArrayList<>()).addAll(facts)));
+        Map<Long, CornerAlert> open = new HashMap<>();
+        all.forEach((vehicle, facts) -> CornerAlert.fold(facts.stream()
+                        .sorted(Comparator.comparing(CornerRecords.Dated::at))
+                        .map(CornerRecords.Dated::fact)
+                        .toList())
+                .ifPresent(alert -> open.put(vehicle, alert)));
+        return open;
+    }
+
+    /**
+     * What was in force at each position of a vehicle on a day: target, load state and limits, with the tires on it now and the
+     * policy of now.
+     */
+    @Transactional(readOnly = true)
+    public Map<Long, InForce> inForce(
+            long vehicleId, Collection<LocalDate> days, BiConsumer<LocalDate, Map<Long, InForce>> each) {
+        VehicleStore.OnFile onFile = vehicleStore.get(vehicleId);
+        Map<Long, InstalledTire> installedTire = tireStore.fitted(vehicleId);
+        List<TireState> states = new ArrayList<>();
+        onFile.places()
+                .forEach((position, placeId) -> Optional.ofNullable(installedTire.get(placeId))
+                        .ifPresent(here -> states.add(new TireState(
+                                position,
+                                Optional.of(here.tire()),
+                                List.of(),
+                                List.of(),
+                                Optional.empty(),
+                                Optional.empty()))));
+        Policy policy = policyStore.inForce();
+        Map<PressureInputs, Map<Long, InForce>> known = new HashMap<>();
+        Map<Long, InForce> last = Map.of();
+        for (LocalDate day : days) {
+            PressureInputs facts = facts(List.of(onFile), vehicleId, day).get(vehicleId);
+            last = known.computeIfAbsent(
+                    facts, then -> inForce(onFile, VehicleState.of(onFile.facts(), states, then), policy, day));
+            each.accept(day, last);
+        }
+        return last;
+    }
+
+    /** The same for one day. */
+    @Transactional(readOnly = true)
+    public Map<Long, InForce> inForce(long vehicleId, LocalDate day) {
+        return inForce(vehicleId, List.of(day), (on, then) -> {});
+    }
+
+    private static Map<Long, InForce> inForce(
+            VehicleStore.OnFile onFile, VehicleState state, Policy policy, LocalDate day) {
+        VehiclePressures pressures = state.pressures(policy, day);
+        Map<Long, InForce> byPlace = new HashMap<>();
+        onFile.places()
+                .forEach((position, placeId) ->
+                        byPlace.put(placeId, FactIntake.inForce(state, pressures, position, policy)));
+        return byPlace;
+    }
+
+    /** The policy in force. */
+    Policy policy() {
+        return policyStore.inForce();
+    }
+
+    private Map<Long, PressureInputs> facts(List<VehicleStore.OnFile> onFile, Long vehicleId, LocalDate day) {
+        return records.facts(
+                vehicleId,
+                day,
+                onFile.stream().collect(Collectors.toMap(VehicleStore.OnFile::id, VehicleStore.OnFile::usualState)));
+    }
+
+    private List<VehicleAssessment> judged(
+            List<VehicleStore.OnFile> onFile,
+            Map<Long, InstalledTire> byPlace,
+            Map<Long, History> histories,
+            Map<Long, OdometerHistory> runs,
+            Map<Long, PressureInputs> facts,
+            Map<Long, CornerAlert> cornerAlerts,
+            Policy policy) {
+        LocalDate today = LocalDate.now(clock);
+        List<VehicleAssessment> all = new ArrayList<>();
+        for (VehicleStore.OnFile vehicle : onFile) {
+            Map<Position, InstalledTire> installedTire = new LinkedHashMap<>();
+            List<TireState> states = new ArrayList<>();
+            vehicle.places().forEach((position, placeId) -> {
+                InstalledTire here = byPlace.get(placeId);
+                if (here != null) {
+                    installedTire.put(position, here);
+                    History history = histories.getOrDefault(here.tire().id(), History.NONE);
+                    states.add(new TireState(
+                            position,
+                            Optional.of(here.tire()),
+                            history.readings(),
+                            history.alerts(),
+                            history.lastProfessional(),
+                            history.causeMended(),
+                            here.asFitted().map(depthReading -> driven(runs.get(vehicle.id()), here, depthReading))));
+                }
+            });
+            VehicleState state = VehicleState.of(vehicle.facts(), states, facts.get(vehicle.id()))
+                    .with(Optional.ofNullable(cornerAlerts.get(vehicle.id())));
+            all.add(VehicleAssessment.of(vehicle, state, installedTire, policy, today));
+        }
+        return all;
+    }
+
+    /** The point on the vehicle's whole run; unchanged where its odometer was never replaced. */
+    private static WearRate.DepthReading driven(
+            OdometerHistory run, InstalledTire installedTire, WearRate.DepthReading shown) {
+        return run == null
+                ? shown
+                : new WearRate.DepthReading(
+                        run.driven(installedTire.at(), Distance.miles(shown.miles())), shown.lowest32nds());
+    }
+}

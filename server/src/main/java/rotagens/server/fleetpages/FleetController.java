@@ -1,0 +1,161 @@
+package rotagens.server.fleetpages;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.fact.Verdict;
+import rotagens.core.measure.Units;
+import rotagens.server.fleet.AssessmentView;
+import rotagens.server.planning.JobViews.DueItemView;
+
+@RestController
+class FleetController {
+
+    /** A group of vehicles that fit the filter; {@code vehicles} counts all of them, shown or not. */
+    record FleetGroup(String name, int vehicles) {}
+
+    /** How many lines of the due list fit the filter, part by part. */
+    record DueParts(int stopped, int now, int coming) {}
+
+    /**
+     * The yard, a page of it at a time.
+     *
+     * @param fleet how many vehicles are on file
+     * @param states how many of the fleet are in each state
+     * @param groups those that fit the filter, in the order of the vehicles
+     * @param dueWithinDays how far ahead work counts as due: the fleet's longest forecast
+     * @param vehicles at most a hundred, from the one asked for
+     */
+    record FleetView(
+            @Nullable LocalDate today,
+            int fleet,
+            Map<Verdict, Integer> states,
+            List<String> yards,
+            List<String> classes,
+            List<FleetGroup> groups,
+            List<VehicleTile> vehicles,
+            DueParts parts,
+            List<DueItemView> due,
+            int dueWithinDays) {}
+
+    /** A vehicle to choose from. */
+    record VehicleRow(
+            long id,
+            String unit,
+            String yard,
+            String vehicleClass,
+            String description,
+            List<FleetPositionView> places) {}
+
+    record FleetPositionView(String position, String name) {}
+
+    /** Which part of the yard is asked for. */
+    enum FleetPart {
+        ALL,
+        VEHICLES,
+        DUE
+    }
+
+    record VehicleTile(
+            long id,
+            String unit,
+            String vehicleClass,
+            String yard,
+            String description,
+            Verdict verdict,
+            @Nullable LocalDate nextDue,
+            AxleDiagramView plan) {}
+
+    record VehicleView(
+            LocalDate today,
+            long id,
+            String unit,
+            String vehicleClass,
+            String yard,
+            String description,
+            String gvwr,
+            @Nullable String odometer,
+            @Nullable String milesPerDay,
+            boolean sensorsWork,
+            @Nullable LocalDate parkedSince,
+            boolean outdoors,
+            @Nullable String placardSpot,
+            String loadState,
+            boolean retired,
+            Verdict verdict,
+            @Nullable Long openWalkRound,
+            AxleDiagramView plan,
+            List<PositionRow> positions,
+            List<DueItemView> due) {}
+
+    record PositionRow(
+            String position,
+            String name,
+            @Nullable Long tireId,
+            @Nullable String number,
+            @Nullable String tire,
+            @Nullable String size,
+            @Nullable String dot,
+            @Nullable Double ageYears,
+            @Nullable String outer,
+            @Nullable String center,
+            @Nullable String inner,
+            @Nullable LocalDate treadOn,
+            @Nullable String pressure,
+            @Nullable String target,
+            @Nullable LocalDate pressureOn,
+            AssessmentView judgement) {}
+
+    /** One line of a vehicle's history, whatever it tells of. */
+    record HistoryEntryView(
+            Instant at,
+            String kind,
+            @Nullable String position,
+            String what,
+            String by,
+            @Nullable Long tireId) {}
+
+    private final VehiclePages vehiclePages;
+    private final FleetPages yards;
+
+    FleetController(VehiclePages vehiclePages, FleetPages yards) {
+        this.vehiclePages = vehiclePages;
+        this.yards = yards;
+    }
+
+    @GetMapping("/api/yard")
+    FleetView yard(
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestParam(defaultValue = "ALL") FleetPart part,
+            @RequestParam(defaultValue = "") String yard,
+            @RequestParam(defaultValue = "") String vehicleClass,
+            @RequestParam(defaultValue = "") String state,
+            @RequestParam(defaultValue = "") String text,
+            @RequestParam(defaultValue = "yard") String by,
+            @RequestParam(defaultValue = "0") int from) {
+        return yards.of(
+                new FleetPages.FleetQuery(part, yard, vehicleClass, state, text, by.equals("class"), from), units);
+    }
+
+    /** Every vehicle, to choose one. */
+    @GetMapping("/api/fleet")
+    List<VehicleRow> fleet() {
+        return yards.fleet();
+    }
+
+    @GetMapping("/api/vehicles/{id}")
+    VehicleView vehicle(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+        return vehiclePages.vehicle(id, units);
+    }
+
+    @GetMapping("/api/vehicles/{id}/ledger")
+    List<HistoryEntryView> ledger(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+        return vehiclePages.ledger(id, units);
+    }
+}

@@ -1,0 +1,183 @@
+package rotagens.server.fleetpages;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.fact.Reading;
+import rotagens.core.inspection.TireState;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
+import rotagens.core.vehicle.Position;
+import rotagens.core.wear.GrooveDepths;
+import rotagens.server.fleet.AssessmentView;
+import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleetpages.FleetController.HistoryEntryView;
+import rotagens.server.fleetpages.FleetController.PositionRow;
+import rotagens.server.fleetpages.FleetController.VehicleView;
+import rotagens.server.inspection.ReadingLog;
+import rotagens.server.people.People;
+import rotagens.server.people.People.Person;
+import rotagens.server.planning.Jobs;
+import rotagens.server.tire.TireStore;
+import rotagens.server.tire.TireStore.InstalledTire;
+import rotagens.server.walkaround.OpenWalkArounds;
+
+/** The vehicle page and the vehicle's ledger, put together for the screen. */
+@Service
+class VehiclePages {
+
+    private final FleetAssessor fleetAssessor;
+    private final Jobs jobs;
+    private final TireStore tireStore;
+    private final ReadingLog facts;
+    private final People people;
+    private final OpenWalkArounds walkRounds;
+
+    VehiclePages(
+            FleetAssessor fleetAssessor,
+            Jobs jobs,
+            TireStore tireStore,
+            ReadingLog facts,
+            People people,
+            OpenWalkArounds walkRounds) {
+        this.fleetAssessor = fleetAssessor;
+        this.jobs = jobs;
+        this.tireStore = tireStore;
+        this.facts = facts;
+        this.people = people;
+        this.walkRounds = walkRounds;
+    }
+
+    @Transactional(readOnly = true)
+    VehicleView vehicle(long id, Units units) {
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
+        var onFile = vehicleAssessment.onFile();
+        return new VehicleView(
+                vehicleAssessment.today(),
+                onFile.id(),
+                onFile.facts().unit(),
+                onFile.facts().vehicleClass(),
+                onFile.yard(),
+                onFile.description(),
+                onFile.facts().gvwr().format(units),
+                onFile.odometer().map(last -> last.reading().format(units)).orElse(null),
+                onFile.facts().milesPerDay().isPresent()
+                        ? Distance.miles(
+                                        Math.max(0, onFile.facts().milesPerDay().getAsDouble()))
+                                .format(units)
+                        : null,
+                onFile.facts().hasWorkingSensors(),
+                onFile.facts().parkedSince().orElse(null),
+                onFile.outdoors(),
+                onFile.placardSpot().isEmpty() ? null : onFile.placardSpot(),
+                loadState(vehicleAssessment),
+                onFile.retiredAt().isPresent(),
+                vehicleAssessment.verdict(),
+                walkRounds.openOn(id).orElse(null),
+                AxleDiagramView.of(vehicleAssessment, units),
+                onFile.facts().layout().positions().stream()
+                        .map(position -> row(vehicleAssessment, position, units))
+                        .toList(),
+                jobs.due(List.of(vehicleAssessment), units));
+    }
+
+    /** Which load the pressures are for, and until when where that ends. */
+    private static String loadState(VehicleAssessment vehicleAssessment) {
+        var currentLoadState = vehicleAssessment.state().facts().currentLoadState();
+        return "set for " + currentLoadState.state().label() + " load"
+                + currentLoadState
+                        .until()
+                        .map(day -> Message.of(" until {}", day).in(Units.US))
+                        .orElse("");
+    }
+
+    private static PositionRow row(VehicleAssessment vehicleAssessment, Position position, Units units) {
+        TireState state = vehicleAssessment.state().at(position);
+        Optional<InstalledTire> installedTire =
+                Optional.ofNullable(vehicleAssessment.fitted().get(position));
+        Optional<TireState.Dated<GrooveDepths>> grooveDepths = state.tread();
+        Function<Function<GrooveDepths, Optional<TreadDepth>>, String> depth = groove -> grooveDepths
+                .flatMap(known -> groove.apply(known.value()))
+                .map(read -> read.format(units))
+                .orElse(null);
+        return new PositionRow(
+                position.code(),
+                vehicleAssessment.onFile().facts().layout().nameOf(position),
+                installedTire.map(here -> here.tire().id()).orElse(null),
+                installedTire.flatMap(InstalledTire::number).orElse(null),
+                installedTire.map(here -> here.tire().model().title()).orElse(null),
+                installedTire.map(here -> here.tire().model().size().molded()).orElse(null),
+                installedTire
+                        .flatMap(here -> here.tire().dotWeek())
+                        .map(made -> made.marked())
+                        .orElse(null),
+                installedTire
+                        .flatMap(here -> here.tire().dotWeek())
+                        .map(made -> Math.floor(made.ageYears(vehicleAssessment.today()) * 10) / 10)
+                        .orElse(null),
+                depth.apply(GrooveDepths::outer),
+                depth.apply(GrooveDepths::center),
+                depth.apply(GrooveDepths::inner),
+                grooveDepths.map(TireState.Dated::on).orElse(null),
+                state.lastCold()
+                        .flatMap(Reading::pressure)
+                        .map(read -> read.format(units))
+                        .orElse(null),
+                installedTire
+                        .flatMap(here -> vehicleAssessment
+                                .target(position, here.tire().model())
+                                .pressure())
+                        .map(target -> target.format(units))
+                        .orElse(null),
+                state.lastCold().map(Reading::on).orElse(null),
+                AssessmentView.of(vehicleAssessment.judgements().get(position), units));
+    }
+
+    @Transactional(readOnly = true)
+    List<HistoryEntryView> ledger(long vehicleId, Units units) {
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        Map<Long, String> names = people.all().stream().collect(Collectors.toMap(Person::id, Person::name));
+        Map<Long, String> places = new HashMap<>();
+        vehicleAssessment.onFile().places().forEach((position, id) -> places.put(id, position.code()));
+        List<HistoryEntryView> lines = new ArrayList<>();
+        tireStore.ledger(vehicleId).forEach(move -> {
+            boolean fittedHere = move.toPlaceId() != null && places.containsKey(move.toPlaceId());
+            String what = (move.kind().equals("CORRECTED")
+                            ? "Correction"
+                            : move.kind().equals("MOVED")
+                                    ? fittedHere ? "Tire moved here" : "Tire moved away"
+                                    : fittedHere ? "Tire fitted" : "Tire taken off")
+                    + (move.odometer() == null ? "" : " · at " + move.odometer().format(units))
+                    + (move.reason().isEmpty() ? "" : " · " + move.reason())
+                    + (move.note().isEmpty() ? "" : " · " + move.note());
+            lines.add(new HistoryEntryView(
+                    move.at(),
+                    "move",
+                    places.getOrDefault(fittedHere ? move.toPlaceId() : move.fromPlaceId(), "gone"),
+                    what,
+                    names.get(move.personId()),
+                    move.tireId()));
+        });
+        facts.ofVehicle(vehicleId)
+                .forEach(fact -> lines.add(new HistoryEntryView(
+                        fact.at(),
+                        fact.kind(),
+                        places.get(fact.placeId()),
+                        fact.label(units),
+                        names.get(fact.personId()),
+                        null)));
+        return lines.stream()
+                .sorted(java.util.Comparator.comparing(HistoryEntryView::at).reversed())
+                .limit(500)
+                .toList();
+    }
+}

@@ -1,0 +1,81 @@
+package rotagens.server.importexport;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import rotagens.core.measure.Units;
+
+/** One kind of CSV: its columns, how a row is taken in, and how the records go out. */
+interface CsvFormat {
+
+    /** The kinds of CSV there are. */
+    enum Type {
+        VEHICLES,
+        TIRES,
+        ODOMETERS,
+        READINGS
+    }
+
+    /**
+     * One column.
+     *
+     * @param name as it stands in the header
+     * @param meaning what belongs in it, with an example
+     * @param alsoCalled other headers people give it, lower case, letters and figures only
+     */
+    record Column(String name, String meaning, boolean required, List<String> alsoCalled) {
+
+        static Column must(String name, String meaning, String... alsoCalled) {
+            return new Column(name, meaning, true, List.of(alsoCalled));
+        }
+
+        static Column may(String name, String meaning, String... alsoCalled) {
+            return new Column(name, meaning, false, List.of(alsoCalled));
+        }
+    }
+
+    /** Where a row says that a figure far from the last one is right. */
+    String CONFIRMED = "confirmed";
+
+    static Column confirmed() {
+        return Column.may(
+                CONFIRMED, "yes to confirm a reading that differs too much from the last one", "rightasread", "sure");
+    }
+
+    /** What a row did. */
+    enum Outcome {
+        ADDED,
+        CHANGED,
+        SAME
+    }
+
+    /** What a row did, and to what. */
+    record Taken(Outcome outcome, String what) {}
+
+    /** Cells of a row by column name; blank cells are absent. */
+    record Cells(Map<String, String> byColumn) {
+        Optional<String> get(String column) {
+            return Optional.ofNullable(byColumn.get(column));
+        }
+
+        String or(String column, String otherwise) {
+            return byColumn.getOrDefault(column, otherwise);
+        }
+    }
+
+    Type kind();
+
+    List<Column> columns();
+
+    /** The columns a field of a refused entry stands in. */
+    default String columnOf(String field) {
+        return field;
+    }
+
+    /** Takes a row in; refuses with a problem whose fields are column names or lead to one. */
+    Taken take(Cells row, Units units);
+
+    /** Every record as cells, in the order of the columns; figures as {@code shown} gives them. */
+    List<List<String>> rows(BiFunction<Object, Units, String> shown, Units units);
+}

@@ -1,0 +1,116 @@
+package rotagens.server.importexport;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.measure.Units;
+import rotagens.server.importexport.CsvFormat.Type;
+import rotagens.server.importexport.Imports.ImportResult;
+import rotagens.server.web.ProblemException;
+
+/** Files in and out: CSV sheet by sheet, everything as JSON, and QR codes for labels. */
+@RestController
+class ImportExportController {
+
+    record ColumnGuide(String name, String meaning, boolean required) {}
+
+    record ImportGuide(Type kind, List<ColumnGuide> columns) {}
+
+    private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
+    private static final Pattern OWN_PATH = Pattern.compile("/|/(tires|vehicles)/[0-9]{1,18}|/report/[A-Z0-9]{12}");
+    private static final Pattern ADDRESS = Pattern.compile("https?://[A-Za-z0-9.:\\[\\]-]{1,120}");
+
+    private final Imports imports;
+    private final FullExport whole;
+    private final Clock clock;
+
+    ImportExportController(Imports imports, FullExport whole, Clock clock) {
+        this.imports = imports;
+        this.whole = whole;
+        this.clock = clock;
+    }
+
+    @GetMapping("/api/imports/guides")
+    List<ImportGuide> guides() {
+        return imports.guides().stream()
+                .map(csvFormat -> new ImportGuide(
+                        csvFormat.kind(),
+                        csvFormat.columns().stream()
+                                .map(one -> new ColumnGuide(one.name(), one.meaning(), one.required()))
+                                .toList()))
+                .toList();
+    }
+
+    /** The file is the body as it is; {@code columns} names the column of each header, {@code -} for none. */
+    @PostMapping(path = "/api/imports/{type}", consumes = "application/octet-stream")
+    ImportResult take(
+            @PathVariable Type type,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestParam(defaultValue = "true") boolean dryRun,
+            @RequestParam(defaultValue = "false") boolean skipFaulty,
+            @RequestParam(required = false) String columns,
+            @RequestBody byte[] file) {
+        List<String> chosen = columns == null ? null : Arrays.asList(columns.split(",", -1));
+        return imports.take(type, file, chosen, dryRun, skipFaulty, units);
+    }
+
+    /** Without units, figures are as they were entered. */
+    @GetMapping(path = "/api/exports/{type}", produces = "text/csv")
+    ResponseEntity<String> export(@PathVariable Type type, @RequestParam(required = false) Units units) {
+        String name = type.name().toLowerCase(Locale.ROOT) + "-" + LocalDate.now(clock) + ".csv";
+        return file(name, CSV).body("\uFEFF" + imports.export(type, Optional.ofNullable(units)));
+    }
+
+    @GetMapping(path = "/api/export", produces = MediaType.APPLICATION_JSON_VALUE)
+    void everything(HttpServletResponse response) throws IOException {
+        response.setContentType(MediaType.APPLICATION_JSON_VALUE);
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, attachment("rotagens-" + LocalDate.now(clock) + ".json"));
+        whole.write(response.getOutputStream());
+    }
+
+    private static ResponseEntity.BodyBuilder file(String name, MediaType type) {
+        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION, attachment(name));
+    }
+
+    private static String attachment(String name) {
+        return ContentDisposition.attachment().filename(name).build().toString();
+    }
+
+    @PostMapping(path = "/api/first-account/export", consumes = "application/octet-stream")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void fill(HttpServletRequest request) throws IOException {
+        whole.read(request.getInputStream());
+    }
+
+    /** The QR code that opens one of our own pages on a phone. */
+    @GetMapping(path = "/api/qr", produces = "image/svg+xml")
+    ResponseEntity<String> qr(@RequestParam String address, @RequestParam String path) {
+        if (!OWN_PATH.matcher(path).matches() || !ADDRESS.matcher(address).matches()) {
+            throw ProblemException.field(
+                    "address", "Enter the address phones reach this server at, for example http://yard-pc:8484.");
+        }
+        return ResponseEntity.ok()
+                .contentType(new MediaType("image", "svg+xml", StandardCharsets.UTF_8))
+                .body(QrCode.svg(address + path));
+    }
+}

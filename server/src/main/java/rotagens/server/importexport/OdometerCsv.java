@@ -1,0 +1,94 @@
+package rotagens.server.importexport;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import org.springframework.stereotype.Component;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Units;
+import rotagens.server.people.People;
+import rotagens.server.vehicle.VehicleRegister;
+import rotagens.server.vehicle.VehicleStore;
+import rotagens.server.web.InputValidator;
+
+/** Odometer readings, one a row. */
+@Component
+class OdometerCsv implements CsvFormat {
+
+    private final VehicleStore vehicleStore;
+    private final VehicleRegister register;
+    private final People people;
+    private final Clock clock;
+
+    OdometerCsv(VehicleStore vehicleStore, VehicleRegister register, People people, Clock clock) {
+        this.vehicleStore = vehicleStore;
+        this.register = register;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    @Override
+    public Type kind() {
+        return Type.ODOMETERS;
+    }
+
+    @Override
+    public List<Column> columns() {
+        return List.of(
+                Column.must(
+                        "unit", "the vehicle’s unit number, for example LC-01", "vehicle", "unitnumber", "fleetnumber"),
+                Column.must("day", "when it was read: 2026-07-28 or 28 Jul 2026", "date", "readon"),
+                Column.must(
+                        "odometer",
+                        "the reading, with mi or km where it isn’t your own unit",
+                        "miles",
+                        "mileage",
+                        "km"),
+                CsvFormat.confirmed());
+    }
+
+    @Override
+    public Taken take(Cells row, Units units) {
+        InputValidator wrong = new InputValidator();
+        LocalDate today = LocalDate.now(clock);
+        Optional<Long> vehicle = register.idOf(row.or("unit", ""));
+        wrong.unless(vehicle.isPresent(), "unit", "No vehicle on file is called “" + row.or("unit", "") + "”.");
+        Optional<LocalDate> day = wrong.required("day", row.or("day", ""), text -> CsvCells.day(text, today));
+        Optional<Distance> reading = wrong.required(
+                "odometer",
+                row.or("odometer", ""),
+                text -> Distance.parse(text, units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM));
+        Optional<Boolean> confirmed = wrong.attempt(CONFIRMED, () -> CsvCells.yes(row.or(CONFIRMED, "")));
+        wrong.refuseIfWrong();
+        String what = row.or("unit", "") + ", " + reading.orElseThrow().asEntered();
+        boolean known = vehicleStore.odometers(vehicle.orElseThrow()).stream()
+                .anyMatch(one ->
+                        one.on().equals(day.orElseThrow()) && one.reading().equals(reading.orElseThrow()));
+        if (known) {
+            return new Taken(Outcome.SAME, what);
+        }
+        vehicleStore.readOdometer(
+                vehicleStore.get(vehicle.get()),
+                reading.get(),
+                CsvCells.at(day.orElseThrow(), clock),
+                people.me(),
+                "odometer",
+                VehicleStore.askIn(confirmed.orElseThrow(), units));
+        return new Taken(Outcome.ADDED, what);
+    }
+
+    @Override
+    public List<List<String>> rows(BiFunction<Object, Units, String> shown, Units units) {
+        List<List<String>> rows = new ArrayList<>();
+        for (VehicleStore.OnFile vehicle : vehicleStore.all()) {
+            vehicleStore
+                    .odometers(vehicle.id())
+                    .forEach(one -> rows.add(List.of(
+                            vehicle.facts().unit(), one.on().toString(), shown.apply(one.reading(), units), "")));
+        }
+        return rows;
+    }
+}

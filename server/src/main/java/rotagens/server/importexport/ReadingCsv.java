@@ -1,0 +1,240 @@
+package rotagens.server.importexport;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import org.springframework.stereotype.Component;
+import rotagens.core.fact.Reading;
+import rotagens.core.fact.ThermalState;
+import rotagens.core.inspection.PlausibilityCheck;
+import rotagens.core.inspection.TreadInput;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.InvalidInputException;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Temperature;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
+import rotagens.core.vehicle.Position;
+import rotagens.core.wear.GrooveDepths;
+import rotagens.server.facts.FactLog;
+import rotagens.server.inspection.ReadingLog;
+import rotagens.server.inspection.Readings;
+import rotagens.server.people.People;
+import rotagens.server.tire.TireStore;
+import rotagens.server.tire.TireStore.InstalledTire;
+import rotagens.server.vehicle.VehicleRegister;
+import rotagens.server.vehicle.VehicleStore;
+import rotagens.server.web.InputValidator;
+
+/** Readings of pressure and tread, one tire a row; they belong to the tire that was at the place on that day. */
+@Component
+class ReadingCsv implements CsvFormat {
+
+    private final FactLog log;
+    private final ReadingLog facts;
+    private final TireStore tireStore;
+    private final VehicleStore vehicleStore;
+    private final VehicleRegister register;
+    private final People people;
+    private final Clock clock;
+
+    ReadingCsv(
+            FactLog log,
+            ReadingLog facts,
+            TireStore tireStore,
+            VehicleStore vehicleStore,
+            VehicleRegister register,
+            People people,
+            Clock clock) {
+        this.log = log;
+        this.facts = facts;
+        this.tireStore = tireStore;
+        this.vehicleStore = vehicleStore;
+        this.register = register;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    @Override
+    public Type kind() {
+        return Type.READINGS;
+    }
+
+    @Override
+    public List<Column> columns() {
+        return List.of(
+                Column.must("unit", "the vehicle’s unit number, for example LC-01", "vehicle", "unitnumber"),
+                Column.must("position", "where on it: 1L, 2RO, S1", "wheelposition"),
+                Column.must("day", "when it was read: 2026-07-28 or 28 Jul 2026", "date", "readon"),
+                Column.may("pressure", "as read: 82, or with its unit: 565 kPa", "psi"),
+                Column.may("warmth", "cold, hot or unknown; unknown counts as hot", "hotcold", "coldhot"),
+                Column.may("outer", "tread depth at the outer groove: 9/32", "treadouter"),
+                Column.may("center", "at the center groove", "treadcenter", "centre"),
+                Column.may("inner", "at the inner groove", "treadinner"),
+                Column.may("odometer", "odometer at the time", "miles", "mileage"),
+                Column.may("temperature", "of the air where it stood: 65 F or 18 C", "airtemperature"),
+                Column.may("filled", "yes where air was added or let out just before", "fill"),
+                Column.may("gas", "air or nitrogen, where known", "fillgas"),
+                Column.may("purity", "of nitrogen, in percent: 96.5", "nitrogenpurity"),
+                CsvFormat.confirmed());
+    }
+
+    @Override
+    public Taken take(Cells row, Units units) {
+        InputValidator wrong = new InputValidator();
+        LocalDate today = LocalDate.now(clock);
+        Optional<Long> vehicle = register.idOf(row.or("unit", ""));
+        wrong.unless(vehicle.isPresent(), "unit", "No vehicle on file is called “" + row.or("unit", "") + "”.");
+        Optional<Position> position = wrong.required("position", row.or("position", ""), Position::parse);
+        Optional<LocalDate> day = wrong.required("day", row.or("day", ""), text -> CsvCells.day(text, today));
+        Optional<Pressure> pressure = wrong.optional(
+                "pressure",
+                row.or("pressure", ""),
+                text -> Pressure.parse(text, units == Units.US ? Pressure.Unit.PSI : Pressure.Unit.KPA));
+        Optional<ThermalState> thermalState = wrong.attempt("warmth", () -> warmth(row.or("warmth", "unknown")));
+        Optional<Distance> odometer = wrong.optional(
+                "odometer",
+                row.or("odometer", ""),
+                text -> Distance.parse(text, units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM));
+        Optional<Temperature> temperature = wrong.optional(
+                "temperature",
+                row.or("temperature", ""),
+                text -> Temperature.parse(text, units == Units.US ? Temperature.Unit.F : Temperature.Unit.C));
+        Optional<Boolean> filled = wrong.attempt("filled", () -> CsvCells.yes(row.or("filled", "")));
+        Optional<Boolean> confirmed = wrong.attempt(CONFIRMED, () -> CsvCells.yes(row.or(CONFIRMED, "")));
+        Optional<String> gas = wrong.attempt("gas", () -> Readings.gasOf(row.or("gas", "")));
+        Optional<String> purity =
+                wrong.attempt("purity", () -> Readings.purityOf(row.or("purity", ""), gas.orElse("")));
+        Optional<InstalledTire> there = vehicle.isEmpty() || position.isEmpty() || day.isEmpty()
+                ? Optional.empty()
+                : fitted(vehicle.get(), position.get(), day.get(), wrong);
+        Optional<TreadDepth> original = there.flatMap(one -> one.tire().model().originalDepth());
+        GrooveDepths grooveDepths = new GrooveDepths(
+                depth("outer", row, original, wrong, units),
+                depth("center", row, original, wrong, units),
+                depth("inner", row, original, wrong, units));
+        wrong.unless(
+                pressure.isPresent()
+                        || !grooveDepths.isEmpty()
+                        || row.get("pressure").isPresent(),
+                "pressure",
+                "The row holds neither pressure nor tread.");
+        wrong.refuseIfWrong();
+        InstalledTire installedTire = there.orElseThrow();
+        Instant at = CsvCells.at(day.orElseThrow(), clock);
+        String what = row.or("unit", "") + " " + row.or("position", "");
+        Readings.Values values = new Readings.Values(
+                pressure,
+                thermalState.orElseThrow(),
+                grooveDepths,
+                odometer,
+                temperature,
+                filled.orElseThrow(),
+                gas.orElseThrow(),
+                Readings.Look.NONE.pure(purity.orElseThrow()));
+        List<ReadingLog.Fact> ofTire = facts.ofTire(installedTire.tire().id()).stream()
+                .filter(fact -> !fact.isVoided())
+                .toList();
+        boolean known = ofTire.stream()
+                .anyMatch(fact -> fact.values().filter(values::sameFigures).isPresent()
+                        && day(fact).equals(day.get()));
+        if (known) {
+            return new Taken(Outcome.SAME, what);
+        }
+        if (!confirmed.orElseThrow()) {
+            askAboutUnusual(ofTire, values, at, units);
+        }
+        log.record(FactLog.Observation.read(
+                new Readings.Entry(installedTire.tire().id(), installedTire.placeId(), at, people.me(), null, null),
+                values));
+        return new Taken(Outcome.ADDED, what);
+    }
+
+    /** Held against what was read on the tire before that day; rows of one file count for those after them. */
+    private void askAboutUnusual(List<ReadingLog.Fact> ofTire, Readings.Values read, Instant at, Units units) {
+        List<Reading> before = ofTire.stream()
+                .filter(fact -> !fact.at().isAfter(at))
+                .sorted(Comparator.comparing(ReadingLog.Fact::at).reversed())
+                .flatMap(fact -> fact.values().map(values -> values.asReading(day(fact))).stream())
+                .toList();
+        InputValidator asked = new InputValidator();
+        PlausibilityCheck.in(before, read.asReading(LocalDate.ofInstant(at, clock.getZone())))
+                .forEach((checkedValue, why) -> asked.ask(
+                        checkedValue.name().toLowerCase(Locale.ROOT),
+                        why.in(units) + " In a file, enter yes in the column " + CONFIRMED + "."));
+        asked.refuseIfWrong();
+    }
+
+    private LocalDate day(ReadingLog.Fact fact) {
+        return LocalDate.ofInstant(fact.at(), clock.getZone());
+    }
+
+    private Optional<InstalledTire> fitted(long vehicleId, Position position, LocalDate day, InputValidator wrong) {
+        Long place = vehicleStore.places(vehicleId).get(position);
+        InstalledTire there = place == null ? null : tireStore.fitted(vehicleId).get(place);
+        wrong.unless(place != null, "position", "The vehicle has no position " + position.code() + ".");
+        wrong.unless(place == null || there != null, "position", "No tire is on file there. Bring the tires in first.");
+        boolean before = there != null
+                && there.tire().installedOn().filter(day::isBefore).isPresent();
+        wrong.unless(!before, "day", "On that day another tire was there, or none. The present one was fitted later.");
+        return Optional.ofNullable(there);
+    }
+
+    private static Optional<TreadDepth> depth(
+            String column, Cells row, Optional<TreadDepth> original, InputValidator wrong, Units units) {
+        TreadDepth.Unit scale = units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
+        return wrong.optional(
+                column,
+                row.or(column, ""),
+                text -> TreadInput.plausible(TreadDepth.parse(text, scale), original, units));
+    }
+
+    private static ThermalState warmth(String text) {
+        try {
+            return ThermalState.valueOf(text.strip().toUpperCase(Locale.ROOT));
+        } catch (IllegalArgumentException e) {
+            throw new InvalidInputException("Write cold, hot or unknown.");
+        }
+    }
+
+    @Override
+    public List<List<String>> rows(BiFunction<Object, Units, String> shown, Units units) {
+        List<List<String>> rows = new ArrayList<>();
+        for (VehicleStore.OnFile vehicle : vehicleStore.all()) {
+            for (ReadingLog.Fact fact : facts.ofVehicle(vehicle.id())) {
+                Optional<Position> position = vehicle.places().entrySet().stream()
+                        .filter(place -> place.getValue() == fact.placeId())
+                        .map(java.util.Map.Entry::getKey)
+                        .findFirst();
+                if (fact.isVoided()
+                        || fact.values().filter(Readings.Values::hasFigures).isEmpty()
+                        || position.isEmpty()) {
+                    continue;
+                }
+                Readings.Values values = fact.values().get();
+                rows.add(List.of(
+                        vehicle.facts().unit(),
+                        position.get().code(),
+                        LocalDate.ofInstant(fact.at(), clock.getZone()).toString(),
+                        shown.apply(values.pressure(), units),
+                        values.warmth().name().toLowerCase(Locale.ROOT),
+                        shown.apply(values.tread().outer(), units),
+                        shown.apply(values.tread().center(), units),
+                        shown.apply(values.tread().inner(), units),
+                        shown.apply(values.odometer(), units),
+                        shown.apply(values.temperature(), units),
+                        values.filled() ? "yes" : "",
+                        values.gas().toLowerCase(Locale.ROOT),
+                        values.look().purity(),
+                        ""));
+            }
+        }
+        return rows;
+    }
+}

@@ -1,0 +1,238 @@
+package rotagens.server.inspection;
+
+import static rotagens.server.storage.generated.Tables.FINDING;
+import static rotagens.server.storage.generated.Tables.FINDING_CLEARANCE;
+import static rotagens.server.storage.generated.Tables.GAUGE;
+import static rotagens.server.storage.generated.Tables.LEAK_REPAIR;
+import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.READING;
+import static rotagens.server.storage.generated.Tables.READING_VOID;
+import static rotagens.server.storage.generated.Tables.WALK_ROUND;
+import static rotagens.server.storage.generated.Tables.WALK_ROUND_ENTRY;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.Repair;
+import rotagens.core.fact.ThermalState;
+import rotagens.core.measure.Units;
+import rotagens.core.wear.GrooveDepths;
+import rotagens.server.inspection.Readings.Look;
+import rotagens.server.inspection.Readings.Values;
+
+/** What was read, found and cleared, line by line, as people look it up. */
+@Service
+public class ReadingLog {
+
+    private final DSLContext db;
+
+    ReadingLog(DSLContext db) {
+        this.db = db;
+    }
+
+    /** One line of a vehicle's history: a reading with its values, or something found or cleared in words. */
+    public record Fact(
+            Instant at,
+            String kind,
+            long placeId,
+            long personId,
+            Optional<Values> values,
+            List<String> gauges,
+            String label,
+            Long readingId,
+            String voided) {
+
+        /** Something found or cleared, told in words. */
+        Fact(Instant at, String kind, long placeId, long personId, String words) {
+            this(at, kind, placeId, personId, Optional.empty(), List.of(), words, null, "");
+        }
+
+        /** Whether it was taken back: it stays on file and counts for nothing. */
+        public boolean isVoided() {
+            return !voided.isEmpty();
+        }
+
+        /** In words, its figures in the given units. */
+        public String label(Units units) {
+            if (values.isEmpty()) {
+                return label;
+            }
+            List<String> parts = new ArrayList<>();
+            ThermalState thermalState = values.get().warmth();
+            values.get()
+                    .pressure()
+                    .ifPresent(read -> parts.add(read.format(units)
+                            + (thermalState == ThermalState.COLD
+                                    ? " cold"
+                                    : thermalState == ThermalState.HOT ? " hot" : "")
+                            + values.get()
+                                    .temperature()
+                                    .map(air -> " at " + air.format(units))
+                                    .orElse("")
+                            + (values.get().filled() ? ", filled" : "")
+                            + (values.get().gas().isEmpty()
+                                    ? ""
+                                    : " with " + values.get().gas().toLowerCase(java.util.Locale.ROOT))
+                            + (values.get().look().purity().isEmpty()
+                                    ? ""
+                                    : ", " + values.get().look().purity() + "% pure")));
+            GrooveDepths grooveDepths = values.get().tread();
+            if (!grooveDepths.isEmpty()) {
+                parts.add("tread "
+                        + Stream.of(grooveDepths.outer(), grooveDepths.center(), grooveDepths.inner())
+                                .map(groove ->
+                                        groove.map(read -> read.format(units)).orElse("–"))
+                                .collect(Collectors.joining(" · ")));
+            }
+            Look look = values.get().look();
+            look.bound().ifPresent(bound -> parts.add("tread " + bound.label() + " by wear bar or coin"));
+            look.dotOutward().ifPresent(outward -> parts.add(outward ? "DOT side out" : "DOT side in"));
+            if (!gauges.isEmpty()) {
+                parts.add("with " + String.join(" and ", gauges));
+            }
+            return String.join(", ", parts) + (isVoided() ? " · voided " + voided : "");
+        }
+    }
+
+    /** Everything read, found and cleared at a vehicle's places, the newest few hundred of each. */
+    @Transactional(readOnly = true)
+    public List<Fact> ofVehicle(long vehicleId) {
+        var places = DSL.select(PLACE.ID).from(PLACE).where(PLACE.VEHICLE_ID.eq(vehicleId));
+        List<Fact> facts =
+                facts(READING.PLACE_ID.in(places), FINDING.PLACE_ID.in(places), LEAK_REPAIR.PLACE_ID.in(places));
+        facts.addAll(leftOut(vehicleId));
+        return facts;
+    }
+
+    /** Positions left out of finished walk-rounds, or lacking what was asked, with the reason somebody gave. */
+    private List<Fact> leftOut(long vehicleId) {
+        return db.select(WALK_ROUND_ENTRY.asterisk())
+                .from(WALK_ROUND_ENTRY)
+                .join(WALK_ROUND)
+                .on(WALK_ROUND.ID.eq(WALK_ROUND_ENTRY.WALK_ROUND_ID))
+                .where(WALK_ROUND.VEHICLE_ID.eq(vehicleId))
+                .and(WALK_ROUND.FINISHED_AT.isNotNull())
+                .and(WALK_ROUND_ENTRY.SKIP_REASON.ne(""))
+                .orderBy(WALK_ROUND_ENTRY.SAVED_AT.desc())
+                .limit(500)
+                .fetch(row -> new Fact(
+                        row.get(WALK_ROUND_ENTRY.SAVED_AT),
+                        "skipped",
+                        row.get(WALK_ROUND_ENTRY.PLACE_ID),
+                        row.get(WALK_ROUND_ENTRY.PERSON_ID),
+                        "Left out: " + row.get(WALK_ROUND_ENTRY.SKIP_REASON)));
+    }
+
+    /** Everything read, found and cleared on one tire, wherever it was. */
+    @Transactional(readOnly = true)
+    public List<Fact> ofTire(long tireId) {
+        return facts(READING.TIRE_ID.eq(tireId), FINDING.TIRE_ID.eq(tireId), LEAK_REPAIR.TIRE_ID.eq(tireId));
+    }
+
+    private List<Fact> facts(Condition ofReadings, Condition ofFindings, Condition ofRepairs) {
+        List<Fact> facts = new ArrayList<>();
+        Map<Long, String> gauges = db.select(GAUGE.ID, GAUGE.NAME).from(GAUGE).fetchMap(GAUGE.ID, GAUGE.NAME);
+        Map<Long, String> voided = db.select(READING_VOID.READING_ID, PERSON.NAME, READING_VOID.REASON)
+                .from(READING_VOID)
+                .join(READING)
+                .on(READING.ID.eq(READING_VOID.READING_ID))
+                .join(PERSON)
+                .on(PERSON.ID.eq(READING_VOID.PERSON_ID))
+                .where(ofReadings)
+                .fetchMap(row -> row.value1(), row -> "by " + row.value2() + ": " + row.value3());
+        db.select(LEAK_REPAIR.asterisk())
+                .from(LEAK_REPAIR)
+                .where(ofRepairs)
+                .orderBy(LEAK_REPAIR.AT.desc())
+                .limit(500)
+                .forEach(row -> facts.add(new Fact(
+                        row.get(LEAK_REPAIR.AT),
+                        "cleared",
+                        row.get(LEAK_REPAIR.PLACE_ID),
+                        row.get(LEAK_REPAIR.PERSON_ID),
+                        "Leak: " + Repair.valueOf(row.get(LEAK_REPAIR.REPAIR)).label()
+                                + (row.get(LEAK_REPAIR.NOTE).isEmpty() ? "" : " · " + row.get(LEAK_REPAIR.NOTE)))));
+        db.selectFrom(READING)
+                .where(ofReadings)
+                .orderBy(READING.AT.desc())
+                .limit(500)
+                .forEach(row -> facts.add(new Fact(
+                        row.getAt(),
+                        "reading",
+                        row.getPlaceId(),
+                        row.getPersonId(),
+                        Optional.of(new Values(
+                                Optional.ofNullable(row.getPressure()),
+                                ThermalState.valueOf(row.getWarmth()),
+                                new GrooveDepths(
+                                        Optional.ofNullable(row.getDepthOuter()),
+                                        Optional.ofNullable(row.getDepthCenter()),
+                                        Optional.ofNullable(row.getDepthInner()),
+                                        Optional.ofNullable(row.getDepthLowest())),
+                                Optional.ofNullable(row.getOdometer()),
+                                Optional.ofNullable(row.getTemperature()),
+                                row.getIsFill(),
+                                row.getGas(),
+                                Look.of(
+                                                row.getBound(),
+                                                row.getDotFaces(),
+                                                row.getPressureGaugeId(),
+                                                row.getTreadGaugeId())
+                                        .with(Readings.grid(row.getGrid()))
+                                        .pure(row.getPurity() == null ? "" : row.getPurity()))),
+                        Stream.of(row.getPressureGaugeId(), row.getTreadGaugeId())
+                                .filter(java.util.Objects::nonNull)
+                                .distinct()
+                                .map(gauges::get)
+                                .toList(),
+                        "",
+                        row.getId(),
+                        voided.getOrDefault(row.getId(), ""))));
+        db.selectFrom(FINDING)
+                .where(ofFindings)
+                .orderBy(FINDING.AT.desc())
+                .limit(500)
+                .forEach(row -> facts.add(new Fact(
+                        row.getAt(),
+                        "finding",
+                        row.getPlaceId(),
+                        row.getPersonId(),
+                        Finding.valueOf(row.getKind()).label()
+                                + Readings.sidewall(row.getSidewall())
+                                        .map(side -> ", " + side.label())
+                                        .orElse(""))));
+        db.select(FINDING_CLEARANCE.asterisk(), FINDING.PLACE_ID, FINDING.KIND)
+                .from(FINDING_CLEARANCE)
+                .join(FINDING)
+                .on(FINDING.ID.eq(FINDING_CLEARANCE.FINDING_ID))
+                .where(ofFindings)
+                .orderBy(FINDING_CLEARANCE.AT.desc())
+                .limit(500)
+                .forEach(row -> facts.add(new Fact(
+                        row.get(FINDING_CLEARANCE.AT),
+                        "cleared",
+                        row.get(FINDING.PLACE_ID),
+                        row.get(FINDING_CLEARANCE.PERSON_ID),
+                        cleared(
+                                Finding.valueOf(row.get(FINDING.KIND)),
+                                row.get(FINDING_CLEARANCE.HOW),
+                                row.get(FINDING_CLEARANCE.NOTE)))));
+        return facts;
+    }
+
+    private static String cleared(Finding finding, String how, String note) {
+        String words = how.equals("PROFESSIONAL") ? "found sound by a professional" : "put right";
+        return finding.label() + ": " + words + (note.isEmpty() ? "" : " · " + note);
+    }
+}

@@ -1,0 +1,181 @@
+package rotagens.server.inspection;
+
+import static rotagens.server.storage.generated.Tables.FITMENT;
+import static rotagens.server.storage.generated.Tables.JOB;
+import static rotagens.server.storage.generated.Tables.JOB_ITEM;
+import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.PROFESSIONAL_INSPECTION;
+import static rotagens.server.storage.generated.Tables.READING;
+import static rotagens.server.storage.generated.Tables.READING_IN_FORCE;
+import static rotagens.server.storage.generated.Tables.READING_VOID;
+import static rotagens.server.storage.generated.Tables.TIRE_ALERT;
+import static rotagens.server.storage.generated.Tables.TIRE_GROOVE;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.alert.TireAlerts;
+import rotagens.core.fact.Reading;
+import rotagens.core.fact.ThermalState;
+import rotagens.core.measure.Distance;
+import rotagens.core.planning.WorkType;
+import rotagens.core.vehicle.OdometerHistory;
+import rotagens.core.wear.GrooveDepths;
+import rotagens.core.wear.TreadInterval;
+
+/** What the rules ask of each fitted tire's past. */
+@Service
+public class TireHistories {
+
+    /** All that was recorded of one tire at its present place. */
+    public record History(
+            List<Reading> readings,
+            TireAlerts alerts,
+            Optional<LocalDate> lastProfessional,
+            Optional<LocalDate> causeMended) {
+
+        public static final History NONE = new History(List.of(), TireAlerts.NONE, Optional.empty(), Optional.empty());
+    }
+
+    private static final int READINGS_KEPT_AT_HAND = 12;
+
+    private final DSLContext db;
+    private final TireAlertStore store;
+    private final Clock clock;
+
+    TireHistories(DSLContext db, TireAlertStore store, Clock clock) {
+        this.db = db;
+        this.store = store;
+        this.clock = clock;
+    }
+
+    /**
+     * The history of every fitted tire, by tire; on one vehicle or, with null, on all.
+     *
+     * @param runs of vehicles whose odometer was replaced
+     */
+    @Transactional(readOnly = true)
+    public Map<Long, History> ofFitted(Long vehicleId, Map<Long, OdometerHistory> runs) {
+        Map<Long, String> names = db.select(PERSON.ID, PERSON.NAME).from(PERSON).fetchMap(PERSON.ID, PERSON.NAME);
+        Condition which = vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId);
+        var fitted = DSL.select(FITMENT.TIRE_ID)
+                .from(FITMENT)
+                .join(PLACE)
+                .on(PLACE.ID.eq(FITMENT.PLACE_ID))
+                .where(which);
+        Map<Long, List<Reading>> readings = readings(vehicleId, names, runs);
+        Map<Long, TireAlerts> alerts = store.of(TIRE_ALERT.TIRE_ID.in(fitted), TIRE_GROOVE.TIRE_ID.in(fitted));
+        Map<Long, Instant> professional = db.select(
+                        PROFESSIONAL_INSPECTION.TIRE_ID, DSL.max(PROFESSIONAL_INSPECTION.AT))
+                .from(PROFESSIONAL_INSPECTION)
+                .where(PROFESSIONAL_INSPECTION.IS_SOUND.isTrue())
+                .and(PROFESSIONAL_INSPECTION.TIRE_ID.in(fitted))
+                .groupBy(PROFESSIONAL_INSPECTION.TIRE_ID)
+                .fetchMap(row -> row.value1(), row -> row.value2());
+        Map<Long, Instant> mended = db.select(FITMENT.TIRE_ID, DSL.max(JOB.DONE_AT))
+                .from(JOB_ITEM)
+                .join(JOB)
+                .on(JOB.ID.eq(JOB_ITEM.JOB_ID))
+                .join(FITMENT)
+                .on(FITMENT.PLACE_ID.eq(JOB_ITEM.PLACE_ID))
+                .where(JOB_ITEM.KIND.eq(WorkType.MEND_WEAR_CAUSE.name()))
+                .and(JOB.DONE_AT.isNotNull())
+                .and(JOB.DONE_AT.ge(FITMENT.AT))
+                .and(FITMENT.TIRE_ID.in(fitted))
+                .groupBy(FITMENT.TIRE_ID)
+                .fetchMap(row -> row.value1(), row -> row.value2());
+        Map<Long, History> histories = new HashMap<>();
+        for (long tireId : db.fetchValues(fitted)) {
+            histories.put(
+                    tireId,
+                    new History(
+                            readings.getOrDefault(tireId, List.of()),
+                            alerts.getOrDefault(tireId, TireAlerts.NONE),
+                            Optional.ofNullable(professional.get(tireId)).map(this::day),
+                            Optional.ofNullable(mended.get(tireId)).map(this::day)));
+        }
+        return histories;
+    }
+
+    /** Newest first, the last dozen of each tire taken at the place where it is now. */
+    private Map<Long, List<Reading>> readings(
+            Long vehicleId, Map<Long, String> names, Map<Long, OdometerHistory> runs) {
+        Condition which = vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId);
+        // One short walk along the index a tire; a window over all readings would read years of them to keep a dozen.
+        var dozen = READING.as("dozen");
+        var newest = DSL.select(dozen.ID)
+                .from(dozen)
+                .where(dozen.TIRE_ID.eq(FITMENT.TIRE_ID))
+                .and(dozen.PLACE_ID.eq(FITMENT.PLACE_ID))
+                .and(dozen.AT.ge(FITMENT.AT))
+                .and(DSL.notExists(DSL.selectOne().from(READING_VOID).where(READING_VOID.READING_ID.eq(dozen.ID))))
+                .orderBy(dozen.AT.desc(), dozen.ID.desc())
+                .limit(READINGS_KEPT_AT_HAND);
+        return db.select(
+                        READING.TIRE_ID,
+                        READING.AT,
+                        READING.PERSON_ID,
+                        READING.PRESSURE,
+                        READING.WARMTH,
+                        READING.DEPTH_OUTER,
+                        READING.DEPTH_CENTER,
+                        READING.DEPTH_INNER,
+                        READING.ODOMETER,
+                        READING.TEMPERATURE,
+                        READING.IS_FILL,
+                        READING.DEPTH_LOWEST,
+                        READING.BOUND,
+                        READING.DOT_FACES,
+                        PLACE.VEHICLE_ID,
+                        READING.GRID,
+                        READING_IN_FORCE.asterisk())
+                .from(FITMENT)
+                .join(PLACE)
+                .on(PLACE.ID.eq(FITMENT.PLACE_ID))
+                .join(READING)
+                .on(READING.ID.in(newest))
+                .leftJoin(READING_IN_FORCE)
+                .on(READING_IN_FORCE.READING_ID.eq(READING.ID))
+                .where(which)
+                .orderBy(READING.TIRE_ID, READING.AT.desc(), READING.ID.desc())
+                .fetchGroups(
+                        row -> row.get(READING.TIRE_ID),
+                        row -> new Reading(
+                                day(row.get(READING.AT)),
+                                names.get(row.get(READING.PERSON_ID)),
+                                Optional.ofNullable(row.get(READING.ODOMETER))
+                                        .map(shown -> driven(
+                                                runs.get(row.get(PLACE.VEHICLE_ID)), row.get(READING.AT), shown)),
+                                Optional.ofNullable(row.get(READING.PRESSURE)),
+                                ThermalState.valueOf(row.get(READING.WARMTH)),
+                                new GrooveDepths(
+                                        Optional.ofNullable(row.get(READING.DEPTH_OUTER)),
+                                        Optional.ofNullable(row.get(READING.DEPTH_CENTER)),
+                                        Optional.ofNullable(row.get(READING.DEPTH_INNER)),
+                                        Optional.ofNullable(row.get(READING.DEPTH_LOWEST))),
+                                Optional.ofNullable(row.get(READING.TEMPERATURE)),
+                                row.get(READING.IS_FILL),
+                                Optional.ofNullable(row.get(READING.BOUND)).map(TreadInterval::valueOf),
+                                Readings.facing(row.get(READING.DOT_FACES)),
+                                Readings.grid(row.get(READING.GRID)),
+                                TireLedger.inForce(row)));
+    }
+
+    private static Distance driven(OdometerHistory run, Instant at, Distance shown) {
+        return run == null ? shown : Distance.miles(Math.max(0, run.driven(at, shown)));
+    }
+
+    private LocalDate day(Instant at) {
+        return LocalDate.ofInstant(at, clock.getZone());
+    }
+}

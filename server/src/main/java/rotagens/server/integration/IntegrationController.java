@@ -1,0 +1,56 @@
+package rotagens.server.integration;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.measure.Units;
+import rotagens.server.integration.TelematicsImport.SimulatedFileView;
+import rotagens.server.integration.TelematicsImport.TelematicsImportView;
+import rotagens.server.integration.WeatherForecast.ColdestMorningRequest;
+import rotagens.server.integration.WeatherForecast.ColdestMorningView;
+
+@RestController
+class IntegrationController {
+
+    private final TelematicsImport telematicsImport;
+    private final WeatherForecast weatherForecast;
+
+    IntegrationController(TelematicsImport telematicsImport, WeatherForecast weatherForecast) {
+        this.telematicsImport = telematicsImport;
+        this.weatherForecast = weatherForecast;
+    }
+
+    /** Reads what a telematics system has dropped. */
+    @PostMapping("/api/telematics/read")
+    TelematicsImportView read() {
+        return telematicsImport.read();
+    }
+
+    @PostMapping("/api/stand-ins/telematics")
+    SimulatedFileView drop() {
+        return telematicsImport.simulate();
+    }
+
+    @GetMapping("/api/vehicles/{id}/coldest-morning")
+    ColdestMorningView coldest(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+        return weatherForecast.coldest(id, units);
+    }
+
+    @PutMapping("/api/weather")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void type(@RequestParam(defaultValue = "US") Units units, @RequestBody ColdestMorningRequest form) {
+        weatherForecast.type(form, units);
+    }
+
+    @PostMapping("/api/stand-ins/forecast")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void forecast() {
+        weatherForecast.simulate();
+    }
+}

@@ -1,0 +1,105 @@
+package rotagens.server.integration;
+
+import static rotagens.server.storage.generated.Tables.COLDEST_MORNING;
+import static rotagens.server.storage.generated.Tables.YARD;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.Temperature;
+import rotagens.core.measure.Units;
+import rotagens.server.cache.ChangeTracker;
+import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.web.InputValidator;
+
+/** The coldest morning expected at a yard within a week, from a forecast or typed by hand. */
+@Service
+class WeatherForecast {
+
+    /** @param day empty while no forecast is on file */
+    record ColdestMorningView(
+            String yard, @Nullable LocalDate day, @Nullable String temperature) {}
+
+    record ColdestMorningRequest(
+            @Nullable String yard,
+            @Nullable LocalDate day,
+            @Nullable String temperature) {}
+
+    private static final int DAYS = 7;
+
+    private final DSLContext db;
+    private final FleetAssessor fleetAssessor;
+    private final ChangeTracker changeTracker;
+    private final Clock clock;
+
+    WeatherForecast(DSLContext db, FleetAssessor fleetAssessor, ChangeTracker changeTracker, Clock clock) {
+        this.db = db;
+        this.fleetAssessor = fleetAssessor;
+        this.changeTracker = changeTracker;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public ColdestMorningView coldest(long vehicleId, Units units) {
+        String yard = fleetAssessor.get(vehicleId).onFile().yard();
+        LocalDate today = LocalDate.now(clock);
+        return db
+                .select(COLDEST_MORNING.ON_DAY, COLDEST_MORNING.TEMPERATURE)
+                .from(COLDEST_MORNING)
+                .join(YARD)
+                .on(YARD.ID.eq(COLDEST_MORNING.YARD_ID))
+                .where(
+                        YARD.NAME.eq(yard),
+                        COLDEST_MORNING.ON_DAY.ge(today),
+                        COLDEST_MORNING.ON_DAY.lt(today.plusDays(DAYS)))
+                .stream()
+                .min(java.util.Comparator.comparingDouble(row -> row.value2().fahrenheit()))
+                .map(row ->
+                        new ColdestMorningView(yard, row.value1(), row.value2().format(units)))
+                .orElse(new ColdestMorningView(yard, null, null));
+    }
+
+    /** One morning by hand. */
+    @Transactional
+    public void type(ColdestMorningRequest form, Units units) {
+        changeTracker.draftsOnly();
+        InputValidator wrong = new InputValidator();
+        Long yard = form.yard() == null
+                ? null
+                : db.select(YARD.ID).from(YARD).where(YARD.NAME.eq(form.yard())).fetchOne(YARD.ID);
+        wrong.unless(yard != null, "yard", "Choose the yard.");
+        wrong.unless(form.day() != null, "day", "Choose the day.");
+        var temperature = wrong.required("temperature", form.temperature(), text -> Temperature.parse(text, units));
+        wrong.refuseIfWrong();
+        put(yard, form.day(), temperature.orElseThrow());
+    }
+
+    /** The simulated forecast: a week of mornings for every yard, colder toward the turn of the year, the same for a day. */
+    @Transactional
+    public void simulate() {
+        changeTracker.draftsOnly();
+        LocalDate today = LocalDate.now(clock);
+        db.select(YARD.ID).from(YARD).fetch(YARD.ID).forEach(yard -> {
+            for (int ahead = 0; ahead < DAYS; ahead++) {
+                LocalDate day = today.plusDays(ahead);
+                double season = 45 - 25 * Math.cos((day.getDayOfYear() - 15) * 2 * Math.PI / 365);
+                double wobble = Math.floorMod(day.toEpochDay() * 31 + yard * 17, 13) - 6;
+                put(yard, day, Temperature.f(Math.round(season + wobble)));
+            }
+        });
+    }
+
+    private void put(long yard, LocalDate day, Temperature temperature) {
+        db.insertInto(COLDEST_MORNING)
+                .set(COLDEST_MORNING.YARD_ID, yard)
+                .set(COLDEST_MORNING.ON_DAY, day)
+                .set(COLDEST_MORNING.TEMPERATURE, temperature)
+                .onConflict(COLDEST_MORNING.YARD_ID, COLDEST_MORNING.ON_DAY)
+                .doUpdate()
+                .set(COLDEST_MORNING.TEMPERATURE, temperature)
+                .execute();
+    }
+}

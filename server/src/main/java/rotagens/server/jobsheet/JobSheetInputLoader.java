@@ -1,0 +1,188 @@
+package rotagens.server.jobsheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import rotagens.core.inspection.Gauge;
+import rotagens.core.inspection.TireState;
+import rotagens.core.jobsheet.JobSheetInputs;
+import rotagens.core.jobsheet.StepInput;
+import rotagens.core.jobsheet.WheelJob;
+import rotagens.core.jobsheet.WheelTask;
+import rotagens.core.measure.Length;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Units;
+import rotagens.core.planning.WheelTasks;
+import rotagens.core.planning.WorkType;
+import rotagens.core.policy.Policy;
+import rotagens.core.pressure.MaximumPressure;
+import rotagens.core.tire.Tire;
+import rotagens.core.tire.TireModel;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Position.DualSlot;
+import rotagens.core.vehicle.Position.OnAxle;
+import rotagens.core.vehicle.Sensor;
+import rotagens.core.vehicle.WheelSpec;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.gauges.Gauges;
+import rotagens.server.planning.JobViews.JobItemView;
+import rotagens.server.planning.JobViews.JobView;
+import rotagens.server.planning.PlannedMoves;
+import rotagens.server.storage.generated.tables.records.JobSheetRecord;
+import rotagens.server.tire.TireCatalog;
+import rotagens.server.tirechanger.TireChangerStore;
+import rotagens.server.vehicle.VehicleRegister;
+
+/** Puts together from the records what a job's sheet depends on. */
+@Component
+class JobSheetInputLoader {
+
+    private final TireChangerStore tireChangerStore;
+    private final VehicleRegister register;
+    private final TireCatalog tireCatalog;
+    private final PlannedMoves planned;
+    private final Gauges gauges;
+
+    JobSheetInputLoader(
+            TireChangerStore tireChangerStore,
+            VehicleRegister register,
+            TireCatalog tireCatalog,
+            PlannedMoves planned,
+            Gauges gauges) {
+        this.gauges = gauges;
+        this.tireChangerStore = tireChangerStore;
+        this.register = register;
+        this.tireCatalog = tireCatalog;
+        this.planned = planned;
+    }
+
+    /** @param condemned positions whose tire a professional condemned during this job */
+    JobSheetInputs of(
+            JobView jobView, JobSheetRecord sheet, VehicleAssessment vehicleAssessment, Set<String> condemned) {
+        Map<Position, WheelSpec> wheels =
+                register.stored(jobView.vehicleId()).entry().wheels();
+        List<WheelJob> work = new ArrayList<>();
+        List<String> vehicleWork = new ArrayList<>();
+        Map<Long, PlannedMoves.Planned> moves = planned.of(jobView.id())
+                .map(plan -> plan.moves().stream()
+                        .filter(move -> move.toPlace() != null)
+                        .collect(Collectors.toMap(PlannedMoves.Planned::toPlace, Function.identity())))
+                .orElse(Map.of());
+        for (JobItemView jobItemView : jobView.items()) {
+            if (jobItemView.position() == null) {
+                vehicleItem(jobItemView, vehicleAssessment, wheels, work, vehicleWork);
+                continue;
+            }
+            Position position = Position.parse(jobItemView.position());
+            Optional<PlannedMoves.Planned> move = Optional.ofNullable(moves.get(vehicleAssessment.placeId(position)));
+            WheelTask task = WheelTasks.of(
+                    jobItemView.kind(),
+                    move.map(PlannedMoves.Planned::how),
+                    Boolean.TRUE.equals(sheet.getIsSensorDismount()));
+            Long modelId = move.map(PlannedMoves.Planned::modelId).orElse(jobItemView.tireModelId());
+            work.add(wheel(
+                    position, task, modelId, vehicleAssessment, wheels, condemned.contains(jobItemView.position())));
+        }
+        return new JobSheetInputs(
+                vehicleAssessment.onFile().facts().isLight(),
+                work,
+                tags(work),
+                Optional.ofNullable(sheet.getMachineId())
+                        .map(id -> tireChangerStore.get(id).machine()),
+                tireChangerStore.inUse().stream()
+                        .map(TireChangerStore.OnFile::machine)
+                        .toList(),
+                Boolean.TRUE.equals(sheet.getIsNitrogen()),
+                vehicleWork.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", vehicleWork)),
+                vehicleAssessment.policy().of(vehicleAssessment.onFile().facts().vehicleClass()),
+                wrenches(vehicleAssessment));
+    }
+
+    private List<StepInput.TorqueInput.TorqueWrench> wrenches(VehicleAssessment vehicleAssessment) {
+        Policy.ClassPolicy policy =
+                vehicleAssessment.policy().of(vehicleAssessment.onFile().facts().vehicleClass());
+        return gauges.all().stream()
+                .filter(one -> !one.retired() && one.gauge().type() == Gauge.Type.TORQUE)
+                .map(one -> new StepInput.TorqueInput.TorqueWrench(
+                        one.gauge().name(),
+                        one.gauge()
+                                .doubt(policy, vehicleAssessment.today())
+                                .map(doubt -> doubt.reason().statement())))
+                .toList();
+    }
+
+    private void vehicleItem(
+            JobItemView jobItemView,
+            VehicleAssessment vehicleAssessment,
+            Map<Position, WheelSpec> wheels,
+            List<WheelJob> work,
+            List<String> vehicleWork) {
+        if (jobItemView.kind() == WorkType.RETORQUE) {
+            vehicleAssessment.onFile().facts().layout().positions().stream()
+                    .filter(position -> position instanceof OnAxle on && on.dualSlot() != DualSlot.INNER)
+                    .forEach(position ->
+                            work.add(wheel(position, WheelTask.RETORQUE, null, vehicleAssessment, wheels, false)));
+        } else if (jobItemView.kind() != WorkType.ROTATE) {
+            vehicleWork.add(jobItemView.work() + ": " + jobItemView.reason()
+                    + WheelTasks.alsoNeeded(jobItemView.kind())
+                            .map(needed -> " (" + needed + ")")
+                            .orElse(""));
+        }
+    }
+
+    /** Outside sensors come off before wheels do. */
+    private static List<String> tags(List<WheelJob> work) {
+        return work.stream()
+                .filter(wheel -> wheel.task().lifts()
+                        && wheel.sensor()
+                                .filter(Sensor.Location.OUTSIDE::equals)
+                                .isPresent())
+                .map(wheel -> wheel.position().code())
+                .distinct()
+                .toList();
+    }
+
+    private WheelJob wheel(
+            Position position,
+            WheelTask task,
+            Long modelId,
+            VehicleAssessment vehicleAssessment,
+            Map<Position, WheelSpec> wheels,
+            boolean condemned) {
+        TireState state = vehicleAssessment.state().at(position);
+        Optional<TireModel> model = modelId != null
+                ? Optional.of(tireCatalog.get(modelId).model())
+                : state.tire().map(Tire::model);
+        Optional<Pressure> target =
+                model.flatMap(known -> vehicleAssessment.target(position, known).pressure());
+        Optional<Pressure> maximum = model.flatMap(known -> MaximumPressure.at(
+                        vehicleAssessment.onFile().facts(), position, known, vehicleAssessment.policyAt(position))
+                .map(MaximumPressure::pressure));
+        return new WheelJob(
+                position,
+                vehicleAssessment.onFile().facts().layout().nameOf(position),
+                task,
+                model,
+                diameter(modelId, model),
+                wheels.getOrDefault(position, WheelSpec.UNKNOWN),
+                vehicleAssessment.onFile().facts().sensorAt(position).map(Sensor::location),
+                target,
+                maximum,
+                task == WheelTask.WHEEL_OFF || WheelJob.suspect(state),
+                condemned);
+    }
+
+    private Optional<Length> diameter(Long modelId, Optional<TireModel> model) {
+        Optional<Length> measured = Optional.ofNullable(modelId)
+                .flatMap(id -> tireCatalog.get(id).details().diameter())
+                .map(stored -> Length.parse(stored, Units.US));
+        return measured.isPresent()
+                ? measured
+                : model.flatMap(known -> known.size().overallDiameter());
+    }
+}

@@ -1,0 +1,111 @@
+package rotagens.server.jobsheet;
+
+import static rotagens.server.storage.generated.Tables.JOB_SHEET;
+import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.SHEET_MARK;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import rotagens.server.storage.generated.tables.records.JobSheetRecord;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Which sheet a job has, and who marked which step when. Marks are facts: taking one back is another mark. */
+@Repository
+class JobSheetStore {
+
+    /** What a mark says of its step. */
+    enum Status {
+        DONE,
+        SKIPPED,
+        /** Readable, but not within limits: the step isn't done. */
+        OUTSIDE,
+        /** Taken back. */
+        UNDONE,
+        /** The sheet goes on in another person's hands. */
+        HANDED
+    }
+
+    /** @param kept what was read, by field, as entered */
+    record StepRecord(
+            String step,
+            Status kind,
+            Map<String, String> kept,
+            String says,
+            Instant at,
+            long personId,
+            String person) {}
+
+    private static final TypeReference<Map<String, String>> FIELDS = new TypeReference<>() {};
+
+    private final DSLContext db;
+    private final JsonMapper json;
+
+    JobSheetStore(DSLContext db, JsonMapper json) {
+        this.db = db;
+        this.json = json;
+    }
+
+    Optional<JobSheetRecord> get(long jobId) {
+        return db.fetchOptional(JOB_SHEET, JOB_SHEET.JOB_ID.eq(jobId));
+    }
+
+    void start(long jobId, Instant at, long by) {
+        db.insertInto(JOB_SHEET)
+                .set(JOB_SHEET.JOB_ID, jobId)
+                .set(JOB_SHEET.STARTED_AT, at)
+                .set(JOB_SHEET.STARTED_BY_ID, by)
+                .onConflictDoNothing()
+                .execute();
+    }
+
+    void choose(long jobId, Long machineId, boolean nitrogen, boolean sensorDismount) {
+        db.update(JOB_SHEET)
+                .set(JOB_SHEET.MACHINE_ID, machineId)
+                .set(JOB_SHEET.IS_NITROGEN, nitrogen)
+                .set(JOB_SHEET.IS_SENSOR_DISMOUNT, sensorDismount)
+                .where(JOB_SHEET.JOB_ID.eq(jobId))
+                .execute();
+    }
+
+    void mark(long jobId, String step, Status status, Map<String, String> kept, String says, Instant at, long by) {
+        db.insertInto(SHEET_MARK)
+                .set(SHEET_MARK.JOB_ID, jobId)
+                .set(SHEET_MARK.STEP, step)
+                .set(SHEET_MARK.KIND, status.name())
+                .set(SHEET_MARK.KEPT, json.writeValueAsString(kept))
+                .set(SHEET_MARK.SAYS, says)
+                .set(SHEET_MARK.AT, at)
+                .set(SHEET_MARK.PERSON_ID, by)
+                .execute();
+    }
+
+    /** Oldest first. */
+    List<StepRecord> marks(long jobId) {
+        return db.select(
+                        SHEET_MARK.STEP,
+                        SHEET_MARK.KIND,
+                        SHEET_MARK.KEPT,
+                        SHEET_MARK.SAYS,
+                        SHEET_MARK.AT,
+                        SHEET_MARK.PERSON_ID,
+                        PERSON.NAME)
+                .from(SHEET_MARK)
+                .join(PERSON)
+                .on(PERSON.ID.eq(SHEET_MARK.PERSON_ID))
+                .where(SHEET_MARK.JOB_ID.eq(jobId))
+                .orderBy(SHEET_MARK.ID)
+                .fetch(row -> new StepRecord(
+                        row.value1(),
+                        Status.valueOf(row.value2()),
+                        json.readValue(row.value3(), FIELDS),
+                        row.value4(),
+                        row.value5(),
+                        row.value6(),
+                        row.value7()));
+    }
+}

@@ -1,0 +1,120 @@
+package rotagens.server.jobsheet;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import rotagens.core.jobsheet.StepInput;
+
+/** The shapes a job sheet has on the wire. */
+final class JobSheetViews {
+
+    private JobSheetViews() {}
+
+    /** What is chosen for a sheet: the tire changer, nitrogen, and whether a sensor goes in with the tire off. */
+    record JobSheetOptionsRequest(@Nullable Long machineId, boolean nitrogen, boolean sensorDismount) {}
+
+    record TireChangerOption(long id, String name, String kind) {}
+
+    record FieldOption(String code, String words) {
+        static List<FieldOption> of(StepInput.InputField inputField) {
+            return inputField.options().stream()
+                    .map(option -> new FieldOption(option.code(), option.label()))
+                    .toList();
+        }
+    }
+
+    /** @param towards the figure it is brought to, where one is known: a stand-in gauge shows it once that is done */
+    record FieldView(
+            String name,
+            String label,
+            StepInput.InputField.Type kind,
+            List<FieldOption> options,
+            @Nullable String towards,
+            @Nullable String typed) {}
+
+    /** A place for the valve. */
+    record ValvePositionView(String school, List<Integer> angles, String clock) {}
+
+    record ValveClockView(String step, List<ValvePositionView> places, int keepOut, String because) {}
+
+    /** @param order of the nuts, counted round the circle; {@code wrench} what the wrench is set to at this stage */
+    record TorqueSequenceView(List<Integer> order, @Nullable String wrench, String stage) {}
+
+    enum StepState {
+        OPEN,
+        WAITS,
+        DONE,
+        SKIPPED
+    }
+
+    /**
+     * One step.
+     *
+     * @param waitsFor the step that has to come before it
+     * @param says what was read or why it was left out
+     * @param outside what was tried last and wasn't within limits
+     */
+    record StepView(
+            String key,
+            String phase,
+            String title,
+            @Nullable String position,
+            @Nullable String positionName,
+            String does,
+            @Nullable String caution,
+            List<FieldView> fields,
+            StepState state,
+            @Nullable String waitsFor,
+            boolean safety,
+            boolean mayBeSkipped,
+            @Nullable String says,
+            @Nullable String by,
+            @Nullable Instant at,
+            @Nullable String outside,
+            @Nullable TorqueSequenceView star,
+            @Nullable ValveClockView clock) {}
+
+    record HandOverView(String from, String to, Instant at) {}
+
+    /**
+     * A job's sheet.
+     *
+     * @param version of the job, for closing it
+     * @param tasks what is done where, in words
+     */
+    record JobSheetView(
+            long jobId,
+            int version,
+            long vehicleId,
+            String unit,
+            LocalDate day,
+            String note,
+            List<String> tasks,
+            boolean begun,
+            @Nullable String startedBy,
+            @Nullable Instant startedAt,
+            @Nullable Instant doneAt,
+            @Nullable String doneBy,
+            List<String> warnings,
+            List<TireChangerOption> machines,
+            @Nullable Long machineId,
+            boolean nitrogen,
+            boolean sensorDismount,
+            boolean asksSensorWay,
+            boolean asksMachine,
+            List<StepView> steps,
+            int open,
+            List<HandOverView> handOvers) {}
+
+    /** What was typed at a step. */
+    record StepInputRequest(@Nullable Map<String, String> fields) {}
+
+    record SkipStepRequest(@Nullable String reason) {}
+
+    record HandOverRequest(@Nullable String to) {}
+
+    /** @param day the work was done; null for today */
+    record CompleteJobSheetRequest(@Nullable LocalDate day) {}
+}

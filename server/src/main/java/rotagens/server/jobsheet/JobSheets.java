@@ -1,0 +1,380 @@
+package rotagens.server.jobsheet;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.fact.Repair;
+import rotagens.core.jobsheet.JobSheet;
+import rotagens.core.jobsheet.Step;
+import rotagens.core.jobsheet.StepCode;
+import rotagens.core.jobsheet.StepInput;
+import rotagens.core.measure.Units;
+import rotagens.core.planning.FollowUpWork;
+import rotagens.core.tire.DotCode;
+import rotagens.core.vehicle.PilotType;
+import rotagens.server.cache.ChangeTracker;
+import rotagens.server.jobsheet.JobSheetPages.OpenedSheet;
+import rotagens.server.jobsheet.JobSheetStore.Status;
+import rotagens.server.jobsheet.JobSheetStore.StepRecord;
+import rotagens.server.jobsheet.JobSheetViews.JobSheetOptionsRequest;
+import rotagens.server.jobsheet.JobSheetViews.JobSheetView;
+import rotagens.server.people.People;
+import rotagens.server.planning.JobCompletion;
+import rotagens.server.planning.JobViews.CompleteJobRequest;
+import rotagens.server.planning.JobViews.ItemResult;
+import rotagens.server.planning.JobViews.JobItemView;
+import rotagens.server.planning.JobViews.JobView;
+import rotagens.server.planning.JobViews.ProfessionalVerdict;
+import rotagens.server.planning.Jobs;
+import rotagens.server.planning.PlannedMoves;
+import rotagens.server.tire.StockPages;
+import rotagens.server.tirechanger.TireChangerStore;
+import rotagens.server.web.InputValidator;
+import rotagens.server.web.ProblemException;
+
+/** Working through a job's sheet: step by step, by name; closing it is signing the job off. */
+@Service
+class JobSheets {
+
+    private static final int LONGEST_REASON = 200;
+
+    private final JobSheetPages pages;
+    private final JobSheetStore store;
+    private final JobSheetEvents watchers;
+    private final TireChangerStore tireChangerStore;
+    private final Jobs jobs;
+    private final JobCompletion completion;
+    private final PlannedMoves planned;
+    private final StockPages list;
+    private final People people;
+    private final ChangeTracker changeTracker;
+    private final Clock clock;
+
+    JobSheets(
+            JobSheetPages pages,
+            JobSheetStore store,
+            JobSheetEvents watchers,
+            TireChangerStore tireChangerStore,
+            Jobs jobs,
+            JobCompletion completion,
+            PlannedMoves planned,
+            StockPages list,
+            People people,
+            ChangeTracker changeTracker,
+            Clock clock) {
+        this.pages = pages;
+        this.store = store;
+        this.watchers = watchers;
+        this.tireChangerStore = tireChangerStore;
+        this.jobs = jobs;
+        this.completion = completion;
+        this.planned = planned;
+        this.list = list;
+        this.people = people;
+        this.changeTracker = changeTracker;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    JobSheetView view(long jobId, Units units) {
+        return pages.view(jobId, units);
+    }
+
+    /** Chooses machine, nitrogen and the way a sensor goes in, and so begins the sheet. */
+    @Transactional
+    JobSheetView choose(long jobId, JobSheetOptionsRequest chosen, Units units) {
+        open(jobId);
+        if (chosen.machineId() != null
+                && tireChangerStore.get(chosen.machineId()).retired()) {
+            throw ProblemException.field("machineId", "This machine is out of use. SheetChoice another.");
+        }
+        begin(jobId);
+        store.choose(jobId, chosen.machineId(), chosen.nitrogen(), chosen.sensorDismount());
+        return after(jobId, units);
+    }
+
+    /** Marks a step done with what was read; a reading outside its limits is recorded and leaves the step open. */
+    @Transactional
+    JobSheetView done(long jobId, String key, Map<String, String> fields, Units units) {
+        OpenedSheet here = open(jobId);
+        Step step = step(here.sheet(), key);
+        refuseOutOfOrder(here, step);
+        begin(jobId);
+        Map<String, String> typed = fields == null ? Map.of() : clean(fields);
+        StepInput.InputResult inputResult = step.input().read(typed, units);
+        InputValidator wrong = new InputValidator();
+        inputResult.errors().forEach(wrong::wrong);
+        if (step.input() instanceof StepInput.DotOfInstalledTireInput
+                && inputResult.errors().isEmpty()) {
+            wrong.optional(
+                    "dotCode",
+                    typed.get("dotCode"),
+                    text -> DotCode.parse(text, here.vehicle().today()));
+        }
+        wrong.refuseIfWrong();
+        Optional<String> otherTire = step.input() instanceof StepInput.DotOfInstalledTireInput
+                ? otherTire(here, step, typed.get("dotCode"))
+                : Optional.empty();
+        Optional<String> outside = otherTire.or(() -> inputResult.outside().map(says -> says.in(units)));
+        if (outside.isPresent()) {
+            mark(jobId, key, Status.OUTSIDE, inputResult.recordedValues(), outside.get());
+        } else {
+            mark(
+                    jobId,
+                    key,
+                    Status.DONE,
+                    inputResult.recordedValues(),
+                    inputResult.statement().in(units));
+        }
+        return after(jobId, units);
+    }
+
+    /** Where a rotation meant another tire to go here than the one whose code was read. */
+    private Optional<String> otherTire(OpenedSheet here, Step step, String code) {
+        LocalDate today = here.vehicle().today();
+        DotCode read = DotCode.parse(code, today);
+        Long place = here.vehicle().placeId(step.position().orElseThrow());
+        return planned.of(here.job().id()).stream()
+                .flatMap(plan -> plan.moves().stream())
+                .filter(move -> move.tireId() != null && place.equals(move.toPlace()))
+                .flatMap(move -> list.present().stream().filter(row -> row.id() == move.tireId()))
+                .filter(row -> row.dot()
+                        .filter(onFile -> !DotCode.parse(onFile, today).isPossible(read))
+                        .isPresent())
+                .findFirst()
+                .map(row -> "Planned here: " + row.number().orElse("the tire") + ", DOT "
+                        + row.dot().orElseThrow() + ". This is another tire.");
+    }
+
+    private static Map<String, String> clean(Map<String, String> fields) {
+        Map<String, String> clean = new HashMap<>();
+        fields.forEach((field, text) -> {
+            if (text != null) {
+                clean.put(field, text);
+            }
+        });
+        return clean;
+    }
+
+    /** Leaves a step out, with a name and a reason; some are never left out. */
+    @Transactional
+    JobSheetView skip(long jobId, String key, String reason, Units units) {
+        OpenedSheet here = open(jobId);
+        Step step = step(here.sheet(), key);
+        JobSheet.againstSkipping(step).ifPresent(why -> {
+            throw ProblemException.conflict(why.in(units));
+        });
+        refuseOutOfOrder(here, step);
+        InputValidator wrong = new InputValidator();
+        String why = wrong.text("reason", reason, LONGEST_REASON);
+        wrong.unless(!why.isEmpty(), "reason", "Say why it is left out: it stands on the sheet under your name.");
+        wrong.refuseIfWrong();
+        begin(jobId);
+        mark(jobId, key, Status.SKIPPED, Map.of(), why);
+        return after(jobId, units);
+    }
+
+    /** Takes a mark back, while nothing that had to come after it is marked. */
+    @Transactional
+    JobSheetView undo(long jobId, String key, Units units) {
+        OpenedSheet here = open(jobId);
+        Step step = step(here.sheet(), key);
+        if (!here.marks().settled().contains(key)) {
+            throw ProblemException.conflict("This step isn’t marked.");
+        }
+        var without = new java.util.HashSet<>(here.marks().settled());
+        without.remove(key);
+        here.sheet().steps().stream()
+                .filter(later -> here.marks().settled().contains(later.key())
+                        && later.code().safety()
+                        && here.sheet()
+                                .blockedBy(later, without)
+                                .filter(step::equals)
+                                .isPresent())
+                .findFirst()
+                .ifPresent(later -> {
+                    throw ProblemException.conflict(
+                            "“" + later.code().title() + "” came after it and is marked. Take that back first.");
+                });
+        mark(jobId, key, Status.UNDONE, Map.of(), "");
+        return after(jobId, units);
+    }
+
+    /** The sheet goes on in another person's hands; every mark keeps its own name. */
+    @Transactional
+    JobSheetView handOver(long jobId, String to, Units units) {
+        open(jobId);
+        InputValidator wrong = new InputValidator();
+        String name = wrong.text("to", to, 80);
+        wrong.unless(!name.isEmpty(), "to", "Who goes on?");
+        wrong.refuseIfWrong();
+        begin(jobId);
+        mark(jobId, "", Status.HANDED, Map.of(), name);
+        return after(jobId, units);
+    }
+
+    /** Closes the sheet: nothing open, then the job is signed off with what was read, and what has to follow is planned. */
+    @Transactional
+    JobView close(long jobId, int version, LocalDate day, Units units) {
+        OpenedSheet here = open(jobId);
+        List<Step> open = here.sheet().open(here.marks().settled());
+        if (!open.isEmpty()) {
+            Step first = open.get(0);
+            Optional<StepRecord> tried =
+                    Optional.ofNullable(here.marks().outside().get(first.key()));
+            throw ProblemException.conflict((open.size() == 1 ? "One step is" : open.size() + " steps are")
+                    + " open. First: " + first.code().title()
+                    + first.position().map(at -> " at " + at.code()).orElse("")
+                    + tried.map(stepRecord -> ". " + stepRecord.says()).orElse("."));
+        }
+        JobView done = completion.done(jobId, version, new CompleteJobRequest(day, results(here)), units);
+        followUps(here, day == null ? here.vehicle().today() : day);
+        watchers.changed(jobId);
+        return done;
+    }
+
+    private void followUps(OpenedSheet here, LocalDate done) {
+        boolean relearnLeft = Optional.ofNullable(here.marks().last().get(StepCode.RELEARN.name()))
+                .filter(stepRecord -> stepRecord.kind() == Status.SKIPPED)
+                .isPresent();
+        boolean rotation = planned.of(here.job().id()).isPresent();
+        FollowUpWork.after(
+                        here.facts(), here.vehicle().state(), here.vehicle().judgements(), relearnLeft, rotation, done)
+                .forEach(next -> {
+                    long job = jobs.start(
+                            here.job().vehicleId(),
+                            next.day().isBefore(here.vehicle().today())
+                                    ? here.vehicle().today()
+                                    : next.day(),
+                            "after the work of " + done);
+                    if (next.positions().isEmpty()) {
+                        jobs.addWork(job, next.kind(), null, next.reason());
+                    }
+                    next.positions()
+                            .forEach(at -> jobs.addWork(
+                                    job, next.kind(), here.vehicle().placeId(at), next.reason()));
+                });
+    }
+
+    /** What was read at each wheel, as the sign-off of each piece of work wants it. */
+    private static List<ItemResult> results(OpenedSheet here) {
+        return here.job().items().stream()
+                .map(jobItemView -> result(jobItemView, here))
+                .toList();
+    }
+
+    private static ItemResult result(JobItemView jobItemView, OpenedSheet here) {
+        Map<String, String> read = new HashMap<>();
+        here.sheet().steps().forEach(step -> {
+            boolean mine = jobItemView.position() == null
+                    || step.position()
+                            .filter(at -> at.code().equals(jobItemView.position()))
+                            .isPresent();
+            StepRecord stepRecord = here.marks().last().get(step.key());
+            if (mine && stepRecord != null) {
+                stepRecord.kept().forEach((field, value) -> {
+                    if (!value.isEmpty()) {
+                        read.put(field, value);
+                    }
+                });
+            }
+        });
+        String skipped = read.getOrDefault("note", "");
+        return new ItemResult(
+                jobItemView.id(),
+                read.get("pressure"),
+                read.get("outer"),
+                read.get("center"),
+                read.get("inner"),
+                read.get("dotCode"),
+                null,
+                Optional.ofNullable(read.get("pilot")).map(PilotType::valueOf).orElse(null),
+                read.get("sensor"),
+                read.get("torque"),
+                Optional.ofNullable(read.get("verdict"))
+                        .map(ProfessionalVerdict::valueOf)
+                        .orElse(null),
+                Optional.ofNullable(read.get("repair")).map(Repair::valueOf).orElse(null),
+                read.get("professional"),
+                skipped.isEmpty() ? words(jobItemView, here) : skipped,
+                // Its step has held the pressure within a few psi of the target already: nothing is left to ask.
+                List.of("pressure"),
+                gas(jobItemView, here),
+                gas(jobItemView, here).equals("NITROGEN") ? read.get("nitrogen") : null);
+    }
+
+    /** A tire that was mounted and filled holds what it was purged with, or air; where it kept its filling, nobody says. */
+    private static String gas(JobItemView jobItemView, OpenedSheet here) {
+        Set<StepCode> done = here.sheet().steps().stream()
+                .filter(step -> step.position()
+                        .filter(at -> at.code().equals(jobItemView.position()))
+                        .isPresent())
+                .filter(step -> Optional.ofNullable(here.marks().last().get(step.key()))
+                        .filter(stepRecord -> stepRecord.kind() == Status.DONE)
+                        .isPresent())
+                .map(Step::code)
+                .collect(Collectors.toSet());
+        return done.contains(StepCode.NITROGEN) ? "NITROGEN" : done.contains(StepCode.FILL) ? "AIR" : "";
+    }
+
+    /** Where the work wants words and no step asked for them: the steps themselves say what was done. */
+    private static String words(JobItemView jobItemView, OpenedSheet here) {
+        return here.sheet().steps().stream()
+                .filter(step -> jobItemView.position() == null
+                        || step.position()
+                                .filter(at -> at.code().equals(jobItemView.position()))
+                                .isPresent())
+                .map(step -> here.marks().last().get(step.key()))
+                .filter(stepRecord -> stepRecord != null
+                        && stepRecord.kind() == Status.DONE
+                        && !stepRecord.says().equals("done"))
+                .map(StepRecord::says)
+                .limit(8)
+                .collect(Collectors.joining("; "));
+    }
+
+    private OpenedSheet open(long jobId) {
+        changeTracker.draftsOnly();
+        OpenedSheet here = pages.load(jobId);
+        if (here.job().doneAt() != null) {
+            throw ProblemException.conflict("This job is done already; its sheet stays as it was closed.");
+        }
+        return here;
+    }
+
+    private static Step step(JobSheet sheet, String key) {
+        return sheet.step(key)
+                .orElseThrow(
+                        () -> ProblemException.conflict(
+                                "This step isn’t on the sheet any more: the vehicle’s records or the machine changed. Look again."));
+    }
+
+    private static void refuseOutOfOrder(OpenedSheet here, Step step) {
+        here.sheet().blockedBy(step, here.marks().settled()).ifPresent(before -> {
+            throw ProblemException.conflict("First: “" + before.code().title() + "”"
+                    + before.position().map(at -> " at " + at.code()).orElse("") + ".");
+        });
+    }
+
+    private void begin(long jobId) {
+        store.start(jobId, clock.instant(), people.me());
+    }
+
+    private void mark(long jobId, String key, Status status, Map<String, String> kept, String says) {
+        Instant now = clock.instant();
+        store.mark(jobId, key, status, kept, says, now, people.me());
+    }
+
+    private JobSheetView after(long jobId, Units units) {
+        watchers.changed(jobId);
+        return pages.view(jobId, units);
+    }
+}

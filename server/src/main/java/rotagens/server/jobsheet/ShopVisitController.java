@@ -1,0 +1,71 @@
+package rotagens.server.jobsheet;
+
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.jobsheet.VisitEntryType;
+import rotagens.core.measure.Units;
+import rotagens.server.jobsheet.ShopVisits.ShopVisitView;
+import rotagens.server.jobsheet.ShopVisits.VisitEntryRequest;
+import rotagens.server.web.IdempotentRequests;
+
+@RestController
+class ShopVisitController {
+
+    private final ShopVisits shopVisits;
+    private final IdempotentRequests idempotentRequests;
+
+    ShopVisitController(ShopVisits shopVisits, IdempotentRequests idempotentRequests) {
+        this.shopVisits = shopVisits;
+        this.idempotentRequests = idempotentRequests;
+    }
+
+    @GetMapping("/api/jobs/{id}/visit")
+    ShopVisitView visit(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+        return shopVisits.view(id, units);
+    }
+
+    @PostMapping("/api/jobs/{id}/visit")
+    ShopVisitView note(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key,
+            @RequestBody VisitEntryRequest typed) {
+        return idempotentRequests.write(
+                key, List.of("visit", id, units, typed), ShopVisitView.class, () -> shopVisits.note(id, typed, units));
+    }
+
+    @PostMapping(
+            path = "/api/jobs/{id}/visit/photos",
+            consumes = {"image/jpeg", "image/png"})
+    ShopVisitView photograph(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestParam(defaultValue = "DAMAGE") VisitEntryType entry,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key,
+            @RequestBody byte[] picture) {
+        return idempotentRequests.write(
+                key,
+                List.of("visit photo", id, entry, picture.length, Arrays.hashCode(picture)),
+                ShopVisitView.class,
+                () -> shopVisits.photograph(id, entry, picture, units));
+    }
+
+    @GetMapping(path = "/api/jobs/{id}/visit/photos/{line}", produces = MediaType.IMAGE_JPEG_VALUE)
+    ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long line) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_JPEG)
+                .cacheControl(CacheControl.noStore())
+                .header("X-Content-Type-Options", "nosniff")
+                .body(shopVisits.picture(id, line));
+    }
+}

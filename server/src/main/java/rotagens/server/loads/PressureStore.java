@@ -1,0 +1,431 @@
+package rotagens.server.loads;
+
+import static rotagens.server.storage.generated.Tables.BODY_CHANGE;
+import static rotagens.server.storage.generated.Tables.CHALK_PASS;
+import static rotagens.server.storage.generated.Tables.CONTACT_TRIM;
+import static rotagens.server.storage.generated.Tables.LOAD_SETTING;
+import static rotagens.server.storage.generated.Tables.LOAD_TRIP;
+import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.PRESSURE_CHOICE;
+import static rotagens.server.storage.generated.Tables.WARNING_THRESHOLD;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.TableField;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.Pressure;
+import rotagens.core.pressure.ChalkTest;
+import rotagens.core.pressure.LoadCharts;
+import rotagens.core.pressure.LoadStates;
+import rotagens.core.pressure.PressureInputs;
+import rotagens.core.pressure.PressureInputs.ChalkTestResult;
+import rotagens.core.pressure.PressureInputs.MethodChoice;
+import rotagens.core.pressure.PressureInputs.WarningThreshold;
+import rotagens.core.pressure.PressureMethod;
+import rotagens.core.vehicle.LoadState;
+import rotagens.server.storage.generated.tables.records.LoadTripRecord;
+import rotagens.server.web.ProblemException;
+
+/** What people have set and found about pressures: schools chosen, trims, warning thresholds, load states, trips. Only ever added to. */
+@Service
+public class PressureStore {
+
+    /** A booked trip. */
+    public record StoredTrip(long id, LoadStates.Trip trip, String note) {}
+
+    private final DSLContext db;
+    private final LoadChartStore charts;
+    private final ScaleTicketStore scaleTicketStore;
+    private final Clock clock;
+
+    PressureStore(DSLContext db, LoadChartStore charts, ScaleTicketStore scaleTicketStore, Clock clock) {
+        this.db = db;
+        this.charts = charts;
+        this.scaleTicketStore = scaleTicketStore;
+        this.clock = clock;
+    }
+
+    /** The facts of some vehicles, given how each usually travels; with a null vehicle those of all. */
+    @Transactional(readOnly = true)
+    public Map<Long, PressureInputs> facts(Long vehicleId, Map<Long, LoadState> usual) {
+        return facts(vehicleId, LocalDate.now(clock), usual);
+    }
+
+    /** The same as they were on a day: what was recorded later is left out. */
+    @Transactional(readOnly = true)
+    public Map<Long, PressureInputs> facts(Long vehicleId, LocalDate today, Map<Long, LoadState> usual) {
+        LoadCharts book = charts.book();
+        Map<Long, String> names = names();
+        Map<Long, List<ScaleTicketStore.Stored>> weighed = scaleTicketStore.of(vehicleId);
+        Map<Long, MethodChoice> methodChoices = choices(vehicleId, today, names);
+        Map<Long, Map<Integer, ChalkTestResult>> chalkTestResults = trims(vehicleId, today, names);
+        Map<Long, Map<Integer, WarningThreshold>> warningThresholds = thresholds(vehicleId, today, names);
+        Map<Long, List<LoadStates.LoadStateSetting>> loadStateSettings = settings(vehicleId, today, names);
+        Map<Long, List<StoredTrip>> trips = trips(vehicleId, names);
+        Map<Long, LocalDate> bodies = db
+                .select(BODY_CHANGE.VEHICLE_ID, BODY_CHANGE.DAY)
+                .from(BODY_CHANGE)
+                .where(of(BODY_CHANGE.VEHICLE_ID, vehicleId))
+                .and(BODY_CHANGE.DAY.le(today))
+                .orderBy(BODY_CHANGE.DAY)
+                .fetchGroups(row -> row.value1(), row -> row.value2())
+                .entrySet()
+                .stream()
+                .collect(java.util.stream.Collectors.toMap(
+                        Map.Entry::getKey,
+                        one -> one.getValue().get(one.getValue().size() - 1)));
+        Map<Long, PressureInputs> facts = new HashMap<>();
+        usual.forEach((id, state) -> facts.put(
+                id,
+                new PressureInputs(
+                        book,
+                        weighed.getOrDefault(id, List.of()).stream()
+                                .map(ScaleTicketStore.Stored::slip)
+                                .filter(scaleTicket -> !scaleTicket.on().isAfter(today))
+                                .toList(),
+                        LoadStates.on(
+                                today,
+                                state,
+                                loadStateSettings.getOrDefault(id, List.of()),
+                                trips.getOrDefault(id, List.of()).stream()
+                                        .map(StoredTrip::trip)
+                                        .toList()),
+                        Optional.ofNullable(methodChoices.get(id)),
+                        chalkTestResults.getOrDefault(id, Map.of()),
+                        warningThresholds.getOrDefault(id, Map.of()),
+                        Optional.ofNullable(bodies.get(id)))));
+        return facts;
+    }
+
+    private static Condition of(TableField<?, Long> column, Long vehicleId) {
+        return vehicleId == null ? DSL.noCondition() : column.eq(vehicleId);
+    }
+
+    private Map<Long, String> names() {
+        return db.select(PERSON.ID, PERSON.NAME).from(PERSON).fetchMap(PERSON.ID, PERSON.NAME);
+    }
+
+    private Instant endOf(LocalDate day) {
+        return day.plusDays(1).atStartOfDay(clock.getZone()).toInstant();
+    }
+
+    private LocalDate day(Instant at) {
+        return LocalDate.ofInstant(at, clock.getZone());
+    }
+
+    // ---- the school chosen
+
+    private Map<Long, MethodChoice> choices(Long vehicleId, LocalDate day, Map<Long, String> names) {
+        Map<Long, MethodChoice> newest = new HashMap<>();
+        db.selectFrom(PRESSURE_CHOICE)
+                .where(of(PRESSURE_CHOICE.VEHICLE_ID, vehicleId))
+                .and(PRESSURE_CHOICE.AT.lt(endOf(day)))
+                .orderBy(PRESSURE_CHOICE.ID)
+                .forEach(row -> {
+                    if (row.getSchool().isEmpty()) {
+                        newest.remove(row.getVehicleId());
+                    } else {
+                        newest.put(
+                                row.getVehicleId(),
+                                new MethodChoice(
+                                        PressureMethod.valueOf(row.getSchool()),
+                                        row.getReason(),
+                                        names.get(row.getPersonId()),
+                                        day(row.getAt()),
+                                        row.getIsBelowPlacard(),
+                                        perAxle(row.getTires())));
+                    }
+                });
+        return newest;
+    }
+
+    /** Chooses a school; without one the vehicle goes back to our own order. */
+    @Transactional
+    public void choose(
+            long vehicleId,
+            Optional<PressureMethod> pressureMethod,
+            String reason,
+            boolean belowPlacard,
+            Map<Integer, String> tires,
+            long personId) {
+        choose(vehicleId, pressureMethod, reason, belowPlacard, tires, clock.instant(), personId);
+    }
+
+    /** A choice made earlier. */
+    @Transactional
+    public void choose(
+            long vehicleId,
+            Optional<PressureMethod> pressureMethod,
+            String reason,
+            boolean belowPlacard,
+            Map<Integer, String> tires,
+            Instant at,
+            long personId) {
+        db.insertInto(PRESSURE_CHOICE)
+                .set(PRESSURE_CHOICE.VEHICLE_ID, vehicleId)
+                .set(
+                        PRESSURE_CHOICE.SCHOOL,
+                        pressureMethod.map(PressureMethod::name).orElse(""))
+                .set(PRESSURE_CHOICE.REASON, reason)
+                .set(PRESSURE_CHOICE.IS_BELOW_PLACARD, belowPlacard)
+                .set(PRESSURE_CHOICE.TIRES, perAxle(tires))
+                .set(PRESSURE_CHOICE.AT, at)
+                .set(PRESSURE_CHOICE.PERSON_ID, personId)
+                .execute();
+    }
+
+    /** The tires of each axle, a line an axle. */
+    private static String perAxle(Map<Integer, String> tires) {
+        StringBuilder lines = new StringBuilder();
+        tires.forEach(
+                (axle, tire) -> lines.append(axle).append('\t').append(tire).append('\n'));
+        return lines.toString();
+    }
+
+    private static Map<Integer, String> perAxle(String lines) {
+        Map<Integer, String> tires = new LinkedHashMap<>();
+        lines.lines().forEach(line -> {
+            int tab = line.indexOf('\t');
+            tires.put(Integer.parseInt(line.substring(0, tab)), line.substring(tab + 1));
+        });
+        return tires;
+    }
+
+    // ---- chalk line
+
+    private Map<Long, Map<Integer, ChalkTestResult>> trims(Long vehicleId, LocalDate day, Map<Long, String> names) {
+        Map<Long, Map<Integer, ChalkTestResult>> chalkTestResults = new HashMap<>();
+        db.selectFrom(CONTACT_TRIM)
+                .where(of(CONTACT_TRIM.VEHICLE_ID, vehicleId))
+                .and(CONTACT_TRIM.AT.lt(endOf(day)))
+                .orderBy(CONTACT_TRIM.ID)
+                .forEach(row -> chalkTestResults
+                        .computeIfAbsent(row.getVehicleId(), id -> new HashMap<>())
+                        .put(
+                                row.getAxle(),
+                                new ChalkTestResult(
+                                        row.getPressure(),
+                                        LoadState.valueOf(row.getState()),
+                                        day(row.getAt()),
+                                        names.get(row.getPersonId()),
+                                        row.getTires())));
+        return chalkTestResults;
+    }
+
+    @Transactional
+    public void trim(long vehicleId, int axle, Pressure pressure, LoadState state, String tires, long personId) {
+        trim(vehicleId, axle, pressure, state, tires, clock.instant(), personId);
+    }
+
+    /** A trial made earlier. */
+    @Transactional
+    public void trim(
+            long vehicleId, int axle, Pressure pressure, LoadState state, String tires, Instant at, long personId) {
+        db.insertInto(CONTACT_TRIM)
+                .set(CONTACT_TRIM.VEHICLE_ID, vehicleId)
+                .set(CONTACT_TRIM.AXLE, axle)
+                .set(CONTACT_TRIM.PRESSURE, pressure)
+                .set(CONTACT_TRIM.STATE, state.name())
+                .set(CONTACT_TRIM.TIRES, tires)
+                .set(CONTACT_TRIM.AT, at)
+                .set(CONTACT_TRIM.PERSON_ID, personId)
+                .execute();
+    }
+
+    /** The passes of an axle's trial of today, in order. */
+    @Transactional(readOnly = true)
+    public List<ChalkTest.Pass> passes(long vehicleId, int axle) {
+        return db.selectFrom(CHALK_PASS)
+                .where(CHALK_PASS.VEHICLE_ID.eq(vehicleId), CHALK_PASS.AXLE.eq(axle))
+                .and(CHALK_PASS.TRIAL_DAY.eq(LocalDate.now(clock)))
+                .orderBy(CHALK_PASS.ID)
+                .fetch(row -> new ChalkTest.Pass(row.getPressure(), ChalkTest.ContactPattern.valueOf(row.getLook())));
+    }
+
+    @Transactional
+    public void pass(long vehicleId, int axle, ChalkTest.Pass pass, long personId) {
+        db.insertInto(CHALK_PASS)
+                .set(CHALK_PASS.VEHICLE_ID, vehicleId)
+                .set(CHALK_PASS.AXLE, axle)
+                .set(CHALK_PASS.TRIAL_DAY, LocalDate.now(clock))
+                .set(CHALK_PASS.PRESSURE, pass.pressure())
+                .set(CHALK_PASS.LOOK, pass.contactPattern().name())
+                .set(CHALK_PASS.AT, clock.instant())
+                .set(CHALK_PASS.PERSON_ID, personId)
+                .execute();
+    }
+
+    // ---- warning thresholds
+
+    private Map<Long, Map<Integer, WarningThreshold>> thresholds(
+            Long vehicleId, LocalDate day, Map<Long, String> names) {
+        Map<Long, Map<Integer, WarningThreshold>> warningThresholds = new HashMap<>();
+        db.selectFrom(WARNING_THRESHOLD)
+                .where(of(WARNING_THRESHOLD.VEHICLE_ID, vehicleId))
+                .and(WARNING_THRESHOLD.AT.lt(endOf(day)))
+                .orderBy(WARNING_THRESHOLD.ID)
+                .forEach(row -> warningThresholds
+                        .computeIfAbsent(row.getVehicleId(), id -> new HashMap<>())
+                        .put(
+                                row.getAxle(),
+                                new WarningThreshold(
+                                        Optional.ofNullable(row.getPressure()),
+                                        row.getPercentBelow() == null ? 0 : row.getPercentBelow() / 100,
+                                        day(row.getAt()),
+                                        names.get(row.getPersonId()),
+                                        row.getWhy(),
+                                        row.getIsLowered(),
+                                        row.getTires())));
+        return warningThresholds;
+    }
+
+    /** Records what a system is set to. One set lower than before keeps its mark for good. */
+    @Transactional
+    public void threshold(
+            long vehicleId,
+            int axle,
+            Optional<Pressure> fixed,
+            Optional<Double> percentBelow,
+            boolean lowered,
+            String why,
+            String tires,
+            long personId) {
+        threshold(vehicleId, axle, fixed, percentBelow, lowered, why, tires, clock.instant(), personId);
+    }
+
+    /** A setting made earlier. */
+    @Transactional
+    public void threshold(
+            long vehicleId,
+            int axle,
+            Optional<Pressure> fixed,
+            Optional<Double> percentBelow,
+            boolean lowered,
+            String why,
+            String tires,
+            Instant at,
+            long personId) {
+        db.insertInto(WARNING_THRESHOLD)
+                .set(WARNING_THRESHOLD.VEHICLE_ID, vehicleId)
+                .set(WARNING_THRESHOLD.AXLE, axle)
+                .set(WARNING_THRESHOLD.PRESSURE, fixed.orElse(null))
+                .set(WARNING_THRESHOLD.PERCENT_BELOW, percentBelow.orElse(null))
+                .set(WARNING_THRESHOLD.WHY, why)
+                .set(WARNING_THRESHOLD.IS_LOWERED, lowered)
+                .set(WARNING_THRESHOLD.TIRES, tires)
+                .set(WARNING_THRESHOLD.AT, at)
+                .set(WARNING_THRESHOLD.PERSON_ID, personId)
+                .execute();
+    }
+
+    // ---- load states and trips
+
+    private Map<Long, List<LoadStates.LoadStateSetting>> settings(
+            Long vehicleId, LocalDate day, Map<Long, String> names) {
+        return db.selectFrom(LOAD_SETTING)
+                .where(of(LOAD_SETTING.VEHICLE_ID, vehicleId))
+                .and(LOAD_SETTING.AT.lt(endOf(day)))
+                .orderBy(LOAD_SETTING.ID)
+                .fetchGroups(
+                        row -> row.getVehicleId(),
+                        row -> new LoadStates.LoadStateSetting(
+                                LoadState.valueOf(row.getState()),
+                                row.getFromDay(),
+                                Optional.ofNullable(row.getUntilDay()),
+                                names.get(row.getPersonId())));
+    }
+
+    @Transactional
+    public void set(long vehicleId, LoadStates.LoadStateSetting loadStateSetting, long personId) {
+        db.insertInto(LOAD_SETTING)
+                .set(LOAD_SETTING.VEHICLE_ID, vehicleId)
+                .set(LOAD_SETTING.STATE, loadStateSetting.state().name())
+                .set(LOAD_SETTING.FROM_DAY, loadStateSetting.from())
+                .set(LOAD_SETTING.UNTIL_DAY, loadStateSetting.until().orElse(null))
+                .set(LOAD_SETTING.AT, clock.instant())
+                .set(LOAD_SETTING.PERSON_ID, personId)
+                .execute();
+    }
+
+    /** Trips not over yet, the next first; of one vehicle. */
+    @Transactional(readOnly = true)
+    public List<StoredTrip> trips(long vehicleId) {
+        LocalDate today = LocalDate.now(clock);
+        return trips(vehicleId, names()).getOrDefault(vehicleId, List.of()).stream()
+                .filter(one -> !one.trip().until().isBefore(today))
+                .toList();
+    }
+
+    private Map<Long, List<StoredTrip>> trips(Long vehicleId, Map<Long, String> names) {
+        Map<Long, List<StoredTrip>> trips = new HashMap<>();
+        db.selectFrom(LOAD_TRIP)
+                .where(of(LOAD_TRIP.VEHICLE_ID, vehicleId))
+                .and(LOAD_TRIP.CANCELLED_AT.isNull())
+                .orderBy(LOAD_TRIP.FROM_DAY)
+                .forEach(row -> trips.computeIfAbsent(row.getVehicleId(), id -> new ArrayList<>())
+                        .add(new StoredTrip(
+                                row.getId(),
+                                new LoadStates.Trip(
+                                        LoadState.valueOf(row.getState()),
+                                        row.getFromDay(),
+                                        row.getUntilDay(),
+                                        names.get(row.getPersonId())),
+                                row.getNote())));
+        return trips;
+    }
+
+    @Transactional
+    public long book(long vehicleId, LoadStates.Trip trip, String note, Long raiseJob, Long restoreJob, long personId) {
+        return db.insertInto(LOAD_TRIP)
+                .set(LOAD_TRIP.VEHICLE_ID, vehicleId)
+                .set(LOAD_TRIP.STATE, trip.state().name())
+                .set(LOAD_TRIP.FROM_DAY, trip.from())
+                .set(LOAD_TRIP.UNTIL_DAY, trip.until())
+                .set(LOAD_TRIP.NOTE, note)
+                .set(LOAD_TRIP.RAISE_JOB_ID, raiseJob)
+                .set(LOAD_TRIP.RESTORE_JOB_ID, restoreJob)
+                .set(LOAD_TRIP.AT, clock.instant())
+                .set(LOAD_TRIP.PERSON_ID, personId)
+                .returning(LOAD_TRIP.ID)
+                .fetchOne(LOAD_TRIP.ID);
+    }
+
+    /** Cancels a trip; gives back the jobs that were planned for it. */
+    @Transactional
+    public List<Long> cancelTrip(long vehicleId, long tripId) {
+        LoadTripRecord trip = db.selectFrom(LOAD_TRIP)
+                .where(LOAD_TRIP.ID.eq(tripId), LOAD_TRIP.VEHICLE_ID.eq(vehicleId), LOAD_TRIP.CANCELLED_AT.isNull())
+                .fetchOptional()
+                .orElseThrow(() -> ProblemException.notFound("There is no such trip."));
+        trip.setCancelledAt(clock.instant());
+        trip.update();
+        return Stream.of(trip.getRaiseJobId(), trip.getRestoreJobId())
+                .filter(Objects::nonNull)
+                .toList();
+    }
+
+    /** Records that body or fixed equipment changed: weights before it are old. */
+    @Transactional
+    public void bodyChanged(long vehicleId, LocalDate day, String note, long personId) {
+        db.insertInto(BODY_CHANGE)
+                .set(BODY_CHANGE.VEHICLE_ID, vehicleId)
+                .set(BODY_CHANGE.DAY, day)
+                .set(BODY_CHANGE.NOTE, note)
+                .set(BODY_CHANGE.AT, clock.instant())
+                .set(BODY_CHANGE.PERSON_ID, personId)
+                .execute();
+    }
+}

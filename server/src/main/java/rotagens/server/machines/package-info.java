@@ -1,6 +1,0 @@
-/**
- * The shop's tire changers.
- *
- * <p>Not here: no step of a sheet.
- */
-package rotagens.server.machines;

@@ -1,0 +1,43 @@
+package rotagens.server.monthlyreport;
+
+import java.time.DateTimeException;
+import java.time.YearMonth;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.measure.Units;
+import rotagens.server.importexport.CsvText;
+import rotagens.server.monthlyreport.MonthlyReports.MonthlyReportView;
+import rotagens.server.web.ProblemException;
+
+@RestController
+class MonthlyReportController {
+
+    private final MonthlyReports reports;
+
+    MonthlyReportController(MonthlyReports reports) {
+        this.reports = reports;
+    }
+
+    @GetMapping("/api/month")
+    MonthlyReportView month(
+            @RequestParam(required = false) @Nullable String month, @RequestParam(defaultValue = "US") Units units) {
+        return reports.of(parsed(month), units);
+    }
+
+    @GetMapping("/api/month.csv")
+    ResponseEntity<byte[]> csv(
+            @RequestParam(required = false) @Nullable String month, @RequestParam(defaultValue = "US") Units units) {
+        return CsvText.answer("month", reports.csv(parsed(month), units));
+    }
+
+    private static @Nullable YearMonth parsed(@Nullable String month) {
+        try {
+            return month == null || month.isBlank() ? null : YearMonth.parse(month);
+        } catch (DateTimeException e) {
+            throw ProblemException.field("month", "Enter a month such as 2026-11.");
+        }
+    }
+}

@@ -1,0 +1,144 @@
+package rotagens.server.planning;
+
+import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.WAIVER;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.fact.Verdict;
+import rotagens.core.measure.Units;
+import rotagens.core.planning.DueItem;
+import rotagens.core.planning.Postponement;
+import rotagens.server.cache.ChangeTracker;
+import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.people.People;
+import rotagens.server.web.InputValidator;
+import rotagens.server.web.ProblemException;
+
+/** Due work left until a day: by whom, why and until when. Nothing is deleted; taking one back ends it. */
+@Service
+public class Postponements {
+
+    private static final int LONGEST = 300;
+
+    /** What somebody decides to leave. */
+    record PostponeRequest(
+            @Nullable String key,
+            @Nullable LocalDate until,
+            @Nullable String reason) {}
+
+    private final DSLContext db;
+    private final FleetAssessor fleetAssessor;
+    private final People people;
+    private final ChangeTracker changeTracker;
+    private final Clock clock;
+
+    Postponements(DSLContext db, FleetAssessor fleetAssessor, People people, ChangeTracker changeTracker, Clock clock) {
+        this.db = db;
+        this.fleetAssessor = fleetAssessor;
+        this.people = people;
+        this.changeTracker = changeTracker;
+        this.clock = clock;
+    }
+
+    /** Those that hold today, by vehicle, kind of work and position: what is left stays left when other tires join the line. */
+    Map<String, Postponement> holding() {
+        LocalDate today = LocalDate.now(clock);
+        Map<String, Postponement> holding = new HashMap<>();
+        db.select(WAIVER.asterisk(), PERSON.NAME)
+                .from(WAIVER)
+                .join(PERSON)
+                .on(PERSON.ID.eq(WAIVER.PERSON_ID))
+                .where(WAIVER.ENDED_AT.isNull(), WAIVER.UNTIL_DAY.ge(today))
+                .orderBy(WAIVER.ID)
+                .forEach(row -> {
+                    Postponement postponement =
+                            new Postponement(row.get(WAIVER.UNTIL_DAY), row.get(WAIVER.REASON), row.get(PERSON.NAME));
+                    pieces(row.get(WAIVER.VEHICLE_ID), row.get(WAIVER.WORK))
+                            .forEach(piece -> holding.put(piece, postponement));
+                });
+        return holding;
+    }
+
+    /** The work a key names, position by position, as jobs name it too. */
+    private static List<String> pieces(long vehicleId, String key) {
+        String[] parts = key.split(":", 2);
+        if (parts.length < 2) {
+            return List.of();
+        }
+        return Arrays.stream(parts[1].split("\\+"))
+                .map(code -> JobStore.work(vehicleId, parts[0], code))
+                .toList();
+    }
+
+    /** The waiver of a piece of due work: all of it is left, the first to end counts; one position more makes it due again. */
+    static Optional<Postponement> of(long vehicleId, DueItem item, Map<String, Postponement> holding) {
+        if (item.urgency() == Verdict.DO_NOT_OPERATE) {
+            // What must not roll doesn't wait, whatever was decided before it came to that.
+            return Optional.empty();
+        }
+        List<Postponement> left =
+                pieces(vehicleId, item.key()).stream().map(holding::get).toList();
+        return left.contains(null) ? Optional.empty() : left.stream().min(Comparator.comparing(Postponement::until));
+    }
+
+    /** Leaves a piece of due work until a day. */
+    @Transactional
+    void leave(long vehicleId, PostponeRequest wanted, Units units) {
+        changeTracker.only();
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        DueItem item = vehicleAssessment.due().stream()
+                .filter(one -> one.key().equals(wanted.key()))
+                .findFirst()
+                .orElseThrow(() -> ProblemException.conflict("This is no longer due. Look at the list again."));
+        InputValidator wrong = new InputValidator();
+        String reason = wrong.text("reason", wanted.reason(), LONGEST);
+        wrong.unless(!reason.isEmpty(), "reason", "Say why it can wait.");
+        wrong.unless(wanted.until() != null, "until", "Choose until when.");
+        if (wanted.until() != null) {
+            Optional.of(wanted.until())
+                    .flatMap(until -> Postponement.against(item, until, vehicleAssessment.today()))
+                    .ifPresent(why -> wrong.wrong("until", why.in(units)));
+        }
+        wrong.refuseIfWrong();
+        takeBack(vehicleId, item.key());
+        db.insertInto(WAIVER)
+                .set(WAIVER.VEHICLE_ID, vehicleId)
+                .set(WAIVER.WORK, item.key())
+                .set(WAIVER.UNTIL_DAY, wanted.until())
+                .set(WAIVER.REASON, reason)
+                .set(WAIVER.AT, clock.instant())
+                .set(WAIVER.PERSON_ID, people.me())
+                .execute();
+    }
+
+    /** It is due again from now on. */
+    @Transactional
+    void end(long vehicleId, String work) {
+        changeTracker.only();
+        takeBack(vehicleId, work);
+    }
+
+    /** Ends every waiver that has a part in this work. */
+    private void takeBack(long vehicleId, String work) {
+        Set<String> pieces = Set.copyOf(pieces(vehicleId, work));
+        db.selectFrom(WAIVER).where(WAIVER.VEHICLE_ID.eq(vehicleId), WAIVER.ENDED_AT.isNull()).fetch().stream()
+                .filter(row -> pieces(vehicleId, row.getWork()).stream().anyMatch(pieces::contains))
+                .forEach(row -> {
+                    row.setEndedAt(clock.instant());
+                    row.update();
+                });
+    }
+}

@@ -1,0 +1,67 @@
+package rotagens.server.planning;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import rotagens.core.planning.FollowUp;
+import rotagens.core.planning.WorkType;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.people.People;
+import rotagens.server.planning.PlannedMoves.Plan;
+import rotagens.server.tire.TireStore;
+
+/** What signing off a rotation does beside its readings: the moves themselves, and the jobs that have to follow. */
+@Component
+class RotationCompletion {
+
+    private final PlannedMoves planned;
+    private final Jobs jobs;
+    private final People people;
+    private final Clock clock;
+
+    RotationCompletion(PlannedMoves planned, Jobs jobs, People people, Clock clock) {
+        this.planned = planned;
+        this.jobs = jobs;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    /**
+     * Carries the moves out, if the job is a rotation, and plans what follows.
+     *
+     * @param bought by place, the tires newly put on record for it
+     */
+    void of(long jobId, VehicleAssessment before, Map<Long, Long> bought, Instant at) {
+        planned.of(jobId).ifPresent(plan -> {
+            planned.carryOut(
+                    plan, bought, new TireStore.Line(at, people.me(), "", plan.overrideReason(), null, null, jobId));
+            followUps(plan, before, at);
+        });
+    }
+
+    /** Nuts settle, and the dash still names the old corners. */
+    private void followUps(Plan plan, VehicleAssessment before, Instant at) {
+        LocalDate today = LocalDate.now(clock);
+        LocalDate retorque = FollowUp.retorque(
+                LocalDate.ofInstant(at, clock.getZone()),
+                before.onFile().facts().milesPerDay());
+        long vehicle = before.onFile().id();
+        long job = jobs.start(vehicle, retorque.isBefore(today) ? today : retorque, "after the rotation");
+        jobs.addWork(job, WorkType.RETORQUE, null, "every wheel that was lifted, 50 to 100 miles after");
+        boolean insideMoved = before.state().vehicle().sensors().entrySet().stream()
+                .anyMatch(sensor -> sensor.getValue().location().travelsWithWheel()
+                        && plan.moves().stream()
+                                .anyMatch(move -> move.wheelFrom() != null
+                                        && move.wheelFrom() == before.placeId(sensor.getKey())));
+        if (insideMoved) {
+            long relearn = jobs.start(vehicle, today, "after the rotation");
+            jobs.addWork(
+                    relearn,
+                    WorkType.RELEARN,
+                    null,
+                    "inside sensors moved with their wheels: until it is done the dash names the wrong corner");
+        }
+    }
+}

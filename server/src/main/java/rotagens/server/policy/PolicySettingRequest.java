@@ -1,0 +1,49 @@
+package rotagens.server.policy;
+
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import rotagens.core.measure.InvalidInputException;
+import rotagens.core.policy.Policy.Scope;
+import rotagens.core.policy.PolicyNumber;
+import rotagens.server.web.InputValidator;
+
+/** A value to sign for a scope, or to look at before; without a value the scope's own is withdrawn. */
+public record PolicySettingRequest(
+        @Nullable String vehicleClass,
+        @Nullable String axle,
+        @Nullable String maker,
+        @Nullable String value,
+        @Nullable String why) {
+
+    private static final Set<String> AXLES = Set.of("steer", "drive", "tag", "pusher", "trailer");
+
+    /** The entry read. */
+    public record Read(Scope scope, Optional<Double> value, String why) {}
+
+    /** Reads every field; signing takes a reason, looking at it doesn't. */
+    public Read read(PolicyNumber number, boolean signing) {
+        InputValidator wrong = new InputValidator();
+        Optional<Double> figure = wrong.optional("value", value, text -> figure(number, text));
+        String reason = wrong.text("why", why, 300);
+        wrong.unless(!signing || !reason.isEmpty(), "why", "Say why: it stands beside the number from now on.");
+        wrong.unless(axle == null || axle.isBlank() || AXLES.contains(axle), "axle", "There is no such axle.");
+        String by = wrong.text("maker", maker, 60);
+        wrong.refuseIfWrong();
+        return new Read(new Scope(orNull(vehicleClass), orNull(axle), orNull(by)), figure, reason);
+    }
+
+    private static String orNull(String text) {
+        return text == null || text.isBlank() ? null : text;
+    }
+
+    private static double figure(PolicyNumber number, String text) {
+        try {
+            double value = Double.parseDouble(text.strip().replace(',', '.'));
+            number.requirePlausible(value);
+            return value;
+        } catch (NumberFormatException e) {
+            throw new InvalidInputException("Enter a plain figure in " + number.unit() + ".");
+        }
+    }
+}

@@ -1,0 +1,85 @@
+package rotagens.server.purchasing;
+
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.measure.Units;
+import rotagens.server.people.People;
+import rotagens.server.purchasing.OrderViews.DeliveryCheckView;
+import rotagens.server.purchasing.OrderViews.DeliveryRequest;
+import rotagens.server.purchasing.OrderViews.OrderRequest;
+import rotagens.server.purchasing.OrderViews.OrderView;
+import rotagens.server.purchasing.OrderViews.ReceivedDeliveryView;
+import rotagens.server.purchasing.OrderViews.ReceivingStepView;
+import rotagens.server.web.IdempotentRequests;
+
+@RestController
+class OrderController {
+
+    record NewOrderView(long id) {}
+
+    private final Orders orders;
+    private final People people;
+    private final IdempotentRequests idempotentRequests;
+
+    OrderController(Orders orders, People people, IdempotentRequests idempotentRequests) {
+        this.orders = orders;
+        this.people = people;
+        this.idempotentRequests = idempotentRequests;
+    }
+
+    @GetMapping("/api/orders")
+    List<OrderView> orders() {
+        return orders.all();
+    }
+
+    /** The steps of a receiving inspection. */
+    @GetMapping("/api/orders/receiving-steps")
+    List<ReceivingStepView> receivingSteps() {
+        return ReceivingChecklists.steps();
+    }
+
+    @PostMapping("/api/orders")
+    NewOrderView order(
+            @RequestHeader(name = "Idempotency-Key", required = false) String key, @RequestBody OrderRequest wanted) {
+        return idempotentRequests.write(
+                key,
+                List.of("order", wanted),
+                NewOrderView.class,
+                () -> new NewOrderView(orders.order(wanted, people.me())));
+    }
+
+    @PostMapping("/api/orders/{id}/close")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void close(@PathVariable long id) {
+        orders.close(id);
+    }
+
+    @PostMapping("/api/orders/lines/{id}/check")
+    DeliveryCheckView check(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestBody DeliveryRequest deliveryRequest) {
+        return orders.check(id, deliveryRequest, units);
+    }
+
+    @PostMapping("/api/orders/lines/{id}/deliveries")
+    ReceivedDeliveryView deliver(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key,
+            @RequestBody DeliveryRequest deliveryRequest) {
+        return idempotentRequests.write(
+                key,
+                List.of("deliver", id, units, deliveryRequest),
+                ReceivedDeliveryView.class,
+                () -> orders.deliver(id, deliveryRequest, units));
+    }
+}

@@ -1,0 +1,249 @@
+package rotagens.server.purchasing;
+
+import static rotagens.server.storage.generated.Tables.DISCOUNT_PROGRAM;
+import static rotagens.server.storage.generated.Tables.OUTGOING_MAIL;
+import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.SUPPLIER;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.InvalidInputException;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Money;
+import rotagens.core.measure.Units;
+import rotagens.core.planning.DiscountProgram;
+import rotagens.server.cache.ChangeTracker;
+import rotagens.server.people.People;
+import rotagens.server.purchasing.OrderNeeds.OrderNeedRow;
+import rotagens.server.purchasing.OrderNeeds.SupplierList;
+import rotagens.server.purchasing.OrderViews.OrderLineRequest;
+import rotagens.server.purchasing.OrderViews.OrderRequest;
+import rotagens.server.web.InputValidator;
+import rotagens.server.web.ProblemException;
+
+/** Suppliers, discount programs, and orders sent to them; mail goes into the outbox that stands in for a mail service. */
+@Service
+class Suppliers {
+
+    record SupplierView(long id, int version, String name, String mail, int leadDays, String makers) {}
+
+    record SupplierRequest(
+            @Nullable Long id,
+            @Nullable Integer version,
+            @Nullable String name,
+            @Nullable String mail,
+            @Nullable Integer leadDays,
+            @Nullable String makers) {}
+
+    /** @param says whether it pays for what is to be ordered now */
+    record DiscountProgramView(
+            long id, String name, String fee, String saving, long breakEven, long toOrder, String says) {}
+
+    record DiscountProgramRequest(
+            @Nullable String name,
+            @Nullable String fee,
+            @Nullable String saving) {}
+
+    record OutboxMessageView(long id, String addressee, String subject, String body, Instant at, String by) {}
+
+    record SendOrderRequest(
+            @Nullable String supplier, @Nullable String yard) {}
+
+    record SentOrderView(long orderId, long mailId, int tires) {}
+
+    private static final int LONGEST = 80;
+    private static final int MOST_LEAD = 365;
+
+    private final DSLContext db;
+    private final OrderNeeds list;
+    private final Orders orders;
+    private final People people;
+    private final ChangeTracker changeTracker;
+    private final Clock clock;
+
+    Suppliers(DSLContext db, OrderNeeds list, Orders orders, People people, ChangeTracker changeTracker, Clock clock) {
+        this.db = db;
+        this.list = list;
+        this.orders = orders;
+        this.people = people;
+        this.changeTracker = changeTracker;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public List<SupplierView> all() {
+        return db.selectFrom(SUPPLIER)
+                .orderBy(SUPPLIER.NAME)
+                .fetch(row -> new SupplierView(
+                        row.getId(),
+                        row.getVersion(),
+                        row.getName(),
+                        row.getMail(),
+                        row.getLeadDays(),
+                        row.getMakers()));
+    }
+
+    @Transactional
+    public void save(SupplierRequest form) {
+        changeTracker.only();
+        InputValidator wrong = new InputValidator();
+        String name = wrong.text("name", form.name(), LONGEST);
+        wrong.unless(!name.isEmpty(), "name", "Enter the supplier’s name.");
+        String mail = wrong.text("mail", form.mail(), LONGEST);
+        wrong.unless(mail.isEmpty() || mail.matches("[^@\\s]+@[^@\\s]+"), "mail", "This is no mail address.");
+        wrong.unless(
+                form.leadDays() != null && form.leadDays() >= 0 && form.leadDays() <= MOST_LEAD,
+                "leadDays",
+                "Enter the days from order to delivery, 0 to " + MOST_LEAD + ".");
+        String makers = wrong.text("makers", form.makers(), 300);
+        wrong.unless(
+                !db.fetchExists(
+                        SUPPLIER,
+                        SUPPLIER.NAME.equalIgnoreCase(name).and(SUPPLIER.ID.ne(form.id() == null ? -1L : form.id()))),
+                "name",
+                "Another supplier is called " + name + " already.");
+        wrong.refuseIfWrong();
+        if (form.id() == null) {
+            db.insertInto(SUPPLIER)
+                    .set(SUPPLIER.NAME, name)
+                    .set(SUPPLIER.MAIL, mail)
+                    .set(SUPPLIER.LEAD_DAYS, form.leadDays())
+                    .set(SUPPLIER.MAKERS, makers)
+                    .execute();
+            return;
+        }
+        int changed = db.update(SUPPLIER)
+                .set(SUPPLIER.NAME, name)
+                .set(SUPPLIER.MAIL, mail)
+                .set(SUPPLIER.LEAD_DAYS, form.leadDays())
+                .set(SUPPLIER.MAKERS, makers)
+                .set(SUPPLIER.VERSION, SUPPLIER.VERSION.plus(1))
+                .where(SUPPLIER.ID.eq(form.id()), SUPPLIER.VERSION.eq(form.version() == null ? 0 : form.version()))
+                .execute();
+        if (changed == 0) {
+            throw ProblemException.changedMeanwhile("Somebody changed this supplier since you opened it.", all());
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public List<DiscountProgramView> programs(Units units) {
+        long toOrder = list.of(units).stream().mapToLong(SupplierList::tires).sum();
+        return db.selectFrom(DISCOUNT_PROGRAM)
+                .where(DISCOUNT_PROGRAM.ENDED_AT.isNull())
+                .orderBy(DISCOUNT_PROGRAM.NAME)
+                .fetch(row -> {
+                    DiscountProgram program = new DiscountProgram(
+                            new Money(row.getFeePriceCents()), new Money(row.getSavingPriceCents()));
+                    long gains = program.gains(toOrder);
+                    return new DiscountProgramView(
+                            row.getId(),
+                            row.getName(),
+                            program.fee().label(),
+                            program.saving().label(),
+                            program.breakEven(),
+                            toOrder,
+                            gains >= 0
+                                    ? "Pays: " + Money.sum(gains) + " gained on the " + toOrder + " to order now"
+                                    : "Doesn’t pay yet: " + Money.sum(-gains) + " short on the " + toOrder
+                                            + " to order now");
+                });
+    }
+
+    @Transactional
+    public void addProgram(DiscountProgramRequest form) {
+        changeTracker.only();
+        InputValidator wrong = new InputValidator();
+        String name = wrong.text("name", form.name(), LONGEST);
+        wrong.unless(!name.isEmpty(), "name", "Enter the program’s name.");
+        Optional<Money> fee = wrong.required("fee", form.fee(), Money::parse);
+        Optional<Money> saving = wrong.required("saving", form.saving(), Money::parse);
+        if (fee.isPresent() && saving.isPresent()) {
+            try {
+                new DiscountProgram(fee.get(), saving.get());
+            } catch (InvalidInputException e) {
+                wrong.wrong("saving", e.getMessage());
+            }
+        }
+        wrong.unless(
+                !db.fetchExists(DISCOUNT_PROGRAM, DISCOUNT_PROGRAM.NAME.equalIgnoreCase(name)),
+                "name",
+                "Another program is called " + name + " already.");
+        wrong.refuseIfWrong();
+        db.insertInto(DISCOUNT_PROGRAM)
+                .set(DISCOUNT_PROGRAM.NAME, name)
+                .set(DISCOUNT_PROGRAM.FEE_PRICE_CENTS, fee.orElseThrow().cents())
+                .set(DISCOUNT_PROGRAM.SAVING_PRICE_CENTS, saving.orElseThrow().cents())
+                .execute();
+    }
+
+    /** Orders what a supplier's list asks for, and writes the mail. */
+    @Transactional
+    public SentOrderView send(SendOrderRequest wanted, Units units) {
+        changeTracker.only();
+        SupplierList from = list.of(units).stream()
+                .filter(one -> one.supplier().equals(wanted.supplier())
+                        && !one.supplier().equals(OrderNeeds.NOBODY))
+                .findFirst()
+                .orElseThrow(() -> ProblemException.field(
+                        "supplier",
+                        "Choose a supplier with something to order. Makes without one need a supplier first."));
+        List<OrderNeedRow> lines =
+                from.lines().stream().filter(line -> line.toOrder() > 0).toList();
+        if (lines.isEmpty()) {
+            throw ProblemException.field("supplier", "Nothing is left to order from " + from.supplier() + ".");
+        }
+        long order = orders.order(
+                new OrderRequest(
+                        from.supplier(),
+                        null,
+                        wanted.yard(),
+                        "from the order list",
+                        lines.stream()
+                                .map(line -> new OrderLineRequest(line.tireModelId(), line.toOrder(), line.price()))
+                                .toList()),
+                people.me());
+        StringBuilder body =
+                new StringBuilder("Please deliver to ").append(wanted.yard()).append(":\n\n");
+        lines.forEach(line -> body.append(line.toOrder())
+                .append(" × ")
+                .append(line.model())
+                .append(' ')
+                .append(line.sidewall())
+                .append(", by ")
+                .append(Message.of("{}", line.neededBy()).in(units))
+                .append('\n'));
+        body.append("\nTires not older than asked for on arrival, please; the DOT week is read when they come.\n");
+        long mail = db.insertInto(OUTGOING_MAIL)
+                .set(OUTGOING_MAIL.ADDRESSEE, from.mail().isEmpty() ? from.supplier() : from.mail())
+                .set(OUTGOING_MAIL.SUBJECT, "Order " + order + ", " + from.tires() + " tires")
+                .set(OUTGOING_MAIL.BODY, body.toString())
+                .set(OUTGOING_MAIL.AT, clock.instant())
+                .set(OUTGOING_MAIL.PERSON_ID, people.me())
+                .returning(OUTGOING_MAIL.ID)
+                .fetchSingle(OUTGOING_MAIL.ID);
+        return new SentOrderView(order, mail, from.tires());
+    }
+
+    @Transactional(readOnly = true)
+    public List<OutboxMessageView> outbox() {
+        return db.select(OUTGOING_MAIL.asterisk(), PERSON.NAME)
+                .from(OUTGOING_MAIL)
+                .join(PERSON)
+                .on(PERSON.ID.eq(OUTGOING_MAIL.PERSON_ID))
+                .orderBy(OUTGOING_MAIL.ID.desc())
+                .limit(100)
+                .fetch(row -> new OutboxMessageView(
+                        row.get(OUTGOING_MAIL.ID),
+                        row.get(OUTGOING_MAIL.ADDRESSEE),
+                        row.get(OUTGOING_MAIL.SUBJECT),
+                        row.get(OUTGOING_MAIL.BODY),
+                        row.get(OUTGOING_MAIL.AT),
+                        row.get(PERSON.NAME)));
+    }
+}

@@ -1,0 +1,309 @@
+package rotagens.server.questions;
+
+import static rotagens.server.storage.generated.Tables.KEPT_QUESTION;
+import static rotagens.server.storage.generated.Tables.PERSON;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BiFunction;
+import java.util.stream.Collectors;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.Units;
+import rotagens.core.planning.Question;
+import rotagens.core.planning.QuestionAnswers;
+import rotagens.core.vehicle.Position;
+import rotagens.server.cache.ChangeTracker;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.importexport.CsvText;
+import rotagens.server.people.People;
+import rotagens.server.planning.JobViews.JobView;
+import rotagens.server.planning.Jobs;
+import rotagens.server.relearn.RelearnService;
+import rotagens.server.rotation.DualMatches;
+import rotagens.server.web.InputValidator;
+import rotagens.server.web.ProblemException;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The coordinator's standing questions over the fleet, one or several at once, and those kept under a name. */
+@Service
+class QuestionService {
+
+    private static final double YEARS = 5;
+    private static final int LONGEST_NAME = 60;
+    private static final int MOST_KEPT = 100;
+    private static final int MOST_PARTNERS = 40;
+
+    /**
+     * What is asked.
+     *
+     * @param together whether a vehicle has to come up in every question, or in any
+     */
+    record QuestionRequest(
+            List<Question> ask,
+            boolean together,
+            @Nullable String vehicleClass,
+            @Nullable String yard,
+            @Nullable Double years,
+            @Nullable LocalDate by) {}
+
+    record QuestionView(Question question, String title, String about, boolean asksForAge, int vehicles) {}
+
+    record SavedQuestionView(long id, String name, QuestionRequest ask, String by, int vehicles) {}
+
+    record QuestionListView(List<QuestionView> questions, List<SavedQuestionView> kept) {}
+
+    record AnswerRow(
+            long vehicleId,
+            String unit,
+            String yard,
+            String vehicleClass,
+            Question question,
+            String title,
+            @Nullable String position,
+            String says) {}
+
+    record AnswerView(String title, int vehicles, List<AnswerRow> lines) {}
+
+    record SaveQuestionRequest(
+            @Nullable String name, @Nullable QuestionRequest ask) {}
+
+    private final DSLContext db;
+    private final FleetCache fleet;
+    private final Jobs jobs;
+    private final RelearnService relearnService;
+    private final DualMatches partners;
+    private final People people;
+    private final ChangeTracker changeTracker;
+    private final Clock clock;
+    private final JsonMapper json;
+
+    QuestionService(
+            DSLContext db,
+            FleetCache fleet,
+            Jobs jobs,
+            RelearnService relearnService,
+            DualMatches partners,
+            People people,
+            ChangeTracker changeTracker,
+            Clock clock,
+            JsonMapper json) {
+        this.db = db;
+        this.fleet = fleet;
+        this.jobs = jobs;
+        this.relearnService = relearnService;
+        this.partners = partners;
+        this.people = people;
+        this.changeTracker = changeTracker;
+        this.clock = clock;
+        this.json = json;
+    }
+
+    @Transactional(readOnly = true)
+    public QuestionListView all(Units units) {
+        // Counting needs no stock tire by name: whether one has to go is enough.
+        Map<Long, QuestionAnswers.Inputs> inputs = known((vehicle, position) -> Optional.empty());
+        List<VehicleAssessment> vehicleAssessments = fleet.all();
+        return new QuestionListView(
+                Arrays.stream(Question.values())
+                        .map(question -> new QuestionView(
+                                question,
+                                question.title(),
+                                question.about(),
+                                question.asksForAge(),
+                                vehicles(lines(
+                                        vehicleAssessments,
+                                        inputs,
+                                        new QuestionRequest(List.of(question), true, null, null, null, null),
+                                        units))))
+                        .toList(),
+                db.select(KEPT_QUESTION.asterisk(), PERSON.NAME)
+                        .from(KEPT_QUESTION)
+                        .join(PERSON)
+                        .on(PERSON.ID.eq(KEPT_QUESTION.PERSON_ID))
+                        .orderBy(KEPT_QUESTION.NAME)
+                        .fetch(row -> {
+                            QuestionRequest questionRequest =
+                                    json.readValue(row.get(KEPT_QUESTION.DEFINITION), QuestionRequest.class);
+                            return new SavedQuestionView(
+                                    row.get(KEPT_QUESTION.ID),
+                                    row.get(KEPT_QUESTION.NAME),
+                                    questionRequest,
+                                    row.get(PERSON.NAME),
+                                    vehicles(lines(vehicleAssessments, inputs, questionRequest, units)));
+                        }));
+    }
+
+    @Transactional(readOnly = true)
+    public AnswerView answer(QuestionRequest questionRequest, Units units) {
+        refuse(questionRequest);
+        List<AnswerRow> lines = lines(fleet.all(), known(atMost(MOST_PARTNERS)), questionRequest, units);
+        return new AnswerView(
+                questionRequest.ask().stream()
+                        .map(Question::title)
+                        .collect(Collectors.joining(questionRequest.together() ? " and " : " or ")),
+                vehicles(lines),
+                lines);
+    }
+
+    @Transactional(readOnly = true)
+    public String csv(QuestionRequest questionRequest, Units units) {
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("unit", "yard", "class", "position", "question", "says"));
+        answer(questionRequest, units)
+                .lines()
+                .forEach(line -> rows.add(List.of(
+                        line.unit(),
+                        line.yard(),
+                        line.vehicleClass(),
+                        line.position() == null ? "" : line.position(),
+                        line.title(),
+                        line.says())));
+        return CsvText.write(rows);
+    }
+
+    private static void refuse(QuestionRequest questionRequest) {
+        InputValidator wrong = new InputValidator();
+        wrong.unless(questionRequest.ask() != null && !questionRequest.ask().isEmpty(), "ask", "Choose a question.");
+        wrong.unless(
+                questionRequest.years() == null || questionRequest.years() >= 1 && questionRequest.years() <= 20,
+                "years",
+                "An age lies between 1 and 20 years.");
+        wrong.refuseIfWrong();
+    }
+
+    private static int vehicles(List<AnswerRow> lines) {
+        return (int) lines.stream().map(AnswerRow::vehicleId).distinct().count();
+    }
+
+    private List<AnswerRow> lines(
+            List<VehicleAssessment> vehicleAssessments,
+            Map<Long, QuestionAnswers.Inputs> inputs,
+            QuestionRequest questionRequest,
+            Units units) {
+        List<AnswerRow> all = new ArrayList<>();
+        for (VehicleAssessment vehicleAssessment : vehicleAssessments) {
+            var vehicle = vehicleAssessment.onFile();
+            boolean asked = (questionRequest.vehicleClass() == null
+                            || questionRequest
+                                    .vehicleClass()
+                                    .equals(vehicle.facts().vehicleClass()))
+                    && (questionRequest.yard() == null || questionRequest.yard().equals(vehicle.yard()));
+            if (!asked) {
+                continue;
+            }
+            QuestionAnswers.Parameters age = new QuestionAnswers.Parameters(
+                    questionRequest.years() == null ? YEARS : questionRequest.years(),
+                    questionRequest.by() == null ? vehicleAssessment.today() : questionRequest.by());
+            Map<Question, List<QuestionAnswers.Line>> answers = new LinkedHashMap<>();
+            questionRequest
+                    .ask()
+                    .forEach(question ->
+                            answers.put(question, QuestionAnswers.to(question, inputs.get(vehicle.id()), age)));
+            boolean every = answers.values().stream().noneMatch(List::isEmpty);
+            if (questionRequest.together() && !every) {
+                continue;
+            }
+            answers.forEach((question, lines) -> lines.forEach(line -> all.add(new AnswerRow(
+                    vehicle.id(),
+                    vehicle.facts().unit(),
+                    vehicle.yard(),
+                    vehicle.facts().vehicleClass(),
+                    question,
+                    question.title(),
+                    line.position().map(Position::code).orElse(null),
+                    line.statement().in(units)))));
+        }
+        return all;
+    }
+
+    /** Each search tries the whole stock on one vehicle: a long answer names the first, and where to ask for the rest. */
+    private BiFunction<Long, Position, Optional<String>> atMost(int most) {
+        AtomicInteger left = new AtomicInteger(most);
+        return (vehicle, position) -> left.getAndDecrement() > 0
+                ? partners.best(vehicle, position)
+                : Optional.of("ask on its rotation bench: only the first " + most + " are searched here");
+    }
+
+    /** What the questions need of every vehicle, by id. */
+    private Map<Long, QuestionAnswers.Inputs> known(BiFunction<Long, Position, Optional<String>> partner) {
+        Map<Long, String> relearn = relearnService.named();
+        Map<Long, List<JobView>> open = jobs.open().stream().collect(Collectors.groupingBy(JobView::vehicleId));
+        Map<Long, QuestionAnswers.Inputs> inputs = new LinkedHashMap<>();
+        for (VehicleAssessment vehicleAssessment : fleet.all()) {
+            var vehicle = vehicleAssessment.onFile();
+            inputs.put(
+                    vehicle.id(),
+                    new QuestionAnswers.Inputs(
+                            vehicleAssessment.state(),
+                            vehicleAssessment.judgements(),
+                            vehicleAssessment.due(),
+                            vehicleAssessment.pressures(),
+                            vehicleAssessment.pressures().axles().keySet().stream()
+                                    .map(vehicleAssessment::carryNow)
+                                    .toList(),
+                            position -> partner.apply(vehicle.id(), position),
+                            Optional.ofNullable(relearn.get(vehicle.id())),
+                            vehicle.placardSpot() == null ? "" : vehicle.placardSpot(),
+                            vehicle.usualState(),
+                            followUps(open.getOrDefault(vehicle.id(), List.of())),
+                            vehicleAssessment.today()));
+        }
+        return inputs;
+    }
+
+    private static List<String> followUps(List<JobView> open) {
+        return open.stream()
+                .filter(jobView -> jobView.note().startsWith("after "))
+                .map(jobView -> jobView.items().stream()
+                                .map(jobItemView -> jobItemView.work())
+                                .filter(Objects::nonNull)
+                                .distinct()
+                                .collect(Collectors.joining(", "))
+                        + " planned "
+                        + rotagens.core.measure.Message.of("{}", jobView.day()).in(Units.US) + ", " + jobView.note())
+                .toList();
+    }
+
+    /** Keeps a question, or several combined, under a name. */
+    @Transactional
+    public void keep(SaveQuestionRequest kept) {
+        changeTracker.draftsOnly();
+        InputValidator wrong = new InputValidator();
+        String name = wrong.text("name", kept.name(), LONGEST_NAME);
+        wrong.unless(!name.isEmpty(), "name", "Give it a name.");
+        wrong.unless(kept.ask() != null, "ask", "Choose a question.");
+        wrong.unless(
+                !db.fetchExists(KEPT_QUESTION, KEPT_QUESTION.NAME.equalIgnoreCase(name)),
+                "name",
+                "Another question is kept as “" + name + "” already.");
+        wrong.unless(db.fetchCount(KEPT_QUESTION) < MOST_KEPT, "name", "At most " + MOST_KEPT + " are kept.");
+        wrong.refuseIfWrong();
+        refuse(kept.ask());
+        db.insertInto(KEPT_QUESTION)
+                .set(KEPT_QUESTION.NAME, name)
+                .set(KEPT_QUESTION.DEFINITION, json.writeValueAsString(kept.ask()))
+                .set(KEPT_QUESTION.AT, clock.instant())
+                .set(KEPT_QUESTION.PERSON_ID, people.me())
+                .execute();
+    }
+
+    @Transactional
+    public void forget(long id) {
+        changeTracker.draftsOnly();
+        if (db.deleteFrom(KEPT_QUESTION).where(KEPT_QUESTION.ID.eq(id)).execute() == 0) {
+            throw ProblemException.notFound("There is no such question.");
+        }
+    }
+}

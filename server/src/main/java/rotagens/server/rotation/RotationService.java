@@ -1,0 +1,223 @@
+package rotagens.server.rotation;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.inspection.PositionRules;
+import rotagens.core.measure.Rule;
+import rotagens.core.measure.Units;
+import rotagens.core.planning.WorkType;
+import rotagens.core.rotation.Arrangement;
+import rotagens.core.rotation.CandidateTire;
+import rotagens.core.rotation.MovePlan;
+import rotagens.core.rotation.RotationProblem;
+import rotagens.core.rotation.Violation;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.WheelSpec;
+import rotagens.server.cache.ChangeTracker;
+import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.people.People;
+import rotagens.server.people.Role;
+import rotagens.server.planning.Jobs;
+import rotagens.server.planning.PlannedMoves;
+import rotagens.server.planning.PlannedMoves.Planned;
+import rotagens.server.rotation.RotationLoader.LoadedProblem;
+import rotagens.server.rotation.RotationViews.ScheduleRotationRequest;
+import rotagens.server.vehicle.VehicleRegister;
+import rotagens.server.web.InputValidator;
+import rotagens.server.web.ProblemException;
+
+/** Makes an arrangement a job. Nothing moves before the job is signed off; taken off the plan, it gives everything back. */
+@Service
+class RotationService {
+
+    private static final int LONGEST_REASON = 300;
+
+    private final RotationPages pages;
+    private final FleetAssessor fleetAssessor;
+    private final Jobs jobs;
+    private final PlannedMoves planned;
+    private final VehicleRegister register;
+    private final People people;
+    private final ChangeTracker changeTracker;
+
+    RotationService(
+            RotationPages pages,
+            FleetAssessor fleetAssessor,
+            Jobs jobs,
+            PlannedMoves planned,
+            VehicleRegister register,
+            People people,
+            ChangeTracker changeTracker) {
+        this.pages = pages;
+        this.fleetAssessor = fleetAssessor;
+        this.jobs = jobs;
+        this.planned = planned;
+        this.register = register;
+        this.people = people;
+        this.changeTracker = changeTracker;
+    }
+
+    @Transactional
+    long accept(long vehicleId, ScheduleRotationRequest typed, Units units) {
+        changeTracker.only(vehicleId);
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        refuseStale(vehicleAssessment, typed);
+        InputValidator wrong = new InputValidator();
+        String reason = wrong.text("reason", typed.reason(), LONGEST_REASON);
+        List<Rule> overridden = typed.asked().override() == null
+                ? List.of()
+                : typed.asked().override().stream()
+                        .filter(PositionRules.OVERRIDABLE::contains)
+                        .sorted()
+                        .toList();
+        if (!overridden.isEmpty()) {
+            wrong.unless(
+                    people.get(people.me()).role() == Role.MANAGER,
+                    "override",
+                    "Only a manager may let a rule stand aside. Ask one to accept this plan.");
+            wrong.unless(!reason.isEmpty(), "reason", "Say why the rule may stand aside this time.");
+        }
+        wrong.refuseIfWrong();
+        LoadedProblem loadedProblem = pages.lay(vehicleAssessment, typed.asked());
+        Arrangement arrangement = RotationPages.arrangement(loadedProblem, typed.places());
+        RotationProblem rotationProblem = loadedProblem.bench();
+        List<Violation> broken = rotationProblem.violations(arrangement);
+        if (!broken.isEmpty()) {
+            Violation first = broken.get(0);
+            throw ProblemException.field(
+                    "places",
+                    first.at().stream().map(Position::code).collect(Collectors.joining(" and ")) + ": "
+                            + first.reason().reason().rule().title() + ": "
+                            + first.reason().reason().statement().in(units) + ".");
+        }
+        MovePlan movePlan = MovePlan.to(rotationProblem, arrangement);
+        if (movePlan.all().isEmpty()) {
+            throw ProblemException.field("places", "Nothing moves in this arrangement: there is nothing to plan.");
+        }
+        return write(vehicleAssessment, typed, loadedProblem, arrangement, movePlan, overridden, reason, units);
+    }
+
+    private void refuseStale(VehicleAssessment vehicleAssessment, ScheduleRotationRequest typed) {
+        Map<String, Long> now = new HashMap<>();
+        vehicleAssessment
+                .fitted()
+                .forEach((position, installedTire) ->
+                        now.put(position.code(), installedTire.tire().id()));
+        if (!Objects.equals(now, typed.before())) {
+            throw ProblemException.conflict(
+                    "Tires on this vehicle were moved since you looked. Nothing was planned. Look at the bench again.");
+        }
+        planned.openOf(vehicleAssessment.onFile().id()).ifPresent(open -> {
+            throw ProblemException.conflict(
+                    "A rotation of this vehicle is on the plan already. Take that job off the plan first.");
+        });
+    }
+
+    private long write(
+            VehicleAssessment vehicleAssessment,
+            ScheduleRotationRequest typed,
+            LoadedProblem loadedProblem,
+            Arrangement arrangement,
+            MovePlan movePlan,
+            List<Rule> overridden,
+            String reason,
+            Units units) {
+        String purpose =
+                typed.purpose() == null ? "by hand" : typed.purpose().label().toLowerCase(java.util.Locale.ROOT);
+        String note = "rotation: " + purpose
+                + (overridden.isEmpty()
+                        ? ""
+                        : "; " + overridden.stream().map(Rule::title).collect(Collectors.joining(", "))
+                                + " overridden: " + reason);
+        long job = jobs.start(vehicleAssessment.onFile().id(), typed.day(), note);
+        Map<Position, WheelSpec> wheels =
+                register.stored(vehicleAssessment.onFile().id()).entry().wheels();
+        Optional<String> torque = wheels.values().stream()
+                .flatMap(wheel -> wheel.torque().stream())
+                .findFirst()
+                .map(asked -> asked.format(units));
+        jobs.addWork(
+                job,
+                WorkType.ROTATE,
+                null,
+                movePlan.all().size() + " moves, "
+                        + movePlan.lifts().stream()
+                                .map(lift -> "jack at " + String.join(" and ", lift.jackAt()))
+                                .collect(Collectors.joining("; "))
+                        + torque.map(asked -> "; nuts at " + asked).orElse(""));
+        List<Planned> rows = new ArrayList<>();
+        int number = 1;
+        for (MovePlan.Lift lift : movePlan.lifts()) {
+            for (MovePlan.Move move : lift.moves()) {
+                rows.add(row(number, move, movePlan, loadedProblem, vehicleAssessment));
+                move.to()
+                        .ifPresent(to -> jobs.addWork(
+                                job,
+                                move.method() == MovePlan.MoveMethod.NEW ? WorkType.FIT_PLANNED : WorkType.PLACE_TIRE,
+                                vehicleAssessment.placeId(to),
+                                words(move, loadedProblem, to, vehicleAssessment, units)));
+            }
+            number++;
+        }
+        planned.add(new PlannedMoves.Plan(
+                job,
+                purpose,
+                loadedProblem.bench().inputs().nextVisit(),
+                overridden.stream().map(Enum::name).collect(Collectors.joining(" ")),
+                reason,
+                rows));
+        return job;
+    }
+
+    private static Planned row(
+            int lift,
+            MovePlan.Move move,
+            MovePlan movePlan,
+            LoadedProblem loadedProblem,
+            VehicleAssessment vehicleAssessment) {
+        return new Planned(
+                lift,
+                move.tire().toBuy() ? null : move.tire().id(),
+                loadedProblem.models().get(move.tire().id()),
+                move.from().map(vehicleAssessment::placeId).orElse(null),
+                move.to().map(vehicleAssessment::placeId).orElse(null),
+                move.to()
+                        .map(to -> movePlan.wheelFrom().get(to))
+                        .map(vehicleAssessment::placeId)
+                        .orElse(null),
+                move.method());
+    }
+
+    /** What goes there, from where, and the pressure it is filled to there. */
+    private static String words(
+            MovePlan.Move move,
+            LoadedProblem loadedProblem,
+            Position to,
+            VehicleAssessment vehicleAssessment,
+            Units units) {
+        CandidateTire tire = move.tire();
+        String target = vehicleAssessment
+                .target(to, tire.tire().model())
+                .pressure()
+                .map(pressure -> "; fill cold to " + pressure.format(units))
+                .orElse("; find its pressure first");
+        String dot = loadedProblem.dots().containsKey(tire.id())
+                ? ", DOT " + loadedProblem.dots().get(tire.id())
+                : "";
+        return tire.name()
+                + dot
+                + move.from()
+                        .map(from ->
+                                " from " + from.code() + ", " + move.method().label())
+                        .orElse(", " + move.method().label())
+                + target;
+    }
+}

@@ -1,0 +1,140 @@
+package rotagens.server.security;
+
+import static rotagens.server.people.Role.COORDINATOR;
+import static rotagens.server.people.Role.MANAGER;
+import static rotagens.server.people.Role.TECHNICIAN;
+import static rotagens.server.people.Role.VIEWER;
+
+import java.util.List;
+import org.springframework.http.HttpMethod;
+import rotagens.server.people.Role;
+
+/** Who may ask what, the first line that fits deciding. What no line names is denied to everybody. */
+final class AccessRules {
+
+    /**
+     * One line.
+     *
+     * @param least the least role; null for everybody, signed in or not
+     */
+    record Rule(HttpMethod method, String path, Role least) {}
+
+    private static final HttpMethod GET = HttpMethod.GET;
+    private static final HttpMethod POST = HttpMethod.POST;
+    private static final HttpMethod PUT = HttpMethod.PUT;
+    private static final HttpMethod DELETE = HttpMethod.DELETE;
+
+    static final List<Rule> LINES = List.of(
+            // Open to everybody: finding out whether one is signed in, signing in and out, the very first account.
+            new Rule(GET, "/api/session", null),
+            new Rule(POST, "/api/session", null),
+            new Rule(DELETE, "/api/session", null),
+            new Rule(POST, "/api/session/demo", null),
+            new Rule(POST, "/api/first-account", null),
+            new Rule(POST, "/api/first-account/export", null),
+            // A driver's report: whoever holds the vehicle's card.
+            new Rule(GET, "/api/report/{code}", null),
+            new Rule(POST, "/api/report/{code}", null),
+            // One’s own account.
+            new Rule(PUT, "/api/session/units", VIEWER),
+            new Rule(PUT, "/api/session/password", VIEWER),
+            // Accounts, policy, and everything at once: managers.
+            new Rule(POST, "/api/people", MANAGER),
+            new Rule(PUT, "/api/people/**", MANAGER),
+            new Rule(GET, "/api/export", MANAGER),
+            new Rule(GET, "/api/backups", MANAGER),
+            new Rule(POST, "/api/backups", MANAGER),
+            new Rule(POST, "/api/clock", MANAGER),
+            new Rule(PUT, "/api/policy/**", MANAGER),
+            new Rule(POST, "/api/policy/**", MANAGER),
+            // The register: coordinators.
+            new Rule(POST, "/api/vehicles", COORDINATOR),
+            new Rule(PUT, "/api/vehicles/{id}", COORDINATOR),
+            new Rule(POST, "/api/vehicles/layout-change", COORDINATOR),
+            new Rule(POST, "/api/vehicles/{id}/retire", COORDINATOR),
+            new Rule(POST, "/api/vehicles/{id}/restore", COORDINATOR),
+            new Rule(POST, "/api/tire-models", COORDINATOR),
+            new Rule(PUT, "/api/tire-models/**", COORDINATOR),
+            new Rule(POST, "/api/vehicles/{id}/waivers", COORDINATOR),
+            new Rule(DELETE, "/api/vehicles/{id}/waivers/{work}", COORDINATOR),
+            new Rule(GET, "/api/calendar/feed/{code}/shop.ics", null),
+            new Rule(GET, "/api/calendar/feeds", COORDINATOR),
+            new Rule(POST, "/api/calendar/feeds", COORDINATOR),
+            new Rule(DELETE, "/api/calendar/feeds/{id}", COORDINATOR),
+            new Rule(POST, "/api/calendar/bookings", COORDINATOR),
+            new Rule(POST, "/api/telematics/read", COORDINATOR),
+            new Rule(PUT, "/api/weather", TECHNICIAN),
+            new Rule(POST, "/api/outlook", VIEWER),
+            new Rule(POST, "/api/outlook/vehicles/{id}", VIEWER),
+            new Rule(POST, "/api/outlook/accept", COORDINATOR),
+            new Rule(POST, "/api/order-list/send", COORDINATOR),
+            new Rule(POST, "/api/suppliers", COORDINATOR),
+            new Rule(POST, "/api/discount-programs", MANAGER),
+            new Rule(PUT, "/api/shop/**", COORDINATOR),
+            new Rule(POST, "/api/shop/**", COORDINATOR),
+            new Rule(DELETE, "/api/shop/**", COORDINATOR),
+            new Rule(POST, "/api/questions/kept", COORDINATOR),
+            new Rule(DELETE, "/api/questions/kept/{id}", COORDINATOR),
+            new Rule(POST, "/api/orders", COORDINATOR),
+            new Rule(POST, "/api/orders/{id}/close", COORDINATOR),
+            new Rule(POST, "/api/imports/**", COORDINATOR),
+            new Rule(POST, "/api/charts", COORDINATOR),
+            new Rule(PUT, "/api/charts/{id}", COORDINATOR),
+            new Rule(PUT, "/api/vehicles/{id}/pressure-choice", COORDINATOR),
+            new Rule(PUT, "/api/vehicles/{id}/load-state", COORDINATOR),
+            new Rule(POST, "/api/vehicles/{id}/trips", COORDINATOR),
+            new Rule(DELETE, "/api/vehicles/{id}/trips/{trip}", COORDINATOR),
+            new Rule(POST, "/api/reports/{id}/review", COORDINATOR),
+            new Rule(POST, "/api/reports/{id}/checks", TECHNICIAN),
+            new Rule(POST, "/api/readings/{id}/void", TECHNICIAN),
+            new Rule(GET, "/api/vehicles/{id}/report-card", COORDINATOR),
+            new Rule(GET, "/api/vehicles/{id}/papers/report-card.pdf", COORDINATOR),
+            new Rule(POST, "/api/vehicles/{id}/report-card", COORDINATOR),
+            new Rule(POST, "/api/gauges/**", COORDINATOR),
+            new Rule(POST, "/api/machines", COORDINATOR),
+            new Rule(PUT, "/api/machines/{id}", COORDINATOR),
+            new Rule(POST, "/api/vehicles/{id}/odometer-replacement", COORDINATOR),
+            new Rule(POST, "/api/vehicles/{id}/rotation", COORDINATOR),
+            new Rule(POST, "/api/vehicles/{id}/rotation/proposal", VIEWER),
+            new Rule(POST, "/api/vehicles/{id}/rotation/evaluation", VIEWER),
+            new Rule(POST, "/api/vehicles/{id}/rotation/replacement", VIEWER),
+            new Rule(POST, "/api/jobs", COORDINATOR),
+            new Rule(PUT, "/api/jobs/{id}/day", COORDINATOR),
+            new Rule(DELETE, "/api/jobs/{id}", COORDINATOR),
+            // Work in yard and bay: technicians.
+            new Rule(POST, "/api/jobs/{id}/done", TECHNICIAN),
+            new Rule(PUT, "/api/jobs/{id}/sheet", TECHNICIAN),
+            new Rule(POST, "/api/jobs/{id}/sheet/**", TECHNICIAN),
+            new Rule(POST, "/api/jobs/{id}/visit", TECHNICIAN),
+            new Rule(POST, "/api/jobs/{id}/visit/photos", TECHNICIAN),
+            new Rule(POST, "/api/vehicles/{id}/walk-rounds", TECHNICIAN),
+            new Rule(PUT, "/api/walk-rounds/**", TECHNICIAN),
+            new Rule(POST, "/api/walk-rounds/**", TECHNICIAN),
+            new Rule(DELETE, "/api/walk-rounds/{id}/photos/{photo}", TECHNICIAN),
+            new Rule(POST, "/api/vehicles/{id}/odometer", TECHNICIAN),
+            new Rule(POST, "/api/vehicles/{id}/events", TECHNICIAN),
+            new Rule(POST, "/api/vehicles/{id}/slips", TECHNICIAN),
+            new Rule(PUT, "/api/vehicles/{id}/sensors/{position}", TECHNICIAN),
+            new Rule(POST, "/api/vehicles/{id}/body-changes", TECHNICIAN),
+            new Rule(PUT, "/api/vehicles/{id}/relearn/procedure", COORDINATOR),
+            new Rule(POST, "/api/vehicles/{id}/relearn", TECHNICIAN),
+            new Rule(POST, "/api/vehicles/{id}/relearn/**", TECHNICIAN),
+            new Rule(POST, "/api/vehicles/{id}/dash-against-gauge", TECHNICIAN),
+            new Rule(PUT, "/api/vehicles/{id}/axles/{axle}/warning", TECHNICIAN),
+            new Rule(POST, "/api/vehicles/{id}/axles/{axle}/chalk-line", TECHNICIAN),
+            new Rule(POST, "/api/vehicles/{id}/pressure-round/**", TECHNICIAN),
+            // The simulated devices answer whoever is signed in and works with them.
+            new Rule(GET, "/api/stand-ins/gauge", TECHNICIAN),
+            new Rule(POST, "/api/stand-ins/**", TECHNICIAN),
+            new Rule(POST, "/api/orders/lines/{id}/check", TECHNICIAN),
+            new Rule(POST, "/api/orders/lines/{id}/deliveries", TECHNICIAN),
+            new Rule(POST, "/api/tires", TECHNICIAN),
+            new Rule(PUT, "/api/tires/{id}", TECHNICIAN),
+            new Rule(POST, "/api/tires/**", TECHNICIAN),
+            new Rule(POST, "/api/movements/{id}/correct", TECHNICIAN),
+            // Reading a sidewall aloud stores nothing.
+            new Rule(POST, "/api/read/**", VIEWER),
+            new Rule(GET, "/api/**", VIEWER));
+
+    private AccessRules() {}
+}

@@ -1,0 +1,476 @@
+package rotagens.server.tire;
+
+import static rotagens.server.storage.generated.Tables.FITMENT;
+import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.STOCK;
+import static rotagens.server.storage.generated.Tables.TIRE;
+import static rotagens.server.storage.generated.Tables.TIRE_DOT;
+import static rotagens.server.storage.generated.Tables.TIRE_MOVEMENT;
+import static rotagens.server.storage.generated.Tables.VEHICLE;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.TableField;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Money;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.tire.DotCode;
+import rotagens.core.tire.DotWeek;
+import rotagens.core.tire.Tire;
+import rotagens.core.tire.TireModel;
+import rotagens.core.wear.WearRate;
+import rotagens.server.storage.generated.tables.records.TireMovementRecord;
+import rotagens.server.web.ProblemException;
+
+/**
+ * The tires, what is molded on them, and where each is. A tire is in one place, on a vehicle or in stock, and a place holds one
+ * tire: the tables' keys see to it whatever two people do at once. Every move writes its line to the ledger.
+ */
+@Service
+public class TireStore {
+
+    /**
+     * A tire at its place.
+     *
+     * @param at when it came there
+     * @param asFitted what the odometer showed and the lowest depth then, where both were recorded
+     */
+    public record InstalledTire(
+            long placeId,
+            long vehicleId,
+            long modelId,
+            Tire tire,
+            Optional<String> dotCode,
+            Optional<String> number,
+            Instant at,
+            Optional<WearRate.DepthReading> asFitted) {}
+
+    /** A tire to be put on record. */
+    public record New(long modelId, boolean retread, Optional<String> number, Optional<Money> price) {}
+
+    /** What a code dates. */
+    public enum DotKind {
+        /** The tire, or the casing of a retread: age runs from it. */
+        TIRE,
+        /** A retread's own date, never an age. */
+        RETREAD
+    }
+
+    /** Where a tire is that is not on a vehicle. */
+    public enum StockState {
+        IN_STOCK("in stock"),
+        RETREAD_CANDIDATE("set aside for retread"),
+        AT_RETREADER("at the retreader"),
+        SCRAPPED("scrapped");
+
+        private final String words;
+
+        StockState(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Where it lies. */
+    public record StockLocation(StockState state, Long yardId, String shelf) {}
+
+    /** Who did it, when, and what was noted or read with it; null where nothing was. */
+    public record Line(
+            Instant at, long personId, String note, String reason, Distance odometer, TreadDepth depth, Long jobId) {
+
+        public static Line of(Instant at, long personId, String note, Long jobId) {
+            return new Line(at, personId, note, "", null, null, jobId);
+        }
+    }
+
+    /** One line of the ledger. */
+    public record Movement(
+            long id,
+            long tireId,
+            Instant at,
+            String kind,
+            Long fromPlaceId,
+            Long toPlaceId,
+            Long yardId,
+            String shelf,
+            long personId,
+            String note,
+            String reason,
+            Distance odometer,
+            TreadDepth depth,
+            Long correctsId) {}
+
+    private final DSLContext db;
+    private final TireCatalog tireCatalog;
+    private final Clock clock;
+
+    TireStore(DSLContext db, TireCatalog tireCatalog, Clock clock) {
+        this.db = db;
+        this.tireCatalog = tireCatalog;
+        this.clock = clock;
+    }
+
+    /** Every tire on a vehicle, by place; on one vehicle or, with null, on all. */
+    @Transactional(readOnly = true)
+    public Map<Long, InstalledTire> fitted(Long vehicleId) {
+        Condition which = vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId);
+        Map<Long, TireModel> models = tireCatalog.byId();
+        LocalDate today = LocalDate.now(clock);
+        Map<Long, InstalledTire> byPlace = new HashMap<>();
+        db.select(
+                        PLACE.ID,
+                        PLACE.VEHICLE_ID,
+                        TIRE.ID,
+                        TIRE.TIRE_MODEL_ID,
+                        TIRE.IS_RETREAD,
+                        newestDot(),
+                        FITMENT.AT,
+                        TIRE.NUMBER,
+                        asFitted(TIRE_MOVEMENT.ODOMETER),
+                        asFitted(TIRE_MOVEMENT.DEPTH_LOWEST))
+                .from(FITMENT)
+                .join(PLACE)
+                .on(PLACE.ID.eq(FITMENT.PLACE_ID))
+                .join(TIRE)
+                .on(TIRE.ID.eq(FITMENT.TIRE_ID))
+                .where(which)
+                .forEach(row -> {
+                    Optional<String> code = Optional.ofNullable(row.value6());
+                    Tire tire = new Tire(
+                            row.value3(),
+                            models.get(row.value4()),
+                            code.map(molded -> date(molded, today)),
+                            row.value5(),
+                            Optional.of(LocalDate.ofInstant(row.value7(), clock.getZone())));
+                    byPlace.put(
+                            row.value1(),
+                            new InstalledTire(
+                                    row.value1(),
+                                    row.value2(),
+                                    row.value4(),
+                                    tire,
+                                    code,
+                                    Optional.ofNullable(row.value8()),
+                                    row.value7(),
+                                    row.value9() == null || row.value10() == null
+                                            ? Optional.empty()
+                                            : Optional.of(new WearRate.DepthReading(
+                                                    row.value9().miles(),
+                                                    row.value10().thirtySeconds()))));
+                });
+        return byPlace;
+    }
+
+    /** What the line says that brought a tire to its present place. */
+    private static <T> Field<T> asFitted(TableField<TireMovementRecord, T> what) {
+        return DSL.field(DSL.select(what)
+                .from(TIRE_MOVEMENT)
+                .where(TIRE_MOVEMENT.TIRE_ID.eq(TIRE.ID))
+                .and(TIRE_MOVEMENT.TO_PLACE_ID.eq(FITMENT.PLACE_ID))
+                .orderBy(TIRE_MOVEMENT.ID.desc())
+                .limit(1));
+    }
+
+    /** The code age runs from, as last read. */
+    static Field<String> newestDot() {
+        return DSL.field(DSL.select(TIRE_DOT.CODE)
+                .from(TIRE_DOT)
+                .where(TIRE_DOT.TIRE_ID.eq(TIRE.ID))
+                .and(TIRE_DOT.KIND.eq(DotKind.TIRE.name()))
+                .orderBy(TIRE_DOT.ID.desc())
+                .limit(1));
+    }
+
+    static DotWeek date(String code, LocalDate today) {
+        return DotCode.parse(code, today).date();
+    }
+
+    /** Puts a tire on record; it has no place yet. A number already used is refused: numbers, unlike DOT codes, are ours. */
+    @Transactional
+    public long add(New tire) {
+        if (!tireCatalog.has(tire.modelId())) {
+            throw ProblemException.field("tireModelId", "Choose the model of the tire.");
+        }
+        tire.number().ifPresent(number -> refuseUsedNumber(number, null));
+        return db.insertInto(TIRE)
+                .set(TIRE.TIRE_MODEL_ID, tire.modelId())
+                .set(TIRE.IS_RETREAD, tire.retread())
+                .set(TIRE.NUMBER, tire.number().orElse(null))
+                .set(TIRE.PRICE_CENTS, tire.price().map(Money::cents).orElse(null))
+                .returning(TIRE.ID)
+                .fetchOne(TIRE.ID);
+    }
+
+    @Transactional
+    public void setPrice(long tireId, Money price) {
+        db.update(TIRE)
+                .set(TIRE.PRICE_CENTS, price.cents())
+                .where(TIRE.ID.eq(tireId))
+                .execute();
+    }
+
+    public void refuseUsedNumber(String number, Long ownTireId) {
+        Long other = db.select(TIRE.ID).from(TIRE).where(TIRE.NUMBER.eq(number)).fetchOne(TIRE.ID);
+        if (other != null && !other.equals(ownTireId)) {
+            throw ProblemException.field("number", "Another tire carries the number " + number + " already.");
+        }
+    }
+
+    /** Adds a tire and fits it at an empty place. */
+    @Transactional
+    public long fitNew(long modelId, boolean retread, String dotCode, long placeId, Line line) {
+        long tireId = add(new New(modelId, retread, Optional.empty(), Optional.empty()));
+        if (dotCode != null) {
+            readDot(tireId, dotCode, DotKind.TIRE, line.at(), line.personId());
+        }
+        fit(tireId, placeId, line);
+        return tireId;
+    }
+
+    /** Fits a tire that is in stock or has no place yet. */
+    @Transactional
+    public void fit(long tireId, long placeId, Line line) {
+        if (db.fetchExists(FITMENT, FITMENT.PLACE_ID.eq(placeId))) {
+            throw ProblemException.field("position", "A tire is there already. Take it off first, or swap the two.");
+        }
+        if (db.fetchExists(FITMENT, FITMENT.TIRE_ID.eq(tireId))) {
+            throw ProblemException.field("tire", "This tire is on a vehicle already. Take it off there first.");
+        }
+        db.deleteFrom(STOCK).where(STOCK.TIRE_ID.eq(tireId)).execute();
+        enter(tireId, placeId, line.at());
+        write(tireId, "FITTED", null, placeId, null, line);
+    }
+
+    private void enter(long tireId, long placeId, Instant at) {
+        db.insertInto(FITMENT)
+                .set(FITMENT.TIRE_ID, tireId)
+                .set(FITMENT.PLACE_ID, placeId)
+                .set(FITMENT.AT, at)
+                .execute();
+    }
+
+    /** The tire at a place, if one is there. */
+    @Transactional(readOnly = true)
+    public Optional<Long> at(long placeId) {
+        return db.select(FITMENT.TIRE_ID)
+                .from(FITMENT)
+                .where(FITMENT.PLACE_ID.eq(placeId))
+                .fetchOptional(FITMENT.TIRE_ID);
+    }
+
+    /** Takes the tire off a place, if one is there, and lays it at the vehicle's yard. */
+    @Transactional
+    public Optional<Long> takeOff(long placeId, Line line) {
+        Long yard = db.select(VEHICLE.YARD_ID)
+                .from(PLACE)
+                .join(VEHICLE)
+                .on(VEHICLE.ID.eq(PLACE.VEHICLE_ID))
+                .where(PLACE.ID.eq(placeId))
+                .fetchOne(VEHICLE.YARD_ID);
+        return takeOff(placeId, new StockLocation(StockState.IN_STOCK, yard, ""), line);
+    }
+
+    /** Takes the tire off a place, if one is there, and lays it somewhere. */
+    @Transactional
+    public Optional<Long> takeOff(long placeId, StockLocation to, Line line) {
+        Optional<Long> tireId = at(placeId);
+        tireId.ifPresent(tire -> {
+            db.deleteFrom(FITMENT).where(FITMENT.PLACE_ID.eq(placeId)).execute();
+            lay(tire, to, line.at());
+            write(tire, "TAKEN_OFF", placeId, null, to, line);
+        });
+        return tireId;
+    }
+
+    /** One tire of a rearrangement; {@code from} is null for one from stock, {@code to} for one that comes off. */
+    public record Step(long tireId, Long from, Long to) {}
+
+    /** Many tires change places at once: all come out, then each goes to its own; a line of the ledger for every one. */
+    @Transactional
+    public void rearrange(List<Step> steps, Line line) {
+        List<Long> places = steps.stream()
+                .map(Step::from)
+                .filter(java.util.Objects::nonNull)
+                .toList();
+        Map<Long, Long> yards = db.select(PLACE.ID, VEHICLE.YARD_ID)
+                .from(PLACE)
+                .join(VEHICLE)
+                .on(VEHICLE.ID.eq(PLACE.VEHICLE_ID))
+                .where(PLACE.ID.in(places))
+                .fetchMap(PLACE.ID, VEHICLE.YARD_ID);
+        db.deleteFrom(FITMENT).where(FITMENT.PLACE_ID.in(places)).execute();
+        for (Step step : steps) {
+            if (step.to() == null) {
+                StockLocation stockLocation = new StockLocation(StockState.IN_STOCK, yards.get(step.from()), "");
+                lay(step.tireId(), stockLocation, line.at());
+                write(step.tireId(), "TAKEN_OFF", step.from(), null, stockLocation, line);
+            } else if (step.from() == null) {
+                db.deleteFrom(STOCK).where(STOCK.TIRE_ID.eq(step.tireId())).execute();
+                enter(step.tireId(), step.to(), line.at());
+                write(step.tireId(), "FITTED", null, step.to(), null, line);
+            } else {
+                enter(step.tireId(), step.to(), line.at());
+                write(step.tireId(), "MOVED", step.from(), step.to(), null, line);
+            }
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public boolean isInStock(long tireId) {
+        return db.fetchExists(STOCK, STOCK.TIRE_ID.eq(tireId).and(STOCK.STATE.eq(StockState.IN_STOCK.name())));
+    }
+
+    /** Two tires change places. */
+    @Transactional
+    public void swap(long placeId, long otherPlaceId, Line line, Distance otherOdometer) {
+        Optional<Long> here = at(placeId);
+        Optional<Long> there = at(otherPlaceId);
+        db.deleteFrom(FITMENT).where(FITMENT.PLACE_ID.in(placeId, otherPlaceId)).execute();
+        Line otherLine = new Line(
+                line.at(), line.personId(), line.note(), line.reason(), otherOdometer, line.depth(), line.jobId());
+        here.ifPresent(tire -> {
+            enter(tire, otherPlaceId, line.at());
+            write(tire, "MOVED", placeId, otherPlaceId, null, otherLine);
+        });
+        there.ifPresent(tire -> {
+            enter(tire, placeId, line.at());
+            write(tire, "MOVED", otherPlaceId, placeId, null, line);
+        });
+    }
+
+    /** Lays a tire somewhere that is on no vehicle: received, moved in stock, sent to retread, scrapped. */
+    @Transactional
+    public void store(long tireId, String kind, StockLocation to, Line line) {
+        if (db.fetchExists(FITMENT, FITMENT.TIRE_ID.eq(tireId))) {
+            throw ProblemException.field("tire", "This tire is on a vehicle. Take it off there first.");
+        }
+        db.deleteFrom(STOCK).where(STOCK.TIRE_ID.eq(tireId)).execute();
+        lay(tireId, to, line.at());
+        write(tireId, kind, null, null, to, line);
+    }
+
+    private void lay(long tireId, StockLocation to, Instant at) {
+        db.insertInto(STOCK)
+                .set(STOCK.TIRE_ID, tireId)
+                .set(STOCK.STATE, to.state().name())
+                .set(STOCK.YARD_ID, to.yardId())
+                .set(STOCK.SHELF, to.shelf())
+                .set(STOCK.AT, at)
+                .execute();
+    }
+
+    /** Records the code read off a tire; the newest of its kind counts. */
+    @Transactional
+    public void readDot(long tireId, String dotCode, DotKind kind, Instant at, long personId) {
+        db.insertInto(TIRE_DOT)
+                .set(TIRE_DOT.TIRE_ID, tireId)
+                .set(TIRE_DOT.CODE, dotCode)
+                .set(TIRE_DOT.KIND, kind.name())
+                .set(TIRE_DOT.AT, at)
+                .set(TIRE_DOT.PERSON_ID, personId)
+                .execute();
+    }
+
+    /** The other tires that carry the same whole code. Codes aren't serial numbers: worth a word, never a refusal. */
+    @Transactional(readOnly = true)
+    public List<Long> sameDot(String dotCode, Long ownTireId) {
+        return dotCode.length() <= 4
+                ? List.of()
+                : db.selectDistinct(TIRE_DOT.TIRE_ID)
+                        .from(TIRE_DOT)
+                        .where(TIRE_DOT.CODE.eq(dotCode))
+                        .and(ownTireId == null ? DSL.noCondition() : TIRE_DOT.TIRE_ID.ne(ownTireId))
+                        .fetch(TIRE_DOT.TIRE_ID);
+    }
+
+    /** The ledger of one vehicle's places, newest first. */
+    @Transactional(readOnly = true)
+    public List<Movement> ledger(long vehicleId) {
+        var places = DSL.select(PLACE.ID).from(PLACE).where(PLACE.VEHICLE_ID.eq(vehicleId));
+        return movements(TIRE_MOVEMENT.FROM_PLACE_ID.in(places).or(TIRE_MOVEMENT.TO_PLACE_ID.in(places)), 500);
+    }
+
+    /** The ledger of one tire, newest first. */
+    @Transactional(readOnly = true)
+    public List<Movement> ledgerOfTire(long tireId) {
+        return movements(TIRE_MOVEMENT.TIRE_ID.eq(tireId), 1000);
+    }
+
+    @Transactional(readOnly = true)
+    public Movement movement(long id) {
+        return movements(TIRE_MOVEMENT.ID.eq(id), 1).stream()
+                .findFirst()
+                .orElseThrow(() -> ProblemException.notFound("There is no such line in the ledger."));
+    }
+
+    /** A new line that puts an older one right; the old one stays. */
+    @Transactional
+    public void correct(Movement old, Line line) {
+        TireMovementRecord row = newLine(old.tireId(), "CORRECTED", line);
+        row.setCorrectsId(old.id());
+        row.setFromPlaceId(old.fromPlaceId());
+        row.setToPlaceId(old.toPlaceId());
+        row.insert();
+    }
+
+    private List<Movement> movements(Condition which, int most) {
+        return db.selectFrom(TIRE_MOVEMENT)
+                .where(which)
+                .orderBy(TIRE_MOVEMENT.AT.desc(), TIRE_MOVEMENT.ID.desc())
+                .limit(most)
+                .fetch(row -> new Movement(
+                        row.getId(),
+                        row.getTireId(),
+                        row.getAt(),
+                        row.getKind(),
+                        row.getFromPlaceId(),
+                        row.getToPlaceId(),
+                        row.getYardId(),
+                        row.getShelf(),
+                        row.getPersonId(),
+                        row.getNote(),
+                        row.getReason(),
+                        row.getOdometer(),
+                        row.getDepthLowest(),
+                        row.getCorrectsId()));
+    }
+
+    private void write(long tireId, String kind, Long fromPlaceId, Long toPlaceId, StockLocation to, Line line) {
+        TireMovementRecord row = newLine(tireId, kind, line);
+        row.setFromPlaceId(fromPlaceId);
+        row.setToPlaceId(toPlaceId);
+        if (to != null) {
+            row.setYardId(to.yardId());
+            row.setShelf(to.shelf());
+        }
+        row.insert();
+    }
+
+    private TireMovementRecord newLine(long tireId, String kind, Line line) {
+        TireMovementRecord row = db.newRecord(TIRE_MOVEMENT);
+        row.setTireId(tireId);
+        row.setAt(line.at());
+        row.setKind(kind);
+        row.setPersonId(line.personId());
+        row.setNote(line.note());
+        row.setReason(line.reason());
+        row.setOdometer(line.odometer());
+        row.setDepthLowest(line.depth());
+        row.setJobId(line.jobId());
+        return row;
+    }
+}

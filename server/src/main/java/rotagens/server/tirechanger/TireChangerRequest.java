@@ -1,0 +1,79 @@
+package rotagens.server.tirechanger;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+import rotagens.core.jobsheet.BeadStep;
+import rotagens.core.jobsheet.TireChanger;
+import rotagens.core.measure.InvalidInputException;
+import rotagens.core.measure.Length;
+import rotagens.core.measure.Units;
+import rotagens.server.web.InputValidator;
+
+/**
+ * A machine as it is typed in off its plate and its sheet.
+ *
+ * @param valves for each step its sheet tells, the valve's place on the clock with the tool at 3
+ */
+record TireChangerRequest(
+        @Nullable String name,
+        TireChanger.@Nullable TireChangerType kind,
+        @Nullable String mostTire,
+        @Nullable String leastRim,
+        @Nullable String mostRim,
+        @Nullable String mostWidth,
+        @Nullable Map<BeadStep, String> valves) {
+
+    /** The machine, and its limits as they were entered. */
+    record Read(TireChanger machine, String mostTire, String leastRim, String mostRim, String mostWidth) {}
+
+    private static final int LONGEST_NAME = 60;
+
+    Read read(Units units) {
+        InputValidator wrong = new InputValidator();
+        String named = wrong.text("name", name, LONGEST_NAME);
+        wrong.unless(!named.isEmpty(), "name", "Give it the name painted on it.");
+        wrong.unless(kind != null, "kind", "Choose how it holds the wheel.");
+        Optional<Length> tire = wrong.optional("mostTire", mostTire, text -> Length.parse(text, units));
+        Optional<Length> width = wrong.optional("mostWidth", mostWidth, text -> Length.parse(text, units));
+        Optional<Double> least = wrong.optional("leastRim", leastRim, TireChangerRequest::rim);
+        Optional<Double> most = wrong.optional("mostRim", mostRim, TireChangerRequest::rim);
+        Map<BeadStep, Integer> places = new EnumMap<>(BeadStep.class);
+        if (valves != null) {
+            valves.forEach((step, clock) -> wrong.optional("valves." + step, clock, TireChanger::angle)
+                    .ifPresent(angle -> places.put(step, angle)));
+        }
+        wrong.unless(
+                least.isEmpty() || most.isEmpty() || least.get() <= most.get(),
+                "mostRim",
+                "The smallest rim is larger than the largest. Read the machine’s plate again.");
+        wrong.refuseIfWrong();
+        return new Read(
+                new TireChanger(named, kind, tire, number(least), number(most), width, places),
+                tire.map(length -> length.format(units)).orElse(""),
+                least.map(TireChangerRequest::plain).orElse(""),
+                most.map(TireChangerRequest::plain).orElse(""),
+                width.map(length -> length.format(units)).orElse(""));
+    }
+
+    private static OptionalDouble number(Optional<Double> figure) {
+        return figure.map(OptionalDouble::of).orElse(OptionalDouble.empty());
+    }
+
+    private static double rim(String text) {
+        String figure =
+                text.replace(',', '.').replaceAll("(?i)\\s*(in|\")\\s*$", "").strip();
+        if (!figure.matches("[0-9]{1,2}(\\.[0-9]{1,2})?")
+                || Double.parseDouble(figure) < 4
+                || Double.parseDouble(figure) > 60) {
+            throw new InvalidInputException("A rim’s diameter in inches, 4 to 60, as on the machine’s plate.");
+        }
+        return Double.parseDouble(figure);
+    }
+
+    static String plain(double inches) {
+        return inches == Math.rint(inches) ? String.valueOf((long) inches) : String.valueOf(inches);
+    }
+}

@@ -1,0 +1,6 @@
+/**
+ * The shop's tire changers.
+ *
+ * <p>Not here: no step of a sheet.
+ */
+package rotagens.server.tirechanger;

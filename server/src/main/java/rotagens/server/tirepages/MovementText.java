@@ -1,0 +1,55 @@
+package rotagens.server.tirepages;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rotagens.core.measure.Units;
+import rotagens.server.tire.TireStore.Movement;
+import rotagens.server.tirepages.TireRegister.PositionName;
+
+/** A line of the ledger in words. */
+final class MovementText {
+
+    private MovementText() {}
+
+    static String of(Movement move, Map<Long, PositionName> places, Map<Long, String> yards, Units units) {
+        List<String> parts = new ArrayList<>();
+        parts.add(
+                switch (move.kind()) {
+                    case "FITTED" -> "Fitted";
+                    case "TAKEN_OFF" -> "Taken off";
+                    case "MOVED" ->
+                        "Moved from " + name(places, move.fromPlaceId()) + " to " + name(places, move.toPlaceId());
+                    case "RECEIVED" -> "Received";
+                    case "STORED" -> "Laid";
+                    case "SET_ASIDE" -> "Set aside for retread";
+                    case "SENT_TO_RETREAD" -> "Sent to retread";
+                    case "BACK_FROM_RETREAD" -> "Back from retread";
+                    case "SCRAPPED" -> "Scrapped";
+                    case "CORRECTED" -> "Correction";
+                    default -> move.kind();
+                });
+        if (move.yardId() != null) {
+            parts.add(yards.get(move.yardId()) + (move.shelf().isEmpty() ? "" : ", " + move.shelf()));
+        }
+        if (!move.reason().isEmpty()) {
+            parts.add(move.reason());
+        }
+        if (move.odometer() != null) {
+            parts.add("at " + move.odometer().format(units));
+        }
+        if (move.depth() != null) {
+            parts.add("lowest tread " + move.depth().format(units));
+        }
+        if (!move.note().isEmpty()) {
+            parts.add(move.note());
+        }
+        return String.join(" · ", parts);
+    }
+
+    private static String name(Map<Long, PositionName> places, Long id) {
+        return id == null || places.get(id) == null
+                ? "another place"
+                : places.get(id).words();
+    }
+}

@@ -1,0 +1,176 @@
+package rotagens.server.tirepages;
+
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.measure.Units;
+import rotagens.server.facts.FactLog;
+import rotagens.server.people.People;
+import rotagens.server.tirepages.TireViews.CorrectEntryRequest;
+import rotagens.server.tirepages.TireViews.DotSheetView;
+import rotagens.server.tirepages.TireViews.InstallCheckView;
+import rotagens.server.tirepages.TireViews.InstallRequest;
+import rotagens.server.tirepages.TireViews.MovementView;
+import rotagens.server.tirepages.TireViews.NewTireRequest;
+import rotagens.server.tirepages.TireViews.NewTireView;
+import rotagens.server.tirepages.TireViews.OrderSpecificationView;
+import rotagens.server.tirepages.TireViews.ReadDotCodeRequest;
+import rotagens.server.tirepages.TireViews.RetreadReturnRequest;
+import rotagens.server.tirepages.TireViews.StockRow;
+import rotagens.server.tirepages.TireViews.StoreTireRequest;
+import rotagens.server.tirepages.TireViews.SwapRequest;
+import rotagens.server.tirepages.TireViews.TireNumberRequest;
+import rotagens.server.tirepages.TireViews.TirePageView;
+import rotagens.server.web.IdempotentRequests;
+import rotagens.server.web.InputValidator;
+
+@RestController
+class TireController {
+
+    private static final String KEY = "Idempotency-Key";
+
+    private final TireMovements moves;
+    private final TirePages pages;
+    private final FactLog facts;
+    private final People people;
+    private final IdempotentRequests idempotentRequests;
+
+    TireController(
+            TireMovements moves, TirePages pages, FactLog facts, People people, IdempotentRequests idempotentRequests) {
+        this.facts = facts;
+        this.people = people;
+        this.moves = moves;
+        this.pages = pages;
+        this.idempotentRequests = idempotentRequests;
+    }
+
+    @GetMapping("/api/stock")
+    List<StockRow> stock(
+            @RequestParam(defaultValue = "US") Units units, @RequestParam(defaultValue = "false") boolean scrapped) {
+        return pages.stock(units, scrapped);
+    }
+
+    @GetMapping("/api/tires/{id}")
+    TirePageView tire(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+        return pages.tire(id, units);
+    }
+
+    @GetMapping("/api/vehicles/{id}/positions/{position}/order")
+    OrderSpecificationView order(
+            @PathVariable long id, @PathVariable String position, @RequestParam(defaultValue = "US") Units units) {
+        return pages.order(id, position, units);
+    }
+
+    @GetMapping("/api/vehicles/{id}/dot-sheet")
+    DotSheetView dotSheet(@PathVariable long id) {
+        return pages.dotSheet(id);
+    }
+
+    @PostMapping("/api/tires")
+    NewTireView receive(
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestHeader(name = KEY, required = false) String key,
+            @RequestBody NewTireRequest tire) {
+        return idempotentRequests.write(
+                key, List.of("receive", units, tire), NewTireView.class, () -> moves.receive(tire, units));
+    }
+
+    @PutMapping("/api/tires/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void numbers(@PathVariable long id, @RequestBody TireNumberRequest tireNumberRequest) {
+        moves.setNumbers(id, tireNumberRequest);
+    }
+
+    @PostMapping("/api/tires/{id}/dot")
+    NewTireView readCode(@PathVariable long id, @RequestBody ReadDotCodeRequest readDotCodeRequest) {
+        return moves.readCode(id, readDotCodeRequest);
+    }
+
+    @PostMapping("/api/tires/{id}/fit-check")
+    InstallCheckView check(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestBody InstallRequest installRequest) {
+        return moves.check(id, installRequest, units);
+    }
+
+    @PostMapping("/api/tires/{id}/fit")
+    MovementView fit(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestHeader(name = KEY, required = false) String key,
+            @RequestBody InstallRequest installRequest) {
+        return idempotentRequests.write(
+                key,
+                List.of("fit", id, units, installRequest),
+                MovementView.class,
+                () -> moves.fit(id, installRequest, units));
+    }
+
+    @PostMapping("/api/tires/{id}/swap")
+    MovementView swap(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestHeader(name = KEY, required = false) String key,
+            @RequestBody SwapRequest swapRequest) {
+        return idempotentRequests.write(
+                key,
+                List.of("swap", id, units, swapRequest),
+                MovementView.class,
+                () -> moves.swap(id, swapRequest, units));
+    }
+
+    @PostMapping("/api/tires/{id}/put-away")
+    MovementView putAway(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestHeader(name = KEY, required = false) String key,
+            @RequestBody StoreTireRequest to) {
+        return idempotentRequests.write(
+                key, List.of("put-away", id, units, to), MovementView.class, () -> moves.putAway(id, to, units));
+    }
+
+    @PostMapping("/api/tires/{id}/back-from-retread")
+    MovementView backFromRetread(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestHeader(name = KEY, required = false) String key,
+            @RequestBody RetreadReturnRequest back) {
+        return idempotentRequests.write(
+                key,
+                List.of("back", id, units, back),
+                MovementView.class,
+                () -> moves.backFromRetread(id, back, units));
+    }
+
+    /** Takes a mistyped reading back, by name and reason: what it alone had opened is cleared with it. */
+    @PostMapping("/api/readings/{id}/void")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Transactional
+    public void voidReading(@PathVariable long id, @RequestBody TireViews.VoidReadingRequest typed) {
+        InputValidator wrong = new InputValidator();
+        String reason = wrong.text("reason", typed.reason(), 200);
+        wrong.unless(
+                !reason.isEmpty(), "reason", "Say what was wrong with it, for example: typed into the wrong tire.");
+        wrong.refuseIfWrong();
+        facts.voidReading(id, reason, people.me());
+    }
+
+    @PostMapping("/api/movements/{id}/correct")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void correct(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestBody CorrectEntryRequest correctEntryRequest) {
+        moves.correct(id, correctEntryRequest, units);
+    }
+}

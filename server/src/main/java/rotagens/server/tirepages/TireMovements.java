@@ -1,0 +1,475 @@
+package rotagens.server.tirepages;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.inspection.InstallCheck;
+import rotagens.core.inspection.TireState;
+import rotagens.core.inspection.VerdictReason;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Money;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
+import rotagens.core.tire.DotCode;
+import rotagens.core.tire.Tire;
+import rotagens.core.vehicle.Position;
+import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.ReasonView;
+import rotagens.server.inspection.Readings;
+import rotagens.server.people.People;
+import rotagens.server.tire.TireCatalog;
+import rotagens.server.tire.TireStore;
+import rotagens.server.tire.TireStore.DotKind;
+import rotagens.server.tire.TireStore.Line;
+import rotagens.server.tire.TireStore.Movement;
+import rotagens.server.tire.TireStore.StockLocation;
+import rotagens.server.tire.TireStore.StockState;
+import rotagens.server.tirepages.TireRegister.TireOnFile;
+import rotagens.server.tirepages.TireViews.CorrectEntryRequest;
+import rotagens.server.tirepages.TireViews.InstallCheckView;
+import rotagens.server.tirepages.TireViews.InstallRequest;
+import rotagens.server.tirepages.TireViews.MovementView;
+import rotagens.server.tirepages.TireViews.NewTireRequest;
+import rotagens.server.tirepages.TireViews.NewTireView;
+import rotagens.server.tirepages.TireViews.ReadDotCodeRequest;
+import rotagens.server.tirepages.TireViews.RetreadReturnRequest;
+import rotagens.server.tirepages.TireViews.StoreTireRequest;
+import rotagens.server.tirepages.TireViews.SwapRequest;
+import rotagens.server.tirepages.TireViews.TireNumberRequest;
+import rotagens.server.vehicle.VehicleRegister;
+import rotagens.server.vehicle.VehicleStore;
+import rotagens.server.web.InputValidator;
+import rotagens.server.web.ProblemException;
+
+/** Receiving, fitting, taking off, moving, swapping, retreading and scrapping: each a line in the ledger, by whom and when. */
+@Service
+public class TireMovements {
+
+    private static final int LONGEST_NOTE = 500;
+    private static final int LONGEST_NUMBER = 24;
+
+    private final TireStore tireStore;
+    private final TireCatalog tireCatalog;
+    private final TireRegister records;
+    private final FleetAssessor fleetAssessor;
+    private final Readings readings;
+    private final VehicleStore vehicleStore;
+    private final VehicleRegister register;
+    private final People people;
+    private final Clock clock;
+
+    TireMovements(
+            TireStore tireStore,
+            TireCatalog tireCatalog,
+            TireRegister records,
+            FleetAssessor fleetAssessor,
+            Readings readings,
+            VehicleStore vehicleStore,
+            VehicleRegister register,
+            People people,
+            Clock clock) {
+        this.tireStore = tireStore;
+        this.tireCatalog = tireCatalog;
+        this.records = records;
+        this.fleetAssessor = fleetAssessor;
+        this.readings = readings;
+        this.vehicleStore = vehicleStore;
+        this.register = register;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    /** Puts a tire on record and lays it at a yard. The same DOT code twice is said, not refused: codes aren't serial numbers. */
+    @Transactional
+    NewTireView receive(NewTireRequest typed, Units units) {
+        InputValidator wrong = new InputValidator();
+        LocalDate today = LocalDate.now(clock);
+        wrong.unless(typed.tireModelId() != null, "tireModelId", "Choose the model of the tire.");
+        Optional<DotCode> dot = typed.retread()
+                ? wrong.optional("dotCode", typed.dotCode(), code -> DotCode.parse(code, today))
+                : wrong.required("dotCode", typed.dotCode(), code -> DotCode.parse(code, today));
+        Optional<DotCode> mark = typed.retread()
+                ? wrong.required("retreadCode", typed.retreadCode(), code -> DotCode.parseRetread(code, today))
+                : Optional.empty();
+        Optional<Money> price = wrong.optional("price", typed.price(), Money::parse);
+        Optional<TreadDepth> depth = depth(wrong, "depth", typed.depth(), units);
+        String number = wrong.text("number", typed.number(), LONGEST_NUMBER);
+        String yard = wrong.text("yard", typed.yard(), 60);
+        wrong.unless(!yard.isEmpty(), "yard", "Enter the yard it lies at.");
+        String shelf = wrong.text("shelf", typed.shelf(), 60);
+        String note = wrong.text("note", typed.note(), LONGEST_NOTE);
+        wrong.refuseIfWrong();
+        TireCatalog.Model model = tireCatalog.get(typed.tireModelId());
+        long tireId = tireStore.add(new TireStore.New(
+                typed.tireModelId(),
+                typed.retread(),
+                Optional.of(number).filter(text -> !text.isEmpty()),
+                price.or(() -> model.details().price())));
+        Instant now = clock.instant();
+        List<String> notes = new ArrayList<>();
+        dot.ifPresent(code -> {
+            notes.addAll(sameCode(code, tireId));
+            tireStore.readDot(tireId, code.molded(), DotKind.TIRE, now, people.me());
+        });
+        mark.ifPresent(code -> tireStore.readDot(tireId, code.molded(), DotKind.RETREAD, now, people.me()));
+        if (typed.retread() && dot.isEmpty()) {
+            notes.add("The casing’s date is unknown: its age counts as not known until somebody reads it.");
+        }
+        tireStore.store(
+                tireId,
+                "RECEIVED",
+                new StockLocation(StockState.IN_STOCK, register.yard(yard), shelf),
+                new Line(now, people.me(), note, "", null, depth.orElse(null), null));
+        return new NewTireView(tireId, notes);
+    }
+
+    private List<String> sameCode(DotCode code, Long ownId) {
+        int others = tireStore.sameDot(code.molded(), ownId).size();
+        return others == 0
+                ? List.of()
+                : List.of(
+                        (others == 1 ? "Another tire on file carries" : others + " other tires on file carry")
+                                + " the same DOT code. That is possible, codes aren’t serial numbers; check that this isn’t the same tire twice.");
+    }
+
+    /** Records what was read off a tire that is on file already. */
+    @Transactional
+    NewTireView readCode(long tireId, ReadDotCodeRequest typed) {
+        records.get(tireId);
+        InputValidator wrong = new InputValidator();
+        LocalDate today = LocalDate.now(clock);
+        Optional<DotCode> code = wrong.required(
+                "dotCode",
+                typed.dotCode(),
+                text -> typed.retreadMark() ? DotCode.parseRetread(text, today) : DotCode.parse(text, today));
+        wrong.refuseIfWrong();
+        List<String> notes = typed.retreadMark() ? List.of() : sameCode(code.orElseThrow(), tireId);
+        tireStore.readDot(
+                tireId,
+                code.orElseThrow().molded(),
+                typed.retreadMark() ? DotKind.RETREAD : DotKind.TIRE,
+                clock.instant(),
+                people.me());
+        return new NewTireView(tireId, notes);
+    }
+
+    @Transactional
+    void setNumbers(long tireId, TireNumberRequest typed) {
+        records.get(tireId);
+        InputValidator wrong = new InputValidator();
+        String number = wrong.text("number", typed.number(), LONGEST_NUMBER);
+        Optional<Money> price = wrong.optional("price", typed.price(), Money::parse);
+        wrong.refuseIfWrong();
+        if (!number.isEmpty()) {
+            tireStore.refuseUsedNumber(number, tireId);
+        }
+        records.setNumbers(tireId, Optional.of(number).filter(text -> !text.isEmpty()), price);
+    }
+
+    /** What fitting would bring, without doing it. */
+    @Transactional(readOnly = true)
+    InstallCheckView check(long tireId, InstallRequest typed, Units units) {
+        VehicleAssessment vehicleAssessment = standing(typed.vehicleId());
+        return view(
+                fitting(records.get(tireId), vehicleAssessment, position(vehicleAssessment, typed.position())), units);
+    }
+
+    @Transactional
+    MovementView fit(long tireId, InstallRequest typed, Units units) {
+        TireOnFile tire = records.get(tireId);
+        VehicleAssessment vehicleAssessment = standing(typed.vehicleId());
+        Position position = position(vehicleAssessment, typed.position());
+        refuseGone(tire);
+        InputValidator wrong = new InputValidator();
+        Instant at = when(wrong, typed.day());
+        Optional<Distance> odometer = distance(wrong, "odometer", typed.odometer(), units);
+        String note = wrong.text("note", typed.note(), LONGEST_NOTE);
+        wrong.refuseIfWrong();
+        InstallCheck installCheck = fitting(tire, vehicleAssessment, position);
+        if (!installCheck.refusals().isEmpty()) {
+            throw ProblemException.field(
+                    "position",
+                    "Not there: "
+                            + installCheck
+                                    .refusals()
+                                    .get(0)
+                                    .reason()
+                                    .statement()
+                                    .in(units) + ". "
+                            + installCheck
+                                    .refusals()
+                                    .get(0)
+                                    .reason()
+                                    .explanation()
+                                    .in(units));
+        }
+        tireStore.fit(
+                tireId,
+                vehicleAssessment.placeId(position),
+                new Line(at, people.me(), note, "", odometer.orElse(null), null, null));
+        readOdometer(vehicleAssessment, odometer, at, "odometer", VehicleStore.askIn(typed.confirmed(), units));
+        return new MovementView(
+                tireId,
+                vehicleAssessment.onFile().facts().unit() + " " + position.code(),
+                reasons(installCheck.notes(), units));
+    }
+
+    /** Two tires change places, on one vehicle or between two; either place may be empty. */
+    @Transactional
+    MovementView swap(long tireId, SwapRequest typed, Units units) {
+        TireOnFile tire = records.get(tireId);
+        long fromPlace = tire.placeId()
+                .orElseThrow(() -> ProblemException.field("tire", "This tire is in stock: fit it instead."));
+        TireRegister.PositionName from = records.places(List.of(fromPlace)).get(fromPlace);
+        VehicleAssessment here = fleetAssessor.get(from.vehicleId());
+        VehicleAssessment there =
+                standing(typed.vehicleId() == null ? Long.valueOf(from.vehicleId()) : typed.vehicleId());
+        Position hereAt = here.position(from.code());
+        Position thereAt = position(there, typed.position());
+        if (here.onFile().id() == there.onFile().id() && hereAt.equals(thereAt)) {
+            throw ProblemException.field("position", "The tire is there already.");
+        }
+        InputValidator wrong = new InputValidator();
+        Instant at = when(wrong, typed.day());
+        Optional<Distance> odometer = distance(wrong, "odometer", typed.odometer(), units);
+        Optional<Distance> otherOdometer = distance(wrong, "otherOdometer", typed.otherOdometer(), units);
+        String note = wrong.text("note", typed.note(), LONGEST_NOTE);
+        wrong.refuseIfWrong();
+        List<VerdictReason> refusals =
+                new ArrayList<>(fitting(tire, there, thereAt).refusals());
+        tireStore
+                .at(there.placeId(thereAt))
+                .map(records::get)
+                .ifPresent(other -> refusals.addAll(fitting(other, here, hereAt).refusals()));
+        if (!refusals.isEmpty()) {
+            throw ProblemException.field(
+                    "position",
+                    "Not there: " + refusals.get(0).reason().statement().in(units) + ". "
+                            + refusals.get(0).reason().explanation().in(units));
+        }
+        boolean oneVehicle = here.onFile().id() == there.onFile().id();
+        tireStore.swap(
+                fromPlace,
+                there.placeId(thereAt),
+                new Line(at, people.me(), note, "", odometer.orElse(null), null, null),
+                (oneVehicle ? odometer : otherOdometer).orElse(null));
+        readOdometer(here, odometer, at, "odometer", VehicleStore.askIn(typed.confirmed(), units));
+        if (!oneVehicle) {
+            readOdometer(there, otherOdometer, at, "otherOdometer", VehicleStore.askIn(typed.confirmed(), units));
+        }
+        return new MovementView(tireId, there.onFile().facts().unit() + " " + thereAt.code(), List.of());
+    }
+
+    /** Takes a tire off its vehicle, or moves one in stock: to a shelf, to the retreader, to scrap. */
+    @Transactional
+    MovementView putAway(long tireId, StoreTireRequest typed, Units units) {
+        TireOnFile tire = records.get(tireId);
+        InputValidator wrong = new InputValidator();
+        Instant at = when(wrong, typed.day());
+        wrong.unless(typed.to() != null, "to", "Choose where it goes.");
+        boolean needsYard = typed.to() == StockState.IN_STOCK || typed.to() == StockState.RETREAD_CANDIDATE;
+        String yard = wrong.text("yard", typed.yard(), 60);
+        wrong.unless(!needsYard || !yard.isEmpty(), "yard", "Enter the yard it lies at.");
+        String shelf = wrong.text("shelf", typed.shelf(), 60);
+        String reason = wrong.text("reason", typed.reason(), 120);
+        boolean scrap = typed.to() == StockState.SCRAPPED;
+        wrong.unless(!scrap || !reason.isEmpty(), "reason", "Say why it is scrapped: tread, age, damage, bead …");
+        Optional<TreadDepth> depth = depth(wrong, "depth", typed.depth(), units);
+        wrong.unless(
+                !scrap || depth.isPresent() || hasDepth(typed.depth()),
+                "depth",
+                "Measure the lowest tread depth: it tells what of the tire was thrown away.");
+        Optional<Distance> odometer = distance(wrong, "odometer", typed.odometer(), units);
+        String note = wrong.text("note", typed.note(), LONGEST_NOTE);
+        wrong.refuseIfWrong();
+        boolean wasScrapped = tire.lying()
+                .filter(stockedTire -> stockedTire.state() == StockState.SCRAPPED)
+                .isPresent();
+        if (wasScrapped && scrap) {
+            throw ProblemException.conflict("This tire is scrapped already.");
+        }
+        StockLocation to = new StockLocation(typed.to(), yard.isEmpty() ? null : register.yard(yard), shelf);
+        Line line = new Line(at, people.me(), note, reason, odometer.orElse(null), depth.orElse(null), null);
+        if (tire.placeId().isPresent()) {
+            TireRegister.PositionName from = records.places(
+                            List.of(tire.placeId().get()))
+                    .get(tire.placeId().get());
+            tireStore.takeOff(tire.placeId().get(), to, line);
+            if (typed.to() != StockState.IN_STOCK) {
+                tireStore.store(tireId, kindFor(typed.to()), to, Line.of(at, people.me(), "", null));
+            }
+            readOdometer(
+                    fleetAssessor.get(from.vehicleId()),
+                    odometer,
+                    at,
+                    "odometer",
+                    VehicleStore.askIn(typed.confirmed(), units));
+        } else {
+            tireStore.store(tireId, kindFor(typed.to()), to, line);
+        }
+        return new MovementView(tireId, typed.to().words() + (yard.isEmpty() ? "" : ", " + yard), List.of());
+    }
+
+    private static boolean hasDepth(String typed) {
+        return typed != null && !typed.isBlank();
+    }
+
+    private static String kindFor(StockState to) {
+        return switch (to) {
+            case IN_STOCK -> "STORED";
+            case RETREAD_CANDIDATE -> "SET_ASIDE";
+            case AT_RETREADER -> "SENT_TO_RETREAD";
+            case SCRAPPED -> "SCRAPPED";
+        };
+    }
+
+    /** The casing came back with a new tread: its own date, its depth; age still runs from the casing. */
+    @Transactional
+    MovementView backFromRetread(long tireId, RetreadReturnRequest typed, Units units) {
+        TireOnFile tire = records.get(tireId);
+        if (tire.lying()
+                .filter(stockedTire -> stockedTire.state() == StockState.AT_RETREADER)
+                .isEmpty()) {
+            throw ProblemException.conflict("This tire isn’t at the retreader.");
+        }
+        InputValidator wrong = new InputValidator();
+        LocalDate today = LocalDate.now(clock);
+        Optional<DotCode> mark =
+                wrong.required("retreadCode", typed.retreadCode(), text -> DotCode.parseRetread(text, today));
+        Optional<TreadDepth> depth =
+                wrong.required("depth", typed.depth(), text -> TreadDepth.parse(text, depthScale(units)));
+        Optional<Money> price = wrong.optional("price", typed.price(), Money::parse);
+        String yard = wrong.text("yard", typed.yard(), 60);
+        wrong.unless(!yard.isEmpty(), "yard", "Enter the yard it lies at.");
+        String shelf = wrong.text("shelf", typed.shelf(), 60);
+        String note = wrong.text("note", typed.note(), LONGEST_NOTE);
+        wrong.refuseIfWrong();
+        Instant now = clock.instant();
+        records.setRetreaded(tireId, typed.tireModelId() == null ? tire.modelId() : typed.tireModelId());
+        price.ifPresent(paid -> records.setNumbers(
+                tireId,
+                tire.number(),
+                Optional.of(
+                        new Money(paid.cents() + tire.price().map(Money::cents).orElse(0L)))));
+        tireStore.readDot(tireId, mark.orElseThrow().molded(), DotKind.RETREAD, now, people.me());
+        tireStore.store(
+                tireId,
+                "BACK_FROM_RETREAD",
+                new StockLocation(StockState.IN_STOCK, register.yard(yard), shelf),
+                new Line(now, people.me(), note, "", null, depth.orElseThrow(), null));
+        return new MovementView(tireId, "in stock, " + yard, List.of());
+    }
+
+    /** Puts a line right by a new one; the old stays to be seen. */
+    @Transactional
+    void correct(long movementId, CorrectEntryRequest typed, Units units) {
+        Movement old = tireStore.movement(movementId);
+        if (old.kind().equals("CORRECTED")) {
+            throw ProblemException.conflict("Correct the line itself, not its correction.");
+        }
+        InputValidator wrong = new InputValidator();
+        Optional<Distance> odometer = distance(wrong, "odometer", typed.odometer(), units);
+        String note = wrong.text("note", typed.note(), LONGEST_NOTE);
+        wrong.unless(!note.isEmpty(), "note", "Say in a few words what was wrong.");
+        Instant at = typed.day() == null ? old.at() : when(wrong, typed.day());
+        wrong.refuseIfWrong();
+        tireStore.correct(old, new Line(at, people.me(), note, "", odometer.orElse(old.odometer()), old.depth(), null));
+    }
+
+    private InstallCheck fitting(TireOnFile one, VehicleAssessment vehicleAssessment, Position position) {
+        LocalDate today = vehicleAssessment.today();
+        Tire tire = new Tire(
+                one.id(),
+                tireCatalog.get(one.modelId()).model(),
+                one.dot().map(code -> DotCode.parse(code, today).date()),
+                one.retread(),
+                Optional.of(today));
+        List<TireState> others = vehicleAssessment.fitted().keySet().stream()
+                .filter(other -> vehicleAssessment.fitted().get(other).tire().id() != one.id())
+                .map(vehicleAssessment.state()::at)
+                .toList();
+        TireState there = new TireState(
+                position,
+                Optional.of(tire),
+                readings.lastReading(one.id()).stream().toList(),
+                readings.open(List.of(one.id())).getOrDefault(one.id(), List.of()),
+                Optional.empty(),
+                Optional.empty());
+        return InstallCheck.of(vehicleAssessment.state(), others, there, vehicleAssessment.policy(), today);
+    }
+
+    private static InstallCheckView view(InstallCheck installCheck, Units units) {
+        return new InstallCheckView(reasons(installCheck.refusals(), units), reasons(installCheck.notes(), units));
+    }
+
+    private static List<ReasonView> reasons(List<VerdictReason> verdictReason, Units units) {
+        return verdictReason.stream().map(one -> ReasonView.of(one, units)).toList();
+    }
+
+    private VehicleAssessment standing(Long vehicleId) {
+        if (vehicleId == null) {
+            throw ProblemException.field("vehicleId", "Choose the vehicle.");
+        }
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        if (vehicleAssessment.onFile().retiredAt().isPresent()) {
+            throw ProblemException.field("vehicleId", "This vehicle is retired. Bring it back first.");
+        }
+        return vehicleAssessment;
+    }
+
+    private static Position position(VehicleAssessment vehicleAssessment, String code) {
+        if (code == null || code.isBlank()) {
+            throw ProblemException.field("position", "Choose the position.");
+        }
+        return vehicleAssessment.position(code);
+    }
+
+    private static void refuseGone(TireOnFile tire) {
+        tire.lying()
+                .filter(stockedTire ->
+                        stockedTire.state() == StockState.SCRAPPED || stockedTire.state() == StockState.AT_RETREADER)
+                .ifPresent(stockedTire -> {
+                    throw ProblemException.field(
+                            "tire", "This tire is " + stockedTire.state().words() + ": it can’t be fitted.");
+                });
+    }
+
+    private void readOdometer(
+            VehicleAssessment vehicleAssessment,
+            Optional<Distance> odometer,
+            Instant at,
+            String field,
+            Optional<Units> askIn) {
+        odometer.ifPresent(reading ->
+                vehicleStore.readOdometer(vehicleAssessment.onFile(), reading, at, people.me(), field, askIn));
+    }
+
+    private Instant when(InputValidator wrong, LocalDate day) {
+        LocalDate today = LocalDate.now(clock);
+        if (day == null || day.equals(today)) {
+            return clock.instant();
+        }
+        wrong.unless(day.isBefore(today), "day", "This day lies ahead. Check the date.");
+        return day.atTime(LocalTime.NOON).atZone(clock.getZone()).toInstant();
+    }
+
+    private static Optional<Distance> distance(InputValidator wrong, String field, String typed, Units units) {
+        return wrong.optional(
+                field, typed, text -> Distance.parse(text, units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM));
+    }
+
+    private static Optional<TreadDepth> depth(InputValidator wrong, String field, String typed, Units units) {
+        return wrong.optional(field, typed, text -> TreadDepth.parse(text, depthScale(units)));
+    }
+
+    private static TreadDepth.Unit depthScale(Units units) {
+        return units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
+    }
+}

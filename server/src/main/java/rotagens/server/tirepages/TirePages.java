@@ -1,0 +1,503 @@
+package rotagens.server.tirepages;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.alert.Alert;
+import rotagens.core.alert.TireAlerts;
+import rotagens.core.fact.OpenFinding;
+import rotagens.core.inspection.LimitDates;
+import rotagens.core.inspection.OrderSpecification;
+import rotagens.core.inspection.TreadLimits;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Money;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
+import rotagens.core.policy.PolicyNumber;
+import rotagens.core.tire.DotCode;
+import rotagens.core.tire.DotWeek;
+import rotagens.core.tire.TireModel;
+import rotagens.core.tire.TireUsage;
+import rotagens.core.vehicle.Position;
+import rotagens.core.wear.GrooveDepths;
+import rotagens.core.wear.TreadByEdge;
+import rotagens.server.catalog.DerivedModelData;
+import rotagens.server.catalog.Property;
+import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.inspection.ReadingLog;
+import rotagens.server.inspection.Readings;
+import rotagens.server.photos.Photos;
+import rotagens.server.tire.TireCatalog;
+import rotagens.server.tire.TireStore;
+import rotagens.server.tire.TireStore.InstalledTire;
+import rotagens.server.tire.TireStore.Movement;
+import rotagens.server.tirepages.TireRegister.PositionName;
+import rotagens.server.tirepages.TireRegister.TireOnFile;
+import rotagens.server.tirepages.TireViews.AlertView;
+import rotagens.server.tirepages.TireViews.DotRow;
+import rotagens.server.tirepages.TireViews.DotSheetView;
+import rotagens.server.tirepages.TireViews.EdgeRow;
+import rotagens.server.tirepages.TireViews.OrderSpecificationItem;
+import rotagens.server.tirepages.TireViews.OrderSpecificationView;
+import rotagens.server.tirepages.TireViews.PhotoOfTire;
+import rotagens.server.tirepages.TireViews.StockRow;
+import rotagens.server.tirepages.TireViews.TireHistoryEntryView;
+import rotagens.server.tirepages.TireViews.TireLocationView;
+import rotagens.server.tirepages.TireViews.TirePageView;
+import rotagens.server.vehicle.VehicleRegister;
+import rotagens.server.vehicle.VehicleStore;
+
+/** The stock, the page of one tire, the DOT sheet and what to order, put together for the screen. */
+@Service
+class TirePages {
+
+    private final TireStore tireStore;
+    private final TireCatalog tireCatalog;
+    private final TireRegister records;
+    private final FleetAssessor fleetAssessor;
+    private final Readings readings;
+    private final ReadingLog facts;
+    private final VehicleStore vehicleStore;
+    private final VehicleRegister register;
+    private final Photos photos;
+    private final Clock clock;
+
+    TirePages(
+            TireStore tireStore,
+            TireCatalog tireCatalog,
+            TireRegister records,
+            FleetAssessor fleetAssessor,
+            Readings readings,
+            ReadingLog facts,
+            VehicleStore vehicleStore,
+            VehicleRegister register,
+            Photos photos,
+            Clock clock) {
+        this.tireStore = tireStore;
+        this.tireCatalog = tireCatalog;
+        this.records = records;
+        this.fleetAssessor = fleetAssessor;
+        this.readings = readings;
+        this.facts = facts;
+        this.vehicleStore = vehicleStore;
+        this.register = register;
+        this.photos = photos;
+        this.clock = clock;
+    }
+
+    /** Tires on no vehicle, oldest first; a tire whose age nobody knows stands before all. */
+    @Transactional(readOnly = true)
+    List<StockRow> stock(Units units, boolean scrappedToo) {
+        LocalDate today = LocalDate.now(clock);
+        List<TireOnFile> all = records.stock(scrappedToo);
+        List<Long> ids = all.stream().map(TireOnFile::id).toList();
+        Map<Long, TireModel> models = tireCatalog.byId();
+        Map<Long, TreadDepth> depths = lowestDepths(ids);
+        Map<Long, List<OpenFinding>> open = readings.open(ids);
+        return all.stream()
+                .sorted(Comparator.comparing((TireOnFile one) ->
+                        made(one, today).map(DotWeek::weekStart).orElse(LocalDate.MIN)))
+                .map(one -> new StockRow(
+                        one.id(),
+                        one.number().orElse(null),
+                        models.get(one.modelId()).title(),
+                        models.get(one.modelId()).sidewall(),
+                        one.retread(),
+                        made(one, today).map(DotWeek::marked).orElse(null),
+                        made(one, today).map(date -> years(date, today)).orElse(null),
+                        Optional.ofNullable(depths.get(one.id()))
+                                .map(depth -> depth.format(units))
+                                .orElse(null),
+                        one.price().map(Money::label).orElse(null),
+                        one.lying().orElseThrow().state(),
+                        one.lying().get().yard().orElse(null),
+                        one.lying().get().shelf(),
+                        one.lying().get().since(),
+                        words(open.getOrDefault(one.id(), List.of()))))
+                .toList();
+    }
+
+    private static List<String> words(List<OpenFinding> open) {
+        return open.stream().map(found -> found.label()).distinct().toList();
+    }
+
+    /** The lowest depth last measured, in place or with a move, whichever is newer. */
+    private Map<Long, TreadDepth> lowestDepths(List<Long> ids) {
+        Map<Long, Map.Entry<Instant, TreadDepth>> newest = new HashMap<>(records.lastMoveDepth(ids));
+        readings.lastTread(ids)
+                .forEach((id, read) -> read.getValue().lowest().ifPresent(lowest -> {
+                    Map.Entry<Instant, TreadDepth> moved = newest.get(id);
+                    if (moved == null || moved.getKey().isBefore(read.getKey())) {
+                        newest.put(id, Map.entry(read.getKey(), lowest));
+                    }
+                }));
+        return newest.entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, one -> one.getValue().getValue()));
+    }
+
+    private static Optional<DotWeek> made(TireOnFile one, LocalDate today) {
+        return one.dot().map(code -> DotCode.parse(code, today).date());
+    }
+
+    private static double years(DotWeek date, LocalDate today) {
+        return Math.floor(date.ageYears(today) * 10) / 10;
+    }
+
+    @Transactional(readOnly = true)
+    TirePageView tire(long id, Units units) {
+        LocalDate today = LocalDate.now(clock);
+        TireOnFile one = records.get(id);
+        TireCatalog.Model onFile = tireCatalog.get(one.modelId());
+        TireModel model = onFile.model();
+        List<Movement> moves = tireStore.ledgerOfTire(id);
+        List<ReadingLog.Fact> read = facts.ofTire(id);
+        Map<Long, PositionName> places = records.places(Stream.of(
+                        moves.stream().map(Movement::fromPlaceId),
+                        moves.stream().map(Movement::toPlaceId),
+                        read.stream().map(ReadingLog.Fact::placeId),
+                        one.placeId().stream())
+                .flatMap(ids -> ids)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet()));
+        Optional<TreadDepth> depth =
+                Optional.ofNullable(lowestDepths(List.of(id)).get(id));
+        TireInstallations stays = TireInstallations.of(moves, places, vehicleStore);
+        TireUsage life = TireUsage.of(stays.forLife());
+        boolean gone = one.lying().isPresent();
+        TireAlerts alerts = readings.alerts(List.of(id)).getOrDefault(id, TireAlerts.NONE);
+        Optional<DotWeek> made = made(one, today);
+        return new TirePageView(
+                id,
+                today,
+                one.number().orElse(null),
+                one.dot().orElse(null),
+                one.modelId(),
+                model.title(),
+                model.sidewall(),
+                one.retread(),
+                where(one, places),
+                one.price().map(Money::label).orElse(null),
+                facts(one, onFile, depth, made, today, units),
+                stays.views(units),
+                life.miles().isPresent()
+                        ? Distance.miles(life.miles().getAsDouble()).format(units)
+                        : null,
+                life.isComplete(),
+                life.costOfDistance(one.price(), units).orElse(null),
+                TireUsage.costOfTread(one.price(), model.originalDepth(), depth, units)
+                        .orElse(null),
+                shareByTread(one, places, model, depth, gone),
+                shareByAge(one, places, made, today),
+                words(alerts.findings()),
+                alerts.all().stream()
+                        .sorted(Comparator.comparing(Alert::isOpen)
+                                .thenComparing(Alert::on)
+                                .reversed())
+                        .map(alert -> view(alert, units))
+                        .toList(),
+                gas(read, units),
+                edges(read, places, units),
+                photos.ofTire(id).stream()
+                        .map(photo -> new PhotoOfTire(
+                                photo.id(),
+                                photo.width(),
+                                photo.height(),
+                                photo.at(),
+                                whereWords(places, photo.placeId()),
+                                photo.by()))
+                        .toList(),
+                lines(moves, read, places, units));
+    }
+
+    private static AlertView view(Alert alert, Units units) {
+        return new AlertView(
+                alert.kind(),
+                alert.kind().label(),
+                alert.statement().in(units),
+                alert.on(),
+                alert.by(),
+                alert.kind().clearedBy(),
+                alert.cleared().map(Alert.Cleared::on).orElse(null),
+                alert.cleared().map(Alert.Cleared::by).orElse(null),
+                alert.cleared().map(Alert.Cleared::how).orElse(null));
+    }
+
+    /** What it is filled with by its newest fill that says so: any fill with air ends nitrogen. */
+    private static @Nullable String gas(List<ReadingLog.Fact> read, Units units) {
+        return read.stream()
+                .filter(fact -> !fact.isVoided())
+                .flatMap(fact -> fact.values().stream()
+                        .filter(values -> values.filled() || !values.gas().isEmpty())
+                        .map(values -> Map.entry(fact.at(), values)))
+                .max(Map.Entry.comparingByKey())
+                .map(Map.Entry::getValue)
+                .filter(values -> !values.gas().isEmpty())
+                .map(values -> values.gas().toLowerCase(java.util.Locale.ROOT)
+                        + (values.look().purity().isEmpty()
+                                ? ""
+                                : ", " + values.look().purity() + "%"))
+                .orElse(null);
+    }
+
+    /** Its tread readings by its own edges, newest first. */
+    private static List<EdgeRow> edges(List<ReadingLog.Fact> read, Map<Long, PositionName> places, Units units) {
+        List<ReadingLog.Fact> oldestFirst = read.stream()
+                .filter(fact -> fact.values().isPresent() && !fact.isVoided())
+                .sorted(Comparator.comparing(ReadingLog.Fact::at))
+                .toList();
+        List<Optional<TreadByEdge>> history = TreadByEdge.history(oldestFirst.stream()
+                .map(fact -> new TreadByEdge.EdgeReading(
+                        fact.placeId(),
+                        fact.values().get().tread(),
+                        fact.values().get().look().dotOutward()))
+                .toList());
+        List<EdgeRow> rows = new ArrayList<>();
+        for (int at = oldestFirst.size() - 1; at >= 0; at--) {
+            ReadingLog.Fact fact = oldestFirst.get(at);
+            GrooveDepths grooveDepths = fact.values().get().tread();
+            if (grooveDepths.isComplete()) {
+                Optional<TreadByEdge> edge = history.get(at);
+                Function<Function<TreadByEdge, Optional<TreadDepth>>, String> depth = which ->
+                        edge.flatMap(which).map(one -> one.format(units)).orElse(null);
+                rows.add(new EdgeRow(
+                        fact.at(),
+                        whereWords(places, fact.placeId()),
+                        depth.apply(TreadByEdge::dotSide),
+                        grooveDepths.center().map(one -> one.format(units)).orElse(null),
+                        depth.apply(TreadByEdge::otherSide)));
+            }
+        }
+        return rows;
+    }
+
+    private static String whereWords(Map<Long, PositionName> places, Long placeId) {
+        return Optional.ofNullable(places.get(placeId)).map(PositionName::words).orElse(null);
+    }
+
+    private static TireLocationView where(TireOnFile one, Map<Long, PositionName> places) {
+        if (one.placeId().isPresent()) {
+            PositionName place = places.get(one.placeId().get());
+            return new TireLocationView("On " + place.words(), place.vehicleId(), place.unit(), place.code(), null);
+        }
+        return one.lying()
+                .map(stockedTire -> new TireLocationView(
+                        capital(stockedTire.state().words())
+                                + stockedTire.yard().map(yard -> ", " + yard).orElse("")
+                                + (stockedTire.shelf().isEmpty() ? "" : ", " + stockedTire.shelf()),
+                        null,
+                        null,
+                        null,
+                        stockedTire.state()))
+                .orElse(new TireLocationView("Nowhere on record", null, null, null, null));
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+    }
+
+    private static List<Property> facts(
+            TireOnFile one,
+            TireCatalog.Model onFile,
+            Optional<TreadDepth> depth,
+            Optional<DotWeek> made,
+            LocalDate today,
+            Units units) {
+        List<Property> properties = new ArrayList<>();
+        properties.add(new Property(
+                one.retread() ? "Casing’s DOT code" : "DOT code",
+                one.dot().orElse(null),
+                made.map(date -> Message.of("made in the week of {}", date.weekStart())
+                                        .in(units)
+                                + (date.isoWeek53() ? ", stamped in ISO weeks" : ""))
+                        .orElse("not read yet: its age is not known")));
+        if (one.retread()) {
+            properties.add(new Property(
+                    "Retreader’s mark", one.retreadMark().orElse(null), "dates the tread; age runs from the casing"));
+        }
+        made.ifPresent(date -> properties.add(new Property("Age", years(date, today) + " y", null)));
+        properties.add(new Property(
+                "Lowest tread",
+                depth.map(read -> read.format(units)).orElse(null),
+                onFile.model()
+                        .originalDepth()
+                        .map(original -> "new " + original.format(units))
+                        .orElse("depth when new not on file")));
+        properties.addAll(DerivedModelData.of(onFile, depth, units));
+        return properties;
+    }
+
+    /** Only where a vehicle's rules apply: the pull point depends on the position. */
+    private String shareByTread(
+            TireOnFile one, Map<Long, PositionName> places, TireModel model, Optional<TreadDepth> depth, boolean gone) {
+        if (depth.isEmpty() || model.originalDepth().isEmpty()) {
+            return null;
+        }
+        TreadDepth pull = gone
+                ? TireUsage.END_WITHOUT_PLACE
+                : place(one, places)
+                        .map(found -> TreadLimits.at(
+                                        found.standing().onFile().facts(), found.position(), found.policy())
+                                .pull())
+                        .orElse(TireUsage.END_WITHOUT_PLACE);
+        return percent(TireUsage.treadUsed(model.originalDepth().get(), depth.get(), pull));
+    }
+
+    private String shareByAge(TireOnFile one, Map<Long, PositionName> places, Optional<DotWeek> made, LocalDate today) {
+        return place(one, places)
+                .flatMap(found -> made.map(date -> percent(java.util.OptionalDouble.of(100
+                        * date.ageYears(today)
+                        / LimitDates.ageLimitYears(
+                                found.standing().onFile().facts(), found.position(), found.policy())))))
+                .orElse(null);
+    }
+
+    private record Found(VehicleAssessment standing, Position position) {
+        rotagens.core.policy.Policy.ClassPolicy policy() {
+            return standing.policyAt(position);
+        }
+    }
+
+    private Optional<Found> place(TireOnFile one, Map<Long, PositionName> places) {
+        return one.placeId().map(places::get).map(name -> {
+            VehicleAssessment vehicleAssessment = fleetAssessor.get(name.vehicleId());
+            return new Found(vehicleAssessment, vehicleAssessment.position(name.code()));
+        });
+    }
+
+    private static String percent(java.util.OptionalDouble share) {
+        return share.isPresent() ? Math.round(share.getAsDouble()) + " %" : null;
+    }
+
+    private List<TireHistoryEntryView> lines(
+            List<Movement> moves, List<ReadingLog.Fact> read, Map<Long, PositionName> places, Units units) {
+        Map<Long, String> names = records.names();
+        Map<Long, String> yards = register.yardNames();
+        List<TireHistoryEntryView> lines = new ArrayList<>();
+        moves.forEach(move -> lines.add(new TireHistoryEntryView(
+                move.id(),
+                move.at(),
+                "move",
+                Optional.ofNullable(move.toPlaceId() != null ? move.toPlaceId() : move.fromPlaceId())
+                        .map(places::get)
+                        .map(PositionName::words)
+                        .orElse(null),
+                MovementText.of(move, places, yards, units),
+                names.get(move.personId()),
+                !move.kind().equals("CORRECTED"),
+                move.correctsId(),
+                null,
+                false)));
+        read.forEach(fact -> lines.add(new TireHistoryEntryView(
+                0,
+                fact.at(),
+                fact.kind(),
+                whereWords(places, fact.placeId()),
+                fact.label(units),
+                names.get(fact.personId()),
+                false,
+                null,
+                fact.readingId(),
+                fact.isVoided())));
+        return lines.stream()
+                .sorted(Comparator.comparing(TireHistoryEntryView::at).reversed())
+                .limit(500)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    OrderSpecificationView order(long vehicleId, String code, Units units) {
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        Position position = vehicleAssessment.position(code);
+        Integer axle = position instanceof Position.OnAxle on ? on.axle() : null;
+        OrderSpecification spec = OrderSpecification.of(
+                vehicleAssessment.state(), position, Optional.ofNullable(axle).map(register.gawrs(vehicleId)::get));
+        List<OrderSpecificationItem> lines = spec.items().stream()
+                .map(item -> new OrderSpecificationItem(
+                        item.property(),
+                        item.value().map(value -> value.in(units)).orElse(null),
+                        item.source().in(units)))
+                .toList();
+        String unit = vehicleAssessment.onFile().facts().unit();
+        String name = vehicleAssessment.onFile().facts().layout().nameOf(position);
+        return new OrderSpecificationView(
+                unit,
+                code,
+                name,
+                lines,
+                Stream.concat(
+                                Stream.of("For " + unit + " " + code + " (" + name + ")"),
+                                lines.stream()
+                                        .map(line -> line.what() + ": "
+                                                + (line.value() == null
+                                                        ? "not known (" + line.from() + ")"
+                                                        : line.value())))
+                        .collect(Collectors.joining("\n")));
+    }
+
+    @Transactional(readOnly = true)
+    DotSheetView dotSheet(long vehicleId) {
+        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        var onFile = vehicleAssessment.onFile();
+        return new DotSheetView(
+                vehicleId,
+                onFile.facts().unit(),
+                onFile.description(),
+                onFile.yard(),
+                vehicleAssessment.today(),
+                onFile.facts().layout().positions().stream()
+                        .map(position -> dotRow(vehicleAssessment, position))
+                        .toList());
+    }
+
+    private static DotRow dotRow(VehicleAssessment vehicleAssessment, Position position) {
+        var facts = vehicleAssessment.onFile().facts();
+        Optional<InstalledTire> installedTire =
+                Optional.ofNullable(vehicleAssessment.fitted().get(position));
+        Optional<DotWeek> made = installedTire.flatMap(here -> here.tire().dotWeek());
+        double limit = LimitDates.ageLimitYears(facts, position, vehicleAssessment.policyAt(position));
+        Optional<LocalDate> limitOn = made.map(date -> date.reaches(limit));
+        String note = installedTire.isEmpty()
+                ? "no tire on file"
+                : made.isEmpty()
+                        ? "DOT date not read: read the other sidewall"
+                        : installedTire.get().tire().isRetread()
+                                ? "retread: age of the casing"
+                                : made.get().isoWeek53() ? "stamped in ISO weeks" : null;
+        return new DotRow(
+                position.code(),
+                facts.layout().nameOf(position),
+                installedTire.map(here -> here.tire().id()).orElse(null),
+                installedTire.flatMap(InstalledTire::number).orElse(null),
+                installedTire.map(here -> here.tire().model().title()).orElse(null),
+                installedTire.flatMap(InstalledTire::dotCode).orElse(null),
+                made.map(DotWeek::marked).orElse(null),
+                made.map(DotWeek::weekStart).orElse(null),
+                made.map(date -> years(date, vehicleAssessment.today())).orElse(null),
+                limit,
+                limitOn.orElse(null),
+                limitOn.map(on -> DotWeek.nearness(
+                                on,
+                                vehicleAssessment.today(),
+                                vehicleAssessment.policyAt(position).days(PolicyNumber.FORECAST_DAYS)))
+                        .orElse(null),
+                limitOn.map(on -> DotWeek.daysRemaining(on, vehicleAssessment.today()))
+                        .orElse(null),
+                note);
+    }
+}

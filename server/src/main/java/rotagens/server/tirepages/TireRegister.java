@@ -1,0 +1,163 @@
+package rotagens.server.tirepages;
+
+import static rotagens.server.storage.generated.Tables.FITMENT;
+import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.STOCK;
+import static rotagens.server.storage.generated.Tables.TIRE;
+import static rotagens.server.storage.generated.Tables.TIRE_DOT;
+import static rotagens.server.storage.generated.Tables.TIRE_MOVEMENT;
+import static rotagens.server.storage.generated.Tables.VEHICLE;
+import static rotagens.server.storage.generated.Tables.YARD;
+
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.Money;
+import rotagens.core.measure.TreadDepth;
+import rotagens.server.tire.TireStore.DotKind;
+import rotagens.server.tire.TireStore.StockState;
+import rotagens.server.web.ProblemException;
+
+/** Reads single tires and the stock straight from their tables, wherever the tire is. */
+@Component
+class TireRegister {
+
+    /** A place by its id, in words people use. */
+    record PositionName(long vehicleId, String unit, String code) {
+        String words() {
+            return unit + " " + code;
+        }
+    }
+
+    /** Where a tire lies that is on no vehicle. */
+    record StockedTire(StockState state, Optional<String> yard, String shelf, Instant since) {}
+
+    /** One tire as on file. */
+    record TireOnFile(
+            long id,
+            long modelId,
+            boolean retread,
+            Optional<String> number,
+            Optional<Money> price,
+            Optional<String> dot,
+            Optional<String> retreadMark,
+            Optional<Long> placeId,
+            Optional<Instant> fittedAt,
+            Optional<StockedTire> lying) {}
+
+    private final DSLContext db;
+
+    TireRegister(DSLContext db) {
+        this.db = db;
+    }
+
+    @Transactional(readOnly = true)
+    TireOnFile get(long id) {
+        return find(TIRE.ID.eq(id)).stream()
+                .findFirst()
+                .orElseThrow(() -> ProblemException.notFound("There is no such tire."));
+    }
+
+    /** Tires that are on no vehicle; scrapped ones only where asked for. */
+    @Transactional(readOnly = true)
+    List<TireOnFile> stock(boolean scrappedToo) {
+        return find(STOCK.TIRE_ID
+                .isNotNull()
+                .and(scrappedToo ? DSL.noCondition() : STOCK.STATE.ne(StockState.SCRAPPED.name())));
+    }
+
+    private List<TireOnFile> find(org.jooq.Condition which) {
+        return db.select(
+                        TIRE.asterisk(),
+                        newest(DotKind.TIRE).as("dot"),
+                        newest(DotKind.RETREAD).as("mark"),
+                        FITMENT.PLACE_ID,
+                        FITMENT.AT,
+                        STOCK.STATE,
+                        STOCK.SHELF,
+                        STOCK.AT,
+                        YARD.NAME)
+                .from(TIRE)
+                .leftJoin(FITMENT)
+                .on(FITMENT.TIRE_ID.eq(TIRE.ID))
+                .leftJoin(STOCK)
+                .on(STOCK.TIRE_ID.eq(TIRE.ID))
+                .leftJoin(YARD)
+                .on(YARD.ID.eq(STOCK.YARD_ID))
+                .where(which)
+                .fetch(row -> new TireOnFile(
+                        row.get(TIRE.ID),
+                        row.get(TIRE.TIRE_MODEL_ID),
+                        row.get(TIRE.IS_RETREAD),
+                        Optional.ofNullable(row.get(TIRE.NUMBER)),
+                        Optional.ofNullable(row.get(TIRE.PRICE_CENTS)).map(Money::new),
+                        Optional.ofNullable(row.get("dot", String.class)),
+                        Optional.ofNullable(row.get("mark", String.class)),
+                        Optional.ofNullable(row.get(FITMENT.PLACE_ID)),
+                        Optional.ofNullable(row.get(FITMENT.AT)),
+                        Optional.ofNullable(row.get(STOCK.STATE))
+                                .map(state -> new StockedTire(
+                                        StockState.valueOf(state),
+                                        Optional.ofNullable(row.get(YARD.NAME)),
+                                        row.get(STOCK.SHELF),
+                                        row.get(STOCK.AT)))));
+    }
+
+    private static org.jooq.Field<String> newest(DotKind kind) {
+        return DSL.field(DSL.select(TIRE_DOT.CODE)
+                .from(TIRE_DOT)
+                .where(TIRE_DOT.TIRE_ID.eq(TIRE.ID))
+                .and(TIRE_DOT.KIND.eq(kind.name()))
+                .orderBy(TIRE_DOT.ID.desc())
+                .limit(1));
+    }
+
+    /** The depth noted with the last move of each of these tires. */
+    @Transactional(readOnly = true)
+    Map<Long, Map.Entry<Instant, TreadDepth>> lastMoveDepth(List<Long> tireIds) {
+        Map<Long, Map.Entry<Instant, TreadDepth>> last = new HashMap<>();
+        db.selectFrom(TIRE_MOVEMENT)
+                .where(TIRE_MOVEMENT.TIRE_ID.in(tireIds), TIRE_MOVEMENT.DEPTH_LOWEST.isNotNull())
+                .orderBy(TIRE_MOVEMENT.AT, TIRE_MOVEMENT.ID)
+                .forEach(row -> last.put(row.getTireId(), Map.entry(row.getAt(), row.getDepthLowest())));
+        return last;
+    }
+
+    @Transactional(readOnly = true)
+    Map<Long, PositionName> places(java.util.Collection<Long> ids) {
+        return db.select(PLACE.ID, PLACE.VEHICLE_ID, VEHICLE.UNIT, PLACE.CODE)
+                .from(PLACE)
+                .join(VEHICLE)
+                .on(VEHICLE.ID.eq(PLACE.VEHICLE_ID))
+                .where(PLACE.ID.in(ids))
+                .fetchMap(row -> row.value1(), row -> new PositionName(row.value2(), row.value3(), row.value4()));
+    }
+
+    @Transactional(readOnly = true)
+    Map<Long, String> names() {
+        return db.select(PERSON.ID, PERSON.NAME).from(PERSON).fetchMap(PERSON.ID, PERSON.NAME);
+    }
+
+    void setNumbers(long tireId, Optional<String> number, Optional<Money> price) {
+        db.update(TIRE)
+                .set(TIRE.NUMBER, number.orElse(null))
+                .set(TIRE.PRICE_CENTS, price.map(Money::cents).orElse(null))
+                .where(TIRE.ID.eq(tireId))
+                .execute();
+    }
+
+    void setRetreaded(long tireId, long modelId) {
+        db.update(TIRE)
+                .set(TIRE.IS_RETREAD, true)
+                .set(TIRE.TIRE_MODEL_ID, modelId)
+                .where(TIRE.ID.eq(tireId))
+                .execute();
+    }
+}

@@ -1,0 +1,215 @@
+package rotagens.server.vehicle;
+
+import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.SENSOR;
+import static rotagens.server.storage.generated.Tables.SENSOR_EVENT;
+import static rotagens.server.storage.generated.Tables.VEHICLE;
+import static rotagens.server.storage.generated.Tables.WHEEL;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import rotagens.core.fact.CornerFact;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Sensor;
+import rotagens.server.storage.generated.tables.records.SensorRecord;
+import rotagens.server.web.ProblemException;
+
+/** The sensors in use, and what happened to each. An inside sensor is on file with its wheel, an outside one with its place. */
+@Repository
+public class SensorStore implements CornerRecords {
+
+    /** A line of a sensor's history. */
+    public record Event(Instant at, String by, String code, String kind, String position, String note) {}
+
+    private static final int EVENTS_SHOWN = 100;
+
+    private final DSLContext db;
+    private final Clock clock;
+
+    SensorStore(DSLContext db, Clock clock) {
+        this.db = db;
+        this.clock = clock;
+    }
+
+    /** By vehicle and position. */
+    Map<Long, Map<Position, Sensor>> of(Condition whichVehicles) {
+        Map<Long, Map<Position, Sensor>> all = new HashMap<>();
+        db.select(PLACE.VEHICLE_ID, PLACE.CODE, SENSOR.CODE, SENSOR.MOUNT, SENSOR.FITTED_DAY)
+                .from(SENSOR)
+                .leftJoin(WHEEL)
+                .on(WHEEL.ID.eq(SENSOR.WHEEL_ID))
+                .join(PLACE)
+                .on(PLACE.ID.eq(DSL.coalesce(SENSOR.PLACE_ID, WHEEL.PLACE_ID)))
+                .join(VEHICLE)
+                .on(VEHICLE.ID.eq(PLACE.VEHICLE_ID))
+                .where(SENSOR.REMOVED_AT.isNull())
+                .and(PLACE.REMOVED_AT.isNull())
+                .and(whichVehicles)
+                .forEach(row -> all.computeIfAbsent(row.value1(), id -> new HashMap<>())
+                        .put(
+                                Position.parse(row.value2()),
+                                new Sensor(
+                                        row.value3(),
+                                        Sensor.Location.valueOf(row.value4()),
+                                        Optional.ofNullable(row.value5()))));
+        return all;
+    }
+
+    /** Sensors that came to another corner, and sensors that came after another one: the dash has yet to learn them. */
+    @Override
+    public Map<Long, List<Dated>> cornerFacts(Long vehicleId) {
+        var before = SENSOR_EVENT.as("before");
+        Map<Long, List<Dated>> facts = new HashMap<>();
+        db.select(PLACE.VEHICLE_ID, SENSOR_EVENT.AT, PERSON.NAME, SENSOR_EVENT.KIND, PLACE.CODE)
+                .from(SENSOR_EVENT)
+                .join(PLACE)
+                .on(PLACE.ID.eq(SENSOR_EVENT.PLACE_ID))
+                .join(PERSON)
+                .on(PERSON.ID.eq(SENSOR_EVENT.PERSON_ID))
+                .where(SENSOR_EVENT
+                        .KIND
+                        .eq("MOVED")
+                        .or(SENSOR_EVENT
+                                .KIND
+                                .eq("FITTED")
+                                .and(SENSOR_EVENT
+                                        .JOB_ID
+                                        .isNotNull()
+                                        .or(DSL.exists(DSL.selectOne()
+                                                .from(before)
+                                                .where(before.PLACE_ID.eq(SENSOR_EVENT.PLACE_ID))
+                                                .and(before.KIND.eq("REMOVED"))
+                                                .and(before.AT.le(SENSOR_EVENT.AT)))))))
+                .and(vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId))
+                .forEach(row -> facts.computeIfAbsent(row.value1(), none -> new ArrayList<>())
+                        .add(new Dated(
+                                row.value2(),
+                                new CornerFact(
+                                        LocalDate.ofInstant(row.value2(), clock.getZone()),
+                                        row.value3(),
+                                        CornerFact.Type.CHANGED,
+                                        row.value4().equals("MOVED")
+                                                ? "Sensor moved to " + row.value5() + " with its wheel"
+                                                : "Sensor replaced at " + row.value5()))));
+        return facts;
+    }
+
+    /** Puts a sensor on record at a place, instead of the one there. */
+    public void put(long placeId, Sensor sensor, Instant at, long by, String note, Long jobId) {
+        refuseUsed(placeId, sensor.sensorId());
+        takeOff(placeId, at, by, note, jobId);
+        SensorRecord row = db.newRecord(SENSOR);
+        row.setCode(sensor.sensorId());
+        row.setMount(sensor.location().name());
+        row.setFittedDay(sensor.installedOn().orElse(null));
+        if (sensor.location().travelsWithWheel()) {
+            row.setWheelId(wheelAt(placeId));
+        } else {
+            row.setPlaceId(placeId);
+        }
+        row.insert();
+        event(row.getId(), "FITTED", placeId, at, by, note, jobId);
+    }
+
+    /** Takes the sensor at a place out of use, if there is one. */
+    public void takeOff(long placeId, Instant at, long by, String note, Long jobId) {
+        at(placeId).ifPresent(row -> {
+            row.setRemovedAt(at);
+            row.update();
+            event(row.getId(), "REMOVED", placeId, at, by, note, jobId);
+        });
+    }
+
+    /** A wheel came to another place, and the sensor in it with it. */
+    void wheelMoved(long wheelId, long placeId, Instant at, long by, Long jobId) {
+        db.select(SENSOR.ID)
+                .from(SENSOR)
+                .where(SENSOR.WHEEL_ID.eq(wheelId), SENSOR.REMOVED_AT.isNull())
+                .forEach(row -> event(row.value1(), "MOVED", placeId, at, by, "with its wheel", jobId));
+    }
+
+    private Optional<SensorRecord> at(long placeId) {
+        return db.select(SENSOR.asterisk())
+                .from(SENSOR)
+                .leftJoin(WHEEL)
+                .on(WHEEL.ID.eq(SENSOR.WHEEL_ID))
+                .where(SENSOR.REMOVED_AT.isNull())
+                .and(DSL.coalesce(SENSOR.PLACE_ID, WHEEL.PLACE_ID).eq(placeId))
+                .fetchOptional(row -> row.into(SENSOR));
+    }
+
+    private void refuseUsed(long placeId, String code) {
+        db.select(VEHICLE.UNIT, PLACE.CODE, PLACE.ID)
+                .from(SENSOR)
+                .leftJoin(WHEEL)
+                .on(WHEEL.ID.eq(SENSOR.WHEEL_ID))
+                .leftJoin(PLACE)
+                .on(PLACE.ID.eq(DSL.coalesce(SENSOR.PLACE_ID, WHEEL.PLACE_ID)))
+                .leftJoin(VEHICLE)
+                .on(VEHICLE.ID.eq(PLACE.VEHICLE_ID))
+                .where(SENSOR.CODE.eq(code), SENSOR.REMOVED_AT.isNull())
+                .fetchOptional()
+                .filter(row -> !Objects.equals(row.value3(), placeId))
+                .ifPresent(row -> {
+                    throw ProblemException.field(
+                            "code",
+                            row.value1() == null
+                                    ? "This ID is on file in a wheel that is off its vehicle. Read the ID again."
+                                    : "This ID is on file on " + row.value1() + " at " + row.value2()
+                                            + ". Read it again; if the sensor was moved, take it off there first.");
+                });
+    }
+
+    private long wheelAt(long placeId) {
+        return db.select(WHEEL.ID)
+                .from(WHEEL)
+                .where(WHEEL.PLACE_ID.eq(placeId))
+                .fetchOptional(WHEEL.ID)
+                .orElseGet(() -> db.insertInto(WHEEL)
+                        .set(WHEEL.PLACE_ID, placeId)
+                        .returning(WHEEL.ID)
+                        .fetchOne(WHEEL.ID));
+    }
+
+    private void event(long sensorId, String kind, long placeId, Instant at, long by, String note, Long jobId) {
+        db.insertInto(SENSOR_EVENT)
+                .set(SENSOR_EVENT.SENSOR_ID, sensorId)
+                .set(SENSOR_EVENT.KIND, kind)
+                .set(SENSOR_EVENT.PLACE_ID, placeId)
+                .set(SENSOR_EVENT.AT, at)
+                .set(SENSOR_EVENT.PERSON_ID, by)
+                .set(SENSOR_EVENT.NOTE, note)
+                .set(SENSOR_EVENT.JOB_ID, jobId)
+                .execute();
+    }
+
+    /** What happened to the sensors of a vehicle's places, newest first. */
+    public List<Event> history(long vehicleId) {
+        return new ArrayList<>(
+                db.select(SENSOR_EVENT.AT, PERSON.NAME, SENSOR.CODE, SENSOR_EVENT.KIND, PLACE.CODE, SENSOR_EVENT.NOTE)
+                        .from(SENSOR_EVENT)
+                        .join(SENSOR)
+                        .on(SENSOR.ID.eq(SENSOR_EVENT.SENSOR_ID))
+                        .join(PLACE)
+                        .on(PLACE.ID.eq(SENSOR_EVENT.PLACE_ID))
+                        .join(PERSON)
+                        .on(PERSON.ID.eq(SENSOR_EVENT.PERSON_ID))
+                        .where(PLACE.VEHICLE_ID.eq(vehicleId))
+                        .orderBy(SENSOR_EVENT.ID.desc())
+                        .limit(EVENTS_SHOWN)
+                        .fetch(row -> new Event(
+                                row.value1(), row.value2(), row.value3(), row.value4(), row.value5(), row.value6())));
+    }
+}

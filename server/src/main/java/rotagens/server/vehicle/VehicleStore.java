@@ -1,0 +1,486 @@
+package rotagens.server.vehicle;
+
+import static rotagens.server.storage.generated.Tables.AXLE;
+import static rotagens.server.storage.generated.Tables.ODOMETER_READING;
+import static rotagens.server.storage.generated.Tables.ODOMETER_REPLACEMENT;
+import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.VEHICLE;
+import static rotagens.server.storage.generated.Tables.VEHICLE_CLASS;
+import static rotagens.server.storage.generated.Tables.WHEEL;
+import static rotagens.server.storage.generated.Tables.YARD;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.inspection.PlausibilityCheck;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Load;
+import rotagens.core.measure.Units;
+import rotagens.core.tire.SpeedSymbol;
+import rotagens.core.tire.TireSize;
+import rotagens.core.vehicle.Axle;
+import rotagens.core.vehicle.AxleLayout;
+import rotagens.core.vehicle.AxleRole;
+import rotagens.core.vehicle.LoadState;
+import rotagens.core.vehicle.OdometerHistory;
+import rotagens.core.vehicle.PilotType;
+import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Sensor;
+import rotagens.core.vehicle.Use;
+import rotagens.core.vehicle.Vehicle;
+import rotagens.core.vehicle.VehicleType;
+import rotagens.server.storage.generated.tables.records.AxleRecord;
+import rotagens.server.storage.generated.tables.records.OdometerReadingRecord;
+import rotagens.server.web.InputValidator;
+import rotagens.server.web.ProblemException;
+
+/** The vehicles of the fleet: axles, places, wheels, placards and odometers. */
+@Service
+public class VehicleStore {
+
+    /**
+     * A vehicle on file.
+     *
+     * @param facts what the rules need
+     * @param places the id of each position
+     */
+    public record OnFile(
+            long id,
+            Vehicle facts,
+            String yard,
+            String description,
+            Map<Position, Long> places,
+            Optional<Odometer> odometer,
+            boolean outdoors,
+            String placardSpot,
+            LoadState usualState,
+            Optional<Instant> retiredAt) {}
+
+    /**
+     * An odometer reading.
+     *
+     * @param reading as the odometer of that time showed it
+     * @param drivenMiles counted on through replaced odometers
+     */
+    public record Odometer(Distance reading, LocalDate on, double drivenMiles) {}
+
+    private static final int ODOMETERS_FOR_USE = 12;
+
+    private final DSLContext db;
+    private final SensorStore sensors;
+    private final Clock clock;
+
+    VehicleStore(DSLContext db, SensorStore sensors, Clock clock) {
+        this.db = db;
+        this.sensors = sensors;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public List<OnFile> all() {
+        return load(VEHICLE.RETIRED_AT.isNull());
+    }
+
+    @Transactional(readOnly = true)
+    public OnFile get(long id) {
+        return load(VEHICLE.ID.eq(id)).stream()
+                .findFirst()
+                .orElseThrow(() -> ProblemException.notFound("There is no such vehicle."));
+    }
+
+    @Transactional(readOnly = true)
+    public int count() {
+        return db.fetchCount(VEHICLE, VEHICLE.RETIRED_AT.isNull());
+    }
+
+    private List<OnFile> load(Condition which) {
+        Map<Long, List<AxleRecord>> axles = db.selectFrom(AXLE)
+                .where(AXLE.VEHICLE_ID.in(DSL.select(VEHICLE.ID).from(VEHICLE).where(which)))
+                .orderBy(AXLE.VEHICLE_ID, AXLE.NUMBER)
+                .fetchGroups(AxleRecord::getVehicleId, axle -> axle);
+        Map<Long, Map<Position, Long>> places = new HashMap<>();
+        Map<Long, Map<Position, Vehicle.WheelLimits>> wheelLimits = new HashMap<>();
+        db.select(
+                        PLACE.VEHICLE_ID,
+                        PLACE.ID,
+                        PLACE.CODE,
+                        WHEEL.ID,
+                        WHEEL.PILOT,
+                        WHEEL.MAXIMUM_PRESSURE,
+                        WHEEL.MAXIMUM_LOAD,
+                        WHEEL.RIM_INCHES)
+                .from(PLACE)
+                .leftJoin(WHEEL)
+                .on(WHEEL.PLACE_ID.eq(PLACE.ID))
+                .where(PLACE.VEHICLE_ID.in(DSL.select(VEHICLE.ID).from(VEHICLE).where(which)))
+                .and(PLACE.REMOVED_AT.isNull())
+                .forEach(row -> {
+                    Position position = Position.parse(row.value3());
+                    places.computeIfAbsent(row.value1(), id -> new HashMap<>()).put(position, row.value2());
+                    if (row.value4() != null) {
+                        wheelLimits
+                                .computeIfAbsent(row.value1(), id -> new HashMap<>())
+                                .put(
+                                        position,
+                                        new Vehicle.WheelLimits(
+                                                Optional.ofNullable(row.value5())
+                                                        .map(PilotType::valueOf),
+                                                Optional.ofNullable(row.value6()),
+                                                Optional.ofNullable(row.value7()),
+                                                row.value8() == null
+                                                        ? OptionalDouble.empty()
+                                                        : OptionalDouble.of(row.value8())));
+                    }
+                });
+        Map<Long, Map<Position, Sensor>> fitted = sensors.of(which);
+        Map<Long, List<Odometer>> odometers = odometers(which);
+        List<OnFile> vehicles = new ArrayList<>();
+        db.select(VEHICLE.asterisk(), YARD.NAME, VEHICLE_CLASS.NAME)
+                .from(VEHICLE)
+                .join(YARD)
+                .on(YARD.ID.eq(VEHICLE.YARD_ID))
+                .join(VEHICLE_CLASS)
+                .on(VEHICLE_CLASS.ID.eq(VEHICLE.VEHICLE_CLASS_ID))
+                .where(which)
+                .orderBy(VEHICLE.UNIT)
+                .forEach(row -> {
+                    long id = row.get(VEHICLE.ID);
+                    List<Odometer> read = odometers.getOrDefault(id, List.of());
+                    vehicles.add(new OnFile(
+                            id,
+                            facts(
+                                    row,
+                                    axles.getOrDefault(id, List.of()),
+                                    wheelLimits.getOrDefault(id, Map.of()),
+                                    fitted.getOrDefault(id, Map.of()),
+                                    read),
+                            row.get(YARD.NAME),
+                            row.get(VEHICLE.DESCRIPTION),
+                            Map.copyOf(places.getOrDefault(id, Map.of())),
+                            read.stream().findFirst(),
+                            row.get(VEHICLE.IS_OUTDOORS),
+                            row.get(VEHICLE.PLACARD_SPOT),
+                            LoadState.valueOf(row.get(VEHICLE.USUAL_STATE)),
+                            Optional.ofNullable(row.get(VEHICLE.RETIRED_AT))));
+                });
+        return vehicles;
+    }
+
+    private static Vehicle facts(
+            Record row,
+            List<AxleRecord> axles,
+            Map<Position, Vehicle.WheelLimits> wheelLimits,
+            Map<Position, Sensor> sensors,
+            List<Odometer> odometers) {
+        Map<Integer, Vehicle.Placard> placards = new HashMap<>();
+        Map<Integer, Load> gawrs = new HashMap<>();
+        for (AxleRecord axle : axles) {
+            if (axle.getGawr() != null) {
+                gawrs.put(axle.getNumber(), axle.getGawr());
+            }
+            if (axle.getPlacardSize() != null && axle.getPlacardPressure() != null) {
+                placards.put(
+                        axle.getNumber(),
+                        new Vehicle.Placard(TireSize.parse(axle.getPlacardSize()), axle.getPlacardPressure()));
+            }
+        }
+        AxleLayout axleLayout = new AxleLayout(
+                axles.stream()
+                        .map(axle -> new Axle(AxleRole.valueOf(axle.getRole()), axle.getDual()))
+                        .toList(),
+                row.get(VEHICLE.SPARES));
+        return new Vehicle(
+                row.get(VEHICLE.UNIT),
+                row.get(VEHICLE_CLASS.NAME),
+                VehicleType.valueOf(row.get(VEHICLE.KIND)),
+                row.get(VEHICLE.GVWR),
+                axleLayout,
+                placards,
+                gawrs,
+                wheelLimits,
+                row.get(VEHICLE.IS_SENSORED),
+                milesPerDay(odometers),
+                Optional.ofNullable(row.get(VEHICLE.PARKED_SINCE)),
+                row.get(VEHICLE.IS_OUTDOORS),
+                sensors,
+                use(row));
+    }
+
+    /** What decides which rules hold beside the ratings. */
+    static Use use(Record row) {
+        return new Use(
+                row.get(VEHICLE.SEATS) == null ? OptionalInt.empty() : OptionalInt.of(row.get(VEHICLE.SEATS)),
+                Optional.ofNullable(row.get(VEHICLE.IS_FOR_PAY)),
+                Optional.ofNullable(row.get(VEHICLE.COMBINATION_RATING)),
+                Optional.ofNullable(row.get(VEHICLE.SPEED_SYMBOL)).map(SpeedSymbol::valueOf));
+    }
+
+    /** The vehicle a place belongs to. */
+    @Transactional(readOnly = true)
+    public long ofPlace(long placeId) {
+        return db.select(PLACE.VEHICLE_ID)
+                .from(PLACE)
+                .where(PLACE.ID.eq(placeId))
+                .fetchSingle(PLACE.VEHICLE_ID);
+    }
+
+    /** The places of one vehicle. */
+    @Transactional(readOnly = true)
+    public Map<Position, Long> places(long vehicleId) {
+        Map<Position, Long> places = new HashMap<>();
+        db.selectFrom(PLACE)
+                .where(PLACE.VEHICLE_ID.eq(vehicleId), PLACE.REMOVED_AT.isNull())
+                .forEach(row -> places.put(Position.parse(row.getCode()), row.getId()));
+        return places;
+    }
+
+    /** All odometer readings of one vehicle, oldest first. */
+    @Transactional(readOnly = true)
+    public List<Odometer> odometers(long vehicleId) {
+        OdometerHistory run = run(vehicleId);
+        return db.selectFrom(ODOMETER_READING)
+                .where(ODOMETER_READING.VEHICLE_ID.eq(vehicleId))
+                .orderBy(ODOMETER_READING.AT, ODOMETER_READING.ID)
+                .fetch(row -> odometer(run, row.getOdometer(), row.getAt()));
+    }
+
+    private Odometer odometer(OdometerHistory run, Distance reading, Instant at) {
+        return new Odometer(reading, day(at), run.driven(at, reading));
+    }
+
+    /** The odometers a vehicle has had. */
+    @Transactional(readOnly = true)
+    public OdometerHistory run(long vehicleId) {
+        return runs(ODOMETER_REPLACEMENT.VEHICLE_ID.eq(vehicleId)).getOrDefault(vehicleId, OdometerHistory.ONE);
+    }
+
+    /** The odometers of every vehicle that had more than one. */
+    @Transactional(readOnly = true)
+    public Map<Long, OdometerHistory> runs() {
+        return runs(DSL.noCondition());
+    }
+
+    private Map<Long, OdometerHistory> runs(Condition which) {
+        Map<Long, OdometerHistory> runs = new HashMap<>();
+        db.selectFrom(ODOMETER_REPLACEMENT)
+                .where(which)
+                .orderBy(ODOMETER_REPLACEMENT.AT, ODOMETER_REPLACEMENT.ID)
+                .fetchGroups(
+                        ODOMETER_REPLACEMENT.VEHICLE_ID,
+                        row -> new OdometerHistory.Replacement(
+                                row.getAt(), row.getLastOdometer(), row.getFirstOdometer()))
+                .forEach((vehicle, replacement) -> runs.put(vehicle, new OdometerHistory(replacement)));
+        return runs;
+    }
+
+    /** Newest first, the last dozen of each vehicle. */
+    private Map<Long, List<Odometer>> odometers(Condition which) {
+        var newest = DSL.rowNumber()
+                .over(DSL.partitionBy(ODOMETER_READING.VEHICLE_ID).orderBy(ODOMETER_READING.AT.desc()))
+                .as("newest");
+        var ranked = DSL.select(ODOMETER_READING.VEHICLE_ID, ODOMETER_READING.ODOMETER, ODOMETER_READING.AT, newest)
+                .from(ODOMETER_READING)
+                .where(ODOMETER_READING.VEHICLE_ID.in(
+                        DSL.select(VEHICLE.ID).from(VEHICLE).where(which)))
+                .asTable("ranked");
+        Map<Long, OdometerHistory> runs = runs();
+        return db.select(
+                        ranked.field(ODOMETER_READING.VEHICLE_ID),
+                        ranked.field(ODOMETER_READING.ODOMETER),
+                        ranked.field(ODOMETER_READING.AT))
+                .from(ranked)
+                .where(ranked.field("newest", Integer.class).le(ODOMETERS_FOR_USE))
+                .orderBy(ranked.field(ODOMETER_READING.AT).desc())
+                .fetchGroups(
+                        row -> row.value1(),
+                        row -> odometer(
+                                runs.getOrDefault(row.value1(), OdometerHistory.ONE), row.value2(), row.value3()));
+    }
+
+    /** The average between the oldest and the newest of the last dozen odometer readings. */
+    private static OptionalDouble milesPerDay(List<Odometer> newestFirst) {
+        if (newestFirst.size() < 2) {
+            return OptionalDouble.empty();
+        }
+        Odometer newest = newestFirst.get(0);
+        Odometer oldest = newestFirst.get(newestFirst.size() - 1);
+        long days = java.time.temporal.ChronoUnit.DAYS.between(oldest.on(), newest.on());
+        return days < 1
+                ? OptionalDouble.empty()
+                : OptionalDouble.of((newest.drivenMiles() - oldest.drivenMiles()) / days);
+    }
+
+    private LocalDate day(Instant at) {
+        return LocalDate.ofInstant(at, clock.getZone());
+    }
+
+    /** In which units an odometer far ahead of the last one is asked about: none once a person has confirmed it. */
+    public static Optional<Units> askIn(Boolean confirmed, Units units) {
+        return Boolean.TRUE.equals(confirmed) ? Optional.empty() : Optional.of(units);
+    }
+
+    /**
+     * Records an odometer reading; refuses one that doesn't lie between its neighbors in time, at the given field, and asks about
+     * one that is further on than anybody drives.
+     *
+     * @param askIn the units to ask in; empty where a person has said that the figure is right
+     */
+    @Transactional
+    public void readOdometer(
+            OnFile vehicle, Distance reading, Instant at, long personId, String field, Optional<Units> askIn) {
+        OdometerHistory run = run(vehicle.id());
+        askIn.ifPresent(units -> neighbor(vehicle.id(), ODOMETER_READING.AT.le(at), ODOMETER_READING.AT.desc())
+                .filter(before -> !run.replacedBetween(before.getAt(), at))
+                .flatMap(before ->
+                        PlausibilityCheck.odometer(before.getOdometer(), day(before.getAt()), reading, day(at)))
+                .ifPresent(why -> {
+                    InputValidator asked = new InputValidator();
+                    asked.ask(field, why.in(units));
+                    asked.refuseIfWrong();
+                }));
+        neighbor(vehicle.id(), ODOMETER_READING.AT.le(at), ODOMETER_READING.AT.desc())
+                .filter(before -> !run.replacedBetween(before.getAt(), at))
+                .filter(before -> reading.miles() < before.getOdometer().miles())
+                .ifPresent(before -> {
+                    throw ProblemException.field(
+                            field,
+                            "Less than the last reading, "
+                                    + before.getOdometer().asEntered()
+                                    + ". Read the odometer again, or record that it was replaced.");
+                });
+        neighbor(vehicle.id(), ODOMETER_READING.AT.gt(at), ODOMETER_READING.AT.asc())
+                .filter(after -> !run.replacedBetween(at, after.getAt()))
+                .filter(after -> reading.miles() > after.getOdometer().miles())
+                .ifPresent(after -> {
+                    throw ProblemException.field(
+                            field,
+                            "More than was read later, " + after.getOdometer().asEntered()
+                                    + ". Check the figure and the day.");
+                });
+        db.insertInto(ODOMETER_READING)
+                .set(ODOMETER_READING.VEHICLE_ID, vehicle.id())
+                .set(ODOMETER_READING.AT, at)
+                .set(ODOMETER_READING.ODOMETER, reading)
+                .set(ODOMETER_READING.PERSON_ID, personId)
+                .execute();
+    }
+
+    /** Records that the odometer was replaced or set anew: what the old one showed last, and what the new one began with. */
+    @Transactional
+    public void replaceOdometer(
+            OnFile vehicle,
+            Distance last,
+            Distance first,
+            Instant at,
+            String note,
+            long personId,
+            Optional<Units> askIn) {
+        readOdometer(vehicle, last, at.minusMillis(1), personId, "last", askIn);
+        db.insertInto(ODOMETER_REPLACEMENT)
+                .set(ODOMETER_REPLACEMENT.VEHICLE_ID, vehicle.id())
+                .set(ODOMETER_REPLACEMENT.AT, at)
+                .set(ODOMETER_REPLACEMENT.LAST_ODOMETER, last)
+                .set(ODOMETER_REPLACEMENT.FIRST_ODOMETER, first)
+                .set(ODOMETER_REPLACEMENT.NOTE, note)
+                .set(ODOMETER_REPLACEMENT.PERSON_ID, personId)
+                .execute();
+        readOdometer(vehicle, first, at, personId, "first", Optional.empty());
+    }
+
+    /** The odometer at an instant, on the line between the readings before and after it; the last one where none came after. */
+    @Transactional(readOnly = true)
+    public Optional<Distance> odometerAt(long vehicleId, Instant at) {
+        Optional<OdometerReadingRecord> before =
+                neighbor(vehicleId, ODOMETER_READING.AT.le(at), ODOMETER_READING.AT.desc());
+        Optional<OdometerReadingRecord> after =
+                neighbor(vehicleId, ODOMETER_READING.AT.gt(at), ODOMETER_READING.AT.asc());
+        if (before.isEmpty()) {
+            return Optional.empty();
+        }
+        if (after.isEmpty()) {
+            return before.map(OdometerReadingRecord::getOdometer); // a replacement reads the new one at once
+        }
+        double span =
+                Duration.between(before.get().getAt(), after.get().getAt()).toSeconds();
+        double share =
+                span == 0 ? 0 : Duration.between(before.get().getAt(), at).toSeconds() / span;
+        OdometerHistory run = run(vehicleId);
+        double from = run.driven(before.get().getAt(), before.get().getOdometer());
+        double to = run.driven(after.get().getAt(), after.get().getOdometer());
+        return Optional.of(Distance.miles(Math.max(0, Math.rint(run.shown(at, from + share * (to - from))))));
+    }
+
+    private Optional<OdometerReadingRecord> neighbor(
+            long vehicleId, Condition when, org.jooq.SortField<Instant> nearest) {
+        return db.selectFrom(ODOMETER_READING)
+                .where(ODOMETER_READING.VEHICLE_ID.eq(vehicleId))
+                .and(when)
+                .orderBy(nearest)
+                .limit(1)
+                .fetchOptional();
+    }
+
+    /** A parked vehicle was moved: the days count from here again. */
+    @Transactional
+    public void moved(long vehicleId, LocalDate on) {
+        db.update(VEHICLE)
+                .set(VEHICLE.PARKED_SINCE, on)
+                .where(VEHICLE.ID.eq(vehicleId))
+                .and(VEHICLE.PARKED_SINCE.isNotNull())
+                .execute();
+    }
+
+    /**
+     * Wheels change places, each with the sensor inside it.
+     *
+     * @param fromByTo the place a wheel comes from, by the place it goes to
+     */
+    @Transactional
+    public void moveWheels(Map<Long, Long> fromByTo, Instant at, long by, Long jobId) {
+        Map<Long, Long> wheelIds = db.select(WHEEL.PLACE_ID, WHEEL.ID)
+                .from(WHEEL)
+                .where(WHEEL.PLACE_ID.in(fromByTo.values()))
+                .fetchMap(WHEEL.PLACE_ID, WHEEL.ID);
+        db.update(WHEEL)
+                .setNull(WHEEL.PLACE_ID)
+                .where(WHEEL.ID.in(wheelIds.values()))
+                .execute();
+        fromByTo.forEach((to, from) -> {
+            Long wheel = wheelIds.get(from);
+            if (wheel != null) {
+                db.update(WHEEL)
+                        .set(WHEEL.PLACE_ID, to)
+                        .where(WHEEL.ID.eq(wheel))
+                        .execute();
+                sensors.wheelMoved(wheel, to, at, by, jobId);
+            }
+        });
+    }
+
+    /** Another wheel at a place: its pilot type is known, the rest has to be read afresh. */
+    @Transactional
+    public void changeWheel(long placeId, PilotType pilot) {
+        db.update(WHEEL)
+                .setNull(WHEEL.PLACE_ID)
+                .where(WHEEL.PLACE_ID.eq(placeId))
+                .execute();
+        db.insertInto(WHEEL)
+                .set(WHEEL.PLACE_ID, placeId)
+                .set(WHEEL.PILOT, pilot == null ? null : pilot.name())
+                .execute();
+    }
+}

@@ -1,0 +1,135 @@
+package rotagens.server.walkaround;
+
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.fact.Finding;
+import rotagens.core.inspection.WalkAroundScope;
+import rotagens.core.measure.Units;
+import rotagens.server.walkaround.WalkAroundViews.FindingOption;
+import rotagens.server.walkaround.WalkAroundViews.FinishWalkAroundRequest;
+import rotagens.server.walkaround.WalkAroundViews.FinishedWalkAroundView;
+import rotagens.server.walkaround.WalkAroundViews.PhotoView;
+import rotagens.server.walkaround.WalkAroundViews.SavedEntryView;
+import rotagens.server.walkaround.WalkAroundViews.StartWalkAroundRequest;
+import rotagens.server.walkaround.WalkAroundViews.WalkAroundEntryRequest;
+import rotagens.server.walkaround.WalkAroundViews.WalkAroundScopeView;
+import rotagens.server.walkaround.WalkAroundViews.WalkAroundView;
+import rotagens.server.web.EntityVersion;
+import rotagens.server.web.IdempotentRequests;
+
+@RestController
+class WalkAroundController {
+
+    private final WalkArounds walkArounds;
+    private final IdempotentRequests idempotentRequests;
+
+    WalkAroundController(WalkArounds walkArounds, IdempotentRequests idempotentRequests) {
+        this.walkArounds = walkArounds;
+        this.idempotentRequests = idempotentRequests;
+    }
+
+    @GetMapping("/api/findings")
+    List<FindingOption> findings() {
+        return Arrays.stream(Finding.values())
+                .filter(finding -> finding.area() != Finding.Area.RECORDED)
+                .map(finding -> new FindingOption(
+                        finding, finding.area(), finding.label(), finding.verdict(), finding.explanation()))
+                .toList();
+    }
+
+    @PostMapping("/api/vehicles/{vehicleId}/walk-rounds")
+    WalkAroundView start(
+            @PathVariable long vehicleId,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key,
+            @RequestBody StartWalkAroundRequest startWalkAroundRequest) {
+        WalkAroundScope scope =
+                startWalkAroundRequest.scope() == null ? WalkAroundScope.FULL : startWalkAroundRequest.scope();
+        return idempotentRequests.write(
+                key,
+                List.of("start", vehicleId, scope),
+                WalkAroundView.class,
+                () -> walkArounds.start(vehicleId, scope, units));
+    }
+
+    @GetMapping("/api/vehicles/{vehicleId}/walk-sheet")
+    WalkAroundView sheet(
+            @PathVariable long vehicleId,
+            @RequestParam(defaultValue = "FULL") WalkAroundScope scope,
+            @RequestParam(defaultValue = "US") Units units) {
+        return walkArounds.sheet(vehicleId, scope, units);
+    }
+
+    @GetMapping("/api/walk-scopes")
+    List<WalkAroundScopeView> scopes() {
+        return Arrays.stream(WalkAroundScope.values())
+                .map(scope -> new WalkAroundScopeView(scope, scope.title(), scope.covers()))
+                .toList();
+    }
+
+    @PostMapping(
+            path = "/api/walk-rounds/{id}/positions/{position}/photos",
+            consumes = {"image/jpeg", "image/png"})
+    PhotoView photograph(
+            @PathVariable long id,
+            @PathVariable String position,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key,
+            @RequestBody byte[] picture) {
+        return idempotentRequests.write(
+                key,
+                List.of("photo", id, position, picture.length, Arrays.hashCode(picture)),
+                PhotoView.class,
+                () -> walkArounds.photograph(id, position, picture));
+    }
+
+    @DeleteMapping("/api/walk-rounds/{id}/photos/{photo}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void dropPhoto(@PathVariable long id, @PathVariable long photo) {
+        walkArounds.dropPhoto(id, photo);
+    }
+
+    @GetMapping("/api/walk-rounds/{id}")
+    WalkAroundView get(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+        return walkArounds.get(id, units);
+    }
+
+    @PutMapping("/api/walk-rounds/{id}/positions/{position}")
+    SavedEntryView save(
+            @PathVariable long id,
+            @PathVariable String position,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestHeader("If-Match") String seen,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key,
+            @RequestBody WalkAroundEntryRequest walkAroundEntryRequest) {
+        int version = EntityVersion.seen(seen);
+        return idempotentRequests.write(
+                key,
+                List.of("save", id, position, version, units, walkAroundEntryRequest),
+                SavedEntryView.class,
+                () -> walkArounds.save(id, position, version, walkAroundEntryRequest, units));
+    }
+
+    @PostMapping("/api/walk-rounds/{id}/finish")
+    FinishedWalkAroundView finish(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key,
+            @RequestBody FinishWalkAroundRequest finishWalkAroundRequest) {
+        return idempotentRequests.write(
+                key,
+                List.of("finish", id, units, finishWalkAroundRequest),
+                FinishedWalkAroundView.class,
+                () -> walkArounds.finish(id, finishWalkAroundRequest, units));
+    }
+}

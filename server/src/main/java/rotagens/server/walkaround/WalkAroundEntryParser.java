@@ -1,0 +1,185 @@
+package rotagens.server.walkaround;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.Finding.ClearedBy;
+import rotagens.core.inspection.Gauge;
+import rotagens.core.inspection.PlausibilityCheck;
+import rotagens.core.inspection.TireState;
+import rotagens.core.inspection.TreadInput;
+import rotagens.core.measure.Pressure;
+import rotagens.core.measure.TreadDepth;
+import rotagens.core.measure.Units;
+import rotagens.core.policy.PolicyNumber;
+import rotagens.core.tire.DotCode;
+import rotagens.core.vehicle.Position;
+import rotagens.core.wear.GrooveDepths;
+import rotagens.core.wear.TreadGrid;
+import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.gauges.Gauges;
+import rotagens.server.inspection.Readings.Found;
+import rotagens.server.inspection.Readings.Look;
+import rotagens.server.walkaround.WalkAroundStore.EntryValues;
+import rotagens.server.walkaround.WalkAroundViews.Facing;
+import rotagens.server.walkaround.WalkAroundViews.WalkAroundEntryRequest;
+import rotagens.server.web.InputValidator;
+
+/** Reads what was typed at one position; everything wrong is named at its field at once. */
+@Component
+class WalkAroundEntryParser {
+
+    private final Gauges gauges;
+
+    WalkAroundEntryParser(Gauges gauges) {
+        this.gauges = gauges;
+    }
+
+    EntryValues read(
+            VehicleAssessment vehicleAssessment,
+            Position position,
+            WalkAroundEntryRequest walkAroundEntryRequest,
+            Units units) {
+        InputValidator typed = new InputValidator();
+        String skipped = typed.text("skipped", walkAroundEntryRequest.skipped(), 200);
+        Pressure.Unit gauge = units == Units.US ? Pressure.Unit.PSI : Pressure.Unit.KPA;
+        TreadDepth.Unit scale = units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
+        Optional<TreadDepth> original = vehicleAssessment
+                .state()
+                .at(position)
+                .tire()
+                .flatMap(tire -> tire.model().originalDepth());
+        java.util.function.Function<String, TreadDepth> depth =
+                text -> TreadInput.plausible(TreadDepth.parse(text, scale), original, units);
+        Optional<TreadGrid> grid = grid(walkAroundEntryRequest, depth, typed);
+        GrooveDepths grooveDepths = grid.map(TreadGrid::zones)
+                .orElseGet(() -> new GrooveDepths(
+                        typed.optional("outer", walkAroundEntryRequest.outer(), depth),
+                        typed.optional("center", walkAroundEntryRequest.center(), depth),
+                        typed.optional("inner", walkAroundEntryRequest.inner(), depth)));
+        EntryValues entryValues = new EntryValues(
+                typed.optional("pressure", walkAroundEntryRequest.pressure(), text -> Pressure.parse(text, gauge)),
+                walkAroundEntryRequest.warmthOrUnknown(),
+                grooveDepths,
+                grid,
+                new Look(
+                        Optional.ofNullable(walkAroundEntryRequest.bound()),
+                        Optional.ofNullable(walkAroundEntryRequest.dotFaces()).map(Facing.OUT::equals),
+                        gauges.known(walkAroundEntryRequest.pressureGauge(), Gauge.Type.PRESSURE),
+                        gauges.known(walkAroundEntryRequest.treadGauge(), Gauge.Type.TREAD)),
+                withLocalSigns(
+                        vehicleAssessment,
+                        position,
+                        grid,
+                        WalkAroundEntryRequest.orNone(walkAroundEntryRequest.findings())),
+                WalkAroundEntryRequest.orNone(walkAroundEntryRequest.innerFindings()),
+                WalkAroundEntryRequest.orNone(walkAroundEntryRequest.putRight()),
+                skipped,
+                typed.optional(
+                                "dotCode",
+                                walkAroundEntryRequest.dotCode(),
+                                text -> DotCode.parse(text, vehicleAssessment.today()))
+                        .map(DotCode::molded)
+                        .orElse(""),
+                walkAroundEntryRequest.confirmed() == null
+                        ? List.of()
+                        : walkAroundEntryRequest.confirmed().stream()
+                                .filter(ASKED::contains)
+                                .toList());
+        typed.unless(
+                entryValues.look().bound().isEmpty() || grooveDepths.isEmpty(),
+                "bound",
+                "Depths are entered: a gauge’s figure counts, wear bar or coin is for where there is none.");
+        typed.unless(
+                entryValues.innerFindings().stream().allMatch(finding -> finding.area() == Finding.Area.SIDEWALL),
+                "innerFindings",
+                "Only what is seen on a sidewall can be on the inner one.");
+        boolean anything = entryValues.pressure().isPresent()
+                || !grooveDepths.isEmpty()
+                || entryValues.look().bound().isPresent()
+                || !entryValues.found().isEmpty();
+        typed.unless(
+                skipped.isEmpty() || !anything,
+                "skipped",
+                "Something is entered here. Clear it to leave this position out, or keep it and drop the reason.");
+        boolean recorded = entryValues.found().stream()
+                .map(Found::finding)
+                .anyMatch(finding -> finding.area() == Finding.Area.RECORDED);
+        if (recorded) {
+            typed.wrong("findings", "This comes from readings and verdicts, it can’t be entered as seen.");
+        }
+        if (entryValues.putRight().stream().anyMatch(finding -> finding.clearedBy() != ClearedBy.PUT_RIGHT)) {
+            typed.wrong("putRight", "A look never clears damage: a tire professional’s verdict does.");
+        }
+        askAboutUnusual(vehicleAssessment, position, walkAroundEntryRequest, entryValues, units, typed);
+        typed.refuseIfWrong();
+        return entryValues;
+    }
+
+    private static final Set<String> ASKED = Set.of("pressure", "outer", "center", "inner");
+
+    /** A figure far from the last one is asked about once: kept when somebody says that it is right. */
+    private static void askAboutUnusual(
+            VehicleAssessment vehicleAssessment,
+            Position position,
+            WalkAroundEntryRequest walkAroundEntryRequest,
+            EntryValues entryValues,
+            Units units,
+            InputValidator typed) {
+        TireState before = vehicleAssessment.state().at(position);
+        if (before.tire().isEmpty()) {
+            return;
+        }
+        PlausibilityCheck.in(before, WalkAroundPages.reading(vehicleAssessment.today(), "", entryValues))
+                .forEach((checkedValue, why) -> {
+                    String field = checkedValue.name().toLowerCase(java.util.Locale.ROOT);
+                    boolean shown =
+                            entryValues.grid().isEmpty() || checkedValue == PlausibilityCheck.CheckedValue.PRESSURE;
+                    if (shown && !walkAroundEntryRequest.confirms(field)) {
+                        typed.ask(field, why.in(units));
+                    }
+                });
+    }
+
+    /** The depths at several places, each wrong one named by place and groove. */
+    private static Optional<TreadGrid> grid(
+            WalkAroundEntryRequest walkAroundEntryRequest,
+            java.util.function.Function<String, TreadDepth> depth,
+            InputValidator typed) {
+        List<List<String>> rows = walkAroundEntryRequest.placesOrNone();
+        if (rows.isEmpty()) {
+            return Optional.empty();
+        }
+        List<List<TreadDepth>> read = new ArrayList<>();
+        boolean whole = true;
+        for (int place = 0; place < rows.size(); place++) {
+            List<TreadDepth> grooves = new ArrayList<>();
+            for (int groove = 0; groove < rows.get(place).size(); groove++) {
+                Optional<TreadDepth> one = typed.required(
+                        "places." + place + "." + groove, rows.get(place).get(groove), depth);
+                whole &= one.isPresent();
+                one.ifPresent(grooves::add);
+            }
+            read.add(grooves);
+        }
+        return whole ? typed.attempt("places", () -> new TreadGrid(read)) : Optional.empty();
+    }
+
+    /** What the depths round the tire show is found as if it had been seen. */
+    private static List<Finding> withLocalSigns(
+            VehicleAssessment vehicleAssessment, Position position, Optional<TreadGrid> grid, List<Finding> seen) {
+        List<Finding> all = new ArrayList<>(seen);
+        grid.map(read -> read.localSigns(vehicleAssessment.policyAt(position).number(PolicyNumber.WEAR_DIFFERENCE)))
+                .orElse(Set.of())
+                .forEach(shape -> Arrays.stream(Finding.values())
+                        .filter(finding ->
+                                finding.wearShape().filter(shape::equals).isPresent())
+                        .filter(finding -> !all.contains(finding))
+                        .forEach(all::add));
+        return all;
+    }
+}

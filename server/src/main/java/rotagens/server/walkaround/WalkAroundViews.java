@@ -1,0 +1,220 @@
+package rotagens.server.walkaround;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.ThermalState;
+import rotagens.core.fact.Verdict;
+import rotagens.core.inspection.WalkAroundScope;
+import rotagens.core.wear.TreadInterval;
+import rotagens.server.fleet.AssessmentView;
+
+/** The shapes a walk-round has on the wire. */
+final class WalkAroundViews {
+
+    private WalkAroundViews() {}
+
+    /**
+     * What a person typed at one position, as typed; a bare figure is in the units of the request.
+     *
+     * @param places depths at several places round the tire, each from the outer to the inner groove; instead of the three
+     * @param bound what a wear bar or a coin said where the tread wasn't gauged
+     * @param dotFaces which way the full DOT code faces; null where nobody looked
+     * @param findings seen now, those of a sidewall on the outer one
+     * @param innerFindings seen on the inner sidewall
+     * @param putRight open findings put right on the spot
+     * @param skipped why this position is left out; then nothing else is entered
+     * @param takenAt when it was read, where the device had no network then; null for now
+     * @param dotCode as read off a tire whose code isn't on file
+     * @param confirmed fields whose unusual figure a person has said is right
+     */
+    record WalkAroundEntryRequest(
+            @Nullable String pressure,
+            @Nullable ThermalState warmth,
+            @Nullable String outer,
+            @Nullable String center,
+            @Nullable String inner,
+            @Nullable List<List<String>> places,
+            @Nullable TreadInterval bound,
+            @Nullable Facing dotFaces,
+            @Nullable List<Finding> findings,
+            @Nullable List<Finding> innerFindings,
+            @Nullable List<Finding> putRight,
+            @Nullable Long pressureGauge,
+            @Nullable Long treadGauge,
+            @Nullable String skipped,
+            @Nullable Instant takenAt,
+            @Nullable String dotCode,
+            @Nullable List<String> confirmed) {
+
+        /** Whether a person has said that an unusual figure is right. */
+        boolean confirms(String field) {
+            return confirmed != null && confirmed.contains(field);
+        }
+
+        /** The places measured, without rows that are blank. */
+        List<List<String>> placesOrNone() {
+            return places == null
+                    ? List.of()
+                    : places.stream()
+                            .filter(row -> row.stream().anyMatch(depth -> depth != null && !depth.isBlank()))
+                            .toList();
+        }
+
+        ThermalState warmthOrUnknown() {
+            return warmth == null ? ThermalState.UNKNOWN : warmth;
+        }
+
+        static List<Finding> orNone(@Nullable List<Finding> findings) {
+            return findings == null ? List.of() : findings;
+        }
+    }
+
+    /** Which way the sidewall with the full DOT code faces. */
+    enum Facing {
+        OUT,
+        IN
+    }
+
+    /** What stands saved at one position, each figure as entered. */
+    record WalkAroundEntryView(
+            int version,
+            String by,
+            Instant savedAt,
+            String pressure,
+            ThermalState warmth,
+            String outer,
+            String center,
+            String inner,
+            List<List<String>> places,
+            @Nullable TreadInterval bound,
+            @Nullable Facing dotFaces,
+            List<Finding> findings,
+            List<Finding> innerFindings,
+            List<Finding> putRight,
+            @Nullable Long pressureGauge,
+            @Nullable Long treadGauge,
+            String skipped,
+            String dotCode,
+            List<String> confirmed) {}
+
+    /**
+     * The answer to a save.
+     *
+     * @param missing what the scope still asks for here; null where nothing is
+     */
+    record SavedEntryView(
+            WalkAroundEntryView entry, @Nullable String missing, AssessmentView judgement) {}
+
+    /** A finding still open from before. */
+    record OpenFindingView(Finding finding, String words, LocalDate on, String by, boolean canBePutRightHere) {}
+
+    /**
+     * One stop of the walk.
+     *
+     * @param missing what the scope asks for and isn't entered yet; null where nothing is
+     */
+    record WalkAroundStopView(
+            String position,
+            String name,
+            @Nullable String tire,
+            @Nullable String size,
+            @Nullable String dot,
+            @Nullable String target,
+            String legal,
+            String pull,
+            @Nullable String lastPressure,
+            @Nullable String lastTread,
+            @Nullable LocalDate lastOn,
+            List<OpenFindingView> open,
+            @Nullable WalkAroundEntryView entry,
+            @Nullable String missing,
+            List<PhotoView> photos,
+            Verdict standing,
+            AssessmentView judgement,
+            Bands bands,
+            @Nullable PlausibleValuesView asks) {}
+
+    /** Between which figures nothing is asked, in the units of the request; null where nothing is asked at that end. */
+    record PlausibleValuesView(
+            @Nullable Double coldLeast,
+            @Nullable Double coldMost,
+            @Nullable Double hotLeast,
+            @Nullable Double hotMost,
+            @Nullable Double outer,
+            @Nullable Double center,
+            @Nullable Double inner,
+            String last) {}
+
+    /** A photo taken at a position; its picture is at /api/photos/{id}. */
+    record PhotoView(long id, int width, int height, Instant at, String by) {}
+
+    /** What a figure would mean here, for a device out of reach of the server. */
+    record Bands(
+            List<BandView> cold,
+            List<BandView> hot,
+            List<BandView> tread,
+            StandingView rest,
+            StandingView untilCold,
+            StandingView untilTread) {}
+
+    /**
+     * What stands of the verdict before anything is measured.
+     *
+     * @param says the reason; empty where all is well
+     */
+    record StandingView(Verdict verdict, String says) {}
+
+    /**
+     * A range of figures that mean the same.
+     *
+     * @param from its lowest figure, in the units of the request; it reaches up to the next band
+     * @param says the rule that speaks and its figure; empty where all is well
+     */
+    record BandView(double from, Verdict verdict, String says) {}
+
+    /** How much is to be looked at, as a choice. */
+    record WalkAroundScopeView(WalkAroundScope scope, String title, String covers) {}
+
+    /** How a walk-round is started. */
+    record StartWalkAroundRequest(@Nullable WalkAroundScope scope) {}
+
+    /**
+     * A walk-round, or what is taken along to start one out of reach of the server.
+     *
+     * @param id 0 while it isn't started
+     */
+    record WalkAroundView(
+            long id,
+            long vehicleId,
+            WalkAroundScope scope,
+            String scopeTitle,
+            boolean asksTread,
+            String unit,
+            String description,
+            Instant startedAt,
+            String startedBy,
+            @Nullable Instant finishedAt,
+            @Nullable String lastOdometer,
+            LocalDate today,
+            List<WalkAroundStopView> stops) {}
+
+    /**
+     * Finishing.
+     *
+     * @param skipped why positions were left out or lack what the scope asks for; needed where any does
+     * @param confirmed whether an unusual odometer was said to be right
+     */
+    record FinishWalkAroundRequest(
+            @Nullable String odometer,
+            @Nullable String skipped,
+            @Nullable Boolean confirmed) {}
+
+    /** What was written to the history. */
+    record FinishedWalkAroundView(long id, int readings, int unread, Verdict verdict) {}
+
+    /** A finding that can be chosen, with where to look for it. */
+    record FindingOption(Finding finding, Finding.Area where, String words, Verdict verdict, String because) {}
+}

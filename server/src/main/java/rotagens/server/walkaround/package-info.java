@@ -1,0 +1,6 @@
+/**
+ * One open walk-round a vehicle, drafts by position, finishing.
+ *
+ * <p>Not here: no reading is written but through facts.
+ */
+package rotagens.server.walkaround;

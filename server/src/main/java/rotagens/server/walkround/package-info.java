@@ -1,6 +1,0 @@
-/**
- * One open walk-round a vehicle, drafts by position, finishing.
- *
- * <p>Not here: no reading is written but through facts.
- */
-package rotagens.server.walkround;

@@ -1,0 +1,248 @@
+package rotagens.server.fleetpages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import rotagens.server.Api;
+import rotagens.server.ServerTest;
+import tools.jackson.databind.JsonNode;
+
+@ServerTest
+class VehiclePagesTest {
+
+    @Autowired
+    MockMvc http;
+
+    private Api api;
+
+    @BeforeEach
+    void client() {
+        api = new Api(http);
+    }
+
+    private JsonNode vehicle(String unit, String units) {
+        return api.get("/api/vehicles/{id}?units={units}", api.vehicle(unit), units)
+                .body();
+    }
+
+    private static JsonNode position(JsonNode vehicle, String code) {
+        for (JsonNode row : vehicle.path("positions")) {
+            if (row.path("position").asString().equals(code)) {
+                return row;
+            }
+        }
+        throw new AssertionError(code);
+    }
+
+    private static JsonNode mark(JsonNode vehicle, String code) {
+        for (JsonNode mark : vehicle.path("plan").path("tires")) {
+            if (mark.path("position").asString().equals(code)) {
+                return mark;
+            }
+        }
+        throw new AssertionError(code);
+    }
+
+    @Test
+    @DisplayName("the due list is sorted: what must not roll first, then by day")
+    void dueOrder() {
+        boolean rollable = false;
+        String last = "";
+        for (JsonNode line : api.get("/api/yard").body().path("due")) {
+            boolean stopped = line.path("urgency").asString().equals("DO_NOT_OPERATE");
+            assertThat(stopped && rollable)
+                    .as("a stopped tire after a rolling one")
+                    .isFalse();
+            if (!stopped && !rollable) {
+                rollable = true;
+                last = "";
+            }
+            assertThat(line.path("due").asString()).isGreaterThanOrEqualTo(last);
+            last = line.path("due").asString();
+        }
+        assertThat(rollable).isTrue();
+    }
+
+    @Test
+    @DisplayName("every line of the due list has its figure, its reason, its rule and who says so")
+    void dueReasons() {
+        for (JsonNode line : api.get("/api/yard").body().path("due")) {
+            for (String part : new String[] {"says", "figure", "because", "rule", "authority", "source"}) {
+                assertThat(line.path("reason").path(part).asString())
+                        .as("%s of %s", part, line)
+                        .isNotBlank();
+            }
+        }
+    }
+
+    @Test
+    @DisplayName("figures read in the units asked for, targets and limits included")
+    void units() {
+        JsonNode us = position(vehicle("LC-03", "US"), "2RO");
+        assertThat(us.path("pressure").asString()).isEqualTo("76 psi");
+        assertThat(us.path("target").asString()).isEqualTo("95 psi");
+        JsonNode metric = position(vehicle("LC-03", "METRIC"), "2RO");
+        assertThat(metric.path("pressure").asString()).isEqualTo("524 kPa");
+        assertThat(metric.path("judgement").path("reasons").get(0).path("says").asString())
+                .isEqualTo("524 kPa, target 655 kPa: 80 % of target");
+    }
+
+    @Test
+    @DisplayName("the plan draws shares between nothing and full, the pull point and the 80 % mark among them")
+    void planShares() {
+        JsonNode mark = mark(vehicle("LC-03", "US"), "2RO");
+        assertThat(mark.path("pressure").path("targetShare").asDouble()).isEqualTo(0.8);
+        assertThat(mark.path("pressure").path("readShare").asDouble())
+                .isEqualTo(
+                        mark.path("pressure").path("lowShare").asDouble(), org.assertj.core.data.Offset.offset(1e-9));
+        assertThat(mark.path("pressure").path("off").asBoolean()).isTrue();
+        assertThat(mark.path("tread").path("pull").asDouble()).isEqualTo(3.0 / 18);
+        assertThat(mark.path("age").path("limit").asDouble()).isEqualTo(8);
+        assertThat(mark(vehicle("LC-03", "US"), "1L").path("age").path("limit").asDouble())
+                .isEqualTo(4);
+    }
+
+    @Test
+    @DisplayName("a tire without a DOT date shows no age rather than a guess")
+    void unknownAge() {
+        JsonNode van = vehicle("VN-05", "US");
+        assertThat(mark(van, "2R").has("age")).isFalse();
+        assertThat(position(van, "2R").has("ageYears")).isFalse();
+        assertThat(position(van, "2R").path("judgement").path("verdict").asString())
+                .isEqualTo("NOT_KNOWN");
+    }
+
+    @Test
+    @DisplayName(
+            "on a changed tire size the weighed chart answer is the target, without weights the placard's equivalent")
+    void changedSize() {
+        assertThat(position(vehicle("SP-03", "US"), "1L").path("target").asString())
+                .isEqualTo("40 psi");
+        assertThat(position(vehicle("SP-05", "US"), "1L").path("target").asString())
+                .isEqualTo("65 psi");
+        assertThat(position(vehicle("SP-04", "US"), "1L").has("target")).isFalse();
+        assertThat(vehicle("SP-04", "US").toString()).contains("The target was derived for Ossiveld Fellgrip");
+    }
+
+    @Test
+    @DisplayName("the yard answers afresh after a change, and the same again until the next one")
+    void keptUntilAChange() {
+        String before = api.get("/api/yard").text();
+        assertThat(api.get("/api/yard").text()).isEqualTo(before);
+        long id = api.vehicle("LC-04");
+        String body =
+                "{\"day\":\"2026-11-30\",\"work\":[{\"vehicleId\":%d,\"key\":\"SET_PRESSURE:3L\"}]}".formatted(id);
+        assertThat(api.post("/api/jobs", body).status()).isEqualTo(200);
+        assertThat(api.get("/api/yard").text()).isNotEqualTo(before).contains("\"day\":\"2026-11-30\"");
+    }
+
+    @Test
+    @DisplayName("after every kind of change the yard shows each vehicle as its own page does")
+    void yardAgreesWithPages() {
+        long id = api.vehicle("SP-01");
+        api.get("/api/yard");
+        String walk = api.post("/api/vehicles/" + id + "/walk-rounds", "{}")
+                .body()
+                .path("id")
+                .asString();
+        api.put(
+                "/api/walk-rounds/" + walk + "/positions/1L",
+                "{\"pressure\":\"40\",\"warmth\":\"COLD\",\"confirmed\":[\"pressure\"]}",
+                "If-Match",
+                "\"0\"");
+        assertThat(yardVerdict("SP-01")).isEqualTo("FIT");
+        api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipped\":\"only this one\"}");
+        assertThat(yardVerdict("SP-01")).isEqualTo("DO_NOT_OPERATE");
+
+        JsonNode job = api.post(
+                        "/api/jobs",
+                        "{\"day\":\"2026-11-24\",\"work\":[{\"vehicleId\":%d,\"key\":\"INSPECT_DAMAGE:1L\"}]}"
+                                .formatted(id))
+                .body()
+                .get(0);
+        api.post(
+                "/api/jobs/" + job.path("id").asString() + "/done",
+                "{\"results\":[{\"itemId\":%s,\"verdict\":\"SOUND\",\"professional\":\"Marrow Street\",\"pressure\":\"60\"}]}"
+                        .formatted(job.path("items").get(0).path("id").asString()),
+                "If-Match",
+                "\"1\"");
+        assertThat(yardVerdict("SP-01"))
+                .as("looked at inside; where 20 psi went in three days is still to be found")
+                .isEqualTo("PLAN");
+        for (JsonNode tile : api.get("/api/yard").body().path("vehicles")) {
+            assertThat(tile.path("plan"))
+                    .isEqualTo(api.get("/api/vehicles/{id}", tile.path("id").asLong())
+                            .body()
+                            .path("plan"));
+        }
+    }
+
+    @Test
+    @DisplayName(
+            "the yard comes in pages; filters narrow vehicles and due list alike, and totals count what isn't shown")
+    void pages() {
+        JsonNode all = api.get("/api/yard").body();
+        assertThat(all.path("fleet").asInt()).isEqualTo(24);
+        JsonNode rest = api.get("/api/yard?part=VEHICLES&from=20").body();
+        assertThat(rest.path("vehicles").size()).isEqualTo(4);
+        assertThat(rest.path("due").size()).isZero();
+        assertThat(rest.path("groups")).isEqualTo(all.path("groups"));
+        assertThat(api.get("/api/yard?from=9999").body().path("vehicles").size())
+                .isZero();
+        assertThat(api.get("/api/yard?from=-3").body().path("vehicles").size()).isEqualTo(24);
+
+        JsonNode vans = api.get("/api/yard?vehicleClass=Service van&by=class").body();
+        assertThat(vans.path("groups").toString()).isEqualTo("[{\"name\":\"Service van\",\"vehicles\":5}]");
+        vans.path("due")
+                .forEach(line -> assertThat(line.path("unit").asString()).startsWith("VN-"));
+        assertThat(vans.path("states")).isEqualTo(all.path("states"));
+        JsonNode said = api.get("/api/yard?text=find the leak").body();
+        assertThat(said.path("due").size()).isPositive();
+        said.path("due")
+                .forEach(line -> assertThat(line.path("work").asString()).isEqualTo("Find the leak"));
+        assertThat(said.path("vehicles").size()).isBetween(1, 6);
+        JsonNode parts = all.path("parts");
+        assertThat(parts.path("stopped").asInt()
+                        + parts.path("now").asInt()
+                        + parts.path("coming").asInt())
+                .isGreaterThanOrEqualTo(all.path("due").size());
+    }
+
+    @Test
+    @DisplayName("every vehicle can be chosen with its positions")
+    void fleet() {
+        JsonNode fleet = api.get("/api/fleet").body();
+        assertThat(fleet.size()).isEqualTo(24);
+        assertThat(fleet.get(0).path("places").toString()).contains("{\"position\":\"2LO\"");
+    }
+
+    private String yardVerdict(String unit) {
+        for (JsonNode tile : api.get("/api/yard").body().path("vehicles")) {
+            if (tile.path("unit").asString().equals(unit)) {
+                return tile.path("verdict").asString();
+            }
+        }
+        throw new AssertionError(unit);
+    }
+
+    @Test
+    @DisplayName("the ledger tells who read what where, newest first")
+    void ledger() {
+        JsonNode lines =
+                api.get("/api/vehicles/{id}/ledger", api.vehicle("LC-03")).body();
+        String last = "9999";
+        for (JsonNode line : lines) {
+            assertThat(line.path("at").asString()).isLessThanOrEqualTo(last);
+            assertThat(line.path("by").asString()).isNotBlank();
+            last = line.path("at").asString();
+        }
+        assertThat(lines.toString())
+                .contains("76 psi cold at ")
+                .contains("Bulge")
+                .contains("Tire fitted");
+    }
+}

@@ -1,0 +1,174 @@
+package rotagens.server.importexport;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatNoException;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import rotagens.server.Api;
+import rotagens.server.Noise;
+import rotagens.server.RotagensApplication;
+import rotagens.server.ServerTest;
+import rotagens.server.people.People;
+import rotagens.server.web.ProblemException;
+
+@ServerTest
+class FullExportTest {
+
+    @Autowired
+    MockMvc http;
+
+    @Autowired
+    FullExport whole;
+
+    private static String written(FullExport from) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        from.write(out);
+        return out.toString(StandardCharsets.UTF_8);
+    }
+
+    private static ConfigurableApplicationContext onEmptyFolder() throws Exception {
+        SpringApplication application = new SpringApplication(RotagensApplication.class);
+        return application.run(
+                "--rotagens.data=" + Files.createTempDirectory("rotagens-empty"),
+                "--rotagens.sign-in.hash-cost=4",
+                "--server.port=0");
+    }
+
+    private static String withoutMoment(String json) {
+        return json.replaceFirst("\"exportedAt\":\"[^\"]*\"", "");
+    }
+
+    @Test
+    @DisplayName("everything goes out, into an empty folder, and out again the same; then somebody on file signs in")
+    void roundTrip() throws Exception {
+        Api.as(http, "MANAGER")
+                .post(
+                        "/api/people",
+                        "{\"name\":\"Yara Holt\",\"role\":\"MANAGER\",\"password\":\"seven blue wheels\"}");
+        photograph();
+        String out = written(whole);
+        assertThat(out).contains("\"photos\":{\"");
+        try (ConfigurableApplicationContext other = onEmptyFolder()) {
+            FullExport there = other.getBean(FullExport.class);
+            there.read(new ByteArrayInputStream(out.getBytes(StandardCharsets.UTF_8)));
+            assertThat(withoutMoment(written(there))).isEqualTo(withoutMoment(out));
+            People people = other.getBean(People.class);
+            assertThat(people.signIn("Yara Holt", "seven blue wheels")).isEmpty();
+            assertThatThrownBy(() -> there.read(new ByteArrayInputStream(out.getBytes(StandardCharsets.UTF_8))))
+                    .isInstanceOf(ProblemException.class);
+        }
+    }
+
+    private void photograph() throws Exception {
+        Api api = new Api(http);
+        long walk = api.post("/api/vehicles/" + api.vehicle("SP-01") + "/walk-rounds", "{}")
+                .body()
+                .path("id")
+                .asLong();
+        ByteArrayOutputStream picture = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB), "jpg", picture);
+        assertThat(api.send(
+                                "/api/walk-rounds/" + walk + "/positions/1L/photos",
+                                picture.toByteArray(),
+                                MediaType.IMAGE_JPEG)
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    @DisplayName("no password, session or retry key is in it")
+    void nothingPrivate() {
+        String out = written(whole);
+        assertThat(out)
+                .doesNotContain("password")
+                .doesNotContain("$2a$")
+                .doesNotContain("idempotent")
+                .contains("\"tire_movement\"")
+                .contains("275/70R22.5");
+    }
+
+    @Test
+    @DisplayName("a file that ends early, is another's or of another version leaves the folder empty and says why")
+    void refused() throws Exception {
+        String out = written(whole);
+        try (ConfigurableApplicationContext other = onEmptyFolder()) {
+            FullExport there = other.getBean(FullExport.class);
+            for (String bad : new String[] {
+                out.substring(0, out.length() / 2),
+                "{}",
+                "[1,2]",
+                "nonsense",
+                out.replaceFirst("\"schema\":\"[0-9]+\"", "\"schema\":\"1\""),
+                out.replaceFirst("\"person\"", "\"sqlite_master\""),
+                out.replaceFirst("\"unit\"", "\"unit; drop table tire\"")
+            }) {
+                assertThatThrownBy(() -> there.read(new ByteArrayInputStream(bad.getBytes(StandardCharsets.UTF_8))))
+                        .isInstanceOfSatisfying(
+                                ProblemException.class,
+                                e -> assertThat(e.problem().fields().get(0).message())
+                                        .contains("can’t be brought in")
+                                        .contains("Nothing was stored"));
+                assertThat(other.getBean(People.class).isEmpty()).isTrue();
+            }
+        }
+    }
+
+    @Test
+    @DisplayName("a damaged export is brought in or refused with words, whatever was done to it")
+    void damaged() throws Exception {
+        int each = Math.max(60, Integer.getInteger("rotagens.fuzz", 0) / 50);
+        Noise noise = new Noise(17);
+        try (ConfigurableApplicationContext other = onEmptyFolder()) {
+            FullExport there = other.getBean(FullExport.class);
+            TransactionTemplate tried = new TransactionTemplate(other.getBean(PlatformTransactionManager.class));
+            // Small enough that a change hits the form as often as a cell.
+            String small = written(there).replaceAll("(\\[\\[[^\\[]*\\]),\\[.*?\\]\\]", "$1]");
+            for (int time = 0; time < each; time++) {
+                String file = noise.damaged(small);
+                assertThatNoException()
+                        .as(file)
+                        .isThrownBy(() -> tried.executeWithoutResult(trial -> {
+                            trial.setRollbackOnly();
+                            try {
+                                there.read(new ByteArrayInputStream(file.getBytes(StandardCharsets.UTF_8)));
+                            } catch (ProblemException refused) {
+                                assertThat(refused.problem().fields()).isNotEmpty();
+                            }
+                        }));
+            }
+            assertThat(other.getBean(People.class).isEmpty()).isTrue();
+        }
+    }
+
+    @Test
+    @DisplayName("on an empty folder the first account is made once; a name from an export becomes it")
+    void firstAccount() throws Exception {
+        String out = written(whole);
+        try (ConfigurableApplicationContext other = onEmptyFolder()) {
+            People people = other.getBean(People.class);
+            assertThat(people.hasNoSignIn()).isTrue();
+            people.addFirst("Owner One", "seven blue wheels");
+            assertThat(people.signIn("Owner One", "seven blue wheels")).isPresent();
+            assertThatThrownBy(() -> people.addFirst("Owner Two", "seven blue wheels"))
+                    .isInstanceOf(ProblemException.class);
+            assertThatThrownBy(() -> other.getBean(FullExport.class)
+                            .read(new ByteArrayInputStream(out.getBytes(StandardCharsets.UTF_8))))
+                    .isInstanceOf(ProblemException.class);
+        }
+    }
+}

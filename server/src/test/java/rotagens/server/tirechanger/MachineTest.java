@@ -1,0 +1,62 @@
+package rotagens.server.tirechanger;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import rotagens.server.Api;
+import rotagens.server.Api.Answer;
+import rotagens.server.ServerTest;
+import tools.jackson.databind.JsonNode;
+
+@ServerTest
+class MachineTest {
+
+    @Autowired
+    MockMvc http;
+
+    private Api api;
+
+    @BeforeEach
+    void client() {
+        api = new Api(http);
+    }
+
+    @Test
+    @DisplayName("clock position 13 is refused at its field, a name taken at its own, and what is right is kept")
+    void refused() {
+        Answer refused = api.post(
+                "/api/machines",
+                "{\"name\":\"Changer 3\",\"kind\":\"LEVERLESS\",\"valves\":{\"MOUNT_TOP\":\"13\"},\"leastRim\":\"24\",\"mostRim\":\"14\"}");
+        assertThat(refused.at("valves.MOUNT_TOP")).contains("1 to 12, with the tool at 3");
+        assertThat(refused.at("mostRim")).contains("Read the machine’s plate again");
+        assertThat(api.post("/api/machines", "{\"name\":\"changer 1\",\"kind\":\"LEVERLESS\"}")
+                        .at("name"))
+                .contains("Another machine has this name");
+        assertThat(api.post(
+                                "/api/machines?units=METRIC",
+                                "{\"name\":\"Changer 3\",\"kind\":\"LEVERLESS\",\"mostTire\":\"1100\",\"valves\":{\"MOUNT_TOP\":\"8\"}}")
+                        .status())
+                .isEqualTo(201);
+        JsonNode third = api.get("/api/machines?units=METRIC").body().get(2);
+        assertThat(third.path("mostTire").asString()).isEqualTo("1100 mm");
+        assertThat(third.path("valves").get(4).path("clock").asString()).isEqualTo("8");
+    }
+
+    @Test
+    @DisplayName("two people who change one machine: the second is told, and nothing is overwritten")
+    void changedMeanwhile() {
+        JsonNode first = api.get("/api/machines").body().get(0);
+        String address = "/api/machines/" + first.path("id").asLong();
+        String body = "{\"name\":\"Changer 1\",\"kind\":\"SIDE_SHOVEL\",\"mostTire\":\"38\"}";
+        assertThat(api.put(address, body, "If-Match", "\"1\"").status()).isEqualTo(204);
+        assertThat(api.put(address, body.replace("38", "40"), "If-Match", "\"1\"")
+                        .status())
+                .isEqualTo(412);
+        assertThat(api.get("/api/machines").body().get(0).path("mostTire").asString())
+                .isEqualTo("38 in");
+    }
+}
