@@ -48,7 +48,7 @@ export class ProblemError extends Error {
   /** What is asked about: figures far from the last ones, and nothing else was wrong. */
   get asks() {
     const { fields } = this.problem
-    return fields.length > 0 && fields.every((field) => field.ask) ? fields : []
+    return fields.length > 0 && fields.every((field) => field.check) ? fields : []
   }
 
   /** Not taken for now, and worth sending again as it is: no answer came, or the session had ended. */

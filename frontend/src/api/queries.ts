@@ -19,7 +19,7 @@ export const yardPagesQuery = (part: 'VEHICLES' | 'DUE', filter: YardFilter, uni
     initialPageParam: 0,
     getNextPageParam: (last, pages) => {
       const shown = pages.reduce((sum, page) => sum + (part === 'DUE' ? page.due : page.vehicles).length, 0)
-      const { stopped, now, coming } = last.parts
+      const { doNotOperate: stopped, now, upcoming: coming } = last.parts
       const all = part === 'DUE' ? stopped + now + coming : last.groups.reduce((sum, group) => sum + group.vehicles, 0)
       return shown < all ? shown : undefined
     },

@@ -5,7 +5,7 @@ import { fakeServer } from '../test/server'
 import { show } from '../test/show'
 import { ClockProblem } from './ClockProblem'
 
-const behind = { now: '2020-01-01T06:00:00Z', says: 'This machine’s clock says 1 Jan 2020 00:00.' }
+const behind = { now: '2020-01-01T06:00:00Z', statement: 'This machine’s clock says 1 Jan 2020 00:00.' }
 
 describe('a clock that can’t be right', () => {
   it('is told on every page, and a manager can say that it is right', async () => {

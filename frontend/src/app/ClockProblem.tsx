@@ -13,7 +13,7 @@ export function ClockProblem() {
     () => answerOf(api.POST('/api/clock')),
     () => undefined,
   )
-  if (!clock.data?.says) return null
+  if (!clock.data?.statement) return null
   return (
     <Alert
       severity="error"
@@ -26,7 +26,7 @@ export function ClockProblem() {
         )
       }
     >
-      {clock.data.says}
+      {clock.data.statement}
       {manager && ' If it is right now and ran ahead when that was stored, say so.'}
     </Alert>
   )

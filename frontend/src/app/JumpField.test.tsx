@@ -19,8 +19,8 @@ const page = (
 )
 
 const goals = [
-  { kind: 'POSITION', id: 3, position: '2RO', label: 'LC-03 2RO', hint: 'Corvane Tessaly C2' },
-  { kind: 'TIRE', id: 20, label: 'LM1020 · DOT MW61BX2L0521', hint: 'on LC-03 2LI' },
+  { type: 'POSITION', id: 3, position: '2RO', label: 'LC-03 2RO', hint: 'Corvane Tessaly C2' },
+  { type: 'TIRE', id: 20, label: 'LM1020 · DOT MW61BX2L0521', hint: 'on LC-03 2LI' },
 ]
 
 describe('the jump field', () => {

@@ -16,7 +16,7 @@ interface Goal {
   to: string
 }
 
-const ADDRESS: Record<Schemas['SearchResult']['kind'], (goal: Schemas['SearchResult']) => string> = {
+const ADDRESS: Record<Schemas['SearchResult']['type'], (goal: Schemas['SearchResult']) => string> = {
   VEHICLE: (goal) => `/vehicles/${goal.id}`,
   POSITION: (goal) => `/vehicles/${goal.id}?at=${goal.position}`,
   TIRE: (goal) => `/tires/${goal.id}`,
@@ -58,7 +58,7 @@ export function JumpField() {
     ...(asked === '' ? [] : (found.data ?? [])).map((goal) => ({
       label: goal.label,
       hint: goal.hint,
-      to: ADDRESS[goal.kind](goal),
+      to: ADDRESS[goal.type](goal),
     })),
     ...commands,
   ]

@@ -13,7 +13,7 @@ function Field() {
 
 const read = {
   molded: 'AB4MXYR0821',
-  madeOn: '2021-02-21',
+  weekStart: '2021-02-21',
   ageYears: 5.7,
   parts: [
     { letters: 'AB', meaning: 'plant that made it' },

@@ -43,7 +43,7 @@ export function DotEntry(props: {
       />
       {read.data && error === undefined && (
         <Box sx={{ fontSize: 12.5, mt: 0.5 }} aria-live="polite">
-          Week of {day(read.data.madeOn)}
+          Week of {day(read.data.weekStart)}
           {!retread && <strong>, {read.data.ageYears.toFixed(1)} y old</strong>}
           {props.explain !== false &&
             read.data.parts.length > 1 &&

@@ -15,8 +15,8 @@ export function FactList({ facts }: { facts: Schemas['Property'][] }) {
       }}
     >
       {facts.map((fact) => (
-        <Box key={fact.what} sx={{ display: 'contents' }}>
-          <dt>{fact.what}</dt>
+        <Box key={fact.name} sx={{ display: 'contents' }}>
+          <dt>{fact.name}</dt>
           <dd>
             <strong>{fact.value ?? 'not known'}</strong>
             {fact.means && (

@@ -19,7 +19,7 @@ const read = {
 }
 
 const follows = {
-  facts: [{ what: 'Overall diameter new', value: '31.47 in', means: 'worked out from the size' }],
+  facts: [{ name: 'Overall diameter new', value: '31.47 in', means: 'worked out from the size' }],
   disagreements: ['Load index 121 stands for 3,197 lb, the molded single load is 3,915 lb.'],
 }
 
@@ -61,8 +61,8 @@ describe('reading a model off its sidewall', () => {
     await userEvent.type(screen.getByLabelText('Model'), 'Hill 3')
     await userEvent.click(screen.getByRole('button', { name: 'Put in the catalogue' }))
     const sent = calls.find((call) => call.path === '/api/tire-models')?.body as Schemas['TireModelRequest']
-    expect(sent).toMatchObject({ maker: 'Larkfell', name: 'Hill 3', size: 'LT245/75R17', range: 'D' })
-    expect(sent.winter).toBe('MUD_AND_SNOW')
+    expect(sent).toMatchObject({ manufacturer: 'Larkfell', name: 'Hill 3', size: 'LT245/75R17', range: 'D' })
+    expect(sent.snowRating).toBe('MUD_AND_SNOW')
   })
 
   it('marks what the server refuses and keeps the rest', async () => {

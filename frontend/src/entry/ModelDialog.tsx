@@ -25,14 +25,14 @@ const NAMES = {
   name: 'model',
   service: 'service description',
   range: 'load range',
-  loadSingle: 'molded load, single',
-  loadDual: 'molded load, dual',
+  maxLoadSingle: 'molded load, single',
+  maxLoadDual: 'molded load, dual',
   originalDepth: 'tread when new',
-  grades: 'treadwear, traction, temperature',
-  winter: 'snow mark',
+  utqgGrades: 'treadwear, traction, temperature',
+  snowRating: 'snow mark',
 }
 
-const BLANK: Form = { directional: false, steerAllowed: true, tubeless: true }
+const BLANK: Form = { isDirectional: false, isSteerAllowed: true, isTubeless: true }
 
 const WINTER = [
   ['NONE', 'none'],
@@ -42,7 +42,7 @@ const WINTER = [
 
 /** The entries that a field of the drawing leads to. */
 const LEADS_TO: Partial<Record<SidewallField, string>> = {
-  maker: 'Maker',
+  manufacturer: 'Maker',
   name: 'Model',
   size: 'Size',
   service: 'Service description',
@@ -91,7 +91,7 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
         ...(read.service !== undefined && { service: read.service }),
         ...(read.range !== undefined && { range: read.range }),
         ...((read.mudAndSnow || read.severeSnow) && {
-          winter: read.severeSnow ? ('SEVERE_SNOW' as const) : ('MUD_AND_SNOW' as const),
+          snowRating: read.severeSnow ? ('SEVERE_SNOW' as const) : ('MUD_AND_SNOW' as const),
         }),
       }))
     } catch {
@@ -161,38 +161,38 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
         </Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.75, alignContent: 'flex-start' }}>
           <SidewallLine value={line} onChange={(text) => void readLine(text)} />
-          {entry('maker', 'maker', 'Maker')}
+          {entry('manufacturer', 'manufacturer', 'Maker')}
           {entry('name', 'name', 'Model', 220)}
           {entry('size', 'size', 'Size')}
           {entry('service', 'service', 'Service description')}
           {entry('range', 'range', 'Load range', 120)}
-          {entry('load', 'loadSingle', 'Molded load, single', 190, units === 'US' ? 'lb' : 'kg')}
-          {entry('', 'loadDual', 'Molded load, dual', 190, units === 'US' ? 'lb' : 'kg')}
+          {entry('load', 'maxLoadSingle', 'Molded load, single', 190, units === 'US' ? 'lb' : 'kg')}
+          {entry('', 'maxLoadDual', 'Molded load, dual', 190, units === 'US' ? 'lb' : 'kg')}
           {entry('moldedPressure', 'moldedPressure', 'Molded pressure', 170, pressureUnit(units))}
           {entry('', 'originalDepth', 'Tread when new', 160, depthUnit(units))}
           {entry('', 'diameter', 'Overall diameter', 170, units === 'US' ? 'in' : 'mm')}
           {entry('plies', 'plies', 'Plies', 260)}
-          {entry('grades', 'grades', 'Treadwear, traction, temperature', 260)}
+          {entry('grades', 'utqgGrades', 'Treadwear, traction, temperature', 260)}
           {entry('', 'price', 'Price', 130, '$')}
           <Choice
             label="Snow mark"
-            value={form.winter ?? 'NONE'}
+            value={form.snowRating ?? 'NONE'}
             options={WINTER}
-            onChange={(winter) => set({ winter })}
+            onChange={(winter) => set({ snowRating: winter })}
             width={210}
           />
           <Box sx={{ width: '100%' }}>
             <Tick
               label="Direction arrow: it may roll one way only"
-              on={form.directional}
-              set={(directional) => set({ directional })}
+              on={form.isDirectional}
+              set={(directional) => set({ isDirectional: directional })}
             />
             <Tick
               label="Its maker allows it on steer axles"
-              on={form.steerAllowed}
-              set={(steerAllowed) => set({ steerAllowed })}
+              on={form.isSteerAllowed}
+              set={(steerAllowed) => set({ isSteerAllowed: steerAllowed })}
             />
-            <Tick label="Tubeless" on={form.tubeless} set={(tubeless) => set({ tubeless })} />
+            <Tick label="Tubeless" on={form.isTubeless} set={(tubeless) => set({ isTubeless: tubeless })} />
           </Box>
           <Follows form={form} />
         </Box>
@@ -265,7 +265,7 @@ function Follows({ form }: { form: Form }) {
       answerOf(
         api.POST('/api/read/model', {
           params: { query: { units } },
-          body: { ...(JSON.parse(settled) as Form), maker: form.maker || '?', name: form.name || '?' },
+          body: { ...(JSON.parse(settled) as Form), manufacturer: form.manufacturer || '?', name: form.name || '?' },
         }),
       ),
     enabled: (form.size ?? '') !== '',

@@ -33,6 +33,6 @@ export function useInHand(): Record<InHand, Gauge | undefined> & { all: Gauge[] 
   const pressure = useSyncExternalStore(subscribe, () => read('PRESSURE'))
   const tread = useSyncExternalStore(subscribe, () => read('TREAD'))
   const known = (id: number | null, kind: InHand) =>
-    all.find((one) => one.id === id && one.kind === kind && !one.retired)
+    all.find((one) => one.id === id && one.type === kind && !one.retired)
   return { all, PRESSURE: known(pressure, 'PRESSURE'), TREAD: known(tread, 'TREAD') }
 }

@@ -8,11 +8,11 @@ import { DoneDialog } from './DoneDialog'
 
 type Item = Schemas['JobItemView']
 
-const item = (id: number, kind: Item['kind'], after: Item['after']): Item => ({
+const item = (id: number, kind: Item['workType'], after: Item['requiredResult']): Item => ({
   id,
-  kind,
-  after,
-  work: kind,
+  workType: kind,
+  requiredResult: after,
+  label: kind,
   reason: '',
   position: '2RO',
   positionName: 'drive right outer',
@@ -68,7 +68,7 @@ describe('signing off a job', () => {
               title: 'Please check',
               status: 422,
               detail: '',
-              fields: [{ field: 'results.9.pressure', message: '56 psi is far from the target 65 psi.', ask: true }],
+              fields: [{ field: 'results.9.pressure', message: '56 psi is far from the target 65 psi.', check: true }],
             },
           },
     )

@@ -31,7 +31,7 @@ export function DueRow(props: {
       ),
     () => {},
   )
-  const name = `${line.work}, ${line.unit}${where && ` ${where}`}`
+  const name = `${line.label}, ${line.unit}${where && ` ${where}`}`
   return (
     <li className="due-row" {...props.place}>
       {may && line.canBeScheduled && !line.scheduled ? (
@@ -52,19 +52,19 @@ export function DueRow(props: {
             </>
           )}
           {where && `${where} `}
-          <span className="work">{line.work}</span>
+          <span className="work">{line.label}</span>
         </div>
-        <div>{line.reason.says}</div>
+        <div>{line.reason.statement}</div>
         <div className="quiet">
           {line.reason.limit && `Limit: ${line.reason.limit}. `}
-          {line.reason.because}
+          {line.reason.explanation}
           {line.earliest &&
             ` Between ${day(line.earliest, props.today)} and ${line.latest ? day(line.latest, props.today) : 'later'}.`}
-          <span title="What waiting brings"> {line.waiting}</span>
+          <span title="What waiting brings"> {line.consequence}</span>
         </div>
-        {line.left && (
+        {line.postponement && (
           <div className="left">
-            Left until {day(line.left.until, props.today)} by {line.left.by}: {line.left.reason}{' '}
+            Left until {day(line.postponement.until, props.today)} by {line.postponement.by}: {line.postponement.reason}{' '}
             {may && (
               <button type="button" onClick={() => back.send()}>
                 take back
@@ -76,8 +76,10 @@ export function DueRow(props: {
       <div className="when">
         <div className={line.days <= 0 ? 'strong' : undefined}>{when(line.days)}</div>
         <div className="quiet">{day(line.due, props.today)}</div>
-        {line.kind === 'ROTATE' && !line.scheduled && <Link to={`/vehicles/${line.vehicleId}/rotation`}>propose</Link>}
-        {may && !line.scheduled && !line.left && line.urgency !== 'DO_NOT_OPERATE' && (
+        {line.workType === 'ROTATE' && !line.scheduled && (
+          <Link to={`/vehicles/${line.vehicleId}/rotation`}>propose</Link>
+        )}
+        {may && !line.scheduled && !line.postponement && line.urgency !== 'DO_NOT_OPERATE' && (
           <button type="button" aria-label={`Leave for now: ${name}`} onClick={() => setLeaving(true)}>
             leave…
           </button>

@@ -11,7 +11,7 @@ import { depthUnit, pressureUnit } from '../units/format'
 import type { Result } from './result'
 
 type Item = Schemas['JobItemView']
-type After = Item['after'][number]
+type After = Item['requiredResult'][number]
 
 type Repair = NonNullable<Schemas['ItemResult']['repair']>
 
@@ -33,7 +33,7 @@ export function ItemFields(props: {
 }) {
   const { item, result, wrong, onChange } = props
   const [units] = useUnits()
-  const needs = (after: After) => item.after.includes(after)
+  const needs = (after: After) => item.requiredResult.includes(after)
   const fresh = needs('NEW_TIRE')
   const figure = (
     field:
@@ -88,7 +88,7 @@ export function ItemFields(props: {
     >
       <Box component="legend" sx={{ float: 'left', width: '100%', p: 0 }}>
         <strong>{item.position ?? 'Vehicle'}</strong> {item.positionName && `(${item.positionName}) `}
-        {item.work}.{' '}
+        {item.label}.{' '}
         <Box component="span" sx={{ color: 'text.secondary' }}>
           {item.reason}
         </Box>
@@ -136,12 +136,12 @@ export function ItemFields(props: {
             select
             label="The tire professional found it"
             value={result?.verdict ?? ''}
-            onChange={(event) => onChange({ verdict: event.target.value as 'SOUND' | 'CONDEMNED' })}
+            onChange={(event) => onChange({ verdict: event.target.value as 'SERVICEABLE' | 'CONDEMNED' })}
             error={wrong('verdict') !== undefined}
             helperText={wrong('verdict')}
             sx={{ width: 230 }}
           >
-            <MenuItem value="SOUND">sound</MenuItem>
+            <MenuItem value="SERVICEABLE">sound</MenuItem>
             <MenuItem value="CONDEMNED">condemned</MenuItem>
           </TextField>
           {figure('professional', 'Name of the professional', undefined, 220)}
@@ -157,7 +157,7 @@ export function ItemFields(props: {
       {(fresh || needs('COLD_PRESSURE')) && result?.verdict !== 'CONDEMNED' && (
         <>
           {figure('pressure', 'Cold pressure after', pressureUnit(units), 180)}
-          {item.kind !== 'PRESSURE_CHECK' && (
+          {item.workType !== 'PRESSURE_CHECK' && (
             <TextField
               select
               label="Gas"

@@ -20,11 +20,11 @@ const job: Job = {
   items: [
     {
       id: 1,
-      kind: 'SET_PRESSURE',
-      work: 'Set pressure',
+      workType: 'SET_PRESSURE',
+      label: 'Set pressure',
       position: '3L',
       reason: '84 psi cold',
-      after: ['COLD_PRESSURE'],
+      requiredResult: ['COLD_PRESSURE'],
     },
   ],
 }
@@ -36,14 +36,23 @@ const line: DueLine = {
   yard: 'Eastbank',
   vehicleClass: 'Clinic coach',
   positions: ['3L'],
-  kind: 'SET_PRESSURE',
-  work: 'Set pressure',
+  workType: 'SET_PRESSURE',
+  label: 'Set pressure',
   due: '2026-11-23',
   days: 0,
   urgency: 'WATCH',
-  reason: { verdict: 'WATCH', rule: 'r', says: 's', figure: 'f', limit: '', because: 'b', authority: 'a', source: 's' },
+  reason: {
+    verdict: 'WATCH',
+    rule: 'r',
+    statement: 's',
+    figure: 'f',
+    limit: '',
+    explanation: 'b',
+    authority: 'a',
+    source: 's',
+  },
   canBeScheduled: true,
-  waiting: 'It wears its shoulders.',
+  consequence: 'It wears its shoulders.',
 }
 
 beforeEach(() => {

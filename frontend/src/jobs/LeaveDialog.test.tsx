@@ -11,9 +11,9 @@ const line = {
   vehicleId: 4,
   unit: 'VN-01',
   positions: ['1L'],
-  work: 'Rotate',
-  reason: { says: '12 months since the last rotation' },
-  waiting: 'Wear drifts apart.',
+  label: 'Rotate',
+  reason: { statement: '12 months since the last rotation' },
+  consequence: 'Wear drifts apart.',
 } as unknown as DueLine
 
 describe('leaving due work for now', () => {

@@ -23,7 +23,7 @@ export function LeaveDialog({ line, onClose }: { line: DueLine; onClose: () => v
   )
   return (
     <FormDialog
-      title={`Leave for now: ${line.work}, ${line.unit} ${line.positions.join(' ')}`}
+      title={`Leave for now: ${line.label}, ${line.unit} ${line.positions.join(' ')}`}
       action="Leave it until then"
       error={form.error}
       busy={form.busy}
@@ -31,7 +31,7 @@ export function LeaveDialog({ line, onClose }: { line: DueLine; onClose: () => v
       onClose={onClose}
     >
       <Box sx={{ width: '100%' }}>
-        {line.reason.says}. <strong>Waiting means:</strong> {line.waiting}
+        {line.reason.statement}. <strong>Waiting means:</strong> {line.consequence}
       </Box>
       <Entry label="Until" value={until} onChange={setUntil} error={form.wrong('until')} type="date" width={190} />
       <Entry label="Why it can wait" value={reason} onChange={setReason} error={form.wrong('reason')} width={340} />

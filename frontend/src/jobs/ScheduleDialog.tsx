@@ -91,7 +91,7 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
                   <strong>
                     {line.unit} {line.positions.join(' ')}
                   </strong>{' '}
-                  {line.work}
+                  {line.label}
                   {line.due < day && line.days >= 0 && ` (due ${dayWords(line.due)}, before this day)`}
                 </li>
               ))}

@@ -23,7 +23,7 @@ export function JobNow({ error, onGoOn }: { error: unknown; onGoOn: (job: Job) =
       <strong>
         On file now: {job.doneAt === undefined ? `on ${day(job.day)}` : `done by ${job.doneBy ?? 'somebody'}`}.
       </strong>{' '}
-      {job.items.map((item) => (item.position ? `${item.position}: ${item.work}` : item.work)).join('; ')}.
+      {job.items.map((item) => (item.position ? `${item.position}: ${item.label}` : item.label)).join('; ')}.
       {job.note && ` ${job.note}.`} What you entered stands below.
     </Alert>
   )

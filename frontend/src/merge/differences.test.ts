@@ -3,19 +3,19 @@ import { differences, merged, said } from './differences'
 
 const first = {
   name: 'Shovel',
-  mostTire: '44 in',
-  valves: { TOP: '12', LAST: '' },
+  maxTireDiameter: '44 in',
+  valvePositions: { TOP: '12', LAST: '' },
   rows: [{ position: '1L', torque: '450' }],
 }
 
 describe('two versions of a form', () => {
   it('tells what only one of the two changed from what both changed', () => {
-    const theirs = { ...first, name: 'Old shovel', mostTire: '46 in' }
-    const mine = { ...first, name: 'New shovel', valves: { ...first.valves, LAST: '3' } }
+    const theirs = { ...first, name: 'Old shovel', maxTireDiameter: '46 in' }
+    const mine = { ...first, name: 'New shovel', valvePositions: { ...first.valvePositions, LAST: '3' } }
     expect(differences(first, theirs, mine).map((one) => [one.words, one.changedBy])).toEqual([
       ['name', 'both'],
-      ['most tire', 'theirs'],
-      ['valves last', 'mine'],
+      ['max tire diameter', 'theirs'],
+      ['valve positions last', 'mine'],
     ])
   })
 
@@ -39,12 +39,12 @@ describe('two versions of a form', () => {
   })
 
   it('goes on with mine, and theirs where it was chosen', () => {
-    const theirs = { name: 'Old shovel', mostTire: '46 in', valves: { TOP: '1' }, rows: first.rows }
+    const theirs = { name: 'Old shovel', maxTireDiameter: '46 in', valvePositions: { TOP: '1' }, rows: first.rows }
     const mine = { ...first, name: 'New shovel' }
     const found = differences(first, theirs, mine)
     const chosen = found.filter((one) => one.words !== 'name')
     expect(merged(mine, chosen)).toEqual({ ...theirs, name: 'New shovel' })
-    expect(mine.mostTire).toBe('44 in')
+    expect(mine.maxTireDiameter).toBe('44 in')
   })
 
   it('says values as people would', () => {

@@ -17,7 +17,7 @@ describe('figures far from the last ones, out of reach of the server', () => {
     ['83', 'UNKNOWN', 1],
     ['eighty', 'COLD', 0],
   ] as const)('%s psi %s asks %i questions', (pressure, warmth, questions) => {
-    expect(asked({ pressure, warmth })).toHaveLength(questions)
+    expect(asked({ pressure, thermalState: warmth })).toHaveLength(questions)
   })
 
   it('asks about a groove that has grown, and not about one that somebody measured again', () => {
@@ -26,7 +26,7 @@ describe('figures far from the last ones, out of reach of the server', () => {
   })
 
   it('names the figure of last time with its day', () => {
-    expect(asked({ pressure: '61', warmth: 'COLD' })[0]?.message).toBe(
+    expect(asked({ pressure: '61', thermalState: 'COLD' })[0]?.message).toBe(
       '61 psi differs too much from the last reading, 94 psi on 3 Nov 2026. Check the pressure again, or confirm the reading.',
     )
   })

@@ -13,14 +13,14 @@ const SLACK = 1e-6
  * the tire is left, not when the yard has network again.
  */
 export function offlineAsks(stop: Schemas['WalkAroundStopView'], draft: Draft, units: Units): Schemas['FieldError'][] {
-  const near = stop.asks
+  const near = stop.plausible
   if (!near) return []
   const asked: Schemas['FieldError'][] = []
   const ask = (field: string, message: string) => {
-    if (!draft.confirmed.includes(field)) asked.push({ field, message, ask: true })
+    if (!draft.confirmed.includes(field)) asked.push({ field, message, check: true })
   }
   const pressure = plain(draft.pressure, PRESSURE[units])
-  const [least, most] = draft.warmth === 'COLD' ? [near.coldLeast, near.coldMost] : [near.hotLeast, near.hotMost]
+  const [least, most] = draft.thermalState === 'COLD' ? [near.coldMin, near.coldMax] : [near.hotMin, near.hotMax]
   if (
     pressure !== undefined &&
     ((least !== undefined && pressure < least - SLACK) || (most !== undefined && pressure > most + SLACK))
@@ -30,7 +30,7 @@ export function offlineAsks(stop: Schemas['WalkAroundStopView'], draft: Draft, u
       `${draft.pressure} ${pressureUnit(units)} differs too much from the last reading, ${near.last}. Check the pressure again, or confirm the reading.`,
     )
   }
-  for (const groove of draft.places.length > 0 ? [] : GROOVES) {
+  for (const groove of draft.locations.length > 0 ? [] : GROOVES) {
     const depth = plain(draft[groove], DEPTH[units])
     const deepest = near[groove]
     if (depth !== undefined && deepest !== undefined && depth > deepest + SLACK) {

@@ -4,32 +4,32 @@ import { depthUnit, figureForField, pressureUnit } from '../units/format'
 export type Stop = Schemas['WalkAroundStopView']
 export type Entry = Schemas['WalkAroundEntryView']
 export type Finding = Schemas['FindingOption']['finding']
-export type Warmth = Entry['warmth']
+export type Warmth = Entry['thermalState']
 
-export type Bound = NonNullable<Entry['bound']>
-export type Facing = NonNullable<Entry['dotFaces']>
+export type Bound = NonNullable<Entry['treadInterval']>
+export type Facing = NonNullable<Entry['dotSide']>
 
 /** What stands in the fields of one position, as typed. */
 export interface Draft {
   pressure: string
-  warmth: Warmth
+  thermalState: Warmth
   outer: string
   center: string
   inner: string
   /** Depths at several places round the tire, each from outer to inner; empty while one place is enough. */
-  places: string[][]
+  locations: string[][]
   /** What a wear bar or a coin says where no gauge is at hand. */
-  bound: Bound | null
+  treadInterval: Bound | null
   /** Which way the full DOT code faces; null while nobody looked. */
-  dotFaces: Facing | null
+  dotSide: Facing | null
   /** Those of a sidewall on the outer one. */
   findings: Finding[]
-  innerFindings: Finding[]
-  putRight: Finding[]
+  innerSidewallFindings: Finding[]
+  fixed: Finding[]
   pressureGauge: number | null
   treadGauge: number | null
   /** Why this position is left out. */
-  skipped: string
+  skipReason: string
   /** The code as read off a tire whose code isn’t on file. */
   dotCode: string
   /** Figures far from the last ones that somebody has said are right. */
@@ -40,19 +40,19 @@ export interface Draft {
 
 export const EMPTY: Draft = {
   pressure: '',
-  warmth: 'COLD',
+  thermalState: 'COLD',
   outer: '',
   center: '',
   inner: '',
-  places: [],
-  bound: null,
-  dotFaces: null,
+  locations: [],
+  treadInterval: null,
+  dotSide: null,
   findings: [],
-  innerFindings: [],
-  putRight: [],
+  innerSidewallFindings: [],
+  fixed: [],
   pressureGauge: null,
   treadGauge: null,
-  skipped: '',
+  skipReason: '',
   dotCode: '',
   confirmed: [],
   looked: false,
@@ -64,22 +64,22 @@ export function draftOf(entry: Entry | undefined, units: Units): Draft {
   const depth = (figure: string) => figureForField(figure, depthUnit(units))
   return {
     pressure: figureForField(entry.pressure, pressureUnit(units)),
-    warmth: entry.warmth,
+    thermalState: entry.thermalState,
     outer: depth(entry.outer),
     center: depth(entry.center),
     inner: depth(entry.inner),
-    places: (entry.places ?? []).map((place) => place.map(depth)),
-    bound: entry.bound ?? null,
-    dotFaces: entry.dotFaces ?? null,
+    locations: (entry.locations ?? []).map((place) => place.map(depth)),
+    treadInterval: entry.treadInterval ?? null,
+    dotSide: entry.dotSide ?? null,
     findings: entry.findings,
-    innerFindings: entry.innerFindings,
-    putRight: entry.putRight,
+    innerSidewallFindings: entry.innerSidewallFindings,
+    fixed: entry.fixed,
     pressureGauge: entry.pressureGauge ?? null,
     treadGauge: entry.treadGauge ?? null,
-    skipped: entry.skipped,
+    skipReason: entry.skipReason,
     dotCode: entry.dotCode ?? '',
     confirmed: entry.confirmed ?? [],
-    looked: !entry.skipped,
+    looked: !entry.skipReason,
   }
 }
 
@@ -89,12 +89,12 @@ export const isBlank = (draft: Draft) =>
   !draft.outer &&
   !draft.center &&
   !draft.inner &&
-  !draft.places.some((place) => place.some(Boolean)) &&
-  !draft.bound &&
-  !draft.skipped &&
+  !draft.locations.some((place) => place.some(Boolean)) &&
+  !draft.treadInterval &&
+  !draft.skipReason &&
   !draft.looked &&
-  !draft.dotFaces &&
+  !draft.dotSide &&
   !draft.dotCode &&
   draft.findings.length === 0 &&
-  draft.innerFindings.length === 0 &&
-  draft.putRight.length === 0
+  draft.innerSidewallFindings.length === 0 &&
+  draft.fixed.length === 0

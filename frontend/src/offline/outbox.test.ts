@@ -16,10 +16,10 @@ function server(answer?: (call: Call) => ReturnType<typeof problem> | undefined)
     const special = answer?.(call)
     if (special) return special
     if (call.path.endsWith('/walk-rounds')) return { body: walk }
-    if (call.path.endsWith('/finish')) return { body: { id: 7, readings: 1, unread: 0, verdict: 'FIT' } }
+    if (call.path.endsWith('/finish')) return { body: { id: 7, readings: 1, unread: 0, verdict: 'GOOD' } }
     state.stored.push(call.headers.get('Idempotency-Key') ?? '')
     if (call.path.endsWith('/photos')) return { body: { id: 1, width: 4, height: 3, at: '', by: '' } }
-    return { body: { entry: entryOf(call.body, 1), judgement: FIT } }
+    return { body: { entry: entryOf(call.body, 1), assessment: FIT } }
   })
   return { state, calls, puts: () => calls.filter((call) => call.method === 'PUT') }
 }
@@ -97,7 +97,7 @@ describe('what this device keeps', () => {
     await outbox.keepSheet(walk, 'US')
     outbox.see(3, '2LO', 1)
     const theirs = { ...entryOf({ pressure: '88 psi' }, 2), by: 'Tomas Weil' }
-    await outbox.keepSheet({ ...walk, stops: walk.stops.map((stop) => ({ ...stop, entry: theirs })) }, 'US')
+    await outbox.keepSheet({ ...walk, positions: walk.positions.map((stop) => ({ ...stop, entry: theirs })) }, 'US')
     await outbox.keep(3, '2LO', typed, 'US')
     await outbox.sendAll()
     expect(puts()[0]?.headers.get('If-Match')).toBe('"1"')
@@ -182,7 +182,7 @@ describe('what this device keeps', () => {
     await outbox.keepSheet({ ...walk, vehicleId: 4, unit: 'LC-04' }, 'US')
     await outbox.keep(3, '2LO', typed, 'US')
     await outbox.signedOut()
-    expect((await store.sheets()).map((sheet) => sheet.walk.unit)).toEqual(['LC-03'])
+    expect((await store.sheets()).map((sheet) => sheet.walkAround.unit)).toEqual(['LC-03'])
     expect(await store.entries()).toHaveLength(1)
   })
 

@@ -122,7 +122,7 @@ class Outbox {
       ...(known?.finish && { finish: known.finish }),
       vehicleId: walk.vehicleId,
       units,
-      walk,
+      walkAround: walk,
       keptAt: new Date().toISOString(),
     })
   }
@@ -191,8 +191,10 @@ class Outbox {
     this.see(vehicleId, position, theirs.version)
     const sheet = this.sheet(vehicleId)
     if (sheet) {
-      const stops = sheet.walk.stops.map((stop) => (stop.position === position ? { ...stop, entry: theirs } : stop))
-      await this.putSheet({ ...sheet, walk: { ...sheet.walk, stops } })
+      const stops = sheet.walkAround.positions.map((stop) =>
+        stop.position === position ? { ...stop, entry: theirs } : stop,
+      )
+      await this.putSheet({ ...sheet, walkAround: { ...sheet.walkAround, positions: stops } })
     }
     await this.drop(vehicleId, position)
   }
@@ -219,12 +221,12 @@ class Outbox {
   }
 
   /** Marks a walk-round to be finished once everything entered in it has been taken. */
-  async finishLater(vehicleId: number, odometer: string, skipped: string, confirmed = false) {
+  async finishLater(vehicleId: number, odometer: string, skipReason: string, confirmed = false) {
     const sheet = this.sheet(vehicleId)
     if (sheet)
       await this.putSheet({
         ...sheet,
-        finish: { odometer, skipped, key: onceKey(), ...(confirmed && { confirmed }), ...this.byMe() },
+        finish: { odometer, skipReason, key: onceKey(), ...(confirmed && { confirmed }), ...this.byMe() },
       })
   }
 
@@ -252,13 +254,13 @@ class Outbox {
   /** The id of the vehicle's walk-round with the server, started there if it was begun out of reach. */
   private async walkId(vehicleId: number, units: Units): Promise<number> {
     const sheet = this.sheet(vehicleId)
-    if (sheet && sheet.walk.id !== 0) return sheet.walk.id
+    if (sheet && sheet.walkAround.id !== 0) return sheet.walkAround.id
     const startKey = sheet?.startKey ?? onceKey()
     if (sheet && !sheet.startKey) await this.putSheet({ ...sheet, startKey })
     const walk = await answerOf(
       api.POST('/api/vehicles/{vehicleId}/walk-rounds', {
         params: { path: { vehicleId }, query: { units }, header: { 'Idempotency-Key': startKey } },
-        body: sheet ? { scope: sheet.walk.scope } : {},
+        body: sheet ? { scope: sheet.walkAround.scope } : {},
       }),
     )
     await this.keepSheet(walk, units)
@@ -361,17 +363,17 @@ class Outbox {
     this.see(entry.vehicleId, entry.position, saved.entry.version)
     const sheet = this.sheet(entry.vehicleId)
     if (!sheet) return
-    const stops = sheet.walk.stops.map((stop) => {
+    const stops = sheet.walkAround.positions.map((stop) => {
       if (stop.position !== entry.position) return stop
       const { missing, ...rest } = stop
       return {
         ...rest,
         ...(saved.missing && { missing: saved.missing }),
         entry: saved.entry,
-        judgement: saved.judgement,
+        assessment: saved.assessment,
       }
     })
-    await this.putSheet({ ...sheet, walk: { ...sheet.walk, stops } })
+    await this.putSheet({ ...sheet, walkAround: { ...sheet.walkAround, positions: stops } })
   }
 
   private async entryRefused(entry: WaitingEntry, error: unknown) {
@@ -408,9 +410,9 @@ class Outbox {
     const sheet = this.sheet(vehicleId)
     if (!sheet) return
     const { startKey, ...rest } = sheet
-    const stops = sheet.walk.stops.map(({ entry, ...stop }) => stop)
+    const stops = sheet.walkAround.positions.map(({ entry, ...stop }) => stop)
     for (const stop of stops) this.see(vehicleId, stop.position, 0)
-    await this.putSheet({ ...rest, walk: { ...sheet.walk, id: 0, stops } })
+    await this.putSheet({ ...rest, walkAround: { ...sheet.walkAround, id: 0, positions: stops } })
   }
 
   /** Sends all that waits, vehicle by vehicle; stops at the first sign that the server can't be reached. */
@@ -481,7 +483,7 @@ class Outbox {
           params: { path: { id }, query: { units: sheet.units }, header: { 'Idempotency-Key': finish.key } },
           body: {
             odometer: finish.odometer,
-            skipped: finish.skipped,
+            skipReason: finish.skipReason,
             ...(finish.confirmed && { confirmed: true }),
           },
         }),
@@ -521,11 +523,11 @@ function withoutWrong(draft: Draft, error: ProblemError): Draft | undefined {
 }
 
 function bodyOf(draft: Draft, takenAt: string | undefined): Schemas['WalkAroundEntryRequest'] {
-  const { looked, pressureGauge, treadGauge, bound, dotFaces, ...rest } = draft
+  const { looked, pressureGauge, treadGauge, treadInterval: bound, dotSide: dotFaces, ...rest } = draft
   return {
     ...rest,
-    ...(bound && { bound }),
-    ...(dotFaces && { dotFaces }),
+    ...(bound && { treadInterval: bound }),
+    ...(dotFaces && { dotSide: dotFaces }),
     ...(pressureGauge && { pressureGauge }),
     ...(treadGauge && { treadGauge }),
     ...(takenAt && { takenAt }),

@@ -3,7 +3,7 @@ import type { Draft } from './draft'
 
 type Band = Schemas['BandView']
 
-const WORSE: Verdict[] = ['FIT', 'NOT_KNOWN', 'WATCH', 'PLAN', 'DO_NOT_OPERATE']
+const WORSE: Verdict[] = ['GOOD', 'UNKNOWN', 'WATCH', 'SERVICE_DUE', 'DO_NOT_OPERATE']
 
 /** What this device can say of one position without the server: only by comparing with what the server sent along. */
 export interface Provisional {
@@ -46,27 +46,27 @@ export function provisional(
 ): Provisional {
   const says: Provisional['says'] = []
   const stands = (standing: Schemas['StandingView'] | undefined) => {
-    if (standing && standing.verdict !== 'FIT') says.push({ verdict: standing.verdict, words: standing.says })
+    if (standing && standing.verdict !== 'GOOD') says.push({ verdict: standing.verdict, words: standing.statement })
   }
   stands(stop.bands.rest)
   const add = (band: Band | undefined) => {
-    if (band && band.verdict !== 'FIT') says.push({ verdict: band.verdict, words: band.says })
+    if (band && band.verdict !== 'GOOD') says.push({ verdict: band.verdict, words: band.statement })
   }
   const pressure = plain(draft.pressure, PRESSURE[units])
-  if (pressure === undefined || draft.warmth !== 'COLD') stands(stop.bands.untilCold)
+  if (pressure === undefined || draft.thermalState !== 'COLD') stands(stop.bands.untilCold)
   if (pressure !== undefined) {
-    add(bandOf(draft.warmth === 'COLD' ? stop.bands.cold : stop.bands.hot, pressure))
+    add(bandOf(draft.thermalState === 'COLD' ? stop.bands.cold : stop.bands.hot, pressure))
   }
-  const depths = (draft.places.length > 0 ? draft.places.flat() : [draft.outer, draft.center, draft.inner])
+  const depths = (draft.locations.length > 0 ? draft.locations.flat() : [draft.outer, draft.center, draft.inner])
     .map((depth) => plain(depth, DEPTH[units]))
     .filter((depth) => depth !== undefined)
-  const everyGroove = draft.places.length > 0 ? depths.length === draft.places.flat().length : depths.length === 3
+  const everyGroove = draft.locations.length > 0 ? depths.length === draft.locations.flat().length : depths.length === 3
   if (!everyGroove) stands(stop.bands.untilTread)
   if (depths.length > 0) add(bandOf(stop.bands.tread, Math.min(...depths)))
-  for (const found of [...draft.findings, ...draft.innerFindings]) {
+  for (const found of [...draft.findings, ...draft.innerSidewallFindings]) {
     const choice = findings?.find((one) => one.finding === found)
-    if (choice && choice.verdict !== 'FIT') says.push({ verdict: choice.verdict, words: choice.words })
+    if (choice && choice.verdict !== 'GOOD') says.push({ verdict: choice.verdict, words: choice.label })
   }
   says.sort((one, other) => WORSE.indexOf(other.verdict) - WORSE.indexOf(one.verdict))
-  return { verdict: says[0]?.verdict ?? (pressure === undefined && depths.length === 0 ? 'NOT_KNOWN' : 'FIT'), says }
+  return { verdict: says[0]?.verdict ?? (pressure === undefined && depths.length === 0 ? 'UNKNOWN' : 'GOOD'), says }
 }

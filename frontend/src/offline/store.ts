@@ -1,5 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
 import type { Problem, Schemas, Units } from '../api/client'
+import { inTodaysWords } from './convert'
 import type { Draft, Entry } from './draft'
 
 /** Who had this device in the hand: what is recorded carries the name of whoever read it, never of whoever came after. */
@@ -53,11 +54,11 @@ export interface WaitingPhoto {
 export interface Sheet {
   vehicleId: number
   units: Units
-  walk: Schemas['WalkAroundView']
+  walkAround: Schemas['WalkAroundView']
   keptAt: string
   /** Started out of reach under this key. */
   startKey?: string
-  finish?: { odometer: string; skipped: string; confirmed?: boolean; key: string; by?: Hand; problem?: Problem }
+  finish?: { odometer: string; skipReason: string; confirmed?: boolean; key: string; by?: Hand; problem?: Problem }
 }
 
 interface Yard extends DBSchema {
@@ -69,11 +70,19 @@ interface Yard extends DBSchema {
 let opened: Promise<IDBPDatabase<Yard>> | undefined
 
 const db = () => {
-  opened ??= openDB<Yard>('rotagens', 1, {
-    upgrade(fresh) {
-      fresh.createObjectStore('entries', { keyPath: 'id' })
-      fresh.createObjectStore('photos', { keyPath: 'id' })
-      fresh.createObjectStore('sheets', { keyPath: 'vehicleId' })
+  opened ??= openDB<Yard>('rotagens', 2, {
+    async upgrade(kept, before, _, transaction) {
+      if (before < 1) {
+        kept.createObjectStore('entries', { keyPath: 'id' })
+        kept.createObjectStore('photos', { keyPath: 'id' })
+        kept.createObjectStore('sheets', { keyPath: 'vehicleId' })
+        return
+      }
+      // What waits to be sent was typed in earlier words: it goes on in today's.
+      const entries = transaction.objectStore('entries')
+      for (const entry of await entries.getAll()) await entries.put(inTodaysWords(entry))
+      const sheets = transaction.objectStore('sheets')
+      for (const sheet of await sheets.getAll()) await sheets.put(inTodaysWords(sheet))
     },
   })
   return opened

@@ -13,11 +13,11 @@ const gap = step('BEAD_GAP:1L', {
   title: 'Measure the bead gap',
   position: '1L',
   positionName: 'steer left',
-  mayBeSkipped: false,
+  canBeSkipped: false,
   fields: [1, 2, 3, 4].map((place) => ({
     name: `gap${place}`,
     label: `Gap at place ${place}`,
-    kind: 'DEPTH' as const,
+    type: 'DEPTH' as const,
     options: [],
   })),
 })
@@ -66,7 +66,10 @@ describe('a job sheet', () => {
 
   it('goes on to the next step once one is done, and names who did it', async () => {
     page([balance, gap], () => ({
-      body: sheet([{ ...balance, state: 'DONE', by: 'Rafe Halloran', at: '2026-11-24T09:00:00Z', says: 'done' }, gap]),
+      body: sheet([
+        { ...balance, state: 'DONE', by: 'Rafe Halloran', at: '2026-11-24T09:00:00Z', statement: 'done' },
+        gap,
+      ]),
     }))
     await userEvent.click(await screen.findByRole('button', { name: 'Done' }))
     expect(await screen.findByRole('heading', { name: 'Measure the bead gap' })).toBeVisible()
@@ -80,7 +83,7 @@ describe('a job sheet', () => {
     const calls = page([balance], ({ body }) =>
       (body as { reason: string }).reason === ''
         ? problem(422, { reason: 'Say why it is left out.' })
-        : { body: sheet([{ ...balance, state: 'SKIPPED', says: 'same as yesterday' }]) },
+        : { body: sheet([{ ...balance, state: 'SKIPPED', statement: 'same as yesterday' }]) },
     )
     await userEvent.click(await screen.findByRole('button', { name: 'Leave out…' }))
     await userEvent.click(screen.getByRole('button', { name: 'Leave it out' }))
@@ -98,8 +101,8 @@ describe('a job sheet', () => {
         step('TORQUE_HALF:1L', {
           title: 'Half the torque',
           position: '1L',
-          star: { order: [1, 3, 5, 2, 4], wrench: '70 ft·lb', stage: 'half' },
-          fields: [{ name: 'nuts', label: 'Nuts tightened', kind: 'COUNT', options: [] }],
+          torqueSequence: { order: [1, 3, 5, 2, 4], wrench: '70 ft·lb', stage: 'half' },
+          fields: [{ name: 'nuts', label: 'Nuts tightened', type: 'COUNT', options: [] }],
         }),
       ],
       () => ({ body: {} }),
@@ -121,7 +124,7 @@ describe('a job sheet', () => {
 
   it('waits for the step before a safety step, by its name', async () => {
     page(
-      [step('CORE_OUT:1L', { title: 'Core out', state: 'WAITS', waitsFor: 'Stand it safely', safety: true })],
+      [step('CORE_OUT:1L', { title: 'Core out', state: 'WAITS', blockedBy: 'Stand it safely', safety: true })],
       () => ({
         body: {},
       }),

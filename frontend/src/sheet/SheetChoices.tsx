@@ -21,7 +21,7 @@ export function SheetChoices({ sheet, folded }: { sheet: SheetView; folded: bool
         api.PUT('/api/jobs/{id}/sheet', {
           params: { path: { id: sheet.jobId }, query: { units } },
           body: {
-            ...(sheet.machineId !== undefined && { machineId: sheet.machineId }),
+            ...(sheet.tireChangerId !== undefined && { tireChangerId: sheet.tireChangerId }),
             nitrogen: sheet.nitrogen,
             sensorDismount: sheet.sensorDismount,
             ...part,
@@ -30,31 +30,33 @@ export function SheetChoices({ sheet, folded }: { sheet: SheetView; folded: bool
       ),
     onSuccess: (next) => queries.setQueryData(['jobs', 'sheet', sheet.jobId, units], next),
   })
-  if (!sheet.asksMachine && !sheet.asksSensorWay) return null
+  if (!sheet.needsTireChanger && !sheet.needsSensorMethod) return null
   const problem = choosing.error instanceof ProblemError ? choosing.error : undefined
-  const machine = sheet.machines.find((one) => one.id === sheet.machineId)
+  const machine = sheet.tireChangers.find((one) => one.id === sheet.tireChangerId)
   return (
     <details open={!folded}>
       <summary>
         {[machine?.name ?? 'No tire changer chosen', sheet.nitrogen && 'nitrogen'].filter(Boolean).join(', ')}
       </summary>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', mt: 1.5 }}>
-        {sheet.asksMachine && (
+        {sheet.needsTireChanger && (
           <Choice
             label="Tire changer"
-            value={sheet.machineId === undefined ? '' : String(sheet.machineId)}
+            value={sheet.tireChangerId === undefined ? '' : String(sheet.tireChangerId)}
             options={[
               ['', 'not chosen: both schools shown'],
-              ...sheet.machines.map((one) => [String(one.id), `${one.name}, ${one.kind}`] as [string, string]),
+              ...sheet.tireChangers.map((one) => [String(one.id), `${one.name}, ${one.type}`] as [string, string]),
             ]}
             onChange={(id) =>
-              choosing.mutate(id === '' ? { machineId: undefined as unknown as number } : { machineId: Number(id) })
+              choosing.mutate(
+                id === '' ? { tireChangerId: undefined as unknown as number } : { tireChangerId: Number(id) },
+              )
             }
-            error={problem?.field('machineId')}
+            error={problem?.field('tireChangerId')}
             width={320}
           />
         )}
-        {sheet.asksMachine && (
+        {sheet.needsTireChanger && (
           <FormControlLabel
             control={
               <Checkbox
@@ -65,7 +67,7 @@ export function SheetChoices({ sheet, folded }: { sheet: SheetView; folded: bool
             label="Filled with nitrogen"
           />
         )}
-        {sheet.asksSensorWay && (
+        {sheet.needsSensorMethod && (
           <FormControlLabel
             control={
               <Checkbox
@@ -76,7 +78,7 @@ export function SheetChoices({ sheet, folded }: { sheet: SheetView; folded: bool
             label="Sensor with the tire off the wheel"
           />
         )}
-        {problem && !problem.field('machineId') && <Alert severity="error">{problem.message}</Alert>}
+        {problem && !problem.field('tireChangerId') && <Alert severity="error">{problem.message}</Alert>}
       </Box>
     </details>
   )

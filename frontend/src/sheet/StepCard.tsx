@@ -79,9 +79,9 @@ export function StepCard(props: {
     draft.write(sheet.jobId, step.key, next)
   }
   const gauge = props.gauge
-  const gauged = step.fields.some((field) => field.kind === 'PRESSURE' || field.name === 'outer')
+  const gauged = step.fields.some((field) => field.type === 'PRESSURE' || field.name === 'outer')
   const settled = step.state === 'DONE' || step.state === 'SKIPPED'
-  const tightened = Math.min(Number(fields.nuts ?? 0) || 0, step.star?.order.length ?? 0)
+  const tightened = Math.min(Number(fields.nuts ?? 0) || 0, step.torqueSequence?.order.length ?? 0)
   return (
     <Box
       component="section"
@@ -101,9 +101,9 @@ export function StepCard(props: {
           {step.caution}
         </Alert>
       )}
-      {step.clock && (
+      {step.valveClock && (
         <Box sx={{ mt: 1.5 }}>
-          <ValveClock clock={step.clock} />
+          <ValveClock clock={step.valveClock} />
         </Box>
       )}
       {settled ? (
@@ -118,12 +118,12 @@ export function StepCard(props: {
           }}
           sx={{ mt: 1.5, display: 'grid', gap: 1.5 }}
         >
-          {step.star && (
+          {step.torqueSequence && (
             <TorqueStar
-              order={step.star.order}
+              order={step.torqueSequence.order}
               tightened={tightened}
-              stage={`${step.star.stage} torque`}
-              wrench={step.star.wrench}
+              stage={`${step.torqueSequence.stage} torque`}
+              wrench={step.torqueSequence.wrench}
               onTighten={props.may ? () => change('nuts', String(tightened + 1)) : undefined}
             />
           )}
@@ -159,7 +159,7 @@ export function StepCard(props: {
           )}
           {problem && !atField && <Alert severity="error">{problem.message}</Alert>}
           {step.state === 'WAITS' ? (
-            <Alert severity="info">First: {step.waitsFor}.</Alert>
+            <Alert severity="info">First: {step.blockedBy}.</Alert>
           ) : (
             props.may &&
             !sheet.doneAt && (
@@ -172,7 +172,7 @@ export function StepCard(props: {
                 >
                   {step.fields.length > 0 ? 'Record and go on' : 'Done'}
                 </Button>
-                {step.mayBeSkipped && !leaving && (
+                {step.canBeSkipped && !leaving && (
                   <Button onClick={() => setLeaving(true)} sx={{ minHeight: 52 }}>
                     Leave out…
                   </Button>
@@ -208,7 +208,7 @@ function Settled(props: { step: StepView; may: boolean; busy: boolean; onUndo: (
     <Box sx={{ mt: 1.5, display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
       <div>
         <strong>{step.state === 'DONE' ? 'Done' : 'Left out'}</strong> by {step.by}, {step.at && moment(step.at)}
-        {step.says && step.says !== 'done' && `: ${step.says}`}
+        {step.statement && step.statement !== 'done' && `: ${step.statement}`}
       </div>
       {props.may && (
         <Button onClick={props.onUndo} loading={props.busy}>

@@ -25,7 +25,7 @@ export function StepFields(props: {
       ? Array.from({ length: typedGaps + 1 - gaps }, (_, index) => ({
           name: `gap${gaps + index + 1}`,
           label: `Gap at place ${gaps + index + 1} (optional)`,
-          kind: 'DEPTH' as const,
+          type: 'DEPTH' as const,
           options: [],
         }))
       : []
@@ -53,7 +53,7 @@ function OneField(props: {
   unit: string | undefined
 }) {
   const { field } = props
-  if (field.kind === 'CHOICE') {
+  if (field.type === 'CHOICE') {
     return (
       <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
         <Box component="legend" sx={{ p: 0, mb: 0.5, color: props.error ? 'error.main' : 'text.secondary' }}>
@@ -67,7 +67,7 @@ function OneField(props: {
         >
           {field.options.map((option) => (
             <ToggleButton key={option.code} value={option.code} sx={{ minHeight: 48, px: 2, fontSize: 15 }}>
-              {option.words}
+              {option.label}
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
@@ -87,22 +87,22 @@ function OneField(props: {
       error={props.error}
       unit={props.unit}
       gauge={gaugeOf(field)}
-      code={field.kind === 'CODE'}
-      width={WIDTHS[field.kind] ?? 190}
+      code={field.type === 'CODE'}
+      width={WIDTHS[field.type] ?? 190}
     />
   )
 }
 
-const WIDTHS: Partial<Record<Field['kind'], number>> = { TEXT: 420, CODE: 260, LENGTH: 150, ANGLE: 150 }
+const WIDTHS: Partial<Record<Field['type'], number>> = { TEXT: 420, CODE: 260, LENGTH: 150, ANGLE: 150 }
 
 /** Which figure of the paired gauge belongs here: pressed on a valve, or set into a groove. */
 function gaugeOf(field: Field): string | undefined {
-  if (field.kind === 'PRESSURE') return 'pressure'
-  return field.kind === 'DEPTH' && ['outer', 'center', 'inner'].includes(field.name) ? field.name : undefined
+  if (field.type === 'PRESSURE') return 'pressure'
+  return field.type === 'DEPTH' && ['outer', 'center', 'inner'].includes(field.name) ? field.name : undefined
 }
 
 function unitOf(field: Field, units: Units): string | undefined {
-  switch (field.kind) {
+  switch (field.type) {
     case 'PRESSURE':
       return pressureUnit(units)
     case 'DEPTH':

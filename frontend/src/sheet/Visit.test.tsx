@@ -13,24 +13,24 @@ const visit = {
   day: '2026-11-24',
   done: false,
   entries: [
-    { entry: 'DAMAGE', part: 'Check-in', words: 'Wheel damage already there', fields: [] },
+    { entry: 'DAMAGE', part: 'Check-in', label: 'Wheel damage already there', fields: [] },
     {
       entry: 'PARTS',
       part: 'Parts',
-      words: 'Stems used',
-      fields: [{ name: 'words', label: 'What', kind: 'TEXT', options: [] }],
+      label: 'Stems used',
+      fields: [{ name: 'words', label: 'What', type: 'TEXT', options: [] }],
     },
     {
       entry: 'ALIGNMENT_AFTER',
       part: 'After',
-      words: 'Alignment after',
-      fields: [{ name: 'toe', label: 'Total toe', kind: 'ANGLE', options: [] }],
+      label: 'Alignment after',
+      fields: [{ name: 'toe', label: 'Total toe', type: 'ANGLE', options: [] }],
     },
   ],
   lines: [],
-  compared: [{ what: 'Total toe', before: '0.55°', after: '0.1°', difference: '−0.45°' }],
+  compared: [{ description: 'Total toe', before: '0.55°', after: '0.1°', difference: '−0.45°' }],
   positions: [{ position: '1L', name: 'steer left', tire: 'Brantholm Ridgeline 4', dot: '3CT2XR5M2226', age: '0.5 y' }],
-  planned: [{ id: 9, day: '2026-11-26', note: 'after the work', items: [{ id: 1, work: 'Re-torque' }] }],
+  planned: [{ id: 9, day: '2026-11-26', note: 'after the work', items: [{ id: 1, label: 'Re-torque' }] }],
   due: [],
 }
 
@@ -67,8 +67,8 @@ describe('a shop visit', () => {
                 {
                   id: 1,
                   entry: 'PARTS',
-                  words: '2 stems',
-                  concern: '',
+                  label: '2 stems',
+                  warning: '',
                   photo: false,
                   at: '2026-11-24T09:00:00Z',
                   by: 'Rafe Halloran',

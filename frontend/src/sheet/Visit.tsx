@@ -82,11 +82,11 @@ function Notes({ visit }: { visit: View }) {
             </Box>
             {lines.map((line) => (
               <Box key={line.id} sx={{ py: 0.5, borderBottom: 1, borderColor: 'divider' }}>
-                <strong>{visit.entries.find((entry) => entry.entry === line.entry)?.words}</strong>
-                {line.words && `: ${line.words}`}{' '}
-                {line.concern && (
+                <strong>{visit.entries.find((entry) => entry.entry === line.entry)?.label}</strong>
+                {line.label && `: ${line.label}`}{' '}
+                {line.warning && (
                   <Box component="strong" sx={{ color: 'error.main' }}>
-                    {line.concern}{' '}
+                    {line.warning}{' '}
                   </Box>
                 )}
                 <Box component="span" sx={{ color: 'text.secondary' }}>
@@ -96,7 +96,7 @@ function Notes({ visit }: { visit: View }) {
                   <div>
                     <img
                       src={`/api/jobs/${visit.jobId}/visit/photos/${line.id}`}
-                      alt={visit.entries.find((entry) => entry.entry === line.entry)?.words ?? 'Photo'}
+                      alt={visit.entries.find((entry) => entry.entry === line.entry)?.label ?? 'Photo'}
                       style={{ maxWidth: 220, maxHeight: 160 }}
                     />
                   </div>
@@ -153,7 +153,7 @@ function Note({ visit, onTook }: { visit: View; onTook: (view: View) => void }) 
       <Choice
         label="Note"
         value={entry}
-        options={visit.entries.map((one) => [one.entry, `${one.part}: ${one.words}`] as [EntryCode, string])}
+        options={visit.entries.map((one) => [one.entry, `${one.part}: ${one.label}`] as [EntryCode, string])}
         onChange={(next) => {
           setEntry(next)
           setFields({})
@@ -205,8 +205,8 @@ function Compared({ visit }: { visit: View }) {
       </Box>
       <Table label="Before and after the work" heads={['Measured', 'Before', 'After', 'Change']}>
         {visit.compared.map((row) => (
-          <tr key={row.what}>
-            <td>{row.what}</td>
+          <tr key={row.description}>
+            <td>{row.description}</td>
             <td>{row.before}</td>
             <td>{row.after}</td>
             <td>
@@ -250,7 +250,7 @@ function HandOverPage({ visit }: { visit: View }) {
         {visit.planned.map((job) => (
           <li key={job.id}>
             <strong>{day(job.day)}</strong>, planned:{' '}
-            {job.items.map((item) => [item.position, item.work].filter(Boolean).join(' ')).join('; ')}
+            {job.items.map((item) => [item.position, item.label].filter(Boolean).join(' ')).join('; ')}
             {job.note && ` (${job.note})`}
           </li>
         ))}
@@ -258,7 +258,7 @@ function HandOverPage({ visit }: { visit: View }) {
           .filter((line) => !line.scheduled)
           .map((line) => (
             <li key={line.key}>
-              <strong>{day(line.due)}</strong>: {line.positions.join(' ')} {line.work}, {line.reason.says}
+              <strong>{day(line.due)}</strong>: {line.positions.join(' ')} {line.label}, {line.reason.statement}
             </li>
           ))}
       </Box>

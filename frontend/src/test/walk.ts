@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client'
 
-export const FIT = { verdict: 'FIT' as const, reasons: [] }
+export const FIT = { verdict: 'GOOD' as const, reasons: [] }
 
 /** A drive position whose figures turn at 76, 90.25, 99.76 and 120 psi, and at 2/32 and 3/32. */
 export const stop: Schemas['WalkAroundStopView'] = {
@@ -13,34 +13,34 @@ export const stop: Schemas['WalkAroundStopView'] = {
   legal: '2/32 in',
   pull: '3/32 in',
   open: [
-    { finding: 'CAP_MISSING', words: 'Valve cap missing', on: '2026-11-01', by: 'Tomas Weil', canBePutRightHere: true },
+    { finding: 'CAP_MISSING', label: 'Valve cap missing', on: '2026-11-01', by: 'Tomas Weil', canBeFixedHere: true },
   ],
   photos: [],
   missing: 'nothing entered',
-  standing: 'FIT',
-  judgement: FIT,
+  restVerdict: 'GOOD',
+  assessment: FIT,
   bands: {
     cold: [
-      { from: 0, verdict: 'DO_NOT_OPERATE', says: '80 % of target: 76 psi' },
-      { from: 76.01, verdict: 'WATCH', says: 'Cold pressure on target: 95 psi' },
-      { from: 90.25, verdict: 'FIT', says: '' },
-      { from: 99.76, verdict: 'WATCH', says: 'Cold pressure on target: 95 psi' },
-      { from: 120.01, verdict: 'DO_NOT_OPERATE', says: 'Maximum pressure: 120 psi' },
+      { from: 0, verdict: 'DO_NOT_OPERATE', statement: '80 % of target: 76 psi' },
+      { from: 76.01, verdict: 'WATCH', statement: 'Cold pressure on target: 95 psi' },
+      { from: 90.25, verdict: 'GOOD', statement: '' },
+      { from: 99.76, verdict: 'WATCH', statement: 'Cold pressure on target: 95 psi' },
+      { from: 120.01, verdict: 'DO_NOT_OPERATE', statement: 'Maximum pressure: 120 psi' },
     ],
     hot: [
-      { from: 0, verdict: 'WATCH', says: 'Hot reading: 95 psi' },
-      { from: 95, verdict: 'FIT', says: '' },
+      { from: 0, verdict: 'WATCH', statement: 'Hot reading: 95 psi' },
+      { from: 95, verdict: 'GOOD', statement: '' },
     ],
     tread: [
-      { from: 0, verdict: 'DO_NOT_OPERATE', says: 'Legal tread limit: 2/32 in' },
-      { from: 2.01, verdict: 'PLAN', says: 'Pull point: 3/32 in' },
-      { from: 3.01, verdict: 'FIT', says: '' },
+      { from: 0, verdict: 'DO_NOT_OPERATE', statement: 'Legal tread limit: 2/32 in' },
+      { from: 2.01, verdict: 'SERVICE_DUE', statement: 'Pull point: 3/32 in' },
+      { from: 3.01, verdict: 'GOOD', statement: '' },
     ],
-    rest: { verdict: 'FIT', says: '' },
-    untilCold: { verdict: 'FIT', says: '' },
-    untilTread: { verdict: 'FIT', says: '' },
+    rest: { verdict: 'GOOD', statement: '' },
+    untilCold: { verdict: 'GOOD', statement: '' },
+    untilTread: { verdict: 'GOOD', statement: '' },
   },
-  asks: { coldLeast: 84, coldMost: 104, hotLeast: 84, outer: 12, center: 12, inner: 12, last: '94 psi on 3 Nov 2026' },
+  plausible: { coldMin: 84, coldMax: 104, hotMin: 84, outer: 12, center: 12, inner: 12, last: '94 psi on 3 Nov 2026' },
 }
 
 export const walk: Schemas['WalkAroundView'] = {
@@ -54,7 +54,7 @@ export const walk: Schemas['WalkAroundView'] = {
   startedAt: '2026-11-23T15:00:00Z',
   startedBy: 'Rafe Halloran',
   today: '2026-11-23',
-  stops: [stop],
+  positions: [stop],
 }
 
 /** What the server stores of what it was sent. */
@@ -63,15 +63,15 @@ export const entryOf = (body: unknown, version: number): Schemas['WalkAroundEntr
   by: 'Rafe Halloran',
   savedAt: '2026-11-23T15:01:00Z',
   pressure: '',
-  warmth: 'COLD',
+  thermalState: 'COLD',
   outer: '',
   center: '',
   inner: '',
-  places: [],
+  locations: [],
   findings: [],
-  innerFindings: [],
-  putRight: [],
-  skipped: '',
+  innerSidewallFindings: [],
+  fixed: [],
+  skipReason: '',
   dotCode: '',
   confirmed: [],
   ...(body as object),

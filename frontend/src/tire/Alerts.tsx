@@ -17,7 +17,7 @@ export function Alerts({ alerts }: { alerts: Schemas['AlertView'][] }) {
           return (
             <Box
               component="li"
-              key={`${alert.kind} ${alert.says} ${alert.openedOn} ${alert.clearedOn}`}
+              key={`${alert.type} ${alert.statement} ${alert.openedOn} ${alert.clearedOn}`}
               sx={{
                 background: colour.sheet,
                 border: 1,
@@ -32,7 +32,7 @@ export function Alerts({ alerts }: { alerts: Schemas['AlertView'][] }) {
               <strong>
                 {open ? 'Open' : 'Cleared'} · {alert.title}
               </strong>
-              <div>{alert.says}</div>
+              <div>{alert.statement}</div>
               <Box sx={{ color: 'text.secondary' }}>
                 Opened {day(alert.openedOn)}, {alert.openedBy}.{' '}
                 {open

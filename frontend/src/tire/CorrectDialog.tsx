@@ -37,7 +37,7 @@ export function CorrectDialog({ line, onClose }: { line: Schemas['TireHistoryEnt
       onSend={form.send}
       onClose={onClose}
     >
-      <Box sx={{ width: '100%' }}>{line.what}</Box>
+      <Box sx={{ width: '100%' }}>{line.description}</Box>
       <DayAndOdometer day={day} onDay={setDay} odometer={odometer} onOdometer={setOdometer} wrong={form.wrong} />
       <Entry label="What was wrong" value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
       <Box sx={{ color: 'text.secondary' }}>

@@ -72,13 +72,13 @@ export function FitDialog(props: { tire: TireHere; goal?: Goal; onClose: () => v
       {check.data && (
         <Box sx={{ width: '100%' }} aria-live="polite">
           {check.data.refusals.map((reason) => (
-            <Alert key={reason.says} severity="error" sx={{ mb: 1 }}>
-              <strong>Not there: {reason.says}.</strong> {reason.because}
+            <Alert key={reason.statement} severity="error" sx={{ mb: 1 }}>
+              <strong>Not there: {reason.statement}.</strong> {reason.explanation}
             </Alert>
           ))}
           {check.data.notes.map((reason) => (
-            <Alert key={reason.says} severity="info" sx={{ mb: 1 }}>
-              To put right then: {reason.says}. {reason.because}
+            <Alert key={reason.statement} severity="info" sx={{ mb: 1 }}>
+              To put right then: {reason.statement}. {reason.explanation}
             </Alert>
           ))}
         </Box>

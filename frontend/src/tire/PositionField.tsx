@@ -20,7 +20,7 @@ export function PositionField(props: {
 }) {
   const fleet = useQuery(fleetQuery)
   const places = (fleet.data ?? []).flatMap((vehicle) =>
-    vehicle.places.map((tire) => ({
+    vehicle.positions.map((tire) => ({
       vehicleId: vehicle.id,
       position: tire.position,
       label: `${vehicle.unit} ${tire.position}`,

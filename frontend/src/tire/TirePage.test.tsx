@@ -17,11 +17,11 @@ const tire: Schemas['TirePageView'] = {
   model: 'Corvane Tessaly C2',
   sidewall: '275/70R22.5 148/145M H',
   retread: false,
-  where: { words: 'On LC-03 2LI', vehicleId: 3, unit: 'LC-03', position: '2LI' },
+  where: { label: 'On LC-03 2LI', vehicleId: 3, unit: 'LC-03', position: '2LI' },
   price: '$468.00',
-  facts: [{ what: 'Age', value: '5.8 y' }, { what: 'Lowest tread' }],
-  stays: [{ vehicleId: 3, where: 'LC-03 2LI', from: '2021-05-01T12:00:00Z', odometerOn: '26,257 mi' }],
-  milesAreWhole: false,
+  facts: [{ name: 'Age', value: '5.8 y' }, { name: 'Lowest tread' }],
+  installations: [{ vehicleId: 3, where: 'LC-03 2LI', from: '2021-05-01T12:00:00Z', odometerOn: '26,257 mi' }],
+  milesAreComplete: false,
   miles: '38,475 mi',
   alerts: [],
   open: ['Bulge'],
@@ -30,13 +30,13 @@ const tire: Schemas['TirePageView'] = {
     { at: '2026-08-20T12:00:00Z', where: 'LC-03 2LO', center: '10/32 in' },
   ],
   photos: [{ id: 12, width: 800, height: 600, at: '2026-11-20T12:00:00Z', where: 'LC-03 1L', by: 'Mara Quill' }],
-  lines: [
+  entries: [
     {
       id: 7,
       at: '2021-05-01T12:00:00Z',
-      kind: 'move',
+      type: 'move',
       where: 'LC-03 2LI',
-      what: 'Fitted · at 26,257 mi',
+      description: 'Fitted · at 26,257 mi',
       by: 'Rafe Halloran',
       canBeCorrected: true,
       isVoided: false,
@@ -60,17 +60,17 @@ describe('the page of a tire', () => {
         ...tire,
         alerts: [
           {
-            kind: 'RAN_LOW',
+            type: 'RUN_FLAT',
             title: 'Ran low',
-            says: '72 psi, target 95 psi',
+            statement: '72 psi, target 95 psi',
             openedOn: '2026-11-20',
             openedBy: 'Mara Quill',
             clearedOnlyBy: 'a professional’s look inside',
           },
           {
-            kind: 'OVER_MAXIMUM',
+            type: 'OVER_MAXIMUM',
             title: 'Over the maximum',
-            says: '124 psi, maximum 120 psi',
+            statement: '124 psi, maximum 120 psi',
             openedOn: '2026-10-02',
             openedBy: 'Mara Quill',
             clearedOn: '2026-10-03',
@@ -91,18 +91,18 @@ describe('the page of a tire', () => {
 
   it('voids a reading by its reason, and shows it struck out', async () => {
     const reading = {
-      ...tire.lines[0],
+      ...tire.entries[0],
       id: 8,
-      kind: 'reading',
+      type: 'reading',
       readingId: 41,
-      what: '12 psi cold',
+      description: '12 psi cold',
       canBeCorrected: false,
       isVoided: false,
     }
     let voided = false
     const calls = fakeServer((call) => {
       if (call.path === '/api/session') return { body: SESSION }
-      if (call.method !== 'POST') return { body: { ...tire, lines: [{ ...reading, isVoided: voided }] } }
+      if (call.method !== 'POST') return { body: { ...tire, entries: [{ ...reading, isVoided: voided }] } }
       const { reason } = call.body as { reason: string }
       if (reason === '') return problem(422, { reason: 'Say what was wrong with it.' })
       voided = true
@@ -155,7 +155,7 @@ describe('the page of a tire', () => {
 
 describe('moving a tire', () => {
   it('says before fitting why it must not go there', async () => {
-    const refusal = { says: 'Retread on the steer axle', because: 'A retread never rolls on a steer axle.' }
+    const refusal = { statement: 'Retread on the steer axle', explanation: 'A retread never rolls on a steer axle.' }
     fakeServer(({ path }) =>
       path.endsWith('/fit-check') ? { body: { refusals: [refusal], notes: [] } } : { body: [] },
     )
@@ -168,7 +168,7 @@ describe('moving a tire', () => {
     const close = vi.fn()
     const calls = fakeServer(({ method, body }) => {
       if (method !== 'POST')
-        return { body: { yards: ['Eastbank'], classes: [], kinds: [], placardLoads: [], retired: [] } }
+        return { body: { yards: ['Eastbank'], classes: [], vehicleTypes: [], placardLoadBases: [], retired: [] } }
       const sent = body as { reason: string; depth: string }
       return sent.reason && sent.depth
         ? { body: { tireId: 20, where: 'scrapped', notes: [] } }

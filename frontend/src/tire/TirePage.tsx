@@ -103,9 +103,9 @@ export function TirePage() {
           <Box sx={{ background: colour.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 2, mb: 2 }}>
             <Box sx={{ fontSize: 17, fontWeight: 700 }}>
               {tire.where.vehicleId !== undefined ? (
-                <Link to={`/vehicles/${tire.where.vehicleId}?at=${tire.where.position}`}>{tire.where.words}</Link>
+                <Link to={`/vehicles/${tire.where.vehicleId}?at=${tire.where.position}`}>{tire.where.label}</Link>
               ) : (
-                tire.where.words
+                tire.where.label
               )}
             </Box>
             <Box sx={{ fontFamily: mono, mt: 0.5 }}>{tire.dot ? `DOT ${tire.dot}` : 'DOT code not read'}</Box>
@@ -121,11 +121,11 @@ export function TirePage() {
           <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.75 }}>
             Where it has been
           </Box>
-          {tire.stays.length === 0 ? (
+          {tire.installations.length === 0 ? (
             <p>It has not been on a vehicle yet.</p>
           ) : (
             <Table label="Stays on vehicles" heads={['Where', 'From', 'To', 'Odometer on', 'Odometer off', 'Run']}>
-              {tire.stays.map((stay) => (
+              {tire.installations.map((stay) => (
                 <tr key={`${stay.where} ${stay.from}`}>
                   <td>{stay.vehicleId ? <Link to={`/vehicles/${stay.vehicleId}`}>{stay.where}</Link> : stay.where}</td>
                   <td>{day(stay.from)}</td>
@@ -144,8 +144,8 @@ export function TirePage() {
             Ledger
           </Box>
           <Table label="Ledger of this tire" heads={['When', 'Where', 'What', 'By', '']}>
-            {tire.lines.map((line) => (
-              <tr key={`${line.id} ${line.at} ${line.what}`}>
+            {tire.entries.map((line) => (
+              <tr key={`${line.id} ${line.at} ${line.description}`}>
                 <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
                   {moment(line.at)}
                 </Box>
@@ -156,7 +156,7 @@ export function TirePage() {
                   component="td"
                   sx={line.isVoided ? { color: 'text.secondary', textDecoration: 'line-through' } : {}}
                 >
-                  {line.what}
+                  {line.description}
                 </Box>
                 <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
                   {line.by}
@@ -201,7 +201,7 @@ function Quiet({ onClick, children }: { onClick: () => void; children: string })
 /** Miles and what they cost, shares of its life. */
 function Gave({ tire }: { tire: Schemas['TirePageView'] }) {
   const parts = [
-    tire.miles && `${tire.miles} run${tire.milesAreWhole ? '' : ' as far as known'}`,
+    tire.miles && `${tire.miles} run${tire.milesAreComplete ? '' : ' as far as known'}`,
     tire.price && `paid ${tire.price}`,
     tire.costOfDistance,
     tire.costOfTread,

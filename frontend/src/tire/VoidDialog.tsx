@@ -29,7 +29,7 @@ export function VoidDialog({ line, onClose }: { line: Schemas['TireHistoryEntryV
       onSend={form.send}
       onClose={onClose}
     >
-      <Box sx={{ width: '100%' }}>{line.what}</Box>
+      <Box sx={{ width: '100%' }}>{line.description}</Box>
       <Entry
         label="What was wrong with it"
         value={reason}

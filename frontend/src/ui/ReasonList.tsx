@@ -8,7 +8,7 @@ export function ReasonList({ judgement }: { judgement: Schemas['AssessmentView']
   if (judgement.reasons.length === 0) {
     return (
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-        <StateGlyph verdict="FIT" named={false} />
+        <StateGlyph verdict="GOOD" named={false} />
         <span>Measured, current, and within every limit.</span>
       </Box>
     )
@@ -18,7 +18,7 @@ export function ReasonList({ judgement }: { judgement: Schemas['AssessmentView']
       {judgement.reasons.map((reason) => (
         <Box
           component="li"
-          key={`${reason.rule} ${reason.says}`}
+          key={`${reason.rule} ${reason.statement}`}
           sx={{ display: 'grid', gridTemplateColumns: '20px 1fr', gap: 1 }}
         >
           <Box sx={{ pt: 0.25 }}>
@@ -29,9 +29,9 @@ export function ReasonList({ judgement }: { judgement: Schemas['AssessmentView']
               <Box component="span" sx={{ color: STATES[reason.verdict].colour, fontWeight: 700 }}>
                 {STATES[reason.verdict].word}
               </Box>{' '}
-              <strong>{reason.says}</strong>
+              <strong>{reason.statement}</strong>
             </Box>
-            <div>{reason.because}</div>
+            <div>{reason.explanation}</div>
             <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>
               {reason.rule} · {reason.authority}: {reason.source}
             </Box>

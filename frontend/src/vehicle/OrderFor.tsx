@@ -43,9 +43,9 @@ export function OrderFor(props: { vehicleId: number; position: string; onClose: 
           <>
             <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: '170px minmax(0,1fr)', rowGap: 1 }}>
               {order.data.lines.map((line) => (
-                <Box key={line.what} sx={{ display: 'contents' }}>
+                <Box key={line.property} sx={{ display: 'contents' }}>
                   <Box component="dt" sx={{ color: 'text.secondary' }}>
-                    {line.what}
+                    {line.property}
                   </Box>
                   <Box component="dd" sx={{ m: 0 }}>
                     <strong>{line.value ?? 'not known'}</strong>

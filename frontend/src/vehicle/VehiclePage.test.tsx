@@ -14,17 +14,17 @@ const low: Schemas['AssessmentView'] = {
     {
       verdict: 'DO_NOT_OPERATE',
       rule: '80 % of target',
-      says: '76 psi, target 95 psi: 80 % of target',
+      statement: '76 psi, target 95 psi: 80 % of target',
       figure: '76 psi',
       limit: '76 psi',
-      because: 'Treat it as run flat.',
+      explanation: 'Treat it as run flat.',
       authority: 'law',
       source: '29 CFR 1910.177',
     },
   ],
 }
 
-const row = (position: string, judgement: Schemas['AssessmentView']): Schemas['PositionRow'] => ({
+const row = (position: string, assessment: Schemas['AssessmentView']): Schemas['PositionRow'] => ({
   position,
   name: `steer ${position}`,
   tire: 'Corvane Tessaly C2',
@@ -36,7 +36,7 @@ const row = (position: string, judgement: Schemas['AssessmentView']): Schemas['P
   inner: '9/32 in',
   pressure: '76 psi',
   target: '95 psi',
-  judgement,
+  assessment,
 })
 
 const vehicle: Schemas['VehicleView'] = {
@@ -46,13 +46,13 @@ const vehicle: Schemas['VehicleView'] = {
   vehicleClass: 'Clinic coach',
   yard: 'Eastbank',
   description: 'Clinic coach, tag axle',
-  outdoors: false,
+  isParkedOutdoors: false,
   loadState: 'set for usual load',
   retired: false,
   gvwr: '46,000 lb',
-  sensorsWork: false,
+  hasWorkingSensors: false,
   verdict: 'DO_NOT_OPERATE',
-  plan: {
+  axleDiagram: {
     axles: [{ number: 1, role: 'STEER', dual: false, target: '95 psi' }],
     spares: 0,
     tires: [
@@ -65,10 +65,10 @@ const vehicle: Schemas['VehicleView'] = {
         pressure: { read: '76 psi', target: '95 psi', readShare: 0.64, targetShare: 0.8, lowShare: 0.64, off: true },
         age: { years: 5.7, limit: 8, made: '0821' },
       },
-      { position: '1R', name: 'steer right', verdict: 'FIT' },
+      { position: '1R', name: 'steer right', verdict: 'GOOD' },
     ],
   },
-  positions: [row('1L', low), row('1R', { verdict: 'FIT', reasons: [] })],
+  positions: [row('1L', low), row('1R', { verdict: 'GOOD', reasons: [] })],
   due: [],
 }
 

@@ -85,7 +85,7 @@ export function VehiclePage() {
             gap: 1,
           }}
         >
-          <AxlePlan plan={vehicle.plan} overlays={overlays} picked={picked} onPick={pick} />
+          <AxlePlan plan={vehicle.axleDiagram} overlays={overlays} picked={picked} onPick={pick} />
           <ToggleButtonGroup
             size="small"
             value={overlays}
@@ -98,9 +98,9 @@ export function VehiclePage() {
             <ToggleButton value="age">Age</ToggleButton>
           </ToggleButtonGroup>
           <PlanKey overlays={overlays} />
-          {vehicle.placardSpot && (
+          {vehicle.placardLocation && (
             <Box sx={{ fontSize: 12.5 }}>
-              <strong>Placard:</strong> {vehicle.placardSpot}
+              <strong>Placard:</strong> {vehicle.placardLocation}
             </Box>
           )}
         </Box>
@@ -140,13 +140,13 @@ export function VehiclePage() {
 
 function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSchedule: (() => void) | undefined }) {
   const stopped = vehicle.positions
-    .filter((row) => row.judgement.verdict === 'DO_NOT_OPERATE')
+    .filter((row) => row.assessment.verdict === 'DO_NOT_OPERATE')
     .map((row) => row.position)
   const facts = [
     vehicle.odometer,
     vehicle.milesPerDay && `${vehicle.milesPerDay} a day`,
     `GVWR ${vehicle.gvwr}`,
-    vehicle.sensorsWork ? 'pressure sensors' : 'no working sensor warns',
+    vehicle.hasWorkingSensors ? 'pressure sensors' : 'no working sensor warns',
     vehicle.loadState,
     vehicle.retired && 'retired',
     vehicle.parkedSince && `parked since ${day(vehicle.parkedSince, vehicle.today)}`,
@@ -195,7 +195,7 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
         </Button>
       )}
       <VehicleMenu vehicle={vehicle} />
-      {!vehicle.retired && <StartWalkRound vehicleId={vehicle.id} open={vehicle.openWalkRound} />}
+      {!vehicle.retired && <StartWalkRound vehicleId={vehicle.id} open={vehicle.openWalkAround} />}
     </Box>
   )
 }

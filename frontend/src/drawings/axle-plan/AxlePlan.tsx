@@ -21,7 +21,7 @@ export function SmallAxlePlan({ plan, label }: { plan: Plan; label: string }) {
       {/* All the rubber in one stroke: a yard has thousands of these drawings. */}
       <path d={placed.tires.map((tire) => rounded(tire.box, 3)).join('')} fill={colour.rubber} />
       {placed.tires
-        .filter((tire) => tire.mark.verdict !== 'FIT')
+        .filter((tire) => tire.mark.verdict !== 'GOOD')
         .map((tire) => (
           <StateMark
             key={tire.mark.position}

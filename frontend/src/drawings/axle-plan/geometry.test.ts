@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { type Plan, type PlanSize, placePlan, yearTicks } from './geometry'
 
-const mark = (position: string) => ({ position, name: position, verdict: 'FIT' as const })
+const mark = (position: string) => ({ position, name: position, verdict: 'GOOD' as const })
 
 const plan = (duals: boolean[], spares = 0): Plan => ({
   axles: duals.map((dual, at) => ({ number: at + 1, role: at === 0 ? 'STEER' : 'DRIVE', dual })),

@@ -14,8 +14,8 @@ export function CornerTrace({ views }: { views: View[] }) {
     [
       view.position,
       view.lit && 'lamp lit',
-      view.heard && 'heard',
-      view.toReinflate && 'to be filled again',
+      view.confirmed && 'heard',
+      view.mustInflate && 'to be filled again',
       view.shows && `dash shows the tire at ${view.shows}`,
     ]
       .filter(Boolean)
@@ -60,7 +60,7 @@ export function CornerTrace({ views }: { views: View[] }) {
                 </text>
               </>
             )}
-            {view.heard && (
+            {view.confirmed && (
               <text
                 x={place.x + out * 24}
                 y={place.y + 2}
@@ -72,7 +72,7 @@ export function CornerTrace({ views }: { views: View[] }) {
                 ✓ horn
               </text>
             )}
-            {!view.heard && view.expected && !view.lit && (
+            {!view.confirmed && view.expected && !view.lit && (
               <text x={place.x + out * 24} y={place.y + 2} textAnchor={place.left ? 'end' : 'start'} fontSize={13.5}>
                 next
               </text>
@@ -91,7 +91,7 @@ export function CornerTrace({ views }: { views: View[] }) {
                   {words}
                 </text>
               ))}
-            {view.toReinflate && (
+            {view.mustInflate && (
               <text
                 x={place.x + out * 24}
                 y={place.y + 50}

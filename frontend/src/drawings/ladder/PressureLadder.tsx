@@ -42,12 +42,12 @@ export function PressureLadder({ ladder, title }: { ladder: Ladder; title: strin
         </g>
       ))}
       {placed.flags.map(({ item, y, labelY }) => (
-        <g key={item.school}>
+        <g key={item.method}>
           <polyline
             points={`${left - 34},${y} ${left - 44},${y} 150,${labelY}`}
             fill="none"
-            stroke={item.chosen ? colour.petrol : colour.beam}
-            strokeWidth={item.chosen ? 2 : 1.2}
+            stroke={item.isChosen ? colour.petrol : colour.beam}
+            strokeWidth={item.isChosen ? 2 : 1.2}
           />
           <rect
             x={1}
@@ -55,18 +55,18 @@ export function PressureLadder({ ladder, title }: { ladder: Ladder; title: strin
             width={149}
             height={21}
             rx={4}
-            fill={item.chosen ? colour.petrol : colour.sheet}
-            stroke={item.chosen ? colour.petrol : item.offered ? colour.quiet : colour.frame}
-            strokeDasharray={item.offered ? undefined : '3 3'}
+            fill={item.isChosen ? colour.petrol : colour.sheet}
+            stroke={item.isChosen ? colour.petrol : item.isOffered ? colour.quiet : colour.frame}
+            strokeDasharray={item.isOffered ? undefined : '3 3'}
           />
           <text
             x={8}
             y={labelY + 4}
-            fill={item.chosen ? colour.onPetrol : item.offered ? colour.ink : colour.quiet}
-            fontWeight={item.chosen ? 700 : 450}
+            fill={item.isChosen ? colour.onPetrol : item.isOffered ? colour.ink : colour.quiet}
+            fontWeight={item.isChosen ? 700 : 450}
           >
-            {item.chosen ? '▸ ' : ''}
-            {short(item.words)} {item.pressure}
+            {item.isChosen ? '▸ ' : ''}
+            {short(item.label)} {item.pressure}
           </text>
         </g>
       ))}
@@ -85,9 +85,9 @@ export function PressureLadder({ ladder, title }: { ladder: Ladder; title: strin
         </g>
       )}
       {placed.marks.map(({ item, y, labelY }) => {
-        const look = MARKS[item.kind] ?? { stroke: colour.quiet }
+        const look = MARKS[item.type] ?? { stroke: colour.quiet }
         return (
-          <g key={item.kind}>
+          <g key={item.type}>
             <line
               x1={left - 4}
               x2={right + 4}
@@ -97,7 +97,7 @@ export function PressureLadder({ ladder, title }: { ladder: Ladder; title: strin
               strokeWidth={1.6}
               strokeDasharray={look.dash}
             />
-            {item.kind !== 'need' && (
+            {item.type !== 'need' && (
               <polyline
                 points={`${right + 64},${y} 366,${y} 374,${labelY}`}
                 fill="none"
@@ -107,7 +107,7 @@ export function PressureLadder({ ladder, title }: { ladder: Ladder; title: strin
               />
             )}
             <text x={378} y={labelY + 4} fill={look.stroke}>
-              {item.kind === 'need' ? 'needs' : item.words} {item.pressure}
+              {item.type === 'need' ? 'needs' : item.label} {item.pressure}
             </text>
           </g>
         )
@@ -136,10 +136,10 @@ export function PressureLadder({ ladder, title }: { ladder: Ladder; title: strin
         </g>
       ))}
       {placed.readings.map(({ item, x, y }) => (
-        <g key={item.words}>
+        <g key={item.label}>
           <circle cx={x} cy={y} r={5} fill={colour.amber} stroke={colour.ink} strokeWidth={1.4} />
           <title>
-            {item.words} read {item.pressure}
+            {item.label} read {item.pressure}
           </title>
         </g>
       ))}
@@ -150,8 +150,8 @@ export function PressureLadder({ ladder, title }: { ladder: Ladder; title: strin
 const short = (words: string) => (words === 'Placard equivalent' ? 'Equivalent' : words)
 
 function spoken(ladder: Ladder): string {
-  const flags = ladder.flags.map((flag) => `${flag.words} ${flag.pressure}${flag.chosen ? ', taken' : ''}`)
-  const marks = ladder.marks.map((mark) => `${mark.words} ${mark.pressure}`)
-  const load = ladder.load ? [`load ${ladder.load.words}`] : []
-  return [...load, ...flags, ...marks, ...ladder.readings.map((one) => `${one.words} read ${one.pressure}`)].join('; ')
+  const flags = ladder.methods.map((flag) => `${flag.label} ${flag.pressure}${flag.isChosen ? ', taken' : ''}`)
+  const marks = ladder.marks.map((mark) => `${mark.label} ${mark.pressure}`)
+  const load = ladder.load ? [`load ${ladder.load.label}`] : []
+  return [...load, ...flags, ...marks, ...ladder.readings.map((one) => `${one.label} read ${one.pressure}`)].join('; ')
 }

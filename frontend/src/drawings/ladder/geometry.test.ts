@@ -6,20 +6,20 @@ const ladder: Ladder = {
   high: 120,
   estimated: false,
   rungs: [80, 100, 120].map((psi) => ({ psi, pressure: `${psi} psi`, load: `${psi * 58} lb`, reached: psi === 100 })),
-  flags: [
-    { school: 'WEIGHED', words: 'Weighed', psi: 100, pressure: '100 psi', offered: true, chosen: true },
-    { school: 'PLACARD', words: 'Placard', psi: 100, pressure: '100 psi', offered: true, chosen: false },
-    { school: 'RATED', words: 'Rated load', psi: 120, pressure: '120 psi', offered: true, chosen: false },
+  methods: [
+    { method: 'WEIGHED_LOAD', label: 'Weighed', psi: 100, pressure: '100 psi', isOffered: true, isChosen: true },
+    { method: 'PLACARD', label: 'Placard', psi: 100, pressure: '100 psi', isOffered: true, isChosen: false },
+    { method: 'RATED_LOAD', label: 'Rated load', psi: 120, pressure: '120 psi', isOffered: true, isChosen: false },
   ],
   marks: [
-    { kind: 'need', words: 'need', psi: 96.2, pressure: '96.2 psi' },
-    { kind: 'runflat', words: '80 % of target', psi: 80, pressure: '80 psi' },
+    { type: 'need', label: 'need', psi: 96.2, pressure: '96.2 psi' },
+    { type: 'runflat', label: '80 % of target', psi: 80, pressure: '80 psi' },
   ],
   readings: [
-    { kind: 'reading', words: '1L', psi: 99, pressure: '99 psi' },
-    { kind: 'reading', words: '1R', psi: 100, pressure: '100 psi' },
+    { type: 'reading', label: '1L', psi: 99, pressure: '99 psi' },
+    { type: 'reading', label: '1R', psi: 100, pressure: '100 psi' },
   ],
-  load: { psi: 96.2, words: '5,810 lb' },
+  load: { psi: 96.2, label: '5,810 lb' },
 }
 
 describe('the pressure ladder', () => {

@@ -19,7 +19,7 @@ export interface Placed<T> {
 
 export interface PlacedLadder {
   rungs: Placed<Ladder['rungs'][number]>[]
-  flags: Placed<Ladder['flags'][number]>[]
+  flags: Placed<Ladder['methods'][number]>[]
   marks: Placed<Ladder['marks'][number]>[]
   readings: { item: Ladder['readings'][number]; x: number; y: number }[]
   load: { y: number; labelY: number; rungY: number; words: string } | undefined
@@ -56,14 +56,14 @@ export function place(ladder: Ladder): PlacedLadder {
   // The load is one of the marks on the right, so that its label keeps clear of theirs.
   const right = apart([
     ...ladder.marks.map(at),
-    ...(ladder.load ? [at({ kind: 'load', words: ladder.load.words, psi: ladder.load.psi, pressure: '' })] : []),
+    ...(ladder.load ? [at({ type: 'load', label: ladder.load.label, psi: ladder.load.psi, pressure: '' })] : []),
   ])
-  const load = right.find((one) => one.item.kind === 'load')
+  const load = right.find((one) => one.item.type === 'load')
   const room = RAILS.right - RAILS.left
   return {
     rungs: ladder.rungs.map(at),
-    flags: apart(ladder.flags.map(at), 25),
-    marks: right.filter((one) => one.item.kind !== 'load'),
+    flags: apart(ladder.methods.map(at), 25),
+    marks: right.filter((one) => one.item.type !== 'load'),
     readings: ladder.readings.map((item, index) => ({
       item,
       x: RAILS.left + (room * (index + 1)) / (ladder.readings.length + 1),
@@ -73,7 +73,7 @@ export function place(ladder: Ladder): PlacedLadder {
       y: load.y,
       labelY: load.labelY,
       rungY: reached ? y(reached.psi) : load.y,
-      words: load.item.words,
+      words: load.item.label,
     },
   }
 }

@@ -36,7 +36,7 @@ export function LifeRibbons({ view }: { view: Ribbons }) {
           {position}
         </text>
       ))}
-      {view.ribbons.map((ribbon, index) => {
+      {view.timelines.map((ribbon, index) => {
         const parts = pieces(ribbon, view)
         const last = parts.at(-1)
         const first = parts[0]
@@ -46,7 +46,7 @@ export function LifeRibbons({ view }: { view: Ribbons }) {
         return (
           <g key={`${first.key} ${ribbon.label}`}>
             <title>
-              {`${first.key.split(' ')[0]}, ${ribbon.label}: ends by ${ribbon.end}${ribbon.thrownAway ? `, thrown away: ${ribbon.thrownAway}` : ''}`}
+              {`${first.key.split(' ')[0]}, ${ribbon.label}: ends by ${ribbon.end}${ribbon.unusedLife ? `, thrown away: ${ribbon.unusedLife}` : ''}`}
             </title>
             {parts.map((part, at) => {
               const y = laneY(part.lane) + (LANE - THICK) / 2
@@ -92,7 +92,7 @@ export function LifeRibbons({ view }: { view: Ribbons }) {
           </g>
         )
       })}
-      {view.breaks.map((one) => (
+      {view.limitsExceeded.map((one) => (
         <text
           key={`${one.position} ${one.on}`}
           x={x(one.on, view) - 5}
@@ -104,7 +104,7 @@ export function LifeRibbons({ view }: { view: Ribbons }) {
           strokeWidth={3}
           paintOrder="stroke"
         >
-          !<title>{one.says}</title>
+          !<title>{one.statement}</title>
         </text>
       ))}
     </svg>

@@ -4,23 +4,23 @@ import { LEFT, pieces, type Ribbons, spoken, thrownAway, WIDTH, x, years } from 
 const view: Ribbons = {
   vehicleId: 1,
   unit: 'SH-01',
-  strategy: 'AGE_LADDER',
+  strategy: 'NEWEST_ON_STEER',
   from: '2026-11-28',
   to: '2041-11-28',
   positions: ['1L', '2LO'],
-  ribbons: [
+  timelines: [
     {
-      stays: [
+      segments: [
         { position: '1L', from: '2026-11-28', to: '2029-11-28' },
         { position: '2LO', from: '2029-11-28', to: '2034-01-04' },
       ],
       label: 'made 2 Aug 2026',
       end: 'overall age',
-      thrownShare: 0,
+      unusedShare: 0,
       bought: true,
     },
   ],
-  breaks: [],
+  limitsExceeded: [],
 }
 
 describe('life ribbons', () => {
@@ -33,19 +33,19 @@ describe('life ribbons', () => {
   })
 
   it('carry on in the lane of the position a tire moves to, where it left off', () => {
-    const [steer, drive] = pieces(view.ribbons[0] as Ribbons['ribbons'][number], view)
+    const [steer, drive] = pieces(view.timelines[0] as Ribbons['timelines'][number], view)
     expect(steer?.lane).toBe(0)
     expect(drive?.lane).toBe(1)
     expect(steer?.x2).toBe(drive?.x1)
   })
 
   it('hatch the share of its life that a tire is thrown away with', () => {
-    const [first, last] = pieces(view.ribbons[0] as Ribbons['ribbons'][number], view)
+    const [first, last] = pieces(view.timelines[0] as Ribbons['timelines'][number], view)
     if (!first || !last) throw new Error('two stays')
-    const half = { ...(view.ribbons[0] as Ribbons['ribbons'][number]), thrownShare: 0.5 }
-    expect(thrownAway({ ...half, thrownShare: 0 }, last, first)).toBe(0)
+    const half = { ...(view.timelines[0] as Ribbons['timelines'][number]), unusedShare: 0.5 }
+    expect(thrownAway({ ...half, unusedShare: 0 }, last, first)).toBe(0)
     expect(thrownAway(half, last, first)).toBeCloseTo((last.x2 - first.x1) / 2, 5)
-    expect(thrownAway({ ...half, thrownShare: 0.99 }, last, first)).toBe(last.x2 - last.x1)
+    expect(thrownAway({ ...half, unusedShare: 0.99 }, last, first)).toBe(last.x2 - last.x1)
   })
 
   it('say in words how many tires are bought and moved', () => {

@@ -24,8 +24,8 @@ export interface Piece {
 }
 
 /** The stays of a ribbon, each in the lane of its position, and the moves between them. */
-export function pieces(ribbon: Ribbons['ribbons'][number], view: Ribbons): Piece[] {
-  return ribbon.stays.map((stay) => ({
+export function pieces(ribbon: Ribbons['timelines'][number], view: Ribbons): Piece[] {
+  return ribbon.segments.map((stay) => ({
     key: `${stay.position} ${stay.from}`,
     lane: view.positions.indexOf(stay.position),
     x1: x(stay.from, view),
@@ -46,13 +46,13 @@ export function years(view: Pick<Ribbons, 'from' | 'to'>): { year: number; at: n
 export const laneY = (lane: number) => TOP + lane * LANE
 
 /** How long the hatching at a ribbon's end is: the share of the tire's life that is thrown away, of the ribbon's whole length. */
-export function thrownAway(ribbon: Ribbons['ribbons'][number], last: Piece, first: Piece): number {
-  return Math.min(last.x2 - last.x1, ribbon.thrownShare * (last.x2 - first.x1))
+export function thrownAway(ribbon: Ribbons['timelines'][number], last: Piece, first: Piece): number {
+  return Math.min(last.x2 - last.x1, ribbon.unusedShare * (last.x2 - first.x1))
 }
 
 /** What the drawing says, for whoever doesn't see it. */
 export function spoken(view: Ribbons): string {
-  const bought = view.ribbons.filter((ribbon) => ribbon.bought).length
-  const moved = view.ribbons.filter((ribbon) => ribbon.stays.length > 1).length
+  const bought = view.timelines.filter((ribbon) => ribbon.bought).length
+  const moved = view.timelines.filter((ribbon) => ribbon.segments.length > 1).length
   return `${view.unit}: ${view.positions.length} positions, ${bought} tires bought, ${moved} moved on`
 }

@@ -12,7 +12,7 @@ export function LossChart({ loss }: { loss: TireLoss }) {
       viewBox={`0 0 ${CHART.width} ${CHART.height}`}
       width="100%"
       role="img"
-      aria-label={`${loss.position}: ${loss.points.map((one) => `${day(one.on)} ${one.pressure}`).join(', ')}. Target ${loss.targetWords ?? 'not known'}, need ${loss.needWords ?? 'not known'}.`}
+      aria-label={`${loss.position}: ${loss.points.map((one) => `${day(one.on)} ${one.pressure}`).join(', ')}. Target ${loss.targetWords ?? 'not known'}, need ${loss.minimumForLoadLabel ?? 'not known'}.`}
       style={{ display: 'block', fontSize: 10.5 }}
     >
       {placed.target !== undefined && (
@@ -42,11 +42,11 @@ export function LossChart({ loss }: { loss: TireLoss }) {
             strokeDasharray="5 3"
           />
           <text x={2} y={placed.need - 3} fill={colour.stop}>
-            need {loss.needWords}
+            need {loss.minimumForLoadLabel}
           </text>
         </>
       )}
-      <polyline points={line} fill="none" stroke={loss.leak ? colour.stop : colour.rubber} strokeWidth={1.6} />
+      <polyline points={line} fill="none" stroke={loss.isLeak ? colour.stop : colour.rubber} strokeWidth={1.6} />
       {placed.points.map(({ x, y, correctedY, point }, at) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: two readings may share a day
         <g key={at}>

@@ -29,7 +29,7 @@ export function placeLoss(loss: TireLoss): PlacedLoss | undefined {
   if (!first || !last) return undefined
   const heights = points.flatMap((one) => (one.corrected == null ? [one.psi] : [one.psi, one.corrected]))
   if (loss.target != null) heights.push(loss.target)
-  if (loss.need != null) heights.push(loss.need)
+  if (loss.minimumForLoad != null) heights.push(loss.minimumForLoad)
   const low = Math.min(...heights) - 2
   const high = Math.max(...heights) + 2
   const days = Math.max(day(last.on) - day(first.on), 1)
@@ -45,7 +45,7 @@ export function placeLoss(loss: TireLoss): PlacedLoss | undefined {
       correctedY: point.corrected == null ? undefined : y(point.corrected),
     })),
     target: loss.target == null ? undefined : y(loss.target),
-    need: loss.need == null ? undefined : y(loss.need),
+    need: loss.minimumForLoad == null ? undefined : y(loss.minimumForLoad),
     from: first.on,
     to: last.on,
   }

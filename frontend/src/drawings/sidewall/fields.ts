@@ -1,6 +1,6 @@
 /** The fields of a sidewall: where each stands on our drawing, what it means and what to do with it. */
 export type SidewallField =
-  | 'maker'
+  | 'manufacturer'
   | 'name'
   | 'size'
   | 'service'
@@ -38,7 +38,7 @@ export const FIELDS: PlacedField[] = [
     explains: 'The pattern’s name, often molded on one sidewall only. Tires of one axle end should carry the same one.',
   },
   {
-    field: 'maker',
+    field: 'manufacturer',
     title: 'Maker',
     molded: 'OSSIVELD',
     ring: 'inner',

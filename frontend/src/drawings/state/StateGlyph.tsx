@@ -6,9 +6,9 @@ import { STATES } from './states'
 export function StateShape({ verdict }: { verdict: Verdict }) {
   const ink = STATES[verdict].colour
   switch (verdict) {
-    case 'FIT':
+    case 'GOOD':
       return <circle cx={8} cy={8} r={5.5} fill={colour.sheet} stroke={ink} strokeWidth={2.4} />
-    case 'NOT_KNOWN':
+    case 'UNKNOWN':
       return (
         <circle cx={8} cy={8} r={5.5} fill={colour.sheet} stroke={ink} strokeWidth={2.2} strokeDasharray="2.9 2.9" />
       )
@@ -19,7 +19,7 @@ export function StateShape({ verdict }: { verdict: Verdict }) {
           <path d="M8 2.3a5.7 5.7 0 0 1 0 11.4z" fill={ink} />
         </>
       )
-    case 'PLAN':
+    case 'SERVICE_DUE':
       return <path d="M2 2h8l4 4v8H2z" fill={ink} />
     case 'DO_NOT_OPERATE':
       return (

@@ -30,7 +30,7 @@ export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
     >
       {ahead && (
         <path
-          d={`M${x(last.miles)},${y(last.depth)}L${x(ahead.miles)},${y(ahead.most)}L${x(ahead.miles)},${y(ahead.least)}Z`}
+          d={`M${x(last.miles)},${y(last.depth)}L${x(ahead.miles)},${y(ahead.max)}L${x(ahead.miles)},${y(ahead.min)}Z`}
           fill={colour.frame}
           opacity={0.5}
         />

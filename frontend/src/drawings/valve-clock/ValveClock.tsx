@@ -9,7 +9,7 @@ const TIRE = 92
 
 /** A wheel face with the tool at 3 o'clock, the arc that stays free, and where the valve goes. */
 export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
-  const words = clock.places.map((place) => `${place.clock}, ${place.school}`).join('; or ')
+  const words = clock.valvePositions.map((place) => `${place.clock}, ${place.technique}`).join('; or ')
   return (
     <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
       <svg
@@ -20,10 +20,10 @@ export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
       >
         <circle r={TIRE} fill={colour.rubber} />
         <circle r={RIM} fill={colour.pointed} />
-        {clock.keepOut > 0 && <path d={sector(clock.keepOut, RIM)} fill={colour.stop} opacity={0.28} />}
-        {clock.keepOut > 0 && (
+        {clock.exclusionAngle > 0 && <path d={sector(clock.exclusionAngle, RIM)} fill={colour.stop} opacity={0.28} />}
+        {clock.exclusionAngle > 0 && (
           <path
-            d={sector(clock.keepOut, RIM)}
+            d={sector(clock.exclusionAngle, RIM)}
             fill="none"
             stroke={colour.stop}
             strokeWidth={1.5}
@@ -35,11 +35,11 @@ export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
         <text x={TIRE + 9} y={4} textAnchor="middle" fontSize={10.5} fontWeight={700} fill={colour.ink}>
           tool
         </text>
-        {clock.places.flatMap((place, rank) =>
+        {clock.valvePositions.flatMap((place, rank) =>
           place.angles.map((angle) => {
             const { x, y } = at(angle, RIM - 8)
             return (
-              <g key={`${place.school} ${angle}`}>
+              <g key={`${place.technique} ${angle}`}>
                 <circle
                   cx={x}
                   cy={y}
@@ -69,17 +69,17 @@ export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
           Valve at
         </Box>
         <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
-          {clock.places.map((place, rank) => (
-            <li key={place.school}>
+          {clock.valvePositions.map((place, rank) => (
+            <li key={place.technique}>
               <Box component="strong" sx={{ fontSize: rank === 0 ? 18 : 15 }}>
                 {place.clock}
               </Box>
-              , {place.school}
+              , {place.technique}
             </li>
           ))}
-          {clock.places.length === 0 && <li>any place</li>}
+          {clock.valvePositions.length === 0 && <li>any place</li>}
         </Box>
-        <Box sx={{ color: 'text.secondary' }}>{clock.because}</Box>
+        <Box sx={{ color: 'text.secondary' }}>{clock.explanation}</Box>
       </Box>
     </Box>
   )

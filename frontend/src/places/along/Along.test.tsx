@@ -22,7 +22,7 @@ async function open(
     if (special) return special
     if (path === '/api/fleet') return { body: vehicles }
     if (path.endsWith('/walk-sheet')) return { body: { ...walk, id: 0, vehicleId: Number(path.split('/')[3]) } }
-    if (method === 'PUT') return { body: { entry: entryOf(body, 1), judgement: FIT } }
+    if (method === 'PUT') return { body: { entry: entryOf(body, 1), assessment: FIT } }
     return { body: [] }
   })
   await outbox.keepSheet(walk, 'US')
@@ -73,6 +73,6 @@ describe('what is taken along', () => {
     expect(calls.filter((call) => call.path.endsWith('/walk-sheet')).map((call) => call.path)).toEqual([
       '/api/vehicles/4/walk-sheet',
     ])
-    expect(outbox.sheet(4)?.walk.id).toBe(0)
+    expect(outbox.sheet(4)?.walkAround.id).toBe(0)
   })
 })

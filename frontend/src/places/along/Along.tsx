@@ -55,7 +55,7 @@ export function Along() {
       ) : (
         <Table label="On this device" heads={['Vehicle', 'Walk-round', 'Waits', '']}>
           {[...held.sheets]
-            .sort((one, other) => one.walk.unit.localeCompare(other.walk.unit))
+            .sort((one, other) => one.walkAround.unit.localeCompare(other.walkAround.unit))
             .map((sheet) => (
               <Row
                 key={sheet.vehicleId}
@@ -76,16 +76,17 @@ function Row({ sheet, entries, photos }: { sheet: Sheet; entries: WaitingEntry[]
   return (
     <tr>
       <td>
-        <strong>{sheet.walk.unit}</strong>
+        <strong>{sheet.walkAround.unit}</strong>
       </td>
       <td>
-        {sheet.walk.scopeTitle}, {sheet.walk.id === 0 ? 'not started' : `started by ${sheet.walk.startedBy}`}
+        {sheet.walkAround.scopeTitle},{' '}
+        {sheet.walkAround.id === 0 ? 'not started' : `started by ${sheet.walkAround.startedBy}`}
         <Box sx={{ color: 'text.secondary' }}>as of {moment(sheet.keptAt)}</Box>
       </td>
       <td>
         {entries.map((one) => (
           <div key={one.id}>
-            <Link to={`/vehicles/${one.vehicleId}/walk-round/${sheet.walk.id || 'sheet'}?at=${one.position}`}>
+            <Link to={`/vehicles/${one.vehicleId}/walk-round/${sheet.walkAround.id || 'sheet'}?at=${one.position}`}>
               {one.position}
             </Link>{' '}
             {one.state === 'conflict'
@@ -97,7 +98,7 @@ function Row({ sheet, entries, photos }: { sheet: Sheet; entries: WaitingEntry[]
         ))}
         {photos.map((photo) => (
           <div key={photo.id}>
-            <Link to={`/vehicles/${photo.vehicleId}/walk-round/${sheet.walk.id || 'sheet'}?at=${photo.position}`}>
+            <Link to={`/vehicles/${photo.vehicleId}/walk-round/${sheet.walkAround.id || 'sheet'}?at=${photo.position}`}>
               {photo.position}
             </Link>{' '}
             {photo.problem ? `photo refused: ${photo.problem.fields[0]?.message ?? photo.problem.detail}` : 'a photo'}
@@ -117,7 +118,7 @@ function Row({ sheet, entries, photos }: { sheet: Sheet; entries: WaitingEntry[]
           component={Link}
           size="small"
           variant="outlined"
-          to={`/vehicles/${sheet.vehicleId}/walk-round/${sheet.walk.id || 'sheet'}`}
+          to={`/vehicles/${sheet.vehicleId}/walk-round/${sheet.walkAround.id || 'sheet'}`}
           sx={{ mr: 1, background: colour.sheet }}
         >
           Walk round

@@ -36,7 +36,7 @@ export function Files() {
     queryFn: () => answerOf(api.GET('/api/imports/guides')),
     staleTime: Number.POSITIVE_INFINITY,
   })
-  const columns = guides.data?.find((guide) => guide.kind === kind)?.columns ?? []
+  const columns = guides.data?.find((guide) => guide.type === kind)?.columns ?? []
   return (
     <Page title="Files in and out">
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 2 }}>

@@ -20,8 +20,13 @@ const tried = {
   headers: [headers[0], { ...headers[1], column: 'odometer' }],
   missing: [],
   rows: [
-    { line: 2, outcome: 'ADDED', what: 'LC-01, 400 mi', errors: [] },
-    { line: 3, outcome: 'FAULTY', what: 'LC-01', errors: [{ column: 'odometer', message: 'Less than the last.' }] },
+    { line: 2, outcome: 'ADDED', description: 'LC-01, 400 mi', errors: [] },
+    {
+      line: 3,
+      outcome: 'FAULTY',
+      description: 'LC-01',
+      errors: [{ column: 'odometer', message: 'Less than the last.' }],
+    },
   ],
   added: 1,
   changed: 0,

@@ -205,7 +205,7 @@ function Outcome({ result }: { result: Result }) {
         {shown.map((row) => (
           <tr key={row.line}>
             <td>{row.line}</td>
-            <td>{row.what}</td>
+            <td>{row.description}</td>
             <td>
               {row.outcome !== 'FAULTY' && WORDS[row.outcome]}
               {row.errors.map((error) => (

@@ -1,3 +1,3 @@
 import type { Schemas } from '../../api/client'
 
-export type Kind = Schemas['ImportGuide']['kind']
+export type Kind = Schemas['ImportGuide']['type']

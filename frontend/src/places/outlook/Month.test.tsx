@@ -12,17 +12,17 @@ const month: Schemas['MonthlyReportView'] = {
   vehicles: 24,
   onTimePercent: 88,
   spent: '$1,404.00',
-  coming: '$936.00',
+  committed: '$936.00',
   retired: 2,
   readings: 126,
   jobsDone: 3,
-  outOfService: [{ vehicleId: 3, unit: 'LC-03', why: ['2RO: 76 psi', '3R: bulge'] }],
+  outOfService: [{ vehicleId: 3, unit: 'LC-03', reason: ['2RO: 76 psi', '3R: bulge'] }],
   checked: [
     { vehicleClass: 'Clinic coach', tires: 40, onTime: 36, overdue: 4 },
     { vehicleClass: 'Service van', tires: 20, onTime: 20, overdue: 0 },
   ],
   causes: [{ cause: 'age', tires: 2 }],
-  findings: [{ vehicleId: 9, unit: 'SH-04', position: '1L', what: 'Leak', says: '4 psi a month' }],
+  findings: [{ vehicleId: 9, unit: 'SH-04', position: '1L', description: 'Leak', statement: '4 psi a month' }],
 }
 
 describe('the month’s report', () => {

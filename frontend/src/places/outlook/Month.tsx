@@ -47,9 +47,9 @@ export function Month() {
           <Figure figure={`${view.outOfService.length} of ${view.vehicles}`} words="vehicles out of service" />
           <Figure figure={`${view.onTimePercent} %`} words="of tires checked on time" />
           <Figure figure={view.spent} words="spent on tires this month" />
-          <Figure figure={view.coming} words="coming, for open jobs" />
+          <Figure figure={view.committed} words="coming, for open jobs" />
           <Figure
-            figure={view.centsAMile === undefined ? 'not known' : `${view.centsAMile} ¢`}
+            figure={view.centsPerMile === undefined ? 'not known' : `${view.centsPerMile} ¢`}
             words="tires a mile, over a year"
           />
           <Figure figure={String(view.retired)} words="tires retired" />
@@ -66,7 +66,7 @@ export function Month() {
               height={20}
               row={(line, place) => (
                 <li {...place}>
-                  <Link to={`/vehicles/${line.vehicleId}`}>{line.unit}</Link> {line.why.join('; ')}
+                  <Link to={`/vehicles/${line.vehicleId}`}>{line.unit}</Link> {line.reason.join('; ')}
                 </li>
               )}
             />
@@ -100,7 +100,7 @@ export function Month() {
             <Table label="Leaks and wear" count={view.findings.length} heads={['Vehicle', 'Tire', 'What', 'Figure']}>
               <LongList
                 of={view.findings}
-                keyOf={(line) => `${line.unit} ${line.position} ${line.says}`}
+                keyOf={(line) => `${line.unit} ${line.position} ${line.statement}`}
                 as="tr"
                 height={31}
                 row={(line, place) => (
@@ -109,8 +109,8 @@ export function Month() {
                       <Link to={`/vehicles/${line.vehicleId}`}>{line.unit}</Link>
                     </td>
                     <td>{line.position}</td>
-                    <td>{line.what}</td>
-                    <td>{line.says}</td>
+                    <td>{line.description}</td>
+                    <td>{line.statement}</td>
                   </tr>
                 )}
               />

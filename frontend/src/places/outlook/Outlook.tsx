@@ -60,7 +60,7 @@ export function Outlook() {
     retry: false,
   })
   const wrong = (field: string) =>
-    outlook.error instanceof ProblemError ? outlook.error.field(`tried.${field}`) : undefined
+    outlook.error instanceof ProblemError ? outlook.error.field(`whatIf.${field}`) : undefined
   if (outlook.isPending) return <LoadingLines lines={14} />
   const view = outlook.data
   const atField = outlook.error instanceof ProblemError && outlook.error.problem.fields.length > 0
@@ -133,7 +133,7 @@ export function Outlook() {
           <Alert severity="info">
             <strong>With the numbers tried</strong> this strategy comes to {view.difference.tires},{' '}
             {view.difference.money}; oldest steer tire {view.difference.oldestSteer}, limits broken{' '}
-            {view.difference.breaks}.
+            {view.difference.limitsExceeded}.
           </Alert>
         )}
         {view && <Ahead view={view} />}
@@ -186,9 +186,9 @@ function Compared(props: { view: View; chosen: Strategy; onChoose: (strategy: St
             <td>{one.tires}</td>
             <td>{one.sensors}</td>
             <td>{one.visits}</td>
-            <td>{one.thrownAway}</td>
+            <td>{one.unusedLife}</td>
             <td>{one.oldestSteer ?? 'no limit'}</td>
-            <td>{one.breaks === 0 ? 'none' : <strong>{one.breaks}</strong>}</td>
+            <td>{one.limitsExceeded === 0 ? 'none' : <strong>{one.limitsExceeded}</strong>}</td>
           </Box>
         ))}
       </Table>
@@ -203,26 +203,27 @@ function Ahead({ view }: { view: View }) {
     <>
       <Alert severity={view.odds.percent >= 80 ? 'success' : 'warning'} icon={false}>
         <strong>
-          About {view.odds.surprises} {view.odds.surprises === 1 ? 'tire goes' : 'tires go'} before their day
+          About {view.odds.unplannedChanges} {view.odds.unplannedChanges === 1 ? 'tire goes' : 'tires go'} before their
+          day
         </strong>{' '}
         until {day(view.odds.until)}; {view.odds.percent} in 100 that none does. From each wear rate’s own range and
         damage by the policy’s share, {view.odds.tries} tries. New tires arrive {view.deliveredMonths} months old.
         {view.unpriced > 0 && ` ${many(view.unpriced, 'tire has', 'tires have')} no price in the catalogue.`}
         {view.wearUnknown > 0 && ` For ${view.wearUnknown} the wear rate isn’t known: only age counts there.`}
       </Alert>
-      {view.breaks.length > 0 && (
+      {view.limitsExceeded.length > 0 && (
         <Box component="section" aria-label="Limits broken">
           <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
             Limits this plan breaks
           </Box>
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-            {view.breaks.slice(0, 8).map((one) => (
+            {view.limitsExceeded.slice(0, 8).map((one) => (
               <li key={`${one.unit} ${one.position} ${one.on}`}>
-                <Link to={`/vehicles/${one.vehicleId}`}>{one.unit}</Link> {one.says} {one.cure}
+                <Link to={`/vehicles/${one.vehicleId}`}>{one.unit}</Link> {one.statement} {one.remedy}
               </li>
             ))}
           </Box>
-          {view.breaks.length > 8 && <div>and {view.breaks.length - 8} more</div>}
+          {view.limitsExceeded.length > 8 && <div>and {view.limitsExceeded.length - 8} more</div>}
         </Box>
       )}
       <Box component="section" aria-label="By year">
@@ -262,7 +263,7 @@ function Ahead({ view }: { view: View }) {
               <td>
                 <strong>{year.money}</strong>
               </td>
-              <td>{year.thrownAway}</td>
+              <td>{year.unusedLife}</td>
             </tr>
           ))}
         </Table>

@@ -9,7 +9,7 @@ import { Questions } from './Questions'
 const all: Schemas['QuestionListView'] = {
   questions: [
     {
-      question: 'MUST_NOT_LEAVE',
+      question: 'DO_NOT_OPERATE',
       title: 'Which vehicles must not leave today, and why',
       about: 'First.',
       asksForAge: false,
@@ -18,7 +18,7 @@ const all: Schemas['QuestionListView'] = {
     { question: 'PASSES_AGE', title: 'Which tires pass an age', about: 'By DOT.', asksForAge: true, vehicles: 4 },
     { question: 'NEVER_WEIGHED', title: 'Never weighed', about: 'A guess.', asksForAge: false, vehicles: 14 },
   ],
-  kept: [
+  saved: [
     {
       id: 7,
       name: 'Before winter',
@@ -38,10 +38,10 @@ const answer: Schemas['AnswerView'] = {
       unit: 'LC-03',
       yard: 'Eastbank',
       vehicleClass: 'Clinic coach',
-      question: 'MUST_NOT_LEAVE',
+      question: 'DO_NOT_OPERATE',
       title: 'Which vehicles must not leave today, and why',
       position: '2RO',
-      says: '76 psi, target 95 psi: 80 % of target',
+      statement: '76 psi, target 95 psi: 80 % of target',
     },
   ],
 }
@@ -57,7 +57,7 @@ describe('questions', () => {
     const table = await screen.findByRole('table', { name: 'Answer' })
     expect(within(table).getByRole('link', { name: 'LC-03' })).toHaveAttribute('href', '/vehicles/3')
     expect(table).toHaveTextContent('76 psi, target 95 psi: 80 % of target')
-    expect(screen.getByRole('link', { name: 'CSV' }).getAttribute('href')).toContain('ask=MUST_NOT_LEAVE')
+    expect(screen.getByRole('link', { name: 'CSV' }).getAttribute('href')).toContain('ask=DO_NOT_OPERATE')
   })
 
   it('combine, and leave it to the asker whether every question has to come up', async () => {
@@ -66,7 +66,7 @@ describe('questions', () => {
     await userEvent.click(await screen.findByRole('checkbox', { name: 'Combine: Never weighed' }))
     await userEvent.click(await screen.findByLabelText('Only vehicles that come up in every question'))
     const asked = new URL(calls.filter((call) => call.path.endsWith('/answer')).at(-1)?.url ?? '').searchParams
-    expect(asked.getAll('ask')).toEqual(['MUST_NOT_LEAVE', 'NEVER_WEIGHED'])
+    expect(asked.getAll('ask')).toEqual(['DO_NOT_OPERATE', 'NEVER_WEIGHED'])
     expect(asked.get('together')).toBe('false')
     expect(screen.getByRole('columnheader', { name: 'Question' })).toBeVisible()
   })

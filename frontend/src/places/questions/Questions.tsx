@@ -25,7 +25,7 @@ type Code = Schemas['QuestionView']['question']
 export function Questions() {
   const [units] = useUnits()
   const [search, setSearch] = useSearchParams()
-  const asked = (search.get('ask') ?? 'MUST_NOT_LEAVE').split(',').filter(Boolean) as Code[]
+  const asked = (search.get('ask') ?? 'DO_NOT_OPERATE').split(',').filter(Boolean) as Code[]
   const together = search.get('any') === null
   const years = search.get('years') ?? '5'
   const by = search.get('by') ?? localDay(new Date())
@@ -86,7 +86,7 @@ export function Questions() {
     >
       <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '320px minmax(0,1fr)' } }}>
         <Box component="nav" aria-label="Questions" sx={{ alignSelf: 'start' }}>
-          {all.data.kept.map((kept) => (
+          {all.data.saved.map((kept) => (
             <Box key={kept.id} sx={{ display: 'flex', gap: 1, alignItems: 'baseline', mb: 0.5 }}>
               <strong>{kept.vehicles}</strong>
               <Link
@@ -123,7 +123,7 @@ export function Questions() {
                   slotProps={{ input: { 'aria-label': `Combine: ${one.title}` } }}
                   onChange={() => {
                     const next = chosen ? asked.filter((code) => code !== one.question) : [...asked, one.question]
-                    set({ ask: next.length === 0 ? 'MUST_NOT_LEAVE' : next.join(',') })
+                    set({ ask: next.length === 0 ? 'DO_NOT_OPERATE' : next.join(',') })
                   }}
                 />
                 <Box component="strong" sx={{ fontSize: 17, textAlign: 'right', pr: 1 }}>
@@ -172,7 +172,7 @@ export function Questions() {
             >
               <LongList
                 of={answer.data.lines}
-                keyOf={(line) => `${line.unit} ${line.position} ${line.says} ${line.title}`}
+                keyOf={(line) => `${line.unit} ${line.position} ${line.statement} ${line.title}`}
                 as="tr"
                 height={31}
                 row={(line, place) => (
@@ -184,7 +184,7 @@ export function Questions() {
                       </Box>
                     </td>
                     <td>{line.position}</td>
-                    <td>{line.says}</td>
+                    <td>{line.statement}</td>
                     {asked.length > 1 && <td>{line.title}</td>}
                   </tr>
                 )}

@@ -14,7 +14,7 @@ it('takes a target away with the figures it was worked out for', async () => {
   fakeServer(async (call) => {
     const heavier = (call.body as { left: string }).left === '9000'
     if (heavier) await later
-    return { body: { sheet: steer, fill: heavier ? '96 psi' : '82 psi', fillSays: 'bay at 60 °F' } }
+    return { body: { axlePressure: steer, fill: heavier ? '96 psi' : '82 psi', fillStatement: 'bay at 60 °F' } }
   })
   show(<Calculator />, '/?sidewall=LT245/75R17 121/118S E')
   expect(await screen.findByText('82 psi')).toBeVisible()

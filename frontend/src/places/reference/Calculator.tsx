@@ -16,7 +16,7 @@ import { AxleAnswer } from '../../vehicle/load-pressure/AxleAnswer'
 
 const TEXTS = [
   'sidewall',
-  'maker',
+  'manufacturer',
   'model',
   'molded',
   'single',
@@ -93,7 +93,7 @@ export function Calculator() {
         {field('molded', 'Molded pressure', pressureUnit(units), 160)}
         {field('single', 'Molded load, single', loadUnit(units), 180, 'blank: by load index')}
         {field('dualLoad', 'Molded load, dual', loadUnit(units), 180)}
-        {field('maker', 'Maker', undefined, 150, 'finds a chart on file')}
+        {field('manufacturer', 'Maker', undefined, 150, 'finds a chart on file')}
         {field('model', 'Model', undefined, 150)}
         {field('left', 'Left end', loadUnit(units), 150)}
         {field('right', 'Right end', loadUnit(units), 150)}
@@ -128,10 +128,10 @@ export function Calculator() {
       {/* A target is only shown under the very figures it was worked out for. */}
       {worked.data && !problem && rested === search.toString() && (
         <Box aria-live="polite">
-          <AxleAnswer axle={worked.data.sheet} />
+          <AxleAnswer axle={worked.data.axlePressure} />
           {worked.data.fill && (
             <Box sx={{ mt: 2 }}>
-              In the bay fill to <strong>{worked.data.fill}</strong>. {worked.data.fillSays}.
+              In the bay fill to <strong>{worked.data.fill}</strong>. {worked.data.fillStatement}.
             </Box>
           )}
         </Box>

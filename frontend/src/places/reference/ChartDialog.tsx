@@ -18,7 +18,7 @@ type Form = Schemas['LoadChartRequest']
 type Row = Form['rows'][number]
 
 const BLANK: Form = {
-  maker: '',
+  manufacturer: '',
   model: '',
   size: '',
   range: '',
@@ -69,7 +69,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
       setReading(false)
     }
   }
-  const makers = [...new Set((models.data ?? []).map((model) => model.form.maker ?? ''))].sort()
+  const makers = [...new Set((models.data ?? []).map((model) => model.form.manufacturer ?? ''))].sort()
   const names = [...new Set((models.data ?? []).map((model) => model.form.name ?? ''))].sort()
   return (
     <FormDialog
@@ -97,10 +97,10 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
       />
       <NameEntry
         label="Maker"
-        value={form.maker}
+        value={form.manufacturer}
         names={makers}
-        onChange={(maker) => change({ maker })}
-        error={sending.wrong('maker')}
+        onChange={(maker) => change({ manufacturer: maker })}
+        error={sending.wrong('manufacturer')}
         width={180}
       />
       <NameEntry

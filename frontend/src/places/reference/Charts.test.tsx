@@ -11,7 +11,7 @@ const chart = {
   id: 3,
   version: 2,
   title: 'Corvane Tessaly C2 275/70R22.5 H',
-  maker: 'Corvane',
+  manufacturer: 'Corvane',
   model: 'Tessaly C2',
   size: '275/70R22.5',
   range: 'H',
@@ -24,7 +24,7 @@ const chart = {
     { pressure: '85 psi', single: '5,265 lb' },
   ],
   form: {
-    maker: 'Corvane',
+    manufacturer: 'Corvane',
     model: 'Tessaly C2',
     size: '275/70R22.5',
     range: 'H',
@@ -125,7 +125,7 @@ describe('charts', () => {
 describe('calculator', () => {
   it('works what the address holds, and hands the address on as it changes', async () => {
     const calls = fakeServer(() => ({
-      body: { sheet: steer, fill: '120.3 psi', fillSays: '120.3 psi at 65 °F reads 110 psi' },
+      body: { axlePressure: steer, fill: '120.3 psi', fillStatement: '120.3 psi at 65 °F reads 110 psi' },
     }))
     show(<Calculator />, '/?sidewall=275/70R22.5&left=6240')
     expect(await screen.findByText('120.3 psi')).toBeVisible()

@@ -8,8 +8,8 @@ import { GaugesPage } from './GaugesPage'
 const gauge = {
   id: 1,
   name: 'P-1',
-  kind: 'PRESSURE',
-  kindWords: 'pressure',
+  type: 'PRESSURE',
+  typeLabel: 'pressure',
   calibrated: '2026-09-10',
   due: '2027-09-10',
   retired: false,
@@ -22,7 +22,7 @@ const late = {
   calibrated: '2025-10-28',
   due: '2026-10-28',
   doubt: 'P-2 was calibrated 28 Oct 2025, due again 28 Oct 2026',
-  because: 'Check it against a master gauge.',
+  explanation: 'Check it against a master gauge.',
 }
 const gone = { ...late, id: 3, name: 'P-3', retired: true }
 
@@ -52,7 +52,7 @@ describe('the gauges', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Add it' }))
     expect(await screen.findByText('Another gauge is called P-1 already.')).toBeVisible()
     expect(screen.getByLabelText('Name painted on it')).toHaveValue('P-1')
-    expect(calls.find((call) => call.method === 'POST')?.body).toEqual({ name: 'P-1', kind: 'PRESSURE' })
+    expect(calls.find((call) => call.method === 'POST')?.body).toEqual({ name: 'P-1', type: 'PRESSURE' })
   })
 
   it('records a check with its day', async () => {

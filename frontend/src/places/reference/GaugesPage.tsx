@@ -57,11 +57,11 @@ export function GaugesPage() {
                 {gauge.doubt && !gauge.retired && (
                   <Box sx={{ display: 'flex', gap: 0.75, maxWidth: { xs: 110, sm: 420 }, fontSize: 13 }}>
                     <StateGlyph verdict="WATCH" />
-                    <span>{gauge.because}</span>
+                    <span>{gauge.explanation}</span>
                   </Box>
                 )}
               </td>
-              <td>{gauge.kindWords}</td>
+              <td>{gauge.typeLabel}</td>
               <td>{gauge.calibrated ? day(gauge.calibrated) : 'never, or nobody knows'}</td>
               <td>{gauge.retired ? '–' : day(gauge.due)}</td>
               <td>
@@ -114,10 +114,10 @@ function Retire({ gauge }: { gauge: Gauge }) {
 
 function NewGauge({ onClose }: { onClose: () => void }) {
   const [name, setName] = useState('')
-  const [kind, setKind] = useState<Gauge['kind']>('PRESSURE')
+  const [kind, setKind] = useState<Gauge['type']>('PRESSURE')
   const [calibrated, setCalibrated] = useState('')
   const form = useSend(
-    () => answerOf(api.POST('/api/gauges', { body: { name, kind, ...(calibrated && { calibrated }) } })),
+    () => answerOf(api.POST('/api/gauges', { body: { name, type: kind, ...(calibrated && { calibrated }) } })),
     onClose,
   )
   return (
@@ -130,7 +130,7 @@ function NewGauge({ onClose }: { onClose: () => void }) {
       onClose={onClose}
     >
       <Entry label="Name painted on it" value={name} onChange={setName} error={form.wrong('name')} autoFocus />
-      <Choice label="It reads" value={kind} options={KINDS} onChange={setKind} error={form.wrong('kind')} />
+      <Choice label="It reads" value={kind} options={KINDS} onChange={setKind} error={form.wrong('type')} />
       <Entry
         label="Last checked"
         type="date"

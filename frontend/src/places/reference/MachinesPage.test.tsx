@@ -12,18 +12,20 @@ const changer: Machine = {
   id: 4,
   version: 2,
   name: 'Changer 1',
-  kind: 'SIDE_SHOVEL',
-  kindWords: 'side shovel and jaw table',
-  mostTire: '36 in',
-  leastRim: '12',
-  mostRim: '20',
-  mostWidth: '12 in',
-  valves: [{ step: 'BREAK_FRONT', words: 'Break the front bead', clock: '12', advice: 'valve at 12' }],
+  type: 'SIDE_SHOVEL',
+  typeLabel: 'side shovel and jaw table',
+  maxTireDiameter: '36 in',
+  minRimDiameter: '12',
+  maxRimDiameter: '20',
+  maxWidth: '12 in',
+  valvePositions: [{ step: 'BREAK_FRONT', label: 'Break the front bead', clock: '12', advice: 'valve at 12' }],
 } as Machine
 
 describe('tire changers', () => {
   it('show what they take, and what nobody has put on file', async () => {
-    fakeServer(() => ({ body: [changer, { ...changer, id: 5, name: 'Changer 2', mostTire: '', valves: [] }] }))
+    fakeServer(() => ({
+      body: [changer, { ...changer, id: 5, name: 'Changer 2', maxTireDiameter: '', valvePositions: [] }],
+    }))
     show(<MachinesPage />)
     const rows = within(await screen.findByRole('table', { name: 'Tire changers' })).getAllByRole('row')
     expect(rows[1]).toHaveTextContent('12 to 20 in')
@@ -46,12 +48,12 @@ describe('tire changers', () => {
     expect(put?.headers.get('If-Match')).toBe('"2"')
     expect(put?.body).toEqual({
       name: 'Changer 1',
-      kind: 'SIDE_SHOVEL',
-      mostTire: '36 in',
-      leastRim: '12',
-      mostRim: '24',
-      mostWidth: '12 in',
-      valves: { BREAK_FRONT: '12', MOUNT_TOP: '3' },
+      type: 'SIDE_SHOVEL',
+      maxTireDiameter: '36 in',
+      minRimDiameter: '12',
+      maxRimDiameter: '24',
+      maxWidth: '12 in',
+      valvePositions: { BREAK_FRONT: '12', MOUNT_TOP: '3' },
     })
   })
 
@@ -59,7 +61,7 @@ describe('tire changers', () => {
     let now: Machine[] = [changer]
     fakeServer(({ method }) => {
       if (method !== 'PUT') return { body: now }
-      now = [{ ...changer, version: 3, mostTire: '46 in' }]
+      now = [{ ...changer, version: 3, maxTireDiameter: '46 in' }]
       return problem(412)
     })
     show(<MachinesPage />)

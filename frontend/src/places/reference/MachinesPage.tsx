@@ -65,19 +65,19 @@ export function MachinesPage() {
             <tr key={machine.id}>
               <td>
                 <strong>{machine.name}</strong>
-                <Box sx={{ color: 'text.secondary' }}>{machine.kindWords}</Box>
+                <Box sx={{ color: 'text.secondary' }}>{machine.typeLabel}</Box>
               </td>
-              <td>{machine.mostTire || 'not on file'}</td>
+              <td>{machine.maxTireDiameter || 'not on file'}</td>
               <td>
-                {machine.leastRim || machine.mostRim
-                  ? `${machine.leastRim || '?'} to ${machine.mostRim || '?'} in`
+                {machine.minRimDiameter || machine.maxRimDiameter
+                  ? `${machine.minRimDiameter || '?'} to ${machine.maxRimDiameter || '?'} in`
                   : 'not on file'}
               </td>
-              <td>{machine.mostWidth || 'not on file'}</td>
+              <td>{machine.maxWidth || 'not on file'}</td>
               <td>
-                {machine.valves.map((valve) => (
+                {machine.valvePositions.map((valve) => (
                   <div key={valve.step}>
-                    {valve.words}: {valve.advice}
+                    {valve.label}: {valve.advice}
                   </div>
                 ))}
               </td>
@@ -100,22 +100,22 @@ export function MachinesPage() {
 type Form = Schemas['TireChangerRequest']
 
 const NAMES = {
-  kind: 'how it holds',
-  mostTire: 'tire diameter at most',
-  leastRim: 'rim from',
-  mostRim: 'rim up to',
-  mostWidth: 'width at most',
-  valves: 'valve:',
+  type: 'how it holds',
+  maxTireDiameter: 'tire diameter at most',
+  minRimDiameter: 'rim from',
+  maxRimDiameter: 'rim up to',
+  maxWidth: 'width at most',
+  valvePositions: 'valve:',
 }
 
 const formOf = (machine: Machine | undefined): Form => ({
   name: machine?.name ?? '',
-  kind: machine?.kind ?? 'SIDE_SHOVEL',
-  mostTire: machine?.mostTire ?? '',
-  leastRim: machine?.leastRim ?? '',
-  mostRim: machine?.mostRim ?? '',
-  mostWidth: machine?.mostWidth ?? '',
-  valves: Object.fromEntries((machine?.valves ?? []).map((valve) => [valve.step, valve.clock])),
+  type: machine?.type ?? 'SIDE_SHOVEL',
+  maxTireDiameter: machine?.maxTireDiameter ?? '',
+  minRimDiameter: machine?.minRimDiameter ?? '',
+  maxRimDiameter: machine?.maxRimDiameter ?? '',
+  maxWidth: machine?.maxWidth ?? '',
+  valvePositions: Object.fromEntries((machine?.valvePositions ?? []).map((valve) => [valve.step, valve.clock])),
 })
 
 const versionOf = (machine: Machine): Seen<Form> => ({ version: machine.version, form: formOf(machine) })
@@ -174,41 +174,41 @@ function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onC
       />
       <Choice
         label="How it holds"
-        value={form.kind}
+        value={form.type}
         options={KINDS}
-        onChange={(kind) => set({ kind })}
-        error={sending.wrong('kind')}
+        onChange={(kind) => set({ type: kind })}
+        error={sending.wrong('type')}
         width={260}
       />
       <Entry
         label="Tire diameter at most"
-        value={form.mostTire}
-        onChange={(mostTire) => set({ mostTire })}
-        error={sending.wrong('mostTire')}
+        value={form.maxTireDiameter}
+        onChange={(mostTire) => set({ maxTireDiameter: mostTire })}
+        error={sending.wrong('maxTireDiameter')}
         unit={length}
         width={190}
       />
       <Entry
         label="Rim from"
-        value={form.leastRim}
-        onChange={(leastRim) => set({ leastRim })}
-        error={sending.wrong('leastRim')}
+        value={form.minRimDiameter}
+        onChange={(leastRim) => set({ minRimDiameter: leastRim })}
+        error={sending.wrong('minRimDiameter')}
         unit="in"
         width={130}
       />
       <Entry
         label="Rim up to"
-        value={form.mostRim}
-        onChange={(mostRim) => set({ mostRim })}
-        error={sending.wrong('mostRim')}
+        value={form.maxRimDiameter}
+        onChange={(mostRim) => set({ maxRimDiameter: mostRim })}
+        error={sending.wrong('maxRimDiameter')}
         unit="in"
         width={130}
       />
       <Entry
         label="Width at most"
-        value={form.mostWidth}
-        onChange={(mostWidth) => set({ mostWidth })}
-        error={sending.wrong('mostWidth')}
+        value={form.maxWidth}
+        onChange={(mostWidth) => set({ maxWidth: mostWidth })}
+        error={sending.wrong('maxWidth')}
         unit={length}
         width={160}
       />
@@ -223,8 +223,8 @@ function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onC
           <Entry
             key={step}
             label={words}
-            value={form.valves?.[step]}
-            onChange={(clock) => set({ valves: { ...form.valves, [step]: clock } })}
+            value={form.valvePositions?.[step]}
+            onChange={(clock) => set({ valvePositions: { ...form.valvePositions, [step]: clock } })}
             error={sending.wrong(`valves.${step}`)}
             hint="Blank: no sheet"
             width={190}

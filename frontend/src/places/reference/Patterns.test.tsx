@@ -8,16 +8,16 @@ import { Patterns } from './Patterns'
 const cards = [
   {
     shape: 'CENTER',
-    words: 'center worn',
-    told: 'Both shoulders stand at least 3/32 over the center.',
+    label: 'center worn',
+    evidence: 'Both shoulders stand at least 3/32 over the center.',
     causes: ['over-inflation'],
     action: 'Re-weigh.',
     firstCheck: 'Gauge it cold.',
   },
   {
     shape: 'CUPPING',
-    words: 'cupping',
-    told: 'One rib lies at least 4/32 lower at two or more places round the tire.',
+    label: 'cupping',
+    evidence: 'One rib lies at least 4/32 lower at two or more places round the tire.',
     causes: ['worn shocks'],
     action: 'Shock test today.',
     firstCheck: 'Test the shocks.',
@@ -34,7 +34,7 @@ const tread = {
   answer: 'CENTER',
   answerWords: 'center worn',
   firstCheck: 'Gauge it cold.',
-  why: 'Both shoulders stand at least 2/32 over the center.',
+  reason: 'Both shoulders stand at least 2/32 over the center.',
 }
 
 describe('wear patterns', () => {

@@ -34,7 +34,7 @@ const LOOK: Partial<Record<Shape, { depths: [number, number, number]; tell: stri
     depths: [10, 8, 6],
     tell: 'It falls off towards the inside, where nobody looks: kneel and feel behind it.',
   },
-  SAWTOOTH: { depths: [9, 9, 9], tell: 'Depths may be even. The hand glides one way and catches the other.' },
+  FEATHERING: { depths: [9, 9, 9], tell: 'Depths may be even. The hand glides one way and catches the other.' },
   CUPPING: { depths: [8, 8, 8], tell: 'Scoops round the tire: low, high, low, high. Measure four places, not one.' },
   FLAT_SPOT: { depths: [8, 8, 8], tell: 'One low place, the rest of the round is even.' },
 }
@@ -64,15 +64,15 @@ export function Patterns() {
             <Box
               component="section"
               key={card.shape}
-              aria-label={card.words}
+              aria-label={card.label}
               sx={{ background: colour.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 1.5 }}
             >
               <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
-                {card.words}
+                {card.label}
               </Box>
               <Drawing shape={card.shape} />
               <p style={{ margin: '4px 0' }}>
-                {LOOK[card.shape]?.tell} {card.told}
+                {LOOK[card.shape]?.tell} {card.evidence}
               </p>
               {card.causes.length > 0 && (
                 <p style={{ margin: '4px 0' }}>
@@ -93,7 +93,7 @@ export function Patterns() {
 function Drawing({ shape }: { shape: Shape }) {
   const look = LOOK[shape]
   if (!look) return null
-  if (shape === 'SAWTOOTH' || shape === 'CUPPING' || shape === 'FLAT_SPOT') return <Round shape={shape} />
+  if (shape === 'FEATHERING' || shape === 'CUPPING' || shape === 'FLAT_SPOT') return <Round shape={shape} />
   const [outer, center, inner] = look.depths
   return (
     <TreadSection
@@ -105,9 +105,9 @@ function Drawing({ shape }: { shape: Shape }) {
 }
 
 /** A stretch of the tread rolled out, for what only shows round the tire. */
-function Round({ shape }: { shape: 'SAWTOOTH' | 'CUPPING' | 'FLAT_SPOT' }) {
+function Round({ shape }: { shape: 'FEATHERING' | 'CUPPING' | 'FLAT_SPOT' }) {
   const path = {
-    SAWTOOTH: `M4,40${Array.from({ length: 9 }, (_, at) => `L${4 + (at + 1) * 36},24L${4 + (at + 1) * 36},40`).join('')}`,
+    FEATHERING: `M4,40${Array.from({ length: 9 }, (_, at) => `L${4 + (at + 1) * 36},24L${4 + (at + 1) * 36},40`).join('')}`,
     CUPPING: `M4,26${Array.from({ length: 4 }, (_, at) => `C${4 + at * 81 + 20},26 ${4 + at * 81 + 24},52 ${4 + at * 81 + 40},52S${4 + at * 81 + 62},26 ${4 + (at + 1) * 81},26`).join('')}`,
     FLAT_SPOT: 'M4,26L130,26C140,26 146,54 160,54L182,54C196,54 200,26 212,26L328,26',
   }[shape]
@@ -188,14 +188,14 @@ function Practice({ cards }: { cards: Card[] }) {
             onClick={() => choose(card.shape)}
             sx={{ minHeight: 44, background: guess === card.shape ? undefined : colour.sheet }}
           >
-            {card.words}
+            {card.label}
           </Button>
         ))}
       </Box>
       {guess && (
         <Alert severity={guess === tread.answer ? 'success' : 'info'} role="status">
-          <strong>{guess === tread.answer ? 'Right.' : `It is ${tread.answerWords}.`}</strong> {tread.why} First check:{' '}
-          {tread.firstCheck}
+          <strong>{guess === tread.answer ? 'Right.' : `It is ${tread.answerWords}.`}</strong> {tread.reason} First
+          check: {tread.firstCheck}
         </Alert>
       )}
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>

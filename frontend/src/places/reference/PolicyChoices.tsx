@@ -37,7 +37,7 @@ export function PolicyChoices({ may }: { may: boolean }) {
               <strong>{choice.title}</strong>
             </td>
             <td>
-              {choice.byDefault}
+              {choice.defaultOption}
               <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>{choice.source}</Box>
             </td>
             <td>
@@ -69,7 +69,7 @@ function ChooseDialog({ choice, onClose }: { choice: ChoiceView; onClose: () => 
       answerOf(
         api.PUT('/api/policy/choices/{choice}', {
           params: { path: { choice: choice.choice } },
-          body: { vehicleClass, option, why },
+          body: { vehicleClass, option, reason: why },
         }),
       ),
     () => {
@@ -100,14 +100,14 @@ function ChooseDialog({ choice, onClose }: { choice: ChoiceView; onClose: () => 
         label="Choice"
         value={option}
         options={[
-          ...choice.options.map((one) => [one.code, one.words] as [string, string]),
+          ...choice.options.map((one) => [one.code, one.label] as [string, string]),
           ['', 'withdraw what was signed for this scope'],
         ]}
         onChange={setOption}
         error={form.wrong('option')}
         width={340}
       />
-      <Entry label="Why" value={why} onChange={setWhy} error={form.wrong('why')} width={420} />
+      <Entry label="Why" value={why} onChange={setWhy} error={form.wrong('reason')} width={420} />
     </FormDialog>
   )
 }

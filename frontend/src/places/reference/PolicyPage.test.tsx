@@ -10,16 +10,16 @@ const numbers = [
     number: 'OVERALL_AGE',
     title: 'Overall age limit',
     unit: 'years',
-    byDefault: '10 years',
+    defaultValue: '10 years',
     stricter: 'LOWER',
     settings: [
       {
         scope: 'class Clinic coach',
         value: '8 years',
         setBy: 'fleet policy for class Clinic coach, signed by Dana Prestwick',
-        why: 'they stand a lot',
+        reason: 'they stand a lot',
         at: '2026-11-01T12:00:00Z',
-        withdrawn: false,
+        isCleared: false,
       },
     ],
     earlier: [
@@ -27,9 +27,9 @@ const numbers = [
         scope: 'the whole fleet',
         value: '9 years',
         setBy: 'fleet policy, signed by Dana Prestwick',
-        why: '',
+        reason: '',
         at: '2026-10-01T12:00:00Z',
-        withdrawn: true,
+        isCleared: true,
       },
     ],
     source: 'the longest any tire maker allows',
@@ -38,7 +38,7 @@ const numbers = [
     number: 'PULL_OTHER',
     title: 'Pull point, all others',
     unit: '/32 in',
-    byDefault: '3/32 in',
+    defaultValue: '3/32 in',
     stricter: 'HIGHER',
     source: 'one mark before the legal limit',
     settings: [],
@@ -47,10 +47,10 @@ const numbers = [
 ]
 
 const turned = {
-  turned: [
-    { vehicleId: 1, unit: 'VN-02', position: '1L', before: 'FIT', after: 'DO_NOT_OPERATE', headline: 'Age 2.8 y' },
+  changedVerdicts: [
+    { vehicleId: 1, unit: 'VN-02', position: '1L', before: 'GOOD', after: 'DO_NOT_OPERATE', headline: 'Age 2.8 y' },
   ],
-  moved: [
+  movedDueDates: [
     {
       vehicleId: 1,
       unit: 'VN-02',
@@ -65,13 +65,13 @@ const turned = {
 
 const choices = [
   {
-    choice: 'EVEN_WEAR_SWAP',
+    choice: 'EVEN_WEAR_SCOPE',
     title: 'Rotating for even wear moves tires',
-    byDefault: 'wherever it helps most',
+    defaultValue: 'wherever it helps most',
     source: 'schools differ',
     options: [
-      { code: 'ANYWHERE', words: 'wherever it helps most' },
-      { code: 'WITHIN_AXLES', words: 'left and right within their axle' },
+      { code: 'ANYWHERE', label: 'wherever it helps most' },
+      { code: 'WITHIN_AXLES', label: 'left and right within their axle' },
     ],
     settings: [],
     earlier: [],
@@ -82,7 +82,7 @@ const answers = (path: string) =>
   path === '/api/policy-choices'
     ? { body: choices }
     : path === '/api/register'
-      ? { body: { yards: [], classes: ['Clinic coach'], kinds: [], placardLoads: [], retired: [] } }
+      ? { body: { yards: [], classes: ['Clinic coach'], vehicleTypes: [], placardLoadBases: [], retired: [] } }
       : { body: numbers }
 
 describe('policy', () => {
@@ -118,10 +118,10 @@ describe('policy', () => {
     expect(await screen.findByText('8 years')).toBeVisible()
     expect(calls.filter((call) => call.method === 'PUT').at(-1)?.body).toEqual({
       value: '4',
-      why: 'wet roads',
+      reason: 'wet roads',
       vehicleClass: 'Clinic coach',
       axle: '',
-      maker: '',
+      manufacturer: '',
     })
   })
 
@@ -143,7 +143,7 @@ describe('policy', () => {
       if (!path.endsWith('/years')) return answers(path)
       return refused
         ? problem(422, { value: 'A new tire would go on the day it is fitted.' })
-        : { body: { tires: '+12 tires', money: '+4,100 USD', oldestSteer: 'the same', breaks: '−2' } }
+        : { body: { tires: '+12 tires', money: '+4,100 USD', oldestSteer: 'the same', limitsExceeded: '−2' } }
     })
     show(<PolicyPage />)
     await userEvent.click(await screen.findByRole('button', { name: 'Sign: Overall age limit' }))
@@ -177,7 +177,7 @@ describe('policy', () => {
       expect(calls.find((call) => call.method === 'PUT')?.body).toEqual({
         vehicleClass: '',
         option: 'WITHIN_AXLES',
-        why: 'sawtooth',
+        reason: 'sawtooth',
       }),
     )
   })

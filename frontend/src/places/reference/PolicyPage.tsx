@@ -38,7 +38,7 @@ export function PolicyPage() {
               <strong>{number.title}</strong>
             </td>
             <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-              {number.byDefault}
+              {number.defaultValue}
               <Box sx={{ color: 'text.secondary', fontSize: 12.5, whiteSpace: 'normal' }}>{number.source}</Box>
             </Box>
             <td>{number.stricter === 'HIGHER' ? 'higher' : 'lower'}</td>
@@ -81,7 +81,7 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
   const register = useQuery(registerQuery)
   const notice = useNotice()
   const [units] = useUnits()
-  const body = { value, why, vehicleClass, axle, maker }
+  const body = { value, reason: why, vehicleClass, axle, manufacturer: maker }
   const path = { number: number.number }
   const rested = useRested(JSON.stringify(body))
   const preview = useQuery({
@@ -141,7 +141,7 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
         label="Tires made by"
         value={maker}
         onChange={setMaker}
-        error={form.wrong('maker')}
+        error={form.wrong('manufacturer')}
         hint="Blank: all makers"
         width={180}
       />
@@ -151,12 +151,12 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
         onChange={setValue}
         error={form.wrong('value')}
         unit={number.unit}
-        hint={`Default ${number.byDefault}, ${number.source}; ${number.stricter === 'HIGHER' ? 'higher' : 'lower'} is stricter. Blank withdraws what was signed for this scope.`}
+        hint={`Default ${number.defaultValue}, ${number.source}; ${number.stricter === 'HIGHER' ? 'higher' : 'lower'} is stricter. Blank withdraws what was signed for this scope.`}
         width={300}
         autoFocus
       />
-      <Entry label="Why" value={why} onChange={setWhy} error={form.wrong('why')} width={420} />
-      {preview.data && <Preview turned={preview.data.turned} moved={preview.data.moved} />}
+      <Entry label="Why" value={why} onChange={setWhy} error={form.wrong('reason')} width={420} />
+      {preview.data && <Preview turned={preview.data.changedVerdicts} moved={preview.data.movedDueDates} />}
       {years.data && <YearsAhead difference={years.data} />}
       {years.error && (
         <Box sx={{ width: '100%' }}>
@@ -173,7 +173,7 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
 
 /** What it would change over fifteen years, everything run to its limit. */
 function YearsAhead({ difference }: { difference: Schemas['DifferenceView'] }) {
-  const { tires, money, oldestSteer, breaks } = difference
+  const { tires, money, oldestSteer, limitsExceeded: breaks } = difference
   return (
     <Box component="section" aria-label="The years ahead" aria-live="polite" sx={{ width: '100%' }}>
       {[tires, money, oldestSteer, breaks].every((one) => one === 'the same') ? (

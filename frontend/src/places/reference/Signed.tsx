@@ -20,7 +20,7 @@ export function Signed({
       {settings.map((setting) => (
         <div key={setting.scope}>
           <strong>{setting.value}</strong> for {setting.scope}: {setting.setBy}, {day(setting.at)}
-          {setting.why && `. ${setting.why}`}
+          {setting.reason && `. ${setting.reason}`}
         </div>
       ))}
       {earlier.length > 0 && (
@@ -28,8 +28,8 @@ export function Signed({
           <summary>{earlier.length} earlier</summary>
           {earlier.map((setting) => (
             <div key={`${setting.scope} ${setting.at}`}>
-              {setting.withdrawn ? 'withdrawn' : setting.value} for {setting.scope}: {setting.setBy}, {day(setting.at)}
-              {setting.why && `. ${setting.why}`}
+              {setting.isCleared ? 'withdrawn' : setting.value} for {setting.scope}: {setting.setBy}, {day(setting.at)}
+              {setting.reason && `. ${setting.reason}`}
             </div>
           ))}
         </Box>

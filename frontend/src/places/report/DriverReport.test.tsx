@@ -8,8 +8,8 @@ import { DriverReport } from './DriverReport'
 const form = {
   unit: 'VN-02',
   symptoms: [
-    { name: 'LAMP', words: 'pressure lamp on' },
-    { name: 'NOISE', words: 'noise' },
+    { name: 'WARNING_LAMP', label: 'pressure lamp on' },
+    { name: 'NOISE', label: 'noise' },
   ],
   corners: ['1L', '1R'],
 }
@@ -17,7 +17,9 @@ const form = {
 describe('a driver’s report', () => {
   it('sends what was noticed and where, without an account, and says what to do', async () => {
     const calls = fakeServer(({ method }) =>
-      method === 'GET' ? { body: form } : { body: { says: 'A lamp that names a corner is no proof of that corner.' } },
+      method === 'GET'
+        ? { body: form }
+        : { body: { statement: 'A lamp that names a corner is no proof of that corner.' } },
     )
     show(<DriverReport />, '/', null)
     await userEvent.click(await screen.findByRole('button', { name: 'pressure lamp on' }))
@@ -26,7 +28,7 @@ describe('a driver’s report', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Send the report' }))
     expect(await screen.findByText(/no proof of that corner/)).toBeVisible()
     const sent = calls.find((call) => call.method === 'POST')
-    expect(sent?.body).toEqual({ symptom: 'LAMP', corner: '1R', note: 'cold morning', reporter: '' })
+    expect(sent?.body).toEqual({ symptom: 'WARNING_LAMP', corner: '1R', note: 'cold morning', reporter: '' })
     expect(sent?.headers.get('Idempotency-Key')).toBeTruthy()
   })
 

@@ -35,7 +35,7 @@ export function DriverReport() {
           body: { corner, note, reporter, ...(symptom && { symptom }) },
         }),
       ),
-    (answer) => setThanks(answer.says),
+    (answer) => setThanks(answer.statement),
   )
   return (
     <Box component="main" sx={{ maxWidth: 520, mx: 'auto', p: 2, display: 'grid', gap: 2 }}>
@@ -87,7 +87,7 @@ export function DriverReport() {
                 onClick={() => setSymptom(one.name as Symptom)}
                 sx={{ minHeight: 52, background: symptom === one.name ? undefined : colour.sheet }}
               >
-                {one.words}
+                {one.label}
               </Button>
             ))}
           </Box>

@@ -87,7 +87,7 @@ function FeedsOut() {
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {(feeds.data ?? []).map((feed) => (
           <li key={feed.id}>
-            {feed.what}, since {moment(feed.at)}, made by {feed.by}{' '}
+            {feed.description}, since {moment(feed.at)}, made by {feed.by}{' '}
             <Button size="small" onClick={() => revoke.mutate(feed.id)}>
               Take back
             </Button>
@@ -159,7 +159,7 @@ function Bookings() {
     queryFn: () => answerOf(api.GET('/api/shop/schedule', { params: { query: { weeks: 1, units } } })),
   })
   const add = useSend<unknown>(
-    () => answerOf(api.POST('/api/shop/away', { body: { unit, from, to, why } })),
+    () => answerOf(api.POST('/api/shop/away', { body: { unit, from, to, reason: why } })),
     () => {
       setUnit('')
       setWhy('')
@@ -175,10 +175,14 @@ function Bookings() {
         Vehicles that are out
       </Box>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-        {(schedule.data?.away ?? []).map((one) => (
+        {(schedule.data?.bookings ?? []).map((one) => (
           <li key={one.id}>
-            <strong>{one.unit}</strong> {moment(one.from)} to {moment(one.to)}: {one.why}{' '}
-            <Button size="small" aria-label={`Take off: ${one.unit}, ${one.why}`} onClick={() => back.mutate(one.id)}>
+            <strong>{one.unit}</strong> {moment(one.from)} to {moment(one.to)}: {one.reason}{' '}
+            <Button
+              size="small"
+              aria-label={`Take off: ${one.unit}, ${one.reason}`}
+              onClick={() => back.mutate(one.id)}
+            >
               Take off
             </Button>
           </li>
@@ -203,7 +207,7 @@ function Bookings() {
           width={220}
         />
         <Entry label="Back" value={to} onChange={setTo} error={add.wrong('to')} type="datetime-local" width={220} />
-        <Entry label="What for" value={why} onChange={setWhy} error={add.wrong('why')} width={220} />
+        <Entry label="What for" value={why} onChange={setWhy} error={add.wrong('reason')} width={220} />
         <Button type="submit" variant="outlined" loading={add.busy} sx={{ background: colour.sheet, minHeight: 40 }}>
           Book it out
         </Button>

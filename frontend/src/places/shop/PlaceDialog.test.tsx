@@ -19,24 +19,24 @@ const job = {
   end: '11:00',
   bay: 1,
   minutes: 180,
-  people: ['Rafe Halloran'],
-  peopleNeeded: 2,
-  needs: ['inflation cage'],
+  assignees: ['Rafe Halloran'],
+  techniciansNeeded: 2,
+  requirements: ['inflation cage'],
   pinned: false,
   late: false,
-  clashes: [{ rule: 'TWO_PEOPLE', title: 'Two people', says: 'LC-01 needs 2 pairs of hands, 1 planned.' }],
+  conflicts: [{ rule: 'TWO_PEOPLE', title: 'Two people', statement: 'LC-01 needs 2 pairs of hands, 1 planned.' }],
 } as unknown as Schemas['JobSlotView']
 
 const view = {
   yards: [
-    { name: 'Eastbank', bays: 2, people: ['Rafe Halloran', 'Tomas Weil'] },
-    { name: 'Millrace', bays: 1, people: ['Lio Marsh'] },
+    { name: 'Eastbank', bays: 2, technicians: ['Rafe Halloran', 'Tomas Weil'] },
+    { name: 'Millrace', bays: 1, technicians: ['Lio Marsh'] },
   ],
 } as unknown as Schemas['ScheduleView']
 
 const why = {
-  says: 'First day two people are there.',
-  earlier: [{ day: '2026-11-30', title: 'Bay taken', says: 'Bay 1 has SH-02 until 11:00.' }],
+  statement: 'First day two people are there.',
+  earlier: [{ day: '2026-11-30', title: 'Bay taken', statement: 'Bay 1 has SH-02 until 11:00.' }],
 }
 
 const answers = ({ path }: { path: string }) => ({ body: path.endsWith('/why') ? why : job })
@@ -55,7 +55,7 @@ describe('a job’s place', () => {
 
   it('is moved by typing, over the version it was read in, with all that was chosen', async () => {
     const calls = fakeServer((call) =>
-      call.method === 'PUT' ? { body: { ...job, clashes: [], start: '09:30' } } : answers(call),
+      call.method === 'PUT' ? { body: { ...job, conflicts: [], start: '09:30' } } : answers(call),
     )
     const close = vi.fn()
     show(<PlaceDialog job={job} view={view} onClose={close} />)
@@ -72,7 +72,7 @@ describe('a job’s place', () => {
       day: '2026-12-01',
       start: '09:30',
       bay: 1,
-      people: ['Rafe Halloran', 'Tomas Weil'],
+      assignees: ['Rafe Halloran', 'Tomas Weil'],
       pinned: true,
     })
   })
@@ -86,7 +86,7 @@ describe('a job’s place', () => {
     expect(screen.queryByRole('checkbox', { name: 'Tomas Weil' })).toBeNull()
     await userEvent.click(screen.getByRole('button', { name: 'Put it there' }))
     await waitFor(() =>
-      expect(calls.find((call) => call.method === 'PUT')?.body).toMatchObject({ yard: 'Millrace', people: [] }),
+      expect(calls.find((call) => call.method === 'PUT')?.body).toMatchObject({ yard: 'Millrace', assignees: [] }),
     )
   })
 

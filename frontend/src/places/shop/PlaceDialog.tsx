@@ -27,7 +27,7 @@ export function PlaceDialog(props: { job: Placed; view: Schemas['ScheduleView'];
   const [dayOf, setDay] = useState(job.day)
   const [start, setStart] = useState(job.start ?? '08:00')
   const [bay, setBay] = useState(String(job.bay ?? 1))
-  const [people, setPeople] = useState<string[]>(job.people)
+  const [people, setPeople] = useState<string[]>(job.assignees)
   const [pinned, setPinned] = useState(job.pinned)
   const [version, setVersion] = useState(job.version)
   const why = useQuery({
@@ -42,15 +42,15 @@ export function PlaceDialog(props: { job: Placed; view: Schemas['ScheduleView'];
       answerOf(
         api.PUT('/api/shop/jobs/{id}/place', {
           params: { path: { id: job.jobId }, query: { units }, header: { 'If-Match': `"${version}"` } },
-          body: { yard: at, day: dayOf, start, bay: Number(bay), people, pinned },
+          body: { yard: at, day: dayOf, start, bay: Number(bay), assignees: people, pinned },
         }),
       ),
     (placed) => {
       notice({
         text:
-          placed.clashes.length === 0
+          placed.conflicts.length === 0
             ? `${placed.unit} is on ${day(placed.day)} at ${placed.start}.`
-            : `${placed.unit} stands there against a rule: ${placed.clashes[0]?.says}`,
+            : `${placed.unit} stands there against a rule: ${placed.conflicts[0]?.statement}`,
       })
       props.onClose()
     },
@@ -74,13 +74,14 @@ export function PlaceDialog(props: { job: Placed; view: Schemas['ScheduleView'];
         }}
       />
       <Box sx={{ width: '100%' }}>
-        {job.minutes} minutes, {job.peopleNeeded === 1 ? 'one pair of hands' : `${job.peopleNeeded} pairs of hands`}
-        {job.needs.length > 0 && `, ${job.needs.join(', ')}`}. Due {day(job.due)}.{job.waitsFor && ` ${job.waitsFor}.`}{' '}
-        <Link to={`/jobs/${job.jobId}/sheet`}>Job sheet</Link>
+        {job.minutes} minutes,{' '}
+        {job.techniciansNeeded === 1 ? 'one pair of hands' : `${job.techniciansNeeded} pairs of hands`}
+        {job.requirements.length > 0 && `, ${job.requirements.join(', ')}`}. Due {day(job.due)}.
+        {job.blockedBy && ` ${job.blockedBy}.`} <Link to={`/jobs/${job.jobId}/sheet`}>Job sheet</Link>
       </Box>
-      {job.clashes.map((clash) => (
-        <Alert key={clash.says} severity="error" sx={{ width: '100%' }}>
-          <strong>{clash.title}.</strong> {clash.says}
+      {job.conflicts.map((clash) => (
+        <Alert key={clash.statement} severity="error" sx={{ width: '100%' }}>
+          <strong>{clash.title}.</strong> {clash.statement}
         </Alert>
       ))}
       <Entry label="Day" value={dayOf} onChange={setDay} error={form.wrong('day')} type="date" width={170} autoFocus />
@@ -92,7 +93,7 @@ export function PlaceDialog(props: { job: Placed; view: Schemas['ScheduleView'];
         onChange={(next) => {
           setAt(next)
           // Another yard has other people, and perhaps fewer bays.
-          setPeople(next === job.yard ? job.people : [])
+          setPeople(next === job.yard ? job.assignees : [])
           setBay('1')
         }}
         error={form.wrong('yard')}
@@ -114,7 +115,7 @@ export function PlaceDialog(props: { job: Placed; view: Schemas['ScheduleView'];
         <Box component="legend" sx={{ p: 0, color: 'text.secondary' }}>
           Who does it
         </Box>
-        {(yard?.people ?? []).map((name) => (
+        {(yard?.technicians ?? []).map((name) => (
           <FormControlLabel
             key={name}
             control={
@@ -134,12 +135,12 @@ export function PlaceDialog(props: { job: Placed; view: Schemas['ScheduleView'];
           <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
             Why this day
           </Box>
-          {why.data.says}
+          {why.data.statement}
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
             {why.data.earlier.map((one) => (
               <li key={one.day}>
                 {day(one.day)}: {one.title ? `${one.title.toLowerCase()}. ` : ''}
-                {one.says}
+                {one.statement}
               </li>
             ))}
           </Box>

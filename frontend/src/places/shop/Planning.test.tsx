@@ -14,7 +14,7 @@ const none: Schemas['ScheduleProposalView'] = {
   seconds: 0,
   seed: 1,
   jobs: [],
-  noPlace: [],
+  unscheduled: [],
   points: 0,
   daysLate: 0,
   firstFitPoints: 0,
@@ -38,11 +38,11 @@ const found: Schemas['ScheduleProposalView'] = {
       start: '08:00',
       bay: 1,
       due: '2026-11-30',
-      people: ['Tomas Weil'],
+      assignees: ['Tomas Weil'],
       work: ['Replace tire 3L 3R'],
     },
   ],
-  noPlace: [{ unit: 'TR-03', work: ['Weigh'], says: 'No yard has a scale.' }],
+  unscheduled: [{ unit: 'TR-03', work: ['Weigh'], statement: 'No yard has a scale.' }],
 }
 
 describe('planning the shop', () => {

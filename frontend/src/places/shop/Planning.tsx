@@ -106,7 +106,7 @@ export function Planning() {
           {now.failed}
         </Alert>
       )}
-      {now && !now.running && now.jobs.length + now.noPlace.length > 0 && (
+      {now && !now.running && now.jobs.length + now.unscheduled.length > 0 && (
         <Found plan={now} busy={take.busy} onTake={take.send} />
       )}
     </Box>
@@ -126,13 +126,13 @@ function Found({ plan, busy, onTake }: { plan: Plan; busy: boolean; onTake: () =
           Take this plan
         </Button>
       </Box>
-      {plan.noPlace.length > 0 && (
+      {plan.unscheduled.length > 0 && (
         <Alert severity="warning">
           <strong>Without a place:</strong>
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-            {plan.noPlace.map((one) => (
+            {plan.unscheduled.map((one) => (
               <li key={`${one.unit} ${one.work.join()}`}>
-                {one.unit} {one.work.join('; ')}: {one.says}
+                {one.unit} {one.work.join('; ')}: {one.statement}
               </li>
             ))}
           </Box>
@@ -151,7 +151,7 @@ function Found({ plan, busy, onTake }: { plan: Plan; busy: boolean; onTake: () =
               <td>
                 {job.yard}, bay {job.bay}
               </td>
-              <td>{job.people.join(', ')}</td>
+              <td>{job.assignees.join(', ')}</td>
               <td>{job.work.join('; ')}</td>
               <td>{job.day > job.due ? <strong>{day(job.due)}</strong> : day(job.due)}</td>
               <td>{job.jobId === undefined ? 'new' : job.was}</td>

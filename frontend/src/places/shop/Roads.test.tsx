@@ -11,10 +11,10 @@ type Form = Schemas['ShopSetupRequest']
 const yard = (name: string): Form['yards'][number] => ({ name, open: {}, bays: 1, equipment: {} })
 const form = (...names: string[]): Form => ({
   yards: names.map(yard),
-  workers: [],
+  technicians: [],
   closures: [],
-  readiness: [],
-  roads: [],
+  minimums: [],
+  travelTimes: [],
 })
 
 function Editing({ start, seen }: { start: Form; seen: (form: Form) => void }) {
@@ -23,7 +23,9 @@ function Editing({ start, seen }: { start: Form; seen: (form: Form) => void }) {
     <Roads
       form={now}
       usual={45}
-      wrong={(field) => (field === 'roads[0].minutes' && now.roads[0]?.minutes === 0 ? '1 to 600 minutes.' : undefined)}
+      wrong={(field) =>
+        field === 'travelTimes[0].minutes' && now.travelTimes[0]?.minutes === 0 ? '1 to 600 minutes.' : undefined
+      }
       onChange={(next) => {
         setNow(next)
         seen(next)
@@ -47,7 +49,10 @@ describe('the roads between yards', () => {
 
   it('keep a figure either way round, and forget it when it is taken out', async () => {
     let last: Form | undefined
-    const start = { ...form('Eastbank', 'Millrace'), roads: [{ one: 'Millrace', other: 'Eastbank', minutes: 20 }] }
+    const start = {
+      ...form('Eastbank', 'Millrace'),
+      travelTimes: [{ one: 'Millrace', other: 'Eastbank', minutes: 20 }],
+    }
     show(
       <Editing
         start={start}
@@ -59,9 +64,9 @@ describe('the roads between yards', () => {
     const field = screen.getByLabelText('Eastbank – Millrace')
     expect(field).toHaveValue('20')
     await userEvent.clear(field)
-    expect(last?.roads).toEqual([])
+    expect(last?.travelTimes).toEqual([])
     await userEvent.type(field, '35')
-    expect(last?.roads).toEqual([{ one: 'Eastbank', other: 'Millrace', minutes: 35 }])
+    expect(last?.travelTimes).toEqual([{ one: 'Eastbank', other: 'Millrace', minutes: 35 }])
   })
 
   it('say at their field what can’t be meant', async () => {

@@ -19,7 +19,7 @@ export function Roads({
   const names = form.yards.map((yard) => yard.name)
   const pairs = names.flatMap((one, at) => names.slice(at + 1).map((other) => [one, other] as const))
   if (pairs.length === 0) return null
-  const roads = form.roads
+  const roads = form.travelTimes
   return (
     <Box component="section" aria-label="Between the yards">
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
@@ -43,10 +43,10 @@ export function Roads({
                 const rest = roads.filter((_, index) => index !== at)
                 onChange({
                   ...form,
-                  roads: text.trim() === '' ? rest : [...rest, { one, other, minutes: Number(text) || 0 }],
+                  travelTimes: text.trim() === '' ? rest : [...rest, { one, other, minutes: Number(text) || 0 }],
                 })
               }}
-              error={at < 0 ? undefined : wrong(`roads[${at}].minutes`)}
+              error={at < 0 ? undefined : wrong(`travelTimes[${at}].minutes`)}
               unit="min"
               width={240}
             />

@@ -36,7 +36,7 @@ export function ShopCalendar() {
   if (query.isPending) return <LoadingLines lines={12} />
   if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
   const view = query.data
-  const conflicts = view.jobs.filter((job) => job.clashes.length > 0)
+  const conflicts = view.jobs.filter((job) => job.conflicts.length > 0)
   const before = view.jobs.filter((job) => job.day < view.from)
   return (
     <Page
@@ -55,7 +55,7 @@ export function ShopCalendar() {
         {conflicts.length > 0 && (
           <Alert severity="error">
             <strong>{many(conflicts.length, 'job conflicts', 'jobs conflict')} with a rule:</strong>{' '}
-            {conflicts.map((job) => `${job.unit} ${day(job.day)} (${job.clashes[0]?.title})`).join('; ')}
+            {conflicts.map((job) => `${job.unit} ${day(job.day)} (${job.conflicts[0]?.title})`).join('; ')}
           </Alert>
         )}
         {before.length > 0 && (
@@ -88,7 +88,7 @@ function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean
             day: dayOf,
             start: job.start ?? '08:00',
             bay,
-            people: job.people,
+            assignees: job.assignees,
             pinned: job.pinned,
           },
         }),
@@ -103,7 +103,7 @@ function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean
     const job = view.jobs.find((one) => one.jobId === id)
     if (job && bay > 0) put.mutate({ job, dayOf, bay })
   }
-  if (yard.people.length === 0 && view.jobs.every((job) => job.yard !== yard.name)) {
+  if (yard.technicians.length === 0 && view.jobs.every((job) => job.yard !== yard.name)) {
     return (
       <Box component="section" aria-label={yard.name}>
         <strong>{yard.name}</strong>: nobody at work here this week, and no job. People stand under Setup.
@@ -115,7 +115,7 @@ function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
         {yard.name}{' '}
         <Box component="span" sx={{ color: 'text.secondary', fontWeight: 450 }}>
-          {many(yard.bays, 'bay', 'bays')} · {yard.people.join(', ') || 'nobody at work'}
+          {many(yard.bays, 'bay', 'bays')} · {yard.technicians.join(', ') || 'nobody at work'}
         </Box>
       </Box>
       <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={`Week at ${yard.name}`}>
@@ -184,7 +184,7 @@ function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean
 
 /** A job in its bay; a button, so that keys reach it, and draggable. */
 function JobBlock({ job, may, onMove }: { job: Placed; may: boolean; onMove: () => void }) {
-  const conflict = job.clashes.length > 0
+  const conflict = job.conflicts.length > 0
   return (
     <Box
       component="button"
@@ -192,7 +192,7 @@ function JobBlock({ job, may, onMove }: { job: Placed; may: boolean; onMove: () 
       draggable={may}
       onDragStart={(event: React.DragEvent) => event.dataTransfer.setData('text/plain', String(job.jobId))}
       onClick={onMove}
-      aria-label={`${job.unit}, ${job.start ? `${job.start} to ${job.end}, bay ${job.bay}` : 'no hour yet'}${conflict ? `, conflict: ${job.clashes[0]?.title}` : ''}`}
+      aria-label={`${job.unit}, ${job.start ? `${job.start} to ${job.end}, bay ${job.bay}` : 'no hour yet'}${conflict ? `, conflict: ${job.conflicts[0]?.title}` : ''}`}
       sx={{
         display: 'block',
         width: '100%',
@@ -213,10 +213,10 @@ function JobBlock({ job, may, onMove }: { job: Placed; may: boolean; onMove: () 
     >
       <strong>{job.unit}</strong> {job.start && `${job.start}–${job.end}`} {job.pinned && '· pinned'}
       <Box sx={{ color: 'text.secondary', overflowWrap: 'anywhere' }}>{job.work.join('; ')}</Box>
-      {job.people.length > 0 && <div>{job.people.join(', ')}</div>}
+      {job.assignees.length > 0 && <div>{job.assignees.join(', ')}</div>}
       {job.late && <strong>after its due day, {day(job.due)}</strong>}
-      {job.clashes.map((clash) => (
-        <Box key={clash.says} sx={{ color: colour.stop, fontWeight: 650 }}>
+      {job.conflicts.map((clash) => (
+        <Box key={clash.statement} sx={{ color: colour.stop, fontWeight: 650 }}>
           {clash.title}
         </Box>
       ))}

@@ -89,7 +89,7 @@ function Edit({ view }: { view: View }) {
             save.reset()
           }}
         />
-        {view.faults.map((fault) => (
+        {view.errors.map((fault) => (
           <Alert key={fault} severity="warning">
             {fault}
           </Alert>
@@ -123,7 +123,7 @@ function Edit({ view }: { view: View }) {
               {view.equipment.map((one) => (
                 <Entry
                   key={one.code}
-                  label={one.words}
+                  label={one.label}
                   value={String(yard.equipment[one.code] ?? 0)}
                   onChange={(text) =>
                     change('yards', at, { equipment: { ...yard.equipment, [one.code]: Number(text) || 0 } })
@@ -140,30 +140,30 @@ function Edit({ view }: { view: View }) {
           <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
             People
           </Box>
-          {form.workers.map((worker, at) => (
+          {form.technicians.map((worker, at) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: lines have no name of their own
             <Box key={at} sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 1, alignItems: 'center' }}>
               <Choice
                 label="Who"
                 value={worker.name}
-                options={view.people.map((name) => [name, name] as const)}
-                onChange={(name) => change('workers', at, { name })}
-                error={save.wrong(`workers[${at}].name`)}
+                options={view.technicians.map((name) => [name, name] as const)}
+                onChange={(name) => change('technicians', at, { name })}
+                error={save.wrong(`technicians[${at}].name`)}
                 width={190}
               />
               <Choice
                 label="Yard"
                 value={worker.yard}
                 options={yards}
-                onChange={(yard) => change('workers', at, { yard })}
-                error={save.wrong(`workers[${at}].yard`)}
+                onChange={(yard) => change('technicians', at, { yard })}
+                error={save.wrong(`technicians[${at}].yard`)}
                 width={140}
               />
               <Entry
                 label="Hours"
                 value={worker.hours}
-                onChange={(hours) => change('workers', at, { hours })}
-                error={save.wrong(`workers[${at}].hours`)}
+                onChange={(hours) => change('technicians', at, { hours })}
+                error={save.wrong(`technicians[${at}].hours`)}
                 width={140}
               />
               <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, display: 'flex', gap: 0.75 }}>
@@ -176,7 +176,7 @@ function Edit({ view }: { view: View }) {
                       type="checkbox"
                       checked={worker.days.includes(weekday)}
                       onChange={() =>
-                        change('workers', at, {
+                        change('technicians', at, {
                           days: worker.days.includes(weekday)
                             ? worker.days.filter((one) => one !== weekday)
                             : [...worker.days, weekday],
@@ -188,7 +188,7 @@ function Edit({ view }: { view: View }) {
                 ))}
               </Box>
               {may && (
-                <Button size="small" onClick={() => drop('workers', at)}>
+                <Button size="small" onClick={() => drop('technicians', at)}>
                   Take off
                 </Button>
               )}
@@ -199,10 +199,10 @@ function Edit({ view }: { view: View }) {
               onClick={() =>
                 setForm({
                   ...form,
-                  workers: [
-                    ...form.workers,
+                  technicians: [
+                    ...form.technicians,
                     {
-                      name: view.people[0] ?? '',
+                      name: view.technicians[0] ?? '',
                       yard: form.yards[0]?.name ?? '',
                       days: WEEK.slice(0, 5),
                       hours: '07:00–16:30',
@@ -245,7 +245,12 @@ function Edit({ view }: { view: View }) {
                 type="date"
                 width={160}
               />
-              <Entry label="Why" value={closure.why} onChange={(why) => change('closures', at, { why })} width={240} />
+              <Entry
+                label="Why"
+                value={closure.reason}
+                onChange={(why) => change('closures', at, { reason: why })}
+                width={240}
+              />
               {may && (
                 <Button size="small" onClick={() => drop('closures', at)}>
                   Take off
@@ -260,7 +265,7 @@ function Edit({ view }: { view: View }) {
                   ...form,
                   closures: [
                     ...form.closures,
-                    { from: localDay(new Date()), to: localDay(new Date()), why: 'holiday' },
+                    { from: localDay(new Date()), to: localDay(new Date()), reason: 'holiday' },
                   ],
                 })
               }
@@ -275,23 +280,23 @@ function Edit({ view }: { view: View }) {
           </Box>
           <Table label="Kept in service" heads={['Class', 'At least', '']}>
             {view.classes.map((name) => {
-              const at = form.readiness.findIndex((rule) => rule.vehicleClass === name)
+              const at = form.minimums.findIndex((rule) => rule.vehicleClass === name)
               return (
                 <tr key={name}>
                   <td>{name}</td>
                   <Box component="td" sx={{ minWidth: 280 }}>
                     <Entry
                       label={`${name} in service every day`}
-                      value={at < 0 ? '' : String(form.readiness[at]?.keep)}
+                      value={at < 0 ? '' : String(form.minimums[at]?.minimum)}
                       onChange={(text) => {
-                        const rest = form.readiness.filter((rule) => rule.vehicleClass !== name)
+                        const rest = form.minimums.filter((rule) => rule.vehicleClass !== name)
                         setForm({
                           ...form,
-                          readiness:
-                            text.trim() === '' ? rest : [...rest, { vehicleClass: name, keep: Number(text) || 0 }],
+                          minimums:
+                            text.trim() === '' ? rest : [...rest, { vehicleClass: name, minimum: Number(text) || 0 }],
                         })
                       }}
-                      error={at < 0 ? undefined : save.wrong(`readiness[${at}].keep`)}
+                      error={at < 0 ? undefined : save.wrong(`minimums[${at}].minimum`)}
                       width={260}
                     />
                   </Box>

@@ -26,7 +26,7 @@ export function Catalogue() {
   const shown = models.data.filter((one) =>
     `${one.title} ${one.sidewall}`.toLowerCase().includes(text.trim().toLowerCase()),
   )
-  const fact = (model: Schemas['TireModelView'], what: string) => model.facts.find((one) => one.what === what)?.value
+  const fact = (model: Schemas['TireModelView'], what: string) => model.facts.find((one) => one.name === what)?.value
   return (
     <Page
       title="Catalogue"
@@ -62,8 +62,8 @@ export function Catalogue() {
               <Button size="small" sx={{ p: 0, textAlign: 'left', minHeight: 24 }} onClick={() => setOpen(model)}>
                 {model.title}
               </Button>
-              {!model.form.steerAllowed && <Box sx={{ color: 'text.secondary' }}>not on steer</Box>}
-              {model.form.directional && <Box sx={{ color: 'text.secondary' }}>directional</Box>}
+              {!model.form.isSteerAllowed && <Box sx={{ color: 'text.secondary' }}>not on steer</Box>}
+              {model.form.isDirectional && <Box sx={{ color: 'text.secondary' }}>directional</Box>}
               {model.disagreements.map((one) => (
                 <Box key={one} sx={{ color: colour.watch }}>
                   {one}

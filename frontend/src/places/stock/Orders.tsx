@@ -114,7 +114,7 @@ function OneOrder({ order, onReceive }: { order: Order; onReceive: (line: Line) 
                   </Box>
                 </Box>
               ))}
-              {line.sheets.map((sheet) => (
+              {line.checklists.map((sheet) => (
                 <details key={sheet.at}>
                   <summary>
                     Receiving sheet, {sheet.by}, {moment(sheet.at)}

@@ -14,7 +14,7 @@ const line: Schemas['OrderLineView'] = {
   quantity: 2,
   accepted: 0,
   deliveries: [],
-  sheets: [],
+  checklists: [],
 }
 const order: Schemas['OrderView'] = {
   id: 1,
@@ -26,12 +26,12 @@ const order: Schemas['OrderView'] = {
   lines: [line],
 }
 const old = {
-  verdict: 'PLAN',
+  verdict: 'SERVICE_DUE',
   rule: 'Age on delivery',
-  says: 'Made in week 10 of 2025, 20 months ago',
+  statement: 'Made in week 10 of 2025, 20 months ago',
   figure: '20 months',
   limit: '12 months',
-  because: 'Accept it by name, or send it back.',
+  explanation: 'Accept it by name, or send it back.',
   authority: 'our default',
   source: 'fleet policy',
 }
@@ -41,7 +41,7 @@ describe('receiving a delivery', () => {
     const calls = fakeServer(({ path, body }) => {
       const code = (body as { tires?: { dotCode: string }[]; text?: string } | undefined)?.tires?.[0]?.dotCode ?? ''
       if (path.endsWith('/check')) {
-        return { body: { tires: [{ differences: code.endsWith('1025') ? [old] : [], notes: [], words: [] }] } }
+        return { body: { tires: [{ differences: code.endsWith('1025') ? [old] : [], notes: [], label: [] }] } }
       }
       if (path === '/api/orders/receiving-steps') {
         const step = (step: string, title: string, byFigures: boolean) => ({
@@ -60,7 +60,7 @@ describe('receiving a delivery', () => {
         }
       }
       if (path === '/api/read/dot') {
-        return { body: { molded: 'x', madeOn: '2025-03-09', ageYears: 1.7, parts: [], notes: [], sameCode: [] } }
+        return { body: { molded: 'x', weekStart: '2025-03-09', ageYears: 1.7, parts: [], notes: [], sameCode: [] } }
       }
       if (path.endsWith('/deliveries')) {
         const decided = (body as { tires: { accepted?: boolean }[] }).tires.some((tire) => tire.accepted !== undefined)

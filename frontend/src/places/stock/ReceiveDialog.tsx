@@ -238,13 +238,13 @@ function OneTire(props: {
       {compared && (
         <Box sx={{ width: '100%' }} aria-live="polite">
           {compared.differences.map((reason) => (
-            <Box key={reason.says} sx={{ color: 'error.main' }}>
-              <strong>{reason.says}.</strong> {reason.because}
+            <Box key={reason.statement} sx={{ color: 'error.main' }}>
+              <strong>{reason.statement}.</strong> {reason.explanation}
             </Box>
           ))}
           {compared.notes.map((reason) => (
-            <Box key={reason.says} sx={{ color: colour.watch }}>
-              {reason.says}. {reason.because}
+            <Box key={reason.statement} sx={{ color: colour.watch }}>
+              {reason.statement}. {reason.explanation}
             </Box>
           ))}
           {!differs && compared.notes.length === 0 && <Box sx={{ color: colour.fit }}>As ordered.</Box>}

@@ -114,7 +114,7 @@ describe('orders', () => {
                   note: 'bead cut',
                 },
               ],
-              sheets: [
+              checklists: [
                 { at: '2026-11-20T12:00:00Z', by: 'Tomas Weil', steps: ['Count them against the paper: 2 counted'] },
               ],
             },

@@ -11,7 +11,7 @@ const line = (over: Partial<Schemas['OrderNeedRow']>): Schemas['OrderNeedRow'] =
   model: 'Corvane Tessaly C2',
   sidewall: '275/70R22.5 148/145M H',
   wanted: 4,
-  onShelf: 1,
+  inStock: 1,
   onOrder: 0,
   toOrder: 3,
   orderBy: '2026-11-26',
@@ -25,7 +25,7 @@ const line = (over: Partial<Schemas['OrderNeedRow']>): Schemas['OrderNeedRow'] =
 
 const list: Schemas['SupplierList'] = {
   supplier: 'Marrow Street Tire Service',
-  mail: 'orders@marrow.example',
+  email: 'orders@marrow.example',
   leadDays: 8,
   tires: 3,
   cents: 140_400,

@@ -86,7 +86,7 @@ function OneSupplier({ list }: { list: List }) {
         <Box sx={{ color: 'text.secondary' }}>
           {many(list.tires, 'tire', 'tires')} to order, {list.total}; lead time {list.leadDays} days
         </Box>
-        {may && list.mail && list.tires > 0 && (
+        {may && list.email && list.tires > 0 && (
           <>
             <Choice
               label="Deliver to"
@@ -117,7 +117,7 @@ function OneSupplier({ list }: { list: List }) {
               </Box>
             </td>
             <td>{line.wanted}</td>
-            <td>{line.onShelf}</td>
+            <td>{line.inStock}</td>
             <td>{line.onOrder}</td>
             <td>
               <strong>{line.toOrder}</strong>
@@ -154,9 +154,9 @@ function SupplierPart() {
         {(suppliers.data ?? []).map((one) => (
           <tr key={one.id}>
             <td>{one.name}</td>
-            <td>{one.mail}</td>
+            <td>{one.email}</td>
             <td>{one.leadDays} days</td>
-            <td>{one.makers}</td>
+            <td>{one.manufacturers}</td>
             <td>
               {may && (
                 <Button size="small" onClick={() => setEditing(one)}>
@@ -178,9 +178,9 @@ function SupplierPart() {
 function SupplierDialog(props: { supplier: Schemas['SupplierView'] | undefined; onClose: () => void }) {
   const { supplier } = props
   const [name, setName] = useState(supplier?.name ?? '')
-  const [mail, setMail] = useState(supplier?.mail ?? '')
+  const [mail, setMail] = useState(supplier?.email ?? '')
   const [lead, setLead] = useState(String(supplier?.leadDays ?? 7))
-  const [makers, setMakers] = useState(supplier?.makers ?? '')
+  const [makers, setMakers] = useState(supplier?.manufacturers ?? '')
   const form = useSend<unknown>(
     () =>
       answerOf(
@@ -188,8 +188,8 @@ function SupplierDialog(props: { supplier: Schemas['SupplierView'] | undefined; 
           body: {
             ...(supplier && { id: supplier.id, version: supplier.version }),
             name,
-            mail,
-            makers,
+            email: mail,
+            manufacturers: makers,
             ...(lead.trim() !== '' && !Number.isNaN(Number(lead)) && { leadDays: Number(lead) }),
           },
         }),
@@ -206,13 +206,13 @@ function SupplierDialog(props: { supplier: Schemas['SupplierView'] | undefined; 
       onClose={props.onClose}
     >
       <Entry label="Name" value={name} onChange={setName} error={form.wrong('name')} width={260} autoFocus />
-      <Entry label="Mail" value={mail} onChange={setMail} error={form.wrong('mail')} width={260} />
+      <Entry label="Mail" value={mail} onChange={setMail} error={form.wrong('email')} width={260} />
       <Entry label="Lead time" value={lead} onChange={setLead} error={form.wrong('leadDays')} unit="days" width={130} />
       <Entry
         label="Makes it delivers, with commas"
         value={makers}
         onChange={setMakers}
-        error={form.wrong('makers')}
+        error={form.wrong('manufacturers')}
         width={380}
       />
     </FormDialog>
@@ -236,7 +236,7 @@ function Programs() {
       {(programs.data ?? []).map((one) => (
         <div key={one.id}>
           <strong>{one.name}</strong>: {one.fee} a year, {one.saving} off each tire, pays from {one.breakEven} tires a
-          year. {one.says}.
+          year. {one.statement}.
         </div>
       ))}
       {may && <Button onClick={() => setAdding(true)}>Add a program…</Button>}
@@ -286,7 +286,7 @@ function Outbox() {
       {(outbox.data ?? []).map((mail) => (
         <details key={mail.id}>
           <summary>
-            {mail.subject}, to {mail.addressee}, {mail.by}, {moment(mail.at)}
+            {mail.subject}, to {mail.recipient}, {mail.by}, {moment(mail.at)}
           </summary>
           <Box component="pre" sx={{ font: 'inherit', whiteSpace: 'pre-wrap', m: 0, p: 1, background: colour.sheet }}>
             {mail.body}

@@ -40,7 +40,11 @@ export function Tags() {
               key: `v${vehicle.id}`,
               path: `/vehicles/${vehicle.id}`,
               title: vehicle.unit,
-              lines: [vehicle.description, vehicle.yard, vehicle.placardSpot ? `Placard: ${vehicle.placardSpot}` : ''],
+              lines: [
+                vehicle.description,
+                vehicle.yard,
+                vehicle.placardLocation ? `Placard: ${vehicle.placardLocation}` : '',
+              ],
             },
             ...vehicle.positions
               .filter((row) => row.tireId !== undefined)

@@ -13,9 +13,9 @@ import { many } from '../../units/format'
 const keyOf = (line: DueLine) => `${line.vehicleId} ${line.key}`
 
 const PARTS: { title: string; part: keyof Schemas['DueParts']; holds: (line: DueLine) => boolean }[] = [
-  { title: 'Must not leave', part: 'stopped', holds: (line) => line.urgency === 'DO_NOT_OPERATE' },
+  { title: 'Must not leave', part: 'doNotOperate', holds: (line) => line.urgency === 'DO_NOT_OPERATE' },
   { title: 'Due now', part: 'now', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days <= 0 },
-  { title: 'Coming up', part: 'coming', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days > 0 },
+  { title: 'Coming up', part: 'upcoming', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days > 0 },
 ]
 
 /** So many lines in all stand in the page whole. */
@@ -35,7 +35,7 @@ export function DueList({
   withinDays: number
   more: (() => void) | undefined
 }) {
-  const all = parts.stopped + parts.now + parts.coming
+  const all = parts.doNotOperate + parts.now + parts.upcoming
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
   const [scheduling, setScheduling] = useState(false)
   const head = useRef<HTMLHeadingElement>(null)

@@ -92,7 +92,7 @@ const VehicleTile = memo(function VehicleTile({ tile, today }: { tile: Tile; tod
         <strong>{tile.unit}</strong>
         <span className="due">{due}</span>
       </span>
-      <SmallAxlePlan plan={tile.plan} label={spoken(tile)} />
+      <SmallAxlePlan plan={tile.axleDiagram} label={spoken(tile)} />
     </Link>
   )
 })
@@ -121,7 +121,7 @@ const look = {
 } as const
 
 function spoken(tile: Tile): string {
-  const wrong = tile.plan.tires.filter((tire) => tire.verdict !== 'FIT')
+  const wrong = tile.axleDiagram.tires.filter((tire) => tire.verdict !== 'GOOD')
   if (wrong.length === 0) return `${tile.description}, all tires fit`
   return `${tile.description}. ${wrong.map((tire) => `${tire.position} ${STATES[tire.verdict].word}`).join(', ')}`
 }

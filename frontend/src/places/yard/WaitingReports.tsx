@@ -17,7 +17,7 @@ export function WaitingReports() {
       {reports.data.map((one, at) => (
         <span key={one.report.id}>
           {at > 0 && ' · '}
-          <Link to={`/vehicles/${one.vehicleId}/wear`}>{one.unit}</Link> {one.report.words}
+          <Link to={`/vehicles/${one.vehicleId}/wear`}>{one.unit}</Link> {one.report.label}
           {one.report.corner && ` at ${one.report.corner}`}
         </span>
       ))}

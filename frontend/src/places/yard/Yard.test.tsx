@@ -12,7 +12,7 @@ const tile = (
   unit: string,
   yard: string,
   vehicleClass: string,
-  verdict: 'FIT' | 'DO_NOT_OPERATE',
+  verdict: 'GOOD' | 'DO_NOT_OPERATE',
 ): Schemas['VehicleTile'] => ({
   id,
   unit,
@@ -20,12 +20,12 @@ const tile = (
   vehicleClass,
   description: vehicleClass,
   verdict,
-  plan: {
+  axleDiagram: {
     axles: [{ number: 1, role: 'STEER', dual: false }],
     spares: 0,
     tires: [
       { position: '1L', name: 'steer left', verdict },
-      { position: '1R', name: 'steer right', verdict: 'FIT' },
+      { position: '1R', name: 'steer right', verdict: 'GOOD' },
     ],
   },
 })
@@ -43,42 +43,42 @@ const line = (
   yard: 'Eastbank',
   vehicleClass: 'Clinic coach',
   positions: ['1L'],
-  kind: 'SET_PRESSURE',
-  work: 'Set pressure',
+  workType: 'SET_PRESSURE',
+  label: 'Set pressure',
   due: '2026-11-23',
   days,
   urgency: days < 0 ? 'DO_NOT_OPERATE' : 'WATCH',
   reason: {
     verdict: 'WATCH',
     rule: 'r',
-    says,
+    statement: says,
     figure: 'f',
     limit: '95 psi',
-    because: 'Add air cold.',
+    explanation: 'Add air cold.',
     authority: 'a',
     source: 's',
   },
   canBeScheduled: true,
-  waiting: 'It wears its shoulders.',
+  consequence: 'It wears its shoulders.',
   ...(scheduled && { scheduled }),
 })
 
 const yard: Schemas['FleetView'] = {
   today: '2026-11-23',
   fleet: 3,
-  states: { DO_NOT_OPERATE: 1, NOT_KNOWN: 0, PLAN: 0, WATCH: 0, FIT: 2 },
+  states: { DO_NOT_OPERATE: 1, UNKNOWN: 0, SERVICE_DUE: 0, WATCH: 0, GOOD: 2 },
   yards: ['Eastbank', 'Millrace'],
   classes: ['Clinic coach', 'Service van'],
   groups: [
     { name: 'Eastbank', vehicles: 1 },
     { name: 'Millrace', vehicles: 2 },
   ],
-  parts: { stopped: 1, now: 1, coming: 1 },
+  parts: { doNotOperate: 1, now: 1, upcoming: 1 },
   dueWithinDays: 90,
   vehicles: [
     tile(1, 'LC-01', 'Eastbank', 'Clinic coach', 'DO_NOT_OPERATE'),
-    tile(2, 'VN-02', 'Millrace', 'Service van', 'FIT'),
-    tile(3, 'LC-03', 'Millrace', 'Clinic coach', 'FIT'),
+    tile(2, 'VN-02', 'Millrace', 'Service van', 'GOOD'),
+    tile(3, 'LC-03', 'Millrace', 'Clinic coach', 'GOOD'),
   ],
   due: [
     line(1, 'LC-01', '76 psi, target 95 psi', -3),
@@ -102,8 +102,8 @@ const due = () => screen.getByRole('region', { name: 'Due' })
 const gauge = (name: string, over: Partial<Schemas['GaugeView']>): Schemas['GaugeView'] => ({
   id: name.length,
   name,
-  kind: 'PRESSURE',
-  kindWords: 'pressure',
+  type: 'PRESSURE',
+  typeLabel: 'pressure',
   due: '2026-12-01',
   dueSoon: true,
   retired: false,
@@ -136,7 +136,7 @@ describe('the yard', () => {
     const calls = fakeServer((call) => {
       const text = new URL(call.url).searchParams.get('text')
       return text
-        ? { body: { ...yard, groups: [], vehicles: [], due: [], parts: { stopped: 0, now: 0, coming: 0 } } }
+        ? { body: { ...yard, groups: [], vehicles: [], due: [], parts: { doNotOperate: 0, now: 0, upcoming: 0 } } }
         : answers(call)
     })
     show(<Yard />, '/?class=Clinic+coach')
@@ -157,7 +157,7 @@ describe('the yard', () => {
       const search = new URL(call.url).searchParams
       const from = Number(search.get('from'))
       const tiles = Array.from({ length: from === 0 ? 100 : 40 }, (_, at) =>
-        tile(from + at, `GF-${from + at}`, 'Millrace', 'Hauler', 'FIT'),
+        tile(from + at, `GF-${from + at}`, 'Millrace', 'Hauler', 'GOOD'),
       )
       return { body: { ...large, vehicles: search.get('part') === 'DUE' ? [] : tiles } }
     })

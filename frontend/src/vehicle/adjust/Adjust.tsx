@@ -49,7 +49,7 @@ export function Adjust() {
   if (query.isPending) return <LoadingLines lines={8} />
   if (query.isError && !query.data) return <LoadProblem error={query.error} again={() => query.refetch()} />
   const round = query.data
-  const stop = round?.stops[at]
+  const stop = round?.positions[at]
   if (!round || !stop) return <LoadingLines />
   const hours = Number(conditions.parkedHours.replace(',', '.'))
   const cold = conditions.parkedHours.trim() !== '' && hours >= 3
@@ -57,7 +57,7 @@ export function Adjust() {
     if (phone) setOpen(false)
     go()
   }
-  const go = () => (at + 1 < round.stops.length ? setAt(at + 1) : navigate(`/vehicles/${id}/load-pressure`))
+  const go = () => (at + 1 < round.positions.length ? setAt(at + 1) : navigate(`/vehicles/${id}/load-pressure`))
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', flex: 1 }}>
       <Box sx={{ px: { xs: 1.5, md: 2.5 }, py: 1.25, borderBottom: 1, borderColor: 'divider' }}>
@@ -66,14 +66,14 @@ export function Adjust() {
             {round.unit}
           </Box>
           <Box>
-            Measure and adjust for <strong>{round.state} load</strong> · {at + 1} of {round.stops.length}
+            Measure and adjust for <strong>{round.state} load</strong> · {at + 1} of {round.positions.length}
           </Box>
           <Box component={Link} to={`/vehicles/${id}/load-pressure`} sx={{ ml: 'auto' }}>
             Load & pressure
           </Box>
         </Box>
         <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap', mt: 1 }}>
-          {round.stops.map((one, index) => (
+          {round.positions.map((one, index) => (
             <Button
               key={one.position}
               size="small"
@@ -104,7 +104,7 @@ export function Adjust() {
           stop={stop}
           conditions={conditions}
           gauge={gauge}
-          last={at + 1 === round.stops.length}
+          last={at + 1 === round.positions.length}
           onNext={next}
         />
         <Box

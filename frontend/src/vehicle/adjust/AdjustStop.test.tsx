@@ -30,10 +30,16 @@ function advise({ body, path }: Call) {
   const { before, after } = body as { before: string; after: string }
   const read = Number(after || before)
   if (Number.isNaN(read)) return problem(422, { before: '“abc” is not a pressure.' })
-  if (read <= 88) return { body: { what: 'STOP', says: 'Treat it as run flat. No air.', done: true } }
-  if (read < 109) return { body: { what: 'ADD', to: '110 psi', says: `Add ${110 - read} psi.`, done: false } }
+  if (read <= 88) return { body: { action: 'STOP', statement: 'Treat it as run flat. No air.', done: true } }
+  if (read < 109)
+    return { body: { action: 'ADD_AIR', to: '110 psi', statement: `Add ${110 - read} psi.`, done: false } }
   return {
-    body: { what: 'LEAVE', to: '110 psi', says: path.endsWith('/advice') ? 'On target. Cap on.' : 'kept', done: true },
+    body: {
+      action: 'NONE',
+      to: '110 psi',
+      statement: path.endsWith('/advice') ? 'On target. Cap on.' : 'kept',
+      done: true,
+    },
   }
 }
 

@@ -83,7 +83,7 @@ export function AdjustStop(props: {
   const said = typed.before.trim() !== '' && rested === JSON.stringify(body) ? advice.data : undefined
   const wrong = (field: string) =>
     form.wrong(field) ?? (advice.error instanceof ProblemError ? advice.error.field(field) : undefined)
-  const needsSecond = typed.after !== '' || said?.what === 'ADD' || said?.what === 'RELEASE'
+  const needsSecond = typed.after !== '' || said?.action === 'ADD_AIR' || said?.action === 'RELEASE_AIR'
   const nothing = typed.before.trim() === ''
   const finish = () => (nothing ? props.onNext() : form.send())
   const onKeyDown = (event: KeyboardEvent) => {
@@ -114,10 +114,11 @@ export function AdjustStop(props: {
             </Box>
           </span>
           <Box component="span" sx={{ color: 'text.secondary' }}>
-            {stop.need && `need ${stop.need} · `}80 % {stop.runFlat ?? '–'} · maximum {stop.maximum ?? 'not on file'}
+            {stop.minimumForLoad && `need ${stop.minimumForLoad} · `}80 % {stop.isRunFlat ?? '–'} · maximum{' '}
+            {stop.maximum ?? 'not on file'}
           </Box>
         </Box>
-        {stop.fillSays && <div>{stop.fillSays}.</div>}
+        {stop.fillStatement && <div>{stop.fillStatement}.</div>}
       </div>
       {stop.waits && <Alert severity="error">{stop.waits}</Alert>}
       <Box
@@ -153,15 +154,15 @@ export function AdjustStop(props: {
           <Box component="li">
             <Alert
               role="status"
-              severity={said.what === 'STOP' ? 'error' : said.what === 'LEAVE' ? 'success' : 'info'}
+              severity={said.action === 'STOP' ? 'error' : said.action === 'NONE' ? 'success' : 'info'}
               icon={false}
               sx={{ fontSize: 15 }}
             >
-              <strong>{WORDS[said.what]}</strong> {said.says} {said.axle}
+              <strong>{WORDS[said.action]}</strong> {said.statement} {said.axle}
             </Alert>
           </Box>
         )}
-        {needsSecond && said?.what !== 'STOP' && (
+        {needsSecond && said?.action !== 'STOP' && (
           <Step
             number={3}
             words="Add or release, then gauge it again. Inflate with a clip-on chuck, out of the trajectory."
@@ -182,7 +183,7 @@ export function AdjustStop(props: {
       {(wrong('air') ?? wrong('coldest') ?? wrong('parkedHours')) && (
         <Alert severity="error">{wrong('air') ?? wrong('coldest') ?? wrong('parkedHours')}</Alert>
       )}
-      {form.error instanceof ProblemError && form.error.problem.fields.some((field) => field.ask) && (
+      {form.error instanceof ProblemError && form.error.problem.fields.some((field) => field.check) && (
         <Alert
           severity="warning"
           action={
@@ -220,10 +221,10 @@ export function AdjustStop(props: {
   )
 }
 
-const WORDS: Record<Advice['what'], string> = {
-  LEAVE: 'Leave it.',
-  ADD: 'Add air.',
-  RELEASE: 'Release air.',
+const WORDS: Record<Advice['action'], string> = {
+  NONE: 'Leave it.',
+  ADD_AIR: 'Add air.',
+  RELEASE_AIR: 'Release air.',
   WAIT: 'Wait.',
   STOP: 'Stop.',
 }

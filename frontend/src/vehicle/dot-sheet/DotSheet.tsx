@@ -64,7 +64,7 @@ export function DotSheet() {
               )}
             </Box>
             <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-              {row.madeOn ? day(row.madeOn) : 'not known'}
+              {row.weekStart ? day(row.weekStart) : 'not known'}
             </Box>
             <Box component="td" sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
               {row.ageYears === undefined ? 'not known' : `${row.ageYears.toFixed(1)} y`}

@@ -37,7 +37,7 @@ export function AxleBuilder(props: {
     tires: layout.places.map((place) => ({
       position: place.position,
       name: place.name,
-      verdict: layout.blocked.includes(place.position) ? ('PLAN' as const) : ('NOT_KNOWN' as const),
+      verdict: layout.blocked.includes(place.position) ? ('SERVICE_DUE' as const) : ('UNKNOWN' as const),
     })),
   }
   const drawable = layout.places.length > 0 && layout.wrong === undefined

@@ -9,8 +9,8 @@ import { VehicleForm } from './VehicleForm'
 const register = {
   yards: ['Millrace'],
   classes: ['Box truck'],
-  kinds: [{ kind: 'TRUCK', placardSpot: 'driver’s door jamb' }],
-  placardLoads: [{ assumes: 'UNKNOWN', words: 'not known which load it assumes' }],
+  vehicleTypes: [{ type: 'TRUCK', placardLocation: 'driver’s door jamb' }],
+  placardLoadBases: [{ code: 'UNKNOWN', label: 'not known which load it assumes' }],
   retired: [],
 }
 
@@ -29,7 +29,7 @@ function server(refusal?: Record<string, string>, effects: string[] = []) {
   return fakeServer(({ path, body, method }) => {
     if (path === '/api/register') return { body: register }
     if (path === '/api/vehicles/layout-change') {
-      return { body: { places: places((body as { axles: { tires: number }[] }).axles), blocked: [], effects } }
+      return { body: { positions: places((body as { axles: { tires: number }[] }).axles), blocked: [], effects } }
     }
     if (method === 'POST' && path === '/api/vehicles') return refusal ? problem(422, refusal) : { body: { id: 25 } }
     return { body: {} }
@@ -82,7 +82,7 @@ describe('building a vehicle', () => {
 
   it('says where the placard is found on that kind of vehicle', async () => {
     server()
-    show(<VehicleForm start={{ ...BLANK, kind: 'TRUCK' }} />)
+    show(<VehicleForm start={{ ...BLANK, type: 'TRUCK' }} />)
     expect(await screen.findByText(/the placard is found driver’s door jamb/)).toBeVisible()
   })
 

@@ -27,7 +27,7 @@ const SPEEDS: readonly Speed[] = ['F', 'G', 'J', 'K', 'L', 'M', 'N', 'P', 'Q', '
 const STATES = [
   ['UNKNOWN', 'not known'],
   ['EMPTY', 'empty'],
-  ['USUAL', 'usual load'],
+  ['NORMAL', 'usual load'],
   ['FULL', 'full'],
   ['TOWING', 'towing'],
 ] as const
@@ -72,7 +72,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
   )
   const { wrong } = saving
   const problem = saving.error instanceof ProblemError ? saving.error : undefined
-  const spot = register.data?.kinds.find((one) => one.kind === form.kind)?.placardSpot
+  const spot = register.data?.vehicleTypes.find((one) => one.type === form.type)?.placardLocation
   const effects = layout.effects
   return (
     <Page
@@ -115,12 +115,12 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
           />
           <Choice
             label="What it is"
-            value={form.kind}
-            options={(register.data?.kinds ?? []).map(
-              (one) => [one.kind, one.kind === 'SUV' ? 'SUV' : one.kind.toLowerCase()] as const,
+            value={form.type}
+            options={(register.data?.vehicleTypes ?? []).map(
+              (one) => [one.type, one.type === 'SUV' ? 'SUV' : one.type.toLowerCase()] as const,
             )}
-            onChange={(kind) => set({ kind })}
-            error={wrong('kind')}
+            onChange={(kind) => set({ type: kind })}
+            error={wrong('type')}
             width={150}
           />
           <NameEntry
@@ -199,24 +199,24 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
           </Box>
           <Entry
             label="Where its placard is"
-            value={form.placardSpot}
-            onChange={(placardSpot) => set({ placardSpot })}
-            error={wrong('placardSpot')}
-            hint={spot && !form.placardSpot ? `Usually: ${spot}` : undefined}
+            value={form.placardLocation}
+            onChange={(placardSpot) => set({ placardLocation: placardSpot })}
+            error={wrong('placardLocation')}
+            hint={spot && !form.placardLocation ? `Usually: ${spot}` : undefined}
             width={300}
           />
           <Choice
             label="Load the placard assumes"
-            value={form.placardAssumes ?? 'UNKNOWN'}
-            options={(register.data?.placardLoads ?? []).map((one) => [one.assumes, one.words] as const)}
-            onChange={(placardAssumes) => set({ placardAssumes })}
+            value={form.placardLoadBasis ?? 'UNKNOWN'}
+            options={(register.data?.placardLoadBases ?? []).map((one) => [one.code, one.label] as const)}
+            onChange={(placardAssumes) => set({ placardLoadBasis: placardAssumes })}
             width={280}
           />
           <Choice
             label="Usually travels"
-            value={form.usualState ?? 'UNKNOWN'}
+            value={form.normalLoadState ?? 'UNKNOWN'}
             options={STATES}
-            onChange={(usualState) => set({ usualState })}
+            onChange={(usualState) => set({ normalLoadState: usualState })}
             width={160}
           />
           <Entry
@@ -232,10 +232,14 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
           />
           <Tick
             label="Pressure sensors work and warn"
-            on={form.sensorsWork}
-            set={(sensorsWork) => set({ sensorsWork })}
+            on={form.hasWorkingSensors}
+            set={(sensorsWork) => set({ hasWorkingSensors: sensorsWork })}
           />
-          <Tick label="Parked outdoors in the sun" on={form.outdoors} set={(outdoors) => set({ outdoors })} />
+          <Tick
+            label="Parked outdoors in the sun"
+            on={form.isParkedOutdoors}
+            set={(outdoors) => set({ isParkedOutdoors: outdoors })}
+          />
         </Part>
         <WheelFields form={form} set={set} places={layout.places} wrong={wrong} />
         {effects.length > 0 && (

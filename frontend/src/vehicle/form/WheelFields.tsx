@@ -113,35 +113,35 @@ function OneWheel(props: {
       </Box>
       <Choice
         label={`Pilot type, ${group.title}`}
-        value={wheel.pilot ?? ''}
+        value={wheel.pilotType ?? ''}
         options={PILOT}
         onChange={(pilot) => {
-          onChange({ pilot: (pilot || undefined) as never })
+          onChange({ pilotType: (pilot || undefined) as never })
         }}
-        error={wrong('pilot')}
+        error={wrong('pilotType')}
         width={150}
       />
-      {text('rim', 'Rim', 130, 'in')}
-      {text('width', 'Width', 130, 'in')}
+      {text('rimDiameter', 'Rim', 130, 'in')}
+      {text('rimWidth', 'Width', 130, 'in')}
       {text('lugCount', 'Nuts', 110)}
       {text('torque', 'Torque', 150, units === 'US' ? 'ft·lb' : 'N·m')}
       {text('maximumPressure', 'Max pressure', 170, pressureUnit(units))}
       {text('maximumLoad', 'Max load', 150, units === 'US' ? 'lb' : 'kg')}
-      {text('seat', 'Nut seat', 190)}
+      {text('nutSeat', 'Nut seat', 190)}
       {text('material', 'Material', 170)}
-      {text('valve', 'Valve', 190)}
+      {text('valveType', 'Valve', 190)}
       <FormControlLabel
         control={
           <Checkbox
-            checked={wheel.leftThreaded}
-            onChange={(event) => onChange({ leftThreaded: event.target.checked })}
+            checked={wheel.isLeftThreaded}
+            onChange={(event) => onChange({ isLeftThreaded: event.target.checked })}
           />
         }
         label="left-hand threads"
       />
       <FormControlLabel
         control={
-          <Checkbox checked={wheel.reversed} onChange={(event) => onChange({ reversed: event.target.checked })} />
+          <Checkbox checked={wheel.isReversed} onChange={(event) => onChange({ isReversed: event.target.checked })} />
         }
         label="reverse (inset) wheel"
       />

@@ -6,8 +6,8 @@ export type WheelForm = Schemas['WheelRequest']
 export type Role = AxleForm['role']
 
 export const BLANK: Form = {
-  sensorsWork: false,
-  outdoors: false,
+  hasWorkingSensors: false,
+  isParkedOutdoors: false,
   axles: [
     { role: 'STEER', tires: 2 },
     { role: 'DRIVE', tires: 2 },
@@ -16,7 +16,7 @@ export const BLANK: Form = {
   wheels: [],
 }
 
-export const blankWheel = (position: string): WheelForm => ({ position, leftThreaded: false, reversed: false })
+export const blankWheel = (position: string): WheelForm => ({ position, isLeftThreaded: false, isReversed: false })
 
 /** Everything of another vehicle but what is its own: unit number and the day it was parked. */
 export function asNext(form: Form): Form {

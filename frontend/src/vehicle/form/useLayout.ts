@@ -25,7 +25,7 @@ export function useLayout(form: Form, vehicleId: number | undefined): DrawnLayou
     staleTime: 60_000,
   })
   return {
-    places: drawn.data?.places ?? [],
+    places: drawn.data?.positions ?? [],
     blocked: drawn.data?.blocked ?? [],
     effects: drawn.data?.effects ?? [],
     wrong: drawn.error instanceof ProblemError ? drawn.error.field('axles') : undefined,

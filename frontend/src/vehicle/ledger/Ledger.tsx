@@ -27,7 +27,7 @@ export function Ledger() {
       <Table label="Ledger" heads={['When', 'Place', 'What', 'Who']} count={lines.length}>
         <LongList
           of={lines}
-          keyOf={(line) => `${line.at} ${line.position} ${line.kind} ${line.what}`}
+          keyOf={(line) => `${line.at} ${line.position} ${line.type} ${line.description}`}
           as="tr"
           height={31}
           row={(line, place) => (
@@ -39,7 +39,7 @@ export function Ledger() {
                 <strong>{line.position}</strong>
               </td>
               <td>
-                {line.what}
+                {line.description}
                 {line.tireId !== undefined && (
                   <>
                     {' · '}

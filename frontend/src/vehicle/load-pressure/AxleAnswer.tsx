@@ -32,9 +32,9 @@ export function AxleAnswer(props: {
               <PressureLadder ladder={axle.ladder} title={`Pressure ladder of axle ${axle.axle}`} />
               <Box sx={{ fontSize: 12, color: 'text.secondary', mt: 0.5 }}>
                 {axle.chart ? `Chart: ${axle.chart}.` : 'Dashed rungs: an estimate, no chart of this maker on file.'}{' '}
-                Rungs: load one tire carries{axle.dual ? ' as one of a dual' : ''}. Dots: last cold readings
+                Rungs: load one tire carries{axle.isDual ? ' as one of a dual' : ''}. Dots: last cold readings
                 {axle.ladder.readings.length > 0 &&
-                  ` (${axle.ladder.readings.map((one) => `${one.words} ${one.pressure}`).join(', ')})`}
+                  ` (${axle.ladder.readings.map((one) => `${one.label} ${one.pressure}`).join(', ')})`}
                 .
               </Box>
             </>
@@ -50,9 +50,9 @@ export function AxleAnswer(props: {
             <Box sx={{ color: 'text.secondary' }}>cold, all tires of the axle</Box>
           </Box>
           <Box sx={{ mt: 0.75 }}>
-            <strong>{axle.reason.says}.</strong> {axle.reason.because}
+            <strong>{axle.reason.statement}.</strong> {axle.reason.explanation}
           </Box>
-          {axle.why && <Box sx={{ color: 'text.secondary' }}>{axle.why}.</Box>}
+          {axle.choiceReason && <Box sx={{ color: 'text.secondary' }}>{axle.choiceReason}.</Box>}
           <Facts axle={axle} />
           <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
             {props.onWarning && (
@@ -66,7 +66,7 @@ export function AxleAnswer(props: {
               </Button>
             )}
           </Box>
-          <ConcernList concerns={axle.concerns} />
+          <ConcernList concerns={axle.notices} />
         </Box>
       </Box>
       <SchoolsTable axle={axle} />
@@ -98,18 +98,18 @@ function Facts({ axle }: { axle: AxleSheet }) {
         'not known'
       ),
     ],
-    ['Need N', axle.need ?? 'not known without a weight'],
-    ['Maximum', axle.maximum ? `${axle.maximum}, ${axle.maximumBy}` : 'not on file'],
+    ['Need N', axle.minimumForLoad ?? 'not known without a weight'],
+    ['Maximum', axle.maximum ? `${axle.maximum}, ${axle.maximumLimitedBy}` : 'not on file'],
     ['Warns at', axle.warning ?? 'not on record'],
     ['Limits', limits],
     [
       'May carry now',
-      axle.carry.most ? (
+      axle.currentCapacity.capacity ? (
         <>
-          <strong>{axle.carry.most}</strong> on the axle: {axle.carry.says}
+          <strong>{axle.currentCapacity.capacity}</strong> on the axle: {axle.currentCapacity.statement}
         </>
       ) : (
-        axle.carry.says
+        axle.currentCapacity.statement
       ),
     ],
   ]
@@ -144,10 +144,10 @@ function Limits({ margins }: { margins: AxleSheet['margins'] }) {
   return (
     <Box component="ul" aria-label="Limits, the tightest first" sx={{ m: 0, p: 0, listStyle: 'none' }}>
       {margins.map((margin, at) => (
-        <li key={margin.what}>
-          {margin.what}:{' '}
-          <span style={{ fontWeight: at === 0 ? 700 : 450, color: margin.over ? colour.stop : undefined }}>
-            {margin.left} {margin.over ? 'over' : 'left'}
+        <li key={margin.rated}>
+          {margin.rated}:{' '}
+          <span style={{ fontWeight: at === 0 ? 700 : 450, color: margin.isExceeded ? colour.stop : undefined }}>
+            {margin.remaining} {margin.isExceeded ? 'over' : 'left'}
           </span>{' '}
           of {margin.limit}
         </li>

@@ -11,12 +11,12 @@ import { useSend } from '../../ui/useSend'
 import { figureForField, pressureUnit } from '../../units/format'
 import type { AxleSheet } from './views'
 
-type Look = Schemas['ChalkPassView']['look']
+type Look = Schemas['ChalkPassView']['contactPattern']
 
 const LOOKS: readonly (readonly [Look, string])[] = [
-  ['CENTER_ONLY', 'only the center rubbed off'],
-  ['EDGES_MORE', 'the edges rubbed off more'],
-  ['RIGHT', 'center slightly more, the very edges just not'],
+  ['CENTER_RUBBED', 'only the center rubbed off'],
+  ['EDGES_RUBBED', 'the edges rubbed off more'],
+  ['EVEN_CONTACT', 'center slightly more, the very edges just not'],
 ]
 
 /** The chalk-line trial of one axle: each pass is logged, the next pressure proposed, never outside its bounds. */
@@ -38,7 +38,7 @@ export function ChalkDialog(props: { vehicleId: number; axle: AxleSheet; onClose
       answerOf(
         api.POST('/api/vehicles/{id}/axles/{axle}/chalk-line', {
           params: { path, query: { units }, header: { 'Idempotency-Key': once } },
-          body: { pressure: pressure ?? proposed, ...(look && { look }) },
+          body: { pressure: pressure ?? proposed, ...(look && { contactPattern: look }) },
         }),
       ),
     (answer) => {
@@ -62,7 +62,7 @@ export function ChalkDialog(props: { vehicleId: number; axle: AxleSheet; onClose
       {trial.data && (
         <>
           <Box role="status" sx={{ width: '100%', fontSize: 15 }}>
-            <strong>{trial.data.says}.</strong>
+            <strong>{trial.data.statement}.</strong>
             <Box sx={{ color: 'text.secondary', fontSize: 13 }}>
               Between {trial.data.floor} (what the load needs, or the placard) and {trial.data.maximum} (maximum).
               Chocks while you chalk; drive where nobody else does.
@@ -73,7 +73,7 @@ export function ChalkDialog(props: { vehicleId: number; axle: AxleSheet; onClose
               {trial.data.passes.map((pass, at) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: passes are only ever added
                 <li key={at}>
-                  {pass.pressure}: {pass.words}
+                  {pass.pressure}: {pass.label}
                 </li>
               ))}
             </Box>
@@ -93,7 +93,7 @@ export function ChalkDialog(props: { vehicleId: number; axle: AxleSheet; onClose
                 value={look}
                 options={LOOKS}
                 onChange={setLook}
-                error={form.wrong('look')}
+                error={form.wrong('contactPattern')}
                 width={330}
               />
             </>

@@ -12,13 +12,13 @@ import { FormDialog } from '../../ui/FormDialog'
 import { useSend } from '../../ui/useSend'
 import type { LoadPressureView } from './views'
 
-type School = Schemas['MethodResultView']['school']
+type School = Schemas['MethodResultView']['method']
 
 /** One school for the vehicle, with a reason and a name. What an axle doesn't allow falls back to our own order there. */
 export function ChooseDialog(props: { vehicleId: number; page: LoadPressureView; onClose: () => void }) {
   const { page } = props
   const [units] = useUnits()
-  const [school, setSchool] = useState<School | ''>(page.choice?.school ?? '')
+  const [school, setSchool] = useState<School | ''>(page.choice?.method ?? '')
   const [reason, setReason] = useState('')
   const [below, setBelow] = useState(false)
   const manager = useMay('MANAGER')
@@ -27,16 +27,16 @@ export function ChooseDialog(props: { vehicleId: number; page: LoadPressureView;
       answerOf(
         api.PUT('/api/vehicles/{id}/pressure-choice', {
           params: { path: { id: props.vehicleId }, query: { units } },
-          body: { reason, belowPlacard: below, ...(school && { school }) },
+          body: { reason, allowsBelowPlacard: below, ...(school && { method: school }) },
         }),
       ),
     props.onClose,
   )
-  const schools = page.axles[0]?.schools ?? []
+  const schools = page.axles[0]?.methods ?? []
   const answers = (of: School) =>
     page.axles
-      .map((axle) => axle.schools.find((one) => one.school === of))
-      .map((one) => (one?.offered ? one.pressure : 'not here'))
+      .map((axle) => axle.methods.find((one) => one.method === of))
+      .map((one) => (one?.isOffered ? one.pressure : 'not here'))
       .join(' · ')
   return (
     <FormDialog
@@ -59,24 +59,24 @@ export function ChooseDialog(props: { vehicleId: number; page: LoadPressureView;
         />
         {schools.map((one) => (
           <FormControlLabel
-            key={one.school}
-            value={one.school}
+            key={one.method}
+            value={one.method}
             control={<Radio />}
             label={
               <Box>
-                <strong>{one.words}</strong>: {answers(one.school)}
-                <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>{one.rightWhen}</Box>
+                <strong>{one.label}</strong>: {answers(one.method)}
+                <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>{one.useWhen}</Box>
               </Box>
             }
           />
         ))}
       </RadioGroup>
-      {form.wrong('school') && (
+      {form.wrong('method') && (
         <Box role="alert" sx={{ color: 'error.main' }}>
-          {form.wrong('school')}
+          {form.wrong('method')}
         </Box>
       )}
-      {page.light && school === 'WEIGHED' && (
+      {page.isLight && school === 'WEIGHED_LOAD' && (
         <Box sx={{ width: '100%' }}>
           <FormControlLabel
             control={
@@ -84,9 +84,9 @@ export function ChooseDialog(props: { vehicleId: number; page: LoadPressureView;
             }
             label="Allow less than the placard (manager)"
           />
-          {form.wrong('belowPlacard') && (
+          {form.wrong('allowsBelowPlacard') && (
             <Box role="alert" sx={{ color: 'error.main' }}>
-              {form.wrong('belowPlacard')}
+              {form.wrong('allowsBelowPlacard')}
             </Box>
           )}
         </Box>

@@ -4,7 +4,12 @@ import { StateGlyph } from '../../drawings/state/StateGlyph'
 
 type Concern = Schemas['NoticeView']
 
-const VERDICT = { STOP: 'DO_NOT_OPERATE', PLAN: 'PLAN', WATCH: 'WATCH', UNKNOWN: 'NOT_KNOWN' } as const
+const VERDICT = {
+  DO_NOT_OPERATE: 'DO_NOT_OPERATE',
+  SERVICE_DUE: 'SERVICE_DUE',
+  WATCH: 'WATCH',
+  UNKNOWN: 'UNKNOWN',
+} as const
 
 /** What has to be known about an axle, worst first; plain notes carry no state. */
 export function ConcernList({ concerns }: { concerns: Concern[] }) {
@@ -12,18 +17,18 @@ export function ConcernList({ concerns }: { concerns: Concern[] }) {
   return (
     <Box component="ul" aria-label="To know" sx={{ listStyle: 'none', m: 0, mt: 1.5, p: 0, display: 'grid', gap: 1 }}>
       {concerns.map((concern) => (
-        <Box component="li" key={concern.says} sx={{ display: 'grid', gridTemplateColumns: '20px 1fr', gap: 1 }}>
+        <Box component="li" key={concern.statement} sx={{ display: 'grid', gridTemplateColumns: '20px 1fr', gap: 1 }}>
           <Box sx={{ pt: 0.25 }}>
-            {concern.weight === 'NOTE' ? (
+            {concern.severity === 'NOTE' ? (
               <Box aria-hidden sx={{ width: 14, textAlign: 'center', fontWeight: 700 }}>
                 –
               </Box>
             ) : (
-              <StateGlyph verdict={VERDICT[concern.weight]} />
+              <StateGlyph verdict={VERDICT[concern.severity]} />
             )}
           </Box>
           <div>
-            <strong>{concern.says}.</strong> {concern.because}
+            <strong>{concern.statement}.</strong> {concern.explanation}
           </div>
         </Box>
       ))}

@@ -13,10 +13,10 @@ const loss = {
   position: '1R',
   name: 'steer right',
   rate: '6.1 % a month',
-  leak: true,
-  says: 'A leak: look at valve core.',
+  isLeak: true,
+  statement: 'A leak: look at valve core.',
   nextCheck: '2026-11-25',
-  reachesNeed: '2026-12-02',
+  reachesMinimum: '2026-12-02',
   target: 110,
   targetWords: '110 psi',
   points: [
@@ -54,7 +54,7 @@ describe('load and pressure', () => {
   })
 
   it('cancels a trip, and reads the page anew without it', async () => {
-    const trip = { id: 7, from: '2026-12-01', until: '2026-12-04', words: 'full', note: '' }
+    const trip = { id: 7, from: '2026-12-01', until: '2026-12-04', label: 'full', note: '' }
     let cancelled = false
     const calls = open((path, method) => {
       if (method === 'DELETE') {
@@ -90,10 +90,10 @@ describe('load and pressure', () => {
         return {
           body: {
             day: '2026-11-23',
-            state: 'USUAL',
+            state: 'NORMAL',
             scale: 'portable pads, set 2',
             gross: 12_420,
-            axles: [{ axle: 1, left: 6240, right: 6180, whole: 12_420 }],
+            axles: [{ axle: 1, left: 6240, right: 6180, total: 12_420 }],
             text: 'Axle 1  left 6,240 lb  right 6,180 lb',
           },
         }
@@ -132,7 +132,7 @@ describe('load and pressure', () => {
     await userEvent.click(screen.getByRole('radio', { name: /^Placard/ }))
     await userEvent.click(screen.getByRole('button', { name: 'Take it' }))
     expect(await screen.findByText(/so that the next person knows/)).toBeVisible()
-    expect(calls.at(-1)?.body).toEqual({ school: 'PLACARD', reason: '', belowPlacard: false })
+    expect(calls.at(-1)?.body).toEqual({ method: 'PLACARD', reason: '', allowsBelowPlacard: false })
   })
 
   it('reads a pasted slip into its fields, and says where there is none', async () => {

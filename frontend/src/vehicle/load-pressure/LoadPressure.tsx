@@ -143,17 +143,17 @@ function InForce(props: { page: LoadPressureView; onCancelTrip: ((id: number) =>
   return (
     <>
       <div>
-        Set for <strong>{page.stateWords} load</strong>, {page.stateWhy}
+        Set for <strong>{page.stateLabel} load</strong>, {page.stateReason}
         {page.stateUntil && <strong> until {day(page.stateUntil, page.today)}</strong>}
         {page.trips.map((trip) => (
           <span key={trip.id}>
             {' '}
-            · trip {trip.words} {day(trip.from, page.today)} – {day(trip.until, page.today)}
+            · trip {trip.label} {day(trip.from, page.today)} – {day(trip.until, page.today)}
             {onCancelTrip && (
               <Button
                 size="small"
                 onClick={() => onCancelTrip(trip.id)}
-                aria-label={`Cancel the trip ${trip.words} of ${day(trip.from, page.today)}`}
+                aria-label={`Cancel the trip ${trip.label} of ${day(trip.from, page.today)}`}
               >
                 Cancel it
               </Button>
@@ -164,9 +164,9 @@ function InForce(props: { page: LoadPressureView; onCancelTrip: ((id: number) =>
       <Box sx={{ color: 'text.secondary' }}>
         {page.choice ? (
           <>
-            School: <strong>{page.choice.words}</strong>, chosen by {page.choice.by} on{' '}
+            School: <strong>{page.choice.label}</strong>, chosen by {page.choice.by} on{' '}
             {day(page.choice.on, page.today)}: {page.choice.reason}
-            {page.choice.belowPlacard && ' · a manager allowed less than the placard'}
+            {page.choice.allowsBelowPlacard && ' · a manager allowed less than the placard'}
           </>
         ) : (
           <>School: our own order, nobody chose</>

@@ -25,14 +25,14 @@ export function LossSection({ vehicleId }: { vehicleId: number }) {
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(235px, 1fr))', gap: 1.5 }}>
         {[...query.data]
-          .sort((a, b) => Number(b.leak) - Number(a.leak))
+          .sort((a, b) => Number(b.isLeak) - Number(a.isLeak))
           .map((tire) => (
             <Box
               key={tire.position}
               sx={{
                 background: colour.sheet,
                 border: 1,
-                borderColor: tire.leak ? colour.stop : 'divider',
+                borderColor: tire.isLeak ? colour.stop : 'divider',
                 borderRadius: 1,
                 p: 1,
                 minWidth: 0,
@@ -48,14 +48,14 @@ export function LossSection({ vehicleId }: { vehicleId: number }) {
                 </span>
               </Box>
               <LossChart loss={tire} />
-              <Box sx={{ fontWeight: 650, color: tire.leak ? colour.stop : undefined }}>
-                {tire.leak && 'Leak: '}
+              <Box sx={{ fontWeight: 650, color: tire.isLeak ? colour.stop : undefined }}>
+                {tire.isLeak && 'Leak: '}
                 {tire.rate ?? 'rate not known'}
               </Box>
-              <Box sx={{ fontSize: 12.5 }}>{tire.says}</Box>
+              <Box sx={{ fontSize: 12.5 }}>{tire.statement}</Box>
               <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>
                 {tire.nextCheck ? `Gauge it by ${day(tire.nextCheck)}` : 'Never gauged cold'}
-                {tire.reachesNeed && ` · at its need ${day(tire.reachesNeed)}`}
+                {tire.reachesMinimum && ` · at its need ${day(tire.reachesMinimum)}`}
               </Box>
             </Box>
           ))}

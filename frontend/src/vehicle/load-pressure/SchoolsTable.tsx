@@ -7,23 +7,23 @@ import type { AxleSheet } from './views'
 export function SchoolsTable({ axle }: { axle: AxleSheet }) {
   return (
     <Table label={`Schools for axle ${axle.axle}`} heads={['School', 'Pressure', '', 'Ground', 'Right when']}>
-      {axle.schools.map((one) => (
-        <Box component="tr" key={one.school} sx={{ background: one.chosen ? colour.picked : undefined }}>
-          <Box component="td" sx={{ whiteSpace: 'nowrap', fontWeight: one.chosen ? 750 : 600 }}>
-            {one.words}
+      {axle.methods.map((one) => (
+        <Box component="tr" key={one.method} sx={{ background: one.isChosen ? colour.picked : undefined }}>
+          <Box component="td" sx={{ whiteSpace: 'nowrap', fontWeight: one.isChosen ? 750 : 600 }}>
+            {one.label}
           </Box>
           <Box component="td" sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
             <strong>{one.pressure ?? '–'}</strong>
-            {one.estimate && <Box sx={{ fontSize: 12 }}>estimate</Box>}
+            {one.isEstimate && <Box sx={{ fontSize: 12 }}>estimate</Box>}
           </Box>
           <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-            {one.chosen ? <strong>▸ taken</strong> : one.offered ? 'may be taken' : 'not offered'}
+            {one.isChosen ? <strong>▸ taken</strong> : one.isOffered ? 'may be taken' : 'not offered'}
           </Box>
           <td>
-            <strong>{one.says}.</strong> {one.because}
+            <strong>{one.statement}.</strong> {one.explanation}
           </td>
           <Box component="td" sx={{ color: 'text.secondary' }}>
-            {one.rightWhen}
+            {one.useWhen}
           </Box>
         </Box>
       ))}

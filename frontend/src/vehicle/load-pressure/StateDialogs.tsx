@@ -8,11 +8,11 @@ import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import type { LoadPressureView } from './views'
 
-export type LoadState = 'EMPTY' | 'USUAL' | 'FULL' | 'TOWING'
+export type LoadState = 'EMPTY' | 'NORMAL' | 'FULL' | 'TOWING'
 
 export const LOAD_STATES = [
   ['EMPTY', 'empty'],
-  ['USUAL', 'usual'],
+  ['NORMAL', 'usual'],
   ['FULL', 'full'],
   ['TOWING', 'towing'],
 ] as const
@@ -20,7 +20,7 @@ export const LOAD_STATES = [
 /** Which load the pressures are for, from today. */
 export function LoadStateDialog(props: { vehicleId: number; page: LoadPressureView; onClose: () => void }) {
   const [units] = useUnits()
-  const [state, setState] = useState<LoadState>(props.page.state === 'UNKNOWN' ? 'USUAL' : props.page.state)
+  const [state, setState] = useState<LoadState>(props.page.state === 'UNKNOWN' ? 'NORMAL' : props.page.state)
   const [until, setUntil] = useState('')
   const form = useSend(
     () =>

@@ -16,19 +16,19 @@ export function StatesTable({ page }: { page: LoadPressureView }) {
         heads={['Load', 'Weighed', ...page.axles.map((one) => `Axle ${one.axle}: load a tire · need · target`)]}
       >
         {page.states.map((row) => (
-          <Box component="tr" key={row.state} sx={{ background: row.inForce ? colour.picked : undefined }}>
-            <Box component="td" sx={{ whiteSpace: 'nowrap', fontWeight: row.inForce ? 750 : 500 }}>
-              {row.words}
-              {row.inForce && ' ▸ in force'}
+          <Box component="tr" key={row.state} sx={{ background: row.isCurrent ? colour.picked : undefined }}>
+            <Box component="td" sx={{ whiteSpace: 'nowrap', fontWeight: row.isCurrent ? 750 : 500 }}>
+              {row.label}
+              {row.isCurrent && ' ▸ in force'}
             </Box>
             <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
               {row.weighed ? day(row.weighed, page.today) : 'never'}
             </Box>
             {row.axles.map((cell) => (
               <Box component="td" key={cell.axle} sx={{ whiteSpace: 'nowrap' }}>
-                {cell.load && !cell.borrowed ? (
+                {cell.load && !cell.isFromOtherLoadState ? (
                   <>
-                    {cell.load} · {cell.need ?? 'overloaded'} · <strong>{cell.target ?? 'none'}</strong>
+                    {cell.load} · {cell.minimumForLoad ?? 'overloaded'} · <strong>{cell.target ?? 'none'}</strong>
                   </>
                 ) : (
                   <Box component="span" sx={{ color: 'text.secondary' }}>

@@ -19,7 +19,7 @@ export function ThresholdDialog(props: { vehicleId: number; axle: AxleSheet; onC
       answerOf(
         api.PUT('/api/vehicles/{id}/axles/{axle}/warning', {
           params: { path: { id: props.vehicleId, axle: props.axle.axle }, query: { units } },
-          body: { pressure, percentBelow: percent, why },
+          body: { pressure, percentBelow: percent, reason: why },
         }),
       ),
     props.onClose,
@@ -34,9 +34,9 @@ export function ThresholdDialog(props: { vehicleId: number; axle: AxleSheet; onC
       onClose={props.onClose}
     >
       <Box sx={{ width: '100%' }}>
-        Now: {props.axle.warning ?? 'not on record'}. Wanted: at or over the need {props.axle.need ?? '(not known)'} and
-        at most 95 % of the target {props.axle.target ?? '(none)'}. A qualified person sets it in the vehicle; here it
-        is only recorded.
+        Now: {props.axle.warning ?? 'not on record'}. Wanted: at or over the need{' '}
+        {props.axle.minimumForLoad ?? '(not known)'} and at most 95 % of the target {props.axle.target ?? '(none)'}. A
+        qualified person sets it in the vehicle; here it is only recorded.
       </Box>
       <Entry
         label="Warns at"
@@ -55,7 +55,13 @@ export function ThresholdDialog(props: { vehicleId: number; axle: AxleSheet; onC
         unit="%"
         width={240}
       />
-      <Entry label="Why, or where it was read" value={why} onChange={setWhy} error={form.wrong('why')} width="100%" />
+      <Entry
+        label="Why, or where it was read"
+        value={why}
+        onChange={setWhy}
+        error={form.wrong('reason')}
+        width="100%"
+      />
       <Box sx={{ width: '100%', color: 'text.secondary' }}>
         A threshold set lower than before keeps a mark for good.
       </Box>

@@ -26,7 +26,7 @@ export function WeighDialog(props: { vehicle: Schemas['VehicleView']; page: Load
     state: page.state,
     scale: '',
     gross: '',
-    axles: page.axles.map((one) => ({ axle: one.axle, left: '', right: '', whole: '' })),
+    axles: page.axles.map((one) => ({ axle: one.axle, left: '', right: '', total: '' })),
   })
   const [paste, setPaste] = useState<string>()
   const [printed, setPrinted] = useState<string>()
@@ -50,7 +50,7 @@ export function WeighDialog(props: { vehicle: Schemas['VehicleView']; page: Load
   const take = (read: Slip) => {
     const axles = page.axles.map(
       (one) =>
-        read.axles.find((entry) => entry.axle === one.axle) ?? { axle: one.axle, left: '', right: '', whole: '' },
+        read.axles.find((entry) => entry.axle === one.axle) ?? { axle: one.axle, left: '', right: '', total: '' },
     )
     const foreign = read.axles.filter((entry) => !page.axles.some((one) => one.axle === entry.axle))
     setSlip({
@@ -72,7 +72,7 @@ export function WeighDialog(props: { vehicle: Schemas['VehicleView']; page: Load
     try {
       const weighed = await answerOf(
         api.POST('/api/stand-ins/scale', {
-          body: { vehicleId: vehicle.id, kind, ...(slip.state && { state: slip.state }) },
+          body: { vehicleId: vehicle.id, type: kind, ...(slip.state && { state: slip.state }) },
         }),
       )
       setPrinted(weighed.text)
@@ -84,7 +84,7 @@ export function WeighDialog(props: { vehicle: Schemas['VehicleView']; page: Load
         axles: weighed.axles.map((one) =>
           one.left > 0
             ? { axle: one.axle, left: `${one.left} lb`, right: `${one.right} lb` }
-            : { axle: one.axle, whole: `${one.whole} lb` },
+            : { axle: one.axle, total: `${one.total} lb` },
         ),
       })
       setTrouble(undefined)
@@ -172,7 +172,7 @@ export function WeighDialog(props: { vehicle: Schemas['VehicleView']; page: Load
                   axle: one.axle,
                   left: inUnit(one.left, otherUnit),
                   right: inUnit(one.right, otherUnit),
-                  whole: inUnit(one.whole, otherUnit),
+                  total: inUnit(one.total, otherUnit),
                 })),
               })
             }
@@ -221,10 +221,10 @@ export function WeighDialog(props: { vehicle: Schemas['VehicleView']; page: Load
           <Box sx={{ width: 110, pt: 1, fontWeight: 650 }}>
             Axle {one.axle} {page.axles.find((axle) => axle.axle === one.axle)?.role.toLowerCase()}
           </Box>
-          {(['left', 'right', 'whole'] as const).map((part) => (
+          {(['left', 'right', 'total'] as const).map((part) => (
             <Entry
               key={part}
-              label={`Axle ${one.axle} ${part === 'whole' ? 'as a whole' : `${part} end`}`}
+              label={`Axle ${one.axle} ${part === 'total' ? 'as a whole' : `${part} end`}`}
               value={one[part]}
               onChange={(value) => axle(one.axle, { [part]: value })}
               error={form.wrong(`axles.${one.axle}.${part}`)}

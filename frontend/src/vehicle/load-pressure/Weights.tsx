@@ -23,9 +23,9 @@ export function Weights({ page, vehicleId }: { page: LoadPressureView; vehicleId
         </Box>
         {page.gross && (
           <span>
-            Gross {page.gross.carried} of {page.gross.limit} GVWR:{' '}
-            <strong style={page.gross.over ? { color: colour.stop } : undefined}>
-              {page.gross.left} {page.gross.over ? 'over' : 'left'}
+            Gross {page.gross.load} of {page.gross.limit} GVWR:{' '}
+            <strong style={page.gross.isExceeded ? { color: colour.stop } : undefined}>
+              {page.gross.remaining} {page.gross.isExceeded ? 'over' : 'left'}
             </strong>
           </span>
         )}
@@ -36,7 +36,7 @@ export function Weights({ page, vehicleId }: { page: LoadPressureView; vehicleId
           </Button>
         )}
       </Box>
-      {page.slips.length === 0 ? (
+      {page.scaleTickets.length === 0 ? (
         <Box sx={{ color: 'text.secondary' }}>
           Never weighed. Weigh it as it travels: fuel full, fresh water full, waste empty, cargo and people; each wheel
           end if you can.
@@ -46,12 +46,12 @@ export function Weights({ page, vehicleId }: { page: LoadPressureView; vehicleId
           label="Slips"
           heads={['Day', 'Load', 'Scale', ...page.axles.map((one) => `Axle ${one.axle}`), 'Gross', 'By']}
         >
-          {page.slips.map((slip) => (
+          {page.scaleTickets.map((slip) => (
             <tr key={slip.id}>
               <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
                 {day(slip.on, page.today)}
               </Box>
-              <td>{slip.stateWords}</td>
+              <td>{slip.stateLabel}</td>
               <td>
                 {slip.scale}
                 {slip.disagrees.map((words) => (
@@ -63,7 +63,7 @@ export function Weights({ page, vehicleId }: { page: LoadPressureView; vehicleId
               </td>
               {slip.axles.map((axle) => (
                 <Box component="td" key={axle.axle} sx={{ whiteSpace: 'nowrap' }}>
-                  <strong>{axle.whole}</strong>
+                  <strong>{axle.total}</strong>
                   {axle.left && (
                     <Box sx={{ fontSize: 12 }}>
                       L {axle.left} · R {axle.right}

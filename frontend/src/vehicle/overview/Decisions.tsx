@@ -56,10 +56,10 @@ export function Decisions({ lines }: { lines: DueLine[] }) {
           </Box>
           <Box sx={{ minWidth: 0, gridColumn: { xs: '2', sm: 'auto' } }}>
             <Box>
-              <strong>{line.reason.says}.</strong> {line.work}, {when(line.days)}
+              <strong>{line.reason.statement}.</strong> {line.label}, {when(line.days)}
               {line.days > 0 && ` (${day(line.due, vehicle.today)})`}.
             </Box>
-            <Box sx={{ color: 'text.secondary' }}>{line.reason.because}</Box>
+            <Box sx={{ color: 'text.secondary' }}>{line.reason.explanation}</Box>
           </Box>
           <Box sx={{ gridColumn: { xs: '2', sm: 'auto' }, whiteSpace: 'nowrap' }}>
             {line.scheduled ? (

@@ -14,7 +14,7 @@ export function Overview() {
   const { vehicle, picked } = useVehicle()
   const row = vehicle.positions.find((one) => one.position === picked)
   const [later, setLater] = useState(false)
-  const now = (line: DueLine) => line.urgency === 'DO_NOT_OPERATE' || line.urgency === 'PLAN' || line.days <= 0
+  const now = (line: DueLine) => line.urgency === 'DO_NOT_OPERATE' || line.urgency === 'SERVICE_DUE' || line.days <= 0
   const decisions = vehicle.due.filter(now)
   const rest = vehicle.due.filter((line) => !now(line))
   return (
@@ -33,7 +33,7 @@ export function Overview() {
             {row.pressureOn && ` · gauged ${day(row.pressureOn, vehicle.today)}`}
             {row.treadOn && ` · tread read ${day(row.treadOn, vehicle.today)}`}
           </Box>
-          <ReasonList judgement={row.judgement} />
+          <ReasonList judgement={row.assessment} />
           <TireActions vehicleId={vehicle.id} row={row} />
         </Box>
       )}

@@ -96,8 +96,8 @@ export function PositionTable() {
               </td>
               <td>
                 <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
-                  <StateGlyph verdict={row.judgement.verdict} named={false} />
-                  {STATES[row.judgement.verdict].word}
+                  <StateGlyph verdict={row.assessment.verdict} named={false} />
+                  {STATES[row.assessment.verdict].word}
                 </Box>
               </td>
             </Box>

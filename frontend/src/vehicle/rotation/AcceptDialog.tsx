@@ -33,9 +33,9 @@ export function AcceptDialog(props: {
         api.POST('/api/vehicles/{id}/rotation', {
           params: { path: { id: props.vehicleId }, query: { units }, header: { 'Idempotency-Key': key } },
           body: {
-            asked: props.asked,
-            ...(props.purpose && { purpose: props.purpose }),
-            places: props.places,
+            options: props.asked,
+            ...(props.purpose && { goal: props.purpose }),
+            arrangement: props.places,
             before: props.before,
             reason,
             ...(day && { day }),
@@ -47,7 +47,7 @@ export function AcceptDialog(props: {
       go(`/vehicles/${props.vehicleId}/jobs`)
     },
   )
-  const broken = form.wrong('places') ?? form.wrong('override')
+  const broken = form.wrong('arrangement') ?? form.wrong('override')
   return (
     <FormDialog
       title={`Plan this rotation of ${props.unit}`}

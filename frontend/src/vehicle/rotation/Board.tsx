@@ -54,7 +54,7 @@ function Place(props: Shared & { position: string; places: Places; tires: Map<nu
   const { position, view, picked } = props
   const id = props.places[position]
   const tire = id === undefined ? undefined : props.tires.get(id)
-  const pick = picked === undefined ? undefined : view?.picks.find((one) => one.position === position)
+  const pick = picked === undefined ? undefined : view?.options.find((one) => one.position === position)
   const broken = view?.violations.filter((one) => one.positions.includes(position)) ?? []
   const mine = picked !== undefined && id === picked && picked > 0
   const target = picked !== undefined && !mine
@@ -64,8 +64,8 @@ function Place(props: Shared & { position: string; places: Places; tires: Map<nu
     tire ? `${tire.name}, ${origin(tire, position)}` : 'empty',
     tire?.depth && `tread ${tire.depth}`,
     tire?.age && `${tire.age} old`,
-    target && pick && (pick.allowed ? 'may go here' : `not here: ${pick.because.join('; ')}`),
-    ...broken.map((one) => `${one.title}: ${one.says}`),
+    target && pick && (pick.allowed ? 'may go here' : `not here: ${pick.explanation.join('; ')}`),
+    ...broken.map((one) => `${one.title}: ${one.statement}`),
   ]
   return (
     <Box
@@ -74,7 +74,7 @@ function Place(props: Shared & { position: string; places: Places; tires: Map<nu
       draggable={tire !== undefined}
       aria-pressed={mine}
       aria-label={words.filter(Boolean).join('. ')}
-      title={target && pick && !pick.allowed ? pick.because.join('\n') : undefined}
+      title={target && pick && !pick.allowed ? pick.explanation.join('\n') : undefined}
       onClick={() => {
         if (target) props.onPut(picked, position)
         else props.onPick(mine ? undefined : id)

@@ -28,7 +28,7 @@ export function Replace(props: {
       answerOf(
         api.POST('/api/vehicles/{id}/rotation/replacement', {
           params: { path: { id: props.vehicleId }, query: { units } },
-          body: { asked: props.asked, positions: retired },
+          body: { options: props.asked, positions: retired },
         }),
       ),
   })
@@ -73,7 +73,7 @@ export function Replace(props: {
           )}
           {found.best && <Pick words="Best" pick={found.best} onTake={props.onTake} />}
           {found.runnerUp && <Pick words="Runner-up" pick={found.runnerUp} onTake={props.onTake} />}
-          {found.why && <div>{found.why}</div>}
+          {found.reason && <div>{found.reason}</div>}
           {(found.best === undefined || found.best.order) && (
             <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
               {retired.map((position) => (
@@ -83,13 +83,13 @@ export function Replace(props: {
               ))}
             </Box>
           )}
-          {found.refused.length > 0 && (
+          {found.rejected.length > 0 && (
             <details>
-              <summary>Not from stock: {found.refused.length}</summary>
+              <summary>Not from stock: {found.rejected.length}</summary>
               <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-                {found.refused.map((one) => (
+                {found.rejected.map((one) => (
                   <li key={one.tireId}>
-                    <strong>{one.tire}</strong> at {one.position}: {one.title}: {one.says}
+                    <strong>{one.tire}</strong> at {one.position}: {one.title}: {one.statement}
                   </li>
                 ))}
               </Box>
@@ -119,7 +119,7 @@ function Pick(props: { words: string; pick: Picked; onTake: (places: Places) => 
         variant="outlined"
         sx={{ background: colour.sheet }}
         aria-label={`Lay out the ${props.words.toLowerCase()}`}
-        onClick={() => props.onTake(props.pick.places)}
+        onClick={() => props.onTake(props.pick.arrangement)}
       >
         Lay it out
       </Button>

@@ -12,7 +12,7 @@ function page(answer: (call: Call) => unknown = () => undefined, me?: object) {
   const calls = fakeServer((call) => {
     if (call.method === 'GET') return { body: bench }
     const body = call.body as { places?: Record<string, number>; picked?: number }
-    return { body: answer(call) ?? { ...arrangement(body.places ?? {}), picks: picks(body.picked) } }
+    return { body: answer(call) ?? { ...arrangement(body.places ?? {}), options: picks(body.picked) } }
   })
   show(
     <Routes>
@@ -29,10 +29,10 @@ function page(answer: (call: Call) => unknown = () => undefined, me?: object) {
 const picks = (picked: number | undefined) =>
   picked === undefined
     ? []
-    : bench.places.map(({ position }) => ({
+    : bench.positions.map(({ position }) => ({
         position,
         allowed: position.startsWith('2'),
-        because: position.startsWith('2') ? [] : [`${position}: No retread on steer: Retread on the steer axle`],
+        explanation: position.startsWith('2') ? [] : [`${position}: No retread on steer: Retread on the steer axle`],
       }))
 
 const place = (name: RegExp) => screen.findByRole('button', { name })
@@ -53,7 +53,7 @@ describe('the rotation bench', () => {
     expect(await place(/^1L\. LM4, from 2R/)).toBeInTheDocument()
     expect(await screen.findByText('in 14 months')).toBeInTheDocument()
     const last = calls.filter((call) => call.path.endsWith('/evaluation')).at(-1)
-    expect(last?.body).toMatchObject({ places: { '1L': 4, '1R': 2, '2L': 3, '2R': 1 } })
+    expect(last?.body).toMatchObject({ arrangement: { '1L': 4, '1R': 2, '2L': 3, '2R': 1 } })
     fireEvent.click(screen.getByRole('button', { name: 'Undo' }))
     expect(await place(/^1L\. LM1, stays/)).toBeInTheDocument()
   })
@@ -65,9 +65,9 @@ describe('the rotation bench', () => {
     })
     fakeServer(async (call) => {
       if (call.method === 'GET') return { body: bench }
-      const { places, picked } = call.body as { places: Record<string, number>; picked?: number }
+      const { arrangement: places, picked } = call.body as { arrangement: Record<string, number>; picked?: number }
       if (places['1L'] === 4) await later
-      return { body: { ...arrangement(places), picks: picks(picked) } }
+      return { body: { ...arrangement(places), options: picks(picked) } }
     })
     show(
       <Routes>
@@ -89,15 +89,15 @@ describe('the rotation bench', () => {
     const swapped = { '1L': 2, '1R': 1, '2L': 3, '2R': 4 }
     page((call) => ({
       ...arrangement(
-        call.path.endsWith('/proposal') ? swapped : (call.body as { places: Record<string, number> }).places,
+        call.path.endsWith('/proposal') ? swapped : (call.body as { arrangement: Record<string, number> }).arrangement,
       ),
       points: 40,
-      gap: 0,
+      optimalityGap: 0,
       lifts: [
         {
           off: ['1L', '1R'],
           jackAt: ['axle 1 left', 'axle 1 right'],
-          moves: [{ tireId: 1, tire: 'LM1', from: '1L', to: '1R', how: 'WITH_WHEEL', words: 'with its wheel' }],
+          moves: [{ tireId: 1, tire: 'LM1', from: '1L', to: '1R', how: 'WITH_WHEEL', label: 'with its wheel' }],
         },
       ],
     }))
@@ -112,21 +112,21 @@ describe('the rotation bench', () => {
     page((call) =>
       call.path.endsWith('/proposal')
         ? {
-            ...arrangement(bench.now.places),
-            obstacle: {
+            ...arrangement(bench.now.arrangement),
+            infeasibility: {
               rules: ['No retread on steer'],
               violations: [
                 {
                   positions: ['1L'],
                   rule: 'RETREAD_STEER',
                   title: 'No retread on steer',
-                  says: 'Retread on the steer axle',
-                  because: 'Take it off.',
+                  statement: 'Retread on the steer axle',
+                  explanation: 'Take it off.',
                   verdict: 'DO_NOT_OPERATE',
                   overridable: false,
                 },
               ],
-              cures: ['Two tires that may run on steer.'],
+              remedies: ['Two tires that may run on steer.'],
             },
           }
         : undefined,
@@ -148,13 +148,19 @@ describe('the rotation bench', () => {
       call.path.endsWith('/replacement')
         ? {
             best: {
-              places: { ...bench.now.places, '2L': 9 },
+              arrangement: { ...bench.now.arrangement, '2L': 9 },
               fits: [{ position: '2L', tireId: 9, tire: 'LM2007', matches: ['tread 1/32 in from 2R'] }],
               order: false,
             },
-            why: 'The runner-up would have to be bought; the best lies in stock.',
-            refused: [
-              { tireId: 10, tire: 'LM2008', position: '2L', title: 'Pattern across the axle', says: 'Orrin D1 here' },
+            reason: 'The runner-up would have to be bought; the best lies in stock.',
+            rejected: [
+              {
+                tireId: 10,
+                tire: 'LM2008',
+                position: '2L',
+                title: 'Pattern across the axle',
+                statement: 'Orrin D1 here',
+              },
             ],
           }
         : undefined,
@@ -170,7 +176,7 @@ describe('the rotation bench', () => {
     fireEvent.click(replace.getByRole('button', { name: 'Lay out the best' }))
     await screen.findByText('Laid out.')
     expect(calls.filter((call) => call.path.endsWith('/evaluation')).at(-1)?.body).toMatchObject({
-      places: { '2L': 9 },
+      arrangement: { '2L': 9 },
     })
   })
 })

@@ -35,7 +35,7 @@ export function Rotation() {
   const query = useQuery(rotationQuery(vehicle.id, units))
   if (query.isPending) return <LoadingLines lines={10} />
   if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
-  return <Bench key={JSON.stringify(query.data.now.places)} bench={query.data} vehicleId={vehicle.id} />
+  return <Bench key={JSON.stringify(query.data.now.arrangement)} bench={query.data} vehicleId={vehicle.id} />
 }
 
 function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
@@ -48,7 +48,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
     override: [],
   }))
   const [purpose, setPurpose] = useState<Purpose>()
-  const [places, setPlaces] = useState<Places>(bench.now.places)
+  const [places, setPlaces] = useState<Places>(bench.now.arrangement)
   const [past, setPast] = useState<Places[]>([])
   const [picked, setPicked] = useState<number>()
   const [kept, setKept] = useState<Kept[]>([])
@@ -60,7 +60,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
       answerOf(
         api.POST('/api/vehicles/{id}/rotation/evaluation', {
           params: { path: { id: vehicleId }, query: { units } },
-          body: { asked, places, ...(picked !== undefined && { picked }) },
+          body: { options: asked, arrangement: places, ...(picked !== undefined && { picked }) },
         }),
       ),
     // Only picking a tire keeps the answer: nothing of the last one stands under another arrangement.
@@ -72,11 +72,11 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
       answerOf(
         api.POST('/api/vehicles/{id}/rotation/proposal', {
           params: { path: { id: vehicleId }, query: { units } },
-          body: { asked, purpose: wanted },
+          body: { options: asked, goal: wanted },
         }),
       ),
     onSuccess: (found) => {
-      if (!found.obstacle) change(found.places)
+      if (!found.infeasibility) change(found.arrangement)
     },
   })
   const change = (next: Places) => {
@@ -113,7 +113,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
   }
   const tires = new Map(bench.tires.map((tire) => [tire.id, tire]))
   const view = evaluation.data
-  const positions = bench.places.map((place) => place.position)
+  const positions = bench.positions.map((place) => place.position)
   const used = new Set(Object.values(places))
   const models = new Set<string>()
   const beside = bench.tires.filter(
@@ -121,12 +121,12 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
       !(tire.source === 'TO_BUY' && (models.has(tire.name) || !models.add(tire.name))) &&
       (tire.source === 'TO_BUY' || !used.has(tire.id)) &&
       (tire.source === 'ON_VEHICLE' ||
-        (tire.source === 'STOCK' ? (asked.stock ?? []).includes(tire.id) && !tire.spokenFor : asked.buy)),
+        (tire.source === 'STOCK' ? (asked.stock ?? []).includes(tire.id) && !tire.isReserved : asked.buy)),
   )
-  const changed = !same(places, bench.now.places)
-  const obstacle = proposing.data?.obstacle
-  const proposal = purpose && proposing.data && same(proposing.data.places, places) ? proposing.data : undefined
-  const name = bench.purposes.find((one) => one.code === purpose)?.words ?? 'By hand'
+  const changed = !same(places, bench.now.arrangement)
+  const obstacle = proposing.data?.infeasibility
+  const proposal = purpose && proposing.data && same(proposing.data.arrangement, places) ? proposing.data : undefined
+  const name = bench.goals.find((one) => one.code === purpose)?.label ?? 'By hand'
   const keep = () => {
     if (view) setKept([...kept.slice(-(MOST_KEPT - 1)), { name: `${name} ${kept.length + 1}`, view }])
   }
@@ -161,9 +161,9 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           }}
           sx={{ background: colour.sheet }}
         >
-          {bench.purposes.map((one) => (
+          {bench.goals.map((one) => (
             <ToggleButton key={one.code} value={one.code} title={one.means} disabled={proposing.isPending}>
-              {one.words}
+              {one.label}
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
@@ -195,7 +195,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           </strong>
           <Violations violations={obstacle.violations} />
           <Box component="ul" sx={{ mb: 0, pl: 2.5 }}>
-            {obstacle.cures.map((cure) => (
+            {obstacle.remedies.map((cure) => (
               <li key={cure}>{cure}</li>
             ))}
           </Box>
@@ -217,7 +217,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
             <Button size="small" onClick={undo} disabled={past.length === 0}>
               Undo
             </Button>
-            <Button size="small" onClick={() => change(bench.now.places)} disabled={!changed}>
+            <Button size="small" onClick={() => change(bench.now.arrangement)} disabled={!changed}>
               As today
             </Button>
           </Box>
@@ -282,7 +282,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           asked={asked}
           purpose={purpose}
           places={places}
-          before={bench.now.places}
+          before={bench.now.arrangement}
           onClose={() => setAccepting(false)}
         />
       )}
@@ -299,7 +299,7 @@ function Summary(props: { view: ArrangementView; purposeWords: string; proposal:
         {proposal?.points !== undefined && (
           <Box component="span" sx={{ fontWeight: 450, color: 'text.secondary' }}>
             {' '}
-            {proposal.gap === 0 ? 'proven best' : `at most ${proposal.gap} points from the best`}
+            {proposal.optimalityGap === 0 ? 'proven best' : `at most ${proposal.optimalityGap} points from the best`}
           </Box>
         )}
       </Box>
@@ -335,11 +335,11 @@ function Choices(props: {
         {stock.map((tire) => (
           <div key={tire.id}>
             <FormControlLabel
-              disabled={tire.spokenFor !== undefined || props.used.has(tire.id)}
+              disabled={tire.isReserved !== undefined || props.used.has(tire.id)}
               control={
                 <Checkbox
                   size="small"
-                  checked={chosen.includes(tire.id) && !tire.spokenFor}
+                  checked={chosen.includes(tire.id) && !tire.isReserved}
                   onChange={() => props.onChange({ stock: turn(chosen, tire.id) })}
                 />
               }
@@ -350,7 +350,7 @@ function Choices(props: {
                 tire.depth ?? 'no depth',
                 tire.age ?? 'no date',
                 tire.where,
-                tire.spokenFor && `kept for ${tire.spokenFor}`,
+                tire.isReserved && `kept for ${tire.isReserved}`,
                 props.used.has(tire.id) && 'in this plan',
               ]
                 .filter(Boolean)

@@ -14,8 +14,8 @@ export interface Kept {
 export function Figures({ plans }: { plans: Kept[] }) {
   const first = plans[0]
   if (!first) return null
-  const rows = [...new Set(plans.flatMap((plan) => plan.view.figures.map((figure) => figure.what)))]
-  const of = (plan: Kept, what: string) => plan.view.figures.find((figure) => figure.what === what)
+  const rows = [...new Set(plans.flatMap((plan) => plan.view.metrics.map((figure) => figure.metric)))]
+  const of = (plan: Kept, what: string) => plan.view.metrics.find((figure) => figure.metric === what)
   return (
     <Table label="What it gives and costs" heads={['', 'Today', ...plans.map((plan) => plan.name)]}>
       {rows.map((what) => (
@@ -45,7 +45,7 @@ export function Violations({ violations }: { violations: ArrangementView['violat
       {violations.map((one) => (
         <Box
           component="li"
-          key={`${one.positions.join()} ${one.rule} ${one.says}`}
+          key={`${one.positions.join()} ${one.rule} ${one.statement}`}
           sx={{ display: 'flex', gap: 0.75, alignItems: 'flex-start' }}
         >
           <StateGlyph verdict={one.verdict} />
@@ -53,9 +53,9 @@ export function Violations({ violations }: { violations: ArrangementView['violat
             <strong>
               {one.positions.join(' and ')} {one.title}:
             </strong>{' '}
-            {one.says}.{' '}
+            {one.statement}.{' '}
             <Box component="span" sx={{ color: 'text.secondary' }}>
-              {one.because}
+              {one.explanation}
             </Box>
             {one.overridable && ' A manager may let this stand, with a reason.'}
           </div>
@@ -78,7 +78,7 @@ export function MoveList({ view, children }: { view: ArrangementView; children?:
           <Box component="ul" sx={{ m: 0, pl: 2 }}>
             {lift.moves.map((move) => (
               <li key={`${move.tireId} ${move.from} ${move.to}`}>
-                {move.tire}: {move.from ?? 'beside'} → {move.to ?? 'off'}, {move.words}
+                {move.tire}: {move.from ?? 'beside'} → {move.to ?? 'off'}, {move.label}
               </li>
             ))}
           </Box>

@@ -16,25 +16,25 @@ export const tire = (id: number, at: string): BenchTire => ({
 })
 
 export const arrangement = (places: Record<string, number>): ArrangementView => ({
-  places,
+  arrangement: places,
   violations: [],
-  figures: [{ what: 'First tire to buy', before: 'in 6 months', after: 'in 14 months', better: true }],
+  metrics: [{ metric: 'First tire to buy', before: 'in 6 months', after: 'in 14 months', better: true }],
   lifts: [],
   unused: [],
   relearn: false,
   notes: [],
-  picks: [],
+  options: [],
 })
 
 export const bench: BenchView = {
   unit: 'LC-03',
   today: '2026-11-23',
   nextVisit: '2027-11-23',
-  purposes: [
-    { code: 'EVEN_WEAR', words: 'Even wear', means: 'late' },
-    { code: 'AGE_LADDER', words: 'Age ladder', means: 'young' },
+  goals: [
+    { code: 'EVEN_WEAR', label: 'Even wear', means: 'late' },
+    { code: 'NEWEST_ON_STEER', label: 'Age ladder', means: 'young' },
   ],
-  places: ['1L', '1R', '2L', '2R'].map((position) => ({ position, name: `place ${position}` })),
+  positions: ['1L', '1R', '2L', '2R'].map((position) => ({ position, name: `place ${position}` })),
   tires: [
     tire(1, '1L'),
     tire(2, '1R'),

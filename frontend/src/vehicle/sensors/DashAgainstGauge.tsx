@@ -32,7 +32,7 @@ export function DashAgainstGauge() {
         }),
       ),
     // Swapped sensors are on record now: verdict and due work of the vehicle follow.
-    onSuccess: (compared) => (compared.crossed ? queries.invalidateQueries() : undefined),
+    onSuccess: (compared) => (compared.swapped ? queries.invalidateQueries() : undefined),
   })
   const disagree = lamps.data ?? []
   const open = opened ?? disagree.length > 0
@@ -51,7 +51,7 @@ export function DashAgainstGauge() {
       </Box>
       {disagree.map((one) => (
         <Alert key={`${one.reported} ${one.corner}`} severity="warning">
-          {one.says}
+          {one.statement}
         </Alert>
       ))}
       {open && (
@@ -97,19 +97,19 @@ export function DashAgainstGauge() {
           </Button>
           {found && (
             <Box aria-live="polite" sx={{ display: 'grid', gap: 1 }}>
-              <Alert severity={found.agrees ? 'success' : 'warning'}>{found.says}</Alert>
-              {found.breaker && <div>{found.breaker}</div>}
+              <Alert severity={found.matches ? 'success' : 'warning'}>{found.statement}</Alert>
+              {found.tieBreaker && <div>{found.tieBreaker}</div>}
               <CornerTrace
                 views={found.corners.map((corner) => ({
                   position: corner.position,
                   name: corner.position,
-                  heard: false,
+                  confirmed: false,
                   lit: false,
                   expected: false,
-                  toReinflate: false,
+                  mustInflate: false,
                   dash: corner.dash,
                   gauge: corner.gauge,
-                  ...(corner.crossed && { shows: corner.shows }),
+                  ...(corner.swapped && { shows: corner.shows }),
                 }))}
               />
             </Box>

@@ -38,9 +38,9 @@ const word = (list: readonly (readonly [string, string])[], code: string) =>
 export function ProcedureWords({ procedure }: { procedure: Procedure }) {
   return (
     <span>
-      <strong>{procedure.name}.</strong> In by {procedure.ways.map((way) => word(WAYS, way)).join(', else ')};{' '}
-      {word(PROMPTS, procedure.prompt)}; answered by {word(TRIGGERS, procedure.trigger)}; ends with{' '}
-      {word(ENDS, procedure.end)}. Order: {procedure.corners.join(' → ') || 'not noted'}.{' '}
+      <strong>{procedure.name}.</strong> In by {procedure.entryMethods.map((way) => word(WAYS, way)).join(', else ')};{' '}
+      {word(PROMPTS, procedure.cornerPrompt)}; answered by {word(TRIGGERS, procedure.trigger)}; ends with{' '}
+      {word(ENDS, procedure.end)}. Order: {procedure.cornerOrder.join(' → ') || 'not noted'}.{' '}
       {procedure.note && `${procedure.note} `}
       {procedure.notedBy && procedure.notedAt && (
         <Box component="span" sx={{ color: 'text.secondary' }}>
@@ -53,14 +53,14 @@ export function ProcedureWords({ procedure }: { procedure: Procedure }) {
 
 /** The vehicle's procedure as its manual has it; a ready-made one to start from. */
 export function ProcedureDialog(props: { vehicleId: number; view: Schemas['RelearnView']; onClose: () => void }) {
-  const first = props.view.procedure ?? props.view.families[0]
+  const first = props.view.procedure ?? props.view.templates[0]
   const [form, setForm] = useState(() => ({
     name: first?.name ?? '',
-    ways: first?.ways ?? [],
-    prompt: first?.prompt ?? 'MARKER_LAMP',
+    ways: first?.entryMethods ?? [],
+    prompt: first?.cornerPrompt ?? 'MARKER_LAMP',
     trigger: first?.trigger ?? 'TOOL',
     end: first?.end ?? 'HORN_TWICE',
-    corners: first?.corners.join(' ') ?? '',
+    corners: first?.cornerOrder.join(' ') ?? '',
     note: first?.note ?? '',
   }))
   const change = (part: Partial<typeof form>) => setForm({ ...form, ...part })
@@ -89,18 +89,18 @@ export function ProcedureDialog(props: { vehicleId: number; view: Schemas['Relea
         value=""
         options={[
           ['', 'a ready-made procedure'],
-          ...props.view.families.map((one) => [one.name, one.name] as [string, string]),
+          ...props.view.templates.map((one) => [one.name, one.name] as [string, string]),
         ]}
         onChange={(name) => {
-          const family = props.view.families.find((one) => one.name === name)
+          const family = props.view.templates.find((one) => one.name === name)
           if (family)
             change({
               name: family.name,
-              ways: family.ways,
-              prompt: family.prompt,
+              ways: family.entryMethods,
+              prompt: family.cornerPrompt,
               trigger: family.trigger,
               end: family.end,
-              corners: family.corners.join(' '),
+              corners: family.cornerOrder.join(' '),
               note: family.note,
             })
         }}
@@ -133,7 +133,7 @@ export function ProcedureDialog(props: { vehicleId: number; view: Schemas['Relea
             label={words}
           />
         ))}
-        {sending.wrong('ways') && <Box sx={{ color: 'error.main' }}>{sending.wrong('ways')}</Box>}
+        {sending.wrong('entryMethods') && <Box sx={{ color: 'error.main' }}>{sending.wrong('entryMethods')}</Box>}
       </Box>
       <Choice
         label="The corner it wants"
@@ -152,7 +152,7 @@ export function ProcedureDialog(props: { vehicleId: number; view: Schemas['Relea
         label="Corner order"
         value={form.corners}
         onChange={(corners) => change({ corners })}
-        error={sending.wrong('corners')}
+        error={sending.wrong('cornerOrder')}
         hint="Positions in the order it asks, for example 1L 1R 2R 2L"
         width={420}
         code

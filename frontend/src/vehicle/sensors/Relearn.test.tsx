@@ -12,11 +12,11 @@ const vehicle = { id: 4, unit: 'VN-04', positions: [{ position: '1L' }, { positi
 
 const family = {
   name: 'Key fob, round by the right',
-  ways: ['KEY_FOB'],
-  prompt: 'MARKER_LAMP',
+  entryMethods: ['KEY_FOB'],
+  cornerPrompt: 'MARKER_LAMP',
   trigger: 'TOOL',
   end: 'HORN_TWICE',
-  corners: ['1L', '1R'],
+  cornerOrder: ['1L', '1R'],
   note: '',
 }
 
@@ -24,10 +24,10 @@ const corner = (position: string, part = {}) => ({
   position,
   name: position,
   target: '50 psi',
-  heard: false,
+  confirmed: false,
   lit: false,
   expected: false,
-  toReinflate: false,
+  mustInflate: false,
   ...part,
 })
 
@@ -36,15 +36,15 @@ const coach = (part: object) => ({
   trigger: 'TOOL',
   practice: false,
   stage: 'CORNERS',
-  says: 'Tap the corner that is lit; by the procedure it is 1L',
+  statement: 'Tap the corner that is lit; by the procedure it is 1L',
   remarks: [],
-  mayClose: false,
+  canFinish: false,
   corners: [corner('1L', { expected: true }), corner('1R')],
   log: [],
   ...part,
 })
 
-const view = (open?: object) => ({ unit: 'VN-04', families: [family], ended: [], ...(open && { open }) })
+const view = (open?: object) => ({ unit: 'VN-04', templates: [family], ended: [], ...(open && { open }) })
 
 function page(element: React.ReactNode, answer: (call: Call) => ReturnType<Parameters<typeof fakeServer>[0]>) {
   const calls = fakeServer(answer)
@@ -82,7 +82,10 @@ describe('the relearn coach', () => {
 
   it('takes the lamp a person sees, also another one than the procedure names, and then the horn', async () => {
     const lit = view(
-      coach({ says: '1R: Hold the tool', corners: [corner('1L', { expected: true }), corner('1R', { lit: true })] }),
+      coach({
+        statement: '1R: Hold the tool',
+        corners: [corner('1L', { expected: true }), corner('1R', { lit: true })],
+      }),
     )
     const calls = page(<Relearn />, ({ method, path }) =>
       method === 'GET' ? get(path, view(coach({}))) : { body: lit },
@@ -91,8 +94,8 @@ describe('the relearn coach', () => {
     fireEvent.click(await screen.findByRole('button', { name: 'Horn once at 1R' }))
     await waitFor(() =>
       expect(calls.filter((call) => call.method === 'POST').map((call) => call.body)).toEqual([
-        { kind: 'LAMP', position: '1R' },
-        { kind: 'HEARD', position: '1R' },
+        { type: 'LAMP_LIT', position: '1R' },
+        { type: 'CONFIRMED', position: '1R' },
       ]),
     )
     expect(screen.getByRole('img', { name: /1R, lamp lit/ })).toBeVisible()
@@ -100,7 +103,7 @@ describe('the relearn coach', () => {
 
   it('says what a silent corner leads to', async () => {
     page(<Relearn />, ({ path }) =>
-      get(path, view(coach({ diagnosis: { kind: 'BATTERY', position: '1L', says: 'the battery may be empty' } }))),
+      get(path, view(coach({ diagnosis: { type: 'BATTERY', position: '1L', statement: 'the battery may be empty' } }))),
     )
     expect(await screen.findByText('the battery may be empty')).toBeVisible()
   })
@@ -113,8 +116,8 @@ describe('the relearn coach', () => {
             view(
               coach({
                 stage: 'REINFLATE',
-                says: 'Fill every tire again',
-                corners: [corner('1L', { toReinflate: true }), corner('1R')],
+                statement: 'Fill every tire again',
+                corners: [corner('1L', { mustInflate: true }), corner('1R')],
               }),
             ),
           )
@@ -126,7 +129,7 @@ describe('the relearn coach', () => {
     fireEvent.blur(gauge)
     await waitFor(() =>
       expect(calls.find((call) => call.method === 'POST')?.body).toEqual({
-        kind: 'GAUGE',
+        type: 'GAUGE',
         position: '1L',
         pressure: '50',
       }),
@@ -138,15 +141,15 @@ describe('dash against gauge', () => {
   it('opens by itself where a lamp and the gauge disagree, and names the crossed corners', async () => {
     page(<DashAgainstGauge />, ({ method }) =>
       method === 'GET'
-        ? { body: [{ reported: '2026-11-10', corner: '1L', says: 'The lamp named 1L, but 1R is low.' }] }
+        ? { body: [{ reported: '2026-11-10', corner: '1L', statement: 'The lamp named 1L, but 1R is low.' }] }
         : {
             body: {
-              says: '1L and 1R are crossed',
-              agrees: false,
-              crossed: true,
+              statement: '1L and 1R are crossed',
+              matches: false,
+              swapped: true,
               corners: [
-                { position: '1L', dash: '43 psi', gauge: '33 psi', shows: '1R', crossed: true, undecided: false },
-                { position: '1R', dash: '33 psi', gauge: '43 psi', shows: '1L', crossed: true, undecided: false },
+                { position: '1L', dash: '43 psi', gauge: '33 psi', shows: '1R', swapped: true, isAmbiguous: false },
+                { position: '1R', dash: '33 psi', gauge: '43 psi', shows: '1L', swapped: true, isAmbiguous: false },
               ],
             },
           },
@@ -172,7 +175,7 @@ describe('dash against gauge', () => {
   it('asks for the vehicle anew where dash and gauge name different corners: its verdict has changed', async () => {
     const calls = page(<DashAgainstGauge />, (call) =>
       call.method === 'POST'
-        ? { body: { says: '1L and 1R are crossed.', agrees: false, crossed: true, corners: [] } }
+        ? { body: { statement: '1L and 1R are crossed.', matches: false, swapped: true, corners: [] } }
         : { body: [] },
     )
     const asked = () => calls.filter((call) => call.path.endsWith('/lamp-against-gauge')).length
@@ -184,11 +187,14 @@ describe('dash against gauge', () => {
 
   it('says on the page of the sensors what is open about the corners', async () => {
     const due = [
-      { kind: 'RELEARN', reason: { says: 'Sensor replaced at 1L on 23 Nov 2026', because: 'Check pressure.' } },
+      {
+        workType: 'RELEARN',
+        reason: { statement: 'Sensor replaced at 1L on 23 Nov 2026', explanation: 'Check pressure.' },
+      },
     ]
     fakeServer(({ path }) => ({
       body: path.endsWith('/sensors')
-        ? { lines: [], history: [], because: '' }
+        ? { rows: [], history: [], explanation: '' }
         : path.endsWith('/relearn')
           ? { procedures: [] }
           : [],

@@ -18,7 +18,7 @@ import { SimulatedVehicle } from './SimulatedVehicle'
 
 type View = Schemas['RelearnView']
 type Coach = Schemas['RelearnGuideView']
-type Kind = NonNullable<Schemas['RelearnEventRequest']['kind']>
+type Kind = NonNullable<Schemas['RelearnEventRequest']['type']>
 
 /** The relearn coach: how this vehicle learns, one thing at a time, until dash and gauge agree at every corner. */
 export function Relearn() {
@@ -45,7 +45,7 @@ export function Relearn() {
   if (query.isPending) return <LoadingLines />
   if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
   const view = query.data
-  const procedure = view.procedure ?? view.families[0]
+  const procedure = view.procedure ?? view.templates[0]
   return (
     <Box component="section" aria-label="Relearn" sx={{ display: 'grid', gap: 1.5 }}>
       <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
@@ -133,10 +133,12 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
   })
   const end = useMutation({
     mutationFn: () =>
-      answerOf(api.POST('/api/vehicles/{id}/relearn/end', { params: { path, query: { units } }, body: { why } })),
+      answerOf(
+        api.POST('/api/vehicles/{id}/relearn/end', { params: { path, query: { units } }, body: { reason: why } }),
+      ),
     onSuccess: props.onTook,
   })
-  const says = (kind: Kind, position?: string) => log.mutate({ kind, ...(position && { position }) })
+  const says = (kind: Kind, position?: string) => log.mutate({ type: kind, ...(position && { position }) })
   const problem = [log.error, end.error].find((error) => error instanceof ProblemError) as ProblemError | undefined
   const lit = coach.corners.find((corner) => corner.lit)
   const big = { minHeight: 48, fontSize: 15 }
@@ -154,11 +156,11 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
     >
       {coach.practice && <Alert severity="info">Practice: nothing of this counts.</Alert>}
       <Box aria-live="polite" sx={{ fontSize: 20, fontWeight: 750, lineHeight: 1.25 }}>
-        {coach.says}
+        {coach.statement}
       </Box>
       {coach.diagnosis && (
         <Alert severity="warning">
-          <strong>{coach.diagnosis.position}:</strong> {coach.diagnosis.says}
+          <strong>{coach.diagnosis.position}:</strong> {coach.diagnosis.statement}
         </Alert>
       )}
       {coach.remarks.map((remark) => (
@@ -180,7 +182,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
               <Button variant="contained" sx={big} onClick={() => says('ENTERED')}>
                 It is in learn mode
               </Button>
-              <Button sx={big} onClick={() => says('WAY_FAILED')}>
+              <Button sx={big} onClick={() => says('ENTRY_FAILED')}>
                 This way doesn’t work
               </Button>
             </>
@@ -188,13 +190,13 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
           {coach.stage === 'CORNERS' &&
             !lit &&
             coach.corners
-              .filter((corner) => !corner.heard)
+              .filter((corner) => !corner.confirmed)
               .map((corner) => (
                 <Button
                   key={corner.position}
                   variant={corner.expected ? 'contained' : 'outlined'}
                   sx={{ ...big, ...(corner.expected ? {} : { background: colour.sheet }) }}
-                  onClick={() => says('LAMP', corner.position)}
+                  onClick={() => says('LAMP_LIT', corner.position)}
                 >
                   {corner.position} is lit
                 </Button>
@@ -205,15 +207,15 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
                 <Button
                   variant="outlined"
                   sx={{ ...big, background: colour.sheet }}
-                  onClick={() => says('AIR_OUT', lit.position)}
+                  onClick={() => says('AIR_RELEASED', lit.position)}
                 >
                   Air let out at {lit.position}
                 </Button>
               )}
-              <Button variant="contained" sx={big} onClick={() => says('HEARD', lit.position)}>
+              <Button variant="contained" sx={big} onClick={() => says('CONFIRMED', lit.position)}>
                 Horn once at {lit.position}
               </Button>
-              <Button sx={big} onClick={() => says('SILENT', lit.position)}>
+              <Button sx={big} onClick={() => says('NO_RESPONSE', lit.position)}>
                 No horn
               </Button>
             </>
@@ -234,7 +236,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
         <Readings
           coach={coach}
           units={units}
-          onRead={(kind, position, pressure) => log.mutate({ kind, position, pressure })}
+          onRead={(kind, position, pressure) => log.mutate({ type: kind, position, pressure })}
           problem={problem}
         />
       )}
@@ -245,7 +247,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
       )}
       {may && (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}>
-          {coach.mayClose ? (
+          {coach.canFinish ? (
             <Button variant="contained" sx={big} onClick={() => end.mutate()} loading={end.isPending}>
               Close as learned
             </Button>
@@ -257,7 +259,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
                   label="Why it is given up"
                   value={why}
                   onChange={setWhy}
-                  error={problem?.field('why')}
+                  error={problem?.field('reason')}
                   width={280}
                 />
                 <Button sx={{ minHeight: 40 }} onClick={() => end.mutate()} loading={end.isPending}>
@@ -275,7 +277,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
           {coach.log.map((line, index) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: a log only grows
             <li key={index}>
-              {moment(line.at)} {line.by}: {line.words}
+              {moment(line.at)} {line.by}: {line.label}
             </li>
           ))}
         </ol>

@@ -37,8 +37,8 @@ export function Sensors() {
   if (query.isPending) return <LoadingLines />
   if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
   const view = query.data
-  const relearn = vehicle.due.find((line) => line.kind === 'RELEARN')
-  const none = view.lines.every((line) => line.code === undefined)
+  const relearn = vehicle.due.find((line) => line.workType === 'RELEARN')
+  const none = view.rows.every((line) => line.sensorId === undefined)
   return (
     <Box sx={{ px: 2.5, py: 2 }}>
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
@@ -46,7 +46,7 @@ export function Sensors() {
       </Box>
       {relearn && (
         <Alert severity="warning" sx={{ mb: 2, maxWidth: 760 }}>
-          <strong>{relearn.reason.says}.</strong> {relearn.reason.because}
+          <strong>{relearn.reason.statement}.</strong> {relearn.reason.explanation}
         </Alert>
       )}
       {none && (
@@ -56,17 +56,17 @@ export function Sensors() {
         </p>
       )}
       <Table label="Sensors" heads={['Position', 'ID', 'Sits', 'In service since', 'Battery may end', 'Overdue', '']}>
-        {view.lines.map((line) => (
+        {view.rows.map((line) => (
           <Box component="tr" key={line.position} sx={line.position === picked ? { background: colour.picked } : {}}>
             <td>
               <strong>{line.position}</strong> {line.positionName}
             </td>
             <Box component="td" sx={{ fontFamily: mono, whiteSpace: 'nowrap' }}>
-              {line.code ?? '–'}
+              {line.sensorId ?? '–'}
             </Box>
-            <td>{line.mountWords ?? 'none on file'}</td>
-            <td>{line.code === undefined ? '' : line.fitted ? day(line.fitted) : 'nobody knows'}</td>
-            <td>{line.mayEnd && `from ${day(line.mayEnd)}`}</td>
+            <td>{line.locationLabel ?? 'none on file'}</td>
+            <td>{line.sensorId === undefined ? '' : line.installedDate ? day(line.installedDate) : 'nobody knows'}</td>
+            <td>{line.expectedEnd && `from ${day(line.expectedEnd)}`}</td>
             <td>
               {line.overdue && (
                 <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center', whiteSpace: 'nowrap' }}>
@@ -78,10 +78,10 @@ export function Sensors() {
             <td>
               {may && (
                 <Button size="small" onClick={() => setOpen(line)} aria-label={`Record the sensor at ${line.position}`}>
-                  {line.code ? 'Change…' : 'Record…'}
+                  {line.sensorId ? 'Change…' : 'Record…'}
                 </Button>
               )}
-              {line.code && line.mount === 'INSIDE' && (
+              {line.sensorId && line.location === 'INSIDE' && (
                 <Button
                   size="small"
                   onClick={() => setDead(line.position)}
@@ -94,7 +94,7 @@ export function Sensors() {
           </Box>
         ))}
       </Table>
-      {view.because && <Box sx={{ color: 'text.secondary', mt: 1, maxWidth: 640 }}>{view.because}</Box>}
+      {view.explanation && <Box sx={{ color: 'text.secondary', mt: 1, maxWidth: 640 }}>{view.explanation}</Box>}
       <Box sx={{ display: 'grid', gap: 3, mt: 3, borderTop: 1, borderColor: 'divider', pt: 2 }}>
         <DashAgainstGauge />
         <Relearn />
@@ -106,7 +106,7 @@ export function Sensors() {
           </Box>
           <Table label="What happened to the sensors" heads={['When', 'Position', 'ID', 'What', 'By']}>
             {view.history.map((event) => (
-              <tr key={`${event.at} ${event.position} ${event.code} ${event.what}`}>
+              <tr key={`${event.at} ${event.position} ${event.code} ${event.description}`}>
                 <td>{moment(event.at)}</td>
                 <td>
                   <strong>{event.position}</strong>
@@ -115,7 +115,7 @@ export function Sensors() {
                   {event.code}
                 </Box>
                 <td>
-                  {event.what}
+                  {event.description}
                   {event.note && `: ${event.note}`}
                 </td>
                 <td>{event.by}</td>
@@ -131,16 +131,22 @@ export function Sensors() {
 }
 
 function SensorDialog({ vehicleId, line, onClose }: { vehicleId: number; line: Line; onClose: () => void }) {
-  const [code, setCode] = useState(line.code ?? '')
-  const [mount, setMount] = useState<NonNullable<Line['mount']>>(line.mount ?? 'INSIDE')
-  const [fitted, setFitted] = useState(line.fitted ?? '')
+  const [code, setCode] = useState(line.sensorId ?? '')
+  const [mount, setMount] = useState<NonNullable<Line['location']>>(line.location ?? 'INSIDE')
+  const [fitted, setFitted] = useState(line.installedDate ?? '')
   const [note, setNote] = useState('')
   const form = useSend(
     () =>
       answerOf(
         api.PUT('/api/vehicles/{id}/sensors/{position}', {
           params: { path: { id: vehicleId, position: line.position } },
-          body: { ...(line.code && { before: line.code }), code, mount, ...(fitted && { fitted }), note },
+          body: {
+            ...(line.sensorId && { before: line.sensorId }),
+            sensorId: code,
+            location: mount,
+            ...(fitted && { installedDate: fitted }),
+            note,
+          },
         }),
       ),
     onClose,
@@ -158,9 +164,9 @@ function SensorDialog({ vehicleId, line, onClose }: { vehicleId: number; line: L
         label="ID"
         value={code}
         onChange={setCode}
-        error={form.wrong('code')}
+        error={form.wrong('sensorId')}
         hint={
-          line.code
+          line.sensorId
             ? 'Empty it to take the sensor off the record.'
             : 'As printed on it or read with the activation tool.'
         }
@@ -173,7 +179,7 @@ function SensorDialog({ vehicleId, line, onClose }: { vehicleId: number; line: L
         value={mount}
         options={MOUNTS}
         onChange={setMount}
-        error={form.wrong('mount')}
+        error={form.wrong('location')}
         width={300}
       />
       <Entry
@@ -181,7 +187,7 @@ function SensorDialog({ vehicleId, line, onClose }: { vehicleId: number; line: L
         type="date"
         value={fitted}
         onChange={setFitted}
-        error={form.wrong('fitted')}
+        error={form.wrong('installedDate')}
         hint="Leave it empty if nobody knows."
         width={300}
       />

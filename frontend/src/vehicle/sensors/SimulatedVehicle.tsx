@@ -38,12 +38,14 @@ export function SimulatedVehicle({ vehicleId, coach }: { vehicleId: number; coac
       answerOf(
         api.POST('/api/stand-ins/receiver/{vehicleId}', {
           params: { path, query },
-          body: { dead, crossed, otherOrder, firstWayFails },
+          body: { dead, swapped: crossed, otherOrder, firstEntryFails: firstWayFails },
         }),
       ),
     ignition: () => answerOf(api.POST('/api/stand-ins/receiver/{vehicleId}/ignition', { params: { path, query } })),
-    enter: (way: NonNullable<Schemas['SimulatorActionRequest']['way']>) =>
-      answerOf(api.POST('/api/stand-ins/receiver/{vehicleId}/enter', { params: { path, query }, body: { way } })),
+    enter: (way: NonNullable<Schemas['SimulatorActionRequest']['entryMethod']>) =>
+      answerOf(
+        api.POST('/api/stand-ins/receiver/{vehicleId}/enter', { params: { path, query }, body: { entryMethod: way } }),
+      ),
     trigger: (position: string) =>
       answerOf(
         api.POST('/api/stand-ins/receiver/{vehicleId}/trigger', {
@@ -128,7 +130,7 @@ export function SimulatedVehicle({ vehicleId, coach }: { vehicleId: number; coac
               Read the dash
             </Button>
             {coach.corners
-              .filter((corner) => corner.toReinflate && corner.target)
+              .filter((corner) => corner.mustInflate && corner.target)
               .map((corner) => (
                 <Button
                   key={`fill ${corner.position}`}

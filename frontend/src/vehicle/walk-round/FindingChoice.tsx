@@ -10,12 +10,12 @@ import { day } from '../../units/format'
 
 type Choice = Schemas['FindingOption']
 
-type Into = 'findings' | 'innerFindings'
+type Into = 'findings' | 'innerSidewallFindings'
 
 const PLACES: { where: Choice['where']; word: string; into: Into }[] = [
   { where: 'TREAD', word: 'Hand and eye across the tread', into: 'findings' },
   { where: 'SIDEWALL', word: 'Outer sidewall', into: 'findings' },
-  { where: 'SIDEWALL', word: 'Inner sidewall', into: 'innerFindings' },
+  { where: 'SIDEWALL', word: 'Inner sidewall', into: 'innerSidewallFindings' },
   { where: 'VALVE', word: 'Valve and cap', into: 'findings' },
   { where: 'WHEEL', word: 'Wheel, bead and nuts', into: 'findings' },
 ]
@@ -34,7 +34,7 @@ export function FindingChoice({
   const toggled = (list: Finding[], finding: Finding) =>
     list.includes(finding) ? list.filter((one) => one !== finding) : [...list, finding]
   /** What is open already isn't found again; on a sidewall, only where nobody said on which. */
-  const openKinds = new Set(stop.open.filter((open) => !open.words.endsWith('sidewall')).map((open) => open.finding))
+  const openKinds = new Set(stop.open.filter((open) => !open.label.endsWith('sidewall')).map((open) => open.finding))
   return (
     <>
       {stop.open.length > 0 && (
@@ -43,19 +43,19 @@ export function FindingChoice({
             Open from before
           </Box>
           {stop.open.map((open) => (
-            <Box key={open.words} sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 0.5 }}>
+            <Box key={open.label} sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 0.5 }}>
               <span>
-                <strong>{open.words}</strong>, {day(open.on)} by {open.by}
+                <strong>{open.label}</strong>, {day(open.on)} by {open.by}
               </span>
-              {open.canBePutRightHere ? (
+              {open.canBeFixedHere ? (
                 <ToggleButton
                   value="putRight"
                   size="small"
-                  selected={draft.putRight.includes(open.finding)}
-                  onChange={() => onChange({ putRight: toggled(draft.putRight, open.finding) })}
+                  selected={draft.fixed.includes(open.finding)}
+                  onChange={() => onChange({ fixed: toggled(draft.fixed, open.finding) })}
                   sx={{ minHeight: 40, background: colour.sheet, color: 'text.primary' }}
                 >
-                  {draft.putRight.includes(open.finding) ? '✓ Put right now' : 'Put right now'}
+                  {draft.fixed.includes(open.finding) ? '✓ Put right now' : 'Put right now'}
                 </ToggleButton>
               ) : (
                 <Box component="span" sx={{ color: 'text.secondary' }}>
@@ -97,7 +97,7 @@ export function FindingChoice({
                     {draft[place.into].includes(choice.finding) && (
                       <StateGlyph verdict={choice.verdict} size={14} named={false} />
                     )}
-                    {choice.words}
+                    {choice.label}
                   </ToggleButton>
                 ))}
             </Box>

@@ -50,8 +50,8 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkAroundView']; onGo: 
   const waits = Boolean(sheet?.finish && !sheet.finish.problem && !finish.isPending)
   const entered = (stop: Schemas['WalkAroundStopView']) =>
     stop.entry !== undefined || kept.some((one) => one.position === stop.position)
-  const missing = walk.stops.filter((stop) => stop.tire && !entered(stop))
-  const lacking = walk.stops.filter((stop) => stop.entry && stop.missing)
+  const missing = walk.positions.filter((stop) => stop.tire && !entered(stop))
+  const lacking = walk.positions.filter((stop) => stop.entry && stop.missing)
   return (
     <Box
       component="form"
@@ -65,7 +65,7 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkAroundView']; onGo: 
         End of the walk
       </Box>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, mb: 2, p: 0 }}>
-        {walk.stops.map((stop) => (
+        {walk.positions.map((stop) => (
           <Box
             component="li"
             key={stop.position}
@@ -80,12 +80,12 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkAroundView']; onGo: 
             }}
           >
             <strong>{stop.position}</strong>
-            {stop.entry ? <StateGlyph verdict={stop.judgement.verdict} /> : <span />}
+            {stop.entry ? <StateGlyph verdict={stop.assessment.verdict} /> : <span />}
             <span>
-              {stop.entry?.skipped
-                ? `Left out: ${stop.entry.skipped}`
+              {stop.entry?.skipReason
+                ? `Left out: ${stop.entry.skipReason}`
                 : stop.entry
-                  ? (stop.judgement.reasons[0]?.says ?? 'Within every limit')
+                  ? (stop.assessment.reasons[0]?.statement ?? 'Within every limit')
                   : entered(stop)
                     ? 'Kept on this device'
                     : 'Not entered: stays as last known'}
@@ -99,7 +99,8 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkAroundView']; onGo: 
       </Box>
       {missing.length > 0 && (
         <Alert severity="info" icon={false} sx={{ mb: 2 }}>
-          {missing.length} of {walk.stops.length} positions have no entry. They keep their last reading and grow old.
+          {missing.length} of {walk.positions.length} positions have no entry. They keep their last reading and grow
+          old.
         </Alert>
       )}
       {stuck.length > 0 && (
@@ -120,7 +121,7 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkAroundView']; onGo: 
             label={missing.length > 0 ? 'Why they were left out' : 'Why something is missing'}
             value={skipped}
             onChange={setSkipped}
-            error={problem?.field('skipped')}
+            error={problem?.field('skipReason')}
             width="100%"
           />
         </Box>
@@ -140,7 +141,7 @@ export function Finish({ walk, onGo }: { walk: Schemas['WalkAroundView']; onGo: 
             onChange={setOdometer}
           />
         </Box>
-        {problem?.problem.fields.some((field) => field.ask) && (
+        {problem?.problem.fields.some((field) => field.check) && (
           <Button variant="outlined" onClick={() => finish.mutate(true)} sx={{ minHeight: 48 }}>
             Confirm odometer
           </Button>

@@ -41,7 +41,7 @@ export function GaugesInHand() {
               options={[
                 ['', 'not said'],
                 ...hand.all
-                  .filter((one) => one.kind === kind && !one.retired)
+                  .filter((one) => one.type === kind && !one.retired)
                   .map((one) => [String(one.id), one.name] as const),
               ]}
               onChange={(id) => takeInHand(kind, id === '' ? null : Number(id))}
@@ -51,7 +51,7 @@ export function GaugesInHand() {
             ([kind]) =>
               hand[kind]?.doubt && (
                 <Alert key={kind} severity="warning" sx={{ width: '100%' }}>
-                  <strong>{hand[kind].doubt}.</strong> {hand[kind].because}
+                  <strong>{hand[kind].doubt}.</strong> {hand[kind].explanation}
                 </Alert>
               ),
           )}

@@ -15,15 +15,15 @@ export function LookedOrLeft(props: {
   onChange: (part: Partial<Draft>) => void
 }) {
   const { draft, wrong, onChange } = props
-  const [leaving, setLeaving] = useState(draft.skipped !== '')
+  const [leaving, setLeaving] = useState(draft.skipReason !== '')
   if (leaving) {
     return (
       <Box component="section" aria-label="Left out" sx={{ mb: 2, display: 'grid', gap: 1 }}>
         <Entry
           label="Why this position is left out"
-          value={draft.skipped}
-          onChange={(skipped) => onChange({ ...EMPTY, warmth: draft.warmth, skipped })}
-          error={wrong('skipped')}
+          value={draft.skipReason}
+          onChange={(skipped) => onChange({ ...EMPTY, thermalState: draft.thermalState, skipReason: skipped })}
+          error={wrong('skipReason')}
           width="100%"
         />
         <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', '& button': { minHeight: 44 } }}>
@@ -32,8 +32,8 @@ export function LookedOrLeft(props: {
               key={why}
               value={why}
               size="small"
-              selected={draft.skipped === why}
-              onChange={() => onChange({ ...EMPTY, warmth: draft.warmth, skipped: why })}
+              selected={draft.skipReason === why}
+              onChange={() => onChange({ ...EMPTY, thermalState: draft.thermalState, skipReason: why })}
               sx={{ background: colour.sheet, color: 'text.primary', textTransform: 'none' }}
             >
               {why}
@@ -42,7 +42,7 @@ export function LookedOrLeft(props: {
           <Button
             onClick={() => {
               setLeaving(false)
-              onChange({ skipped: '' })
+              onChange({ skipReason: '' })
             }}
           >
             Don’t leave it out
@@ -56,8 +56,8 @@ export function LookedOrLeft(props: {
       <ToggleButton
         value="looked"
         size="small"
-        selected={draft.looked && draft.findings.length + draft.innerFindings.length === 0}
-        disabled={draft.findings.length + draft.innerFindings.length > 0}
+        selected={draft.looked && draft.findings.length + draft.innerSidewallFindings.length === 0}
+        disabled={draft.findings.length + draft.innerSidewallFindings.length > 0}
         onChange={() => onChange({ looked: !draft.looked })}
         sx={{ background: colour.sheet, color: 'text.primary', textTransform: 'none', px: 1.25 }}
       >

@@ -9,12 +9,12 @@ import { show } from '../../test/show'
 import { entryOf, FIT, stop, walk } from '../../test/walk'
 import { StopForm } from './StopForm'
 
-const saved = (call: Call, version: number) => ({ body: { entry: entryOf(call.body, version), judgement: FIT } })
+const saved = (call: Call, version: number) => ({ body: { entry: entryOf(call.body, version), assessment: FIT } })
 
 const findings = {
   body: [
-    { finding: 'BULGE', where: 'SIDEWALL', words: 'Bulge', verdict: 'DO_NOT_OPERATE', because: '' },
-    { finding: 'CAP_MISSING', where: 'VALVE', words: 'Valve cap missing', verdict: 'WATCH', because: '' },
+    { finding: 'BULGE', where: 'SIDEWALL', label: 'Bulge', verdict: 'DO_NOT_OPERATE', explanation: '' },
+    { finding: 'CAP_MISSING', where: 'VALVE', label: 'Valve cap missing', verdict: 'WATCH', explanation: '' },
   ],
 }
 
@@ -73,8 +73,8 @@ function Slow() {
 }
 
 const gauges = [
-  { id: 4, name: 'P-1', kind: 'PRESSURE', retired: false },
-  { id: 5, name: 'T-1', kind: 'TREAD', retired: false },
+  { id: 4, name: 'P-1', type: 'PRESSURE', retired: false },
+  { id: 5, name: 'T-1', type: 'TREAD', retired: false },
 ]
 
 describe('one position of a walk-round', () => {
@@ -86,7 +86,7 @@ describe('one position of a walk-round', () => {
     fireEvent.change(field, { target: { value: '94' } })
     expect(await screen.findByText('saved')).toBeInTheDocument()
     expect(puts()).toHaveLength(1)
-    expect(puts()[0]?.body).toMatchObject({ pressure: '94', warmth: 'COLD' })
+    expect(puts()[0]?.body).toMatchObject({ pressure: '94', thermalState: 'COLD' })
     expect(puts()[0]?.headers.get('If-Match')).toBe('"0"')
     expect(outbox.entry(3, '2LO')).toBeUndefined()
   })
@@ -180,7 +180,7 @@ describe('one position of a walk-round', () => {
               title: 'Check the marked entries',
               status: 422,
               detail: '',
-              fields: [{ field: 'pressure', message: '61 psi, last read 94 psi: is it right as read?', ask: true }],
+              fields: [{ field: 'pressure', message: '61 psi, last read 94 psi: is it right as read?', check: true }],
             },
           }
     })
@@ -239,7 +239,7 @@ describe('one position of a walk-round', () => {
     const outer = within(await screen.findByRole('group', { name: 'Outer sidewall' }))
     await userEvent.click(await outer.findByRole('button', { name: 'Bulge' }))
     await userEvent.click(screen.getByRole('button', { name: 'Put right now' }))
-    await waitFor(() => expect(puts().at(-1)?.body).toMatchObject({ findings: ['BULGE'], putRight: ['CAP_MISSING'] }))
+    await waitFor(() => expect(puts().at(-1)?.body).toMatchObject({ findings: ['BULGE'], fixed: ['CAP_MISSING'] }))
     expect(screen.queryByRole('button', { name: 'Valve cap missing' })).not.toBeInTheDocument()
   })
 
@@ -255,7 +255,7 @@ describe('one position of a walk-round', () => {
     expect(screen.getByLabelText('3: outer')).toBeInTheDocument()
     await waitFor(() =>
       expect(puts().at(-1)?.body).toMatchObject({
-        places: [
+        locations: [
           ['9', '', '', ''],
           ['', '', '6', ''],
           ['', '', '', ''],
@@ -267,7 +267,7 @@ describe('one position of a walk-round', () => {
   })
 
   it('marks the very place and groove that is wrong', async () => {
-    await open(() => problem(422, { 'places.1.2': '“x” is not a tread depth.' }))
+    await open(() => problem(422, { 'locations.1.2': '“x” is not a tread depth.' }))
     await userEvent.click(screen.getByRole('button', { name: 'More places round the tire…' }))
     await userEvent.type(screen.getByLabelText('2: inner'), 'x')
     expect(await screen.findByText('“x” is not a tread depth.')).toBeVisible()
@@ -282,7 +282,7 @@ describe('one position of a walk-round', () => {
     await userEvent.click(screen.getByRole('button', { name: '2/32 or less' }))
     fireEvent.change(screen.getByLabelText('Tire pressure'), { target: { value: '94' } })
     await waitFor(() =>
-      expect(puts().at(-1)?.body).toMatchObject({ bound: 'AT_OR_BELOW_2', pressure: '94', pressureGauge: 4 }),
+      expect(puts().at(-1)?.body).toMatchObject({ treadInterval: 'AT_OR_BELOW_2', pressure: '94', pressureGauge: 4 }),
     )
   })
 
@@ -292,7 +292,7 @@ describe('one position of a walk-round', () => {
     await userEvent.click(await inner.findByRole('button', { name: 'Bulge' }))
     await userEvent.click(screen.getByRole('button', { name: 'in' }))
     await waitFor(() =>
-      expect(puts().at(-1)?.body).toMatchObject({ findings: [], innerFindings: ['BULGE'], dotFaces: 'IN' }),
+      expect(puts().at(-1)?.body).toMatchObject({ findings: [], innerSidewallFindings: ['BULGE'], dotSide: 'IN' }),
     )
   })
 
@@ -300,20 +300,20 @@ describe('one position of a walk-round', () => {
     const { puts } = await open(saved)
     await userEvent.click(screen.getByRole('button', { name: 'Leave this position out…' }))
     await userEvent.click(screen.getByRole('button', { name: 'wheel is off' }))
-    await waitFor(() => expect(puts().at(-1)?.body).toMatchObject({ skipped: 'wheel is off', pressure: '' }))
+    await waitFor(() => expect(puts().at(-1)?.body).toMatchObject({ skipReason: 'wheel is off', pressure: '' }))
   })
 
   it('counts a look with nothing found as an entry', async () => {
     const { puts } = await open(saved)
     await userEvent.click(screen.getByRole('button', { name: 'Looked at, nothing found' }))
     expect(await screen.findByText('saved')).toBeInTheDocument()
-    expect(puts().at(-1)?.body).toMatchObject({ findings: [], skipped: '' })
+    expect(puts().at(-1)?.body).toMatchObject({ findings: [], skipReason: '' })
   })
 
   it('follows what somebody else saved while nothing of one’s own stands there', async () => {
     await open(saved)
     const theirs = { ...entryOf({ pressure: '88 psi' }, 3), by: 'Tomas Weil' }
-    await act(() => outbox.keepSheet({ ...walk, stops: [{ ...stop, entry: theirs }] }, 'US'))
+    await act(() => outbox.keepSheet({ ...walk, positions: [{ ...stop, entry: theirs }] }, 'US'))
     expect(screen.getByLabelText('Tire pressure')).toHaveValue('88')
   })
 })

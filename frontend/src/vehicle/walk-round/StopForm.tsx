@@ -102,10 +102,10 @@ export function StopForm(props: {
     const stale = one.draft.confirmed.filter((field) => !(field in part))
     const pressed = part.pressure ? { pressureGauge: hand.PRESSURE?.id ?? null } : {}
     const measured =
-      part.outer || part.center || part.inner || part.places ? { treadGauge: hand.TREAD?.id ?? null } : {}
+      part.outer || part.center || part.inner || part.locations ? { treadGauge: hand.TREAD?.id ?? null } : {}
     one.change({ ...part, ...pressed, ...measured, confirmed: stale })
   }
-  const said = one.problem?.problem.fields.filter((field) => field.ask) ?? []
+  const said = one.problem?.problem.fields.filter((field) => field.check) ?? []
   const asked = said.length > 0 ? said : asking || one.state === 'unreachable' ? here : []
   // A figure in question isn’t judged yet: what it would mean must not stand as fit meanwhile.
   const guess =
@@ -150,8 +150,8 @@ export function StopForm(props: {
               <Box sx={{ width: 190 }}>{figure('pressure', 'Tire pressure', pressureUnit(units), true)}</Box>
               <ToggleButtonGroup
                 exclusive
-                value={one.draft.warmth}
-                onChange={(_, next: Warmth | null) => next && change({ warmth: next })}
+                value={one.draft.thermalState}
+                onChange={(_, next: Warmth | null) => next && change({ thermalState: next })}
                 aria-label="Was the tire cold"
                 sx={{ background: colour.sheet, '& button': { minHeight: 48, px: 1.5, color: 'text.primary' } }}
               >
@@ -187,7 +187,7 @@ export function StopForm(props: {
                 }}
               />
             )}
-            <FacingChoice value={one.draft.dotFaces} onChange={(dotFaces) => change({ dotFaces })} />
+            <FacingChoice value={one.draft.dotSide} onChange={(dotFaces) => change({ dotSide: dotFaces })} />
           </Box>
         </Box>
         <Box sx={{ gridArea: 'findings' }}>

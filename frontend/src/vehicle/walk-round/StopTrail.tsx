@@ -44,7 +44,7 @@ export function StopTrail({
               waiting(stop.position)
                 ? 'kept on this device'
                 : stop.entry
-                  ? STATES[stop.judgement.verdict].word
+                  ? STATES[stop.assessment.verdict].word
                   : 'not entered yet'
             }`}
             onClick={() => onGo(stop.position)}
@@ -72,7 +72,7 @@ export function StopTrail({
                 …
               </Box>
             ) : stop.entry ? (
-              <StateGlyph verdict={stop.judgement.verdict} size={13} named={false} />
+              <StateGlyph verdict={stop.assessment.verdict} size={13} named={false} />
             ) : (
               <Box sx={{ width: 12, height: 2, my: '5.5px', background: colour.frame }} />
             )}

@@ -18,7 +18,7 @@ export function TreadFields(props: {
   const { draft, wrong, onChange } = props
   const [units] = useUnits()
   const unit = depthUnit(units)
-  if (draft.places.length === 0) {
+  if (draft.locations.length === 0) {
     return (
       <>
         <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, minmax(0, 190px))', gap: 1.5 }}>
@@ -39,7 +39,7 @@ export function TreadFields(props: {
             size="small"
             onClick={() =>
               onChange({
-                places: [
+                locations: [
                   [draft.outer, draft.center, draft.inner],
                   ['', '', ''],
                 ],
@@ -58,22 +58,22 @@ export function TreadFields(props: {
       </>
     )
   }
-  const grooves = draft.places[0]?.length ?? 3
+  const grooves = draft.locations[0]?.length ?? 3
   const set = (place: number, groove: number, value: string) =>
     onChange({
-      places: draft.places.map((row, at) =>
+      locations: draft.locations.map((row, at) =>
         at === place ? row.map((depth, index) => (index === groove ? value : depth)) : row,
       ),
     })
   const resize = (next: number) =>
-    onChange({ places: draft.places.map((row) => Array.from({ length: next }, (_, at) => row[at] ?? '')) })
+    onChange({ locations: draft.locations.map((row) => Array.from({ length: next }, (_, at) => row[at] ?? '')) })
   const one = () => {
-    const [first = []] = draft.places
-    onChange({ places: [], outer: first[0] ?? '', center: first[1] ?? '', inner: first.at(-1) ?? '' })
+    const [first = []] = draft.locations
+    onChange({ locations: [], outer: first[0] ?? '', center: first[1] ?? '', inner: first.at(-1) ?? '' })
   }
   return (
     <Box role="group" aria-label="Tread round the tire" sx={{ display: 'grid', gap: 1.75 }}>
-      {draft.places.map((row, place) => (
+      {draft.locations.map((row, place) => (
         <Box
           // biome-ignore lint/suspicious/noArrayIndexKey: a place is its number
           key={place}
@@ -93,22 +93,22 @@ export function TreadFields(props: {
               gauge={groove === 0 ? 'outer' : groove === grooves - 1 ? 'inner' : 'center'}
               unit={unit}
               value={depth}
-              error={wrong(`places.${place}.${groove}`)}
+              error={wrong(`locations.${place}.${groove}`)}
               onChange={(value) => set(place, groove, value)}
             />
           ))}
         </Box>
       ))}
-      {wrong('places') && (
+      {wrong('locations') && (
         <Box role="alert" sx={{ color: 'error.main' }}>
-          {wrong('places')}
+          {wrong('locations')}
         </Box>
       )}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', '& button': { minHeight: 44 } }}>
-        {draft.places.length < MOST_PLACES && (
+        {draft.locations.length < MOST_PLACES && (
           <Button
             size="small"
-            onClick={() => onChange({ places: [...draft.places, Array.from({ length: grooves }, () => '')] })}
+            onClick={() => onChange({ locations: [...draft.locations, Array.from({ length: grooves }, () => '')] })}
           >
             Another place
           </Button>

@@ -22,9 +22,9 @@ export function TreadPart(props: {
   onChange: (part: Partial<Draft>) => void
 }) {
   const { draft, wrong, onChange } = props
-  const measured = Boolean(draft.outer || draft.center || draft.inner || draft.places.length > 0)
+  const measured = Boolean(draft.outer || draft.center || draft.inner || draft.locations.length > 0)
   const [shown, setShown] = useState(props.asked || measured)
-  const [byBar, setByBar] = useState(draft.bound !== null)
+  const [byBar, setByBar] = useState(draft.treadInterval !== null)
   if (!shown && !byBar) {
     return (
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', '& button': { minHeight: 44 } }}>
@@ -41,8 +41,8 @@ export function TreadPart(props: {
         </Box>
         <ToggleButtonGroup
           exclusive
-          value={draft.bound}
-          onChange={(_, bound: Bound | null) => onChange({ bound })}
+          value={draft.treadInterval}
+          onChange={(_, bound: Bound | null) => onChange({ treadInterval: bound })}
           aria-labelledby="by-bar"
           sx={{
             background: colour.sheet,
@@ -56,9 +56,9 @@ export function TreadPart(props: {
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
-        {wrong('bound') && (
+        {wrong('treadInterval') && (
           <Box role="alert" sx={{ color: 'error.main', mt: 0.5 }}>
-            {wrong('bound')}
+            {wrong('treadInterval')}
           </Box>
         )}
         <Box sx={{ color: 'text.secondary', mt: 0.5 }}>
@@ -68,7 +68,7 @@ export function TreadPart(props: {
             onClick={() => {
               setByBar(false)
               setShown(true)
-              onChange({ bound: null })
+              onChange({ treadInterval: null })
             }}
           >
             A gauge is here

@@ -16,7 +16,7 @@ function open(answer: (call: Call) => Reply | undefined, at = '7') {
     const special = answer(call)
     if (special) return special
     if (call.path === '/api/walk-rounds/7') return { body: walk }
-    if (call.method === 'PUT') return { body: { entry: entryOf(call.body, 1), judgement: FIT } }
+    if (call.method === 'PUT') return { body: { entry: entryOf(call.body, 1), assessment: FIT } }
     return { body: [] }
   })
   show(
@@ -54,7 +54,7 @@ describe('a walk-round', () => {
       const first = refused
       refused = false
       return first
-        ? problem(422, { skipped: 'Nothing entered at 2LO. Say why, or read them.' })
+        ? problem(422, { skipReason: 'Nothing entered at 2LO. Say why, or read them.' })
         : { body: { id: 7, readings: 0, unread: 1, verdict: 'WATCH' } }
     })
     await userEvent.click(await screen.findByRole('button', { name: 'Finish…' }))
@@ -63,7 +63,7 @@ describe('a walk-round', () => {
     await userEvent.type(screen.getByLabelText('Why they were left out'), 'rain')
     await userEvent.click(screen.getByRole('button', { name: 'Finish walk-round' }))
     expect(await screen.findByText('elsewhere')).toBeVisible()
-    expect(calls.filter((call) => call.path.endsWith('/finish')).at(-1)?.body).toMatchObject({ skipped: 'rain' })
+    expect(calls.filter((call) => call.path.endsWith('/finish')).at(-1)?.body).toMatchObject({ skipReason: 'rain' })
   })
 
   it('keeps the end for later where the server can’t be reached', async () => {

@@ -26,7 +26,10 @@ async function loadWalk(vehicleId: number, id: string, units: Units): Promise<Sc
     const walk = await answerOf(
       id === 'sheet'
         ? api.GET('/api/vehicles/{vehicleId}/walk-sheet', {
-            params: { path: { vehicleId }, query: { units, scope: outbox.sheet(vehicleId)?.walk.scope ?? 'FULL' } },
+            params: {
+              path: { vehicleId },
+              query: { units, scope: outbox.sheet(vehicleId)?.walkAround.scope ?? 'FULL' },
+            },
           })
         : api.GET('/api/walk-rounds/{id}', { params: { path: { id: Number(id) }, query: { units } } }),
     )
@@ -34,7 +37,7 @@ async function loadWalk(vehicleId: number, id: string, units: Units): Promise<Sc
     return walk
   } catch (error) {
     const kept = outbox.sheet(vehicleId)
-    if (kept && error instanceof ProblemError && error.unreachable) return kept.walk
+    if (kept && error instanceof ProblemError && error.unreachable) return kept.walkAround
     throw error
   }
 }
@@ -54,12 +57,12 @@ export function WalkRound() {
   const gauge = useGauge()
   const flush = useRef<() => Promise<void>>(async () => {})
   const kept = held.sheets.find((one) => one.vehicleId === vehicleId)
-  const walk = query.data && !query.data.finishedAt && kept?.units === units ? kept.walk : query.data
+  const walk = query.data && !query.data.finishedAt && kept?.units === units ? kept.walkAround : query.data
   const isEntered = (stop: Schemas['WalkAroundStopView']) =>
     stop.entry !== undefined || outbox.entry(vehicleId, stop.position) !== undefined
   // Opens at the first position without an entry and stays there: saving it must not move the form on.
   const opened = useRef<string | undefined>(undefined)
-  if (walk) opened.current ??= walk.stops.find((stop) => !isEntered(stop))?.position ?? FINISH
+  if (walk) opened.current ??= walk.positions.find((stop) => !isEntered(stop))?.position ?? FINISH
   const start = opened.current
   const chosen = search.get('at')
   useEffect(() => {
@@ -71,15 +74,15 @@ export function WalkRound() {
     return <Over walk={walk} left={held.entries.filter((one) => one.vehicleId === vehicleId).length} />
   }
   const at = chosen ?? start
-  const index = walk.stops.findIndex((stop) => stop.position === at)
-  const stop = walk.stops[index]
+  const index = walk.positions.findIndex((stop) => stop.position === at)
+  const stop = walk.positions[index]
   const go = async (to: string) => {
     // Out of reach it is kept here; the walk goes on either way.
     void flush.current()
     setSearch({ at: to })
   }
-  const previous = stop ? walk.stops[index - 1]?.position : walk.stops.at(-1)?.position
-  const next = walk.stops[index + 1]?.position ?? FINISH
+  const previous = stop ? walk.positions[index - 1]?.position : walk.positions.at(-1)?.position
+  const next = walk.positions[index + 1]?.position ?? FINISH
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', flex: 1 }}>
       <Box
@@ -110,7 +113,7 @@ export function WalkRound() {
             {walk.startedBy && `, started by ${walk.startedBy}`}
           </div>
           <div>
-            {walk.stops.filter(isEntered).length} of {walk.stops.length} positions entered
+            {walk.positions.filter(isEntered).length} of {walk.positions.length} positions entered
           </div>
         </Box>
         <Box sx={{ ml: 'auto', display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -123,7 +126,7 @@ export function WalkRound() {
         </Box>
       </Box>
       <StopTrail
-        stops={walk.stops}
+        stops={walk.positions}
         at={stop?.position}
         waiting={(position) => outbox.entry(vehicleId, position) !== undefined}
         onGo={(position) => void go(position)}

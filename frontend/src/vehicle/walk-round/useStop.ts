@@ -22,7 +22,9 @@ export function useStop(walk: Schemas['WalkAroundView'], stop: Stop) {
   const { position } = stop
   const waiting = held.entries.find((one) => one.vehicleId === vehicleId && one.position === position)
   const known =
-    held.sheets.find((one) => one.vehicleId === vehicleId)?.walk.stops.find((one) => one.position === position) ?? stop
+    held.sheets
+      .find((one) => one.vehicleId === vehicleId)
+      ?.walkAround.positions.find((one) => one.position === position) ?? stop
   const [draft, setDraft] = useState<Draft>(() => {
     // A draft kept by an earlier version lacks the entries that came since.
     if (waiting) return { ...EMPTY, ...waiting.draft }
@@ -81,7 +83,7 @@ export function useStop(walk: Schemas['WalkAroundView'], stop: Stop) {
   return {
     draft,
     change,
-    judgement: known.judgement,
+    judgement: known.assessment,
     state,
     problem: waiting?.problem && activity !== 'typing' ? new ProblemError(waiting.problem) : undefined,
     flush,

@@ -6,7 +6,7 @@ import { Choice, Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useSend } from '../../ui/useSend'
 
-type Kind = NonNullable<Schemas['VehicleEventRequest']['kind']>
+type Kind = NonNullable<Schemas['VehicleEventRequest']['type']>
 
 /** Nobody knows which corner: every wheel is looked at. */
 const UNKNOWN = '-'
@@ -26,7 +26,7 @@ export function EventDialog(props: { vehicleId: number; positions: string[]; onC
           params: { path: { id: vehicleId } },
           body: {
             note,
-            ...(kind && { kind }),
+            ...(kind && { type: kind }),
             ...(on && { day: on }),
             ...(position && position !== UNKNOWN && { position }),
           },
@@ -46,9 +46,9 @@ export function EventDialog(props: { vehicleId: number; positions: string[]; onC
       <Choice
         label="What"
         value={kind}
-        options={(words.data?.events ?? []).map((one) => [one.name as Kind, one.words] as const)}
+        options={(words.data?.events ?? []).map((one) => [one.name as Kind, one.label] as const)}
         onChange={setKind}
-        error={form.wrong('kind')}
+        error={form.wrong('type')}
         width={330}
       />
       {kind === 'CURB_STRIKE' && (

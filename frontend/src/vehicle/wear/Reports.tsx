@@ -54,7 +54,7 @@ export function Reports({ reports, vehicleId, unit }: { reports: Report[]; vehic
           >
             <Box sx={{ flex: '1 1 260px' }}>
               <strong>
-                {report.words}
+                {report.label}
                 {report.corner && ` at ${report.corner}`}
               </strong>
               {report.note && `: ${report.note}`}
@@ -63,15 +63,15 @@ export function Reports({ reports, vehicleId, unit }: { reports: Report[]; vehic
               </Box>
             </Box>
             <TriageButton report={report} />
-            {report.state === 'NEW' && may ? (
+            {report.status === 'NEW' && may ? (
               <Button variant="outlined" size="small" onClick={() => setReview(report)}>
                 Look at it…
               </Button>
             ) : (
               <span>
-                {report.state === 'NEW' && 'waits for a look'}
-                {report.state === 'COUNTED' && `counts, ${report.reviewedBy}`}
-                {report.state === 'DISMISSED' && `doesn’t count, ${report.reviewedBy}: ${report.reviewNote}`}
+                {report.status === 'NEW' && 'waits for a look'}
+                {report.status === 'ACCEPTED' && `counts, ${report.reviewedBy}`}
+                {report.status === 'DISMISSED' && `doesn’t count, ${report.reviewedBy}: ${report.reviewNote}`}
               </span>
             )}
           </Box>
@@ -93,7 +93,7 @@ export function ReviewDialog({ report, onClose }: { report: Report; onClose: () 
       answerOf(
         api.POST('/api/reports/{id}/review', {
           params: { path: { id: report.id } },
-          body: { state: counts ? 'COUNTED' : 'DISMISSED', note, ...(counts && plan && { plan }) },
+          body: { status: counts ? 'ACCEPTED' : 'DISMISSED', note, ...(counts && plan && { plan }) },
         }),
       ),
     () => {
@@ -107,10 +107,10 @@ export function ReviewDialog({ report, onClose }: { report: Report; onClose: () 
       onClose()
     },
   )
-  const lamp = report.symptom === 'LAMP' || report.symptom === 'SOFT_TIRE'
+  const lamp = report.symptom === 'WARNING_LAMP' || report.symptom === 'SOFT_TIRE'
   return (
     <FormDialog
-      title={`Driver’s report: ${report.words}`}
+      title={`Driver’s report: ${report.label}`}
       action={counts ? 'Let it count' : 'Set it aside'}
       error={form.error}
       busy={form.busy}

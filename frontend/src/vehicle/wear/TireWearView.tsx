@@ -13,7 +13,7 @@ import type { TireWear } from './tireWear'
 export function TireWearView({ tire, due, today }: { tire: TireWear; due: DueLine[]; today: string }) {
   const { schedule } = useVehicle()
   const may = useMay('COORDINATOR')
-  const work = due.filter((line) => line.kind === 'MEND_WEAR_CAUSE' && line.positions.includes(tire.position))
+  const work = due.filter((line) => line.workType === 'CORRECT_WEAR_CAUSE' && line.positions.includes(tire.position))
   const open = work.filter((line) => line.canBeScheduled && !line.scheduled)
   const planned = work.find((line) => line.scheduled)
   return (
@@ -53,7 +53,7 @@ export function TireWearView({ tire, due, today }: { tire: TireWear; due: DueLin
         </Box>
         <Box sx={{ minWidth: 0 }}>
           <Box sx={{ fontSize: 24, fontWeight: 750, fontStretch: '110%' }}>
-            {tire.position} {tire.pattern?.words ?? 'pattern can’t be told'}
+            {tire.position} {tire.pattern?.label ?? 'pattern can’t be told'}
             {tire.pattern?.second && (
               <Box component="span" sx={{ fontSize: 15, fontWeight: 450 }}>
                 {' '}
@@ -121,8 +121,8 @@ function Causes({ tire }: { tire: TireWear }) {
             </strong>
             <Box sx={{ fontSize: 12.5 }}>{cause.firstCheck}</Box>
           </div>
-          <Evidence title="For" sign="+" lines={cause.supports} none="nothing on record for it" />
-          <Evidence title="Against" sign="−" lines={cause.against} none="nothing on record against it" />
+          <Evidence title="For" sign="+" lines={cause.evidenceFor} none="nothing on record for it" />
+          <Evidence title="Against" sign="−" lines={cause.evidenceAgainst} none="nothing on record against it" />
         </Box>
       ))}
     </Box>
@@ -152,10 +152,10 @@ function Forecast({ tire, today }: { tire: TireWear; today: string }) {
       <div>{forecast.rate ?? 'Wear rate not known: two readings at least 1,000 miles apart tell it.'}</div>
       {forecast.pull && <div>Pull point: {forecast.pull}</div>}
       {forecast.legal && <div>Legal limit: {forecast.legal}</div>}
-      {forecast.limiting && (
+      {forecast.nextLimit && (
         <div>
-          Limiting: <strong>{forecast.limiting}</strong>
-          {forecast.limitingOn && ` (${day(forecast.limitingOn, today)})`}
+          Limiting: <strong>{forecast.nextLimit}</strong>
+          {forecast.nextLimitDate && ` (${day(forecast.nextLimitDate, today)})`}
         </div>
       )}
     </Box>

@@ -13,9 +13,9 @@ const report: Schemas['ReportView'] = {
   note: '',
   reporter: 'driver',
   reviewNote: '',
-  state: 'NEW',
-  symptom: 'LAMP',
-  words: 'Tire pressure lamp',
+  status: 'NEW',
+  symptom: 'WARNING_LAMP',
+  label: 'Tire pressure lamp',
 }
 
 const checks: Schemas['CheckView'][] = [

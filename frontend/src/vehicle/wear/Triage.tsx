@@ -38,7 +38,7 @@ function Triage({ report, onClose }: { report: Schemas['ReportView']; onClose: (
     queryFn: () =>
       answerOf(api.GET('/api/reports/{id}/triage', { params: { path: { id: report.id }, query: { units } } })),
   })
-  const title = `Driver’s report: ${report.words}${report.corner ? ` at ${report.corner}` : ''}`
+  const title = `Driver’s report: ${report.label}${report.corner ? ` at ${report.corner}` : ''}`
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="triage">
       <DialogTitle id="triage">{title}</DialogTitle>

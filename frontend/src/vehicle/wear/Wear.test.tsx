@@ -24,15 +24,20 @@ const worn = {
   position: '1R',
   name: 'steer right',
   tire: 'Corvane Tessaly C2',
-  pattern: { shape: 'OUTER_SHOULDER', words: 'outer shoulder worn', action: 'Alignment.', toMend: true },
+  pattern: { shape: 'OUTER_SHOULDER', label: 'outer shoulder worn', action: 'Alignment.', toCorrect: true },
   section,
   history: [
     { on: '2026-11-20', lowest: 9, miles: 60_000 },
     { on: '2026-05-20', lowest: 10, miles: 56_000 },
   ],
   causes: [
-    { cause: 'camber', firstCheck: 'Alignment first.', supports: ['1L across the axle is even'], against: [] },
-    { cause: 'toe', firstCheck: 'Toe first.', supports: [], against: ['1L across the axle is even'] },
+    {
+      cause: 'camber',
+      firstCheck: 'Alignment first.',
+      evidenceFor: ['1L across the axle is even'],
+      evidenceAgainst: [],
+    },
+    { cause: 'toe', firstCheck: 'Toe first.', evidenceFor: [], evidenceAgainst: ['1L across the axle is even'] },
   ],
   conflict: 'As much speaks for toe as for camber.',
   unknown: ['When it was last aligned.'],
@@ -40,25 +45,25 @@ const worn = {
     rate: '2.3/32 in in 10,000 mi',
     ahead: { miles: 70_000, likely: 4, least: 3, most: 5 },
     pull: '17,400 mi',
-    limiting: 'Steer age limit',
+    nextLimit: 'Steer age limit',
   },
 }
 const even = {
   ...worn,
   position: '1L',
-  pattern: { shape: 'EVEN', words: 'even', action: '', toMend: false },
+  pattern: { shape: 'EVEN', label: 'even', action: '', toMend: false },
   causes: [],
   unknown: [],
 }
 const report = {
   id: 7,
   symptom: 'PULL_RIGHT',
-  words: 'pulls to the right',
+  label: 'pulls to the right',
   corner: '',
   note: 'highway',
   reporter: 'M. Quill',
   at: '2026-11-20T09:00:00Z',
-  state: 'NEW',
+  status: 'NEW',
   reviewNote: '',
 }
 const page = { today: '2026-11-23', tires: [even, worn], events: [], reports: [report] }
@@ -66,7 +71,7 @@ const page = { today: '2026-11-23', tires: [even, worn], events: [], reports: [r
 function open(answer: (path: string) => ReturnType<typeof problem> | undefined = () => undefined) {
   const schedule = vi.fn()
   const due = [
-    { kind: 'MEND_WEAR_CAUSE', positions: ['1R'], canBeScheduled: true, key: 'MEND_WEAR_CAUSE:1R', vehicleId: 3 },
+    { workType: 'CORRECT_WEAR_CAUSE', positions: ['1R'], canBeScheduled: true, key: 'CORRECT_WEAR_CAUSE:1R', vehicleId: 3 },
   ]
   const context = { vehicle: { id: 3, unit: 'LC-03', due }, picked: undefined, pick: () => {}, schedule }
   const calls = fakeServer(
@@ -93,7 +98,7 @@ describe('wear', () => {
     expect(causes[1]).toHaveTextContent('nothing on record for it')
     expect(screen.getByRole('note')).toHaveTextContent('As much speaks for toe')
     await userEvent.click(screen.getByRole('button', { name: 'Put the work on a day…' }))
-    expect(schedule).toHaveBeenCalledWith([expect.objectContaining({ key: 'MEND_WEAR_CAUSE:1R' })])
+    expect(schedule).toHaveBeenCalledWith([expect.objectContaining({ key: 'CORRECT_WEAR_CAUSE:1R' })])
   })
 
   it('lets a report count or sets it aside with a reason', async () => {
@@ -104,11 +109,11 @@ describe('wear', () => {
     await userEvent.click(screen.getByRole('button', { name: 'It doesn’t' }))
     await userEvent.click(screen.getByRole('button', { name: 'Set it aside' }))
     expect(await screen.findByText('Say why it doesn’t count.')).toBeVisible()
-    expect(calls.at(-1)?.body).toEqual({ state: 'DISMISSED', note: '' })
+    expect(calls.at(-1)?.body).toEqual({ status: 'DISMISSED', note: '' })
   })
 
   it('says at the field what is wrong with something that happened', async () => {
-    open((path) => (path.endsWith('/events') ? problem(422, { kind: 'Choose what happened.' }) : undefined))
+    open((path) => (path.endsWith('/events') ? problem(422, { type: 'Choose what happened.' }) : undefined))
     await userEvent.click(await screen.findByRole('button', { name: /Record alignment/ }))
     await userEvent.click(screen.getByRole('button', { name: 'Record it' }))
     expect(await screen.findByText('Choose what happened.')).toBeVisible()

@@ -28,7 +28,7 @@ export function Wear() {
   if (query.isPending) return <LoadingLines lines={10} />
   if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
   const page = query.data
-  const worst = page.tires.find((tire) => tire.pattern?.toMend) ?? page.tires[0]
+  const worst = page.tires.find((tire) => tire.pattern?.toCorrect) ?? page.tires[0]
   const shown = page.tires.find((tire) => tire.position === picked) ?? worst
   return (
     <Box sx={{ px: { xs: 1.5, md: 2 }, py: 1.5, display: 'grid', gap: 2.5 }}>
@@ -49,7 +49,7 @@ export function Wear() {
               }}
             >
               <strong>{tire.position}</strong>
-              <span style={{ fontWeight: 450 }}>{tire.pattern?.words ?? 'can’t tell'}</span>
+              <span style={{ fontWeight: 450 }}>{tire.pattern?.label ?? 'can’t tell'}</span>
             </Button>
           ))}
         </Box>
@@ -74,9 +74,9 @@ export function Wear() {
         ) : (
           <Table label="Events" heads={['Day', 'What', 'Note', 'By']}>
             {page.events.map((event) => (
-              <tr key={`${event.on} ${event.kind} ${event.note}`}>
+              <tr key={`${event.on} ${event.type} ${event.note}`}>
                 <td>{day(event.on, page.today)}</td>
-                <td>{event.words}</td>
+                <td>{event.label}</td>
                 <td>{event.note}</td>
                 <td>{event.by}</td>
               </tr>

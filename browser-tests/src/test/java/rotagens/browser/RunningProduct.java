@@ -107,8 +107,8 @@ final class RunningProduct implements AutoCloseable {
     private long id(String unit, String position) {
         String wanted = position == null
                 ? "SELECT id FROM vehicle WHERE unit = ?"
-                : "SELECT fitment.tire_id FROM fitment JOIN place ON place.id = fitment.place_id"
-                        + " JOIN vehicle ON vehicle.id = place.vehicle_id WHERE vehicle.unit = ? AND place.code = ?";
+                : "SELECT installation.tire_id FROM installation JOIN position ON position.id = installation.position_id"
+                        + " JOIN vehicle ON vehicle.id = position.vehicle_id WHERE vehicle.unit = ? AND position.code = ?";
         try (Connection database = DriverManager.getConnection("jdbc:sqlite:" + data.resolve(RECORDS));
                 PreparedStatement looking = database.prepareStatement(wanted)) {
             looking.setString(1, unit);

@@ -153,8 +153,8 @@ class ServerKillTest {
             assertThat(
                             column(
                                     database,
-                                    "SELECT tire_id FROM fitment WHERE place_id <> (SELECT to_place_id FROM tire_movement m"
-                                            + " WHERE m.tire_id = fitment.tire_id AND to_place_id IS NOT NULL ORDER BY at DESC, id DESC LIMIT 1)"))
+                                    "SELECT tire_id FROM installation WHERE position_id <> (SELECT to_position_id FROM tire_movement m"
+                                            + " WHERE m.tire_id = installation.tire_id AND to_position_id IS NOT NULL ORDER BY moved_at DESC, id DESC LIMIT 1)"))
                     .as("tires that aren't where their ledger ends")
                     .isEmpty();
         }

@@ -92,8 +92,8 @@ public record Alert(
      * @return empty where a gauge opened it
      */
     public Optional<OpenFinding> finding() {
-        if (kind == AlertKind.RAN_LOW) {
-            return Optional.of(new OpenFinding(Finding.RAN_LOW, on, by));
+        if (kind == AlertKind.RUN_FLAT) {
+            return Optional.of(new OpenFinding(Finding.RUN_FLAT, on, by));
         }
         if (kind != AlertKind.FINDING && kind != AlertKind.STRIKE) {
             return Optional.empty();
@@ -114,7 +114,7 @@ public record Alert(
         Object against = limit.map(Object.class::cast).orElse("");
         return switch (kind) {
             case TREAD -> Message.of("{} at the {}, limit {}", read, Groove.label(key), against);
-            case RAN_LOW ->
+            case RUN_FLAT ->
                 value.isPresent() && limit.isPresent()
                         ? Message.of("{}, target {}: ran at 80 % or less", read, against)
                         : Message.of(kind.label());

@@ -5,7 +5,7 @@ public enum AlertKind {
     /** A depth, bar or coin at or under a limit. */
     TREAD("Tread at a limit", "a newer depth of the same groove at as many places round the tire, or another tire"),
     /** Read at 80 % or less of the target it was driven at. */
-    RAN_LOW("Ran at 80 % of target or less", "a look inside with a tire professional’s verdict, or another tire"),
+    RUN_FLAT("Ran at 80 % of target or less", "a look inside with a tire professional’s verdict, or another tire"),
     /** Losing more than 5 % a month. */
     LEAK("Leak", "a named repair, and a cold reading that holds at least a week later"),
     /** A drop too quick to be called a leak yet. */

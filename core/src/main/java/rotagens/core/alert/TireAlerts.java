@@ -206,7 +206,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
             return clear(
                     alert -> alert.finding()
                             .filter(open -> open.finding() == right.finding()
-                                    && open.finding().clearedBy() == Finding.ClearedBy.PUT_RIGHT)
+                                    && open.finding().clearedBy() == Finding.ClearedBy.FIXED)
                             .isPresent(),
                     right.on(),
                     right.by(),
@@ -267,10 +267,10 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
     // ---- eye and hand
 
     private TireAlerts afterFinding(TireFact.Found found) {
-        if (found.finding() == Finding.RAN_LOW) {
-            return open(AlertKind.RAN_LOW).isPresent()
+        if (found.finding() == Finding.RUN_FLAT) {
+            return open(AlertKind.RUN_FLAT).isPresent()
                     ? this
-                    : open(Alert.opened(AlertKind.RAN_LOW, "", found.on(), found.by()));
+                    : open(Alert.opened(AlertKind.RUN_FLAT, "", found.on(), found.by()));
         }
         AlertKind kind = found.finding() == Finding.CURB_STRIKE ? AlertKind.STRIKE : AlertKind.FINDING;
         return open(Alert.opened(kind, Alert.keyOf(found.finding(), found.sidewall()), found.on(), found.by()));
@@ -399,10 +399,10 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
         Optional<Pressure> heldTo = heldTo(reading, then);
         TireAlerts now = this;
         if (heldTo.filter(target -> RunFlat.isRunFlat(read, target)).isPresent()) {
-            now = now.open(AlertKind.RAN_LOW).isPresent()
+            now = now.open(AlertKind.RUN_FLAT).isPresent()
                     ? now
                     : now.open(Alert.opened(
-                            AlertKind.RAN_LOW, "", reading.on(), reading.by(), read, heldTo.orElseThrow()));
+                            AlertKind.RUN_FLAT, "", reading.on(), reading.by(), read, heldTo.orElseThrow()));
         }
         now = now.againstMinimum(reading, read, then).againstMaximum(reading, read, then);
         now = now.with(new Memory(

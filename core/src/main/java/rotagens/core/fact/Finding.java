@@ -1,11 +1,11 @@
 package rotagens.core.fact;
 
+import static rotagens.core.fact.Finding.ClearedBy.FIXED;
 import static rotagens.core.fact.Finding.ClearedBy.PROFESSIONAL;
-import static rotagens.core.fact.Finding.ClearedBy.PUT_RIGHT;
-import static rotagens.core.fact.Finding.ClearedBy.TIRE_OFF;
+import static rotagens.core.fact.Finding.ClearedBy.TIRE_REMOVED;
 import static rotagens.core.fact.Verdict.DO_NOT_OPERATE;
-import static rotagens.core.fact.Verdict.FIT;
-import static rotagens.core.fact.Verdict.PLAN;
+import static rotagens.core.fact.Verdict.GOOD;
+import static rotagens.core.fact.Verdict.SERVICE_DUE;
 import static rotagens.core.fact.Verdict.WATCH;
 
 import java.util.Optional;
@@ -19,7 +19,7 @@ public enum Finding {
             "Wear bar flush",
             DO_NOT_OPERATE,
             Rule.WEAR_BAR,
-            TIRE_OFF,
+            TIRE_REMOVED,
             "Worn out anywhere round the tire is worn out: it must not be driven."),
     CORD_SHOWING(Area.TREAD, "Cord or belt showing", DO_NOT_OPERATE, Rule.DAMAGE, PROFESSIONAL, "Out of service."),
     TREAD_SEPARATION(
@@ -32,25 +32,30 @@ public enum Finding {
     CUPPING(
             Area.TREAD,
             "Cupping (bald spots round the tire)",
-            PLAN,
+            SERVICE_DUE,
             Rule.WEAR_PATTERN,
-            PUT_RIGHT,
+            FIXED,
             "Test the shocks today: a worn shock is a safety part."),
     FLAT_SPOT(
-            Area.TREAD, "Flat spot", PLAN, Rule.WEAR_PATTERN, PUT_RIGHT, "Judge depth and vibration; check the brake."),
-    SAWTOOTH(
+            Area.TREAD,
+            "Flat spot",
+            SERVICE_DUE,
+            Rule.WEAR_PATTERN,
+            FIXED,
+            "Judge depth and vibration; check the brake."),
+    FEATHERING(
             Area.TREAD,
             "Sawtooth (smooth one way, rough the other)",
-            PLAN,
+            SERVICE_DUE,
             Rule.WEAR_PATTERN,
-            PUT_RIGHT,
+            FIXED,
             "Suspension and geometry check, shock test."),
-    RETREAD_SEEN(
+    RETREAD_IDENTIFIED(
             Area.TREAD,
             "Retread (rounded edge or seam at the shoulder)",
-            FIT,
+            GOOD,
             Rule.RETREAD_STEER,
-            TIRE_OFF,
+            TIRE_REMOVED,
             "Recorded. Never on a steer axle."),
     BULGE(
             Area.SIDEWALL,
@@ -65,7 +70,7 @@ public enum Finding {
             "Crack deeper than 2/32 in",
             DO_NOT_OPERATE,
             Rule.SIDEWALL_CRACK,
-            TIRE_OFF,
+            TIRE_REMOVED,
             "Replace at once."),
     CRACK_SHALLOW(
             Area.SIDEWALL,
@@ -77,23 +82,23 @@ public enum Finding {
     INDENTATION(
             Area.SIDEWALL,
             "Shallow indentation",
-            FIT,
+            GOOD,
             Rule.DAMAGE,
-            TIRE_OFF,
+            TIRE_REMOVED,
             "Normal in radials: recorded, no action."),
     CURB_STRIKE(
             Area.SIDEWALL,
             "Curb or driveway strike",
             WATCH,
             Rule.CURB_STRIKE,
-            PUT_RIGHT,
+            FIXED,
             "Look at this sidewall, the wheel and the joints."),
-    RUNNING_BACKWARDS(
+    INSTALLED_BACKWARD(
             Area.SIDEWALL,
             "Directional arrow points backwards",
             DO_NOT_OPERATE,
-            Rule.DIRECTION,
-            PUT_RIGHT,
+            Rule.DIRECTIONAL,
+            FIXED,
             "Change sides or remount it on the wheel."),
     FLAT_OR_LEAKING(
             Area.VALVE,
@@ -102,86 +107,85 @@ public enum Finding {
             Rule.DAMAGE,
             PROFESSIONAL,
             "Out of service. Don’t add air: demount and look inside."),
-    CAP_MISSING(
-            Area.VALVE, "Valve cap missing", WATCH, Rule.SMALL_PARTS, PUT_RIGHT, "Put a metal cap on, on the spot."),
+    CAP_MISSING(Area.VALVE, "Valve cap missing", WATCH, Rule.SMALL_PARTS, FIXED, "Put a metal cap on, on the spot."),
     GROMMET_AGED(
             Area.VALVE,
             "Grommet aged",
             WATCH,
             Rule.SMALL_PARTS,
-            PUT_RIGHT,
+            FIXED,
             "New stem or grommet when the tire is next off; sooner if it leaks."),
     CORE_LEAKING(
             Area.VALVE,
             "Valve core leaking",
             WATCH,
             Rule.SMALL_PARTS,
-            PUT_RIGHT,
+            FIXED,
             "Change the core on the spot, gauge again."),
     BEAD_TORN(
             Area.WHEEL,
             "Bead torn or broken",
             DO_NOT_OPERATE,
             Rule.DAMAGE,
-            TIRE_OFF,
+            TIRE_REMOVED,
             "Never repaired: scrap the tire. It fails, or leaks where nobody finds it."),
     WHEEL_CRACKED(
             Area.WHEEL,
             "Wheel cracked",
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
-            PUT_RIGHT,
+            FIXED,
             "Out of service until the wheel is changed."),
     WHEEL_BENT(
             Area.WHEEL,
             "Wheel bent",
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
-            PUT_RIGHT,
+            FIXED,
             "Out of service until the wheel is changed."),
     WHEEL_RUSTED(
             Area.WHEEL,
             "Heavy rust on the wheel",
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
-            PUT_RIGHT,
+            FIXED,
             "Out of service until put right."),
-    STUD_HOLE_WORN(
+    STUD_HOLE_ELONGATED(
             Area.WHEEL,
             "Stud hole elongated",
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
-            PUT_RIGHT,
+            FIXED,
             "Out of service until the wheel is changed."),
     NUT_MISSING(
             Area.WHEEL,
             "Nut missing",
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
-            PUT_RIGHT,
+            FIXED,
             "Out of service until put right; torque all nuts of this wheel."),
     NUT_LOOSE(
             Area.WHEEL,
             "Nut loose",
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
-            PUT_RIGHT,
+            FIXED,
             "Out of service until put right; torque all nuts of this wheel."),
     NUT_RUST_STREAK(
             Area.WHEEL,
             "Rust streak at a nut",
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
-            PUT_RIGHT,
+            FIXED,
             "A rust streak tells of a loose nut: out of service until checked."),
     PILOT_MIXED(
             Area.WHEEL,
             "Hub- and stud-piloted parts mixed",
             DO_NOT_OPERATE,
             Rule.PILOT_MATCH,
-            PUT_RIGHT,
+            FIXED,
             "They look alike and never interchange: out of service."),
-    RAN_LOW(
+    RUN_FLAT(
             Area.RECORDED,
             "Ran at 80 % of target or less",
             DO_NOT_OPERATE,
@@ -193,7 +197,7 @@ public enum Finding {
             "Condemned by a tire professional",
             DO_NOT_OPERATE,
             Rule.DAMAGE,
-            TIRE_OFF,
+            TIRE_REMOVED,
             "Take it off and scrap it.");
 
     /** Where on the tire one looks for it; {@code RECORDED} comes from readings and verdicts, not from a look. */
@@ -210,9 +214,9 @@ public enum Finding {
         /** A qualified person's recorded verdict, or the tire leaving the vehicle. */
         PROFESSIONAL,
         /** Somebody put it right and said so. */
-        PUT_RIGHT,
+        FIXED,
         /** Only the tire leaving the position. */
-        TIRE_OFF
+        TIRE_REMOVED
     }
 
     private final Area area;
@@ -261,18 +265,18 @@ public enum Finding {
         return switch (this) {
             case CUPPING -> Optional.of(Shape.CUPPING);
             case FLAT_SPOT -> Optional.of(Shape.FLAT_SPOT);
-            case SAWTOOTH -> Optional.of(Shape.SAWTOOTH);
+            case FEATHERING -> Optional.of(Shape.FEATHERING);
             case WEAR_BAR_FLUSH,
                     CORD_SHOWING,
                     TREAD_SEPARATION,
-                    RETREAD_SEEN,
+                    RETREAD_IDENTIFIED,
                     BULGE,
                     CUT_TO_CORD,
                     CRACK_DEEP,
                     CRACK_SHALLOW,
                     INDENTATION,
                     CURB_STRIKE,
-                    RUNNING_BACKWARDS,
+                    INSTALLED_BACKWARD,
                     FLAT_OR_LEAKING,
                     CAP_MISSING,
                     GROMMET_AGED,
@@ -281,12 +285,12 @@ public enum Finding {
                     WHEEL_CRACKED,
                     WHEEL_BENT,
                     WHEEL_RUSTED,
-                    STUD_HOLE_WORN,
+                    STUD_HOLE_ELONGATED,
                     NUT_MISSING,
                     NUT_LOOSE,
                     NUT_RUST_STREAK,
                     PILOT_MIXED,
-                    RAN_LOW,
+                    RUN_FLAT,
                     CONDEMNED -> Optional.empty();
         };
     }

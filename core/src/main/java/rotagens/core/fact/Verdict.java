@@ -2,10 +2,10 @@ package rotagens.core.fact;
 
 /** What may be done with a tire, in rising order of urgency. Not known ranks above fit: unknown is not OK. */
 public enum Verdict {
-    FIT("fit"),
-    NOT_KNOWN("not known"),
+    GOOD("fit"),
+    UNKNOWN("not known"),
     WATCH("watch"),
-    PLAN("plan"),
+    SERVICE_DUE("plan"),
     DO_NOT_OPERATE("do not operate");
 
     private final String label;

@@ -19,7 +19,7 @@ public final class AgeCheck {
         if (one.tire().dotWeek().isEmpty()) {
             return List.of(
                     new VerdictReason(
-                            Verdict.NOT_KNOWN,
+                            Verdict.UNKNOWN,
                             Reason.of(
                                     Rule.DOT_DATE,
                                     Message.of("DOT date not on file"),
@@ -34,12 +34,12 @@ public final class AgeCheck {
             if (passed && limitDate.rule() == Rule.AGE_OVERALL) {
                 reasons.add(new VerdictReason(Verdict.DO_NOT_OPERATE, limitDate.reason()));
             } else if (!limitDate.date().isAfter(horizon)) {
-                reasons.add(new VerdictReason(Verdict.PLAN, limitDate.reason()));
+                reasons.add(new VerdictReason(Verdict.SERVICE_DUE, limitDate.reason()));
             }
         }
         LimitDates.inspectionDue(one.state(), one.policy())
                 .filter(due -> !due.date().isAfter(one.today()))
-                .ifPresent(due -> reasons.add(new VerdictReason(Verdict.PLAN, due.reason())));
+                .ifPresent(due -> reasons.add(new VerdictReason(Verdict.SERVICE_DUE, due.reason())));
         return reasons;
     }
 }

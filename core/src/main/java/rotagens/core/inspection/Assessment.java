@@ -12,7 +12,7 @@ public record Assessment(Verdict verdict, List<VerdictReason> reasons) {
                 .sorted(Comparator.comparing(VerdictReason::verdict).reversed())
                 .toList();
         return new Assessment(
-                worstFirst.isEmpty() ? Verdict.FIT : worstFirst.get(0).verdict(), worstFirst);
+                worstFirst.isEmpty() ? Verdict.GOOD : worstFirst.get(0).verdict(), worstFirst);
     }
 
     /** The worst of many; fit where there is none. */
@@ -20,6 +20,6 @@ public record Assessment(Verdict verdict, List<VerdictReason> reasons) {
         return assessments.stream()
                 .map(Assessment::verdict)
                 .max(Comparator.naturalOrder())
-                .orElse(Verdict.FIT);
+                .orElse(Verdict.GOOD);
     }
 }

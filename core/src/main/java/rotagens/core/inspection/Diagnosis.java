@@ -158,7 +158,7 @@ public record Diagnosis(
             double goal = target.get().psi();
             double allowed = Math.max(
                     policy.number(PolicyNumber.PRESSURE_TOLERANCE_SHARE) / 100 * goal,
-                    policy.number(PolicyNumber.PRESSURE_TOLERANCE_LEAST));
+                    policy.number(PolicyNumber.PRESSURE_TOLERANCE_MINIMUM));
             long low = cold.stream().filter(psi -> psi < goal - allowed - 1e-6).count();
             long high = cold.stream().filter(psi -> psi > goal + allowed + 1e-6).count();
             if (2 * high >= cold.size()) {
@@ -184,7 +184,7 @@ public record Diagnosis(
             } else if (low + high == 0) {
                 Message clean = Message.of("All {} cold readings on the target {}", cold.size(), target.get());
                 statement(false, clean, WearCause.OVER_INFLATION, WearCause.UNDER_INFLATION, WearCause.LEAK);
-                statement(true, clean, WearCause.HARD_CORNERING, WearCause.LOAD_NOT_CARRIED);
+                statement(true, clean, WearCause.HARD_CORNERING, WearCause.LOAD_BELOW_PRESSURE);
             }
         }
 
@@ -218,12 +218,12 @@ public record Diagnosis(
                     Load.lb(Math.floor(
                             axle.flatMap(AxlePressure::capacityAtTargetLb).orElseThrow())));
             if (reserve.get() >= SPARE_RESERVE) {
-                statement(true, words, WearCause.LOAD_NOT_CARRIED, WearCause.OVER_INFLATION);
+                statement(true, words, WearCause.LOAD_BELOW_PRESSURE, WearCause.OVER_INFLATION);
                 statement(false, words, WearCause.OVERLOAD);
             } else if (reserve.get() < 0) {
                 statement(true, words, WearCause.OVERLOAD);
             } else {
-                statement(false, words, WearCause.OVERLOAD, WearCause.LOAD_NOT_CARRIED);
+                statement(false, words, WearCause.OVERLOAD, WearCause.LOAD_BELOW_PRESSURE);
             }
         }
 
@@ -263,14 +263,14 @@ public record Diagnosis(
             LocalDate since = today.minusDays(SYMPTOM_DAYS);
             events.reported(since, VehicleEvents.Symptom.PULL_LEFT, VehicleEvents.Symptom.PULL_RIGHT)
                     .ifPresent(driverReport -> pull(driverReport));
-            events.reported(since, VehicleEvents.Symptom.WHEEL_OFF_CENTER)
+            events.reported(since, VehicleEvents.Symptom.STEERING_WHEEL_OFF_CENTER)
                     .ifPresent(driverReport ->
-                            statement(true, reported(driverReport), WearCause.TOE, WearCause.AXLE_LINE));
+                            statement(true, reported(driverReport), WearCause.TOE, WearCause.AXLE_ALIGNMENT));
             events.reported(since, VehicleEvents.Symptom.VIBRATION)
                     .ifPresent(driverReport -> statement(
                             true,
                             reported(driverReport),
-                            WearCause.IMBALANCE,
+                            WearCause.OUT_OF_BALANCE,
                             WearCause.SHOCKS,
                             WearCause.BEARING,
                             WearCause.BRAKE));
@@ -279,11 +279,11 @@ public record Diagnosis(
                             true,
                             reported(driverReport),
                             WearCause.OVER_INFLATION,
-                            WearCause.LOAD_NOT_CARRIED,
+                            WearCause.LOAD_BELOW_PRESSURE,
                             WearCause.SHOCKS));
             events.reported(since, VehicleEvents.Symptom.NOISE)
                     .ifPresent(driverReport -> statement(true, reported(driverReport), WearCause.BEARING));
-            events.reported(since, VehicleEvents.Symptom.SOFT_TIRE, VehicleEvents.Symptom.LAMP)
+            events.reported(since, VehicleEvents.Symptom.SOFT_TIRE, VehicleEvents.Symptom.WARNING_LAMP)
                     .ifPresent(driverReport ->
                             statement(true, reported(driverReport), WearCause.UNDER_INFLATION, WearCause.LEAK));
         }
@@ -322,7 +322,7 @@ public record Diagnosis(
         /** Alignment, shocks and joints done since the reading before last speak against what they cure. */
         private void work() {
             LocalDate shown = state.completeTread().map(TireState.Dated::on).orElse(today);
-            done(VehicleEvents.Type.ALIGNMENT, shown, WearCause.TOE, WearCause.CAMBER, WearCause.AXLE_LINE);
+            done(VehicleEvents.Type.ALIGNMENT, shown, WearCause.TOE, WearCause.CAMBER, WearCause.AXLE_ALIGNMENT);
             done(VehicleEvents.Type.SHOCKS, shown, WearCause.SHOCKS);
             done(VehicleEvents.Type.JOINTS, shown, WearCause.CAMBER, WearCause.TOE);
             events.last(VehicleEvents.Type.CURB_STRIKE)
@@ -332,14 +332,14 @@ public record Diagnosis(
                             Message.of("A curb strike on {}", on),
                             WearCause.CAMBER,
                             WearCause.TOE,
-                            WearCause.AXLE_LINE));
+                            WearCause.AXLE_ALIGNMENT));
             events.last(VehicleEvents.Type.HARD_BRAKING)
                     .filter(on -> on.isAfter(today.minusDays(SYMPTOM_DAYS)))
                     .ifPresent(on -> statement(true, Message.of("Hard braking on {}", on), WearCause.BRAKE));
             vehicle.vehicle()
                     .parkedSince()
                     .filter(since -> since.isBefore(today.minusDays(policy.days(PolicyNumber.PARKED_DAYS))))
-                    .ifPresent(since -> statement(true, Message.of("Parked since {}", since), WearCause.PARKING));
+                    .ifPresent(since -> statement(true, Message.of("Parked since {}", since), WearCause.LONG_PARKING));
             boolean needsAlignmentHistory = WearCause.of(pattern.shape()).contains(WearCause.TOE);
             if (needsAlignmentHistory
                     && events.last(VehicleEvents.Type.ALIGNMENT).isEmpty()) {

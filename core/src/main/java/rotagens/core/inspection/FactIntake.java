@@ -94,7 +94,7 @@ public final class FactIntake {
      */
     public static Optional<Message> refusesFill(
             TireState state, Optional<Reading> before, Pressure filledTo, InForce inForce) {
-        boolean waits = state.open().stream().anyMatch(open -> open.finding() == Finding.RAN_LOW);
+        boolean waits = state.open().stream().anyMatch(open -> open.finding() == Finding.RUN_FLAT);
         boolean ranLow = before.filter(reading -> state.drivenAt(reading.with(inForce))
                         .filter(target -> RunFlat.isRunFlat(reading.pressure().orElseThrow(), target))
                         .isPresent())

@@ -25,7 +25,7 @@ final class FindingCheck {
                 continue;
             }
             Verdict verdict = verdict(finding, one);
-            if (verdict == Verdict.FIT) {
+            if (verdict == Verdict.GOOD) {
                 continue;
             }
             reasons.add(new VerdictReason(
@@ -35,7 +35,7 @@ final class FindingCheck {
                             Message.of("{}, seen {} by {}", open.label(), open.on(), open.by()),
                             Message.of(finding.label()),
                             Message.of(""),
-                            finding == Finding.RETREAD_SEEN
+                            finding == Finding.RETREAD_IDENTIFIED
                                     ? "A retread never rolls on a steer axle: take it off."
                                     : finding.explanation()),
                     java.util.Optional.of(finding)));
@@ -45,7 +45,7 @@ final class FindingCheck {
 
     private static Verdict verdict(Finding finding, TireContext one) {
         boolean retreadOnSteer =
-                finding == Finding.RETREAD_SEEN && one.vehicle().layout().isSteer(one.position());
+                finding == Finding.RETREAD_IDENTIFIED && one.vehicle().layout().isSteer(one.position());
         return retreadOnSteer ? Verdict.DO_NOT_OPERATE : finding.verdict();
     }
 }

@@ -50,7 +50,7 @@ public record InstallCheck(List<VerdictReason> refusals, List<VerdictReason> not
                     && (position instanceof OnAxle || reason.reason().rule() == Rule.DAMAGE);
             if (stops) {
                 refusals.add(reason);
-            } else if (reason.verdict() == Verdict.DO_NOT_OPERATE || reason.verdict() == Verdict.PLAN) {
+            } else if (reason.verdict() == Verdict.DO_NOT_OPERATE || reason.verdict() == Verdict.SERVICE_DUE) {
                 notes.add(reason);
             }
         }

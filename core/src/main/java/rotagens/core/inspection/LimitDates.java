@@ -70,7 +70,7 @@ public final class LimitDates {
             VehicleState vehicle, TireState state, Policy.ClassPolicy policy, LocalDate today) {
         return state.open().stream()
                 .filter(open -> open.finding().verdict() == Verdict.DO_NOT_OPERATE
-                        && open.finding().clearedBy() != Finding.ClearedBy.PUT_RIGHT)
+                        && open.finding().clearedBy() != Finding.ClearedBy.FIXED)
                 .min(java.util.Comparator.comparing(OpenFinding::on))
                 .map(open -> new LimitDate(
                         open.finding().rule(),
@@ -187,7 +187,7 @@ public final class LimitDates {
 
     private static LimitDate reached(Message depth, LocalDate on, boolean legal, TreadLimits limits, String how) {
         TreadDepth limit = legal ? limits.legal() : limits.pull();
-        Rule rule = legal ? Rule.TREAD_LIMIT : Rule.TREAD_PULL;
+        Rule rule = legal ? Rule.TREAD_LIMIT : Rule.PULL_POINT;
         return new LimitDate(
                 rule,
                 on,

@@ -20,11 +20,11 @@ final class LoadCheck {
 
     private static Verdict verdict(Notice.Severity severity) {
         return switch (severity) {
-            case NOTE -> Verdict.FIT;
-            case UNKNOWN -> Verdict.NOT_KNOWN;
+            case NOTE -> Verdict.GOOD;
+            case UNKNOWN -> Verdict.UNKNOWN;
             case WATCH -> Verdict.WATCH;
-            case PLAN -> Verdict.PLAN;
-            case STOP -> Verdict.DO_NOT_OPERATE;
+            case SERVICE_DUE -> Verdict.SERVICE_DUE;
+            case DO_NOT_OPERATE -> Verdict.DO_NOT_OPERATE;
         };
     }
 }

@@ -107,7 +107,7 @@ public final class MatchingRules {
             return here.model().title().equals(there.model().title())
                     ? Optional.empty()
                     : Optional.of(new VerdictReason(
-                            Verdict.NOT_KNOWN,
+                            Verdict.UNKNOWN,
                             Reason.of(
                                     Rule.DUAL_DIAMETER,
                                     Message.of(

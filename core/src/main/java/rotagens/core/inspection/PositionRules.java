@@ -25,7 +25,7 @@ public final class PositionRules {
 
     /** What a manager may override with a reason; nobody may override anything else. */
     public static final Set<Rule> OVERRIDABLE =
-            EnumSet.of(Rule.AGE_STEER, Rule.TREAD_PULL, Rule.PATTERN_MATCH, Rule.TREAD_MATCH);
+            EnumSet.of(Rule.AGE_STEER, Rule.PULL_POINT, Rule.PATTERN_MATCH, Rule.TREAD_MATCH);
 
     private PositionRules() {}
 
@@ -49,7 +49,7 @@ public final class PositionRules {
         List<VerdictReason> against = new ArrayList<>();
         FindingCheck.check(one).stream()
                 .filter(verdictReason -> verdictReason.verdict() == Verdict.DO_NOT_OPERATE
-                        && verdictReason.reason().rule() != Rule.DIRECTION)
+                        && verdictReason.reason().rule() != Rule.DIRECTIONAL)
                 .forEach(against::add);
         against.addAll(age(one, nextVisit));
         against.addAll(tread(one, nextVisit, perMonth));
@@ -66,7 +66,7 @@ public final class PositionRules {
     private static List<VerdictReason> age(TireContext one, LocalDate nextVisit) {
         if (one.tire().dotWeek().isEmpty()) {
             return List.of(new VerdictReason(
-                    Verdict.NOT_KNOWN,
+                    Verdict.UNKNOWN,
                     Reason.of(
                             Rule.DOT_DATE,
                             Message.of("DOT date not on file"),
@@ -96,7 +96,7 @@ public final class PositionRules {
                 one.state().tread().flatMap(known -> known.value().lowest());
         if (lowest.isEmpty()) {
             return List.of(new VerdictReason(
-                    Verdict.NOT_KNOWN,
+                    Verdict.UNKNOWN,
                     Reason.of(
                             Rule.TREAD_CURRENT,
                             Message.of("Tread never gauged"),
@@ -119,7 +119,7 @@ public final class PositionRules {
         return List.of(new VerdictReason(
                 Verdict.DO_NOT_OPERATE,
                 Reason.of(
-                        limit == limits.legal() ? Rule.TREAD_LIMIT : Rule.TREAD_PULL,
+                        limit == limits.legal() ? Rule.TREAD_LIMIT : Rule.PULL_POINT,
                         alreadyThere
                                 ? Message.of("{}, {} {} {}", lowest.get(), name, limit, one.placeWords())
                                 : Message.of(

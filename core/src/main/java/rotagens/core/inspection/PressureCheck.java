@@ -39,13 +39,13 @@ public final class PressureCheck {
         TargetPressure targetPressure =
                 one.pressures().targetAt(one.position(), one.tire().model(), one.policy());
         if (targetPressure.pressure().isEmpty()) {
-            reasons.add(new VerdictReason(Verdict.NOT_KNOWN, targetPressure.reason()));
+            reasons.add(new VerdictReason(Verdict.UNKNOWN, targetPressure.reason()));
         }
         Optional<Reading> last = one.state().lastPressure();
         Optional<Reading> cold = one.state().lastCold();
         Optional<VerdictReason> runFlat = one.state()
                 .alerts()
-                .open(AlertKind.RAN_LOW)
+                .open(AlertKind.RUN_FLAT)
                 .filter(alert -> alert.value().isPresent())
                 .map(alert -> ranLow(
                         (Pressure) alert.value().get(), (Pressure) alert.limit().orElseThrow()))
@@ -87,7 +87,7 @@ public final class PressureCheck {
                         Message.of("{}, target {}: {} % of target", read, target, share),
                         Message.of("{}", read),
                         Message.of("{}", Pressure.psi(RunFlat.SHARE * target.psi())),
-                        Finding.RAN_LOW.explanation()));
+                        Finding.RUN_FLAT.explanation()));
     }
 
     /** By the alert that stands, or by the newest cold reading against today's maximum. */
@@ -154,9 +154,9 @@ public final class PressureCheck {
         double accuracy = one.policy().number(PolicyNumber.GAUGE_ACCURACY);
         boolean withinGauge = !hot && minimum.psi() - read.psi() <= accuracy + SLACK;
         return new VerdictReason(
-                withinGauge ? Verdict.PLAN : Verdict.DO_NOT_OPERATE,
+                withinGauge ? Verdict.SERVICE_DUE : Verdict.DO_NOT_OPERATE,
                 Reason.of(
-                        Rule.PRESSURE_NEED,
+                        Rule.MINIMUM_FOR_LOAD,
                         Message.of("{} {}, {}", read, hot ? "hot" : "cold", load),
                         Message.of("{}", read),
                         Message.of("{}", minimum),
@@ -182,9 +182,9 @@ public final class PressureCheck {
         }
         if (known.filter(alert -> alert.kind() == AlertKind.SUSPECTED_LEAK).isPresent()) {
             return known.map(alert -> new VerdictReason(
-                    Verdict.PLAN,
+                    Verdict.SERVICE_DUE,
                     new Reason(
-                            Rule.LOSS,
+                            Rule.PRESSURE_LOSS,
                             alert.statement(),
                             Message.of("{}", alert.limit().orElseThrow()),
                             Message.of("5 %"),
@@ -213,9 +213,9 @@ public final class PressureCheck {
                 .orElseGet(() -> known.orElseThrow().statement());
         return Optional.of(
                 new VerdictReason(
-                        soon ? Verdict.PLAN : Verdict.WATCH,
+                        soon ? Verdict.SERVICE_DUE : Verdict.WATCH,
                         new Reason(
-                                Rule.LOSS,
+                                Rule.PRESSURE_LOSS,
                                 says,
                                 worst.map(rate -> Message.of("{} %", percent(rate)))
                                         .orElse(Message.of("not repaired")),
@@ -239,7 +239,7 @@ public final class PressureCheck {
     private static Optional<VerdictReason> offTarget(TireContext one, Reading reading, Pressure target) {
         Pressure read = reading.pressure().orElseThrow();
         double share = one.policy().number(PolicyNumber.PRESSURE_TOLERANCE_SHARE) / 100 * target.psi();
-        double allowed = Math.max(share, one.policy().number(PolicyNumber.PRESSURE_TOLERANCE_LEAST));
+        double allowed = Math.max(share, one.policy().number(PolicyNumber.PRESSURE_TOLERANCE_MINIMUM));
         double off = read.psi() - target.psi();
         if (Math.abs(off) <= allowed + SLACK) {
             return Optional.empty();
@@ -315,7 +315,7 @@ public final class PressureCheck {
                     Message.of(""),
                     "Gauge it cold, parked at least 3 hours."));
         }
-        int days = one.policy().days(PolicyNumber.PRESSURE_KNOWN_DAYS);
+        int days = one.policy().days(PolicyNumber.PRESSURE_VALID_DAYS);
         long old = ChronoUnit.DAYS.between(cold.get().on(), one.today());
         if (old <= days) {
             return Optional.empty();
@@ -328,7 +328,7 @@ public final class PressureCheck {
     }
 
     private static VerdictReason notKnown(Message says, Message figure, Message limit, String because) {
-        return new VerdictReason(Verdict.NOT_KNOWN, Reason.of(Rule.PRESSURE_CURRENT, says, figure, limit, because));
+        return new VerdictReason(Verdict.UNKNOWN, Reason.of(Rule.PRESSURE_CURRENT, says, figure, limit, because));
     }
 
     private static Pressure difference(double psi) {

@@ -52,7 +52,7 @@ public record ProvisionalLimits(
     /** A verdict that stands, with the reason for it; fit without one. */
     public record RestVerdict(Verdict verdict, Optional<Reason> explanation) {
 
-        static final RestVerdict FIT = new RestVerdict(Verdict.FIT, Optional.empty());
+        static final RestVerdict FIT = new RestVerdict(Verdict.GOOD, Optional.empty());
 
         private static RestVerdict worst(List<VerdictReason> verdictReason) {
             return verdictReason.stream()
@@ -67,23 +67,23 @@ public record ProvisionalLimits(
             Rule.RUN_FLAT,
             Rule.PRESSURE_MAXIMUM,
             Rule.PRESSURE_TARGET,
-            Rule.PRESSURE_NEED,
+            Rule.MINIMUM_FOR_LOAD,
             Rule.PRESSURE_HOT,
             Rule.TREAD_LIMIT,
-            Rule.TREAD_PULL);
+            Rule.PULL_POINT);
 
     /** What a cold reading answers; running low stays, for only a look inside clears it. */
     private static final Set<Rule> BY_COLD_READING = EnumSet.of(
             Rule.PRESSURE_MAXIMUM,
             Rule.PRESSURE_TARGET,
-            Rule.PRESSURE_NEED,
+            Rule.MINIMUM_FOR_LOAD,
             Rule.PRESSURE_HOT,
             Rule.PRESSURE_EQUAL,
             Rule.PRESSURE_CURRENT);
 
     /** What measuring every groove answers, where that looks as closely as the reading before. */
     private static final Set<Rule> BY_TREAD =
-            EnumSet.of(Rule.TREAD_LIMIT, Rule.TREAD_PULL, Rule.TREAD_FORECAST, Rule.TREAD_CURRENT);
+            EnumSet.of(Rule.TREAD_LIMIT, Rule.PULL_POINT, Rule.TREAD_FORECAST, Rule.TREAD_CURRENT);
 
     private static final double MOST_PSI = 200;
     private static final double MOST_32NDS = 40;
@@ -187,7 +187,7 @@ public record ProvisionalLimits(
                         worst.verdict(),
                         Optional.of(worst.reason().rule()),
                         worst.reason().limit()))
-                .orElse(new Band(figure, Verdict.FIT, Optional.empty(), Message.of("")));
+                .orElse(new Band(figure, Verdict.GOOD, Optional.empty(), Message.of("")));
     }
 
     /**

@@ -53,7 +53,7 @@ public final class SensorCheck {
     private static Optional<Verdict> verdict(TireContext one, LimitDate limitDate) {
         LocalDate horizon = one.today().plusDays(one.policy().days(PolicyNumber.FORECAST_DAYS));
         if (!limitDate.date().isAfter(horizon)) {
-            return Optional.of(Verdict.PLAN);
+            return Optional.of(Verdict.SERVICE_DUE);
         }
         Sensor sensor = one.vehicle().sensorAt(one.position()).orElseThrow();
         return LimitDates.batteryMayEndFrom(sensor.installedOn().orElseThrow(), one.policy())

@@ -43,7 +43,7 @@ public final class TireAssessor {
         TireState state = vehicle.at(position);
         if (state.tire().isEmpty()) {
             return Assessment.of(List.of(new VerdictReason(
-                    Verdict.NOT_KNOWN,
+                    Verdict.UNKNOWN,
                     Reason.of(
                             Rule.DOT_DATE,
                             Message.of("No tire on file here"),

@@ -75,9 +75,9 @@ final class TreadCheck {
         }
         return depth.value().compareTo(limits.pull()) <= 0
                 ? Optional.of(new VerdictReason(
-                        Verdict.PLAN,
+                        Verdict.SERVICE_DUE,
                         atLimit(
-                                Rule.TREAD_PULL,
+                                Rule.PULL_POINT,
                                 "pull point",
                                 depth.value(),
                                 limits.pull(),
@@ -117,9 +117,9 @@ final class TreadCheck {
         }
         if (bound.isAtOrBelow(limits.pull())) {
             return Optional.of(new VerdictReason(
-                    Verdict.PLAN,
+                    Verdict.SERVICE_DUE,
                     statement(
-                            Rule.TREAD_PULL,
+                            Rule.PULL_POINT,
                             known,
                             "pull point",
                             limits.pull(),
@@ -130,7 +130,7 @@ final class TreadCheck {
             return Optional.empty();
         }
         return Optional.of(new VerdictReason(
-                Verdict.NOT_KNOWN,
+                Verdict.UNKNOWN,
                 statement(
                         Rule.TREAD_CURRENT,
                         known,
@@ -154,7 +154,7 @@ final class TreadCheck {
         int horizon = one.policy().days(PolicyNumber.FORECAST_DAYS);
         return LimitDates.treadPull(one.onVehicle(), one.state(), limits, one.today())
                 .filter(limitDate -> !limitDate.date().isAfter(one.today().plusDays(horizon)))
-                .map(limitDate -> new VerdictReason(Verdict.PLAN, limitDate.reason()));
+                .map(limitDate -> new VerdictReason(Verdict.SERVICE_DUE, limitDate.reason()));
     }
 
     private static List<VerdictReason> pattern(TireContext one) {
@@ -167,7 +167,7 @@ final class TreadCheck {
         return WearPattern.classify(grooveDepths, difference, signs).stream()
                 .filter(pattern -> pattern.shape() != Shape.EVEN)
                 .map(pattern -> new VerdictReason(
-                        pattern.shape().isEarly() || mended(one) ? Verdict.WATCH : Verdict.PLAN,
+                        pattern.shape().isEarly() || mended(one) ? Verdict.WATCH : Verdict.SERVICE_DUE,
                         shapeReason(pattern, grooveDepths)))
                 .toList();
     }
@@ -206,13 +206,13 @@ final class TreadCheck {
     }
 
     private static Optional<VerdictReason> staleness(TireContext one, LocalDate readOn) {
-        int days = one.policy().days(PolicyNumber.TREAD_KNOWN_DAYS);
+        int days = one.policy().days(PolicyNumber.TREAD_VALID_DAYS);
         long old = ChronoUnit.DAYS.between(readOn, one.today());
         if (old <= days) {
             return Optional.empty();
         }
         return Optional.of(new VerdictReason(
-                Verdict.NOT_KNOWN,
+                Verdict.UNKNOWN,
                 Reason.of(
                         Rule.TREAD_CURRENT,
                         Message.of("Tread last read {}, {} days ago", readOn, old),
@@ -233,7 +233,7 @@ final class TreadCheck {
 
     private static VerdictReason notKnown(String says, String figure, String because) {
         return new VerdictReason(
-                Verdict.NOT_KNOWN,
+                Verdict.UNKNOWN,
                 Reason.of(Rule.TREAD_CURRENT, Message.of(says), Message.of(figure), Message.of(""), because));
     }
 }

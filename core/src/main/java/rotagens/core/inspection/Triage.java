@@ -57,7 +57,7 @@ public record Triage(Optional<Message> first, List<Step> steps) {
     private static final double DRIFTS_PSI = 10;
     private static final double UNEVEN_32NDS = 2;
     private static final Set<Symptom> PULLS =
-            EnumSet.of(Symptom.PULL_LEFT, Symptom.PULL_RIGHT, Symptom.WHEEL_OFF_CENTER);
+            EnumSet.of(Symptom.PULL_LEFT, Symptom.PULL_RIGHT, Symptom.STEERING_WHEEL_OFF_CENTER);
 
     /** What to check for a symptom, with the figures of a vehicle. */
     public static Triage of(
@@ -87,11 +87,11 @@ public record Triage(Optional<Message> first, List<Step> steps) {
 
     private static List<Check> order(Symptom symptom) {
         return switch (symptom) {
-            case PULL_LEFT, PULL_RIGHT, WHEEL_OFF_CENTER ->
+            case PULL_LEFT, PULL_RIGHT, STEERING_WHEEL_OFF_CENTER ->
                 List.of(Check.PRESSURES, Check.TREAD, Check.ALIGNMENT, Check.JOINTS, Check.STRIKE);
             case VIBRATION, NOISE -> List.of(Check.BALANCE, Check.TREAD, Check.JOINTS, Check.PRESSURES, Check.STRIKE);
             case HARSH_RIDE, LONGER_STOPPING -> List.of(Check.PRESSURES, Check.JOINTS, Check.TREAD);
-            case LAMP, SOFT_TIRE -> List.of(Check.PRESSURES, Check.THRESHOLD, Check.STRIKE);
+            case WARNING_LAMP, SOFT_TIRE -> List.of(Check.PRESSURES, Check.THRESHOLD, Check.STRIKE);
             case STRUCK -> List.of(Check.STRIKE, Check.PRESSURES, Check.ALIGNMENT, Check.JOINTS);
         };
     }
@@ -125,7 +125,7 @@ public record Triage(Optional<Message> first, List<Step> steps) {
 
     private static boolean isLow(VehicleState vehicle, TireState state, Policy policy, LocalDate today) {
         boolean alerted = state.alerts().open().stream()
-                .anyMatch(alert -> alert.kind() == AlertKind.RAN_LOW
+                .anyMatch(alert -> alert.kind() == AlertKind.RUN_FLAT
                         || alert.kind() == AlertKind.UNDER_MINIMUM
                         || alert.kind() == AlertKind.LEAK
                         || alert.kind() == AlertKind.SUSPECTED_LEAK);

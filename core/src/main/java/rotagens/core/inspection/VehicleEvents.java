@@ -37,10 +37,10 @@ public record VehicleEvents(List<Event> events, List<DriverReport> reports) {
         PULL_LEFT("pulls to the left"),
         PULL_RIGHT("pulls to the right"),
         VIBRATION("vibrates"),
-        WHEEL_OFF_CENTER("steering wheel off center"),
+        STEERING_WHEEL_OFF_CENTER("steering wheel off center"),
         HARSH_RIDE("rides harshly"),
         LONGER_STOPPING("takes longer to stop"),
-        LAMP("pressure lamp on"),
+        WARNING_LAMP("pressure lamp on"),
         SOFT_TIRE("a tire looks soft"),
         NOISE("noise"),
         STRUCK("struck a curb or a hole");
@@ -57,7 +57,7 @@ public record VehicleEvents(List<Event> events, List<DriverReport> reports) {
 
         /** A lamp naming a corner is no proof of that corner: all are gauged before air goes into one. */
         public boolean asksToGaugeAll() {
-            return this == LAMP || this == SOFT_TIRE;
+            return this == WARNING_LAMP || this == SOFT_TIRE;
         }
     }
 

@@ -6,7 +6,7 @@ import rotagens.core.wear.WearPattern.Shape;
 /** What can wear a tread into a shape, each with what to check first. */
 public enum WearCause {
     OVER_INFLATION("over-inflation", "Gauge it cold and reset it to the target."),
-    LOAD_NOT_CARRIED(
+    LOAD_BELOW_PRESSURE(
             "a pressure set for a load that isn’t carried", "Weigh it again and take the answer of the chart."),
     UNDER_INFLATION("under-inflation", "Gauge it cold, fill to the target, then look for why it was low."),
     LEAK("a leak", "Find the leak: valve core, stem, bead, puncture."),
@@ -14,12 +14,12 @@ public enum WearCause {
     HARD_CORNERING("hard or fast cornering", "Talk it over with the driver, and look at the route."),
     TOE("toe", "Alignment: toe first, after worn joints are found."),
     CAMBER("camber, or a bent part", "Alignment: camber, bent or worn parts first."),
-    AXLE_LINE("an axle out of line", "Measure the axle’s line against the frame."),
+    AXLE_ALIGNMENT("an axle out of line", "Measure the axle’s line against the frame."),
     SHOCKS("worn shocks", "Test the shocks today: a safety part, replaced at once."),
-    IMBALANCE("imbalance", "Balance it, and look how the beads sit."),
+    OUT_OF_BALANCE("imbalance", "Balance it, and look how the beads sit."),
     BEARING("a loose bearing", "Check bearing play with the wheel off the ground, on stands."),
     BRAKE("a locked brake", "Check the brake, and judge depth and vibration."),
-    PARKING("long parking", "Move it every month; judge whether the spot rolls out.");
+    LONG_PARKING("long parking", "Move it every month; judge whether the spot rolls out.");
 
     private final String label;
     private final String firstCheck;
@@ -41,12 +41,12 @@ public enum WearCause {
     public static List<WearCause> of(Shape shape) {
         return switch (shape) {
             case EVEN -> List.of();
-            case CENTER, LEANING_CENTER -> List.of(OVER_INFLATION, LOAD_NOT_CARRIED);
-            case BOTH_SHOULDERS, LEANING_SHOULDERS -> List.of(UNDER_INFLATION, LEAK, OVERLOAD, HARD_CORNERING);
-            case OUTER_SHOULDER, INNER_SHOULDER -> List.of(CAMBER, TOE, AXLE_LINE, HARD_CORNERING);
-            case SAWTOOTH -> List.of(TOE, AXLE_LINE);
-            case CUPPING -> List.of(SHOCKS, IMBALANCE, BEARING, AXLE_LINE);
-            case FLAT_SPOT -> List.of(BRAKE, PARKING);
+            case CENTER, EARLY_CENTER -> List.of(OVER_INFLATION, LOAD_BELOW_PRESSURE);
+            case BOTH_SHOULDERS, EARLY_SHOULDERS -> List.of(UNDER_INFLATION, LEAK, OVERLOAD, HARD_CORNERING);
+            case OUTER_SHOULDER, INNER_SHOULDER -> List.of(CAMBER, TOE, AXLE_ALIGNMENT, HARD_CORNERING);
+            case FEATHERING -> List.of(TOE, AXLE_ALIGNMENT);
+            case CUPPING -> List.of(SHOCKS, OUT_OF_BALANCE, BEARING, AXLE_ALIGNMENT);
+            case FLAT_SPOT -> List.of(BRAKE, LONG_PARKING);
         };
     }
 }

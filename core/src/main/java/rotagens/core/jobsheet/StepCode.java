@@ -5,13 +5,13 @@ package rotagens.core.jobsheet;
  * guard somebody's body, is decided here once.
  */
 public enum StepCode {
-    GROUND("Before", "Stand it safely", SkipRule.NEVER, true),
+    SECURE_VEHICLE("Before", "Stand it safely", SkipRule.NEVER, true),
     PROTECTION("Before", "Gloves and eyes", SkipRule.WITH_REASON, true),
     MACHINE_FITS("Before", "Check the machine", SkipRule.WITH_REASON, false),
     PARTS("Before", "Lay out the parts", SkipRule.WITH_REASON, false),
     TAG_SENSORS("Before", "Tag outside sensors", SkipRule.WITH_REASON, false),
 
-    SINGLE_PIECE("Off", "One-piece rim", SkipRule.NEVER, true),
+    ONE_PIECE_RIM("Off", "One-piece rim", SkipRule.NEVER, true),
     DEFLATE_FIRST("Off", "All air out before the first nut", SkipRule.NEVER, true),
     STANDS("Off", "Stands before the wheel comes off", SkipRule.NEVER, true),
     WHEEL_OFF("Off", "Wheel off", SkipRule.WITH_REASON, false),
@@ -22,11 +22,11 @@ public enum StepCode {
 
     LOOK_INSIDE("Prepare", "Professional’s look inside", SkipRule.NEVER, true),
     CLEAN_WHEEL("Prepare", "Wheel clean and sound", SkipRule.WITH_REASON, false),
-    WHEEL_KIND("Prepare", "How the wheel is piloted", SkipRule.NEVER, false),
+    PILOT_TYPE("Prepare", "How the wheel is piloted", SkipRule.NEVER, false),
     STEM("Prepare", "Stem, grommet and core", SkipRule.WITH_REASON, false),
-    SENSOR_IN("Prepare", "Sensor in", SkipRule.NEVER, false),
+    INSTALL_SENSOR("Prepare", "Sensor in", SkipRule.NEVER, false),
     LUBRICATE("Prepare", "Lubricate", SkipRule.WITH_REASON, false),
-    INDEX("Prepare", "Index", SkipRule.WITH_REASON, false),
+    ALIGN_MARKS("Prepare", "Index", SkipRule.WITH_REASON, false),
     MOUNT("Mount", "Tire on the wheel", SkipRule.WITH_REASON, false),
     SEAT("Mount", "Seat the beads", SkipRule.NEVER, true),
     BEAD_GAP("Mount", "Measure the bead gap", SkipRule.NEVER, false),
@@ -37,24 +37,24 @@ public enum StepCode {
 
     BALANCE("Fit", "Balance", SkipRule.WITH_REASON, false),
     HUB("Fit", "Hub and wheel faces clean", SkipRule.WITH_REASON, false),
-    NUTS_BY_HAND("Fit", "Nuts by hand", SkipRule.WITH_REASON, false),
+    HAND_START_NUTS("Fit", "Nuts by hand", SkipRule.WITH_REASON, false),
     TORQUE_HALF("Fit", "Half the torque", SkipRule.NEVER, false),
     TORQUE_FULL("Fit", "Full torque", SkipRule.NEVER, false),
     TORQUE_PASS("Fit", "One pass round", SkipRule.NEVER, false),
-    TREAD_FITTED("Fit", "Tread of the tire fitted", SkipRule.NEVER, false),
-    DOT_FITTED("Fit", "DOT code, what went where", SkipRule.NEVER, false),
+    TREAD_OF_INSTALLED("Fit", "Tread of the tire fitted", SkipRule.NEVER, false),
+    DOT_OF_INSTALLED("Fit", "DOT code, what went where", SkipRule.NEVER, false),
 
-    FIND_CAUSE("After", "Find and mend the cause", SkipRule.NEVER, false),
+    CORRECT_CAUSE("After", "Find and mend the cause", SkipRule.NEVER, false),
     ALIGNMENT("After", "Ride height and alignment", SkipRule.WITH_REASON, false),
-    VERDICT("After", "The professional’s verdict", SkipRule.NEVER, false),
+    PROFESSIONAL_VERDICT("After", "The professional’s verdict", SkipRule.NEVER, false),
     COLD_CHECK("After", "Cold pressure", SkipRule.NEVER, false),
     SENSORS_BACK("After", "Outside sensors back by their tags", SkipRule.WITH_REASON, false),
     RELEARN("After", "Relearn", SkipRule.WITH_REASON, false),
     DASH_AND_GAUGE("After", "Dash and gauge compared", SkipRule.WITH_REASON, false),
     ROAD_TEST("After", "Road test", SkipRule.WITH_REASON, false),
-    TIDY("After", "Clean up", SkipRule.WITH_REASON, false),
-    TOLD("After", "Person in charge told", SkipRule.WITH_REASON, false),
-    RECORD("After", "What was done", SkipRule.NEVER, false);
+    CLEAN_UP("After", "Clean up", SkipRule.WITH_REASON, false),
+    NOTIFY("After", "Person in charge told", SkipRule.WITH_REASON, false),
+    RECORD_WORK("After", "What was done", SkipRule.NEVER, false);
 
     /** Whether a step may be left out. */
     public enum SkipRule {

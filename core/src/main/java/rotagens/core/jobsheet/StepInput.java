@@ -147,7 +147,7 @@ public sealed interface StepInput {
                     InputField.choice(
                             "verdict",
                             "The tire professional found it",
-                            new InputField.Option("SOUND", "sound"),
+                            new InputField.Option("SERVICEABLE", "sound"),
                             new InputField.Option("CONDEMNED", "condemned")),
                     new InputField("professional", "Name of the professional", InputField.Type.TEXT));
         }
@@ -156,10 +156,15 @@ public sealed interface StepInput {
         public InputResult read(Map<String, String> typed, Units units) {
             InputReader inputReader = new InputReader(typed);
             String verdict = inputReader.choice(
-                    "verdict", "Choose what the tire professional found.", "Sound or condemned.", "SOUND", "CONDEMNED");
+                    "verdict",
+                    "Choose what the tire professional found.",
+                    "Sound or condemned.",
+                    "SERVICEABLE",
+                    "CONDEMNED");
             String name = inputReader.text("professional", "Name the tire professional who looked at it.");
             return inputReader.outcome(
-                    Message.of("{}, {}", verdict.equals("SOUND") ? "sound" : "condemned", name), Optional.empty());
+                    Message.of("{}, {}", verdict.equals("SERVICEABLE") ? "sound" : "condemned", name),
+                    Optional.empty());
         }
     }
 

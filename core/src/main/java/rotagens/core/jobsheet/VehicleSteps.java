@@ -16,7 +16,7 @@ final class VehicleSteps {
         if (lifts || torque) {
             add(
                     steps,
-                    StepCode.GROUND,
+                    StepCode.SECURE_VEHICLE,
                     "Level, firm ground; parking brake on; wheels that stay down chocked.",
                     "A vehicle that rolls off its jack kills. Nobody under a load held by a jack.");
         }
@@ -72,7 +72,7 @@ final class VehicleSteps {
         boolean relearn = wheels.stream()
                 .anyMatch(wheel -> wheel.task().newSensor() || wheel.task().movesWheel() && wheel.insideSensor());
         boolean sensors = wheels.stream().anyMatch(wheel -> wheel.sensor().isPresent());
-        boolean cause = wheels.stream().anyMatch(wheel -> wheel.task() == WheelTask.CAUSE);
+        boolean cause = wheels.stream().anyMatch(wheel -> wheel.task() == WheelTask.CORRECT_CAUSE);
         if (!facts.outsideTags().isEmpty()) {
             add(
                     steps,
@@ -97,7 +97,7 @@ final class VehicleSteps {
         }
         facts.vehicleWork()
                 .ifPresent(work -> steps.add(new Step(
-                        StepCode.RECORD,
+                        StepCode.RECORD_WORK,
                         Optional.empty(),
                         Message.of("{}.", work),
                         Optional.empty(),
@@ -113,12 +113,12 @@ final class VehicleSteps {
         if (lifts) {
             add(
                     steps,
-                    StepCode.TIDY,
+                    StepCode.CLEAN_UP,
                     "Everything touched cleaned, tools counted, fluids and auxiliaries looked at.",
                     null);
             add(
                     steps,
-                    StepCode.TOLD,
+                    StepCode.NOTIFY,
                     "Tell the person in charge what was done and that the nuts are torqued again after 50 to 100 miles.",
                     null);
         }

@@ -6,10 +6,10 @@ import java.util.Optional;
 
 /** What is noted of a shop visit beside the work itself, in the order a visit runs. */
 public enum VisitEntryType {
-    BOOKED("Booking", "Other work that was asked for"),
+    REQUESTED_WORK("Booking", "Other work that was asked for"),
     DAMAGE("Check-in", "Wheel damage already there"),
     PROTECTION("Check-in", "Inside protection on"),
-    ROAD_BEFORE("Before the work", "Road test before: a general look for faults"),
+    ROAD_TEST_BEFORE("Before the work", "Road test before: a general look for faults"),
     WEIGHED("Before the work", "Weighed"),
     RIDE_HEIGHT_BEFORE("Before the work", "Ride height before"),
     ALIGNMENT_BEFORE("Before the work", "Alignment before"),
@@ -19,9 +19,9 @@ public enum VisitEntryType {
     OUTSIDE_SHOP("Outside shop", "Vendor, invoice, what was promised and what came"),
     RIDE_HEIGHT_AFTER("After the work", "Ride height after"),
     ALIGNMENT_AFTER("After the work", "Alignment after"),
-    ROAD_AFTER("After the work", "Road test after: straight with the wheel centered"),
-    FLUIDS("Clean-up", "Everything touched cleaned, fluids and auxiliaries looked at"),
-    TOLD("Hand-over", "Person in charge told");
+    ROAD_TEST_AFTER("After the work", "Road test after: straight with the wheel centered"),
+    CLEAN_UP("Clean-up", "Everything touched cleaned, fluids and auxiliaries looked at"),
+    NOTIFIED("Hand-over", "Person in charge told");
 
     private final String part;
     private final String label;
@@ -48,8 +48,9 @@ public enum VisitEntryType {
             case JOINT_PLAY -> new VisitInputs.JointPlayInput();
             case SHOCK_TEST -> new VisitInputs.ShockTestInput();
             case OUTSIDE_SHOP -> new VisitInputs.OutsideShopInput();
-            case BOOKED, WEIGHED, PARTS, TOLD -> new StepInput.TextInput("words", "What", true);
-            case DAMAGE, PROTECTION, ROAD_BEFORE, ROAD_AFTER, FLUIDS -> new StepInput.TextInput("words", "What", false);
+            case REQUESTED_WORK, WEIGHED, PARTS, NOTIFIED -> new StepInput.TextInput("words", "What", true);
+            case DAMAGE, PROTECTION, ROAD_TEST_BEFORE, ROAD_TEST_AFTER, CLEAN_UP ->
+                new StepInput.TextInput("words", "What", false);
         };
     }
 

@@ -44,7 +44,7 @@ public record WheelJob(
     public static boolean suspect(TireState state) {
         return state.open().stream()
                 .map(OpenFinding::finding)
-                .anyMatch(finding -> finding == Finding.RAN_LOW
+                .anyMatch(finding -> finding == Finding.RUN_FLAT
                         || finding.verdict() == Verdict.DO_NOT_OPERATE
                                 && finding.clearedBy() == Finding.ClearedBy.PROFESSIONAL);
     }

@@ -77,7 +77,7 @@ final class WheelSteps {
         boolean emptyFirst = wheel.suspect() || wheel.dual();
         if (task.breaksBead()) {
             step(
-                    StepCode.SINGLE_PIECE,
+                    StepCode.ONE_PIECE_RIM,
                     Message.of(
                             "Look at the wheel: a one-piece rim. A rim of several pieces is not served here: stop, and send it out."),
                     "A side ring that lets go kills.",
@@ -177,7 +177,7 @@ final class WheelSteps {
                     new StepInput.ProfessionalVerdictInput());
             if (wheel.condemned()) {
                 step(
-                        StepCode.RECORD,
+                        StepCode.RECORD_WORK,
                         Message.of("Condemned: mark it, set it aside for scrap, and plan its replacement."),
                         null,
                         new StepInput.TextInput("note", "Where it lies", true));
@@ -195,16 +195,16 @@ final class WheelSteps {
                 Message.of("New stem or grommet, centered, and core; the stem nut by torque wrench, not by feel."),
                 null,
                 new StepInput.Confirmation());
-        if (task == WheelTask.WHEEL_CHANGE) {
+        if (task == WheelTask.REPLACE_WHEEL) {
             step(
-                    StepCode.WHEEL_KIND,
+                    StepCode.PILOT_TYPE,
                     Message.of("Look at stud holes and nuts of the wheel that goes on."),
                     "Hub- and stud-piloted parts look alike and never interchange.",
                     new StepInput.PilotTypeInput());
         }
         if (task.newSensor()) {
             step(
-                    StepCode.SENSOR_IN,
+                    StepCode.INSTALL_SENSOR,
                     Message.of("New sensor in, its ID read off before it disappears."),
                     null,
                     new StepInput.SensorIdInput());
@@ -216,7 +216,7 @@ final class WheelSteps {
                 "Never petroleum or solvent: it burns when the beads seat.",
                 new StepInput.Confirmation());
         if (task.tireOff()) {
-            step(StepCode.INDEX, index(), null, new StepInput.Confirmation());
+            step(StepCode.ALIGN_MARKS, index(), null, new StepInput.Confirmation());
             step(
                     StepCode.MOUNT,
                     Message.of(
@@ -314,7 +314,7 @@ final class WheelSteps {
                     null,
                     new StepInput.Confirmation());
             step(
-                    StepCode.NUTS_BY_HAND,
+                    StepCode.HAND_START_NUTS,
                     Message.of("All nuts by hand first.{}", nutWords()),
                     facts.light() ? null : "Two people: one holds the wheel until every nut has caught.",
                     new StepInput.Confirmation());
@@ -324,7 +324,7 @@ final class WheelSteps {
         tighten(StepCode.TORQUE_PASS, task.lifts() ? "One pass round at" : "Each nut at", 1);
         if (task == WheelTask.NEW_TIRE) {
             step(
-                    StepCode.TREAD_FITTED,
+                    StepCode.TREAD_OF_INSTALLED,
                     Message.of("Gauge the tread of the tire fitted."),
                     null,
                     new StepInput.TreadOfInstalledTireInput());
@@ -332,7 +332,7 @@ final class WheelSteps {
         if (task.readsDot()) {
             dot();
         }
-        if (task == WheelTask.MOVE_WHEEL) {
+        if (task == WheelTask.MOVE_ASSEMBLY) {
             step(
                     StepCode.FILL,
                     wheel.target()
@@ -345,7 +345,7 @@ final class WheelSteps {
 
     private void dot() {
         step(
-                StepCode.DOT_FITTED,
+                StepCode.DOT_OF_INSTALLED,
                 Message.of(
                         "Read the DOT code of the tire that is at {} now.",
                         wheel.position().code()),
@@ -384,9 +384,9 @@ final class WheelSteps {
 
     private void rest() {
         switch (task) {
-            case CAUSE -> {
+            case CORRECT_CAUSE -> {
                 step(
-                        StepCode.FIND_CAUSE,
+                        StepCode.CORRECT_CAUSE,
                         Message.of(
                                 "Pressures first, then tread, joints and shocks, balance. Put right what is worn before anything is set."),
                         null,
@@ -399,32 +399,32 @@ final class WheelSteps {
             }
             case BEAD_LEAK ->
                 step(
-                        StepCode.FIND_CAUSE,
+                        StepCode.CORRECT_CAUSE,
                         Message.of("Where did it leak: bead, valve, rim, puncture?"),
                         null,
                         new StepInput.LeakRepairInput());
             case VERDICT ->
                 step(
-                        StepCode.VERDICT,
+                        StepCode.PROFESSIONAL_VERDICT,
                         Message.of("A qualified tire professional looks at the whole tire."),
                         null,
                         new StepInput.ProfessionalVerdictInput());
             case OTHER ->
                 step(
-                        StepCode.RECORD,
+                        StepCode.RECORD_WORK,
                         Message.of("Do it, and say what was done."),
                         null,
                         new StepInput.TextInput("note", "What was done", true));
             case TREAD ->
                 step(
-                        StepCode.TREAD_FITTED,
+                        StepCode.TREAD_OF_INSTALLED,
                         Message.of("Gauge the tread in three grooves."),
                         null,
                         new StepInput.TreadOfInstalledTireInput());
             case DOT -> dot();
             case RECORD -> {
                 step(
-                        StepCode.TREAD_FITTED,
+                        StepCode.TREAD_OF_INSTALLED,
                         Message.of("Gauge the tread of the tire fitted."),
                         null,
                         new StepInput.TreadOfInstalledTireInput());
@@ -437,12 +437,19 @@ final class WheelSteps {
             }
             case WHEEL_OFF ->
                 step(
-                        StepCode.RECORD,
+                        StepCode.RECORD_WORK,
                         Message.of(
                                 "What was repaired, how and by whom: tread crown only, plug and patch from inside, by a qualified person."),
                         null,
                         new StepInput.TextInput("note", "What was repaired", true));
-            case PRESSURE, NEW_TIRE, MOVE_WHEEL, REMOUNT, SENSOR_IN_PLACE, SENSOR_DISMOUNT, WHEEL_CHANGE, RETORQUE -> {
+            case PRESSURE,
+                    NEW_TIRE,
+                    MOVE_ASSEMBLY,
+                    REMOUNT,
+                    SENSOR_IN_PLACE,
+                    SENSOR_DISMOUNT,
+                    REPLACE_WHEEL,
+                    RETORQUE -> {
                 // Everything these want has been read above.
             }
         }

@@ -3,15 +3,15 @@ package rotagens.core.jobsheet;
 /** What is done at one wheel. */
 public enum WheelTask {
     PRESSURE("Pressure service", false, Bead.STAYS),
-    NEW_TIRE("Tire replacement", true, Bead.TIRE_OFF),
-    MOVE_WHEEL("Rotation, the wheel moves", true, Bead.STAYS),
-    REMOUNT("Rotation, the tire is remounted", true, Bead.TIRE_OFF),
-    SENSOR_IN_PLACE("Sensor replacement, one bead pushed down", true, Bead.ONE_DOWN),
-    SENSOR_DISMOUNT("Sensor replacement, tire off", true, Bead.TIRE_OFF),
-    WHEEL_OFF("Wheel-off repair", true, Bead.TIRE_OFF),
-    BEAD_LEAK("Bead-leak repair", true, Bead.TIRE_OFF),
-    WHEEL_CHANGE("Another wheel", true, Bead.TIRE_OFF),
-    CAUSE("Balance and alignment", false, Bead.STAYS),
+    NEW_TIRE("Tire replacement", true, Bead.TIRE_DEMOUNTED),
+    MOVE_ASSEMBLY("Rotation, the wheel moves", true, Bead.STAYS),
+    REMOUNT("Rotation, the tire is remounted", true, Bead.TIRE_DEMOUNTED),
+    SENSOR_IN_PLACE("Sensor replacement, one bead pushed down", true, Bead.ONE_BEAD_BROKEN),
+    SENSOR_DISMOUNT("Sensor replacement, tire off", true, Bead.TIRE_DEMOUNTED),
+    WHEEL_OFF("Wheel-off repair", true, Bead.TIRE_DEMOUNTED),
+    BEAD_LEAK("Bead-leak repair", true, Bead.TIRE_DEMOUNTED),
+    REPLACE_WHEEL("Another wheel", true, Bead.TIRE_DEMOUNTED),
+    CORRECT_CAUSE("Balance and alignment", false, Bead.STAYS),
     RETORQUE("Re-torque", false, Bead.STAYS),
     VERDICT("Professional inspection", false, Bead.STAYS),
     TREAD("Tread inspection", false, Bead.STAYS),
@@ -21,8 +21,8 @@ public enum WheelTask {
 
     private enum Bead {
         STAYS,
-        ONE_DOWN,
-        TIRE_OFF
+        ONE_BEAD_BROKEN,
+        TIRE_DEMOUNTED
     }
 
     private final String label;
@@ -51,7 +51,7 @@ public enum WheelTask {
 
     /** The tire comes off its wheel. */
     public boolean tireOff() {
-        return bead == Bead.TIRE_OFF;
+        return bead == Bead.TIRE_DEMOUNTED;
     }
 
     public boolean newSensor() {
@@ -60,11 +60,11 @@ public enum WheelTask {
 
     /** Which tire went where has to be read off its sidewall. */
     public boolean readsDot() {
-        return this == NEW_TIRE || this == MOVE_WHEEL || this == REMOUNT || this == RECORD || this == DOT;
+        return this == NEW_TIRE || this == MOVE_ASSEMBLY || this == REMOUNT || this == RECORD || this == DOT;
     }
 
     /** The wheel, and an inside sensor with it, sits elsewhere afterwards. */
     public boolean movesWheel() {
-        return this == MOVE_WHEEL || this == WHEEL_CHANGE;
+        return this == MOVE_ASSEMBLY || this == REPLACE_WHEEL;
     }
 }

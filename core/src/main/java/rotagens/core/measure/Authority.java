@@ -4,9 +4,9 @@ package rotagens.core.measure;
 public enum Authority {
     LAW("law"),
     STANDARD("standard"),
-    MAKERS("makers’ practice"),
-    FLEET("fleet policy"),
-    OURS("our default");
+    MANUFACTURER("makers’ practice"),
+    FLEET_POLICY("fleet policy"),
+    DEFAULT("our default");
 
     private final String label;
 

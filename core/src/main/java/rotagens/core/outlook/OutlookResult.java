@@ -21,9 +21,9 @@ public record OutlookResult(
         STEER_AGE("steer age"),
         TREAD("tread"),
         /** Before its own limit: its axle, the vehicle or the visit asked for it. */
-        SHARED("shares the visit"),
+        SHARED_VISIT("shares the visit"),
         /** Still on the vehicle when the years end. */
-        RUNNING("still running");
+        STILL_INSTALLED("still running");
 
         private final String label;
 

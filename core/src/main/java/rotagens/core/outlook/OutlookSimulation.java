@@ -122,7 +122,7 @@ public final class OutlookSimulation {
 
     /** The first of a tire's limits at a spot; the far future where none is known. */
     private Limit limit(InstalledTire installedTire, SimulatedTire tire) {
-        Limit first = new Limit(LocalDate.MAX, EndReason.RUNNING);
+        Limit first = new Limit(LocalDate.MAX, EndReason.STILL_INSTALLED);
         if (tire.made.isPresent()) {
             first = earlier(first, new Limit(age(tire.made.get(), policy.overallYears()), EndReason.OVERALL_AGE));
             if (installedTire.steerLimit()) {
@@ -214,7 +214,7 @@ public final class OutlookSimulation {
         return switch (replacementStrategy) {
             case BY_AXLE -> rolling && ((Position.OnAxle) gone).axle() == ((Position.OnAxle) other).axle();
             case ALL_AT_ONCE -> rolling;
-            case RUN_TO_LIMIT, AGE_LADDER, PLANNED_VISITS -> false;
+            case RUN_TO_LIMIT, NEWEST_ON_STEER, PLANNED_VISITS -> false;
         };
     }
 
@@ -244,7 +244,7 @@ public final class OutlookSimulation {
                 buy.add(position);
             }
         });
-        if (replacementStrategy == ReplacementStrategy.AGE_LADDER) {
+        if (replacementStrategy == ReplacementStrategy.NEWEST_ON_STEER) {
             ladder(day, next, buy, moves);
         }
         if (!buy.isEmpty()) {
@@ -406,7 +406,7 @@ public final class OutlookSimulation {
                 installedTire,
                 tire,
                 day,
-                atLimit ? limit.end() : EndReason.SHARED,
+                atLimit ? limit.end() : EndReason.SHARED_VISIT,
                 Math.max(0, years),
                 Math.max(0, depth));
     }
@@ -416,7 +416,7 @@ public final class OutlookSimulation {
         List<Installation> installations = tire.installations.isEmpty()
                 ? List.of(new Installation(installedTire.position(), day.isBefore(tire.since) ? day : tire.since, day))
                 : tire.installations;
-        boolean treads = installedTire.perDay() > 0 && (why == EndReason.TREAD || why == EndReason.RUNNING);
+        boolean treads = installedTire.perDay() > 0 && (why == EndReason.TREAD || why == EndReason.STILL_INSTALLED);
         double days = ChronoUnit.DAYS.between(installations.get(0).from(), day);
         tireTimelines.add(new TireTimeline(
                 tire.made,
@@ -444,7 +444,7 @@ public final class OutlookSimulation {
     private OutlookResult close() {
         for (Position position : List.copyOf(on.keySet())) {
             InstalledTire installedTire = installedTires.get(position);
-            note(installedTire, on.get(position).movedOn(end, installedTire), end, EndReason.RUNNING, 0, 0);
+            note(installedTire, on.get(position).movedOn(end, installedTire), end, EndReason.STILL_INSTALLED, 0, 0);
         }
         visits.sort(java.util.Comparator.comparing(Visit::day));
         return new OutlookResult(vehicle, tireTimelines, visits, limitExceededs, oldestSteer);

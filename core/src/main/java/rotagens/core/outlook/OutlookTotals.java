@@ -82,7 +82,7 @@ public record OutlookTotals(
                 sum.laborCents += visit.laborCents();
             }
             for (TireTimeline tireTimeline : outlookResult.timelines()) {
-                if (tireTimeline.end() != OutlookResult.EndReason.RUNNING) {
+                if (tireTimeline.end() != OutlookResult.EndReason.STILL_INSTALLED) {
                     Sum sum = sums.get(index(tireTimeline.to()));
                     sum.wastedYears += tireTimeline.unusedYears();
                     sum.wasted32nds += tireTimeline.unused32nds();

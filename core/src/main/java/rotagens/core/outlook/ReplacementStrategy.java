@@ -5,7 +5,7 @@ public enum ReplacementStrategy {
     RUN_TO_LIMIT("Run to limit", "Each tire goes at its own limit, by itself. Least thrown away, most visits."),
     BY_AXLE("By axle", "When one tire of an axle goes, the whole axle goes. Matched tires, fewer visits."),
     ALL_AT_ONCE("All at once", "When one tire goes, all go. Fewest visits, most thrown away."),
-    AGE_LADDER(
+    NEWEST_ON_STEER(
             "Age ladder", "Newest rubber on steer; a steer pair that passes the steer age ends its life further back."),
     PLANNED_VISITS(
             "Planned visits",
@@ -30,6 +30,6 @@ public enum ReplacementStrategy {
 
     /** Whether tires go at visits planned ahead, so that each has to last until the next. */
     public boolean byVisits() {
-        return this == AGE_LADDER || this == PLANNED_VISITS;
+        return this == NEWEST_ON_STEER || this == PLANNED_VISITS;
     }
 }

@@ -45,8 +45,8 @@ public final class DueWorkFinder {
     private static final Set<Rule> WITHOUT_TARGET = EnumSet.of(
             Rule.PLACARD,
             Rule.PLACARD_EQUIVALENT,
-            Rule.TARGET_VOID,
-            Rule.PRESSURE_NEED,
+            Rule.TARGET_OUTDATED,
+            Rule.MINIMUM_FOR_LOAD,
             Rule.PRESSURE_MAXIMUM,
             Rule.LOAD_CAPACITY);
 
@@ -101,7 +101,7 @@ public final class DueWorkFinder {
             worst.remove(WorkType.SET_PRESSURE); // no air before somebody looked inside
         }
         worst.forEach((kind, verdictReason) -> add(kind, state, since(kind, state, verdictReason), verdictReason));
-        if (!worst.containsKey(WorkType.FIX_MATCH)) {
+        if (!worst.containsKey(WorkType.CORRECT_MISMATCH)) {
             LimitDates.of(vehicle, state, here(state), today).stream()
                     .findFirst()
                     .ifPresent(limitDate -> replacement(state, limitDate));
@@ -113,10 +113,13 @@ public final class DueWorkFinder {
                 WorkType.TREAD_INSPECTION,
                 state,
                 state.tread().map(TireState.Dated::on),
-                PolicyNumber.TREAD_KNOWN_DAYS);
+                PolicyNumber.TREAD_VALID_DAYS);
         LimitDates.inspectionDue(state, here(state))
-                .ifPresent(due ->
-                        add(WorkType.AGE_INSPECTION, state, due.date(), new VerdictReason(Verdict.PLAN, due.reason())));
+                .ifPresent(due -> add(
+                        WorkType.AGE_INSPECTION,
+                        state,
+                        due.date(),
+                        new VerdictReason(Verdict.SERVICE_DUE, due.reason())));
     }
 
     private Policy.ClassPolicy here(TireState state) {
@@ -129,28 +132,34 @@ public final class DueWorkFinder {
         if (byFinding.isPresent()) {
             return byFinding;
         }
-        if (verdictReason.verdict() == Verdict.NOT_KNOWN
+        if (verdictReason.verdict() == Verdict.UNKNOWN
                 && WITHOUT_TARGET.contains(verdictReason.reason().rule())) {
-            return Optional.of(WorkType.FIND_TARGET);
+            return Optional.of(WorkType.DERIVE_TARGET);
         }
         return switch (verdictReason.reason().rule()) {
             case RUN_FLAT -> Optional.of(WorkType.INSPECT_DAMAGE);
-            case PILOT_MATCH -> Optional.of(WorkType.CHANGE_WHEEL);
-            case AXLE_MATCH, RETREAD_STEER, STEER_ALLOWED, RIM_MATCH -> Optional.of(WorkType.FIX_MATCH);
+            case PILOT_MATCH -> Optional.of(WorkType.REPLACE_WHEEL);
+            case AXLE_MATCH, RETREAD_STEER, STEER_ALLOWED, RIM_MATCH -> Optional.of(WorkType.CORRECT_MISMATCH);
             case DUAL_DIAMETER, SPEED_RATING ->
-                verdictReason.verdict() == Verdict.DO_NOT_OPERATE ? Optional.of(WorkType.FIX_MATCH) : Optional.empty();
-            case PRESSURE_TARGET, PRESSURE_MAXIMUM, PRESSURE_HOT, PRESSURE_EQUAL, PRESSURE_NEED ->
+                verdictReason.verdict() == Verdict.DO_NOT_OPERATE
+                        ? Optional.of(WorkType.CORRECT_MISMATCH)
+                        : Optional.empty();
+            case PRESSURE_TARGET, PRESSURE_MAXIMUM, PRESSURE_HOT, PRESSURE_EQUAL, MINIMUM_FOR_LOAD ->
                 Optional.of(WorkType.SET_PRESSURE);
-            case LOSS -> Optional.of(WorkType.FIND_LEAK);
+            case PRESSURE_LOSS -> Optional.of(WorkType.FIND_LEAK);
             case LOAD_CAPACITY, AXLE_RATING, WHEEL_RATING ->
                 verdictReason.verdict() == Verdict.DO_NOT_OPERATE
-                        ? Optional.of(WorkType.TAKE_LOAD_OFF)
+                        ? Optional.of(WorkType.REDUCE_LOAD)
                         : Optional.empty();
             case WEAR_PATTERN ->
-                verdictReason.verdict() == Verdict.PLAN ? Optional.of(WorkType.MEND_WEAR_CAUSE) : Optional.empty();
+                verdictReason.verdict() == Verdict.SERVICE_DUE
+                        ? Optional.of(WorkType.CORRECT_WEAR_CAUSE)
+                        : Optional.empty();
             case DOT_DATE -> Optional.of(WorkType.READ_DOT);
             case SENSOR_BATTERY ->
-                verdictReason.verdict() == Verdict.PLAN ? Optional.of(WorkType.REPLACE_SENSOR) : Optional.empty();
+                verdictReason.verdict() == Verdict.SERVICE_DUE
+                        ? Optional.of(WorkType.REPLACE_SENSOR)
+                        : Optional.empty();
             case DAMAGE,
                     GAUGE_CALIBRATED,
                     SIDEWALL_CRACK,
@@ -158,16 +167,16 @@ public final class DueWorkFinder {
                     CURB_STRIKE,
                     SMALL_PARTS,
                     WHEEL_CONDITION,
-                    DIRECTION,
+                    DIRECTIONAL,
                     TREAD_LIMIT,
-                    TREAD_PULL,
+                    PULL_POINT,
                     TREAD_FORECAST,
                     TREAD_CURRENT,
                     PRESSURE_CURRENT,
                     AGE_OVERALL,
                     AGE_STEER,
                     AGE_INSPECTION,
-                    PARKED,
+                    PARKED_VEHICLE,
                     PATTERN_MATCH,
                     TREAD_MATCH,
                     WHEEL_DATA,
@@ -175,27 +184,27 @@ public final class DueWorkFinder {
                     SIDEWALL_AGREES,
                     DELIVERY_MATCHES,
                     DELIVERY_AGE,
-                    WEIGHED,
+                    WEIGHED_LOAD,
                     PLACARD,
                     PLACARD_EQUIVALENT,
-                    TARGET_VOID,
+                    TARGET_OUTDATED,
                     RATED_LOAD,
-                    CONTACT_TRIM,
+                    CHALK_TEST,
                     ESTIMATE,
-                    SLIP_CURRENT,
-                    SLIP_ADDS_UP,
-                    IMBALANCE,
+                    WEIGHTS_CURRENT,
+                    SCALE_TICKET_ADDS_UP,
+                    SIDE_DIFFERENCE,
                     WARNING_THRESHOLD,
                     CORNERS,
-                    CHART -> Optional.empty();
+                    CHART_VALID -> Optional.empty();
         };
     }
 
     private static WorkType workFor(Finding finding) {
         return switch (finding.clearedBy()) {
             case PROFESSIONAL -> WorkType.INSPECT_DAMAGE;
-            case PUT_RIGHT -> WorkType.PUT_RIGHT;
-            case TIRE_OFF -> WorkType.REPLACE;
+            case FIXED -> WorkType.FIX_DEFECT;
+            case TIRE_REMOVED -> WorkType.REPLACE;
         };
     }
 
@@ -212,7 +221,7 @@ public final class DueWorkFinder {
                     .map(LimitDate::date)
                     .orElse(today);
         }
-        if (kind != WorkType.MEND_WEAR_CAUSE || shocksToday) {
+        if (kind != WorkType.CORRECT_WEAR_CAUSE || shocksToday) {
             return today;
         }
         return state.tread().map(TireState.Dated::on).orElse(today);
@@ -222,7 +231,7 @@ public final class DueWorkFinder {
         boolean passed = !limitDate.date().isAfter(today);
         Verdict urgency = passed && (limitDate.rule() == Rule.AGE_OVERALL || limitDate.rule() == Rule.TREAD_LIMIT)
                 ? Verdict.DO_NOT_OPERATE
-                : Verdict.PLAN;
+                : Verdict.SERVICE_DUE;
         add(new DueItem(
                 WorkType.REPLACE,
                 List.of(state.position()),
@@ -242,9 +251,9 @@ public final class DueWorkFinder {
                     state,
                     again,
                     new VerdictReason(
-                            Verdict.PLAN,
+                            Verdict.SERVICE_DUE,
                             Reason.of(
-                                    Rule.LOSS,
+                                    Rule.PRESSURE_LOSS,
                                     suspected.get().statement(),
                                     Message.of("{}", suspected.get().limit().orElseThrow()),
                                     Message.of("5 %"),
@@ -275,9 +284,9 @@ public final class DueWorkFinder {
                 state,
                 next.due(),
                 new VerdictReason(
-                        Verdict.NOT_KNOWN,
+                        Verdict.UNKNOWN,
                         Reason.of(
-                                Rule.PRESSURE_NEED,
+                                Rule.MINIMUM_FOR_LOAD,
                                 Message.of(
                                         "{} on {} reaches {}, what the load needs, on {}",
                                         last.pressure().get(),
@@ -293,17 +302,17 @@ public final class DueWorkFinder {
     private void corners() {
         vehicle.corners()
                 .ifPresent(alert -> add(new DueItem(
-                        WorkType.RELEARN, List.of(), alert.since(), Verdict.PLAN, SensorCheck.reason(alert))));
+                        WorkType.RELEARN, List.of(), alert.since(), Verdict.SERVICE_DUE, SensorCheck.reason(alert))));
     }
 
     /** Yearly, and wherever the placard alone doesn't do: over 10,000 lb or on another size than the placard's. */
     private void weighing() {
-        int months = policy.days(PolicyNumber.SLIP_MONTHS);
+        int months = policy.days(PolicyNumber.SCALE_TICKET_MONTHS);
         Optional<rotagens.core.weighing.ScaleTicket> newest =
                 vehicle.facts().scaleTickets().stream().findFirst();
         boolean underRated = pressures.axles().values().stream()
                 .flatMap(axle -> axle.notices().stream())
-                .anyMatch(notice -> notice.severity() == Notice.Severity.PLAN
+                .anyMatch(notice -> notice.severity() == Notice.Severity.SERVICE_DUE
                         && notice.reason().rule() == Rule.AXLE_RATING);
         boolean needed = underRated
                 || !vehicle.vehicle().isLight()
@@ -326,14 +335,14 @@ public final class DueWorkFinder {
                 ? today
                 : newest.get().on().plusMonths(months);
         Reason reason = Reason.of(
-                Rule.SLIP_CURRENT,
+                Rule.WEIGHTS_CURRENT,
                 newest.map(scaleTicket -> old.map(why -> Message.of("Weighed {}: {}", scaleTicket.on(), why))
                                 .orElse(Message.of("Weighed {}, every {} months", scaleTicket.on(), months)))
                         .orElse(Message.of("Never weighed")),
                 newest.map(scaleTicket -> Message.of("{}", scaleTicket.on())).orElse(Message.of("never")),
                 Message.of("{} months", months),
                 "What the tires carry decides what they need. Weigh it as it travels, each wheel end if you can.");
-        add(new DueItem(WorkType.WEIGH, List.of(), due, Verdict.NOT_KNOWN, reason));
+        add(new DueItem(WorkType.WEIGH, List.of(), due, Verdict.UNKNOWN, reason));
     }
 
     /** By months or miles since a tire last changed places here, where the fleet's policy sets a schedule. */
@@ -367,7 +376,7 @@ public final class DueWorkFinder {
                 Message.of("{}", last.get()),
                 every,
                 "Even wear takes turns: propose a rotation, and decide which tire goes where.");
-        add(new DueItem(WorkType.ROTATE, List.of(), due, Verdict.FIT, reason));
+        add(new DueItem(WorkType.ROTATE, List.of(), due, Verdict.GOOD, reason));
     }
 
     private void interval(WorkType kind, TireState state, Optional<LocalDate> last, PolicyNumber everyDays) {
@@ -382,14 +391,14 @@ public final class DueWorkFinder {
                 last.map(on -> Message.of("{}", on)).orElse(Message.of("never")),
                 Message.of("{} days", days),
                 "A good reading grows old." + noSensor);
-        add(kind, state, last.map(on -> on.plusDays(days)).orElse(today), new VerdictReason(Verdict.NOT_KNOWN, reason));
+        add(kind, state, last.map(on -> on.plusDays(days)).orElse(today), new VerdictReason(Verdict.UNKNOWN, reason));
     }
 
     private void parked() {
         vehicle.vehicle().parkedSince().ifPresent(since -> {
             int days = policy.days(PolicyNumber.PARKED_DAYS);
             Reason reason = Reason.of(
-                    Rule.PARKED,
+                    Rule.PARKED_VEHICLE,
                     Message.of("Parked since {}, move it every {} days", since, days),
                     Message.of("{}", since),
                     Message.of("{} days", days),

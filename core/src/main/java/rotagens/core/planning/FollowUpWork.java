@@ -73,7 +73,7 @@ public record FollowUpWork(WorkType kind, List<Position> positions, LocalDate da
         if (!worn.isEmpty()) {
             next.add(
                     new FollowUpWork(
-                            WorkType.MEND_WEAR_CAUSE,
+                            WorkType.CORRECT_WEAR_CAUSE,
                             worn,
                             done,
                             "the old tire went for abnormal wear: suspension, alignment, shocks or driving, or the new one goes the same way"));
@@ -92,7 +92,7 @@ public record FollowUpWork(WorkType kind, List<Position> positions, LocalDate da
         return Optional.ofNullable(assessment).stream()
                 .flatMap(known -> known.reasons().stream())
                 .anyMatch(verdictReason -> verdictReason.reason().rule() == Rule.WEAR_PATTERN
-                        && (verdictReason.verdict() == Verdict.PLAN
+                        && (verdictReason.verdict() == Verdict.SERVICE_DUE
                                 || verdictReason.verdict() == Verdict.DO_NOT_OPERATE));
     }
 }

@@ -39,10 +39,10 @@ public record JobRequirements(int minutes, int people, Set<Equipment> equipment)
                 .toList());
         Set<Equipment> equipment = EnumSet.noneOf(Equipment.class);
         for (Work one : work) {
-            if (one.kind() == WorkType.MEND_WEAR_CAUSE) {
+            if (one.kind() == WorkType.CORRECT_WEAR_CAUSE) {
                 equipment.add(Equipment.RACK);
             }
-            if (one.kind() == WorkType.WEIGH || one.kind() == WorkType.TAKE_LOAD_OFF) {
+            if (one.kind() == WorkType.WEIGH || one.kind() == WorkType.REDUCE_LOAD) {
                 equipment.add(Equipment.SCALE);
             }
         }

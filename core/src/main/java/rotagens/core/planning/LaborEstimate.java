@@ -45,13 +45,13 @@ public record LaborEstimate(Set<Position> lifted, Set<Position> broken, int othe
     private static int other(WorkType kind) {
         return switch (kind) {
             case PRESSURE_CHECK, SET_PRESSURE, READ_DOT, TREAD_INSPECTION, RETORQUE -> 3;
-            case REPLACE, FIX_MATCH, FIT_PLANNED, PLACE_TIRE, RECORD_TIRE, AGE_INSPECTION -> 5;
-            case PUT_RIGHT, REPLACE_SENSOR, CHANGE_WHEEL -> 10;
+            case REPLACE, CORRECT_MISMATCH, INSTALL_NEW_TIRE, INSTALL_MOVED_TIRE, RECORD_TIRE, AGE_INSPECTION -> 5;
+            case FIX_DEFECT, REPLACE_SENSOR, REPLACE_WHEEL -> 10;
             case FIND_LEAK, INSPECT_DAMAGE -> 15;
             case MOVE_VEHICLE, ROTATE -> 2;
-            case RELEARN, FIND_TARGET -> 20;
-            case WEIGH, TAKE_LOAD_OFF -> 30;
-            case MEND_WEAR_CAUSE -> 60;
+            case RELEARN, DERIVE_TARGET -> 20;
+            case WEIGH, REDUCE_LOAD -> 30;
+            case CORRECT_WEAR_CAUSE -> 60;
         };
     }
 

@@ -2,7 +2,7 @@ package rotagens.core.planning;
 
 /** The coordinator's standing questions. */
 public enum Question {
-    MUST_NOT_LEAVE("Which vehicles must not leave today, and why", "First question of the morning."),
+    DO_NOT_OPERATE("Which vehicles must not leave today, and why", "First question of the morning."),
     PASSES_AGE("Which tires pass an age before a day", "Counted from each DOT week."),
     NEVER_WEIGHED("Never weighed", "Their pressures stand on a guess of the load."),
     PLACARD_NO_LONGER_FITS("Placard no longer fits", "Another size than the placard’s is on the axle."),
@@ -15,10 +15,10 @@ public enum Question {
             "Seats, pay and what it is rated to tow decide whether 4/32 in on front wheels is its law."),
     MEASURE_NEXT("The one measurement that would help most", "What most of a vehicle’s unknowns wait for."),
     WHAT_TO_ORDER("What to order", "For every position whose tire has to go."),
-    DUAL_PARTNER("Which stock tire pairs best with a dual", "Where one tire of a dual has to go."),
-    WHICH_RELEARN("Which relearn applies", "The procedure on file for the vehicle."),
-    WHERE_IS_THE_PLACARD("Where is the placard", "Where it was found on this vehicle."),
-    WHAT_MAY_IT_CARRY(
+    DUAL_MATCH("Which stock tire pairs best with a dual", "Where one tire of a dual has to go."),
+    RELEARN_PROCEDURE("Which relearn applies", "The procedure on file for the vehicle."),
+    PLACARD_LOCATION("Where is the placard", "Where it was found on this vehicle."),
+    CAPACITY_NOW(
             "What the pressures are for, and what it may carry now",
             "From today’s cold readings, the tightest tire named."),
     CHANGED_SINCE_WEIGHING("What changed since it was weighed", "A slip no longer speaks for what changed after it."),

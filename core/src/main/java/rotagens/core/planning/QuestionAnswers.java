@@ -79,7 +79,7 @@ public final class QuestionAnswers {
 
     private void answer(Question question) {
         switch (question) {
-            case MUST_NOT_LEAVE -> mustNotLeave();
+            case DO_NOT_OPERATE -> mustNotLeave();
             case PASSES_AGE -> passesAge();
             case NEVER_WEIGHED -> neverWeighed();
             case PLACARD_NO_LONGER_FITS -> placardNoLongerFits();
@@ -93,17 +93,17 @@ public final class QuestionAnswers {
             case COMMERCIAL_USE -> commercialUse();
             case MEASURE_NEXT -> measureNext();
             case WHAT_TO_ORDER -> whatToOrder();
-            case DUAL_PARTNER -> dualPartner();
-            case WHICH_RELEARN ->
+            case DUAL_MATCH -> dualPartner();
+            case RELEARN_PROCEDURE ->
                 add(inputs.relearn().map(name -> Message.of("{}", name)).orElse(Message.of("No procedure on file")));
-            case WHERE_IS_THE_PLACARD ->
+            case PLACARD_LOCATION ->
                 add(
                         inputs.placardSpot().isBlank()
                                 ? Message.of(
                                         "Not noted. Usually: {}",
                                         inputs.state().vehicle().type().placardLocation())
                                 : Message.of("{}", inputs.placardSpot()));
-            case WHAT_MAY_IT_CARRY -> mayCarry();
+            case CAPACITY_NOW -> mayCarry();
             case CHANGED_SINCE_WEIGHING -> changedSinceWeighing();
             case OPEN_FOLLOW_UPS -> inputs.followUps().forEach(words -> add(Message.of("{}", words)));
         }
@@ -217,7 +217,7 @@ public final class QuestionAnswers {
     private void measureNext() {
         Map<Rule, Long> waiting = inputs.judgements().values().stream()
                 .flatMap(assessment -> assessment.reasons().stream()
-                        .filter(verdictReason -> verdictReason.verdict() == Verdict.NOT_KNOWN)
+                        .filter(verdictReason -> verdictReason.verdict() == Verdict.UNKNOWN)
                         .map(VerdictReason::reason)
                         .map(reason -> reason.rule())
                         .distinct())
@@ -242,7 +242,7 @@ public final class QuestionAnswers {
 
     private void whatToOrder() {
         Vehicle vehicle = inputs.state().vehicle();
-        for (Position position : going(WorkType.REPLACE, WorkType.FIX_MATCH, WorkType.FIT_PLANNED)) {
+        for (Position position : going(WorkType.REPLACE, WorkType.CORRECT_MISMATCH, WorkType.INSTALL_NEW_TIRE)) {
             OrderSpecification spec = OrderSpecification.of(
                     inputs.state(),
                     position,
@@ -262,7 +262,7 @@ public final class QuestionAnswers {
     }
 
     private void dualPartner() {
-        for (Position position : going(WorkType.REPLACE, WorkType.FIX_MATCH, WorkType.FIT_PLANNED)) {
+        for (Position position : going(WorkType.REPLACE, WorkType.CORRECT_MISMATCH, WorkType.INSTALL_NEW_TIRE)) {
             if (position instanceof OnAxle on && on.dualSlot() != DualSlot.SINGLE) {
                 add(
                         position,

@@ -45,7 +45,7 @@ public final class SignOff {
 
     /** Whether another tire rolls there afterwards: what is read is then held against that tire, once it is in place. */
     public static boolean changesTire(WorkType kind) {
-        return kind == WorkType.PLACE_TIRE || kind.requiredResult().contains(RequiredResult.NEW_TIRE);
+        return kind == WorkType.INSTALL_MOVED_TIRE || kind.requiredResult().contains(RequiredResult.NEW_TIRE);
     }
 
     /**
@@ -102,8 +102,8 @@ public final class SignOff {
     /** What was found on the tire that the work, signed off, has put right. */
     public static Set<Finding> putsRight(WorkType kind) {
         return Arrays.stream(Finding.values())
-                .filter(finding -> kind == WorkType.PUT_RIGHT && finding.clearedBy() == Finding.ClearedBy.PUT_RIGHT
-                        || kind == WorkType.MEND_WEAR_CAUSE
+                .filter(finding -> kind == WorkType.FIX_DEFECT && finding.clearedBy() == Finding.ClearedBy.FIXED
+                        || kind == WorkType.CORRECT_WEAR_CAUSE
                                 && finding.wearShape().isPresent())
                 .collect(Collectors.toUnmodifiableSet());
     }

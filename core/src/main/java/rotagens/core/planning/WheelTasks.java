@@ -17,32 +17,32 @@ public final class WheelTasks {
      */
     public static WheelTask of(WorkType kind, Optional<MovePlan.MoveMethod> moveMethod, boolean sensorDismount) {
         return switch (kind) {
-            case REPLACE, FIX_MATCH, FIT_PLANNED -> WheelTask.NEW_TIRE;
+            case REPLACE, CORRECT_MISMATCH, INSTALL_NEW_TIRE -> WheelTask.NEW_TIRE;
             case RECORD_TIRE -> WheelTask.RECORD;
-            case PLACE_TIRE ->
+            case INSTALL_MOVED_TIRE ->
                 moveMethod
                                 .filter(way -> way == MovePlan.MoveMethod.WITH_WHEEL
-                                        || way == MovePlan.MoveMethod.TURNED_ON_WHEEL)
+                                        || way == MovePlan.MoveMethod.REVERSED_ON_WHEEL)
                                 .isPresent()
-                        ? WheelTask.MOVE_WHEEL
+                        ? WheelTask.MOVE_ASSEMBLY
                         : WheelTask.REMOUNT;
             case REPLACE_SENSOR -> sensorDismount ? WheelTask.SENSOR_DISMOUNT : WheelTask.SENSOR_IN_PLACE;
             case INSPECT_DAMAGE -> WheelTask.WHEEL_OFF;
             case FIND_LEAK -> WheelTask.BEAD_LEAK;
-            case CHANGE_WHEEL -> WheelTask.WHEEL_CHANGE;
+            case REPLACE_WHEEL -> WheelTask.REPLACE_WHEEL;
             case SET_PRESSURE, PRESSURE_CHECK -> WheelTask.PRESSURE;
-            case MEND_WEAR_CAUSE -> WheelTask.CAUSE;
+            case CORRECT_WEAR_CAUSE -> WheelTask.CORRECT_CAUSE;
             case AGE_INSPECTION -> WheelTask.VERDICT;
             case READ_DOT -> WheelTask.DOT;
             case TREAD_INSPECTION -> WheelTask.TREAD;
             case RETORQUE -> WheelTask.RETORQUE;
-            case PUT_RIGHT, FIND_TARGET, TAKE_LOAD_OFF, WEIGH, ROTATE, RELEARN, MOVE_VEHICLE -> WheelTask.OTHER;
+            case FIX_DEFECT, DERIVE_TARGET, REDUCE_LOAD, WEIGH, ROTATE, RELEARN, MOVE_VEHICLE -> WheelTask.OTHER;
         };
     }
 
     /** What has to be there before a job with this work can be closed, beside what its steps ask for. */
     public static Optional<String> alsoNeeded(WorkType kind) {
-        return kind.requiredResult().contains(WorkType.RequiredResult.SLIP)
+        return kind.requiredResult().contains(WorkType.RequiredResult.SCALE_TICKET)
                 ? Optional.of("the job closes once the slip is on the Load & pressure page")
                 : Optional.empty();
     }

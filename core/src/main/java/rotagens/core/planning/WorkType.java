@@ -15,16 +15,16 @@ public enum WorkType {
             "A tire damaged inside can come apart at speed or while it is filled.",
             RequiredResult.VERDICT,
             RequiredResult.COLD_PRESSURE),
-    FIX_MATCH(
+    CORRECT_MISMATCH(
             "Fit a matching tire",
             "Tires that don’t belong together scrub, and carry the load unevenly until one fails.",
             RequiredResult.NEW_TIRE),
-    CHANGE_WHEEL("Fit a matching wheel", "Wheels clamped by the wrong nuts work loose.", RequiredResult.WHEEL),
+    REPLACE_WHEEL("Fit a matching wheel", "Wheels clamped by the wrong nuts work loose.", RequiredResult.WHEEL),
     REPLACE(
             "Replace tire",
             "Past its limit a tire grips and holds less each mile, and a check at the roadside takes the vehicle out of service.",
             RequiredResult.NEW_TIRE),
-    PUT_RIGHT(
+    FIX_DEFECT(
             "Put right",
             "Small faults of valve and wheel let air out or water in, and turn into a tire.",
             RequiredResult.NOTE),
@@ -32,7 +32,7 @@ public enum WorkType {
             "Set pressure",
             "Too little air heats the tire and wears its shoulders; too much wears its center and lengthens the stop.",
             RequiredResult.COLD_PRESSURE),
-    MEND_WEAR_CAUSE("Mend the cause of wear", "The next tire goes the same way.", RequiredResult.NOTE),
+    CORRECT_WEAR_CAUSE("Mend the cause of wear", "The next tire goes the same way.", RequiredResult.NOTE),
     AGE_INSPECTION(
             "Yearly professional inspection",
             "Cracks inside an old casing show to a professional first, on the road last.",
@@ -43,7 +43,7 @@ public enum WorkType {
             "Tread inspection",
             "A pattern that begins to show isn’t seen while it can still be mended.",
             RequiredResult.TREAD),
-    FIND_TARGET("Find the right pressure", "Nobody knows how much air the load needs.", RequiredResult.NOTE),
+    DERIVE_TARGET("Find the right pressure", "Nobody knows how much air the load needs.", RequiredResult.NOTE),
     REPLACE_SENSOR(
             "Replace sensor",
             "Without a working sensor a leak warns nobody, and the gauge has to come more often.",
@@ -54,17 +54,17 @@ public enum WorkType {
             "It reaches what its load needs before the next check.",
             RequiredResult.COLD_PRESSURE,
             RequiredResult.REPAIR),
-    TAKE_LOAD_OFF("Take load off, or fit a higher rating", "An overloaded tire fails hot.", RequiredResult.SLIP),
-    WEIGH("Weigh", "The pressures stand on a guess of the load.", RequiredResult.SLIP),
+    REDUCE_LOAD("Take load off, or fit a higher rating", "An overloaded tire fails hot.", RequiredResult.SCALE_TICKET),
+    WEIGH("Weigh", "The pressures stand on a guess of the load.", RequiredResult.SCALE_TICKET),
     ROTATE(
             "Rotate",
             "Tires that stay in one place wear one way, and are thrown away with life left in them.",
             RequiredResult.TORQUE),
-    PLACE_TIRE(
+    INSTALL_MOVED_TIRE(
             "Put the tire here as planned",
             "The rotation stays half done: positions without their tire.",
             RequiredResult.COLD_PRESSURE),
-    FIT_PLANNED(
+    INSTALL_NEW_TIRE(
             "Fit the new tire here as planned",
             "The rotation stays half done: positions without their tire.",
             RequiredResult.NEW_TIRE),
@@ -83,7 +83,7 @@ public enum WorkType {
      * rotation needs somebody to decide which tire goes where.
      */
     public boolean canBeScheduled() {
-        return this != FIND_TARGET && this != ROTATE;
+        return this != DERIVE_TARGET && this != ROTATE;
     }
 
     /** What has to be on record before the work counts as done. */
@@ -102,7 +102,7 @@ public enum WorkType {
         /** A qualified person's verdict, with the person's name. */
         VERDICT,
         /** A slip weighed since the work was put on a day. */
-        SLIP,
+        SCALE_TICKET,
         /** What was done about a leak, by name. */
         REPAIR,
         /** What was done, in words. */
@@ -132,9 +132,9 @@ public enum WorkType {
                         "No air before it was looked at inside. Core out and all air out before the first nut is loosened; inflating after mounting is done in a cage, out of the trajectory, by a qualified person.";
                     case REPLACE ->
                         "Level ground, chocks, stands before the wheel comes off. The maker’s data and the machine’s manual come first.";
-                    case FIX_MATCH ->
+                    case CORRECT_MISMATCH ->
                         "Both cores of a dual out before the first nut is loosened. The maker’s data and the machine’s manual come first.";
-                    case CHANGE_WHEEL ->
+                    case REPLACE_WHEEL ->
                         "Hub- and stud-piloted nuts never interchange: fit the nuts that belong to the wheel, to the maker’s torque.";
                     case ROTATE ->
                         "Level ground, chocks, stands before a wheel comes off; never under a load held by a jack. Both cores of a dual out before the first nut is loosened. Nuts by hand, then in a star: half, full, one pass round.";
@@ -144,18 +144,18 @@ public enum WorkType {
                     case SET_PRESSURE ->
                         "Cold only: parked at least 3 hours. A hot tire is never bled down. Stand clear of the valve’s line.";
                     case RECORD_TIRE,
-                            PUT_RIGHT,
-                            MEND_WEAR_CAUSE,
+                            FIX_DEFECT,
+                            CORRECT_WEAR_CAUSE,
                             AGE_INSPECTION,
                             READ_DOT,
                             PRESSURE_CHECK,
                             TREAD_INSPECTION,
-                            FIND_TARGET,
+                            DERIVE_TARGET,
                             FIND_LEAK,
-                            TAKE_LOAD_OFF,
+                            REDUCE_LOAD,
                             WEIGH,
-                            PLACE_TIRE,
-                            FIT_PLANNED,
+                            INSTALL_MOVED_TIRE,
+                            INSTALL_NEW_TIRE,
                             RELEARN,
                             MOVE_VEHICLE -> null;
                 });

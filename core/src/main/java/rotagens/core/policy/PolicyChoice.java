@@ -8,7 +8,7 @@ import rotagens.core.measure.InvalidInputException;
  * class before the whole fleet.
  */
 public enum PolicyChoice {
-    EVEN_WEAR_SWAP(
+    EVEN_WEAR_SCOPE(
             "Rotating for even wear moves tires",
             "wherever it helps most: schools differ, and the rules decide what fits",
             new Option("ANYWHERE", "wherever it helps most"),

@@ -14,14 +14,15 @@ public enum PolicyNumber {
     STEER_AGE("Steer age limit over 10,000 lb", 5, "years", LOWER, 1, 15, "practice of coach fleets"),
     AGE_INSPECTION_FROM("Yearly professional inspection from", 5, "years", LOWER, 1, 10, "tire makers’ service advice"),
     PRESSURE_TOLERANCE_SHARE("Cold pressure may be off target by", 5, "%", LOWER, 1, 20, "our default"),
-    PRESSURE_TOLERANCE_LEAST("… but at least by", 3, "psi", LOWER, 0, 15, "what a good gauge can tell"),
+    PRESSURE_TOLERANCE_MINIMUM("… but at least by", 3, "psi", LOWER, 0, 15, "what a good gauge can tell"),
     PRESSURE_SPREAD("Pressure spread on an axle", 5, "psi", LOWER, 1, 20, "practice: 10 psi low on one side drifts"),
     PRESSURE_CHECK_DAYS("Pressure check at least every", 30, "days", LOWER, 1, 90, "tire makers: monthly"),
     PRESSURE_CHECK_DAYS_NO_SENSOR(
             "Pressure check without working sensors", 14, "days", LOWER, 1, 90, "our default, half the interval"),
-    PRESSURE_KNOWN_DAYS(
+    PRESSURE_VALID_DAYS(
             "A good pressure reading is known for", 35, "days", LOWER, 1, 120, "the interval and a few days"),
-    NEED_DAYS("A target leaves at least", 14, "days", HIGHER, 1, 60, "our default: a gauge every two weeks is enough"),
+    DAYS_ABOVE_MINIMUM(
+            "A target leaves at least", 14, "days", HIGHER, 1, 60, "our default: a gauge every two weeks is enough"),
     GAUGE_ACCURACY(
             "A gauge is right within",
             2,
@@ -32,7 +33,7 @@ public enum PolicyNumber {
             "what a good gauge can tell; under a minimum by no more: fill today"),
     SUSPECTED_LEAK_DAYS("A suspected leak is gauged again within", 2, "days", LOWER, 1, 7, "default"),
     LEAK_HOLD_DAYS("A repaired leak is held to be mended by a cold reading after", 7, "days", HIGHER, 2, 60, "default"),
-    WARNING_LEAST_SL(
+    WARNING_MINIMUM_SL(
             "A light vehicle warns at least at, standard load",
             20,
             "psi",
@@ -40,7 +41,7 @@ public enum PolicyNumber {
             10,
             60,
             "FMVSS 138, table of minimum activation pressures: to be read in the current text"),
-    WARNING_LEAST_XL(
+    WARNING_MINIMUM_XL(
             "… extra load",
             23,
             "psi",
@@ -48,7 +49,7 @@ public enum PolicyNumber {
             10,
             60,
             "FMVSS 138, table of minimum activation pressures: to be read in the current text"),
-    WARNING_LEAST_C(
+    WARNING_MINIMUM_C(
             "… load range C",
             29,
             "psi",
@@ -56,7 +57,7 @@ public enum PolicyNumber {
             10,
             80,
             "FMVSS 138, table of minimum activation pressures: to be read in the current text"),
-    WARNING_LEAST_D(
+    WARNING_MINIMUM_D(
             "… load range D",
             35,
             "psi",
@@ -64,7 +65,7 @@ public enum PolicyNumber {
             10,
             80,
             "FMVSS 138, table of minimum activation pressures: to be read in the current text"),
-    WARNING_LEAST_E(
+    WARNING_MINIMUM_E(
             "… load range E",
             35,
             "psi",
@@ -72,12 +73,12 @@ public enum PolicyNumber {
             10,
             80,
             "FMVSS 138, table of minimum activation pressures: to be read in the current text"),
-    TREAD_KNOWN_DAYS("A good tread reading is known for", 90, "days", LOWER, 1, 366, "our default"),
+    TREAD_VALID_DAYS("A good tread reading is known for", 90, "days", LOWER, 1, 366, "our default"),
     FORECAST_DAYS("Plan ahead for limits within", 90, "days", HIGHER, 7, 730, "our default: one season"),
     WEAR_DIFFERENCE("Tread difference that makes a pattern", 2, "/32 in", LOWER, 1, 8, "practice"),
-    SLIP_MONTHS("A slip is current for", 12, "months", LOWER, 1, 36, "practice: weigh yearly"),
-    SLIP_WITHIN("Weights of a slip add up within", 2, "%", LOWER, 0.5, 5, "what portable scales reach"),
-    IMBALANCE("Left and right of an axle may differ by", 5, "% of it", LOWER, 1, 20, "practice"),
+    SCALE_TICKET_MONTHS("A slip is current for", 12, "months", LOWER, 1, 36, "practice: weigh yearly"),
+    SCALE_TICKET_TOLERANCE("Weights of a slip add up within", 2, "%", LOWER, 0.5, 5, "what portable scales reach"),
+    SIDE_DIFFERENCE("Left and right of an axle may differ by", 5, "% of it", LOWER, 1, 20, "practice"),
     ABOVE_MOLDED(
             "Fill above the molded pressure, where the maker allows it", 0, "psi", LOWER, 0, 10, "makers’ data only"),
     PARKED_DAYS("Move a parked vehicle after", 30, "days", LOWER, 1, 180, "practice"),
@@ -98,22 +99,22 @@ public enum PolicyNumber {
     ROTATION_MILES("… or after", 200_000, "miles", LOWER, 1_000, 200_000, "200,000 sets no schedule"),
     NEXT_VISIT_MONTHS("The next visit after a rotation is planned in", 12, "months", HIGHER, 1, 60, "our default"),
     BUNDLE_DAYS("Bring work forward to a visit by up to", 30, "days", HIGHER, 0, 180, "our default: one monthly check"),
-    SHOP_HOUR("An hour in the shop costs", 95, "$", HIGHER, 1, 1000, "our default: enter your own"),
+    LABOR_RATE("An hour in the shop costs", 95, "$", HIGHER, 1, 1000, "our default: enter your own"),
     PRICE_GROWTH("Prices grow by", 3, "% a year", HIGHER, 0, 25, "our default: enter your own"),
-    EARLY_FAILURES(
+    EARLY_FAILURE_RATE(
             "Tires lost to damage before any limit", 2, "% a year", HIGHER, 0, 50, "our default: enter your own"),
     NEW_TIRE_MONTHS(
             "A new tire is on arrival", 4, "months old", HIGHER, 0, 24, "our default until deliveries say better"),
-    OWN_BROUGHT_IN(
+    CUSTOM_BROUGHT_IN(
             "The fleet’s own rotation: a tire brought in weighs", 4_000, "points", HIGHER, 0, 1_000_000, "our default"),
-    OWN_STEER_YEAR("… a year of age on steer", 150, "points", HIGHER, 0, 1_000_000, "our default"),
-    OWN_SPREAD("… 1/32 in of tread between an axle’s tires", 60, "points", HIGHER, 0, 1_000_000, "our default"),
-    OWN_DUAL("… 1/32 in between a dual’s diameters", 120, "points", HIGHER, 0, 1_000_000, "our default"),
-    OWN_LIFTED("… a wheel lifted", 100, "points", HIGHER, 0, 1_000_000, "our default"),
-    OWN_DISMOUNTED("… a tire taken off or put on a wheel", 300, "points", HIGHER, 0, 1_000_000, "our default"),
-    OWN_LEFT_MONTH("… a month of life in a tire taken off", 10, "points", HIGHER, 0, 1_000_000, "our default"),
+    CUSTOM_STEER_YEAR("… a year of age on steer", 150, "points", HIGHER, 0, 1_000_000, "our default"),
+    CUSTOM_SPREAD("… 1/32 in of tread between an axle’s tires", 60, "points", HIGHER, 0, 1_000_000, "our default"),
+    CUSTOM_DUAL("… 1/32 in between a dual’s diameters", 120, "points", HIGHER, 0, 1_000_000, "our default"),
+    CUSTOM_LIFTED("… a wheel lifted", 100, "points", HIGHER, 0, 1_000_000, "our default"),
+    CUSTOM_DEMOUNTED("… a tire taken off or put on a wheel", 300, "points", HIGHER, 0, 1_000_000, "our default"),
+    CUSTOM_UNUSED_MONTH("… a month of life in a tire taken off", 10, "points", HIGHER, 0, 1_000_000, "our default"),
     DELIVERED_AGE_NOTED("Age on delivery is noted from", 6, "months", LOWER, 0, 36, "practice"),
-    DELIVERED_AGE_ASK("Age on delivery must be accepted from", 12, "months", LOWER, 1, 60, "practice");
+    DELIVERED_AGE_ACCEPT("Age on delivery must be accepted from", 12, "months", LOWER, 1, 60, "practice");
 
     /** Which way a number has to move to ask more of the fleet. */
     public enum StricterSide {

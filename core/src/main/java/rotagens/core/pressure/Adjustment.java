@@ -13,9 +13,9 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
 
     /** The next act at the valve. */
     public enum Action {
-        LEAVE,
-        ADD,
-        RELEASE,
+        NONE,
+        ADD_AIR,
+        RELEASE_AIR,
         /** Hot: wait, never bleed. */
         WAIT,
         /** Ran low: no air before somebody looked inside. */
@@ -58,7 +58,7 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
         if (!cold) {
             return read.psi() < target.psi() - CLOSE_ENOUGH_PSI
                     ? new Adjustment(
-                            Action.ADD,
+                            Action.ADD_AIR,
                             Optional.of(target),
                             Message.of(
                                     "Hot and still under {}: certainly low. Add air to {} now, and gauge it again cold",
@@ -73,7 +73,7 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
         Optional<Pressure> over = maximum.filter(read::isOver);
         if (over.isPresent()) {
             return new Adjustment(
-                    Action.RELEASE,
+                    Action.RELEASE_AIR,
                     Optional.of(fillTo),
                     Message.of(
                             "Over the maximum {}: release to {}, standing clear of the valve’s line",
@@ -81,14 +81,16 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
                             fillTo));
         }
         if (Math.abs(off) <= CLOSE_ENOUGH_PSI + 1e-6) {
-            return new Adjustment(Action.LEAVE, Optional.of(fillTo), Message.of("On target. Cap on"));
+            return new Adjustment(Action.NONE, Optional.of(fillTo), Message.of("On target. Cap on"));
         }
         Pressure by = AxlePressureCalculator.psi(Math.abs(off));
         return off > 0
                 ? new Adjustment(
-                        Action.ADD, Optional.of(fillTo), Message.of("Add {} to {}, then gauge it again", by, fillTo))
+                        Action.ADD_AIR,
+                        Optional.of(fillTo),
+                        Message.of("Add {} to {}, then gauge it again", by, fillTo))
                 : new Adjustment(
-                        Action.RELEASE,
+                        Action.RELEASE_AIR,
                         Optional.of(fillTo),
                         Message.of("Release {} to {}, then gauge it again", by, fillTo));
     }

@@ -70,7 +70,7 @@ public record AxleLoad(
         if (!scaleTicket.tires().getOrDefault(axle, tireNow).equals(tireNow)) {
             return Optional.of("other tires have been fitted since");
         }
-        int months = policy.days(PolicyNumber.SLIP_MONTHS);
+        int months = policy.days(PolicyNumber.SCALE_TICKET_MONTHS);
         return scaleTicket.on().plusMonths(months).isAfter(today)
                 ? Optional.empty()
                 : Optional.of("it is over " + months + " months old");

@@ -77,7 +77,7 @@ final class AxleNotices {
                                     ((LoadCurve.LimitTooLow) sized).maximum().psi());
             if (lb > most) {
                 add(
-                        Severity.STOP,
+                        Severity.DO_NOT_OPERATE,
                         Rule.LOAD_CAPACITY,
                         Message.of("{} a tire on axle {}, it carries at most {}", whole(lb), answer.axle(), down(most)),
                         whole(lb),
@@ -92,7 +92,7 @@ final class AxleNotices {
         double axle = load.weight().lb();
         if (gawr != null && axle > gawr.lb() + SLACK) {
             add(
-                    Severity.STOP,
+                    Severity.DO_NOT_OPERATE,
                     Rule.AXLE_RATING,
                     Message.of("Axle {} weighs {}, rated {}", answer.axle(), whole(axle), gawr),
                     whole(axle),
@@ -109,7 +109,7 @@ final class AxleNotices {
                 .ifPresent(one -> {
                     Load most = one.getValue().maximumLoad().orElseThrow();
                     add(
-                            Severity.STOP,
+                            Severity.DO_NOT_OPERATE,
                             Rule.WHEEL_RATING,
                             Message.of(
                                     "{} on a wheel rated {} at {}",
@@ -128,15 +128,15 @@ final class AxleNotices {
         load.outdatedReason()
                 .ifPresent(why -> add(
                         Severity.WATCH,
-                        Rule.SLIP_CURRENT,
+                        Rule.WEIGHTS_CURRENT,
                         Message.of(
                                 "The slip of {} is old: {}", load.scaleTicket().on(), why),
                         Message.of("{}", load.scaleTicket().on()),
-                        Message.of("{} months", policy.days(PolicyNumber.SLIP_MONTHS)),
+                        Message.of("{} months", policy.days(PolicyNumber.SCALE_TICKET_MONTHS)),
                         Message.of("Weigh it again; until then its load is only what it once was.")));
         if (load.isFromOtherLoadState()) {
             note(
-                    Rule.WEIGHED,
+                    Rule.WEIGHED_LOAD,
                     Message.of(
                             "Never weighed {}", facts.currentLoadState().state().label()),
                     Message.of(
@@ -145,14 +145,14 @@ final class AxleNotices {
         }
         if (!load.weight().hasEnds()) {
             note(
-                    Rule.WEIGHED,
+                    Rule.WEIGHED_LOAD,
                     Message.of("Only the whole axle was weighed"),
                     Message.of("Half of it is taken for an end: less certain than weighing left and right."));
         }
     }
 
     private void imbalance(AxleWeight weight) {
-        double allowed = policy.number(PolicyNumber.IMBALANCE) / 100;
+        double allowed = policy.number(PolicyNumber.SIDE_DIFFERENCE) / 100;
         if (weight.sideDifference() <= allowed) {
             return;
         }
@@ -168,7 +168,7 @@ final class AxleNotices {
                     : Optional.empty();
         });
         note(
-                Rule.IMBALANCE,
+                Rule.SIDE_DIFFERENCE,
                 Message.of(
                         "The {} end is heavier by {} % of the axle",
                         weight.heavierSide().label(),
@@ -210,7 +210,7 @@ final class AxleNotices {
                 .filter(MethodResult::toBeConfirmed)
                 .ifPresent(trim -> add(
                         Severity.WATCH,
-                        Rule.CONTACT_TRIM,
+                        Rule.CHALK_TEST,
                         Message.of(
                                 "The target {} is to be confirmed cold",
                                 trim.pressure().orElseThrow()),
@@ -234,7 +234,7 @@ final class AxleNotices {
         }
         if (set != null && !set.tire().equals(VehiclePressures.tireKey(answer.tires()))) {
             note(
-                    Rule.TARGET_VOID,
+                    Rule.TARGET_OUTDATED,
                     Message.of("The warning threshold was set for other tires"),
                     Message.of("Look at it again for the tires fitted now."));
         }
@@ -278,7 +278,7 @@ final class AxleNotices {
         }
         double need = answer.minimumForLoadPsi().get();
         double target = answer.target().pressure().get().psi();
-        int least = policy.days(PolicyNumber.NEED_DAYS);
+        int least = policy.days(PolicyNumber.DAYS_ABOVE_MINIMUM);
         long days = PressureLoss.daysToReach(target, need, PressureLoss.NORMAL_MONTHLY);
         if (days >= least) {
             return;
@@ -290,7 +290,7 @@ final class AxleNotices {
                 .filter(rung -> rung.psi() > target + SLACK && rung.psi() <= most + SLACK)
                 .findFirst();
         note(
-                Rule.LOSS,
+                Rule.PRESSURE_LOSS,
                 Message.of(
                         "{} reaches the need of {} in {} at a normal rate",
                         answer.target().pressure().get(),

@@ -125,13 +125,16 @@ final class AxlePressureCalculator {
                 .flatMap(methodChoice -> methodResults.stream()
                         .filter(one -> one.method() == methodChoice.method() && one.isOffered())
                         .findFirst());
-        return wanted.or(() ->
-                List.of(PressureMethod.WEIGHED, PressureMethod.PLACARD, PressureMethod.EQUIVALENT, PressureMethod.RATED)
-                        .stream()
-                        .filter(pressureMethod -> pressureMethod != PressureMethod.RATED || !vehicle.isLight())
-                        .flatMap(pressureMethod ->
-                                methodResults.stream().filter(one -> one.method() == pressureMethod && one.isOffered()))
-                        .findFirst());
+        return wanted.or(() -> List.of(
+                        PressureMethod.WEIGHED_LOAD,
+                        PressureMethod.PLACARD,
+                        PressureMethod.PLACARD_EQUIVALENT,
+                        PressureMethod.RATED_LOAD)
+                .stream()
+                .filter(pressureMethod -> pressureMethod != PressureMethod.RATED_LOAD || !vehicle.isLight())
+                .flatMap(pressureMethod ->
+                        methodResults.stream().filter(one -> one.method() == pressureMethod && one.isOffered()))
+                .findFirst());
     }
 
     private Message why(Optional<MethodResult> chosen) {
@@ -148,11 +151,11 @@ final class AxlePressureCalculator {
                     methodChoice.get().reason());
         }
         String order = switch (chosen.get().method()) {
-            case WEIGHED -> "a current slip stands above every other ground";
+            case WEIGHED_LOAD -> "a current slip stands above every other ground";
             case PLACARD -> "no current weight, and the original size is fitted";
-            case EQUIVALENT -> "no current weight, and another size than the placard’s is fitted";
-            case RATED -> "no current weight and no usable placard, over 10,000 lb";
-            case TRIM -> "chosen";
+            case PLACARD_EQUIVALENT -> "no current weight, and another size than the placard’s is fitted";
+            case RATED_LOAD -> "no current weight and no usable placard, over 10,000 lb";
+            case CHALK_TEST -> "chosen";
         };
         return methodChoice.isPresent()
                 ? Message.of(
@@ -164,7 +167,7 @@ final class AxlePressureCalculator {
 
     private Reason voidedReason(PressureInputs.MethodChoice methodChoice) {
         return Reason.of(
-                Rule.TARGET_VOID,
+                Rule.TARGET_OUTDATED,
                 Message.of(
                         "The target was derived for {}; {} is fitted now",
                         methodChoice.tires().get(axle),
@@ -225,7 +228,7 @@ final class AxlePressureCalculator {
     private MethodResult equivalent() {
         if (placard.isEmpty()) {
             return refused(
-                    PressureMethod.EQUIVALENT,
+                    PressureMethod.PLACARD_EQUIVALENT,
                     Optional.empty(),
                     Rule.PLACARD_EQUIVALENT,
                     Message.of("No placard on file to be equivalent to"),
@@ -233,7 +236,7 @@ final class AxlePressureCalculator {
         }
         if (isOriginalSize()) {
             return refused(
-                    PressureMethod.EQUIVALENT,
+                    PressureMethod.PLACARD_EQUIVALENT,
                     Optional.empty(),
                     Rule.PLACARD_EQUIVALENT,
                     Message.of("The original size is fitted"),
@@ -244,7 +247,7 @@ final class AxlePressureCalculator {
                 facts.charts().original(on.size(), on.pressure().psi(), dual, vehicle);
         if (originalTire.isEmpty() || curve.isEmpty()) {
             return refused(
-                    PressureMethod.EQUIVALENT,
+                    PressureMethod.PLACARD_EQUIVALENT,
                     Optional.empty(),
                     Rule.PLACARD_EQUIVALENT,
                     originalTire.isEmpty()
@@ -259,14 +262,14 @@ final class AxlePressureCalculator {
         SizingResult read = sizing(lb);
         if (read.pressure.isEmpty()) {
             return refused(
-                    PressureMethod.EQUIVALENT,
+                    PressureMethod.PLACARD_EQUIVALENT,
                     Optional.empty(),
                     Rule.PLACARD_EQUIVALENT,
                     read.statement,
                     read.explanation);
         }
         return guarded(
-                PressureMethod.EQUIVALENT,
+                PressureMethod.PLACARD_EQUIVALENT,
                 read.pressure.get(),
                 originalTire.get().estimate() || curve.get().isEstimate(),
                 Rule.PLACARD_EQUIVALENT,
@@ -283,17 +286,17 @@ final class AxlePressureCalculator {
     private MethodResult weighed() {
         if (curve.isEmpty()) {
             return refused(
-                    PressureMethod.WEIGHED,
+                    PressureMethod.WEIGHED_LOAD,
                     Optional.empty(),
-                    Rule.WEIGHED,
+                    Rule.WEIGHED_LOAD,
                     Message.of("No chart, and no estimate either"),
                     missing.orElse(""));
         }
         if (load.isEmpty()) {
             return refused(
-                    PressureMethod.WEIGHED,
+                    PressureMethod.WEIGHED_LOAD,
                     Optional.empty(),
-                    Rule.WEIGHED,
+                    Rule.WEIGHED_LOAD,
                     facts.scaleTickets().isEmpty()
                             ? Message.of("Never weighed")
                             : Message.of(
@@ -307,7 +310,11 @@ final class AxlePressureCalculator {
         SizingResult read = sizing(lb);
         if (read.pressure.isEmpty()) {
             return refused(
-                    PressureMethod.WEIGHED, Optional.empty(), Rule.LOAD_CAPACITY, read.statement, read.explanation);
+                    PressureMethod.WEIGHED_LOAD,
+                    Optional.empty(),
+                    Rule.LOAD_CAPACITY,
+                    read.statement,
+                    read.explanation);
         }
         Pressure row = read.pressure.get();
         Message says = Message.of("{} a tire on the heavier end: {}{}", Load.lb(Math.rint(lb)), row, read.statement);
@@ -321,7 +328,7 @@ final class AxlePressureCalculator {
                     "{}, raised to {}: less leaves under {} days of normal loss above the minimum",
                     says,
                     margin.get(),
-                    policy.days(PolicyNumber.NEED_DAYS));
+                    policy.days(PolicyNumber.DAYS_ABOVE_MINIMUM));
             row = margin.get();
         }
         Optional<Lifted> lifted = forThreshold(lb, row);
@@ -361,24 +368,24 @@ final class AxlePressureCalculator {
         }
         if (load.get().outdatedReason().isPresent()) {
             return MethodResult.refused(
-                    PressureMethod.WEIGHED,
+                    PressureMethod.WEIGHED_LOAD,
                     Optional.of(row),
                     reason(
-                            Rule.SLIP_CURRENT,
+                            Rule.WEIGHTS_CURRENT,
                             Message.of(
                                     "The slip of {} is old: {}",
                                     load.get().scaleTicket().on(),
                                     load.get().outdatedReason().get()),
                             "Weigh it again as it travels."));
         }
-        return guard.pass(PressureMethod.WEIGHED, row, estimate, reason(Rule.WEIGHED, says, because));
+        return guard.pass(PressureMethod.WEIGHED_LOAD, row, estimate, reason(Rule.WEIGHED_LOAD, says, because));
     }
 
     /** The next row, where normal loss would bring this one to the minimum sooner than the policy lets a target do. */
     private Optional<Pressure> forMargin(double lb, Pressure row) {
         Optional<Double> need = curve.orElseThrow().minimumForLoadPsi(lb);
         long days = PressureLoss.daysToReach(row.psi(), need.orElse(0.0), PressureLoss.NORMAL_MONTHLY);
-        if (need.isEmpty() || days >= policy.days(PolicyNumber.NEED_DAYS)) {
+        if (need.isEmpty() || days >= policy.days(PolicyNumber.DAYS_ABOVE_MINIMUM)) {
             return Optional.empty();
         }
         return rowsUpTo(maximumPsi())
@@ -434,7 +441,7 @@ final class AxlePressureCalculator {
                 .max(java.util.Comparator.comparingDouble(Pressure::psi));
         if (tires.stream().anyMatch(TireModel::isPassenger)) {
             return refused(
-                    PressureMethod.RATED,
+                    PressureMethod.RATED_LOAD,
                     Optional.empty(),
                     Rule.RATED_LOAD,
                     Message.of("Not for passenger tires"),
@@ -442,14 +449,14 @@ final class AxlePressureCalculator {
         }
         if (molded.isEmpty()) {
             return refused(
-                    PressureMethod.RATED,
+                    PressureMethod.RATED_LOAD,
                     Optional.empty(),
                     Rule.RATED_LOAD,
                     Message.of("No molded pressure on file"),
                     "Read the pressure for the maximum load off the sidewall.");
         }
         return guarded(
-                PressureMethod.RATED,
+                PressureMethod.RATED_LOAD,
                 molded.get(),
                 false,
                 Rule.RATED_LOAD,
@@ -461,34 +468,34 @@ final class AxlePressureCalculator {
         PressureInputs.ChalkTestResult on = facts.chalkTestResults().get(axle);
         if (on == null) {
             return refused(
-                    PressureMethod.TRIM,
+                    PressureMethod.CHALK_TEST,
                     Optional.empty(),
-                    Rule.CONTACT_TRIM,
+                    Rule.CHALK_TEST,
                     Message.of("No chalk-line trial on file"),
                     "Chalk the tread, drive a short straight flat stretch, look, and log each pass.");
         }
         if (!on.tire().equals(tireNow)) {
             return refused(
-                    PressureMethod.TRIM,
+                    PressureMethod.CHALK_TEST,
                     Optional.of(on.pressure()),
-                    Rule.TARGET_VOID,
+                    Rule.TARGET_OUTDATED,
                     Message.of("Found {} on other tires", on.on()),
                     "Another model, size or load range has another footprint: try again.");
         }
         if (allLoads.isEmpty() && placard.isEmpty()) {
             return refused(
-                    PressureMethod.TRIM,
+                    PressureMethod.CHALK_TEST,
                     Optional.of(on.pressure()),
-                    Rule.CONTACT_TRIM,
+                    Rule.CHALK_TEST,
                     Message.of("{} by chalk line, but neither a slip nor a placard bounds it", on.pressure()),
                     "A footprint alone says nothing about the load: weigh the vehicle, or read the placard.");
         }
         double floor = trimFloorPsi();
         if (on.pressure().psi() < floor - SLACK) {
             return refused(
-                    PressureMethod.TRIM,
+                    PressureMethod.CHALK_TEST,
                     Optional.of(on.pressure()),
-                    Rule.CONTACT_TRIM,
+                    Rule.CHALK_TEST,
                     Message.of(
                             "{} is under {}, {}",
                             on.pressure(),
@@ -499,10 +506,10 @@ final class AxlePressureCalculator {
                     "A footprint never overrules the load.");
         }
         MethodResult found = guarded(
-                PressureMethod.TRIM,
+                PressureMethod.CHALK_TEST,
                 on.pressure(),
                 false,
-                Rule.CONTACT_TRIM,
+                Rule.CHALK_TEST,
                 Message.of(
                         "{} by chalk line on {}, {} load, {}{}",
                         on.pressure(),
@@ -632,13 +639,13 @@ final class AxlePressureCalculator {
         if (tire.isPassenger()) {
             return Optional.of(
                     range.filter(LoadRange.XL::equals).isPresent()
-                            ? PolicyNumber.WARNING_LEAST_XL
-                            : PolicyNumber.WARNING_LEAST_SL);
+                            ? PolicyNumber.WARNING_MINIMUM_XL
+                            : PolicyNumber.WARNING_MINIMUM_SL);
         }
         return range.flatMap(letter -> switch (letter) {
-            case C -> Optional.of(PolicyNumber.WARNING_LEAST_C);
-            case D -> Optional.of(PolicyNumber.WARNING_LEAST_D);
-            case E -> Optional.of(PolicyNumber.WARNING_LEAST_E);
+            case C -> Optional.of(PolicyNumber.WARNING_MINIMUM_C);
+            case D -> Optional.of(PolicyNumber.WARNING_MINIMUM_D);
+            case E -> Optional.of(PolicyNumber.WARNING_MINIMUM_E);
             case SL, XL, A, B, F, G, H, J, L, M, N -> Optional.empty();
         });
     }

@@ -12,9 +12,9 @@ public final class ChalkTest {
 
     /** What the tread showed after a short straight stretch. */
     public enum ContactPattern {
-        CENTER_ONLY("only the center rubbed off"),
-        EDGES_MORE("the edges rubbed off more"),
-        RIGHT("center slightly more, the very edges just not");
+        CENTER_RUBBED("only the center rubbed off"),
+        EDGES_RUBBED("the edges rubbed off more"),
+        EVEN_CONTACT("center slightly more, the very edges just not");
 
         private final String label;
 
@@ -52,12 +52,12 @@ public final class ChalkTest {
         Pass last = passes.get(passes.size() - 1);
         double psi = last.pressure().psi();
         return switch (last.contactPattern()) {
-            case RIGHT ->
+            case EVEN_CONTACT ->
                 done(
                         last.pressure(),
                         Message.of("{} touches right. Confirm it cold: the tires are warm by now", last.pressure()));
-            case CENTER_ONLY -> lower(passes, psi, floorPsi);
-            case EDGES_MORE -> raise(psi, maximumPsi);
+            case CENTER_RUBBED -> lower(passes, psi, floorPsi);
+            case EDGES_RUBBED -> raise(psi, maximumPsi);
         };
     }
 
@@ -71,7 +71,7 @@ public final class ChalkTest {
                             AxlePressureCalculator.psi(floorPsi)));
         }
         boolean known = passes.stream()
-                .anyMatch(pass -> pass.contactPattern() == ContactPattern.EDGES_MORE
+                .anyMatch(pass -> pass.contactPattern() == ContactPattern.EDGES_RUBBED
                         && pass.pressure().psi() >= next - 1e-9);
         if (known) {
             return done(

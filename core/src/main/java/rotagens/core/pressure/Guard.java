@@ -43,7 +43,7 @@ public final class Guard {
             return refuse(
                     pressureMethod,
                     pressure,
-                    Rule.PRESSURE_NEED,
+                    Rule.MINIMUM_FOR_LOAD,
                     Message.of(
                             "{} carries {}, the load is {}",
                             pressure,

@@ -55,7 +55,7 @@ public final class LoadStates {
                     "booked trip, by " + trip.get().by(),
                     Optional.of(trip.get().until()));
         }
-        LoadState home = usual == LoadState.UNKNOWN ? LoadState.USUAL : usual;
+        LoadState home = usual == LoadState.UNKNOWN ? LoadState.NORMAL : usual;
         return loadStateSettings.stream()
                 .filter(one -> !today.isBefore(one.from()))
                 .reduce((first, later) -> later)

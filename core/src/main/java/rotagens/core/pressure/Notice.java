@@ -14,8 +14,8 @@ public record Notice(Severity severity, Reason reason) {
         /** Keep an eye on it. */
         WATCH,
         /** Work for it has to be planned. */
-        PLAN,
+        SERVICE_DUE,
         /** The vehicle must not roll like this. */
-        STOP
+        DO_NOT_OPERATE
     }
 }

@@ -31,7 +31,7 @@ public record PressureInputs(
     /** The load state in force, why, and until when where it ends. */
     public record CurrentLoadState(LoadState state, String reason, Optional<LocalDate> until) {
 
-        public static final CurrentLoadState USUAL = new CurrentLoadState(LoadState.USUAL, "usual", Optional.empty());
+        public static final CurrentLoadState USUAL = new CurrentLoadState(LoadState.NORMAL, "usual", Optional.empty());
     }
 
     /**

@@ -3,10 +3,11 @@ package rotagens.core.pressure;
 /** The schools of practice for a cold pressure, in the order they stand beside each other. */
 public enum PressureMethod {
     PLACARD("Placard", "Original size and load type, light vehicles, no weight known"),
-    EQUIVALENT("Placard equivalent", "Another size or load type than the placard’s, no weight known"),
-    WEIGHED("Weighed", "Constant known loads; changed tire sizes"),
-    RATED("Rated load", "Vehicles always near their limit; harsh, and wears the center where the load isn’t there"),
-    TRIM("Contact trim", "Ride and even wear on lightly loaded trucks, by chalk line");
+    PLACARD_EQUIVALENT("Placard equivalent", "Another size or load type than the placard’s, no weight known"),
+    WEIGHED_LOAD("Weighed", "Constant known loads; changed tire sizes"),
+    RATED_LOAD(
+            "Rated load", "Vehicles always near their limit; harsh, and wears the center where the load isn’t there"),
+    CHALK_TEST("Contact trim", "Ride and even wear on lightly loaded trucks, by chalk line");
 
     private final String label;
     private final String useWhen;

@@ -72,7 +72,7 @@ final class RatingNotices {
             return Optional.empty();
         }
         return Optional.of(new Notice(
-                Notice.Severity.STOP,
+                Notice.Severity.DO_NOT_OPERATE,
                 Reason.of(
                         Rule.AXLE_RATING,
                         Message.of("It weighs {}, rated {} (GVWR)", whole(gross), vehicle.gvwr()),
@@ -83,7 +83,7 @@ final class RatingNotices {
 
     private static Notice concern(boolean weighed, Message says, double ratedLb, Load rating) {
         return new Notice(
-                weighed ? Notice.Severity.WATCH : Notice.Severity.PLAN,
+                weighed ? Notice.Severity.WATCH : Notice.Severity.SERVICE_DUE,
                 Reason.of(
                         Rule.AXLE_RATING,
                         says,

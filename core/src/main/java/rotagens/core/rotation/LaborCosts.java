@@ -14,7 +14,7 @@ public record LaborCosts(int liftMinutes, int mountMinutes, double dollarsAnHour
 
     /** As the fleet's policy prices it for a vehicle. */
     public static LaborCosts on(Vehicle vehicle, Policy policy) {
-        double dollars = policy.of(vehicle.vehicleClass()).number(PolicyNumber.SHOP_HOUR);
+        double dollars = policy.of(vehicle.vehicleClass()).number(PolicyNumber.LABOR_RATE);
         return vehicle.isLight() ? new LaborCosts(8, 12, dollars) : new LaborCosts(15, 25, dollars);
     }
 

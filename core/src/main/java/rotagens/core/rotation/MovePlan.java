@@ -27,11 +27,11 @@ public record MovePlan(List<Lift> lifts, Map<Position, Position> wheelFrom, bool
     /** How a tire gets to its place. */
     public enum MoveMethod {
         WITH_WHEEL("with its wheel"),
-        TURNED_ON_WHEEL("with its wheel, turned round on it: the arrow"),
+        REVERSED_ON_WHEEL("with its wheel, turned round on it: the arrow"),
         REMOUNTED("remounted on the wheel there"),
         FROM_STOCK("from stock, mounted"),
-        NEW("new, mounted"),
-        OFF("comes off");
+        PURCHASED("new, mounted"),
+        REMOVED("comes off");
 
         private final String label;
 
@@ -78,18 +78,18 @@ public record MovePlan(List<Lift> lifts, Map<Position, Position> wheelFrom, bool
         }
         rotationProblem
                 .removedTires(arrangement)
-                .forEach(tire -> moves.add(new Move(tire, tire.at(), Optional.empty(), MoveMethod.OFF)));
+                .forEach(tire -> moves.add(new Move(tire, tire.at(), Optional.empty(), MoveMethod.REMOVED)));
         return moves;
     }
 
     private static MoveMethod how(RotationProblem rotationProblem, CandidateTire tire, Position to) {
         if (tire.source() != TireSource.ON_VEHICLE) {
-            return tire.toBuy() ? MoveMethod.NEW : MoveMethod.FROM_STOCK;
+            return tire.toBuy() ? MoveMethod.PURCHASED : MoveMethod.FROM_STOCK;
         }
         if (!rotationProblem.travelsWithWheel(tire, to)) {
             return MoveMethod.REMOUNTED;
         }
-        return rotationProblem.turned(tire, to) ? MoveMethod.TURNED_ON_WHEEL : MoveMethod.WITH_WHEEL;
+        return rotationProblem.turned(tire, to) ? MoveMethod.REVERSED_ON_WHEEL : MoveMethod.WITH_WHEEL;
     }
 
     /** Wheels go with their tires where they may; a place left without takes a like wheel that is free, its own first. */

@@ -10,7 +10,7 @@ public enum RotationGoal {
             "The next forced purchase as late as possible with the tires at hand, then even tread on every axle.",
             true,
             new ScoreWeights(1_000_000, 0, 200, 400, 10, 20, 0)),
-    AGE_LADDER(
+    NEWEST_ON_STEER(
             "Age ladder",
             "The newest rubber on steer; older tires end their life behind.",
             false,
@@ -20,7 +20,7 @@ public enum RotationGoal {
             "The fewest wheels lifted and the fewest beads broken that keep every rule until the next visit.",
             false,
             new ScoreWeights(3_000, 0, 1, 2, 10_000, 4_000, 0)),
-    OWN("The fleet’s own", "Weighed by the points the fleet’s policy gives each figure.", false, null);
+    CUSTOM("The fleet’s own", "Weighed by the points the fleet’s policy gives each figure.", false, null);
 
     /**
      * What each figure counts, in points; less is better.
@@ -45,13 +45,13 @@ public enum RotationGoal {
         /** The fleet’s own, as its policy sets them. */
         static ScoreWeights own(Policy.ClassPolicy policy) {
             return new ScoreWeights(
-                    Math.round(policy.number(PolicyNumber.OWN_BROUGHT_IN)),
-                    Math.round(policy.number(PolicyNumber.OWN_STEER_YEAR)),
-                    Math.round(policy.number(PolicyNumber.OWN_SPREAD)),
-                    Math.round(policy.number(PolicyNumber.OWN_DUAL)),
-                    Math.round(policy.number(PolicyNumber.OWN_LIFTED)),
-                    Math.round(policy.number(PolicyNumber.OWN_DISMOUNTED)),
-                    Math.round(policy.number(PolicyNumber.OWN_LEFT_MONTH)));
+                    Math.round(policy.number(PolicyNumber.CUSTOM_BROUGHT_IN)),
+                    Math.round(policy.number(PolicyNumber.CUSTOM_STEER_YEAR)),
+                    Math.round(policy.number(PolicyNumber.CUSTOM_SPREAD)),
+                    Math.round(policy.number(PolicyNumber.CUSTOM_DUAL)),
+                    Math.round(policy.number(PolicyNumber.CUSTOM_LIFTED)),
+                    Math.round(policy.number(PolicyNumber.CUSTOM_DEMOUNTED)),
+                    Math.round(policy.number(PolicyNumber.CUSTOM_UNUSED_MONTH)));
         }
     }
 

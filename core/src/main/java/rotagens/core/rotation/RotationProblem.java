@@ -156,7 +156,7 @@ public final class RotationProblem {
                 rates.get(position)));
         boolean stays = tire.at().filter(position::equals).isPresent();
         if (stays) {
-            against.removeIf(verdictReason -> verdictReason.verdict() == Verdict.NOT_KNOWN);
+            against.removeIf(verdictReason -> verdictReason.verdict() == Verdict.UNKNOWN);
         } else if (position instanceof OnAxle on) {
             otherSize(tire, on).ifPresent(against::add);
             tooSlow(tire).ifPresent(against::add);
@@ -237,7 +237,7 @@ public final class RotationProblem {
             boolean stay = stays(here, at) && stays(there, mate);
             MatchingRules.dual(wornTire.get(here.id()), at, wornTire.get(there.id()), mate)
                     .filter(verdictReason -> switch (verdictReason.verdict()) {
-                        case NOT_KNOWN -> !together;
+                        case UNKNOWN -> !together;
                         case WATCH -> !stay;
                         default -> true;
                     })

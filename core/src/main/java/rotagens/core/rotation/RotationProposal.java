@@ -175,7 +175,7 @@ public record RotationProposal(Arrangement arrangement, ArrangementMetrics metri
         return switch (rule) {
             case AGE_STEER -> "Younger tires for steer, or a manager’s override of the steer age with a reason.";
             case AGE_OVERALL -> "Younger tires in place of those that pass the overall age limit.";
-            case TREAD_PULL -> "Deeper tires, or a manager’s override of the pull point with a reason.";
+            case PULL_POINT -> "Deeper tires, or a manager’s override of the pull point with a reason.";
             case TREAD_LIMIT, WEAR_BAR -> "Deeper tires: the legal limit is nobody’s to override.";
             case PATTERN_MATCH, TREAD_MATCH -> "A pair that matches, or a manager’s override with a reason.";
             case DUAL_DIAMETER ->

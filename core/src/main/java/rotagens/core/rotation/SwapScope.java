@@ -12,7 +12,7 @@ enum SwapScope {
     BETWEEN_AXLES;
 
     static SwapScope of(Policy.ClassPolicy policy) {
-        return valueOf(policy.chosen(PolicyChoice.EVEN_WEAR_SWAP).code());
+        return valueOf(policy.chosen(PolicyChoice.EVEN_WEAR_SCOPE).code());
     }
 
     /** A tire that stays, and one that comes from elsewhere or from a spare's place, may always. */

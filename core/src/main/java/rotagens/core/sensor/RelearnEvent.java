@@ -19,17 +19,17 @@ public record RelearnEvent(Type type, Optional<Position> position, Optional<Pres
         /** Learn mode began. */
         ENTERED,
         /** The way in didn't work. */
-        WAY_FAILED,
+        ENTRY_FAILED,
         /** A corner's lamp is lit, or the dash names it. */
-        LAMP,
+        LAMP_LIT,
         /** Horn once: the corner's sensor was heard. */
-        HEARD,
+        CONFIRMED,
         /** The trigger was held and nothing sounded. */
-        SILENT,
+        NO_RESPONSE,
         /** Learn mode ended by itself; what was heard is lost. */
         TIMED_OUT,
         /** Air was let out there. */
-        AIR_OUT,
+        AIR_RELEASED,
         /** Horn twice, or the dash says that all are learned. */
         ENDED,
         /** What the gauge reads at a corner afterwards, cold. */

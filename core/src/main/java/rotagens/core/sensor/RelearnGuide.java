@@ -109,12 +109,12 @@ public record RelearnGuide(
             switch (event.type()) {
                 case LAMPS_OFF -> lampsOff = true;
                 case ENTERED -> enter();
-                case WAY_FAILED -> waysFailed++;
-                case LAMP -> lamp(event.position().orElseThrow());
-                case HEARD -> hear(event.position().orElseThrow());
-                case SILENT -> silent.merge(event.position().orElseThrow(), 1, Integer::sum);
+                case ENTRY_FAILED -> waysFailed++;
+                case LAMP_LIT -> lamp(event.position().orElseThrow());
+                case CONFIRMED -> hear(event.position().orElseThrow());
+                case NO_RESPONSE -> silent.merge(event.position().orElseThrow(), 1, Integer::sum);
                 case TIMED_OUT -> timeOut();
-                case AIR_OUT -> {
+                case AIR_RELEASED -> {
                     airOut.add(event.position().orElseThrow());
                     gauge.remove(event.position().get());
                 }

@@ -58,7 +58,7 @@ public final class ScheduleCheck {
         List<ScheduleConflict> clashes = new ArrayList<>(when(job, placed.day(), placed.start(), rules));
         if (placed.assignees().size() < job.techniciansNeeded()) {
             clashes.add(new ScheduleConflict(
-                    ScheduleRule.TWO_PEOPLE,
+                    ScheduleRule.TOO_FEW_TECHNICIANS,
                     Message.of(
                             "{} needs {} pairs of hands, {} planned.",
                             job.unit(),
@@ -69,7 +69,7 @@ public final class ScheduleCheck {
                 .filter(name -> !rules.work(List.of(name), job.yard(), placed.day(), placed.start(), placed.end()))
                 .findFirst()
                 .ifPresent(name -> clashes.add(new ScheduleConflict(
-                        ScheduleRule.PERSON_HOURS,
+                        ScheduleRule.TECHNICIAN_HOURS,
                         Message.of(
                                 "{} isn’t at work at {} on {} from {} to {}.",
                                 name,
@@ -91,7 +91,7 @@ public final class ScheduleCheck {
         List<ScheduleConflict> clashes = new ArrayList<>();
         int end = start + job.minutes();
         if (day.isBefore(rules.today())) {
-            clashes.add(new ScheduleConflict(ScheduleRule.DAY_PAST, Message.of("{} has passed.", day)));
+            clashes.add(new ScheduleConflict(ScheduleRule.DATE_PASSED, Message.of("{} has passed.", day)));
         }
         if (day.isBefore(job.earliest())) {
             clashes.add(new ScheduleConflict(
@@ -107,7 +107,7 @@ public final class ScheduleCheck {
             clashes.add(new ScheduleConflict(ScheduleRule.CLOSED, closed(job.yard(), day, rules)));
         } else if (!open.get().holds(start, end)) {
             clashes.add(new ScheduleConflict(
-                    ScheduleRule.OPENING,
+                    ScheduleRule.OUTSIDE_HOURS,
                     Message.of(
                             "{} to {} isn’t within {}’s hours, {}.",
                             TimeRange.clock(start),
@@ -127,7 +127,7 @@ public final class ScheduleCheck {
                 .filter(vehicleBooking -> vehicleBooking.keeps(job.unit(), day, start, end))
                 .findFirst()
                 .ifPresent(vehicleBooking -> clashes.add(new ScheduleConflict(
-                        ScheduleRule.VEHICLE_AWAY,
+                        ScheduleRule.VEHICLE_BOOKED,
                         Message.of(
                                 "{} is away: {}, back {} {}.",
                                 job.unit(),
@@ -166,7 +166,7 @@ public final class ScheduleCheck {
         boolean sameYard = one.job().yard().equals(other.job().yard());
         if (sameYard && one.bay() == other.bay()) {
             return Optional.of(new ScheduleConflict(
-                    ScheduleRule.BAY_TAKEN,
+                    ScheduleRule.BAY_OCCUPIED,
                     Message.of("Bay {} has {} until {}.", one.bay(), other.job().unit(), until)));
         }
         if (one.shares(other)) {
@@ -175,11 +175,11 @@ public final class ScheduleCheck {
                     .findFirst()
                     .orElseThrow();
             return Optional.of(new ScheduleConflict(
-                    ScheduleRule.PERSON_TAKEN,
+                    ScheduleRule.TECHNICIAN_BUSY,
                     Message.of("{} works on {} until {}.", who, other.job().unit(), until)));
         }
         return Optional.of(new ScheduleConflict(
-                ScheduleRule.VEHICLE_TAKEN,
+                ScheduleRule.VEHICLE_BUSY,
                 Message.of("{} stands in bay {} until {}.", one.job().unit(), other.bay(), until)));
     }
 
@@ -210,7 +210,7 @@ public final class ScheduleCheck {
                     rules.yard(placed.job().yard()).map(yard -> yard.has(need)).orElse(0);
             if (has > 0 && using.size() >= has) {
                 return Optional.of(new ScheduleConflict(
-                        ScheduleRule.EQUIPMENT_TAKEN,
+                        ScheduleRule.EQUIPMENT_BUSY,
                         Message.of(
                                 "{} has {} {}, in use for {}.",
                                 placed.job().yard(),
@@ -237,7 +237,7 @@ public final class ScheduleCheck {
         return rules.mayBeIn(job.vehicleClass())
                 .filter(most -> in.size() > most)
                 .map(most -> new ScheduleConflict(
-                        ScheduleRule.READINESS,
+                        ScheduleRule.MINIMUM_IN_SERVICE,
                         Message.of(
                                 "{} in service of {} fit, at least {} wanted: {} would be in the shop on {}.",
                                 rules.inService().getOrDefault(job.vehicleClass(), 0) - in.size(),

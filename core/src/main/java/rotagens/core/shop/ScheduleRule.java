@@ -2,19 +2,19 @@ package rotagens.core.shop;
 
 /** Why a job can't stand where it stands. */
 public enum ScheduleRule {
-    DAY_PAST("Day has passed"),
+    DATE_PASSED("Day has passed"),
     PARTS("Parts not there yet"),
     CLOSED("Shop is closed"),
-    OPENING("Outside opening hours"),
+    OUTSIDE_HOURS("Outside opening hours"),
     EQUIPMENT("Equipment the yard doesn’t have"),
-    TWO_PEOPLE("Too few hands"),
-    PERSON_HOURS("Not at work then"),
-    VEHICLE_AWAY("Vehicle is away"),
-    BAY_TAKEN("Bay is taken"),
-    PERSON_TAKEN("Person is taken"),
-    VEHICLE_TAKEN("Vehicle is in another bay"),
-    EQUIPMENT_TAKEN("Equipment is taken"),
-    READINESS("Too few in service");
+    TOO_FEW_TECHNICIANS("Too few hands"),
+    TECHNICIAN_HOURS("Not at work then"),
+    VEHICLE_BOOKED("Vehicle is away"),
+    BAY_OCCUPIED("Bay is taken"),
+    TECHNICIAN_BUSY("Person is taken"),
+    VEHICLE_BUSY("Vehicle is in another bay"),
+    EQUIPMENT_BUSY("Equipment is taken"),
+    MINIMUM_IN_SERVICE("Too few in service");
 
     private final String title;
 

@@ -59,7 +59,7 @@ public final class SlotExplanation {
         }
         int start = rules.open(job.yard(), day).map(TimeRange::from).orElse(0);
         List<ScheduleConflict> anyway = ScheduleCheck.when(job, day, start, rules);
-        if (!anyway.isEmpty() && anyway.get(0).rule() != ScheduleRule.OPENING) {
+        if (!anyway.isEmpty() && anyway.get(0).rule() != ScheduleRule.OUTSIDE_HOURS) {
             return new EarlierSlot(
                     day, Optional.of(anyway.get(0).rule()), anyway.get(0).statement());
         }
@@ -87,7 +87,7 @@ public final class SlotExplanation {
                         new EarlierSlot(day, Optional.of(scheduleConflict.rule()), scheduleConflict.statement()))
                 .orElse(new EarlierSlot(
                         day,
-                        Optional.of(ScheduleRule.TWO_PEOPLE),
+                        Optional.of(ScheduleRule.TOO_FEW_TECHNICIANS),
                         Message.of(
                                 "Nobody at {} can do it: {} pairs of hands needed.",
                                 job.yard(),

@@ -48,7 +48,7 @@ public final class DeliveryCheck {
                                 .map(ServiceDescription::molded)
                                 .orElse("not on file"))
                 .ifPresent(differences::add);
-        double ask = policy.number(PolicyNumber.DELIVERED_AGE_ASK);
+        double ask = policy.number(PolicyNumber.DELIVERED_AGE_ACCEPT);
         double noted = policy.number(PolicyNumber.DELIVERED_AGE_NOTED);
         // Counted as every age limit is: passed on its anniversary day.
         if (!today.isBefore(made.reaches(ask / MONTHS))) {

@@ -4,7 +4,7 @@ package rotagens.core.vehicle;
 public enum LoadState {
     UNKNOWN("not known"),
     EMPTY("empty"),
-    USUAL("usual"),
+    NORMAL("usual"),
     FULL("full"),
     TOWING("towing");
 

@@ -54,9 +54,9 @@ public record ConfusionMatrix(int places, double severity32nds, Map<Shape, Map<S
         List<Shape> answers = List.of(
                 Shape.EVEN,
                 Shape.CENTER,
-                Shape.LEANING_CENTER,
+                Shape.EARLY_CENTER,
                 Shape.BOTH_SHOULDERS,
-                Shape.LEANING_SHOULDERS,
+                Shape.EARLY_SHOULDERS,
                 Shape.OUTER_SHOULDER,
                 Shape.INNER_SHOULDER);
         List<String> lines = new ArrayList<>();

@@ -50,11 +50,11 @@ public record SampleTread(Shape shape, double severity32nds, TreadGrid read) {
         double low = full - severity;
         double between = full - severity / 2;
         return switch (shape) {
-            case CENTER, LEANING_CENTER -> new double[] {full, low, full};
-            case BOTH_SHOULDERS, LEANING_SHOULDERS -> new double[] {low, full, low};
+            case CENTER, EARLY_CENTER -> new double[] {full, low, full};
+            case BOTH_SHOULDERS, EARLY_SHOULDERS -> new double[] {low, full, low};
             case OUTER_SHOULDER -> new double[] {low, between, full};
             case INNER_SHOULDER -> new double[] {full, between, low};
-            case EVEN, SAWTOOTH, CUPPING, FLAT_SPOT -> new double[] {full, full, full};
+            case EVEN, FEATHERING, CUPPING, FLAT_SPOT -> new double[] {full, full, full};
         };
     }
 
@@ -70,7 +70,7 @@ public record SampleTread(Shape shape, double severity32nds, TreadGrid read) {
     /** Whether an answer counts as right: the shape itself, or leaning to its side. */
     public boolean isRight(Shape answer) {
         return answer == shape
-                || shape == Shape.CENTER && answer == Shape.LEANING_CENTER
-                || shape == Shape.BOTH_SHOULDERS && answer == Shape.LEANING_SHOULDERS;
+                || shape == Shape.CENTER && answer == Shape.EARLY_CENTER
+                || shape == Shape.BOTH_SHOULDERS && answer == Shape.EARLY_SHOULDERS;
     }
 }

@@ -32,9 +32,9 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
                 "inner shoulder worn",
                 "camber or toe, a bent part, an axle out of line; fast cornering",
                 "Alignment, worn joints first. Don’t leave it to the next service."),
-        LEANING_CENTER("leaning to center", "an early form of center wear", "Watch it and gauge the pressure."),
-        LEANING_SHOULDERS("leaning to shoulders", "an early form of shoulder wear", "Watch it and gauge the pressure."),
-        SAWTOOTH("sawtooth", "toe or axle geometry", "Suspension and geometry check, shock test."),
+        EARLY_CENTER("leaning to center", "an early form of center wear", "Watch it and gauge the pressure."),
+        EARLY_SHOULDERS("leaning to shoulders", "an early form of shoulder wear", "Watch it and gauge the pressure."),
+        FEATHERING("sawtooth", "toe or axle geometry", "Suspension and geometry check, shock test."),
         CUPPING(
                 "cupping",
                 "worn shocks, imbalance, a loose bearing or geometry",
@@ -78,11 +78,11 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
                 case BOTH_SHOULDERS -> Message.of("Both shoulders lie at least {} under the center.", apart);
                 case OUTER_SHOULDER -> Message.of("The outer shoulder lies at least {} under the inner.", apart);
                 case INNER_SHOULDER -> Message.of("The inner shoulder lies at least {} under the outer.", apart);
-                case LEANING_CENTER ->
+                case EARLY_CENTER ->
                     Message.of("The center lies low, and only one shoulder stands {} or more over it.", apart);
-                case LEANING_SHOULDERS ->
+                case EARLY_SHOULDERS ->
                     Message.of("The shoulders lie low, and only one of them {} or more under the center.", apart);
-                case SAWTOOTH ->
+                case FEATHERING ->
                     Message.of("The depths may be even: the hand tells it, smooth one way and rough the other.");
                 case CUPPING -> Message.of("One rib lies at least {} lower at two or more places round the tire.", low);
                 case FLAT_SPOT -> Message.of("One rib lies at least {} lower at a single place round the tire.", low);
@@ -90,7 +90,7 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
         }
 
         public boolean isEarly() {
-            return this == LEANING_CENTER || this == LEANING_SHOULDERS;
+            return this == EARLY_CENTER || this == EARLY_SHOULDERS;
         }
 
         /** Whether there is a cause to mend, not only something to watch. */
@@ -109,7 +109,7 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
      * @return empty (can't tell) where a groove wasn't measured and no local sign was found
      */
     public static Optional<WearPattern> classify(GrooveDepths grooveDepths, double difference, Set<Shape> localSigns) {
-        for (Shape local : new Shape[] {Shape.CUPPING, Shape.FLAT_SPOT, Shape.SAWTOOTH}) {
+        for (Shape local : new Shape[] {Shape.CUPPING, Shape.FLAT_SPOT, Shape.FEATHERING}) {
             if (localSigns.contains(local)) {
                 return Optional.of(new WearPattern(local, Optional.empty()));
             }
@@ -138,7 +138,7 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
         double spread = Math.max(outer, Math.max(center, inner)) - Math.min(outer, Math.min(center, inner));
         if (spread >= d) {
             return Optional.of(new WearPattern(
-                    center < (outer + inner) / 2 ? Shape.LEANING_CENTER : Shape.LEANING_SHOULDERS, Optional.empty()));
+                    center < (outer + inner) / 2 ? Shape.EARLY_CENTER : Shape.EARLY_SHOULDERS, Optional.empty()));
         }
         return Optional.of(new WearPattern(Shape.EVEN, Optional.empty()));
     }

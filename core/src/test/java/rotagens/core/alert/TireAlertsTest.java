@@ -35,7 +35,7 @@ class TireAlertsTest {
     private static final LocalDate DAY = LocalDate.of(2027, 3, 1);
 
     private final List<TireFact> ledger = new ArrayList<>();
-    private InForce inForce = inForce(100, LoadState.USUAL);
+    private InForce inForce = inForce(100, LoadState.NORMAL);
 
     private static InForce inForce(double target, LoadState state) {
         return new InForce(
@@ -214,19 +214,19 @@ class TireAlertsTest {
         void ranLow(boolean hot) {
             cold(0, 100).read(20, 80, hot ? ThermalState.HOT : ThermalState.COLD, false, Optional.empty());
             fill(20, 100).cold(40, 100);
-            assertThat(isOpen(AlertKind.RAN_LOW)).isTrue();
-            assertThat(now().findings()).extracting(open -> open.finding()).contains(Finding.RAN_LOW);
-            does(new TireFact.Fixed(Finding.RAN_LOW, DAY.plusDays(41), "Ana", ""));
-            assertThat(isOpen(AlertKind.RAN_LOW)).as("nobody puts that right").isTrue();
+            assertThat(isOpen(AlertKind.RUN_FLAT)).isTrue();
+            assertThat(now().findings()).extracting(open -> open.finding()).contains(Finding.RUN_FLAT);
+            does(new TireFact.Fixed(Finding.RUN_FLAT, DAY.plusDays(41), "Ana", ""));
+            assertThat(isOpen(AlertKind.RUN_FLAT)).as("nobody puts that right").isTrue();
             does(new TireFact.Inspected(true, "Marrow Street", DAY.plusDays(42), "Ana"));
-            assertThat(isOpen(AlertKind.RAN_LOW)).isFalse();
+            assertThat(isOpen(AlertKind.RUN_FLAT)).isFalse();
         }
 
         @Test
         @DisplayName("just over 80 % isn't run flat")
         void justOver() {
             cold(0, 100).cold(20, 80.1);
-            assertThat(isOpen(AlertKind.RAN_LOW)).isFalse();
+            assertThat(isOpen(AlertKind.RUN_FLAT)).isFalse();
         }
 
         @Test
@@ -236,9 +236,9 @@ class TireAlertsTest {
             cold(0, 79);
             inForce = inForce(110, LoadState.FULL);
             cold(3, 79).fill(3, 110).cold(10, 109);
-            assertThat(isOpen(AlertKind.RAN_LOW)).isFalse();
+            assertThat(isOpen(AlertKind.RUN_FLAT)).isFalse();
             cold(30, 88);
-            assertThat(isOpen(AlertKind.RAN_LOW))
+            assertThat(isOpen(AlertKind.RUN_FLAT))
                     .as("once raised, 80 % of the full target is run flat")
                     .isTrue();
         }
@@ -250,7 +250,7 @@ class TireAlertsTest {
             cold(0, 79);
             inForce = inForce(110, LoadState.FULL);
             cold(3, 64);
-            assertThat(isOpen(AlertKind.RAN_LOW)).isTrue();
+            assertThat(isOpen(AlertKind.RUN_FLAT)).isTrue();
         }
 
         @Test
@@ -258,11 +258,11 @@ class TireAlertsTest {
         void firstTarget() {
             inForce = InForce.UNKNOWN;
             cold(0, 88);
-            inForce = inForce(110, LoadState.USUAL);
+            inForce = inForce(110, LoadState.NORMAL);
             cold(3, 86);
-            assertThat(isOpen(AlertKind.RAN_LOW)).as("only not raised yet").isFalse();
+            assertThat(isOpen(AlertKind.RUN_FLAT)).as("only not raised yet").isFalse();
             cold(4, 12);
-            assertThat(isOpen(AlertKind.RAN_LOW)).isTrue();
+            assertThat(isOpen(AlertKind.RUN_FLAT)).isTrue();
         }
 
         @Test
@@ -270,9 +270,9 @@ class TireAlertsTest {
         void emptyAtFirstTarget() {
             inForce = InForce.UNKNOWN;
             cold(0, 88);
-            inForce = inForce(110, LoadState.USUAL);
+            inForce = inForce(110, LoadState.NORMAL);
             cold(3, 12);
-            assertThat(isOpen(AlertKind.RAN_LOW)).isTrue();
+            assertThat(isOpen(AlertKind.RUN_FLAT)).isTrue();
         }
 
         @Test
@@ -282,9 +282,9 @@ class TireAlertsTest {
             cold(0, 79);
             inForce = inForce(110, LoadState.FULL);
             driven(3, 79, 41_000).driven(5, 79, 41_003);
-            assertThat(isOpen(AlertKind.RAN_LOW)).as("moved about").isFalse();
+            assertThat(isOpen(AlertKind.RUN_FLAT)).as("moved about").isFalse();
             driven(6, 79, 41_060);
-            assertThat(isOpen(AlertKind.RAN_LOW)).isTrue();
+            assertThat(isOpen(AlertKind.RUN_FLAT)).isTrue();
         }
 
         private OfRunningLow driven(int day, double psi, double miles) {

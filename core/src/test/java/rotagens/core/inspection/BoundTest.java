@@ -75,7 +75,7 @@ class BoundTest {
                         .readAlso("3R", reading(0, 90, 8, 8, 8))
                         .judge("3L")
                         .verdict())
-                .isEqualTo(Verdict.FIT);
+                .isEqualTo(Verdict.GOOD);
     }
 
     @Test

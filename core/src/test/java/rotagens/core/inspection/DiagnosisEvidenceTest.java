@@ -123,7 +123,7 @@ class DiagnosisEvidenceTest {
                 .contains("Steering or suspension joints replaced on");
         assertThat(against(diagnose(inside(110), "1R", happened(Type.JOINTS, 400)), WearCause.TOE))
                 .doesNotContain("joints");
-        assertThat(supports(diagnose(flat, "1L", VehicleEvents.NONE), WearCause.PARKING))
+        assertThat(supports(diagnose(flat, "1L", VehicleEvents.NONE), WearCause.LONG_PARKING))
                 .isEmpty();
         Sample cupped = coach().found("1L", 2, Finding.CUPPING);
         assertThat(diagnose(cupped, "1L", VehicleEvents.NONE).unknown())

@@ -65,7 +65,7 @@ class DiagnosisTest {
     @DisplayName("both steer tires worn inside point to toe, and a driver's report of a pull adds to it")
     void toe() {
         Sample both = worn("1R", 110, 12, 11, 9).read("1L", reading(3, 110, 12, 11, 9));
-        Diagnosis diagnosis = diagnose(both, "1R", reported(Symptom.WHEEL_OFF_CENTER, 20));
+        Diagnosis diagnosis = diagnose(both, "1R", reported(Symptom.STEERING_WHEEL_OFF_CENTER, 20));
         assertThat(diagnosis.causes().get(0).cause()).isEqualTo(WearCause.TOE);
         assertThat(statement(diagnosis.causes().get(0).evidenceFor()))
                 .contains("1L is worn on the same edge", "A driver reported on 3 Nov 2026: steering wheel off center");
@@ -92,7 +92,7 @@ class DiagnosisTest {
                 LoadCharts.EMPTY,
                 List.of(new ScaleTicket(
                         TODAY.minusDays(30),
-                        LoadState.USUAL,
+                        LoadState.NORMAL,
                         "pads",
                         List.of(
                                 AxleWeight.ends(1, Load.lb(5000), Load.lb(5000)),
@@ -107,7 +107,7 @@ class DiagnosisTest {
                 Map.of(),
                 Optional.empty());
         Diagnosis onTarget = diagnose(worn("2LO", 95, 12, 9, 12).rated().facts(light), "2LO", VehicleEvents.NONE);
-        assertThat(onTarget.causes().get(0).cause()).isEqualTo(WearCause.LOAD_NOT_CARRIED);
+        assertThat(onTarget.causes().get(0).cause()).isEqualTo(WearCause.LOAD_BELOW_PRESSURE);
         assertThat(statement(onTarget.causes().get(0).evidenceFor()))
                 .containsExactly(
                         "All 3 cold readings on the target 95 psi", "3,000 lb weighed, the target carries 5,304 lb");
@@ -165,7 +165,7 @@ class DiagnosisTest {
                 .isEqualTo(WearCause.SHOCKS);
         Sample parked = coach().found("1L", 2, Finding.FLAT_SPOT).parkedSince(TODAY.minusDays(90));
         assertThat(diagnose(parked, "1L", VehicleEvents.NONE).causes().get(0).cause())
-                .isEqualTo(WearCause.PARKING);
+                .isEqualTo(WearCause.LONG_PARKING);
     }
 
     @Test

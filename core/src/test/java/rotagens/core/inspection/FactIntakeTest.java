@@ -74,7 +74,7 @@ class FactIntakeTest {
                         full.at(AT), Optional.of(reading(0, 84, 14, 14, 14)), Pressure.psi(115), then))
                 .isEmpty();
         VehicleState filled = take(take(full, reading(0, 84, 14, 14, 14)), reading(0, 115, 14, 14, 14));
-        assertThat(filled.at(AT).alerts().open(AlertKind.RAN_LOW)).isEmpty();
+        assertThat(filled.at(AT).alerts().open(AlertKind.RUN_FLAT)).isEmpty();
         assertThat(filled.at(AT).alerts().open(AlertKind.UNDER_MINIMUM)).isEmpty();
         assertThat(TireAssessor.judge(filled, AT, Policy.DEFAULTS, TODAY).verdict())
                 .isLessThan(Verdict.DO_NOT_OPERATE);
@@ -191,8 +191,8 @@ class FactIntakeTest {
     @Test
     @DisplayName("a lamp's report says first: gauge all, fill none")
     void lamp() {
-        Triage triage =
-                Triage.of(coach().state(), VehicleEvents.NONE, VehicleEvents.Symptom.LAMP, Policy.DEFAULTS, TODAY);
+        Triage triage = Triage.of(
+                coach().state(), VehicleEvents.NONE, VehicleEvents.Symptom.WARNING_LAMP, Policy.DEFAULTS, TODAY);
         assertThat(triage.first().orElseThrow().in(Units.US)).startsWith("Gauge every tire, fill none.");
         assertThat(triage.steps().get(0).check()).isEqualTo(Triage.Check.PRESSURES);
     }
@@ -206,14 +206,14 @@ class FactIntakeTest {
         assertThat(offline.rest().verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
         assertThat(offline.rest().explanation().orElseThrow().statement().in(Units.US))
                 .startsWith("Bulge, seen");
-        assertThat(offline.untilCold().verdict()).isEqualTo(Verdict.FIT);
+        assertThat(offline.untilCold().verdict()).isEqualTo(Verdict.GOOD);
     }
 
     @Test
     @DisplayName("running low is cleared by no reading on a device; a low pressure is")
     void offlineRanLow() {
         Sample sample = coach().read("2LO", reading(2, 88, 14, 14, 14))
-                .found("2LO", new OpenFinding(Finding.RAN_LOW, TODAY.minusDays(9), "Ana"));
+                .found("2LO", new OpenFinding(Finding.RUN_FLAT, TODAY.minusDays(9), "Ana"));
         VehicleState vehicle = sample.state();
         ProvisionalLimits offline = ProvisionalLimits.at(
                 vehicle, vehicle.pressures(Policy.DEFAULTS, TODAY), Position.parse("2LO"), Policy.DEFAULTS, TODAY);

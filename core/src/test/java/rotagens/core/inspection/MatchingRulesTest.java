@@ -84,7 +84,7 @@ class MatchingRulesTest {
     @Test
     @DisplayName("two models in a dual are compared by diameters on file less their wear, else they are not known")
     void dualOfTwoModels() {
-        assertThat(verdict(dual(worn(TESSALY, 10), worn(RIDGE, 10)))).isEqualTo("NOT_KNOWN");
+        assertThat(verdict(dual(worn(TESSALY, 10), worn(RIDGE, 10)))).isEqualTo("UNKNOWN");
         assertThat(statement(dual(worn(TESSALY, 10), worn(RIDGE, 10)).orElseThrow()))
                 .isEqualTo("Corvane Tessaly C2 here, Corvane Ridgeline 4 at 2LO: diameters not compared");
         assertThat(verdict(dual(worn(TESSALY, 18, 38), worn(RIDGE, 18, 38.25)))).isEqualTo("-");

@@ -57,7 +57,7 @@ class PositionRulesTest {
         List<VerdictReason> reasons =
                 against("2LO", tire("275/70R22.5", null), List.of(), NEXT_VISIT, OptionalDouble.empty());
         assertThat(statement(reasons)).containsExactly("DOT date not on file", "Tread never gauged");
-        assertThat(reasons).allMatch(one -> one.verdict() == Verdict.NOT_KNOWN);
+        assertThat(reasons).allMatch(one -> one.verdict() == Verdict.UNKNOWN);
         assertThat(reasons.get(0).reason().rule()).isEqualTo(Rule.DOT_DATE);
         assertThat(reasons.get(1).reason().rule()).isEqualTo(Rule.TREAD_CURRENT);
     }

@@ -64,7 +64,7 @@ class ProvisionalLimitsTest {
     @DisplayName("hot and below the cold target is watched; hot above it says nothing")
     void hot() {
         assertThat(of(at("2LO").hot(), 94).explanation()).contains(Rule.PRESSURE_HOT);
-        assertThat(of(at("2LO").hot(), 104).verdict()).isEqualTo(Verdict.FIT);
+        assertThat(of(at("2LO").hot(), 104).verdict()).isEqualTo(Verdict.GOOD);
     }
 
     @ParameterizedTest(name = "{0}: {1}/32 is {2}")
@@ -141,7 +141,7 @@ class ProvisionalLimitsTest {
         if (placardPsi <= 120) {
             assertThat(of(cold, placardPsi + 0.01).verdict())
                     .as("%s psi", placardPsi)
-                    .isEqualTo(Verdict.FIT);
+                    .isEqualTo(Verdict.GOOD);
             // Its tires were read at 95 psi: under four fifths of a placard, they were not yet raised to it.
             double drivenAt = 0.8 * placardPsi >= 95 ? 95 : placardPsi;
             assertThat(of(cold, 0.8 * drivenAt - 0.01).verdict())

@@ -65,7 +65,7 @@ class RandomVehicleTest {
                 Verdict worst = assessment.reasons().stream()
                         .map(VerdictReason::verdict)
                         .max(java.util.Comparator.naturalOrder())
-                        .orElse(Verdict.FIT);
+                        .orElse(Verdict.GOOD);
                 assertThat(assessment.verdict()).isEqualTo(worst);
                 for (VerdictReason verdictReason : assessment.reasons()) {
                     for (Units units : Units.values()) {

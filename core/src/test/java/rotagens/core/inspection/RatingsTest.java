@@ -70,7 +70,7 @@ class RatingsTest {
         Sample sample = allRated("275/70R22.5 148/145M").gawr(1, 15_000);
         assertThat(statement(sample.judge("1L")))
                 .contains("The tires of axle 1 carry 13,889 lb together, the axle is rated 15,000 lb");
-        assertThat(sample.judge("1L").verdict()).isEqualTo(Verdict.PLAN);
+        assertThat(sample.judge("1L").verdict()).isEqualTo(Verdict.SERVICE_DUE);
         assertThat(DueWorkFinder.on(sample.state(), Policy.DEFAULTS, TODAY))
                 .anyMatch(
                         item -> item.workType() == WorkType.WEIGH && item.due().equals(TODAY));
@@ -94,7 +94,7 @@ class RatingsTest {
     void gross() {
         ScaleTicket scaleTicket = new ScaleTicket(
                 TODAY.minusDays(3),
-                LoadState.USUAL,
+                LoadState.NORMAL,
                 "pads",
                 List.of(
                         AxleWeight.ends(1, Load.lb(5000), Load.lb(5000)),

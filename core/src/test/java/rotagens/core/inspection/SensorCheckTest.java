@@ -30,18 +30,18 @@ class SensorCheckTest {
                 .filter(verdictReason -> verdictReason.reason().rule() == Rule.SENSOR_BATTERY)
                 .map(VerdictReason::verdict)
                 .findFirst()
-                .orElse(Verdict.FIT);
+                .orElse(Verdict.GOOD);
     }
 
     @Test
     @DisplayName(
             "says nothing for 7 years, is watched from the seventh anniversary on, and planned a season before the tenth")
     void byAge() {
-        assertThat(battery(LocalDate.of(2019, 11, 24))).isEqualTo(Verdict.FIT);
+        assertThat(battery(LocalDate.of(2019, 11, 24))).isEqualTo(Verdict.GOOD);
         assertThat(battery(LocalDate.of(2019, 11, 23))).isEqualTo(Verdict.WATCH);
         assertThat(battery(LocalDate.of(2017, 2, 22))).isEqualTo(Verdict.WATCH);
-        assertThat(battery(LocalDate.of(2017, 2, 21))).isEqualTo(Verdict.PLAN);
-        assertThat(battery(OVERDUE)).isEqualTo(Verdict.PLAN);
+        assertThat(battery(LocalDate.of(2017, 2, 21))).isEqualTo(Verdict.SERVICE_DUE);
+        assertThat(battery(OVERDUE)).isEqualTo(Verdict.SERVICE_DUE);
     }
 
     @Test

@@ -44,7 +44,7 @@ class VerdictTest {
     @Test
     @DisplayName("measured, current and within every limit is fit, without reasons")
     void fit() {
-        assertThat(coach().judge("2RO")).isEqualTo(new Assessment(Verdict.FIT, java.util.List.of()));
+        assertThat(coach().judge("2RO")).isEqualTo(new Assessment(Verdict.GOOD, java.util.List.of()));
     }
 
     @ParameterizedTest(name = "{0} at {1}/32 is {2}")
@@ -101,7 +101,7 @@ class VerdictTest {
     @Test
     @DisplayName("a tire that ran at 80 % stays do not operate after air was added, until it was looked at inside")
     void ranLowStays() {
-        assertThat(coach().found("2RO", 10, Finding.RAN_LOW).judge("2RO").verdict())
+        assertThat(coach().found("2RO", 10, Finding.RUN_FLAT).judge("2RO").verdict())
                 .isEqualTo(Verdict.DO_NOT_OPERATE);
     }
 
@@ -118,7 +118,7 @@ class VerdictTest {
                 new LoadCharts(List.of(), List.of()),
                 List.of(new ScaleTicket(
                         TODAY.minusDays(30),
-                        LoadState.USUAL,
+                        LoadState.NORMAL,
                         "Eastbank pads",
                         List.of(
                                 AxleWeight.ends(1, Load.lb(5000), Load.lb(5000)),
@@ -162,9 +162,9 @@ class VerdictTest {
                 .read("1L", reading(3, 81, 14, 14, 14), reading(33, 92, 14, 14, 14))
                 .judge("1L");
         assertThat(soon.reasons())
-                .filteredOn(verdictReason -> verdictReason.reason().rule() == rotagens.core.measure.Rule.LOSS)
+                .filteredOn(verdictReason -> verdictReason.reason().rule() == rotagens.core.measure.Rule.PRESSURE_LOSS)
                 .singleElement()
-                .satisfies(verdictReason -> assertThat(verdictReason.verdict()).isEqualTo(Verdict.PLAN));
+                .satisfies(verdictReason -> assertThat(verdictReason.verdict()).isEqualTo(Verdict.SERVICE_DUE));
     }
 
     @Test
@@ -172,7 +172,7 @@ class VerdictTest {
     void hotReadings() {
         assertThat(statement(coach().readAlso("2RO", hot(0, 94)).judge("2RO")))
                 .containsExactly("94 psi hot, below the cold target 95 psi");
-        assertThat(coach().readAlso("2RO", hot(0, 104)).judge("2RO").verdict()).isEqualTo(Verdict.FIT);
+        assertThat(coach().readAlso("2RO", hot(0, 104)).judge("2RO").verdict()).isEqualTo(Verdict.GOOD);
         assertThat(statement(coach().read("2RO", hot(0, 104)).judge("2RO"))).contains("Never gauged cold");
     }
 
@@ -187,7 +187,7 @@ class VerdictTest {
     void unequalAxle() {
         Sample sample = coach().read("2LO", reading(3, 98, 14, 14, 14)).read("2RO", reading(3, 92, 14, 14, 14));
         assertThat(statement(sample.judge("2RO"))).containsExactly("92 psi here, 98 psi at 2LO: more than 5 psi apart");
-        assertThat(sample.judge("2LO").verdict()).isEqualTo(Verdict.FIT);
+        assertThat(sample.judge("2LO").verdict()).isEqualTo(Verdict.GOOD);
     }
 
     @Test
@@ -196,7 +196,7 @@ class VerdictTest {
         Sample sample = coach().light();
         sample.fitted("3L", tire("295/80R22.5", "2325")).fitted("3R", tire("295/80R22.5", "2325"));
         Assessment assessment = sample.judge("3L");
-        assertThat(assessment.verdict()).isEqualTo(Verdict.NOT_KNOWN);
+        assertThat(assessment.verdict()).isEqualTo(Verdict.UNKNOWN);
         assertThat(statement(assessment))
                 .containsExactly("No 275/70R22.5 on file, so what the original carried isn’t known");
     }
@@ -205,7 +205,7 @@ class VerdictTest {
     @DisplayName("good readings grow old: 35 days for pressure, 90 for tread")
     void goodGrowsOld() {
         assertThat(coach().read("2RO", reading(35, 95, 14, 14, 14)).judge("2RO").verdict())
-                .isEqualTo(Verdict.FIT);
+                .isEqualTo(Verdict.GOOD);
         assertThat(statement(coach().read("2RO", reading(36, 95, 14, 14, 14)).judge("2RO")))
                 .containsExactly("Cold pressure last read 18 Oct 2026, 36 days ago");
         assertThat(statement(coach().read("2RO", reading(91, 95, 14, 14, 14)).judge("2RO")))
@@ -247,9 +247,13 @@ class VerdictTest {
     @Test
     @DisplayName("a retread is recorded on drive and out of service on steer")
     void retread() {
-        assertThat(coach().found("2RO", 3, Finding.RETREAD_SEEN).judge("2RO").verdict())
-                .isEqualTo(Verdict.FIT);
-        assertThat(coach().found("1L", 3, Finding.RETREAD_SEEN).judge("1L").verdict())
+        assertThat(coach().found("2RO", 3, Finding.RETREAD_IDENTIFIED)
+                        .judge("2RO")
+                        .verdict())
+                .isEqualTo(Verdict.GOOD);
+        assertThat(coach().found("1L", 3, Finding.RETREAD_IDENTIFIED)
+                        .judge("1L")
+                        .verdict())
                 .isEqualTo(Verdict.DO_NOT_OPERATE);
         Tire retread = new Tire(
                 1,
@@ -312,9 +316,9 @@ class VerdictTest {
         assertThat(statement(sample.judge("1L")))
                 .containsExactly("5 years old 31 Jan 2026, no professional inspection since");
         assertThat(sample.inspected("1L", TODAY.minusDays(100)).judge("1L").verdict())
-                .isEqualTo(Verdict.FIT);
+                .isEqualTo(Verdict.GOOD);
         assertThat(sample.inspected("1L", TODAY.minusDays(366)).judge("1L").verdict())
-                .isEqualTo(Verdict.PLAN);
+                .isEqualTo(Verdict.SERVICE_DUE);
     }
 
     @Test
@@ -322,7 +326,7 @@ class VerdictTest {
     void anniversary() {
         Sample sample = coach().fitted("3L", tire("275/70R22.5", "4616")).inspected("3L", TODAY.minusDays(20));
         assertThat(sample.judge("3L", java.time.LocalDate.of(2026, 11, 12)).verdict())
-                .isEqualTo(Verdict.PLAN);
+                .isEqualTo(Verdict.SERVICE_DUE);
         assertThat(sample.judge("3L", java.time.LocalDate.of(2026, 11, 13)).verdict())
                 .isEqualTo(Verdict.DO_NOT_OPERATE);
     }
@@ -332,7 +336,7 @@ class VerdictTest {
     void sizeMix() {
         Sample sample = coach().fitted("3L", tire("295/80R22.5", "2325"));
         assertThat(sample.judge("3R").verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
-        assertThat(sample.judge("2LO").verdict()).isEqualTo(Verdict.FIT);
+        assertThat(sample.judge("2LO").verdict()).isEqualTo(Verdict.GOOD);
         Assessment bias = coach().fitted("3L", tire("275/70D22.5", "2325")).judge("3L");
         assertThat(bias.reasons().get(0).reason().explanation().in(Units.US)).startsWith("Bias and radial");
     }
@@ -370,11 +374,11 @@ class VerdictTest {
             "a wear pattern with a cause is planned, a leaning one watched; a mended cause waits for the next reading")
     void patterns() {
         Sample worn = coach().read("2RO", reading(3, 95, 9, 12, 14)).read("2RI", reading(3, 95, 11, 11, 11));
-        assertThat(worn.judge("2RO").verdict()).isEqualTo(Verdict.PLAN);
+        assertThat(worn.judge("2RO").verdict()).isEqualTo(Verdict.SERVICE_DUE);
         assertThat(worn.mended("2RO", TODAY.minusDays(1)).judge("2RO").verdict())
                 .isEqualTo(Verdict.WATCH);
         assertThat(worn.mended("2RO", TODAY.minusDays(9)).judge("2RO").verdict())
-                .isEqualTo(Verdict.PLAN);
+                .isEqualTo(Verdict.SERVICE_DUE);
         assertThat(coach().read("3L", reading(3, 90, 14, 12, 13)).judge("3L").verdict())
                 .isEqualTo(Verdict.WATCH);
     }
@@ -389,7 +393,7 @@ class VerdictTest {
                 Optional.of(Pressure.psi(90)),
                 ThermalState.COLD,
                 new GrooveDepths(Optional.of(TreadDepth.of32nds(10)), Optional.empty(), Optional.empty()));
-        assertThat(coach().readAlso("3L", half).judge("3L").verdict()).isEqualTo(Verdict.FIT);
+        assertThat(coach().readAlso("3L", half).judge("3L").verdict()).isEqualTo(Verdict.GOOD);
     }
 
     @Test

@@ -35,11 +35,11 @@ class JobSheetTest {
         JobSheet sheet = new Bay().does("1L", WheelTask.NEW_TIRE).sheet();
         assertThat(codes(sheet))
                 .containsExactly(
-                        StepCode.GROUND,
+                        StepCode.SECURE_VEHICLE,
                         StepCode.PROTECTION,
                         StepCode.MACHINE_FITS,
                         StepCode.PARTS,
-                        StepCode.SINGLE_PIECE,
+                        StepCode.ONE_PIECE_RIM,
                         StepCode.STANDS,
                         StepCode.WHEEL_OFF,
                         StepCode.CORE_OUT,
@@ -48,7 +48,7 @@ class JobSheetTest {
                         StepCode.CLEAN_WHEEL,
                         StepCode.STEM,
                         StepCode.LUBRICATE,
-                        StepCode.INDEX,
+                        StepCode.ALIGN_MARKS,
                         StepCode.MOUNT,
                         StepCode.SEAT,
                         StepCode.BEAD_GAP,
@@ -57,16 +57,16 @@ class JobSheetTest {
                         StepCode.LEAK_CHECK,
                         StepCode.BALANCE,
                         StepCode.HUB,
-                        StepCode.NUTS_BY_HAND,
+                        StepCode.HAND_START_NUTS,
                         StepCode.TORQUE_HALF,
                         StepCode.TORQUE_FULL,
                         StepCode.TORQUE_PASS,
-                        StepCode.TREAD_FITTED,
-                        StepCode.DOT_FITTED,
+                        StepCode.TREAD_OF_INSTALLED,
+                        StepCode.DOT_OF_INSTALLED,
                         StepCode.DASH_AND_GAUGE,
-                        StepCode.TIDY,
-                        StepCode.TOLD);
-        assertThat(statement(step(sheet, "NUTS_BY_HAND:1L").does())).contains("two-piece flanged nuts");
+                        StepCode.CLEAN_UP,
+                        StepCode.NOTIFY);
+        assertThat(statement(step(sheet, "HAND_START_NUTS:1L").does())).contains("two-piece flanged nuts");
     }
 
     @Test
@@ -133,12 +133,12 @@ class JobSheetTest {
     @DisplayName("a rotation has its wheels off together, each read where it went, and ends with a relearn")
     void rotation() {
         JobSheet sheet = new Bay()
-                .does("1L", WheelTask.MOVE_WHEEL)
-                .does("1R", WheelTask.MOVE_WHEEL)
+                .does("1L", WheelTask.MOVE_ASSEMBLY)
+                .does("1R", WheelTask.MOVE_ASSEMBLY)
                 .sheet();
         List<String> keys = sheet.steps().stream().map(Step::key).toList();
-        assertThat(keys.indexOf("WHEEL_OFF:1R")).isLessThan(keys.indexOf("NUTS_BY_HAND:1L"));
-        assertThat(keys).contains("FILL:1L", "DOT_FITTED:1R", "RELEARN");
+        assertThat(keys.indexOf("WHEEL_OFF:1R")).isLessThan(keys.indexOf("HAND_START_NUTS:1L"));
+        assertThat(keys).contains("FILL:1L", "DOT_OF_INSTALLED:1R", "RELEARN");
         assertThat(codes(sheet)).doesNotContain(StepCode.BEAD_GAP, StepCode.CAGE);
     }
 
@@ -150,14 +150,19 @@ class JobSheetTest {
         assertThat(codes(inPlace))
                 .contains(
                         StepCode.PUSH_BEAD_DOWN,
-                        StepCode.SENSOR_IN,
+                        StepCode.INSTALL_SENSOR,
                         StepCode.STEM,
                         StepCode.SEAT,
                         StepCode.LEAK_CHECK,
                         StepCode.RELEARN)
                 .doesNotContain(StepCode.DEMOUNT, StepCode.MOUNT);
         assertThat(codes(new Bay().does("1L", WheelTask.SENSOR_DISMOUNT).sheet()))
-                .contains(StepCode.DEMOUNT, StepCode.SENSOR_IN, StepCode.SEAT, StepCode.LEAK_CHECK, StepCode.RELEARN);
+                .contains(
+                        StepCode.DEMOUNT,
+                        StepCode.INSTALL_SENSOR,
+                        StepCode.SEAT,
+                        StepCode.LEAK_CHECK,
+                        StepCode.RELEARN);
     }
 
     @Test
@@ -193,15 +198,15 @@ class JobSheetTest {
                 .does("1L", WheelTask.NEW_TIRE)
                 .does("1R", WheelTask.NEW_TIRE)
                 .sheet();
-        Set<String> settled = new HashSet<>(Set.of("GROUND", "PROTECTION", "MACHINE_FITS", "PARTS"));
-        assertThat(sheet.blockedBy(step(sheet, "SINGLE_PIECE:1R"), settled)).isEmpty();
+        Set<String> settled = new HashSet<>(Set.of("SECURE_VEHICLE", "PROTECTION", "MACHINE_FITS", "PARTS"));
+        assertThat(sheet.blockedBy(step(sheet, "ONE_PIECE_RIM:1R"), settled)).isEmpty();
         assertThat(sheet.blockedBy(step(sheet, "STANDS:1R"), settled))
                 .map(Step::key)
-                .contains("SINGLE_PIECE:1R");
+                .contains("ONE_PIECE_RIM:1R");
         assertThat(sheet.blockedBy(step(sheet, "MOUNT:1L"), settled))
                 .map(Step::key)
-                .contains("SINGLE_PIECE:1L");
-        assertThat(sheet.blockedBy(step(sheet, "TIDY"), settled)).isPresent();
+                .contains("ONE_PIECE_RIM:1L");
+        assertThat(sheet.blockedBy(step(sheet, "CLEAN_UP"), settled)).isPresent();
     }
 
     @ParameterizedTest
@@ -227,7 +232,7 @@ class JobSheetTest {
                 StepCode.CAGE,
                 StepCode.BEAD_GAP,
                 StepCode.TORQUE_FULL,
-                StepCode.DOT_FITTED,
+                StepCode.DOT_OF_INSTALLED,
                 StepCode.FILL)) {
             assertThat(never.skip()).as(never.title()).isEqualTo(StepCode.SkipRule.NEVER);
         }
@@ -288,7 +293,7 @@ class JobSheetTest {
                         true))
                 .sheet();
         assertThat(codes(sheet))
-                .contains(StepCode.LOOK_INSIDE, StepCode.RECORD)
+                .contains(StepCode.LOOK_INSIDE, StepCode.RECORD_WORK)
                 .doesNotContain(StepCode.MOUNT, StepCode.FILL, StepCode.TORQUE_FULL);
     }
 
@@ -303,6 +308,10 @@ class JobSheetTest {
         assertThat(codes(sheet))
                 .doesNotHaveDuplicates()
                 .containsSubsequence(
-                        StepCode.DEMOUNT, StepCode.SENSOR_IN, StepCode.MOUNT, StepCode.DOT_FITTED, StepCode.RELEARN);
+                        StepCode.DEMOUNT,
+                        StepCode.INSTALL_SENSOR,
+                        StepCode.MOUNT,
+                        StepCode.DOT_OF_INSTALLED,
+                        StepCode.RELEARN);
     }
 }

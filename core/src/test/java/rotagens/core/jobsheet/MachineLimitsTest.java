@@ -119,6 +119,10 @@ class MachineLimitsTest {
     void readsDot() {
         assertThat(java.util.Arrays.stream(WheelTask.values()).filter(WheelTask::readsDot))
                 .containsExactlyInAnyOrder(
-                        WheelTask.NEW_TIRE, WheelTask.MOVE_WHEEL, WheelTask.REMOUNT, WheelTask.RECORD, WheelTask.DOT);
+                        WheelTask.NEW_TIRE,
+                        WheelTask.MOVE_ASSEMBLY,
+                        WheelTask.REMOUNT,
+                        WheelTask.RECORD,
+                        WheelTask.DOT);
     }
 }

@@ -152,7 +152,7 @@ class StepInputTest {
                         .passes())
                 .isTrue();
         assertThat(new StepInput.ProfessionalVerdictInput()
-                        .read(Map.of("verdict", "SOUND"), Units.US)
+                        .read(Map.of("verdict", "SERVICEABLE"), Units.US)
                         .errors())
                 .containsOnlyKeys("professional");
         assertThat(new StepInput.DotOfInstalledTireInput()

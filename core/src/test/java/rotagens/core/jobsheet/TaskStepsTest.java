@@ -20,11 +20,11 @@ class TaskStepsTest {
 
     private static final List<StepCode> WHEEL_COMES_OFF = List.of(STANDS, WHEEL_OFF);
     private static final List<StepCode> TIRE_COMES_OFF =
-            List.of(SINGLE_PIECE, STANDS, WHEEL_OFF, CORE_OUT, BREAK_BEAD, DEMOUNT, CLEAN_WHEEL);
+            List.of(ONE_PIECE_RIM, STANDS, WHEEL_OFF, CORE_OUT, BREAK_BEAD, DEMOUNT, CLEAN_WHEEL);
     private static final List<StepCode> TIRE_GOES_ON =
-            List.of(LUBRICATE, INDEX, MOUNT, SEAT, BEAD_GAP, CAGE, FILL, LEAK_CHECK, BALANCE);
+            List.of(LUBRICATE, ALIGN_MARKS, MOUNT, SEAT, BEAD_GAP, CAGE, FILL, LEAK_CHECK, BALANCE);
     private static final List<StepCode> WHEEL_GOES_ON =
-            List.of(HUB, NUTS_BY_HAND, TORQUE_HALF, TORQUE_FULL, TORQUE_PASS);
+            List.of(HUB, HAND_START_NUTS, TORQUE_HALF, TORQUE_FULL, TORQUE_PASS);
 
     private static Arguments task(WheelTask task, Object... parts) {
         List<StepCode> steps = new ArrayList<>();
@@ -41,25 +41,32 @@ class TaskStepsTest {
     static Stream<Arguments> tasks() {
         return Stream.of(
                 task(WheelTask.PRESSURE, FILL),
-                task(WheelTask.NEW_TIRE, TIRE_COMES_OFF, STEM, TIRE_GOES_ON, WHEEL_GOES_ON, TREAD_FITTED, DOT_FITTED),
-                task(WheelTask.MOVE_WHEEL, WHEEL_COMES_OFF, FILL, WHEEL_GOES_ON, DOT_FITTED),
-                task(WheelTask.REMOUNT, TIRE_COMES_OFF, STEM, TIRE_GOES_ON, WHEEL_GOES_ON, DOT_FITTED),
+                task(
+                        WheelTask.NEW_TIRE,
+                        TIRE_COMES_OFF,
+                        STEM,
+                        TIRE_GOES_ON,
+                        WHEEL_GOES_ON,
+                        TREAD_OF_INSTALLED,
+                        DOT_OF_INSTALLED),
+                task(WheelTask.MOVE_ASSEMBLY, WHEEL_COMES_OFF, FILL, WHEEL_GOES_ON, DOT_OF_INSTALLED),
+                task(WheelTask.REMOUNT, TIRE_COMES_OFF, STEM, TIRE_GOES_ON, WHEEL_GOES_ON, DOT_OF_INSTALLED),
                 task(
                         WheelTask.SENSOR_IN_PLACE,
-                        List.of(SINGLE_PIECE, STANDS, WHEEL_OFF, CORE_OUT, PUSH_BEAD_DOWN, CLEAN_WHEEL),
-                        List.of(STEM, SENSOR_IN, LUBRICATE, SEAT, BEAD_GAP, CAGE, FILL, LEAK_CHECK, BALANCE),
+                        List.of(ONE_PIECE_RIM, STANDS, WHEEL_OFF, CORE_OUT, PUSH_BEAD_DOWN, CLEAN_WHEEL),
+                        List.of(STEM, INSTALL_SENSOR, LUBRICATE, SEAT, BEAD_GAP, CAGE, FILL, LEAK_CHECK, BALANCE),
                         WHEEL_GOES_ON),
-                task(WheelTask.SENSOR_DISMOUNT, TIRE_COMES_OFF, STEM, SENSOR_IN, TIRE_GOES_ON, WHEEL_GOES_ON),
-                task(WheelTask.WHEEL_OFF, TIRE_COMES_OFF, STEM, TIRE_GOES_ON, WHEEL_GOES_ON, RECORD),
-                task(WheelTask.BEAD_LEAK, TIRE_COMES_OFF, STEM, TIRE_GOES_ON, WHEEL_GOES_ON, FIND_CAUSE),
-                task(WheelTask.WHEEL_CHANGE, TIRE_COMES_OFF, WHEEL_KIND, STEM, TIRE_GOES_ON, WHEEL_GOES_ON),
-                task(WheelTask.CAUSE, FIND_CAUSE, ALIGNMENT),
+                task(WheelTask.SENSOR_DISMOUNT, TIRE_COMES_OFF, STEM, INSTALL_SENSOR, TIRE_GOES_ON, WHEEL_GOES_ON),
+                task(WheelTask.WHEEL_OFF, TIRE_COMES_OFF, STEM, TIRE_GOES_ON, WHEEL_GOES_ON, RECORD_WORK),
+                task(WheelTask.BEAD_LEAK, TIRE_COMES_OFF, STEM, TIRE_GOES_ON, WHEEL_GOES_ON, CORRECT_CAUSE),
+                task(WheelTask.REPLACE_WHEEL, TIRE_COMES_OFF, PILOT_TYPE, STEM, TIRE_GOES_ON, WHEEL_GOES_ON),
+                task(WheelTask.CORRECT_CAUSE, CORRECT_CAUSE, ALIGNMENT),
                 task(WheelTask.RETORQUE, TORQUE_PASS),
-                task(WheelTask.VERDICT, VERDICT),
-                task(WheelTask.TREAD, TREAD_FITTED),
-                task(WheelTask.DOT, DOT_FITTED),
-                task(WheelTask.RECORD, TREAD_FITTED, DOT_FITTED, COLD_CHECK),
-                task(WheelTask.OTHER, RECORD));
+                task(WheelTask.VERDICT, PROFESSIONAL_VERDICT),
+                task(WheelTask.TREAD, TREAD_OF_INSTALLED),
+                task(WheelTask.DOT, DOT_OF_INSTALLED),
+                task(WheelTask.RECORD, TREAD_OF_INSTALLED, DOT_OF_INSTALLED, COLD_CHECK),
+                task(WheelTask.OTHER, RECORD_WORK));
     }
 
     @ParameterizedTest(name = "{0}")
@@ -83,7 +90,7 @@ class TaskStepsTest {
     @DisplayName("work in words asks for them: the cause, the alignment, the repair, anything else")
     void label() {
         Map<WheelTask, String> asked = Map.of(
-                WheelTask.CAUSE, "ALIGNMENT:1L",
+                WheelTask.CORRECT_CAUSE, "ALIGNMENT:1L",
                 WheelTask.WHEEL_OFF, "RECORD:1L",
                 WheelTask.OTHER, "RECORD:1L");
         asked.forEach((task, key) -> {
@@ -106,7 +113,7 @@ class TaskStepsTest {
         StepInput stepInput = new Bay()
                 .does("1L", WheelTask.BEAD_LEAK)
                 .sheet()
-                .step("FIND_CAUSE:1L")
+                .step("CORRECT_CAUSE:1L")
                 .orElseThrow()
                 .input();
         assertThat(stepInput.read(Map.of(), Units.US).passes()).isFalse();

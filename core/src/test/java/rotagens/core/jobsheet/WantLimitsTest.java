@@ -170,11 +170,11 @@ class WantLimitsTest {
     void label() {
         StepInput.ProfessionalVerdictInput professionalVerdictInput = new StepInput.ProfessionalVerdictInput();
         assertThat(professionalVerdictInput
-                        .read(Map.of("verdict", "SOUND", "professional", "x".repeat(300)), Units.US)
+                        .read(Map.of("verdict", "SERVICEABLE", "professional", "x".repeat(300)), Units.US)
                         .passes())
                 .isTrue();
         assertThat(professionalVerdictInput
-                        .read(Map.of("verdict", "SOUND", "professional", "x".repeat(301)), Units.US)
+                        .read(Map.of("verdict", "SERVICEABLE", "professional", "x".repeat(301)), Units.US)
                         .errors())
                 .containsOnlyKeys("professional");
         assertThat(professionalVerdictInput
@@ -185,7 +185,7 @@ class WantLimitsTest {
                         Map.of("verdict", "CONDEMNED", "professional", "K. Oyelaran"), Units.US)))
                 .isEqualTo("condemned, K. Oyelaran");
         assertThat(statement(professionalVerdictInput.read(
-                        Map.of("verdict", "SOUND", "professional", "K. Oyelaran"), Units.US)))
+                        Map.of("verdict", "SERVICEABLE", "professional", "K. Oyelaran"), Units.US)))
                 .isEqualTo("sound, K. Oyelaran");
     }
 }

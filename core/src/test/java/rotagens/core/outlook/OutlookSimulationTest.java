@@ -72,8 +72,9 @@ class OutlookSimulationTest {
     @DisplayName("the shuttle with steer 3 and overall 9: the ladder buys 6 tires in nine years, run to limit 10")
     void worked() {
         LocalDate end = TODAY.plusYears(9).plusDays(1);
-        assertThat(play(ReplacementStrategy.AGE_LADDER, end).tires()).isEqualTo(6);
-        assertThat(play(ReplacementStrategy.AGE_LADDER, end).limitsExceeded()).isEmpty();
+        assertThat(play(ReplacementStrategy.NEWEST_ON_STEER, end).tires()).isEqualTo(6);
+        assertThat(play(ReplacementStrategy.NEWEST_ON_STEER, end).limitsExceeded())
+                .isEmpty();
         assertThat(play(ReplacementStrategy.RUN_TO_LIMIT, end).tires()).isEqualTo(10);
         assertThat(play(ReplacementStrategy.BY_AXLE, end).tires()).isEqualTo(10);
         assertThat(play(ReplacementStrategy.ALL_AT_ONCE, end).tires()).isEqualTo(18);
@@ -82,7 +83,7 @@ class OutlookSimulationTest {
     @Test
     @DisplayName("a tire that ends its life further back is one ribbon over two positions")
     void ribbon() {
-        OutlookResult outlookResult = play(ReplacementStrategy.AGE_LADDER, TODAY.plusYears(12));
+        OutlookResult outlookResult = play(ReplacementStrategy.NEWEST_ON_STEER, TODAY.plusYears(12));
         OutlookResult.TireTimeline moved = outlookResult.timelines().stream()
                 .filter(tireTimeline -> tireTimeline.installations().size() == 2)
                 .findFirst()
@@ -98,7 +99,7 @@ class OutlookSimulationTest {
             "round years don't hold: stock four months old passes the steer age four months before the visit, and the cure is named")
     void broken() {
         delivered = 4;
-        OutlookResult outlookResult = play(ReplacementStrategy.AGE_LADDER, TODAY.plusYears(9));
+        OutlookResult outlookResult = play(ReplacementStrategy.NEWEST_ON_STEER, TODAY.plusYears(9));
         OutlookResult.LimitExceeded first = outlookResult.limitsExceeded().get(0);
         assertThat(first.limit()).isEqualTo(OutlookResult.EndReason.STEER_AGE);
         assertThat(first.on()).isEqualTo(TODAY.plusYears(3).minusMonths(4).plusYears(3));
@@ -107,7 +108,7 @@ class OutlookSimulationTest {
         assertThat(first.remedy().in(Units.US))
                 .isEqualTo("Cheapest: the visit 122 days earlier, about $45 of life thrown away.");
         visits = 34;
-        assertThat(play(ReplacementStrategy.AGE_LADDER, TODAY.plusYears(9))
+        assertThat(play(ReplacementStrategy.NEWEST_ON_STEER, TODAY.plusYears(9))
                         .limitsExceeded()
                         .get(0)
                         .remedy()

@@ -52,8 +52,8 @@ class OutlookTotalsTest {
             null,
             List.of(
                     ribbon(LocalDate.of(2027, 1, 1), EndReason.TREAD, 1.5, 0),
-                    ribbon(LocalDate.of(2027, 3, 31), EndReason.SHARED, 0.5, 3),
-                    ribbon(TO, EndReason.RUNNING, 4, 9)),
+                    ribbon(LocalDate.of(2027, 3, 31), EndReason.SHARED_VISIT, 0.5, 3),
+                    ribbon(TO, EndReason.STILL_INSTALLED, 4, 9)),
             List.of(visit(LocalDate.of(2026, 12, 31), 2, 1), visit(LocalDate.of(2027, 1, 1), 1, 0)),
             List.of(),
             6.5);
@@ -127,7 +127,7 @@ class OutlookTotalsTest {
     @DisplayName("half of its years used and half left when it goes is half thrown away; nothing left is nothing")
     void thrownShare() {
         LocalDate twoYears = FROM.plusDays(730);
-        assertThat(ribbon(twoYears, EndReason.SHARED, 730 / OutlookSimulation.DAYS, 0)
+        assertThat(ribbon(twoYears, EndReason.SHARED_VISIT, 730 / OutlookSimulation.DAYS, 0)
                         .unusedShare())
                 .isEqualTo(0.5);
         assertThat(ribbon(twoYears, EndReason.TREAD, 0, 0).unusedShare()).isZero();

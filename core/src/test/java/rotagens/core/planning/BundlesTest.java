@@ -29,8 +29,8 @@ class BundlesTest {
                 kind,
                 Arrays.stream(positions).map(Position::parse).toList(),
                 due,
-                Verdict.PLAN,
-                Reason.of(Rule.TREAD_PULL, Message.of("x"), Message.of("x"), Message.of("x"), "x"));
+                Verdict.SERVICE_DUE,
+                Reason.of(Rule.PULL_POINT, Message.of("x"), Message.of("x"), Message.of("x"), "x"));
     }
 
     private static Optional<Bundles.Bundle> bundle(DueItem... due) {

@@ -88,10 +88,10 @@ class DueWorkFinderTest {
     @Test
     @DisplayName("cupping asks for the shock test today, other wear since its reading")
     void wearCauses() {
-        assertThat(one(coach().found("2RO", 9, Finding.CUPPING), WorkType.MEND_WEAR_CAUSE)
+        assertThat(one(coach().found("2RO", 9, Finding.CUPPING), WorkType.CORRECT_WEAR_CAUSE)
                         .due())
                 .isEqualTo(TODAY);
-        assertThat(one(coach().read("3L", reading(3, 90, 9, 12, 14)), WorkType.MEND_WEAR_CAUSE)
+        assertThat(one(coach().read("3L", reading(3, 90, 9, 12, 14)), WorkType.CORRECT_WEAR_CAUSE)
                         .due())
                 .isEqualTo(TODAY.minusDays(3));
     }
@@ -105,7 +105,7 @@ class DueWorkFinderTest {
         assertThat(one(coach().found("3L", 3, Finding.CRACK_DEEP), WorkType.REPLACE)
                         .due())
                 .isEqualTo(TODAY);
-        assertThat(one(coach().found("3L", 3, Finding.CAP_MISSING), WorkType.PUT_RIGHT)
+        assertThat(one(coach().found("3L", 3, Finding.CAP_MISSING), WorkType.FIX_DEFECT)
                         .due())
                 .isEqualTo(TODAY);
         assertThat(one(coach().found("3L", 3, Finding.BULGE), WorkType.INSPECT_DAMAGE)
@@ -122,7 +122,8 @@ class DueWorkFinderTest {
         assertThat(one(coach().fitted("3L", null), WorkType.RECORD_TIRE).due()).isEqualTo(TODAY);
         Sample other =
                 coach().light().fitted("3L", tire("295/80R22.5", "2325")).fitted("3R", tire("295/80R22.5", "2325"));
-        assertThat(one(other, WorkType.FIND_TARGET).workType().canBeScheduled()).isFalse();
+        assertThat(one(other, WorkType.DERIVE_TARGET).workType().canBeScheduled())
+                .isFalse();
     }
 
     @Test

@@ -90,7 +90,8 @@ class FollowUpWorkTest {
     @DisplayName("a pressure service leaves nothing; a rotation's re-torque and relearn come with its moves")
     void nothing() {
         assertThat(after(false, false, work("1L", WheelTask.PRESSURE, false))).isEmpty();
-        assertThat(after(true, true, work("1L", WheelTask.MOVE_WHEEL, false))).isEmpty();
+        assertThat(after(true, true, work("1L", WheelTask.MOVE_ASSEMBLY, false)))
+                .isEmpty();
     }
 
     @Test

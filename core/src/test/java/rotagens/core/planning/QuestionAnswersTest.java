@@ -40,7 +40,7 @@ class QuestionAnswersTest {
                 position -> position.code().equals("2LO") ? Optional.of("R-12: 1/32 apart") : Optional.empty(),
                 Optional.of("Round the vehicle with the tool"),
                 "",
-                LoadState.USUAL,
+                LoadState.NORMAL,
                 List.of("Re-torque planned 24 Nov 2026"),
                 TODAY);
         return QuestionAnswers.to(question, inputs, new QuestionAnswers.Parameters(years, by)).stream()
@@ -52,8 +52,8 @@ class QuestionAnswersTest {
     @Test
     @DisplayName("what must not leave is named tire by tire with its ground, and a fit vehicle doesn't come up")
     void mustNotLeave() {
-        assertThat(ask(Question.MUST_NOT_LEAVE, coach())).isEmpty();
-        assertThat(ask(Question.MUST_NOT_LEAVE, coach().read("2RO", reading(3, 76, 14, 14, 14))))
+        assertThat(ask(Question.DO_NOT_OPERATE, coach())).isEmpty();
+        assertThat(ask(Question.DO_NOT_OPERATE, coach().read("2RO", reading(3, 76, 14, 14, 14))))
                 .containsExactly("2RO 76 psi, target 95 psi: 80 % of target");
     }
 
@@ -98,7 +98,7 @@ class QuestionAnswersTest {
         assertThat(ask(Question.PLACARD_NO_LONGER_FITS, coach())).isEmpty();
         assertThat(ask(Question.PLACARD_NO_LONGER_FITS, coach().fitted("3L", tire("295/75R22.5", "2325"))))
                 .containsExactly("3L 295/75R22.5 fitted, placard 275/70R22.5 at 90 psi");
-        assertThat(ask(Question.WHERE_IS_THE_PLACARD, coach()).get(0)).contains("near the entrance door");
+        assertThat(ask(Question.PLACARD_LOCATION, coach()).get(0)).contains("near the entrance door");
     }
 
     @Test
@@ -107,8 +107,8 @@ class QuestionAnswersTest {
         Sample worn = coach().read("2LO", reading(3, 95, 3, 3, 3));
         assertThat(ask(Question.WHAT_TO_ORDER, coach())).isEmpty();
         assertThat(ask(Question.WHAT_TO_ORDER, worn).get(0)).startsWith("2LO Size: 275/70R22.5; ");
-        assertThat(ask(Question.DUAL_PARTNER, worn)).contains("2LO R-12: 1/32 apart");
-        assertThat(ask(Question.DUAL_PARTNER, coach().read("2RI", reading(3, 95, 3, 3, 3))))
+        assertThat(ask(Question.DUAL_MATCH, worn)).contains("2LO R-12: 1/32 apart");
+        assertThat(ask(Question.DUAL_MATCH, coach().read("2RI", reading(3, 95, 3, 3, 3))))
                 .contains("2RI nothing in stock pairs with it");
     }
 
@@ -123,8 +123,8 @@ class QuestionAnswersTest {
     @Test
     @DisplayName("the relearn on file and the follow-ups that are open are said as they stand")
     void onFile() {
-        assertThat(ask(Question.WHICH_RELEARN, coach())).containsExactly("Round the vehicle with the tool");
+        assertThat(ask(Question.RELEARN_PROCEDURE, coach())).containsExactly("Round the vehicle with the tool");
         assertThat(ask(Question.OPEN_FOLLOW_UPS, coach())).containsExactly("Re-torque planned 24 Nov 2026");
-        assertThat(ask(Question.WHAT_MAY_IT_CARRY, coach()).get(0)).startsWith("Pressures for: ");
+        assertThat(ask(Question.CAPACITY_NOW, coach()).get(0)).startsWith("Pressures for: ");
     }
 }

@@ -69,7 +69,7 @@ class ShopVisitTest {
         assertThat(job.requirements()).contains(Equipment.CAGE);
         assertThat(job.earliest()).isEqualTo(TODAY.plusDays(4));
         ShopVisit rack = new ShopVisit(
-                Map.of(WorkType.MEND_WEAR_CAUSE, List.of(Position.parse("1L")), WorkType.WEIGH, List.of()),
+                Map.of(WorkType.CORRECT_WEAR_CAUSE, List.of(Position.parse("1L")), WorkType.WEIGH, List.of()),
                 TODAY,
                 false);
         assertThat(job(rack, coach(), 110).requirements()).containsExactlyInAnyOrder(Equipment.RACK, Equipment.SCALE);

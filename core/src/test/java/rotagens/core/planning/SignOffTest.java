@@ -74,7 +74,7 @@ class SignOffTest {
             "a tire that ran low takes no air at the desk before the look inside; the professional's own sign-off may")
     void ranLow() {
         VehicleState vehicle = coach().found(
-                        "1L", new OpenFinding(Finding.RAN_LOW, TODAY, "R. Halloran", Optional.empty()))
+                        "1L", new OpenFinding(Finding.RUN_FLAT, TODAY, "R. Halloran", Optional.empty()))
                 .state();
         assertThat(refused(vehicle, WorkType.SET_PRESSURE, 110))
                 .hasValueSatisfying(why -> assertThat(why).startsWith("No air before somebody looked inside"));
@@ -94,10 +94,10 @@ class SignOffTest {
     @Test
     @DisplayName("putting right clears what may be put right, never damage; mending a cause clears the signs of wear")
     void putsRight() {
-        assertThat(SignOff.putsRight(WorkType.PUT_RIGHT))
+        assertThat(SignOff.putsRight(WorkType.FIX_DEFECT))
                 .isNotEmpty()
-                .allMatch(finding -> finding.clearedBy() == Finding.ClearedBy.PUT_RIGHT);
-        assertThat(SignOff.putsRight(WorkType.MEND_WEAR_CAUSE))
+                .allMatch(finding -> finding.clearedBy() == Finding.ClearedBy.FIXED);
+        assertThat(SignOff.putsRight(WorkType.CORRECT_WEAR_CAUSE))
                 .isNotEmpty()
                 .allMatch(finding -> finding.wearShape().isPresent());
         assertThat(SignOff.putsRight(WorkType.SET_PRESSURE)).isEmpty();

@@ -53,8 +53,8 @@ class TripWorkTest {
             names = {
                 "INSPECT_DAMAGE",
                 "REPLACE",
-                "FIX_MATCH",
-                "CHANGE_WHEEL",
+                "CORRECT_MISMATCH",
+                "REPLACE_WHEEL",
                 "ROTATE",
                 "RETORQUE",
                 "REPLACE_SENSOR",
@@ -69,7 +69,7 @@ class TripWorkTest {
     @DisplayName("reading a code or weighing carries none")
     void withoutCaution() {
         assertThat(WorkType.READ_DOT.caution()).isEmpty();
-        assertThat(WorkType.WEIGH.requiredResult()).containsExactly(RequiredResult.SLIP);
+        assertThat(WorkType.WEIGH.requiredResult()).containsExactly(RequiredResult.SCALE_TICKET);
         assertThat(WorkType.WEIGH.caution()).isEmpty();
     }
 }

@@ -60,18 +60,20 @@ class PolicyTest {
         Policy chosen = new Policy(
                 List.of(),
                 List.of(
-                        new Policy.ChosenOption(PolicyChoice.EVEN_WEAR_SWAP, "Service van", "WITHIN_AXLES"),
-                        new Policy.ChosenOption(PolicyChoice.EVEN_WEAR_SWAP, null, "BETWEEN_AXLES")));
-        assertThat(chosen.of("service van").chosen(PolicyChoice.EVEN_WEAR_SWAP).code())
+                        new Policy.ChosenOption(PolicyChoice.EVEN_WEAR_SCOPE, "Service van", "WITHIN_AXLES"),
+                        new Policy.ChosenOption(PolicyChoice.EVEN_WEAR_SCOPE, null, "BETWEEN_AXLES")));
+        assertThat(chosen.of("service van").chosen(PolicyChoice.EVEN_WEAR_SCOPE).code())
                 .isEqualTo("WITHIN_AXLES");
-        assertThat(chosen.of("Clinic coach").chosen(PolicyChoice.EVEN_WEAR_SWAP).code())
+        assertThat(chosen.of("Clinic coach")
+                        .chosen(PolicyChoice.EVEN_WEAR_SCOPE)
+                        .code())
                 .isEqualTo("BETWEEN_AXLES");
         assertThat(Policy.DEFAULTS
                         .of("Clinic coach")
-                        .chosen(PolicyChoice.EVEN_WEAR_SWAP)
+                        .chosen(PolicyChoice.EVEN_WEAR_SCOPE)
                         .code())
                 .isEqualTo("ANYWHERE");
-        assertThatThrownBy(() -> PolicyChoice.EVEN_WEAR_SWAP.option("SIDEWAYS"))
+        assertThatThrownBy(() -> PolicyChoice.EVEN_WEAR_SCOPE.option("SIDEWAYS"))
                 .hasMessageContaining("left and right within their axle");
     }
 

@@ -83,29 +83,29 @@ class AirTest {
         assertThat(step.statement().in(Units.US)).isEqualTo("Add 20.3 psi to 120.3 psi, then gauge it again");
         assertThat(Adjustment.of(psi(92), true, psi(110), psi(120.3), Optional.empty())
                         .action())
-                .isEqualTo(Adjustment.Action.ADD);
+                .isEqualTo(Adjustment.Action.ADD_AIR);
     }
 
     @Test
     @DisplayName("the chalk line steps by 5, stops at the load's need and the maximum, and ends where it touches right")
     void chalkLine() {
-        List<Pass> passes = new java.util.ArrayList<>(List.of(new Pass(psi(70), ContactPattern.CENTER_ONLY)));
+        List<Pass> passes = new java.util.ArrayList<>(List.of(new Pass(psi(70), ContactPattern.CENTER_RUBBED)));
         assertThat(ChalkTest.after(passes, 52, 80).next()).contains(psi(65));
-        passes.add(new Pass(psi(65), ContactPattern.EDGES_MORE));
+        passes.add(new Pass(psi(65), ContactPattern.EDGES_RUBBED));
         assertThat(ChalkTest.after(passes, 52, 80).next()).contains(psi(70));
-        passes.add(new Pass(psi(70), ContactPattern.CENTER_ONLY));
+        passes.add(new Pass(psi(70), ContactPattern.CENTER_RUBBED));
         assertThat(ChalkTest.after(passes, 52, 80).result()).contains(psi(70));
-        assertThat(ChalkTest.after(List.of(new Pass(psi(65), ContactPattern.RIGHT)), 52, 80)
+        assertThat(ChalkTest.after(List.of(new Pass(psi(65), ContactPattern.EVEN_CONTACT)), 52, 80)
                         .result())
                 .contains(psi(65));
-        assertThat(ChalkTest.after(List.of(new Pass(psi(55), ContactPattern.CENTER_ONLY)), 52.3, 80)
+        assertThat(ChalkTest.after(List.of(new Pass(psi(55), ContactPattern.CENTER_RUBBED)), 52.3, 80)
                         .next())
                 .contains(psi(53));
-        assertThat(ChalkTest.after(List.of(new Pass(psi(53), ContactPattern.CENTER_ONLY)), 52.3, 80)
+        assertThat(ChalkTest.after(List.of(new Pass(psi(53), ContactPattern.CENTER_RUBBED)), 52.3, 80)
                         .statement()
                         .in(Units.US))
                 .isEqualTo("The load needs 52.3 psi: no lower, whatever the chalk says");
-        assertThat(ChalkTest.after(List.of(new Pass(psi(80), ContactPattern.EDGES_MORE)), 52, 80)
+        assertThat(ChalkTest.after(List.of(new Pass(psi(80), ContactPattern.EDGES_RUBBED)), 52, 80)
                         .result())
                 .contains(psi(80));
         assertThat(ChalkTest.after(List.of(), 52, 80).statement().in(Units.US)).startsWith("Look at the outer ribs");
@@ -151,15 +151,15 @@ class AirTest {
                 new LoadStates.LoadStateSetting(LoadState.EMPTY, today, Optional.of(today.plusDays(6)), "Ines"));
         var trip = List.of(new LoadStates.Trip(LoadState.FULL, today.plusDays(3), today.plusDays(4), "Ines"));
         assertThat(LoadStates.on(today, LoadState.UNKNOWN, empty, trip).state()).isEqualTo(LoadState.EMPTY);
-        assertThat(LoadStates.on(today.plusDays(3), LoadState.USUAL, empty, trip)
+        assertThat(LoadStates.on(today.plusDays(3), LoadState.NORMAL, empty, trip)
                         .state())
                 .isEqualTo(LoadState.FULL);
-        assertThat(LoadStates.on(today.plusDays(5), LoadState.USUAL, empty, trip)
+        assertThat(LoadStates.on(today.plusDays(5), LoadState.NORMAL, empty, trip)
                         .state())
                 .isEqualTo(LoadState.EMPTY);
-        assertThat(LoadStates.on(today.plusDays(7), LoadState.USUAL, empty, trip)
+        assertThat(LoadStates.on(today.plusDays(7), LoadState.NORMAL, empty, trip)
                         .state())
-                .isEqualTo(LoadState.USUAL);
+                .isEqualTo(LoadState.NORMAL);
         assertThat(LoadStates.next(today, trip)).isPresent();
     }
 }

@@ -83,7 +83,7 @@ class PressurePropertiesTest {
             double left = 2_000 + random.nextInt(5_500);
             double right = 2_000 + random.nextInt(5_500);
             Rig rig = (random.nextBoolean() ? Rig.coach() : Rig.coach().noChart())
-                    .weighed(LoadState.USUAL, random.nextInt(500), left, right, left * 1.6, right * 1.6)
+                    .weighed(LoadState.NORMAL, random.nextInt(500), left, right, left * 1.6, right * 1.6)
                     .wheels(90 + random.nextInt(40), 5_000 + random.nextInt(3_000));
             if (random.nextBoolean()) {
                 rig.chose(PressureMethod.values()[random.nextInt(5)], random.nextBoolean());

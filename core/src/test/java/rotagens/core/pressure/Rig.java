@@ -59,7 +59,7 @@ public final class Rig {
     private final Map<Integer, PressureInputs.WarningThreshold> warningThresholds = new HashMap<>();
     private Optional<PressureInputs.MethodChoice> methodChoice = Optional.empty();
     private Optional<LocalDate> bodyChanged = Optional.empty();
-    private LoadState state = LoadState.USUAL;
+    private LoadState state = LoadState.NORMAL;
 
     static TireModel tire(String name, String sidewall, double single, double dual, double molded) {
         SidewallMarking line = SidewallMarking.parse(sidewall);
@@ -171,7 +171,7 @@ public final class Rig {
     Rig weighedWhole(int daysAgo, double first, double second) {
         return slip(new ScaleTicket(
                 TODAY.minusDays(daysAgo),
-                LoadState.USUAL,
+                LoadState.NORMAL,
                 "Eastbank platform",
                 List.of(AxleWeight.total(1, Load.lb(first)), AxleWeight.total(2, Load.lb(second))),
                 Optional.empty(),
@@ -194,7 +194,7 @@ public final class Rig {
                 axle,
                 new PressureInputs.ChalkTestResult(
                         Pressure.psi(psi),
-                        LoadState.USUAL,
+                        LoadState.NORMAL,
                         TODAY.minusDays(9),
                         "Rafe Halloran",
                         tiresNow().get(axle)));

@@ -20,7 +20,7 @@ public final class TargetsBenchmark {
             int more = at % 400;
             fleet.add((at % 3 == 0 ? Rig.coach().noChart() : Rig.coach())
                     .weighed(LoadState.EMPTY, 80, 4800, 4750, 8000, 7900)
-                    .weighed(LoadState.USUAL, 40, 5640 + more, 5580, 9800 + more, 9700)
+                    .weighed(LoadState.NORMAL, 40, 5640 + more, 5580, 9800 + more, 9700)
                     .weighed(LoadState.FULL, 40, 5900 + more, 5880, 10_200, 10_100)
                     .wheels(120, 7400)
                     .gawr(1, 14_000)

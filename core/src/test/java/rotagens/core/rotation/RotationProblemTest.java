@@ -220,7 +220,7 @@ class RotationProblemTest {
         assertThat(rotationProblem.measures(crossed).demounted()).isEqualTo(2);
         assertThat(MovePlan.to(rotationProblem, crossed).all())
                 .extracting(MovePlan.Move::method)
-                .containsOnly(MovePlan.MoveMethod.TURNED_ON_WHEEL);
+                .containsOnly(MovePlan.MoveMethod.REVERSED_ON_WHEEL);
     }
 
     @Test

@@ -63,7 +63,7 @@ class RotationProposalTest {
                         .fit("2LI", RIB, "2025", 13)
                         .fit("2RI", RIB, "2020", 10)
                         .fit("2RO", RIB, "2020", 10),
-                RotationGoal.AGE_LADDER);
+                RotationGoal.NEWEST_ON_STEER);
         assertThat(names(rotationProposal)).startsWith("2LO", "2LI");
         assertThat(names(rotationProposal)).containsExactlyInAnyOrder("1L", "1R", "2LO", "2LI", "2RI", "2RO");
         assertThat(rotationProposal.metrics().purchased()).isZero();
@@ -88,7 +88,7 @@ class RotationProposalTest {
                         .fit("2RO", RIB, "4817", 10)
                         .canBuy(RIB)
                         .under(limits),
-                RotationGoal.AGE_LADDER);
+                RotationGoal.NEWEST_ON_STEER);
         assertThat(names(rotationProposal).subList(0, 2)).containsExactly("new Tessaly C2", "new Tessaly C2");
         assertThat(names(rotationProposal).subList(2, 6)).containsExactlyInAnyOrder("1L", "1R", "2LO", "2LI");
         assertThat(rotationProposal.metrics().purchased()).isEqualTo(2);
@@ -222,7 +222,7 @@ class RotationProposalTest {
     }
 
     private static Policy swapping(String option) {
-        return new Policy(List.of(), List.of(new Policy.ChosenOption(PolicyChoice.EVEN_WEAR_SWAP, "Shuttle", option)));
+        return new Policy(List.of(), List.of(new Policy.ChosenOption(PolicyChoice.EVEN_WEAR_SCOPE, "Shuttle", option)));
     }
 
     @Test
@@ -257,12 +257,12 @@ class RotationProposalTest {
                 .fit("2L", RIB, "0126", 14)
                 .fit("2R", RIB, "0126", 14);
         rack.under(new Policy(List.of(
-                new Policy.Setting(PolicyNumber.OWN_STEER_YEAR, Policy.Scope.FLEET, 5_000, "fleet"),
-                new Policy.Setting(PolicyNumber.OWN_LIFTED, Policy.Scope.FLEET, 1, "fleet"))));
-        assertThat(propose(rack, RotationGoal.OWN).metrics().lifted()).isEqualTo(4);
-        rack.under(
-                new Policy(List.of(new Policy.Setting(PolicyNumber.OWN_LIFTED, Policy.Scope.FLEET, 100_000, "fleet"))));
-        assertThat(propose(rack, RotationGoal.OWN).metrics().lifted()).isZero();
+                new Policy.Setting(PolicyNumber.CUSTOM_STEER_YEAR, Policy.Scope.FLEET, 5_000, "fleet"),
+                new Policy.Setting(PolicyNumber.CUSTOM_LIFTED, Policy.Scope.FLEET, 1, "fleet"))));
+        assertThat(propose(rack, RotationGoal.CUSTOM).metrics().lifted()).isEqualTo(4);
+        rack.under(new Policy(
+                List.of(new Policy.Setting(PolicyNumber.CUSTOM_LIFTED, Policy.Scope.FLEET, 100_000, "fleet"))));
+        assertThat(propose(rack, RotationGoal.CUSTOM).metrics().lifted()).isZero();
     }
 
     @Test
@@ -304,7 +304,7 @@ class RotationProposalTest {
         assertThat(movePlan.lifts().get(0).jackAt()).containsExactly("axle 1 left", "axle 1 right");
         assertThat(movePlan.lifts().get(1).moves())
                 .extracting(MovePlan.Move::method)
-                .containsExactly(MovePlan.MoveMethod.FROM_STOCK, MovePlan.MoveMethod.OFF);
+                .containsExactly(MovePlan.MoveMethod.FROM_STOCK, MovePlan.MoveMethod.REMOVED);
         assertThat(movePlan.wheelFrom())
                 .containsEntry(Position.parse("1L"), Position.parse("1R"))
                 .doesNotContainKey(Position.parse("2RO"));

@@ -2,17 +2,17 @@ package rotagens.core.sensor;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static rotagens.core.sensor.RelearnEvent.Type.AIR_OUT;
+import static rotagens.core.sensor.RelearnEvent.Type.AIR_RELEASED;
+import static rotagens.core.sensor.RelearnEvent.Type.CONFIRMED;
 import static rotagens.core.sensor.RelearnEvent.Type.DASH;
 import static rotagens.core.sensor.RelearnEvent.Type.ENDED;
 import static rotagens.core.sensor.RelearnEvent.Type.ENTERED;
+import static rotagens.core.sensor.RelearnEvent.Type.ENTRY_FAILED;
 import static rotagens.core.sensor.RelearnEvent.Type.GAUGE;
-import static rotagens.core.sensor.RelearnEvent.Type.HEARD;
-import static rotagens.core.sensor.RelearnEvent.Type.LAMP;
 import static rotagens.core.sensor.RelearnEvent.Type.LAMPS_OFF;
-import static rotagens.core.sensor.RelearnEvent.Type.SILENT;
+import static rotagens.core.sensor.RelearnEvent.Type.LAMP_LIT;
+import static rotagens.core.sensor.RelearnEvent.Type.NO_RESPONSE;
 import static rotagens.core.sensor.RelearnEvent.Type.TIMED_OUT;
-import static rotagens.core.sensor.RelearnEvent.Type.WAY_FAILED;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -96,7 +96,7 @@ class RelearnGuideTest {
     }
 
     private static Stream<RelearnEvent> corner(String code) {
-        return Stream.of(RelearnEvent.at(LAMP, at(code)), RelearnEvent.at(HEARD, at(code)));
+        return Stream.of(RelearnEvent.at(LAMP_LIT, at(code)), RelearnEvent.at(CONFIRMED, at(code)));
     }
 
     private static List<RelearnEvent> allHeard() {
@@ -144,7 +144,10 @@ class RelearnGuideTest {
     @DisplayName("the lamp is right where it differs from the order on file, and the difference is said")
     void otherOrder() {
         RelearnGuide coach = coach(
-                Trigger.TOOL, RelearnEvent.of(LAMPS_OFF), RelearnEvent.of(ENTERED), RelearnEvent.at(LAMP, at("2L")));
+                Trigger.TOOL,
+                RelearnEvent.of(LAMPS_OFF),
+                RelearnEvent.of(ENTERED),
+                RelearnEvent.at(LAMP_LIT, at("2L")));
         assertThat(coach.lit()).contains(at("2L"));
         assertThat(coach.remarks().get(0).in(Units.US))
                 .contains("The lamp at 2L is lit, the procedure on file names 1L");
@@ -157,8 +160,8 @@ class RelearnGuideTest {
                 Trigger.TOOL,
                 RelearnEvent.of(LAMPS_OFF),
                 RelearnEvent.of(ENTERED),
-                RelearnEvent.at(LAMP, at("1L")),
-                RelearnEvent.at(HEARD, at("1R")));
+                RelearnEvent.at(LAMP_LIT, at("1L")),
+                RelearnEvent.at(CONFIRMED, at("1R")));
         assertThat(coach.remarks().get(0).in(Units.US))
                 .contains("the sensor at 1R was made to answer", "takes it for 1L");
     }
@@ -178,9 +181,9 @@ class RelearnGuideTest {
 
     private static Diagnosis.Type silentAt(String code, int tries) {
         List<RelearnEvent> log = new ArrayList<>(
-                List.of(RelearnEvent.of(LAMPS_OFF), RelearnEvent.of(ENTERED), RelearnEvent.at(LAMP, at(code))));
+                List.of(RelearnEvent.of(LAMPS_OFF), RelearnEvent.of(ENTERED), RelearnEvent.at(LAMP_LIT, at(code))));
         for (int i = 0; i < tries; i++) {
-            log.add(RelearnEvent.at(SILENT, at(code)));
+            log.add(RelearnEvent.at(NO_RESPONSE, at(code)));
         }
         return coach(Trigger.TOOL, log.toArray(RelearnEvent[]::new))
                 .diagnosis()
@@ -199,14 +202,14 @@ class RelearnGuideTest {
         assertThat(lost.confirmed()).isEmpty();
         assertThat(lost.stage()).isEqualTo(Stage.ENTER);
         assertThat(lost.remarks().get(0).in(Units.US)).contains("timed out");
-        assertThat(coach(Trigger.TOOL, RelearnEvent.of(LAMPS_OFF), RelearnEvent.of(WAY_FAILED))
+        assertThat(coach(Trigger.TOOL, RelearnEvent.of(LAMPS_OFF), RelearnEvent.of(ENTRY_FAILED))
                         .entryMethod())
                 .contains(EntryMethod.MENU);
         assertThat(coach(
                                 Trigger.TOOL,
                                 RelearnEvent.of(LAMPS_OFF),
-                                RelearnEvent.of(WAY_FAILED),
-                                RelearnEvent.of(WAY_FAILED))
+                                RelearnEvent.of(ENTRY_FAILED),
+                                RelearnEvent.of(ENTRY_FAILED))
                         .stage())
                 .isEqualTo(Stage.FAILED);
     }
@@ -214,8 +217,9 @@ class RelearnGuideTest {
     @Test
     @DisplayName("after letting air out every tire is filled again and gauged before anything else: a hard gate")
     void reinflate() {
-        List<RelearnEvent> air =
-                CORNERS.stream().map(code -> RelearnEvent.at(AIR_OUT, at(code))).toList();
+        List<RelearnEvent> air = CORNERS.stream()
+                .map(code -> RelearnEvent.at(AIR_RELEASED, at(code)))
+                .toList();
         RelearnGuide empty = afterAll(Trigger.DEFLATION, air);
         assertThat(empty.stage()).isEqualTo(Stage.REINFLATE);
         assertThat(empty.cornersToInflate()).hasSize(4);
@@ -247,10 +251,10 @@ class RelearnGuideTest {
     void heardAtEachOthersCorners() {
         List<RelearnEvent> log = new ArrayList<>(List.of(RelearnEvent.of(LAMPS_OFF), RelearnEvent.of(ENTERED)));
         log.addAll(List.of(
-                RelearnEvent.at(LAMP, at("1L")),
-                RelearnEvent.at(HEARD, at("1R")),
-                RelearnEvent.at(LAMP, at("1R")),
-                RelearnEvent.at(HEARD, at("1L"))));
+                RelearnEvent.at(LAMP_LIT, at("1L")),
+                RelearnEvent.at(CONFIRMED, at("1R")),
+                RelearnEvent.at(LAMP_LIT, at("1R")),
+                RelearnEvent.at(CONFIRMED, at("1L"))));
         corner("2R").forEach(log::add);
         corner("2L").forEach(log::add);
         log.add(RelearnEvent.of(ENDED));
@@ -295,7 +299,7 @@ class RelearnGuideTest {
     void underTarget(Trigger trigger) {
         List<RelearnEvent> air = trigger == Trigger.DEFLATION
                 ? CORNERS.stream()
-                        .map(code -> RelearnEvent.at(AIR_OUT, at(code)))
+                        .map(code -> RelearnEvent.at(AIR_RELEASED, at(code)))
                         .toList()
                 : List.of();
         RelearnGuide low = afterAll(trigger, air, readings(GAUGE, 60, 60, 60, 58.5), readings(DASH, 60, 60, 60, 58.5));

@@ -36,16 +36,16 @@ class ScheduleCheckTest {
         assertThat(against(at(job("SH-02", 60), MONDAY, "08:30", 1, "Rafe"), first))
                 .isEmpty();
         assertThat(against(at(job("SH-02", 60), MONDAY, "08:29", 1, "Tomas"), first))
-                .containsExactly("BAY_TAKEN: Bay 1 has SH-01 until 08:30.");
+                .containsExactly("BAY_OCCUPIED: Bay 1 has SH-01 until 08:30.");
         assertThat(against(at(job("SH-02", 60), MONDAY, "08:00", 2, "Rafe"), first))
-                .containsExactly("PERSON_TAKEN: Rafe works on SH-01 until 08:30.");
+                .containsExactly("TECHNICIAN_BUSY: Rafe works on SH-01 until 08:30.");
     }
 
     @Test
     @DisplayName("outside hours, on a Sunday, on a holiday and on a day past it can't stand, and the ground is said")
     void times() {
         assertThat(against(at(job("SH-01", 90), MONDAY, "15:00", 1, "Rafe")))
-                .contains("OPENING: 15:00 to 16:30 isn’t within Millrace’s hours, 07:00–16:00.");
+                .contains("OUTSIDE_HOURS: 15:00 to 16:30 isn’t within Millrace’s hours, 07:00–16:00.");
         assertThat(against(at(job("SH-01", 90), MONDAY.plusDays(6), "08:00", 1, "Rafe")))
                 .contains("CLOSED: Millrace is closed on Sundays.");
         shop.closures = List.of(
@@ -54,18 +54,19 @@ class ScheduleCheckTest {
                 .contains("CLOSED: Millrace is closed on 2 Dec 2026: stocktaking.");
         assertThat(against(at(job("SH-01", 90), MONDAY.minusDays(3), "08:00", 1, "Rafe"))
                         .get(0))
-                .startsWith("DAY_PAST");
+                .startsWith("DATE_PASSED");
     }
 
     @Test
     @DisplayName("somebody who isn't at work that day can't do it; a job for two needs two")
     void people() {
         assertThat(against(at(job("SH-01", 60), MONDAY.plusDays(1), "08:00", 1, "Tomas")))
-                .containsExactly("PERSON_HOURS: Tomas isn’t at work at Millrace on 1 Dec 2026 from 08:00 to 09:00.");
+                .containsExactly(
+                        "TECHNICIAN_HOURS: Tomas isn’t at work at Millrace on 1 Dec 2026 from 08:00 to 09:00.");
         ShopJob heavy = new ShopJob(
                 "LC-01", "LC-01", "Coach", "Millrace", 60, 2, Set.of(), MONDAY, Optional.empty(), MONDAY, 1, true, 0);
         assertThat(against(at(heavy, MONDAY, "08:00", 1, "Rafe")))
-                .containsExactly("TWO_PEOPLE: LC-01 needs 2 pairs of hands, 1 planned.");
+                .containsExactly("TOO_FEW_TECHNICIANS: LC-01 needs 2 pairs of hands, 1 planned.");
     }
 
     @Test
@@ -73,7 +74,7 @@ class ScheduleCheckTest {
     void equipment() {
         JobSlot first = at(needing("SH-01", Equipment.CAGE), MONDAY, "07:00", 1, "Rafe");
         assertThat(against(at(needing("SH-02", Equipment.CAGE), MONDAY, "07:30", 2, "Tomas"), first))
-                .containsExactly("EQUIPMENT_TAKEN: Millrace has 1 inflation cage, in use for SH-01.");
+                .containsExactly("EQUIPMENT_BUSY: Millrace has 1 inflation cage, in use for SH-01.");
         assertThat(against(at(needing("SH-02", Equipment.RACK), MONDAY, "07:30", 2, "Tomas"), first))
                 .containsExactly("EQUIPMENT: Millrace has no alignment rack.");
         JobSlot changing = at(needing("SH-01", Equipment.CHANGER), MONDAY, "07:00", 1, "Rafe");
@@ -87,12 +88,12 @@ class ScheduleCheckTest {
         shop.away = List.of(
                 new ShopConstraints.VehicleBooking("SH-01", MONDAY.atTime(9, 0), MONDAY.atTime(14, 30), "clinic day"));
         assertThat(against(at(job("SH-01", 60), MONDAY, "08:30", 1, "Rafe")))
-                .containsExactly("VEHICLE_AWAY: SH-01 is away: clinic day, back 30 Nov 2026 14:30.");
+                .containsExactly("VEHICLE_BOOKED: SH-01 is away: clinic day, back 30 Nov 2026 14:30.");
         assertThat(against(at(job("SH-01", 60), MONDAY, "08:00", 1, "Rafe"))).isEmpty();
         ShopJob other = new ShopJob(
                 "x", "SH-02", "Shuttle", "Millrace", 60, 1, Set.of(), MONDAY, Optional.empty(), MONDAY, 1, true, 0);
         assertThat(against(at(other, MONDAY, "07:00", 2, "Tomas"), at(job("SH-02", 60), MONDAY, "07:00", 1, "Rafe")))
-                .containsExactly("VEHICLE_TAKEN: SH-02 stands in bay 1 until 08:00.");
+                .containsExactly("VEHICLE_BUSY: SH-02 stands in bay 1 until 08:00.");
         ShopJob waits = new ShopJob(
                 "y",
                 "SH-03",
@@ -118,7 +119,7 @@ class ScheduleCheckTest {
         JobSlot first = at(job("SH-01", 60), MONDAY, "07:00", 1, "Rafe");
         assertThat(against(at(job("SH-02", 60), MONDAY, "12:00", 1, "Rafe"), first))
                 .containsExactly(
-                        "READINESS: 1 in service of 3 fit, at least 2 wanted: SH-01, SH-02 would be in the shop on 30 Nov 2026.");
+                        "MINIMUM_IN_SERVICE: 1 in service of 3 fit, at least 2 wanted: SH-01, SH-02 would be in the shop on 30 Nov 2026.");
         assertThat(against(at(job("SH-02", 60), MONDAY.plusDays(1), "12:00", 1, "Rafe"), first))
                 .isEmpty();
         ShopJob unfit = new ShopJob(

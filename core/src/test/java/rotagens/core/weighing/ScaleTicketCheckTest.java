@@ -40,7 +40,7 @@ class ScaleTicketCheckTest {
     private static ScaleTicket slip(Load gross, AxleWeight... axles) {
         return new ScaleTicket(
                 LocalDate.of(2026, 11, 20),
-                LoadState.USUAL,
+                LoadState.NORMAL,
                 "Eastbank",
                 List.of(axles),
                 Optional.ofNullable(gross),

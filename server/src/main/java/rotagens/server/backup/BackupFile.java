@@ -207,7 +207,9 @@ final class BackupFile {
             }
             column(statement, "PRAGMA foreign_key_check")
                     .forEach(table -> wrong.add("a line of " + table + " belongs to nothing"));
-            column(statement, HistoryIntegrityCheck.BROKEN)
+            boolean earlier =
+                    !column(statement, HistoryIntegrityCheck.IS_EARLIER).isEmpty();
+            column(statement, HistoryIntegrityCheck.broken(earlier))
                     .forEach(tire -> wrong.add("tire " + tire + " isn’t where its ledger ends"));
             for (String photo : column(statement, "SELECT file FROM photo")) {
                 if (!Files.exists(folder.resolve(PHOTOS).resolve(photo))) {

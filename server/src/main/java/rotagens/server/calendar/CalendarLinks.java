@@ -1,6 +1,6 @@
 package rotagens.server.calendar;
 
-import static rotagens.server.storage.generated.Tables.CALENDAR_FEED;
+import static rotagens.server.storage.generated.Tables.CALENDAR_LINK;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.YARD;
 
@@ -25,10 +25,10 @@ import rotagens.server.web.ProblemException;
 @Service
 class CalendarLinks {
 
-    record CalendarLinkView(long id, String what, Instant at, String by) {}
+    record CalendarLinkView(long id, String description, Instant at, String by) {}
 
     /** @param address shown once: only its digest is kept */
-    record NewCalendarLinkView(long id, String what, String address) {}
+    record NewCalendarLinkView(long id, String description, String address) {}
 
     record CalendarLinkRequest(
             @Nullable String yard, @Nullable String person) {}
@@ -41,7 +41,7 @@ class CalendarLinks {
             person = person == null || person.isBlank() ? null : person;
         }
 
-        String words() {
+        String label() {
             return person != null ? person : yard != null ? yard : "all yards";
         }
     }
@@ -65,27 +65,27 @@ class CalendarLinks {
     @Transactional(readOnly = true)
     public List<CalendarLinkView> all() {
         var crew = PERSON.as("crew");
-        return db.select(CALENDAR_FEED.asterisk(), PERSON.NAME, YARD.NAME, crew.NAME)
-                .from(CALENDAR_FEED)
+        return db.select(CALENDAR_LINK.asterisk(), PERSON.NAME, YARD.NAME, crew.NAME)
+                .from(CALENDAR_LINK)
                 .join(PERSON)
-                .on(PERSON.ID.eq(CALENDAR_FEED.PERSON_ID))
+                .on(PERSON.ID.eq(CALENDAR_LINK.PERSON_ID))
                 .leftJoin(YARD)
-                .on(YARD.ID.eq(CALENDAR_FEED.YARD_ID))
+                .on(YARD.ID.eq(CALENDAR_LINK.YARD_ID))
                 .leftJoin(crew)
-                .on(crew.ID.eq(CALENDAR_FEED.CREW_ID))
-                .where(CALENDAR_FEED.REVOKED_AT.isNull())
-                .orderBy(CALENDAR_FEED.ID)
+                .on(crew.ID.eq(CALENDAR_LINK.FOR_PERSON_ID))
+                .where(CALENDAR_LINK.REVOKED_AT.isNull())
+                .orderBy(CALENDAR_LINK.ID)
                 .fetch(row -> new CalendarLinkView(
-                        row.get(CALENDAR_FEED.ID),
-                        new Scope(row.get(YARD.NAME), row.get(crew.NAME)).words(),
-                        row.get(CALENDAR_FEED.AT),
+                        row.get(CALENDAR_LINK.ID),
+                        new Scope(row.get(YARD.NAME), row.get(crew.NAME)).label(),
+                        row.get(CALENDAR_LINK.CREATED_AT),
                         row.get(PERSON.NAME)));
     }
 
     @Transactional
     public NewCalendarLinkView add(CalendarLinkRequest wish) {
         changeTracker.draftsOnly();
-        if (db.fetchCount(CALENDAR_FEED, CALENDAR_FEED.REVOKED_AT.isNull()) >= MOST_FEEDS) {
+        if (db.fetchCount(CALENDAR_LINK, CALENDAR_LINK.REVOKED_AT.isNull()) >= MOST_FEEDS) {
             throw ProblemException.conflict("There are " + MOST_FEEDS + " addresses already. Take one back first.");
         }
         Long yard = wish.yard() == null || wish.yard().isBlank()
@@ -105,25 +105,25 @@ class CalendarLinks {
         byte[] secret = new byte[SECRET_BYTES];
         random.nextBytes(secret);
         String code = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
-        long id = db.insertInto(CALENDAR_FEED)
-                .set(CALENDAR_FEED.DIGEST, digest(code))
-                .set(CALENDAR_FEED.YARD_ID, yard)
-                .set(CALENDAR_FEED.CREW_ID, crew)
-                .set(CALENDAR_FEED.AT, clock.instant())
-                .set(CALENDAR_FEED.PERSON_ID, people.me())
-                .returning(CALENDAR_FEED.ID)
-                .fetchSingle(CALENDAR_FEED.ID);
+        long id = db.insertInto(CALENDAR_LINK)
+                .set(CALENDAR_LINK.TOKEN_HASH, digest(code))
+                .set(CALENDAR_LINK.YARD_ID, yard)
+                .set(CALENDAR_LINK.FOR_PERSON_ID, crew)
+                .set(CALENDAR_LINK.CREATED_AT, clock.instant())
+                .set(CALENDAR_LINK.PERSON_ID, people.me())
+                .returning(CALENDAR_LINK.ID)
+                .fetchSingle(CALENDAR_LINK.ID);
         return new NewCalendarLinkView(
-                id, new Scope(wish.yard(), wish.person()).words(), "/api/calendar/feed/" + code + "/shop.ics");
+                id, new Scope(wish.yard(), wish.person()).label(), "/api/calendar/feed/" + code + "/shop.ics");
     }
 
     /** The address answers no more. */
     @Transactional
     public void revoke(long id) {
         changeTracker.draftsOnly();
-        int changed = db.update(CALENDAR_FEED)
-                .set(CALENDAR_FEED.REVOKED_AT, clock.instant())
-                .where(CALENDAR_FEED.ID.eq(id), CALENDAR_FEED.REVOKED_AT.isNull())
+        int changed = db.update(CALENDAR_LINK)
+                .set(CALENDAR_LINK.REVOKED_AT, clock.instant())
+                .where(CALENDAR_LINK.ID.eq(id), CALENDAR_LINK.REVOKED_AT.isNull())
                 .execute();
         if (changed == 0) {
             throw ProblemException.notFound("There is no such address.");
@@ -134,12 +134,12 @@ class CalendarLinks {
     Scope scope(String code) {
         var crew = PERSON.as("crew");
         return db.select(YARD.NAME, crew.NAME)
-                .from(CALENDAR_FEED)
+                .from(CALENDAR_LINK)
                 .leftJoin(YARD)
-                .on(YARD.ID.eq(CALENDAR_FEED.YARD_ID))
+                .on(YARD.ID.eq(CALENDAR_LINK.YARD_ID))
                 .leftJoin(crew)
-                .on(crew.ID.eq(CALENDAR_FEED.CREW_ID))
-                .where(CALENDAR_FEED.DIGEST.eq(digest(code)), CALENDAR_FEED.REVOKED_AT.isNull())
+                .on(crew.ID.eq(CALENDAR_LINK.FOR_PERSON_ID))
+                .where(CALENDAR_LINK.TOKEN_HASH.eq(digest(code)), CALENDAR_LINK.REVOKED_AT.isNull())
                 .fetchOptional(row -> new Scope(row.value1(), row.value2()))
                 .orElseThrow(() -> ProblemException.notFound("This calendar isn’t shared any more."));
     }

@@ -48,7 +48,7 @@ class CatalogController {
     /** A DOT code taken apart, with the tire’s age. */
     record ParsedDotCodeView(
             String molded,
-            LocalDate madeOn,
+            LocalDate weekStart,
             double ageYears,
             List<CodePart> parts,
             List<String> notes,

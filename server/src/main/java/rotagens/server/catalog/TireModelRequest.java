@@ -18,22 +18,22 @@ import rotagens.server.web.InputValidator;
 
 /** A tire model as its form has it: figures are the text that was typed, a bare one in the person’s own units. */
 public record TireModelRequest(
-        @Nullable String maker,
+        @Nullable String manufacturer,
         @Nullable String name,
         @Nullable String size,
         @Nullable String service,
         @Nullable String range,
-        @Nullable String loadSingle,
-        @Nullable String loadDual,
+        @Nullable String maxLoadSingle,
+        @Nullable String maxLoadDual,
         @Nullable String moldedPressure,
         @Nullable String originalDepth,
-        boolean directional,
-        boolean steerAllowed,
+        boolean isDirectional,
+        boolean isSteerAllowed,
         @Nullable String diameter,
-        boolean tubeless,
+        boolean isTubeless,
         @Nullable String plies,
-        TireCatalog.@Nullable SnowRating winter,
-        @Nullable String grades,
+        TireCatalog.@Nullable SnowRating snowRating,
+        @Nullable String utqgGrades,
         @Nullable String price) {
 
     /** The form read. */
@@ -43,16 +43,16 @@ public record TireModelRequest(
     public Read read(Units units) {
         InputValidator typed = new InputValidator();
         Load.Unit scale = units == Units.US ? Load.Unit.LB : Load.Unit.KG;
-        String makerName = typed.text("maker", maker, 60);
-        typed.unless(!makerName.isEmpty(), "maker", "Enter the maker as molded.");
+        String makerName = typed.text("manufacturer", manufacturer, 60);
+        typed.unless(!makerName.isEmpty(), "manufacturer", "Enter the maker as molded.");
         String modelName = typed.text("name", name, 80);
         typed.unless(!modelName.isEmpty(), "name", "Enter the model: often molded on one sidewall only.");
         Optional<TireSize> readSize = typed.required("size", size, TireSize::parse);
         LoadRatings loadRatings = new LoadRatings(
                 typed.optional("service", service, ServiceDescription::parse),
                 typed.optional("range", range, LoadRange::parse),
-                typed.optional("loadSingle", loadSingle, given -> Load.parse(given, scale)),
-                typed.optional("loadDual", loadDual, given -> Load.parse(given, scale)));
+                typed.optional("maxLoadSingle", maxLoadSingle, given -> Load.parse(given, scale)),
+                typed.optional("maxLoadDual", maxLoadDual, given -> Load.parse(given, scale)));
         Optional<Pressure> molded = typed.optional(
                 "moldedPressure",
                 moldedPressure,
@@ -70,10 +70,10 @@ public record TireModelRequest(
         Optional<Money> paid = typed.optional("price", price, Money::parse);
         TireCatalog.Details details = new TireCatalog.Details(
                 wide,
-                tubeless,
+                isTubeless,
                 typed.text("plies", plies, 80),
-                winter == null ? TireCatalog.SnowRating.NONE : winter,
-                typed.text("grades", grades, 40),
+                snowRating == null ? TireCatalog.SnowRating.NONE : snowRating,
+                typed.text("utqgGrades", utqgGrades, 40),
                 paid);
         typed.refuseIfWrong();
         return new Read(
@@ -84,8 +84,8 @@ public record TireModelRequest(
                         loadRatings,
                         molded,
                         depth,
-                        directional,
-                        steerAllowed),
+                        isDirectional,
+                        isSteerAllowed),
                 details);
     }
 
@@ -105,10 +105,10 @@ public record TireModelRequest(
                 model.isDirectional(),
                 model.isSteerAllowed(),
                 onFile.details().diameter().orElse(null),
-                onFile.details().tubeless(),
+                onFile.details().isTubeless(),
                 onFile.details().plies(),
-                onFile.details().winter(),
-                onFile.details().grades(),
+                onFile.details().snowRating(),
+                onFile.details().utqgGrades(),
                 onFile.details().price().map(Money::value).orElse(null));
     }
 }

@@ -38,7 +38,7 @@ class ClockController {
     }
 
     /** @param says what is wrong with the clock; absent where nothing is */
-    record ClockView(Instant now, @Nullable String says) {}
+    record ClockView(Instant now, @Nullable String statement) {}
 
     @GetMapping("/api/clock")
     ClockView clock() {

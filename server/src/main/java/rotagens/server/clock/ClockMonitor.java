@@ -1,9 +1,9 @@
 package rotagens.server.clock;
 
-import static rotagens.server.storage.generated.Tables.CLOCK_WORD;
+import static rotagens.server.storage.generated.Tables.CLOCK_CONFIRMATION;
 import static rotagens.server.storage.generated.Tables.READING;
 import static rotagens.server.storage.generated.Tables.TIRE_MOVEMENT;
-import static rotagens.server.storage.generated.Tables.WALK_ROUND;
+import static rotagens.server.storage.generated.Tables.WALK_AROUND;
 
 import java.time.Clock;
 import java.time.Duration;
@@ -16,7 +16,7 @@ import org.jooq.DSLContext;
 import org.jooq.TableField;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.server.storage.generated.tables.records.ClockWordRecord;
+import rotagens.server.storage.generated.tables.records.ClockConfirmationRecord;
 
 /**
  * Notices a machine's clock that stands before what was stored already: a dead battery, or a hand. Ages, due days and the order
@@ -67,9 +67,9 @@ class ClockMonitor {
     }
 
     private Instant stored() {
-        List<ClockWordRecord> words = db.selectFrom(CLOCK_WORD).fetch();
+        List<ClockConfirmationRecord> words = db.selectFrom(CLOCK_CONFIRMATION).fetch();
         List<Instant> ends = new ArrayList<>();
-        for (TableField<?, Instant> at : List.of(READING.AT, TIRE_MOVEMENT.AT, WALK_ROUND.STARTED_AT)) {
+        for (TableField<?, Instant> at : List.of(READING.READ_AT, TIRE_MOVEMENT.MOVED_AT, WALK_AROUND.STARTED_AT)) {
             db.select(at)
                     .from(at.getTable())
                     .orderBy(at.getTable().field("id").desc())
@@ -82,18 +82,18 @@ class ClockMonitor {
                 .orElse(Instant.EPOCH);
     }
 
-    private static boolean covers(ClockWordRecord word, Instant end) {
-        return end.isAfter(word.getAt()) && !end.isAfter(word.getAheadAt());
+    private static boolean covers(ClockConfirmationRecord word, Instant end) {
+        return end.isAfter(word.getRecordedAt()) && !end.isAfter(word.getConfirmedFutureAt());
     }
 
     /** Takes a manager's word that the clock is right now. */
     @Transactional
     public synchronized void isRight(long personId) {
         standsBefore().ifPresent(ahead -> {
-            db.insertInto(CLOCK_WORD)
-                    .set(CLOCK_WORD.AT, machine())
-                    .set(CLOCK_WORD.AHEAD_AT, ahead)
-                    .set(CLOCK_WORD.PERSON_ID, personId)
+            db.insertInto(CLOCK_CONFIRMATION)
+                    .set(CLOCK_CONFIRMATION.RECORDED_AT, machine())
+                    .set(CLOCK_CONFIRMATION.CONFIRMED_FUTURE_AT, ahead)
+                    .set(CLOCK_CONFIRMATION.PERSON_ID, personId)
                     .execute();
             latest = stored();
             standsBefore();

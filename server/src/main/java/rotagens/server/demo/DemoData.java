@@ -159,7 +159,7 @@ class DemoData implements SmartInitializingSingleton {
                 gauge.name(),
                 gauges.add(
                         gauge.name(),
-                        gauge.kind(),
+                        gauge.type(),
                         Optional.ofNullable(gauge.checkedDaysAgo()).map(LocalDate.now(clock)::minusDays),
                         staff.get(1))));
         for (Unit unit : DemoFleet.UNITS) {
@@ -210,7 +210,7 @@ class DemoData implements SmartInitializingSingleton {
 
         OneVehicle(Unit unit, List<Long> staff, Map<TireModel, Long> models) {
             this.unit = unit;
-            this.kind = unit.kind();
+            this.kind = unit.type();
             this.staff = staff;
             this.models = models;
             this.scatter = new Random(unit.unit().hashCode());
@@ -293,7 +293,7 @@ class DemoData implements SmartInitializingSingleton {
             List<What> odd = DemoFleet.ODDITIES.stream()
                     .filter(one ->
                             one.unit().equals(unit.unit()) && one.position().equals(position.code()))
-                    .map(Oddity::what)
+                    .map(Oddity::description)
                     .toList();
             int axle = position instanceof OnAxle on ? on.axle() : kind.axles().size() + 1;
             double years = unit.axleYears().get(Math.min(axle, unit.axleYears().size()) - 1);
@@ -320,7 +320,7 @@ class DemoData implements SmartInitializingSingleton {
                             staff.get(3),
                             "",
                             "",
-                            kind.kind() == VehicleType.TRAILER ? null : odometer(fittedDaysAgo),
+                            kind.type() == VehicleType.TRAILER ? null : odometer(fittedDaysAgo),
                             model.originalDepth().orElse(null),
                             null));
             past(tireId, place, position, axle, model, years, odd);
@@ -365,7 +365,7 @@ class DemoData implements SmartInitializingSingleton {
                         entry,
                         new Readings.Values(
                                 Optional.of(Pressure.psi(read.psi())),
-                                read.warmth(),
+                                read.thermalState(),
                                 grooveDepths,
                                 Optional.of(odometer(daysAgo)),
                                 thermometer ? Optional.of(Temperature.f(52 + scatter.nextInt(5))) : Optional.empty(),

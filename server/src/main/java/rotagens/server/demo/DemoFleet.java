@@ -86,7 +86,7 @@ final class DemoFleet {
     /** A class of vehicles: layout, placard per axle, and how they are used. */
     record Kind(
             String name,
-            VehicleType kind,
+            VehicleType type,
             String description,
             int gvwrLb,
             boolean sensors,
@@ -188,7 +188,7 @@ final class DemoFleet {
     /** One vehicle: how old its tires are by axle (in years), and when it was last walked round (days ago). */
     record Unit(
             String unit,
-            Kind kind,
+            Kind type,
             int yard,
             TireModel fitted,
             List<Double> axleYears,
@@ -234,7 +234,7 @@ final class DemoFleet {
     static final int NEW_ODOMETER_DAYS_AGO = 150;
 
     /** A gauge and how long ago it was checked; null where nobody knows. */
-    record DemoGauge(String name, Gauge.Type kind, Integer checkedDaysAgo) {}
+    record DemoGauge(String name, Gauge.Type type, Integer checkedDaysAgo) {}
 
     static final List<DemoGauge> GAUGES = List.of(
             new DemoGauge("P-1", Gauge.Type.PRESSURE, 74),
@@ -247,13 +247,13 @@ final class DemoFleet {
     static final int VANS_ROTATE_MONTHS = 12;
 
     /** What differs from the ordinary at one position. */
-    record Oddity(String unit, String position, What what) {}
+    record Oddity(String unit, String position, What description) {}
 
     /** One kind of difference. */
     sealed interface What {}
 
     /** The last pressure read. */
-    record LastPressure(double psi, ThermalState warmth) implements What {}
+    record LastPressure(double psi, ThermalState thermalState) implements What {}
 
     /** The last depths read, outer, center, inner, in 32nds. */
     record LastTread(double outer, double center, double inner) implements What {}
@@ -305,14 +305,14 @@ final class DemoFleet {
             tread("VN-02", "2L", 4, 3, 4),
             cold("VN-03", "2L", 79),
             new Oddity("VN-03", "2R", new OtherTire(VAN_TIRE_OTHER)),
-            found("VN-03", "1R", Finding.RUNNING_BACKWARDS),
+            found("VN-03", "1R", Finding.INSTALLED_BACKWARD),
             tread("VN-04", "1L", 4, 4, 4),
             tread("VN-04", "1R", 4, 4, 4),
             new Oddity("VN-05", "2R", Flag.NO_DOT),
             found("TR-01", "2R", Finding.CUPPING),
             found("TR-02", "1L", Finding.WEAR_BAR_FLUSH),
             found("TR-03", "1R", Finding.CRACK_DEEP),
-            found("TR-03", "2R", Finding.SAWTOOTH));
+            found("TR-03", "2R", Finding.FEATHERING));
 
     private DemoFleet() {}
 

@@ -79,16 +79,17 @@ final class DemoLoads {
                 technician);
         long pull = history.report(
                 id("LC-03"), VehicleEvents.Symptom.PULL_RIGHT, "", "on the highway, since spring", "M. Quill");
-        history.review(pull, VehicleEventStore.State.COUNTED, "felt it too", coordinator);
-        history.report(id("VN-05"), VehicleEvents.Symptom.LAMP, "1L", "came on this morning in the cold", "J. Arden");
+        history.review(pull, VehicleEventStore.State.ACCEPTED, "felt it too", coordinator);
+        history.report(
+                id("VN-05"), VehicleEvents.Symptom.WARNING_LAMP, "1L", "came on this morning in the cold", "J. Arden");
         long lamp = history.report(
                 id("LC-04"),
-                VehicleEvents.Symptom.LAMP,
+                VehicleEvents.Symptom.WARNING_LAMP,
                 "1L",
                 "front left, came on twice",
                 "S. Varga",
                 today.minusDays(16).atTime(8, 0).toInstant(java.time.ZoneOffset.UTC));
-        history.review(lamp, VehicleEventStore.State.COUNTED, "gauge all corners first", coordinator);
+        history.review(lamp, VehicleEventStore.State.ACCEPTED, "gauge all corners first", coordinator);
         history.report(id("TR-01"), VehicleEvents.Symptom.NOISE, "2R", "hums when loaded", "");
     }
 
@@ -139,16 +140,16 @@ final class DemoLoads {
     }
 
     private void weights() {
-        weigh("LC-01", 41, LoadState.USUAL, ends(6240, 6180, 10_200, 10_050, 5300, 5220));
+        weigh("LC-01", 41, LoadState.NORMAL, ends(6240, 6180, 10_200, 10_050, 5300, 5220));
         weigh("LC-01", 41, LoadState.FULL, ends(6420, 6380, 10_500, 10_400, 5480, 5450));
         weigh("LC-01", 220, LoadState.EMPTY, ends(5300, 5260, 8600, 8500, 4300, 4250));
-        weigh("LC-02", 402, LoadState.USUAL, ends(6180, 6150, 9900, 9800, 5150, 5120));
-        weigh("LC-03", 65, LoadState.USUAL, ends(6150, 6080, 9100, 9900, 5010, 5050));
-        weigh("LC-05", 150, LoadState.USUAL, whole(12_300, 19_800, 10_300));
-        weigh("SH-01", 24, LoadState.USUAL, ends(2160, 2110, 3290, 3250));
-        weigh("SH-05", 90, LoadState.USUAL, ends(2060, 2040, 3120, 3160));
-        weigh("SH-06", 33, LoadState.USUAL, ends(2240, 2200, 4480, 4400));
-        weigh("SP-03", SP_03_WEIGHED, LoadState.USUAL, ends(1900, 1860, 2700, 2640));
+        weigh("LC-02", 402, LoadState.NORMAL, ends(6180, 6150, 9900, 9800, 5150, 5120));
+        weigh("LC-03", 65, LoadState.NORMAL, ends(6150, 6080, 9100, 9900, 5010, 5050));
+        weigh("LC-05", 150, LoadState.NORMAL, whole(12_300, 19_800, 10_300));
+        weigh("SH-01", 24, LoadState.NORMAL, ends(2160, 2110, 3290, 3250));
+        weigh("SH-05", 90, LoadState.NORMAL, ends(2060, 2040, 3120, 3160));
+        weigh("SH-06", 33, LoadState.NORMAL, ends(2240, 2200, 4480, 4400));
+        weigh("SP-03", SP_03_WEIGHED, LoadState.NORMAL, ends(1900, 1860, 2700, 2640));
         weigh("SP-03", SP_03_WEIGHED, LoadState.TOWING, ends(1780, 1750, 2980, 2930));
         weigh("VN-03", 77, LoadState.FULL, ends(1780, 1760, 2760, 2460));
         weigh("TR-03", 18, LoadState.FULL, ends(2600, 2580, 3150, 3120));
@@ -201,7 +202,7 @@ final class DemoLoads {
                 id("SH-05"),
                 1,
                 Pressure.psi(70),
-                LoadState.USUAL,
+                LoadState.NORMAL,
                 tires("SH-05").get(1),
                 longAgo(),
                 technician);

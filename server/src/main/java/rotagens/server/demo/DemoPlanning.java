@@ -1,9 +1,9 @@
 package rotagens.server.demo;
 
-import static rotagens.server.storage.generated.Tables.AWAY;
 import static rotagens.server.storage.generated.Tables.DISCOUNT_PROGRAM;
 import static rotagens.server.storage.generated.Tables.SUPPLIER;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
+import static rotagens.server.storage.generated.Tables.VEHICLE_BOOKING;
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -22,18 +22,18 @@ record DemoPlanning(DSLContext db, ShopSetupStore setups, long coordinator, Loca
                 .set(DISCOUNT_PROGRAM.FEE_PRICE_CENTS, 25_000L)
                 .set(DISCOUNT_PROGRAM.SAVING_PRICE_CENTS, 3_500L)
                 .execute();
-        db.insertInto(AWAY)
+        db.insertInto(VEHICLE_BOOKING)
                 .set(
-                        AWAY.VEHICLE_ID,
+                        VEHICLE_BOOKING.VEHICLE_ID,
                         db.select(VEHICLE.ID)
                                 .from(VEHICLE)
                                 .where(VEHICLE.UNIT.eq("LC-02"))
                                 .fetchSingle(VEHICLE.ID))
-                .set(AWAY.STARTS, today.plusDays(3).atTime(6, 0).toString())
-                .set(AWAY.ENDS, today.plusDays(5).atTime(18, 0).toString())
-                .set(AWAY.WHY, "clinic days at Fernhollow")
-                .set(AWAY.AT, now)
-                .set(AWAY.PERSON_ID, coordinator)
+                .set(VEHICLE_BOOKING.STARTS_AT, today.plusDays(3).atTime(6, 0).toString())
+                .set(VEHICLE_BOOKING.ENDS_AT, today.plusDays(5).atTime(18, 0).toString())
+                .set(VEHICLE_BOOKING.REASON, "clinic days at Fernhollow")
+                .set(VEHICLE_BOOKING.RECORDED_AT, now)
+                .set(VEHICLE_BOOKING.PERSON_ID, coordinator)
                 .execute();
         setups.begin(Map.of(DemoFleet.VAN.name(), 2), coordinator);
     }
@@ -41,9 +41,9 @@ record DemoPlanning(DSLContext db, ShopSetupStore setups, long coordinator, Loca
     private void supplier(String name, String mail, int leadDays, String makers) {
         db.insertInto(SUPPLIER)
                 .set(SUPPLIER.NAME, name)
-                .set(SUPPLIER.MAIL, mail)
+                .set(SUPPLIER.EMAIL, mail)
                 .set(SUPPLIER.LEAD_DAYS, leadDays)
-                .set(SUPPLIER.MAKERS, makers)
+                .set(SUPPLIER.MANUFACTURERS, makers)
                 .execute();
     }
 }

@@ -45,7 +45,7 @@ public class FactLog {
             Entry where,
             List<Values> readings,
             List<Found> found,
-            Set<Finding> putRight,
+            Set<Finding> fixed,
             String note,
             Optional<Inspected> inspected,
             Optional<Repair> repaired) {
@@ -63,7 +63,7 @@ public class FactLog {
         }
 
         public Observation with(Collection<Found> more) {
-            return new Observation(where, readings, List.copyOf(more), putRight, note, inspected, repaired);
+            return new Observation(where, readings, List.copyOf(more), fixed, note, inspected, repaired);
         }
 
         public Observation puttingRight(Collection<Finding> findings, String words) {
@@ -75,14 +75,14 @@ public class FactLog {
                     where,
                     readings,
                     found,
-                    putRight,
+                    fixed,
                     words,
                     Optional.of(new Inspected(professional, sound, words)),
                     repaired);
         }
 
         public Observation repaired(Repair repair, String words) {
-            return new Observation(where, readings, found, putRight, words, inspected, Optional.of(repair));
+            return new Observation(where, readings, found, fixed, words, inspected, Optional.of(repair));
         }
     }
 
@@ -134,8 +134,8 @@ public class FactLog {
     }
 
     private void rest(Observation observation) {
-        if (!observation.putRight().isEmpty()) {
-            readings.clear(observation.where(), observation.putRight(), "PUT_RIGHT", observation.note());
+        if (!observation.fixed().isEmpty()) {
+            readings.clear(observation.where(), observation.fixed(), "PUT_RIGHT", observation.note());
         }
         observation.inspected().ifPresent(verdict -> {
             readings.professional(observation.where(), verdict.professional(), verdict.sound(), verdict.note());

@@ -129,7 +129,7 @@ public class FleetAssessor {
             Optional<Pressure> target = tire.tire()
                     .flatMap(here -> target(tire.position(), here.model()).pressure());
             Optional<Pressure> cold = tire.lastCold().flatMap(Reading::pressure);
-            boolean ranLow = tire.open().stream().anyMatch(open -> open.finding() == Finding.RAN_LOW)
+            boolean ranLow = tire.open().stream().anyMatch(open -> open.finding() == Finding.RUN_FLAT)
                     || cold.isPresent()
                             && target.filter(goal -> RunFlat.isRunFlat(cold.get(), goal))
                                     .isPresent();
@@ -274,7 +274,8 @@ public class FleetAssessor {
         return records.facts(
                 vehicleId,
                 day,
-                onFile.stream().collect(Collectors.toMap(VehicleStore.OnFile::id, VehicleStore.OnFile::usualState)));
+                onFile.stream()
+                        .collect(Collectors.toMap(VehicleStore.OnFile::id, VehicleStore.OnFile::normalLoadState)));
     }
 
     private List<VehicleAssessment> judged(

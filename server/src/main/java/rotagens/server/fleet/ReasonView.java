@@ -9,10 +9,10 @@ import rotagens.core.measure.Units;
 public record ReasonView(
         Verdict verdict,
         String rule,
-        String says,
+        String statement,
         String figure,
         String limit,
-        String because,
+        String explanation,
         String authority,
         String source) {
 

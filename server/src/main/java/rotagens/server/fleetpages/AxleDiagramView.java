@@ -142,7 +142,7 @@ record AxleDiagramView(List<AxleView> axles, int spares, List<TireMark> tires) {
         double scale = target.or(() -> read).orElseThrow().psi() * PRESSURE_SCALE;
         boolean off = assessment.reasons().stream()
                 .anyMatch(verdictReason -> switch (verdictReason.reason().rule()) {
-                    case RUN_FLAT, PRESSURE_MAXIMUM, PRESSURE_TARGET, PRESSURE_HOT, PRESSURE_NEED -> true;
+                    case RUN_FLAT, PRESSURE_MAXIMUM, PRESSURE_TARGET, PRESSURE_HOT, MINIMUM_FOR_LOAD -> true;
                     default -> false;
                 });
         return new PressureMark(

@@ -21,7 +21,7 @@ class FleetController {
     record FleetGroup(String name, int vehicles) {}
 
     /** How many lines of the due list fit the filter, part by part. */
-    record DueParts(int stopped, int now, int coming) {}
+    record DueParts(int doNotOperate, int now, int upcoming) {}
 
     /**
      * The yard, a page of it at a time.
@@ -51,7 +51,7 @@ class FleetController {
             String yard,
             String vehicleClass,
             String description,
-            List<FleetPositionView> places) {}
+            List<FleetPositionView> positions) {}
 
     record FleetPositionView(String position, String name) {}
 
@@ -70,7 +70,7 @@ class FleetController {
             String description,
             Verdict verdict,
             @Nullable LocalDate nextDue,
-            AxleDiagramView plan) {}
+            AxleDiagramView axleDiagram) {}
 
     record VehicleView(
             LocalDate today,
@@ -82,15 +82,15 @@ class FleetController {
             String gvwr,
             @Nullable String odometer,
             @Nullable String milesPerDay,
-            boolean sensorsWork,
+            boolean hasWorkingSensors,
             @Nullable LocalDate parkedSince,
-            boolean outdoors,
-            @Nullable String placardSpot,
+            boolean isParkedOutdoors,
+            @Nullable String placardLocation,
             String loadState,
             boolean retired,
             Verdict verdict,
-            @Nullable Long openWalkRound,
-            AxleDiagramView plan,
+            @Nullable Long openWalkAround,
+            AxleDiagramView axleDiagram,
             List<PositionRow> positions,
             List<DueItemView> due) {}
 
@@ -110,14 +110,14 @@ class FleetController {
             @Nullable String pressure,
             @Nullable String target,
             @Nullable LocalDate pressureOn,
-            AssessmentView judgement) {}
+            AssessmentView assessment) {}
 
     /** One line of a vehicle's history, whatever it tells of. */
     record HistoryEntryView(
             Instant at,
-            String kind,
+            String type,
             @Nullable String position,
-            String what,
+            String description,
             String by,
             @Nullable Long tireId) {}
 

@@ -126,7 +126,7 @@ class FleetPages {
                 ? known.due().entries()
                 : known.due().entries().stream()
                         .filter(entry -> fits(entry.standing(), fleetQuery))
-                        .filter(entry -> text.isEmpty() || entry.says(text, units))
+                        .filter(entry -> text.isEmpty() || entry.statement(text, units))
                         .toList();
         Set<Long> withLines = new HashSet<>();
         if (!text.isEmpty()) {

@@ -60,7 +60,7 @@ class PolicyPreviewController {
             boolean becomesOverdue) {}
 
     /** What a change would do: verdicts that turn, and work whose day moves, what becomes overdue first. */
-    record PolicyPreview(List<ChangedVerdictView> turned, List<MovedDue> moved) {}
+    record PolicyPreview(List<ChangedVerdictView> changedVerdicts, List<MovedDue> movedDueDates) {}
 
     private final FleetCache fleet;
     private final PolicyStore policyStore;
@@ -106,7 +106,7 @@ class PolicyPreviewController {
     }
 
     /** One piece of work at one position, or of the vehicle as a whole. */
-    private record Work(WorkType kind, Optional<Position> at) {}
+    private record Work(WorkType type, Optional<Position> at) {}
 
     private static Map<Work, LocalDate> days(VehicleAssessment vehicleAssessment) {
         Map<Work, LocalDate> days = new LinkedHashMap<>();
@@ -130,7 +130,7 @@ class PolicyPreviewController {
         for (Work work : all) {
             if (!Objects.equals(before.get(work), after.get(work))) {
                 lines.computeIfAbsent(
-                                new Alike(work.kind(), before.get(work), after.get(work)), none -> new ArrayList<>())
+                                new Alike(work.type(), before.get(work), after.get(work)), none -> new ArrayList<>())
                         .addAll(work.at().map(Position::code).stream().toList());
             }
         }

@@ -77,8 +77,8 @@ class VehiclePages {
                         : null,
                 onFile.facts().hasWorkingSensors(),
                 onFile.facts().parkedSince().orElse(null),
-                onFile.outdoors(),
-                onFile.placardSpot().isEmpty() ? null : onFile.placardSpot(),
+                onFile.isParkedOutdoors(),
+                onFile.placardLocation().isEmpty() ? null : onFile.placardLocation(),
                 loadState(vehicleAssessment),
                 onFile.retiredAt().isPresent(),
                 vehicleAssessment.verdict(),
@@ -151,9 +151,9 @@ class VehiclePages {
         List<HistoryEntryView> lines = new ArrayList<>();
         tireStore.ledger(vehicleId).forEach(move -> {
             boolean fittedHere = move.toPlaceId() != null && places.containsKey(move.toPlaceId());
-            String what = (move.kind().equals("CORRECTED")
+            String what = (move.type().equals("CORRECTED")
                             ? "Correction"
-                            : move.kind().equals("MOVED")
+                            : move.type().equals("MOVED")
                                     ? fittedHere ? "Tire moved here" : "Tire moved away"
                                     : fittedHere ? "Tire fitted" : "Tire taken off")
                     + (move.odometer() == null ? "" : " · at " + move.odometer().format(units))
@@ -170,7 +170,7 @@ class VehiclePages {
         facts.ofVehicle(vehicleId)
                 .forEach(fact -> lines.add(new HistoryEntryView(
                         fact.at(),
-                        fact.kind(),
+                        fact.type(),
                         places.get(fact.placeId()),
                         fact.label(units),
                         names.get(fact.personId()),

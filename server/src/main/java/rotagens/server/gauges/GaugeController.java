@@ -33,19 +33,19 @@ class GaugeController {
     record GaugeView(
             long id,
             String name,
-            Gauge.Type kind,
-            String kindWords,
+            Gauge.Type type,
+            String typeLabel,
             @Nullable LocalDate calibrated,
             LocalDate due,
             boolean dueSoon,
             @Nullable String doubt,
-            @Nullable String because,
+            @Nullable String explanation,
             boolean retired,
             List<Gauges.Calibration> calibrations) {}
 
     record GaugeRequest(
             @Nullable String name,
-            Gauge.@Nullable Type kind,
+            Gauge.@Nullable Type type,
             @Nullable LocalDate calibrated) {}
 
     record CalibrationRequest(
@@ -96,10 +96,10 @@ class GaugeController {
         InputValidator wrong = new InputValidator();
         String name = wrong.text("name", typed.name(), 40);
         wrong.unless(!name.isEmpty(), "name", "What is written on it? For example P-2.");
-        wrong.unless(typed.kind() != null, "kind", "What does it read?");
+        wrong.unless(typed.type() != null, "type", "What does it read?");
         refuseAhead(wrong, "calibrated", typed.calibrated());
         wrong.refuseIfWrong();
-        gauges.add(name, typed.kind(), Optional.ofNullable(typed.calibrated()), people.me());
+        gauges.add(name, typed.type(), Optional.ofNullable(typed.calibrated()), people.me());
     }
 
     @PostMapping("/api/gauges/{id}/calibrations")

@@ -39,18 +39,20 @@ public class Gauges {
                 .from(GAUGE_CALIBRATION)
                 .join(PERSON)
                 .on(PERSON.ID.eq(GAUGE_CALIBRATION.PERSON_ID))
-                .orderBy(GAUGE_CALIBRATION.DAY.desc(), GAUGE_CALIBRATION.ID.desc())
+                .orderBy(GAUGE_CALIBRATION.CALIBRATION_DATE.desc(), GAUGE_CALIBRATION.ID.desc())
                 .fetchGroups(
                         row -> row.get(GAUGE_CALIBRATION.GAUGE_ID),
                         row -> new Calibration(
-                                row.get(GAUGE_CALIBRATION.DAY), row.get(PERSON.NAME), row.get(GAUGE_CALIBRATION.NOTE)));
+                                row.get(GAUGE_CALIBRATION.CALIBRATION_DATE),
+                                row.get(PERSON.NAME),
+                                row.get(GAUGE_CALIBRATION.NOTE)));
         return db.selectFrom(GAUGE).orderBy(GAUGE.NAME).fetch(row -> {
             List<Calibration> own = checks.getOrDefault(row.getId(), List.of());
             return new OnFile(
                     row.getId(),
                     new Gauge(
                             row.getName(),
-                            Gauge.Type.valueOf(row.getKind()),
+                            Gauge.Type.valueOf(row.getType()),
                             own.stream().findFirst().map(Calibration::on)),
                     row.getRetiredAt() != null,
                     own);
@@ -65,7 +67,7 @@ public class Gauges {
         }
         return db.select(GAUGE.ID)
                 .from(GAUGE)
-                .where(GAUGE.ID.eq(id), GAUGE.KIND.eq(type.name()))
+                .where(GAUGE.ID.eq(id), GAUGE.TYPE.eq(type.name()))
                 .fetchOptional(GAUGE.ID)
                 .orElseThrow(() -> ProblemException.field(
                         type == Gauge.Type.PRESSURE ? "pressureGauge" : "treadGauge",
@@ -80,7 +82,7 @@ public class Gauges {
         }
         long id = db.insertInto(GAUGE)
                 .set(GAUGE.NAME, name)
-                .set(GAUGE.KIND, type.name())
+                .set(GAUGE.TYPE, type.name())
                 .returning(GAUGE.ID)
                 .fetchOne(GAUGE.ID);
         calibrated.ifPresent(on -> calibrated(id, on, "", personId));
@@ -93,9 +95,9 @@ public class Gauges {
         refuseUnknown(id);
         db.insertInto(GAUGE_CALIBRATION)
                 .set(GAUGE_CALIBRATION.GAUGE_ID, id)
-                .set(GAUGE_CALIBRATION.DAY, on)
+                .set(GAUGE_CALIBRATION.CALIBRATION_DATE, on)
                 .set(GAUGE_CALIBRATION.NOTE, note)
-                .set(GAUGE_CALIBRATION.AT, clock.instant())
+                .set(GAUGE_CALIBRATION.RECORDED_AT, clock.instant())
                 .set(GAUGE_CALIBRATION.PERSON_ID, personId)
                 .execute();
     }

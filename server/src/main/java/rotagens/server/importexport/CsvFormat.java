@@ -51,7 +51,7 @@ interface CsvFormat {
     }
 
     /** What a row did, and to what. */
-    record Taken(Outcome outcome, String what) {}
+    record Taken(Outcome outcome, String description) {}
 
     /** Cells of a row by column name; blank cells are absent. */
     record Cells(Map<String, String> byColumn) {

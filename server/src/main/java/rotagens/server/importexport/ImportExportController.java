@@ -34,7 +34,7 @@ class ImportExportController {
 
     record ColumnGuide(String name, String meaning, boolean required) {}
 
-    record ImportGuide(Type kind, List<ColumnGuide> columns) {}
+    record ImportGuide(Type type, List<ColumnGuide> columns) {}
 
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
     private static final Pattern OWN_PATH = Pattern.compile("/|/(tires|vehicles)/[0-9]{1,18}|/report/[A-Z0-9]{12}");

@@ -45,7 +45,7 @@ public class Imports {
         FAULTY
     }
 
-    record RowResult(long line, RowOutcome outcome, String what, List<CellError> errors) {}
+    record RowResult(long line, RowOutcome outcome, String description, List<CellError> errors) {}
 
     /** What happened, or would happen. */
     record ImportResult(
@@ -80,7 +80,7 @@ public class Imports {
                 .toList());
         result.rows().stream()
                 .filter(row -> row.outcome() == RowOutcome.FAULTY)
-                .forEach(row -> faults.add("Line " + row.line() + ", " + row.what() + ": "
+                .forEach(row -> faults.add("Line " + row.line() + ", " + row.description() + ": "
                         + row.errors().stream().map(CellError::message).collect(Collectors.joining(" "))));
         return new OdometersTaken(result.added() + result.changed(), faults);
     }
@@ -145,7 +145,7 @@ public class Imports {
             try {
                 Taken taken = each.execute(status -> csvFormat.take(cells, units));
                 results.add(new RowResult(
-                        row.line(), RowOutcome.valueOf(taken.outcome().name()), taken.what(), List.of()));
+                        row.line(), RowOutcome.valueOf(taken.outcome().name()), taken.description(), List.of()));
             } catch (ProblemException e) {
                 results.add(new RowResult(row.line(), RowOutcome.FAULTY, label(cells), errors(csvFormat, e)));
             } catch (InvalidInputException e) {

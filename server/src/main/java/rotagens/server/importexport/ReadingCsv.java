@@ -223,7 +223,7 @@ class ReadingCsv implements CsvFormat {
                         position.get().code(),
                         LocalDate.ofInstant(fact.at(), clock.getZone()).toString(),
                         shown.apply(values.pressure(), units),
-                        values.warmth().name().toLowerCase(Locale.ROOT),
+                        values.thermalState().name().toLowerCase(Locale.ROOT),
                         shown.apply(values.tread().outer(), units),
                         shown.apply(values.tread().center(), units),
                         shown.apply(values.tread().inner(), units),

@@ -5,11 +5,11 @@ import static rotagens.server.storage.generated.Tables.FINDING_CLEARANCE;
 import static rotagens.server.storage.generated.Tables.GAUGE;
 import static rotagens.server.storage.generated.Tables.LEAK_REPAIR;
 import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.READING;
 import static rotagens.server.storage.generated.Tables.READING_VOID;
-import static rotagens.server.storage.generated.Tables.WALK_ROUND;
-import static rotagens.server.storage.generated.Tables.WALK_ROUND_ENTRY;
+import static rotagens.server.storage.generated.Tables.WALK_AROUND;
+import static rotagens.server.storage.generated.Tables.WALK_AROUND_ENTRY;
 
 import java.time.Instant;
 import java.util.ArrayList;
@@ -44,7 +44,7 @@ public class ReadingLog {
     /** One line of a vehicle's history: a reading with its values, or something found or cleared in words. */
     public record Fact(
             Instant at,
-            String kind,
+            String type,
             long placeId,
             long personId,
             Optional<Values> values,
@@ -69,7 +69,7 @@ public class ReadingLog {
                 return label;
             }
             List<String> parts = new ArrayList<>();
-            ThermalState thermalState = values.get().warmth();
+            ThermalState thermalState = values.get().thermalState();
             values.get()
                     .pressure()
                     .ifPresent(read -> parts.add(read.format(units)
@@ -96,7 +96,7 @@ public class ReadingLog {
                                 .collect(Collectors.joining(" · ")));
             }
             Look look = values.get().look();
-            look.bound().ifPresent(bound -> parts.add("tread " + bound.label() + " by wear bar or coin"));
+            look.treadInterval().ifPresent(bound -> parts.add("tread " + bound.label() + " by wear bar or coin"));
             look.dotOutward().ifPresent(outward -> parts.add(outward ? "DOT side out" : "DOT side in"));
             if (!gauges.isEmpty()) {
                 parts.add("with " + String.join(" and ", gauges));
@@ -108,30 +108,30 @@ public class ReadingLog {
     /** Everything read, found and cleared at a vehicle's places, the newest few hundred of each. */
     @Transactional(readOnly = true)
     public List<Fact> ofVehicle(long vehicleId) {
-        var places = DSL.select(PLACE.ID).from(PLACE).where(PLACE.VEHICLE_ID.eq(vehicleId));
-        List<Fact> facts =
-                facts(READING.PLACE_ID.in(places), FINDING.PLACE_ID.in(places), LEAK_REPAIR.PLACE_ID.in(places));
+        var places = DSL.select(POSITION.ID).from(POSITION).where(POSITION.VEHICLE_ID.eq(vehicleId));
+        List<Fact> facts = facts(
+                READING.POSITION_ID.in(places), FINDING.POSITION_ID.in(places), LEAK_REPAIR.POSITION_ID.in(places));
         facts.addAll(leftOut(vehicleId));
         return facts;
     }
 
     /** Positions left out of finished walk-rounds, or lacking what was asked, with the reason somebody gave. */
     private List<Fact> leftOut(long vehicleId) {
-        return db.select(WALK_ROUND_ENTRY.asterisk())
-                .from(WALK_ROUND_ENTRY)
-                .join(WALK_ROUND)
-                .on(WALK_ROUND.ID.eq(WALK_ROUND_ENTRY.WALK_ROUND_ID))
-                .where(WALK_ROUND.VEHICLE_ID.eq(vehicleId))
-                .and(WALK_ROUND.FINISHED_AT.isNotNull())
-                .and(WALK_ROUND_ENTRY.SKIP_REASON.ne(""))
-                .orderBy(WALK_ROUND_ENTRY.SAVED_AT.desc())
+        return db.select(WALK_AROUND_ENTRY.asterisk())
+                .from(WALK_AROUND_ENTRY)
+                .join(WALK_AROUND)
+                .on(WALK_AROUND.ID.eq(WALK_AROUND_ENTRY.WALK_AROUND_ID))
+                .where(WALK_AROUND.VEHICLE_ID.eq(vehicleId))
+                .and(WALK_AROUND.FINISHED_AT.isNotNull())
+                .and(WALK_AROUND_ENTRY.SKIP_REASON.ne(""))
+                .orderBy(WALK_AROUND_ENTRY.SAVED_AT.desc())
                 .limit(500)
                 .fetch(row -> new Fact(
-                        row.get(WALK_ROUND_ENTRY.SAVED_AT),
+                        row.get(WALK_AROUND_ENTRY.SAVED_AT),
                         "skipped",
-                        row.get(WALK_ROUND_ENTRY.PLACE_ID),
-                        row.get(WALK_ROUND_ENTRY.PERSON_ID),
-                        "Left out: " + row.get(WALK_ROUND_ENTRY.SKIP_REASON)));
+                        row.get(WALK_AROUND_ENTRY.POSITION_ID),
+                        row.get(WALK_AROUND_ENTRY.PERSON_ID),
+                        "Left out: " + row.get(WALK_AROUND_ENTRY.SKIP_REASON)));
     }
 
     /** Everything read, found and cleared on one tire, wherever it was. */
@@ -154,42 +154,42 @@ public class ReadingLog {
         db.select(LEAK_REPAIR.asterisk())
                 .from(LEAK_REPAIR)
                 .where(ofRepairs)
-                .orderBy(LEAK_REPAIR.AT.desc())
+                .orderBy(LEAK_REPAIR.RECORDED_AT.desc())
                 .limit(500)
                 .forEach(row -> facts.add(new Fact(
-                        row.get(LEAK_REPAIR.AT),
+                        row.get(LEAK_REPAIR.RECORDED_AT),
                         "cleared",
-                        row.get(LEAK_REPAIR.PLACE_ID),
+                        row.get(LEAK_REPAIR.POSITION_ID),
                         row.get(LEAK_REPAIR.PERSON_ID),
                         "Leak: " + Repair.valueOf(row.get(LEAK_REPAIR.REPAIR)).label()
                                 + (row.get(LEAK_REPAIR.NOTE).isEmpty() ? "" : " · " + row.get(LEAK_REPAIR.NOTE)))));
         db.selectFrom(READING)
                 .where(ofReadings)
-                .orderBy(READING.AT.desc())
+                .orderBy(READING.READ_AT.desc())
                 .limit(500)
                 .forEach(row -> facts.add(new Fact(
-                        row.getAt(),
+                        row.getReadAt(),
                         "reading",
-                        row.getPlaceId(),
+                        row.getPositionId(),
                         row.getPersonId(),
                         Optional.of(new Values(
                                 Optional.ofNullable(row.getPressure()),
-                                ThermalState.valueOf(row.getWarmth()),
+                                ThermalState.valueOf(row.getThermalState()),
                                 new GrooveDepths(
                                         Optional.ofNullable(row.getDepthOuter()),
                                         Optional.ofNullable(row.getDepthCenter()),
                                         Optional.ofNullable(row.getDepthInner()),
-                                        Optional.ofNullable(row.getDepthLowest())),
+                                        Optional.ofNullable(row.getLowestDepth())),
                                 Optional.ofNullable(row.getOdometer()),
                                 Optional.ofNullable(row.getTemperature()),
-                                row.getIsFill(),
+                                row.getIsInflation(),
                                 row.getGas(),
                                 Look.of(
-                                                row.getBound(),
-                                                row.getDotFaces(),
+                                                row.getTreadInterval(),
+                                                row.getDotSide(),
                                                 row.getPressureGaugeId(),
                                                 row.getTreadGaugeId())
-                                        .with(Readings.grid(row.getGrid()))
+                                        .with(Readings.grid(row.getTreadGrid()))
                                         .pure(row.getPurity() == null ? "" : row.getPurity()))),
                         Stream.of(row.getPressureGaugeId(), row.getTreadGaugeId())
                                 .filter(java.util.Objects::nonNull)
@@ -201,32 +201,32 @@ public class ReadingLog {
                         voided.getOrDefault(row.getId(), ""))));
         db.selectFrom(FINDING)
                 .where(ofFindings)
-                .orderBy(FINDING.AT.desc())
+                .orderBy(FINDING.FOUND_AT.desc())
                 .limit(500)
                 .forEach(row -> facts.add(new Fact(
-                        row.getAt(),
+                        row.getFoundAt(),
                         "finding",
-                        row.getPlaceId(),
+                        row.getPositionId(),
                         row.getPersonId(),
-                        Finding.valueOf(row.getKind()).label()
+                        Finding.valueOf(row.getType()).label()
                                 + Readings.sidewall(row.getSidewall())
                                         .map(side -> ", " + side.label())
                                         .orElse(""))));
-        db.select(FINDING_CLEARANCE.asterisk(), FINDING.PLACE_ID, FINDING.KIND)
+        db.select(FINDING_CLEARANCE.asterisk(), FINDING.POSITION_ID, FINDING.TYPE)
                 .from(FINDING_CLEARANCE)
                 .join(FINDING)
                 .on(FINDING.ID.eq(FINDING_CLEARANCE.FINDING_ID))
                 .where(ofFindings)
-                .orderBy(FINDING_CLEARANCE.AT.desc())
+                .orderBy(FINDING_CLEARANCE.RECORDED_AT.desc())
                 .limit(500)
                 .forEach(row -> facts.add(new Fact(
-                        row.get(FINDING_CLEARANCE.AT),
+                        row.get(FINDING_CLEARANCE.RECORDED_AT),
                         "cleared",
-                        row.get(FINDING.PLACE_ID),
+                        row.get(FINDING.POSITION_ID),
                         row.get(FINDING_CLEARANCE.PERSON_ID),
                         cleared(
-                                Finding.valueOf(row.get(FINDING.KIND)),
-                                row.get(FINDING_CLEARANCE.HOW),
+                                Finding.valueOf(row.get(FINDING.TYPE)),
+                                row.get(FINDING_CLEARANCE.CLEARED_BY),
                                 row.get(FINDING_CLEARANCE.NOTE)))));
         return facts;
     }

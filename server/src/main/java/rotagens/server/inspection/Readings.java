@@ -2,9 +2,9 @@ package rotagens.server.inspection;
 
 import static rotagens.server.storage.generated.Tables.FINDING;
 import static rotagens.server.storage.generated.Tables.FINDING_CLEARANCE;
-import static rotagens.server.storage.generated.Tables.FITMENT;
+import static rotagens.server.storage.generated.Tables.INSTALLATION;
 import static rotagens.server.storage.generated.Tables.LEAK_REPAIR;
-import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.PROFESSIONAL_INSPECTION;
 import static rotagens.server.storage.generated.Tables.READING;
 import static rotagens.server.storage.generated.Tables.READING_IN_FORCE;
@@ -61,7 +61,7 @@ public class Readings {
      */
     public record Values(
             Optional<Pressure> pressure,
-            ThermalState warmth,
+            ThermalState thermalState,
             GrooveDepths tread,
             Optional<Distance> odometer,
             Optional<Temperature> temperature,
@@ -76,11 +76,11 @@ public class Readings {
                     "",
                     odometer,
                     pressure,
-                    warmth,
+                    thermalState,
                     tread,
                     temperature,
                     filled,
-                    look.bound(),
+                    look.treadInterval(),
                     look.dotOutward(),
                     look.grid(),
                     Optional.empty());
@@ -93,10 +93,10 @@ public class Readings {
 
         /** The same reading, whatever was noted beside its figures. */
         public boolean sameFigures(Values other) {
-            return new Values(pressure, warmth, tread, odometer, temperature, filled, gas)
+            return new Values(pressure, thermalState, tread, odometer, temperature, filled, gas)
                     .equals(new Values(
                             other.pressure,
-                            other.warmth,
+                            other.thermalState,
                             other.tread,
                             other.odometer,
                             other.temperature,
@@ -136,7 +136,7 @@ public class Readings {
      * @param purity of nitrogen after a fill, in percent as measured; empty text where nobody did
      */
     public record Look(
-            Optional<TreadInterval> bound,
+            Optional<TreadInterval> treadInterval,
             Optional<Boolean> dotOutward,
             Long pressureGauge,
             Long treadGauge,
@@ -149,12 +149,12 @@ public class Readings {
 
         /** The same with every depth measured. */
         public Look with(Optional<TreadGrid> measured) {
-            return new Look(bound, dotOutward, pressureGauge, treadGauge, measured, purity);
+            return new Look(treadInterval, dotOutward, pressureGauge, treadGauge, measured, purity);
         }
 
         /** The same with the purity measured after a fill. */
         public Look pure(String percent) {
-            return new Look(bound, dotOutward, pressureGauge, treadGauge, grid, percent);
+            return new Look(treadInterval, dotOutward, pressureGauge, treadGauge, grid, percent);
         }
 
         public static final Look NONE = new Look(Optional.empty(), Optional.empty(), null, null);
@@ -168,7 +168,7 @@ public class Readings {
         }
 
         boolean saysNothing() {
-            return bound.isEmpty() && dotOutward.isEmpty();
+            return treadInterval.isEmpty() && dotOutward.isEmpty();
         }
     }
 
@@ -295,7 +295,7 @@ public class Readings {
     /** One reading; empty where there is none of that number. */
     @Transactional(readOnly = true)
     public Optional<OnFile> reading(long id) {
-        return db.select(READING.ID, READING.TIRE_ID, READING.PLACE_ID, READING.AT, READING_VOID.ID)
+        return db.select(READING.ID, READING.TIRE_ID, READING.POSITION_ID, READING.READ_AT, READING_VOID.ID)
                 .from(READING)
                 .leftJoin(READING_VOID)
                 .on(READING_VOID.READING_ID.eq(READING.ID))
@@ -309,7 +309,7 @@ public class Readings {
     public void voidReading(long id, Instant at, long personId, String reason) {
         db.insertInto(READING_VOID)
                 .set(READING_VOID.READING_ID, id)
-                .set(READING_VOID.AT, at)
+                .set(READING_VOID.VOIDED_AT, at)
                 .set(READING_VOID.PERSON_ID, personId)
                 .set(READING_VOID.REASON, reason)
                 .execute();
@@ -320,9 +320,9 @@ public class Readings {
     public void repaired(Entry entry, Repair repair, String note) {
         db.insertInto(LEAK_REPAIR)
                 .set(LEAK_REPAIR.TIRE_ID, entry.tireId())
-                .set(LEAK_REPAIR.PLACE_ID, entry.placeId())
+                .set(LEAK_REPAIR.POSITION_ID, entry.placeId())
                 .set(LEAK_REPAIR.REPAIR, repair.name())
-                .set(LEAK_REPAIR.AT, entry.at())
+                .set(LEAK_REPAIR.RECORDED_AT, entry.at())
                 .set(LEAK_REPAIR.PERSON_ID, entry.personId())
                 .set(LEAK_REPAIR.NOTE, note)
                 .set(LEAK_REPAIR.JOB_ID, entry.jobId())
@@ -332,11 +332,11 @@ public class Readings {
     /** Readings of which nobody kept what was in force, with when and where they were taken; of tires at these places. */
     @Transactional(readOnly = true)
     public List<OnFile> unstamped(Collection<Long> placeIds) {
-        return db.select(READING.ID, READING.TIRE_ID, READING.PLACE_ID, READING.AT)
+        return db.select(READING.ID, READING.TIRE_ID, READING.POSITION_ID, READING.READ_AT)
                 .from(READING)
                 .leftJoin(READING_IN_FORCE)
                 .on(READING_IN_FORCE.READING_ID.eq(READING.ID))
-                .where(READING.PLACE_ID.in(placeIds))
+                .where(READING.POSITION_ID.in(placeIds))
                 .and(READING_IN_FORCE.READING_ID.isNull())
                 .fetch(row -> new OnFile(row.value1(), row.value2(), row.value3(), row.value4(), false));
     }
@@ -384,11 +384,11 @@ public class Readings {
                 .where(READING.TIRE_ID.in(tireIds))
                 .and(TireLedger.notVoided())
                 .and(READING.DEPTH_OUTER.isNotNull())
-                .orderBy(READING.AT)
+                .orderBy(READING.READ_AT)
                 .forEach(row -> last.put(
                         row.getTireId(),
                         Map.entry(
-                                row.getAt(),
+                                row.getReadAt(),
                                 new GrooveDepths(
                                         Optional.ofNullable(row.getDepthOuter()),
                                         Optional.ofNullable(row.getDepthCenter()),
@@ -402,14 +402,14 @@ public class Readings {
         Map<Long, String> last = new HashMap<>();
         db.select(READING.TIRE_ID, READING.GAS)
                 .from(READING)
-                .join(FITMENT)
-                .on(FITMENT.TIRE_ID.eq(READING.TIRE_ID))
-                .join(PLACE)
-                .on(PLACE.ID.eq(FITMENT.PLACE_ID))
-                .where(PLACE.VEHICLE_ID.eq(vehicleId))
+                .join(INSTALLATION)
+                .on(INSTALLATION.TIRE_ID.eq(READING.TIRE_ID))
+                .join(POSITION)
+                .on(POSITION.ID.eq(INSTALLATION.POSITION_ID))
+                .where(POSITION.VEHICLE_ID.eq(vehicleId))
                 .and(TireLedger.notVoided())
                 .and(READING.GAS.ne(""))
-                .orderBy(READING.AT, READING.ID)
+                .orderBy(READING.READ_AT, READING.ID)
                 .forEach(row -> last.put(row.value1(), row.value2()));
         return last;
     }
@@ -473,26 +473,26 @@ public class Readings {
     private static ReadingRecord row(Entry entry, Values values) {
         ReadingRecord row = new ReadingRecord();
         row.setTireId(entry.tireId());
-        row.setPlaceId(entry.placeId());
-        row.setAt(entry.at());
+        row.setPositionId(entry.placeId());
+        row.setReadAt(entry.at());
         row.setPersonId(entry.personId());
         row.setPressure(values.pressure().orElse(null));
-        row.setWarmth(values.warmth().name());
+        row.setThermalState(values.thermalState().name());
         row.setDepthOuter(values.tread().outer().orElse(null));
         row.setDepthCenter(values.tread().center().orElse(null));
         row.setDepthInner(values.tread().inner().orElse(null));
-        row.setDepthLowest(values.tread().lowestAnywhere().orElse(null));
+        row.setLowestDepth(values.tread().lowestAnywhere().orElse(null));
         row.setOdometer(values.odometer().orElse(null));
         row.setTemperature(values.temperature().orElse(null));
-        row.setIsFill(values.filled());
+        row.setIsInflation(values.filled());
         row.setGas(values.gas());
-        row.setBound(values.look().bound().map(Enum::name).orElse(null));
-        row.setDotFaces(facing(values.look().dotOutward()));
-        row.setGrid(values.look().grid().map(Readings::text).orElse(""));
+        row.setTreadInterval(values.look().treadInterval().map(Enum::name).orElse(null));
+        row.setDotSide(facing(values.look().dotOutward()));
+        row.setTreadGrid(values.look().grid().map(Readings::text).orElse(""));
         row.setPurity(values.look().purity().isEmpty() ? null : values.look().purity());
         row.setPressureGaugeId(values.pressure().isPresent() ? values.look().pressureGauge() : null);
         row.setTreadGaugeId(values.tread().isEmpty() ? null : values.look().treadGauge());
-        row.setWalkRoundId(entry.walkRoundId());
+        row.setWalkAroundId(entry.walkRoundId());
         row.setJobId(entry.jobId());
         return row;
     }
@@ -514,12 +514,12 @@ public class Readings {
                 Finding finding = found.finding();
                 db.insertInto(FINDING)
                         .set(FINDING.TIRE_ID, entry.tireId())
-                        .set(FINDING.PLACE_ID, entry.placeId())
-                        .set(FINDING.KIND, finding.name())
+                        .set(FINDING.POSITION_ID, entry.placeId())
+                        .set(FINDING.TYPE, finding.name())
                         .set(FINDING.SIDEWALL, found.stored())
-                        .set(FINDING.AT, entry.at())
+                        .set(FINDING.FOUND_AT, entry.at())
                         .set(FINDING.PERSON_ID, entry.personId())
-                        .set(FINDING.WALK_ROUND_ID, entry.walkRoundId())
+                        .set(FINDING.WALK_AROUND_ID, entry.walkRoundId())
                         .set(FINDING.JOB_ID, entry.jobId())
                         .execute();
             }
@@ -531,7 +531,7 @@ public class Readings {
     }
 
     private Set<Found> openNow(long tireId) {
-        return new java.util.HashSet<>(db.select(FINDING.KIND, FINDING.SIDEWALL)
+        return new java.util.HashSet<>(db.select(FINDING.TYPE, FINDING.SIDEWALL)
                 .from(FINDING)
                 .leftJoin(FINDING_CLEARANCE)
                 .on(FINDING_CLEARANCE.FINDING_ID.eq(FINDING.ID))
@@ -556,14 +556,14 @@ public class Readings {
                 .leftJoin(FINDING_CLEARANCE)
                 .on(FINDING_CLEARANCE.FINDING_ID.eq(FINDING.ID))
                 .where(FINDING.TIRE_ID.eq(entry.tireId()))
-                .and(FINDING.KIND.in(kinds))
+                .and(FINDING.TYPE.in(kinds))
                 .and(FINDING_CLEARANCE.ID.isNull())
                 .fetch(FINDING.ID));
         for (long id : open) {
             db.insertInto(FINDING_CLEARANCE)
                     .set(FINDING_CLEARANCE.FINDING_ID, id)
-                    .set(FINDING_CLEARANCE.HOW, how)
-                    .set(FINDING_CLEARANCE.AT, entry.at())
+                    .set(FINDING_CLEARANCE.CLEARED_BY, how)
+                    .set(FINDING_CLEARANCE.RECORDED_AT, entry.at())
                     .set(FINDING_CLEARANCE.PERSON_ID, entry.personId())
                     .set(FINDING_CLEARANCE.NOTE, note)
                     .set(FINDING_CLEARANCE.JOB_ID, entry.jobId())
@@ -576,9 +576,9 @@ public class Readings {
     public void professional(Entry entry, String professional, boolean sound, String note) {
         db.insertInto(PROFESSIONAL_INSPECTION)
                 .set(PROFESSIONAL_INSPECTION.TIRE_ID, entry.tireId())
-                .set(PROFESSIONAL_INSPECTION.AT, entry.at())
+                .set(PROFESSIONAL_INSPECTION.RECORDED_AT, entry.at())
                 .set(PROFESSIONAL_INSPECTION.PROFESSIONAL, professional)
-                .set(PROFESSIONAL_INSPECTION.IS_SOUND, sound)
+                .set(PROFESSIONAL_INSPECTION.IS_SERVICEABLE, sound)
                 .set(PROFESSIONAL_INSPECTION.NOTE, note)
                 .set(PROFESSIONAL_INSPECTION.PERSON_ID, entry.personId())
                 .set(PROFESSIONAL_INSPECTION.JOB_ID, entry.jobId())

@@ -42,16 +42,16 @@ class TireAlertStore {
         for (Alert alert : alerts.all()) {
             TireAlertRecord row = new TireAlertRecord();
             row.setTireId(tireId);
-            row.setKind(alert.kind().name());
+            row.setType(alert.kind().name());
             row.setKey(alert.key());
-            row.setOpenedDay(alert.on());
+            row.setOpenedDate(alert.on());
             row.setOpenedBy(alert.by());
-            row.setFigure(alert.value().map(TireAlertStore::stored).orElse(null));
-            row.setLimitFigure(alert.limit().map(TireAlertStore::stored).orElse(null));
+            row.setValue(alert.value().map(TireAlertStore::stored).orElse(null));
+            row.setLimitValue(alert.limit().map(TireAlertStore::stored).orElse(null));
             row.setTopUps(alert.topUps());
-            row.setRepairedDay(alert.repairedOn().orElse(null));
+            row.setRepairedDate(alert.repairedOn().orElse(null));
             alert.cleared().ifPresent(cleared -> {
-                row.setClearedDay(cleared.on());
+                row.setClearedDate(cleared.on());
                 row.setClearedBy(cleared.by());
                 row.setClearedHow(cleared.how());
             });
@@ -63,10 +63,10 @@ class TireAlertStore {
             TireGrooveRecord row = new TireGrooveRecord();
             row.setTireId(tireId);
             row.setZone(groove.zone().name());
-            row.setDepthStanding(groove.depth());
+            row.setDepthRemaining(groove.depth());
             row.setGrooves(groove.grooves());
-            row.setPlaces(groove.places());
-            row.setReadDay(groove.on());
+            row.setLocations(groove.places());
+            row.setReadDate(groove.on());
             row.setReadBy(groove.by());
             grooves.add(row);
         }
@@ -96,10 +96,10 @@ class TireAlertStore {
                 .forEach(row -> grooves.computeIfAbsent(row.getTireId(), id -> new ArrayList<>())
                         .add(new Groove(
                                 Groove.Zone.valueOf(row.getZone()),
-                                row.getDepthStanding(),
+                                row.getDepthRemaining(),
                                 row.getGrooves(),
-                                row.getPlaces(),
-                                row.getReadDay(),
+                                row.getLocations(),
+                                row.getReadDate(),
                                 row.getReadBy())));
         Map<Long, TireAlerts> all = new HashMap<>();
         alerts.forEach((tire, known) -> all.put(tire, TireAlerts.stored(grooves.getOrDefault(tire, List.of()), known)));
@@ -108,17 +108,17 @@ class TireAlertStore {
     }
 
     private static Alert alert(TireAlertRecord row) {
-        AlertKind kind = AlertKind.valueOf(row.getKind());
+        AlertKind kind = AlertKind.valueOf(row.getType());
         return new Alert(
                 kind,
                 row.getKey(),
-                row.getOpenedDay(),
+                row.getOpenedDate(),
                 row.getOpenedBy(),
-                quantity(kind, row.getFigure()),
-                quantity(kind, row.getLimitFigure()),
+                quantity(kind, row.getValue()),
+                quantity(kind, row.getLimitValue()),
                 row.getTopUps(),
-                Optional.ofNullable(row.getRepairedDay()),
-                Optional.ofNullable(row.getClearedDay())
+                Optional.ofNullable(row.getRepairedDate()),
+                Optional.ofNullable(row.getClearedDate())
                         .map(day -> new Alert.Cleared(day, row.getClearedBy(), row.getClearedHow())));
     }
 
@@ -135,6 +135,6 @@ class TireAlertStore {
     }
 
     void folded(Instant at) {
-        db.insertInto(ALERT_FOLD).set(ALERT_FOLD.AT, at).execute();
+        db.insertInto(ALERT_FOLD).set(ALERT_FOLD.FOLDED_AT, at).execute();
     }
 }

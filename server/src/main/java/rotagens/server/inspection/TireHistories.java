@@ -1,10 +1,10 @@
 package rotagens.server.inspection;
 
-import static rotagens.server.storage.generated.Tables.FITMENT;
+import static rotagens.server.storage.generated.Tables.INSTALLATION;
 import static rotagens.server.storage.generated.Tables.JOB;
 import static rotagens.server.storage.generated.Tables.JOB_ITEM;
 import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.PROFESSIONAL_INSPECTION;
 import static rotagens.server.storage.generated.Tables.READING;
 import static rotagens.server.storage.generated.Tables.READING_IN_FORCE;
@@ -67,32 +67,32 @@ public class TireHistories {
     @Transactional(readOnly = true)
     public Map<Long, History> ofFitted(Long vehicleId, Map<Long, OdometerHistory> runs) {
         Map<Long, String> names = db.select(PERSON.ID, PERSON.NAME).from(PERSON).fetchMap(PERSON.ID, PERSON.NAME);
-        Condition which = vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId);
-        var fitted = DSL.select(FITMENT.TIRE_ID)
-                .from(FITMENT)
-                .join(PLACE)
-                .on(PLACE.ID.eq(FITMENT.PLACE_ID))
+        Condition which = vehicleId == null ? DSL.noCondition() : POSITION.VEHICLE_ID.eq(vehicleId);
+        var fitted = DSL.select(INSTALLATION.TIRE_ID)
+                .from(INSTALLATION)
+                .join(POSITION)
+                .on(POSITION.ID.eq(INSTALLATION.POSITION_ID))
                 .where(which);
         Map<Long, List<Reading>> readings = readings(vehicleId, names, runs);
         Map<Long, TireAlerts> alerts = store.of(TIRE_ALERT.TIRE_ID.in(fitted), TIRE_GROOVE.TIRE_ID.in(fitted));
         Map<Long, Instant> professional = db.select(
-                        PROFESSIONAL_INSPECTION.TIRE_ID, DSL.max(PROFESSIONAL_INSPECTION.AT))
+                        PROFESSIONAL_INSPECTION.TIRE_ID, DSL.max(PROFESSIONAL_INSPECTION.RECORDED_AT))
                 .from(PROFESSIONAL_INSPECTION)
-                .where(PROFESSIONAL_INSPECTION.IS_SOUND.isTrue())
+                .where(PROFESSIONAL_INSPECTION.IS_SERVICEABLE.isTrue())
                 .and(PROFESSIONAL_INSPECTION.TIRE_ID.in(fitted))
                 .groupBy(PROFESSIONAL_INSPECTION.TIRE_ID)
                 .fetchMap(row -> row.value1(), row -> row.value2());
-        Map<Long, Instant> mended = db.select(FITMENT.TIRE_ID, DSL.max(JOB.DONE_AT))
+        Map<Long, Instant> mended = db.select(INSTALLATION.TIRE_ID, DSL.max(JOB.COMPLETED_AT))
                 .from(JOB_ITEM)
                 .join(JOB)
                 .on(JOB.ID.eq(JOB_ITEM.JOB_ID))
-                .join(FITMENT)
-                .on(FITMENT.PLACE_ID.eq(JOB_ITEM.PLACE_ID))
-                .where(JOB_ITEM.KIND.eq(WorkType.MEND_WEAR_CAUSE.name()))
-                .and(JOB.DONE_AT.isNotNull())
-                .and(JOB.DONE_AT.ge(FITMENT.AT))
-                .and(FITMENT.TIRE_ID.in(fitted))
-                .groupBy(FITMENT.TIRE_ID)
+                .join(INSTALLATION)
+                .on(INSTALLATION.POSITION_ID.eq(JOB_ITEM.POSITION_ID))
+                .where(JOB_ITEM.WORK_TYPE.eq(WorkType.CORRECT_WEAR_CAUSE.name()))
+                .and(JOB.COMPLETED_AT.isNotNull())
+                .and(JOB.COMPLETED_AT.ge(INSTALLATION.INSTALLED_AT))
+                .and(INSTALLATION.TIRE_ID.in(fitted))
+                .groupBy(INSTALLATION.TIRE_ID)
                 .fetchMap(row -> row.value1(), row -> row.value2());
         Map<Long, History> histories = new HashMap<>();
         for (long tireId : db.fetchValues(fitted)) {
@@ -110,64 +110,67 @@ public class TireHistories {
     /** Newest first, the last dozen of each tire taken at the place where it is now. */
     private Map<Long, List<Reading>> readings(
             Long vehicleId, Map<Long, String> names, Map<Long, OdometerHistory> runs) {
-        Condition which = vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId);
+        Condition which = vehicleId == null ? DSL.noCondition() : POSITION.VEHICLE_ID.eq(vehicleId);
         // One short walk along the index a tire; a window over all readings would read years of them to keep a dozen.
         var dozen = READING.as("dozen");
         var newest = DSL.select(dozen.ID)
                 .from(dozen)
-                .where(dozen.TIRE_ID.eq(FITMENT.TIRE_ID))
-                .and(dozen.PLACE_ID.eq(FITMENT.PLACE_ID))
-                .and(dozen.AT.ge(FITMENT.AT))
+                .where(dozen.TIRE_ID.eq(INSTALLATION.TIRE_ID))
+                .and(dozen.POSITION_ID.eq(INSTALLATION.POSITION_ID))
+                .and(dozen.READ_AT.ge(INSTALLATION.INSTALLED_AT))
                 .and(DSL.notExists(DSL.selectOne().from(READING_VOID).where(READING_VOID.READING_ID.eq(dozen.ID))))
-                .orderBy(dozen.AT.desc(), dozen.ID.desc())
+                .orderBy(dozen.READ_AT.desc(), dozen.ID.desc())
                 .limit(READINGS_KEPT_AT_HAND);
         return db.select(
                         READING.TIRE_ID,
-                        READING.AT,
+                        READING.READ_AT,
                         READING.PERSON_ID,
                         READING.PRESSURE,
-                        READING.WARMTH,
+                        READING.THERMAL_STATE,
                         READING.DEPTH_OUTER,
                         READING.DEPTH_CENTER,
                         READING.DEPTH_INNER,
                         READING.ODOMETER,
                         READING.TEMPERATURE,
-                        READING.IS_FILL,
-                        READING.DEPTH_LOWEST,
-                        READING.BOUND,
-                        READING.DOT_FACES,
-                        PLACE.VEHICLE_ID,
-                        READING.GRID,
+                        READING.IS_INFLATION,
+                        READING.LOWEST_DEPTH,
+                        READING.TREAD_INTERVAL,
+                        READING.DOT_SIDE,
+                        POSITION.VEHICLE_ID,
+                        READING.TREAD_GRID,
                         READING_IN_FORCE.asterisk())
-                .from(FITMENT)
-                .join(PLACE)
-                .on(PLACE.ID.eq(FITMENT.PLACE_ID))
+                .from(INSTALLATION)
+                .join(POSITION)
+                .on(POSITION.ID.eq(INSTALLATION.POSITION_ID))
                 .join(READING)
                 .on(READING.ID.in(newest))
                 .leftJoin(READING_IN_FORCE)
                 .on(READING_IN_FORCE.READING_ID.eq(READING.ID))
                 .where(which)
-                .orderBy(READING.TIRE_ID, READING.AT.desc(), READING.ID.desc())
+                .orderBy(READING.TIRE_ID, READING.READ_AT.desc(), READING.ID.desc())
                 .fetchGroups(
                         row -> row.get(READING.TIRE_ID),
                         row -> new Reading(
-                                day(row.get(READING.AT)),
+                                day(row.get(READING.READ_AT)),
                                 names.get(row.get(READING.PERSON_ID)),
                                 Optional.ofNullable(row.get(READING.ODOMETER))
                                         .map(shown -> driven(
-                                                runs.get(row.get(PLACE.VEHICLE_ID)), row.get(READING.AT), shown)),
+                                                runs.get(row.get(POSITION.VEHICLE_ID)),
+                                                row.get(READING.READ_AT),
+                                                shown)),
                                 Optional.ofNullable(row.get(READING.PRESSURE)),
-                                ThermalState.valueOf(row.get(READING.WARMTH)),
+                                ThermalState.valueOf(row.get(READING.THERMAL_STATE)),
                                 new GrooveDepths(
                                         Optional.ofNullable(row.get(READING.DEPTH_OUTER)),
                                         Optional.ofNullable(row.get(READING.DEPTH_CENTER)),
                                         Optional.ofNullable(row.get(READING.DEPTH_INNER)),
-                                        Optional.ofNullable(row.get(READING.DEPTH_LOWEST))),
+                                        Optional.ofNullable(row.get(READING.LOWEST_DEPTH))),
                                 Optional.ofNullable(row.get(READING.TEMPERATURE)),
-                                row.get(READING.IS_FILL),
-                                Optional.ofNullable(row.get(READING.BOUND)).map(TreadInterval::valueOf),
-                                Readings.facing(row.get(READING.DOT_FACES)),
-                                Readings.grid(row.get(READING.GRID)),
+                                row.get(READING.IS_INFLATION),
+                                Optional.ofNullable(row.get(READING.TREAD_INTERVAL))
+                                        .map(TreadInterval::valueOf),
+                                Readings.facing(row.get(READING.DOT_SIDE)),
+                                Readings.grid(row.get(READING.TREAD_GRID)),
                                 TireLedger.inForce(row)));
     }
 

@@ -93,11 +93,11 @@ class TireLedger {
                         all,
                         row.get(READING.TIRE_ID),
                         new Dated(
-                                row.get(READING.AT),
+                                row.get(READING.READ_AT),
                                 0,
                                 row.get(READING.ID),
                                 new TireFact.Read(reading(row, names)),
-                                row.get(READING.PLACE_ID))));
+                                row.get(READING.POSITION_ID))));
     }
 
     /** Readings nobody has taken back. */
@@ -107,21 +107,21 @@ class TireLedger {
 
     private Reading reading(Record row, Map<Long, String> names) {
         return new Reading(
-                day(row.get(READING.AT)),
+                day(row.get(READING.READ_AT)),
                 names.get(row.get(READING.PERSON_ID)),
                 Optional.ofNullable(row.get(READING.ODOMETER)),
                 Optional.ofNullable(row.get(READING.PRESSURE)),
-                ThermalState.valueOf(row.get(READING.WARMTH)),
+                ThermalState.valueOf(row.get(READING.THERMAL_STATE)),
                 new GrooveDepths(
                         Optional.ofNullable(row.get(READING.DEPTH_OUTER)),
                         Optional.ofNullable(row.get(READING.DEPTH_CENTER)),
                         Optional.ofNullable(row.get(READING.DEPTH_INNER)),
-                        Optional.ofNullable(row.get(READING.DEPTH_LOWEST))),
+                        Optional.ofNullable(row.get(READING.LOWEST_DEPTH))),
                 Optional.ofNullable(row.get(READING.TEMPERATURE)),
-                row.get(READING.IS_FILL),
-                Optional.ofNullable(row.get(READING.BOUND)).map(TreadInterval::valueOf),
-                Readings.facing(row.get(READING.DOT_FACES)),
-                grid(row.get(READING.GRID)),
+                row.get(READING.IS_INFLATION),
+                Optional.ofNullable(row.get(READING.TREAD_INTERVAL)).map(TreadInterval::valueOf),
+                Readings.facing(row.get(READING.DOT_SIDE)),
+                grid(row.get(READING.TREAD_GRID)),
                 inForce(row));
     }
 
@@ -150,37 +150,37 @@ class TireLedger {
                         all,
                         row.getTireId(),
                         new Dated(
-                                row.getAt(),
+                                row.getFoundAt(),
                                 1,
                                 row.getId(),
                                 new TireFact.Found(
-                                        Finding.valueOf(row.getKind()),
+                                        Finding.valueOf(row.getType()),
                                         Readings.sidewall(row.getSidewall()),
-                                        day(row.getAt()),
+                                        day(row.getFoundAt()),
                                         names.get(row.getPersonId())),
-                                row.getPlaceId())));
+                                row.getPositionId())));
     }
 
     private void clearances(Collection<Long> tireIds, Map<Long, String> names, Map<Long, List<Dated>> all) {
-        db.select(FINDING_CLEARANCE.asterisk(), FINDING.TIRE_ID, FINDING.KIND, FINDING.PLACE_ID)
+        db.select(FINDING_CLEARANCE.asterisk(), FINDING.TIRE_ID, FINDING.TYPE, FINDING.POSITION_ID)
                 .from(FINDING_CLEARANCE)
                 .join(FINDING)
                 .on(FINDING.ID.eq(FINDING_CLEARANCE.FINDING_ID))
                 .where(FINDING.TIRE_ID.in(tireIds))
-                .and(FINDING_CLEARANCE.HOW.eq(Readings.PUT_RIGHT))
+                .and(FINDING_CLEARANCE.CLEARED_BY.eq(Readings.PUT_RIGHT))
                 .forEach(row -> add(
                         all,
                         row.get(FINDING.TIRE_ID),
                         new Dated(
-                                row.get(FINDING_CLEARANCE.AT),
+                                row.get(FINDING_CLEARANCE.RECORDED_AT),
                                 2,
                                 row.get(FINDING_CLEARANCE.ID),
                                 new TireFact.Fixed(
-                                        Finding.valueOf(row.get(FINDING.KIND)),
-                                        day(row.get(FINDING_CLEARANCE.AT)),
+                                        Finding.valueOf(row.get(FINDING.TYPE)),
+                                        day(row.get(FINDING_CLEARANCE.RECORDED_AT)),
                                         names.get(row.get(FINDING_CLEARANCE.PERSON_ID)),
                                         row.get(FINDING_CLEARANCE.NOTE)),
-                                row.get(FINDING.PLACE_ID))));
+                                row.get(FINDING.POSITION_ID))));
     }
 
     private void inspections(Collection<Long> tireIds, Map<Long, String> names, Map<Long, List<Dated>> all) {
@@ -190,13 +190,13 @@ class TireLedger {
                         all,
                         row.getTireId(),
                         new Dated(
-                                row.getAt(),
+                                row.getRecordedAt(),
                                 3,
                                 row.getId(),
                                 new TireFact.Inspected(
-                                        row.getIsSound(),
+                                        row.getIsServiceable(),
                                         row.getProfessional(),
-                                        day(row.getAt()),
+                                        day(row.getRecordedAt()),
                                         names.get(row.getPersonId())),
                                 0)));
     }
@@ -208,15 +208,15 @@ class TireLedger {
                         all,
                         row.getTireId(),
                         new Dated(
-                                row.getAt(),
+                                row.getRecordedAt(),
                                 // The fill after a repair is what the holding reading is compared with.
                                 -1,
                                 row.getId(),
                                 new TireFact.Repaired(
                                         Repair.valueOf(row.getRepair()),
-                                        day(row.getAt()),
+                                        day(row.getRecordedAt()),
                                         names.get(row.getPersonId())),
-                                row.getPlaceId())));
+                                row.getPositionId())));
     }
 
     private static void add(Map<Long, List<Dated>> all, long tireId, Dated fact) {

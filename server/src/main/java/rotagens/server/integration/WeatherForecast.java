@@ -47,14 +47,14 @@ class WeatherForecast {
         String yard = fleetAssessor.get(vehicleId).onFile().yard();
         LocalDate today = LocalDate.now(clock);
         return db
-                .select(COLDEST_MORNING.ON_DAY, COLDEST_MORNING.TEMPERATURE)
+                .select(COLDEST_MORNING.MORNING_DATE, COLDEST_MORNING.TEMPERATURE)
                 .from(COLDEST_MORNING)
                 .join(YARD)
                 .on(YARD.ID.eq(COLDEST_MORNING.YARD_ID))
                 .where(
                         YARD.NAME.eq(yard),
-                        COLDEST_MORNING.ON_DAY.ge(today),
-                        COLDEST_MORNING.ON_DAY.lt(today.plusDays(DAYS)))
+                        COLDEST_MORNING.MORNING_DATE.ge(today),
+                        COLDEST_MORNING.MORNING_DATE.lt(today.plusDays(DAYS)))
                 .stream()
                 .min(java.util.Comparator.comparingDouble(row -> row.value2().fahrenheit()))
                 .map(row ->
@@ -95,9 +95,9 @@ class WeatherForecast {
     private void put(long yard, LocalDate day, Temperature temperature) {
         db.insertInto(COLDEST_MORNING)
                 .set(COLDEST_MORNING.YARD_ID, yard)
-                .set(COLDEST_MORNING.ON_DAY, day)
+                .set(COLDEST_MORNING.MORNING_DATE, day)
                 .set(COLDEST_MORNING.TEMPERATURE, temperature)
-                .onConflict(COLDEST_MORNING.YARD_ID, COLDEST_MORNING.ON_DAY)
+                .onConflict(COLDEST_MORNING.YARD_ID, COLDEST_MORNING.MORNING_DATE)
                 .doUpdate()
                 .set(COLDEST_MORNING.TEMPERATURE, temperature)
                 .execute();

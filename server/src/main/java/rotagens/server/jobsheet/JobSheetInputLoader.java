@@ -81,9 +81,9 @@ class JobSheetInputLoader {
             Position position = Position.parse(jobItemView.position());
             Optional<PlannedMoves.Planned> move = Optional.ofNullable(moves.get(vehicleAssessment.placeId(position)));
             WheelTask task = WheelTasks.of(
-                    jobItemView.kind(),
+                    jobItemView.workType(),
                     move.map(PlannedMoves.Planned::how),
-                    Boolean.TRUE.equals(sheet.getIsSensorDismount()));
+                    Boolean.TRUE.equals(sheet.getIsTireDemountedForSensor()));
             Long modelId = move.map(PlannedMoves.Planned::modelId).orElse(jobItemView.tireModelId());
             work.add(wheel(
                     position, task, modelId, vehicleAssessment, wheels, condemned.contains(jobItemView.position())));
@@ -92,10 +92,10 @@ class JobSheetInputLoader {
                 vehicleAssessment.onFile().facts().isLight(),
                 work,
                 tags(work),
-                Optional.ofNullable(sheet.getMachineId())
-                        .map(id -> tireChangerStore.get(id).machine()),
+                Optional.ofNullable(sheet.getTireChangerId())
+                        .map(id -> tireChangerStore.get(id).tireChanger()),
                 tireChangerStore.inUse().stream()
-                        .map(TireChangerStore.OnFile::machine)
+                        .map(TireChangerStore.OnFile::tireChanger)
                         .toList(),
                 Boolean.TRUE.equals(sheet.getIsNitrogen()),
                 vehicleWork.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", vehicleWork)),
@@ -122,14 +122,14 @@ class JobSheetInputLoader {
             Map<Position, WheelSpec> wheels,
             List<WheelJob> work,
             List<String> vehicleWork) {
-        if (jobItemView.kind() == WorkType.RETORQUE) {
+        if (jobItemView.workType() == WorkType.RETORQUE) {
             vehicleAssessment.onFile().facts().layout().positions().stream()
                     .filter(position -> position instanceof OnAxle on && on.dualSlot() != DualSlot.INNER)
                     .forEach(position ->
                             work.add(wheel(position, WheelTask.RETORQUE, null, vehicleAssessment, wheels, false)));
-        } else if (jobItemView.kind() != WorkType.ROTATE) {
-            vehicleWork.add(jobItemView.work() + ": " + jobItemView.reason()
-                    + WheelTasks.alsoNeeded(jobItemView.kind())
+        } else if (jobItemView.workType() != WorkType.ROTATE) {
+            vehicleWork.add(jobItemView.label() + ": " + jobItemView.reason()
+                    + WheelTasks.alsoNeeded(jobItemView.workType())
                             .map(needed -> " (" + needed + ")")
                             .orElse(""));
         }

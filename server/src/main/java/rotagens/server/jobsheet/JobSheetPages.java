@@ -59,14 +59,14 @@ class JobSheetPages {
             Map<String, StepRecord> outside = new LinkedHashMap<>();
             List<StepRecord> handed = new ArrayList<>();
             for (StepRecord stepRecord : all) {
-                switch (stepRecord.kind()) {
+                switch (stepRecord.type()) {
                     case DONE, SKIPPED -> {
                         last.put(stepRecord.step(), stepRecord);
                         outside.remove(stepRecord.step());
                     }
                     case UNDONE -> last.remove(stepRecord.step());
                     case OUTSIDE -> outside.put(stepRecord.step(), stepRecord);
-                    case HANDED -> handed.add(stepRecord);
+                    case HANDED_OVER -> handed.add(stepRecord);
                 }
             }
             return new StepRecords(last, outside, handed);
@@ -79,9 +79,12 @@ class JobSheetPages {
         /** Positions whose tire was condemned when somebody looked inside. */
         Set<String> condemned() {
             return last.entrySet().stream()
-                    .filter(stepRecord ->
-                            "CONDEMNED".equals(stepRecord.getValue().kept().get("verdict"))
-                                    && stepRecord.getKey().startsWith(StepCode.LOOK_INSIDE + ":"))
+                    .filter(stepRecord -> "CONDEMNED"
+                                    .equals(stepRecord
+                                            .getValue()
+                                            .recordedValues()
+                                            .get("verdict"))
+                            && stepRecord.getKey().startsWith(StepCode.LOOK_INSIDE + ":"))
                     .map(stepRecord ->
                             stepRecord.getKey().substring(stepRecord.getKey().indexOf(':') + 1))
                     .collect(Collectors.toSet());
@@ -116,7 +119,7 @@ class JobSheetPages {
             JobSheetRecord fresh = new JobSheetRecord();
             fresh.setJobId(jobId);
             fresh.setIsNitrogen(false);
-            fresh.setIsSensorDismount(false);
+            fresh.setIsTireDemountedForSensor(false);
             return fresh;
         });
         VehicleAssessment vehicle = fleetAssessor.get(jobView.vehicleId());
@@ -153,12 +156,12 @@ class JobSheetPages {
                 tireChangerStore.inUse().stream()
                         .map(one -> new TireChangerOption(
                                 one.id(),
-                                one.machine().name(),
-                                one.machine().type().label()))
+                                one.tireChanger().name(),
+                                one.tireChanger().type().label()))
                         .toList(),
-                record.getMachineId(),
+                record.getTireChangerId(),
                 record.getIsNitrogen(),
-                record.getIsSensorDismount(),
+                record.getIsTireDemountedForSensor(),
                 here.facts().wheels().stream().anyMatch(wheel -> wheel.task().newSensor()),
                 here.facts().wheels().stream().anyMatch(wheel -> wheel.task().breaksBead()),
                 here.sheet().steps().stream()
@@ -166,7 +169,8 @@ class JobSheetPages {
                         .toList(),
                 here.sheet().open(here.marks().settled()).size(),
                 here.marks().handed().stream()
-                        .map(stepRecord -> new HandOverView(stepRecord.person(), stepRecord.says(), stepRecord.at()))
+                        .map(stepRecord ->
+                                new HandOverView(stepRecord.person(), stepRecord.statement(), stepRecord.at()))
                         .toList());
     }
 
@@ -178,7 +182,7 @@ class JobSheetPages {
                 ? Optional.empty()
                 : here.sheet().blockedBy(step, here.marks().settled());
         StepState stepState = last.map(
-                        stepRecord -> stepRecord.kind() == Status.DONE ? StepState.DONE : StepState.SKIPPED)
+                        stepRecord -> stepRecord.type() == Status.DONE ? StepState.DONE : StepState.SKIPPED)
                 .orElse(waits.isPresent() ? StepState.WAITS : StepState.OPEN);
         return new StepView(
                 step.key(),
@@ -203,7 +207,8 @@ class JobSheetPages {
                                                 .orElse(null)
                                         : null,
                                 outside.or(() -> last)
-                                        .map(stepRecord -> stepRecord.kept().get(inputField.name()))
+                                        .map(stepRecord ->
+                                                stepRecord.recordedValues().get(inputField.name()))
                                         .orElse(null)))
                         .toList(),
                 stepState,
@@ -214,10 +219,10 @@ class JobSheetPages {
                         .orElse(null),
                 step.code().safety(),
                 JobSheet.againstSkipping(step).isEmpty(),
-                last.map(StepRecord::says).orElse(null),
+                last.map(StepRecord::statement).orElse(null),
                 last.map(StepRecord::person).orElse(null),
                 last.map(StepRecord::at).orElse(null),
-                outside.map(StepRecord::says).orElse(null),
+                outside.map(StepRecord::statement).orElse(null),
                 star(step.input(), units),
                 step.bead()
                         .map(bead -> clock(ValveClock.of(bead, here.facts().tireChanger()), units))

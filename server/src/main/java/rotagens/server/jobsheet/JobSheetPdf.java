@@ -82,29 +82,29 @@ class JobSheetPdf {
                     .append(PdfRenderer.text(step.caution()))
                     .append("</div>");
         }
-        if (step.clock() != null && !step.clock().places().isEmpty()) {
-            List<Integer> angles = step.clock().places().stream()
+        if (step.valveClock() != null && !step.valveClock().valvePositions().isEmpty()) {
+            List<Integer> angles = step.valveClock().valvePositions().stream()
                     .flatMap(place -> place.angles().stream())
                     .toList();
             row.append("<div>")
                     .append(SvgDrawings.clock(angles))
                     .append("<br/>")
-                    .append(PdfRenderer.text(step.clock().places().stream()
-                            .map(place -> place.clock() + ", " + place.school())
+                    .append(PdfRenderer.text(step.valveClock().valvePositions().stream()
+                            .map(place -> place.clock() + ", " + place.technique())
                             .collect(java.util.stream.Collectors.joining("; or "))))
                     .append("</div>");
         }
-        if (step.star() != null && !step.title().equals("Full torque")) {
+        if (step.torqueSequence() != null && !step.title().equals("Full torque")) {
             row.append("<div>")
                     .append(
                             step.title().equals("Half the torque")
-                                    ? SvgDrawings.star(step.star().order())
+                                    ? SvgDrawings.star(step.torqueSequence().order())
                                     : "")
                     .append("</div>");
         }
         row.append("</td><td style=\"width:62mm\">");
-        if (step.says() != null && !step.says().equals("done")) {
-            row.append(PdfRenderer.text(step.says())).append("<br/>");
+        if (step.statement() != null && !step.statement().equals("done")) {
+            row.append(PdfRenderer.text(step.statement())).append("<br/>");
         } else if (step.state() != StepState.DONE) {
             step.fields()
                     .forEach(field ->

@@ -2,7 +2,7 @@ package rotagens.server.jobsheet;
 
 import static rotagens.server.storage.generated.Tables.JOB_SHEET;
 import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.SHEET_MARK;
+import static rotagens.server.storage.generated.Tables.STEP_RECORD;
 
 import java.time.Instant;
 import java.util.List;
@@ -27,15 +27,15 @@ class JobSheetStore {
         /** Taken back. */
         UNDONE,
         /** The sheet goes on in another person's hands. */
-        HANDED
+        HANDED_OVER
     }
 
     /** @param kept what was read, by field, as entered */
     record StepRecord(
             String step,
-            Status kind,
-            Map<String, String> kept,
-            String says,
+            Status type,
+            Map<String, String> recordedValues,
+            String statement,
             Instant at,
             long personId,
             String person) {}
@@ -65,40 +65,40 @@ class JobSheetStore {
 
     void choose(long jobId, Long machineId, boolean nitrogen, boolean sensorDismount) {
         db.update(JOB_SHEET)
-                .set(JOB_SHEET.MACHINE_ID, machineId)
+                .set(JOB_SHEET.TIRE_CHANGER_ID, machineId)
                 .set(JOB_SHEET.IS_NITROGEN, nitrogen)
-                .set(JOB_SHEET.IS_SENSOR_DISMOUNT, sensorDismount)
+                .set(JOB_SHEET.IS_TIRE_DEMOUNTED_FOR_SENSOR, sensorDismount)
                 .where(JOB_SHEET.JOB_ID.eq(jobId))
                 .execute();
     }
 
     void mark(long jobId, String step, Status status, Map<String, String> kept, String says, Instant at, long by) {
-        db.insertInto(SHEET_MARK)
-                .set(SHEET_MARK.JOB_ID, jobId)
-                .set(SHEET_MARK.STEP, step)
-                .set(SHEET_MARK.KIND, status.name())
-                .set(SHEET_MARK.KEPT, json.writeValueAsString(kept))
-                .set(SHEET_MARK.SAYS, says)
-                .set(SHEET_MARK.AT, at)
-                .set(SHEET_MARK.PERSON_ID, by)
+        db.insertInto(STEP_RECORD)
+                .set(STEP_RECORD.JOB_ID, jobId)
+                .set(STEP_RECORD.STEP, step)
+                .set(STEP_RECORD.STATUS, status.name())
+                .set(STEP_RECORD.RECORDED_VALUES, json.writeValueAsString(kept))
+                .set(STEP_RECORD.SUMMARY, says)
+                .set(STEP_RECORD.RECORDED_AT, at)
+                .set(STEP_RECORD.PERSON_ID, by)
                 .execute();
     }
 
     /** Oldest first. */
     List<StepRecord> marks(long jobId) {
         return db.select(
-                        SHEET_MARK.STEP,
-                        SHEET_MARK.KIND,
-                        SHEET_MARK.KEPT,
-                        SHEET_MARK.SAYS,
-                        SHEET_MARK.AT,
-                        SHEET_MARK.PERSON_ID,
+                        STEP_RECORD.STEP,
+                        STEP_RECORD.STATUS,
+                        STEP_RECORD.RECORDED_VALUES,
+                        STEP_RECORD.SUMMARY,
+                        STEP_RECORD.RECORDED_AT,
+                        STEP_RECORD.PERSON_ID,
                         PERSON.NAME)
-                .from(SHEET_MARK)
+                .from(STEP_RECORD)
                 .join(PERSON)
-                .on(PERSON.ID.eq(SHEET_MARK.PERSON_ID))
-                .where(SHEET_MARK.JOB_ID.eq(jobId))
-                .orderBy(SHEET_MARK.ID)
+                .on(PERSON.ID.eq(STEP_RECORD.PERSON_ID))
+                .where(STEP_RECORD.JOB_ID.eq(jobId))
+                .orderBy(STEP_RECORD.ID)
                 .fetch(row -> new StepRecord(
                         row.value1(),
                         Status.valueOf(row.value2()),

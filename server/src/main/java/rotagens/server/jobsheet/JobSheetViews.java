@@ -13,11 +13,11 @@ final class JobSheetViews {
     private JobSheetViews() {}
 
     /** What is chosen for a sheet: the tire changer, nitrogen, and whether a sensor goes in with the tire off. */
-    record JobSheetOptionsRequest(@Nullable Long machineId, boolean nitrogen, boolean sensorDismount) {}
+    record JobSheetOptionsRequest(@Nullable Long tireChangerId, boolean nitrogen, boolean sensorDismount) {}
 
-    record TireChangerOption(long id, String name, String kind) {}
+    record TireChangerOption(long id, String name, String type) {}
 
-    record FieldOption(String code, String words) {
+    record FieldOption(String code, String label) {
         static List<FieldOption> of(StepInput.InputField inputField) {
             return inputField.options().stream()
                     .map(option -> new FieldOption(option.code(), option.label()))
@@ -29,15 +29,16 @@ final class JobSheetViews {
     record FieldView(
             String name,
             String label,
-            StepInput.InputField.Type kind,
+            StepInput.InputField.Type type,
             List<FieldOption> options,
             @Nullable String towards,
             @Nullable String typed) {}
 
     /** A place for the valve. */
-    record ValvePositionView(String school, List<Integer> angles, String clock) {}
+    record ValvePositionView(String technique, List<Integer> angles, String clock) {}
 
-    record ValveClockView(String step, List<ValvePositionView> places, int keepOut, String because) {}
+    record ValveClockView(
+            String step, List<ValvePositionView> valvePositions, int exclusionAngle, String explanation) {}
 
     /** @param order of the nuts, counted round the circle; {@code wrench} what the wrench is set to at this stage */
     record TorqueSequenceView(List<Integer> order, @Nullable String wrench, String stage) {}
@@ -66,15 +67,15 @@ final class JobSheetViews {
             @Nullable String caution,
             List<FieldView> fields,
             StepState state,
-            @Nullable String waitsFor,
+            @Nullable String blockedBy,
             boolean safety,
-            boolean mayBeSkipped,
-            @Nullable String says,
+            boolean canBeSkipped,
+            @Nullable String statement,
             @Nullable String by,
             @Nullable Instant at,
             @Nullable String outside,
-            @Nullable TorqueSequenceView star,
-            @Nullable ValveClockView clock) {}
+            @Nullable TorqueSequenceView torqueSequence,
+            @Nullable ValveClockView valveClock) {}
 
     record HandOverView(String from, String to, Instant at) {}
 
@@ -92,18 +93,18 @@ final class JobSheetViews {
             LocalDate day,
             String note,
             List<String> tasks,
-            boolean begun,
+            boolean isStarted,
             @Nullable String startedBy,
             @Nullable Instant startedAt,
             @Nullable Instant doneAt,
             @Nullable String doneBy,
             List<String> warnings,
-            List<TireChangerOption> machines,
-            @Nullable Long machineId,
+            List<TireChangerOption> tireChangers,
+            @Nullable Long tireChangerId,
             boolean nitrogen,
             boolean sensorDismount,
-            boolean asksSensorWay,
-            boolean asksMachine,
+            boolean needsSensorMethod,
+            boolean needsTireChanger,
             List<StepView> steps,
             int open,
             List<HandOverView> handOvers) {}

@@ -92,12 +92,12 @@ class JobSheets {
     @Transactional
     JobSheetView choose(long jobId, JobSheetOptionsRequest chosen, Units units) {
         open(jobId);
-        if (chosen.machineId() != null
-                && tireChangerStore.get(chosen.machineId()).retired()) {
-            throw ProblemException.field("machineId", "This machine is out of use. SheetChoice another.");
+        if (chosen.tireChangerId() != null
+                && tireChangerStore.get(chosen.tireChangerId()).retired()) {
+            throw ProblemException.field("tireChangerId", "This machine is out of use. SheetChoice another.");
         }
         begin(jobId);
-        store.choose(jobId, chosen.machineId(), chosen.nitrogen(), chosen.sensorDismount());
+        store.choose(jobId, chosen.tireChangerId(), chosen.nitrogen(), chosen.sensorDismount());
         return after(jobId, units);
     }
 
@@ -217,7 +217,7 @@ class JobSheets {
         wrong.unless(!name.isEmpty(), "to", "Who goes on?");
         wrong.refuseIfWrong();
         begin(jobId);
-        mark(jobId, "", Status.HANDED, Map.of(), name);
+        mark(jobId, "", Status.HANDED_OVER, Map.of(), name);
         return after(jobId, units);
     }
 
@@ -233,7 +233,7 @@ class JobSheets {
             throw ProblemException.conflict((open.size() == 1 ? "One step is" : open.size() + " steps are")
                     + " open. First: " + first.code().title()
                     + first.position().map(at -> " at " + at.code()).orElse("")
-                    + tried.map(stepRecord -> ". " + stepRecord.says()).orElse("."));
+                    + tried.map(stepRecord -> ". " + stepRecord.statement()).orElse("."));
         }
         JobView done = completion.done(jobId, version, new CompleteJobRequest(day, results(here)), units);
         followUps(here, day == null ? here.vehicle().today() : day);
@@ -243,7 +243,7 @@ class JobSheets {
 
     private void followUps(OpenedSheet here, LocalDate done) {
         boolean relearnLeft = Optional.ofNullable(here.marks().last().get(StepCode.RELEARN.name()))
-                .filter(stepRecord -> stepRecord.kind() == Status.SKIPPED)
+                .filter(stepRecord -> stepRecord.type() == Status.SKIPPED)
                 .isPresent();
         boolean rotation = planned.of(here.job().id()).isPresent();
         FollowUpWork.after(
@@ -280,7 +280,7 @@ class JobSheets {
                             .isPresent();
             StepRecord stepRecord = here.marks().last().get(step.key());
             if (mine && stepRecord != null) {
-                stepRecord.kept().forEach((field, value) -> {
+                stepRecord.recordedValues().forEach((field, value) -> {
                     if (!value.isEmpty()) {
                         read.put(field, value);
                     }
@@ -318,7 +318,7 @@ class JobSheets {
                         .filter(at -> at.code().equals(jobItemView.position()))
                         .isPresent())
                 .filter(step -> Optional.ofNullable(here.marks().last().get(step.key()))
-                        .filter(stepRecord -> stepRecord.kind() == Status.DONE)
+                        .filter(stepRecord -> stepRecord.type() == Status.DONE)
                         .isPresent())
                 .map(Step::code)
                 .collect(Collectors.toSet());
@@ -334,9 +334,9 @@ class JobSheets {
                                 .isPresent())
                 .map(step -> here.marks().last().get(step.key()))
                 .filter(stepRecord -> stepRecord != null
-                        && stepRecord.kind() == Status.DONE
-                        && !stepRecord.says().equals("done"))
-                .map(StepRecord::says)
+                        && stepRecord.type() == Status.DONE
+                        && !stepRecord.statement().equals("done"))
+                .map(StepRecord::statement)
                 .limit(8)
                 .collect(Collectors.joining("; "));
     }

@@ -1,7 +1,7 @@
 package rotagens.server.jobsheet;
 
 import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.VISIT_LINE;
+import static rotagens.server.storage.generated.Tables.VISIT_ENTRY;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -41,7 +41,7 @@ import tools.jackson.databind.json.JsonMapper;
 class ShopVisits {
 
     /** Something that may be noted, and what is typed for it. */
-    record VisitEntryOption(VisitEntryType entry, String part, String words, List<FieldView> fields) {}
+    record VisitEntryOption(VisitEntryType entry, String part, String label, List<FieldView> fields) {}
 
     /**
      * A line of the visit.
@@ -49,10 +49,10 @@ class ShopVisits {
      * @param concern what is wrong with its figures; empty where nothing is
      */
     record VisitEntryView(
-            long id, VisitEntryType entry, String words, String concern, boolean photo, Instant at, String by) {}
+            long id, VisitEntryType entry, String label, String warning, boolean photo, Instant at, String by) {}
 
     /** A figure taken before and after the work. */
-    record BeforeAfterView(String what, String before, String after, String difference) {}
+    record BeforeAfterView(String description, String before, String after, String difference) {}
 
     /** What is on the vehicle at a position when it leaves. */
     record InstalledTireView(
@@ -199,22 +199,22 @@ class ShopVisits {
     }
 
     private List<Stored> lines(long jobId) {
-        return db.select(VISIT_LINE.asterisk(), PERSON.NAME)
-                .from(VISIT_LINE)
+        return db.select(VISIT_ENTRY.asterisk(), PERSON.NAME)
+                .from(VISIT_ENTRY)
                 .join(PERSON)
-                .on(PERSON.ID.eq(VISIT_LINE.PERSON_ID))
-                .where(VISIT_LINE.JOB_ID.eq(jobId))
-                .orderBy(VISIT_LINE.ID)
+                .on(PERSON.ID.eq(VISIT_ENTRY.PERSON_ID))
+                .where(VISIT_ENTRY.JOB_ID.eq(jobId))
+                .orderBy(VISIT_ENTRY.ID)
                 .fetch(row -> new Stored(
                         new VisitEntryView(
-                                row.get(VISIT_LINE.ID),
-                                VisitEntryType.valueOf(row.get(VISIT_LINE.KIND)),
-                                row.get(VISIT_LINE.WORDS),
-                                row.get(VISIT_LINE.CONCERN),
-                                row.get(VISIT_LINE.FILE) != null,
-                                row.get(VISIT_LINE.AT),
+                                row.get(VISIT_ENTRY.ID),
+                                VisitEntryType.valueOf(row.get(VISIT_ENTRY.TYPE)),
+                                row.get(VISIT_ENTRY.TEXT),
+                                row.get(VISIT_ENTRY.WARNING),
+                                row.get(VISIT_ENTRY.FILE) != null,
+                                row.get(VISIT_ENTRY.RECORDED_AT),
                                 row.get(PERSON.NAME)),
-                        json.readValue(row.get(VISIT_LINE.FIGURES), FIGURES)));
+                        json.readValue(row.get(VISIT_ENTRY.RECORDED_VALUES), FIGURES)));
     }
 
     /** Notes a line. */
@@ -252,29 +252,29 @@ class ShopVisits {
 
     private void add(
             long jobId, VisitEntryType entry, String words, String concern, Map<String, String> figures, String file) {
-        if (db.fetchCount(VISIT_LINE, VISIT_LINE.JOB_ID.eq(jobId)) >= MOST_LINES) {
+        if (db.fetchCount(VISIT_ENTRY, VISIT_ENTRY.JOB_ID.eq(jobId)) >= MOST_LINES) {
             throw ProblemException.conflict("This visit has " + MOST_LINES + " lines already.");
         }
-        db.insertInto(VISIT_LINE)
-                .set(VISIT_LINE.JOB_ID, jobId)
-                .set(VISIT_LINE.KIND, entry.name())
-                .set(VISIT_LINE.WORDS, words)
-                .set(VISIT_LINE.CONCERN, concern)
-                .set(VISIT_LINE.FIGURES, json.writeValueAsString(figures))
-                .set(VISIT_LINE.FILE, file)
-                .set(VISIT_LINE.AT, clock.instant())
-                .set(VISIT_LINE.PERSON_ID, people.me())
+        db.insertInto(VISIT_ENTRY)
+                .set(VISIT_ENTRY.JOB_ID, jobId)
+                .set(VISIT_ENTRY.TYPE, entry.name())
+                .set(VISIT_ENTRY.TEXT, words)
+                .set(VISIT_ENTRY.WARNING, concern)
+                .set(VISIT_ENTRY.RECORDED_VALUES, json.writeValueAsString(figures))
+                .set(VISIT_ENTRY.FILE, file)
+                .set(VISIT_ENTRY.RECORDED_AT, clock.instant())
+                .set(VISIT_ENTRY.PERSON_ID, people.me())
                 .execute();
     }
 
     /** The picture of a line. */
     @Transactional(readOnly = true)
     byte[] picture(long jobId, long line) {
-        return db.select(VISIT_LINE.FILE)
-                .from(VISIT_LINE)
-                .where(VISIT_LINE.ID.eq(line))
-                .and(VISIT_LINE.JOB_ID.eq(jobId))
-                .fetchOptional(VISIT_LINE.FILE)
+        return db.select(VISIT_ENTRY.FILE)
+                .from(VISIT_ENTRY)
+                .where(VISIT_ENTRY.ID.eq(line))
+                .and(VISIT_ENTRY.JOB_ID.eq(jobId))
+                .fetchOptional(VISIT_ENTRY.FILE)
                 .map(photos::bytes)
                 .filter(bytes -> bytes.length > 0)
                 .orElseThrow(() -> ProblemException.notFound("There is no such photo."));

@@ -45,12 +45,12 @@ public class LoadChartStore {
                         row -> new LoadChart.Row(
                                 row.getPressure(), row.getLoadSingle(), Optional.ofNullable(row.getLoadDual())));
         return db.selectFrom(LOAD_CHART)
-                .orderBy(LOAD_CHART.MAKER, LOAD_CHART.SIZE, LOAD_CHART.MODEL)
+                .orderBy(LOAD_CHART.MANUFACTURER, LOAD_CHART.SIZE, LOAD_CHART.MODEL)
                 .fetch(row -> new OnFile(
                         row.getId(),
                         row.getVersion(),
                         new LoadChart(
-                                row.getMaker(),
+                                row.getManufacturer(),
                                 row.getModel(),
                                 TireSize.parse(row.getSize()),
                                 Optional.of(row.getLoadRange())
@@ -58,7 +58,7 @@ public class LoadChartStore {
                                         .map(LoadRange::parse),
                                 rows.getOrDefault(row.getId(), List.of()),
                                 row.getSource()),
-                        row.getAt(),
+                        row.getRecordedAt(),
                         row.getPersonId()));
     }
 
@@ -119,12 +119,12 @@ public class LoadChartStore {
     }
 
     private void fill(LoadChartRecord row, LoadChart chart, long personId) {
-        row.setMaker(chart.manufacturer());
+        row.setManufacturer(chart.manufacturer());
         row.setModel(chart.model());
         row.setSize(chart.size().molded());
         row.setLoadRange(chart.range().map(LoadRange::name).orElse(""));
         row.setSource(chart.source());
-        row.setAt(clock.instant());
+        row.setRecordedAt(clock.instant());
         row.setPersonId(personId);
     }
 

@@ -1,12 +1,12 @@
 package rotagens.server.loads;
 
 import static rotagens.server.storage.generated.Tables.BODY_CHANGE;
-import static rotagens.server.storage.generated.Tables.CHALK_PASS;
-import static rotagens.server.storage.generated.Tables.CONTACT_TRIM;
-import static rotagens.server.storage.generated.Tables.LOAD_SETTING;
-import static rotagens.server.storage.generated.Tables.LOAD_TRIP;
+import static rotagens.server.storage.generated.Tables.CHALK_TEST_PASS;
+import static rotagens.server.storage.generated.Tables.CHALK_TEST_RESULT;
+import static rotagens.server.storage.generated.Tables.LOAD_STATE_SETTING;
 import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.PRESSURE_CHOICE;
+import static rotagens.server.storage.generated.Tables.PRESSURE_METHOD_CHOICE;
+import static rotagens.server.storage.generated.Tables.TRIP;
 import static rotagens.server.storage.generated.Tables.WARNING_THRESHOLD;
 
 import java.time.Clock;
@@ -36,7 +36,7 @@ import rotagens.core.pressure.PressureInputs.MethodChoice;
 import rotagens.core.pressure.PressureInputs.WarningThreshold;
 import rotagens.core.pressure.PressureMethod;
 import rotagens.core.vehicle.LoadState;
-import rotagens.server.storage.generated.tables.records.LoadTripRecord;
+import rotagens.server.storage.generated.tables.records.TripRecord;
 import rotagens.server.web.ProblemException;
 
 /** What people have set and found about pressures: schools chosen, trims, warning thresholds, load states, trips. Only ever added to. */
@@ -76,11 +76,11 @@ public class PressureStore {
         Map<Long, List<LoadStates.LoadStateSetting>> loadStateSettings = settings(vehicleId, today, names);
         Map<Long, List<StoredTrip>> trips = trips(vehicleId, names);
         Map<Long, LocalDate> bodies = db
-                .select(BODY_CHANGE.VEHICLE_ID, BODY_CHANGE.DAY)
+                .select(BODY_CHANGE.VEHICLE_ID, BODY_CHANGE.CHANGE_DATE)
                 .from(BODY_CHANGE)
                 .where(of(BODY_CHANGE.VEHICLE_ID, vehicleId))
-                .and(BODY_CHANGE.DAY.le(today))
-                .orderBy(BODY_CHANGE.DAY)
+                .and(BODY_CHANGE.CHANGE_DATE.le(today))
+                .orderBy(BODY_CHANGE.CHANGE_DATE)
                 .fetchGroups(row -> row.value1(), row -> row.value2())
                 .entrySet()
                 .stream()
@@ -130,22 +130,22 @@ public class PressureStore {
 
     private Map<Long, MethodChoice> choices(Long vehicleId, LocalDate day, Map<Long, String> names) {
         Map<Long, MethodChoice> newest = new HashMap<>();
-        db.selectFrom(PRESSURE_CHOICE)
-                .where(of(PRESSURE_CHOICE.VEHICLE_ID, vehicleId))
-                .and(PRESSURE_CHOICE.AT.lt(endOf(day)))
-                .orderBy(PRESSURE_CHOICE.ID)
+        db.selectFrom(PRESSURE_METHOD_CHOICE)
+                .where(of(PRESSURE_METHOD_CHOICE.VEHICLE_ID, vehicleId))
+                .and(PRESSURE_METHOD_CHOICE.RECORDED_AT.lt(endOf(day)))
+                .orderBy(PRESSURE_METHOD_CHOICE.ID)
                 .forEach(row -> {
-                    if (row.getSchool().isEmpty()) {
+                    if (row.getMethod().isEmpty()) {
                         newest.remove(row.getVehicleId());
                     } else {
                         newest.put(
                                 row.getVehicleId(),
                                 new MethodChoice(
-                                        PressureMethod.valueOf(row.getSchool()),
+                                        PressureMethod.valueOf(row.getMethod()),
                                         row.getReason(),
                                         names.get(row.getPersonId()),
-                                        day(row.getAt()),
-                                        row.getIsBelowPlacard(),
+                                        day(row.getRecordedAt()),
+                                        row.getAllowsBelowPlacard(),
                                         perAxle(row.getTires())));
                     }
                 });
@@ -174,16 +174,16 @@ public class PressureStore {
             Map<Integer, String> tires,
             Instant at,
             long personId) {
-        db.insertInto(PRESSURE_CHOICE)
-                .set(PRESSURE_CHOICE.VEHICLE_ID, vehicleId)
+        db.insertInto(PRESSURE_METHOD_CHOICE)
+                .set(PRESSURE_METHOD_CHOICE.VEHICLE_ID, vehicleId)
                 .set(
-                        PRESSURE_CHOICE.SCHOOL,
+                        PRESSURE_METHOD_CHOICE.METHOD,
                         pressureMethod.map(PressureMethod::name).orElse(""))
-                .set(PRESSURE_CHOICE.REASON, reason)
-                .set(PRESSURE_CHOICE.IS_BELOW_PLACARD, belowPlacard)
-                .set(PRESSURE_CHOICE.TIRES, perAxle(tires))
-                .set(PRESSURE_CHOICE.AT, at)
-                .set(PRESSURE_CHOICE.PERSON_ID, personId)
+                .set(PRESSURE_METHOD_CHOICE.REASON, reason)
+                .set(PRESSURE_METHOD_CHOICE.ALLOWS_BELOW_PLACARD, belowPlacard)
+                .set(PRESSURE_METHOD_CHOICE.TIRES, perAxle(tires))
+                .set(PRESSURE_METHOD_CHOICE.RECORDED_AT, at)
+                .set(PRESSURE_METHOD_CHOICE.PERSON_ID, personId)
                 .execute();
     }
 
@@ -208,18 +208,18 @@ public class PressureStore {
 
     private Map<Long, Map<Integer, ChalkTestResult>> trims(Long vehicleId, LocalDate day, Map<Long, String> names) {
         Map<Long, Map<Integer, ChalkTestResult>> chalkTestResults = new HashMap<>();
-        db.selectFrom(CONTACT_TRIM)
-                .where(of(CONTACT_TRIM.VEHICLE_ID, vehicleId))
-                .and(CONTACT_TRIM.AT.lt(endOf(day)))
-                .orderBy(CONTACT_TRIM.ID)
+        db.selectFrom(CHALK_TEST_RESULT)
+                .where(of(CHALK_TEST_RESULT.VEHICLE_ID, vehicleId))
+                .and(CHALK_TEST_RESULT.RECORDED_AT.lt(endOf(day)))
+                .orderBy(CHALK_TEST_RESULT.ID)
                 .forEach(row -> chalkTestResults
                         .computeIfAbsent(row.getVehicleId(), id -> new HashMap<>())
                         .put(
                                 row.getAxle(),
                                 new ChalkTestResult(
                                         row.getPressure(),
-                                        LoadState.valueOf(row.getState()),
-                                        day(row.getAt()),
+                                        LoadState.valueOf(row.getLoadState()),
+                                        day(row.getRecordedAt()),
                                         names.get(row.getPersonId()),
                                         row.getTires())));
         return chalkTestResults;
@@ -234,37 +234,38 @@ public class PressureStore {
     @Transactional
     public void trim(
             long vehicleId, int axle, Pressure pressure, LoadState state, String tires, Instant at, long personId) {
-        db.insertInto(CONTACT_TRIM)
-                .set(CONTACT_TRIM.VEHICLE_ID, vehicleId)
-                .set(CONTACT_TRIM.AXLE, axle)
-                .set(CONTACT_TRIM.PRESSURE, pressure)
-                .set(CONTACT_TRIM.STATE, state.name())
-                .set(CONTACT_TRIM.TIRES, tires)
-                .set(CONTACT_TRIM.AT, at)
-                .set(CONTACT_TRIM.PERSON_ID, personId)
+        db.insertInto(CHALK_TEST_RESULT)
+                .set(CHALK_TEST_RESULT.VEHICLE_ID, vehicleId)
+                .set(CHALK_TEST_RESULT.AXLE, axle)
+                .set(CHALK_TEST_RESULT.PRESSURE, pressure)
+                .set(CHALK_TEST_RESULT.LOAD_STATE, state.name())
+                .set(CHALK_TEST_RESULT.TIRES, tires)
+                .set(CHALK_TEST_RESULT.RECORDED_AT, at)
+                .set(CHALK_TEST_RESULT.PERSON_ID, personId)
                 .execute();
     }
 
     /** The passes of an axle's trial of today, in order. */
     @Transactional(readOnly = true)
     public List<ChalkTest.Pass> passes(long vehicleId, int axle) {
-        return db.selectFrom(CHALK_PASS)
-                .where(CHALK_PASS.VEHICLE_ID.eq(vehicleId), CHALK_PASS.AXLE.eq(axle))
-                .and(CHALK_PASS.TRIAL_DAY.eq(LocalDate.now(clock)))
-                .orderBy(CHALK_PASS.ID)
-                .fetch(row -> new ChalkTest.Pass(row.getPressure(), ChalkTest.ContactPattern.valueOf(row.getLook())));
+        return db.selectFrom(CHALK_TEST_PASS)
+                .where(CHALK_TEST_PASS.VEHICLE_ID.eq(vehicleId), CHALK_TEST_PASS.AXLE.eq(axle))
+                .and(CHALK_TEST_PASS.TEST_DATE.eq(LocalDate.now(clock)))
+                .orderBy(CHALK_TEST_PASS.ID)
+                .fetch(row -> new ChalkTest.Pass(
+                        row.getPressure(), ChalkTest.ContactPattern.valueOf(row.getContactPattern())));
     }
 
     @Transactional
     public void pass(long vehicleId, int axle, ChalkTest.Pass pass, long personId) {
-        db.insertInto(CHALK_PASS)
-                .set(CHALK_PASS.VEHICLE_ID, vehicleId)
-                .set(CHALK_PASS.AXLE, axle)
-                .set(CHALK_PASS.TRIAL_DAY, LocalDate.now(clock))
-                .set(CHALK_PASS.PRESSURE, pass.pressure())
-                .set(CHALK_PASS.LOOK, pass.contactPattern().name())
-                .set(CHALK_PASS.AT, clock.instant())
-                .set(CHALK_PASS.PERSON_ID, personId)
+        db.insertInto(CHALK_TEST_PASS)
+                .set(CHALK_TEST_PASS.VEHICLE_ID, vehicleId)
+                .set(CHALK_TEST_PASS.AXLE, axle)
+                .set(CHALK_TEST_PASS.TEST_DATE, LocalDate.now(clock))
+                .set(CHALK_TEST_PASS.PRESSURE, pass.pressure())
+                .set(CHALK_TEST_PASS.CONTACT_PATTERN, pass.contactPattern().name())
+                .set(CHALK_TEST_PASS.RECORDED_AT, clock.instant())
+                .set(CHALK_TEST_PASS.PERSON_ID, personId)
                 .execute();
     }
 
@@ -275,7 +276,7 @@ public class PressureStore {
         Map<Long, Map<Integer, WarningThreshold>> warningThresholds = new HashMap<>();
         db.selectFrom(WARNING_THRESHOLD)
                 .where(of(WARNING_THRESHOLD.VEHICLE_ID, vehicleId))
-                .and(WARNING_THRESHOLD.AT.lt(endOf(day)))
+                .and(WARNING_THRESHOLD.RECORDED_AT.lt(endOf(day)))
                 .orderBy(WARNING_THRESHOLD.ID)
                 .forEach(row -> warningThresholds
                         .computeIfAbsent(row.getVehicleId(), id -> new HashMap<>())
@@ -284,9 +285,9 @@ public class PressureStore {
                                 new WarningThreshold(
                                         Optional.ofNullable(row.getPressure()),
                                         row.getPercentBelow() == null ? 0 : row.getPercentBelow() / 100,
-                                        day(row.getAt()),
+                                        day(row.getRecordedAt()),
                                         names.get(row.getPersonId()),
-                                        row.getWhy(),
+                                        row.getReason(),
                                         row.getIsLowered(),
                                         row.getTires())));
         return warningThresholds;
@@ -323,10 +324,10 @@ public class PressureStore {
                 .set(WARNING_THRESHOLD.AXLE, axle)
                 .set(WARNING_THRESHOLD.PRESSURE, fixed.orElse(null))
                 .set(WARNING_THRESHOLD.PERCENT_BELOW, percentBelow.orElse(null))
-                .set(WARNING_THRESHOLD.WHY, why)
+                .set(WARNING_THRESHOLD.REASON, why)
                 .set(WARNING_THRESHOLD.IS_LOWERED, lowered)
                 .set(WARNING_THRESHOLD.TIRES, tires)
-                .set(WARNING_THRESHOLD.AT, at)
+                .set(WARNING_THRESHOLD.RECORDED_AT, at)
                 .set(WARNING_THRESHOLD.PERSON_ID, personId)
                 .execute();
     }
@@ -335,28 +336,28 @@ public class PressureStore {
 
     private Map<Long, List<LoadStates.LoadStateSetting>> settings(
             Long vehicleId, LocalDate day, Map<Long, String> names) {
-        return db.selectFrom(LOAD_SETTING)
-                .where(of(LOAD_SETTING.VEHICLE_ID, vehicleId))
-                .and(LOAD_SETTING.AT.lt(endOf(day)))
-                .orderBy(LOAD_SETTING.ID)
+        return db.selectFrom(LOAD_STATE_SETTING)
+                .where(of(LOAD_STATE_SETTING.VEHICLE_ID, vehicleId))
+                .and(LOAD_STATE_SETTING.RECORDED_AT.lt(endOf(day)))
+                .orderBy(LOAD_STATE_SETTING.ID)
                 .fetchGroups(
                         row -> row.getVehicleId(),
                         row -> new LoadStates.LoadStateSetting(
-                                LoadState.valueOf(row.getState()),
-                                row.getFromDay(),
-                                Optional.ofNullable(row.getUntilDay()),
+                                LoadState.valueOf(row.getLoadState()),
+                                row.getFromDate(),
+                                Optional.ofNullable(row.getUntilDate()),
                                 names.get(row.getPersonId())));
     }
 
     @Transactional
     public void set(long vehicleId, LoadStates.LoadStateSetting loadStateSetting, long personId) {
-        db.insertInto(LOAD_SETTING)
-                .set(LOAD_SETTING.VEHICLE_ID, vehicleId)
-                .set(LOAD_SETTING.STATE, loadStateSetting.state().name())
-                .set(LOAD_SETTING.FROM_DAY, loadStateSetting.from())
-                .set(LOAD_SETTING.UNTIL_DAY, loadStateSetting.until().orElse(null))
-                .set(LOAD_SETTING.AT, clock.instant())
-                .set(LOAD_SETTING.PERSON_ID, personId)
+        db.insertInto(LOAD_STATE_SETTING)
+                .set(LOAD_STATE_SETTING.VEHICLE_ID, vehicleId)
+                .set(LOAD_STATE_SETTING.LOAD_STATE, loadStateSetting.state().name())
+                .set(LOAD_STATE_SETTING.FROM_DATE, loadStateSetting.from())
+                .set(LOAD_STATE_SETTING.UNTIL_DATE, loadStateSetting.until().orElse(null))
+                .set(LOAD_STATE_SETTING.RECORDED_AT, clock.instant())
+                .set(LOAD_STATE_SETTING.PERSON_ID, personId)
                 .execute();
     }
 
@@ -371,17 +372,17 @@ public class PressureStore {
 
     private Map<Long, List<StoredTrip>> trips(Long vehicleId, Map<Long, String> names) {
         Map<Long, List<StoredTrip>> trips = new HashMap<>();
-        db.selectFrom(LOAD_TRIP)
-                .where(of(LOAD_TRIP.VEHICLE_ID, vehicleId))
-                .and(LOAD_TRIP.CANCELLED_AT.isNull())
-                .orderBy(LOAD_TRIP.FROM_DAY)
+        db.selectFrom(TRIP)
+                .where(of(TRIP.VEHICLE_ID, vehicleId))
+                .and(TRIP.CANCELLED_AT.isNull())
+                .orderBy(TRIP.FROM_DATE)
                 .forEach(row -> trips.computeIfAbsent(row.getVehicleId(), id -> new ArrayList<>())
                         .add(new StoredTrip(
                                 row.getId(),
                                 new LoadStates.Trip(
-                                        LoadState.valueOf(row.getState()),
-                                        row.getFromDay(),
-                                        row.getUntilDay(),
+                                        LoadState.valueOf(row.getLoadState()),
+                                        row.getFromDate(),
+                                        row.getUntilDate(),
                                         names.get(row.getPersonId())),
                                 row.getNote())));
         return trips;
@@ -389,25 +390,25 @@ public class PressureStore {
 
     @Transactional
     public long book(long vehicleId, LoadStates.Trip trip, String note, Long raiseJob, Long restoreJob, long personId) {
-        return db.insertInto(LOAD_TRIP)
-                .set(LOAD_TRIP.VEHICLE_ID, vehicleId)
-                .set(LOAD_TRIP.STATE, trip.state().name())
-                .set(LOAD_TRIP.FROM_DAY, trip.from())
-                .set(LOAD_TRIP.UNTIL_DAY, trip.until())
-                .set(LOAD_TRIP.NOTE, note)
-                .set(LOAD_TRIP.RAISE_JOB_ID, raiseJob)
-                .set(LOAD_TRIP.RESTORE_JOB_ID, restoreJob)
-                .set(LOAD_TRIP.AT, clock.instant())
-                .set(LOAD_TRIP.PERSON_ID, personId)
-                .returning(LOAD_TRIP.ID)
-                .fetchOne(LOAD_TRIP.ID);
+        return db.insertInto(TRIP)
+                .set(TRIP.VEHICLE_ID, vehicleId)
+                .set(TRIP.LOAD_STATE, trip.state().name())
+                .set(TRIP.FROM_DATE, trip.from())
+                .set(TRIP.UNTIL_DATE, trip.until())
+                .set(TRIP.NOTE, note)
+                .set(TRIP.RAISE_JOB_ID, raiseJob)
+                .set(TRIP.RESTORE_JOB_ID, restoreJob)
+                .set(TRIP.RECORDED_AT, clock.instant())
+                .set(TRIP.PERSON_ID, personId)
+                .returning(TRIP.ID)
+                .fetchOne(TRIP.ID);
     }
 
     /** Cancels a trip; gives back the jobs that were planned for it. */
     @Transactional
     public List<Long> cancelTrip(long vehicleId, long tripId) {
-        LoadTripRecord trip = db.selectFrom(LOAD_TRIP)
-                .where(LOAD_TRIP.ID.eq(tripId), LOAD_TRIP.VEHICLE_ID.eq(vehicleId), LOAD_TRIP.CANCELLED_AT.isNull())
+        TripRecord trip = db.selectFrom(TRIP)
+                .where(TRIP.ID.eq(tripId), TRIP.VEHICLE_ID.eq(vehicleId), TRIP.CANCELLED_AT.isNull())
                 .fetchOptional()
                 .orElseThrow(() -> ProblemException.notFound("There is no such trip."));
         trip.setCancelledAt(clock.instant());
@@ -422,9 +423,9 @@ public class PressureStore {
     public void bodyChanged(long vehicleId, LocalDate day, String note, long personId) {
         db.insertInto(BODY_CHANGE)
                 .set(BODY_CHANGE.VEHICLE_ID, vehicleId)
-                .set(BODY_CHANGE.DAY, day)
+                .set(BODY_CHANGE.CHANGE_DATE, day)
                 .set(BODY_CHANGE.NOTE, note)
-                .set(BODY_CHANGE.AT, clock.instant())
+                .set(BODY_CHANGE.RECORDED_AT, clock.instant())
                 .set(BODY_CHANGE.PERSON_ID, personId)
                 .execute();
     }

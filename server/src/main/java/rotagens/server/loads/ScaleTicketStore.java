@@ -1,7 +1,7 @@
 package rotagens.server.loads;
 
-import static rotagens.server.storage.generated.Tables.SLIP;
-import static rotagens.server.storage.generated.Tables.SLIP_AXLE;
+import static rotagens.server.storage.generated.Tables.SCALE_TICKET;
+import static rotagens.server.storage.generated.Tables.SCALE_TICKET_AXLE;
 
 import java.time.Clock;
 import java.util.ArrayList;
@@ -17,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.weighing.AxleWeight;
 import rotagens.core.weighing.ScaleTicket;
-import rotagens.server.storage.generated.tables.records.SlipAxleRecord;
+import rotagens.server.storage.generated.tables.records.ScaleTicketAxleRecord;
 
 /** The weights on record. Only ever added to. */
 @Service
@@ -37,31 +37,32 @@ public class ScaleTicketStore {
     /** By vehicle, newest first; of one vehicle or, with null, of all. */
     @Transactional(readOnly = true)
     public Map<Long, List<Stored>> of(Long vehicleId) {
-        Condition which = vehicleId == null ? DSL.noCondition() : SLIP.VEHICLE_ID.eq(vehicleId);
-        Map<Long, List<SlipAxleRecord>> axles = db.selectFrom(SLIP_AXLE)
-                .where(SLIP_AXLE.SLIP_ID.in(DSL.select(SLIP.ID).from(SLIP).where(which)))
-                .orderBy(SLIP_AXLE.SLIP_ID, SLIP_AXLE.AXLE)
-                .fetchGroups(SlipAxleRecord::getSlipId, row -> row);
+        Condition which = vehicleId == null ? DSL.noCondition() : SCALE_TICKET.VEHICLE_ID.eq(vehicleId);
+        Map<Long, List<ScaleTicketAxleRecord>> axles = db.selectFrom(SCALE_TICKET_AXLE)
+                .where(SCALE_TICKET_AXLE.SCALE_TICKET_ID.in(
+                        DSL.select(SCALE_TICKET.ID).from(SCALE_TICKET).where(which)))
+                .orderBy(SCALE_TICKET_AXLE.SCALE_TICKET_ID, SCALE_TICKET_AXLE.AXLE)
+                .fetchGroups(ScaleTicketAxleRecord::getScaleTicketId, row -> row);
         Map<Long, List<Stored>> slips = new HashMap<>();
-        db.selectFrom(SLIP)
+        db.selectFrom(SCALE_TICKET)
                 .where(which)
-                .orderBy(SLIP.DAY.desc(), SLIP.ID.desc())
+                .orderBy(SCALE_TICKET.WEIGHED_DATE.desc(), SCALE_TICKET.ID.desc())
                 .forEach(row -> {
                     List<AxleWeight> weights = new ArrayList<>();
                     Map<Integer, String> tires = new HashMap<>();
-                    for (SlipAxleRecord axle : axles.getOrDefault(row.getId(), List.of())) {
+                    for (ScaleTicketAxleRecord axle : axles.getOrDefault(row.getId(), List.of())) {
                         weights.add(new AxleWeight(
                                 axle.getAxle(),
                                 Optional.ofNullable(axle.getWeightLeft()),
                                 Optional.ofNullable(axle.getWeightRight()),
-                                Optional.ofNullable(axle.getWeightWhole())));
-                        if (!axle.getTires().isEmpty()) {
-                            tires.put(axle.getAxle(), axle.getTires());
+                                Optional.ofNullable(axle.getWeightTotal())));
+                        if (!axle.getTiresWhenWeighed().isEmpty()) {
+                            tires.put(axle.getAxle(), axle.getTiresWhenWeighed());
                         }
                     }
                     ScaleTicket scaleTicket = new ScaleTicket(
-                            row.getDay(),
-                            LoadState.valueOf(row.getState()),
+                            row.getWeighedDate(),
+                            LoadState.valueOf(row.getLoadState()),
                             row.getScale(),
                             weights,
                             Optional.ofNullable(row.getGross()),
@@ -74,25 +75,27 @@ public class ScaleTicketStore {
 
     @Transactional
     public long add(long vehicleId, ScaleTicket scaleTicket, String note, long personId) {
-        long id = db.insertInto(SLIP)
-                .set(SLIP.VEHICLE_ID, vehicleId)
-                .set(SLIP.DAY, scaleTicket.on())
-                .set(SLIP.STATE, scaleTicket.state().name())
-                .set(SLIP.SCALE, scaleTicket.scale())
-                .set(SLIP.GROSS, scaleTicket.gross().orElse(null))
-                .set(SLIP.NOTE, note)
-                .set(SLIP.AT, clock.instant())
-                .set(SLIP.PERSON_ID, personId)
-                .returning(SLIP.ID)
-                .fetchOne(SLIP.ID);
+        long id = db.insertInto(SCALE_TICKET)
+                .set(SCALE_TICKET.VEHICLE_ID, vehicleId)
+                .set(SCALE_TICKET.WEIGHED_DATE, scaleTicket.on())
+                .set(SCALE_TICKET.LOAD_STATE, scaleTicket.state().name())
+                .set(SCALE_TICKET.SCALE, scaleTicket.scale())
+                .set(SCALE_TICKET.GROSS, scaleTicket.gross().orElse(null))
+                .set(SCALE_TICKET.NOTE, note)
+                .set(SCALE_TICKET.RECORDED_AT, clock.instant())
+                .set(SCALE_TICKET.PERSON_ID, personId)
+                .returning(SCALE_TICKET.ID)
+                .fetchOne(SCALE_TICKET.ID);
         for (AxleWeight axle : scaleTicket.axles()) {
-            db.insertInto(SLIP_AXLE)
-                    .set(SLIP_AXLE.SLIP_ID, id)
-                    .set(SLIP_AXLE.AXLE, axle.axle())
-                    .set(SLIP_AXLE.WEIGHT_LEFT, axle.left().orElse(null))
-                    .set(SLIP_AXLE.WEIGHT_RIGHT, axle.right().orElse(null))
-                    .set(SLIP_AXLE.WEIGHT_WHOLE, axle.total().orElse(null))
-                    .set(SLIP_AXLE.TIRES, scaleTicket.tires().getOrDefault(axle.axle(), ""))
+            db.insertInto(SCALE_TICKET_AXLE)
+                    .set(SCALE_TICKET_AXLE.SCALE_TICKET_ID, id)
+                    .set(SCALE_TICKET_AXLE.AXLE, axle.axle())
+                    .set(SCALE_TICKET_AXLE.WEIGHT_LEFT, axle.left().orElse(null))
+                    .set(SCALE_TICKET_AXLE.WEIGHT_RIGHT, axle.right().orElse(null))
+                    .set(SCALE_TICKET_AXLE.WEIGHT_TOTAL, axle.total().orElse(null))
+                    .set(
+                            SCALE_TICKET_AXLE.TIRES_WHEN_WEIGHED,
+                            scaleTicket.tires().getOrDefault(axle.axle(), ""))
                     .execute();
         }
         return id;

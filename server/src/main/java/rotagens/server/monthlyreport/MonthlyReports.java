@@ -41,11 +41,11 @@ class MonthlyReports {
 
     record CheckedOnTimeRow(String vehicleClass, int tires, int onTime, int overdue) {}
 
-    record OutOfServiceRow(long vehicleId, String unit, List<String> why) {}
+    record OutOfServiceRow(long vehicleId, String unit, List<String> reason) {}
 
     record RemovalCauseRow(String cause, int tires) {}
 
-    record FindingRow(long vehicleId, String unit, String position, String what, String says) {}
+    record FindingRow(long vehicleId, String unit, String position, String description, String statement) {}
 
     /** @param spent on tires taken in this month; {@code coming} what open jobs still need, {@code centsAMile} over a year */
     record MonthlyReportView(
@@ -59,8 +59,8 @@ class MonthlyReports {
             int vehicles,
             List<OutOfServiceRow> outOfService,
             String spent,
-            String coming,
-            @Nullable Double centsAMile,
+            String committed,
+            @Nullable Double centsPerMile,
             int retired,
             List<RemovalCauseRow> causes,
             List<FindingRow> findings) {}
@@ -104,7 +104,7 @@ class MonthlyReports {
             }
             due.stream()
                     .filter(item ->
-                            item.workType() == WorkType.FIND_LEAK || item.workType() == WorkType.MEND_WEAR_CAUSE)
+                            item.workType() == WorkType.FIND_LEAK || item.workType() == WorkType.CORRECT_WEAR_CAUSE)
                     .forEach(item -> findings.add(new FindingRow(
                             vehicle.id(),
                             vehicle.facts().unit(),
@@ -126,8 +126,8 @@ class MonthlyReports {
                 month.toString(),
                 month.atDay(1),
                 month.atEndOfMonth(),
-                db.fetchCount(READING, READING.AT.ge(from).and(READING.AT.lt(to))),
-                db.fetchCount(JOB, JOB.DONE_AT.ge(from).and(JOB.DONE_AT.lt(to))),
+                db.fetchCount(READING, READING.READ_AT.ge(from).and(READING.READ_AT.lt(to))),
+                db.fetchCount(JOB, JOB.COMPLETED_AT.ge(from).and(JOB.COMPLETED_AT.lt(to))),
                 tires == 0 ? 0 : Math.round(100f * onTime / tires),
                 checked,
                 vehicleAssessments.size(),
@@ -154,7 +154,10 @@ class MonthlyReports {
     private List<RemovalCauseRow> causes(Instant from, Instant to) {
         return db.select(TIRE_MOVEMENT.REASON, DSL.count())
                 .from(TIRE_MOVEMENT)
-                .where(TIRE_MOVEMENT.KIND.eq("SCRAPPED"), TIRE_MOVEMENT.AT.ge(from), TIRE_MOVEMENT.AT.lt(to))
+                .where(
+                        TIRE_MOVEMENT.TYPE.eq("SCRAPPED"),
+                        TIRE_MOVEMENT.MOVED_AT.ge(from),
+                        TIRE_MOVEMENT.MOVED_AT.lt(to))
                 .groupBy(TIRE_MOVEMENT.REASON)
                 .orderBy(DSL.count().desc())
                 .fetch(row -> new RemovalCauseRow(
@@ -171,7 +174,7 @@ class MonthlyReports {
                 .from(DELIVERY)
                 .join(ORDER_LINE)
                 .on(ORDER_LINE.ID.eq(DELIVERY.ORDER_LINE_ID))
-                .where(DELIVERY.IS_ACCEPTED.isTrue(), DELIVERY.AT.ge(from), DELIVERY.AT.lt(to))
+                .where(DELIVERY.IS_ACCEPTED.isTrue(), DELIVERY.RECORDED_AT.ge(from), DELIVERY.RECORDED_AT.lt(to))
                 .fetchOne(row -> row.value1() == null ? 0L : row.value1().longValue());
         return cents == null ? 0 : cents;
     }
@@ -198,12 +201,13 @@ class MonthlyReports {
                 .forEach(line -> rows.add(
                         List.of("checked", line.vehicleClass(), line.onTime() + " of " + line.tires() + " on time")));
         view.outOfService()
-                .forEach(line -> rows.add(List.of("out of service", line.unit(), String.join("; ", line.why()))));
+                .forEach(line -> rows.add(List.of("out of service", line.unit(), String.join("; ", line.reason()))));
         rows.add(List.of("money", "spent on tires", view.spent()));
-        rows.add(List.of("money", "coming, for open jobs", view.coming()));
+        rows.add(List.of("money", "coming, for open jobs", view.committed()));
         view.causes().forEach(line -> rows.add(List.of("retired", line.cause(), String.valueOf(line.tires()))));
         view.findings()
-                .forEach(line -> rows.add(List.of(line.what(), line.unit() + " " + line.position(), line.says())));
+                .forEach(line ->
+                        rows.add(List.of(line.description(), line.unit() + " " + line.position(), line.statement())));
         return CsvText.write(rows);
     }
 }

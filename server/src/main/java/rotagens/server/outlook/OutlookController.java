@@ -39,9 +39,9 @@ class OutlookController {
 
     /** One vehicle's tires as ribbons; stores nothing. */
     @PostMapping("/api/outlook/vehicles/{id}")
-    VehicleTimelinesView ribbons(
+    VehicleTimelinesView timelines(
             @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody OutlookRequest ask) {
-        return outlookService.ribbons(id, ask, units);
+        return outlookService.timelines(id, ask, units);
     }
 
     @GetMapping("/api/outlook.csv")

@@ -102,10 +102,10 @@ class OutlookInputs {
                                     : whatIf.visitMonths(),
                             delivered.orElse(policy.number(PolicyNumber.NEW_TIRE_MONTHS)),
                             or(whatIf.growthPercent(), policy.number(PolicyNumber.PRICE_GROWTH)) / 100,
-                            policy.number(PolicyNumber.EARLY_FAILURES) / 100,
+                            policy.number(PolicyNumber.EARLY_FAILURE_RATE) / 100,
                             policy.number(PolicyNumber.SENSOR_LIMIT),
                             Math.round(policy.number(PolicyNumber.SENSOR_PRICE) * 100),
-                            Math.round(policy.number(PolicyNumber.SHOP_HOUR) * 100))));
+                            Math.round(policy.number(PolicyNumber.LABOR_RATE) * 100))));
         }
         return new Gathered(vehicles, unpriced, wearUnknown);
     }
@@ -162,7 +162,7 @@ class OutlookInputs {
     /** How old tires really were when they came, from the deliveries on record; empty while there are too few. */
     private OptionalDouble deliveredMonths() {
         List<Double> months = new ArrayList<>();
-        db.select(DELIVERY.CODE, DELIVERY.AT)
+        db.select(DELIVERY.CODE, DELIVERY.RECORDED_AT)
                 .from(DELIVERY)
                 .where(DELIVERY.IS_ACCEPTED.isTrue())
                 .orderBy(DELIVERY.ID.desc())

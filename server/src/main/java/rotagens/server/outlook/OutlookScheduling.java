@@ -58,7 +58,7 @@ class OutlookScheduling {
                         JobView::vehicleId,
                         Collectors.flatMapping(
                                 jobView -> jobView.items().stream()
-                                        .filter(jobItemView -> JobRequirements.takesTire(jobItemView.kind()))
+                                        .filter(jobItemView -> JobRequirements.takesTire(jobItemView.workType()))
                                         .map(jobItemView ->
                                                 jobItemView.position() == null ? "" : jobItemView.position()),
                                 Collectors.toList())));

@@ -85,7 +85,7 @@ class OutlookService {
         LocalDate end = today.plusYears(YEARS);
         ReplacementStrategy replacementStrategy =
                 ask.strategy() == null ? ReplacementStrategy.RUN_TO_LIMIT : ask.strategy();
-        WhatIf whatIf = ask.tried() == null ? WhatIf.NOTHING : ask.tried();
+        WhatIf whatIf = ask.whatIf() == null ? WhatIf.NOTHING : ask.whatIf();
         List<VehicleAssessment> vehicleAssessments = asked(ask);
         Gathered gathered = facts.of(vehicleAssessments, whatIf);
         refuse(gathered, replacementStrategy, whatIf, units);
@@ -112,7 +112,7 @@ class OutlookService {
                 OutlookText.strategies(sums, units),
                 OutlookText.years(outlookTotals, units),
                 chosen.stream()
-                        .flatMap(outlookResult -> OutlookText.breaks(outlookResult, units).stream())
+                        .flatMap(outlookResult -> OutlookText.limitsExceeded(outlookResult, units).stream())
                         .sorted(java.util.Comparator.comparing(LimitExceededView::on))
                         .limit(MOST_BREAKS)
                         .toList(),
@@ -152,29 +152,35 @@ class OutlookService {
 
     static void refuse(Gathered gathered, ReplacementStrategy replacementStrategy, WhatIf whatIf, Units units) {
         InputValidator wrong = new InputValidator();
-        range(wrong, "tried.overallYears", whatIf.overallYears(), 1, 15, "An overall age lies between 1 and 15 years.");
-        range(wrong, "tried.steerYears", whatIf.steerYears(), 1, 15, "A steer age lies between 1 and 15 years.");
-        range(wrong, "tried.pull", whatIf.pull(), 2, 15, "A pull point lies between 2/32 and 15/32 in.");
         range(
                 wrong,
-                "tried.visitMonths",
+                "whatIf.overallYears",
+                whatIf.overallYears(),
+                1,
+                15,
+                "An overall age lies between 1 and 15 years.");
+        range(wrong, "whatIf.steerYears", whatIf.steerYears(), 1, 15, "A steer age lies between 1 and 15 years.");
+        range(wrong, "whatIf.pull", whatIf.pull(), 2, 15, "A pull point lies between 2/32 and 15/32 in.");
+        range(
+                wrong,
+                "whatIf.visitMonths",
                 whatIf.visitMonths() == null ? null : whatIf.visitMonths().doubleValue(),
                 1,
                 60,
                 "Visits lie 1 to 60 months apart.");
-        range(wrong, "tried.growthPercent", whatIf.growthPercent(), 0, 25, "Prices grow by 0 to 25 % a year.");
+        range(wrong, "whatIf.growthPercent", whatIf.growthPercent(), 0, 25, "Prices grow by 0 to 25 % a year.");
         wrong.refuseIfWrong();
         gathered.vehicles().stream()
                 .flatMap(vehicle -> vehicle.impossible().stream())
                 .findFirst()
-                .ifPresent(
-                        why -> wrong.wrong(whatIf.pull() == null ? "tried.overallYears" : "tried.pull", why.in(units)));
+                .ifPresent(why ->
+                        wrong.wrong(whatIf.pull() == null ? "whatIf.overallYears" : "whatIf.pull", why.in(units)));
         gathered.vehicles().stream()
                 .map(OutlookVehicle::policy)
                 .distinct()
                 .flatMap(policy -> policy.faults().stream().limit(policy.steerYears() > policy.overallYears() ? 1 : 0))
                 .findFirst()
-                .ifPresent(fault -> wrong.wrong("tried.steerYears", fault.in(units)));
+                .ifPresent(fault -> wrong.wrong("whatIf.steerYears", fault.in(units)));
         wrong.refuseIfWrong();
     }
 
@@ -185,11 +191,11 @@ class OutlookService {
 
     /** One vehicle's tires as ribbons over the years. */
     @Transactional(readOnly = true)
-    public VehicleTimelinesView ribbons(long vehicleId, OutlookRequest ask, Units units) {
+    public VehicleTimelinesView timelines(long vehicleId, OutlookRequest ask, Units units) {
         LocalDate today = LocalDate.now(clock);
         ReplacementStrategy replacementStrategy =
                 ask.strategy() == null ? ReplacementStrategy.RUN_TO_LIMIT : ask.strategy();
-        WhatIf whatIf = ask.tried() == null ? WhatIf.NOTHING : ask.tried();
+        WhatIf whatIf = ask.whatIf() == null ? WhatIf.NOTHING : ask.whatIf();
         OutlookRequest one = new OutlookRequest(replacementStrategy, null, null, vehicleId, whatIf);
         List<VehicleAssessment> vehicleAssessments = asked(one);
         Gathered gathered = facts.of(vehicleAssessments, whatIf);
@@ -225,13 +231,13 @@ class OutlookService {
                                 tireTimeline.spanEarliest().orElse(null),
                                 tireTimeline.spanLatest().orElse(null),
                                 tireTimeline.unusedYears() > 0
-                                        ? OutlookText.thrownAway(
+                                        ? OutlookText.unusedLife(
                                                 tireTimeline.unusedYears(), tireTimeline.unused32nds(), units)
                                         : null,
                                 tireTimeline.unusedShare(),
                                 tireTimeline.purchasedOn()))
                         .toList(),
-                OutlookText.breaks(outlookResult, units));
+                OutlookText.limitsExceeded(outlookResult, units));
     }
 
     @Transactional(readOnly = true)
@@ -249,7 +255,7 @@ class OutlookService {
                         year.sensorMoney(),
                         year.laborMoney(),
                         year.money(),
-                        year.thrownAway())));
+                        year.unusedLife())));
         return CsvText.write(rows);
     }
 }

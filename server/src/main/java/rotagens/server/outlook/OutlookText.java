@@ -47,7 +47,7 @@ final class OutlookText {
                             outlookTotals.visits(),
                             Money.about(outlookTotals.cents()),
                             outlookTotals.cents() == least,
-                            thrownAway(outlookTotals.unusedYears(), outlookTotals.unused32nds(), units),
+                            unusedLife(outlookTotals.unusedYears(), outlookTotals.unused32nds(), units),
                             outlookTotals.oldestSteerYears() > 0
                                     ? plain(round(outlookTotals.oldestSteerYears())) + " years"
                                     : null,
@@ -57,7 +57,7 @@ final class OutlookText {
     }
 
     /** Life left in tires that go, in years and in tread. */
-    static String thrownAway(double years, double thirtySeconds, Units units) {
+    static String unusedLife(double years, double thirtySeconds, Units units) {
         String tread = units == Units.US
                 ? String.format(Locale.ROOT, "%,d/32 in", Math.round(thirtySeconds))
                 : String.format(Locale.ROOT, "%,d mm", Math.round(thirtySeconds * MM_PER_32ND));
@@ -93,7 +93,7 @@ final class OutlookText {
                                     .mapToLong(OutlookTotals.Quarter::laborCents)
                                     .sum()),
                             Money.about(cents(quarters)),
-                            thrownAway(
+                            unusedLife(
                                     quarters.stream()
                                             .mapToDouble(OutlookTotals.Quarter::unusedYears)
                                             .sum(),
@@ -123,7 +123,7 @@ final class OutlookText {
         return cents == 0 ? "the same" : (cents > 0 ? "+" : "") + Money.about(cents);
     }
 
-    static List<LimitExceededView> breaks(OutlookResult outlookResult, Units units) {
+    static List<LimitExceededView> limitsExceeded(OutlookResult outlookResult, Units units) {
         return outlookResult.limitsExceeded().stream()
                 .map(one -> new LimitExceededView(
                         outlookResult.vehicle().id(),

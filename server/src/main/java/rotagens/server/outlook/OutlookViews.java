@@ -17,7 +17,7 @@ final class OutlookViews {
             @Nullable String vehicleClass,
             @Nullable String yard,
             @Nullable Long vehicleId,
-            @Nullable WhatIf tried) {}
+            @Nullable WhatIf whatIf) {}
 
     /** One strategy over all the years. */
     record StrategyTotals(
@@ -29,9 +29,9 @@ final class OutlookViews {
             int visits,
             String money,
             boolean cheapest,
-            String thrownAway,
+            String unusedLife,
             @Nullable String oldestSteer,
-            int breaks) {}
+            int limitsExceeded) {}
 
     /** @param share of the dearest year, in percent: how long its bar is */
     record YearView(
@@ -43,19 +43,20 @@ final class OutlookViews {
             String sensorMoney,
             String laborMoney,
             String money,
-            String thrownAway,
+            String unusedLife,
             int share) {}
 
     record QuarterView(int quarter, int tires, String money) {}
 
-    record LimitExceededView(long vehicleId, String unit, String position, LocalDate on, String says, String cure) {}
+    record LimitExceededView(
+            long vehicleId, String unit, String position, LocalDate on, String statement, String remedy) {}
 
     record OutlookVehicleView(long id, String unit, int tires) {}
 
-    record OddsView(int tries, int percent, double surprises, LocalDate until) {}
+    record OddsView(int tries, int percent, double unplannedChanges, LocalDate until) {}
 
     /** The difference the tried numbers make to the chosen strategy. */
-    record DifferenceView(String tires, String money, String oldestSteer, String breaks) {}
+    record DifferenceView(String tires, String money, String oldestSteer, String limitsExceeded) {}
 
     record OutlookView(
             LocalDate from,
@@ -64,7 +65,7 @@ final class OutlookViews {
             int vehicles,
             List<StrategyTotals> strategies,
             List<YearView> years,
-            List<LimitExceededView> breaks,
+            List<LimitExceededView> limitsExceeded,
             List<OutlookVehicleView> each,
             OddsView odds,
             @Nullable DifferenceView difference,
@@ -75,13 +76,13 @@ final class OutlookViews {
     record TimelineSegment(String position, LocalDate from, LocalDate to) {}
 
     record TireTimelineView(
-            List<TimelineSegment> stays,
+            List<TimelineSegment> segments,
             String label,
             String end,
             @Nullable LocalDate earliest,
             @Nullable LocalDate latest,
-            @Nullable String thrownAway,
-            double thrownShare,
+            @Nullable String unusedLife,
+            double unusedShare,
             boolean bought) {}
 
     record VehicleTimelinesView(
@@ -91,8 +92,8 @@ final class OutlookViews {
             LocalDate from,
             LocalDate to,
             List<String> positions,
-            List<TireTimelineView> ribbons,
-            List<LimitExceededView> breaks) {}
+            List<TireTimelineView> timelines,
+            List<LimitExceededView> limitsExceeded) {}
 
     record OutlookJobsView(int jobs, int tires) {}
 }

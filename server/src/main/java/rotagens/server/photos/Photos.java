@@ -2,7 +2,7 @@ package rotagens.server.photos;
 
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.PHOTO;
-import static rotagens.server.storage.generated.Tables.VISIT_LINE;
+import static rotagens.server.storage.generated.Tables.VISIT_ENTRY;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -52,7 +52,7 @@ public class Photos {
     /** Keeps a photo at a place of a walk-round. Its file is on disk before its line is. */
     @Transactional
     public Photo add(long walkRoundId, long placeId, byte[] file, long personId) {
-        Condition here = PHOTO.WALK_ROUND_ID.eq(walkRoundId).and(PHOTO.PLACE_ID.eq(placeId));
+        Condition here = PHOTO.WALK_AROUND_ID.eq(walkRoundId).and(PHOTO.POSITION_ID.eq(placeId));
         if (db.fetchCount(PHOTO, here) >= MOST_AT_A_PLACE) {
             throw ProblemException.field(
                     "photo", "There are " + MOST_AT_A_PLACE + " photos of this position already. Remove one first.");
@@ -61,12 +61,12 @@ public class Photos {
         PhotoImage photoImage = keep(file, name, false);
         forgetUnlessCommitted(name);
         long id = db.insertInto(PHOTO)
-                .set(PHOTO.WALK_ROUND_ID, walkRoundId)
-                .set(PHOTO.PLACE_ID, placeId)
+                .set(PHOTO.WALK_AROUND_ID, walkRoundId)
+                .set(PHOTO.POSITION_ID, placeId)
                 .set(PHOTO.FILE, name)
                 .set(PHOTO.WIDTH, photoImage.width())
                 .set(PHOTO.HEIGHT, photoImage.height())
-                .set(PHOTO.AT, clock.instant())
+                .set(PHOTO.TAKEN_AT, clock.instant())
                 .set(PHOTO.PERSON_ID, personId)
                 .returning(PHOTO.ID)
                 .fetchOne(PHOTO.ID);
@@ -143,7 +143,7 @@ public class Photos {
     /** All photos of a walk-round. */
     @Transactional(readOnly = true)
     public List<Photo> ofWalkRound(long walkRoundId) {
-        return photos(PHOTO.WALK_ROUND_ID.eq(walkRoundId));
+        return photos(PHOTO.WALK_AROUND_ID.eq(walkRoundId));
     }
 
     /** All photos of a tire from finished walk-rounds, newest first. */
@@ -163,10 +163,10 @@ public class Photos {
                 .orderBy(PHOTO.ID)
                 .fetch(row -> new Photo(
                         row.get(PHOTO.ID),
-                        row.get(PHOTO.PLACE_ID),
+                        row.get(PHOTO.POSITION_ID),
                         row.get(PHOTO.WIDTH),
                         row.get(PHOTO.HEIGHT),
-                        row.get(PHOTO.AT),
+                        row.get(PHOTO.TAKEN_AT),
                         row.get(PERSON.NAME)));
     }
 
@@ -175,14 +175,14 @@ public class Photos {
     public void belongTo(long walkRoundId, long placeId, long tireId) {
         db.update(PHOTO)
                 .set(PHOTO.TIRE_ID, tireId)
-                .where(PHOTO.WALK_ROUND_ID.eq(walkRoundId), PHOTO.PLACE_ID.eq(placeId))
+                .where(PHOTO.WALK_AROUND_ID.eq(walkRoundId), PHOTO.POSITION_ID.eq(placeId))
                 .execute();
     }
 
     /** Takes a photo away; whether its walk-round is still open is the caller's to know. */
     @Transactional
     public void drop(long walkRoundId, long id) {
-        String name = file(id, PHOTO.WALK_ROUND_ID.eq(walkRoundId));
+        String name = file(id, PHOTO.WALK_AROUND_ID.eq(walkRoundId));
         db.deleteFrom(PHOTO).where(PHOTO.ID.eq(id)).execute();
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
@@ -208,11 +208,11 @@ public class Photos {
     public List<String> files() {
         List<String> files = new java.util.ArrayList<>(
                 db.select(PHOTO.FILE).from(PHOTO).orderBy(PHOTO.ID).fetch(PHOTO.FILE));
-        files.addAll(db.select(VISIT_LINE.FILE)
-                .from(VISIT_LINE)
-                .where(VISIT_LINE.FILE.isNotNull())
-                .orderBy(VISIT_LINE.ID)
-                .fetch(VISIT_LINE.FILE));
+        files.addAll(db.select(VISIT_ENTRY.FILE)
+                .from(VISIT_ENTRY)
+                .where(VISIT_ENTRY.FILE.isNotNull())
+                .orderBy(VISIT_ENTRY.ID)
+                .fetch(VISIT_ENTRY.FILE));
         return files;
     }
 

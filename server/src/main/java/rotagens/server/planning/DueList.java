@@ -23,7 +23,7 @@ public final class DueList {
     public record Entry(VehicleAssessment standing, DueItem item) {
 
         /** Whether any word a technician might look for holds this text, in lower case. */
-        public boolean says(String text, Units units) {
+        public boolean statement(String text, Units units) {
             var vehicle = standing.onFile();
             return Stream.concat(
                             Stream.of(

@@ -149,8 +149,8 @@ public class JobCompletion {
             store.itemDone(one.item().id(), words(one, units));
         }
         inPlace.refuseIfWrong();
-        job.setDoneAt(at);
-        job.setDoneById(people.me());
+        job.setCompletedAt(at);
+        job.setCompletedById(people.me());
         store.save(job);
         return jobs.get(id);
     }
@@ -159,7 +159,7 @@ public class JobCompletion {
     private Map<Long, Long> putOnRecord(List<Read> read, VehicleAssessment vehicleAssessment, Instant at) {
         Map<Long, Long> bought = new HashMap<>();
         for (Read one : read) {
-            if (one.item().kind() == WorkType.FIT_PLANNED) {
+            if (one.item().workType() == WorkType.INSTALL_NEW_TIRE) {
                 long tireId = tireStore.add(
                         new TireStore.New(one.modelId().orElseThrow(), false, Optional.empty(), Optional.empty()));
                 tireStore.readDot(tireId, one.dot().orElseThrow().molded(), TireStore.DotKind.TIRE, at, people.me());
@@ -172,7 +172,7 @@ public class JobCompletion {
     /** What only a fact on record ends isn't done by a line of words. */
     private static void refuseUnproven(
             List<StoredItem> items, VehicleAssessment vehicleAssessment, InputValidator typed, Units units) {
-        items.forEach(item -> SignOff.refuses(vehicleAssessment.state(), item.kind())
+        items.forEach(item -> SignOff.refuses(vehicleAssessment.state(), item.workType())
                 .ifPresent(why -> typed.wrong("results." + item.id() + ".note", why.in(units))));
     }
 
@@ -183,7 +183,7 @@ public class JobCompletion {
         boolean weighed = vehicleAssessment.state().facts().scaleTickets().stream()
                 .anyMatch(scaleTicket -> !scaleTicket.on().isBefore(planned));
         items.stream()
-                .filter(item -> item.kind().requiredResult().contains(RequiredResult.SLIP) && !weighed)
+                .filter(item -> item.workType().requiredResult().contains(RequiredResult.SCALE_TICKET) && !weighed)
                 .forEach(
                         item -> typed.wrong(
                                 "results." + item.id() + ".note",
@@ -211,7 +211,7 @@ public class JobCompletion {
             InputValidator typed,
             Units units) {
         String at = "results." + item.id() + ".";
-        Set<RequiredResult> requiredResult = item.kind().requiredResult();
+        Set<RequiredResult> requiredResult = item.workType().requiredResult();
         Optional<Position> position = Optional.ofNullable(item.code()).map(Position::parse);
         Optional<ProfessionalVerdict> verdict = itemResult.map(ItemResult::verdict);
         if (requiredResult.contains(RequiredResult.VERDICT) && verdict.isEmpty()) {
@@ -250,7 +250,7 @@ public class JobCompletion {
             typed.wrong(at + "repair", "Choose what was done about the leak, or that none was found.");
         }
         Pressure.Unit gauge = units == Units.US ? Pressure.Unit.PSI : Pressure.Unit.KPA;
-        Optional<Pressure> pressure = SignOff.wantsPressure(item.kind(), condemned)
+        Optional<Pressure> pressure = SignOff.wantsPressure(item.workType(), condemned)
                 ? typed.required(
                         at + "pressure",
                         itemResult.map(ItemResult::pressure).orElse(""),
@@ -295,7 +295,7 @@ public class JobCompletion {
                 itemResult.map(ItemResult::confirmed).map(Set::copyOf).orElse(Set.of()),
                 gas.orElse(""),
                 purity.orElse(""));
-        if (!SignOff.changesTire(item.kind())) {
+        if (!SignOff.changesTire(item.workType())) {
             refuseFigures(read, vehicleAssessment, typed, units);
         }
         return read;
@@ -313,7 +313,7 @@ public class JobCompletion {
                 .flatMap(psi -> SignOff.refusesFill(
                         vehicleAssessment.state(),
                         position,
-                        read.item().kind(),
+                        read.item().workType(),
                         psi,
                         vehicleAssessment.policy(),
                         vehicleAssessment.today()))
@@ -399,7 +399,7 @@ public class JobCompletion {
             InputValidator inPlace,
             Units units) {
         if (one.position().isEmpty()) {
-            if (one.item().kind() == WorkType.MOVE_VEHICLE) {
+            if (one.item().workType() == WorkType.MOVE_VEHICLE) {
                 vehicleStore.moved(vehicleAssessment.onFile().id(), LocalDate.ofInstant(at, clock.getZone()));
             }
             return;
@@ -408,21 +408,22 @@ public class JobCompletion {
         long placeId = vehicleAssessment.placeId(position);
         Optional<InstalledTire> installedTire =
                 Optional.ofNullable(vehicleAssessment.fitted().get(position));
-        if (one.item().kind() == WorkType.PLACE_TIRE || one.item().kind() == WorkType.FIT_PLANNED) {
+        if (one.item().workType() == WorkType.INSTALL_MOVED_TIRE
+                || one.item().workType() == WorkType.INSTALL_NEW_TIRE) {
             long tireId = tireStore.at(placeId).orElseThrow();
             refuseFigures(one, moved.get(), inPlace, units);
             facts.record(
                     FactLog.Observation.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one)));
             return;
         }
-        if (one.item().kind().requiredResult().contains(RequiredResult.NEW_TIRE)) {
+        if (one.item().workType().requiredResult().contains(RequiredResult.NEW_TIRE)) {
             long tireId = fitNew(one, placeId, at, by, jobId);
             refuseFigures(one, fleetAssessor.get(vehicleAssessment.onFile().id()), inPlace, units);
             facts.record(
                     FactLog.Observation.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one)));
             return;
         }
-        if (one.item().kind() == WorkType.CHANGE_WHEEL) {
+        if (one.item().workType() == WorkType.REPLACE_WHEEL) {
             vehicleStore.changeWheel(placeId, one.pilot().orElseThrow());
             return;
         }
@@ -431,28 +432,28 @@ public class JobCompletion {
         Readings.Entry where = new Readings.Entry(here.tire().id(), placeId, at, by, null, jobId);
         one.dot().ifPresent(dot -> tireStore.readDot(here.tire().id(), dot.molded(), TireStore.DotKind.TIRE, at, by));
         FactLog.Observation observation = FactLog.Observation.read(where, values(one));
-        switch (one.item().kind()) {
+        switch (one.item().workType()) {
             case REPLACE_SENSOR -> replaceSensor(one, vehicleAssessment, position, at, by, jobId);
             case INSPECT_DAMAGE, AGE_INSPECTION ->
                 observation = observation.inspected(
-                        one.professional(), one.verdict().orElseThrow() == ProfessionalVerdict.SOUND, one.note());
-            case PUT_RIGHT, MEND_WEAR_CAUSE ->
+                        one.professional(), one.verdict().orElseThrow() == ProfessionalVerdict.SERVICEABLE, one.note());
+            case FIX_DEFECT, CORRECT_WEAR_CAUSE ->
                 observation =
-                        observation.puttingRight(SignOff.putsRight(one.item().kind()), one.note());
+                        observation.puttingRight(SignOff.putsRight(one.item().workType()), one.note());
             case FIND_LEAK -> observation = observation.repaired(one.repair().orElseThrow(), one.note());
             case RECORD_TIRE,
-                    FIX_MATCH,
+                    CORRECT_MISMATCH,
                     REPLACE,
                     SET_PRESSURE,
                     READ_DOT,
                     PRESSURE_CHECK,
                     TREAD_INSPECTION,
-                    FIND_TARGET,
-                    TAKE_LOAD_OFF,
+                    DERIVE_TARGET,
+                    REDUCE_LOAD,
                     WEIGH,
                     ROTATE,
-                    PLACE_TIRE,
-                    FIT_PLANNED,
+                    INSTALL_MOVED_TIRE,
+                    INSTALL_NEW_TIRE,
                     RETORQUE,
                     RELEARN,
                     MOVE_VEHICLE -> {
@@ -479,7 +480,10 @@ public class JobCompletion {
         tireStore.takeOff(
                 placeId,
                 TireStore.Line.of(
-                        at, by, one.item().kind().label() + ": " + one.item().reason(), jobId));
+                        at,
+                        by,
+                        one.item().workType().label() + ": " + one.item().reason(),
+                        jobId));
         return tireStore.fitNew(
                 one.modelId().orElseThrow(),
                 false,
@@ -495,7 +499,7 @@ public class JobCompletion {
                 one.tread(),
                 Optional.empty(),
                 Optional.empty(),
-                SignOff.fills(one.item().kind()),
+                SignOff.fills(one.item().workType()),
                 one.gas(),
                 Readings.Look.NONE.pure(one.purity()));
     }
@@ -504,7 +508,7 @@ public class JobCompletion {
     private static String words(Read one, Units units) {
         StringBuilder words = new StringBuilder();
         one.verdict()
-                .ifPresent(verdict -> words.append(verdict == ProfessionalVerdict.SOUND ? "Sound" : "Condemned")
+                .ifPresent(verdict -> words.append(verdict == ProfessionalVerdict.SERVICEABLE ? "Sound" : "Condemned")
                         .append(", ")
                         .append(one.professional())
                         .append(". "));

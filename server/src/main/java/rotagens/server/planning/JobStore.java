@@ -2,7 +2,7 @@ package rotagens.server.planning;
 
 import static rotagens.server.storage.generated.Tables.JOB;
 import static rotagens.server.storage.generated.Tables.JOB_ITEM;
-import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.ROTATION_MOVE;
 import static rotagens.server.storage.generated.Tables.ROTATION_PLAN;
 
@@ -31,11 +31,11 @@ class JobStore {
     record StoredItem(
             long id,
             long jobId,
-            WorkType kind,
+            WorkType workType,
             Long placeId,
             String code,
             String reason,
-            String doneNote,
+            String completionNote,
             Long plannedModelId) {}
 
     private final DSLContext db;
@@ -47,22 +47,22 @@ class JobStore {
     Optional<JobRecord> get(long id) {
         return db.selectFrom(JOB)
                 .where(JOB.ID.eq(id))
-                .and(JOB.CANCELLED_AT.isNull())
+                .and(JOB.UNSCHEDULED_AT.isNull())
                 .fetchOptional();
     }
 
     List<JobRecord> open() {
         return db.selectFrom(JOB)
-                .where(JOB.DONE_AT.isNull())
-                .and(JOB.CANCELLED_AT.isNull())
-                .orderBy(JOB.PLANNED_DAY, JOB.ID)
+                .where(JOB.COMPLETED_AT.isNull())
+                .and(JOB.UNSCHEDULED_AT.isNull())
+                .orderBy(JOB.SCHEDULED_DATE, JOB.ID)
                 .fetch();
     }
 
     List<JobRecord> done(int most) {
         return db.selectFrom(JOB)
-                .where(JOB.DONE_AT.isNotNull())
-                .orderBy(JOB.DONE_AT.desc(), JOB.ID.desc())
+                .where(JOB.COMPLETED_AT.isNotNull())
+                .orderBy(JOB.COMPLETED_AT.desc(), JOB.ID.desc())
                 .limit(most)
                 .fetch();
     }
@@ -70,8 +70,8 @@ class JobStore {
     List<JobRecord> ofVehicle(long vehicleId) {
         return db.selectFrom(JOB)
                 .where(JOB.VEHICLE_ID.eq(vehicleId))
-                .and(JOB.CANCELLED_AT.isNull())
-                .orderBy(JOB.DONE_AT.isNotNull(), JOB.PLANNED_DAY.desc())
+                .and(JOB.UNSCHEDULED_AT.isNull())
+                .orderBy(JOB.COMPLETED_AT.isNotNull(), JOB.SCHEDULED_DATE.desc())
                 .limit(200)
                 .fetch();
     }
@@ -84,21 +84,21 @@ class JobStore {
         return db.select(
                         JOB_ITEM.ID,
                         JOB_ITEM.JOB_ID,
-                        JOB_ITEM.KIND,
-                        JOB_ITEM.PLACE_ID,
-                        PLACE.CODE,
+                        JOB_ITEM.WORK_TYPE,
+                        JOB_ITEM.POSITION_ID,
+                        POSITION.CODE,
                         JOB_ITEM.REASON,
-                        JOB_ITEM.DONE_NOTE,
+                        JOB_ITEM.COMPLETION_NOTE,
                         ROTATION_MOVE.TIRE_MODEL_ID)
                 .from(JOB_ITEM)
-                .leftJoin(PLACE)
-                .on(PLACE.ID.eq(JOB_ITEM.PLACE_ID))
+                .leftJoin(POSITION)
+                .on(POSITION.ID.eq(JOB_ITEM.POSITION_ID))
                 .leftJoin(ROTATION_PLAN)
                 .on(ROTATION_PLAN.JOB_ID.eq(JOB_ITEM.JOB_ID))
                 .leftJoin(ROTATION_MOVE)
                 .on(ROTATION_MOVE.ROTATION_PLAN_ID.eq(ROTATION_PLAN.ID))
-                .and(ROTATION_MOVE.TO_PLACE_ID.eq(JOB_ITEM.PLACE_ID))
-                .and(ROTATION_MOVE.HOW.eq(MoveMethod.NEW.name()))
+                .and(ROTATION_MOVE.TO_POSITION_ID.eq(JOB_ITEM.POSITION_ID))
+                .and(ROTATION_MOVE.METHOD.eq(MoveMethod.PURCHASED.name()))
                 .where(which)
                 .orderBy(JOB_ITEM.ID)
                 .fetchGroups(
@@ -117,14 +117,14 @@ class JobStore {
     /** Which open job has which work: vehicle, kind and position code, to job. */
     Map<String, JobViews.NewJobView> scheduled() {
         Map<String, JobViews.NewJobView> byWork = new HashMap<>();
-        db.select(JOB.ID, JOB.PLANNED_DAY, JOB.VEHICLE_ID, JOB_ITEM.KIND, PLACE.CODE)
+        db.select(JOB.ID, JOB.SCHEDULED_DATE, JOB.VEHICLE_ID, JOB_ITEM.WORK_TYPE, POSITION.CODE)
                 .from(JOB_ITEM)
                 .join(JOB)
                 .on(JOB.ID.eq(JOB_ITEM.JOB_ID))
-                .leftJoin(PLACE)
-                .on(PLACE.ID.eq(JOB_ITEM.PLACE_ID))
-                .where(JOB.DONE_AT.isNull())
-                .and(JOB.CANCELLED_AT.isNull())
+                .leftJoin(POSITION)
+                .on(POSITION.ID.eq(JOB_ITEM.POSITION_ID))
+                .where(JOB.COMPLETED_AT.isNull())
+                .and(JOB.UNSCHEDULED_AT.isNull())
                 .forEach(row -> byWork.put(
                         work(row.value3(), row.value4(), row.value5()),
                         new JobViews.NewJobView(row.value1(), row.value2())));
@@ -138,7 +138,7 @@ class JobStore {
     long add(long vehicleId, LocalDate day, String note, Instant at, long by) {
         return db.insertInto(JOB)
                 .set(JOB.VEHICLE_ID, vehicleId)
-                .set(JOB.PLANNED_DAY, day)
+                .set(JOB.SCHEDULED_DATE, day)
                 .set(JOB.NOTE, note)
                 .set(JOB.CREATED_AT, at)
                 .set(JOB.CREATED_BY_ID, by)
@@ -149,15 +149,15 @@ class JobStore {
     void addItem(long jobId, WorkType kind, Long placeId, String reason) {
         db.insertInto(JOB_ITEM)
                 .set(JOB_ITEM.JOB_ID, jobId)
-                .set(JOB_ITEM.KIND, kind.name())
-                .set(JOB_ITEM.PLACE_ID, placeId)
+                .set(JOB_ITEM.WORK_TYPE, kind.name())
+                .set(JOB_ITEM.POSITION_ID, placeId)
                 .set(JOB_ITEM.REASON, reason)
                 .execute();
     }
 
     void itemDone(long itemId, String note) {
         db.update(JOB_ITEM)
-                .set(JOB_ITEM.DONE_NOTE, note)
+                .set(JOB_ITEM.COMPLETION_NOTE, note)
                 .where(JOB_ITEM.ID.eq(itemId))
                 .execute();
     }

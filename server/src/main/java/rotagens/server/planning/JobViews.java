@@ -33,8 +33,8 @@ public final class JobViews {
             String yard,
             String vehicleClass,
             List<String> positions,
-            WorkType kind,
-            String work,
+            WorkType workType,
+            String label,
             LocalDate due,
             long days,
             Verdict urgency,
@@ -42,9 +42,9 @@ public final class JobViews {
             boolean canBeScheduled,
             @Nullable LocalDate earliest,
             @Nullable LocalDate latest,
-            String waiting,
+            String consequence,
             @Nullable NewJobView scheduled,
-            @Nullable PostponementView left) {}
+            @Nullable PostponementView postponement) {}
 
     /** Due work somebody decided to leave. */
     public record PostponementView(LocalDate until, String reason, String by) {}
@@ -112,7 +112,7 @@ public final class JobViews {
     }
 
     public enum ProfessionalVerdict {
-        SOUND,
+        SERVICEABLE,
         CONDEMNED
     }
 
@@ -120,12 +120,12 @@ public final class JobViews {
 
     public record JobItemView(
             long id,
-            WorkType kind,
-            String work,
+            WorkType workType,
+            String label,
             @Nullable String position,
             @Nullable String positionName,
             String reason,
-            Set<WorkType.RequiredResult> after,
+            Set<WorkType.RequiredResult> requiredResult,
             @Nullable Long tireModelId,
             @Nullable String done,
             @Nullable String caution) {}

@@ -331,7 +331,7 @@ public class Jobs {
         changeTracker.only();
         refuseDay(day);
         JobRecord job = open(id, version);
-        job.setPlannedDay(day);
+        job.setScheduledDate(day);
         store.save(job);
         return get(id);
     }
@@ -341,7 +341,7 @@ public class Jobs {
     public void cancel(long id, int version) {
         changeTracker.only();
         JobRecord job = open(id, version);
-        job.setCancelledAt(clock.instant());
+        job.setUnscheduledAt(clock.instant());
         store.save(job);
     }
 
@@ -349,8 +349,8 @@ public class Jobs {
     @Transactional
     public void cancelIfOpen(long id) {
         JobRecord job = record(id);
-        if (job.getDoneAt() == null && job.getCancelledAt() == null) {
-            job.setCancelledAt(clock.instant());
+        if (job.getCompletedAt() == null && job.getUnscheduledAt() == null) {
+            job.setUnscheduledAt(clock.instant());
             store.save(job);
         }
     }
@@ -358,7 +358,7 @@ public class Jobs {
     /** The job, if it is open and nobody changed it since it was seen. */
     JobRecord open(long id, int version) {
         JobRecord job = record(id);
-        if (job.getDoneAt() != null) {
+        if (job.getCompletedAt() != null) {
             throw ProblemException.conflict("This job is done already.");
         }
         if (job.getVersion() != version) {
@@ -400,11 +400,11 @@ public class Jobs {
                 job.getVehicleId(),
                 vehicleAssessment.onFile().facts().unit(),
                 vehicleAssessment.onFile().yard(),
-                job.getPlannedDay(),
+                job.getScheduledDate(),
                 job.getNote(),
                 names.get(job.getCreatedById()),
-                job.getDoneAt(),
-                names.get(job.getDoneById()),
+                job.getCompletedAt(),
+                names.get(job.getCompletedById()),
                 items.stream().map(item -> view(vehicleAssessment, item)).toList());
     }
 
@@ -412,18 +412,18 @@ public class Jobs {
         Optional<Position> position = Optional.ofNullable(item.code()).map(Position::parse);
         return new JobItemView(
                 item.id(),
-                item.kind(),
-                item.kind().label(),
+                item.workType(),
+                item.workType().label(),
                 item.code(),
                 position.map(here -> vehicleAssessment.onFile().facts().layout().nameOf(here))
                         .orElse(null),
                 item.reason(),
-                item.kind().requiredResult(),
+                item.workType().requiredResult(),
                 Optional.ofNullable(item.plannedModelId())
                         .or(() -> position.map(vehicleAssessment.fitted()::get)
                                 .map(installedTire -> installedTire.modelId()))
                         .orElse(null),
-                item.doneNote().isEmpty() ? null : item.doneNote(),
-                item.kind().caution().orElse(null));
+                item.completionNote().isEmpty() ? null : item.completionNote(),
+                item.workType().caution().orElse(null));
     }
 }

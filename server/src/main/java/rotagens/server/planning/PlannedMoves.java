@@ -1,7 +1,7 @@
 package rotagens.server.planning;
 
 import static rotagens.server.storage.generated.Tables.JOB;
-import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.ROTATION_MOVE;
 import static rotagens.server.storage.generated.Tables.ROTATION_PLAN;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
@@ -65,9 +65,9 @@ public class PlannedMoves {
     public void add(Plan plan) {
         long id = db.insertInto(ROTATION_PLAN)
                 .set(ROTATION_PLAN.JOB_ID, plan.jobId())
-                .set(ROTATION_PLAN.PURPOSE, plan.purpose())
-                .set(ROTATION_PLAN.NEXT_VISIT_DAY, plan.nextVisit())
-                .set(ROTATION_PLAN.OVERRIDDEN, plan.overridden())
+                .set(ROTATION_PLAN.GOAL, plan.purpose())
+                .set(ROTATION_PLAN.NEXT_VISIT_DATE, plan.nextVisit())
+                .set(ROTATION_PLAN.OVERRIDDEN_RULES, plan.overridden())
                 .set(ROTATION_PLAN.OVERRIDE_REASON, plan.overrideReason())
                 .returning(ROTATION_PLAN.ID)
                 .fetchOne(ROTATION_PLAN.ID);
@@ -77,10 +77,10 @@ public class PlannedMoves {
                     .set(ROTATION_MOVE.LIFT, move.lift())
                     .set(ROTATION_MOVE.TIRE_ID, move.tireId())
                     .set(ROTATION_MOVE.TIRE_MODEL_ID, move.modelId())
-                    .set(ROTATION_MOVE.FROM_PLACE_ID, move.fromPlace())
-                    .set(ROTATION_MOVE.TO_PLACE_ID, move.toPlace())
-                    .set(ROTATION_MOVE.WHEEL_FROM_PLACE_ID, move.wheelFrom())
-                    .set(ROTATION_MOVE.HOW, move.how().name())
+                    .set(ROTATION_MOVE.FROM_POSITION_ID, move.fromPlace())
+                    .set(ROTATION_MOVE.TO_POSITION_ID, move.toPlace())
+                    .set(ROTATION_MOVE.WHEEL_FROM_POSITION_ID, move.wheelFrom())
+                    .set(ROTATION_MOVE.METHOD, move.how().name())
                     .execute();
         }
     }
@@ -99,26 +99,26 @@ public class PlannedMoves {
                         row.getLift(),
                         row.getTireId(),
                         row.getTireModelId(),
-                        row.getFromPlaceId(),
-                        row.getToPlaceId(),
-                        row.getWheelFromPlaceId(),
-                        MoveMethod.valueOf(row.getHow())));
+                        row.getFromPositionId(),
+                        row.getToPositionId(),
+                        row.getWheelFromPositionId(),
+                        MoveMethod.valueOf(row.getMethod())));
         return Optional.of(new Plan(
                 jobId,
-                plan.getPurpose(),
-                plan.getNextVisitDay(),
-                plan.getOverridden(),
+                plan.getGoal(),
+                plan.getNextVisitDate(),
+                plan.getOverriddenRules(),
                 plan.getOverrideReason(),
                 moves));
     }
 
     /** The rotation a vehicle waits for, if one is open. */
     public Optional<OpenPlan> openOf(long vehicleId) {
-        return db.select(JOB.ID, JOB.PLANNED_DAY)
+        return db.select(JOB.ID, JOB.SCHEDULED_DATE)
                 .from(JOB)
                 .join(ROTATION_PLAN)
                 .on(ROTATION_PLAN.JOB_ID.eq(JOB.ID))
-                .where(JOB.VEHICLE_ID.eq(vehicleId), JOB.DONE_AT.isNull(), JOB.CANCELLED_AT.isNull())
+                .where(JOB.VEHICLE_ID.eq(vehicleId), JOB.COMPLETED_AT.isNull(), JOB.UNSCHEDULED_AT.isNull())
                 .limit(1)
                 .fetchOptional(row -> new OpenPlan(row.value1(), row.value2()));
     }
@@ -134,8 +134,8 @@ public class PlannedMoves {
                 .on(JOB.ID.eq(ROTATION_PLAN.JOB_ID))
                 .join(VEHICLE)
                 .on(VEHICLE.ID.eq(JOB.VEHICLE_ID))
-                .where(JOB.DONE_AT.isNull(), JOB.CANCELLED_AT.isNull())
-                .and(ROTATION_MOVE.FROM_PLACE_ID.isNull())
+                .where(JOB.COMPLETED_AT.isNull(), JOB.UNSCHEDULED_AT.isNull())
+                .and(ROTATION_MOVE.FROM_POSITION_ID.isNull())
                 .and(ROTATION_MOVE.TIRE_ID.isNotNull())
                 .forEach(row -> all.put(row.value1(), row.value2()));
         return all;
@@ -188,10 +188,10 @@ public class PlannedMoves {
     private String where(Long placeId) {
         return placeId == null
                 ? " in stock"
-                : db.select(PLACE.CODE)
-                        .from(PLACE)
-                        .where(PLACE.ID.eq(placeId))
-                        .fetchOptional(PLACE.CODE)
+                : db.select(POSITION.CODE)
+                        .from(POSITION)
+                        .where(POSITION.ID.eq(placeId))
+                        .fetchOptional(POSITION.CODE)
                         .map(code -> " at " + code)
                         .orElse("");
     }

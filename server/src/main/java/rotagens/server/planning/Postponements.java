@@ -1,7 +1,7 @@
 package rotagens.server.planning;
 
 import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.WAIVER;
+import static rotagens.server.storage.generated.Tables.POSTPONEMENT;
 
 import java.time.Clock;
 import java.time.LocalDate;
@@ -57,16 +57,16 @@ public class Postponements {
     Map<String, Postponement> holding() {
         LocalDate today = LocalDate.now(clock);
         Map<String, Postponement> holding = new HashMap<>();
-        db.select(WAIVER.asterisk(), PERSON.NAME)
-                .from(WAIVER)
+        db.select(POSTPONEMENT.asterisk(), PERSON.NAME)
+                .from(POSTPONEMENT)
                 .join(PERSON)
-                .on(PERSON.ID.eq(WAIVER.PERSON_ID))
-                .where(WAIVER.ENDED_AT.isNull(), WAIVER.UNTIL_DAY.ge(today))
-                .orderBy(WAIVER.ID)
+                .on(PERSON.ID.eq(POSTPONEMENT.PERSON_ID))
+                .where(POSTPONEMENT.ENDED_AT.isNull(), POSTPONEMENT.UNTIL_DATE.ge(today))
+                .orderBy(POSTPONEMENT.ID)
                 .forEach(row -> {
-                    Postponement postponement =
-                            new Postponement(row.get(WAIVER.UNTIL_DAY), row.get(WAIVER.REASON), row.get(PERSON.NAME));
-                    pieces(row.get(WAIVER.VEHICLE_ID), row.get(WAIVER.WORK))
+                    Postponement postponement = new Postponement(
+                            row.get(POSTPONEMENT.UNTIL_DATE), row.get(POSTPONEMENT.REASON), row.get(PERSON.NAME));
+                    pieces(row.get(POSTPONEMENT.VEHICLE_ID), row.get(POSTPONEMENT.DUE_ITEM_KEY))
                             .forEach(piece -> holding.put(piece, postponement));
                 });
         return holding;
@@ -114,13 +114,13 @@ public class Postponements {
         }
         wrong.refuseIfWrong();
         takeBack(vehicleId, item.key());
-        db.insertInto(WAIVER)
-                .set(WAIVER.VEHICLE_ID, vehicleId)
-                .set(WAIVER.WORK, item.key())
-                .set(WAIVER.UNTIL_DAY, wanted.until())
-                .set(WAIVER.REASON, reason)
-                .set(WAIVER.AT, clock.instant())
-                .set(WAIVER.PERSON_ID, people.me())
+        db.insertInto(POSTPONEMENT)
+                .set(POSTPONEMENT.VEHICLE_ID, vehicleId)
+                .set(POSTPONEMENT.DUE_ITEM_KEY, item.key())
+                .set(POSTPONEMENT.UNTIL_DATE, wanted.until())
+                .set(POSTPONEMENT.REASON, reason)
+                .set(POSTPONEMENT.RECORDED_AT, clock.instant())
+                .set(POSTPONEMENT.PERSON_ID, people.me())
                 .execute();
     }
 
@@ -134,8 +134,12 @@ public class Postponements {
     /** Ends every waiver that has a part in this work. */
     private void takeBack(long vehicleId, String work) {
         Set<String> pieces = Set.copyOf(pieces(vehicleId, work));
-        db.selectFrom(WAIVER).where(WAIVER.VEHICLE_ID.eq(vehicleId), WAIVER.ENDED_AT.isNull()).fetch().stream()
-                .filter(row -> pieces(vehicleId, row.getWork()).stream().anyMatch(pieces::contains))
+        db
+                .selectFrom(POSTPONEMENT)
+                .where(POSTPONEMENT.VEHICLE_ID.eq(vehicleId), POSTPONEMENT.ENDED_AT.isNull())
+                .fetch()
+                .stream()
+                .filter(row -> pieces(vehicleId, row.getDueItemKey()).stream().anyMatch(pieces::contains))
                 .forEach(row -> {
                     row.setEndedAt(clock.instant());
                     row.update();

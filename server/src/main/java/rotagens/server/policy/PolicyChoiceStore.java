@@ -26,9 +26,9 @@ class PolicyChoiceStore {
             PolicyChoice choice,
             @Nullable String vehicleClass,
             String option,
-            boolean withdrawn,
+            boolean isCleared,
             String setBy,
-            String why,
+            String reason,
             Instant at) {}
 
     private final DSLContext db;
@@ -51,10 +51,10 @@ class PolicyChoiceStore {
                         PolicyChoice.valueOf(row.get(POLICY_CHOICE.CHOICE)),
                         row.get(VEHICLE_CLASS.NAME),
                         row.get(POLICY_CHOICE.OPTION),
-                        row.get(POLICY_CHOICE.IS_WITHDRAWN),
+                        row.get(POLICY_CHOICE.IS_CLEARED),
                         row.get(POLICY_CHOICE.SET_BY),
-                        row.get(POLICY_CHOICE.WHY),
-                        row.get(POLICY_CHOICE.AT)));
+                        row.get(POLICY_CHOICE.REASON),
+                        row.get(POLICY_CHOICE.RECORDED_AT)));
     }
 
     /** What counts now. */
@@ -62,7 +62,7 @@ class PolicyChoiceStore {
     List<StoredChoice> now() {
         Map<Object, StoredChoice> newest = new LinkedHashMap<>();
         history().forEach(one -> newest.put(Arrays.asList(one.choice(), one.vehicleClass()), one));
-        return newest.values().stream().filter(one -> !one.withdrawn()).toList();
+        return newest.values().stream().filter(one -> !one.isCleared()).toList();
     }
 
     List<Policy.ChosenOption> inForce() {
@@ -80,10 +80,10 @@ class PolicyChoiceStore {
                 .set(
                         POLICY_CHOICE.OPTION,
                         option.map(choice::option).orElse(choice.defaultValue()).code())
-                .set(POLICY_CHOICE.IS_WITHDRAWN, option.isEmpty())
+                .set(POLICY_CHOICE.IS_CLEARED, option.isEmpty())
                 .set(POLICY_CHOICE.SET_BY, setBy)
-                .set(POLICY_CHOICE.WHY, why)
-                .set(POLICY_CHOICE.AT, clock.instant())
+                .set(POLICY_CHOICE.REASON, why)
+                .set(POLICY_CHOICE.RECORDED_AT, clock.instant())
                 .execute();
     }
 }

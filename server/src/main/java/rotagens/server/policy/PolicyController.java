@@ -27,7 +27,7 @@ import rotagens.server.web.ProblemException;
 class PolicyController {
 
     /** As one scope has set it. */
-    record PolicySettingView(String scope, String value, String setBy, String why, Instant at, boolean withdrawn) {}
+    record PolicySettingView(String scope, String value, String setBy, String reason, Instant at, boolean isCleared) {}
 
     /**
      * One number.
@@ -39,20 +39,20 @@ class PolicyController {
             PolicyNumber number,
             String title,
             String unit,
-            String byDefault,
+            String defaultValue,
             String source,
             PolicyNumber.StricterSide stricter,
             List<PolicySettingView> settings,
             List<PolicySettingView> earlier) {}
 
     /** One way to choose. */
-    record PolicyOptionView(String code, String words) {}
+    record PolicyOptionView(String code, String label) {}
 
     /** A choice between schools; the narrowest scope that chose wins. */
     record PolicyChoiceView(
             PolicyChoice choice,
             String title,
-            String byDefault,
+            String defaultOption,
             String source,
             List<PolicyOptionView> options,
             List<PolicySettingView> settings,
@@ -62,7 +62,7 @@ class PolicyController {
     record PolicyChoiceRequest(
             @Nullable String vehicleClass,
             @Nullable String option,
-            @Nullable String why) {}
+            @Nullable String reason) {}
 
     private final PolicyStore policyStore;
     private final PolicyChoiceStore choices;
@@ -101,9 +101,9 @@ class PolicyController {
                         one.vehicleClass() == null ? "the whole fleet" : "class " + one.vehicleClass(),
                         choice.option(one.option()).label(),
                         one.setBy(),
-                        one.why(),
+                        one.reason(),
                         one.at(),
-                        one.withdrawn()))
+                        one.isCleared()))
                 .toList();
     }
 
@@ -113,8 +113,8 @@ class PolicyController {
         InputValidator wrong = new InputValidator();
         Optional<String> option = wrong.optional(
                 "option", typed.option(), code -> choice.option(code).code());
-        String why = wrong.text("why", typed.why(), LONGEST_WHY);
-        wrong.unless(!why.isEmpty(), "why", "Say why: it stands beside the choice from now on.");
+        String why = wrong.text("reason", typed.reason(), LONGEST_WHY);
+        wrong.unless(!why.isEmpty(), "reason", "Say why: it stands beside the choice from now on.");
         wrong.refuseIfWrong();
         policyStore.choose(
                 choice,
@@ -160,9 +160,9 @@ class PolicyController {
                                 : one.scope().label().replaceFirst("^fleet policy for ", ""),
                         number.label(one.value()),
                         one.setBy(),
-                        one.why(),
+                        one.reason(),
                         one.at(),
-                        one.withdrawn()))
+                        one.isCleared()))
                 .toList();
     }
 
@@ -185,7 +185,7 @@ class PolicyController {
                 number,
                 read.scope(),
                 read.value(),
-                read.why(),
+                read.reason(),
                 people.get(people.me()).name());
     }
 }

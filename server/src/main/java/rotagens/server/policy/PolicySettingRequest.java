@@ -12,25 +12,25 @@ import rotagens.server.web.InputValidator;
 public record PolicySettingRequest(
         @Nullable String vehicleClass,
         @Nullable String axle,
-        @Nullable String maker,
+        @Nullable String manufacturer,
         @Nullable String value,
-        @Nullable String why) {
+        @Nullable String reason) {
 
     private static final Set<String> AXLES = Set.of("steer", "drive", "tag", "pusher", "trailer");
 
     /** The entry read. */
-    public record Read(Scope scope, Optional<Double> value, String why) {}
+    public record Read(Scope scope, Optional<Double> value, String reason) {}
 
     /** Reads every field; signing takes a reason, looking at it doesn't. */
     public Read read(PolicyNumber number, boolean signing) {
         InputValidator wrong = new InputValidator();
         Optional<Double> figure = wrong.optional("value", value, text -> figure(number, text));
-        String reason = wrong.text("why", why, 300);
-        wrong.unless(!signing || !reason.isEmpty(), "why", "Say why: it stands beside the number from now on.");
+        String given = wrong.text("reason", reason, 300);
+        wrong.unless(!signing || !given.isEmpty(), "reason", "Say why: it stands beside the number from now on.");
         wrong.unless(axle == null || axle.isBlank() || AXLES.contains(axle), "axle", "There is no such axle.");
-        String by = wrong.text("maker", maker, 60);
+        String by = wrong.text("manufacturer", manufacturer, 60);
         wrong.refuseIfWrong();
-        return new Read(new Scope(orNull(vehicleClass), orNull(axle), orNull(by)), figure, reason);
+        return new Read(new Scope(orNull(vehicleClass), orNull(axle), orNull(by)), figure, given);
     }
 
     private static String orNull(String text) {

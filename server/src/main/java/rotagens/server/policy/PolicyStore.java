@@ -38,7 +38,13 @@ public class PolicyStore {
 
     /** A number as it was set for a scope, with who signed it, when and why. */
     public record StoredSetting(
-            PolicyNumber number, Scope scope, double value, String setBy, String why, Instant at, boolean withdrawn) {}
+            PolicyNumber number,
+            Scope scope,
+            double value,
+            String setBy,
+            String reason,
+            Instant at,
+            boolean isCleared) {}
 
     @Transactional(readOnly = true)
     public Policy inForce() {
@@ -57,7 +63,7 @@ public class PolicyStore {
     @Transactional(readOnly = true)
     public List<StoredSetting> signed() {
         return List.copyOf(newest(history()).values().stream()
-                .filter(one -> !one.withdrawn())
+                .filter(one -> !one.isCleared())
                 .toList());
     }
 
@@ -80,12 +86,12 @@ public class PolicyStore {
                         new Scope(
                                 row.get(VEHICLE_CLASS.NAME),
                                 row.get(POLICY_SETTING.AXLE),
-                                row.get(POLICY_SETTING.MAKER)),
+                                row.get(POLICY_SETTING.MANUFACTURER)),
                         row.get(POLICY_SETTING.VALUE),
                         row.get(POLICY_SETTING.SET_BY),
-                        row.get(POLICY_SETTING.WHY),
-                        row.get(POLICY_SETTING.AT),
-                        row.get(POLICY_SETTING.IS_WITHDRAWN)));
+                        row.get(POLICY_SETTING.REASON),
+                        row.get(POLICY_SETTING.RECORDED_AT),
+                        row.get(POLICY_SETTING.IS_CLEARED)));
     }
 
     /** The policy as it would be with one more line signed; nothing is kept. */
@@ -95,7 +101,7 @@ public class PolicyStore {
         lines.add(new StoredSetting(
                 number, scope, value.orElse(0.0), scope.label(), "", clock.instant(), value.isEmpty()));
         return policyOf(
-                newest(lines).values().stream().filter(one -> !one.withdrawn()).toList());
+                newest(lines).values().stream().filter(one -> !one.isCleared()).toList());
     }
 
     /** Signs a number for a scope; without a value the scope's own is withdrawn. */
@@ -124,12 +130,12 @@ public class PolicyStore {
                 .set(POLICY_SETTING.NUMBER, number.name())
                 .set(POLICY_SETTING.VEHICLE_CLASS_ID, classId(scope))
                 .set(POLICY_SETTING.AXLE, scope.axle())
-                .set(POLICY_SETTING.MAKER, scope.maker())
+                .set(POLICY_SETTING.MANUFACTURER, scope.maker())
                 .set(POLICY_SETTING.VALUE, value.orElse(number.defaultValue()))
-                .set(POLICY_SETTING.IS_WITHDRAWN, value.isEmpty())
+                .set(POLICY_SETTING.IS_CLEARED, value.isEmpty())
                 .set(POLICY_SETTING.SET_BY, setBy)
-                .set(POLICY_SETTING.WHY, why)
-                .set(POLICY_SETTING.AT, clock.instant())
+                .set(POLICY_SETTING.REASON, why)
+                .set(POLICY_SETTING.RECORDED_AT, clock.instant())
                 .execute();
     }
 

@@ -49,7 +49,7 @@ class CalculatorController {
     /** What is typed in; all of it stands in the page's address. */
     record CalculatorRequest(
             @Nullable String sidewall,
-            @Nullable String maker,
+            @Nullable String manufacturer,
             @Nullable String model,
             @Nullable String molded,
             @Nullable String single,
@@ -67,9 +67,9 @@ class CalculatorController {
             @Nullable String coldest) {}
 
     record CalculatorView(
-            AxlePressureView sheet,
+            AxlePressureView axlePressure,
             @Nullable String fill,
-            @Nullable String fillSays) {}
+            @Nullable String fillStatement) {}
 
     private final LoadChartStore charts;
     private final PolicyStore policyStore;
@@ -108,7 +108,7 @@ class CalculatorController {
         Map<Position, TireModel> fitted = new HashMap<>();
         vehicle.layout().positions().forEach(position -> fitted.put(position, tire.get()));
         List<ScaleTicket> scaleTickets = weight.map(one ->
-                        List.of(new ScaleTicket(today, LoadState.USUAL, "", List.of(one), Optional.empty(), Map.of())))
+                        List.of(new ScaleTicket(today, LoadState.NORMAL, "", List.of(one), Optional.empty(), Map.of())))
                 .orElse(List.of());
         PressureInputs facts = new PressureInputs(
                 charts.book(),
@@ -143,7 +143,7 @@ class CalculatorController {
         Optional<Pressure> molded = typed.optional("molded", asked.molded(), text -> Pressure.parse(text, units));
         Optional<Load> single = typed.optional("single", asked.single(), text -> Load.parse(text, units));
         Optional<Load> dual = typed.optional("dualLoad", asked.dualLoad(), text -> Load.parse(text, units));
-        String maker = typed.text("maker", asked.maker(), 60);
+        String maker = typed.text("manufacturer", asked.manufacturer(), 60);
         String model = typed.text("model", asked.model(), 80);
         return line.map(read -> new TireModel(
                 maker,

@@ -34,7 +34,7 @@ class ChartController {
             long id,
             int version,
             String title,
-            String maker,
+            String manufacturer,
             String model,
             String size,
             String range,

@@ -16,7 +16,7 @@ import rotagens.server.web.InputValidator;
 
 /** A load–inflation chart as its form has it: cells are text, a bare figure in the person's own units. */
 public record LoadChartRequest(
-        @Nullable String maker,
+        @Nullable String manufacturer,
         @Nullable String model,
         @Nullable String size,
         @Nullable String range,
@@ -45,8 +45,8 @@ public record LoadChartRequest(
     /** Reads and checks the chart; every wrong cell is named by its row, counted from 0. */
     LoadChart read(List<TireModel> catalogue, Units units) {
         InputValidator typed = new InputValidator();
-        String by = typed.text("maker", maker, 60);
-        typed.unless(!by.isEmpty(), "maker", "Enter the tire maker.");
+        String by = typed.text("manufacturer", manufacturer, 60);
+        typed.unless(!by.isEmpty(), "manufacturer", "Enter the tire maker.");
         String name = typed.text("model", model, 80);
         Optional<TireSize> readSize = typed.required("size", size, TireSize::parse);
         Optional<LoadRange> letter = typed.optional("range", range, LoadRange::parse);

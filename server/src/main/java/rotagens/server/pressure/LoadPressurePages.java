@@ -67,7 +67,7 @@ import rotagens.server.pressure.LoadPressureViews.TripView;
 class LoadPressurePages {
 
     private static final List<LoadState> STATES =
-            List.of(LoadState.EMPTY, LoadState.USUAL, LoadState.FULL, LoadState.TOWING);
+            List.of(LoadState.EMPTY, LoadState.NORMAL, LoadState.FULL, LoadState.TOWING);
 
     private final FleetAssessor fleetAssessor;
     private final ScaleTicketStore scaleTicketStore;
@@ -203,7 +203,7 @@ class LoadPressurePages {
                 answer.chosenMethod().orElse(null),
                 answer.reason().in(units),
                 ReasonView.of(
-                        answer.target().pressure().isPresent() ? Verdict.FIT : Verdict.NOT_KNOWN,
+                        answer.target().pressure().isPresent() ? Verdict.GOOD : Verdict.UNKNOWN,
                         answer.target().reason(),
                         units),
                 load.map(known -> lb(known.perTireLb()).format(units)).orElse(null),
@@ -353,7 +353,7 @@ class LoadPressurePages {
         double within = vehicleAssessment
                         .policy()
                         .of(vehicleAssessment.onFile().facts().vehicleClass())
-                        .number(PolicyNumber.SLIP_WITHIN)
+                        .number(PolicyNumber.SCALE_TICKET_TOLERANCE)
                 / 100;
         List<String> disagrees = all.stream()
                 .filter(other -> other.id() != one.id()

@@ -18,24 +18,24 @@ public final class LoadPressureViews {
     public record LoadPressureView(
             LocalDate today,
             LoadState state,
-            String stateWords,
-            String stateWhy,
+            String stateLabel,
+            String stateReason,
             @Nullable LocalDate stateUntil,
             List<TripView> trips,
             @Nullable MethodChoiceView choice,
-            boolean light,
+            boolean isLight,
             List<AxlePressureView> axles,
             List<LoadStateRow> states,
-            List<ScaleTicketView> slips,
+            List<ScaleTicketView> scaleTickets,
             List<String> notes,
             @Nullable RatingMarginView gross,
             @Nullable LocalDate bodyChanged) {}
 
     public record TripView(
-            long id, LoadState state, String words, LocalDate from, LocalDate until, String note, String by) {}
+            long id, LoadState state, String label, LocalDate from, LocalDate until, String note, String by) {}
 
     public record MethodChoiceView(
-            PressureMethod school, String words, String reason, String by, LocalDate on, boolean belowPlacard) {}
+            PressureMethod method, String label, String reason, String by, LocalDate on, boolean allowsBelowPlacard) {}
 
     /**
      * One axle.
@@ -47,46 +47,46 @@ public final class LoadPressureViews {
     public record AxlePressureView(
             int axle,
             AxleRole role,
-            boolean dual,
+            boolean isDual,
             List<String> tires,
             @Nullable String target,
             @Nullable PressureMethod chosen,
-            String why,
+            String choiceReason,
             ReasonView reason,
             @Nullable String load,
             @Nullable String loadFrom,
             @Nullable String capacity,
             @Nullable String reserve,
-            @Nullable String need,
+            @Nullable String minimumForLoad,
             @Nullable String maximum,
-            @Nullable String maximumBy,
+            @Nullable String maximumLimitedBy,
             @Nullable String warning,
             @Nullable String chart,
             @Nullable String missing,
-            List<MethodResultView> schools,
-            List<NoticeView> concerns,
+            List<MethodResultView> methods,
+            List<NoticeView> notices,
             List<RatingMarginView> margins,
-            CurrentCapacityView carry,
+            CurrentCapacityView currentCapacity,
             @Nullable PressureLadderView ladder) {}
 
     public record MethodResultView(
-            PressureMethod school,
-            String words,
-            String rightWhen,
+            PressureMethod method,
+            String label,
+            String useWhen,
             @Nullable String pressure,
-            boolean offered,
-            boolean estimate,
-            boolean chosen,
-            String says,
-            String because) {}
+            boolean isOffered,
+            boolean isEstimate,
+            boolean isChosen,
+            String statement,
+            String explanation) {}
 
-    public record NoticeView(Notice.Severity weight, String rule, String says, String because) {}
+    public record NoticeView(Notice.Severity severity, String rule, String statement, String explanation) {}
 
-    public record RatingMarginView(String what, String limit, String carried, String left, boolean over) {}
+    public record RatingMarginView(String rated, String limit, String load, String remaining, boolean isExceeded) {}
 
     /** What the axle may carry at today's pressures. */
     public record CurrentCapacityView(
-            @Nullable String most, @Nullable String tightest, String says) {}
+            @Nullable String capacity, @Nullable String limitingRating, String statement) {}
 
     /**
      * The chart drawn as a ladder; everything placed by its psi.
@@ -98,7 +98,7 @@ public final class LoadPressureViews {
             double high,
             boolean estimated,
             List<LadderRung> rungs,
-            List<LadderMethod> flags,
+            List<LadderMethod> methods,
             List<LadderMark> marks,
             List<LadderMark> readings,
             @Nullable LadderLoad load) {}
@@ -107,30 +107,30 @@ public final class LoadPressureViews {
     public record LadderRung(double psi, String pressure, String load, boolean reached) {}
 
     public record LadderMethod(
-            PressureMethod school, String words, double psi, String pressure, boolean offered, boolean chosen) {}
+            PressureMethod method, String label, double psi, String pressure, boolean isOffered, boolean isChosen) {}
 
     /** A limit or a reading at its height; {@code kind} names it for the drawing. */
-    public record LadderMark(String kind, String words, double psi, String pressure) {}
+    public record LadderMark(String type, String label, double psi, String pressure) {}
 
     /** Where the load stands on the ladder. */
-    public record LadderLoad(double psi, String words) {}
+    public record LadderLoad(double psi, String label) {}
 
     /** What one load state needs, axle by axle. */
     public record LoadStateRow(
-            LoadState state, String words, @Nullable LocalDate weighed, boolean inForce, List<LoadStateCell> axles) {}
+            LoadState state, String label, @Nullable LocalDate weighed, boolean isCurrent, List<LoadStateCell> axles) {}
 
     public record LoadStateCell(
             int axle,
             @Nullable String load,
-            @Nullable String need,
+            @Nullable String minimumForLoad,
             @Nullable String target,
-            boolean borrowed) {}
+            boolean isFromOtherLoadState) {}
 
     public record ScaleTicketView(
             long id,
             LocalDate on,
             LoadState state,
-            String stateWords,
+            String stateLabel,
             String scale,
             String by,
             @Nullable String gross,
@@ -142,22 +142,22 @@ public final class LoadPressureViews {
             int axle,
             @Nullable String left,
             @Nullable String right,
-            String whole,
-            @Nullable String imbalance) {}
+            String total,
+            @Nullable String sideDifference) {}
 
     /** One tire's pressure over time. */
     public record PressureLossView(
             String position,
             String name,
             @Nullable String rate,
-            boolean leak,
-            String says,
-            @Nullable LocalDate reachesNeed,
+            boolean isLeak,
+            String statement,
+            @Nullable LocalDate reachesMinimum,
             @Nullable LocalDate nextCheck,
             @Nullable Double target,
-            @Nullable Double need,
+            @Nullable Double minimumForLoad,
             @Nullable String targetWords,
-            @Nullable String needWords,
+            @Nullable String minimumForLoadLabel,
             @Nullable String gas,
             List<LossPoint> points) {}
 

@@ -52,16 +52,16 @@ class PressureRound {
             @Nullable String tire,
             @Nullable String target,
             @Nullable String fillTo,
-            @Nullable String fillSays,
-            @Nullable String runFlat,
+            @Nullable String fillStatement,
+            @Nullable String isRunFlat,
             @Nullable String maximum,
-            @Nullable String need,
+            @Nullable String minimumForLoad,
             @Nullable String last,
             @Nullable LocalDate lastOn,
             @Nullable String gas,
             @Nullable String waits) {}
 
-    record PressureRoundView(String unit, String state, List<PressureRoundPosition> stops) {}
+    record PressureRoundView(String unit, String state, List<PressureRoundPosition> positions) {}
 
     /**
      * What was done at one valve.
@@ -86,9 +86,9 @@ class PressureRound {
      * @param axle said where another tire of the axle was last read too far from this one
      */
     record PressureAdviceView(
-            Adjustment.Action what,
+            Adjustment.Action action,
             @Nullable String to,
-            String says,
+            String statement,
             boolean done,
             @Nullable String axle) {}
 
@@ -149,7 +149,7 @@ class PressureRound {
                 target.map(goal -> fill(goal, air, maximum));
         Optional<Reading> last = vehicleAssessment.state().at(position).lastCold();
         boolean waits = vehicleAssessment.state().at(position).open().stream()
-                .anyMatch(open -> open.finding() == Finding.RAN_LOW);
+                .anyMatch(open -> open.finding() == Finding.RUN_FLAT);
         return new PressureRoundPosition(
                 position.code(),
                 vehicleAssessment.onFile().facts().layout().nameOf(position),
@@ -201,7 +201,7 @@ class PressureRound {
             Adjustment adjustment,
             Pressure before,
             Optional<Pressure> after,
-            ThermalState warmth,
+            ThermalState thermalState,
             Optional<Temperature> air,
             String gas,
             String purity) {}
@@ -250,7 +250,7 @@ class PressureRound {
                             : Adjustment.of(now, stood == ThermalState.COLD, goal, drivenAt, fillTo, maximum);
                 })
                 .orElse(new Adjustment(
-                        Adjustment.Action.LEAVE,
+                        Adjustment.Action.NONE,
                         Optional.empty(),
                         rotagens.core.measure.Message.of("No target here yet: the reading is kept, no air is added")));
         return new Read(
@@ -291,10 +291,10 @@ class PressureRound {
                 action,
                 LoadPressurePages.in(read.adjustment().to(), units),
                 read.adjustment().statement().in(units) + ".",
-                action == Adjustment.Action.LEAVE
+                action == Adjustment.Action.NONE
                         || action == Adjustment.Action.WAIT
                         || action == Adjustment.Action.STOP,
-                action == Adjustment.Action.LEAVE ? unequal(read, units) : null);
+                action == Adjustment.Action.NONE ? unequal(read, units) : null);
     }
 
     /** All tires of one axle carry the same pressure: names the one last read too far off. */
@@ -354,7 +354,7 @@ class PressureRound {
     private static Readings.Values values(Read read, Pressure pressure, boolean filled) {
         return new Readings.Values(
                 Optional.of(pressure),
-                read.warmth(),
+                read.thermalState(),
                 GrooveDepths.UNMEASURED,
                 Optional.empty(),
                 read.air(),

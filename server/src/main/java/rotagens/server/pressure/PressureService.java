@@ -38,13 +38,13 @@ class PressureService {
 
     /** Without a school the vehicle goes back to our own order. */
     record ChooseMethodRequest(
-            @Nullable PressureMethod school, @Nullable String reason, boolean belowPlacard) {}
+            @Nullable PressureMethod method, @Nullable String reason, boolean allowsBelowPlacard) {}
 
     /** What an axle's warning is set to: a pressure, or a share under the set target. */
     record SetThresholdRequest(
             @Nullable String pressure,
             @Nullable String percentBelow,
-            @Nullable String why) {}
+            @Nullable String reason) {}
 
     record SetLoadStateRequest(
             @Nullable LoadState state, @Nullable LocalDate until) {}
@@ -58,18 +58,18 @@ class PressureService {
     record BodyChangeRequest(
             @Nullable LocalDate day, @Nullable String note) {}
 
-    record ChalkPassRequest(@Nullable String pressure, ChalkTest.@Nullable ContactPattern look) {}
+    record ChalkPassRequest(@Nullable String pressure, ChalkTest.@Nullable ContactPattern contactPattern) {}
 
     /** How a trial stands. */
     record ChalkTestView(
             List<ChalkPassView> passes,
             @Nullable String next,
             @Nullable String result,
-            String says,
+            String statement,
             String floor,
             String maximum) {}
 
-    record ChalkPassView(String pressure, ChalkTest.ContactPattern look, String words) {}
+    record ChalkPassView(String pressure, ChalkTest.ContactPattern contactPattern, String label) {}
 
     private final FleetAssessor fleetAssessor;
     private final PressureStore records;
@@ -100,21 +100,21 @@ class PressureService {
         InputValidator wrong = new InputValidator();
         String reason = wrong.text("reason", typed.reason(), 300);
         wrong.unless(!reason.isEmpty(), "reason", "Say why, so that the next person knows.");
-        if (typed.belowPlacard()) {
+        if (typed.allowsBelowPlacard()) {
             boolean manager = people.get(people.me()).role() == Role.MANAGER;
-            wrong.unless(manager, "belowPlacard", "Only a manager may allow less than the placard.");
+            wrong.unless(manager, "allowsBelowPlacard", "Only a manager may allow less than the placard.");
         }
-        if (typed.school() != null) {
+        if (typed.method() != null) {
             boolean somewhere = withChoice(vehicleAssessment, typed).axles().values().stream()
-                    .anyMatch(answer -> answer.methodResult(typed.school()).isOffered());
-            wrong.unless(somewhere, "school", "This can’t be taken on any axle: see the reason beside it.");
+                    .anyMatch(answer -> answer.methodResult(typed.method()).isOffered());
+            wrong.unless(somewhere, "method", "This can’t be taken on any axle: see the reason beside it.");
         }
         wrong.refuseIfWrong();
         records.choose(
                 vehicleId,
-                Optional.ofNullable(typed.school()),
+                Optional.ofNullable(typed.method()),
                 reason,
-                typed.belowPlacard(),
+                typed.allowsBelowPlacard(),
                 vehicleAssessment.pressures().tires(),
                 people.me());
     }
@@ -126,11 +126,11 @@ class PressureService {
                 facts.scaleTickets(),
                 facts.currentLoadState(),
                 Optional.of(new PressureInputs.MethodChoice(
-                        typed.school(),
+                        typed.method(),
                         "",
                         "",
                         vehicleAssessment.today(),
-                        typed.belowPlacard(),
+                        typed.allowsBelowPlacard(),
                         vehicleAssessment.pressures().tires())),
                 facts.chalkTestResults(),
                 facts.thresholds(),
@@ -146,8 +146,8 @@ class PressureService {
         InputValidator wrong = new InputValidator();
         Optional<Pressure> fixed = wrong.optional("pressure", typed.pressure(), text -> Pressure.parse(text, units));
         Optional<Double> percent = wrong.optional("percentBelow", typed.percentBelow(), PressureService::percent);
-        String why = wrong.text("why", typed.why(), 300);
-        wrong.unless(!why.isEmpty(), "why", "Say why, or where it was read: a threshold is a fact of the vehicle.");
+        String why = wrong.text("reason", typed.reason(), 300);
+        wrong.unless(!why.isEmpty(), "reason", "Say why, or where it was read: a threshold is a fact of the vehicle.");
         wrong.unless(
                 fixed.isPresent() != percent.isPresent() || !wrong.isFine(),
                 "pressure",
@@ -311,7 +311,7 @@ class PressureService {
         AxlePressure answer = axle(vehicleAssessment, axle);
         InputValidator wrong = new InputValidator();
         Optional<Pressure> pressure = wrong.required("pressure", typed.pressure(), text -> Pressure.parse(text, units));
-        wrong.unless(typed.look() != null, "look", "Choose what you saw.");
+        wrong.unless(typed.contactPattern() != null, "contactPattern", "Choose what you saw.");
         pressure.filter(psi -> psi.psi() > maximum(answer) + 1e-6)
                 .ifPresent(psi -> wrong.wrong(
                         "pressure",
@@ -324,7 +324,7 @@ class PressureService {
                                 + LoadPressurePages.tenth(answer.chalkTestFloorPsi())
                                         .format(units) + "."));
         wrong.refuseIfWrong();
-        records.pass(vehicleId, axle, new ChalkTest.Pass(pressure.orElseThrow(), typed.look()), people.me());
+        records.pass(vehicleId, axle, new ChalkTest.Pass(pressure.orElseThrow(), typed.contactPattern()), people.me());
         List<ChalkTest.Pass> passes = records.passes(vehicleId, axle);
         ChalkTest.after(passes, answer.chalkTestFloorPsi(), maximum(answer))
                 .result()

@@ -33,7 +33,7 @@ public record ScaleTicketRequest(
             int axle,
             @Nullable String left,
             @Nullable String right,
-            @Nullable String whole) {}
+            @Nullable String total) {}
 
     /** Reads every field, gathering all that is wrong by field; an axle left blank is left out. */
     ScaleTicket read(LocalDate today, Map<Integer, String> tires, InputValidator typed, Units units) {
@@ -49,11 +49,11 @@ public record ScaleTicketRequest(
             String at = "axles." + entry.axle();
             Optional<Load> left = typed.optional(at + ".left", entry.left(), text -> Load.parse(text, units));
             Optional<Load> right = typed.optional(at + ".right", entry.right(), text -> Load.parse(text, units));
-            Optional<Load> axle = typed.optional(at + ".whole", entry.whole(), text -> Load.parse(text, units));
-            boolean blank = blank(entry.left()) && blank(entry.right()) && blank(entry.whole());
+            Optional<Load> axle = typed.optional(at + ".total", entry.total(), text -> Load.parse(text, units));
+            boolean blank = blank(entry.left()) && blank(entry.right()) && blank(entry.total());
             boolean misread = blank(entry.left()) == left.isPresent()
                     || blank(entry.right()) == right.isPresent()
-                    || blank(entry.whole()) == axle.isPresent();
+                    || blank(entry.total()) == axle.isPresent();
             if (!blank && !misread) {
                 typed.attempt(at, () -> new AxleWeight(entry.axle(), left, right, axle))
                         .ifPresent(weights::add);

@@ -48,7 +48,7 @@ class WeighingService {
         double within = vehicleAssessment
                         .policy()
                         .of(vehicleAssessment.onFile().facts().vehicleClass())
-                        .number(PolicyNumber.SLIP_WITHIN)
+                        .number(PolicyNumber.SCALE_TICKET_TOLERANCE)
                 / 100;
         Optional<ScaleTicket> empty = scaleTicket.state() == LoadState.EMPTY
                 ? Optional.empty()

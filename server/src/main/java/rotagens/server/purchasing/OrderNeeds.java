@@ -36,7 +36,7 @@ public class OrderNeeds {
             String model,
             String sidewall,
             int wanted,
-            int onShelf,
+            int inStock,
             int onOrder,
             int toOrder,
             LocalDate neededBy,
@@ -48,7 +48,7 @@ public class OrderNeeds {
 
     public record SupplierList(
             String supplier,
-            String mail,
+            String email,
             int leadDays,
             List<OrderNeedRow> lines,
             int tires,
@@ -89,7 +89,7 @@ public class OrderNeeds {
         return bySupplier.entrySet().stream()
                 .map(entry -> new SupplierList(
                         entry.getKey().map(Supplier::name).orElse(NOBODY),
-                        entry.getKey().map(Supplier::mail).orElse(""),
+                        entry.getKey().map(Supplier::email).orElse(""),
                         entry.getKey().map(Supplier::leadDays).orElse(TireSupply.USUAL_LEAD_DAYS),
                         entry.getValue().stream()
                                 .map(Priced::line)
@@ -141,7 +141,7 @@ public class OrderNeeds {
         Map<Long, Wanted> wanted = new LinkedHashMap<>();
         for (JobView jobView : jobs.open()) {
             for (JobItemView jobItemView : jobView.items()) {
-                if (!JobRequirements.takesTire(jobItemView.kind()) || jobItemView.tireModelId() == null) {
+                if (!JobRequirements.takesTire(jobItemView.workType()) || jobItemView.tireModelId() == null) {
                     continue;
                 }
                 String where =
@@ -182,7 +182,7 @@ public class OrderNeeds {
                         line.neededBy().toString(),
                         line.orderBy().toString(),
                         line.price() == null ? "" : line.price(),
-                        String.valueOf(line.onShelf()),
+                        String.valueOf(line.inStock()),
                         String.valueOf(line.onOrder()),
                         String.join("; ", line.jobs())));
             }

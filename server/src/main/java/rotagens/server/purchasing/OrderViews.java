@@ -44,7 +44,7 @@ public final class OrderViews {
             int accepted,
             @Nullable String price,
             List<DeliveryView> deliveries,
-            List<ReceivingRecord> sheets) {}
+            List<ReceivingRecord> checklists) {}
 
     record OrderView(
             long id,
@@ -94,13 +94,13 @@ public final class OrderViews {
             String does,
             @Nullable String caution,
             boolean byFigures,
-            boolean mayBeLeftOut) {}
+            boolean canBeSkipped) {}
 
     /** What stands on the sheet a delivery was taken in by. */
     record ReceivingRecord(Instant at, String by, List<String> steps) {}
 
     /** One delivered tire compared: each difference must be accepted by name or the tire refused. */
-    record DeliveryComparisonView(List<ReasonView> differences, List<ReasonView> notes, List<String> words) {}
+    record DeliveryComparisonView(List<ReasonView> differences, List<ReasonView> notes, List<String> label) {}
 
     record DeliveryCheckView(List<DeliveryComparisonView> tires) {}
 

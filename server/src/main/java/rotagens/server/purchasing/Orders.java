@@ -106,7 +106,7 @@ public class Orders {
                 .fetch(row -> new OrderView(
                         row.get(TIRE_ORDER.ID),
                         row.get(TIRE_ORDER.SUPPLIER),
-                        row.get(TIRE_ORDER.ORDERED_DAY),
+                        row.get(TIRE_ORDER.ORDERED_DATE),
                         row.get(YARD.NAME),
                         row.get(TIRE_ORDER.NOTE),
                         names.get(row.get(TIRE_ORDER.PERSON_ID)),
@@ -142,7 +142,7 @@ public class Orders {
                 came.stream()
                         .map(one -> new DeliveryView(
                                 one.getId(),
-                                one.getAt(),
+                                one.getRecordedAt(),
                                 names.get(one.getPersonId()),
                                 one.getIsAccepted(),
                                 one.getTireId(),
@@ -181,10 +181,10 @@ public class Orders {
         wrong.refuseIfWrong();
         long id = db.insertInto(TIRE_ORDER)
                 .set(TIRE_ORDER.SUPPLIER, supplier)
-                .set(TIRE_ORDER.ORDERED_DAY, day)
+                .set(TIRE_ORDER.ORDERED_DATE, day)
                 .set(TIRE_ORDER.YARD_ID, register.yard(yard))
                 .set(TIRE_ORDER.NOTE, note)
-                .set(TIRE_ORDER.AT, clock.instant())
+                .set(TIRE_ORDER.RECORDED_AT, clock.instant())
                 .set(TIRE_ORDER.PERSON_ID, by)
                 .returning(TIRE_ORDER.ID)
                 .fetchOne(TIRE_ORDER.ID);
@@ -220,7 +220,7 @@ public class Orders {
         InputValidator wrong = new InputValidator();
         List<DeliveryComparisonView> deliveryComparisonView = compare(line, typed, wrong).stream()
                 .map(one -> new DeliveryComparisonView(
-                        views(one.result().differences(), Verdict.PLAN, units),
+                        views(one.result().differences(), Verdict.SERVICE_DUE, units),
                         views(one.result().notes(), Verdict.WATCH, units),
                         sameCode(one.code())))
                 .toList();
@@ -379,7 +379,7 @@ public class Orders {
     private void write(long lineId, One one, Long tireId, Units units, Instant now) {
         db.insertInto(DELIVERY)
                 .set(DELIVERY.ORDER_LINE_ID, lineId)
-                .set(DELIVERY.AT, now)
+                .set(DELIVERY.RECORDED_AT, now)
                 .set(DELIVERY.PERSON_ID, people.me())
                 .set(DELIVERY.IS_ACCEPTED, tireId != null)
                 .set(DELIVERY.TIRE_ID, tireId)

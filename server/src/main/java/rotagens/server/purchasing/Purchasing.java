@@ -26,7 +26,7 @@ import rotagens.server.tire.TireStore.StockState;
 @Service
 public class Purchasing {
 
-    record Supplier(long id, int version, String name, String mail, int leadDays, List<String> makers) {}
+    record Supplier(long id, int version, String name, String email, int leadDays, List<String> manufacturers) {}
 
     private final DSLContext db;
     private final TireCatalog tireCatalog;
@@ -45,17 +45,17 @@ public class Purchasing {
                         row.getId(),
                         row.getVersion(),
                         row.getName(),
-                        row.getMail(),
+                        row.getEmail(),
                         row.getLeadDays(),
-                        row.getMakers().isBlank()
+                        row.getManufacturers().isBlank()
                                 ? List.of()
-                                : List.of(row.getMakers().split(" *, *"))));
+                                : List.of(row.getManufacturers().split(" *, *"))));
     }
 
     /** Who delivers a make soonest. */
     static Optional<Supplier> supplierOf(String maker, List<Supplier> suppliers) {
         return suppliers.stream()
-                .filter(one -> one.makers().stream().anyMatch(maker::equalsIgnoreCase))
+                .filter(one -> one.manufacturers().stream().anyMatch(maker::equalsIgnoreCase))
                 .min(java.util.Comparator.comparing(Supplier::leadDays).thenComparing(Supplier::name));
     }
 
@@ -76,7 +76,7 @@ public class Purchasing {
                 .groupBy(DELIVERY.ORDER_LINE_ID)
                 .fetchMap(row -> row.value1(), row -> row.value2());
         Map<Long, IncomingTires> open = new HashMap<>();
-        db.select(ORDER_LINE.asterisk(), TIRE_ORDER.ORDERED_DAY, TIRE_ORDER.SUPPLIER)
+        db.select(ORDER_LINE.asterisk(), TIRE_ORDER.ORDERED_DATE, TIRE_ORDER.SUPPLIER)
                 .from(ORDER_LINE)
                 .join(TIRE_ORDER)
                 .on(TIRE_ORDER.ID.eq(ORDER_LINE.TIRE_ORDER_ID))
@@ -88,7 +88,7 @@ public class Purchasing {
                             .findFirst()
                             .map(Supplier::leadDays)
                             .orElse(TireSupply.USUAL_LEAD_DAYS);
-                    LocalDate by = row.get(TIRE_ORDER.ORDERED_DAY).plusDays(lead);
+                    LocalDate by = row.get(TIRE_ORDER.ORDERED_DATE).plusDays(lead);
                     if (left > 0) {
                         open.merge(row.get(ORDER_LINE.TIRE_MODEL_ID), new IncomingTires(left, by), IncomingTires::and);
                     }

@@ -1,7 +1,7 @@
 package rotagens.server.purchasing;
 
 import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.RECEIVING_SHEET;
+import static rotagens.server.storage.generated.Tables.RECEIVING_CHECKLIST;
 import static rotagens.server.storage.generated.Tables.RECEIVING_STEP;
 
 import java.time.Clock;
@@ -87,12 +87,12 @@ class ReceivingChecklists {
 
     /** Keeps the sheet; a fact from then on. */
     void keep(long lineId, DeliveryRequest deliveryRequest) {
-        long id = db.insertInto(RECEIVING_SHEET)
-                .set(RECEIVING_SHEET.ORDER_LINE_ID, lineId)
-                .set(RECEIVING_SHEET.AT, clock.instant())
-                .set(RECEIVING_SHEET.PERSON_ID, people.me())
-                .returning(RECEIVING_SHEET.ID)
-                .fetchSingle(RECEIVING_SHEET.ID);
+        long id = db.insertInto(RECEIVING_CHECKLIST)
+                .set(RECEIVING_CHECKLIST.ORDER_LINE_ID, lineId)
+                .set(RECEIVING_CHECKLIST.RECORDED_AT, clock.instant())
+                .set(RECEIVING_CHECKLIST.PERSON_ID, people.me())
+                .returning(RECEIVING_CHECKLIST.ID)
+                .fetchSingle(RECEIVING_CHECKLIST.ID);
         Map<ReceivingStep, ReceivingStepRequest> ticks = ticks(deliveryRequest);
         for (ReceivingStep step : ReceivingStep.values()) {
             Optional<ReceivingStepRequest> tick = Optional.ofNullable(ticks.get(step));
@@ -106,10 +106,10 @@ class ReceivingChecklists {
                                     .map(String::strip)
                                     .orElse("");
             db.insertInto(RECEIVING_STEP)
-                    .set(RECEIVING_STEP.RECEIVING_SHEET_ID, id)
+                    .set(RECEIVING_STEP.RECEIVING_CHECKLIST_ID, id)
                     .set(RECEIVING_STEP.STEP, step.name())
                     .set(RECEIVING_STEP.IS_DONE, done)
-                    .set(RECEIVING_STEP.SAYS, says)
+                    .set(RECEIVING_STEP.SUMMARY, says)
                     .execute();
         }
     }
@@ -119,24 +119,24 @@ class ReceivingChecklists {
         Map<Long, List<String>> steps = db.selectFrom(RECEIVING_STEP)
                 .orderBy(RECEIVING_STEP.ID)
                 .fetchGroups(
-                        row -> row.getReceivingSheetId(),
+                        row -> row.getReceivingChecklistId(),
                         row -> ReceivingStep.valueOf(row.getStep()).title()
                                 + (row.getIsDone() ? "" : ", left out")
-                                + (row.getSays().isEmpty() ? "" : ": " + row.getSays()));
+                                + (row.getSummary().isEmpty() ? "" : ": " + row.getSummary()));
         return db
-                .select(RECEIVING_SHEET.asterisk(), PERSON.NAME)
-                .from(RECEIVING_SHEET)
+                .select(RECEIVING_CHECKLIST.asterisk(), PERSON.NAME)
+                .from(RECEIVING_CHECKLIST)
                 .join(PERSON)
-                .on(PERSON.ID.eq(RECEIVING_SHEET.PERSON_ID))
-                .orderBy(RECEIVING_SHEET.ID)
+                .on(PERSON.ID.eq(RECEIVING_CHECKLIST.PERSON_ID))
+                .orderBy(RECEIVING_CHECKLIST.ID)
                 .stream()
                 .collect(Collectors.groupingBy(
-                        row -> row.get(RECEIVING_SHEET.ORDER_LINE_ID),
+                        row -> row.get(RECEIVING_CHECKLIST.ORDER_LINE_ID),
                         Collectors.mapping(
                                 row -> new ReceivingRecord(
-                                        row.get(RECEIVING_SHEET.AT),
+                                        row.get(RECEIVING_CHECKLIST.RECORDED_AT),
                                         row.get(PERSON.NAME),
-                                        steps.getOrDefault(row.get(RECEIVING_SHEET.ID), List.of())),
+                                        steps.getOrDefault(row.get(RECEIVING_CHECKLIST.ID), List.of())),
                                 Collectors.toList())));
     }
 }

@@ -1,7 +1,7 @@
 package rotagens.server.purchasing;
 
 import static rotagens.server.storage.generated.Tables.DISCOUNT_PROGRAM;
-import static rotagens.server.storage.generated.Tables.OUTGOING_MAIL;
+import static rotagens.server.storage.generated.Tables.OUTBOX_MESSAGE;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.SUPPLIER;
 
@@ -31,31 +31,31 @@ import rotagens.server.web.ProblemException;
 @Service
 class Suppliers {
 
-    record SupplierView(long id, int version, String name, String mail, int leadDays, String makers) {}
+    record SupplierView(long id, int version, String name, String email, int leadDays, String manufacturers) {}
 
     record SupplierRequest(
             @Nullable Long id,
             @Nullable Integer version,
             @Nullable String name,
-            @Nullable String mail,
+            @Nullable String email,
             @Nullable Integer leadDays,
-            @Nullable String makers) {}
+            @Nullable String manufacturers) {}
 
     /** @param says whether it pays for what is to be ordered now */
     record DiscountProgramView(
-            long id, String name, String fee, String saving, long breakEven, long toOrder, String says) {}
+            long id, String name, String fee, String saving, long breakEven, long toOrder, String statement) {}
 
     record DiscountProgramRequest(
             @Nullable String name,
             @Nullable String fee,
             @Nullable String saving) {}
 
-    record OutboxMessageView(long id, String addressee, String subject, String body, Instant at, String by) {}
+    record OutboxMessageView(long id, String recipient, String subject, String body, Instant at, String by) {}
 
     record SendOrderRequest(
             @Nullable String supplier, @Nullable String yard) {}
 
-    record SentOrderView(long orderId, long mailId, int tires) {}
+    record SentOrderView(long orderId, long messageId, int tires) {}
 
     private static final int LONGEST = 80;
     private static final int MOST_LEAD = 365;
@@ -84,9 +84,9 @@ class Suppliers {
                         row.getId(),
                         row.getVersion(),
                         row.getName(),
-                        row.getMail(),
+                        row.getEmail(),
                         row.getLeadDays(),
-                        row.getMakers()));
+                        row.getManufacturers()));
     }
 
     @Transactional
@@ -95,13 +95,13 @@ class Suppliers {
         InputValidator wrong = new InputValidator();
         String name = wrong.text("name", form.name(), LONGEST);
         wrong.unless(!name.isEmpty(), "name", "Enter the supplier’s name.");
-        String mail = wrong.text("mail", form.mail(), LONGEST);
-        wrong.unless(mail.isEmpty() || mail.matches("[^@\\s]+@[^@\\s]+"), "mail", "This is no mail address.");
+        String mail = wrong.text("email", form.email(), LONGEST);
+        wrong.unless(mail.isEmpty() || mail.matches("[^@\\s]+@[^@\\s]+"), "email", "This is no mail address.");
         wrong.unless(
                 form.leadDays() != null && form.leadDays() >= 0 && form.leadDays() <= MOST_LEAD,
                 "leadDays",
                 "Enter the days from order to delivery, 0 to " + MOST_LEAD + ".");
-        String makers = wrong.text("makers", form.makers(), 300);
+        String makers = wrong.text("manufacturers", form.manufacturers(), 300);
         wrong.unless(
                 !db.fetchExists(
                         SUPPLIER,
@@ -112,17 +112,17 @@ class Suppliers {
         if (form.id() == null) {
             db.insertInto(SUPPLIER)
                     .set(SUPPLIER.NAME, name)
-                    .set(SUPPLIER.MAIL, mail)
+                    .set(SUPPLIER.EMAIL, mail)
                     .set(SUPPLIER.LEAD_DAYS, form.leadDays())
-                    .set(SUPPLIER.MAKERS, makers)
+                    .set(SUPPLIER.MANUFACTURERS, makers)
                     .execute();
             return;
         }
         int changed = db.update(SUPPLIER)
                 .set(SUPPLIER.NAME, name)
-                .set(SUPPLIER.MAIL, mail)
+                .set(SUPPLIER.EMAIL, mail)
                 .set(SUPPLIER.LEAD_DAYS, form.leadDays())
-                .set(SUPPLIER.MAKERS, makers)
+                .set(SUPPLIER.MANUFACTURERS, makers)
                 .set(SUPPLIER.VERSION, SUPPLIER.VERSION.plus(1))
                 .where(SUPPLIER.ID.eq(form.id()), SUPPLIER.VERSION.eq(form.version() == null ? 0 : form.version()))
                 .execute();
@@ -219,31 +219,31 @@ class Suppliers {
                 .append(Message.of("{}", line.neededBy()).in(units))
                 .append('\n'));
         body.append("\nTires not older than asked for on arrival, please; the DOT week is read when they come.\n");
-        long mail = db.insertInto(OUTGOING_MAIL)
-                .set(OUTGOING_MAIL.ADDRESSEE, from.mail().isEmpty() ? from.supplier() : from.mail())
-                .set(OUTGOING_MAIL.SUBJECT, "Order " + order + ", " + from.tires() + " tires")
-                .set(OUTGOING_MAIL.BODY, body.toString())
-                .set(OUTGOING_MAIL.AT, clock.instant())
-                .set(OUTGOING_MAIL.PERSON_ID, people.me())
-                .returning(OUTGOING_MAIL.ID)
-                .fetchSingle(OUTGOING_MAIL.ID);
+        long mail = db.insertInto(OUTBOX_MESSAGE)
+                .set(OUTBOX_MESSAGE.RECIPIENT, from.email().isEmpty() ? from.supplier() : from.email())
+                .set(OUTBOX_MESSAGE.SUBJECT, "Order " + order + ", " + from.tires() + " tires")
+                .set(OUTBOX_MESSAGE.BODY, body.toString())
+                .set(OUTBOX_MESSAGE.CREATED_AT, clock.instant())
+                .set(OUTBOX_MESSAGE.PERSON_ID, people.me())
+                .returning(OUTBOX_MESSAGE.ID)
+                .fetchSingle(OUTBOX_MESSAGE.ID);
         return new SentOrderView(order, mail, from.tires());
     }
 
     @Transactional(readOnly = true)
     public List<OutboxMessageView> outbox() {
-        return db.select(OUTGOING_MAIL.asterisk(), PERSON.NAME)
-                .from(OUTGOING_MAIL)
+        return db.select(OUTBOX_MESSAGE.asterisk(), PERSON.NAME)
+                .from(OUTBOX_MESSAGE)
                 .join(PERSON)
-                .on(PERSON.ID.eq(OUTGOING_MAIL.PERSON_ID))
-                .orderBy(OUTGOING_MAIL.ID.desc())
+                .on(PERSON.ID.eq(OUTBOX_MESSAGE.PERSON_ID))
+                .orderBy(OUTBOX_MESSAGE.ID.desc())
                 .limit(100)
                 .fetch(row -> new OutboxMessageView(
-                        row.get(OUTGOING_MAIL.ID),
-                        row.get(OUTGOING_MAIL.ADDRESSEE),
-                        row.get(OUTGOING_MAIL.SUBJECT),
-                        row.get(OUTGOING_MAIL.BODY),
-                        row.get(OUTGOING_MAIL.AT),
+                        row.get(OUTBOX_MESSAGE.ID),
+                        row.get(OUTBOX_MESSAGE.RECIPIENT),
+                        row.get(OUTBOX_MESSAGE.SUBJECT),
+                        row.get(OUTBOX_MESSAGE.BODY),
+                        row.get(OUTBOX_MESSAGE.CREATED_AT),
                         row.get(PERSON.NAME)));
     }
 }

@@ -1,7 +1,7 @@
 package rotagens.server.questions;
 
-import static rotagens.server.storage.generated.Tables.KEPT_QUESTION;
 import static rotagens.server.storage.generated.Tables.PERSON;
+import static rotagens.server.storage.generated.Tables.SAVED_QUESTION;
 
 import java.time.Clock;
 import java.time.LocalDate;
@@ -62,7 +62,7 @@ class QuestionService {
 
     record SavedQuestionView(long id, String name, QuestionRequest ask, String by, int vehicles) {}
 
-    record QuestionListView(List<QuestionView> questions, List<SavedQuestionView> kept) {}
+    record QuestionListView(List<QuestionView> questions, List<SavedQuestionView> saved) {}
 
     record AnswerRow(
             long vehicleId,
@@ -72,7 +72,7 @@ class QuestionService {
             Question question,
             String title,
             @Nullable String position,
-            String says) {}
+            String statement) {}
 
     record AnswerView(String title, int vehicles, List<AnswerRow> lines) {}
 
@@ -128,17 +128,17 @@ class QuestionService {
                                         new QuestionRequest(List.of(question), true, null, null, null, null),
                                         units))))
                         .toList(),
-                db.select(KEPT_QUESTION.asterisk(), PERSON.NAME)
-                        .from(KEPT_QUESTION)
+                db.select(SAVED_QUESTION.asterisk(), PERSON.NAME)
+                        .from(SAVED_QUESTION)
                         .join(PERSON)
-                        .on(PERSON.ID.eq(KEPT_QUESTION.PERSON_ID))
-                        .orderBy(KEPT_QUESTION.NAME)
+                        .on(PERSON.ID.eq(SAVED_QUESTION.PERSON_ID))
+                        .orderBy(SAVED_QUESTION.NAME)
                         .fetch(row -> {
                             QuestionRequest questionRequest =
-                                    json.readValue(row.get(KEPT_QUESTION.DEFINITION), QuestionRequest.class);
+                                    json.readValue(row.get(SAVED_QUESTION.DEFINITION), QuestionRequest.class);
                             return new SavedQuestionView(
-                                    row.get(KEPT_QUESTION.ID),
-                                    row.get(KEPT_QUESTION.NAME),
+                                    row.get(SAVED_QUESTION.ID),
+                                    row.get(SAVED_QUESTION.NAME),
                                     questionRequest,
                                     row.get(PERSON.NAME),
                                     vehicles(lines(vehicleAssessments, inputs, questionRequest, units)));
@@ -169,7 +169,7 @@ class QuestionService {
                         line.vehicleClass(),
                         line.position() == null ? "" : line.position(),
                         line.title(),
-                        line.says())));
+                        line.statement())));
         return CsvText.write(rows);
     }
 
@@ -255,8 +255,8 @@ class QuestionService {
                                     .toList(),
                             position -> partner.apply(vehicle.id(), position),
                             Optional.ofNullable(relearn.get(vehicle.id())),
-                            vehicle.placardSpot() == null ? "" : vehicle.placardSpot(),
-                            vehicle.usualState(),
+                            vehicle.placardLocation() == null ? "" : vehicle.placardLocation(),
+                            vehicle.normalLoadState(),
                             followUps(open.getOrDefault(vehicle.id(), List.of())),
                             vehicleAssessment.today()));
         }
@@ -267,7 +267,7 @@ class QuestionService {
         return open.stream()
                 .filter(jobView -> jobView.note().startsWith("after "))
                 .map(jobView -> jobView.items().stream()
-                                .map(jobItemView -> jobItemView.work())
+                                .map(jobItemView -> jobItemView.label())
                                 .filter(Objects::nonNull)
                                 .distinct()
                                 .collect(Collectors.joining(", "))
@@ -285,24 +285,24 @@ class QuestionService {
         wrong.unless(!name.isEmpty(), "name", "Give it a name.");
         wrong.unless(kept.ask() != null, "ask", "Choose a question.");
         wrong.unless(
-                !db.fetchExists(KEPT_QUESTION, KEPT_QUESTION.NAME.equalIgnoreCase(name)),
+                !db.fetchExists(SAVED_QUESTION, SAVED_QUESTION.NAME.equalIgnoreCase(name)),
                 "name",
                 "Another question is kept as “" + name + "” already.");
-        wrong.unless(db.fetchCount(KEPT_QUESTION) < MOST_KEPT, "name", "At most " + MOST_KEPT + " are kept.");
+        wrong.unless(db.fetchCount(SAVED_QUESTION) < MOST_KEPT, "name", "At most " + MOST_KEPT + " are kept.");
         wrong.refuseIfWrong();
         refuse(kept.ask());
-        db.insertInto(KEPT_QUESTION)
-                .set(KEPT_QUESTION.NAME, name)
-                .set(KEPT_QUESTION.DEFINITION, json.writeValueAsString(kept.ask()))
-                .set(KEPT_QUESTION.AT, clock.instant())
-                .set(KEPT_QUESTION.PERSON_ID, people.me())
+        db.insertInto(SAVED_QUESTION)
+                .set(SAVED_QUESTION.NAME, name)
+                .set(SAVED_QUESTION.DEFINITION, json.writeValueAsString(kept.ask()))
+                .set(SAVED_QUESTION.SAVED_AT, clock.instant())
+                .set(SAVED_QUESTION.PERSON_ID, people.me())
                 .execute();
     }
 
     @Transactional
     public void forget(long id) {
         changeTracker.draftsOnly();
-        if (db.deleteFrom(KEPT_QUESTION).where(KEPT_QUESTION.ID.eq(id)).execute() == 0) {
+        if (db.deleteFrom(SAVED_QUESTION).where(SAVED_QUESTION.ID.eq(id)).execute() == 0) {
             throw ProblemException.notFound("There is no such question.");
         }
     }

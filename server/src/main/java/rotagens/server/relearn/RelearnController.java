@@ -71,7 +71,7 @@ class RelearnController {
     @PostMapping("/api/vehicles/{id}/relearn/end")
     RelearnView end(
             @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody EndRelearnRequest end) {
-        return relearnService.end(id, end.why(), units);
+        return relearnService.end(id, end.reason(), units);
     }
 
     @PostMapping("/api/vehicles/{id}/dash-against-gauge")

@@ -141,26 +141,34 @@ public class RelearnService {
         InputValidator wrong = new InputValidator();
         String name = wrong.text("name", typed.name(), LONGEST_NAME);
         wrong.unless(!name.isEmpty(), "name", "Give the procedure a name.");
-        wrong.unless(typed.ways() != null && !typed.ways().isEmpty(), "ways", "Name at least one way into learn mode.");
-        wrong.unless(typed.prompt() != null, "prompt", "How does it say which corner it wants?");
+        wrong.unless(
+                typed.entryMethods() != null && !typed.entryMethods().isEmpty(),
+                "entryMethods",
+                "Name at least one way into learn mode.");
+        wrong.unless(typed.cornerPrompt() != null, "cornerPrompt", "How does it say which corner it wants?");
         wrong.unless(typed.trigger() != null, "trigger", "What makes a sensor answer?");
         wrong.unless(typed.end() != null, "end", "How does it say that it has heard them all?");
         String note = wrong.text("note", typed.note(), LONGEST_NOTE);
         List<Position> corners = new ArrayList<>();
-        Arrays.stream((typed.corners() == null ? "" : typed.corners()).strip().split("[\\s,→>-]+"))
+        Arrays.stream((typed.cornerOrder() == null ? "" : typed.cornerOrder())
+                        .strip()
+                        .split("[\\s,→>-]+"))
                 .filter(code -> !code.isEmpty())
-                .forEach(
-                        code -> wrong.optional("corners", code, Position::parse).ifPresent(corners::add));
+                .forEach(code ->
+                        wrong.optional("cornerOrder", code, Position::parse).ifPresent(corners::add));
         wrong.unless(
-                corners.stream().allMatch(axleLayout::has), "corners", "A corner of this order isn’t on the vehicle.");
+                corners.stream().allMatch(axleLayout::has),
+                "cornerOrder",
+                "A corner of this order isn’t on the vehicle.");
         wrong.unless(
                 corners.stream().distinct().count() == corners.size(),
-                "corners",
+                "cornerOrder",
                 "A corner stands twice in the order. Each is asked for once.");
         wrong.refuseIfWrong();
         store.note(
                 vehicleId,
-                new RelearnProcedure(name, typed.ways(), typed.prompt(), typed.trigger(), typed.end(), corners, note),
+                new RelearnProcedure(
+                        name, typed.entryMethods(), typed.cornerPrompt(), typed.trigger(), typed.end(), corners, note),
                 clock.instant(),
                 people.me());
         return view(vehicleId, units);
@@ -200,26 +208,26 @@ public class RelearnService {
         VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
         RelearnRecord open = open(vehicleId);
         InputValidator wrong = new InputValidator();
-        wrong.unless(typed.kind() != null, "kind", "Say what was seen or heard.");
+        wrong.unless(typed.type() != null, "type", "Say what was seen or heard.");
         wrong.refuseIfWrong();
-        boolean atCorner = switch (typed.kind()) {
-            case LAMP, HEARD, SILENT, AIR_OUT, GAUGE, DASH -> true;
-            case LAMPS_OFF, ENTERED, WAY_FAILED, TIMED_OUT, ENDED -> false;
+        boolean atCorner = switch (typed.type()) {
+            case LAMP_LIT, CONFIRMED, NO_RESPONSE, AIR_RELEASED, GAUGE, DASH -> true;
+            case LAMPS_OFF, ENTERED, ENTRY_FAILED, TIMED_OUT, ENDED -> false;
         };
         Optional<Position> position =
                 atCorner ? wrong.required("position", typed.position(), vehicleAssessment::position) : Optional.empty();
-        boolean reads = typed.kind() == RelearnEvent.Type.GAUGE || typed.kind() == RelearnEvent.Type.DASH;
+        boolean reads = typed.type() == RelearnEvent.Type.GAUGE || typed.type() == RelearnEvent.Type.DASH;
         Optional<Pressure> pressure = reads
                 ? wrong.required("pressure", typed.pressure(), text -> Pressure.parse(text, units))
                 : Optional.empty();
         wrong.refuseIfWrong();
-        log(open.getId(), vehicleAssessment, new RelearnEvent(typed.kind(), position, pressure));
+        log(open.getId(), vehicleAssessment, new RelearnEvent(typed.type(), position, pressure));
         return view(vehicleId, units);
     }
 
     /** What a paired receiver or tool saw or heard goes into the relearn under way; nothing where none is. */
     @Transactional
-    public void heard(long vehicleId, List<RelearnEvent> events) {
+    public void confirmed(long vehicleId, List<RelearnEvent> events) {
         changeTracker.draftsOnly();
         VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
         store.open(vehicleId).ifPresent(open -> events.forEach(event -> log(open.getId(), vehicleAssessment, event)));
@@ -257,8 +265,8 @@ public class RelearnService {
         String outcome = RelearnStore.LEARNED + ", dash and gauge agree at every corner";
         if (!coach.canFinish()) {
             InputValidator wrong = new InputValidator();
-            String reason = wrong.text("why", why, LONGEST_NOTE);
-            wrong.unless(!reason.isEmpty(), "why", "It isn’t proven yet. Say why it is given up; it stays due.");
+            String reason = wrong.text("reason", why, LONGEST_NOTE);
+            wrong.unless(!reason.isEmpty(), "reason", "It isn’t proven yet. Say why it is given up; it stays due.");
             wrong.refuseIfWrong();
             outcome = "given up: " + reason;
         }
@@ -279,7 +287,7 @@ public class RelearnService {
     private void finishJobs(long vehicleId, Units units) {
         jobs.ofVehicle(vehicleId).stream()
                 .filter(jobView -> jobView.doneAt() == null
-                        && jobView.items().stream().allMatch(jobItemView -> jobItemView.kind() == WorkType.RELEARN))
+                        && jobView.items().stream().allMatch(jobItemView -> jobItemView.workType() == WorkType.RELEARN))
                 .forEach(jobView -> completion.done(
                         jobView.id(),
                         jobView.version(),
@@ -346,7 +354,7 @@ public class RelearnService {
                 procedure(
                         vehicleAssessment.onFile().id(),
                         vehicleAssessment.onFile().facts().layout()),
-                RelearnProcedure.Trigger.valueOf(open.getTriggerBy()),
+                RelearnProcedure.Trigger.valueOf(open.getTriggerMethod()),
                 targets,
                 batteries,
                 vehicleAssessment.today());
@@ -424,12 +432,12 @@ public class RelearnService {
         return switch (event.type()) {
                     case LAMPS_OFF -> "exterior lamps’ automatic off";
                     case ENTERED -> "learn mode entered";
-                    case WAY_FAILED -> "this way in didn’t work";
-                    case LAMP -> "lamp lit";
-                    case HEARD -> "horn once, sensor heard";
-                    case SILENT -> "nothing heard";
+                    case ENTRY_FAILED -> "this way in didn’t work";
+                    case LAMP_LIT -> "lamp lit";
+                    case CONFIRMED -> "horn once, sensor heard";
+                    case NO_RESPONSE -> "nothing heard";
                     case TIMED_OUT -> "learn mode timed out";
-                    case AIR_OUT -> "air let out";
+                    case AIR_RELEASED -> "air let out";
                     case ENDED -> "end signal";
                     case GAUGE ->
                         "gauge reads " + event.pressure().orElseThrow().format(units);

@@ -1,7 +1,7 @@
 package rotagens.server.relearn;
 
 import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.RELEARN;
 import static rotagens.server.storage.generated.Tables.RELEARN_EVENT;
 import static rotagens.server.storage.generated.Tables.RELEARN_PROCEDURE;
@@ -72,17 +72,17 @@ class RelearnStore implements CornerRecords {
                         row.get(RELEARN_PROCEDURE.ID),
                         new RelearnProcedure(
                                 row.get(RELEARN_PROCEDURE.NAME),
-                                words(row.get(RELEARN_PROCEDURE.WAYS)).stream()
+                                words(row.get(RELEARN_PROCEDURE.ENTRY_METHODS)).stream()
                                         .map(EntryMethod::valueOf)
                                         .toList(),
-                                CornerPrompt.valueOf(row.get(RELEARN_PROCEDURE.PROMPT)),
-                                Trigger.valueOf(row.get(RELEARN_PROCEDURE.TRIGGER_BY)),
+                                CornerPrompt.valueOf(row.get(RELEARN_PROCEDURE.CORNER_PROMPT)),
+                                Trigger.valueOf(row.get(RELEARN_PROCEDURE.TRIGGER_METHOD)),
                                 EndSignal.valueOf(row.get(RELEARN_PROCEDURE.END_SIGNAL)),
-                                words(row.get(RELEARN_PROCEDURE.CORNERS)).stream()
+                                words(row.get(RELEARN_PROCEDURE.CORNER_ORDER)).stream()
                                         .map(Position::parse)
                                         .toList(),
                                 row.get(RELEARN_PROCEDURE.NOTE)),
-                        row.get(RELEARN_PROCEDURE.AT),
+                        row.get(RELEARN_PROCEDURE.RECORDED_AT),
                         row.get(PERSON.NAME)));
     }
 
@@ -95,16 +95,16 @@ class RelearnStore implements CornerRecords {
                 .set(RELEARN_PROCEDURE.VEHICLE_ID, vehicleId)
                 .set(RELEARN_PROCEDURE.NAME, procedure.name())
                 .set(
-                        RELEARN_PROCEDURE.WAYS,
+                        RELEARN_PROCEDURE.ENTRY_METHODS,
                         procedure.entryMethods().stream().map(Enum::name).collect(Collectors.joining(" ")))
-                .set(RELEARN_PROCEDURE.PROMPT, procedure.cornerPrompt().name())
-                .set(RELEARN_PROCEDURE.TRIGGER_BY, procedure.trigger().name())
+                .set(RELEARN_PROCEDURE.CORNER_PROMPT, procedure.cornerPrompt().name())
+                .set(RELEARN_PROCEDURE.TRIGGER_METHOD, procedure.trigger().name())
                 .set(RELEARN_PROCEDURE.END_SIGNAL, procedure.end().name())
                 .set(
-                        RELEARN_PROCEDURE.CORNERS,
+                        RELEARN_PROCEDURE.CORNER_ORDER,
                         procedure.cornerOrder().stream().map(Position::code).collect(Collectors.joining(" ")))
                 .set(RELEARN_PROCEDURE.NOTE, procedure.note())
-                .set(RELEARN_PROCEDURE.AT, at)
+                .set(RELEARN_PROCEDURE.RECORDED_AT, at)
                 .set(RELEARN_PROCEDURE.PERSON_ID, by)
                 .execute();
     }
@@ -125,7 +125,7 @@ class RelearnStore implements CornerRecords {
     void start(long vehicleId, Trigger trigger, boolean practice, Instant at, long by) {
         db.insertInto(RELEARN)
                 .set(RELEARN.VEHICLE_ID, vehicleId)
-                .set(RELEARN.TRIGGER_BY, trigger.name())
+                .set(RELEARN.TRIGGER_METHOD, trigger.name())
                 .set(RELEARN.IS_PRACTICE, practice)
                 .set(RELEARN.STARTED_AT, at)
                 .set(RELEARN.PERSON_ID, by)
@@ -143,10 +143,10 @@ class RelearnStore implements CornerRecords {
     void log(long relearnId, RelearnEvent event, Long placeId, Instant at, long by) {
         db.insertInto(RELEARN_EVENT)
                 .set(RELEARN_EVENT.RELEARN_ID, relearnId)
-                .set(RELEARN_EVENT.KIND, event.type().name())
-                .set(RELEARN_EVENT.PLACE_ID, placeId)
+                .set(RELEARN_EVENT.TYPE, event.type().name())
+                .set(RELEARN_EVENT.POSITION_ID, placeId)
                 .set(RELEARN_EVENT.PRESSURE, event.pressure().orElse(null))
-                .set(RELEARN_EVENT.AT, at)
+                .set(RELEARN_EVENT.RECORDED_AT, at)
                 .set(RELEARN_EVENT.PERSON_ID, by)
                 .execute();
     }
@@ -155,8 +155,8 @@ class RelearnStore implements CornerRecords {
     void swapped(long vehicleId, String says, Instant at, long by) {
         db.insertInto(SENSOR_SWAP)
                 .set(SENSOR_SWAP.VEHICLE_ID, vehicleId)
-                .set(SENSOR_SWAP.SAYS, says)
-                .set(SENSOR_SWAP.AT, at)
+                .set(SENSOR_SWAP.STATEMENT, says)
+                .set(SENSOR_SWAP.RECORDED_AT, at)
                 .set(SENSOR_SWAP.PERSON_ID, by)
                 .execute();
     }
@@ -182,7 +182,7 @@ class RelearnStore implements CornerRecords {
                             proven ? CornerFact.Type.PROVEN : CornerFact.Type.ABANDONED,
                             proven ? "Relearn finished" : "Relearn abandoned");
                 });
-        db.select(SENSOR_SWAP.VEHICLE_ID, SENSOR_SWAP.AT, PERSON.NAME, SENSOR_SWAP.SAYS)
+        db.select(SENSOR_SWAP.VEHICLE_ID, SENSOR_SWAP.RECORDED_AT, PERSON.NAME, SENSOR_SWAP.STATEMENT)
                 .from(SENSOR_SWAP)
                 .join(PERSON)
                 .on(PERSON.ID.eq(SENSOR_SWAP.PERSON_ID))
@@ -201,12 +201,17 @@ class RelearnStore implements CornerRecords {
 
     /** Oldest first. */
     List<Logged> log(long relearnId) {
-        return db.select(RELEARN_EVENT.KIND, PLACE.CODE, RELEARN_EVENT.PRESSURE, RELEARN_EVENT.AT, PERSON.NAME)
+        return db.select(
+                        RELEARN_EVENT.TYPE,
+                        POSITION.CODE,
+                        RELEARN_EVENT.PRESSURE,
+                        RELEARN_EVENT.RECORDED_AT,
+                        PERSON.NAME)
                 .from(RELEARN_EVENT)
                 .join(PERSON)
                 .on(PERSON.ID.eq(RELEARN_EVENT.PERSON_ID))
-                .leftJoin(PLACE)
-                .on(PLACE.ID.eq(RELEARN_EVENT.PLACE_ID))
+                .leftJoin(POSITION)
+                .on(POSITION.ID.eq(RELEARN_EVENT.POSITION_ID))
                 .where(RELEARN_EVENT.RELEARN_ID.eq(relearnId))
                 .orderBy(RELEARN_EVENT.ID)
                 .fetch(row -> new Logged(

@@ -17,22 +17,22 @@ final class RelearnViews {
     /** A vehicle's procedure, or a ready-made one to start from. */
     record ProcedureView(
             String name,
-            List<RelearnProcedure.EntryMethod> ways,
-            RelearnProcedure.CornerPrompt prompt,
+            List<RelearnProcedure.EntryMethod> entryMethods,
+            RelearnProcedure.CornerPrompt cornerPrompt,
             RelearnProcedure.Trigger trigger,
             RelearnProcedure.EndSignal end,
-            List<String> corners,
+            List<String> cornerOrder,
             String note,
             @Nullable String notedBy,
             @Nullable Instant notedAt) {}
 
     record ProcedureRequest(
             @Nullable String name,
-            @Nullable List<RelearnProcedure.EntryMethod> ways,
-            RelearnProcedure.@Nullable CornerPrompt prompt,
+            @Nullable List<RelearnProcedure.EntryMethod> entryMethods,
+            RelearnProcedure.@Nullable CornerPrompt cornerPrompt,
             RelearnProcedure.@Nullable Trigger trigger,
             RelearnProcedure.@Nullable EndSignal end,
-            @Nullable String corners,
+            @Nullable String cornerOrder,
             @Nullable String note) {}
 
     /**
@@ -46,17 +46,17 @@ final class RelearnViews {
             String name,
             @Nullable String sensor,
             @Nullable String target,
-            boolean heard,
+            boolean confirmed,
             boolean lit,
             boolean expected,
-            boolean toReinflate,
+            boolean mustInflate,
             @Nullable String gauge,
             @Nullable String dash,
             @Nullable String shows) {}
 
-    record DiagnosisView(RelearnGuide.Diagnosis.Type kind, String position, String says) {}
+    record DiagnosisView(RelearnGuide.Diagnosis.Type type, String position, String statement) {}
 
-    record LoggedView(String words, Instant at, String by) {}
+    record LoggedView(String label, Instant at, String by) {}
 
     /** A relearn under way. */
     record RelearnGuideView(
@@ -64,11 +64,11 @@ final class RelearnViews {
             RelearnProcedure.Trigger trigger,
             boolean practice,
             RelearnGuide.Stage stage,
-            String says,
-            @Nullable String way,
+            String statement,
+            @Nullable String entryMethod,
             List<String> remarks,
             @Nullable DiagnosisView diagnosis,
-            boolean mayClose,
+            boolean canFinish,
             List<CornerView> corners,
             List<LoggedView> log) {}
 
@@ -83,35 +83,35 @@ final class RelearnViews {
     record RelearnView(
             String unit,
             @Nullable ProcedureView procedure,
-            List<ProcedureView> families,
+            List<ProcedureView> templates,
             @Nullable RelearnGuideView open,
             List<EndedView> ended) {}
 
     record StartRelearnRequest(RelearnProcedure.@Nullable Trigger trigger, boolean practice) {}
 
     record RelearnEventRequest(
-            RelearnEvent.@Nullable Type kind,
+            RelearnEvent.@Nullable Type type,
             @Nullable String position,
             @Nullable String pressure) {}
 
-    record EndRelearnRequest(@Nullable String why) {}
+    record EndRelearnRequest(@Nullable String reason) {}
 
     /** Readings of the dash and of the gauge, by position. */
     record CompareRequest(
             @Nullable Map<String, String> dash, @Nullable Map<String, String> gauge) {}
 
     record CornerMatchView(
-            String position, String dash, String gauge, String shows, boolean crossed, boolean undecided) {}
+            String position, String dash, String gauge, String shows, boolean swapped, boolean isAmbiguous) {}
 
     record DashGaugeComparisonView(
-            String says,
-            boolean agrees,
-            boolean crossed,
+            String statement,
+            boolean matches,
+            boolean swapped,
             List<CornerMatchView> corners,
-            @Nullable String breaker) {}
+            @Nullable String tieBreaker) {}
 
     record SensorReplacementOptionsView(
-            String dead,
+            String deadSensors,
             String oneNow,
             String oneInAll,
             String all,
@@ -120,5 +120,5 @@ final class RelearnViews {
             String safer) {}
 
     /** A driver's report of a lamp at one corner that the gauge doesn't bear out. */
-    record WarningLampComparison(LocalDate reported, String corner, String says) {}
+    record WarningLampComparison(LocalDate reported, String corner, String statement) {}
 }

@@ -48,7 +48,7 @@ class SensorAdvice {
         List<WarningLampComparison> found = new ArrayList<>();
         for (VehicleEventStore.Reported report : history.reports(vehicleId)) {
             LocalDate on = LocalDate.ofInstant(report.at(), ZoneId.of("UTC"));
-            if (report.symptom() != Symptom.LAMP
+            if (report.symptom() != Symptom.WARNING_LAMP
                     || report.state() == VehicleEventStore.State.DISMISSED
                     || report.corner().isEmpty()
                     || !WarningLampReport.counts(on, vehicleAssessment.today())) {

@@ -39,14 +39,14 @@ class ReplacementService {
     @Transactional(readOnly = true)
     ReplacementView of(long vehicleId, FindReplacementRequest typed, Units units) {
         VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
-        pages.lay(vehicleAssessment, typed.asked());
+        pages.lay(vehicleAssessment, typed.options());
         List<Position> retired = positions(vehicleAssessment, typed.positions());
-        LoadedProblem all = top.lay(vehicleAssessment, typed.asked());
+        LoadedProblem all = top.lay(vehicleAssessment, typed.options());
         RotationOptions everything = new RotationOptions(
-                typed.asked().nextVisit(),
+                typed.options().nextVisit(),
                 all.stock().stream().map(CandidateTire::id).toList(),
-                typed.asked().buy(),
-                typed.asked().override());
+                typed.options().buy(),
+                typed.options().override());
         ReplacementSearch found =
                 ReplacementSearch.of(top.lay(vehicleAssessment, everything).bench(), retired);
         return new ReplacementView(

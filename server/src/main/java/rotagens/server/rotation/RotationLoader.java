@@ -48,7 +48,7 @@ class RotationLoader {
             Set<Long> chosen,
             Map<Long, String> where,
             Map<Long, String> dots,
-            Map<Long, String> spokenFor,
+            Map<Long, String> reserved,
             Map<Long, Long> models) {
 
         /** A tire by its id. */

@@ -161,16 +161,16 @@ class RotationPages {
                 tire.price().map(price -> price.label()).orElse(null),
                 loadedProblem.where().get(tire.id()),
                 loadedProblem.chosen().contains(tire.id()),
-                loadedProblem.spokenFor().get(tire.id()));
+                loadedProblem.reserved().get(tire.id()));
     }
 
     @Transactional(readOnly = true)
     ArrangementView propose(long vehicleId, ProposeRotationRequest asked, Units units) {
-        if (asked.purpose() == null) {
-            throw ProblemException.field("purpose", "Choose what the rotation is for.");
+        if (asked.goal() == null) {
+            throw ProblemException.field("goal", "Choose what the rotation is for.");
         }
-        LoadedProblem loadedProblem = lay(vehicleId, asked.asked());
-        Optional<RotationProposal> rotationProposal = RotationProposal.of(loadedProblem.bench(), asked.purpose());
+        LoadedProblem loadedProblem = lay(vehicleId, asked.options());
+        Optional<RotationProposal> rotationProposal = RotationProposal.of(loadedProblem.bench(), asked.goal());
         return rotationProposal
                 .map(best -> view(loadedProblem, best.arrangement(), best, null, units))
                 .orElseGet(() -> nothing(loadedProblem, units));
@@ -179,8 +179,8 @@ class RotationPages {
     /** What an arrangement put together by hand breaks, gives and costs; and where a picked tire may go. */
     @Transactional(readOnly = true)
     ArrangementView evaluate(long vehicleId, EvaluateRotationRequest asked, Units units) {
-        LoadedProblem loadedProblem = lay(vehicleId, asked.asked());
-        Arrangement arrangement = arrangement(loadedProblem, asked.places());
+        LoadedProblem loadedProblem = lay(vehicleId, asked.options());
+        Arrangement arrangement = arrangement(loadedProblem, asked.arrangement());
         CandidateTire picked = asked.picked() == null ? null : loadedProblem.tire(asked.picked());
         return view(loadedProblem, arrangement, null, picked, units);
     }
@@ -217,7 +217,7 @@ class RotationPages {
                 CandidateTire tire = loadedProblem.tire(id);
                 if (!tire.toBuy() && !used.add(id)) {
                     throw ProblemException.field(
-                            "places", tire.name() + " has two places in this arrangement. Look at it again.");
+                            "arrangement", tire.name() + " has two places in this arrangement. Look at it again.");
                 }
                 places.put(position, tire);
             }
@@ -297,9 +297,9 @@ class RotationPages {
         ArrangementView today = view(loadedProblem, rotationProblem.today(), null, null, units);
         Optional<RotationProposal.Infeasibility> infeasibility = RotationProposal.infeasibility(rotationProblem);
         return new ArrangementView(
-                today.places(),
+                today.arrangement(),
                 today.violations(),
-                today.figures(),
+                today.metrics(),
                 today.lifts(),
                 today.unused(),
                 today.relearn(),

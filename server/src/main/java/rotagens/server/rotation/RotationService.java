@@ -72,9 +72,9 @@ class RotationService {
         refuseStale(vehicleAssessment, typed);
         InputValidator wrong = new InputValidator();
         String reason = wrong.text("reason", typed.reason(), LONGEST_REASON);
-        List<Rule> overridden = typed.asked().override() == null
+        List<Rule> overridden = typed.options().override() == null
                 ? List.of()
-                : typed.asked().override().stream()
+                : typed.options().override().stream()
                         .filter(PositionRules.OVERRIDABLE::contains)
                         .sorted()
                         .toList();
@@ -86,21 +86,21 @@ class RotationService {
             wrong.unless(!reason.isEmpty(), "reason", "Say why the rule may stand aside this time.");
         }
         wrong.refuseIfWrong();
-        LoadedProblem loadedProblem = pages.lay(vehicleAssessment, typed.asked());
-        Arrangement arrangement = RotationPages.arrangement(loadedProblem, typed.places());
+        LoadedProblem loadedProblem = pages.lay(vehicleAssessment, typed.options());
+        Arrangement arrangement = RotationPages.arrangement(loadedProblem, typed.arrangement());
         RotationProblem rotationProblem = loadedProblem.bench();
         List<Violation> broken = rotationProblem.violations(arrangement);
         if (!broken.isEmpty()) {
             Violation first = broken.get(0);
             throw ProblemException.field(
-                    "places",
+                    "arrangement",
                     first.at().stream().map(Position::code).collect(Collectors.joining(" and ")) + ": "
                             + first.reason().reason().rule().title() + ": "
                             + first.reason().reason().statement().in(units) + ".");
         }
         MovePlan movePlan = MovePlan.to(rotationProblem, arrangement);
         if (movePlan.all().isEmpty()) {
-            throw ProblemException.field("places", "Nothing moves in this arrangement: there is nothing to plan.");
+            throw ProblemException.field("arrangement", "Nothing moves in this arrangement: there is nothing to plan.");
         }
         return write(vehicleAssessment, typed, loadedProblem, arrangement, movePlan, overridden, reason, units);
     }
@@ -130,8 +130,7 @@ class RotationService {
             List<Rule> overridden,
             String reason,
             Units units) {
-        String purpose =
-                typed.purpose() == null ? "by hand" : typed.purpose().label().toLowerCase(java.util.Locale.ROOT);
+        String purpose = typed.goal() == null ? "by hand" : typed.goal().label().toLowerCase(java.util.Locale.ROOT);
         String note = "rotation: " + purpose
                 + (overridden.isEmpty()
                         ? ""
@@ -161,7 +160,9 @@ class RotationService {
                 move.to()
                         .ifPresent(to -> jobs.addWork(
                                 job,
-                                move.method() == MovePlan.MoveMethod.NEW ? WorkType.FIT_PLANNED : WorkType.PLACE_TIRE,
+                                move.method() == MovePlan.MoveMethod.PURCHASED
+                                        ? WorkType.INSTALL_NEW_TIRE
+                                        : WorkType.INSTALL_MOVED_TIRE,
                                 vehicleAssessment.placeId(to),
                                 words(move, loadedProblem, to, vehicleAssessment, units)));
             }

@@ -16,7 +16,7 @@ final class RotationViews {
 
     private RotationViews() {}
 
-    record RotationGoalView(RotationGoal code, String words, String means) {}
+    record RotationGoalView(RotationGoal code, String label, String means) {}
 
     /**
      * A tire on the bench.
@@ -41,7 +41,7 @@ final class RotationViews {
             @Nullable String price,
             @Nullable String where,
             boolean chosen,
-            @Nullable String spokenFor) {}
+            @Nullable String isReserved) {}
 
     record RotationPositionView(
             String position,
@@ -57,8 +57,8 @@ final class RotationViews {
             String unit,
             LocalDate today,
             LocalDate nextVisit,
-            List<RotationGoalView> purposes,
-            List<RotationPositionView> places,
+            List<RotationGoalView> goals,
+            List<RotationPositionView> positions,
             List<CandidateTireView> tires,
             List<OverrideView> overridable,
             ArrangementView now,
@@ -79,10 +79,10 @@ final class RotationViews {
     }
 
     record ProposeRotationRequest(
-            RotationOptions asked, @Nullable RotationGoal purpose) {
+            RotationOptions options, @Nullable RotationGoal goal) {
 
         ProposeRotationRequest {
-            asked = RotationOptions.orNothing(asked);
+            options = RotationOptions.orNothing(options);
         }
     }
 
@@ -93,13 +93,13 @@ final class RotationViews {
      * @param picked the tire whose legal places are asked for
      */
     record EvaluateRotationRequest(
-            RotationOptions asked,
-            Map<String, Long> places,
+            RotationOptions options,
+            Map<String, Long> arrangement,
             @Nullable Long picked) {
 
         EvaluateRotationRequest {
-            asked = RotationOptions.orNothing(asked);
-            places = places == null ? Map.of() : places;
+            options = RotationOptions.orNothing(options);
+            arrangement = arrangement == null ? Map.of() : arrangement;
         }
     }
 
@@ -110,26 +110,26 @@ final class RotationViews {
      * @param reason why rules were overridden, where any were
      */
     record ScheduleRotationRequest(
-            RotationOptions asked,
-            @Nullable RotationGoal purpose,
-            Map<String, Long> places,
+            RotationOptions options,
+            @Nullable RotationGoal goal,
+            Map<String, Long> arrangement,
             Map<String, Long> before,
             @Nullable String reason,
             @Nullable LocalDate day) {
 
         ScheduleRotationRequest {
-            asked = RotationOptions.orNothing(asked);
-            places = places == null ? Map.of() : places;
+            options = RotationOptions.orNothing(options);
+            arrangement = arrangement == null ? Map.of() : arrangement;
             before = before == null ? Map.of() : before;
         }
     }
 
     /** Positions whose tires are to go, everything else staying. */
     record FindReplacementRequest(
-            RotationOptions asked, @Nullable List<String> positions) {
+            RotationOptions options, @Nullable List<String> positions) {
 
         FindReplacementRequest {
-            asked = RotationOptions.orNothing(asked);
+            options = RotationOptions.orNothing(options);
         }
     }
 
@@ -137,30 +137,30 @@ final class RotationViews {
     record TireMatchView(String position, long tireId, String tire, List<String> matches) {}
 
     /** Tires for the retired places; {@code order} says that one has to be bought. */
-    record InstalledOptionView(Map<String, Long> places, List<TireMatchView> fits, boolean order) {}
+    record InstalledOptionView(Map<String, Long> arrangement, List<TireMatchView> fits, boolean order) {}
 
     /** A tire that may not go there. */
-    record RejectedTireView(long tireId, String tire, String position, String title, String says) {}
+    record RejectedTireView(long tireId, String tire, String position, String title, String statement) {}
 
     /** @param why the best comes before the runner-up */
     record ReplacementView(
             @Nullable InstalledOptionView best,
             @Nullable InstalledOptionView runnerUp,
-            @Nullable String why,
-            List<RejectedTireView> refused) {}
+            @Nullable String reason,
+            List<RejectedTireView> rejected) {}
 
     record ViolationView(
             List<String> positions,
             Rule rule,
             String title,
-            String says,
-            String because,
+            String statement,
+            String explanation,
             Verdict verdict,
             boolean overridable) {}
 
     /** One figure, before and after. */
     record MetricView(
-            String what,
+            String metric,
             String before,
             String after,
             @Nullable Boolean better) {}
@@ -170,20 +170,20 @@ final class RotationViews {
             String tire,
             @Nullable String from,
             @Nullable String to,
-            MovePlan.MoveMethod how,
-            String words) {}
+            MovePlan.MoveMethod method,
+            String label) {}
 
     record LiftView(List<String> off, List<String> jackAt, List<MoveView> moves) {}
 
     /** Whether a place takes the picked tire, and what forbids it. */
-    record ReplacementOptionView(String position, boolean allowed, List<String> because) {}
+    record ReplacementOptionView(String position, boolean allowed, List<String> explanation) {}
 
     /**
      * Why nothing legal was found.
      *
      * @param cures what would help, cheapest first
      */
-    record InfeasibilityView(List<String> rules, List<ViolationView> violations, List<String> cures) {}
+    record InfeasibilityView(List<String> rules, List<ViolationView> violations, List<String> remedies) {}
 
     /**
      * An arrangement with everything there is to say about it.
@@ -193,15 +193,15 @@ final class RotationViews {
      * @param obstacle set where no arrangement was found; {@code places} is then how the tires sit today
      */
     record ArrangementView(
-            Map<String, Long> places,
+            Map<String, Long> arrangement,
             List<ViolationView> violations,
-            List<MetricView> figures,
+            List<MetricView> metrics,
             List<LiftView> lifts,
             List<Long> unused,
             boolean relearn,
             List<String> notes,
             @Nullable Long points,
-            @Nullable Long gap,
-            List<ReplacementOptionView> picks,
-            @Nullable InfeasibilityView obstacle) {}
+            @Nullable Long optimalityGap,
+            List<ReplacementOptionView> options,
+            @Nullable InfeasibilityView infeasibility) {}
 }

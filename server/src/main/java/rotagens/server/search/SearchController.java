@@ -19,7 +19,7 @@ class SearchController {
     }
 
     /** One place to go to. */
-    record SearchResult(Kind kind, long id, @Nullable String position, String label, String hint) {}
+    record SearchResult(Kind type, long id, @Nullable String position, String label, String hint) {}
 
     private final SearchIndex index;
 

@@ -1,8 +1,8 @@
 package rotagens.server.search;
 
-import static rotagens.server.storage.generated.Tables.FITMENT;
+import static rotagens.server.storage.generated.Tables.INSTALLATION;
 import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.SEARCH_TERM;
 import static rotagens.server.storage.generated.Tables.STOCK;
 import static rotagens.server.storage.generated.Tables.TIRE;
@@ -39,7 +39,7 @@ class SearchIndex {
     private static final int MOST = 12;
     private static final int LONGEST = 60;
     private static final int TRIGRAM = 3;
-    private static final Pattern POSITION = Pattern.compile("(?i)[1-9][LR]?[OI]?|S[1-9]?");
+    private static final Pattern POSITION_TEXT = Pattern.compile("(?i)[1-9][LR]?[OI]?|S[1-9]?");
 
     private final DSLContext db;
 
@@ -47,7 +47,7 @@ class SearchIndex {
         this.db = db;
     }
 
-    private record Hit(String kind, long id) {}
+    private record Hit(String type, long id) {}
 
     @Transactional(readOnly = true)
     List<SearchResult> find(String typed) {
@@ -58,7 +58,7 @@ class SearchIndex {
         List<String> words = new ArrayList<>(Arrays.asList(text.split("\\s+")));
         List<SearchResult> searchResults = new ArrayList<>();
         String last = words.get(words.size() - 1);
-        if (words.size() > 1 && POSITION.matcher(last).matches()) {
+        if (words.size() > 1 && POSITION_TEXT.matcher(last).matches()) {
             searchResults.addAll(positions(
                     hits(text.substring(0, text.length() - last.length()).strip(), true), last));
         }
@@ -72,11 +72,11 @@ class SearchIndex {
     }
 
     private Set<Hit> hits(String text, boolean vehiclesOnly) {
-        Condition kind = vehiclesOnly ? SEARCH_TERM.KIND.eq("VEHICLE") : DSL.noCondition();
+        Condition kind = vehiclesOnly ? SEARCH_TERM.TYPE.eq("VEHICLE") : DSL.noCondition();
         Set<Hit> hits = new LinkedHashSet<>();
         String upper = text.toUpperCase(Locale.ROOT);
         // What begins with it stands first.
-        db.select(SEARCH_TERM.KIND, SEARCH_TERM.REF_ID)
+        db.select(SEARCH_TERM.TYPE, SEARCH_TERM.REF_ID)
                 .from(SEARCH_TERM)
                 .where(beginsWith(text))
                 .and(kind)
@@ -85,7 +85,7 @@ class SearchIndex {
                 .forEach(row -> hits.add(new Hit(row.value1(), row.value2())));
         if (text.length() >= TRIGRAM && hits.size() < MOST) {
             db.resultQuery(
-                            "select t.kind, t.ref_id from search_fts f join search_term t on t.id = f.rowid"
+                            "select t.type, t.ref_id from search_fts f join search_term t on t.id = f.rowid"
                                     + " where search_fts match ? limit 40",
                             "\"" + upper.replace("\"", "\"\"") + "\"")
                     .forEach(row -> {
@@ -109,20 +109,20 @@ class SearchIndex {
 
     private List<SearchResult> positions(Set<Hit> vehicles, String code) {
         String upper = code.toUpperCase(Locale.ROOT);
-        return db.select(VEHICLE.ID, VEHICLE.UNIT, PLACE.CODE, TIRE_MODEL.MAKER, TIRE_MODEL.NAME)
-                .from(PLACE)
+        return db.select(VEHICLE.ID, VEHICLE.UNIT, POSITION.CODE, TIRE_MODEL.MANUFACTURER, TIRE_MODEL.NAME)
+                .from(POSITION)
                 .join(VEHICLE)
-                .on(VEHICLE.ID.eq(PLACE.VEHICLE_ID))
-                .leftJoin(FITMENT)
-                .on(FITMENT.PLACE_ID.eq(PLACE.ID))
+                .on(VEHICLE.ID.eq(POSITION.VEHICLE_ID))
+                .leftJoin(INSTALLATION)
+                .on(INSTALLATION.POSITION_ID.eq(POSITION.ID))
                 .leftJoin(TIRE)
-                .on(TIRE.ID.eq(FITMENT.TIRE_ID))
+                .on(TIRE.ID.eq(INSTALLATION.TIRE_ID))
                 .leftJoin(TIRE_MODEL)
                 .on(TIRE_MODEL.ID.eq(TIRE.TIRE_MODEL_ID))
                 .where(VEHICLE.ID.in(vehicles.stream().map(Hit::id).toList()))
-                .and(PLACE.REMOVED_AT.isNull())
-                .and(PLACE.CODE.startsWith(upper))
-                .orderBy(VEHICLE.UNIT, PLACE.WALK_ORDER)
+                .and(POSITION.REMOVED_AT.isNull())
+                .and(POSITION.CODE.startsWith(upper))
+                .orderBy(VEHICLE.UNIT, POSITION.WALK_AROUND_ORDER)
                 .limit(MOST)
                 .fetch(row -> new SearchResult(
                         Kind.POSITION,
@@ -138,7 +138,7 @@ class SearchIndex {
         Map<Long, SearchResult> people = people(ids(hits, "PERSON"));
         List<SearchResult> searchResults = new ArrayList<>();
         for (Hit hit : hits) {
-            SearchResult searchResult = switch (hit.kind()) {
+            SearchResult searchResult = switch (hit.type()) {
                 case "VEHICLE" -> vehicles.get(hit.id());
                 case "TIRE" -> tires.get(hit.id());
                 default -> people.get(hit.id());
@@ -151,7 +151,7 @@ class SearchIndex {
     }
 
     private static List<Long> ids(Set<Hit> hits, String kind) {
-        return hits.stream().filter(hit -> hit.kind().equals(kind)).map(Hit::id).toList();
+        return hits.stream().filter(hit -> hit.type().equals(kind)).map(Hit::id).toList();
     }
 
     private Map<Long, SearchResult> vehicles(List<Long> ids) {
@@ -176,22 +176,22 @@ class SearchIndex {
                 String.class, TIRE.ID);
         return db.select(
                         TIRE.ID,
-                        TIRE.NUMBER,
+                        TIRE.TIRE_NUMBER,
                         code,
-                        TIRE_MODEL.MAKER,
+                        TIRE_MODEL.MANUFACTURER,
                         TIRE_MODEL.NAME,
                         VEHICLE.UNIT,
-                        PLACE.CODE,
+                        POSITION.CODE,
                         STOCK.STATE)
                 .from(TIRE)
                 .join(TIRE_MODEL)
                 .on(TIRE_MODEL.ID.eq(TIRE.TIRE_MODEL_ID))
-                .leftJoin(FITMENT)
-                .on(FITMENT.TIRE_ID.eq(TIRE.ID))
-                .leftJoin(PLACE)
-                .on(PLACE.ID.eq(FITMENT.PLACE_ID))
+                .leftJoin(INSTALLATION)
+                .on(INSTALLATION.TIRE_ID.eq(TIRE.ID))
+                .leftJoin(POSITION)
+                .on(POSITION.ID.eq(INSTALLATION.POSITION_ID))
                 .leftJoin(VEHICLE)
-                .on(VEHICLE.ID.eq(PLACE.VEHICLE_ID))
+                .on(VEHICLE.ID.eq(POSITION.VEHICLE_ID))
                 .leftJoin(STOCK)
                 .on(STOCK.TIRE_ID.eq(TIRE.ID))
                 .where(TIRE.ID.in(ids))

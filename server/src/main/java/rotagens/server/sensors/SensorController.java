@@ -42,18 +42,22 @@ class SensorController {
     record SensorRow(
             String position,
             String positionName,
-            @Nullable String code,
-            Sensor.@Nullable Location mount,
-            @Nullable String mountWords,
-            @Nullable LocalDate fitted,
-            @Nullable LocalDate mayEnd,
+            @Nullable String sensorId,
+            Sensor.@Nullable Location location,
+            @Nullable String locationLabel,
+            @Nullable LocalDate installedDate,
+            @Nullable LocalDate expectedEnd,
             @Nullable LocalDate overdue,
             @Nullable Verdict verdict) {}
 
-    record SensorEventView(Instant at, String by, String code, String what, String position, String note) {}
+    record SensorEventView(Instant at, String by, String code, String description, String position, String note) {}
 
     record SensorsView(
-            String unit, boolean sensorsWork, List<SensorRow> lines, String because, List<SensorEventView> history) {}
+            String unit,
+            boolean hasWorkingSensors,
+            List<SensorRow> rows,
+            String explanation,
+            List<SensorEventView> history) {}
 
     /**
      * A sensor put on record, or taken off where {@code code} is empty.
@@ -62,9 +66,9 @@ class SensorController {
      */
     record SensorRequest(
             @Nullable String before,
-            @Nullable String code,
-            Sensor.@Nullable Location mount,
-            @Nullable LocalDate fitted,
+            @Nullable String sensorId,
+            Sensor.@Nullable Location location,
+            @Nullable LocalDate installedDate,
             @Nullable String note) {}
 
     private final FleetAssessor fleetAssessor;
@@ -104,7 +108,7 @@ class SensorController {
                                 event.at(),
                                 event.by(),
                                 event.code(),
-                                words(event.kind()),
+                                words(event.type()),
                                 event.position(),
                                 event.note()))
                         .toList());
@@ -112,7 +116,7 @@ class SensorController {
 
     private static String words(String kind) {
         return switch (kind) {
-            case "FITTED" -> "put on record";
+            case "INSTALLED" -> "put on record";
             case "MOVED" -> "moved here";
             default -> "taken off";
         };
@@ -169,26 +173,26 @@ class SensorController {
         InputValidator wrong = new InputValidator();
         String note = wrong.text("note", typed.note(), 200);
         LocalDate today = vehicleAssessment.today();
-        if (typed.code() == null || typed.code().isBlank()) {
-            wrong.unless(!before.isEmpty(), "code", "Enter the ID printed on the sensor.");
+        if (typed.sensorId() == null || typed.sensorId().isBlank()) {
+            wrong.unless(!before.isEmpty(), "sensorId", "Enter the ID printed on the sensor.");
             wrong.refuseIfWrong();
             sensors.takeOff(vehicleAssessment.placeId(at), clock.instant(), people.me(), note, null);
             return;
         }
-        Optional<String> code = wrong.required("code", typed.code(), Sensor::readCode);
-        wrong.unless(typed.mount() != null, "mount", "Where does it sit?");
+        Optional<String> code = wrong.required("sensorId", typed.sensorId(), Sensor::readCode);
+        wrong.unless(typed.location() != null, "location", "Where does it sit?");
         wrong.unless(
-                typed.fitted() == null || !typed.fitted().isAfter(today),
-                "fitted",
+                typed.installedDate() == null || !typed.installedDate().isAfter(today),
+                "installedDate",
                 "This day lies ahead. Check the date.");
         wrong.unless(
-                typed.fitted() == null || typed.fitted().isAfter(today.minusYears(30)),
-                "fitted",
+                typed.installedDate() == null || typed.installedDate().isAfter(today.minusYears(30)),
+                "installedDate",
                 "More than 30 years ago. Check the year.");
         wrong.refuseIfWrong();
         sensors.put(
                 vehicleAssessment.placeId(at),
-                new Sensor(code.orElseThrow(), typed.mount(), Optional.ofNullable(typed.fitted())),
+                new Sensor(code.orElseThrow(), typed.location(), Optional.ofNullable(typed.installedDate())),
                 clock.instant(),
                 people.me(),
                 note,

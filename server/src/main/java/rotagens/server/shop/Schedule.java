@@ -1,6 +1,6 @@
 package rotagens.server.shop;
 
-import static rotagens.server.storage.generated.Tables.PLACEMENT;
+import static rotagens.server.storage.generated.Tables.JOB_SLOT;
 import static rotagens.server.storage.generated.Tables.YARD;
 
 import java.time.LocalDate;
@@ -94,18 +94,18 @@ class Schedule {
     /** Every open job, with where it stands. */
     List<OpenJob> all(TireSupply tires) {
         ShopConstraints rules = setups.rules();
-        Map<Long, Kept> kept = db.select(PLACEMENT.asterisk(), YARD.NAME)
-                .from(PLACEMENT)
+        Map<Long, Kept> kept = db.select(JOB_SLOT.asterisk(), YARD.NAME)
+                .from(JOB_SLOT)
                 .join(YARD)
-                .on(YARD.ID.eq(PLACEMENT.YARD_ID))
+                .on(YARD.ID.eq(JOB_SLOT.YARD_ID))
                 .fetchMap(
-                        row -> row.get(PLACEMENT.JOB_ID),
+                        row -> row.get(JOB_SLOT.JOB_ID),
                         row -> new Kept(
                                 row.get(YARD.NAME),
-                                row.get(PLACEMENT.START_MINUTE),
-                                row.get(PLACEMENT.BAY),
-                                json.readValue(row.get(PLACEMENT.CREW), NAMES),
-                                row.get(PLACEMENT.IS_PINNED)));
+                                row.get(JOB_SLOT.START_MINUTE),
+                                row.get(JOB_SLOT.BAY),
+                                json.readValue(row.get(JOB_SLOT.ASSIGNEES), NAMES),
+                                row.get(JOB_SLOT.IS_PINNED)));
         Map<Long, VehicleAssessment> vehicleAssessments = fleet.all().stream()
                 .collect(Collectors.toMap(
                         vehicleAssessment -> vehicleAssessment.onFile().id(), Function.identity()));
@@ -168,7 +168,7 @@ class Schedule {
                                         .toList()))
                         .toList(),
                 shown,
-                (int) shown.stream().filter(one -> !one.clashes().isEmpty()).count(),
+                (int) shown.stream().filter(one -> !one.conflicts().isEmpty()).count(),
                 vehicleBookings.all());
     }
 
@@ -210,7 +210,7 @@ class Schedule {
     static List<String> work(JobView jobView) {
         Map<String, List<String>> byWork = jobView.items().stream()
                 .collect(Collectors.groupingBy(
-                        JobItemView::work,
+                        JobItemView::label,
                         java.util.LinkedHashMap::new,
                         Collectors.mapping(
                                 jobItemView -> jobItemView.position() == null ? "" : jobItemView.position(),
@@ -234,9 +234,9 @@ class Schedule {
         } catch (InvalidInputException e) {
             wrong.wrong("start", "Enter a time such as 07:30.");
         }
-        List<String> people = wanted.people() == null
+        List<String> people = wanted.assignees() == null
                 ? List.of()
-                : wanted.people().stream().distinct().limit(MOST_PEOPLE).toList();
+                : wanted.assignees().stream().distinct().limit(MOST_PEOPLE).toList();
         wrong.refuseIfWrong();
         JobView before = jobs.get(jobId);
         JobView moved = before.day().equals(wanted.day())
@@ -262,24 +262,24 @@ class Schedule {
 
     /** A job without a place keeps its day. */
     void drop(long jobId) {
-        db.deleteFrom(PLACEMENT).where(PLACEMENT.JOB_ID.eq(jobId)).execute();
+        db.deleteFrom(JOB_SLOT).where(JOB_SLOT.JOB_ID.eq(jobId)).execute();
     }
 
     void keep(long jobId, int start, int bay, List<String> people, boolean pinned, long yard) {
-        db.insertInto(PLACEMENT)
-                .set(PLACEMENT.JOB_ID, jobId)
-                .set(PLACEMENT.START_MINUTE, start)
-                .set(PLACEMENT.BAY, bay)
-                .set(PLACEMENT.CREW, json.writeValueAsString(people))
-                .set(PLACEMENT.IS_PINNED, pinned)
-                .set(PLACEMENT.YARD_ID, yard)
-                .onConflict(PLACEMENT.JOB_ID)
+        db.insertInto(JOB_SLOT)
+                .set(JOB_SLOT.JOB_ID, jobId)
+                .set(JOB_SLOT.START_MINUTE, start)
+                .set(JOB_SLOT.BAY, bay)
+                .set(JOB_SLOT.ASSIGNEES, json.writeValueAsString(people))
+                .set(JOB_SLOT.IS_PINNED, pinned)
+                .set(JOB_SLOT.YARD_ID, yard)
+                .onConflict(JOB_SLOT.JOB_ID)
                 .doUpdate()
-                .set(PLACEMENT.START_MINUTE, start)
-                .set(PLACEMENT.BAY, bay)
-                .set(PLACEMENT.CREW, json.writeValueAsString(people))
-                .set(PLACEMENT.IS_PINNED, pinned)
-                .set(PLACEMENT.YARD_ID, yard)
+                .set(JOB_SLOT.START_MINUTE, start)
+                .set(JOB_SLOT.BAY, bay)
+                .set(JOB_SLOT.ASSIGNEES, json.writeValueAsString(people))
+                .set(JOB_SLOT.IS_PINNED, pinned)
+                .set(JOB_SLOT.YARD_ID, yard)
                 .execute();
     }
 

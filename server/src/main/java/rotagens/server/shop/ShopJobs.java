@@ -41,14 +41,14 @@ class ShopJobs {
     ShopJob of(JobView jobView, VehicleAssessment vehicleAssessment, TireSupply tires) {
         Map<WorkType, List<Position>> work = new EnumMap<>(WorkType.class);
         for (JobItemView jobItemView : jobView.items()) {
-            List<Position> where = work.computeIfAbsent(jobItemView.kind(), kind -> new ArrayList<>());
+            List<Position> where = work.computeIfAbsent(jobItemView.workType(), kind -> new ArrayList<>());
             if (jobItemView.position() != null) {
                 where.add(Position.parse(jobItemView.position()));
             }
         }
         // The job may plan another model than the one there now.
         Map<Long, Integer> wanted = jobView.items().stream()
-                .filter(jobItemView -> JobRequirements.takesTire(jobItemView.kind()))
+                .filter(jobItemView -> JobRequirements.takesTire(jobItemView.workType()))
                 .map(JobItemView::tireModelId)
                 .filter(Objects::nonNull)
                 .collect(Collectors.groupingBy(Function.identity(), Collectors.summingInt(one -> 1)));

@@ -123,15 +123,15 @@ public class ShopSetupStore {
         ShopSetupRequest usual = usual();
         ShopSetupRequest form = new ShopSetupRequest(
                 usual.yards(),
-                usual.workers(),
+                usual.technicians(),
                 usual.closures(),
                 keep.entrySet().stream()
                         .map(one -> new MinimumInServiceSetup(one.getKey(), one.getValue()))
                         .toList(),
-                usual.roads());
+                usual.travelTimes());
         db.insertInto(SHOP_SETUP)
                 .set(SHOP_SETUP.DOCUMENT, json.writeValueAsString(form))
-                .set(SHOP_SETUP.AT, clock.instant())
+                .set(SHOP_SETUP.RECORDED_AT, clock.instant())
                 .set(SHOP_SETUP.PERSON_ID, by)
                 .execute();
     }
@@ -162,7 +162,7 @@ public class ShopSetupStore {
                                 yard.bays(),
                                 yard.equipment()))
                         .toList(),
-                form.workers().stream()
+                form.technicians().stream()
                         .map(worker -> new ShopConstraints.Technician(
                                 worker.name(),
                                 worker.yard(),
@@ -174,20 +174,20 @@ public class ShopSetupStore {
                                 Optional.ofNullable(closure.yard()).filter(yard -> !yard.isBlank()),
                                 closure.from(),
                                 closure.to(),
-                                closure.why()))
+                                closure.reason()))
                         .toList(),
                 vehicleBookings.all().stream()
                         .map(away -> new ShopConstraints.VehicleBooking(
                                 away.unit(),
                                 LocalDateTime.parse(away.from()),
                                 LocalDateTime.parse(away.to()),
-                                away.why()))
+                                away.reason()))
                         .toList(),
-                form.readiness().stream()
-                        .map(rule -> new ShopConstraints.MinimumInService(rule.vehicleClass(), rule.keep()))
+                form.minimums().stream()
+                        .map(rule -> new ShopConstraints.MinimumInService(rule.vehicleClass(), rule.minimum()))
                         .toList(),
                 fit,
-                form.roads().stream()
+                form.travelTimes().stream()
                         .map(road -> new ShopConstraints.TravelTime(road.one(), road.other(), road.minutes()))
                         .toList());
     }
@@ -230,7 +230,7 @@ public class ShopSetupStore {
         wrong.refuseIfWrong();
         db.insertInto(SHOP_SETUP)
                 .set(SHOP_SETUP.DOCUMENT, json.writeValueAsString(form))
-                .set(SHOP_SETUP.AT, clock.instant())
+                .set(SHOP_SETUP.RECORDED_AT, clock.instant())
                 .set(SHOP_SETUP.PERSON_ID, people.me())
                 .execute();
         return view(units);
@@ -239,13 +239,13 @@ public class ShopSetupStore {
     private static void check(ShopSetupRequest form) {
         InputValidator wrong = new InputValidator();
         if (form.yards() == null
-                || form.workers() == null
+                || form.technicians() == null
                 || form.closures() == null
-                || form.readiness() == null
+                || form.minimums() == null
                 || form.yards().size()
-                                + form.workers().size()
+                                + form.technicians().size()
                                 + form.closures().size()
-                                + form.roads().size()
+                                + form.travelTimes().size()
                         > MOST_LINES) {
             throw ProblemException.field("setup", "A part of the setup is missing, or it is far too long.");
         }
@@ -264,9 +264,9 @@ public class ShopSetupStore {
                     field + "equipment",
                     "0 to " + MOST_BAYS + " of each.");
         }
-        for (int at = 0; at < form.workers().size(); at++) {
-            TechnicianSetup worker = form.workers().get(at);
-            String field = "workers[" + at + "].";
+        for (int at = 0; at < form.technicians().size(); at++) {
+            TechnicianSetup worker = form.technicians().get(at);
+            String field = "technicians[" + at + "].";
             wrong.unless(worker.name() != null && !worker.name().isBlank(), field + "name", "Choose who.");
             wrong.unless(yards.contains(worker.yard()), field + "yard", "Choose the yard.");
             span(wrong, field + "hours", worker.hours());
@@ -274,7 +274,7 @@ public class ShopSetupStore {
         for (int at = 0; at < form.closures().size(); at++) {
             ClosureSetup closure = form.closures().get(at);
             String field = "closures[" + at + "].";
-            wrong.text(field + "why", closure.why(), LONGEST);
+            wrong.text(field + "reason", closure.reason(), LONGEST);
             wrong.unless(closure.from() != null, field + "from", "Enter the first day.");
             wrong.unless(
                     closure.from() == null
@@ -282,22 +282,22 @@ public class ShopSetupStore {
                     field + "to",
                     "The last day isn’t before the first.");
         }
-        for (int at = 0; at < form.readiness().size(); at++) {
-            MinimumInServiceSetup rule = form.readiness().get(at);
+        for (int at = 0; at < form.minimums().size(); at++) {
+            MinimumInServiceSetup rule = form.minimums().get(at);
             wrong.unless(
-                    rule.keep() >= 0 && rule.keep() <= 10_000,
-                    "readiness[" + at + "].keep",
+                    rule.minimum() >= 0 && rule.minimum() <= 10_000,
+                    "minimums[" + at + "].minimum",
                     "Enter how many stay in service.");
         }
-        for (int at = 0; at < form.roads().size(); at++) {
-            TravelTimeSetup road = form.roads().get(at);
+        for (int at = 0; at < form.travelTimes().size(); at++) {
+            TravelTimeSetup road = form.travelTimes().get(at);
             wrong.unless(
                     yards.contains(road.one()) && yards.contains(road.other()),
-                    "roads[" + at + "].minutes",
+                    "travelTimes[" + at + "].minutes",
                     "One of the two yards isn’t there.");
             wrong.unless(
                     road.minutes() >= 1 && road.minutes() <= LONGEST_ROAD,
-                    "roads[" + at + "].minutes",
+                    "travelTimes[" + at + "].minutes",
                     "1 to " + LONGEST_ROAD + " minutes.");
         }
         wrong.refuseIfWrong();

@@ -17,28 +17,28 @@ final class ShopViews {
 
     record TechnicianSetup(String name, String yard, List<DayOfWeek> days, String hours) {}
 
-    record ClosureSetup(@Nullable String yard, LocalDate from, LocalDate to, String why) {}
+    record ClosureSetup(@Nullable String yard, LocalDate from, LocalDate to, String reason) {}
 
-    record MinimumInServiceSetup(String vehicleClass, int keep) {}
+    record MinimumInServiceSetup(String vehicleClass, int minimum) {}
 
     /** What the shops can do; one document, changed as a whole. */
     record ShopSetupRequest(
             List<YardSetup> yards,
-            List<TechnicianSetup> workers,
+            List<TechnicianSetup> technicians,
             List<ClosureSetup> closures,
-            List<MinimumInServiceSetup> readiness,
-            List<TravelTimeSetup> roads) {
+            List<MinimumInServiceSetup> minimums,
+            List<TravelTimeSetup> travelTimes) {
 
         // A setup kept before there were roads has none.
         public ShopSetupRequest {
-            roads = roads == null ? List.of() : List.copyOf(roads);
+            travelTimes = travelTimes == null ? List.of() : List.copyOf(travelTimes);
         }
     }
 
     /** Minutes from one yard to the other's shop, either way. */
     record TravelTimeSetup(String one, String other, int minutes) {}
 
-    record EquipmentView(Equipment code, String words) {}
+    record EquipmentView(Equipment code, String label) {}
 
     /**
      * @param version names the setup that is shown
@@ -48,12 +48,12 @@ final class ShopViews {
             long version,
             ShopSetupRequest setup,
             int usualTravel,
-            List<String> faults,
+            List<String> errors,
             List<EquipmentView> equipment,
-            List<String> people,
+            List<String> technicians,
             List<String> classes) {}
 
-    record ScheduleConflictView(ScheduleRule rule, String title, String says) {}
+    record ScheduleConflictView(ScheduleRule rule, String title, String statement) {}
 
     /** A job where it stands, or on its day without an hour. */
     record JobSlotView(
@@ -66,22 +66,22 @@ final class ShopViews {
             @Nullable String start,
             @Nullable String end,
             @Nullable Integer bay,
-            List<String> people,
+            List<String> assignees,
             boolean pinned,
             int minutes,
-            int peopleNeeded,
-            List<String> needs,
+            int techniciansNeeded,
+            List<String> requirements,
             List<String> work,
             LocalDate due,
             boolean late,
-            @Nullable String waitsFor,
-            List<ScheduleConflictView> clashes) {}
+            @Nullable String blockedBy,
+            List<ScheduleConflictView> conflicts) {}
 
     record DayView(LocalDate day, @Nullable String closed) {}
 
-    record YardScheduleView(String name, int bays, List<String> people, List<DayView> days) {}
+    record YardScheduleView(String name, int bays, List<String> technicians, List<DayView> days) {}
 
-    record VehicleBookingView(long id, String unit, String from, String to, String why) {}
+    record VehicleBookingView(long id, String unit, String from, String to, String reason) {}
 
     record ScheduleView(
             LocalDate from,
@@ -89,7 +89,7 @@ final class ShopViews {
             List<YardScheduleView> yards,
             List<JobSlotView> jobs,
             int conflicts,
-            List<VehicleBookingView> away) {}
+            List<VehicleBookingView> bookings) {}
 
     /** @param yard where it is done; the vehicle's own where nothing is said */
     record SetJobSlotRequest(
@@ -97,12 +97,12 @@ final class ShopViews {
             @Nullable LocalDate day,
             @Nullable String start,
             @Nullable Integer bay,
-            @Nullable List<String> people,
+            @Nullable List<String> assignees,
             boolean pinned) {}
 
-    record EarlierSlotView(LocalDate day, @Nullable String title, String says) {}
+    record EarlierSlotView(LocalDate day, @Nullable String title, String statement) {}
 
-    record SlotExplanationView(String says, List<EarlierSlotView> earlier) {}
+    record SlotExplanationView(String statement, List<EarlierSlotView> earlier) {}
 
     /** @param takeDue whether due work without a day is planned too, bundled by vehicle */
     record ProposeScheduleRequest(
@@ -116,12 +116,12 @@ final class ShopViews {
             LocalDate day,
             String start,
             int bay,
-            List<String> people,
+            List<String> assignees,
             List<String> work,
             LocalDate due,
             @Nullable String was) {}
 
-    record UnscheduledWork(String unit, List<String> work, String says) {}
+    record UnscheduledWork(String unit, List<String> work, String statement) {}
 
     /** How far a planning run is, and what it has found. */
     record ScheduleProposalView(
@@ -132,7 +132,7 @@ final class ShopViews {
             long seed,
             @Nullable LocalDate last,
             List<ProposedJob> jobs,
-            List<UnscheduledWork> noPlace,
+            List<UnscheduledWork> unscheduled,
             long points,
             long daysLate,
             long firstFitPoints,
@@ -145,5 +145,5 @@ final class ShopViews {
             @Nullable String unit,
             @Nullable String from,
             @Nullable String to,
-            @Nullable String why) {}
+            @Nullable String reason) {}
 }

@@ -1,7 +1,7 @@
 package rotagens.server.shop;
 
-import static rotagens.server.storage.generated.Tables.AWAY;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
+import static rotagens.server.storage.generated.Tables.VEHICLE_BOOKING;
 
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -38,18 +38,18 @@ class VehicleBookings {
     /** Those that haven't ended. */
     List<VehicleBookingView> all() {
         String now = LocalDateTime.ofInstant(clock.instant(), clock.getZone()).toString();
-        return db.select(AWAY.asterisk(), VEHICLE.UNIT)
-                .from(AWAY)
+        return db.select(VEHICLE_BOOKING.asterisk(), VEHICLE.UNIT)
+                .from(VEHICLE_BOOKING)
                 .join(VEHICLE)
-                .on(VEHICLE.ID.eq(AWAY.VEHICLE_ID))
-                .where(AWAY.ENDS.ge(now))
-                .orderBy(AWAY.STARTS, AWAY.ID)
+                .on(VEHICLE.ID.eq(VEHICLE_BOOKING.VEHICLE_ID))
+                .where(VEHICLE_BOOKING.ENDS_AT.ge(now))
+                .orderBy(VEHICLE_BOOKING.STARTS_AT, VEHICLE_BOOKING.ID)
                 .fetch(row -> new VehicleBookingView(
-                        row.get(AWAY.ID),
+                        row.get(VEHICLE_BOOKING.ID),
                         row.get(VEHICLE.UNIT),
-                        row.get(AWAY.STARTS),
-                        row.get(AWAY.ENDS),
-                        row.get(AWAY.WHY)));
+                        row.get(VEHICLE_BOOKING.STARTS_AT),
+                        row.get(VEHICLE_BOOKING.ENDS_AT),
+                        row.get(VEHICLE_BOOKING.REASON)));
     }
 
     @Transactional
@@ -61,7 +61,7 @@ class VehicleBookings {
         LocalDateTime from = time(wrong, "from", form.from());
         LocalDateTime to = time(wrong, "to", form.to());
         wrong.unless(from == null || to == null || to.isAfter(from), "to", "It comes back after it leaves.");
-        String why = wrong.text("why", form.why(), LONGEST);
+        String why = wrong.text("reason", form.reason(), LONGEST);
         wrong.refuseIfWrong();
         put(vehicle, from, to, why.isEmpty() ? "booked" : why, "");
     }
@@ -86,26 +86,26 @@ class VehicleBookings {
     }
 
     void put(long vehicle, LocalDateTime from, LocalDateTime to, String why, String source) {
-        db.insertInto(AWAY)
-                .set(AWAY.VEHICLE_ID, vehicle)
-                .set(AWAY.STARTS, from.toString())
-                .set(AWAY.ENDS, to.toString())
-                .set(AWAY.WHY, why)
-                .set(AWAY.SOURCE, source)
-                .set(AWAY.AT, clock.instant())
-                .set(AWAY.PERSON_ID, people.me())
+        db.insertInto(VEHICLE_BOOKING)
+                .set(VEHICLE_BOOKING.VEHICLE_ID, vehicle)
+                .set(VEHICLE_BOOKING.STARTS_AT, from.toString())
+                .set(VEHICLE_BOOKING.ENDS_AT, to.toString())
+                .set(VEHICLE_BOOKING.REASON, why)
+                .set(VEHICLE_BOOKING.SOURCE, source)
+                .set(VEHICLE_BOOKING.RECORDED_AT, clock.instant())
+                .set(VEHICLE_BOOKING.PERSON_ID, people.me())
                 .execute();
     }
 
     /** A calendar brought in again replaces what it brought before. */
     void forget(String source) {
-        db.deleteFrom(AWAY).where(AWAY.SOURCE.eq(source)).execute();
+        db.deleteFrom(VEHICLE_BOOKING).where(VEHICLE_BOOKING.SOURCE.eq(source)).execute();
     }
 
     @Transactional
     void remove(long id) {
         changeTracker.only();
-        if (db.deleteFrom(AWAY).where(AWAY.ID.eq(id)).execute() == 0) {
+        if (db.deleteFrom(VEHICLE_BOOKING).where(VEHICLE_BOOKING.ID.eq(id)).execute() == 0) {
             throw ProblemException.notFound("There is no such booking.");
         }
     }

@@ -38,10 +38,10 @@ class SensorSimulatorController {
      * @param crossed two positions whose sensors are learned at each other's place, by a space
      */
     record ConnectSimulatorRequest(
-            @Nullable String dead, @Nullable String crossed, boolean otherOrder, boolean firstWayFails) {}
+            @Nullable String dead, @Nullable String swapped, boolean otherOrder, boolean firstEntryFails) {}
 
     record SimulatorActionRequest(
-            @Nullable String position, @Nullable String pressure, RelearnProcedure.@Nullable EntryMethod way) {}
+            @Nullable String position, @Nullable String pressure, RelearnProcedure.@Nullable EntryMethod entryMethod) {}
 
     record SimulatedCornerView(String position, @Nullable String pressure) {}
 
@@ -118,12 +118,12 @@ class SensorSimulatorController {
         Set<Position> dead = new HashSet<>();
         codes(connectSimulatorRequest.dead()).forEach(code -> dead.add(vehicleAssessment.position(code)));
         Map<Position, Position> crossed = new LinkedHashMap<>();
-        List<String> pair = codes(connectSimulatorRequest.crossed());
+        List<String> pair = codes(connectSimulatorRequest.swapped());
         if (pair.size() == 2) {
             crossed.put(vehicleAssessment.position(pair.get(0)), vehicleAssessment.position(pair.get(1)));
             crossed.put(vehicleAssessment.position(pair.get(1)), vehicleAssessment.position(pair.get(0)));
         } else if (!pair.isEmpty()) {
-            throw ProblemException.field("crossed", "Two positions, such as 1R 2R.");
+            throw ProblemException.field("swapped", "Two positions, such as 1R 2R.");
         }
         if (receivers.size() >= MOST) {
             receivers.clear();
@@ -134,7 +134,10 @@ class SensorSimulatorController {
                 pressures,
                 targets,
                 new SimulatedSensorSystem.Faults(
-                        dead, crossed, connectSimulatorRequest.otherOrder(), connectSimulatorRequest.firstWayFails()));
+                        dead,
+                        crossed,
+                        connectSimulatorRequest.otherOrder(),
+                        connectSimulatorRequest.firstEntryFails()));
         receivers.put(vehicleId, receiver);
         return view(receiver, units);
     }
@@ -160,13 +163,13 @@ class SensorSimulatorController {
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody SimulatorActionRequest simulatorActionRequest) {
         SimulatedSensorSystem receiver = receiver(vehicleId);
-        if (simulatorActionRequest.way() == null) {
-            throw ProblemException.field("way", "Which way in?");
+        if (simulatorActionRequest.entryMethod() == null) {
+            throw ProblemException.field("entryMethod", "Which way in?");
         }
         if (!receiver.dash().ignition()) {
             throw ProblemException.conflict("The ignition is off.");
         }
-        heard(vehicleId, receiver.enter(simulatorActionRequest.way()));
+        heard(vehicleId, receiver.enter(simulatorActionRequest.entryMethod()));
         return view(receiver, units);
     }
 
@@ -230,6 +233,6 @@ class SensorSimulatorController {
     }
 
     private void heard(long vehicleId, List<RelearnEvent> events) {
-        relearnService.heard(vehicleId, events);
+        relearnService.confirmed(vehicleId, events);
     }
 }

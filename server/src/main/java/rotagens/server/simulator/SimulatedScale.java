@@ -25,7 +25,7 @@ public class SimulatedScale {
     }
 
     /** One axle in lb; on a platform the ends are 0. */
-    public record AxleWeighed(int axle, int left, int right, int whole) {}
+    public record AxleWeighed(int axle, int left, int right, int total) {}
 
     /** @param text the slip as the scale prints it */
     public record SimulatedWeighingView(
@@ -57,7 +57,7 @@ public class SimulatedScale {
                             ? new AxleWeighed(number, left, right, left + right)
                             : new AxleWeighed(number, 0, 0, near(lb, step, scatter)));
         }
-        int gross = axles.stream().mapToInt(AxleWeighed::whole).sum();
+        int gross = axles.stream().mapToInt(AxleWeighed::total).sum();
         String scale = kind == Kind.PLATFORM ? "Eastbank platform" : "portable pads, set 2";
         LocalDate today = LocalDate.now(clock);
         return new SimulatedWeighingView(
@@ -75,7 +75,7 @@ public class SimulatedScale {
         double most = role == AxleRole.STEER ? (heavy ? 0.88 : 0.72) : role == AxleRole.DRIVE ? 0.985 : 0.93;
         double share = switch (state) {
             case EMPTY -> heavy ? 0.8 : 0.6;
-            case UNKNOWN, USUAL -> heavy ? 0.965 : 0.8;
+            case UNKNOWN, NORMAL -> heavy ? 0.965 : 0.8;
             case FULL -> heavy ? 1 : 0.92;
             case TOWING -> role == AxleRole.STEER ? 0.9 : 0.98;
         };
@@ -103,7 +103,7 @@ public class SimulatedScale {
             text.append(
                     axle.left() > 0
                             ? String.format("  left %,d lb  right %,d lb%n", axle.left(), axle.right())
-                            : String.format(": %,d lb%n", axle.whole()));
+                            : String.format(": %,d lb%n", axle.total()));
         }
         return text.append(String.format("Gross: %,d lb%n", gross)).toString();
     }

@@ -20,7 +20,7 @@ import rotagens.core.vehicle.Position;
 final class SimulatedSensorSystem implements SensorSystem {
 
     /** What is wrong with it. */
-    record Faults(Set<Position> dead, Map<Position, Position> crossed, boolean otherOrder, boolean firstWayFails) {
+    record Faults(Set<Position> dead, Map<Position, Position> swapped, boolean otherOrder, boolean firstEntryFails) {
 
         static final Faults NONE = new Faults(Set.of(), Map.of(), false, false);
     }
@@ -58,7 +58,7 @@ final class SimulatedSensorSystem implements SensorSystem {
         }
         corners.forEach(corner -> {
             inTires.put(corner, pressures.getOrDefault(corner, Pressure.psi(80)));
-            believed.put(corner, faults.crossed().getOrDefault(corner, corner));
+            believed.put(corner, faults.swapped().getOrDefault(corner, corner));
         });
     }
 
@@ -74,9 +74,9 @@ final class SimulatedSensorSystem implements SensorSystem {
     public synchronized List<RelearnEvent> enter(EntryMethod entryMethod) {
         boolean works = ignition
                 && procedure.entryMethods().contains(entryMethod)
-                && !(faults.firstWayFails() && procedure.entryMethods().get(0) == entryMethod);
+                && !(faults.firstEntryFails() && procedure.entryMethods().get(0) == entryMethod);
         if (!works) {
-            return List.of(RelearnEvent.of(RelearnEvent.Type.WAY_FAILED));
+            return List.of(RelearnEvent.of(RelearnEvent.Type.ENTRY_FAILED));
         }
         learning.clear();
         asked = 0;
@@ -89,7 +89,7 @@ final class SimulatedSensorSystem implements SensorSystem {
         inLearnMode = true;
         hornTwice++;
         return List.of(
-                RelearnEvent.of(RelearnEvent.Type.ENTERED), RelearnEvent.at(RelearnEvent.Type.LAMP, order.get(0)));
+                RelearnEvent.of(RelearnEvent.Type.ENTERED), RelearnEvent.at(RelearnEvent.Type.LAMP_LIT, order.get(0)));
     }
 
     @Override
@@ -98,23 +98,23 @@ final class SimulatedSensorSystem implements SensorSystem {
         if (byAir) {
             Pressure before = inTires.get(corner);
             inTires.put(corner, Pressure.psi(Math.max(5, Math.round(before.psi()) - AIR_LET_OUT_PSI)));
-            events.add(RelearnEvent.at(RelearnEvent.Type.AIR_OUT, corner));
+            events.add(RelearnEvent.at(RelearnEvent.Type.AIR_RELEASED, corner));
         }
         if (!inLearnMode || faults.dead().contains(corner) || learning.containsKey(corner)) {
-            events.add(RelearnEvent.at(RelearnEvent.Type.SILENT, corner));
+            events.add(RelearnEvent.at(RelearnEvent.Type.NO_RESPONSE, corner));
             return events;
         }
         learning.put(corner, order.get(asked));
         hornOnce++;
         asked++;
-        events.add(RelearnEvent.at(RelearnEvent.Type.HEARD, corner));
+        events.add(RelearnEvent.at(RelearnEvent.Type.CONFIRMED, corner));
         if (asked == order.size()) {
             inLearnMode = false;
             hornTwice++;
             believed.putAll(learning);
             events.add(RelearnEvent.of(RelearnEvent.Type.ENDED));
         } else {
-            events.add(RelearnEvent.at(RelearnEvent.Type.LAMP, order.get(asked)));
+            events.add(RelearnEvent.at(RelearnEvent.Type.LAMP_LIT, order.get(asked)));
         }
         return events;
     }

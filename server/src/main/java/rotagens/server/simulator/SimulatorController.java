@@ -31,7 +31,7 @@ import rotagens.server.web.ProblemException;
 class SimulatorController {
 
     record SimulatedWeighingRequest(
-            long vehicleId, @Nullable LoadState state, SimulatedScale.@Nullable Kind kind) {}
+            long vehicleId, @Nullable LoadState state, SimulatedScale.@Nullable Kind type) {}
 
     /**
      * The gauge held on a valve.
@@ -70,10 +70,10 @@ class SimulatorController {
     SimulatedScale.SimulatedWeighingView weigh(@RequestBody SimulatedWeighingRequest simulatedWeighingRequest) {
         return scale.weigh(
                 vehicleStore.get(simulatedWeighingRequest.vehicleId()).facts(),
-                simulatedWeighingRequest.state() == null ? LoadState.USUAL : simulatedWeighingRequest.state(),
-                simulatedWeighingRequest.kind() == null
+                simulatedWeighingRequest.state() == null ? LoadState.NORMAL : simulatedWeighingRequest.state(),
+                simulatedWeighingRequest.type() == null
                         ? SimulatedScale.Kind.PLATFORM
-                        : simulatedWeighingRequest.kind());
+                        : simulatedWeighingRequest.type());
     }
 
     @GetMapping(value = "/api/stand-ins/gauge", produces = MediaType.TEXT_EVENT_STREAM_VALUE)

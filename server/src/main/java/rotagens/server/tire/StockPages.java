@@ -1,6 +1,6 @@
 package rotagens.server.tire;
 
-import static rotagens.server.storage.generated.Tables.FITMENT;
+import static rotagens.server.storage.generated.Tables.INSTALLATION;
 import static rotagens.server.storage.generated.Tables.STOCK;
 import static rotagens.server.storage.generated.Tables.TIRE;
 import static rotagens.server.storage.generated.Tables.TIRE_MOVEMENT;
@@ -50,7 +50,7 @@ public class StockPages {
 
     @Transactional(readOnly = true)
     public Optional<Row> byNumber(String number) {
-        return find(TIRE.NUMBER.eq(number)).stream().findFirst();
+        return find(TIRE.TIRE_NUMBER.eq(number)).stream().findFirst();
     }
 
     @Transactional(readOnly = true)
@@ -59,17 +59,25 @@ public class StockPages {
     }
 
     private List<Row> find(Condition which) {
-        var depth = DSL.field(DSL.select(TIRE_MOVEMENT.DEPTH_LOWEST)
+        var depth = DSL.field(DSL.select(TIRE_MOVEMENT.LOWEST_DEPTH)
                         .from(TIRE_MOVEMENT)
-                        .where(TIRE_MOVEMENT.TIRE_ID.eq(TIRE.ID), TIRE_MOVEMENT.DEPTH_LOWEST.isNotNull())
+                        .where(TIRE_MOVEMENT.TIRE_ID.eq(TIRE.ID), TIRE_MOVEMENT.LOWEST_DEPTH.isNotNull())
                         .orderBy(TIRE_MOVEMENT.ID.desc())
                         .limit(1))
                 .as("depth");
         var dot = TireStore.newestDot().as("dot");
-        return db.select(TIRE.asterisk(), dot, depth, FITMENT.PLACE_ID, FITMENT.AT, STOCK.STATE, YARD.NAME, STOCK.SHELF)
+        return db.select(
+                        TIRE.asterisk(),
+                        dot,
+                        depth,
+                        INSTALLATION.POSITION_ID,
+                        INSTALLATION.INSTALLED_AT,
+                        STOCK.STATE,
+                        YARD.NAME,
+                        STOCK.SHELF)
                 .from(TIRE)
-                .leftJoin(FITMENT)
-                .on(FITMENT.TIRE_ID.eq(TIRE.ID))
+                .leftJoin(INSTALLATION)
+                .on(INSTALLATION.TIRE_ID.eq(TIRE.ID))
                 .leftJoin(STOCK)
                 .on(STOCK.TIRE_ID.eq(TIRE.ID))
                 .leftJoin(YARD)
@@ -80,12 +88,12 @@ public class StockPages {
                         row.get(TIRE.ID),
                         row.get(TIRE.TIRE_MODEL_ID),
                         row.get(TIRE.IS_RETREAD),
-                        Optional.ofNullable(row.get(TIRE.NUMBER)),
+                        Optional.ofNullable(row.get(TIRE.TIRE_NUMBER)),
                         Optional.ofNullable(row.get(TIRE.PRICE_CENTS)).map(Money::new),
                         Optional.ofNullable(row.get(dot)),
                         Optional.ofNullable(row.get(depth)),
-                        Optional.ofNullable(row.get(FITMENT.PLACE_ID)),
-                        Optional.ofNullable(row.get(FITMENT.AT)),
+                        Optional.ofNullable(row.get(INSTALLATION.POSITION_ID)),
+                        Optional.ofNullable(row.get(INSTALLATION.INSTALLED_AT)),
                         Optional.ofNullable(row.get(STOCK.STATE)).map(StockState::valueOf),
                         Optional.ofNullable(row.get(YARD.NAME)),
                         Optional.ofNullable(row.get(STOCK.SHELF)).orElse("")));

@@ -39,10 +39,10 @@ public class TireCatalog {
      */
     public record Details(
             Optional<String> diameter,
-            boolean tubeless,
+            boolean isTubeless,
             String plies,
-            SnowRating winter,
-            String grades,
+            SnowRating snowRating,
+            String utqgGrades,
             Optional<Money> price) {
 
         public static final Details NONE =
@@ -66,7 +66,7 @@ public class TireCatalog {
                 .groupBy(TIRE.TIRE_MODEL_ID)
                 .forEach(row -> counts.put(row.value1(), row.value2()));
         return db.selectFrom(TIRE_MODEL)
-                .orderBy(TIRE_MODEL.MAKER, TIRE_MODEL.NAME, TIRE_MODEL.SIZE, TIRE_MODEL.LOAD_RANGE)
+                .orderBy(TIRE_MODEL.MANUFACTURER, TIRE_MODEL.NAME, TIRE_MODEL.SIZE, TIRE_MODEL.LOAD_RANGE)
                 .fetch(row -> new Model(
                         row.getId(), row.getVersion(), model(row), details(row), counts.getOrDefault(row.getId(), 0)));
     }
@@ -119,7 +119,7 @@ public class TireCatalog {
         return db.select(TIRE_MODEL.ID)
                 .from(TIRE_MODEL)
                 .where(
-                        TIRE_MODEL.MAKER.equalIgnoreCase(model.manufacturer()),
+                        TIRE_MODEL.MANUFACTURER.equalIgnoreCase(model.manufacturer()),
                         TIRE_MODEL.NAME.equalIgnoreCase(model.name()),
                         TIRE_MODEL.SIZE.eq(model.size().molded()),
                         TIRE_MODEL.LOAD_RANGE.eq(range(model)),
@@ -142,22 +142,22 @@ public class TireCatalog {
     }
 
     private static void fill(TireModelRecord row, TireModel model, Details details) {
-        row.setMaker(model.manufacturer());
+        row.setManufacturer(model.manufacturer());
         row.setName(model.name());
         row.setSize(model.size().molded());
         row.setServiceDescription(service(model));
         row.setLoadRange(range(model));
-        row.setLoadSingle(model.ratings().moldedSingle().orElse(null));
-        row.setLoadDual(model.ratings().moldedDual().orElse(null));
+        row.setMaxLoadSingle(model.ratings().moldedSingle().orElse(null));
+        row.setMaxLoadDual(model.ratings().moldedDual().orElse(null));
         row.setMoldedPressure(model.moldedPressure().orElse(null));
         row.setOriginalDepth(model.originalDepth().orElse(null));
         row.setIsDirectional(model.isDirectional());
         row.setIsSteerAllowed(model.isSteerAllowed());
         row.setMeasuredDiameter(details.diameter().orElse(null));
-        row.setIsTubeless(details.tubeless());
+        row.setIsTubeless(details.isTubeless());
         row.setPlies(details.plies());
-        row.setWinter(details.winter().name());
-        row.setGrades(details.grades());
+        row.setSnowRating(details.snowRating().name());
+        row.setUtqgGrades(details.utqgGrades());
         row.setPriceCents(details.price().map(Money::cents).orElse(null));
     }
 
@@ -171,7 +171,7 @@ public class TireCatalog {
 
     private static TireModel model(TireModelRecord row) {
         return new TireModel(
-                row.getMaker(),
+                row.getManufacturer(),
                 row.getName(),
                 TireSize.parse(row.getSize()),
                 new LoadRatings(
@@ -181,8 +181,8 @@ public class TireCatalog {
                         Optional.of(row.getLoadRange())
                                 .filter(text -> !text.isEmpty())
                                 .map(LoadRange::parse),
-                        Optional.ofNullable(row.getLoadSingle()),
-                        Optional.ofNullable(row.getLoadDual())),
+                        Optional.ofNullable(row.getMaxLoadSingle()),
+                        Optional.ofNullable(row.getMaxLoadDual())),
                 Optional.ofNullable(row.getMoldedPressure()),
                 Optional.ofNullable(row.getOriginalDepth()),
                 row.getIsDirectional(),
@@ -194,8 +194,8 @@ public class TireCatalog {
                 Optional.ofNullable(row.getMeasuredDiameter()),
                 row.getIsTubeless(),
                 row.getPlies(),
-                SnowRating.valueOf(row.getWinter()),
-                row.getGrades(),
+                SnowRating.valueOf(row.getSnowRating()),
+                row.getUtqgGrades(),
                 Optional.ofNullable(row.getPriceCents()).map(Money::new));
     }
 }

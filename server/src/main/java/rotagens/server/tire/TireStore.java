@@ -1,7 +1,7 @@
 package rotagens.server.tire;
 
-import static rotagens.server.storage.generated.Tables.FITMENT;
-import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.INSTALLATION;
+import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.STOCK;
 import static rotagens.server.storage.generated.Tables.TIRE;
 import static rotagens.server.storage.generated.Tables.TIRE_DOT;
@@ -102,7 +102,7 @@ public class TireStore {
             long id,
             long tireId,
             Instant at,
-            String kind,
+            String type,
             Long fromPlaceId,
             Long toPlaceId,
             Long yardId,
@@ -127,26 +127,26 @@ public class TireStore {
     /** Every tire on a vehicle, by place; on one vehicle or, with null, on all. */
     @Transactional(readOnly = true)
     public Map<Long, InstalledTire> fitted(Long vehicleId) {
-        Condition which = vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId);
+        Condition which = vehicleId == null ? DSL.noCondition() : POSITION.VEHICLE_ID.eq(vehicleId);
         Map<Long, TireModel> models = tireCatalog.byId();
         LocalDate today = LocalDate.now(clock);
         Map<Long, InstalledTire> byPlace = new HashMap<>();
         db.select(
-                        PLACE.ID,
-                        PLACE.VEHICLE_ID,
+                        POSITION.ID,
+                        POSITION.VEHICLE_ID,
                         TIRE.ID,
                         TIRE.TIRE_MODEL_ID,
                         TIRE.IS_RETREAD,
                         newestDot(),
-                        FITMENT.AT,
-                        TIRE.NUMBER,
+                        INSTALLATION.INSTALLED_AT,
+                        TIRE.TIRE_NUMBER,
                         asFitted(TIRE_MOVEMENT.ODOMETER),
-                        asFitted(TIRE_MOVEMENT.DEPTH_LOWEST))
-                .from(FITMENT)
-                .join(PLACE)
-                .on(PLACE.ID.eq(FITMENT.PLACE_ID))
+                        asFitted(TIRE_MOVEMENT.LOWEST_DEPTH))
+                .from(INSTALLATION)
+                .join(POSITION)
+                .on(POSITION.ID.eq(INSTALLATION.POSITION_ID))
                 .join(TIRE)
-                .on(TIRE.ID.eq(FITMENT.TIRE_ID))
+                .on(TIRE.ID.eq(INSTALLATION.TIRE_ID))
                 .where(which)
                 .forEach(row -> {
                     Optional<String> code = Optional.ofNullable(row.value6());
@@ -180,7 +180,7 @@ public class TireStore {
         return DSL.field(DSL.select(what)
                 .from(TIRE_MOVEMENT)
                 .where(TIRE_MOVEMENT.TIRE_ID.eq(TIRE.ID))
-                .and(TIRE_MOVEMENT.TO_PLACE_ID.eq(FITMENT.PLACE_ID))
+                .and(TIRE_MOVEMENT.TO_POSITION_ID.eq(INSTALLATION.POSITION_ID))
                 .orderBy(TIRE_MOVEMENT.ID.desc())
                 .limit(1));
     }
@@ -190,7 +190,7 @@ public class TireStore {
         return DSL.field(DSL.select(TIRE_DOT.CODE)
                 .from(TIRE_DOT)
                 .where(TIRE_DOT.TIRE_ID.eq(TIRE.ID))
-                .and(TIRE_DOT.KIND.eq(DotKind.TIRE.name()))
+                .and(TIRE_DOT.TYPE.eq(DotKind.TIRE.name()))
                 .orderBy(TIRE_DOT.ID.desc())
                 .limit(1));
     }
@@ -209,7 +209,7 @@ public class TireStore {
         return db.insertInto(TIRE)
                 .set(TIRE.TIRE_MODEL_ID, tire.modelId())
                 .set(TIRE.IS_RETREAD, tire.retread())
-                .set(TIRE.NUMBER, tire.number().orElse(null))
+                .set(TIRE.TIRE_NUMBER, tire.number().orElse(null))
                 .set(TIRE.PRICE_CENTS, tire.price().map(Money::cents).orElse(null))
                 .returning(TIRE.ID)
                 .fetchOne(TIRE.ID);
@@ -224,7 +224,8 @@ public class TireStore {
     }
 
     public void refuseUsedNumber(String number, Long ownTireId) {
-        Long other = db.select(TIRE.ID).from(TIRE).where(TIRE.NUMBER.eq(number)).fetchOne(TIRE.ID);
+        Long other =
+                db.select(TIRE.ID).from(TIRE).where(TIRE.TIRE_NUMBER.eq(number)).fetchOne(TIRE.ID);
         if (other != null && !other.equals(ownTireId)) {
             throw ProblemException.field("number", "Another tire carries the number " + number + " already.");
         }
@@ -244,42 +245,42 @@ public class TireStore {
     /** Fits a tire that is in stock or has no place yet. */
     @Transactional
     public void fit(long tireId, long placeId, Line line) {
-        if (db.fetchExists(FITMENT, FITMENT.PLACE_ID.eq(placeId))) {
+        if (db.fetchExists(INSTALLATION, INSTALLATION.POSITION_ID.eq(placeId))) {
             throw ProblemException.field("position", "A tire is there already. Take it off first, or swap the two.");
         }
-        if (db.fetchExists(FITMENT, FITMENT.TIRE_ID.eq(tireId))) {
+        if (db.fetchExists(INSTALLATION, INSTALLATION.TIRE_ID.eq(tireId))) {
             throw ProblemException.field("tire", "This tire is on a vehicle already. Take it off there first.");
         }
         db.deleteFrom(STOCK).where(STOCK.TIRE_ID.eq(tireId)).execute();
         enter(tireId, placeId, line.at());
-        write(tireId, "FITTED", null, placeId, null, line);
+        write(tireId, "INSTALLED", null, placeId, null, line);
     }
 
     private void enter(long tireId, long placeId, Instant at) {
-        db.insertInto(FITMENT)
-                .set(FITMENT.TIRE_ID, tireId)
-                .set(FITMENT.PLACE_ID, placeId)
-                .set(FITMENT.AT, at)
+        db.insertInto(INSTALLATION)
+                .set(INSTALLATION.TIRE_ID, tireId)
+                .set(INSTALLATION.POSITION_ID, placeId)
+                .set(INSTALLATION.INSTALLED_AT, at)
                 .execute();
     }
 
     /** The tire at a place, if one is there. */
     @Transactional(readOnly = true)
     public Optional<Long> at(long placeId) {
-        return db.select(FITMENT.TIRE_ID)
-                .from(FITMENT)
-                .where(FITMENT.PLACE_ID.eq(placeId))
-                .fetchOptional(FITMENT.TIRE_ID);
+        return db.select(INSTALLATION.TIRE_ID)
+                .from(INSTALLATION)
+                .where(INSTALLATION.POSITION_ID.eq(placeId))
+                .fetchOptional(INSTALLATION.TIRE_ID);
     }
 
     /** Takes the tire off a place, if one is there, and lays it at the vehicle's yard. */
     @Transactional
     public Optional<Long> takeOff(long placeId, Line line) {
         Long yard = db.select(VEHICLE.YARD_ID)
-                .from(PLACE)
+                .from(POSITION)
                 .join(VEHICLE)
-                .on(VEHICLE.ID.eq(PLACE.VEHICLE_ID))
-                .where(PLACE.ID.eq(placeId))
+                .on(VEHICLE.ID.eq(POSITION.VEHICLE_ID))
+                .where(POSITION.ID.eq(placeId))
                 .fetchOne(VEHICLE.YARD_ID);
         return takeOff(placeId, new StockLocation(StockState.IN_STOCK, yard, ""), line);
     }
@@ -289,9 +290,11 @@ public class TireStore {
     public Optional<Long> takeOff(long placeId, StockLocation to, Line line) {
         Optional<Long> tireId = at(placeId);
         tireId.ifPresent(tire -> {
-            db.deleteFrom(FITMENT).where(FITMENT.PLACE_ID.eq(placeId)).execute();
+            db.deleteFrom(INSTALLATION)
+                    .where(INSTALLATION.POSITION_ID.eq(placeId))
+                    .execute();
             lay(tire, to, line.at());
-            write(tire, "TAKEN_OFF", placeId, null, to, line);
+            write(tire, "REMOVED", placeId, null, to, line);
         });
         return tireId;
     }
@@ -306,22 +309,22 @@ public class TireStore {
                 .map(Step::from)
                 .filter(java.util.Objects::nonNull)
                 .toList();
-        Map<Long, Long> yards = db.select(PLACE.ID, VEHICLE.YARD_ID)
-                .from(PLACE)
+        Map<Long, Long> yards = db.select(POSITION.ID, VEHICLE.YARD_ID)
+                .from(POSITION)
                 .join(VEHICLE)
-                .on(VEHICLE.ID.eq(PLACE.VEHICLE_ID))
-                .where(PLACE.ID.in(places))
-                .fetchMap(PLACE.ID, VEHICLE.YARD_ID);
-        db.deleteFrom(FITMENT).where(FITMENT.PLACE_ID.in(places)).execute();
+                .on(VEHICLE.ID.eq(POSITION.VEHICLE_ID))
+                .where(POSITION.ID.in(places))
+                .fetchMap(POSITION.ID, VEHICLE.YARD_ID);
+        db.deleteFrom(INSTALLATION).where(INSTALLATION.POSITION_ID.in(places)).execute();
         for (Step step : steps) {
             if (step.to() == null) {
                 StockLocation stockLocation = new StockLocation(StockState.IN_STOCK, yards.get(step.from()), "");
                 lay(step.tireId(), stockLocation, line.at());
-                write(step.tireId(), "TAKEN_OFF", step.from(), null, stockLocation, line);
+                write(step.tireId(), "REMOVED", step.from(), null, stockLocation, line);
             } else if (step.from() == null) {
                 db.deleteFrom(STOCK).where(STOCK.TIRE_ID.eq(step.tireId())).execute();
                 enter(step.tireId(), step.to(), line.at());
-                write(step.tireId(), "FITTED", null, step.to(), null, line);
+                write(step.tireId(), "INSTALLED", null, step.to(), null, line);
             } else {
                 enter(step.tireId(), step.to(), line.at());
                 write(step.tireId(), "MOVED", step.from(), step.to(), null, line);
@@ -339,7 +342,9 @@ public class TireStore {
     public void swap(long placeId, long otherPlaceId, Line line, Distance otherOdometer) {
         Optional<Long> here = at(placeId);
         Optional<Long> there = at(otherPlaceId);
-        db.deleteFrom(FITMENT).where(FITMENT.PLACE_ID.in(placeId, otherPlaceId)).execute();
+        db.deleteFrom(INSTALLATION)
+                .where(INSTALLATION.POSITION_ID.in(placeId, otherPlaceId))
+                .execute();
         Line otherLine = new Line(
                 line.at(), line.personId(), line.note(), line.reason(), otherOdometer, line.depth(), line.jobId());
         here.ifPresent(tire -> {
@@ -355,7 +360,7 @@ public class TireStore {
     /** Lays a tire somewhere that is on no vehicle: received, moved in stock, sent to retread, scrapped. */
     @Transactional
     public void store(long tireId, String kind, StockLocation to, Line line) {
-        if (db.fetchExists(FITMENT, FITMENT.TIRE_ID.eq(tireId))) {
+        if (db.fetchExists(INSTALLATION, INSTALLATION.TIRE_ID.eq(tireId))) {
             throw ProblemException.field("tire", "This tire is on a vehicle. Take it off there first.");
         }
         db.deleteFrom(STOCK).where(STOCK.TIRE_ID.eq(tireId)).execute();
@@ -369,7 +374,7 @@ public class TireStore {
                 .set(STOCK.STATE, to.state().name())
                 .set(STOCK.YARD_ID, to.yardId())
                 .set(STOCK.SHELF, to.shelf())
-                .set(STOCK.AT, at)
+                .set(STOCK.STORED_AT, at)
                 .execute();
     }
 
@@ -379,8 +384,8 @@ public class TireStore {
         db.insertInto(TIRE_DOT)
                 .set(TIRE_DOT.TIRE_ID, tireId)
                 .set(TIRE_DOT.CODE, dotCode)
-                .set(TIRE_DOT.KIND, kind.name())
-                .set(TIRE_DOT.AT, at)
+                .set(TIRE_DOT.TYPE, kind.name())
+                .set(TIRE_DOT.RECORDED_AT, at)
                 .set(TIRE_DOT.PERSON_ID, personId)
                 .execute();
     }
@@ -400,8 +405,8 @@ public class TireStore {
     /** The ledger of one vehicle's places, newest first. */
     @Transactional(readOnly = true)
     public List<Movement> ledger(long vehicleId) {
-        var places = DSL.select(PLACE.ID).from(PLACE).where(PLACE.VEHICLE_ID.eq(vehicleId));
-        return movements(TIRE_MOVEMENT.FROM_PLACE_ID.in(places).or(TIRE_MOVEMENT.TO_PLACE_ID.in(places)), 500);
+        var places = DSL.select(POSITION.ID).from(POSITION).where(POSITION.VEHICLE_ID.eq(vehicleId));
+        return movements(TIRE_MOVEMENT.FROM_POSITION_ID.in(places).or(TIRE_MOVEMENT.TO_POSITION_ID.in(places)), 500);
     }
 
     /** The ledger of one tire, newest first. */
@@ -422,37 +427,37 @@ public class TireStore {
     public void correct(Movement old, Line line) {
         TireMovementRecord row = newLine(old.tireId(), "CORRECTED", line);
         row.setCorrectsId(old.id());
-        row.setFromPlaceId(old.fromPlaceId());
-        row.setToPlaceId(old.toPlaceId());
+        row.setFromPositionId(old.fromPlaceId());
+        row.setToPositionId(old.toPlaceId());
         row.insert();
     }
 
     private List<Movement> movements(Condition which, int most) {
         return db.selectFrom(TIRE_MOVEMENT)
                 .where(which)
-                .orderBy(TIRE_MOVEMENT.AT.desc(), TIRE_MOVEMENT.ID.desc())
+                .orderBy(TIRE_MOVEMENT.MOVED_AT.desc(), TIRE_MOVEMENT.ID.desc())
                 .limit(most)
                 .fetch(row -> new Movement(
                         row.getId(),
                         row.getTireId(),
-                        row.getAt(),
-                        row.getKind(),
-                        row.getFromPlaceId(),
-                        row.getToPlaceId(),
+                        row.getMovedAt(),
+                        row.getType(),
+                        row.getFromPositionId(),
+                        row.getToPositionId(),
                         row.getYardId(),
                         row.getShelf(),
                         row.getPersonId(),
                         row.getNote(),
                         row.getReason(),
                         row.getOdometer(),
-                        row.getDepthLowest(),
+                        row.getLowestDepth(),
                         row.getCorrectsId()));
     }
 
     private void write(long tireId, String kind, Long fromPlaceId, Long toPlaceId, StockLocation to, Line line) {
         TireMovementRecord row = newLine(tireId, kind, line);
-        row.setFromPlaceId(fromPlaceId);
-        row.setToPlaceId(toPlaceId);
+        row.setFromPositionId(fromPlaceId);
+        row.setToPositionId(toPlaceId);
         if (to != null) {
             row.setYardId(to.yardId());
             row.setShelf(to.shelf());
@@ -463,13 +468,13 @@ public class TireStore {
     private TireMovementRecord newLine(long tireId, String kind, Line line) {
         TireMovementRecord row = db.newRecord(TIRE_MOVEMENT);
         row.setTireId(tireId);
-        row.setAt(line.at());
-        row.setKind(kind);
+        row.setMovedAt(line.at());
+        row.setType(kind);
         row.setPersonId(line.personId());
         row.setNote(line.note());
         row.setReason(line.reason());
         row.setOdometer(line.odometer());
-        row.setDepthLowest(line.depth());
+        row.setLowestDepth(line.depth());
         row.setJobId(line.jobId());
         return row;
     }

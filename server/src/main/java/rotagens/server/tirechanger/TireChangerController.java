@@ -29,19 +29,19 @@ class TireChangerController {
      * @param clock the valve's place by the machine's sheet, as an hour with the tool at 3; empty without one
      * @param advice where it goes, by the sheet or by our order of schools
      */
-    record ValveAdvice(BeadStep step, String words, String clock, String advice) {}
+    record ValveAdvice(BeadStep step, String label, String clock, String advice) {}
 
     record TireChangerView(
             long id,
             int version,
             String name,
-            TireChanger.TireChangerType kind,
-            String kindWords,
-            String mostTire,
-            String leastRim,
-            String mostRim,
-            String mostWidth,
-            List<ValveAdvice> valves,
+            TireChanger.TireChangerType type,
+            String typeLabel,
+            String maxTireDiameter,
+            String minRimDiameter,
+            String maxRimDiameter,
+            String maxWidth,
+            List<ValveAdvice> valvePositions,
             boolean retired) {}
 
     private final TireChangerStore tireChangerStore;
@@ -56,7 +56,7 @@ class TireChangerController {
     }
 
     private static TireChangerView view(OnFile one, Units units) {
-        TireChanger tireChanger = one.machine();
+        TireChanger tireChanger = one.tireChanger();
         return new TireChangerView(
                 one.id(),
                 one.version(),
@@ -67,8 +67,8 @@ class TireChangerController {
                         .maxTireDiameter()
                         .map(length -> length.format(units))
                         .orElse(""),
-                one.leastRim(),
-                one.mostRim(),
+                one.minRimDiameter(),
+                one.maxRimDiameter(),
                 tireChanger.maxWidth().map(length -> length.format(units)).orElse(""),
                 Arrays.stream(BeadStep.values())
                         .map(step -> new ValveAdvice(

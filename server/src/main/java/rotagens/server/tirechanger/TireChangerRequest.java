@@ -19,15 +19,20 @@ import rotagens.server.web.InputValidator;
  */
 record TireChangerRequest(
         @Nullable String name,
-        TireChanger.@Nullable TireChangerType kind,
-        @Nullable String mostTire,
-        @Nullable String leastRim,
-        @Nullable String mostRim,
-        @Nullable String mostWidth,
-        @Nullable Map<BeadStep, String> valves) {
+        TireChanger.@Nullable TireChangerType type,
+        @Nullable String maxTireDiameter,
+        @Nullable String minRimDiameter,
+        @Nullable String maxRimDiameter,
+        @Nullable String maxWidth,
+        @Nullable Map<BeadStep, String> valvePositions) {
 
     /** The machine, and its limits as they were entered. */
-    record Read(TireChanger machine, String mostTire, String leastRim, String mostRim, String mostWidth) {}
+    record Read(
+            TireChanger machine,
+            String maxTireDiameter,
+            String minRimDiameter,
+            String maxRimDiameter,
+            String maxWidth) {}
 
     private static final int LONGEST_NAME = 60;
 
@@ -35,23 +40,23 @@ record TireChangerRequest(
         InputValidator wrong = new InputValidator();
         String named = wrong.text("name", name, LONGEST_NAME);
         wrong.unless(!named.isEmpty(), "name", "Give it the name painted on it.");
-        wrong.unless(kind != null, "kind", "Choose how it holds the wheel.");
-        Optional<Length> tire = wrong.optional("mostTire", mostTire, text -> Length.parse(text, units));
-        Optional<Length> width = wrong.optional("mostWidth", mostWidth, text -> Length.parse(text, units));
-        Optional<Double> least = wrong.optional("leastRim", leastRim, TireChangerRequest::rim);
-        Optional<Double> most = wrong.optional("mostRim", mostRim, TireChangerRequest::rim);
+        wrong.unless(type != null, "type", "Choose how it holds the wheel.");
+        Optional<Length> tire = wrong.optional("maxTireDiameter", maxTireDiameter, text -> Length.parse(text, units));
+        Optional<Length> width = wrong.optional("maxWidth", maxWidth, text -> Length.parse(text, units));
+        Optional<Double> least = wrong.optional("minRimDiameter", minRimDiameter, TireChangerRequest::rim);
+        Optional<Double> most = wrong.optional("maxRimDiameter", maxRimDiameter, TireChangerRequest::rim);
         Map<BeadStep, Integer> places = new EnumMap<>(BeadStep.class);
-        if (valves != null) {
-            valves.forEach((step, clock) -> wrong.optional("valves." + step, clock, TireChanger::angle)
+        if (valvePositions != null) {
+            valvePositions.forEach((step, clock) -> wrong.optional("valves." + step, clock, TireChanger::angle)
                     .ifPresent(angle -> places.put(step, angle)));
         }
         wrong.unless(
                 least.isEmpty() || most.isEmpty() || least.get() <= most.get(),
-                "mostRim",
+                "maxRimDiameter",
                 "The smallest rim is larger than the largest. Read the machine’s plate again.");
         wrong.refuseIfWrong();
         return new Read(
-                new TireChanger(named, kind, tire, number(least), number(most), width, places),
+                new TireChanger(named, type, tire, number(least), number(most), width, places),
                 tire.map(length -> length.format(units)).orElse(""),
                 least.map(TireChangerRequest::plain).orElse(""),
                 most.map(TireChangerRequest::plain).orElse(""),

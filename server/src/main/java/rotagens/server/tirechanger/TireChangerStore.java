@@ -1,6 +1,6 @@
 package rotagens.server.tirechanger;
 
-import static rotagens.server.storage.generated.Tables.MACHINE;
+import static rotagens.server.storage.generated.Tables.TIRE_CHANGER;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -18,7 +18,7 @@ import rotagens.core.jobsheet.BeadStep;
 import rotagens.core.jobsheet.TireChanger;
 import rotagens.core.measure.Length;
 import rotagens.core.measure.Units;
-import rotagens.server.storage.generated.tables.records.MachineRecord;
+import rotagens.server.storage.generated.tables.records.TireChangerRecord;
 import rotagens.server.web.ProblemException;
 
 /** The shop's tire changers, with the limits of their plates and their own sheets of valve positions. */
@@ -29,11 +29,11 @@ public class TireChangerStore {
     public record OnFile(
             long id,
             int version,
-            TireChanger machine,
-            String mostTire,
-            String leastRim,
-            String mostRim,
-            String mostWidth,
+            TireChanger tireChanger,
+            String maxTireDiameter,
+            String minRimDiameter,
+            String maxRimDiameter,
+            String maxWidth,
             boolean retired) {}
 
     private final DSLContext db;
@@ -44,8 +44,8 @@ public class TireChangerStore {
 
     @Transactional(readOnly = true)
     public List<OnFile> all() {
-        return db.selectFrom(MACHINE)
-                .orderBy(MACHINE.RETIRED_AT.isNotNull(), MACHINE.NAME)
+        return db.selectFrom(TIRE_CHANGER)
+                .orderBy(TIRE_CHANGER.RETIRED_AT.isNotNull(), TIRE_CHANGER.NAME)
                 .fetch(TireChangerStore::onFile);
     }
 
@@ -63,22 +63,22 @@ public class TireChangerStore {
                 .orElseThrow(() -> ProblemException.notFound("There is no such machine."));
     }
 
-    private static OnFile onFile(MachineRecord row) {
+    private static OnFile onFile(TireChangerRecord row) {
         return new OnFile(
                 row.getId(),
                 row.getVersion(),
                 new TireChanger(
                         row.getName(),
-                        TireChanger.TireChangerType.valueOf(row.getKind()),
-                        length(row.getMostTire()),
-                        inches(row.getLeastRim()),
-                        inches(row.getMostRim()),
-                        length(row.getMostWidth()),
-                        valves(row.getValves())),
-                row.getMostTire(),
-                row.getLeastRim(),
-                row.getMostRim(),
-                row.getMostWidth(),
+                        TireChanger.TireChangerType.valueOf(row.getType()),
+                        length(row.getMaxTireDiameter()),
+                        inches(row.getMinRimDiameter()),
+                        inches(row.getMaxRimDiameter()),
+                        length(row.getMaxWidth()),
+                        valvePositions(row.getValvePositions())),
+                row.getMaxTireDiameter(),
+                row.getMinRimDiameter(),
+                row.getMaxRimDiameter(),
+                row.getMaxWidth(),
                 row.getRetiredAt() != null);
     }
 
@@ -90,7 +90,7 @@ public class TireChangerStore {
         return stored.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(stored));
     }
 
-    private static Map<BeadStep, Integer> valves(String stored) {
+    private static Map<BeadStep, Integer> valvePositions(String stored) {
         Map<BeadStep, Integer> valves = new EnumMap<>(BeadStep.class);
         Arrays.stream(stored.split(" ")).filter(part -> part.contains("=")).forEach(part -> {
             String[] pair = part.split("=");
@@ -121,7 +121,7 @@ public class TireChangerStore {
     @Transactional
     long add(TireChangerRequest.Read read) {
         refuseTaken(read.machine().name(), 0);
-        MachineRecord row = db.newRecord(MACHINE);
+        TireChangerRecord row = db.newRecord(TIRE_CHANGER);
         fill(row, read);
         row.insert();
         return row.getId();
@@ -130,7 +130,7 @@ public class TireChangerStore {
     /** Changes one that nobody changed since it was seen. */
     @Transactional
     void change(long id, int version, TireChangerRequest.Read read) {
-        MachineRecord row = db.fetchOptional(MACHINE, MACHINE.ID.eq(id))
+        TireChangerRecord row = db.fetchOptional(TIRE_CHANGER, TIRE_CHANGER.ID.eq(id))
                 .orElseThrow(() -> ProblemException.notFound("There is no such machine."));
         if (row.getVersion() != version) {
             throw ProblemException.changedMeanwhile(
@@ -145,20 +145,22 @@ public class TireChangerStore {
 
     private void refuseTaken(String name, long but) {
         if (db.fetchExists(
-                MACHINE, DSL.lower(MACHINE.NAME).eq(name.toLowerCase(java.util.Locale.ROOT)), MACHINE.ID.ne(but))) {
+                TIRE_CHANGER,
+                DSL.lower(TIRE_CHANGER.NAME).eq(name.toLowerCase(java.util.Locale.ROOT)),
+                TIRE_CHANGER.ID.ne(but))) {
             throw ProblemException.field("name", "Another machine has this name. Give it one that tells it apart.");
         }
     }
 
-    private static void fill(MachineRecord row, TireChangerRequest.Read read) {
+    private static void fill(TireChangerRecord row, TireChangerRequest.Read read) {
         List<String> valves = new ArrayList<>();
         read.machine().valvePositions().forEach((step, angle) -> valves.add(step + "=" + angle));
         row.setName(read.machine().name());
-        row.setKind(read.machine().type().name());
-        row.setMostTire(read.mostTire());
-        row.setLeastRim(read.leastRim());
-        row.setMostRim(read.mostRim());
-        row.setMostWidth(read.mostWidth());
-        row.setValves(valves.stream().sorted().collect(Collectors.joining(" ")));
+        row.setType(read.machine().type().name());
+        row.setMaxTireDiameter(read.maxTireDiameter());
+        row.setMinRimDiameter(read.minRimDiameter());
+        row.setMaxRimDiameter(read.maxRimDiameter());
+        row.setMaxWidth(read.maxWidth());
+        row.setValvePositions(valves.stream().sorted().collect(Collectors.joining(" ")));
     }
 }

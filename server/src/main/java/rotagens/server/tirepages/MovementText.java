@@ -15,9 +15,9 @@ final class MovementText {
     static String of(Movement move, Map<Long, PositionName> places, Map<Long, String> yards, Units units) {
         List<String> parts = new ArrayList<>();
         parts.add(
-                switch (move.kind()) {
-                    case "FITTED" -> "Fitted";
-                    case "TAKEN_OFF" -> "Taken off";
+                switch (move.type()) {
+                    case "INSTALLED" -> "Fitted";
+                    case "REMOVED" -> "Taken off";
                     case "MOVED" ->
                         "Moved from " + name(places, move.fromPlaceId()) + " to " + name(places, move.toPlaceId());
                     case "RECEIVED" -> "Received";
@@ -27,7 +27,7 @@ final class MovementText {
                     case "BACK_FROM_RETREAD" -> "Back from retread";
                     case "SCRAPPED" -> "Scrapped";
                     case "CORRECTED" -> "Correction";
-                    default -> move.kind();
+                    default -> move.type();
                 });
         if (move.yardId() != null) {
             parts.add(yards.get(move.yardId()) + (move.shelf().isEmpty() ? "" : ", " + move.shelf()));
@@ -50,6 +50,6 @@ final class MovementText {
     private static String name(Map<Long, PositionName> places, Long id) {
         return id == null || places.get(id) == null
                 ? "another place"
-                : places.get(id).words();
+                : places.get(id).label();
     }
 }

@@ -95,7 +95,7 @@ record TireInstallations(List<Stretch> stays) {
     /** A figure noted with a move between two vehicles belongs to the one it went to. */
     private static Optional<Distance> odometer(
             PositionName place, Movement said, boolean leaving, VehicleStore vehicleStore) {
-        boolean between = leaving && said.kind().equals("MOVED") && said.toPlaceId() != null;
+        boolean between = leaving && said.type().equals("MOVED") && said.toPlaceId() != null;
         return Optional.ofNullable(between ? null : said.odometer())
                 .or(() -> vehicleStore.odometerAt(place.vehicleId(), said.at()));
     }
@@ -111,7 +111,7 @@ record TireInstallations(List<Stretch> stays) {
                 .sorted(Comparator.comparing(Stretch::from).reversed())
                 .map(stay -> new InstallationView(
                         stay.place().vehicleId(),
-                        stay.place().words(),
+                        stay.place().label(),
                         stay.from(),
                         stay.to(),
                         stay.on().map(read -> read.format(units)).orElse(null),

@@ -371,7 +371,7 @@ public class TireMovements {
     @Transactional
     void correct(long movementId, CorrectEntryRequest typed, Units units) {
         Movement old = tireStore.movement(movementId);
-        if (old.kind().equals("CORRECTED")) {
+        if (old.type().equals("CORRECTED")) {
             throw ProblemException.conflict("Correct the line itself, not its correction.");
         }
         InputValidator wrong = new InputValidator();

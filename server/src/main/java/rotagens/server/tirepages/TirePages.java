@@ -287,13 +287,13 @@ class TirePages {
     }
 
     private static String whereWords(Map<Long, PositionName> places, Long placeId) {
-        return Optional.ofNullable(places.get(placeId)).map(PositionName::words).orElse(null);
+        return Optional.ofNullable(places.get(placeId)).map(PositionName::label).orElse(null);
     }
 
     private static TireLocationView where(TireOnFile one, Map<Long, PositionName> places) {
         if (one.placeId().isPresent()) {
             PositionName place = places.get(one.placeId().get());
-            return new TireLocationView("On " + place.words(), place.vehicleId(), place.unit(), place.code(), null);
+            return new TireLocationView("On " + place.label(), place.vehicleId(), place.unit(), place.code(), null);
         }
         return one.lying()
                 .map(stockedTire -> new TireLocationView(
@@ -395,18 +395,18 @@ class TirePages {
                 "move",
                 Optional.ofNullable(move.toPlaceId() != null ? move.toPlaceId() : move.fromPlaceId())
                         .map(places::get)
-                        .map(PositionName::words)
+                        .map(PositionName::label)
                         .orElse(null),
                 MovementText.of(move, places, yards, units),
                 names.get(move.personId()),
-                !move.kind().equals("CORRECTED"),
+                !move.type().equals("CORRECTED"),
                 move.correctsId(),
                 null,
                 false)));
         read.forEach(fact -> lines.add(new TireHistoryEntryView(
                 0,
                 fact.at(),
-                fact.kind(),
+                fact.type(),
                 whereWords(places, fact.placeId()),
                 fact.label(units),
                 names.get(fact.personId()),
@@ -443,7 +443,7 @@ class TirePages {
                 Stream.concat(
                                 Stream.of("For " + unit + " " + code + " (" + name + ")"),
                                 lines.stream()
-                                        .map(line -> line.what() + ": "
+                                        .map(line -> line.property() + ": "
                                                 + (line.value() == null
                                                         ? "not known (" + line.from() + ")"
                                                         : line.value())))

@@ -1,8 +1,8 @@
 package rotagens.server.tirepages;
 
-import static rotagens.server.storage.generated.Tables.FITMENT;
+import static rotagens.server.storage.generated.Tables.INSTALLATION;
 import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.STOCK;
 import static rotagens.server.storage.generated.Tables.TIRE;
 import static rotagens.server.storage.generated.Tables.TIRE_DOT;
@@ -31,7 +31,7 @@ class TireRegister {
 
     /** A place by its id, in words people use. */
     record PositionName(long vehicleId, String unit, String code) {
-        String words() {
+        String label() {
             return unit + " " + code;
         }
     }
@@ -78,15 +78,15 @@ class TireRegister {
                         TIRE.asterisk(),
                         newest(DotKind.TIRE).as("dot"),
                         newest(DotKind.RETREAD).as("mark"),
-                        FITMENT.PLACE_ID,
-                        FITMENT.AT,
+                        INSTALLATION.POSITION_ID,
+                        INSTALLATION.INSTALLED_AT,
                         STOCK.STATE,
                         STOCK.SHELF,
-                        STOCK.AT,
+                        STOCK.STORED_AT,
                         YARD.NAME)
                 .from(TIRE)
-                .leftJoin(FITMENT)
-                .on(FITMENT.TIRE_ID.eq(TIRE.ID))
+                .leftJoin(INSTALLATION)
+                .on(INSTALLATION.TIRE_ID.eq(TIRE.ID))
                 .leftJoin(STOCK)
                 .on(STOCK.TIRE_ID.eq(TIRE.ID))
                 .leftJoin(YARD)
@@ -96,25 +96,25 @@ class TireRegister {
                         row.get(TIRE.ID),
                         row.get(TIRE.TIRE_MODEL_ID),
                         row.get(TIRE.IS_RETREAD),
-                        Optional.ofNullable(row.get(TIRE.NUMBER)),
+                        Optional.ofNullable(row.get(TIRE.TIRE_NUMBER)),
                         Optional.ofNullable(row.get(TIRE.PRICE_CENTS)).map(Money::new),
                         Optional.ofNullable(row.get("dot", String.class)),
                         Optional.ofNullable(row.get("mark", String.class)),
-                        Optional.ofNullable(row.get(FITMENT.PLACE_ID)),
-                        Optional.ofNullable(row.get(FITMENT.AT)),
+                        Optional.ofNullable(row.get(INSTALLATION.POSITION_ID)),
+                        Optional.ofNullable(row.get(INSTALLATION.INSTALLED_AT)),
                         Optional.ofNullable(row.get(STOCK.STATE))
                                 .map(state -> new StockedTire(
                                         StockState.valueOf(state),
                                         Optional.ofNullable(row.get(YARD.NAME)),
                                         row.get(STOCK.SHELF),
-                                        row.get(STOCK.AT)))));
+                                        row.get(STOCK.STORED_AT)))));
     }
 
     private static org.jooq.Field<String> newest(DotKind kind) {
         return DSL.field(DSL.select(TIRE_DOT.CODE)
                 .from(TIRE_DOT)
                 .where(TIRE_DOT.TIRE_ID.eq(TIRE.ID))
-                .and(TIRE_DOT.KIND.eq(kind.name()))
+                .and(TIRE_DOT.TYPE.eq(kind.name()))
                 .orderBy(TIRE_DOT.ID.desc())
                 .limit(1));
     }
@@ -124,19 +124,19 @@ class TireRegister {
     Map<Long, Map.Entry<Instant, TreadDepth>> lastMoveDepth(List<Long> tireIds) {
         Map<Long, Map.Entry<Instant, TreadDepth>> last = new HashMap<>();
         db.selectFrom(TIRE_MOVEMENT)
-                .where(TIRE_MOVEMENT.TIRE_ID.in(tireIds), TIRE_MOVEMENT.DEPTH_LOWEST.isNotNull())
-                .orderBy(TIRE_MOVEMENT.AT, TIRE_MOVEMENT.ID)
-                .forEach(row -> last.put(row.getTireId(), Map.entry(row.getAt(), row.getDepthLowest())));
+                .where(TIRE_MOVEMENT.TIRE_ID.in(tireIds), TIRE_MOVEMENT.LOWEST_DEPTH.isNotNull())
+                .orderBy(TIRE_MOVEMENT.MOVED_AT, TIRE_MOVEMENT.ID)
+                .forEach(row -> last.put(row.getTireId(), Map.entry(row.getMovedAt(), row.getLowestDepth())));
         return last;
     }
 
     @Transactional(readOnly = true)
     Map<Long, PositionName> places(java.util.Collection<Long> ids) {
-        return db.select(PLACE.ID, PLACE.VEHICLE_ID, VEHICLE.UNIT, PLACE.CODE)
-                .from(PLACE)
+        return db.select(POSITION.ID, POSITION.VEHICLE_ID, VEHICLE.UNIT, POSITION.CODE)
+                .from(POSITION)
                 .join(VEHICLE)
-                .on(VEHICLE.ID.eq(PLACE.VEHICLE_ID))
-                .where(PLACE.ID.in(ids))
+                .on(VEHICLE.ID.eq(POSITION.VEHICLE_ID))
+                .where(POSITION.ID.in(ids))
                 .fetchMap(row -> row.value1(), row -> new PositionName(row.value2(), row.value3(), row.value4()));
     }
 
@@ -147,7 +147,7 @@ class TireRegister {
 
     void setNumbers(long tireId, Optional<String> number, Optional<Money> price) {
         db.update(TIRE)
-                .set(TIRE.NUMBER, number.orElse(null))
+                .set(TIRE.TIRE_NUMBER, number.orElse(null))
                 .set(TIRE.PRICE_CENTS, price.map(Money::cents).orElse(null))
                 .where(TIRE.ID.eq(tireId))
                 .execute();

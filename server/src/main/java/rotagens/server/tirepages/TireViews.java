@@ -89,7 +89,7 @@ final class TireViews {
 
     /** Where a tire is, in words, with the way there. */
     record TireLocationView(
-            String words,
+            String label,
             @Nullable Long vehicleId,
             @Nullable String unit,
             @Nullable String position,
@@ -125,9 +125,9 @@ final class TireViews {
     record TireHistoryEntryView(
             long id,
             Instant at,
-            String kind,
+            String type,
             @Nullable String where,
-            String what,
+            String description,
             String by,
             boolean canBeCorrected,
             @Nullable Long corrects,
@@ -136,9 +136,9 @@ final class TireViews {
 
     /** Something that is or was wrong with a tire, with the facts that opened and cleared it. */
     record AlertView(
-            AlertKind kind,
+            AlertKind type,
             String title,
-            String says,
+            String statement,
             LocalDate openedOn,
             String openedBy,
             String clearedOnlyBy,
@@ -161,9 +161,9 @@ final class TireViews {
             TireLocationView where,
             @Nullable String price,
             List<Property> facts,
-            List<InstallationView> stays,
+            List<InstallationView> installations,
             @Nullable String miles,
-            boolean milesAreWhole,
+            boolean milesAreComplete,
             @Nullable String costOfDistance,
             @Nullable String costOfTread,
             @Nullable String shareByTread,
@@ -173,7 +173,7 @@ final class TireViews {
             @Nullable String gas,
             List<EdgeRow> byEdge,
             List<PhotoOfTire> photos,
-            List<TireHistoryEntryView> lines) {}
+            List<TireHistoryEntryView> entries) {}
 
     /** Tread by the tire's own edges; the edges are null where nobody noted which way the DOT side faced. */
     record EdgeRow(
@@ -192,7 +192,7 @@ final class TireViews {
             @Nullable String where,
             String by) {}
 
-    record OrderSpecificationItem(String what, @Nullable String value, String from) {}
+    record OrderSpecificationItem(String property, @Nullable String value, String from) {}
 
     /** What to order for a position, with the text to copy. */
     record OrderSpecificationView(
@@ -205,8 +205,8 @@ final class TireViews {
             @Nullable String number,
             @Nullable String model,
             @Nullable String code,
-            @Nullable String stamped,
-            @Nullable LocalDate madeOn,
+            @Nullable String dotWeek,
+            @Nullable LocalDate weekStart,
             @Nullable Double ageYears,
             @Nullable Double limitYears,
             @Nullable LocalDate limitOn,

@@ -1,7 +1,7 @@
 package rotagens.server.vehicle;
 
 import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.SENSOR;
 import static rotagens.server.storage.generated.Tables.SENSOR_EVENT;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
@@ -31,7 +31,7 @@ import rotagens.server.web.ProblemException;
 public class SensorStore implements CornerRecords {
 
     /** A line of a sensor's history. */
-    public record Event(Instant at, String by, String code, String kind, String position, String note) {}
+    public record Event(Instant at, String by, String code, String type, String position, String note) {}
 
     private static final int EVENTS_SHOWN = 100;
 
@@ -46,16 +46,16 @@ public class SensorStore implements CornerRecords {
     /** By vehicle and position. */
     Map<Long, Map<Position, Sensor>> of(Condition whichVehicles) {
         Map<Long, Map<Position, Sensor>> all = new HashMap<>();
-        db.select(PLACE.VEHICLE_ID, PLACE.CODE, SENSOR.CODE, SENSOR.MOUNT, SENSOR.FITTED_DAY)
+        db.select(POSITION.VEHICLE_ID, POSITION.CODE, SENSOR.PRINTED_ID, SENSOR.LOCATION, SENSOR.INSTALLED_DATE)
                 .from(SENSOR)
                 .leftJoin(WHEEL)
                 .on(WHEEL.ID.eq(SENSOR.WHEEL_ID))
-                .join(PLACE)
-                .on(PLACE.ID.eq(DSL.coalesce(SENSOR.PLACE_ID, WHEEL.PLACE_ID)))
+                .join(POSITION)
+                .on(POSITION.ID.eq(DSL.coalesce(SENSOR.POSITION_ID, WHEEL.POSITION_ID)))
                 .join(VEHICLE)
-                .on(VEHICLE.ID.eq(PLACE.VEHICLE_ID))
+                .on(VEHICLE.ID.eq(POSITION.VEHICLE_ID))
                 .where(SENSOR.REMOVED_AT.isNull())
-                .and(PLACE.REMOVED_AT.isNull())
+                .and(POSITION.REMOVED_AT.isNull())
                 .and(whichVehicles)
                 .forEach(row -> all.computeIfAbsent(row.value1(), id -> new HashMap<>())
                         .put(
@@ -72,27 +72,27 @@ public class SensorStore implements CornerRecords {
     public Map<Long, List<Dated>> cornerFacts(Long vehicleId) {
         var before = SENSOR_EVENT.as("before");
         Map<Long, List<Dated>> facts = new HashMap<>();
-        db.select(PLACE.VEHICLE_ID, SENSOR_EVENT.AT, PERSON.NAME, SENSOR_EVENT.KIND, PLACE.CODE)
+        db.select(POSITION.VEHICLE_ID, SENSOR_EVENT.RECORDED_AT, PERSON.NAME, SENSOR_EVENT.TYPE, POSITION.CODE)
                 .from(SENSOR_EVENT)
-                .join(PLACE)
-                .on(PLACE.ID.eq(SENSOR_EVENT.PLACE_ID))
+                .join(POSITION)
+                .on(POSITION.ID.eq(SENSOR_EVENT.POSITION_ID))
                 .join(PERSON)
                 .on(PERSON.ID.eq(SENSOR_EVENT.PERSON_ID))
                 .where(SENSOR_EVENT
-                        .KIND
+                        .TYPE
                         .eq("MOVED")
                         .or(SENSOR_EVENT
-                                .KIND
-                                .eq("FITTED")
+                                .TYPE
+                                .eq("INSTALLED")
                                 .and(SENSOR_EVENT
                                         .JOB_ID
                                         .isNotNull()
                                         .or(DSL.exists(DSL.selectOne()
                                                 .from(before)
-                                                .where(before.PLACE_ID.eq(SENSOR_EVENT.PLACE_ID))
-                                                .and(before.KIND.eq("REMOVED"))
-                                                .and(before.AT.le(SENSOR_EVENT.AT)))))))
-                .and(vehicleId == null ? DSL.noCondition() : PLACE.VEHICLE_ID.eq(vehicleId))
+                                                .where(before.POSITION_ID.eq(SENSOR_EVENT.POSITION_ID))
+                                                .and(before.TYPE.eq("REMOVED"))
+                                                .and(before.RECORDED_AT.le(SENSOR_EVENT.RECORDED_AT)))))))
+                .and(vehicleId == null ? DSL.noCondition() : POSITION.VEHICLE_ID.eq(vehicleId))
                 .forEach(row -> facts.computeIfAbsent(row.value1(), none -> new ArrayList<>())
                         .add(new Dated(
                                 row.value2(),
@@ -111,16 +111,16 @@ public class SensorStore implements CornerRecords {
         refuseUsed(placeId, sensor.sensorId());
         takeOff(placeId, at, by, note, jobId);
         SensorRecord row = db.newRecord(SENSOR);
-        row.setCode(sensor.sensorId());
-        row.setMount(sensor.location().name());
-        row.setFittedDay(sensor.installedOn().orElse(null));
+        row.setPrintedId(sensor.sensorId());
+        row.setLocation(sensor.location().name());
+        row.setInstalledDate(sensor.installedOn().orElse(null));
         if (sensor.location().travelsWithWheel()) {
             row.setWheelId(wheelAt(placeId));
         } else {
-            row.setPlaceId(placeId);
+            row.setPositionId(placeId);
         }
         row.insert();
-        event(row.getId(), "FITTED", placeId, at, by, note, jobId);
+        event(row.getId(), "INSTALLED", placeId, at, by, note, jobId);
     }
 
     /** Takes the sensor at a place out of use, if there is one. */
@@ -146,25 +146,25 @@ public class SensorStore implements CornerRecords {
                 .leftJoin(WHEEL)
                 .on(WHEEL.ID.eq(SENSOR.WHEEL_ID))
                 .where(SENSOR.REMOVED_AT.isNull())
-                .and(DSL.coalesce(SENSOR.PLACE_ID, WHEEL.PLACE_ID).eq(placeId))
+                .and(DSL.coalesce(SENSOR.POSITION_ID, WHEEL.POSITION_ID).eq(placeId))
                 .fetchOptional(row -> row.into(SENSOR));
     }
 
     private void refuseUsed(long placeId, String code) {
-        db.select(VEHICLE.UNIT, PLACE.CODE, PLACE.ID)
+        db.select(VEHICLE.UNIT, POSITION.CODE, POSITION.ID)
                 .from(SENSOR)
                 .leftJoin(WHEEL)
                 .on(WHEEL.ID.eq(SENSOR.WHEEL_ID))
-                .leftJoin(PLACE)
-                .on(PLACE.ID.eq(DSL.coalesce(SENSOR.PLACE_ID, WHEEL.PLACE_ID)))
+                .leftJoin(POSITION)
+                .on(POSITION.ID.eq(DSL.coalesce(SENSOR.POSITION_ID, WHEEL.POSITION_ID)))
                 .leftJoin(VEHICLE)
-                .on(VEHICLE.ID.eq(PLACE.VEHICLE_ID))
-                .where(SENSOR.CODE.eq(code), SENSOR.REMOVED_AT.isNull())
+                .on(VEHICLE.ID.eq(POSITION.VEHICLE_ID))
+                .where(SENSOR.PRINTED_ID.eq(code), SENSOR.REMOVED_AT.isNull())
                 .fetchOptional()
                 .filter(row -> !Objects.equals(row.value3(), placeId))
                 .ifPresent(row -> {
                     throw ProblemException.field(
-                            "code",
+                            "sensorId",
                             row.value1() == null
                                     ? "This ID is on file in a wheel that is off its vehicle. Read the ID again."
                                     : "This ID is on file on " + row.value1() + " at " + row.value2()
@@ -175,10 +175,10 @@ public class SensorStore implements CornerRecords {
     private long wheelAt(long placeId) {
         return db.select(WHEEL.ID)
                 .from(WHEEL)
-                .where(WHEEL.PLACE_ID.eq(placeId))
+                .where(WHEEL.POSITION_ID.eq(placeId))
                 .fetchOptional(WHEEL.ID)
                 .orElseGet(() -> db.insertInto(WHEEL)
-                        .set(WHEEL.PLACE_ID, placeId)
+                        .set(WHEEL.POSITION_ID, placeId)
                         .returning(WHEEL.ID)
                         .fetchOne(WHEEL.ID));
     }
@@ -186,9 +186,9 @@ public class SensorStore implements CornerRecords {
     private void event(long sensorId, String kind, long placeId, Instant at, long by, String note, Long jobId) {
         db.insertInto(SENSOR_EVENT)
                 .set(SENSOR_EVENT.SENSOR_ID, sensorId)
-                .set(SENSOR_EVENT.KIND, kind)
-                .set(SENSOR_EVENT.PLACE_ID, placeId)
-                .set(SENSOR_EVENT.AT, at)
+                .set(SENSOR_EVENT.TYPE, kind)
+                .set(SENSOR_EVENT.POSITION_ID, placeId)
+                .set(SENSOR_EVENT.RECORDED_AT, at)
                 .set(SENSOR_EVENT.PERSON_ID, by)
                 .set(SENSOR_EVENT.NOTE, note)
                 .set(SENSOR_EVENT.JOB_ID, jobId)
@@ -197,19 +197,24 @@ public class SensorStore implements CornerRecords {
 
     /** What happened to the sensors of a vehicle's places, newest first. */
     public List<Event> history(long vehicleId) {
-        return new ArrayList<>(
-                db.select(SENSOR_EVENT.AT, PERSON.NAME, SENSOR.CODE, SENSOR_EVENT.KIND, PLACE.CODE, SENSOR_EVENT.NOTE)
-                        .from(SENSOR_EVENT)
-                        .join(SENSOR)
-                        .on(SENSOR.ID.eq(SENSOR_EVENT.SENSOR_ID))
-                        .join(PLACE)
-                        .on(PLACE.ID.eq(SENSOR_EVENT.PLACE_ID))
-                        .join(PERSON)
-                        .on(PERSON.ID.eq(SENSOR_EVENT.PERSON_ID))
-                        .where(PLACE.VEHICLE_ID.eq(vehicleId))
-                        .orderBy(SENSOR_EVENT.ID.desc())
-                        .limit(EVENTS_SHOWN)
-                        .fetch(row -> new Event(
-                                row.value1(), row.value2(), row.value3(), row.value4(), row.value5(), row.value6())));
+        return new ArrayList<>(db.select(
+                        SENSOR_EVENT.RECORDED_AT,
+                        PERSON.NAME,
+                        SENSOR.PRINTED_ID,
+                        SENSOR_EVENT.TYPE,
+                        POSITION.CODE,
+                        SENSOR_EVENT.NOTE)
+                .from(SENSOR_EVENT)
+                .join(SENSOR)
+                .on(SENSOR.ID.eq(SENSOR_EVENT.SENSOR_ID))
+                .join(POSITION)
+                .on(POSITION.ID.eq(SENSOR_EVENT.POSITION_ID))
+                .join(PERSON)
+                .on(PERSON.ID.eq(SENSOR_EVENT.PERSON_ID))
+                .where(POSITION.VEHICLE_ID.eq(vehicleId))
+                .orderBy(SENSOR_EVENT.ID.desc())
+                .limit(EVENTS_SHOWN)
+                .fetch(row ->
+                        new Event(row.value1(), row.value2(), row.value3(), row.value4(), row.value5(), row.value6())));
     }
 }

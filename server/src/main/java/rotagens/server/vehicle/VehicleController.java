@@ -39,17 +39,17 @@ class VehicleController {
     record NewVehicleView(long id) {}
 
     /** A kind of vehicle and where its placard is found. */
-    record VehicleTypeOption(VehicleType kind, String placardSpot) {}
+    record VehicleTypeOption(VehicleType type, String placardLocation) {}
 
-    record PlacardLoadBasisOption(PlacardLoadBasis assumes, String words) {}
+    record PlacardLoadBasisOption(PlacardLoadBasis code, String label) {}
 
     record RetiredVehicleView(long id, String unit, String description, Instant at) {}
 
     record VehicleRegisterView(
             List<String> yards,
             List<String> classes,
-            List<VehicleTypeOption> kinds,
-            List<PlacardLoadBasisOption> placardLoads,
+            List<VehicleTypeOption> vehicleTypes,
+            List<PlacardLoadBasisOption> placardLoadBases,
             List<RetiredVehicleView> retired) {}
 
     /** A layout as it is being drawn. */
@@ -62,7 +62,7 @@ class VehicleController {
     record LayoutPositionView(String position, String name, int axle) {}
 
     /** The positions a drawn layout has, and what it would mean for tires on the vehicle. */
-    record LayoutPreviewView(List<LayoutPositionView> places, List<String> blocked, List<String> effects) {}
+    record LayoutPreviewView(List<LayoutPositionView> positions, List<String> blocked, List<String> effects) {}
 
     record OdometerRequest(
             @Nullable String odometer,

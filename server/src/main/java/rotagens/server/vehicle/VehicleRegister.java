@@ -1,8 +1,8 @@
 package rotagens.server.vehicle;
 
 import static rotagens.server.storage.generated.Tables.AXLE;
-import static rotagens.server.storage.generated.Tables.FITMENT;
-import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.INSTALLATION;
+import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
 import static rotagens.server.storage.generated.Tables.VEHICLE_CLASS;
 import static rotagens.server.storage.generated.Tables.WHEEL;
@@ -55,15 +55,15 @@ public class VehicleRegister {
             String unit,
             String vehicleClass,
             String yard,
-            VehicleType kind,
+            VehicleType type,
             String description,
             Load gvwr,
-            boolean sensorsWork,
-            boolean outdoors,
+            boolean hasWorkingSensors,
+            boolean isParkedOutdoors,
             Optional<LocalDate> parkedSince,
-            LoadState usualState,
-            String placardSpot,
-            PlacardLoadBasis placardAssumes,
+            LoadState normalLoadState,
+            String placardLocation,
+            PlacardLoadBasis placardLoadBasis,
             List<AxleOnFile> axles,
             int spares,
             Map<Position, WheelSpec> wheels,
@@ -230,11 +230,11 @@ public class VehicleRegister {
     /** What another layout would mean for the tires on the vehicle now. */
     @Transactional(readOnly = true)
     public AxleLayoutChange layoutChange(long id, AxleLayout after) {
-        Set<Position> occupied = db.select(PLACE.CODE)
-                .from(PLACE)
-                .join(FITMENT)
-                .on(FITMENT.PLACE_ID.eq(PLACE.ID))
-                .where(PLACE.VEHICLE_ID.eq(id))
+        Set<Position> occupied = db.select(POSITION.CODE)
+                .from(POSITION)
+                .join(INSTALLATION)
+                .on(INSTALLATION.POSITION_ID.eq(POSITION.ID))
+                .where(POSITION.VEHICLE_ID.eq(id))
                 .fetchSet(row -> Position.parse(row.value1()));
         return AxleLayoutChange.between(stored(id).entry().layout(), after, occupied);
     }
@@ -263,17 +263,17 @@ public class VehicleRegister {
                 .where(AXLE.VEHICLE_ID.eq(id))
                 .orderBy(AXLE.NUMBER)
                 .fetch(axle -> new AxleOnFile(
-                        new Axle(AxleRole.valueOf(axle.getRole()), axle.getDual()),
+                        new Axle(AxleRole.valueOf(axle.getRole()), axle.getIsDual()),
                         Optional.ofNullable(axle.getGawr()),
                         Optional.ofNullable(axle.getPlacardSize()).map(TireSize::parse),
                         Optional.ofNullable(axle.getPlacardPressure())));
         Map<Position, WheelSpec> wheels = new HashMap<>();
-        db.select(PLACE.CODE, WHEEL.asterisk())
-                .from(PLACE)
+        db.select(POSITION.CODE, WHEEL.asterisk())
+                .from(POSITION)
                 .join(WHEEL)
-                .on(WHEEL.PLACE_ID.eq(PLACE.ID))
-                .where(PLACE.VEHICLE_ID.eq(id), PLACE.REMOVED_AT.isNull())
-                .forEach(wheel -> wheels.put(Position.parse(wheel.get(PLACE.CODE)), wheel(wheel.into(WHEEL))));
+                .on(WHEEL.POSITION_ID.eq(POSITION.ID))
+                .where(POSITION.VEHICLE_ID.eq(id), POSITION.REMOVED_AT.isNull())
+                .forEach(wheel -> wheels.put(Position.parse(wheel.get(POSITION.CODE)), wheel(wheel.into(WHEEL))));
         return new Stored(
                 id,
                 row.getVersion(),
@@ -288,17 +288,17 @@ public class VehicleRegister {
                                 .from(YARD)
                                 .where(YARD.ID.eq(row.getYardId()))
                                 .fetchOne(YARD.NAME),
-                        VehicleType.valueOf(row.getKind()),
+                        VehicleType.valueOf(row.getType()),
                         row.getDescription(),
                         row.getGvwr(),
-                        row.getIsSensored(),
-                        row.getIsOutdoors(),
+                        row.getHasSensors(),
+                        row.getIsParkedOutdoors(),
                         Optional.ofNullable(row.getParkedSince()),
-                        LoadState.valueOf(row.getUsualState()),
-                        row.getPlacardSpot(),
-                        PlacardLoadBasis.valueOf(row.getPlacardAssumes()),
+                        LoadState.valueOf(row.getNormalLoadState()),
+                        row.getPlacardLocation(),
+                        PlacardLoadBasis.valueOf(row.getPlacardLoadBasis()),
                         axles,
-                        row.getSpares(),
+                        row.getSpareCount(),
                         wheels,
                         VehicleStore.use(row)));
     }
@@ -320,16 +320,16 @@ public class VehicleRegister {
         row.setUnit(entry.unit());
         row.setVehicleClassId(vehicleClass(entry.vehicleClass()));
         row.setYardId(yard(entry.yard()));
-        row.setKind(entry.kind().name());
+        row.setType(entry.type().name());
         row.setDescription(entry.description());
         row.setGvwr(entry.gvwr());
-        row.setIsSensored(entry.sensorsWork());
-        row.setIsOutdoors(entry.outdoors());
+        row.setHasSensors(entry.hasWorkingSensors());
+        row.setIsParkedOutdoors(entry.isParkedOutdoors());
         row.setParkedSince(entry.parkedSince().orElse(null));
-        row.setUsualState(entry.usualState().name());
-        row.setPlacardSpot(entry.placardSpot());
-        row.setPlacardAssumes(entry.placardAssumes().name());
-        row.setSpares(entry.spares());
+        row.setNormalLoadState(entry.normalLoadState().name());
+        row.setPlacardLocation(entry.placardLocation());
+        row.setPlacardLoadBasis(entry.placardLoadBasis().name());
+        row.setSpareCount(entry.spares());
         row.setSeats(entry.use().seats().isPresent() ? entry.use().seats().getAsInt() : null);
         row.setIsForPay(entry.use().forPay().orElse(null));
         row.setCombinationRating(entry.use().combination().orElse(null));
@@ -343,7 +343,7 @@ public class VehicleRegister {
             row.setVehicleId(id);
             row.setNumber(number++);
             row.setRole(one.axle().role().name());
-            row.setDual(one.axle().isDual());
+            row.setIsDual(one.axle().isDual());
             row.setGawr(one.gawr().orElse(null));
             row.setPlacardSize(one.placardSize().map(TireSize::molded).orElse(null));
             row.setPlacardPressure(one.placardPressure().orElse(null));
@@ -354,38 +354,38 @@ public class VehicleRegister {
     /** New places are added, places gone are marked with their history kept, places that come back are the same ones. */
     private void writePlaces(long id, AxleLayout axleLayout) {
         Map<String, Long> known =
-                db.selectFrom(PLACE).where(PLACE.VEHICLE_ID.eq(id)).fetchMap(PLACE.CODE, PLACE.ID);
+                db.selectFrom(POSITION).where(POSITION.VEHICLE_ID.eq(id)).fetchMap(POSITION.CODE, POSITION.ID);
         List<Long> present = new ArrayList<>();
         int order = 1;
         for (Position position : axleLayout.walkAroundOrder()) {
             Long place = known.get(position.code());
             if (place == null) {
-                place = db.insertInto(PLACE)
-                        .set(PLACE.VEHICLE_ID, id)
-                        .set(PLACE.CODE, position.code())
-                        .set(PLACE.WALK_ORDER, order)
-                        .returning(PLACE.ID)
-                        .fetchOne(PLACE.ID);
+                place = db.insertInto(POSITION)
+                        .set(POSITION.VEHICLE_ID, id)
+                        .set(POSITION.CODE, position.code())
+                        .set(POSITION.WALK_AROUND_ORDER, order)
+                        .returning(POSITION.ID)
+                        .fetchOne(POSITION.ID);
             } else {
-                db.update(PLACE)
-                        .set(PLACE.WALK_ORDER, order)
-                        .setNull(PLACE.REMOVED_AT)
-                        .where(PLACE.ID.eq(place))
+                db.update(POSITION)
+                        .set(POSITION.WALK_AROUND_ORDER, order)
+                        .setNull(POSITION.REMOVED_AT)
+                        .where(POSITION.ID.eq(place))
                         .execute();
             }
             present.add(place);
             order++;
         }
-        db.update(PLACE)
-                .set(PLACE.REMOVED_AT, clock.instant())
-                .where(PLACE.VEHICLE_ID.eq(id), PLACE.ID.notIn(present), PLACE.REMOVED_AT.isNull())
+        db.update(POSITION)
+                .set(POSITION.REMOVED_AT, clock.instant())
+                .where(POSITION.VEHICLE_ID.eq(id), POSITION.ID.notIn(present), POSITION.REMOVED_AT.isNull())
                 .execute();
     }
 
     private void writeWheels(long id, Map<Position, WheelSpec> wheels) {
-        Map<String, Long> places = db.selectFrom(PLACE)
-                .where(PLACE.VEHICLE_ID.eq(id), PLACE.REMOVED_AT.isNull())
-                .fetchMap(PLACE.CODE, PLACE.ID);
+        Map<String, Long> places = db.selectFrom(POSITION)
+                .where(POSITION.VEHICLE_ID.eq(id), POSITION.REMOVED_AT.isNull())
+                .fetchMap(POSITION.CODE, POSITION.ID);
         wheels.forEach((position, spec) -> {
             Long place = places.get(position.code());
             if (place != null) {
@@ -396,24 +396,24 @@ public class VehicleRegister {
 
     private void writeWheel(long placeId, WheelSpec spec) {
         WheelRecord row = db.selectFrom(WHEEL)
-                .where(WHEEL.PLACE_ID.eq(placeId))
+                .where(WHEEL.POSITION_ID.eq(placeId))
                 .fetchOptional()
                 .orElseGet(() -> db.newRecord(WHEEL));
-        row.setPlaceId(placeId);
-        row.setPilot(spec.pilotType().map(PilotType::name).orElse(null));
-        row.setRimInches(
+        row.setPositionId(placeId);
+        row.setPilotType(spec.pilotType().map(PilotType::name).orElse(null));
+        row.setRimDiameterIn(
                 spec.rimDiameterInches().isPresent() ? spec.rimDiameterInches().getAsDouble() : null);
-        row.setWidthInches(
+        row.setRimWidthIn(
                 spec.rimWidthInches().isPresent() ? spec.rimWidthInches().getAsDouble() : null);
         row.setLugCount(spec.lugCount().isPresent() ? spec.lugCount().getAsInt() : null);
-        row.setSeat(spec.nutSeat());
+        row.setNutSeat(spec.nutSeat());
         row.setIsLeftThreaded(spec.isLeftThreaded());
         row.setTorque(spec.torque().orElse(null));
         row.setMaterial(spec.material());
         row.setMaximumLoad(spec.maximumLoad().orElse(null));
         row.setMaximumPressure(spec.maximumPressure().orElse(null));
         row.setIsReversed(spec.isReversed());
-        row.setValve(spec.valveType());
+        row.setValveType(spec.valveType());
         if (row.getId() == null) {
             row.insert();
         } else {
@@ -423,17 +423,17 @@ public class VehicleRegister {
 
     private static WheelSpec wheel(WheelRecord row) {
         return new WheelSpec(
-                Optional.ofNullable(row.getPilot()).map(PilotType::valueOf),
-                row.getRimInches() == null ? OptionalDouble.empty() : OptionalDouble.of(row.getRimInches()),
-                row.getWidthInches() == null ? OptionalDouble.empty() : OptionalDouble.of(row.getWidthInches()),
+                Optional.ofNullable(row.getPilotType()).map(PilotType::valueOf),
+                row.getRimDiameterIn() == null ? OptionalDouble.empty() : OptionalDouble.of(row.getRimDiameterIn()),
+                row.getRimWidthIn() == null ? OptionalDouble.empty() : OptionalDouble.of(row.getRimWidthIn()),
                 row.getLugCount() == null ? OptionalInt.empty() : OptionalInt.of(row.getLugCount()),
-                row.getSeat(),
+                row.getNutSeat(),
                 row.getIsLeftThreaded(),
                 Optional.ofNullable(row.getTorque()),
                 row.getMaterial(),
                 Optional.ofNullable(row.getMaximumLoad()),
                 Optional.ofNullable(row.getMaximumPressure()),
                 row.getIsReversed(),
-                row.getValve());
+                row.getValveType());
     }
 }

@@ -37,15 +37,15 @@ public record VehicleRequest(
         @Nullable String unit,
         @Nullable String vehicleClass,
         @Nullable String yard,
-        @Nullable VehicleType kind,
+        @Nullable VehicleType type,
         @Nullable String description,
         @Nullable String gvwr,
-        boolean sensorsWork,
-        boolean outdoors,
+        boolean hasWorkingSensors,
+        boolean isParkedOutdoors,
         @Nullable LocalDate parkedSince,
-        @Nullable LoadState usualState,
-        @Nullable String placardSpot,
-        @Nullable PlacardLoadBasis placardAssumes,
+        @Nullable LoadState normalLoadState,
+        @Nullable String placardLocation,
+        @Nullable PlacardLoadBasis placardLoadBasis,
         List<AxleRequest> axles,
         int spares,
         List<WheelRequest> wheels,
@@ -65,18 +65,18 @@ public record VehicleRequest(
     /** The wheel at one position. */
     public record WheelRequest(
             String position,
-            @Nullable PilotType pilot,
-            @Nullable String rim,
-            @Nullable String width,
+            @Nullable PilotType pilotType,
+            @Nullable String rimDiameter,
+            @Nullable String rimWidth,
             @Nullable String lugCount,
-            @Nullable String seat,
-            boolean leftThreaded,
+            @Nullable String nutSeat,
+            boolean isLeftThreaded,
             @Nullable String torque,
             @Nullable String material,
             @Nullable String maximumLoad,
             @Nullable String maximumPressure,
-            boolean reversed,
-            @Nullable String valve) {}
+            boolean isReversed,
+            @Nullable String valveType) {}
 
     private static final int LONGEST = 120;
 
@@ -91,7 +91,7 @@ public record VehicleRequest(
         typed.unless(!className.isEmpty(), "vehicleClass", "Enter the class: vehicles that share layout and policy.");
         String yardName = typed.text("yard", yard, 60);
         typed.unless(!yardName.isEmpty(), "yard", "Enter the yard the vehicle comes home to.");
-        typed.unless(kind != null, "kind", "Choose what the vehicle is: the legal tread limit depends on it.");
+        typed.unless(type != null, "type", "Choose what the vehicle is: the legal tread limit depends on it.");
         Optional<Load> rating = typed.required("gvwr", gvwr, given -> Load.parse(given, scale));
         rating.ifPresent(load -> typed.unless(
                 load.lb() >= 300,
@@ -130,15 +130,15 @@ public record VehicleRequest(
                 unitName,
                 className,
                 yardName,
-                kind,
+                type,
                 typed.text("description", description, LONGEST),
                 rating.orElseThrow(),
-                sensorsWork,
-                outdoors,
+                hasWorkingSensors,
+                isParkedOutdoors,
                 Optional.ofNullable(parkedSince),
-                usualState == null ? LoadState.UNKNOWN : usualState,
-                typed.text("placardSpot", placardSpot, LONGEST),
-                placardAssumes == null ? PlacardLoadBasis.UNKNOWN : placardAssumes,
+                normalLoadState == null ? LoadState.UNKNOWN : normalLoadState,
+                typed.text("placardLocation", placardLocation, LONGEST),
+                placardLoadBasis == null ? PlacardLoadBasis.UNKNOWN : placardLoadBasis,
                 axleList,
                 spares,
                 specs,
@@ -195,14 +195,14 @@ public record VehicleRequest(
             });
         }
         typed.attempt(
-                        at + "rim",
+                        at + "rimDiameter",
                         () -> new WheelSpec(
-                                Optional.ofNullable(form.pilot()),
-                                inches(typed, at + "rim", form.rim()),
-                                inches(typed, at + "width", form.width()),
+                                Optional.ofNullable(form.pilotType()),
+                                inches(typed, at + "rimDiameter", form.rimDiameter()),
+                                inches(typed, at + "rimWidth", form.rimWidth()),
                                 count(typed, at + "lugCount", form.lugCount()),
-                                typed.text(at + "seat", form.seat(), 60),
-                                form.leftThreaded(),
+                                typed.text(at + "nutSeat", form.nutSeat(), 60),
+                                form.isLeftThreaded(),
                                 typed.optional(
                                         at + "torque",
                                         form.torque(),
@@ -211,8 +211,8 @@ public record VehicleRequest(
                                 typed.text(at + "material", form.material(), 40),
                                 typed.optional(at + "maximumLoad", form.maximumLoad(), text -> Load.parse(text, scale)),
                                 maximum,
-                                form.reversed(),
-                                typed.text(at + "valve", form.valve(), 40)))
+                                form.isReversed(),
+                                typed.text(at + "valveType", form.valveType(), 40)))
                 .ifPresent(spec -> into.put(position.get(), spec));
     }
 
@@ -251,15 +251,15 @@ public record VehicleRequest(
                 entry.unit(),
                 entry.vehicleClass(),
                 entry.yard(),
-                entry.kind(),
+                entry.type(),
                 entry.description(),
                 entry.gvwr().asEntered(),
-                entry.sensorsWork(),
-                entry.outdoors(),
+                entry.hasWorkingSensors(),
+                entry.isParkedOutdoors(),
                 entry.parkedSince().orElse(null),
-                entry.usualState(),
-                entry.placardSpot(),
-                entry.placardAssumes(),
+                entry.normalLoadState(),
+                entry.placardLocation(),
+                entry.placardLoadBasis(),
                 entry.axles().stream()
                         .map(one -> new AxleRequest(
                                 one.axle().role(),

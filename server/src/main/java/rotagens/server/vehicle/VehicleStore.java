@@ -3,7 +3,7 @@ package rotagens.server.vehicle;
 import static rotagens.server.storage.generated.Tables.AXLE;
 import static rotagens.server.storage.generated.Tables.ODOMETER_READING;
 import static rotagens.server.storage.generated.Tables.ODOMETER_REPLACEMENT;
-import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
 import static rotagens.server.storage.generated.Tables.VEHICLE_CLASS;
 import static rotagens.server.storage.generated.Tables.WHEEL;
@@ -65,9 +65,9 @@ public class VehicleStore {
             String description,
             Map<Position, Long> places,
             Optional<Odometer> odometer,
-            boolean outdoors,
-            String placardSpot,
-            LoadState usualState,
+            boolean isParkedOutdoors,
+            String placardLocation,
+            LoadState normalLoadState,
             Optional<Instant> retiredAt) {}
 
     /**
@@ -115,19 +115,20 @@ public class VehicleStore {
         Map<Long, Map<Position, Long>> places = new HashMap<>();
         Map<Long, Map<Position, Vehicle.WheelLimits>> wheelLimits = new HashMap<>();
         db.select(
-                        PLACE.VEHICLE_ID,
-                        PLACE.ID,
-                        PLACE.CODE,
+                        POSITION.VEHICLE_ID,
+                        POSITION.ID,
+                        POSITION.CODE,
                         WHEEL.ID,
-                        WHEEL.PILOT,
+                        WHEEL.PILOT_TYPE,
                         WHEEL.MAXIMUM_PRESSURE,
                         WHEEL.MAXIMUM_LOAD,
-                        WHEEL.RIM_INCHES)
-                .from(PLACE)
+                        WHEEL.RIM_DIAMETER_IN)
+                .from(POSITION)
                 .leftJoin(WHEEL)
-                .on(WHEEL.PLACE_ID.eq(PLACE.ID))
-                .where(PLACE.VEHICLE_ID.in(DSL.select(VEHICLE.ID).from(VEHICLE).where(which)))
-                .and(PLACE.REMOVED_AT.isNull())
+                .on(WHEEL.POSITION_ID.eq(POSITION.ID))
+                .where(POSITION.VEHICLE_ID.in(
+                        DSL.select(VEHICLE.ID).from(VEHICLE).where(which)))
+                .and(POSITION.REMOVED_AT.isNull())
                 .forEach(row -> {
                     Position position = Position.parse(row.value3());
                     places.computeIfAbsent(row.value1(), id -> new HashMap<>()).put(position, row.value2());
@@ -172,9 +173,9 @@ public class VehicleStore {
                             row.get(VEHICLE.DESCRIPTION),
                             Map.copyOf(places.getOrDefault(id, Map.of())),
                             read.stream().findFirst(),
-                            row.get(VEHICLE.IS_OUTDOORS),
-                            row.get(VEHICLE.PLACARD_SPOT),
-                            LoadState.valueOf(row.get(VEHICLE.USUAL_STATE)),
+                            row.get(VEHICLE.IS_PARKED_OUTDOORS),
+                            row.get(VEHICLE.PLACARD_LOCATION),
+                            LoadState.valueOf(row.get(VEHICLE.NORMAL_LOAD_STATE)),
                             Optional.ofNullable(row.get(VEHICLE.RETIRED_AT))));
                 });
         return vehicles;
@@ -200,22 +201,22 @@ public class VehicleStore {
         }
         AxleLayout axleLayout = new AxleLayout(
                 axles.stream()
-                        .map(axle -> new Axle(AxleRole.valueOf(axle.getRole()), axle.getDual()))
+                        .map(axle -> new Axle(AxleRole.valueOf(axle.getRole()), axle.getIsDual()))
                         .toList(),
-                row.get(VEHICLE.SPARES));
+                row.get(VEHICLE.SPARE_COUNT));
         return new Vehicle(
                 row.get(VEHICLE.UNIT),
                 row.get(VEHICLE_CLASS.NAME),
-                VehicleType.valueOf(row.get(VEHICLE.KIND)),
+                VehicleType.valueOf(row.get(VEHICLE.TYPE)),
                 row.get(VEHICLE.GVWR),
                 axleLayout,
                 placards,
                 gawrs,
                 wheelLimits,
-                row.get(VEHICLE.IS_SENSORED),
+                row.get(VEHICLE.HAS_SENSORS),
                 milesPerDay(odometers),
                 Optional.ofNullable(row.get(VEHICLE.PARKED_SINCE)),
-                row.get(VEHICLE.IS_OUTDOORS),
+                row.get(VEHICLE.IS_PARKED_OUTDOORS),
                 sensors,
                 use(row));
     }
@@ -232,18 +233,18 @@ public class VehicleStore {
     /** The vehicle a place belongs to. */
     @Transactional(readOnly = true)
     public long ofPlace(long placeId) {
-        return db.select(PLACE.VEHICLE_ID)
-                .from(PLACE)
-                .where(PLACE.ID.eq(placeId))
-                .fetchSingle(PLACE.VEHICLE_ID);
+        return db.select(POSITION.VEHICLE_ID)
+                .from(POSITION)
+                .where(POSITION.ID.eq(placeId))
+                .fetchSingle(POSITION.VEHICLE_ID);
     }
 
     /** The places of one vehicle. */
     @Transactional(readOnly = true)
     public Map<Position, Long> places(long vehicleId) {
         Map<Position, Long> places = new HashMap<>();
-        db.selectFrom(PLACE)
-                .where(PLACE.VEHICLE_ID.eq(vehicleId), PLACE.REMOVED_AT.isNull())
+        db.selectFrom(POSITION)
+                .where(POSITION.VEHICLE_ID.eq(vehicleId), POSITION.REMOVED_AT.isNull())
                 .forEach(row -> places.put(Position.parse(row.getCode()), row.getId()));
         return places;
     }
@@ -254,8 +255,8 @@ public class VehicleStore {
         OdometerHistory run = run(vehicleId);
         return db.selectFrom(ODOMETER_READING)
                 .where(ODOMETER_READING.VEHICLE_ID.eq(vehicleId))
-                .orderBy(ODOMETER_READING.AT, ODOMETER_READING.ID)
-                .fetch(row -> odometer(run, row.getOdometer(), row.getAt()));
+                .orderBy(ODOMETER_READING.RECORDED_AT, ODOMETER_READING.ID)
+                .fetch(row -> odometer(run, row.getOdometer(), row.getRecordedAt()));
     }
 
     private Odometer odometer(OdometerHistory run, Distance reading, Instant at) {
@@ -278,11 +279,11 @@ public class VehicleStore {
         Map<Long, OdometerHistory> runs = new HashMap<>();
         db.selectFrom(ODOMETER_REPLACEMENT)
                 .where(which)
-                .orderBy(ODOMETER_REPLACEMENT.AT, ODOMETER_REPLACEMENT.ID)
+                .orderBy(ODOMETER_REPLACEMENT.RECORDED_AT, ODOMETER_REPLACEMENT.ID)
                 .fetchGroups(
                         ODOMETER_REPLACEMENT.VEHICLE_ID,
                         row -> new OdometerHistory.Replacement(
-                                row.getAt(), row.getLastOdometer(), row.getFirstOdometer()))
+                                row.getRecordedAt(), row.getLastOdometer(), row.getFirstOdometer()))
                 .forEach((vehicle, replacement) -> runs.put(vehicle, new OdometerHistory(replacement)));
         return runs;
     }
@@ -290,9 +291,10 @@ public class VehicleStore {
     /** Newest first, the last dozen of each vehicle. */
     private Map<Long, List<Odometer>> odometers(Condition which) {
         var newest = DSL.rowNumber()
-                .over(DSL.partitionBy(ODOMETER_READING.VEHICLE_ID).orderBy(ODOMETER_READING.AT.desc()))
+                .over(DSL.partitionBy(ODOMETER_READING.VEHICLE_ID).orderBy(ODOMETER_READING.RECORDED_AT.desc()))
                 .as("newest");
-        var ranked = DSL.select(ODOMETER_READING.VEHICLE_ID, ODOMETER_READING.ODOMETER, ODOMETER_READING.AT, newest)
+        var ranked = DSL.select(
+                        ODOMETER_READING.VEHICLE_ID, ODOMETER_READING.ODOMETER, ODOMETER_READING.RECORDED_AT, newest)
                 .from(ODOMETER_READING)
                 .where(ODOMETER_READING.VEHICLE_ID.in(
                         DSL.select(VEHICLE.ID).from(VEHICLE).where(which)))
@@ -301,10 +303,10 @@ public class VehicleStore {
         return db.select(
                         ranked.field(ODOMETER_READING.VEHICLE_ID),
                         ranked.field(ODOMETER_READING.ODOMETER),
-                        ranked.field(ODOMETER_READING.AT))
+                        ranked.field(ODOMETER_READING.RECORDED_AT))
                 .from(ranked)
                 .where(ranked.field("newest", Integer.class).le(ODOMETERS_FOR_USE))
-                .orderBy(ranked.field(ODOMETER_READING.AT).desc())
+                .orderBy(ranked.field(ODOMETER_READING.RECORDED_AT).desc())
                 .fetchGroups(
                         row -> row.value1(),
                         row -> odometer(
@@ -343,17 +345,18 @@ public class VehicleStore {
     public void readOdometer(
             OnFile vehicle, Distance reading, Instant at, long personId, String field, Optional<Units> askIn) {
         OdometerHistory run = run(vehicle.id());
-        askIn.ifPresent(units -> neighbor(vehicle.id(), ODOMETER_READING.AT.le(at), ODOMETER_READING.AT.desc())
-                .filter(before -> !run.replacedBetween(before.getAt(), at))
+        askIn.ifPresent(units -> neighbor(
+                        vehicle.id(), ODOMETER_READING.RECORDED_AT.le(at), ODOMETER_READING.RECORDED_AT.desc())
+                .filter(before -> !run.replacedBetween(before.getRecordedAt(), at))
                 .flatMap(before ->
-                        PlausibilityCheck.odometer(before.getOdometer(), day(before.getAt()), reading, day(at)))
+                        PlausibilityCheck.odometer(before.getOdometer(), day(before.getRecordedAt()), reading, day(at)))
                 .ifPresent(why -> {
                     InputValidator asked = new InputValidator();
                     asked.ask(field, why.in(units));
                     asked.refuseIfWrong();
                 }));
-        neighbor(vehicle.id(), ODOMETER_READING.AT.le(at), ODOMETER_READING.AT.desc())
-                .filter(before -> !run.replacedBetween(before.getAt(), at))
+        neighbor(vehicle.id(), ODOMETER_READING.RECORDED_AT.le(at), ODOMETER_READING.RECORDED_AT.desc())
+                .filter(before -> !run.replacedBetween(before.getRecordedAt(), at))
                 .filter(before -> reading.miles() < before.getOdometer().miles())
                 .ifPresent(before -> {
                     throw ProblemException.field(
@@ -362,8 +365,8 @@ public class VehicleStore {
                                     + before.getOdometer().asEntered()
                                     + ". Read the odometer again, or record that it was replaced.");
                 });
-        neighbor(vehicle.id(), ODOMETER_READING.AT.gt(at), ODOMETER_READING.AT.asc())
-                .filter(after -> !run.replacedBetween(at, after.getAt()))
+        neighbor(vehicle.id(), ODOMETER_READING.RECORDED_AT.gt(at), ODOMETER_READING.RECORDED_AT.asc())
+                .filter(after -> !run.replacedBetween(at, after.getRecordedAt()))
                 .filter(after -> reading.miles() > after.getOdometer().miles())
                 .ifPresent(after -> {
                     throw ProblemException.field(
@@ -373,7 +376,7 @@ public class VehicleStore {
                 });
         db.insertInto(ODOMETER_READING)
                 .set(ODOMETER_READING.VEHICLE_ID, vehicle.id())
-                .set(ODOMETER_READING.AT, at)
+                .set(ODOMETER_READING.RECORDED_AT, at)
                 .set(ODOMETER_READING.ODOMETER, reading)
                 .set(ODOMETER_READING.PERSON_ID, personId)
                 .execute();
@@ -392,7 +395,7 @@ public class VehicleStore {
         readOdometer(vehicle, last, at.minusMillis(1), personId, "last", askIn);
         db.insertInto(ODOMETER_REPLACEMENT)
                 .set(ODOMETER_REPLACEMENT.VEHICLE_ID, vehicle.id())
-                .set(ODOMETER_REPLACEMENT.AT, at)
+                .set(ODOMETER_REPLACEMENT.RECORDED_AT, at)
                 .set(ODOMETER_REPLACEMENT.LAST_ODOMETER, last)
                 .set(ODOMETER_REPLACEMENT.FIRST_ODOMETER, first)
                 .set(ODOMETER_REPLACEMENT.NOTE, note)
@@ -405,22 +408,23 @@ public class VehicleStore {
     @Transactional(readOnly = true)
     public Optional<Distance> odometerAt(long vehicleId, Instant at) {
         Optional<OdometerReadingRecord> before =
-                neighbor(vehicleId, ODOMETER_READING.AT.le(at), ODOMETER_READING.AT.desc());
+                neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.le(at), ODOMETER_READING.RECORDED_AT.desc());
         Optional<OdometerReadingRecord> after =
-                neighbor(vehicleId, ODOMETER_READING.AT.gt(at), ODOMETER_READING.AT.asc());
+                neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.gt(at), ODOMETER_READING.RECORDED_AT.asc());
         if (before.isEmpty()) {
             return Optional.empty();
         }
         if (after.isEmpty()) {
             return before.map(OdometerReadingRecord::getOdometer); // a replacement reads the new one at once
         }
-        double span =
-                Duration.between(before.get().getAt(), after.get().getAt()).toSeconds();
-        double share =
-                span == 0 ? 0 : Duration.between(before.get().getAt(), at).toSeconds() / span;
+        double span = Duration.between(before.get().getRecordedAt(), after.get().getRecordedAt())
+                .toSeconds();
+        double share = span == 0
+                ? 0
+                : Duration.between(before.get().getRecordedAt(), at).toSeconds() / span;
         OdometerHistory run = run(vehicleId);
-        double from = run.driven(before.get().getAt(), before.get().getOdometer());
-        double to = run.driven(after.get().getAt(), after.get().getOdometer());
+        double from = run.driven(before.get().getRecordedAt(), before.get().getOdometer());
+        double to = run.driven(after.get().getRecordedAt(), after.get().getOdometer());
         return Optional.of(Distance.miles(Math.max(0, Math.rint(run.shown(at, from + share * (to - from))))));
     }
 
@@ -451,19 +455,19 @@ public class VehicleStore {
      */
     @Transactional
     public void moveWheels(Map<Long, Long> fromByTo, Instant at, long by, Long jobId) {
-        Map<Long, Long> wheelIds = db.select(WHEEL.PLACE_ID, WHEEL.ID)
+        Map<Long, Long> wheelIds = db.select(WHEEL.POSITION_ID, WHEEL.ID)
                 .from(WHEEL)
-                .where(WHEEL.PLACE_ID.in(fromByTo.values()))
-                .fetchMap(WHEEL.PLACE_ID, WHEEL.ID);
+                .where(WHEEL.POSITION_ID.in(fromByTo.values()))
+                .fetchMap(WHEEL.POSITION_ID, WHEEL.ID);
         db.update(WHEEL)
-                .setNull(WHEEL.PLACE_ID)
+                .setNull(WHEEL.POSITION_ID)
                 .where(WHEEL.ID.in(wheelIds.values()))
                 .execute();
         fromByTo.forEach((to, from) -> {
             Long wheel = wheelIds.get(from);
             if (wheel != null) {
                 db.update(WHEEL)
-                        .set(WHEEL.PLACE_ID, to)
+                        .set(WHEEL.POSITION_ID, to)
                         .where(WHEEL.ID.eq(wheel))
                         .execute();
                 sensors.wheelMoved(wheel, to, at, by, jobId);
@@ -475,12 +479,12 @@ public class VehicleStore {
     @Transactional
     public void changeWheel(long placeId, PilotType pilot) {
         db.update(WHEEL)
-                .setNull(WHEEL.PLACE_ID)
-                .where(WHEEL.PLACE_ID.eq(placeId))
+                .setNull(WHEEL.POSITION_ID)
+                .where(WHEEL.POSITION_ID.eq(placeId))
                 .execute();
         db.insertInto(WHEEL)
-                .set(WHEEL.PLACE_ID, placeId)
-                .set(WHEEL.PILOT, pilot == null ? null : pilot.name())
+                .set(WHEEL.POSITION_ID, placeId)
+                .set(WHEEL.PILOT_TYPE, pilot == null ? null : pilot.name())
                 .execute();
     }
 }

@@ -1,10 +1,10 @@
 package rotagens.server.vehicleevent;
 
+import static rotagens.server.storage.generated.Tables.DRIVER_CARD;
 import static rotagens.server.storage.generated.Tables.DRIVER_REPORT;
 import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.PLACE;
+import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.REPORT_CHECK;
-import static rotagens.server.storage.generated.Tables.REPORT_CODE;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
 import static rotagens.server.storage.generated.Tables.VEHICLE_EVENT;
 
@@ -33,7 +33,7 @@ public class VehicleEventStore {
     /** Where a report stands. */
     public enum State {
         NEW,
-        COUNTED,
+        ACCEPTED,
         DISMISSED
     }
 
@@ -55,7 +55,7 @@ public class VehicleEventStore {
     public record Checked(boolean found, String note, String by) {}
 
     /** Something that happened, with who recorded it. */
-    public record Happened(Type kind, LocalDate on, String note, String by, String corner) {}
+    public record Happened(Type type, LocalDate on, String note, String by, String corner) {}
 
     /** Letters and figures nobody mistakes for each other. */
     private static final String LETTERS = "ABCDEFGHJKMNPQRTUVWXYZ2346789";
@@ -76,9 +76,9 @@ public class VehicleEventStore {
     public VehicleEvents of(long vehicleId) {
         return new VehicleEvents(
                 happened(vehicleId).stream()
-                        .map(one -> new VehicleEvents.Event(one.kind(), one.on()))
+                        .map(one -> new VehicleEvents.Event(one.type(), one.on()))
                         .toList(),
-                reports(DRIVER_REPORT.VEHICLE_ID.eq(vehicleId).and(DRIVER_REPORT.STATE.eq(State.COUNTED.name())))
+                reports(DRIVER_REPORT.VEHICLE_ID.eq(vehicleId).and(DRIVER_REPORT.STATUS.eq(State.ACCEPTED.name())))
                         .stream()
                         .map(one -> new VehicleEvents.DriverReport(
                                 one.symptom(), LocalDate.ofInstant(one.at(), clock.getZone())))
@@ -87,20 +87,20 @@ public class VehicleEventStore {
 
     @Transactional(readOnly = true)
     public List<Happened> happened(long vehicleId) {
-        return db.select(VEHICLE_EVENT.asterisk(), PERSON.NAME, PLACE.CODE)
+        return db.select(VEHICLE_EVENT.asterisk(), PERSON.NAME, POSITION.CODE)
                 .from(VEHICLE_EVENT)
-                .leftJoin(PLACE)
-                .on(PLACE.ID.eq(VEHICLE_EVENT.PLACE_ID))
+                .leftJoin(POSITION)
+                .on(POSITION.ID.eq(VEHICLE_EVENT.POSITION_ID))
                 .join(PERSON)
                 .on(PERSON.ID.eq(VEHICLE_EVENT.PERSON_ID))
                 .where(VEHICLE_EVENT.VEHICLE_ID.eq(vehicleId))
-                .orderBy(VEHICLE_EVENT.DAY.desc())
+                .orderBy(VEHICLE_EVENT.EVENT_DATE.desc())
                 .fetch(row -> new Happened(
-                        Type.valueOf(row.get(VEHICLE_EVENT.KIND)),
-                        row.get(VEHICLE_EVENT.DAY),
+                        Type.valueOf(row.get(VEHICLE_EVENT.TYPE)),
+                        row.get(VEHICLE_EVENT.EVENT_DATE),
                         row.get(VEHICLE_EVENT.NOTE),
                         row.get(PERSON.NAME),
-                        row.get(PLACE.CODE) == null ? "" : row.get(PLACE.CODE)));
+                        row.get(POSITION.CODE) == null ? "" : row.get(POSITION.CODE)));
     }
 
     @Transactional
@@ -113,11 +113,11 @@ public class VehicleEventStore {
     public void record(long vehicleId, Type type, LocalDate on, Long placeId, String note, long personId) {
         db.insertInto(VEHICLE_EVENT)
                 .set(VEHICLE_EVENT.VEHICLE_ID, vehicleId)
-                .set(VEHICLE_EVENT.KIND, type.name())
-                .set(VEHICLE_EVENT.DAY, on)
+                .set(VEHICLE_EVENT.TYPE, type.name())
+                .set(VEHICLE_EVENT.EVENT_DATE, on)
                 .set(VEHICLE_EVENT.NOTE, note)
-                .set(VEHICLE_EVENT.PLACE_ID, placeId)
-                .set(VEHICLE_EVENT.AT, clock.instant())
+                .set(VEHICLE_EVENT.POSITION_ID, placeId)
+                .set(VEHICLE_EVENT.RECORDED_AT, clock.instant())
                 .set(VEHICLE_EVENT.PERSON_ID, personId)
                 .execute();
     }
@@ -126,7 +126,7 @@ public class VehicleEventStore {
     @Transactional(readOnly = true)
     public List<Reported> reports(Long vehicleId) {
         return reports(
-                vehicleId == null ? DRIVER_REPORT.STATE.eq(State.NEW.name()) : DRIVER_REPORT.VEHICLE_ID.eq(vehicleId));
+                vehicleId == null ? DRIVER_REPORT.STATUS.eq(State.NEW.name()) : DRIVER_REPORT.VEHICLE_ID.eq(vehicleId));
     }
 
     private List<Reported> reports(Condition which) {
@@ -147,8 +147,8 @@ public class VehicleEventStore {
                         row.get(DRIVER_REPORT.CORNER),
                         row.get(DRIVER_REPORT.NOTE),
                         row.get(DRIVER_REPORT.REPORTER),
-                        row.get(DRIVER_REPORT.AT),
-                        State.valueOf(row.get(DRIVER_REPORT.STATE)),
+                        row.get(DRIVER_REPORT.REPORTED_AT),
+                        State.valueOf(row.get(DRIVER_REPORT.STATUS)),
                         row.get(DRIVER_REPORT.REVIEW_NOTE),
                         Optional.ofNullable(row.get(PERSON.NAME))));
     }
@@ -187,7 +187,7 @@ public class VehicleEventStore {
                 .set(REPORT_CHECK.IS_FOUND, found)
                 .set(REPORT_CHECK.NOTE, note)
                 .set(REPORT_CHECK.PERSON_ID, personId)
-                .set(REPORT_CHECK.AT, clock.instant())
+                .set(REPORT_CHECK.RECORDED_AT, clock.instant())
                 .execute();
     }
 
@@ -205,7 +205,7 @@ public class VehicleEventStore {
                 .set(DRIVER_REPORT.CORNER, corner)
                 .set(DRIVER_REPORT.NOTE, note)
                 .set(DRIVER_REPORT.REPORTER, reporter)
-                .set(DRIVER_REPORT.AT, at)
+                .set(DRIVER_REPORT.REPORTED_AT, at)
                 .returning(DRIVER_REPORT.ID)
                 .fetchOne(DRIVER_REPORT.ID);
     }
@@ -214,11 +214,11 @@ public class VehicleEventStore {
     @Transactional
     public Reported review(long id, State state, String note, long personId) {
         int changed = db.update(DRIVER_REPORT)
-                .set(DRIVER_REPORT.STATE, state.name())
+                .set(DRIVER_REPORT.STATUS, state.name())
                 .set(DRIVER_REPORT.REVIEW_NOTE, note)
                 .set(DRIVER_REPORT.REVIEWED_AT, clock.instant())
                 .set(DRIVER_REPORT.PERSON_ID, personId)
-                .where(DRIVER_REPORT.ID.eq(id), DRIVER_REPORT.STATE.eq(State.NEW.name()))
+                .where(DRIVER_REPORT.ID.eq(id), DRIVER_REPORT.STATUS.eq(State.NEW.name()))
                 .execute();
         return reports(DRIVER_REPORT.ID.eq(id)).stream()
                 .filter(one -> changed > 0)
@@ -230,10 +230,10 @@ public class VehicleEventStore {
     /** The code of a vehicle's card, made when first asked for. */
     @Transactional
     public String code(long vehicleId) {
-        return db.select(REPORT_CODE.CODE)
-                .from(REPORT_CODE)
-                .where(REPORT_CODE.VEHICLE_ID.eq(vehicleId))
-                .fetchOptional(REPORT_CODE.CODE)
+        return db.select(DRIVER_CARD.CODE)
+                .from(DRIVER_CARD)
+                .where(DRIVER_CARD.VEHICLE_ID.eq(vehicleId))
+                .fetchOptional(DRIVER_CARD.CODE)
                 .orElseGet(() -> newCode(vehicleId));
     }
 
@@ -242,21 +242,21 @@ public class VehicleEventStore {
     public String newCode(long vehicleId) {
         StringBuilder code = new StringBuilder();
         random.ints(CODE_LENGTH, 0, LETTERS.length()).forEach(at -> code.append(LETTERS.charAt(at)));
-        db.insertInto(REPORT_CODE)
-                .set(REPORT_CODE.VEHICLE_ID, vehicleId)
-                .set(REPORT_CODE.CODE, code.toString())
-                .onConflict(REPORT_CODE.VEHICLE_ID)
+        db.insertInto(DRIVER_CARD)
+                .set(DRIVER_CARD.VEHICLE_ID, vehicleId)
+                .set(DRIVER_CARD.CODE, code.toString())
+                .onConflict(DRIVER_CARD.VEHICLE_ID)
                 .doUpdate()
-                .set(REPORT_CODE.CODE, code.toString())
+                .set(DRIVER_CARD.CODE, code.toString())
                 .execute();
         return code.toString();
     }
 
     @Transactional(readOnly = true)
     public Optional<Long> vehicleOf(String code) {
-        return db.select(REPORT_CODE.VEHICLE_ID)
-                .from(REPORT_CODE)
-                .where(REPORT_CODE.CODE.eq(code))
-                .fetchOptional(REPORT_CODE.VEHICLE_ID);
+        return db.select(DRIVER_CARD.VEHICLE_ID)
+                .from(DRIVER_CARD)
+                .where(DRIVER_CARD.CODE.eq(code))
+                .fetchOptional(DRIVER_CARD.VEHICLE_ID);
     }
 }

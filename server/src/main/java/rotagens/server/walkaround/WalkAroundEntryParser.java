@@ -45,7 +45,7 @@ class WalkAroundEntryParser {
             WalkAroundEntryRequest walkAroundEntryRequest,
             Units units) {
         InputValidator typed = new InputValidator();
-        String skipped = typed.text("skipped", walkAroundEntryRequest.skipped(), 200);
+        String skipped = typed.text("skipReason", walkAroundEntryRequest.skipReason(), 200);
         Pressure.Unit gauge = units == Units.US ? Pressure.Unit.PSI : Pressure.Unit.KPA;
         TreadDepth.Unit scale = units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
         Optional<TreadDepth> original = vehicleAssessment
@@ -67,8 +67,8 @@ class WalkAroundEntryParser {
                 grooveDepths,
                 grid,
                 new Look(
-                        Optional.ofNullable(walkAroundEntryRequest.bound()),
-                        Optional.ofNullable(walkAroundEntryRequest.dotFaces()).map(Facing.OUT::equals),
+                        Optional.ofNullable(walkAroundEntryRequest.treadInterval()),
+                        Optional.ofNullable(walkAroundEntryRequest.dotSide()).map(Facing.OUT::equals),
                         gauges.known(walkAroundEntryRequest.pressureGauge(), Gauge.Type.PRESSURE),
                         gauges.known(walkAroundEntryRequest.treadGauge(), Gauge.Type.TREAD)),
                 withLocalSigns(
@@ -76,8 +76,8 @@ class WalkAroundEntryParser {
                         position,
                         grid,
                         WalkAroundEntryRequest.orNone(walkAroundEntryRequest.findings())),
-                WalkAroundEntryRequest.orNone(walkAroundEntryRequest.innerFindings()),
-                WalkAroundEntryRequest.orNone(walkAroundEntryRequest.putRight()),
+                WalkAroundEntryRequest.orNone(walkAroundEntryRequest.innerSidewallFindings()),
+                WalkAroundEntryRequest.orNone(walkAroundEntryRequest.fixed()),
                 skipped,
                 typed.optional(
                                 "dotCode",
@@ -91,20 +91,21 @@ class WalkAroundEntryParser {
                                 .filter(ASKED::contains)
                                 .toList());
         typed.unless(
-                entryValues.look().bound().isEmpty() || grooveDepths.isEmpty(),
-                "bound",
+                entryValues.look().treadInterval().isEmpty() || grooveDepths.isEmpty(),
+                "treadInterval",
                 "Depths are entered: a gauge’s figure counts, wear bar or coin is for where there is none.");
         typed.unless(
-                entryValues.innerFindings().stream().allMatch(finding -> finding.area() == Finding.Area.SIDEWALL),
-                "innerFindings",
+                entryValues.innerSidewallFindings().stream()
+                        .allMatch(finding -> finding.area() == Finding.Area.SIDEWALL),
+                "innerSidewallFindings",
                 "Only what is seen on a sidewall can be on the inner one.");
         boolean anything = entryValues.pressure().isPresent()
                 || !grooveDepths.isEmpty()
-                || entryValues.look().bound().isPresent()
+                || entryValues.look().treadInterval().isPresent()
                 || !entryValues.found().isEmpty();
         typed.unless(
                 skipped.isEmpty() || !anything,
-                "skipped",
+                "skipReason",
                 "Something is entered here. Clear it to leave this position out, or keep it and drop the reason.");
         boolean recorded = entryValues.found().stream()
                 .map(Found::finding)
@@ -112,8 +113,8 @@ class WalkAroundEntryParser {
         if (recorded) {
             typed.wrong("findings", "This comes from readings and verdicts, it can’t be entered as seen.");
         }
-        if (entryValues.putRight().stream().anyMatch(finding -> finding.clearedBy() != ClearedBy.PUT_RIGHT)) {
-            typed.wrong("putRight", "A look never clears damage: a tire professional’s verdict does.");
+        if (entryValues.fixed().stream().anyMatch(finding -> finding.clearedBy() != ClearedBy.FIXED)) {
+            typed.wrong("fixed", "A look never clears damage: a tire professional’s verdict does.");
         }
         askAboutUnusual(vehicleAssessment, position, walkAroundEntryRequest, entryValues, units, typed);
         typed.refuseIfWrong();
@@ -160,13 +161,13 @@ class WalkAroundEntryParser {
             List<TreadDepth> grooves = new ArrayList<>();
             for (int groove = 0; groove < rows.get(place).size(); groove++) {
                 Optional<TreadDepth> one = typed.required(
-                        "places." + place + "." + groove, rows.get(place).get(groove), depth);
+                        "locations." + place + "." + groove, rows.get(place).get(groove), depth);
                 whole &= one.isPresent();
                 one.ifPresent(grooves::add);
             }
             read.add(grooves);
         }
-        return whole ? typed.attempt("places", () -> new TreadGrid(read)) : Optional.empty();
+        return whole ? typed.attempt("locations", () -> new TreadGrid(read)) : Optional.empty();
     }
 
     /** What the depths round the tire show is found as if it had been seen. */

@@ -140,7 +140,7 @@ class WalkAroundPages {
                                 open.label(),
                                 open.on(),
                                 open.by(),
-                                open.finding().clearedBy() == ClearedBy.PUT_RIGHT))
+                                open.finding().clearedBy() == ClearedBy.FIXED))
                         .toList(),
                 stored == null ? null : entry(stored),
                 installedTire.isEmpty() ? null : missing(scope, stored).orElse(null),
@@ -182,11 +182,11 @@ class WalkAroundPages {
             return Optional.of("nothing entered");
         }
         EntryValues entryValues = stored.figures();
-        return entryValues.skipped().isEmpty()
+        return entryValues.skipReason().isEmpty()
                 ? scope.missingReadings(
                         entryValues.pressure(),
                         entryValues.tread(),
-                        entryValues.look().bound())
+                        entryValues.look().treadInterval())
                 : Optional.empty();
     }
 
@@ -230,7 +230,7 @@ class WalkAroundPages {
                 stored.person(),
                 stored.savedAt(),
                 entryValues.pressure().map(Pressure::asEntered).orElse(""),
-                entryValues.warmth(),
+                entryValues.thermalState(),
                 entryValues.tread().outer().map(TreadDepth::asEntered).orElse(""),
                 entryValues.tread().center().map(TreadDepth::asEntered).orElse(""),
                 entryValues.tread().inner().map(TreadDepth::asEntered).orElse(""),
@@ -242,18 +242,18 @@ class WalkAroundPages {
                                         .toList())
                                 .toList())
                         .orElse(List.of()),
-                entryValues.look().bound().orElse(null),
+                entryValues.look().treadInterval().orElse(null),
                 entryValues
                         .look()
                         .dotOutward()
                         .map(outward -> outward ? Facing.OUT : Facing.IN)
                         .orElse(null),
                 entryValues.findings(),
-                entryValues.innerFindings(),
-                entryValues.putRight(),
+                entryValues.innerSidewallFindings(),
+                entryValues.fixed(),
                 entryValues.look().pressureGauge(),
                 entryValues.look().treadGauge(),
-                entryValues.skipped(),
+                entryValues.skipReason(),
                 entryValues.dotCode(),
                 entryValues.confirmed());
     }
@@ -286,7 +286,7 @@ class WalkAroundPages {
                 .forEach(one -> facts.add(
                         new TireFact.Found(one.finding(), one.sidewall(), vehicleAssessment.today(), entry.person())));
         entryValues
-                .putRight()
+                .fixed()
                 .forEach(one -> facts.add(new TireFact.Fixed(one, vehicleAssessment.today(), entry.person(), "")));
         VehicleState now = state;
         for (TireFact fact : facts) {
@@ -303,11 +303,11 @@ class WalkAroundPages {
                 by,
                 Optional.empty(),
                 entryValues.pressure(),
-                entryValues.warmth(),
+                entryValues.thermalState(),
                 entryValues.tread(),
                 Optional.empty(),
                 false,
-                entryValues.look().bound(),
+                entryValues.look().treadInterval(),
                 entryValues.look().dotOutward(),
                 entryValues.grid(),
                 Optional.empty());

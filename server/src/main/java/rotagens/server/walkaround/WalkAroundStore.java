@@ -1,8 +1,8 @@
 package rotagens.server.walkaround;
 
 import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.WALK_ROUND;
-import static rotagens.server.storage.generated.Tables.WALK_ROUND_ENTRY;
+import static rotagens.server.storage.generated.Tables.WALK_AROUND;
+import static rotagens.server.storage.generated.Tables.WALK_AROUND_ENTRY;
 
 import java.time.Instant;
 import java.util.ArrayList;
@@ -53,20 +53,30 @@ class WalkAroundStore {
      */
     record EntryValues(
             Optional<Pressure> pressure,
-            ThermalState warmth,
+            ThermalState thermalState,
             GrooveDepths tread,
             Optional<TreadGrid> grid,
             Look look,
             List<Finding> findings,
-            List<Finding> innerFindings,
-            List<Finding> putRight,
-            String skipped,
+            List<Finding> innerSidewallFindings,
+            List<Finding> fixed,
+            String skipReason,
             String dotCode,
             List<String> confirmed) {
 
-        EntryValues skipped(String reason) {
+        EntryValues skipReason(String reason) {
             return new EntryValues(
-                    pressure, warmth, tread, grid, look, findings, innerFindings, putRight, reason, dotCode, confirmed);
+                    pressure,
+                    thermalState,
+                    tread,
+                    grid,
+                    look,
+                    findings,
+                    innerSidewallFindings,
+                    fixed,
+                    reason,
+                    dotCode,
+                    confirmed);
         }
 
         /** A position nobody looked at, and why. */
@@ -89,7 +99,7 @@ class WalkAroundStore {
         List<Found> found() {
             List<Found> all = new ArrayList<>();
             findings.forEach(finding -> all.add(new Found(finding, side(finding, Sidewall.OUTER))));
-            innerFindings.forEach(finding -> all.add(new Found(finding, side(finding, Sidewall.INNER))));
+            innerSidewallFindings.forEach(finding -> all.add(new Found(finding, side(finding, Sidewall.INNER))));
             return all;
         }
 
@@ -107,128 +117,128 @@ class WalkAroundStore {
     }
 
     Optional<OpenWalkAround> openOn(long vehicleId) {
-        return db.select(WALK_ROUND.asterisk(), PERSON.NAME)
-                .from(WALK_ROUND)
+        return db.select(WALK_AROUND.asterisk(), PERSON.NAME)
+                .from(WALK_AROUND)
                 .join(PERSON)
-                .on(PERSON.ID.eq(WALK_ROUND.PERSON_ID))
-                .where(WALK_ROUND.VEHICLE_ID.eq(vehicleId))
-                .and(WALK_ROUND.FINISHED_AT.isNull())
+                .on(PERSON.ID.eq(WALK_AROUND.PERSON_ID))
+                .where(WALK_AROUND.VEHICLE_ID.eq(vehicleId))
+                .and(WALK_AROUND.FINISHED_AT.isNull())
                 .fetchOptional(WalkAroundStore::walk);
     }
 
     Optional<OpenWalkAround> get(long id) {
-        return db.select(WALK_ROUND.asterisk(), PERSON.NAME)
-                .from(WALK_ROUND)
+        return db.select(WALK_AROUND.asterisk(), PERSON.NAME)
+                .from(WALK_AROUND)
                 .join(PERSON)
-                .on(PERSON.ID.eq(WALK_ROUND.PERSON_ID))
-                .where(WALK_ROUND.ID.eq(id))
+                .on(PERSON.ID.eq(WALK_AROUND.PERSON_ID))
+                .where(WALK_AROUND.ID.eq(id))
                 .fetchOptional(WalkAroundStore::walk);
     }
 
     private static OpenWalkAround walk(org.jooq.Record row) {
         return new OpenWalkAround(
-                row.get(WALK_ROUND.ID),
-                row.get(WALK_ROUND.VEHICLE_ID),
-                WalkAroundScope.valueOf(row.get(WALK_ROUND.SCOPE)),
-                row.get(WALK_ROUND.PERSON_ID),
+                row.get(WALK_AROUND.ID),
+                row.get(WALK_AROUND.VEHICLE_ID),
+                WalkAroundScope.valueOf(row.get(WALK_AROUND.SCOPE)),
+                row.get(WALK_AROUND.PERSON_ID),
                 row.get(PERSON.NAME),
-                row.get(WALK_ROUND.STARTED_AT),
-                row.get(WALK_ROUND.FINISHED_AT));
+                row.get(WALK_AROUND.STARTED_AT),
+                row.get(WALK_AROUND.FINISHED_AT));
     }
 
     long start(long vehicleId, WalkAroundScope scope, long personId, Instant at) {
-        return db.insertInto(WALK_ROUND)
-                .set(WALK_ROUND.VEHICLE_ID, vehicleId)
-                .set(WALK_ROUND.SCOPE, scope.name())
-                .set(WALK_ROUND.PERSON_ID, personId)
-                .set(WALK_ROUND.STARTED_AT, at)
-                .returning(WALK_ROUND.ID)
-                .fetchOne(WALK_ROUND.ID);
+        return db.insertInto(WALK_AROUND)
+                .set(WALK_AROUND.VEHICLE_ID, vehicleId)
+                .set(WALK_AROUND.SCOPE, scope.name())
+                .set(WALK_AROUND.PERSON_ID, personId)
+                .set(WALK_AROUND.STARTED_AT, at)
+                .returning(WALK_AROUND.ID)
+                .fetchOne(WALK_AROUND.ID);
     }
 
     void finish(long id, Instant at, Optional<Distance> odometer, String skipped) {
-        db.update(WALK_ROUND)
-                .set(WALK_ROUND.FINISHED_AT, at)
-                .set(WALK_ROUND.SKIP_REASON, skipped)
-                .set(WALK_ROUND.ODOMETER, odometer.orElse(null))
-                .where(WALK_ROUND.ID.eq(id))
+        db.update(WALK_AROUND)
+                .set(WALK_AROUND.FINISHED_AT, at)
+                .set(WALK_AROUND.SKIP_REASON, skipped)
+                .set(WALK_AROUND.ODOMETER, odometer.orElse(null))
+                .where(WALK_AROUND.ID.eq(id))
                 .execute();
     }
 
     Map<Long, Stored> entries(long walkRoundId) {
         Map<Long, Stored> byPlace = new HashMap<>();
-        db.select(WALK_ROUND_ENTRY.asterisk(), PERSON.NAME)
-                .from(WALK_ROUND_ENTRY)
+        db.select(WALK_AROUND_ENTRY.asterisk(), PERSON.NAME)
+                .from(WALK_AROUND_ENTRY)
                 .join(PERSON)
-                .on(PERSON.ID.eq(WALK_ROUND_ENTRY.PERSON_ID))
-                .where(WALK_ROUND_ENTRY.WALK_ROUND_ID.eq(walkRoundId))
+                .on(PERSON.ID.eq(WALK_AROUND_ENTRY.PERSON_ID))
+                .where(WALK_AROUND_ENTRY.WALK_AROUND_ID.eq(walkRoundId))
                 .forEach(row -> byPlace.put(
-                        row.get(WALK_ROUND_ENTRY.PLACE_ID),
+                        row.get(WALK_AROUND_ENTRY.POSITION_ID),
                         new Stored(
-                                row.get(WALK_ROUND_ENTRY.PLACE_ID),
-                                row.get(WALK_ROUND_ENTRY.VERSION),
-                                row.get(WALK_ROUND_ENTRY.PERSON_ID),
+                                row.get(WALK_AROUND_ENTRY.POSITION_ID),
+                                row.get(WALK_AROUND_ENTRY.VERSION),
+                                row.get(WALK_AROUND_ENTRY.PERSON_ID),
                                 row.get(PERSON.NAME),
-                                row.get(WALK_ROUND_ENTRY.SAVED_AT),
+                                row.get(WALK_AROUND_ENTRY.SAVED_AT),
                                 new EntryValues(
-                                        Optional.ofNullable(row.get(WALK_ROUND_ENTRY.PRESSURE)),
-                                        ThermalState.valueOf(row.get(WALK_ROUND_ENTRY.WARMTH)),
+                                        Optional.ofNullable(row.get(WALK_AROUND_ENTRY.PRESSURE)),
+                                        ThermalState.valueOf(row.get(WALK_AROUND_ENTRY.THERMAL_STATE)),
                                         new GrooveDepths(
-                                                Optional.ofNullable(row.get(WALK_ROUND_ENTRY.DEPTH_OUTER)),
-                                                Optional.ofNullable(row.get(WALK_ROUND_ENTRY.DEPTH_CENTER)),
-                                                Optional.ofNullable(row.get(WALK_ROUND_ENTRY.DEPTH_INNER)),
-                                                Readings.grid(row.get(WALK_ROUND_ENTRY.GRID))
+                                                Optional.ofNullable(row.get(WALK_AROUND_ENTRY.DEPTH_OUTER)),
+                                                Optional.ofNullable(row.get(WALK_AROUND_ENTRY.DEPTH_CENTER)),
+                                                Optional.ofNullable(row.get(WALK_AROUND_ENTRY.DEPTH_INNER)),
+                                                Readings.grid(row.get(WALK_AROUND_ENTRY.TREAD_GRID))
                                                         .map(TreadGrid::lowest)),
-                                        Readings.grid(row.get(WALK_ROUND_ENTRY.GRID)),
+                                        Readings.grid(row.get(WALK_AROUND_ENTRY.TREAD_GRID)),
                                         new Look(
-                                                Optional.ofNullable(row.get(WALK_ROUND_ENTRY.BOUND))
+                                                Optional.ofNullable(row.get(WALK_AROUND_ENTRY.TREAD_INTERVAL))
                                                         .map(TreadInterval::valueOf),
-                                                Readings.facing(row.get(WALK_ROUND_ENTRY.DOT_FACES)),
-                                                row.get(WALK_ROUND_ENTRY.PRESSURE_GAUGE_ID),
-                                                row.get(WALK_ROUND_ENTRY.TREAD_GAUGE_ID)),
-                                        findings(row.get(WALK_ROUND_ENTRY.FINDINGS)),
-                                        findings(row.get(WALK_ROUND_ENTRY.INNER_FINDINGS)),
-                                        findings(row.get(WALK_ROUND_ENTRY.PUT_RIGHT)),
-                                        row.get(WALK_ROUND_ENTRY.SKIP_REASON),
-                                        row.get(WALK_ROUND_ENTRY.DOT_CODE),
-                                        row.get(WALK_ROUND_ENTRY.CONFIRMED).isEmpty()
+                                                Readings.facing(row.get(WALK_AROUND_ENTRY.DOT_SIDE)),
+                                                row.get(WALK_AROUND_ENTRY.PRESSURE_GAUGE_ID),
+                                                row.get(WALK_AROUND_ENTRY.TREAD_GAUGE_ID)),
+                                        findings(row.get(WALK_AROUND_ENTRY.FINDINGS)),
+                                        findings(row.get(WALK_AROUND_ENTRY.INNER_SIDEWALL_FINDINGS)),
+                                        findings(row.get(WALK_AROUND_ENTRY.FIXED_FINDINGS)),
+                                        row.get(WALK_AROUND_ENTRY.SKIP_REASON),
+                                        row.get(WALK_AROUND_ENTRY.DOT_CODE),
+                                        row.get(WALK_AROUND_ENTRY.CONFIRMED).isEmpty()
                                                 ? List.of()
-                                                : List.of(row.get(WALK_ROUND_ENTRY.CONFIRMED)
+                                                : List.of(row.get(WALK_AROUND_ENTRY.CONFIRMED)
                                                         .split(","))))));
         return byPlace;
     }
 
     void save(long walkRoundId, Stored entry) {
-        var row = db.newRecord(WALK_ROUND_ENTRY);
-        row.setWalkRoundId(walkRoundId);
-        row.setPlaceId(entry.placeId());
+        var row = db.newRecord(WALK_AROUND_ENTRY);
+        row.setWalkAroundId(walkRoundId);
+        row.setPositionId(entry.placeId());
         row.setVersion(entry.version());
         row.setPersonId(entry.personId());
         row.setSavedAt(entry.savedAt());
         row.setPressure(entry.figures().pressure().orElse(null));
-        row.setWarmth(entry.figures().warmth().name());
+        row.setThermalState(entry.figures().thermalState().name());
         row.setDepthOuter(entry.figures().tread().outer().orElse(null));
         row.setDepthCenter(entry.figures().tread().center().orElse(null));
         row.setDepthInner(entry.figures().tread().inner().orElse(null));
-        row.setGrid(entry.figures().grid().map(Readings::text).orElse(""));
+        row.setTreadGrid(entry.figures().grid().map(Readings::text).orElse(""));
         row.setFindings(names(entry.figures().findings()));
-        row.setInnerFindings(names(entry.figures().innerFindings()));
-        row.setPutRight(names(entry.figures().putRight()));
+        row.setInnerSidewallFindings(names(entry.figures().innerSidewallFindings()));
+        row.setFixedFindings(names(entry.figures().fixed()));
         Look look = entry.figures().look();
-        row.setBound(look.bound().map(Enum::name).orElse(null));
-        row.setDotFaces(Readings.facing(look.dotOutward()));
+        row.setTreadInterval(look.treadInterval().map(Enum::name).orElse(null));
+        row.setDotSide(Readings.facing(look.dotOutward()));
         row.setPressureGaugeId(look.pressureGauge());
         row.setTreadGaugeId(look.treadGauge());
-        row.setSkipReason(entry.figures().skipped());
+        row.setSkipReason(entry.figures().skipReason());
         row.setDotCode(entry.figures().dotCode());
         row.setConfirmed(String.join(",", entry.figures().confirmed()));
         if (entry.version() == 1) {
             db.executeInsert(row);
         } else {
-            db.update(WALK_ROUND_ENTRY)
+            db.update(WALK_AROUND_ENTRY)
                     .set(row)
-                    .where(WALK_ROUND_ENTRY.WALK_ROUND_ID.eq(walkRoundId))
-                    .and(WALK_ROUND_ENTRY.PLACE_ID.eq(entry.placeId()))
+                    .where(WALK_AROUND_ENTRY.WALK_AROUND_ID.eq(walkRoundId))
+                    .and(WALK_AROUND_ENTRY.POSITION_ID.eq(entry.placeId()))
                     .execute();
         }
     }

@@ -32,19 +32,19 @@ final class WalkAroundViews {
      */
     record WalkAroundEntryRequest(
             @Nullable String pressure,
-            @Nullable ThermalState warmth,
+            @Nullable ThermalState thermalState,
             @Nullable String outer,
             @Nullable String center,
             @Nullable String inner,
-            @Nullable List<List<String>> places,
-            @Nullable TreadInterval bound,
-            @Nullable Facing dotFaces,
+            @Nullable List<List<String>> locations,
+            @Nullable TreadInterval treadInterval,
+            @Nullable Facing dotSide,
             @Nullable List<Finding> findings,
-            @Nullable List<Finding> innerFindings,
-            @Nullable List<Finding> putRight,
+            @Nullable List<Finding> innerSidewallFindings,
+            @Nullable List<Finding> fixed,
             @Nullable Long pressureGauge,
             @Nullable Long treadGauge,
-            @Nullable String skipped,
+            @Nullable String skipReason,
             @Nullable Instant takenAt,
             @Nullable String dotCode,
             @Nullable List<String> confirmed) {
@@ -56,15 +56,15 @@ final class WalkAroundViews {
 
         /** The places measured, without rows that are blank. */
         List<List<String>> placesOrNone() {
-            return places == null
+            return locations == null
                     ? List.of()
-                    : places.stream()
+                    : locations.stream()
                             .filter(row -> row.stream().anyMatch(depth -> depth != null && !depth.isBlank()))
                             .toList();
         }
 
         ThermalState warmthOrUnknown() {
-            return warmth == null ? ThermalState.UNKNOWN : warmth;
+            return thermalState == null ? ThermalState.UNKNOWN : thermalState;
         }
 
         static List<Finding> orNone(@Nullable List<Finding> findings) {
@@ -84,19 +84,19 @@ final class WalkAroundViews {
             String by,
             Instant savedAt,
             String pressure,
-            ThermalState warmth,
+            ThermalState thermalState,
             String outer,
             String center,
             String inner,
-            List<List<String>> places,
-            @Nullable TreadInterval bound,
-            @Nullable Facing dotFaces,
+            List<List<String>> locations,
+            @Nullable TreadInterval treadInterval,
+            @Nullable Facing dotSide,
             List<Finding> findings,
-            List<Finding> innerFindings,
-            List<Finding> putRight,
+            List<Finding> innerSidewallFindings,
+            List<Finding> fixed,
             @Nullable Long pressureGauge,
             @Nullable Long treadGauge,
-            String skipped,
+            String skipReason,
             String dotCode,
             List<String> confirmed) {}
 
@@ -106,10 +106,10 @@ final class WalkAroundViews {
      * @param missing what the scope still asks for here; null where nothing is
      */
     record SavedEntryView(
-            WalkAroundEntryView entry, @Nullable String missing, AssessmentView judgement) {}
+            WalkAroundEntryView entry, @Nullable String missing, AssessmentView assessment) {}
 
     /** A finding still open from before. */
-    record OpenFindingView(Finding finding, String words, LocalDate on, String by, boolean canBePutRightHere) {}
+    record OpenFindingView(Finding finding, String label, LocalDate on, String by, boolean canBeFixedHere) {}
 
     /**
      * One stop of the walk.
@@ -132,17 +132,17 @@ final class WalkAroundViews {
             @Nullable WalkAroundEntryView entry,
             @Nullable String missing,
             List<PhotoView> photos,
-            Verdict standing,
-            AssessmentView judgement,
+            Verdict restVerdict,
+            AssessmentView assessment,
             Bands bands,
-            @Nullable PlausibleValuesView asks) {}
+            @Nullable PlausibleValuesView plausible) {}
 
     /** Between which figures nothing is asked, in the units of the request; null where nothing is asked at that end. */
     record PlausibleValuesView(
-            @Nullable Double coldLeast,
-            @Nullable Double coldMost,
-            @Nullable Double hotLeast,
-            @Nullable Double hotMost,
+            @Nullable Double coldMin,
+            @Nullable Double coldMax,
+            @Nullable Double hotMin,
+            @Nullable Double hotMax,
             @Nullable Double outer,
             @Nullable Double center,
             @Nullable Double inner,
@@ -165,7 +165,7 @@ final class WalkAroundViews {
      *
      * @param says the reason; empty where all is well
      */
-    record StandingView(Verdict verdict, String says) {}
+    record StandingView(Verdict verdict, String statement) {}
 
     /**
      * A range of figures that mean the same.
@@ -173,7 +173,7 @@ final class WalkAroundViews {
      * @param from its lowest figure, in the units of the request; it reaches up to the next band
      * @param says the rule that speaks and its figure; empty where all is well
      */
-    record BandView(double from, Verdict verdict, String says) {}
+    record BandView(double from, Verdict verdict, String statement) {}
 
     /** How much is to be looked at, as a choice. */
     record WalkAroundScopeView(WalkAroundScope scope, String title, String covers) {}
@@ -199,7 +199,7 @@ final class WalkAroundViews {
             @Nullable Instant finishedAt,
             @Nullable String lastOdometer,
             LocalDate today,
-            List<WalkAroundStopView> stops) {}
+            List<WalkAroundStopView> positions) {}
 
     /**
      * Finishing.
@@ -209,12 +209,12 @@ final class WalkAroundViews {
      */
     record FinishWalkAroundRequest(
             @Nullable String odometer,
-            @Nullable String skipped,
+            @Nullable String skipReason,
             @Nullable Boolean confirmed) {}
 
     /** What was written to the history. */
     record FinishedWalkAroundView(long id, int readings, int unread, Verdict verdict) {}
 
     /** A finding that can be chosen, with where to look for it. */
-    record FindingOption(Finding finding, Finding.Area where, String words, Verdict verdict, String because) {}
+    record FindingOption(Finding finding, Finding.Area where, String label, Verdict verdict, String explanation) {}
 }

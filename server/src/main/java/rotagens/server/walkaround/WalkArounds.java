@@ -209,9 +209,11 @@ class WalkArounds {
                                 openWalkAround.scope(), entries.get(vehicleAssessment.placeId(position)))
                         .ifPresent(what -> lacking.computeIfAbsent(what, none -> new ArrayList<>())
                                 .add(position)));
-        String skipped = typed.text("skipped", finishWalkAroundRequest.skipped(), 200);
+        String skipped = typed.text("skipReason", finishWalkAroundRequest.skipReason(), 200);
         typed.unless(
-                lacking.isEmpty() || !skipped.isEmpty(), "skipped", lackingWords(lacking) + ". Say why, or read them.");
+                lacking.isEmpty() || !skipped.isEmpty(),
+                "skipReason",
+                lackingWords(lacking) + ". Say why, or read them.");
         typed.refuseIfWrong();
         vehicleAssessment
                 .fitted()
@@ -256,7 +258,7 @@ class WalkArounds {
                         id, installedTire.placeId(), installedTire.tire().id()));
         store.finish(id, now, odometer, lacking.isEmpty() ? "" : skipped);
         int read = (int) entries.values().stream()
-                .filter(entry -> entry.figures().skipped().isEmpty())
+                .filter(entry -> entry.figures().skipReason().isEmpty())
                 .count();
         return new FinishedWalkAroundView(
                 id,
@@ -288,7 +290,7 @@ class WalkArounds {
                                 entry.personId(),
                                 "",
                                 entry.savedAt(),
-                                entry.figures().skipped(reason)));
+                                entry.figures().skipReason(reason)));
     }
 
     /** A code read here isn't dropped because another one came on file meanwhile: somebody has to say which is right. */
@@ -317,14 +319,14 @@ class WalkArounds {
                         where,
                         new Readings.Values(
                                 entryValues.pressure(),
-                                entryValues.warmth(),
+                                entryValues.thermalState(),
                                 entryValues.tread(),
                                 odometer,
                                 Optional.empty(),
                                 false,
                                 "",
                                 entryValues.look().with(entryValues.grid())))
-                .puttingRight(entryValues.putRight(), "")
+                .puttingRight(entryValues.fixed(), "")
                 .with(entryValues.found());
     }
 

@@ -51,13 +51,13 @@ class DriverReportController {
             @Nullable String reporter) {}
 
     /** What the driver is told. */
-    record ReportReceivedView(String says) {}
+    record ReportReceivedView(String statement) {}
 
     record DriverReportToReview(long vehicleId, String unit, ReportView report) {}
 
     /** @param plan whether a look at it is put on a day at once */
     record ReviewReportRequest(
-            @Nullable State state, @Nullable String note, java.time.@Nullable LocalDate plan) {}
+            @Nullable State status, @Nullable String note, java.time.@Nullable LocalDate plan) {}
 
     record DriverCardView(String unit, String code) {}
 
@@ -244,16 +244,18 @@ class DriverReportController {
             @RequestBody ReviewReportRequest typed) {
         InputValidator wrong = new InputValidator();
         wrong.unless(
-                typed.state() == State.COUNTED || typed.state() == State.DISMISSED, "state", "Let it count, or not.");
+                typed.status() == State.ACCEPTED || typed.status() == State.DISMISSED,
+                "status",
+                "Let it count, or not.");
         String note = wrong.text("note", typed.note(), 300);
-        wrong.unless(typed.state() != State.DISMISSED || !note.isEmpty(), "note", "Say why it doesn’t count.");
+        wrong.unless(typed.status() != State.DISMISSED || !note.isEmpty(), "note", "Say why it doesn’t count.");
         wrong.refuseIfWrong();
-        Reported report = history.review(id, typed.state(), note, people.me());
+        Reported report = history.review(id, typed.status(), note, people.me());
         changeTracker.only(report.vehicleId());
-        if (typed.state() == State.COUNTED && report.symptom() == Symptom.STRUCK) {
+        if (typed.status() == State.ACCEPTED && report.symptom() == Symptom.STRUCK) {
             strikes.record(fleetAssessor.get(report.vehicleId()), report.corner(), report.at(), people.me());
         }
-        if (typed.plan() != null && typed.state() == State.COUNTED) {
+        if (typed.plan() != null && typed.status() == State.ACCEPTED) {
             plan(report, typed.plan());
         }
     }
@@ -273,7 +275,7 @@ class DriverReportController {
                 report.vehicleId(),
                 day,
                 why,
-                gauge ? WorkType.PRESSURE_CHECK : WorkType.MEND_WEAR_CAUSE,
+                gauge ? WorkType.PRESSURE_CHECK : WorkType.CORRECT_WEAR_CAUSE,
                 gauge ? at : first(at));
     }
 

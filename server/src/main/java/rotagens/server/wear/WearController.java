@@ -38,14 +38,14 @@ import rotagens.server.web.InputValidator;
 class WearController {
 
     record VehicleEventRequest(
-            VehicleEvents.@Nullable Type kind,
+            VehicleEvents.@Nullable Type type,
             @Nullable LocalDate day,
             @Nullable String position,
             @Nullable String note) {}
 
     /** One pattern as a card: how the fleet's own rule tells it, its causes, most likely first, and what to do. */
     record WearPatternCard(
-            Shape shape, String words, String told, List<String> causes, String action, String firstCheck) {}
+            Shape shape, String label, String evidence, List<String> causes, String action, String firstCheck) {}
 
     /** A made-up tread to practice on; what it is comes with it, for the page to show afterwards. */
     record PracticeCase(
@@ -57,7 +57,7 @@ class WearController {
             Shape answer,
             String answerWords,
             String firstCheck,
-            String why) {}
+            String reason) {}
 
     private static final List<Shape> CARDS = List.of(
             Shape.EVEN,
@@ -65,7 +65,7 @@ class WearController {
             Shape.BOTH_SHOULDERS,
             Shape.OUTER_SHOULDER,
             Shape.INNER_SHOULDER,
-            Shape.SAWTOOTH,
+            Shape.FEATHERING,
             Shape.CUPPING,
             Shape.FLAT_SPOT);
     /** Practice is on the usual rule: the made-up treads, and how often they are told right, were measured with it. */
@@ -109,7 +109,7 @@ class WearController {
         LocalDate today = LocalDate.now(clock);
         VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
         InputValidator wrong = new InputValidator();
-        wrong.unless(typed.kind() != null, "kind", "Choose what happened.");
+        wrong.unless(typed.type() != null, "type", "Choose what happened.");
         LocalDate day = typed.day() == null ? today : typed.day();
         wrong.unless(!day.isAfter(today), "day", "This day lies ahead. Check the date.");
         wrong.unless(day.isAfter(today.minusYears(20)), "day", "Over twenty years ago. Check the year.");
@@ -123,8 +123,8 @@ class WearController {
                 "This vehicle has no position " + corner + ".");
         wrong.refuseIfWrong();
         history.record(
-                id, typed.kind(), day, position.map(vehicleAssessment::placeId).orElse(null), note, people.me());
-        if (typed.kind() == VehicleEvents.Type.CURB_STRIKE) {
+                id, typed.type(), day, position.map(vehicleAssessment::placeId).orElse(null), note, people.me());
+        if (typed.type() == VehicleEvents.Type.CURB_STRIKE) {
             strikes.record(
                     vehicleAssessment,
                     position.map(Position::code).orElse(""),
@@ -162,7 +162,7 @@ class WearController {
         Shape answer;
         do {
             one = SampleTread.of(shape, shape == Shape.EVEN ? 0 : 3 + random.nextInt(3), 4, random);
-            Set<Shape> felt = shape == Shape.SAWTOOTH ? Set.of(Shape.SAWTOOTH) : Set.of();
+            Set<Shape> felt = shape == Shape.FEATHERING ? Set.of(Shape.FEATHERING) : Set.of();
             answer = one.read().pattern(DIFFERENCE, felt).orElseThrow().shape();
         } while (answer != shape); // a case the gauge's own error has turned is no case to learn from
         GrooveDepths zones = one.read().zones();
@@ -175,7 +175,7 @@ class WearController {
                 thirtySeconds(zones.outer()),
                 thirtySeconds(zones.center()),
                 thirtySeconds(zones.inner()),
-                shape == Shape.SAWTOOTH ? "Smooth one way under the hand, rough the other." : null,
+                shape == Shape.FEATHERING ? "Smooth one way under the hand, rough the other." : null,
                 shape,
                 shape.label(),
                 causes.isEmpty() ? "Nothing to mend." : causes.get(0).firstCheck(),
@@ -198,7 +198,7 @@ class WearController {
                         .toList());
     }
 
-    record PatternTerm(String name, String words) {}
+    record PatternTerm(String name, String label) {}
 
     record PatternTerms(List<PatternTerm> events, List<PatternTerm> symptoms) {}
 }

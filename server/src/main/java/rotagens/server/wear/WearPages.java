@@ -53,7 +53,7 @@ class WearPages {
 
     /** @param toMend whether there is a cause to mend, not only something to watch */
     record PatternView(
-            WearPattern.Shape shape, String words, @Nullable String second, String action, boolean toMend) {}
+            WearPattern.Shape shape, String label, @Nullable String second, String action, boolean toCorrect) {}
 
     /** Depths and limits in 32nds for the drawing, and in words. */
     record TreadSection(
@@ -79,7 +79,7 @@ class WearPages {
             @Nullable Double lowest,
             @Nullable Double miles) {}
 
-    record CauseView(String cause, String firstCheck, List<String> supports, List<String> against) {}
+    record CauseView(String cause, String firstCheck, List<String> evidenceFor, List<String> evidenceAgainst) {}
 
     /**
      * When the tread reaches its limits.
@@ -92,23 +92,23 @@ class WearPages {
             @Nullable DepthForecastView ahead,
             @Nullable String pull,
             @Nullable String legal,
-            @Nullable String limiting,
-            @Nullable LocalDate limitingOn) {}
+            @Nullable String nextLimit,
+            @Nullable LocalDate nextLimitDate) {}
 
     /** The end of the line ahead: miles on the odometer, and depths in 32nds. */
-    record DepthForecastView(double miles, double likely, double least, double most) {}
+    record DepthForecastView(double miles, double likely, double min, double max) {}
 
-    record EventView(VehicleEvents.Type kind, String words, LocalDate on, String note, String by, String corner) {}
+    record EventView(VehicleEvents.Type type, String label, LocalDate on, String note, String by, String corner) {}
 
     record ReportView(
             long id,
             VehicleEvents.Symptom symptom,
-            String words,
+            String label,
             String corner,
             String note,
             String reporter,
             Instant at,
-            VehicleEventStore.State state,
+            VehicleEventStore.State status,
             @Nullable String reviewedBy,
             String reviewNote) {}
 
@@ -134,7 +134,7 @@ class WearPages {
                         .toList(),
                 history.happened(vehicleId).stream()
                         .map(one -> new EventView(
-                                one.kind(), one.kind().label(), one.on(), one.note(), one.by(), one.corner()))
+                                one.type(), one.type().label(), one.on(), one.note(), one.by(), one.corner()))
                         .toList(),
                 history.reports(vehicleId).stream().map(WearPages::view).toList());
     }

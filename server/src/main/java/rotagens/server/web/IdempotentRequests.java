@@ -61,7 +61,7 @@ public class IdempotentRequests {
                 .set(IDEMPOTENT_ANSWER.IDEMPOTENCY_KEY, key)
                 .set(IDEMPOTENT_ANSWER.REQUEST_HASH, hash)
                 .set(IDEMPOTENT_ANSWER.ANSWER, json.writeValueAsString(answer))
-                .set(IDEMPOTENT_ANSWER.AT, clock.instant())
+                .set(IDEMPOTENT_ANSWER.ANSWERED_AT, clock.instant())
                 .execute();
         return answer;
     }
@@ -74,7 +74,7 @@ public class IdempotentRequests {
     @Transactional
     public void purgeOldAnswers() {
         db.deleteFrom(IDEMPOTENT_ANSWER)
-                .where(IDEMPOTENT_ANSWER.AT.lt(clock.instant().minus(KEPT)))
+                .where(IDEMPOTENT_ANSWER.ANSWERED_AT.lt(clock.instant().minus(KEPT)))
                 .execute();
     }
 

@@ -25,7 +25,7 @@ public record Problem(
      * @param field its path in the request, for example {@code tread.outer}
      * @param ask whether it is only far from what was expected, and is kept once a person says that it is right
      */
-    public record FieldError(String field, String message, boolean ask) {
+    public record FieldError(String field, String message, boolean check) {
 
         public FieldError(String field, String message) {
             this(field, message, false);

@@ -144,7 +144,7 @@ class BackupTest {
         BackupFile.unpack(made(), other);
         try (Connection database = DriverManager.getConnection("jdbc:sqlite:" + other.resolve("rotagens.sqlite"))) {
             database.createStatement()
-                    .execute("DELETE FROM fitment WHERE tire_id = (SELECT min(tire_id) FROM fitment)");
+                    .execute("DELETE FROM installation WHERE tire_id = (SELECT min(tire_id) FROM installation)");
         }
         assertThatThrownBy(() -> BackupFile.make(other, elsewhere.resolve("none"), NIGHT, 3))
                 .hasMessageContaining("isn’t where its ledger ends");

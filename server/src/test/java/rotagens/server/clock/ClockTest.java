@@ -98,10 +98,10 @@ class ClockTest {
         String walk = started.body().path("id").asString();
         coordinator.put(
                 "/api/walk-rounds/" + walk + "/positions/1L",
-                "{\"pressure\":\"" + psi + "\",\"warmth\":\"COLD\",\"confirmed\":[\"pressure\"]}",
+                "{\"pressure\":\"" + psi + "\",\"thermalState\":\"COLD\",\"confirmed\":[\"pressure\"]}",
                 "If-Match",
                 "\"0\"");
-        return coordinator.post("/api/walk-rounds/" + walk + "/finish", "{\"skipped\":\"one is enough\"}");
+        return coordinator.post("/api/walk-rounds/" + walk + "/finish", "{\"skipReason\":\"one is enough\"}");
     }
 
     private List<Long> stored() {
@@ -124,11 +124,12 @@ class ClockTest {
                         .path("detail")
                         .asString())
                 .startsWith("This machine’s clock says 1 Jan 2020 00:00, but something was stored on ");
-        assertThat(coordinator.get("/api/clock").body().path("says").asString()).contains("Nothing is stored until");
+        assertThat(coordinator.get("/api/clock").body().path("statement").asString())
+                .contains("Nothing is stored until");
         assertThat(coordinator.get("/api/yard").status()).isEqualTo(200);
         assertThat(stored()).isEqualTo(before);
         clock.set(day.plus(Duration.ofMinutes(20)));
-        assertThat(coordinator.get("/api/clock").body().has("says")).isFalse();
+        assertThat(coordinator.get("/api/clock").body().has("statement")).isFalse();
         assertThat(read("42").status()).isEqualTo(200);
         assertThat(stored()).hasSize(before.size() + 1);
     }
@@ -153,6 +154,6 @@ class ClockTest {
         assertThat(coordinator.post("/api/clock", "").status()).isEqualTo(403);
         assertThat(Api.as(http, "MANAGER").post("/api/clock", "").status()).isEqualTo(204);
         assertThat(read("44").status()).isEqualTo(200);
-        assertThat(coordinator.get("/api/clock").body().has("says")).isFalse();
+        assertThat(coordinator.get("/api/clock").body().has("statement")).isFalse();
     }
 }

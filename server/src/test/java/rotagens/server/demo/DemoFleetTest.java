@@ -47,21 +47,21 @@ class DemoFleetTest {
         assertThat(EnumSet.complementOf(EnumSet.copyOf(shown)))
                 .containsOnly(
                         Rule.GAUGE_CALIBRATED,
-                        Rule.PARKED,
+                        Rule.PARKED_VEHICLE,
                         Rule.SIDEWALL_AGREES,
                         Rule.DELIVERY_MATCHES,
                         Rule.DELIVERY_AGE,
-                        Rule.WEIGHED,
+                        Rule.WEIGHED_LOAD,
                         Rule.PLACARD_EQUIVALENT,
                         Rule.RATED_LOAD,
-                        Rule.CONTACT_TRIM,
-                        Rule.SLIP_ADDS_UP,
-                        Rule.IMBALANCE,
+                        Rule.CHALK_TEST,
+                        Rule.SCALE_TICKET_ADDS_UP,
+                        Rule.SIDE_DIFFERENCE,
                         Rule.WHEEL_DATA,
                         Rule.RIM_MATCH,
                         Rule.CORNERS,
                         Rule.ROTATION,
-                        Rule.CHART);
+                        Rule.CHART_VALID);
     }
 
     @Test
@@ -74,8 +74,8 @@ class DemoFleetTest {
         assertThat(EnumSet.complementOf(EnumSet.copyOf(due)))
                 .containsOnly(
                         WorkType.RECORD_TIRE,
-                        WorkType.PLACE_TIRE,
-                        WorkType.FIT_PLANNED,
+                        WorkType.INSTALL_MOVED_TIRE,
+                        WorkType.INSTALL_NEW_TIRE,
                         WorkType.RETORQUE,
                         WorkType.RELEARN);
     }

@@ -37,7 +37,7 @@ class GeneratedFleetTest {
         });
         int readings = db.fetchOne("SELECT count(*) FROM reading").get(0, Integer.class);
         assertThat(readings).isBetween(30 * 29, 30 * 31);
-        assertThat(db.fetchOne("SELECT min(at) FROM reading").get(0, String.class))
+        assertThat(db.fetchOne("SELECT min(read_at) FROM reading").get(0, String.class))
                 .startsWith("2024-1");
     }
 }

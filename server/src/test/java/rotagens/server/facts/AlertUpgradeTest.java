@@ -127,7 +127,7 @@ class AlertUpgradeTest {
     void check() {
         AlertCheck check = new AlertCheck(upgrade, facts);
         assertThatCode(check::afterSingletonsInstantiated).doesNotThrowAnyException();
-        db.execute("UPDATE tire_alert SET figure = '9/32 in' WHERE tire_id = 1");
+        db.execute("UPDATE tire_alert SET value = '9/32 in' WHERE tire_id = 1");
         try {
             assertThatThrownBy(check::afterSingletonsInstantiated)
                     .hasMessageContaining("1 tires whose kept alerts are not what their ledgers come to: [1]");

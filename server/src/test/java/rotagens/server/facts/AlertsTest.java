@@ -51,7 +51,7 @@ class AlertsTest {
         Answer saved = api.put(
                 "/api/walk-rounds/" + walk + "/positions/" + position, "{" + fields + SURE + "}", "If-Match", "\"0\"");
         assertThat(saved.status()).as(saved.text()).isEqualTo(200);
-        assertThat(api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipped\":\"one is enough\"}")
+        assertThat(api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipReason\":\"one is enough\"}")
                         .status())
                 .isEqualTo(200);
     }
@@ -76,16 +76,16 @@ class AlertsTest {
     }
 
     private String verdict(String unit, String position) {
-        return position(unit, position).path("judgement").path("verdict").asString();
+        return position(unit, position).path("assessment").path("verdict").asString();
     }
 
     private String alerts(String unit, String position) {
         StringBuilder words = new StringBuilder();
         for (JsonNode alert :
                 api.get("/api/tires/" + tire(unit, position)).body().path("alerts")) {
-            words.append(alert.path("kind").asString())
+            words.append(alert.path("type").asString())
                     .append(alert.has("clearedOn") ? " cleared " : " open ")
-                    .append(alert.path("says").asString())
+                    .append(alert.path("statement").asString())
                     .append('\n');
         }
         return words.toString();
@@ -95,7 +95,7 @@ class AlertsTest {
     @DisplayName("the demo's kept alerts are what its ledgers come to")
     void demo() {
         assertThat(facts.notAsFolded()).isEmpty();
-        assertThat(alerts("LC-03", "2RO")).contains("RAN_LOW open 76 psi, target 95 psi");
+        assertThat(alerts("LC-03", "2RO")).contains("RUN_FLAT open 76 psi, target 95 psi");
     }
 
     @Test
@@ -111,7 +111,7 @@ class AlertsTest {
     @Test
     @DisplayName("a tread alarm at one of two places stays when a later walk-around measures one place")
     void place() {
-        walk("VN-02", "1R", "\"places\":[[\"8\",\"8\",\"8\"],[\"8\",\"2\",\"8\"]]");
+        walk("VN-02", "1R", "\"locations\":[[\"8\",\"8\",\"8\"],[\"8\",\"2\",\"8\"]]");
         assertThat(verdict("VN-02", "1R")).isEqualTo("DO_NOT_OPERATE");
         walk("VN-02", "1R", "\"outer\":\"8\",\"center\":\"8\",\"inner\":\"8\"");
         assertThat(verdict("VN-02", "1R")).isEqualTo("DO_NOT_OPERATE");
@@ -129,7 +129,7 @@ class AlertsTest {
             default -> "1R";
         };
         switch (way) {
-            case "walk" -> walk(unit, at, "\"pressure\":\"40\",\"warmth\":\"COLD\"");
+            case "walk" -> walk(unit, at, "\"pressure\":\"40\",\"thermalState\":\"COLD\"");
             case "round" ->
                 assertThat(gauge(unit, at, "\"before\":\"40\"").status()).isEqualTo(200);
             case "csv" ->
@@ -139,7 +139,7 @@ class AlertsTest {
         assertThat(verdict(unit, at)).isEqualTo("DO_NOT_OPERATE");
         csv("unit,position,day,pressure,warmth,confirmed\n" + unit + "," + at + ",2026-11-23,80,cold,yes\n");
         assertThat(verdict(unit, at)).as("a later good figure clears nothing").isEqualTo("DO_NOT_OPERATE");
-        assertThat(alerts(unit, at)).contains("RAN_LOW open 40 psi");
+        assertThat(alerts(unit, at)).contains("RUN_FLAT open 40 psi");
         assertThat(gauge(unit, at, "\"before\":\"70\",\"after\":\"80\"").at("after"))
                 .contains("No air before somebody looked inside");
     }
@@ -195,14 +195,14 @@ class AlertsTest {
                 .path("id")
                 .asString();
         String address = "/api/walk-rounds/" + walk + "/positions/1L";
-        Answer asked = api.put(address, "{\"pressure\":\"45\",\"warmth\":\"COLD\"}", "If-Match", "\"0\"");
+        Answer asked = api.put(address, "{\"pressure\":\"45\",\"thermalState\":\"COLD\"}", "If-Match", "\"0\"");
         assertThat(asked.at("pressure"))
                 .contains("differs too much from the last reading")
                 .contains("or confirm the reading");
-        assertThat(asked.body().path("fields").get(0).path("ask").asBoolean()).isTrue();
+        assertThat(asked.body().path("fields").get(0).path("check").asBoolean()).isTrue();
         assertThat(api.put(
                                 address,
-                                "{\"pressure\":\"45\",\"warmth\":\"COLD\",\"confirmed\":[\"pressure\"]}",
+                                "{\"pressure\":\"45\",\"thermalState\":\"COLD\",\"confirmed\":[\"pressure\"]}",
                                 "If-Match",
                                 "\"0\"")
                         .status())
@@ -212,11 +212,11 @@ class AlertsTest {
     @Test
     @DisplayName("a voided reading clears what it alone had opened, by name and reason, and stays in the ledger")
     void voided() {
-        walk("SP-01", "2L", "\"pressure\":\"30\",\"warmth\":\"COLD\"");
+        walk("SP-01", "2L", "\"pressure\":\"30\",\"thermalState\":\"COLD\"");
         assertThat(verdict("SP-01", "2L")).isEqualTo("DO_NOT_OPERATE");
         long reading = 0;
-        for (JsonNode line : api.get("/api/tires/" + tire("SP-01", "2L")).body().path("lines")) {
-            if (line.path("what").asString().startsWith("30 psi cold")) {
+        for (JsonNode line : api.get("/api/tires/" + tire("SP-01", "2L")).body().path("entries")) {
+            if (line.path("description").asString().startsWith("30 psi cold")) {
                 reading = line.path("readingId").asLong();
             }
         }
@@ -226,7 +226,7 @@ class AlertsTest {
                 .isEqualTo(204);
         assertThat(api.post(address, "{\"reason\":\"again\"}").status()).isEqualTo(409);
         assertThat(verdict("SP-01", "2L")).isNotEqualTo("DO_NOT_OPERATE");
-        assertThat(alerts("SP-01", "2L")).doesNotContain("RAN_LOW");
+        assertThat(alerts("SP-01", "2L")).doesNotContain("RUN_FLAT");
         assertThat(api.get("/api/tires/" + tire("SP-01", "2L")).text())
                 .contains("voided by Ines Okafor: that was the trailer");
     }
@@ -235,18 +235,18 @@ class AlertsTest {
     @DisplayName("a strike by event opens the same alert as one found, at its corner or at every wheel")
     void strikeByEvent() {
         String events = "/api/vehicles/" + api.vehicle("TR-02") + "/events";
-        assertThat(api.post(events, "{\"kind\":\"CURB_STRIKE\",\"position\":\"9L\"}")
+        assertThat(api.post(events, "{\"type\":\"CURB_STRIKE\",\"position\":\"9L\"}")
                         .at("position"))
                 .contains("no position 9L");
-        assertThat(api.post(events, "{\"kind\":\"CURB_STRIKE\",\"position\":\"1R\"}")
+        assertThat(api.post(events, "{\"type\":\"CURB_STRIKE\",\"position\":\"1R\"}")
                         .status())
                 .isEqualTo(204);
         assertThat(alerts("TR-02", "1R")).contains("STRIKE open Curb or driveway strike");
         assertThat(alerts("TR-02", "1L")).doesNotContain("STRIKE");
-        api.post(events, "{\"kind\":\"CURB_STRIKE\"}");
+        api.post(events, "{\"type\":\"CURB_STRIKE\"}");
         assertThat(alerts("TR-02", "1L")).contains("STRIKE open");
         assertThat(alerts("TR-02", "2R")).contains("STRIKE open");
-        walk("TR-02", "1L", "\"putRight\":[\"CURB_STRIKE\"]");
+        walk("TR-02", "1L", "\"fixed\":[\"CURB_STRIKE\"]");
         assertThat(alerts("TR-02", "1L")).contains("STRIKE cleared");
     }
 
@@ -281,7 +281,7 @@ class AlertsTest {
                         .path("next")
                         .asString())
                 .isEqualTo("PRESSURES");
-        assertThat(api.post("/api/reports/" + report + "/review", "{\"state\":\"COUNTED\",\"note\":\"\"}")
+        assertThat(api.post("/api/reports/" + report + "/review", "{\"status\":\"ACCEPTED\",\"note\":\"\"}")
                         .status())
                 .isEqualTo(204);
         assertThat(alerts("VN-04", "2R")).contains("STRIKE open");
@@ -332,7 +332,7 @@ class AlertsTest {
                                 "{\"dotCode\":\"9AB1XR0M0824\",\"retreadMark\":false}")
                         .status())
                 .isEqualTo(200);
-        Answer finished = api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipped\":\"one is enough\"}");
+        Answer finished = api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipReason\":\"one is enough\"}");
         assertThat(finished.status()).isEqualTo(409);
         assertThat(finished.text()).contains("1L: the DOT code entered here, 2125", "the code on file, 9AB1XR0M0824");
     }
@@ -368,7 +368,7 @@ class AlertsTest {
     void metricSheet() {
         Answer sheet = api.get("/api/vehicles/" + api.vehicle("LC-03") + "/walk-sheet?units=METRIC");
         assertThat(sheet.status()).isEqualTo(200);
-        for (JsonNode stop : sheet.body().path("stops")) {
+        for (JsonNode stop : sheet.body().path("positions")) {
             if (stop.path("position").asString().equals("2RO")) {
                 assertThat(stop.path("bands").path("rest").path("verdict").asString())
                         .isEqualTo("DO_NOT_OPERATE");

@@ -39,7 +39,7 @@ class VehiclePagesTest {
     }
 
     private static JsonNode mark(JsonNode vehicle, String code) {
-        for (JsonNode mark : vehicle.path("plan").path("tires")) {
+        for (JsonNode mark : vehicle.path("axleDiagram").path("tires")) {
             if (mark.path("position").asString().equals(code)) {
                 return mark;
             }
@@ -71,7 +71,7 @@ class VehiclePagesTest {
     @DisplayName("every line of the due list has its figure, its reason, its rule and who says so")
     void dueReasons() {
         for (JsonNode line : api.get("/api/yard").body().path("due")) {
-            for (String part : new String[] {"says", "figure", "because", "rule", "authority", "source"}) {
+            for (String part : new String[] {"statement", "figure", "explanation", "rule", "authority", "source"}) {
                 assertThat(line.path("reason").path(part).asString())
                         .as("%s of %s", part, line)
                         .isNotBlank();
@@ -87,7 +87,11 @@ class VehiclePagesTest {
         assertThat(us.path("target").asString()).isEqualTo("95 psi");
         JsonNode metric = position(vehicle("LC-03", "METRIC"), "2RO");
         assertThat(metric.path("pressure").asString()).isEqualTo("524 kPa");
-        assertThat(metric.path("judgement").path("reasons").get(0).path("says").asString())
+        assertThat(metric.path("assessment")
+                        .path("reasons")
+                        .get(0)
+                        .path("statement")
+                        .asString())
                 .isEqualTo("524 kPa, target 655 kPa: 80 % of target");
     }
 
@@ -112,8 +116,8 @@ class VehiclePagesTest {
         JsonNode van = vehicle("VN-05", "US");
         assertThat(mark(van, "2R").has("age")).isFalse();
         assertThat(position(van, "2R").has("ageYears")).isFalse();
-        assertThat(position(van, "2R").path("judgement").path("verdict").asString())
-                .isEqualTo("NOT_KNOWN");
+        assertThat(position(van, "2R").path("assessment").path("verdict").asString())
+                .isEqualTo("UNKNOWN");
     }
 
     @Test
@@ -151,11 +155,11 @@ class VehiclePagesTest {
                 .asString();
         api.put(
                 "/api/walk-rounds/" + walk + "/positions/1L",
-                "{\"pressure\":\"40\",\"warmth\":\"COLD\",\"confirmed\":[\"pressure\"]}",
+                "{\"pressure\":\"40\",\"thermalState\":\"COLD\",\"confirmed\":[\"pressure\"]}",
                 "If-Match",
                 "\"0\"");
-        assertThat(yardVerdict("SP-01")).isEqualTo("FIT");
-        api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipped\":\"only this one\"}");
+        assertThat(yardVerdict("SP-01")).isEqualTo("GOOD");
+        api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipReason\":\"only this one\"}");
         assertThat(yardVerdict("SP-01")).isEqualTo("DO_NOT_OPERATE");
 
         JsonNode job = api.post(
@@ -166,18 +170,18 @@ class VehiclePagesTest {
                 .get(0);
         api.post(
                 "/api/jobs/" + job.path("id").asString() + "/done",
-                "{\"results\":[{\"itemId\":%s,\"verdict\":\"SOUND\",\"professional\":\"Marrow Street\",\"pressure\":\"60\"}]}"
+                "{\"results\":[{\"itemId\":%s,\"verdict\":\"SERVICEABLE\",\"professional\":\"Marrow Street\",\"pressure\":\"60\"}]}"
                         .formatted(job.path("items").get(0).path("id").asString()),
                 "If-Match",
                 "\"1\"");
         assertThat(yardVerdict("SP-01"))
                 .as("looked at inside; where 20 psi went in three days is still to be found")
-                .isEqualTo("PLAN");
+                .isEqualTo("SERVICE_DUE");
         for (JsonNode tile : api.get("/api/yard").body().path("vehicles")) {
-            assertThat(tile.path("plan"))
+            assertThat(tile.path("axleDiagram"))
                     .isEqualTo(api.get("/api/vehicles/{id}", tile.path("id").asLong())
                             .body()
-                            .path("plan"));
+                            .path("axleDiagram"));
         }
     }
 
@@ -203,12 +207,12 @@ class VehiclePagesTest {
         JsonNode said = api.get("/api/yard?text=find the leak").body();
         assertThat(said.path("due").size()).isPositive();
         said.path("due")
-                .forEach(line -> assertThat(line.path("work").asString()).isEqualTo("Find the leak"));
+                .forEach(line -> assertThat(line.path("label").asString()).isEqualTo("Find the leak"));
         assertThat(said.path("vehicles").size()).isBetween(1, 6);
         JsonNode parts = all.path("parts");
-        assertThat(parts.path("stopped").asInt()
+        assertThat(parts.path("doNotOperate").asInt()
                         + parts.path("now").asInt()
-                        + parts.path("coming").asInt())
+                        + parts.path("upcoming").asInt())
                 .isGreaterThanOrEqualTo(all.path("due").size());
     }
 
@@ -217,7 +221,7 @@ class VehiclePagesTest {
     void fleet() {
         JsonNode fleet = api.get("/api/fleet").body();
         assertThat(fleet.size()).isEqualTo(24);
-        assertThat(fleet.get(0).path("places").toString()).contains("{\"position\":\"2LO\"");
+        assertThat(fleet.get(0).path("positions").toString()).contains("{\"position\":\"2LO\"");
     }
 
     private String yardVerdict(String unit) {

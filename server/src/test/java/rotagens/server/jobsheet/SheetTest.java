@@ -29,8 +29,8 @@ class SheetTest {
             Map.entry("TORQUE_HALF", "{\"torque\":\"HALF\",\"nuts\":\"8\",\"wrench\":\"W-1\"}"),
             Map.entry("TORQUE_FULL", "{\"torque\":\"FULL\",\"nuts\":\"8\",\"wrench\":\"W-1\"}"),
             Map.entry("TORQUE_PASS", "{\"torque\":\"FULL\",\"nuts\":\"8\",\"wrench\":\"W-1\"}"),
-            Map.entry("TREAD_FITTED", "{\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}"),
-            Map.entry("DOT_FITTED", "{\"dotCode\":\"3CT2XR5M2226\",\"facing\":\"OUTWARD\"}"));
+            Map.entry("TREAD_OF_INSTALLED", "{\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}"),
+            Map.entry("DOT_OF_INSTALLED", "{\"dotCode\":\"3CT2XR5M2226\",\"facing\":\"OUTWARD\"}"));
 
     @Autowired
     MockMvc http;
@@ -87,7 +87,7 @@ class SheetTest {
         String does = step.path("does").asString();
         // Where no target is on file the gauge's figure is only recorded.
         String target = does.contains(" psi") ? does.replaceAll(".*?([0-9.]+) psi.*", "$1") : "60";
-        String wrench = step.path("star").path("wrench").asString();
+        String wrench = step.path("torqueSequence").path("wrench").asString();
         return READINGS.getOrDefault(code, "{}")
                 .replace("TARGET", target)
                 .replace("HALF", wrench)
@@ -130,7 +130,7 @@ class SheetTest {
     @DisplayName(
             "a steer tire goes on step by step, the job is signed off with its readings, and re-torque and a recheck are planned")
     void wholeReplacement() {
-        long job = job("SH-02", "FIX_MATCH:1R");
+        long job = job("SH-02", "CORRECT_MISMATCH:1R");
         long old = rightSteer().path("tireId").asLong();
         technician.put("/api/jobs/" + job + "/sheet", "{\"nitrogen\":true,\"sensorDismount\":false}");
         until(job, "end");
@@ -147,7 +147,7 @@ class SheetTest {
                 .get("/api/vehicles/{id}/jobs", technician.vehicle("SH-02"))
                 .text();
         assertThat(planned).contains("RETORQUE", "50 to 100 miles", "the day after work on the bead");
-        assertThat(mark(technician, job, "GROUND", "{}").text()).contains("\"status\":409", "done already");
+        assertThat(mark(technician, job, "SECURE_VEHICLE", "{}").text()).contains("\"status\":409", "done already");
     }
 
     @Test
@@ -193,10 +193,10 @@ class SheetTest {
         JsonNode left = technician
                 .post("/api/jobs/" + job + "/sheet/steps/MACHINE_FITS/skip", "{\"reason\":\"same as yesterday\"}")
                 .body();
-        assertThat(step(left, "MACHINE_FITS").path("says").asString()).isEqualTo("same as yesterday");
+        assertThat(step(left, "MACHINE_FITS").path("statement").asString()).isEqualTo("same as yesterday");
         assertThat(step(left, "MACHINE_FITS").path("by").asString()).isEqualTo("Rafe Halloran");
         assertThat(technician
-                        .post("/api/jobs/" + job + "/sheet/steps/GROUND/undo", "{}")
+                        .post("/api/jobs/" + job + "/sheet/steps/SECURE_VEHICLE/undo", "{}")
                         .text())
                 .contains("came after it");
         assertThat(step(
@@ -215,7 +215,7 @@ class SheetTest {
         long job = job("SH-02", "REPLACE:1L");
         until(job, "TORQUE_FULL:1L");
         String wrench = step(sheet(job), "TORQUE_FULL:1L")
-                .path("star")
+                .path("torqueSequence")
                 .path("wrench")
                 .asString()
                 .replaceAll("[^0-9]", "");
@@ -234,12 +234,12 @@ class SheetTest {
     @DisplayName("two people work on one sheet, each under their own name, and it can be handed over")
     void twoPeople() {
         long job = job("SH-02", "REPLACE:1L");
-        mark(technician, job, "GROUND", "{}");
+        mark(technician, job, "SECURE_VEHICLE", "{}");
         mark(coordinator, job, "PROTECTION", "{}");
         JsonNode sheet = technician
                 .post("/api/jobs/" + job + "/sheet/hand-over", "{\"to\":\"Ines Okafor\"}")
                 .body();
-        assertThat(step(sheet, "GROUND").path("by").asString()).isEqualTo("Rafe Halloran");
+        assertThat(step(sheet, "SECURE_VEHICLE").path("by").asString()).isEqualTo("Rafe Halloran");
         assertThat(step(sheet, "PROTECTION").path("by").asString()).isEqualTo("Ines Okafor");
         assertThat(sheet.path("handOvers").get(0).path("to").asString()).isEqualTo("Ines Okafor");
     }
@@ -248,11 +248,11 @@ class SheetTest {
     @DisplayName("the machine chosen decides the clock, and one that is too small is said before anything is lifted")
     void machine() {
         long job = job("LC-02", "REPLACE_SENSOR:2LI");
-        JsonNode machines = sheet(job).path("machines");
+        JsonNode machines = sheet(job).path("tireChangers");
         JsonNode small = technician
                 .put(
                         "/api/jobs/" + job + "/sheet",
-                        "{\"machineId\":" + machines.get(0).path("id").asLong()
+                        "{\"tireChangerId\":" + machines.get(0).path("id").asLong()
                                 + ",\"nitrogen\":true,\"sensorDismount\":true}")
                 .body();
         assertThat(small.path("warnings").toString()).contains("Changer 1 takes 36 in at most", "Take Changer 2");
@@ -260,13 +260,13 @@ class SheetTest {
         JsonNode large = technician
                 .put(
                         "/api/jobs/" + job + "/sheet",
-                        "{\"machineId\":" + machines.get(1).path("id").asLong()
+                        "{\"tireChangerId\":" + machines.get(1).path("id").asLong()
                                 + ",\"nitrogen\":false,\"sensorDismount\":true}")
                 .body();
         assertThat(large.path("warnings")).isEmpty();
         assertThat(step(large, "MOUNT:2LI")
-                        .path("clock")
-                        .path("places")
+                        .path("valveClock")
+                        .path("valvePositions")
                         .get(0)
                         .path("clock")
                         .asString())
@@ -279,7 +279,7 @@ class SheetTest {
         long job = job("SH-02", "REPLACE:1L");
         Api viewer = Api.as(http, "VIEWER");
         assertThat(viewer.get("/api/jobs/{id}/sheet", job).status()).isEqualTo(200);
-        assertThat(mark(viewer, job, "GROUND", "{}").status()).isEqualTo(403);
+        assertThat(mark(viewer, job, "SECURE_VEHICLE", "{}").status()).isEqualTo(403);
     }
 
     @Test
@@ -294,7 +294,7 @@ class SheetTest {
                 address,
                 "OUTSIDE_SHOP",
                 "\"vendor\":\"Millrace Alignment\",\"invoice\":\"812\",\"promised\":\"toe to 0\",\"got\":\"toe 0.02\"");
-        assertThat(visit.path("lines").get(0).path("words").asString()).contains("invoice 812");
+        assertThat(visit.path("lines").get(0).path("label").asString()).contains("invoice 812");
         assertThat(visit.path("lines").get(0).path("by").asString()).isEqualTo("Rafe Halloran");
         assertThat(visit.path("positions").get(0).path("dot").asString()).isNotEmpty();
         assertThat(visit.path("due").size()).isPositive();
@@ -307,7 +307,7 @@ class SheetTest {
                 .contains("\"before\":\"18.5 in\",\"after\":\"19 in\",\"difference\":\"+0.5 in\"");
         JsonNode worn =
                 note(address, "JOINT_PLAY", "\"joint\":\"ball joint left\",\"play\":\"0.09\",\"limit\":\"0.05\"");
-        assertThat(worn.path("lines").get(5).path("concern").asString()).contains("Over the maker’s limit");
+        assertThat(worn.path("lines").get(5).path("warning").asString()).contains("Over the maker’s limit");
         assertThat(technician
                         .post(address, "{\"entry\":\"RIDE_HEIGHT_BEFORE\",\"fields\":{\"frontLeft\":\"high\"}}")
                         .at("frontLeft"))
@@ -359,20 +359,20 @@ class SheetTest {
         long vehicle = coordinator.vehicle("SP-04");
         String bench = "/api/vehicles/" + vehicle + "/rotation";
         JsonNode proposal = coordinator
-                .post(bench + "/proposal", "{\"asked\":{\"buy\":true},\"purpose\":\"EVEN_WEAR\"}")
+                .post(bench + "/proposal", "{\"options\":{\"buy\":true},\"goal\":\"EVEN_WEAR\"}")
                 .body();
         JsonNode before =
                 coordinator.get("/api/vehicles/{id}/rotation", vehicle).body();
         long job = coordinator
                 .post(
                         bench,
-                        "{\"asked\":{\"buy\":true},\"places\":" + proposal.path("places") + ",\"before\":"
-                                + before.path("now").path("places") + ",\"day\":\"2026-11-30\"}")
+                        "{\"options\":{\"buy\":true},\"arrangement\":" + proposal.path("arrangement") + ",\"before\":"
+                                + before.path("now").path("arrangement") + ",\"day\":\"2026-11-30\"}")
                 .body()
                 .path("jobId")
                 .asLong();
         Map<String, String> codes = new java.util.HashMap<>();
-        proposal.path("places")
+        proposal.path("arrangement")
                 .properties()
                 .forEach(place -> before.path("tires").forEach(tire -> {
                     if (tire.path("id").asLong() == place.getValue().asLong()) {
@@ -382,7 +382,7 @@ class SheetTest {
         boolean noticed = false;
         for (String key : keys(sheet(job))) {
             String fields = fields(step(sheet(job), key));
-            if (key.startsWith("DOT_FITTED")) {
+            if (key.startsWith("DOT_OF_INSTALLED")) {
                 JsonNode wrong = mark(technician, job, key, fields).body();
                 assertThat(step(wrong, key).path("outside").asString()).contains("This is another tire");
                 noticed = true;
@@ -394,6 +394,6 @@ class SheetTest {
         Answer closed = close(job);
         assertThat(closed.status()).as(closed.text()).isEqualTo(200);
         JsonNode now = coordinator.get("/api/vehicles/{id}/rotation", vehicle).body();
-        assertThat(now.path("now").path("places")).isEqualTo(proposal.path("places"));
+        assertThat(now.path("now").path("arrangement")).isEqualTo(proposal.path("arrangement"));
     }
 }

@@ -47,50 +47,50 @@ class OutlookTest {
                         .body()
                         .path("strategies")
                         .get(0)
-                        .path("thrownAway")
+                        .path("unusedLife")
                         .asString())
                 .endsWith(" mm");
         assertThat(all.path("visits").asInt()).isLessThan(each.path("visits").asInt());
         assertThat(view.path("years").get(0).path("year").asInt()).isEqualTo(2026);
         assertThat(view.path("odds").path("tries").asInt()).isEqualTo(300);
-        assertThat(view.path("odds").path("surprises").asDouble()).isPositive();
+        assertThat(view.path("odds").path("unplannedChanges").asDouble()).isPositive();
         assertThat(view.path("each")).hasSize(24);
     }
 
     private static double years(JsonNode strategy) {
         return Double.parseDouble(
-                strategy.path("thrownAway").asString().split(" years")[0].replace(",", ""));
+                strategy.path("unusedLife").asString().split(" years")[0].replace(",", ""));
     }
 
     @Test
     @DisplayName(
             "a number only tried shows its difference at once; a steer age over the overall age is refused at its field")
     void whatIf() {
-        JsonNode view = outlook("{\"strategy\":\"RUN_TO_LIMIT\",\"tried\":{\"overallYears\":5}}");
+        JsonNode view = outlook("{\"strategy\":\"RUN_TO_LIMIT\",\"whatIf\":{\"overallYears\":5}}");
         assertThat(view.path("difference").path("tires").asString())
                 .startsWith("+")
                 .endsWith(" tires");
-        Answer never = coordinator.post("/api/outlook", "{\"tried\":{\"pull\":15}}");
-        assertThat(never.at("tried.pull")).contains("would go on the day it is fitted");
+        Answer never = coordinator.post("/api/outlook", "{\"whatIf\":{\"pull\":15}}");
+        assertThat(never.at("whatIf.pull")).contains("would go on the day it is fitted");
         Answer refused = coordinator.post(
-                "/api/outlook", "{\"strategy\":\"RUN_TO_LIMIT\",\"tried\":{\"overallYears\":5,\"steerYears\":6}}");
-        assertThat(refused.at("tried.steerYears")).contains("lies over the overall limit of 5 y");
+                "/api/outlook", "{\"strategy\":\"RUN_TO_LIMIT\",\"whatIf\":{\"overallYears\":5,\"steerYears\":6}}");
+        assertThat(refused.at("whatIf.steerYears")).contains("lies over the overall limit of 5 y");
         assertThat(coordinator
-                        .post("/api/outlook", "{\"tried\":{\"visitMonths\":0}}")
-                        .at("tried.visitMonths"))
+                        .post("/api/outlook", "{\"whatIf\":{\"visitMonths\":0}}")
+                        .at("whatIf.visitMonths"))
                 .contains("1 to 60");
     }
 
     @Test
     @DisplayName("one vehicle's tires come as ribbons that leave no position empty")
-    void ribbons() {
+    void timelines() {
         long id = coordinator.vehicle("SH-03");
         JsonNode view = coordinator
-                .post("/api/outlook/vehicles/" + id, "{\"strategy\":\"AGE_LADDER\"}")
+                .post("/api/outlook/vehicles/" + id, "{\"strategy\":\"NEWEST_ON_STEER\"}")
                 .body();
         assertThat(view.path("unit").asString()).isEqualTo("SH-03");
         assertThat(view.path("positions").toString()).contains("1L", "2LO");
-        assertThat(view.path("ribbons").size()).isGreaterThan(6);
+        assertThat(view.path("timelines").size()).isGreaterThan(6);
     }
 
     @Test
@@ -148,8 +148,8 @@ class OutlookTest {
                         .at("saving"))
                 .contains("never comes back");
         assertThat(coordinator
-                        .post("/api/suppliers", "{\"name\":\"X\",\"mail\":\"no mail\",\"leadDays\":900}")
-                        .at("mail"))
+                        .post("/api/suppliers", "{\"name\":\"X\",\"email\":\"no mail\",\"leadDays\":900}")
+                        .at("email"))
                 .contains("no mail address");
     }
 
@@ -171,30 +171,30 @@ class OutlookTest {
             "the first question is answered by tire with its ground; two combined leave the vehicles in both, and are kept under a name")
     void questions() {
         JsonNode first =
-                coordinator.get("/api/questions/answer?ask=MUST_NOT_LEAVE").body();
+                coordinator.get("/api/questions/answer?ask=DO_NOT_OPERATE").body();
         assertThat(first.path("lines").toString()).contains("LC-03", "76 psi, target 95 psi: 80 % of target");
         int alone = first.path("vehicles").asInt();
         JsonNode both = coordinator
-                .get("/api/questions/answer?ask=MUST_NOT_LEAVE&ask=NEVER_WEIGHED")
+                .get("/api/questions/answer?ask=DO_NOT_OPERATE&ask=NEVER_WEIGHED")
                 .body();
         assertThat(both.path("vehicles").asInt()).isPositive().isLessThan(alone);
         JsonNode any = coordinator
-                .get("/api/questions/answer?ask=MUST_NOT_LEAVE&ask=NEVER_WEIGHED&together=false")
+                .get("/api/questions/answer?ask=DO_NOT_OPERATE&ask=NEVER_WEIGHED&together=false")
                 .body();
         assertThat(any.path("vehicles").asInt()).isGreaterThan(alone);
         assertThat(coordinator.get("/api/questions/answer.csv?ask=UNKNOWN_DOT").text())
                 .startsWith("unit,yard,class,position,question,says")
                 .contains("VN-05");
         String kept =
-                "{\"name\":\"Stopped, weight unknown\",\"ask\":{\"ask\":[\"MUST_NOT_LEAVE\",\"NEVER_WEIGHED\"],\"together\":true}}";
+                "{\"name\":\"Stopped, weight unknown\",\"ask\":{\"ask\":[\"DO_NOT_OPERATE\",\"NEVER_WEIGHED\"],\"together\":true}}";
         JsonNode all = coordinator.post("/api/questions/kept", kept).body();
-        assertThat(all.path("kept").get(0).path("vehicles").asInt())
+        assertThat(all.path("saved").get(0).path("vehicles").asInt())
                 .isEqualTo(both.path("vehicles").asInt());
         assertThat(all.path("questions")).hasSize(16);
         assertThat(coordinator.post("/api/questions/kept", kept).at("name")).contains("already");
         coordinator.delete(
-                "/api/questions/kept/" + all.path("kept").get(0).path("id").asLong(), "");
-        assertThat(coordinator.get("/api/questions").body().path("kept")).isEmpty();
+                "/api/questions/kept/" + all.path("saved").get(0).path("id").asLong(), "");
+        assertThat(coordinator.get("/api/questions").body().path("saved")).isEmpty();
     }
 
     @Test
@@ -223,7 +223,7 @@ class OutlookTest {
         assertThat(checked.status()).as(checked.text()).isEqualTo(200);
         JsonNode rest = line(van, "PRESSURE_CHECK", "2L");
         assertThat(rest.path("positions").toString()).doesNotContain("1L");
-        assertThat(rest.path("left").path("reason").asString()).isEqualTo("out on loan");
+        assertThat(rest.path("postponement").path("reason").asString()).isEqualTo("out on loan");
         coordinator.delete(address + "/" + rest.path("key").asString(), "");
         assertThat(coordinator.get("/api/vehicles/" + van).text()).doesNotContain("out on loan");
         assertThat(coordinator.get("/api/bundles").body().get(0).path("saved").asInt())
@@ -232,7 +232,7 @@ class OutlookTest {
 
     private JsonNode line(long vehicle, String kind, String position) {
         for (JsonNode line : coordinator.get("/api/vehicles/" + vehicle).body().path("due")) {
-            if (line.path("kind").asString().equals(kind)
+            if (line.path("workType").asString().equals(kind)
                     && line.path("positions").toString().contains(position)) {
                 return line;
             }
@@ -242,7 +242,7 @@ class OutlookTest {
 
     private String due(long vehicle, String kind) {
         for (JsonNode line : coordinator.get("/api/vehicles/" + vehicle).body().path("due")) {
-            if (line.path("kind").asString().equals(kind)) {
+            if (line.path("workType").asString().equals(kind)) {
                 return line.path("key").asString();
             }
         }

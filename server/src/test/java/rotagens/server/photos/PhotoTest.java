@@ -139,10 +139,10 @@ class PhotoTest {
         long stays = send("2L", photo(60, 40), "image/jpeg").body().path("id").asLong();
         api.put(
                 "/api/walk-rounds/" + walk + "/positions/2L",
-                "{\"pressure\":\"60\",\"warmth\":\"COLD\",\"confirmed\":[\"pressure\"]}",
+                "{\"pressure\":\"60\",\"thermalState\":\"COLD\",\"confirmed\":[\"pressure\"]}",
                 "If-Match",
                 "\"0\"");
-        api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipped\":\"only this one\"}");
+        api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipReason\":\"only this one\"}");
         assertThat(api.delete("/api/walk-rounds/" + walk + "/photos/" + stays, "")
                         .status())
                 .isEqualTo(409);

@@ -65,9 +65,9 @@ class DueListTest {
                 .body()
                 .path("id")
                 .asString();
-        String draft = "{\"pressure\":\"40\",\"warmth\":\"COLD\",\"confirmed\":[\"pressure\"]}";
+        String draft = "{\"pressure\":\"40\",\"thermalState\":\"COLD\",\"confirmed\":[\"pressure\"]}";
         api.put("/api/walk-rounds/" + walk + "/positions/1L", draft, "If-Match", "\"0\"");
-        api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipped\":\"only this one\"}");
+        api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipReason\":\"only this one\"}");
         assertKeptIsFresh(1);
     }
 
@@ -75,7 +75,7 @@ class DueListTest {
     @DisplayName("a signed policy judges every vehicle again as a fleet loaded anew would be")
     void policy() {
         Api manager = Api.as(http, "MANAGER");
-        assertThat(manager.put("/api/policy/OVERALL_AGE", "{\"value\":\"4\",\"why\":\"insurer asks\"}")
+        assertThat(manager.put("/api/policy/OVERALL_AGE", "{\"value\":\"4\",\"reason\":\"insurer asks\"}")
                         .status())
                 .isEqualTo(204);
         assertKeptIsFresh(24);

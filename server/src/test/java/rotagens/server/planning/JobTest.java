@@ -102,7 +102,7 @@ class JobTest {
         assertThat(asked.status()).isEqualTo(422);
         JsonNode question = asked.body().path("fields").get(0);
         assertThat(question.path("message").asString()).startsWith("40 psi differs too much from the target of ");
-        assertThat(question.path("ask").asBoolean()).isTrue();
+        assertThat(question.path("check").asBoolean()).isTrue();
         assertThat(done(job, ",\"pressure\":\"40\",\"confirmed\":[\"outer\"]").status())
                 .isEqualTo(422);
         assertThat(done(job, ",\"pressure\":\"40\",\"confirmed\":[\"pressure\"]")
@@ -144,7 +144,9 @@ class JobTest {
                 .isEqualTo(200);
         assertThat(due("LC-03")).contains("REPLACE:3R").contains("Condemned by a tire professional");
         JsonNode ranLow = job("LC-03", "INSPECT_DAMAGE:2RO");
-        assertThat(done(ranLow, ",\"verdict\":\"SOUND\",\"professional\":\"Marrow Street Tire\",\"pressure\":\"95\"")
+        assertThat(done(
+                                ranLow,
+                                ",\"verdict\":\"SERVICEABLE\",\"professional\":\"Marrow Street Tire\",\"pressure\":\"95\"")
                         .status())
                 .isEqualTo(200);
         assertThat(due("LC-03")).doesNotContain("INSPECT_DAMAGE:2RO");
@@ -189,9 +191,9 @@ class JobTest {
     @Test
     @DisplayName("a wheel changed for a matching one ends the pilot mix on both sides")
     void wheelChanged() {
-        JsonNode job = job("LC-05", "CHANGE_WHEEL:3L");
+        JsonNode job = job("LC-05", "REPLACE_WHEEL:3L");
         assertThat(done(job, ",\"pilot\":\"HUB\"").status()).isEqualTo(200);
-        assertThat(due("LC-05")).doesNotContain("CHANGE_WHEEL");
+        assertThat(due("LC-05")).doesNotContain("REPLACE_WHEEL");
     }
 
     @Test
@@ -206,10 +208,10 @@ class JobTest {
     @Test
     @DisplayName("small things put right are off the list with what was done")
     void putRight() {
-        JsonNode job = job("LC-02", "PUT_RIGHT:1R");
+        JsonNode job = job("LC-02", "FIX_DEFECT:1R");
         assertThat(done(job, "").text()).contains("Say in a few words what was done.");
         assertThat(done(job, ",\"note\":\"metal cap fitted\"").status()).isEqualTo(200);
-        assertThat(due("LC-02")).doesNotContain("PUT_RIGHT");
+        assertThat(due("LC-02")).doesNotContain("FIX_DEFECT");
         assertThat(api.get("/api/vehicles/{id}/ledger", api.vehicle("LC-02")).text())
                 .contains("metal cap fitted");
     }

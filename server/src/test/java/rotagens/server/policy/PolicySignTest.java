@@ -38,18 +38,18 @@ class PolicySignTest {
     @DisplayName("a number signed for the fleet counts where it is stricter than the class's own")
     void strictestWins() {
         assertThat(limits("LC-01")).contains("\"limitYears\":8.0");
-        assertThat(sign("OVERALL_AGE", "{\"value\":\"7.5\",\"why\":\"two blowouts\"}"))
+        assertThat(sign("OVERALL_AGE", "{\"value\":\"7.5\",\"reason\":\"two blowouts\"}"))
                 .isEqualTo(204);
         assertThat(limits("LC-01")).contains("\"limitYears\":7.5");
         assertThat(limits("VN-01")).contains("\"limitYears\":7.0");
-        assertThat(sign("OVERALL_AGE", "{\"why\":\"tires were replaced\"}")).isEqualTo(204);
+        assertThat(sign("OVERALL_AGE", "{\"reason\":\"tires were replaced\"}")).isEqualTo(204);
         assertThat(limits("LC-01")).contains("\"limitYears\":8.0");
     }
 
     @Test
     @DisplayName("a class's newest number replaces its older one, also where it is looser, and names who signed it")
     void newestCounts() {
-        sign("OVERALL_AGE", "{\"vehicleClass\":\"Equipment trailer\",\"value\":\"9\",\"why\":\"low miles\"}");
+        sign("OVERALL_AGE", "{\"vehicleClass\":\"Equipment trailer\",\"value\":\"9\",\"reason\":\"low miles\"}");
         assertThat(limits("TR-01")).contains("\"limitYears\":9.0");
         assertThat(manager.get("/api/policy").text()).contains("signed by Dana Prestwick");
     }
@@ -61,12 +61,14 @@ class PolicySignTest {
                 .contains("between 2");
         assertThat(manager.put("/api/policy/PULL_OTHER", "{\"value\":\"much\"}").at("value"))
                 .contains("plain figure");
-        assertThat(manager.put("/api/policy/PULL_OTHER", "{\"vehicleClass\":\"Nothing\",\"value\":\"4\",\"why\":\"x\"}")
+        assertThat(manager.put(
+                                "/api/policy/PULL_OTHER",
+                                "{\"vehicleClass\":\"Nothing\",\"value\":\"4\",\"reason\":\"x\"}")
                         .at("vehicleClass"))
                 .contains("no such class");
         assertThat(manager.put(
                                 "/api/policy/STEER_AGE",
-                                "{\"vehicleClass\":\"Clinic coach\",\"value\":\"9\",\"why\":\"x\"}")
+                                "{\"vehicleClass\":\"Clinic coach\",\"value\":\"9\",\"reason\":\"x\"}")
                         .at("value"))
                 .contains("would never count. Enter 8 years or less");
     }
@@ -74,17 +76,18 @@ class PolicySignTest {
     @Test
     @DisplayName("a number holds for one kind of axle and one maker's tires, and takes a reason")
     void narrowScopes() {
-        assertThat(manager.put("/api/policy/PULL_OTHER", "{\"value\":\"4\"}").at("why"))
+        assertThat(manager.put("/api/policy/PULL_OTHER", "{\"value\":\"4\"}").at("reason"))
                 .contains("Say why");
-        assertThat(sign(
-                        "OVERALL_AGE",
-                        "{\"value\":\"6\",\"axle\":\"tag\",\"maker\":\"Corvane\",\"why\":\"maker's advice\"}"))
+        assertThat(
+                        sign(
+                                "OVERALL_AGE",
+                                "{\"value\":\"6\",\"axle\":\"tag\",\"manufacturer\":\"Corvane\",\"reason\":\"maker's advice\"}"))
                 .isEqualTo(204);
         String limits = limits("LC-04");
         assertThat(limits).contains("\"position\":\"3L\"").contains("\"limitYears\":6.0");
         assertThat(manager.get("/api/policy").text()).contains("tag axles, Corvane tires");
-        sign("OVERALL_AGE", "{\"axle\":\"tag\",\"maker\":\"Corvane\",\"why\":\"over\"}");
-        assertThat(manager.get("/api/policy").text()).contains("\"withdrawn\":true");
+        sign("OVERALL_AGE", "{\"axle\":\"tag\",\"manufacturer\":\"Corvane\",\"reason\":\"over\"}");
+        assertThat(manager.get("/api/policy").text()).contains("\"isCleared\":true");
     }
 
     @Test
@@ -96,7 +99,7 @@ class PolicySignTest {
         assertThat(stricter).contains("\"unit\":\"VN-02\"").contains("\"after\":\"DO_NOT_OPERATE\"");
         assertThat(manager.post("/api/policy/OVERALL_AGE/preview", "{\"vehicleClass\":\"Service van\",\"value\":\"7\"}")
                         .body()
-                        .path("turned")
+                        .path("changedVerdicts")
                         .size())
                 .isZero();
         assertThat(limits("VN-02")).contains("\"limitYears\":7.0");
@@ -122,22 +125,22 @@ class PolicySignTest {
     @DisplayName("a choice signed for a class stands beside its name and reason, and is withdrawn by the same way")
     void choice() {
         Api manager = Api.as(http, "MANAGER");
-        String address = "/api/policy/choices/EVEN_WEAR_SWAP";
-        assertThat(manager.put(address, "{\"option\":\"WITHIN_AXLES\"}").at("why"))
+        String address = "/api/policy/choices/EVEN_WEAR_SCOPE";
+        assertThat(manager.put(address, "{\"option\":\"WITHIN_AXLES\"}").at("reason"))
                 .contains("Say why");
-        assertThat(manager.put(address, "{\"option\":\"SIDEWAYS\",\"why\":\"x\"}")
+        assertThat(manager.put(address, "{\"option\":\"SIDEWAYS\",\"reason\":\"x\"}")
                         .at("option"))
                 .contains("left and right within their axle");
         assertThat(manager.put(
                                 address,
-                                "{\"vehicleClass\":\"Service van\",\"option\":\"WITHIN_AXLES\",\"why\":\"sawtooth on the rear\"}")
+                                "{\"vehicleClass\":\"Service van\",\"option\":\"WITHIN_AXLES\",\"reason\":\"sawtooth on the rear\"}")
                         .status())
                 .isEqualTo(204);
         JsonNode choice = manager.get("/api/policy-choices").body().get(0);
         assertThat(choice.path("settings").get(0).path("value").asString())
                 .isEqualTo("left and right within their axle");
-        assertThat(choice.path("settings").get(0).path("why").asString()).isEqualTo("sawtooth on the rear");
-        assertThat(manager.put(address, "{\"vehicleClass\":\"Service van\",\"why\":\"tried enough\"}")
+        assertThat(choice.path("settings").get(0).path("reason").asString()).isEqualTo("sawtooth on the rear");
+        assertThat(manager.put(address, "{\"vehicleClass\":\"Service van\",\"reason\":\"tried enough\"}")
                         .status())
                 .isEqualTo(204);
         choice = manager.get("/api/policy-choices").body().get(0);
@@ -150,7 +153,7 @@ class PolicySignTest {
     void movedDays() {
         JsonNode moved = manager.post("/api/policy/PRESSURE_CHECK_DAYS/preview", "{\"value\":\"10\"}")
                 .body()
-                .path("moved");
+                .path("movedDueDates");
         assertThat(moved.valueStream().filter(one -> one.path("becomesOverdue").asBoolean()))
                 .isNotEmpty()
                 .allSatisfy(one -> assertThat(LocalDate.parse(one.path("after").asString()))

@@ -25,7 +25,7 @@ class ChartsTest {
     }
 
     private static String chart(String maker, String rows) {
-        return "{\"maker\":\"" + maker
+        return "{\"manufacturer\":\"" + maker
                 + "\",\"model\":\"\",\"size\":\"LT285/70R17\",\"range\":\"E\",\"source\":\"data book\",\"rows\":["
                 + rows + "]}";
     }
@@ -57,7 +57,7 @@ class ChartsTest {
     void fields() {
         Answer refused = api.post(
                 "/api/charts", "{\"size\":\"big\",\"rows\":[{\"pressure\":\"x\",\"single\":\"100\",\"dual\":\"\"}]}");
-        assertThat(refused.at("maker")).isNotBlank();
+        assertThat(refused.at("manufacturer")).isNotBlank();
         assertThat(refused.at("size")).isNotBlank();
         assertThat(refused.at("source")).isNotBlank();
         assertThat(refused.at("rows.0.pressure")).contains("not a pressure");
@@ -98,8 +98,8 @@ class ChartsTest {
         String asked =
                 "{\"dual\":false,\"heavy\":false,\"car\":false,\"sidewall\":\"LT235/80R17 120/117R E\",\"molded\":\"80\",\"single\":\"3195\",\"left\":\"2300\",\"right\":\"2250\"}";
         Answer worked = api.post("/api/read/pressure", asked);
-        assertThat(worked.body().path("sheet").path("target").asString()).isEqualTo("55 psi");
-        assertThat(worked.body().path("sheet").path("schools").size()).isEqualTo(5);
+        assertThat(worked.body().path("axlePressure").path("target").asString()).isEqualTo("55 psi");
+        assertThat(worked.body().path("axlePressure").path("methods").size()).isEqualTo(5);
         assertThat(api.post("/api/read/pressure", asked.replace("2300", "")).at("left"))
                 .contains("only its right end");
         assertThat(api.post("/api/read/pressure", "{\"dual\":false,\"heavy\":false,\"car\":false,\"sidewall\":\"\"}")

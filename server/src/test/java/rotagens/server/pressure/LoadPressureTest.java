@@ -39,8 +39,8 @@ class LoadPressureTest {
     }
 
     private static JsonNode school(JsonNode axle, String name) {
-        return StreamSupport.stream(axle.path("schools").spliterator(), false)
-                .filter(one -> one.path("school").asString().equals(name))
+        return StreamSupport.stream(axle.path("methods").spliterator(), false)
+                .filter(one -> one.path("method").asString().equals(name))
                 .findFirst()
                 .orElseThrow();
     }
@@ -64,13 +64,14 @@ class LoadPressureTest {
     void weighed() {
         JsonNode steer = axle("LC-01", 1);
         assertThat(steer.path("target").asString()).isEqualTo("110 psi");
-        assertThat(steer.path("chosen").asString()).isEqualTo("WEIGHED");
+        assertThat(steer.path("chosen").asString()).isEqualTo("WEIGHED_LOAD");
         assertThat(steer.path("load").asString()).isEqualTo("6,240 lb");
-        assertThat(steer.path("need").asString()).isEqualTo("105.1 psi");
+        assertThat(steer.path("minimumForLoad").asString()).isEqualTo("105.1 psi");
         assertThat(steer.path("reserve").asString()).isEqualTo("3 %");
         assertThat(steer.path("ladder").path("rungs").size()).isEqualTo(9);
-        assertThat(school(steer, "RATED").path("pressure").asString()).isEqualTo("120 psi");
-        assertThat(steer.path("carry").path("tightest").asString()).isIn("1L", "1R");
+        assertThat(school(steer, "RATED_LOAD").path("pressure").asString()).isEqualTo("120 psi");
+        assertThat(steer.path("currentCapacity").path("limitingRating").asString())
+                .isIn("1L", "1R");
         assertThat(api.get(address("LC-01", "/load-pressure?units=METRIC")).text())
                 .contains("2,830 kg")
                 .contains("758 kPa");
@@ -80,38 +81,38 @@ class LoadPressureTest {
     @DisplayName("weighing a coach never weighed makes the chart answer its target, and half a slip stores nothing")
     void weighOne() {
         assertThat(axle("LC-04", 1).path("chosen").asString()).isEqualTo("PLACARD");
-        assertThat(weigh("LC-04", ends("USUAL", 6000, 5980, 9900, 9800)).at("axles.3"))
+        assertThat(weigh("LC-04", ends("NORMAL", 6000, 5980, 9900, 9800)).at("axles.3"))
                 .contains("Axle 3, tag, isn’t on the slip");
         Answer oneEnd =
-                weigh("LC-04", "{\"state\":\"USUAL\",\"scale\":\"pads\",\"axles\":[{\"axle\":1,\"left\":\"6000\"}]}");
+                weigh("LC-04", "{\"state\":\"NORMAL\",\"scale\":\"pads\",\"axles\":[{\"axle\":1,\"left\":\"6000\"}]}");
         assertThat(oneEnd.at("axles.1")).contains("only its left end");
-        assertThat(page("LC-04").path("slips").size()).isZero();
-        assertThat(weigh("LC-04", ends("USUAL", 5990, 5980, 9900, 9800, 5200, 5190))
+        assertThat(page("LC-04").path("scaleTickets").size()).isZero();
+        assertThat(weigh("LC-04", ends("NORMAL", 5990, 5980, 9900, 9800, 5200, 5190))
                         .status())
                 .isEqualTo(200);
         assertThat(axle("LC-04", 1).path("target").asString())
                 .as("100 psi carries it, but leaves under 14 days of normal loss")
                 .isEqualTo("105 psi");
-        assertThat(axle("LC-04", 1).path("chosen").asString()).isEqualTo("WEIGHED");
+        assertThat(axle("LC-04", 1).path("chosen").asString()).isEqualTo("WEIGHED_LOAD");
     }
 
     @Test
     @DisplayName(
             "kilograms typed as pounds are asked about at the slip, an axle the vehicle lacks and a word are refused at theirs")
     void badSlips() {
-        Answer kg = weigh("SH-03", ends("USUAL", 900, 900, 1500, 1500));
+        Answer kg = weigh("SH-03", ends("NORMAL", 900, 900, 1500, 1500));
         assertThat(kg.at("gross")).contains("Did you mean kg?");
         assertThat(kg.at("unit")).isEqualTo("kg");
         assertThat(kg.at("sure")).contains("say that it is right");
-        assertThat(weigh("SH-03", ends("USUAL", 2000, 2000, 3200, 3200, 900, 900))
+        assertThat(weigh("SH-03", ends("NORMAL", 2000, 2000, 3200, 3200, 900, 900))
                         .at("axles.3"))
                 .contains("no axle 3");
         Answer word = weigh(
                 "SH-03",
-                "{\"state\":\"USUAL\",\"scale\":\"\",\"axles\":[{\"axle\":1,\"left\":\"heavy\",\"right\":\"2000\"}]}");
+                "{\"state\":\"NORMAL\",\"scale\":\"\",\"axles\":[{\"axle\":1,\"left\":\"heavy\",\"right\":\"2000\"}]}");
         assertThat(word.at("axles.1.left")).contains("not a weight");
         assertThat(word.at("scale")).contains("Name the scale");
-        assertThat(page("SH-03").path("slips").size()).isZero();
+        assertThat(page("SH-03").path("scaleTickets").size()).isZero();
     }
 
     @Test
@@ -119,7 +120,7 @@ class LoadPressureTest {
     void scale() {
         Answer driven = api.post(
                 "/api/stand-ins/scale",
-                "{\"vehicleId\":" + api.vehicle("LC-03") + ",\"state\":\"FULL\",\"kind\":\"PADS\"}");
+                "{\"vehicleId\":" + api.vehicle("LC-03") + ",\"state\":\"FULL\",\"type\":\"PADS\"}");
         assertThat(driven.body().path("axles").size()).isEqualTo(3);
         String text = driven.body().path("text").asString();
         Answer read = api.post("/api/read/slip", "{\"text\":\"" + text.replace("\n", "\\n") + "\"}");
@@ -137,11 +138,12 @@ class LoadPressureTest {
     @DisplayName("every school stands beside the others for a light truck on another size than its placard's")
     void changedSize() {
         JsonNode front = axle("SP-03", 1);
-        assertThat(front.path("schools").size()).isEqualTo(5);
-        assertThat(school(front, "PLACARD").path("offered").asBoolean()).isFalse();
-        assertThat(school(front, "EQUIVALENT").path("pressure").asString()).isEqualTo("60 psi");
-        assertThat(school(front, "WEIGHED").path("chosen").asBoolean()).isTrue();
-        assertThat(school(front, "RATED").path("pressure").asString()).isEqualTo("80 psi");
+        assertThat(front.path("methods").size()).isEqualTo(5);
+        assertThat(school(front, "PLACARD").path("isOffered").asBoolean()).isFalse();
+        assertThat(school(front, "PLACARD_EQUIVALENT").path("pressure").asString())
+                .isEqualTo("60 psi");
+        assertThat(school(front, "WEIGHED_LOAD").path("isChosen").asBoolean()).isTrue();
+        assertThat(school(front, "RATED_LOAD").path("pressure").asString()).isEqualTo("80 psi");
         assertThat(page("SP-05").toString())
                 .contains("The target 65 psi is an estimate")
                 .contains("Ossiveld has a chart");
@@ -151,19 +153,20 @@ class LoadPressureTest {
     @DisplayName("a school is chosen with a reason and a name; less than the placard only by a manager")
     void choose() {
         String choice = address("VN-02", "/pressure-choice");
-        assertThat(api.put(choice, "{\"school\":\"PLACARD\",\"belowPlacard\":false}")
+        assertThat(api.put(choice, "{\"method\":\"PLACARD\",\"allowsBelowPlacard\":false}")
                         .at("reason"))
                 .contains("Say why");
-        assertThat(api.put(choice, "{\"school\":\"TRIM\",\"reason\":\"x\",\"belowPlacard\":false}")
-                        .at("school"))
+        assertThat(api.put(choice, "{\"method\":\"CHALK_TEST\",\"reason\":\"x\",\"allowsBelowPlacard\":false}")
+                        .at("method"))
                 .contains("can’t be taken");
-        assertThat(api.put(choice, "{\"school\":\"PLACARD\",\"reason\":\"x\",\"belowPlacard\":true}")
-                        .at("belowPlacard"))
+        assertThat(api.put(choice, "{\"method\":\"PLACARD\",\"reason\":\"x\",\"allowsBelowPlacard\":true}")
+                        .at("allowsBelowPlacard"))
                 .contains("Only a manager");
-        Answer chosen = api.put(choice, "{\"school\":\"RATED\",\"reason\":\"always full\",\"belowPlacard\":false}");
+        Answer chosen =
+                api.put(choice, "{\"method\":\"RATED_LOAD\",\"reason\":\"always full\",\"allowsBelowPlacard\":false}");
         assertThat(chosen.body().path("choice").path("by").asString()).isEqualTo("Ines Okafor");
         assertThat(axle("VN-02", 1).path("target").asString()).isEqualTo("76 psi");
-        api.put(choice, "{\"reason\":\"back\",\"belowPlacard\":false}");
+        api.put(choice, "{\"reason\":\"back\",\"allowsBelowPlacard\":false}");
         assertThat(axle("VN-02", 1).path("target").asString()).isEqualTo("50 psi");
     }
 
@@ -171,14 +174,15 @@ class LoadPressureTest {
     @DisplayName("a threshold is one of pressure and share, takes a reason, and one set lower keeps its mark")
     void threshold() {
         String warning = address("SP-01", "/axles/1/warning");
-        assertThat(api.put(warning, "{\"why\":\"x\"}").at("pressure")).contains("one of the two");
-        assertThat(api.put(warning, "{\"pressure\":\"50\"}").at("why")).contains("Say why");
-        assertThat(api.put(warning, "{\"percentBelow\":\"80\",\"why\":\"x\"}").at("percentBelow"))
+        assertThat(api.put(warning, "{\"reason\":\"x\"}").at("pressure")).contains("one of the two");
+        assertThat(api.put(warning, "{\"pressure\":\"50\"}").at("reason")).contains("Say why");
+        assertThat(api.put(warning, "{\"percentBelow\":\"80\",\"reason\":\"x\"}")
+                        .at("percentBelow"))
                 .contains("between 0 and 50");
-        api.put(warning, "{\"pressure\":\"52\",\"why\":\"read in the dash menu\"}");
+        api.put(warning, "{\"pressure\":\"52\",\"reason\":\"read in the dash menu\"}");
         assertThat(axle("SP-01", 1).path("warning").asString()).isEqualTo("52 psi");
-        api.put(warning, "{\"pressure\":\"44\",\"why\":\"false alarms\"}");
-        api.put(warning, "{\"pressure\":\"53\",\"why\":\"raised again\"}");
+        api.put(warning, "{\"pressure\":\"44\",\"reason\":\"false alarms\"}");
+        api.put(warning, "{\"pressure\":\"53\",\"reason\":\"raised again\"}");
         assertThat(axle("SP-01", 1).toString()).contains("The threshold was lowered");
     }
 
@@ -223,20 +227,23 @@ class LoadPressureTest {
     void chalkLine() {
         String chalk = address("SH-01", "/axles/1/chalk-line");
         assertThat(api.get(chalk).body().path("floor").asString()).startsWith("60.");
-        assertThat(api.post(chalk, "{\"pressure\":\"50\",\"look\":\"RIGHT\"}").at("pressure"))
+        assertThat(api.post(chalk, "{\"pressure\":\"50\",\"contactPattern\":\"EVEN_CONTACT\"}")
+                        .at("pressure"))
                 .contains("Under what the load needs");
-        assertThat(api.post(chalk, "{\"pressure\":\"75\"}").at("look")).contains("Choose what you saw");
-        assertThat(api.post(chalk, "{\"pressure\":\"75\",\"look\":\"CENTER_ONLY\"}")
+        assertThat(api.post(chalk, "{\"pressure\":\"75\"}").at("contactPattern"))
+                .contains("Choose what you saw");
+        assertThat(api.post(chalk, "{\"pressure\":\"75\",\"contactPattern\":\"CENTER_RUBBED\"}")
                         .body()
                         .path("next")
                         .asString())
                 .isEqualTo("70 psi");
-        assertThat(api.post(chalk, "{\"pressure\":\"70\",\"look\":\"RIGHT\"}")
+        assertThat(api.post(chalk, "{\"pressure\":\"70\",\"contactPattern\":\"EVEN_CONTACT\"}")
                         .body()
                         .path("result")
                         .asString())
                 .isEqualTo("70 psi");
-        assertThat(school(axle("SH-01", 1), "TRIM").path("offered").asBoolean()).isTrue();
+        assertThat(school(axle("SH-01", 1), "CHALK_TEST").path("isOffered").asBoolean())
+                .isTrue();
     }
 
     @Test
@@ -247,7 +254,7 @@ class LoadPressureTest {
             if (tire.path("position").asString().equals("3L")) {
                 continue; // lost air too, how much is left to chance
             }
-            assertThat(tire.path("leak").asBoolean())
+            assertThat(tire.path("isLeak").asBoolean())
                     .as(tire.path("position").asString())
                     .isEqualTo(tire.path("position").asString().equals("1R"));
         }
@@ -276,7 +283,7 @@ class LoadPressureTest {
         String address = "/api/jobs/" + job.path("id").asLong() + "/done";
         assertThat(api.post(address, done, "If-Match", "\"1\"").at("results." + item + ".note"))
                 .contains("No slip since");
-        assertThat(weigh("SH-04", ends("USUAL", 2000, 2000, 3200, 3200)).status())
+        assertThat(weigh("SH-04", ends("NORMAL", 2000, 2000, 3200, 3200)).status())
                 .isEqualTo(200);
         assertThat(api.post(address, done, "If-Match", "\"1\"").status()).isEqualTo(200);
     }

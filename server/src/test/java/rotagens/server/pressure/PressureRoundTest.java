@@ -38,7 +38,7 @@ class PressureRoundTest {
     private JsonNode stop(String unit, String query, String position) {
         for (JsonNode stop : api.get("/api/vehicles/" + api.vehicle(unit) + "/pressure-round" + query)
                 .body()
-                .path("stops")) {
+                .path("positions")) {
             if (stop.path("position").asString().equals(position)) {
                 return stop;
             }
@@ -52,7 +52,7 @@ class PressureRoundTest {
     void stops() {
         JsonNode stops = api.get("/api/vehicles/" + api.vehicle("LC-04") + "/pressure-round")
                 .body()
-                .path("stops");
+                .path("positions");
         assertThat(stops.get(0).path("position").asString()).isEqualTo("1L");
         assertThat(stops.get(1).path("position").asString()).isEqualTo("2LO");
         assertThat(stop("LC-04", "", "2LO").path("fillTo").asString()).isEqualTo("95 psi");
@@ -69,17 +69,17 @@ class PressureRoundTest {
     @DisplayName("low and cold: add, gauge again, and both readings are kept; the leak's rate starts anew at the fill")
     void adjust() {
         String before = "{\"before\":\"98\",\"parkedHours\":\"12\",\"air\":\"55\",\"gas\":\"nitrogen\"";
-        assertThat(advice("LC-04", "1R", before + "}").body().path("says").asString())
+        assertThat(advice("LC-04", "1R", before + "}").body().path("statement").asString())
                 .isEqualTo("Add 12 psi to 110 psi, then gauge it again.");
         assertThat(gauge("LC-04", "1R", before + ",\"after\":\"110\"}")
                         .body()
-                        .path("what")
+                        .path("action")
                         .asString())
-                .isEqualTo("LEAVE");
+                .isEqualTo("NONE");
         JsonNode loss = api.get("/api/vehicles/{id}/loss", api.vehicle("LC-04")).body();
         JsonNode tire = loss.get(loss.size() - 1);
         assertThat(tire.path("position").asString()).isEqualTo("1R");
-        assertThat(tire.path("leak").asBoolean())
+        assertThat(tire.path("isLeak").asBoolean())
                 .as("what was lost before the fill stays a leak")
                 .isTrue();
         assertThat(tire.path("gas").asString()).isEqualTo("NITROGEN");
@@ -93,14 +93,14 @@ class PressureRoundTest {
     void hotAndRunFlat() {
         assertThat(advice("VN-02", "1L", "{\"before\":\"58\"}")
                         .body()
-                        .path("what")
+                        .path("action")
                         .asString())
                 .isEqualTo("WAIT");
         Answer air = gauge("VN-02", "1L", "{\"before\":\"40\",\"after\":\"50\",\"parkedHours\":\"5\"}");
         assertThat(air.at("after")).contains("No air before somebody looked inside");
         assertThat(gauge("VN-02", "1L", "{\"before\":\"40\",\"parkedHours\":\"5\"}")
                         .body()
-                        .path("what")
+                        .path("action")
                         .asString())
                 .isEqualTo("STOP");
         assertThat(stop("VN-02", "", "1L").path("waits").asString()).contains("no air before");

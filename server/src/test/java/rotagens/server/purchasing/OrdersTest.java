@@ -83,7 +83,7 @@ class OrdersTest {
         assertThat(bare.at("steps.STORE")).contains("tick it, or say why");
         assertThat(line("Dogwood Supply").path("deliveries")).isEmpty();
         assertThat(deliver(line, tire, 1, LOOKED).status()).isEqualTo(200);
-        JsonNode sheet = line("Dogwood Supply").path("sheets").get(0);
+        JsonNode sheet = line("Dogwood Supply").path("checklists").get(0);
         assertThat(sheet.path("by").asString()).isEqualTo("Ines Okafor");
         assertThat(sheet.path("steps").toString())
                 .contains("1 counted")
@@ -106,7 +106,7 @@ class OrdersTest {
                         "/api/tires/{id}",
                         received.body().path("tireIds").get(0).asLong())
                 .body();
-        assertThat(tire.path("where").path("words").asString()).isEqualTo("In stock, Millrace");
+        assertThat(tire.path("where").path("label").asString()).isEqualTo("In stock, Millrace");
         assertThat(tire.path("price").asString()).isEqualTo("$180.00");
         assertThat(tire.path("facts").toString()).contains("14/32 in");
         assertThat(line("Alder Supply").path("accepted").asInt()).isEqualTo(2);

@@ -56,37 +56,37 @@ class RelearnTest {
         assertThat(post("", "{\"trigger\":\"" + trigger + "\",\"practice\":false}")
                         .status())
                 .isEqualTo(200);
-        post("/events", "{\"kind\":\"LAMPS_OFF\"}");
+        post("/events", "{\"type\":\"LAMPS_OFF\"}");
         assertThat(stand("", faults).status()).isEqualTo(200);
         stand("/ignition", "{}");
     }
 
     private void gaugeAll(String psi) {
         for (String corner : ROUND) {
-            post("/events", "{\"kind\":\"GAUGE\",\"position\":\"" + corner + "\",\"pressure\":\"" + psi + "\"}");
+            post("/events", "{\"type\":\"GAUGE\",\"position\":\"" + corner + "\",\"pressure\":\"" + psi + "\"}");
         }
     }
 
     @Test
     @DisplayName("with the tool: lamp by lamp, horn by horn; closed only once dash and gauge agree at every corner")
     void withTheTool() {
-        begin("TOOL", "{\"otherOrder\":false,\"firstWayFails\":false}");
-        stand("/enter", "{\"way\":\"KEY_FOB\"}");
+        begin("TOOL", "{\"otherOrder\":false,\"firstEntryFails\":false}");
+        stand("/enter", "{\"entryMethod\":\"KEY_FOB\"}");
         assertThat(coach().path("stage").asString()).isEqualTo("CORNERS");
         for (String corner : ROUND) {
             stand("/trigger?by=TOOL", "{\"position\":\"" + corner + "\"}");
         }
         assertThat(coach().path("stage").asString()).isEqualTo("COMPARE");
         Answer early = post("/end", "{}");
-        assertThat(early.at("why")).contains("It isn’t proven yet");
+        assertThat(early.at("reason")).contains("It isn’t proven yet");
         JsonNode dash = stand("/read", "{}").body();
         dash.path("corners")
                 .forEach(corner -> post(
                         "/events",
-                        "{\"kind\":\"GAUGE\",\"position\":\""
+                        "{\"type\":\"GAUGE\",\"position\":\""
                                 + corner.path("position").asString() + "\",\"pressure\":\""
                                 + corner.path("pressure").asString() + "\"}"));
-        assertThat(coach().path("mayClose").asBoolean()).isTrue();
+        assertThat(coach().path("canFinish").asBoolean()).isTrue();
         JsonNode ended = post("/end", "{}").body();
         assertThat(ended.path("ended").get(0).path("outcome").asString()).contains("learned");
         assertThat(ended.has("open")).isFalse();
@@ -99,14 +99,14 @@ class RelearnTest {
     private long planRelearn() {
         long job = db.insertInto(JOB)
                 .set(JOB.VEHICLE_ID, van)
-                .set(JOB.PLANNED_DAY, LocalDate.of(2026, 11, 24))
+                .set(JOB.SCHEDULED_DATE, LocalDate.of(2026, 11, 24))
                 .set(JOB.CREATED_AT, Instant.parse("2026-11-23T09:00:00Z"))
                 .set(JOB.CREATED_BY_ID, 1L)
                 .returning(JOB.ID)
                 .fetchOne(JOB.ID);
         db.insertInto(JOB_ITEM)
                 .set(JOB_ITEM.JOB_ID, job)
-                .set(JOB_ITEM.KIND, "RELEARN")
+                .set(JOB_ITEM.WORK_TYPE, "RELEARN")
                 .set(JOB_ITEM.REASON, "inside sensors moved")
                 .execute();
         return job;
@@ -117,28 +117,28 @@ class RelearnTest {
             "by letting air out with a dead sensor: it leads to the battery or the sensor, and every tire is filled again before the end")
     void deflationWithADeadSensor() {
         on("VN-04");
-        begin("DEFLATION", "{\"dead\":\"1R\",\"otherOrder\":false,\"firstWayFails\":true}");
-        stand("/enter", "{\"way\":\"KEY_FOB\"}");
-        assertThat(coach().path("way").asString())
+        begin("DEFLATION", "{\"dead\":\"1R\",\"otherOrder\":false,\"firstEntryFails\":true}");
+        stand("/enter", "{\"entryMethod\":\"KEY_FOB\"}");
+        assertThat(coach().path("entryMethod").asString())
                 .as("the next way in is offered")
                 .contains("Dash menu");
-        stand("/enter", "{\"way\":\"MENU\"}");
+        stand("/enter", "{\"entryMethod\":\"MENU\"}");
         stand("/trigger?by=DEFLATION", "{\"position\":\"1L\"}");
         for (String kind : new String[] {"RETRY", "NOT_IN_RANGE", "SENSOR"}) {
             stand("/trigger?by=DEFLATION", "{\"position\":\"1R\"}");
-            assertThat(coach().path("diagnosis").path("kind").asString()).isEqualTo(kind);
+            assertThat(coach().path("diagnosis").path("type").asString()).isEqualTo(kind);
         }
-        Answer gate = post("/end", "{\"why\":\"sensor at 1R is dead\"}");
+        Answer gate = post("/end", "{\"reason\":\"sensor at 1R is dead\"}");
         assertThat(gate.status()).isEqualTo(409);
         assertThat(gate.text()).contains("Fill every tire again and gauge it first: 1L, 1R");
         for (String corner : new String[] {"1L", "1R"}) {
             JsonNode at = corner(corner);
             post(
                     "/events",
-                    "{\"kind\":\"GAUGE\",\"position\":\"" + corner + "\",\"pressure\":\""
+                    "{\"type\":\"GAUGE\",\"position\":\"" + corner + "\",\"pressure\":\""
                             + at.path("target").asString() + "\"}");
         }
-        JsonNode ended = post("/end", "{\"why\":\"sensor at 1R is dead\"}").body();
+        JsonNode ended = post("/end", "{\"reason\":\"sensor at 1R is dead\"}").body();
         assertThat(ended.path("ended").get(0).path("outcome").asString()).isEqualTo("given up: sensor at 1R is dead");
     }
 
@@ -155,8 +155,8 @@ class RelearnTest {
     @DisplayName("a vehicle that asks in another order than the one on file is followed, and the difference said")
     void otherOrder() {
         on("VN-03");
-        begin("TOOL", "{\"otherOrder\":true,\"firstWayFails\":false}");
-        stand("/enter", "{\"way\":\"KEY_FOB\"}");
+        begin("TOOL", "{\"otherOrder\":true,\"firstEntryFails\":false}");
+        stand("/enter", "{\"entryMethod\":\"KEY_FOB\"}");
         stand("/trigger?by=TOOL", "{\"position\":\"1L\"}");
         assertThat(coach().path("remarks").toString())
                 .contains("The lamp at 2L is lit, the procedure on file names 1R");
@@ -169,7 +169,7 @@ class RelearnTest {
         String before = api.get("/api/vehicles/{id}/ledger", van).text();
         post("", "{\"trigger\":\"TOOL\",\"practice\":true}");
         gaugeAll("44");
-        post("/end", "{\"why\":\"enough\"}");
+        post("/end", "{\"reason\":\"enough\"}");
         assertThat(api.get("/api/vehicles/{id}/ledger", van).text()).isEqualTo(before);
     }
 
@@ -181,14 +181,14 @@ class RelearnTest {
         Api coordinator = new Api(http);
         String address = "/api/vehicles/" + van + "/relearn/procedure";
         String body =
-                "{\"name\":\"fob\",\"ways\":[\"KEY_FOB\"],\"prompt\":\"MARKER_LAMP\",\"trigger\":\"TOOL\",\"end\":\"HORN_TWICE\",\"corners\":\"%s\"}";
-        assertThat(coordinator.put(address, body.formatted("1L 1L 2R 2L")).at("corners"))
+                "{\"name\":\"fob\",\"entryMethods\":[\"KEY_FOB\"],\"cornerPrompt\":\"MARKER_LAMP\",\"trigger\":\"TOOL\",\"end\":\"HORN_TWICE\",\"cornerOrder\":\"%s\"}";
+        assertThat(coordinator.put(address, body.formatted("1L 1L 2R 2L")).at("cornerOrder"))
                 .contains("twice");
-        assertThat(coordinator.put(address, body.formatted("1L 3R")).at("corners"))
+        assertThat(coordinator.put(address, body.formatted("1L 3R")).at("cornerOrder"))
                 .contains("isn’t on the vehicle");
         JsonNode noted =
                 coordinator.put(address, body.formatted("2R, 2L, 1L, 1R")).body();
-        assertThat(noted.path("procedure").path("corners").toString()).isEqualTo("[\"2R\",\"2L\",\"1L\",\"1R\"]");
+        assertThat(noted.path("procedure").path("cornerOrder").toString()).isEqualTo("[\"2R\",\"2L\",\"1L\",\"1R\"]");
         assertThat(noted.path("procedure").path("notedBy").asString()).isEqualTo("Ines Okafor");
     }
 
@@ -200,15 +200,15 @@ class RelearnTest {
                         address,
                         "{\"dash\":{\"1L\":\"41\",\"1R\":\"43\",\"2L\":\"41\",\"2R\":\"33\"},\"gauge\":{\"1L\":\"41\",\"1R\":\"33\",\"2L\":\"40\",\"2R\":\"43\"}}")
                 .body();
-        assertThat(crossed.path("says").asString()).startsWith("1R and 2R are crossed");
+        assertThat(crossed.path("statement").asString()).startsWith("1R and 2R are crossed");
         assertThat(api.post(address, "{\"dash\":{\"1L\":\"60\"},\"gauge\":{\"1R\":\"60\"}}")
                         .at("gauge.1L"))
                 .contains("Gauge it too");
         JsonNode open = api.post(
                         address, "{\"dash\":{\"1L\":\"60\",\"1R\":\"52\"},\"gauge\":{\"1L\":\"60\",\"1R\":\"60\"}}")
                 .body();
-        assertThat(open.path("says").asString()).contains("Can’t be told");
-        assertThat(open.path("breaker").asString()).isNotBlank();
+        assertThat(open.path("statement").asString()).contains("Can’t be told");
+        assertThat(open.path("tieBreaker").asString()).isNotBlank();
     }
 
     @Test
@@ -240,7 +240,7 @@ class RelearnTest {
                 .isEqualTo(204);
         assertThat(due()).contains("Swapped sensors at 1L, 1R");
         post("", "{\"trigger\":\"TOOL\",\"practice\":false}");
-        post("/end", "{\"why\":\"called away\"}");
+        post("/end", "{\"reason\":\"called away\"}");
         assertThat(due()).as("given up proves nothing").contains("Swapped sensors at 1L, 1R");
     }
 
@@ -277,7 +277,7 @@ class RelearnTest {
         assertThat(api.get("/api/vehicles/{id}/lamp-against-gauge", api.vehicle("LC-04"))
                         .body()
                         .get(0)
-                        .path("says")
+                        .path("statement")
                         .asString())
                 .contains("The lamp named 1L", "1R is low", "compare dash and gauge before adding air");
         assertThat(api.get("/api/vehicles/{id}/lamp-against-gauge", van).body()).isEmpty();

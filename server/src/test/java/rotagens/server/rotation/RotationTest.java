@@ -38,7 +38,7 @@ class RotationTest {
     private JsonNode propose(String unit, String purpose) {
         Answer answer = api.post(
                 "/api/vehicles/" + api.vehicle(unit) + "/rotation/proposal",
-                "{\"asked\":" + ASKED + ",\"purpose\":\"" + purpose + "\"}");
+                "{\"options\":" + ASKED + ",\"goal\":\"" + purpose + "\"}");
         assertThat(answer.status()).isEqualTo(200);
         return answer.body();
     }
@@ -46,8 +46,8 @@ class RotationTest {
     private Answer accept(Api who, String unit, String asked, JsonNode places, JsonNode before, String reason) {
         return who.post(
                 "/api/vehicles/" + api.vehicle(unit) + "/rotation",
-                "{\"asked\":" + asked + ",\"purpose\":\"AGE_LADDER\",\"places\":" + places + ",\"before\":" + before
-                        + ",\"reason\":\"" + reason + "\",\"day\":\"2026-11-30\"}");
+                "{\"options\":" + asked + ",\"goal\":\"NEWEST_ON_STEER\",\"arrangement\":" + places + ",\"before\":"
+                        + before + ",\"reason\":\"" + reason + "\",\"day\":\"2026-11-30\"}");
     }
 
     private static JsonNode tire(JsonNode bench, String name) {
@@ -86,27 +86,32 @@ class RotationTest {
             "a rotation is accepted, carried out in one go and in the ledger; re-torque and relearn follow as jobs")
     void acceptedAndCarriedOut() {
         JsonNode before = bench("LC-01");
-        assertThat(propose("LC-01", "AGE_LADDER").path("lifts"))
+        assertThat(propose("LC-01", "NEWEST_ON_STEER").path("lifts"))
                 .as("its steer tires are its newest")
                 .isEmpty();
         JsonNode found = byHand("LC-01", "1L", "1R");
         assertThat(found.path("violations")).isEmpty();
         Answer accepted = accept(
-                api, "LC-01", ASKED, found.path("places"), before.path("now").path("places"), "");
+                api,
+                "LC-01",
+                ASKED,
+                found.path("arrangement"),
+                before.path("now").path("arrangement"),
+                "");
         assertThat(accepted.status()).isEqualTo(200);
         JsonNode job = job(accepted.body().path("jobId").asLong());
         assertThat(job.path("items").get(0).path("reason").asString()).contains("jack at", "nuts at 475 ft·lb");
         assertThat(bench("LC-01").path("open").path("jobId").asLong())
                 .isEqualTo(job.path("id").asLong());
-        assertThat(bench("LC-01").path("now").path("places"))
+        assertThat(bench("LC-01").path("now").path("arrangement"))
                 .as("nothing moves before it is signed off")
-                .isEqualTo(before.path("now").path("places"));
+                .isEqualTo(before.path("now").path("arrangement"));
         assertThat(accept(
                                 api,
                                 "LC-01",
                                 ASKED,
-                                found.path("places"),
-                                before.path("now").path("places"),
+                                found.path("arrangement"),
+                                before.path("now").path("arrangement"),
                                 "")
                         .status())
                 .as("one rotation at a time")
@@ -114,8 +119,8 @@ class RotationTest {
 
         Answer done = signOff(job);
         assertThat(done.status()).as(done.text()).isEqualTo(200);
-        JsonNode after = bench("LC-01").path("now").path("places");
-        found.path("places").properties().forEach(place -> {
+        JsonNode after = bench("LC-01").path("now").path("arrangement");
+        found.path("arrangement").properties().forEach(place -> {
             if (place.getValue().asLong() > 0) {
                 assertThat(after.path(place.getKey()).asLong())
                         .as(place.getKey())
@@ -135,13 +140,14 @@ class RotationTest {
     }
 
     private JsonNode byHand(String unit, String one, String other) {
-        ObjectNode places = (ObjectNode) bench(unit).path("now").path("places").deepCopy();
+        ObjectNode places =
+                (ObjectNode) bench(unit).path("now").path("arrangement").deepCopy();
         long here = places.path(one).asLong();
         places.put(one, places.path(other).asLong());
         places.put(other, here);
         return api.post(
                         "/api/vehicles/" + api.vehicle(unit) + "/rotation/evaluation",
-                        "{\"asked\":" + ASKED + ",\"places\":" + places + "}")
+                        "{\"options\":" + ASKED + ",\"arrangement\":" + places + "}")
                 .body();
     }
 
@@ -154,18 +160,18 @@ class RotationTest {
         String path = "/api/vehicles/" + api.vehicle("LC-03") + "/rotation/evaluation";
         JsonNode picks = api.post(
                         path,
-                        "{\"asked\":" + ASKED + ",\"places\":"
-                                + bench.path("now").path("places") + ",\"picked\":" + retread + "}")
+                        "{\"options\":" + ASKED + ",\"arrangement\":"
+                                + bench.path("now").path("arrangement") + ",\"picked\":" + retread + "}")
                 .body()
-                .path("picks");
+                .path("options");
         assertThat(picks.get(0).path("position").asString()).isEqualTo("1L");
         assertThat(picks.get(0).path("allowed").asBoolean()).isFalse();
-        assertThat(picks.get(0).path("because").toString()).contains("Retread on the steer axle");
-        ObjectNode places = (ObjectNode) bench.path("now").path("places").deepCopy();
+        assertThat(picks.get(0).path("explanation").toString()).contains("Retread on the steer axle");
+        ObjectNode places = (ObjectNode) bench.path("now").path("arrangement").deepCopy();
         places.put("1L", retread);
-        Answer refused = accept(api, "LC-03", ASKED, places, bench.path("now").path("places"), "");
+        Answer refused = accept(api, "LC-03", ASKED, places, bench.path("now").path("arrangement"), "");
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.at("places")).isNotEmpty();
+        assertThat(refused.at("arrangement")).isNotEmpty();
         assertThat(bench("LC-03").has("open")).isFalse();
     }
 
@@ -173,19 +179,24 @@ class RotationTest {
     @DisplayName("stock in an open rotation is kept for it, and given back when its job is taken off the plan")
     void keptAndGivenBack() {
         JsonNode before = bench("LC-03");
-        JsonNode proposal = propose("LC-03", "AGE_LADDER");
+        JsonNode proposal = propose("LC-03", "NEWEST_ON_STEER");
         assertThat(proposal.path("violations")).isEmpty();
-        assertThat(proposal.path("gap").asLong()).isZero();
+        assertThat(proposal.path("optimalityGap").asLong()).isZero();
         Answer accepted = accept(
-                api, "LC-03", ASKED, proposal.path("places"), before.path("now").path("places"), "");
+                api,
+                "LC-03",
+                ASKED,
+                proposal.path("arrangement"),
+                before.path("now").path("arrangement"),
+                "");
         long job = accepted.body().path("jobId").asLong();
-        assertThat(tire(bench("LC-04"), "LM2004").path("spokenFor").asString()).isEqualTo("LC-03");
+        assertThat(tire(bench("LC-04"), "LM2004").path("isReserved").asString()).isEqualTo("LC-03");
         api.delete(
                 "/api/jobs/" + job,
                 "",
                 "If-Match",
                 "\"" + job(job).path("version").asInt() + "\"");
-        assertThat(tire(bench("LC-04"), "LM2004").has("spokenFor")).isFalse();
+        assertThat(tire(bench("LC-04"), "LM2004").has("isReserved")).isFalse();
         assertThat(bench("LC-03").path("now")).isEqualTo(before.path("now"));
         assertThat(bench("LC-03").has("open")).isFalse();
     }
@@ -195,27 +206,28 @@ class RotationTest {
             "a plan made on an older look, one tire in two places and a rule nobody may override are refused, nothing planned")
     void refusals() {
         JsonNode bench = bench("LC-04");
-        JsonNode now = bench.path("now").path("places");
+        JsonNode now = bench.path("now").path("arrangement");
         ObjectNode older = (ObjectNode) now.deepCopy();
         older.put("1L", now.path("1R").asLong());
         assertThat(accept(api, "LC-04", ASKED, now, older, "").status()).isEqualTo(409);
-        assertThat(accept(api, "LC-04", ASKED, older, now, "").at("places")).contains("two places");
-        assertThat(accept(api, "LC-04", "{\"buy\":true,\"override\":[\"RETREAD_STEER\"]}", now, now, "why")
+        assertThat(accept(api, "LC-04", ASKED, older, now, "").at("arrangement"))
+                .contains("two places");
+        assertThat(accept(api, "LC-04", "{\"buy\":true,\"override\":[\"RETREAD_STEER\"]}", now, now, "reason")
                         .at("override"))
                 .contains("can’t be overridden by anybody");
-        assertThat(accept(api, "LC-04", "{\"buy\":true,\"override\":[\"TREAD_PULL\"]}", now, now, "why")
+        assertThat(accept(api, "LC-04", "{\"buy\":true,\"override\":[\"PULL_POINT\"]}", now, now, "reason")
                         .at("override"))
                 .contains("Only a manager");
         assertThat(accept(
                                 Api.as(http, "MANAGER"),
                                 "LC-04",
-                                "{\"buy\":true,\"override\":[\"TREAD_PULL\"]}",
+                                "{\"buy\":true,\"override\":[\"PULL_POINT\"]}",
                                 now,
                                 now,
                                 "")
                         .at("reason"))
                 .contains("Say why");
-        assertThat(accept(api, "LC-04", ASKED, now, now, "").at("places")).isNotEmpty();
+        assertThat(accept(api, "LC-04", ASKED, now, now, "").at("arrangement")).isNotEmpty();
         assertThat(bench("LC-04").has("open")).isFalse();
     }
 
@@ -228,7 +240,12 @@ class RotationTest {
             swap = propose("LC-05", "LEAST_LABOR");
         }
         Answer accepted = accept(
-                api, "LC-05", ASKED, swap.path("places"), before.path("now").path("places"), "");
+                api,
+                "LC-05",
+                ASKED,
+                swap.path("arrangement"),
+                before.path("now").path("arrangement"),
+                "");
         assertThat(accepted.status()).as(accepted.text()).isEqualTo(200);
         JsonNode job = job(accepted.body().path("jobId").asLong());
         long item = job.path("items").get(0).path("id").asLong();
@@ -252,10 +269,10 @@ class RotationTest {
         String asked = "{\"buy\":false,\"stock\":[],\"nextVisit\":\"2031-11-23\"}";
         JsonNode nothing = api.post(
                         "/api/vehicles/" + api.vehicle("LC-02") + "/rotation/proposal",
-                        "{\"asked\":" + asked + ",\"purpose\":\"LEAST_LABOR\"}")
+                        "{\"options\":" + asked + ",\"goal\":\"LEAST_LABOR\"}")
                 .body();
-        assertThat(nothing.path("obstacle").path("cures").toString()).contains("Allow tires to be bought");
-        assertThat(nothing.path("places")).isEqualTo(bench.path("now").path("places"));
+        assertThat(nothing.path("infeasibility").path("remedies").toString()).contains("Allow tires to be bought");
+        assertThat(nothing.path("arrangement")).isEqualTo(bench.path("now").path("arrangement"));
         assertThat(nothing.has("points")).isFalse();
     }
 
@@ -269,14 +286,14 @@ class RotationTest {
                         api,
                         "VN-04",
                         ASKED,
-                        proposal.path("places"),
-                        before.path("now").path("places"),
+                        proposal.path("arrangement"),
+                        before.path("now").path("arrangement"),
                         "")
                 .body()
                 .path("jobId")
                 .asLong());
         JsonNode item = job.path("items").get(1);
-        assertThat(item.path("kind").asString()).isEqualTo("FIT_PLANNED");
+        assertThat(item.path("workType").asString()).isEqualTo("INSTALL_NEW_TIRE");
         long other = item.path("tireModelId").asLong() == 1 ? 2 : 1;
         Answer wrong = api.post(
                 "/api/jobs/" + job.path("id").asLong() + "/done",
@@ -288,9 +305,9 @@ class RotationTest {
         assertThat(bench("VN-04").path("now")).isEqualTo(before.path("now"));
         Answer done = signOff(job, "140", "11");
         assertThat(done.status()).as(done.text()).isEqualTo(200);
-        JsonNode after = bench("VN-04").path("now").path("places");
+        JsonNode after = bench("VN-04").path("now").path("arrangement");
         assertThat(after.path("1L").asLong())
-                .isNotEqualTo(before.path("now").path("places").path("1L").asLong());
+                .isNotEqualTo(before.path("now").path("arrangement").path("1L").asLong());
     }
 
     @Test
@@ -302,35 +319,35 @@ class RotationTest {
                         api,
                         "SP-01",
                         ASKED,
-                        swap.path("places"),
-                        before.path("now").path("places"),
+                        swap.path("arrangement"),
+                        before.path("now").path("arrangement"),
                         "")
                 .body()
                 .path("jobId")
                 .asLong());
-        long left = before.path("now").path("places").path("1L").asLong();
+        long left = before.path("now").path("arrangement").path("1L").asLong();
         assertThat(api.post("/api/tires/" + left + "/swap", "{\"position\":\"2L\"}")
                         .status())
                 .isEqualTo(200);
-        JsonNode now = bench("SP-01").path("now").path("places");
+        JsonNode now = bench("SP-01").path("now").path("arrangement");
         Answer refused = signOff(job, "140", "11");
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.text()).contains("Tires were moved since this rotation was planned", "1");
-        assertThat(bench("SP-01").path("now").path("places")).isEqualTo(now);
+        assertThat(bench("SP-01").path("now").path("arrangement")).isEqualTo(now);
     }
 
     @Test
     @DisplayName("a manager’s override stands with its reason in the ledger of every tire it moved")
     void overrideInTheLedger() {
         JsonNode before = bench("VN-05");
-        String asked = "{\"buy\":true,\"override\":[\"TREAD_PULL\"]}";
+        String asked = "{\"buy\":true,\"override\":[\"PULL_POINT\"]}";
         JsonNode swap = byHand("VN-05", "1L", "1R");
         Answer accepted = accept(
                 Api.as(http, "MANAGER"),
                 "VN-05",
                 asked,
-                swap.path("places"),
-                before.path("now").path("places"),
+                swap.path("arrangement"),
+                before.path("now").path("arrangement"),
                 "one more month, then sold");
         assertThat(accepted.status()).as(accepted.text()).isEqualTo(200);
         JsonNode job = job(accepted.body().path("jobId").asLong());
@@ -343,7 +360,7 @@ class RotationTest {
     private Answer replace(String unit, String positions) {
         return api.post(
                 "/api/vehicles/" + api.vehicle(unit) + "/rotation/replacement",
-                "{\"asked\":" + ASKED + ",\"positions\":" + positions + "}");
+                "{\"options\":" + ASKED + ",\"positions\":" + positions + "}");
     }
 
     @Test
@@ -354,10 +371,14 @@ class RotationTest {
         JsonNode best = found.path("best");
         assertThat(best.path("fits").get(0).path("position").asString()).isEqualTo("2LI");
         assertThat(best.path("fits").get(0).path("matches").toString()).contains("2LO", "2RI");
-        assertThat(best.path("places").path("2LO").asLong())
+        assertThat(best.path("arrangement").path("2LO").asLong())
                 .as("its mate stays")
-                .isEqualTo(bench("SH-03").path("now").path("places").path("2LO").asLong());
-        assertThat(found.path("refused").toString()).contains("7/32 in apart from 2RI");
+                .isEqualTo(bench("SH-03")
+                        .path("now")
+                        .path("arrangement")
+                        .path("2LO")
+                        .asLong());
+        assertThat(found.path("rejected").toString()).contains("7/32 in apart from 2RI");
     }
 
     @Test

@@ -31,7 +31,7 @@ class JumpTest {
                 .body()
                 .valueStream()
                 .map(goal ->
-                        goal.path("kind").asString() + " " + goal.path("label").asString())
+                        goal.path("type").asString() + " " + goal.path("label").asString())
                 .toList();
     }
 

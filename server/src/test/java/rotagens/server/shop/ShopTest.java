@@ -33,14 +33,10 @@ class ShopTest {
     @BeforeEach
     void empty() {
         coordinator = new Api(http);
-        coordinator
-                .get("/api/jobs")
-                .body()
-                .forEach(open -> coordinator.delete(
-                        "/api/jobs/" + open.path("id").asLong(),
-                        "",
-                        "If-Match",
-                        "\"" + open.path("version").asInt() + "\""));
+        for (JsonNode open : coordinator.get("/api/jobs").body()) {
+            String version = "\"" + open.path("version").asInt() + "\"";
+            coordinator.delete("/api/jobs/" + open.path("id").asLong(), "", "If-Match", version);
+        }
     }
 
     private JsonNode job(String unit, String key, String day) {
@@ -76,7 +72,7 @@ class ShopTest {
                                 .get("/api/shop/setup")
                                 .body()
                                 .path("setup")
-                                .path("workers")
+                                .path("technicians")
                                 .spliterator(),
                         false)
                 .filter(worker -> worker.path("yard").asString().equals(yard))
@@ -93,21 +89,21 @@ class ShopTest {
         JsonNode other = job("SH-02", "WEIGH:", "2026-11-30");
         String yard = scheduled(one.path("id").asLong()).path("yard").asString();
         String hand = hand(yard);
-        String first =
-                "{\"day\":\"2026-12-07\",\"start\":\"08:00\",\"bay\":1,\"people\":[\"" + hand + "\"],\"pinned\":true}";
+        String first = "{\"day\":\"2026-12-07\",\"start\":\"08:00\",\"bay\":1,\"assignees\":[\"" + hand
+                + "\"],\"pinned\":true}";
         place(one, 1, first);
         Answer clash = place(other, 1, first.replace("08:00", "08:15").replace("true", "false"));
-        assertThat(clash.body().path("clashes").toString()).contains("BAY_TAKEN", "Bay 1 has SH-02 until");
-        assertThat(scheduled(one.path("id").asLong()).path("clashes")).isNotEmpty();
+        assertThat(clash.body().path("conflicts").toString()).contains("BAY_OCCUPIED", "Bay 1 has SH-02 until");
+        assertThat(scheduled(one.path("id").asLong()).path("conflicts")).isNotEmpty();
         Answer back = place(other, 2, first.replace("08:00", "14:00").replace("true", "false"));
-        assertThat(back.body().path("clashes").toString()).doesNotContain("BAY_TAKEN", "PERSON_TAKEN");
+        assertThat(back.body().path("conflicts").toString()).doesNotContain("BAY_OCCUPIED", "TECHNICIAN_BUSY");
         assertThat(place(other, 2, first).status()).isEqualTo(412);
         assertThat(place(other, 3, "{\"start\":\"25:00\",\"pinned\":false}").at("start"))
                 .contains("07:30");
         JsonNode why = coordinator
                 .get("/api/shop/jobs/" + one.path("id").asLong() + "/why")
                 .body();
-        assertThat(why.path("says").asString()).contains("planned 7 Dec 2026");
+        assertThat(why.path("statement").asString()).contains("planned 7 Dec 2026");
         assertThat(why.path("earlier").get(0).path("title").asString()).isEqualTo("Shop is closed");
     }
 
@@ -120,7 +116,8 @@ class ShopTest {
         place(
                 pinned,
                 1,
-                "{\"day\":\"2026-12-08\",\"start\":\"09:00\",\"bay\":1,\"people\":[\"" + hand + "\"],\"pinned\":true}");
+                "{\"day\":\"2026-12-08\",\"start\":\"09:00\",\"bay\":1,\"assignees\":[\"" + hand
+                        + "\"],\"pinned\":true}");
         assertThat(coordinator
                         .post("/api/shop/plan", "{\"weeks\":99,\"takeDue\":true}")
                         .at("weeks"))
@@ -184,11 +181,11 @@ class ShopTest {
     void anotherYard() {
         JsonNode job = job("SH-02", "REPLACE:1L", "2026-11-30");
         String hand = hand("Eastbank");
-        String there = "{\"yard\":\"Northgate\",\"day\":\"2026-12-07\",\"start\":\"08:00\",\"bay\":1,\"people\":[\""
+        String there = "{\"yard\":\"Northgate\",\"day\":\"2026-12-07\",\"start\":\"08:00\",\"bay\":1,\"assignees\":[\""
                 + hand + "\"],\"pinned\":true}";
         JsonNode placed = place(job, 1, there).body();
         assertThat(placed.path("yard").asString()).isEqualTo("Northgate");
-        assertThat(placed.path("clashes").toString()).contains("PERSON_HOURS", "isn’t at work at Northgate");
+        assertThat(placed.path("conflicts").toString()).contains("TECHNICIAN_HOURS", "isn’t at work at Northgate");
         assertThat(scheduled(job.path("id").asLong()).path("yard").asString()).isEqualTo("Northgate");
         assertThat(place(job, 2, there.replace("Northgate", "Nowhere")).at("yard"))
                 .contains("no shop");
@@ -199,7 +196,7 @@ class ShopTest {
             "a vehicle booked out by hand can't be in the shop then; an end before the beginning is refused at its field")
     void bookedOut() {
         String booking =
-                "{\"unit\":\"SH-04\",\"from\":\"2026-12-08T06:00\",\"to\":\"2026-12-08T18:00\",\"why\":\"school visit\"}";
+                "{\"unit\":\"SH-04\",\"from\":\"2026-12-08T06:00\",\"to\":\"2026-12-08T18:00\",\"reason\":\"school visit\"}";
         assertThat(coordinator
                         .post("/api/shop/away", booking.replace("T18:00", "T05:00"))
                         .at("to"))
@@ -210,21 +207,21 @@ class ShopTest {
                 .contains("no vehicle");
         coordinator.post("/api/shop/away", booking);
         JsonNode job = job("SH-04", "WEIGH:", "2026-12-08");
-        String there = "{\"yard\":\"Eastbank\",\"day\":\"2026-12-08\",\"start\":\"08:00\",\"bay\":1,\"people\":[\""
+        String there = "{\"yard\":\"Eastbank\",\"day\":\"2026-12-08\",\"start\":\"08:00\",\"bay\":1,\"assignees\":[\""
                 + hand("Eastbank") + "\"],\"pinned\":false}";
-        assertThat(place(job, 1, there).body().path("clashes").toString())
+        assertThat(place(job, 1, there).body().path("conflicts").toString())
                 .contains("SH-04 is away: school visit, back 8 Dec 2026 18:00");
         long id = 0;
         for (JsonNode one : coordinator
                 .get("/api/shop/schedule?from=2026-11-23&weeks=4")
                 .body()
-                .path("away")) {
+                .path("bookings")) {
             id = one.path("unit").asString().equals("SH-04") ? one.path("id").asLong() : id;
         }
         coordinator.delete("/api/shop/away/" + id, "");
         assertThat(away("SH-04")).isEmpty();
-        assertThat(scheduled(job.path("id").asLong()).path("clashes").toString())
-                .doesNotContain("away");
+        assertThat(scheduled(job.path("id").asLong()).path("conflicts").toString())
+                .doesNotContain("bookings");
     }
 
     @Test
@@ -233,15 +230,15 @@ class ShopTest {
         JsonNode before = coordinator.get("/api/shop/setup").body();
         assertThat(before.path("usualTravel").asInt()).isEqualTo(45);
         JsonNode yards = before.path("setup").path("yards");
-        String road = "\"roads\":[{\"one\":\"%s\",\"other\":\"%s\",\"minutes\":MIN}]"
+        String road = "\"travelTimes\":[{\"one\":\"%s\",\"other\":\"%s\",\"minutes\":MIN}]"
                 .formatted(
                         yards.get(0).path("name").asString(),
                         yards.get(1).path("name").asString());
-        String form = before.path("setup").toString().replace("\"roads\":[]", road);
+        String form = before.path("setup").toString().replace("\"travelTimes\":[]", road);
         String version = "\"" + before.path("version").asLong() + "\"";
         assertThat(coordinator
                         .put("/api/shop/setup", form.replace("MIN", "0"), "If-Match", version)
-                        .at("roads[0].minutes"))
+                        .at("travelTimes[0].minutes"))
                 .isEqualTo("1 to 600 minutes.");
         assertThat(coordinator
                         .put("/api/shop/setup", form.replace("MIN", "35"), "If-Match", version)
@@ -251,7 +248,7 @@ class ShopTest {
                         .get("/api/shop/setup")
                         .body()
                         .path("setup")
-                        .path("roads")
+                        .path("travelTimes")
                         .toString())
                 .contains("\"minutes\":35");
     }
@@ -263,12 +260,12 @@ class ShopTest {
         String form = before.path("setup").toString();
         String version = "\"" + before.path("version").asInt() + "\"";
         String never = form.replaceFirst(
-                "\"readiness\":\\[[^]]*]", "\"readiness\":[{\"vehicleClass\":\"Service van\",\"keep\":50}]");
+                "\"minimums\":\\[[^]]*]", "\"minimums\":[{\"vehicleClass\":\"Service van\",\"minimum\":50}]");
         Answer refused = coordinator.put("/api/shop/setup", never, "If-Match", version);
         assertThat(refused.at("setup")).contains("Keep 50 of Service van", "can’t be met");
         String twice = form.replaceFirst(
                 "\"closures\":\\[[^]]*]",
-                "\"closures\":[{\"from\":\"2026-12-24\",\"to\":\"2026-12-27\",\"why\":\"winter\"},{\"from\":\"2026-12-26\",\"to\":\"2026-12-30\",\"why\":\"stocktaking\"}]");
+                "\"closures\":[{\"from\":\"2026-12-24\",\"to\":\"2026-12-27\",\"reason\":\"winter\"},{\"from\":\"2026-12-26\",\"to\":\"2026-12-30\",\"reason\":\"stocktaking\"}]");
         assertThat(coordinator
                         .put("/api/shop/setup", twice, "If-Match", version)
                         .at("setup"))
@@ -291,7 +288,7 @@ class ShopTest {
             "a calendar program reads the shop under a private address: one event a job, the same UID when it moves, nothing once taken back")
     void feed() {
         JsonNode job = job("SH-02", "WEIGH:", "2026-12-09");
-        place(job, 1, "{\"day\":\"2026-12-09\",\"start\":\"09:00\",\"bay\":2,\"people\":[],\"pinned\":false}");
+        place(job, 1, "{\"day\":\"2026-12-09\",\"start\":\"09:00\",\"bay\":2,\"assignees\":[],\"pinned\":false}");
         JsonNode feed = coordinator.post("/api/calendar/feeds", "{}").body();
         String address = feed.path("address").asString();
         Api nobody = Api.asNobody(http);
@@ -310,7 +307,7 @@ class ShopTest {
         assertThat(event.getLocation().getValue()).endsWith("bay 2");
         Instant before = event.getDateStart().getValue().toInstant();
         int sequence = event.getSequence().getValue();
-        place(job, 2, "{\"day\":\"2026-12-10\",\"start\":\"10:30\",\"bay\":2,\"people\":[],\"pinned\":false}");
+        place(job, 2, "{\"day\":\"2026-12-10\",\"start\":\"10:30\",\"bay\":2,\"assignees\":[],\"pinned\":false}");
         VEvent moved = Biweekly.parse(nobody.get(address).text()).first().getEvents().stream()
                 .filter(one -> one.getUid().getValue().equals(event.getUid().getValue()))
                 .findFirst()
@@ -390,7 +387,7 @@ class ShopTest {
                         coordinator
                                 .get("/api/shop/schedule?from=2026-11-23&weeks=8")
                                 .body()
-                                .path("away")
+                                .path("bookings")
                                 .spliterator(),
                         false)
                 .filter(one -> one.path("unit").asString().equals(unit))

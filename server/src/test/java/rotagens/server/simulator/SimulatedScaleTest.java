@@ -37,12 +37,12 @@ class SimulatedScaleTest {
         java.util.Set<Integer> seen = new java.util.HashSet<>();
         for (int drive = 0; drive < 40; drive++) {
             for (AxleWeighed axle :
-                    scale.weigh(coach(), LoadState.USUAL, Kind.PADS).axles()) {
+                    scale.weigh(coach(), LoadState.NORMAL, Kind.PADS).axles()) {
                 assertThat(axle.left() % 10).isZero();
-                assertThat(axle.whole()).isEqualTo(axle.left() + axle.right());
-                assertThat(axle.whole())
+                assertThat(axle.total()).isEqualTo(axle.left() + axle.right());
+                assertThat(axle.total())
                         .isCloseTo(
-                                (int) SimulatedScale.truth(coach(), LoadState.USUAL, axle.axle()),
+                                (int) SimulatedScale.truth(coach(), LoadState.NORMAL, axle.axle()),
                                 org.assertj.core.data.Percentage.withPercentage(1.5));
                 seen.add(axle.left());
             }
@@ -56,7 +56,7 @@ class SimulatedScaleTest {
     void slip(Kind kind) {
         SimulatedWeighingView simulatedWeighingView = scale.weigh(coach(), LoadState.FULL, kind);
         assertThat(simulatedWeighingView.axles().stream()
-                        .mapToInt(AxleWeighed::whole)
+                        .mapToInt(AxleWeighed::total)
                         .sum())
                 .isEqualTo(simulatedWeighingView.gross());
         assertThat(simulatedWeighingView.text())

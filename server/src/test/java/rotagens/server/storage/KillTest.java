@@ -80,11 +80,11 @@ class KillTest {
             }
             assertThat(there).as("round %d", round).containsAll(acknowledged);
             assertThat(first(statement, "PRAGMA integrity_check")).isEqualTo("ok");
-            assertThat(first(statement, "SELECT count(*) FROM fitment")).isEqualTo("8");
+            assertThat(first(statement, "SELECT count(*) FROM installation")).isEqualTo("8");
             assertThat(first(
                             statement,
-                            "SELECT count(*) FROM fitment WHERE place_id <> (SELECT to_place_id FROM tire_movement m"
-                                    + " WHERE m.tire_id = fitment.tire_id ORDER BY id DESC LIMIT 1)"))
+                            "SELECT count(*) FROM installation WHERE position_id <> (SELECT to_position_id FROM tire_movement m"
+                                    + " WHERE m.tire_id = installation.tire_id ORDER BY id DESC LIMIT 1)"))
                     .as("tires that aren't where their ledger ends")
                     .isEqualTo("0");
             // Two lines of the ledger for each reading, beside the first eight: nothing half done.
@@ -112,18 +112,20 @@ class KillTest {
                     "INSERT INTO person (id, name, role) VALUES (1, 'Ines Okafor', 'COORDINATOR')",
                     "INSERT INTO yard (id, name) VALUES (1, 'Eastbank')",
                     "INSERT INTO vehicle_class (id, name) VALUES (1, 'Clinic coach')",
-                    "INSERT INTO vehicle (id, unit, vehicle_class_id, yard_id, kind, description, gvwr)"
+                    "INSERT INTO vehicle (id, unit, vehicle_class_id, yard_id, type, description, gvwr)"
                             + " VALUES (1, 'LC-01', 1, 1, 'BUS', 'Coach', '46000 lb')",
-                    "INSERT INTO tire_model (id, maker, name, size) VALUES (1, 'Corvane', 'C2', '275/70R22.5 148/145M H')")) {
+                    "INSERT INTO tire_model (id, manufacturer, name, size) VALUES (1, 'Corvane', 'C2', '275/70R22.5 148/145M H')")) {
                 statement.execute(line);
             }
             for (int tire = 1; tire <= 8; tire++) {
-                statement.execute("INSERT INTO place (id, vehicle_id, code, walk_order) VALUES (%1$d, 1, 'P%1$d', %1$d)"
-                        .formatted(tire));
+                statement.execute(
+                        "INSERT INTO position (id, vehicle_id, code, walk_around_order) VALUES (%1$d, 1, 'P%1$d', %1$d)"
+                                .formatted(tire));
                 statement.execute("INSERT INTO tire (id, tire_model_id) VALUES (" + tire + ", 1)");
-                statement.execute("INSERT INTO fitment (tire_id, place_id, at) VALUES (%1$d, %1$d, '2026-01-01')"
-                        .formatted(tire));
-                statement.execute(("INSERT INTO tire_movement (tire_id, at, kind, to_place_id, person_id)"
+                statement.execute(
+                        "INSERT INTO installation (tire_id, position_id, installed_at) VALUES (%1$d, %1$d, '2026-01-01')"
+                                .formatted(tire));
+                statement.execute(("INSERT INTO tire_movement (tire_id, moved_at, type, to_position_id, person_id)"
                                 + " VALUES (%1$d, '2026-01-01', 'FITTED', %1$d, 1)")
                         .formatted(tire));
             }

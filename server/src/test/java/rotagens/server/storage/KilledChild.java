@@ -53,21 +53,21 @@ public final class KilledChild {
         connection.setAutoCommit(false);
         try (Statement statement = connection.createStatement();
                 PreparedStatement move = connection.prepareStatement(
-                        "INSERT INTO tire_movement (tire_id, at, kind, from_place_id, to_place_id, person_id)"
+                        "INSERT INTO tire_movement (tire_id, moved_at, type, from_position_id, to_position_id, person_id)"
                                 + " VALUES (?, ?, 'MOVED', ?, ?, 1)");
                 PreparedStatement read = connection.prepareStatement(
-                        "INSERT INTO reading (id, tire_id, place_id, at, person_id, pressure, warmth)"
+                        "INSERT INTO reading (id, tire_id, position_id, read_at, person_id, pressure, thermal_state)"
                                 + " VALUES (?, ?, ?, ?, 1, '80 psi', 'COLD')")) {
             String now = Instant.now().toString();
             long at;
-            try (var where = statement.executeQuery("SELECT place_id FROM fitment WHERE tire_id = " + one)) {
+            try (var where = statement.executeQuery("SELECT position_id FROM installation WHERE tire_id = " + one)) {
                 where.next();
                 at = where.getLong(1);
             }
             long to = at == one ? other : one;
-            statement.execute("DELETE FROM fitment WHERE tire_id IN (" + one + ", " + other + ")");
-            statement.execute("INSERT INTO fitment (tire_id, place_id, at) VALUES (" + one + ", " + to + ", '" + now
-                    + "'), (" + other + ", " + at + ", '" + now + "')");
+            statement.execute("DELETE FROM installation WHERE tire_id IN (" + one + ", " + other + ")");
+            statement.execute("INSERT INTO installation (tire_id, position_id, installed_at) VALUES (" + one + ", " + to
+                    + ", '" + now + "'), (" + other + ", " + at + ", '" + now + "')");
             for (long[] moved : new long[][] {{one, at, to}, {other, to, at}}) {
                 move.setLong(1, moved[0]);
                 move.setString(2, now);

@@ -11,9 +11,9 @@ import java.util.Arrays;
 public final class RawRows {
 
     private static final String DOZEN = """
-            SELECT reading.* FROM fitment JOIN place ON place.id = fitment.place_id JOIN reading ON reading.id IN (
-                SELECT id FROM reading dozen WHERE dozen.tire_id = fitment.tire_id AND dozen.place_id = fitment.place_id
-                AND dozen.at >= fitment.at ORDER BY dozen.at DESC, dozen.id DESC LIMIT 12)""";
+            SELECT reading.* FROM installation JOIN position ON position.id = installation.position_id JOIN reading ON reading.id IN (
+                SELECT id FROM reading dozen WHERE dozen.tire_id = installation.tire_id AND dozen.position_id = installation.position_id
+                AND dozen.read_at >= installation.installed_at ORDER BY dozen.read_at DESC, dozen.id DESC LIMIT 12)""";
 
     private RawRows() {}
 
@@ -21,7 +21,7 @@ public final class RawRows {
         try (Connection database = DriverManager.getConnection("jdbc:sqlite:" + args[0])) {
             database.createStatement().execute("PRAGMA synchronous = FULL");
             say(database, "readings at hand of the whole fleet", DOZEN, 3);
-            say(database, "readings at hand of one vehicle", DOZEN + " WHERE place.vehicle_id = 31", 200);
+            say(database, "readings at hand of one vehicle", DOZEN + " WHERE position.vehicle_id = 31", 200);
             say(database, "a hundred vehicles", "SELECT * FROM vehicle ORDER BY unit LIMIT 100", 200);
             say(database, "one row and its commit", "UPDATE person SET name = name WHERE id = 1", 200);
         }

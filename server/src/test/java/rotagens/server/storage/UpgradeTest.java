@@ -98,7 +98,9 @@ class UpgradeTest {
         assertThat(flyway("latest").migrate().success).isTrue();
         assertThat(column("SELECT pressure || ' ' || depth_outer FROM reading")).containsExactly("108 psi 12/32 in");
         assertThat(column("SELECT state FROM stock WHERE tire_id = 2")).containsExactly("IN_STOCK");
-        assertThat(column("SELECT code FROM place JOIN fitment ON place.id = fitment.place_id WHERE tire_id = 1"))
+        assertThat(
+                        column(
+                                "SELECT code FROM position JOIN installation ON position.id = installation.position_id WHERE tire_id = 1"))
                 .containsExactly("1L");
         assertThat(column("SELECT unit FROM vehicle")).containsExactly("LC-01");
         assertThat(column("PRAGMA foreign_key_check")).isEmpty();

@@ -30,20 +30,20 @@ class MachineTest {
     void refused() {
         Answer refused = api.post(
                 "/api/machines",
-                "{\"name\":\"Changer 3\",\"kind\":\"LEVERLESS\",\"valves\":{\"MOUNT_TOP\":\"13\"},\"leastRim\":\"24\",\"mostRim\":\"14\"}");
+                "{\"name\":\"Changer 3\",\"type\":\"LEVERLESS\",\"valvePositions\":{\"MOUNT_TOP\":\"13\"},\"minRimDiameter\":\"24\",\"maxRimDiameter\":\"14\"}");
         assertThat(refused.at("valves.MOUNT_TOP")).contains("1 to 12, with the tool at 3");
-        assertThat(refused.at("mostRim")).contains("Read the machine’s plate again");
-        assertThat(api.post("/api/machines", "{\"name\":\"changer 1\",\"kind\":\"LEVERLESS\"}")
+        assertThat(refused.at("maxRimDiameter")).contains("Read the machine’s plate again");
+        assertThat(api.post("/api/machines", "{\"name\":\"changer 1\",\"type\":\"LEVERLESS\"}")
                         .at("name"))
                 .contains("Another machine has this name");
         assertThat(api.post(
                                 "/api/machines?units=METRIC",
-                                "{\"name\":\"Changer 3\",\"kind\":\"LEVERLESS\",\"mostTire\":\"1100\",\"valves\":{\"MOUNT_TOP\":\"8\"}}")
+                                "{\"name\":\"Changer 3\",\"type\":\"LEVERLESS\",\"maxTireDiameter\":\"1100\",\"valvePositions\":{\"MOUNT_TOP\":\"8\"}}")
                         .status())
                 .isEqualTo(201);
         JsonNode third = api.get("/api/machines?units=METRIC").body().get(2);
-        assertThat(third.path("mostTire").asString()).isEqualTo("1100 mm");
-        assertThat(third.path("valves").get(4).path("clock").asString()).isEqualTo("8");
+        assertThat(third.path("maxTireDiameter").asString()).isEqualTo("1100 mm");
+        assertThat(third.path("valvePositions").get(4).path("clock").asString()).isEqualTo("8");
     }
 
     @Test
@@ -51,12 +51,16 @@ class MachineTest {
     void changedMeanwhile() {
         JsonNode first = api.get("/api/machines").body().get(0);
         String address = "/api/machines/" + first.path("id").asLong();
-        String body = "{\"name\":\"Changer 1\",\"kind\":\"SIDE_SHOVEL\",\"mostTire\":\"38\"}";
+        String body = "{\"name\":\"Changer 1\",\"type\":\"SIDE_SHOVEL\",\"maxTireDiameter\":\"38\"}";
         assertThat(api.put(address, body, "If-Match", "\"1\"").status()).isEqualTo(204);
         assertThat(api.put(address, body.replace("38", "40"), "If-Match", "\"1\"")
                         .status())
                 .isEqualTo(412);
-        assertThat(api.get("/api/machines").body().get(0).path("mostTire").asString())
+        assertThat(api.get("/api/machines")
+                        .body()
+                        .get(0)
+                        .path("maxTireDiameter")
+                        .asString())
                 .isEqualTo("38 in");
     }
 }

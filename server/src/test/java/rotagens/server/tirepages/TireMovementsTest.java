@@ -86,7 +86,7 @@ class TireMovementsTest {
                 putAway(tire, "\"to\":\"IN_STOCK\",\"yard\":\"Millrace\"," + far),
                 api.post("/api/vehicles/" + api.vehicle("VN-01") + "/odometer", "{" + far + "}"))) {
             assertThat(asked.at("odometer")).contains("Read the odometer again, or confirm the reading");
-            assertThat(asked.body().path("fields").get(0).path("ask").asBoolean())
+            assertThat(asked.body().path("fields").get(0).path("check").asBoolean())
                     .isTrue();
         }
         assertThat(new Api(http)
@@ -116,23 +116,23 @@ class TireMovementsTest {
                 "{\"vehicleId\":%d,\"position\":\"2LO\",\"odometer\":\"200000\",\"confirmed\":true}"
                         .formatted(vehicle));
         assertThat(fitted.status()).as(fitted.text()).isEqualTo(200);
-        assertThat(page(tire).path("where").path("words").asString()).isEqualTo("On SH-04 2LO");
+        assertThat(page(tire).path("where").path("label").asString()).isEqualTo("On SH-04 2LO");
         Answer off = putAway(
                 tire,
                 "\"to\":\"SCRAPPED\",\"reason\":\"bead torn\",\"depth\":\"9\",\"odometer\":\"221450\",\"confirmed\":true");
         assertThat(off.status()).as(off.text()).isEqualTo(200);
         JsonNode page = page(tire);
-        assertThat(page.path("where").path("words").asString()).isEqualTo("Scrapped");
+        assertThat(page.path("where").path("label").asString()).isEqualTo("Scrapped");
         assertThat(page.path("miles").asString()).isEqualTo("21,450 mi");
         assertThat(page.path("costOfDistance").asString()).isEqualTo("$0.010 a mile");
         assertThat(page.path("costOfTread").asString()).isEqualTo("$42.90 a 32nd of tread");
-        assertThat(page.path("lines"))
-                .extracting(line -> line.path("what").asString())
+        assertThat(page.path("entries"))
+                .extracting(line -> line.path("description").asString())
                 .anyMatch(what -> what.startsWith("Scrapped"))
                 .anyMatch(what -> what.contains("bead torn · at 221,450 mi · lowest tread 9/32 in"))
                 .anyMatch(what -> what.startsWith("Fitted · at 200,000 mi"))
                 .anyMatch(what -> what.startsWith("Received · Eastbank"));
-        assertThat(page.path("lines"))
+        assertThat(page.path("entries"))
                 .allSatisfy(line -> assertThat(line.path("by").asString()).isEqualTo("Rafe Halloran"));
         assertThat(fit(tire, "SH-04", "2LO").at("tire")).contains("scrapped");
     }
@@ -231,7 +231,7 @@ class TireMovementsTest {
         assertThat(swapped.status()).as(swapped.text()).isEqualTo(200);
         assertThat(tireAt("SP-01", "2R")).isEqualTo(left);
         assertThat(tireAt("SP-01", "2L")).isEqualTo(right);
-        assertThat(page(left).path("lines").get(0).path("what").asString())
+        assertThat(page(left).path("entries").get(0).path("description").asString())
                 .isEqualTo("Moved from SP-01 2L to SP-01 2R · at 150,000 mi");
     }
 
@@ -240,10 +240,10 @@ class TireMovementsTest {
     void correction() {
         long vehicle = api.vehicle("SP-02");
         long tire = tireAt("SP-02", "1L");
-        JsonNode line = page(tire).path("lines");
+        JsonNode line = page(tire).path("entries");
         long fitted = 0;
         for (JsonNode one : line) {
-            if (one.path("what").asString().startsWith("Fitted")) {
+            if (one.path("description").asString().startsWith("Fitted")) {
                 fitted = one.path("id").asLong();
             }
         }
@@ -256,8 +256,9 @@ class TireMovementsTest {
                         .status())
                 .isEqualTo(204);
         JsonNode page = page(tire);
-        assertThat(page.path("stays").get(0).path("odometerOn").asString()).isEqualTo("1,000 mi");
-        assertThat(page.path("lines").toString()).contains("Fitted · at").contains("Correction · at 1,000 mi");
+        assertThat(page.path("installations").get(0).path("odometerOn").asString())
+                .isEqualTo("1,000 mi");
+        assertThat(page.path("entries").toString()).contains("Fitted · at").contains("Correction · at 1,000 mi");
         assertThat(api.get("/api/vehicles/{id}/ledger", vehicle).text()).contains("misread the trip counter");
     }
 
@@ -330,9 +331,10 @@ class TireMovementsTest {
         assertThat(rows.get(3).path("note").asString()).contains("read the other sidewall");
         assertThat(rows.get(0).path("limitYears").asDouble()).isEqualTo(7);
         assertThat(rows.get(0).path("limitOn").asString())
-                .isEqualTo(java.time.LocalDate.parse(rows.get(0).path("madeOn").asString())
-                        .plusYears(7)
-                        .toString());
+                .isEqualTo(
+                        java.time.LocalDate.parse(rows.get(0).path("weekStart").asString())
+                                .plusYears(7)
+                                .toString());
     }
 
     @Test

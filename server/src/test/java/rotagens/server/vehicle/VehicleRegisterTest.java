@@ -30,12 +30,12 @@ class VehicleRegisterTest {
 
     private static ObjectNode form(String unit) {
         return (ObjectNode) JsonMapper.shared().readTree("""
-                {"unit":"%s","vehicleClass":"Box truck","yard":"Millrace","kind":"TRUCK","description":"Supply truck",
-                 "gvwr":"11793 kg","sensorsWork":false,"outdoors":true,"spares":1,
+                {"unit":"%s","vehicleClass":"Box truck","yard":"Millrace","type":"TRUCK","description":"Supply truck",
+                 "gvwr":"11793 kg","hasWorkingSensors":false,"isParkedOutdoors":true,"spares":1,
                  "axles":[{"role":"STEER","tires":2,"gawr":"9000","placardSize":"245/70r19.5","placardPressure":"100"},
                           {"role":"DRIVE","tires":4,"placardSize":"245/70R19.5","placardPressure":"6.5 bar"}],
-                 "wheels":[{"position":"1L","pilot":"HUB","rim":"19.5","lugCount":"8","torque":"610 Nm",
-                            "maximumPressure":"120","leftThreaded":false,"reversed":false}]}
+                 "wheels":[{"position":"1L","pilotType":"HUB","rimDiameter":"19.5","lugCount":"8","torque":"610 Nm",
+                            "maximumPressure":"120","isLeftThreaded":false,"isReversed":false}]}
                 """.formatted(unit));
     }
 
@@ -69,7 +69,7 @@ class VehicleRegisterTest {
         add("BT-02");
         Answer page = api.get("/api/vehicles/{id}", api.vehicle("BT-02"));
         assertThat(page.body().path("positions")).hasSize(7);
-        assertThat(page.text()).contains("Record").contains("\"verdict\":\"NOT_KNOWN\"");
+        assertThat(page.text()).contains("Record").contains("\"verdict\":\"UNKNOWN\"");
     }
 
     @Test
@@ -214,7 +214,7 @@ class VehicleRegisterTest {
                         "/api/vehicles/layout-change",
                         "{\"axles\":[{\"role\":\"STEER\",\"tires\":2},{\"role\":\"DRIVE\",\"tires\":4}],\"spares\":1}")
                 .body()
-                .path("places");
+                .path("positions");
         assertThat(places)
                 .extracting(place -> place.path("position").asString())
                 .containsExactly("1L", "1R", "2LO", "2LI", "2RI", "2RO", "S1");

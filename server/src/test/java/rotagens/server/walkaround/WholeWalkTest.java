@@ -46,7 +46,7 @@ class WholeWalkTest {
     }
 
     private Answer finish(long walk, String skipped) {
-        return api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipped\":\"" + skipped + "\"}");
+        return api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipReason\":\"" + skipped + "\"}");
     }
 
     private String ledger(String unit) {
@@ -54,7 +54,7 @@ class WholeWalkTest {
     }
 
     private JsonNode stop(long walk, String position) {
-        for (JsonNode stop : api.get("/api/walk-rounds/{id}", walk).body().path("stops")) {
+        for (JsonNode stop : api.get("/api/walk-rounds/{id}", walk).body().path("positions")) {
             if (stop.path("position").asString().equals(position)) {
                 return stop;
             }
@@ -77,12 +77,12 @@ class WholeWalkTest {
     void scope() {
         long walk = start("VN-01", "PRESSURE_ONLY").path("id").asLong();
         for (String position : new String[] {"1L", "2L", "2R"}) {
-            save(walk, position, "\"pressure\":\"50\",\"warmth\":\"COLD\"");
+            save(walk, position, "\"pressure\":\"50\",\"thermalState\":\"COLD\"");
         }
         save(walk, "1R", "\"outer\":\"8\",\"center\":\"8\",\"inner\":\"8\"");
         assertThat(stop(walk, "2L").path("missing").isMissingNode()).isTrue();
         assertThat(stop(walk, "1R").path("missing").asString()).isEqualTo("no pressure");
-        assertThat(finish(walk, "").at("skipped")).contains("No pressure at 1R");
+        assertThat(finish(walk, "").at("skipReason")).contains("No pressure at 1R");
         assertThat(finish(walk, "cap stuck").status()).isEqualTo(200);
         assertThat(ledger("VN-01")).contains("Left out: cap stuck");
     }
@@ -91,10 +91,10 @@ class WholeWalkTest {
     @DisplayName("a position is left out with its own reason, and not with figures beside it")
     void leftOut() {
         long walk = start("VN-03", "FULL").path("id").asLong();
-        assertThat(save(walk, "1L", "\"pressure\":\"50\",\"skipped\":\"too hot\"")
-                        .at("skipped"))
+        assertThat(save(walk, "1L", "\"pressure\":\"50\",\"skipReason\":\"too hot\"")
+                        .at("skipReason"))
                 .contains("Something is entered here");
-        assertThat(save(walk, "1L", "\"skipped\":\"wheel off at the shop\"").status())
+        assertThat(save(walk, "1L", "\"skipReason\":\"wheel off at the shop\"").status())
                 .isEqualTo(200);
         assertThat(stop(walk, "1L").path("missing").isMissingNode()).isTrue();
         assertThat(stop(walk, "1R").path("missing").asString()).isEqualTo("nothing entered");
@@ -107,7 +107,7 @@ class WholeWalkTest {
             "gauges by name stand in the history with what they read; an unknown or wrong one is refused at its field")
     void gauges() {
         long walk = start("SP-03", "FULL").path("id").asLong();
-        String both = "\"pressure\":\"41\",\"outer\":\"9\",\"center\":\"9\",\"inner\":\"9\",\"warmth\":\"COLD\"";
+        String both = "\"pressure\":\"41\",\"outer\":\"9\",\"center\":\"9\",\"inner\":\"9\",\"thermalState\":\"COLD\"";
         assertThat(save(walk, "1L", both + ",\"pressureGauge\":" + gauge("T-1")).at("pressureGauge"))
                 .contains("no such gauge for pressure");
         assertThat(save(walk, "1L", both + ",\"pressureGauge\":" + gauge("P-2") + ",\"treadGauge\":" + gauge("T-1"))
@@ -121,11 +121,11 @@ class WholeWalkTest {
     @DisplayName("a bar or coin at the mark takes the tire off the road at once; beside a depth it is refused")
     void bound() {
         long walk = start("SP-04", "PRE_TRIP").path("id").asLong();
-        assertThat(save(walk, "1L", "\"bound\":\"AT_OR_BELOW_2\",\"outer\":\"9\"")
-                        .at("bound"))
+        assertThat(save(walk, "1L", "\"treadInterval\":\"AT_OR_BELOW_2\",\"outer\":\"9\"")
+                        .at("treadInterval"))
                 .contains("Depths are entered");
-        Answer saved = save(walk, "1L", "\"bound\":\"AT_OR_BELOW_2\"");
-        assertThat(saved.body().path("judgement").path("verdict").asString()).isEqualTo("DO_NOT_OPERATE");
+        Answer saved = save(walk, "1L", "\"treadInterval\":\"AT_OR_BELOW_2\"");
+        assertThat(saved.body().path("assessment").path("verdict").asString()).isEqualTo("DO_NOT_OPERATE");
         finish(walk, "the rest is fine");
         assertThat(ledger("SP-04")).contains("tread at or below 2/32 in by wear bar or coin");
     }
@@ -134,12 +134,13 @@ class WholeWalkTest {
     @DisplayName("what is seen on the inner sidewall is named so, and only what a sidewall can show")
     void innerSidewall() {
         long walk = start("SH-05", "FULL").path("id").asLong();
-        assertThat(save(walk, "1L", "\"innerFindings\":[\"CAP_MISSING\"]").at("innerFindings"))
+        assertThat(save(walk, "1L", "\"innerSidewallFindings\":[\"CAP_MISSING\"]")
+                        .at("innerSidewallFindings"))
                 .contains("Only what is seen on a sidewall");
         Answer saved = save(
                 walk,
                 "1L",
-                "\"findings\":[\"CRACK_SHALLOW\"],\"innerFindings\":[\"CRACK_SHALLOW\"],\"dotFaces\":\"IN\"");
+                "\"findings\":[\"CRACK_SHALLOW\"],\"innerSidewallFindings\":[\"CRACK_SHALLOW\"],\"dotSide\":\"IN\"");
         assertThat(saved.text())
                 .contains("Crack up to 2/32 in deep, inner sidewall", "Crack up to 2/32 in deep, outer sidewall");
         finish(walk, "only this one");
@@ -166,20 +167,20 @@ class WholeWalkTest {
                 .body();
         assertThat(sheet.path("id").asLong()).isZero();
         assertThat(sheet.path("scope").asString()).isEqualTo("PRESSURE_ONLY");
-        JsonNode steer = sheet.path("stops").get(0);
+        JsonNode steer = sheet.path("positions").get(0);
         assertThat(steer.path("bands").path("tread").get(0).path("verdict").asString())
                 .isEqualTo("DO_NOT_OPERATE");
-        assertThat(steer.path("bands").path("tread").get(0).path("says").asString())
+        assertThat(steer.path("bands").path("tread").get(0).path("statement").asString())
                 .isEqualTo("Legal tread limit: 4/32 in");
         assertThat(steer.path("bands").path("cold").size()).isGreaterThan(3);
         assertThat(api.get("/api/vehicles/{id}/walk-sheet?units=METRIC", api.vehicle("LC-01"))
                         .body()
-                        .path("stops")
+                        .path("positions")
                         .get(0)
                         .path("bands")
                         .path("tread")
                         .get(0)
-                        .path("says")
+                        .path("statement")
                         .asString())
                 .isEqualTo("Legal tread limit: 3.2 mm");
     }
@@ -190,7 +191,7 @@ class WholeWalkTest {
         assertThat(gauge("P-2")).isPositive();
         assertThat(doubt("P-2")).contains("P-2 was calibrated").contains("due again");
         assertThat(doubt("T-2")).contains("no calibration on file");
-        assertThat(api.post("/api/gauges", "{\"name\":\"p-2\",\"kind\":\"PRESSURE\"}")
+        assertThat(api.post("/api/gauges", "{\"name\":\"p-2\",\"type\":\"PRESSURE\"}")
                         .at("name"))
                 .contains("called p-2 already");
         assertThat(api.post("/api/gauges/" + gauge("P-2") + "/calibrations", "{\"day\":\"2027-01-01\"}")

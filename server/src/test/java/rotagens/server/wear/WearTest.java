@@ -65,24 +65,25 @@ class WearTest {
             "one-shoulder wear names camber first, with the tire across the axle and the driver's report as evidence")
     void oneShoulder() {
         JsonNode tire = tire("LC-03", "1R");
-        assertThat(tire.path("pattern").path("words").asString()).isEqualTo("outer shoulder worn");
+        assertThat(tire.path("pattern").path("label").asString()).isEqualTo("outer shoulder worn");
         JsonNode first = tire.path("causes").get(0);
         assertThat(first.path("cause").asString()).isEqualTo("camber, or a bent part");
-        assertThat(first.path("supports").toString())
+        assertThat(first.path("evidenceFor").toString())
                 .contains("1L across the axle is even")
                 .contains("pulls to the right");
         assertThat(tire.path("section").path("pullWords").asString()).isEqualTo("5/32 in");
-        assertThat(tire.path("forecast").path("limiting").asString()).contains("Steer age limit");
+        assertThat(tire.path("forecast").path("nextLimit").asString()).contains("Steer age limit");
     }
 
     @Test
     @DisplayName("center wear with a clean pressure history points to a load that isn't carried")
     void center() {
         JsonNode tire = tire("SH-05", "1L");
-        assertThat(tire.path("pattern").path("words").asString()).isEqualTo("center worn");
+        assertThat(tire.path("pattern").path("label").asString()).isEqualTo("center worn");
         assertThat(tire.path("causes").get(0).path("cause").asString())
                 .isEqualTo("a pressure set for a load that isn’t carried");
-        assertThat(tire.path("causes").get(1).path("against").toString()).contains("cold readings on the target");
+        assertThat(tire.path("causes").get(1).path("evidenceAgainst").toString())
+                .contains("cold readings on the target");
     }
 
     @Test
@@ -90,11 +91,11 @@ class WearTest {
     void events() {
         String events = "/api/vehicles/" + api.vehicle("VN-01") + "/events";
         assertThat(tire("VN-01", "1L").path("unknown").toString()).contains("last aligned");
-        assertThat(api.post(events, "{}").at("kind")).contains("Choose");
-        assertThat(api.post(events, "{\"kind\":\"ALIGNMENT\",\"day\":\"2026-12-24\"}")
+        assertThat(api.post(events, "{}").at("type")).contains("Choose");
+        assertThat(api.post(events, "{\"type\":\"ALIGNMENT\",\"day\":\"2026-12-24\"}")
                         .at("day"))
                 .contains("lies ahead");
-        assertThat(api.post(events, "{\"kind\":\"ALIGNMENT\",\"day\":\"2026-06-01\"}")
+        assertThat(api.post(events, "{\"type\":\"ALIGNMENT\",\"day\":\"2026-06-01\"}")
                         .status())
                 .isEqualTo(204);
         assertThat(tire("VN-01", "1L").path("unknown").toString()).doesNotContain("last aligned");
@@ -111,12 +112,12 @@ class WearTest {
         assertThat(form.body().path("unit").asString()).isEqualTo("VN-02");
         assertThat(form.text()).doesNotContain("Quenmark").doesNotContain("Millrace");
         assertThat(driver.post("/api/report/" + code, "{}").at("symptom")).contains("Choose");
-        assertThat(driver.post("/api/report/" + code, "{\"symptom\":\"LAMP\",\"corner\":\"9L\"}")
+        assertThat(driver.post("/api/report/" + code, "{\"symptom\":\"WARNING_LAMP\",\"corner\":\"9L\"}")
                         .at("corner"))
                 .contains("no such corner");
         Answer sent = driver.post(
-                "/api/report/" + code, "{\"symptom\":\"LAMP\",\"corner\":\"1R\",\"reporter\":\"J. Arden\"}");
-        assertThat(sent.body().path("says").asString()).contains("no proof of that corner");
+                "/api/report/" + code, "{\"symptom\":\"WARNING_LAMP\",\"corner\":\"1R\",\"reporter\":\"J. Arden\"}");
+        assertThat(sent.body().path("statement").asString()).contains("no proof of that corner");
         JsonNode waiting = api.get("/api/reports").body();
         assertThat(waiting.toString()).contains("VN-02");
         long id = 0;
@@ -126,11 +127,11 @@ class WearTest {
             }
         }
         String review = "/api/reports/" + id + "/review";
-        assertThat(api.post(review, "{\"state\":\"DISMISSED\"}").at("note")).contains("Say why");
-        assertThat(api.post(review, "{\"state\":\"COUNTED\",\"plan\":\"2026-11-24\"}")
+        assertThat(api.post(review, "{\"status\":\"DISMISSED\"}").at("note")).contains("Say why");
+        assertThat(api.post(review, "{\"status\":\"ACCEPTED\",\"plan\":\"2026-11-24\"}")
                         .status())
                 .isEqualTo(204);
-        assertThat(api.post(review, "{\"state\":\"DISMISSED\",\"note\":\"x\"}").status())
+        assertThat(api.post(review, "{\"status\":\"DISMISSED\",\"note\":\"x\"}").status())
                 .isEqualTo(409);
         JsonNode job =
                 api.get("/api/vehicles/{id}/jobs", api.vehicle("VN-02")).body().get(0);
@@ -177,8 +178,9 @@ class WearTest {
             answers.add(one.path("answer").asString());
             assertThat(one.path("places").size()).isEqualTo(4);
             Shape answer = Shape.valueOf(one.path("answer").asString());
-            assertThat(one.path("why").asString()).isEqualTo(answer.evidence(2).in(Units.US));
-            if (answer != Shape.SAWTOOTH) {
+            assertThat(one.path("reason").asString())
+                    .isEqualTo(answer.evidence(2).in(Units.US));
+            if (answer != Shape.FEATHERING) {
                 assertThat(read(one.path("places"))
                                 .pattern(2, Set.of())
                                 .orElseThrow()
@@ -203,18 +205,18 @@ class WearTest {
     @Test
     @DisplayName("the pattern cards tell by the difference this fleet has signed, in the reader's units")
     void cards() {
-        assertThat(told("CENTER", "US")).isEqualTo("Both shoulders stand at least 2/32 in over the center.");
-        assertThat(told("CUPPING", "METRIC")).contains("at least 2.4 mm lower");
+        assertThat(evidence("CENTER", "US")).isEqualTo("Both shoulders stand at least 2/32 in over the center.");
+        assertThat(evidence("CUPPING", "METRIC")).contains("at least 2.4 mm lower");
         policies.set(PolicyNumber.WEAR_DIFFERENCE, Scope.FLEET, 3, "test");
-        assertThat(told("CENTER", "US")).contains("at least 3/32 in over");
-        assertThat(told("CUPPING", "US")).contains("at least 4/32 in lower");
+        assertThat(evidence("CENTER", "US")).contains("at least 3/32 in over");
+        assertThat(evidence("CUPPING", "US")).contains("at least 4/32 in lower");
         policies.set(PolicyNumber.WEAR_DIFFERENCE, Scope.FLEET, 2, "test");
     }
 
-    private String told(String shape, String units) {
+    private String evidence(String shape, String units) {
         for (JsonNode one : api.get("/api/wear/patterns?units=" + units).body()) {
             if (one.path("shape").asString().equals(shape)) {
-                return one.path("told").asString();
+                return one.path("evidence").asString();
             }
         }
         throw new AssertionError("no card for " + shape);

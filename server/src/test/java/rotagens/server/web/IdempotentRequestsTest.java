@@ -33,14 +33,14 @@ class IdempotentRequestsTest {
     private final AtomicInteger written = new AtomicInteger();
 
     private int write(String key) {
-        return onceOnly.write(key, "asked", Integer.class, written::incrementAndGet);
+        return onceOnly.write(key, "options", Integer.class, written::incrementAndGet);
     }
 
     private void kept(String key, Duration ago) {
         Instant at = clock.instant().minus(ago);
         new TransactionTemplate(transactions)
                 .executeWithoutResult(status -> db.update(IDEMPOTENT_ANSWER)
-                        .set(IDEMPOTENT_ANSWER.AT, at)
+                        .set(IDEMPOTENT_ANSWER.ANSWERED_AT, at)
                         .where(IDEMPOTENT_ANSWER.IDEMPOTENCY_KEY.eq(key))
                         .execute());
     }

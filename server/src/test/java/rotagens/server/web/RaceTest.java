@@ -135,7 +135,7 @@ class RaceTest {
                 () -> quoted(line("/api/machines", id).path("version").asLong()),
                 (person, said) -> person.put(
                         "/api/machines/" + id,
-                        "{\"name\":\"Shovel %s\",\"kind\":\"SIDE_SHOVEL\"}".formatted(said[0]),
+                        "{\"name\":\"Shovel %s\",\"type\":\"SIDE_SHOVEL\"}".formatted(said[0]),
                         "If-Match",
                         said[1]),
                 () -> line("/api/machines", id).path("name").asString().replace("Shovel ", ""));
@@ -168,14 +168,14 @@ class RaceTest {
                             .put("yard", "Eastbank")
                             .put("from", "2027-06-01")
                             .put("to", "2027-06-01")
-                            .put("why", "day " + said[0]);
+                            .put("reason", "day " + said[0]);
                     return person.put(setup, form.toString(), "If-Match", said[1]);
                 },
                 () -> get(setup)
                         .path("setup")
                         .path("closures")
                         .get(0)
-                        .path("why")
+                        .path("reason")
                         .asString()
                         .replace("day ", ""));
     }
@@ -219,7 +219,7 @@ class RaceTest {
                         .path("id")
                         .asString();
         Supplier<JsonNode> entry = () -> {
-            for (JsonNode stop : get(walk).path("stops")) {
+            for (JsonNode stop : get(walk).path("positions")) {
                 if (stop.path("position").asString().equals("1L")) {
                     return stop.path("entry");
                 }
@@ -230,7 +230,8 @@ class RaceTest {
                 () -> quoted(entry.get().path("version").asLong(0)),
                 (person, said) -> person.put(
                         walk + "/positions/1L",
-                        "{\"pressure\":\"%s\",\"warmth\":\"COLD\",\"confirmed\":[\"pressure\"]}".formatted(said[0]),
+                        "{\"pressure\":\"%s\",\"thermalState\":\"COLD\",\"confirmed\":[\"pressure\"]}"
+                                .formatted(said[0]),
                         "If-Match",
                         said[1]),
                 () -> entry.get().path("pressure").asString().replace(" psi", ""));

@@ -16,7 +16,7 @@ import rotagens.server.ServerTest;
 import tools.jackson.databind.JsonNode;
 
 @ServerTest
-class WalkRoundTest {
+class WalkAroundTest {
 
     @Autowired
     MockMvc http;
@@ -48,7 +48,7 @@ class WalkRoundTest {
     private Answer finish(long walk, String odometer, String... headers) {
         return api.post(
                 "/api/walk-rounds/" + walk + "/finish",
-                "{\"odometer\":\"" + odometer + "\",\"skipped\":\"only these today\",\"confirmed\":true}",
+                "{\"odometer\":\"" + odometer + "\",\"skipReason\":\"only these today\",\"confirmed\":true}",
                 headers);
     }
 
@@ -60,10 +60,10 @@ class WalkRoundTest {
                 walk,
                 "1L",
                 0,
-                "\"pressure\":\"4.2 bar\",\"warmth\":\"COLD\",\"outer\":\"8.5\",\"center\":\"8\",\"inner\":\"8\"");
+                "\"pressure\":\"4.2 bar\",\"thermalState\":\"COLD\",\"outer\":\"8.5\",\"center\":\"8\",\"inner\":\"8\"");
         assertThat(saved.body().path("entry").path("pressure").asString()).isEqualTo("4.2 bar");
         assertThat(saved.body().path("entry").path("outer").asString()).isEqualTo("8.5/32 in");
-        assertThat(saved.body().path("judgement").path("verdict").asString()).isEqualTo("FIT");
+        assertThat(saved.body().path("assessment").path("verdict").asString()).isEqualTo("GOOD");
         assertThat(api.get("/api/walk-rounds/{id}", walk).text()).contains("\"pressure\":\"4.2 bar\"");
 
         assertThat(finish(walk, "").status()).isEqualTo(200);
@@ -85,7 +85,7 @@ class WalkRoundTest {
     @DisplayName("a figure that can't be right is refused at its field and nothing is stored")
     void refusedAtItsField(String field, String typed, String says) {
         long walk = start("SP-02");
-        Answer refused = save(walk, "2R", 0, "\"" + field + "\":\"" + typed + "\",\"warmth\":\"COLD\"");
+        Answer refused = save(walk, "2R", 0, "\"" + field + "\":\"" + typed + "\",\"thermalState\":\"COLD\"");
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.type()).startsWith("application/problem+json");
         assertThat(refused.at(field)).contains(says);
@@ -112,8 +112,8 @@ class WalkRoundTest {
     @DisplayName("the same save sent twice under one key happens once; another save under that key is refused")
     void sentTwice() {
         long walk = start("SP-05");
-        Answer first = save(walk, "1L", 0, "\"pressure\":\"58\",\"warmth\":\"COLD\"", "Idempotency-Key", "a-1");
-        Answer second = save(walk, "1L", 0, "\"pressure\":\"58\",\"warmth\":\"COLD\"", "Idempotency-Key", "a-1");
+        Answer first = save(walk, "1L", 0, "\"pressure\":\"58\",\"thermalState\":\"COLD\"", "Idempotency-Key", "a-1");
+        Answer second = save(walk, "1L", 0, "\"pressure\":\"58\",\"thermalState\":\"COLD\"", "Idempotency-Key", "a-1");
         assertThat(second.text()).isEqualTo(first.text());
         assertThat(second.body().path("entry").path("version").asInt()).isEqualTo(1);
         assertThat(save(walk, "1L", 0, "\"pressure\":\"59\"", "Idempotency-Key", "a-1")
@@ -125,7 +125,7 @@ class WalkRoundTest {
     @DisplayName("finishing twice under one key writes the history once")
     void finishedTwice() {
         long walk = start("VN-05");
-        save(walk, "1L", 0, "\"pressure\":\"49\",\"warmth\":\"COLD\"");
+        save(walk, "1L", 0, "\"pressure\":\"49\",\"thermalState\":\"COLD\"");
         Answer first = finish(walk, "199000", "Idempotency-Key", "f-1");
         Answer second = finish(walk, "199000", "Idempotency-Key", "f-1");
         assertThat(second.text()).isEqualTo(first.text());
@@ -138,8 +138,8 @@ class WalkRoundTest {
     @DisplayName("who saves over a version they haven't seen gets both: theirs is refused, the other comes along")
     void savedMeanwhile() {
         long walk = start("VN-01");
-        save(walk, "1L", 0, "\"pressure\":\"48\",\"warmth\":\"COLD\"");
-        Answer late = save(walk, "1L", 0, "\"pressure\":\"44\",\"warmth\":\"COLD\"");
+        save(walk, "1L", 0, "\"pressure\":\"48\",\"thermalState\":\"COLD\"");
+        Answer late = save(walk, "1L", 0, "\"pressure\":\"44\",\"thermalState\":\"COLD\"");
         assertThat(late.status()).isEqualTo(412);
         assertThat(late.body().path("current").path("pressure").asString()).isEqualTo("48 psi");
     }
@@ -148,7 +148,7 @@ class WalkRoundTest {
     @DisplayName("an odometer that runs backwards is refused at its field")
     void odometerBackwards() {
         long walk = start("VN-02");
-        save(walk, "1L", 0, "\"pressure\":\"48\",\"warmth\":\"COLD\"");
+        save(walk, "1L", 0, "\"pressure\":\"48\",\"thermalState\":\"COLD\"");
         assertThat(finish(walk, "12").at("odometer")).startsWith("Less than the last reading");
         assertThat(finish(walk, "twelve").at("odometer")).contains("is not an odometer reading");
     }
@@ -157,9 +157,8 @@ class WalkRoundTest {
     @DisplayName("a look can't clear damage, and a recorded state can't be entered as seen")
     void noClearingByLook() {
         long walk = start("LC-03");
-        assertThat(save(walk, "3R", 0, "\"putRight\":[\"BULGE\"]").at("putRight"))
-                .contains("tire professional");
-        assertThat(save(walk, "3R", 0, "\"findings\":[\"RAN_LOW\"]").at("findings"))
+        assertThat(save(walk, "3R", 0, "\"fixed\":[\"BULGE\"]").at("fixed")).contains("tire professional");
+        assertThat(save(walk, "3R", 0, "\"findings\":[\"RUN_FLAT\"]").at("findings"))
                 .isNotEmpty();
         assertThat(save(walk, "3R", 0, "\"findings\":[\"NONSENSE\"]").status()).isEqualTo(400);
     }
@@ -168,7 +167,11 @@ class WalkRoundTest {
     @DisplayName("a bulge stays through a walk-round that doesn't mention it")
     void damageStays() {
         long walk = start("LC-03");
-        save(walk, "3R", 0, "\"pressure\":\"90\",\"warmth\":\"COLD\",\"outer\":\"9\",\"center\":\"9\",\"inner\":\"9\"");
+        save(
+                walk,
+                "3R",
+                0,
+                "\"pressure\":\"90\",\"thermalState\":\"COLD\",\"outer\":\"9\",\"center\":\"9\",\"inner\":\"9\"");
         finish(walk, "");
         assertThat(api.get("/api/vehicles/{id}", api.vehicle("LC-03")).text()).contains("Bulge, seen 20 Nov 2026");
     }
@@ -188,15 +191,15 @@ class WalkRoundTest {
             "depths at several places: the median makes the pattern, the lowest place the limit, a low place a flat spot")
     void severalPlaces() {
         long walk = start("SP-02");
-        String places = "\"places\":[[\"9\",\"8\",\"9\"],[\"9\",\"2\",\"9\"],[\"9\",\"8\",\"9\"],[\"\",\"\",\"\"]]";
+        String places = "\"locations\":[[\"9\",\"8\",\"9\"],[\"9\",\"2\",\"9\"],[\"9\",\"8\",\"9\"],[\"\",\"\",\"\"]]";
         Answer saved = save(walk, "1L", 0, places);
         assertThat(saved.status()).as(saved.text()).isEqualTo(200);
-        assertThat(saved.body().path("entry").path("places").size()).isEqualTo(3);
+        assertThat(saved.body().path("entry").path("locations").size()).isEqualTo(3);
         assertThat(saved.body().path("entry").path("center").asString()).isEqualTo("8/32 in");
         assertThat(saved.body().path("entry").path("findings").toString()).contains("FLAT_SPOT");
-        assertThat(saved.body().path("judgement").path("verdict").asString()).isEqualTo("DO_NOT_OPERATE");
+        assertThat(saved.body().path("assessment").path("verdict").asString()).isEqualTo("DO_NOT_OPERATE");
         assertThat(saved.text()).contains("2/32 in, limit 2/32 in");
-        assertThat(api.get("/api/walk-rounds/{id}", walk).text()).contains("\"places\":[[\"9/32 in\",\"8/32 in\"");
+        assertThat(api.get("/api/walk-rounds/{id}", walk).text()).contains("\"locations\":[[\"9/32 in\",\"8/32 in\"");
         finish(walk, "");
         JsonNode tire = api.get("/api/vehicles/{id}/wear", api.vehicle("SP-02"))
                 .body()
@@ -210,14 +213,14 @@ class WalkRoundTest {
     @DisplayName("a depth over the original, a missing groove and too many places are named by place and groove")
     void wrongPlaces() {
         long walk = start("VN-04");
-        assertThat(save(walk, "1L", 0, "\"places\":[[\"9\",\"8\",\"9\"],[\"9\",\"30\",\"9\"]]")
-                        .at("places.1.1"))
+        assertThat(save(walk, "1L", 0, "\"locations\":[[\"9\",\"8\",\"9\"],[\"9\",\"30\",\"9\"]]")
+                        .at("locations.1.1"))
                 .contains("deeper than this model has when new");
-        assertThat(save(walk, "1L", 0, "\"places\":[[\"9\",\"8\",\"\"]]").at("places.0.2"))
+        assertThat(save(walk, "1L", 0, "\"locations\":[[\"9\",\"8\",\"\"]]").at("locations.0.2"))
                 .contains("Enter the");
         String row = "[\"9\",\"9\"]";
-        assertThat(save(walk, "1L", 0, "\"places\":[" + String.join(",", row, row, row, row, row) + "]")
-                        .at("places"))
+        assertThat(save(walk, "1L", 0, "\"locations\":[" + String.join(",", row, row, row, row, row) + "]")
+                        .at("locations"))
                 .contains("1 to 4 places");
     }
 
@@ -225,10 +228,10 @@ class WalkRoundTest {
     @DisplayName("positions left out need a reason, said once at the end")
     void skippedNeedAReason() {
         long walk = start("VN-05");
-        save(walk, "1L", 0, "\"pressure\":\"50\",\"warmth\":\"COLD\"");
+        save(walk, "1L", 0, "\"pressure\":\"50\",\"thermalState\":\"COLD\"");
         String finish = "/api/walk-rounds/" + walk + "/finish";
-        assertThat(api.post(finish, "{}").at("skipped"))
+        assertThat(api.post(finish, "{}").at("skipReason"))
                 .isEqualTo("No tread at 1L; nothing entered at 2L, 2R, 1R. Say why, or read them.");
-        assertThat(api.post(finish, "{\"skipped\":\"rain\"}").status()).isEqualTo(200);
+        assertThat(api.post(finish, "{\"skipReason\":\"rain\"}").status()).isEqualTo(200);
     }
 }
