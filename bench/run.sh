@@ -44,20 +44,20 @@ for _ in $(seq 40); do
 done | percentiles
 printf 'what a device takes along of a walk:  '; ask 5 /api/vehicles/3/walk-sheet > /dev/null; ask 60 /api/vehicles/3/walk-sheet | percentiles
 
-walk=$(send -X POST "http://127.0.0.1:$port/api/vehicles/3/walk-rounds" -d '{}' | sed -n 's/^{"id":\([0-9]*\).*/\1/p')
+walk=$(send -X POST "http://127.0.0.1:$port/api/vehicles/3/walk-arounds" -d '{}' | sed -n 's/^{"id":\([0-9]*\).*/\1/p')
 save() { # VERSION: prints the time
-  send -X PUT "http://127.0.0.1:$port/api/walk-rounds/$walk/positions/1L" -H "If-Match: \"$1\"" -o /dev/null -w '%{time_total}\n' \
+  send -X PUT "http://127.0.0.1:$port/api/walk-arounds/$walk/positions/1L" -H "If-Match: \"$1\"" -o /dev/null -w '%{time_total}\n' \
     -d '{"pressure":"108","warmth":"COLD","outer":"12","center":"11","inner":"12"}'
 }
 for v in $(seq 0 59); do save "$v" >/dev/null; done
 printf 'saving one position, on disk:         '; for v in $(seq 60 259); do save "$v"; done | percentiles
 printf 'yard right after a finished walk:     '
 for _ in $(seq 60); do
-  walk=$(send -X POST "http://127.0.0.1:$port/api/vehicles/3/walk-rounds" -d '{}' | sed -n 's/^{"id":\([0-9]*\).*/\1/p')
-  seen=$(curl -s -b "$jar" "http://127.0.0.1:$port/api/walk-rounds/$walk" | sed -n 's/.*"version":\([0-9]*\).*/\1/p')
+  walk=$(send -X POST "http://127.0.0.1:$port/api/vehicles/3/walk-arounds" -d '{}' | sed -n 's/^{"id":\([0-9]*\).*/\1/p')
+  seen=$(curl -s -b "$jar" "http://127.0.0.1:$port/api/walk-arounds/$walk" | sed -n 's/.*"version":\([0-9]*\).*/\1/p')
   save "${seen:-0}" >/dev/null
-  send -X POST "http://127.0.0.1:$port/api/walk-rounds/$walk/finish" -o /dev/null -d '{"skipped":"bench"}'
-  curl -s -b "$jar" -o /dev/null -w '%{time_total}\n' "http://127.0.0.1:$port/api/yard"
+  send -X POST "http://127.0.0.1:$port/api/walk-arounds/$walk/finish" -o /dev/null -d '{"skipped":"bench"}'
+  curl -s -b "$jar" -o /dev/null -w '%{time_total}\n' "http://127.0.0.1:$port/api/fleet"
 done | percentiles
 
 printf 'memory after that (resident):         %s MB\n' "$(($(awk '/VmRSS/ {print $2}' /proc/$server/status) / 1024))"
@@ -79,12 +79,12 @@ printf 'bringing in 3,334 vehicles as CSV:    %s s\n' "$(bring VEHICLES "$vehicl
 printf 'bringing in 20,004 tires as CSV:      %s s, ' "$(bring TIRES "$tires")"
 grep -o '"added":[0-9]*,"changed":[0-9]*,"same":[0-9]*,"faulty":[0-9]*' "$data/outcome"
 some() { awk -F, -v n="$1" 'NR % 97 == 2 && ++k <= n {print $2}' "$tires"; }
-ask 30 "/api/jump?q=BX-2" > /dev/null
-printf 'jump, 4 letters inside a DOT code:    '; for c in $(some 200); do ask 1 "/api/jump?q=${c:3:4}"; done | percentiles
-printf 'jump, last 4 figures of a DOT code:   '; for c in $(some 200); do ask 1 "/api/jump?q=${c:8:4}"; done | percentiles
-printf 'jump, 2 letters by prefix:            '; for c in $(some 200); do ask 1 "/api/jump?q=${c:0:2}"; done | percentiles
-printf 'jump, vehicle and position:           '; for v in $(seq 11 210); do ask 1 "/api/jump?q=BX-$(printf %04d $((v * 15)))%202L"; done | percentiles
-printf 'jump, tire number:                    '; for v in $(seq 11 210); do ask 1 "/api/jump?q=T$(printf %05d $((v * 90)))"; done | percentiles
+ask 30 "/api/search?q=BX-2" > /dev/null
+printf 'jump, 4 letters inside a DOT code:    '; for c in $(some 200); do ask 1 "/api/search?q=${c:3:4}"; done | percentiles
+printf 'jump, last 4 figures of a DOT code:   '; for c in $(some 200); do ask 1 "/api/search?q=${c:8:4}"; done | percentiles
+printf 'jump, 2 letters by prefix:            '; for c in $(some 200); do ask 1 "/api/search?q=${c:0:2}"; done | percentiles
+printf 'jump, vehicle and position:           '; for v in $(seq 11 210); do ask 1 "/api/search?q=BX-$(printf %04d $((v * 15)))%202L"; done | percentiles
+printf 'jump, tire number:                    '; for v in $(seq 11 210); do ask 1 "/api/search?q=T$(printf %05d $((v * 90)))"; done | percentiles
 printf 'yard of 3,358 vehicles, first / kept: %s s / ' "$(ask 1 /api/yard)"; ask 10 /api/yard | percentiles
 printf 'memory after that (resident):         %s MB\n' "$(($(awk '/VmRSS/ {print $2}' /proc/$server/status) / 1024))"
 

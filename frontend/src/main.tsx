@@ -8,9 +8,10 @@ import { createRoot } from 'react-dom/client'
 import { RouterProvider } from 'react-router'
 import { onAnswer, ProblemError } from './api/client'
 import { router } from './app/router'
+import { colorSchemeKey } from './base/settings'
 import { theme } from './base/theme'
 import { keepPages } from './offline/serviceWorker'
-import { noteStep } from './session/steps'
+import { noteStep } from './session/gettingStarted'
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -31,7 +32,7 @@ const root = document.getElementById('root')
 if (root) {
   createRoot(root).render(
     <StrictMode>
-      <ThemeProvider theme={theme} defaultMode="system" modeStorageKey="rotagens.colours">
+      <ThemeProvider theme={theme} defaultMode="system" modeStorageKey={colorSchemeKey()}>
         <CssBaseline />
         <QueryClientProvider client={queries}>
           <RouterProvider router={router} />

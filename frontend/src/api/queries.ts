@@ -15,7 +15,7 @@ export const yardPagesQuery = (part: 'VEHICLES' | 'DUE', filter: YardFilter, uni
   infiniteQueryOptions({
     queryKey: ['yard', part, filter, units],
     queryFn: ({ pageParam }) =>
-      answerOf(api.GET('/api/yard', { params: { query: { ...filter, part, units, from: pageParam } } })),
+      answerOf(api.GET('/api/fleet', { params: { query: { ...filter, part, units, from: pageParam } } })),
     initialPageParam: 0,
     getNextPageParam: (last, pages) => {
       const shown = pages.reduce((sum, page) => sum + (part === 'DUE' ? page.due : page.vehicles).length, 0)
@@ -28,7 +28,7 @@ export const yardPagesQuery = (part: 'VEHICLES' | 'DUE', filter: YardFilter, uni
 
 export const fleetQuery = queryOptions({
   queryKey: ['fleet'],
-  queryFn: () => answerOf(api.GET('/api/fleet')),
+  queryFn: () => answerOf(api.GET('/api/vehicles')),
 })
 
 export const vehicleQuery = (id: number, units: Units) =>
@@ -45,7 +45,7 @@ export const backupsQuery = queryOptions({
 export const ledgerQuery = (id: number, units: Units) =>
   queryOptions({
     queryKey: ['vehicle', id, 'ledger', units],
-    queryFn: () => answerOf(api.GET('/api/vehicles/{id}/ledger', { params: { path: { id }, query: { units } } })),
+    queryFn: () => answerOf(api.GET('/api/vehicles/{id}/history', { params: { path: { id }, query: { units } } })),
   })
 
 export const rotationQuery = (id: number, units: Units) =>
@@ -90,7 +90,7 @@ export const modelsQuery = (units: Units) =>
 
 export const registerQuery = queryOptions({
   queryKey: ['register'],
-  queryFn: () => answerOf(api.GET('/api/register')),
+  queryFn: () => answerOf(api.GET('/api/vehicle-register')),
 })
 
 export const stockQuery = (units: Units, scrapped: boolean) =>
@@ -136,7 +136,7 @@ export const gaugesQuery = (units: Units) =>
 
 export const scopesQuery = queryOptions({
   queryKey: ['walk-scopes'],
-  queryFn: () => answerOf(api.GET('/api/walk-scopes')),
+  queryFn: () => answerOf(api.GET('/api/walk-around-scopes')),
   staleTime: Number.POSITIVE_INFINITY,
 })
 

@@ -9,13 +9,13 @@ import { AccountMenu } from './AccountMenu'
 
 beforeEach(() => {
   localStorage.clear()
-  document.documentElement.removeAttribute('data-colours')
+  document.documentElement.removeAttribute('data-color-scheme')
   fakeServer(() => ({ body: {} }))
 })
 
 const menu = () =>
   show(
-    <ThemeProvider theme={theme} defaultMode="system" modeStorageKey="rotagens.colours">
+    <ThemeProvider theme={theme} defaultMode="system" modeStorageKey="rotagens.color-scheme">
       <AccountMenu />
     </ThemeProvider>,
   )
@@ -26,11 +26,11 @@ describe('the person’s menu', () => {
     await userEvent.click(screen.getByRole('button', { name: /Rafe Halloran/ }))
     expect(screen.getByRole('menuitemradio', { name: /as the device is/ })).toHaveAttribute('aria-checked', 'true')
     await userEvent.click(screen.getByRole('menuitemradio', { name: /^Dark/ }))
-    await vi.waitFor(() => expect(document.documentElement.getAttribute('data-colours')).toBe('dark'))
-    expect(localStorage.getItem('rotagens.colours')).toBe('dark')
+    await vi.waitFor(() => expect(document.documentElement.getAttribute('data-color-scheme')).toBe('dark'))
+    expect(localStorage.getItem('rotagens.color-scheme')).toBe('dark')
     await userEvent.click(screen.getByRole('button', { name: /Rafe Halloran/ }))
     await userEvent.click(await screen.findByRole('menuitemradio', { name: 'Light' }))
-    await vi.waitFor(() => expect(document.documentElement.getAttribute('data-colours')).toBe('light'))
+    await vi.waitFor(() => expect(document.documentElement.getAttribute('data-color-scheme')).toBe('light'))
   })
 
   it('brings the first steps back only where they were put away', async () => {

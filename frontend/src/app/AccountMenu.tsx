@@ -6,10 +6,10 @@ import { useColorScheme } from '@mui/material/styles'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api } from '../api/client'
-import { outbox } from '../offline/outbox'
+import { uploadQueue } from '../offline/uploadQueue'
+import { useSteps } from '../session/gettingStarted'
 import { OwnPassword } from '../session/OwnPassword'
 import { ROLE_WORDS, useMe } from '../session/session'
-import { useSteps } from '../session/steps'
 import { showKeys } from './Keys'
 
 const COLOURS = [
@@ -31,7 +31,7 @@ export function AccountMenu() {
     await answerOf(api.DELETE('/api/session'))
     // What the browser kept for out of reach is this person's.
     if ('caches' in globalThis) await caches.delete('answers')
-    await outbox.signedOut()
+    await uploadQueue.signedOut()
     globalThis.location.assign('/')
   }
   return (
@@ -53,13 +53,13 @@ export function AccountMenu() {
         <MenuItem component={Link} to="/people" onClick={close}>
           People
         </MenuItem>
-        <MenuItem component={Link} to="/along" onClick={close}>
+        <MenuItem component={Link} to="/offline" onClick={close}>
           Taken along, for no network
         </MenuItem>
-        <MenuItem component={Link} to="/files" onClick={close}>
+        <MenuItem component={Link} to="/import-export" onClick={close}>
           Files in and out
         </MenuItem>
-        <MenuItem component={Link} to="/tags" onClick={close}>
+        <MenuItem component={Link} to="/labels" onClick={close}>
           Tags to print
         </MenuItem>
         <MenuItem

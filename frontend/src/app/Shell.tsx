@@ -6,14 +6,14 @@ import { useQueryClient } from '@tanstack/react-query'
 import { Link, NavLink, Outlet, useNavigation } from 'react-router'
 import { answerOf, api, type Units } from '../api/client'
 import { useUnits } from '../base/settings'
-import { colour } from '../base/theme'
-import { Waiting } from '../offline/Waiting'
+import { color } from '../base/theme'
+import { UploadStatus } from '../offline/UploadStatus'
 import { Gate } from '../session/Gate'
 import { NoticeProvider } from '../ui/Notice'
 import { AccountMenu } from './AccountMenu'
 import { ClockProblem } from './ClockProblem'
-import { JumpField } from './JumpField'
 import { Keys } from './Keys'
+import { SearchField } from './SearchField'
 
 const PLACES = [
   { to: '/', word: 'Yard' },
@@ -43,7 +43,7 @@ export function Shell() {
             sx={{
               position: 'absolute',
               left: -9999,
-              '&:focus': { left: 8, top: 8, zIndex: 2000, background: colour.sheet, p: 1 },
+              '&:focus': { left: 8, top: 8, zIndex: 2000, background: color.sheet, p: 1 },
             }}
           >
             Skip to the content
@@ -52,7 +52,7 @@ export function Shell() {
             component="header"
             className="not-printed"
             sx={{
-              background: colour.bar,
+              background: color.bar,
               color: '#fff',
               px: { xs: 1.5, md: 2.5 },
               py: { xs: 1, md: 0 },
@@ -85,7 +85,7 @@ export function Shell() {
                   to={place.to}
                   end={place.to === '/'}
                   sx={{
-                    color: colour.barQuiet,
+                    color: color.barQuiet,
                     textDecoration: 'none',
                     px: 1.5,
                     minHeight: 44,
@@ -93,7 +93,7 @@ export function Shell() {
                     alignItems: 'center',
                     fontSize: 14.5,
                     borderBottom: '3px solid transparent',
-                    '&.active': { color: '#fff', fontWeight: 650, borderBottomColor: colour.amber },
+                    '&.active': { color: '#fff', fontWeight: 650, borderBottomColor: color.amber },
                   }}
                 >
                   {place.word}
@@ -102,7 +102,7 @@ export function Shell() {
             </Box>
             <Box sx={{ flex: 1, display: { xs: 'none', sm: 'block' } }} />
             {/* On a phone: brand and person, then the places, then jump field and units. */}
-            <JumpField />
+            <SearchField />
             <ToggleButtonGroup
               exclusive
               size="small"
@@ -112,12 +112,12 @@ export function Shell() {
               sx={{
                 order: { xs: 4, sm: 0 },
                 '& .MuiToggleButton-root': {
-                  color: colour.barQuiet,
-                  borderColor: colour.barEdge,
+                  color: color.barQuiet,
+                  borderColor: color.barEdge,
                   py: 0.4,
                   fontSize: 12.5,
                 },
-                '& .Mui-selected': { color: '#fff !important', background: `${colour.barPicked} !important` },
+                '& .Mui-selected': { color: '#fff !important', background: `${color.barPicked} !important` },
               }}
             >
               <ToggleButton value="US">psi · 1/32</ToggleButton>
@@ -125,7 +125,7 @@ export function Shell() {
             </ToggleButtonGroup>
             <AccountMenu />
           </Box>
-          <Waiting />
+          <UploadStatus />
           {navigation.state !== 'idle' && (
             <LinearProgress
               aria-label="The page is coming"

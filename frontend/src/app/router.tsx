@@ -1,96 +1,106 @@
 import { createBrowserRouter } from 'react-router'
-import { Failed, NotHere } from '../ui/Failed'
+import { ErrorNotice, NotHere } from '../ui/ErrorNotice'
 import { LoadingLines } from '../ui/Loading'
+import { earlierAddresses } from './earlierAddresses'
 import { Shell } from './Shell'
 
 export const router = createBrowserRouter([
   {
     path: 'report/:code',
-    ErrorBoundary: Failed,
+    ErrorBoundary: ErrorNotice,
     HydrateFallback: LoadingLines,
-    lazy: async () => ({ Component: (await import('../places/report/DriverReport')).DriverReport }),
+    lazy: async () => ({ Component: (await import('../pages/driver-report/DriverReport')).DriverReport }),
   },
   {
     Component: Shell,
-    ErrorBoundary: Failed,
+    ErrorBoundary: ErrorNotice,
     HydrateFallback: LoadingLines,
     children: [
-      { index: true, lazy: async () => ({ Component: (await import('../places/yard/Yard')).Yard }) },
+      { index: true, lazy: async () => ({ Component: (await import('../pages/fleet/FleetPage')).FleetPage }) },
       {
         path: 'questions',
-        lazy: async () => ({ Component: (await import('../places/questions/Questions')).Questions }),
+        lazy: async () => ({ Component: (await import('../pages/questions/Questions')).Questions }),
       },
       {
         path: 'shop',
-        lazy: async () => ({ Component: (await import('../places/shop/ShopPlace')).ShopPlace }),
+        lazy: async () => ({ Component: (await import('../pages/shop/ShopArea')).ShopArea }),
         children: [
-          { index: true, lazy: async () => ({ Component: (await import('../places/shop/Shop')).Shop }) },
+          { index: true, lazy: async () => ({ Component: (await import('../pages/shop/Shop')).Shop }) },
           {
             path: 'calendar',
-            lazy: async () => ({ Component: (await import('../places/shop/ShopCalendar')).ShopCalendar }),
+            lazy: async () => ({ Component: (await import('../pages/shop/ShopCalendar')).ShopCalendar }),
           },
-          { path: 'setup', lazy: async () => ({ Component: (await import('../places/shop/ShopSetup')).ShopSetup }) },
+          { path: 'setup', lazy: async () => ({ Component: (await import('../pages/shop/ShopSetup')).ShopSetup }) },
         ],
       },
       {
         path: 'outlook',
-        lazy: async () => ({ Component: (await import('../places/outlook/OutlookPlace')).OutlookPlace }),
+        lazy: async () => ({ Component: (await import('../pages/outlook/OutlookArea')).OutlookArea }),
         children: [
-          { index: true, lazy: async () => ({ Component: (await import('../places/outlook/Outlook')).Outlook }) },
-          { path: 'month', lazy: async () => ({ Component: (await import('../places/outlook/Month')).Month }) },
+          { index: true, lazy: async () => ({ Component: (await import('../pages/outlook/Outlook')).Outlook }) },
+          {
+            path: 'monthly-report',
+            lazy: async () => ({ Component: (await import('../pages/outlook/MonthlyReport')).MonthlyReport }),
+          },
         ],
       },
       {
         path: 'stock',
-        lazy: async () => ({ Component: (await import('../places/stock/StockPlace')).StockPlace }),
+        lazy: async () => ({ Component: (await import('../pages/stock/StockArea')).StockArea }),
         children: [
-          { index: true, lazy: async () => ({ Component: (await import('../places/stock/Stock')).Stock }) },
-          { path: 'to-order', lazy: async () => ({ Component: (await import('../places/stock/ToOrder')).ToOrder }) },
-          { path: 'orders', lazy: async () => ({ Component: (await import('../places/stock/Orders')).Orders }) },
+          { index: true, lazy: async () => ({ Component: (await import('../pages/stock/Stock')).Stock }) },
           {
-            path: 'catalogue',
-            lazy: async () => ({ Component: (await import('../places/stock/Catalogue')).Catalogue }),
+            path: 'to-order',
+            lazy: async () => ({ Component: (await import('../pages/stock/OrderNeeds')).OrderNeeds }),
+          },
+          { path: 'orders', lazy: async () => ({ Component: (await import('../pages/stock/Orders')).Orders }) },
+          {
+            path: 'catalog',
+            lazy: async () => ({ Component: (await import('../pages/stock/Catalog')).Catalog }),
           },
         ],
       },
       { path: 'tires/:id', lazy: async () => ({ Component: (await import('../tire/TirePage')).TirePage }) },
-      { path: 'jobs/:id/sheet', lazy: async () => ({ Component: (await import('../sheet/Sheet')).Sheet }) },
-      { path: 'jobs/:id/visit', lazy: async () => ({ Component: (await import('../sheet/Visit')).Visit }) },
-      { path: 'people', lazy: async () => ({ Component: (await import('../places/people/PeoplePage')).PeoplePage }) },
-      { path: 'files', lazy: async () => ({ Component: (await import('../places/files/Files')).Files }) },
-      { path: 'along', lazy: async () => ({ Component: (await import('../places/along/Along')).Along }) },
-      { path: 'tags', lazy: async () => ({ Component: (await import('../places/tags/Tags')).Tags }) },
+      { path: 'jobs/:id/sheet', lazy: async () => ({ Component: (await import('../job-sheet/JobSheet')).JobSheet }) },
+      { path: 'jobs/:id/visit', lazy: async () => ({ Component: (await import('../job-sheet/ShopVisit')).ShopVisit }) },
+      { path: 'people', lazy: async () => ({ Component: (await import('../pages/people/PeoplePage')).PeoplePage }) },
+      {
+        path: 'import-export',
+        lazy: async () => ({ Component: (await import('../pages/import-export/ImportExport')).ImportExport }),
+      },
+      { path: 'offline', lazy: async () => ({ Component: (await import('../pages/offline/Offline')).Offline }) },
+      { path: 'labels', lazy: async () => ({ Component: (await import('../pages/labels/Labels')).Labels }) },
       {
         path: 'reference',
-        lazy: async () => ({ Component: (await import('../places/reference/ReferencePlace')).ReferencePlace }),
+        lazy: async () => ({ Component: (await import('../pages/reference/ReferenceArea')).ReferenceArea }),
         children: [
           {
             index: true,
-            lazy: async () => ({ Component: (await import('../places/reference/Reference')).Reference }),
+            lazy: async () => ({ Component: (await import('../pages/reference/Reference')).Reference }),
           },
           {
             path: 'patterns',
-            lazy: async () => ({ Component: (await import('../places/reference/Patterns')).Patterns }),
+            lazy: async () => ({ Component: (await import('../pages/reference/Patterns')).Patterns }),
           },
           {
             path: 'charts',
-            lazy: async () => ({ Component: (await import('../places/reference/Charts')).Charts }),
+            lazy: async () => ({ Component: (await import('../pages/reference/Charts')).Charts }),
           },
           {
             path: 'calculator',
-            lazy: async () => ({ Component: (await import('../places/reference/Calculator')).Calculator }),
+            lazy: async () => ({ Component: (await import('../pages/reference/Calculator')).Calculator }),
           },
           {
             path: 'gauges',
-            lazy: async () => ({ Component: (await import('../places/reference/GaugesPage')).GaugesPage }),
+            lazy: async () => ({ Component: (await import('../pages/reference/GaugesPage')).GaugesPage }),
           },
           {
-            path: 'machines',
-            lazy: async () => ({ Component: (await import('../places/reference/MachinesPage')).MachinesPage }),
+            path: 'tire-changers',
+            lazy: async () => ({ Component: (await import('../pages/reference/TireChangersPage')).TireChangersPage }),
           },
           {
             path: 'policy',
-            lazy: async () => ({ Component: (await import('../places/reference/PolicyPage')).PolicyPage }),
+            lazy: async () => ({ Component: (await import('../pages/reference/PolicyPage')).PolicyPage }),
           },
         ],
       },
@@ -130,21 +140,22 @@ export const router = createBrowserRouter([
             path: 'dot-sheet',
             lazy: async () => ({ Component: (await import('../vehicle/dot-sheet/DotSheet')).DotSheet }),
           },
-          { path: 'ledger', lazy: async () => ({ Component: (await import('../vehicle/ledger/Ledger')).Ledger }) },
+          { path: 'history', lazy: async () => ({ Component: (await import('../vehicle/history/History')).History }) },
         ],
       },
       {
-        path: 'vehicles/:id/report-card',
-        lazy: async () => ({ Component: (await import('../vehicle/wear/ReportCard')).ReportCard }),
+        path: 'vehicles/:id/driver-card',
+        lazy: async () => ({ Component: (await import('../vehicle/wear/DriverCard')).DriverCard }),
       },
       {
-        path: 'vehicles/:id/adjust',
-        lazy: async () => ({ Component: (await import('../vehicle/adjust/Adjust')).Adjust }),
+        path: 'vehicles/:id/check-and-adjust',
+        lazy: async () => ({ Component: (await import('../vehicle/check-and-adjust/CheckAndAdjust')).CheckAndAdjust }),
       },
       {
-        path: 'vehicles/:vehicleId/walk-round/:id',
-        lazy: async () => ({ Component: (await import('../vehicle/walk-round/WalkRound')).WalkRound }),
+        path: 'vehicles/:vehicleId/walk-around/:id',
+        lazy: async () => ({ Component: (await import('../vehicle/walk-around/WalkAround')).WalkAround }),
       },
+      ...earlierAddresses,
       { path: '*', Component: NotHere },
     ],
   },

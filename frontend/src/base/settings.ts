@@ -24,3 +24,15 @@ export function useUnits(): [Units, (next: Units) => void] {
   const value = useSyncExternalStore(units.subscribe, units.read)
   return [value === 'METRIC' ? 'METRIC' : 'US', units.write]
 }
+
+/** Day or night: the name under which this device remembers the choice; a choice kept under the earlier name goes on. */
+export function colorSchemeKey(): string {
+  const key = 'rotagens.color-scheme'
+  const earlier = 'rotagens.colours'
+  const chosen = localStorage.getItem(earlier)
+  if (chosen !== null) {
+    localStorage.setItem(key, localStorage.getItem(key) ?? chosen)
+    localStorage.removeItem(earlier)
+  }
+  return key
+}

@@ -67,7 +67,7 @@ const names = Object.keys(day) as Name[]
 const variables = (of: typeof day) => Object.fromEntries(names.map((name) => [`--${name}`, of[name]]))
 
 /** Every colour by its name; which one that is, day or night, stands on the page's root. */
-export const colour = {
+export const color = {
   ...(Object.fromEntries(names.map((name) => [name, `var(--${name})`])) as Record<Name, string>),
   /** The bar with the places is dark by day and by night. */
   bar: '#1B2126',
@@ -102,7 +102,7 @@ const onPaper = {
 }
 
 export const theme = createTheme({
-  cssVariables: { colorSchemeSelector: 'data-colours' },
+  cssVariables: { colorSchemeSelector: 'data-color-scheme' },
   colorSchemes: { light: { palette: palette(day) }, dark: { palette: palette(night) } },
   shape: { borderRadius: 4 },
   typography: {
@@ -111,7 +111,7 @@ export const theme = createTheme({
     body1: { fontSize: 13.5, lineHeight: 1.45 },
     button: { textTransform: 'none', fontWeight: 650 },
     h1: { fontSize: 26, fontWeight: 750, fontStretch: '115%', lineHeight: 1.15 },
-    h2: { fontSize: 13, fontWeight: 700, letterSpacing: '0.01em', color: colour.quiet },
+    h2: { fontSize: 13, fontWeight: 700, letterSpacing: '0.01em', color: color.quiet },
     h3: { fontSize: 15, fontWeight: 700 },
   },
   transitions: {
@@ -121,20 +121,20 @@ export const theme = createTheme({
     MuiCssBaseline: {
       styleOverrides: {
         ':root': variables(day),
-        ':root[data-colours="dark"]': { ...variables(night), colorScheme: 'dark' },
+        ':root[data-color-scheme="dark"]': { ...variables(night), colorScheme: 'dark' },
         body: { fontVariantNumeric: 'tabular-nums' },
         '@media (prefers-reduced-motion: reduce)': {
           '*, *::before, *::after': { animationDuration: '0s !important', transitionDuration: '0s !important' },
         },
         '@media print': {
           '.not-printed': { display: 'none !important' },
-          ':root, :root[data-colours]': { ...onPaper, colorScheme: 'light' },
+          ':root, :root[data-color-scheme]': { ...onPaper, colorScheme: 'light' },
           body: { background: '#fff !important' },
         },
-        a: { color: colour.petrol },
+        a: { color: color.petrol },
         // Words in a drawing without a colour of their own are ink, and so light by night.
         svg: { fill: 'currentColor' },
-        ':focus-visible': { outline: `2px solid ${colour.petrol}`, outlineOffset: 2 },
+        ':focus-visible': { outline: `2px solid ${color.petrol}`, outlineOffset: 2 },
       },
     },
     MuiButtonBase: { defaultProps: { disableRipple: true } },
@@ -142,9 +142,9 @@ export const theme = createTheme({
     MuiToggleButton: {
       styleOverrides: {
         root: {
-          color: colour.ink,
-          borderColor: colour.frame,
-          '&.Mui-selected, &.Mui-selected:hover': { background: colour.ink, color: colour.sheet },
+          color: color.ink,
+          borderColor: color.frame,
+          '&.Mui-selected, &.Mui-selected:hover': { background: color.ink, color: color.sheet },
         },
       },
     },

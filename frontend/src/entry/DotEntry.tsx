@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box'
 import { useQuery } from '@tanstack/react-query'
 import { answerOf, api, ProblemError } from '../api/client'
-import { colour, mono } from '../base/theme'
+import { color, mono } from '../base/theme'
 import { Entry } from '../ui/Entry'
-import { useRested } from '../ui/useRested'
+import { useDebounced } from '../ui/useDebounced'
 import { day } from '../units/format'
 
 /** A DOT code, read while it is typed: the week it was made, its age, and what is odd about it. */
@@ -18,11 +18,11 @@ export function DotEntry(props: {
   autoFocus?: boolean
   width?: number | string
 }) {
-  const text = useRested(props.value.trim())
+  const text = useDebounced(props.value.trim())
   const retread = props.retread ?? false
   const read = useQuery({
     queryKey: ['read-dot', text, retread],
-    queryFn: () => answerOf(api.POST('/api/read/dot', { body: { text, retread } })),
+    queryFn: () => answerOf(api.POST('/api/parse/dot-code', { body: { text, retread } })),
     enabled: text.length >= 3,
     staleTime: 60_000,
     retry: false,
@@ -56,7 +56,7 @@ export function DotEntry(props: {
               </Box>
             ))}
           {read.data.notes.map((note) => (
-            <Box key={note} sx={{ color: colour.watch }}>
+            <Box key={note} sx={{ color: color.watch }}>
               {note}
             </Box>
           ))}

@@ -25,10 +25,10 @@ const follows = {
 
 function server(refusal?: Record<string, string>) {
   return fakeServer(({ path, body }) => {
-    if (path === '/api/read/sidewall') {
+    if (path === '/api/parse/sidewall') {
       return (body as { text: string }).text.length > 8 ? { body: read } : problem(422, { text: 'No tire size known.' })
     }
-    if (path === '/api/read/model') return { body: follows }
+    if (path === '/api/parse/tire-model') return { body: follows }
     if (path === '/api/tire-models') {
       return refusal ? problem(422, refusal) : { body: { title: 'Larkfell Hill 3', sidewall: read.molded } }
     }

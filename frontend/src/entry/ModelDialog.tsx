@@ -6,18 +6,18 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../api/client'
 import { useUnits } from '../base/settings'
-import { colour } from '../base/theme'
+import { color } from '../base/theme'
+import { VersionComparison } from '../conflict/VersionComparison'
 import { BESIDE, FIELDS, type SidewallField } from '../drawings/sidewall/fields'
 import { SidewallMap } from '../drawings/sidewall/SidewallMap'
-import { BothVersions } from '../merge/BothVersions'
 import { useMay } from '../session/session'
 import { Choice, Entry } from '../ui/Entry'
 import { FormDialog } from '../ui/FormDialog'
 import { useNotice } from '../ui/Notice'
-import { useRested } from '../ui/useRested'
+import { useDebounced } from '../ui/useDebounced'
 import { useSend } from '../ui/useSend'
 import { depthUnit, pressureUnit } from '../units/format'
-import { FactList } from './FactList'
+import { PropertyList } from './PropertyList'
 
 type Form = Schemas['TireModelRequest']
 
@@ -83,7 +83,7 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
     setLine(text)
     try {
       const read = await answerOf(
-        api.POST('/api/read/sidewall', { params: { query: { units } }, body: { text, retread: false } }),
+        api.POST('/api/parse/sidewall', { params: { query: { units } }, body: { text, retread: false } }),
       )
       setForm((before) => ({
         ...before,
@@ -127,7 +127,7 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
       disabled={!may}
       wide
     >
-      <BothVersions
+      <VersionComparison
         error={saving.error}
         seen={seen}
         mine={form}
@@ -214,11 +214,11 @@ function Tick({ label, on, set }: { label: string; on: boolean; set: (on: boolea
 /** The whole line as people copy it, with what each part means and what is still missing. */
 export function SidewallLine({ value, onChange }: { value: string; onChange: (text: string) => void }) {
   const [units] = useUnits()
-  const text = useRested(value.trim())
+  const text = useDebounced(value.trim())
   const read = useQuery({
     queryKey: ['read-sidewall', text, units],
     queryFn: () =>
-      answerOf(api.POST('/api/read/sidewall', { params: { query: { units } }, body: { text, retread: false } })),
+      answerOf(api.POST('/api/parse/sidewall', { params: { query: { units } }, body: { text, retread: false } })),
     enabled: text.length >= 4,
     retry: false,
     staleTime: 60_000,
@@ -244,7 +244,7 @@ export function SidewallLine({ value, onChange }: { value: string; onChange: (te
             </Box>
           ))}
           {read.data.missing.map((missing) => (
-            <Box key={missing} sx={{ color: colour.watch }}>
+            <Box key={missing} sx={{ color: color.watch }}>
               Still missing: {missing}
             </Box>
           ))}
@@ -258,12 +258,12 @@ export function SidewallLine({ value, onChange }: { value: string; onChange: (te
 /** What follows from the entries, worked out by the server while they are typed. */
 function Follows({ form }: { form: Form }) {
   const [units] = useUnits()
-  const settled = useRested(JSON.stringify(form))
+  const settled = useDebounced(JSON.stringify(form))
   const read = useQuery({
     queryKey: ['read-model', settled, units],
     queryFn: () =>
       answerOf(
-        api.POST('/api/read/model', {
+        api.POST('/api/parse/tire-model', {
           params: { query: { units } },
           body: { ...(JSON.parse(settled) as Form), manufacturer: form.manufacturer || '?', name: form.name || '?' },
         }),
@@ -283,7 +283,7 @@ function Follows({ form }: { form: Form }) {
       <Box component="h3" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
         What follows from it
       </Box>
-      <FactList facts={read.data.facts} />
+      <PropertyList facts={read.data.facts} />
     </Box>
   )
 }

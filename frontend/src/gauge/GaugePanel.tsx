@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { colour } from '../base/theme'
+import { color } from '../base/theme'
 import type { useGauge } from './useGauge'
 
 /** The simulated gauge: pair it, and what it reads goes into the field with focus. */
@@ -11,7 +11,7 @@ export function GaugePanel({ gauge }: { gauge: ReturnType<typeof useGauge> }) {
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
         Wireless gauge (simulated)
       </Box>
-      <Box role="status" sx={{ mb: 1, color: gauge.state === 'lost' ? colour.stop : 'text.secondary' }}>
+      <Box role="status" sx={{ mb: 1, color: gauge.state === 'lost' ? color.stop : 'text.secondary' }}>
         {gauge.state === 'off' && 'Not paired. Type what your gauge shows, or pair one.'}
         {gauge.state === 'pairing' && 'Pairing…'}
         {paired && `Paired: ${gauge.says}. Its reading goes into the field with focus.`}
@@ -19,7 +19,7 @@ export function GaugePanel({ gauge }: { gauge: ReturnType<typeof useGauge> }) {
       </Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         {!paired && (
-          <Button variant="outlined" onClick={gauge.pair} sx={{ minHeight: 44, background: colour.sheet }}>
+          <Button variant="outlined" onClick={gauge.pair} sx={{ minHeight: 44, background: color.sheet }}>
             {gauge.state === 'lost' ? 'Pair again' : 'Pair the gauge'}
           </Button>
         )}

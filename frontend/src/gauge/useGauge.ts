@@ -49,7 +49,7 @@ export function useGauge() {
     unpair()
     setState('pairing')
     setSays('')
-    const stream = new EventSource('/api/stand-ins/gauge')
+    const stream = new EventSource('/api/simulators/gauge')
     source.current = stream
     stream.addEventListener('paired', (event) => {
       setState('paired')
@@ -79,7 +79,7 @@ export function useGauge() {
       const groove = what === 'outer' || what === 'center' || what === 'inner' ? { groove: what } : {}
       try {
         await answerOf(
-          api.POST('/api/stand-ins/gauge/press', {
+          api.POST('/api/simulators/gauge/reading', {
             params: { query: { units } },
             body: { vehicleId, position, towards, ...groove },
           }),
@@ -92,7 +92,7 @@ export function useGauge() {
     [focused],
   )
 
-  const dropOut = useCallback(() => answerOf(api.POST('/api/stand-ins/gauge/drop-out')), [])
+  const dropOut = useCallback(() => answerOf(api.POST('/api/simulators/gauge/disconnect')), [])
 
   return { state, says, pair, press, dropOut }
 }

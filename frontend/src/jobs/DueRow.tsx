@@ -1,13 +1,13 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, type DueLine } from '../api/client'
-import { colour } from '../base/theme'
-import { StateGlyph } from '../drawings/state/StateGlyph'
+import { color } from '../base/theme'
+import { VerdictIcon } from '../drawings/verdict/VerdictIcon'
 import { useMay } from '../session/session'
 import type { Place } from '../ui/LongList'
 import { useSend } from '../ui/useSend'
 import { day, when } from '../units/format'
-import { LeaveDialog } from './LeaveDialog'
+import { PostponeDialog } from './PostponeDialog'
 
 /** One thing that is due: what, where, the figure against its limit, why, and by when. */
 export function DueRow(props: {
@@ -25,7 +25,7 @@ export function DueRow(props: {
   const back = useSend<unknown>(
     () =>
       answerOf(
-        api.DELETE('/api/vehicles/{id}/waivers/{work}', {
+        api.DELETE('/api/vehicles/{id}/postponements/{work}', {
           params: { path: { id: line.vehicleId, work: line.key } },
         }),
       ),
@@ -42,7 +42,7 @@ export function DueRow(props: {
         <span />
       )}
       <span className="state">
-        <StateGlyph verdict={line.urgency} size={14} />
+        <VerdictIcon verdict={line.urgency} size={14} />
       </span>
       <div>
         <div className="strong">
@@ -84,7 +84,7 @@ export function DueRow(props: {
             leave…
           </button>
         )}
-        {leaving && <LeaveDialog line={line} onClose={() => setLeaving(false)} />}
+        {leaving && <PostponeDialog line={line} onClose={() => setLeaving(false)} />}
         {line.scheduled && (
           <Link to={`/shop?job=${line.scheduled.jobId}`}>planned {day(line.scheduled.day, props.today)}</Link>
         )}
@@ -104,22 +104,22 @@ export const dueRows = {
     columnGap: '4px',
     alignItems: 'start',
     padding: '7px 8px',
-    borderBottom: `1px solid ${colour.hairline}`,
+    borderBottom: `1px solid ${color.hairline}`,
   },
   '& .due-row > div': { minWidth: 0 },
   '& .choose': { display: 'grid', placeItems: 'center', minHeight: 26, mt: '-3px', cursor: 'pointer' },
-  '& .choose input': { width: 17, height: 17, m: 0, accentColor: colour.petrol, cursor: 'pointer' },
+  '& .choose input': { width: 17, height: 17, m: 0, accentColor: color.petrol, cursor: 'pointer' },
   '& .state': { pt: '3px' },
   '& .strong': { fontWeight: 650 },
   '& .work': { fontWeight: 450 },
-  '& .quiet': { color: colour.quiet, fontSize: 12.5 },
+  '& .quiet': { color: color.quiet, fontSize: 12.5 },
   '& .left': { fontSize: 12.5, fontWeight: 650 },
   '& .when': { textAlign: 'right', whiteSpace: 'nowrap', pl: '8px' },
   '& .when > a': { display: 'block', fontSize: 12.5, lineHeight: '24px' },
   '& button': {
     font: 'inherit',
     fontSize: 12.5,
-    color: colour.petrol,
+    color: color.petrol,
     background: 'none',
     border: 0,
     p: 0,

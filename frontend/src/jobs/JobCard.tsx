@@ -6,10 +6,10 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { lazy, Suspense, useEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, type Job, ProblemError } from '../api/client'
-import { colour } from '../base/theme'
+import { color } from '../base/theme'
 import { day, moment } from '../units/format'
 
-const DoneDialog = lazy(async () => ({ default: (await import('./DoneDialog')).DoneDialog }))
+const DoneDialog = lazy(async () => ({ default: (await import('./CompleteJobDialog')).CompleteJobDialog }))
 
 /** One job: its work, and moving it, taking it off the plan, or marking it done. */
 export function JobCard({
@@ -34,7 +34,7 @@ export function JobCard({
   const move = useMutation({
     mutationFn: (to: string) =>
       answerOf(
-        api.PUT('/api/jobs/{id}/day', {
+        api.PUT('/api/jobs/{id}/date', {
           params: { path: { id: job.id }, header: seen },
           body: { day: to },
         }),
@@ -58,9 +58,9 @@ export function JobCard({
       component="article"
       aria-label={`${job.unit}, ${job.doneAt ? 'done' : day(job.day)}`}
       sx={{
-        background: colour.sheet,
+        background: color.sheet,
         border: 1,
-        borderColor: marked ? colour.petrol : 'divider',
+        borderColor: marked ? color.petrol : 'divider',
         borderRadius: 1,
         p: 1.5,
       }}

@@ -28,7 +28,13 @@ export async function keepPages() {
   }
 }
 
-const NEEDED = ['/api/session', '/api/findings', '/api/walk-scopes', '/api/gauges?units=US', '/api/gauges?units=METRIC']
+const NEEDED = [
+  '/api/session',
+  '/api/findings',
+  '/api/walk-around-scopes',
+  '/api/gauges?units=US',
+  '/api/gauges?units=METRIC',
+]
 
 /** Resolves once the worker answers for this very page; at its first visit a page is older than its worker. */
 const controlled = () =>

@@ -55,7 +55,7 @@ describe('the way in', () => {
   it('lets a person sign in again on top where the session ended, keeping what was typed', async () => {
     let ended = false
     fakeServer(({ method, path }) => {
-      if (path === '/api/yard') return problem(401)
+      if (path === '/api/fleet') return problem(401)
       if (method === 'POST') ended = false
       return { body: ended ? signedOut : { ...signedOut, me: rafe } }
     })
@@ -68,7 +68,7 @@ describe('the way in', () => {
     )
     await userEvent.type(await screen.findByLabelText('Note'), 'left rear low')
     ended = true
-    await answerOf(api.GET('/api/yard')).catch(() => {})
+    await answerOf(api.GET('/api/fleet')).catch(() => {})
     expect(await screen.findByRole('heading', { name: 'Sign in again' })).toBeVisible()
     await userEvent.type(screen.getByLabelText('Name'), 'Rafe')
     await userEvent.click(screen.getByRole('button', { name: 'Sign in' }))

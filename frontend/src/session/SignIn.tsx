@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../api/client'
-import { colour } from '../base/theme'
+import { color } from '../base/theme'
 import { ROLE_MEANS, ROLE_WORDS, sessionQuery } from './session'
 
 type Session = Schemas['SessionView']
@@ -48,7 +48,7 @@ export function SignIn({ session, again = false }: { session: Session; again?: b
                 variant="outlined"
                 onClick={() => demo.mutate(person.id)}
                 loading={demo.isPending && demo.variables === person.id}
-                sx={{ justifyContent: 'flex-start', background: colour.sheet, minHeight: 48, textAlign: 'left' }}
+                sx={{ justifyContent: 'flex-start', background: color.sheet, minHeight: 48, textAlign: 'left' }}
               >
                 <span>
                   {person.name}, {ROLE_WORDS[person.role]}
@@ -97,7 +97,7 @@ export function SignIn({ session, again = false }: { session: Session; again?: b
 export function Brand() {
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, mb: 4 }}>
-      <Box sx={{ background: colour.bar, borderRadius: 1, display: 'flex', p: 0.5 }}>
+      <Box sx={{ background: color.bar, borderRadius: 1, display: 'flex', p: 0.5 }}>
         <img src="/mark.svg" width={28} height={28} alt="" />
       </Box>
       <Box component="span" sx={{ fontWeight: 750, fontStretch: '115%', fontSize: 18 }}>

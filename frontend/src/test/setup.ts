@@ -2,8 +2,8 @@ import '@testing-library/jest-dom/vitest'
 import 'fake-indexeddb/auto'
 import { cleanup, configure } from '@testing-library/react'
 import { afterEach, vi } from 'vitest'
-import { outbox } from '../offline/outbox'
 import { store } from '../offline/store'
+import { uploadQueue } from '../offline/uploadQueue'
 
 // jsdom lays nothing out, so nothing ever changes its size.
 globalThis.ResizeObserver ??= class {
@@ -18,7 +18,7 @@ afterEach(async () => {
   cleanup()
   vi.unstubAllGlobals()
   localStorage.clear()
-  await outbox.settled()
+  await uploadQueue.settled()
   await store.empty()
-  outbox.forgetLoaded()
+  uploadQueue.forgetLoaded()
 })

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import type { Schemas } from '../api/client'
-import { colour } from '../base/theme'
+import { color } from '../base/theme'
 import { day } from '../units/format'
 
 /** What is or was wrong with a tire: what opened each alert, and what cleared it or alone can. */
@@ -19,7 +19,7 @@ export function Alerts({ alerts }: { alerts: Schemas['AlertView'][] }) {
               component="li"
               key={`${alert.type} ${alert.statement} ${alert.openedOn} ${alert.clearedOn}`}
               sx={{
-                background: colour.sheet,
+                background: color.sheet,
                 border: 1,
                 borderColor: 'divider',
                 borderLeft: 4,

@@ -25,7 +25,7 @@ export function RetreadDialog({ tire, onClose }: { tire: Schemas['TirePageView']
   const form = useSend(
     (key) =>
       answerOf(
-        api.POST('/api/tires/{id}/back-from-retread', {
+        api.POST('/api/tires/{id}/retread-return', {
           params: { path: { id: tire.id }, query: { units }, header: { 'Idempotency-Key': key } },
           body: { retreadCode, depth, price, yard, shelf, ...(modelId !== undefined && { tireModelId: modelId }) },
         }),

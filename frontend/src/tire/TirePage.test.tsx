@@ -4,8 +4,8 @@ import { describe, expect, it, vi } from 'vitest'
 import type { Schemas } from '../api/client'
 import { fakeServer, problem } from '../test/server'
 import { SESSION, show } from '../test/show'
-import { FitDialog } from './FitDialog'
-import { PutAwayDialog } from './PutAwayDialog'
+import { InstallDialog } from './InstallDialog'
+import { StoreTireDialog } from './StoreTireDialog'
 import { TirePage } from './TirePage'
 
 const tire: Schemas['TirePageView'] = {
@@ -157,9 +157,9 @@ describe('moving a tire', () => {
   it('says before fitting why it must not go there', async () => {
     const refusal = { statement: 'Retread on the steer axle', explanation: 'A retread never rolls on a steer axle.' }
     fakeServer(({ path }) =>
-      path.endsWith('/fit-check') ? { body: { refusals: [refusal], notes: [] } } : { body: [] },
+      path.endsWith('/install-check') ? { body: { refusals: [refusal], notes: [] } } : { body: [] },
     )
-    show(<FitDialog tire={tire} goal={{ vehicleId: 3, position: '1L' }} onClose={() => {}} />)
+    show(<InstallDialog tire={tire} goal={{ vehicleId: 3, position: '1L' }} onClose={() => {}} />)
     expect(await screen.findByText(/Not there: Retread on the steer axle/)).toBeVisible()
     expect(screen.getByText(/never under a load held by a jack/)).toBeVisible()
   })
@@ -174,7 +174,7 @@ describe('moving a tire', () => {
         ? { body: { tireId: 20, where: 'scrapped', notes: [] } }
         : problem(422, { reason: 'Say why it is scrapped.', depth: 'Measure the lowest tread depth.' })
     })
-    show(<PutAwayDialog tire={tire} onClose={close} />)
+    show(<StoreTireDialog tire={tire} onClose={close} />)
     await userEvent.click(screen.getByLabelText('Where it goes'))
     await userEvent.click(screen.getByRole('option', { name: 'to scrap' }))
     await userEvent.click(screen.getByRole('button', { name: 'Scrap it' }))

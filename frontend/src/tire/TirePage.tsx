@@ -7,22 +7,22 @@ import { Link, useParams } from 'react-router'
 import type { Schemas } from '../api/client'
 import { tireQuery } from '../api/queries'
 import { useUnits } from '../base/settings'
-import { colour, mono } from '../base/theme'
-import { FactList } from '../entry/FactList'
+import { color, mono } from '../base/theme'
+import { PropertyList } from '../entry/PropertyList'
 import { useMay } from '../session/session'
-import { LoadProblem } from '../ui/Failed'
+import { LoadProblem } from '../ui/ErrorNotice'
 import { LoadingLines } from '../ui/Loading'
 import { Page } from '../ui/Page'
 import { Table } from '../ui/Table'
 import { day, moment } from '../units/format'
 import { Alerts } from './Alerts'
-import { CodeDialog } from './CodeDialog'
-import { CorrectDialog } from './CorrectDialog'
-import { FitDialog } from './FitDialog'
-import { NumbersDialog } from './NumbersDialog'
-import { PutAwayDialog } from './PutAwayDialog'
+import { CorrectEntryDialog } from './CorrectEntryDialog'
+import { DotCodeDialog } from './DotCodeDialog'
+import { InstallDialog } from './InstallDialog'
+import { MoveTireDialog } from './MoveTireDialog'
 import { RetreadDialog } from './RetreadDialog'
-import { SwapDialog } from './SwapDialog'
+import { StoreTireDialog } from './StoreTireDialog'
+import { TireNumberDialog } from './TireNumberDialog'
 import { VoidDialog } from './VoidDialog'
 
 type Open =
@@ -100,7 +100,7 @@ export function TirePage() {
         }}
       >
         <Box sx={{ minWidth: 0 }}>
-          <Box sx={{ background: colour.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 2, mb: 2 }}>
+          <Box sx={{ background: color.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 2, mb: 2 }}>
             <Box sx={{ fontSize: 17, fontWeight: 700 }}>
               {tire.where.vehicleId !== undefined ? (
                 <Link to={`/vehicles/${tire.where.vehicleId}?at=${tire.where.position}`}>{tire.where.label}</Link>
@@ -112,9 +112,9 @@ export function TirePage() {
             {tire.gas && <Box sx={{ mt: 0.5 }}>Filled with {tire.gas}</Box>}
             <Gave tire={tire} />
           </Box>
-          <FactList facts={tire.facts} />
+          <PropertyList facts={tire.facts} />
           <Box sx={{ mt: 1.5 }}>
-            <Link to={`/tags?tires=${tire.id}`}>Print its tag</Link>
+            <Link to={`/labels?tires=${tire.id}`}>Print its tag</Link>
           </Box>
         </Box>
         <Box sx={{ minWidth: 0 }}>
@@ -178,13 +178,15 @@ export function TirePage() {
           </Table>
         </Box>
       </Box>
-      {open === 'fit' && <FitDialog tire={tire} onClose={close} />}
-      {open === 'swap' && <SwapDialog tire={tire} onClose={close} />}
-      {open === 'away' && <PutAwayDialog tire={tire} onClose={close} />}
-      {open === 'code' && <CodeDialog tire={tire} onClose={close} />}
+      {open === 'fit' && <InstallDialog tire={tire} onClose={close} />}
+      {open === 'swap' && <MoveTireDialog tire={tire} onClose={close} />}
+      {open === 'away' && <StoreTireDialog tire={tire} onClose={close} />}
+      {open === 'code' && <DotCodeDialog tire={tire} onClose={close} />}
       {open === 'retread' && <RetreadDialog tire={tire} onClose={close} />}
-      {open === 'numbers' && <NumbersDialog tire={tire} onClose={close} />}
-      {open && typeof open === 'object' && 'correct' in open && <CorrectDialog line={open.correct} onClose={close} />}
+      {open === 'numbers' && <TireNumberDialog tire={tire} onClose={close} />}
+      {open && typeof open === 'object' && 'correct' in open && (
+        <CorrectEntryDialog line={open.correct} onClose={close} />
+      )}
       {open && typeof open === 'object' && 'mistyped' in open && <VoidDialog line={open.mistyped} onClose={close} />}
     </Page>
   )
@@ -192,7 +194,7 @@ export function TirePage() {
 
 function Quiet({ onClick, children }: { onClick: () => void; children: string }) {
   return (
-    <Button variant="outlined" sx={{ background: colour.sheet }} onClick={onClick}>
+    <Button variant="outlined" sx={{ background: color.sheet }} onClick={onClick}>
       {children}
     </Button>
   )

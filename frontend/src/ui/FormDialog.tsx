@@ -8,7 +8,7 @@ import DialogTitle from '@mui/material/DialogTitle'
 import useMediaQuery from '@mui/material/useMediaQuery'
 import { type ReactNode, useId, useState } from 'react'
 import { ProblemError } from '../api/client'
-import { Asked } from './Asked'
+import { ConfirmValue } from './ConfirmValue'
 
 /** A form over the page: what is wrong at the top or at its field, leaving on the left, the one action on the right. */
 export function FormDialog(props: {
@@ -52,7 +52,7 @@ export function FormDialog(props: {
         sx={{ display: 'contents' }}
       >
         <DialogContent dividers>
-          {asked.length > 0 && <Asked questions={asked} onConfirm={props.onConfirm} />}
+          {asked.length > 0 && <ConfirmValue questions={asked} onConfirm={props.onConfirm} />}
           {problem && asked.length === 0 && (
             <Alert severity="error" sx={{ mb: 2 }}>
               <strong>{problem.problem.title}.</strong> {problem.problem.detail}

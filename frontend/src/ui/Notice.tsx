@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button'
 import Snackbar from '@mui/material/Snackbar'
 import { createContext, type ReactNode, useCallback, useContext, useState } from 'react'
-import { colour } from '../base/theme'
+import { color } from '../base/theme'
 
 interface Notice {
   text: string
@@ -28,7 +28,7 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
           notice?.undo && (
             <Button
               size="small"
-              sx={{ color: colour.barLink }}
+              sx={{ color: color.barLink }}
               onClick={() => {
                 notice.undo?.()
                 setNotice(null)

@@ -1,14 +1,14 @@
 import Box from '@mui/material/Box'
 import type { Schemas } from '../api/client'
-import { StateGlyph } from '../drawings/state/StateGlyph'
-import { STATES } from '../drawings/state/states'
+import { VerdictIcon } from '../drawings/verdict/VerdictIcon'
+import { STATES } from '../drawings/verdict/verdicts'
 
 /** All reasons of a verdict, worst first, each with its rule and who says so. */
 export function ReasonList({ judgement }: { judgement: Schemas['AssessmentView'] }) {
   if (judgement.reasons.length === 0) {
     return (
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-        <StateGlyph verdict="GOOD" named={false} />
+        <VerdictIcon verdict="GOOD" named={false} />
         <span>Measured, current, and within every limit.</span>
       </Box>
     )
@@ -22,7 +22,7 @@ export function ReasonList({ judgement }: { judgement: Schemas['AssessmentView']
           sx={{ display: 'grid', gridTemplateColumns: '20px 1fr', gap: 1 }}
         >
           <Box sx={{ pt: 0.25 }}>
-            <StateGlyph verdict={reason.verdict} named={false} />
+            <VerdictIcon verdict={reason.verdict} named={false} />
           </Box>
           <div>
             <Box>

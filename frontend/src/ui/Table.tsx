@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import type { ReactNode } from 'react'
-import { colour } from '../base/theme'
+import { color } from '../base/theme'
 
 /** A plain table of records: hairlines, heads above, wide ones scroll in their own room. */
 export function Table({
@@ -24,7 +24,7 @@ export function Table({
         sx={{
           borderCollapse: 'collapse',
           width: '100%',
-          background: colour.sheet,
+          background: color.sheet,
           '& th': { textAlign: 'left', fontWeight: 650, color: 'text.secondary', whiteSpace: 'nowrap' },
           '& td, & th': { borderBottom: 1, borderColor: 'divider', px: 1, py: 0.75, verticalAlign: 'top' },
         }}

@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, type Schemas } from '../api/client'
 import { useUnits } from '../base/settings'
-import { colour } from '../base/theme'
+import { color } from '../base/theme'
 import { useMay } from '../session/session'
 import { DayAndOdometer } from '../tire/DayAndOdometer'
 import { Entry } from '../ui/Entry'
@@ -39,7 +39,7 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
     <>
       <Button
         variant="outlined"
-        sx={{ background: colour.sheet }}
+        sx={{ background: color.sheet }}
         aria-haspopup="menu"
         onClick={(event) => setAt(event.currentTarget)}
       >
@@ -77,7 +77,7 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
             Add another like it…
           </MenuItem>
         )}
-        <MenuItem component={Link} to={`/tags?vehicles=${vehicle.id}`}>
+        <MenuItem component={Link} to={`/labels?vehicles=${vehicle.id}`}>
           Print tags
         </MenuItem>
         {coordinator && (

@@ -8,16 +8,16 @@ import { NavLink, Outlet, useOutletContext, useParams, useSearchParams } from 'r
 import type { DueLine, Schemas } from '../api/client'
 import { vehicleQuery } from '../api/queries'
 import { useUnits } from '../base/settings'
-import { colour } from '../base/theme'
-import { AxlePlan, type Overlay } from '../drawings/axle-plan/AxlePlan'
-import { StateGlyph } from '../drawings/state/StateGlyph'
-import { STATES } from '../drawings/state/states'
+import { color } from '../base/theme'
+import { AxleDiagram, type Overlay } from '../drawings/axle-diagram/AxleDiagram'
+import { VerdictIcon } from '../drawings/verdict/VerdictIcon'
+import { STATES } from '../drawings/verdict/verdicts'
 import { ScheduleDialog } from '../jobs/ScheduleDialog'
 import { useMay } from '../session/session'
-import { LoadProblem } from '../ui/Failed'
+import { LoadProblem } from '../ui/ErrorNotice'
 import { LoadingLines } from '../ui/Loading'
 import { day } from '../units/format'
-import { StartWalkRound } from './StartWalkRound'
+import { StartWalkAround } from './StartWalkAround'
 import { VehicleMenu } from './VehicleMenu'
 
 export interface VehicleContext {
@@ -37,7 +37,7 @@ const TABS = [
   { to: 'sensors', word: 'Sensors' },
   { to: 'jobs', word: 'Jobs' },
   { to: 'dot-sheet', word: 'DOT sheet' },
-  { to: 'ledger', word: 'Ledger' },
+  { to: 'history', word: 'History' },
 ]
 
 /** One vehicle: its axle plan at the left stays, the pages beside it change. */
@@ -85,13 +85,13 @@ export function VehiclePage() {
             gap: 1,
           }}
         >
-          <AxlePlan plan={vehicle.axleDiagram} overlays={overlays} picked={picked} onPick={pick} />
+          <AxleDiagram plan={vehicle.axleDiagram} overlays={overlays} picked={picked} onPick={pick} />
           <ToggleButtonGroup
             size="small"
             value={overlays}
             onChange={(_, next: Overlay[]) => setOverlays(next)}
             aria-label="Shown on the plan"
-            sx={{ background: colour.sheet, mt: 1 }}
+            sx={{ background: color.sheet, mt: 1 }}
           >
             <ToggleButton value="tread">Tread</ToggleButton>
             <ToggleButton value="pressure">Pressure</ToggleButton>
@@ -184,18 +184,18 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
           color: STATES[vehicle.verdict].colour,
         }}
       >
-        <StateGlyph verdict={vehicle.verdict} size={20} named={false} />
+        <VerdictIcon verdict={vehicle.verdict} size={20} named={false} />
         {STATES[vehicle.verdict].word[0]?.toUpperCase()}
         {STATES[vehicle.verdict].word.slice(1)}
         {stopped.length > 0 && `: ${stopped.join(', ')}`}
       </Box>
       {onSchedule && (
-        <Button variant="outlined" onClick={onSchedule} sx={{ background: colour.sheet }}>
+        <Button variant="outlined" onClick={onSchedule} sx={{ background: color.sheet }}>
           Schedule what’s due…
         </Button>
       )}
       <VehicleMenu vehicle={vehicle} />
-      {!vehicle.retired && <StartWalkRound vehicleId={vehicle.id} open={vehicle.openWalkAround} />}
+      {!vehicle.retired && <StartWalkAround vehicleId={vehicle.id} open={vehicle.openWalkAround} />}
     </Box>
   )
 }
@@ -208,5 +208,5 @@ function PlanKey({ overlays }: { overlays: Overlay[] }) {
     overlays.includes('age') && 'Ticks: years since the DOT week; long tick: limit.',
   ].filter(Boolean)
   if (keys.length === 0) return null
-  return <Box sx={{ fontSize: 12, color: colour.quiet, textAlign: 'center', maxWidth: 380 }}>{keys.join(' ')}</Box>
+  return <Box sx={{ fontSize: 12, color: color.quiet, textAlign: 'center', maxWidth: 380 }}>{keys.join(' ')}</Box>
 }

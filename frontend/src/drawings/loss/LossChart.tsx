@@ -1,4 +1,4 @@
-import { colour } from '../../base/theme'
+import { color } from '../../base/theme'
 import { day } from '../../units/format'
 import { CHART, placeLoss, type TireLoss } from './geometry'
 
@@ -17,15 +17,8 @@ export function LossChart({ loss }: { loss: TireLoss }) {
     >
       {placed.target !== undefined && (
         <>
-          <line
-            x1={0}
-            x2={CHART.width}
-            y1={placed.target}
-            y2={placed.target}
-            stroke={colour.petrol}
-            strokeWidth={1.2}
-          />
-          <text x={2} y={placed.target - 3} fill={colour.petrol}>
+          <line x1={0} x2={CHART.width} y1={placed.target} y2={placed.target} stroke={color.petrol} strokeWidth={1.2} />
+          <text x={2} y={placed.target - 3} fill={color.petrol}>
             target {loss.targetWords}
           </text>
         </>
@@ -37,16 +30,16 @@ export function LossChart({ loss }: { loss: TireLoss }) {
             x2={CHART.width}
             y1={placed.need}
             y2={placed.need}
-            stroke={colour.stop}
+            stroke={color.stop}
             strokeWidth={1.2}
             strokeDasharray="5 3"
           />
-          <text x={2} y={placed.need - 3} fill={colour.stop}>
+          <text x={2} y={placed.need - 3} fill={color.stop}>
             need {loss.minimumForLoadLabel}
           </text>
         </>
       )}
-      <polyline points={line} fill="none" stroke={loss.isLeak ? colour.stop : colour.rubber} strokeWidth={1.6} />
+      <polyline points={line} fill="none" stroke={loss.isLeak ? color.stop : color.rubber} strokeWidth={1.6} />
       {placed.points.map(({ x, y, correctedY, point }, at) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: two readings may share a day
         <g key={at}>
@@ -54,8 +47,8 @@ export function LossChart({ loss }: { loss: TireLoss }) {
             cx={x}
             cy={y}
             r={3}
-            fill={point.filled ? colour.petrol : point.cold ? colour.sheet : colour.amber}
-            stroke={colour.rubber}
+            fill={point.filled ? color.petrol : point.cold ? color.sheet : color.amber}
+            stroke={color.rubber}
           >
             <title>
               {day(point.on)}: {point.pressure}
@@ -65,14 +58,14 @@ export function LossChart({ loss }: { loss: TireLoss }) {
             </title>
           </circle>
           {correctedY !== undefined && (
-            <path d={`M${x - 3},${correctedY - 3}l6,6m0,-6l-6,6`} stroke={colour.petrol} strokeWidth={1.2} />
+            <path d={`M${x - 3},${correctedY - 3}l6,6m0,-6l-6,6`} stroke={color.petrol} strokeWidth={1.2} />
           )}
         </g>
       ))}
-      <text x={2} y={CHART.height - 4} fill={colour.quiet}>
+      <text x={2} y={CHART.height - 4} fill={color.quiet}>
         {day(placed.from)}
       </text>
-      <text x={CHART.width - 2} y={CHART.height - 4} textAnchor="end" fill={colour.quiet}>
+      <text x={CHART.width - 2} y={CHART.height - 4} textAnchor="end" fill={color.quiet}>
         {day(placed.to)}
       </text>
     </svg>

@@ -1,5 +1,5 @@
 import { useId } from 'react'
-import { colour, mono } from '../../base/theme'
+import { color, mono } from '../../base/theme'
 import { arc, FIELDS, type PlacedField, type SidewallField } from './fields'
 
 const RADIUS = { outer: 168, inner: 128 }
@@ -9,18 +9,18 @@ export function SidewallMap(props: { picked: SidewallField | undefined; onPick: 
   return (
     // biome-ignore lint/a11y/useSemanticElements: an SVG drawing has no fieldset
     <svg viewBox="0 0 400 400" width="100%" style={{ maxWidth: 460 }} role="group" aria-label="Sidewall of a tire">
-      <circle cx={200} cy={200} r={194} fill={colour.groove} />
+      <circle cx={200} cy={200} r={194} fill={color.groove} />
       {Array.from({ length: 72 }, (_, at) => at * 5).map((degrees) => (
-        <path key={degrees} d={arc(191, degrees, 2.6)} stroke={colour.beam} strokeWidth={5} fill="none" />
+        <path key={degrees} d={arc(191, degrees, 2.6)} stroke={color.beam} strokeWidth={5} fill="none" />
       ))}
-      <circle cx={200} cy={200} r={185} fill={colour.rubber} />
+      <circle cx={200} cy={200} r={185} fill={color.rubber} />
       <circle cx={200} cy={200} r={150} fill="none" stroke="#3B4146" strokeWidth={1.5} />
-      <circle cx={200} cy={200} r={106} fill={colour.frame} />
-      <circle cx={200} cy={200} r={98} fill={colour.chalk} stroke={colour.beam} strokeWidth={2} />
-      <text x={200} y={196} textAnchor="middle" fontSize={13} fontWeight={700} fill={colour.ink}>
+      <circle cx={200} cy={200} r={106} fill={color.frame} />
+      <circle cx={200} cy={200} r={98} fill={color.chalk} stroke={color.beam} strokeWidth={2} />
+      <text x={200} y={196} textAnchor="middle" fontSize={13} fontWeight={700} fill={color.ink}>
         Point at a field
       </text>
-      <text x={200} y={214} textAnchor="middle" fontSize={12} fill={colour.quiet}>
+      <text x={200} y={214} textAnchor="middle" fontSize={12} fill={color.quiet}>
         or use Tab and Enter
       </text>
       {FIELDS.map((field) => (
@@ -60,13 +60,13 @@ function Field({
     >
       <path
         d={arc(radius, field.at, field.span)}
-        stroke={picked ? colour.amber : '#3B4146'}
+        stroke={picked ? color.amber : '#3B4146'}
         strokeWidth={27}
         fill="none"
         strokeLinecap="butt"
       />
       <path id={id} d={arc(radius + (below ? 5 : -5), field.at, field.span)} fill="none" />
-      <text fontSize={13.5} fontFamily={mono} fontWeight={600} fill={picked ? colour.ink : colour.tread}>
+      <text fontSize={13.5} fontFamily={mono} fontWeight={600} fill={picked ? color.ink : color.tread}>
         <textPath href={`#${id}`} startOffset="50%" textAnchor="middle">
           {field.molded}
         </textPath>

@@ -1,5 +1,5 @@
 import { useId } from 'react'
-import { colour } from '../../base/theme'
+import { color } from '../../base/theme'
 import { cut, type Depths, HEIGHT, WIDTH } from './geometry'
 
 /** A cut through the tread with what is left in each groove, pull point and legal limit, and the shape of the wear below. */
@@ -22,11 +22,11 @@ export function TreadSection(props: {
     >
       <defs>
         <pattern id={hatch} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <line x1="0" y1="0" x2="0" y2="6" stroke={colour.frame} strokeWidth="1.5" />
+          <line x1="0" y1="0" x2="0" y2="6" stroke={color.frame} strokeWidth="1.5" />
         </pattern>
       </defs>
       <rect x={4} y={drawn.fresh} width={WIDTH - 8} height={HEIGHT - 4 - drawn.fresh} fill={`url(#${hatch})`} rx={3} />
-      <path d={drawn.rubber} fill={colour.rubber} />
+      <path d={drawn.rubber} fill={color.rubber} />
       {drawn.grooves.map((groove, at) => (
         <g key={groove.from}>
           <rect
@@ -34,23 +34,17 @@ export function TreadSection(props: {
             y={Math.min(groove.top, drawn.fresh) - 1}
             width={groove.to - groove.from}
             height={groove.floor - Math.min(groove.top, drawn.fresh) + 1}
-            fill={colour.chalk}
+            fill={color.chalk}
           />
           <line
             x1={(groove.from + groove.to) / 2}
             x2={(groove.from + groove.to) / 2}
             y1={groove.top}
             y2={groove.floor}
-            stroke={colour.petrol}
+            stroke={color.petrol}
             strokeWidth={2}
           />
-          <text
-            x={(groove.from + groove.to) / 2}
-            y={HEIGHT + 14}
-            textAnchor="middle"
-            fontWeight={700}
-            fill={colour.ink}
-          >
+          <text x={(groove.from + groove.to) / 2} y={HEIGHT + 14} textAnchor="middle" fontWeight={700} fill={color.ink}>
             {['O', 'C', 'I'][at]} {zones[at]}
           </text>
         </g>
@@ -66,7 +60,7 @@ export function TreadSection(props: {
             strokeWidth={1.6}
             strokeDasharray="2 3"
           />
-          <text x={WIDTH + 4} y={drawn.pull} fill={colour.plan}>
+          <text x={WIDTH + 4} y={drawn.pull} fill={color.plan}>
             pull {props.words.pull}
           </text>
           <line
@@ -78,14 +72,14 @@ export function TreadSection(props: {
             strokeWidth={1.6}
             strokeDasharray="6 3"
           />
-          <text x={WIDTH + 4} y={drawn.legal + 11} fill={colour.stop}>
+          <text x={WIDTH + 4} y={drawn.legal + 11} fill={color.stop}>
             legal {props.words.legal}
           </text>
         </>
       )}
       <g transform={`translate(0 ${HEIGHT + 22})`}>
-        <line x1={6} x2={WIDTH - 6} y1={4} y2={4} stroke={colour.frame} />
-        <path d={drawn.shape} fill="none" stroke={colour.ink} strokeWidth={2.2} />
+        <line x1={6} x2={WIDTH - 6} y1={4} y2={4} stroke={color.frame} />
+        <path d={drawn.shape} fill="none" stroke={color.ink} strokeWidth={2.2} />
       </g>
     </svg>
   )

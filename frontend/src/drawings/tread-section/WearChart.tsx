@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client'
-import { colour } from '../../base/theme'
+import { color } from '../../base/theme'
 
 const WIDTH = 380
 const HEIGHT = 96
@@ -24,23 +24,23 @@ export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       width="100%"
-      style={{ maxWidth: WIDTH, display: 'block', fontSize: 10.5, background: colour.sheet }}
+      style={{ maxWidth: WIDTH, display: 'block', fontSize: 10.5, background: color.sheet }}
       role="img"
       aria-label={`Lowest depth of ${tire.position} over miles: ${points.length} readings${tire.forecast?.rate ? `, ${tire.forecast.rate}` : ''}`}
     >
       {ahead && (
         <path
           d={`M${x(last.miles)},${y(last.depth)}L${x(ahead.miles)},${y(ahead.max)}L${x(ahead.miles)},${y(ahead.min)}Z`}
-          fill={colour.frame}
+          fill={color.frame}
           opacity={0.5}
         />
       )}
-      <line x1={0} x2={WIDTH} y1={y(pull)} y2={y(pull)} stroke={colour.plan} strokeDasharray="2 3" />
-      <text x={WIDTH - 4} y={y(pull) - 3} textAnchor="end" fill={colour.plan}>
+      <line x1={0} x2={WIDTH} y1={y(pull)} y2={y(pull)} stroke={color.plan} strokeDasharray="2 3" />
+      <text x={WIDTH - 4} y={y(pull) - 3} textAnchor="end" fill={color.plan}>
         pull
       </text>
-      <line x1={0} x2={WIDTH} y1={y(legal)} y2={y(legal)} stroke={colour.stop} strokeDasharray="6 3" />
-      <text x={4} y={y(legal) - 3} fill={colour.stop}>
+      <line x1={0} x2={WIDTH} y1={y(legal)} y2={y(legal)} stroke={color.stop} strokeDasharray="6 3" />
+      <text x={4} y={y(legal) - 3} fill={color.stop}>
         legal
       </text>
       {ahead && (
@@ -49,7 +49,7 @@ export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
           y1={y(last.depth)}
           x2={x(ahead.miles)}
           y2={y(ahead.likely)}
-          stroke={colour.ink}
+          stroke={color.ink}
           strokeWidth={1.4}
           strokeDasharray="4 3"
         />
@@ -57,12 +57,12 @@ export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
       <polyline
         points={points.map((one) => `${x(one.miles)},${y(one.depth)}`).join(' ')}
         fill="none"
-        stroke={colour.petrol}
+        stroke={color.petrol}
         strokeWidth={1.6}
       />
       {points.map((one, index) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: two readings may share a mile
-        <circle key={index} cx={x(one.miles)} cy={y(one.depth)} r={2.6} fill={colour.sheet} stroke={colour.petrol} />
+        <circle key={index} cx={x(one.miles)} cy={y(one.depth)} r={2.6} fill={color.sheet} stroke={color.petrol} />
       ))}
     </svg>
   )

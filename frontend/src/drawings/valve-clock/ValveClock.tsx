@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box'
 import type { Schemas } from '../../api/client'
-import { colour } from '../../base/theme'
+import { color } from '../../base/theme'
 import { at, sector } from './geometry'
 
 const SIZE = 210
@@ -18,21 +18,21 @@ export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
         role="img"
         aria-label={`Valve clock, ${clock.step}, tool at 3 o’clock: valve at ${words || 'any place'}.`}
       >
-        <circle r={TIRE} fill={colour.rubber} />
-        <circle r={RIM} fill={colour.pointed} />
-        {clock.exclusionAngle > 0 && <path d={sector(clock.exclusionAngle, RIM)} fill={colour.stop} opacity={0.28} />}
+        <circle r={TIRE} fill={color.rubber} />
+        <circle r={RIM} fill={color.pointed} />
+        {clock.exclusionAngle > 0 && <path d={sector(clock.exclusionAngle, RIM)} fill={color.stop} opacity={0.28} />}
         {clock.exclusionAngle > 0 && (
           <path
             d={sector(clock.exclusionAngle, RIM)}
             fill="none"
-            stroke={colour.stop}
+            stroke={color.stop}
             strokeWidth={1.5}
             strokeDasharray="4 3"
           />
         )}
-        <circle r={13} fill={colour.beam} />
-        <rect x={TIRE - 8} y={-17} width={34} height={34} rx={3} fill={colour.beam} stroke={colour.ink} />
-        <text x={TIRE + 9} y={4} textAnchor="middle" fontSize={10.5} fontWeight={700} fill={colour.ink}>
+        <circle r={13} fill={color.beam} />
+        <rect x={TIRE - 8} y={-17} width={34} height={34} rx={3} fill={color.beam} stroke={color.ink} />
+        <text x={TIRE + 9} y={4} textAnchor="middle" fontSize={10.5} fontWeight={700} fill={color.ink}>
           tool
         </text>
         {clock.valvePositions.flatMap((place, rank) =>
@@ -44,8 +44,8 @@ export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
                   cx={x}
                   cy={y}
                   r={10}
-                  fill={rank === 0 ? colour.amber : colour.sheet}
-                  stroke={colour.ink}
+                  fill={rank === 0 ? color.amber : color.sheet}
+                  stroke={color.ink}
                   strokeWidth={rank === 0 ? 2.5 : 1.5}
                   strokeDasharray={rank === 0 ? undefined : '3 2'}
                 />
@@ -55,7 +55,7 @@ export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
                   textAnchor="middle"
                   fontSize={11}
                   fontWeight={750}
-                  fill={rank === 0 ? colour.onAmber : colour.ink}
+                  fill={rank === 0 ? color.onAmber : color.ink}
                 >
                   V
                 </text>

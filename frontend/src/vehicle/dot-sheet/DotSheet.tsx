@@ -3,8 +3,8 @@ import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { dotSheetQuery } from '../../api/queries'
-import { colour, mono } from '../../base/theme'
-import { LoadProblem } from '../../ui/Failed'
+import { color, mono } from '../../base/theme'
+import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { Table } from '../../ui/Table'
 import { day } from '../../units/format'
@@ -25,7 +25,7 @@ export function DotSheet() {
         <Button
           className="not-printed"
           variant="outlined"
-          sx={{ ml: 'auto', background: colour.sheet }}
+          sx={{ ml: 'auto', background: color.sheet }}
           onClick={() => window.print()}
         >
           Print
@@ -33,7 +33,7 @@ export function DotSheet() {
         <Box
           component="a"
           className="not-printed"
-          href={`/api/vehicles/${vehicle.id}/papers/dot-sheet.pdf`}
+          href={`/api/vehicles/${vehicle.id}/pdf/dot-sheet.pdf`}
           target="_blank"
           rel="noreferrer"
         >

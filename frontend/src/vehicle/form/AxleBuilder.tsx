@@ -4,8 +4,8 @@ import Button from '@mui/material/Button'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useUnits } from '../../base/settings'
-import { colour } from '../../base/theme'
-import { AxlePlan } from '../../drawings/axle-plan/AxlePlan'
+import { color } from '../../base/theme'
+import { AxleDiagram } from '../../drawings/axle-diagram/AxleDiagram'
 import { Choice, Entry } from '../../ui/Entry'
 import { pressureUnit } from '../../units/format'
 import { type AxleForm, type Form, ROLES } from './blank'
@@ -67,7 +67,7 @@ export function AxleBuilder(props: {
           <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
             <Button
               variant="outlined"
-              sx={{ background: colour.sheet }}
+              sx={{ background: color.sheet }}
               onClick={add}
               disabled={form.axles.length >= MOST}
             >
@@ -94,7 +94,7 @@ export function AxleBuilder(props: {
           )}
         </Box>
         <Box aria-live="polite">
-          {drawable && <AxlePlan plan={plan} overlays={[]} onPick={() => {}} />}
+          {drawable && <AxleDiagram plan={plan} overlays={[]} onPick={() => {}} />}
           <Box sx={{ textAlign: 'center', color: 'text.secondary', fontSize: 12.5 }}>
             {layout.places.length} positions: {layout.places.map((place) => place.position).join(' ')}
           </Box>
@@ -135,7 +135,7 @@ function OneAxle(props: {
         value={axle.tires}
         onChange={(_, tires: number | null) => tires && onChange({ tires })}
         aria-label={`Tires of axle ${number}`}
-        sx={{ background: colour.sheet }}
+        sx={{ background: color.sheet }}
       >
         <ToggleButton value={2}>single</ToggleButton>
         <ToggleButton value={4}>dual</ToggleButton>

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useParams, useSearchParams } from 'react-router'
 import { sheetQuery } from '../../api/queries'
-import { LoadProblem } from '../../ui/Failed'
+import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { asNext, BLANK } from './blank'
 import { VehicleForm } from './VehicleForm'

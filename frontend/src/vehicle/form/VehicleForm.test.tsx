@@ -27,7 +27,7 @@ function places(axles: { tires: number }[]) {
 
 function server(refusal?: Record<string, string>, effects: string[] = []) {
   return fakeServer(({ path, body, method }) => {
-    if (path === '/api/register') return { body: register }
+    if (path === '/api/vehicle-register') return { body: register }
     if (path === '/api/vehicles/layout-change') {
       return { body: { positions: places((body as { axles: { tires: number }[] }).axles), blocked: [], effects } }
     }

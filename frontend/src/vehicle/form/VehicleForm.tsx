@@ -9,7 +9,7 @@ import { useNavigate } from 'react-router'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { registerQuery } from '../../api/queries'
 import { useUnits } from '../../base/settings'
-import { BothVersions, type Seen } from '../../merge/BothVersions'
+import { type Seen, VersionComparison } from '../../conflict/VersionComparison'
 import { Choice, Entry, NameEntry } from '../../ui/Entry'
 import { useNotice } from '../../ui/Notice'
 import { Page } from '../../ui/Page'
@@ -93,7 +93,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             <strong>{problem.problem.title}.</strong> {problem.problem.detail}
           </Alert>
         )}
-        <BothVersions
+        <VersionComparison
           error={saving.error}
           seen={seen}
           mine={body}

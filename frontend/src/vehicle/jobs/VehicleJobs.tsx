@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import { useQuery } from '@tanstack/react-query'
 import { vehicleJobsQuery } from '../../api/queries'
 import { JobCard } from '../../jobs/JobCard'
-import { LoadProblem } from '../../ui/Failed'
+import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { useVehicle } from '../VehiclePage'
 

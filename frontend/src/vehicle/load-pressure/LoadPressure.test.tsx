@@ -86,7 +86,7 @@ describe('load and pressure', () => {
   it('weighs on the simulated pads, and asks whether kilograms were meant', async () => {
     let refused = true
     const calls = open((path, method) => {
-      if (path === '/api/stand-ins/scale') {
+      if (path === '/api/simulators/scale') {
         return {
           body: {
             day: '2026-11-23',
@@ -98,7 +98,7 @@ describe('load and pressure', () => {
           },
         }
       }
-      if (path.endsWith('/slips') && method === 'POST' && refused) {
+      if (path.endsWith('/scale-tickets') && method === 'POST' && refused) {
         return problem(422, {
           gross: 'Less than this vehicle can weigh. Did you mean kg?',
           unit: 'kg',
@@ -115,7 +115,7 @@ describe('load and pressure', () => {
     expect(screen.getByLabelText('Axle 1 left end')).toHaveValue('6240 kg')
     refused = false
     await userEvent.click(screen.getByRole('button', { name: 'Keep the slip' }))
-    const slips = calls.filter((call) => call.method === 'POST' && call.path.endsWith('/slips'))
+    const slips = calls.filter((call) => call.method === 'POST' && call.path.endsWith('/scale-tickets'))
     expect(slips.at(-1)?.body).toMatchObject({
       gross: '12420 kg',
       axles: [{ axle: 1, left: '6240 kg', right: '6180 kg' }],
@@ -124,9 +124,7 @@ describe('load and pressure', () => {
 
   it('chooses a school with a reason, and says at its field what is missing', async () => {
     const calls = open((path) =>
-      path.endsWith('/pressure-choice')
-        ? problem(422, { reason: 'Say why, so that the next person knows.' })
-        : undefined,
+      path.endsWith('/method') ? problem(422, { reason: 'Say why, so that the next person knows.' }) : undefined,
     )
     await userEvent.click(await screen.findByRole('button', { name: 'Choose a school…' }))
     await userEvent.click(screen.getByRole('radio', { name: /^Placard/ }))
@@ -137,7 +135,9 @@ describe('load and pressure', () => {
 
   it('reads a pasted slip into its fields, and says where there is none', async () => {
     open((path) =>
-      path === '/api/read/slip' ? problem(422, { text: 'No axle found. A slip has a line an axle.' }) : undefined,
+      path === '/api/parse/scale-ticket'
+        ? problem(422, { text: 'No axle found. A slip has a line an axle.' })
+        : undefined,
     )
     await userEvent.click(await screen.findByRole('button', { name: 'Weigh…' }))
     await userEvent.click(screen.getByRole('button', { name: 'Paste a printed slip…' }))

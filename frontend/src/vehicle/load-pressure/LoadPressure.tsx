@@ -8,22 +8,22 @@ import { Link } from 'react-router'
 import { answerOf, api } from '../../api/client'
 import { loadPressureQuery } from '../../api/queries'
 import { useUnits } from '../../base/settings'
-import { colour } from '../../base/theme'
+import { color } from '../../base/theme'
 import { useMay } from '../../session/session'
-import { LoadProblem } from '../../ui/Failed'
+import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { useNotice } from '../../ui/Notice'
 import { day } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
-import { AxleAnswer } from './AxleAnswer'
-import { ChalkDialog } from './ChalkDialog'
-import { ChooseDialog } from './ChooseDialog'
+import { AxlePressure } from './AxlePressure'
+import { ChalkTestDialog } from './ChalkTestDialog'
 import { LossSection } from './LossSection'
+import { MethodDialog } from './MethodDialog'
+import { ScaleTicketDialog } from './ScaleTicketDialog'
 import { LoadStateDialog, TripDialog } from './StateDialogs'
 import { StatesTable } from './StatesTable'
 import { ThresholdDialog } from './ThresholdDialog'
 import type { AxleSheet, LoadPressureView } from './views'
-import { WeighDialog } from './WeighDialog'
 import { Weights } from './Weights'
 
 export type Asking =
@@ -71,14 +71,14 @@ export function LoadPressure() {
             <Button
               variant="outlined"
               component={Link}
-              to={`/vehicles/${vehicle.id}/adjust`}
-              sx={{ background: colour.sheet }}
+              to={`/vehicles/${vehicle.id}/check-and-adjust`}
+              sx={{ background: color.sheet }}
             >
               Measure and adjust
             </Button>
             <Button
               component="a"
-              href={`/api/vehicles/${vehicle.id}/papers/pressure-card.pdf?units=${units}`}
+              href={`/api/vehicles/${vehicle.id}/pdf/pressure-card.pdf?units=${units}`}
               target="_blank"
               rel="noreferrer"
             >
@@ -95,7 +95,7 @@ export function LoadPressure() {
         )}
       </Box>
       {page.notes.map((note) => (
-        <Box key={note} sx={{ borderLeft: 4, borderColor: colour.watch, pl: 1.5, py: 0.5 }}>
+        <Box key={note} sx={{ borderLeft: 4, borderColor: color.watch, pl: 1.5, py: 0.5 }}>
           {note}
         </Box>
       ))}
@@ -106,7 +106,7 @@ export function LoadPressure() {
           value={shown?.axle ?? null}
           onChange={(_, next: number | null) => next && setAxle(next)}
           aria-label="Axle"
-          sx={{ background: colour.sheet, mb: 1.5, flexWrap: 'wrap' }}
+          sx={{ background: color.sheet, mb: 1.5, flexWrap: 'wrap' }}
         >
           {page.axles.map((one) => (
             <ToggleButton key={one.axle} value={one.axle} sx={{ px: 2 }}>
@@ -118,7 +118,7 @@ export function LoadPressure() {
           ))}
         </ToggleButtonGroup>
         {shown && (
-          <AxleAnswer
+          <AxlePressure
             axle={shown}
             onWarning={technician ? () => setAsking({ what: 'warning', axle: shown }) : undefined}
             onChalk={technician ? () => setAsking({ what: 'chalk', axle: shown }) : undefined}
@@ -128,12 +128,12 @@ export function LoadPressure() {
       <StatesTable page={page} />
       <Weights page={page} vehicleId={vehicle.id} />
       <LossSection vehicleId={vehicle.id} />
-      {asking?.what === 'weigh' && <WeighDialog vehicle={vehicle} page={page} onClose={close} />}
-      {asking?.what === 'choose' && <ChooseDialog vehicleId={vehicle.id} page={page} onClose={close} />}
+      {asking?.what === 'weigh' && <ScaleTicketDialog vehicle={vehicle} page={page} onClose={close} />}
+      {asking?.what === 'choose' && <MethodDialog vehicleId={vehicle.id} page={page} onClose={close} />}
       {asking?.what === 'state' && <LoadStateDialog vehicleId={vehicle.id} page={page} onClose={close} />}
       {asking?.what === 'trip' && <TripDialog vehicleId={vehicle.id} onClose={close} />}
       {asking?.what === 'warning' && <ThresholdDialog vehicleId={vehicle.id} axle={asking.axle} onClose={close} />}
-      {asking?.what === 'chalk' && <ChalkDialog vehicleId={vehicle.id} axle={asking.axle} onClose={close} />}
+      {asking?.what === 'chalk' && <ChalkTestDialog vehicleId={vehicle.id} axle={asking.axle} onClose={close} />}
     </Box>
   )
 }

@@ -2,9 +2,9 @@ import Box from '@mui/material/Box'
 import { useQuery } from '@tanstack/react-query'
 import { lossQuery } from '../../api/queries'
 import { useUnits } from '../../base/settings'
-import { colour } from '../../base/theme'
+import { color } from '../../base/theme'
 import { LossChart } from '../../drawings/loss/LossChart'
-import { LoadProblem } from '../../ui/Failed'
+import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { day } from '../../units/format'
 
@@ -30,9 +30,9 @@ export function LossSection({ vehicleId }: { vehicleId: number }) {
             <Box
               key={tire.position}
               sx={{
-                background: colour.sheet,
+                background: color.sheet,
                 border: 1,
-                borderColor: tire.isLeak ? colour.stop : 'divider',
+                borderColor: tire.isLeak ? color.stop : 'divider',
                 borderRadius: 1,
                 p: 1,
                 minWidth: 0,
@@ -48,7 +48,7 @@ export function LossSection({ vehicleId }: { vehicleId: number }) {
                 </span>
               </Box>
               <LossChart loss={tire} />
-              <Box sx={{ fontWeight: 650, color: tire.isLeak ? colour.stop : undefined }}>
+              <Box sx={{ fontWeight: 650, color: tire.isLeak ? color.stop : undefined }}>
                 {tire.isLeak && 'Leak: '}
                 {tire.rate ?? 'rate not known'}
               </Box>

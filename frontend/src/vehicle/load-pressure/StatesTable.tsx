@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box'
-import { colour } from '../../base/theme'
+import { color } from '../../base/theme'
 import { Table } from '../../ui/Table'
 import { day } from '../../units/format'
 import type { LoadPressureView } from './views'
@@ -16,7 +16,7 @@ export function StatesTable({ page }: { page: LoadPressureView }) {
         heads={['Load', 'Weighed', ...page.axles.map((one) => `Axle ${one.axle}: load a tire · need · target`)]}
       >
         {page.states.map((row) => (
-          <Box component="tr" key={row.state} sx={{ background: row.isCurrent ? colour.picked : undefined }}>
+          <Box component="tr" key={row.state} sx={{ background: row.isCurrent ? color.picked : undefined }}>
             <Box component="td" sx={{ whiteSpace: 'nowrap', fontWeight: row.isCurrent ? 750 : 500 }}>
               {row.label}
               {row.isCurrent && ' ▸ in force'}

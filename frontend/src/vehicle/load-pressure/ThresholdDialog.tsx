@@ -17,7 +17,7 @@ export function ThresholdDialog(props: { vehicleId: number; axle: AxleSheet; onC
   const form = useSend(
     () =>
       answerOf(
-        api.PUT('/api/vehicles/{id}/axles/{axle}/warning', {
+        api.PUT('/api/vehicles/{id}/axles/{axle}/warning-threshold', {
           params: { path: { id: props.vehicleId, axle: props.axle.axle }, query: { units } },
           body: { pressure, percentBelow: percent, reason: why },
         }),

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { answerOf, api } from '../../api/client'
-import { colour } from '../../base/theme'
+import { color } from '../../base/theme'
 import { useMay } from '../../session/session'
 import { Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
@@ -24,7 +24,7 @@ export function Weights({ page, vehicleId }: { page: LoadPressureView; vehicleId
         {page.gross && (
           <span>
             Gross {page.gross.load} of {page.gross.limit} GVWR:{' '}
-            <strong style={page.gross.isExceeded ? { color: colour.stop } : undefined}>
+            <strong style={page.gross.isExceeded ? { color: color.stop } : undefined}>
               {page.gross.remaining} {page.gross.isExceeded ? 'over' : 'left'}
             </strong>
           </span>
@@ -55,7 +55,7 @@ export function Weights({ page, vehicleId }: { page: LoadPressureView; vehicleId
               <td>
                 {slip.scale}
                 {slip.disagrees.map((words) => (
-                  <Box key={words} sx={{ color: colour.watch, fontWeight: 650 }}>
+                  <Box key={words} sx={{ color: color.watch, fontWeight: 650 }}>
                     {words}
                   </Box>
                 ))}

@@ -2,8 +2,8 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { Link } from 'react-router'
 import type { DueLine } from '../../api/client'
-import { colour } from '../../base/theme'
-import { StateGlyph } from '../../drawings/state/StateGlyph'
+import { color } from '../../base/theme'
+import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
 import { day, when } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
 
@@ -27,7 +27,7 @@ export function Decisions({ lines }: { lines: DueLine[] }) {
             py: 1,
           }}
         >
-          <StateGlyph verdict={line.urgency} />
+          <VerdictIcon verdict={line.urgency} />
           <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 0.75 }}>
             {line.positions.map((position) => (
               <Box
@@ -47,7 +47,7 @@ export function Decisions({ lines }: { lines: DueLine[] }) {
                   cursor: 'pointer',
                   color: 'text.primary',
                   textDecoration: 'underline',
-                  textDecorationColor: colour.frame,
+                  textDecorationColor: color.frame,
                 }}
               >
                 {position}
@@ -67,12 +67,7 @@ export function Decisions({ lines }: { lines: DueLine[] }) {
                 On {day(line.scheduled.day, vehicle.today)}
               </Button>
             ) : line.canBeScheduled ? (
-              <Button
-                variant="outlined"
-                size="small"
-                onClick={() => schedule([line])}
-                sx={{ background: colour.sheet }}
-              >
+              <Button variant="outlined" size="small" onClick={() => schedule([line])} sx={{ background: color.sheet }}>
                 Schedule…
               </Button>
             ) : null}

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import { useState } from 'react'
 import type { DueLine } from '../../api/client'
-import { colour } from '../../base/theme'
+import { color } from '../../base/theme'
 import { ReasonList } from '../../ui/ReasonList'
 import { day } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
@@ -23,7 +23,7 @@ export function Overview() {
         <Box
           component="section"
           aria-label={`Reasons at ${row.position}`}
-          sx={{ background: colour.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 1.5, mb: 2 }}
+          sx={{ background: color.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 1.5, mb: 2 }}
         >
           <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
             {row.position} · {row.name}

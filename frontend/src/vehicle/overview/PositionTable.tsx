@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box'
 import { useUnits } from '../../base/settings'
-import { colour, mono } from '../../base/theme'
-import { StateGlyph } from '../../drawings/state/StateGlyph'
-import { STATES } from '../../drawings/state/states'
+import { color, mono } from '../../base/theme'
+import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
+import { STATES } from '../../drawings/verdict/verdicts'
 import { bare, depthUnit, pressureUnit } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
 
@@ -21,7 +21,7 @@ export function PositionTable() {
             textAlign: 'left',
             color: 'text.secondary',
             fontWeight: 650,
-            borderBottom: `1px solid ${colour.ink}`,
+            borderBottom: `1px solid ${color.ink}`,
             py: 0.75,
             px: 0.75,
             whiteSpace: 'nowrap',
@@ -55,8 +55,8 @@ export function PositionTable() {
               onClick={() => pick(row.position)}
               sx={{
                 cursor: 'pointer',
-                background: picked === row.position ? colour.picked : 'none',
-                '&:hover': { background: colour.pointed },
+                background: picked === row.position ? color.picked : 'none',
+                '&:hover': { background: color.pointed },
               }}
             >
               <td>
@@ -96,7 +96,7 @@ export function PositionTable() {
               </td>
               <td>
                 <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
-                  <StateGlyph verdict={row.assessment.verdict} named={false} />
+                  <VerdictIcon verdict={row.assessment.verdict} named={false} />
                   {STATES[row.assessment.verdict].word}
                 </Box>
               </td>

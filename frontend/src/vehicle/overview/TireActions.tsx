@@ -10,9 +10,9 @@ import type { Schemas } from '../../api/client'
 import { stockQuery } from '../../api/queries'
 import { useUnits } from '../../base/settings'
 import { useMay } from '../../session/session'
-import { FitDialog, type TireHere } from '../../tire/FitDialog'
+import { InstallDialog, type TireHere } from '../../tire/InstallDialog'
 import { LoadingLines } from '../../ui/Loading'
-import { OrderFor } from '../OrderFor'
+import { OrderSpecification } from '../OrderSpecification'
 
 /** What can be done at a picked position: look at its tire, fit one where none is, see what to order. */
 export function TireActions({ vehicleId, row }: { vehicleId: number; row: Schemas['PositionRow'] }) {
@@ -35,10 +35,12 @@ export function TireActions({ vehicleId, row }: { vehicleId: number; row: Schema
       <Button variant="outlined" size="small" onClick={() => setOrdering(true)}>
         What to order…
       </Button>
-      {ordering && <OrderFor vehicleId={vehicleId} position={row.position} onClose={() => setOrdering(false)} />}
+      {ordering && (
+        <OrderSpecification vehicleId={vehicleId} position={row.position} onClose={() => setOrdering(false)} />
+      )}
       {choosing && !fitting && <FromStock onChoose={setFitting} onClose={() => setChoosing(false)} />}
       {fitting && (
-        <FitDialog
+        <InstallDialog
           tire={fitting}
           goal={{ vehicleId, position: row.position }}
           onClose={() => {

@@ -11,19 +11,19 @@ import { Link } from 'react-router'
 import { answerOf, api } from '../../api/client'
 import { rotationQuery } from '../../api/queries'
 import { useUnits } from '../../base/settings'
-import { colour } from '../../base/theme'
-import { Threads } from '../../drawings/threads/Threads'
+import { color } from '../../base/theme'
+import { MoveLines } from '../../drawings/move-lines/MoveLines'
 import { useMay } from '../../session/session'
 import { Entry } from '../../ui/Entry'
-import { LoadProblem } from '../../ui/Failed'
+import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { day } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
-import { AcceptDialog } from './AcceptDialog'
-import { Beside, Board } from './Board'
+import { ArrangementBoard, Beside } from './ArrangementBoard'
+import { Figures, type Kept, MoveList, Violations } from './ArrangementSummary'
 import { type ArrangementView, type Asked, type BenchView, moved, type Places, type Purpose, same } from './plan'
-import { Replace } from './Replace'
-import { Figures, type Kept, MoveList, Violations } from './Says'
+import { ReplacementPanel } from './ReplacementPanel'
+import { ScheduleRotationDialog } from './ScheduleRotationDialog'
 
 const MOST_KEPT = 2
 const MOST_STOCK = 8
@@ -159,7 +159,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
             setPicked(undefined)
             proposing.mutate(wanted)
           }}
-          sx={{ background: colour.sheet }}
+          sx={{ background: color.sheet }}
         >
           {bench.goals.map((one) => (
             <ToggleButton key={one.code} value={one.code} title={one.means} disabled={proposing.isPending}>
@@ -203,7 +203,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
       )}
       <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: '400px minmax(0,1fr)' } }}>
         <Box>
-          <Board
+          <ArrangementBoard
             positions={positions}
             places={places}
             tires={tires}
@@ -245,7 +245,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
                     Put it on a day…
                   </Button>
                 )}
-                <Button variant="outlined" onClick={keep} sx={{ background: colour.sheet }}>
+                <Button variant="outlined" onClick={keep} sx={{ background: color.sheet }}>
                   Keep to compare
                 </Button>
                 {kept.length > 0 && <Button onClick={() => setKept([])}>Clear what was kept</Button>}
@@ -261,7 +261,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           aria-label="What has to be done"
           sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0,1fr)', sm: '300px minmax(0,1fr)' } }}
         >
-          <Threads
+          <MoveLines
             positions={positions}
             moves={view.lifts.flatMap((lift) =>
               lift.moves.map((move) => ({ name: move.tire, from: move.from, to: move.to })),
@@ -271,11 +271,11 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
         </Box>
       )}
       <Box sx={{ display: 'grid', gap: 2, displayPrint: 'none' }}>
-        <Replace vehicleId={vehicleId} positions={positions} asked={asked} onTake={take} />
+        <ReplacementPanel vehicleId={vehicleId} positions={positions} asked={asked} onTake={take} />
         <Choices bench={bench} asked={asked} used={used} onChange={settings} />
       </Box>
       {accepting && (
-        <AcceptDialog
+        <ScheduleRotationDialog
           vehicleId={vehicleId}
           unit={bench.unit}
           today={bench.today}

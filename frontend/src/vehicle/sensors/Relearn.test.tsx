@@ -4,7 +4,7 @@ import { Outlet, Route, Routes } from 'react-router'
 import { describe, expect, it } from 'vitest'
 import { type Call, fakeServer, problem } from '../../test/server'
 import { show } from '../../test/show'
-import { DashAgainstGauge } from './DashAgainstGauge'
+import { DashGaugeComparison } from './DashGaugeComparison'
 import { Relearn } from './Relearn'
 import { Sensors } from './Sensors'
 
@@ -139,7 +139,7 @@ describe('the relearn coach', () => {
 
 describe('dash against gauge', () => {
   it('opens by itself where a lamp and the gauge disagree, and names the crossed corners', async () => {
-    page(<DashAgainstGauge />, ({ method }) =>
+    page(<DashGaugeComparison />, ({ method }) =>
       method === 'GET'
         ? { body: [{ reported: '2026-11-10', corner: '1L', statement: 'The lamp named 1L, but 1R is low.' }] }
         : {
@@ -164,7 +164,7 @@ describe('dash against gauge', () => {
   })
 
   it('says at its field what has to be read too', async () => {
-    page(<DashAgainstGauge />, ({ method }) =>
+    page(<DashGaugeComparison />, ({ method }) =>
       method === 'GET' ? { body: [] } : problem(422, { 'gauge.1L': 'Gauge it too.' }),
     )
     await userEvent.click(await screen.findByRole('button', { name: 'Compare…' }))
@@ -173,12 +173,12 @@ describe('dash against gauge', () => {
   })
 
   it('asks for the vehicle anew where dash and gauge name different corners: its verdict has changed', async () => {
-    const calls = page(<DashAgainstGauge />, (call) =>
+    const calls = page(<DashGaugeComparison />, (call) =>
       call.method === 'POST'
         ? { body: { statement: '1L and 1R are crossed.', matches: false, swapped: true, corners: [] } }
         : { body: [] },
     )
-    const asked = () => calls.filter((call) => call.path.endsWith('/lamp-against-gauge')).length
+    const asked = () => calls.filter((call) => call.path.endsWith('/warning-lamp-comparison')).length
     await waitFor(() => expect(asked()).toBe(1))
     await userEvent.click(screen.getByRole('button', { name: 'Compare…' }))
     await userEvent.click(screen.getByRole('button', { name: 'Compare' }))

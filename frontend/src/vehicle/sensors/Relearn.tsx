@@ -5,16 +5,16 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { answerOf, api, onceKey, ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../base/settings'
-import { colour } from '../../base/theme'
-import { CornerTrace } from '../../drawings/corner-trace/CornerTrace'
+import { color } from '../../base/theme'
+import { RelearnDiagram } from '../../drawings/relearn-diagram/RelearnDiagram'
 import { useMay } from '../../session/session'
 import { Entry } from '../../ui/Entry'
-import { LoadProblem } from '../../ui/Failed'
+import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { moment, pressureUnit } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
 import { ProcedureDialog, ProcedureWords } from './Procedure'
-import { SimulatedVehicle } from './SimulatedVehicle'
+import { SensorSimulator } from './SensorSimulator'
 
 type View = Schemas['RelearnView']
 type Coach = Schemas['RelearnGuideView']
@@ -73,7 +73,7 @@ export function Relearn() {
           </Button>
           <Button
             variant="outlined"
-            sx={{ background: colour.sheet }}
+            sx={{ background: color.sheet }}
             onClick={() => start.mutate({ trigger: 'DEFLATION', practice: false })}
           >
             Start, by letting air out
@@ -145,7 +145,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
   return (
     <Box
       sx={{
-        background: colour.sheet,
+        background: color.sheet,
         border: 1,
         borderColor: 'divider',
         borderRadius: 1,
@@ -169,7 +169,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
         </Alert>
       ))}
       {problem && !problem.problem.fields.length && <Alert severity="error">{problem.message}</Alert>}
-      <CornerTrace views={coach.corners} />
+      <RelearnDiagram views={coach.corners} />
       {may && (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           {coach.stage === 'PREPARE' && (
@@ -195,7 +195,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
                 <Button
                   key={corner.position}
                   variant={corner.expected ? 'contained' : 'outlined'}
-                  sx={{ ...big, ...(corner.expected ? {} : { background: colour.sheet }) }}
+                  sx={{ ...big, ...(corner.expected ? {} : { background: color.sheet }) }}
                   onClick={() => says('LAMP_LIT', corner.position)}
                 >
                   {corner.position} is lit
@@ -206,7 +206,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
               {coach.trigger === 'DEFLATION' && (
                 <Button
                   variant="outlined"
-                  sx={{ ...big, background: colour.sheet }}
+                  sx={{ ...big, background: color.sheet }}
                   onClick={() => says('AIR_RELEASED', lit.position)}
                 >
                   Air let out at {lit.position}
@@ -270,7 +270,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
           )}
         </Box>
       )}
-      <SimulatedVehicle vehicleId={vehicleId} coach={coach} />
+      <SensorSimulator vehicleId={vehicleId} coach={coach} />
       <details>
         <summary>What was seen and heard: {coach.log.length}</summary>
         <ol>

@@ -5,20 +5,20 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { sensorsQuery } from '../../api/queries'
-import { colour, mono } from '../../base/theme'
-import { StateGlyph } from '../../drawings/state/StateGlyph'
+import { color, mono } from '../../base/theme'
+import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
 import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
-import { LoadProblem } from '../../ui/Failed'
+import { LoadProblem } from '../../ui/ErrorNotice'
 import { FormDialog } from '../../ui/FormDialog'
 import { LoadingLines } from '../../ui/Loading'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
 import { day, moment } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
-import { DashAgainstGauge } from './DashAgainstGauge'
-import { OneOrAll } from './OneOrAll'
+import { DashGaugeComparison } from './DashGaugeComparison'
 import { Relearn } from './Relearn'
+import { SensorReplacementOptions } from './SensorReplacementOptions'
 
 type Line = Schemas['SensorRow']
 
@@ -57,7 +57,7 @@ export function Sensors() {
       )}
       <Table label="Sensors" heads={['Position', 'ID', 'Sits', 'In service since', 'Battery may end', 'Overdue', '']}>
         {view.rows.map((line) => (
-          <Box component="tr" key={line.position} sx={line.position === picked ? { background: colour.picked } : {}}>
+          <Box component="tr" key={line.position} sx={line.position === picked ? { background: color.picked } : {}}>
             <td>
               <strong>{line.position}</strong> {line.positionName}
             </td>
@@ -70,7 +70,7 @@ export function Sensors() {
             <td>
               {line.overdue && (
                 <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center', whiteSpace: 'nowrap' }}>
-                  {line.verdict && <StateGlyph verdict={line.verdict} />}
+                  {line.verdict && <VerdictIcon verdict={line.verdict} />}
                   {day(line.overdue)}
                 </span>
               )}
@@ -96,7 +96,7 @@ export function Sensors() {
       </Table>
       {view.explanation && <Box sx={{ color: 'text.secondary', mt: 1, maxWidth: 640 }}>{view.explanation}</Box>}
       <Box sx={{ display: 'grid', gap: 3, mt: 3, borderTop: 1, borderColor: 'divider', pt: 2 }}>
-        <DashAgainstGauge />
+        <DashGaugeComparison />
         <Relearn />
       </Box>
       {view.history.length > 0 && (
@@ -124,7 +124,7 @@ export function Sensors() {
           </Table>
         </>
       )}
-      {dead && <OneOrAll vehicleId={vehicle.id} position={dead} onClose={() => setDead(undefined)} />}
+      {dead && <SensorReplacementOptions vehicleId={vehicle.id} position={dead} onClose={() => setDead(undefined)} />}
       {open && <SensorDialog vehicleId={vehicle.id} line={open} onClose={() => setOpen(undefined)} />}
     </Box>
   )

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, type Schemas } from '../../api/client'
-import { colour } from '../../base/theme'
+import { color } from '../../base/theme'
 import { useMay } from '../../session/session'
 import { Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
@@ -25,7 +25,7 @@ export function Reports({ reports, vehicleId, unit }: { reports: Report[]; vehic
           Drivers’ reports
         </Box>
         {may && (
-          <Button size="small" component={Link} to={`/vehicles/${vehicleId}/report-card`}>
+          <Button size="small" component={Link} to={`/vehicles/${vehicleId}/driver-card`}>
             Card for {unit}
           </Button>
         )}
@@ -41,7 +41,7 @@ export function Reports({ reports, vehicleId, unit }: { reports: Report[]; vehic
             component="li"
             key={report.id}
             sx={{
-              background: colour.sheet,
+              background: color.sheet,
               border: 1,
               borderColor: 'divider',
               borderRadius: 1,

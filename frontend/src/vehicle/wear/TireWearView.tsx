@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import type { DueLine } from '../../api/client'
-import { colour } from '../../base/theme'
+import { color } from '../../base/theme'
 import { TreadSection } from '../../drawings/tread-section/TreadSection'
 import { WearChart } from '../../drawings/tread-section/WearChart'
 import { useMay } from '../../session/session'
@@ -26,7 +26,7 @@ export function TireWearView({ tire, due, today }: { tire: TireWear; due: DueLin
           alignItems: 'start',
         }}
       >
-        <Box sx={{ background: colour.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 1.25 }}>
+        <Box sx={{ background: color.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 1.25 }}>
           {tire.section ? (
             <>
               <TreadSection
@@ -70,7 +70,7 @@ export function TireWearView({ tire, due, today }: { tire: TireWear; due: DueLin
             </Box>
           )}
           {tire.conflict && (
-            <Box role="note" sx={{ mt: 1, borderLeft: 4, borderColor: colour.watch, pl: 1.25 }}>
+            <Box role="note" sx={{ mt: 1, borderLeft: 4, borderColor: color.watch, pl: 1.25 }}>
               {tire.conflict}
             </Box>
           )}
@@ -105,7 +105,7 @@ function Causes({ tire }: { tire: TireWear }) {
           component="li"
           key={cause.cause}
           sx={{
-            background: colour.sheet,
+            background: color.sheet,
             border: 1,
             borderColor: 'divider',
             borderRadius: 1,

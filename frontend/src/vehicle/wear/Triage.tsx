@@ -11,7 +11,7 @@ import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../base/settings'
 import { useMay } from '../../session/session'
 import { Entry } from '../../ui/Entry'
-import { LoadProblem } from '../../ui/Failed'
+import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { useSend } from '../../ui/useSend'
 

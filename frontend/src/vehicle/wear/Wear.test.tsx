@@ -71,7 +71,13 @@ const page = { today: '2026-11-23', tires: [even, worn], events: [], reports: [r
 function open(answer: (path: string) => ReturnType<typeof problem> | undefined = () => undefined) {
   const schedule = vi.fn()
   const due = [
-    { workType: 'CORRECT_WEAR_CAUSE', positions: ['1R'], canBeScheduled: true, key: 'CORRECT_WEAR_CAUSE:1R', vehicleId: 3 },
+    {
+      workType: 'CORRECT_WEAR_CAUSE',
+      positions: ['1R'],
+      canBeScheduled: true,
+      key: 'CORRECT_WEAR_CAUSE:1R',
+      vehicleId: 3,
+    },
   ]
   const context = { vehicle: { id: 3, unit: 'LC-03', due }, picked: undefined, pick: () => {}, schedule }
   const calls = fakeServer(

@@ -5,9 +5,9 @@ import { useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { wearQuery } from '../../api/queries'
 import { useUnits } from '../../base/settings'
-import { colour } from '../../base/theme'
+import { color } from '../../base/theme'
 import { useMay } from '../../session/session'
-import { LoadProblem } from '../../ui/Failed'
+import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { Table } from '../../ui/Table'
 import { day } from '../../units/format'
@@ -42,7 +42,7 @@ export function Wear() {
               aria-pressed={tire === shown}
               onClick={() => tire.position !== picked && pick(tire.position)}
               sx={{
-                background: tire === shown ? undefined : colour.sheet,
+                background: tire === shown ? undefined : color.sheet,
                 flexDirection: 'column',
                 alignItems: 'flex-start',
                 minHeight: 44,

@@ -46,7 +46,7 @@ class KeyboardIT extends OnDemoFleet {
     @Test
     @DisplayName("by keys alone a low tire is gauged, filled and gauged again")
     void air() {
-        Page page = open("/vehicles/{VN-01}/adjust", TECHNICIAN);
+        Page page = open("/vehicles/{VN-01}/check-and-adjust", TECHNICIAN);
         Hands hands = new Hands(page);
         hands.write(page.getByLabel("Parked for"), "12");
         hands.press("Go to 2R");

@@ -31,7 +31,7 @@ class OfflineIT extends OnDemoFleet {
 
     /** Takes the whole fleet along, once the browser keeps the pages. */
     static void takeAlong(Page page, String address) {
-        page.navigate(address + "/along");
+        page.navigate(address + "/offline");
         assertThat(page.getByText("This device opens the program without network."))
                 .isVisible();
         page.getByLabel("Yard").click();
@@ -80,7 +80,7 @@ class OfflineIT extends OnDemoFleet {
         assertThat(page.getByText("Settle it there first")).isVisible();
         button(page, "Change").first().click();
         button(page, "Confirm reading").click();
-        page.navigate(product.address() + "/along");
+        page.navigate(product.address() + "/offline");
         assertThat(page.getByText("Waits to be sent")).hasCount(0);
         page.navigate(product.address() + "/");
         page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("VN-01"))

@@ -56,7 +56,7 @@ abstract class OnDemoFleet {
 
     /** The day it is for the product. */
     static LocalDate today(Page page) {
-        return LocalDate.parse((String) page.evaluate("async () => (await (await fetch('/api/yard')).json()).today"));
+        return LocalDate.parse((String) page.evaluate("async () => (await (await fetch('/api/fleet')).json()).today"));
     }
 
     /** Goes in as one of the demo's people, by one click. */

@@ -72,7 +72,7 @@ class PressureIT extends OnDemoFleet {
     @Test
     @DisplayName("a low tire is filled with the simulated gauge on a phone; when the gauge drops out typing goes on")
     void adjustALowTire() {
-        Page page = open("/vehicles/{VN-01}/adjust", TECHNICIAN, 390);
+        Page page = open("/vehicles/{VN-01}/check-and-adjust", TECHNICIAN, 390);
         page.getByLabel("Parked for").fill("12");
         button(page, "Pair the gauge").click();
         assertThat(page.getByText("Paired: simulated gauge 0417")).isVisible();

@@ -17,7 +17,7 @@ class RegisterIT extends OnDemoFleet {
     @Test
     @DisplayName("a sidewall line typed without spaces fills the model, says what it means and what disagrees")
     void readingASidewall() {
-        Page page = open("/stock/catalogue", COORDINATOR);
+        Page page = open("/stock/catalog", COORDINATOR);
         button(page, "Read a new model…").click();
         page.getByLabel("The sidewall line as it stands").fill("lt235/80r17120/117r e");
         assertThat(page.getByLabel("Size", exact())).hasValue("LT235/80R17");
@@ -141,7 +141,7 @@ class RegisterIT extends OnDemoFleet {
     @Test
     @DisplayName("a CSV with three faulty rows is tried first; the faults are said by row and column, the rest stored")
     void importing() {
-        Page page = open("/files", COORDINATOR);
+        Page page = open("/import-export", COORDINATOR);
         String file = """
                 Unit Number;Klass;Home yard;Type;GVWR;Axle layout
                 CS-1;Box truck;Millrace;truck;26000 lb;steer 2 | drive 4
@@ -248,7 +248,7 @@ class RegisterIT extends OnDemoFleet {
             assertThat(page.getByText("No vehicle is on file yet")).isVisible();
             page.getByRole(AriaRole.LINK, named("Add the first vehicle")).click();
             assertThat(page.getByRole(AriaRole.HEADING, named("Add a vehicle"))).isVisible();
-            page.navigate(empty.address() + "/files");
+            page.navigate(empty.address() + "/import-export");
             assertThat(page.getByText("Download everything as JSON")).isVisible();
             byte[] export = page.request().get(empty.address() + "/api/export").body();
             try (RunningProduct other = RunningProduct.onNothing()) {

@@ -63,7 +63,7 @@ class ScreenshotsIT {
                     .click();
             take(page, "rotation", "proven best");
             workshop(page, phone, product);
-            phone.navigate(product.at("/vehicles/{LC-04}/adjust"));
+            phone.navigate(product.at("/vehicles/{LC-04}/check-and-adjust"));
             phone.getByLabel("Parked for").fill("12");
             phone.locator("summary").click();
             phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Go to 1R"))
@@ -112,7 +112,7 @@ class ScreenshotsIT {
         phone.getByLabel("Tire pressure").fill("61");
         assertThat(phone.getByText("kept on this device", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
-        phone.navigate(product.at("/along"));
+        phone.navigate(product.at("/offline"));
         take(phone, "taken-along-phone", "Waits to be sent");
     }
 
@@ -131,7 +131,7 @@ class ScreenshotsIT {
         page.getByLabel("DOT code of tire 2").fill("3CT2AB121025");
         assertThat(page.getByText("Made in week 10 of 2025")).isVisible();
         take(page, "receiving", "As ordered.");
-        page.navigate(product.at("/stock/catalogue"));
+        page.navigate(product.at("/stock/catalog"));
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Read a new model…"))
                 .click();
         page.getByLabel("The sidewall line as it stands").fill("lt245/75r17121/118s e");
@@ -153,7 +153,7 @@ class ScreenshotsIT {
         take(page, "shop", "Bays and hours");
         page.navigate(product.at("/outlook"));
         take(page, "outlook", "Life ribbons");
-        page.navigate(product.at("/outlook/month"));
+        page.navigate(product.at("/outlook/monthly-report"));
         take(page, "month", "vehicles out of service");
         page.navigate(product.at("/questions"));
         take(page, "questions", "80 % of target");

@@ -63,8 +63,8 @@ class SmoothIT {
                     () -> page.getByRole(AriaRole.LINK, named("Questions")).click());
             step("answer scrolled through", this::scroll);
             step("jump, typed", () -> page.getByLabel("Jump to vehicle").fill("GF-0012"));
-            step("Tags", () -> page.navigate(product.address() + "/tags"));
-            step("Month’s report", () -> page.navigate(product.address() + "/outlook/month"));
+            step("Tags", () -> page.navigate(product.address() + "/labels"));
+            step("Month’s report", () -> page.navigate(product.address() + "/outlook/monthly-report"));
         }
     }
 

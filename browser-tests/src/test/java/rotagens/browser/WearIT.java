@@ -43,7 +43,7 @@ class WearIT extends OnDemoFleet {
     @DisplayName(
             "a driver reports a lamp from the card on a phone; the coordinator lets it count, and the job gauges every corner")
     void driversReport() {
-        Page desk = open("/vehicles/{VN-02}/report-card", COORDINATOR);
+        Page desk = open("/vehicles/{VN-02}/driver-card", COORDINATOR);
         String link = desk.getByText(Pattern.compile("/report/[A-Z0-9]{12}")).innerText();
         assertThat(desk.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Code that opens")))
                 .isVisible();

@@ -328,7 +328,7 @@ class WorkshopIT extends OnDemoFleet {
     @Test
     @DisplayName("the tire changers and the policy's choices can be read by everyone")
     void reference() {
-        Page page = open("/reference/machines", COORDINATOR, 1280);
+        Page page = open("/reference/tire-changers", COORDINATOR, 1280);
         assertThat(page.getByText("Changer 1").first()).isVisible();
         page.navigate(product.address() + "/reference/policy");
         assertThat(page.getByText("Even wear").first()).isVisible();

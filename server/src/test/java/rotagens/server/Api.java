@@ -84,7 +84,7 @@ public final class Api {
 
     /** The id of a vehicle of the demo fleet. */
     public long vehicle(String unit) {
-        for (JsonNode tile : get("/api/yard").body().path("vehicles")) {
+        for (JsonNode tile : get("/api/fleet").body().path("vehicles")) {
             if (tile.path("unit").asString().equals(unit)) {
                 return tile.path("id").asLong();
             }

@@ -22,12 +22,12 @@ class BackupController {
     }
 
     @GetMapping("/api/backups")
-    BackupsView all() {
+    BackupsView listBackups() {
         return backups.all();
     }
 
     @PostMapping("/api/backups")
-    BackupView make() {
+    BackupView makeBackup() {
         return backups.make();
     }
 }

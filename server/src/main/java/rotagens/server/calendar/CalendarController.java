@@ -40,24 +40,24 @@ class CalendarController {
     }
 
     @GetMapping("/api/calendar/feeds")
-    List<CalendarLinkView> feeds() {
+    List<CalendarLinkView> listCalendarLinks() {
         return calendarLinks.all();
     }
 
     @PostMapping("/api/calendar/feeds")
-    NewCalendarLinkView add(@RequestBody CalendarLinkRequest wish) {
+    NewCalendarLinkView addCalendarLink(@RequestBody CalendarLinkRequest wish) {
         return calendarLinks.add(wish);
     }
 
     @DeleteMapping("/api/calendar/feeds/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void revoke(@PathVariable long id) {
+    void revokeCalendarLink(@PathVariable long id) {
         calendarLinks.revoke(id);
     }
 
     /** What a calendar program reads: whoever has the address, until it is taken back. */
     @GetMapping("/api/calendar/feed/{code}/shop.ics")
-    ResponseEntity<String> feed(@PathVariable String code) {
+    ResponseEntity<String> readCalendarLink(@PathVariable String code) {
         return ResponseEntity.ok()
                 .contentType(ICS)
                 .cacheControl(CacheControl.noStore())
@@ -65,7 +65,7 @@ class CalendarController {
     }
 
     @GetMapping("/api/calendar/shop.ics")
-    ResponseEntity<String> download(
+    ResponseEntity<String> downloadCalendar(
             @RequestParam(required = false) @Nullable String yard,
             @RequestParam(required = false) @Nullable String person) {
         return ResponseEntity.ok()
@@ -81,7 +81,7 @@ class CalendarController {
 
     /** Bookings of vehicles, as availability. */
     @PostMapping(value = "/api/calendar/bookings", consumes = "text/calendar")
-    ImportedBookingsView bookings(@RequestBody byte[] file) {
+    ImportedBookingsView importBookings(@RequestBody byte[] file) {
         return bookingImport.read(new String(file, StandardCharsets.UTF_8));
     }
 }

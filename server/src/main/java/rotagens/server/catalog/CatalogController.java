@@ -77,8 +77,8 @@ class CatalogController {
         this.clock = clock;
     }
 
-    @PostMapping("/api/read/sidewall")
-    ParsedSidewallView sidewall(
+    @PostMapping("/api/parse/sidewall")
+    ParsedSidewallView parseSidewall(
             @RequestParam(defaultValue = "US") Units units, @RequestBody ParseRequest parseRequest) {
         InputValidator wrong = new InputValidator();
         Optional<SidewallMarking> read = wrong.required("text", parseRequest.text(), SidewallMarking::parse);
@@ -99,8 +99,8 @@ class CatalogController {
                 line.leftOver());
     }
 
-    @PostMapping("/api/read/dot")
-    ParsedDotCodeView dot(@RequestBody ParseRequest parseRequest) {
+    @PostMapping("/api/parse/dot-code")
+    ParsedDotCodeView parseDotCode(@RequestBody ParseRequest parseRequest) {
         InputValidator wrong = new InputValidator();
         LocalDate today = LocalDate.now(clock);
         Optional<DotCode> read = wrong.required(
@@ -134,8 +134,9 @@ class CatalogController {
                 same);
     }
 
-    @PostMapping("/api/read/model")
-    ParsedTireModelView model(@RequestParam(defaultValue = "US") Units units, @RequestBody TireModelRequest form) {
+    @PostMapping("/api/parse/tire-model")
+    ParsedTireModelView parseTireModel(
+            @RequestParam(defaultValue = "US") Units units, @RequestBody TireModelRequest form) {
         TireModelRequest.Read read = form.read(units);
         return new ParsedTireModelView(
                 DerivedModelData.of(read.model(), read.details().diameter(), Optional.empty(), units),
@@ -143,18 +144,18 @@ class CatalogController {
     }
 
     @GetMapping("/api/tire-models")
-    List<TireModelView> models(@RequestParam(defaultValue = "US") Units units) {
+    List<TireModelView> listTireModels(@RequestParam(defaultValue = "US") Units units) {
         return tireCatalog.all().stream().map(model -> view(model, units)).toList();
     }
 
     @PostMapping("/api/tire-models")
-    TireModelView add(@RequestParam(defaultValue = "US") Units units, @RequestBody TireModelRequest form) {
+    TireModelView addTireModel(@RequestParam(defaultValue = "US") Units units, @RequestBody TireModelRequest form) {
         TireModelRequest.Read read = form.read(units);
         return view(tireCatalog.get(tireCatalog.add(read.model(), read.details())), units);
     }
 
     @PutMapping("/api/tire-models/{id}")
-    TireModelView change(
+    TireModelView changeTireModel(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader("If-Match") String seen,

@@ -28,12 +28,12 @@ class ClockController {
     private static final DateTimeFormatter WORDS = DateTimeFormatter.ofPattern("d MMM yyyy HH:mm", Locale.US);
 
     private final ClockMonitor watch;
-    private final Clock clock;
+    private final Clock readClock;
     private final People people;
 
     ClockController(ClockMonitor watch, Clock clock, People people) {
         this.watch = watch;
-        this.clock = clock;
+        this.readClock = clock;
         this.people = people;
     }
 
@@ -41,7 +41,7 @@ class ClockController {
     record ClockView(Instant now, @Nullable String statement) {}
 
     @GetMapping("/api/clock")
-    ClockView clock() {
+    ClockView readClock() {
         return new ClockView(
                 watch.machine(), watch.standsBefore().map(this::words).orElse(null));
     }
@@ -49,12 +49,12 @@ class ClockController {
     /** A manager says that the clock is right now: what is dated later was stored while it ran ahead. */
     @PostMapping("/api/clock")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void isRight() {
+    void confirmClock() {
         watch.isRight(people.me());
     }
 
     private String words(Instant latest) {
-        ZoneId zone = clock.getZone();
+        ZoneId zone = readClock.getZone();
         return "This machine’s clock says " + WORDS.format(watch.machine().atZone(zone))
                 + ", but something was stored on " + WORDS.format(latest.atZone(zone))
                 + ". Nothing is stored until the clock is set right, and everything is shown as of then: ages and due days would be wrong.";

@@ -129,8 +129,8 @@ class FleetController {
         this.yards = yards;
     }
 
-    @GetMapping("/api/yard")
-    FleetView yard(
+    @GetMapping("/api/fleet")
+    FleetView getFleet(
             @RequestParam(defaultValue = "US") Units units,
             @RequestParam(defaultValue = "ALL") FleetPart part,
             @RequestParam(defaultValue = "") String yard,
@@ -144,18 +144,18 @@ class FleetController {
     }
 
     /** Every vehicle, to choose one. */
-    @GetMapping("/api/fleet")
-    List<VehicleRow> fleet() {
+    @GetMapping("/api/vehicles")
+    List<VehicleRow> listVehicles() {
         return yards.fleet();
     }
 
     @GetMapping("/api/vehicles/{id}")
-    VehicleView vehicle(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    VehicleView getVehicle(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return vehiclePages.vehicle(id, units);
     }
 
-    @GetMapping("/api/vehicles/{id}/ledger")
-    List<HistoryEntryView> ledger(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    @GetMapping("/api/vehicles/{id}/history")
+    List<HistoryEntryView> getVehicleHistory(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return vehiclePages.ledger(id, units);
     }
 }

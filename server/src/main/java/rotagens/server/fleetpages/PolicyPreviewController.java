@@ -71,7 +71,7 @@ class PolicyPreviewController {
     }
 
     @PostMapping("/api/policy/{number}/preview")
-    PolicyPreview preview(
+    PolicyPreview previewPolicyNumber(
             @PathVariable PolicyNumber number,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody PolicySettingRequest typed) {

@@ -64,7 +64,7 @@ class GaugeController {
     }
 
     @GetMapping("/api/gauges")
-    List<GaugeView> all(@RequestParam(defaultValue = "US") Units units) {
+    List<GaugeView> listGauges(@RequestParam(defaultValue = "US") Units units) {
         Policy.ClassPolicy policy = policyStore.inForce().of(null);
         LocalDate today = LocalDate.now(clock);
         return gauges.all().stream()
@@ -92,7 +92,7 @@ class GaugeController {
 
     @PostMapping("/api/gauges")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void add(@RequestBody GaugeRequest typed) {
+    void addGauge(@RequestBody GaugeRequest typed) {
         InputValidator wrong = new InputValidator();
         String name = wrong.text("name", typed.name(), 40);
         wrong.unless(!name.isEmpty(), "name", "What is written on it? For example P-2.");
@@ -104,7 +104,7 @@ class GaugeController {
 
     @PostMapping("/api/gauges/{id}/calibrations")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void calibrated(@PathVariable long id, @RequestBody CalibrationRequest typed) {
+    void addCalibration(@PathVariable long id, @RequestBody CalibrationRequest typed) {
         InputValidator wrong = new InputValidator();
         wrong.unless(typed.day() != null, "day", "On which day was it checked?");
         refuseAhead(wrong, "day", typed.day());
@@ -115,13 +115,13 @@ class GaugeController {
 
     @PostMapping("/api/gauges/{id}/retire")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void retire(@PathVariable long id) {
+    void retireGauge(@PathVariable long id) {
         gauges.retire(id, true);
     }
 
     @PostMapping("/api/gauges/{id}/restore")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void restore(@PathVariable long id) {
+    void restoreGauge(@PathVariable long id) {
         gauges.retire(id, false);
     }
 

@@ -51,7 +51,7 @@ class ImportExportController {
     }
 
     @GetMapping("/api/imports/guides")
-    List<ImportGuide> guides() {
+    List<ImportGuide> listImportGuides() {
         return imports.guides().stream()
                 .map(csvFormat -> new ImportGuide(
                         csvFormat.kind(),
@@ -63,7 +63,7 @@ class ImportExportController {
 
     /** The file is the body as it is; {@code columns} names the column of each header, {@code -} for none. */
     @PostMapping(path = "/api/imports/{type}", consumes = "application/octet-stream")
-    ImportResult take(
+    ImportResult importCsv(
             @PathVariable Type type,
             @RequestParam(defaultValue = "US") Units units,
             @RequestParam(defaultValue = "true") boolean dryRun,
@@ -76,13 +76,13 @@ class ImportExportController {
 
     /** Without units, figures are as they were entered. */
     @GetMapping(path = "/api/exports/{type}", produces = "text/csv")
-    ResponseEntity<String> export(@PathVariable Type type, @RequestParam(required = false) Units units) {
+    ResponseEntity<String> exportCsv(@PathVariable Type type, @RequestParam(required = false) Units units) {
         String name = type.name().toLowerCase(Locale.ROOT) + "-" + LocalDate.now(clock) + ".csv";
         return file(name, CSV).body("\uFEFF" + imports.export(type, Optional.ofNullable(units)));
     }
 
     @GetMapping(path = "/api/export", produces = MediaType.APPLICATION_JSON_VALUE)
-    void everything(HttpServletResponse response) throws IOException {
+    void exportEverything(HttpServletResponse response) throws IOException {
         response.setContentType(MediaType.APPLICATION_JSON_VALUE);
         response.setHeader(HttpHeaders.CONTENT_DISPOSITION, attachment("rotagens-" + LocalDate.now(clock) + ".json"));
         whole.write(response.getOutputStream());
@@ -98,13 +98,13 @@ class ImportExportController {
 
     @PostMapping(path = "/api/first-account/export", consumes = "application/octet-stream")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void fill(HttpServletRequest request) throws IOException {
+    void fillFromExport(HttpServletRequest request) throws IOException {
         whole.read(request.getInputStream());
     }
 
     /** The QR code that opens one of our own pages on a phone. */
     @GetMapping(path = "/api/qr", produces = "image/svg+xml")
-    ResponseEntity<String> qr(@RequestParam String address, @RequestParam String path) {
+    ResponseEntity<String> getQrCode(@RequestParam String address, @RequestParam String path) {
         if (!OWN_PATH.matcher(path).matches() || !ADDRESS.matcher(address).matches()) {
             throw ProblemException.field(
                     "address", "Enter the address phones reach this server at, for example http://yard-pc:8484.");

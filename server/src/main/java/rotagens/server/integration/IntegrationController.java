@@ -28,29 +28,29 @@ class IntegrationController {
 
     /** Reads what a telematics system has dropped. */
     @PostMapping("/api/telematics/read")
-    TelematicsImportView read() {
+    TelematicsImportView importTelematics() {
         return telematicsImport.read();
     }
 
-    @PostMapping("/api/stand-ins/telematics")
-    SimulatedFileView drop() {
+    @PostMapping("/api/simulators/telematics")
+    SimulatedFileView simulateTelematicsFile() {
         return telematicsImport.simulate();
     }
 
     @GetMapping("/api/vehicles/{id}/coldest-morning")
-    ColdestMorningView coldest(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    ColdestMorningView getColdestMorning(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return weatherForecast.coldest(id, units);
     }
 
     @PutMapping("/api/weather")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void type(@RequestParam(defaultValue = "US") Units units, @RequestBody ColdestMorningRequest form) {
+    void setColdestMorning(@RequestParam(defaultValue = "US") Units units, @RequestBody ColdestMorningRequest form) {
         weatherForecast.type(form, units);
     }
 
-    @PostMapping("/api/stand-ins/forecast")
+    @PostMapping("/api/simulators/forecast")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void forecast() {
+    void simulateForecast() {
         weatherForecast.simulate();
     }
 }

@@ -36,18 +36,18 @@ class JobSheetController {
     }
 
     @GetMapping("/api/jobs/{id}/sheet")
-    JobSheetView sheet(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    JobSheetView getJobSheet(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return jobSheets.view(id, units);
     }
 
     /** Tells a page when somebody marks a step. */
     @GetMapping(value = "/api/jobs/{id}/sheet/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter watch(@PathVariable long id) {
+    SseEmitter watchJobSheet(@PathVariable long id) {
         return watchers.watch(id);
     }
 
     @PutMapping("/api/jobs/{id}/sheet")
-    JobSheetView choose(
+    JobSheetView chooseJobSheetOptions(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody JobSheetOptionsRequest chosen) {
@@ -55,7 +55,7 @@ class JobSheetController {
     }
 
     @PostMapping("/api/jobs/{id}/sheet/steps/{step}")
-    JobSheetView done(
+    JobSheetView recordStep(
             @PathVariable long id,
             @PathVariable String step,
             @RequestParam(defaultValue = "US") Units units,
@@ -69,7 +69,7 @@ class JobSheetController {
     }
 
     @PostMapping("/api/jobs/{id}/sheet/steps/{step}/skip")
-    JobSheetView skip(
+    JobSheetView skipStep(
             @PathVariable long id,
             @PathVariable String step,
             @RequestParam(defaultValue = "US") Units units,
@@ -78,19 +78,19 @@ class JobSheetController {
     }
 
     @PostMapping("/api/jobs/{id}/sheet/steps/{step}/undo")
-    JobSheetView undo(
+    JobSheetView undoStep(
             @PathVariable long id, @PathVariable String step, @RequestParam(defaultValue = "US") Units units) {
         return jobSheets.undo(id, step, units);
     }
 
     @PostMapping("/api/jobs/{id}/sheet/hand-over")
-    JobSheetView handOver(
+    JobSheetView handOverJobSheet(
             @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody HandOverRequest to) {
         return jobSheets.handOver(id, to.to(), units);
     }
 
-    @PostMapping("/api/jobs/{id}/sheet/close")
-    JobView close(
+    @PostMapping("/api/jobs/{id}/sheet/completion")
+    JobView completeJobSheet(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader("If-Match") String seen,

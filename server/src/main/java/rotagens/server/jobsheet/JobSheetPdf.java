@@ -32,7 +32,7 @@ class JobSheetPdf {
 
     @GetMapping(value = "/api/jobs/{id}/sheet.pdf", produces = "application/pdf")
     @Transactional(readOnly = true)
-    public ResponseEntity<byte[]> pdf(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    public ResponseEntity<byte[]> printJobSheet(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         JobSheetView sheet = pages.view(id, units);
         StringBuilder body = new StringBuilder("<h1>")
                 .append(PdfRenderer.text(sheet.unit()))

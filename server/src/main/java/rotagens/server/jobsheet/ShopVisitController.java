@@ -30,12 +30,12 @@ class ShopVisitController {
     }
 
     @GetMapping("/api/jobs/{id}/visit")
-    ShopVisitView visit(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    ShopVisitView getShopVisit(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return shopVisits.view(id, units);
     }
 
     @PostMapping("/api/jobs/{id}/visit")
-    ShopVisitView note(
+    ShopVisitView addVisitEntry(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
@@ -47,7 +47,7 @@ class ShopVisitController {
     @PostMapping(
             path = "/api/jobs/{id}/visit/photos",
             consumes = {"image/jpeg", "image/png"})
-    ShopVisitView photograph(
+    ShopVisitView addVisitPhoto(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestParam(defaultValue = "DAMAGE") VisitEntryType entry,
@@ -61,7 +61,7 @@ class ShopVisitController {
     }
 
     @GetMapping(path = "/api/jobs/{id}/visit/photos/{line}", produces = MediaType.IMAGE_JPEG_VALUE)
-    ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long line) {
+    ResponseEntity<byte[]> getVisitPhoto(@PathVariable long id, @PathVariable long line) {
         return ResponseEntity.ok()
                 .contentType(MediaType.IMAGE_JPEG)
                 .cacheControl(CacheControl.noStore())

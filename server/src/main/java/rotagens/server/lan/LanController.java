@@ -36,7 +36,7 @@ class LanController {
 
     /** Empty where the server is reached from its own machine only. */
     @GetMapping("/api/lan")
-    List<LanAddressView> doors() {
+    List<LanAddressView> listLanAddresses() {
         return lanAddressViews;
     }
 }

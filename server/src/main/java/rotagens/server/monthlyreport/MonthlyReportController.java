@@ -21,14 +21,14 @@ class MonthlyReportController {
         this.reports = reports;
     }
 
-    @GetMapping("/api/month")
-    MonthlyReportView month(
+    @GetMapping("/api/monthly-report")
+    MonthlyReportView getMonthlyReport(
             @RequestParam(required = false) @Nullable String month, @RequestParam(defaultValue = "US") Units units) {
         return reports.of(parsed(month), units);
     }
 
-    @GetMapping("/api/month.csv")
-    ResponseEntity<byte[]> csv(
+    @GetMapping("/api/monthly-report.csv")
+    ResponseEntity<byte[]> exportMonthlyReport(
             @RequestParam(required = false) @Nullable String month, @RequestParam(defaultValue = "US") Units units) {
         return CsvText.answer("month", reports.csv(parsed(month), units));
     }

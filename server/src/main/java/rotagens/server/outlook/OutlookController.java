@@ -33,19 +33,19 @@ class OutlookController {
 
     /** Works the years out; stores nothing. */
     @PostMapping("/api/outlook")
-    OutlookView outlook(@RequestParam(defaultValue = "US") Units units, @RequestBody OutlookRequest ask) {
+    OutlookView calculateOutlook(@RequestParam(defaultValue = "US") Units units, @RequestBody OutlookRequest ask) {
         return outlookService.of(ask, units);
     }
 
     /** One vehicle's tires as ribbons; stores nothing. */
-    @PostMapping("/api/outlook/vehicles/{id}")
-    VehicleTimelinesView timelines(
+    @PostMapping("/api/outlook/vehicles/{id}/timelines")
+    VehicleTimelinesView getTimelines(
             @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody OutlookRequest ask) {
         return outlookService.timelines(id, ask, units);
     }
 
     @GetMapping("/api/outlook.csv")
-    ResponseEntity<byte[]> csv(
+    ResponseEntity<byte[]> exportOutlook(
             @RequestParam(defaultValue = "RUN_TO_LIMIT") ReplacementStrategy strategy,
             @RequestParam(required = false) String vehicleClass,
             @RequestParam(required = false) String yard,
@@ -56,7 +56,7 @@ class OutlookController {
 
     /** The next two years of a strategy become jobs. */
     @PostMapping("/api/outlook/accept")
-    OutlookJobsView accept(
+    OutlookJobsView createOutlookJobs(
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
             @RequestBody OutlookRequest ask) {

@@ -28,9 +28,9 @@ class PolicyOutlookController {
     }
 
     /** The whole fleet, everything run to its limit; stores nothing. */
-    @PostMapping("/api/policy/{number}/years")
+    @PostMapping("/api/policy/{number}/outlook")
     @Transactional(readOnly = true)
-    public DifferenceView years(
+    public DifferenceView comparePolicyOutlook(
             @PathVariable PolicyNumber number,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody PolicySettingRequest typed) {

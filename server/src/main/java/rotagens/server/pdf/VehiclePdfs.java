@@ -50,9 +50,9 @@ class VehiclePdfs {
     }
 
     /** Week, age and limit of every position on one page. */
-    @GetMapping(value = "/api/vehicles/{id}/papers/dot-sheet.pdf", produces = "application/pdf")
+    @GetMapping(value = "/api/vehicles/{id}/pdf/dot-sheet.pdf", produces = "application/pdf")
     @Transactional(readOnly = true)
-    public ResponseEntity<byte[]> dotSheet(@PathVariable long id) {
+    public ResponseEntity<byte[]> printDotSheet(@PathVariable long id) {
         VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
         Map<Position, List<String>> under = new LinkedHashMap<>();
         StringBuilder rows = new StringBuilder();
@@ -100,9 +100,10 @@ class VehiclePdfs {
     }
 
     /** Cold targets by axle, large, for the dash. */
-    @GetMapping(value = "/api/vehicles/{id}/papers/pressure-card.pdf", produces = "application/pdf")
+    @GetMapping(value = "/api/vehicles/{id}/pdf/pressure-card.pdf", produces = "application/pdf")
     @Transactional(readOnly = true)
-    public ResponseEntity<byte[]> pressureCard(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    public ResponseEntity<byte[]> printPressureCard(
+            @PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
         Map<Position, List<String>> under = new LinkedHashMap<>();
         vehicleAssessment.onFile().facts().layout().positions().stream()
@@ -146,9 +147,10 @@ class VehiclePdfs {
     }
 
     /** The card whose code opens the driver's form without an account. */
-    @GetMapping(value = "/api/vehicles/{id}/papers/report-card.pdf", produces = "application/pdf")
+    @GetMapping(value = "/api/vehicles/{id}/pdf/driver-card.pdf", produces = "application/pdf")
     @Transactional
-    public ResponseEntity<byte[]> reportCard(@PathVariable long id, @RequestParam(defaultValue = "") String origin) {
+    public ResponseEntity<byte[]> printDriverCard(
+            @PathVariable long id, @RequestParam(defaultValue = "") String origin) {
         changeTracker.draftsOnly();
         VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
         String address = origin(origin) + "/report/" + history.code(id);

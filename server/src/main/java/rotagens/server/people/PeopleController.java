@@ -22,30 +22,30 @@ class PeopleController {
 
     record PasswordRequest(@Nullable String password) {}
 
-    private final People people;
+    private final People listPeople;
 
     PeopleController(People people) {
-        this.people = people;
+        this.listPeople = people;
     }
 
     @GetMapping("/api/people")
-    List<Person> people() {
-        return people.all();
+    List<Person> listPeople() {
+        return listPeople.all();
     }
 
     @PostMapping("/api/people")
-    Person add(@RequestBody NewPersonRequest wanted) {
-        return people.get(people.add(wanted.name(), wanted.role(), wanted.password()));
+    Person addPerson(@RequestBody NewPersonRequest wanted) {
+        return listPeople.get(listPeople.add(wanted.name(), wanted.role(), wanted.password()));
     }
 
     @PutMapping("/api/people/{id}")
-    Person change(@PathVariable long id, @RequestBody PersonRequest wanted) {
-        return people.change(id, wanted.name(), wanted.role(), wanted.active());
+    Person changePerson(@PathVariable long id, @RequestBody PersonRequest wanted) {
+        return listPeople.change(id, wanted.name(), wanted.role(), wanted.active());
     }
 
     @PutMapping("/api/people/{id}/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void password(@PathVariable long id, @RequestBody PasswordRequest wanted) {
-        people.setPassword(id, wanted.password());
+    void setPersonPassword(@PathVariable long id, @RequestBody PasswordRequest wanted) {
+        listPeople.setPassword(id, wanted.password());
     }
 }

@@ -20,7 +20,7 @@ class PhotoController {
 
     /** The picture itself. It never changes, so a browser may keep it for itself. */
     @GetMapping(path = "/api/photos/{id}", produces = MediaType.IMAGE_JPEG_VALUE)
-    ResponseEntity<byte[]> picture(@PathVariable long id, @RequestParam(defaultValue = "false") boolean small) {
+    ResponseEntity<byte[]> getPhoto(@PathVariable long id, @RequestParam(defaultValue = "false") boolean small) {
         return ResponseEntity.ok()
                 .contentType(MediaType.IMAGE_JPEG)
                 .cacheControl(

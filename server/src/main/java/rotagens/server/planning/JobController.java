@@ -45,48 +45,48 @@ class JobController {
     }
 
     @GetMapping("/api/jobs")
-    List<JobView> open() {
+    List<JobView> listOpenJobs() {
         return jobs.open();
     }
 
     /** Visits proposed for work that shares wheels. */
     @GetMapping("/api/bundles")
-    List<BundleView> bundles(@RequestParam(defaultValue = "US") Units units) {
+    List<BundleView> listCombinedVisits(@RequestParam(defaultValue = "US") Units units) {
         return jobs.bundles(fleet.all(), units);
     }
 
-    @PostMapping("/api/vehicles/{id}/waivers")
+    @PostMapping("/api/vehicles/{id}/postponements")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void leave(
+    void postponeDueItem(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody Postponements.PostponeRequest wanted) {
         postponements.leave(id, wanted, units);
     }
 
-    @DeleteMapping("/api/vehicles/{id}/waivers/{work}")
+    @DeleteMapping("/api/vehicles/{id}/postponements/{work}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void endWaiver(@PathVariable long id, @PathVariable String work) {
+    void endPostponement(@PathVariable long id, @PathVariable String work) {
         postponements.end(id, work);
     }
 
     @GetMapping("/api/jobs/done")
-    List<JobView> done() {
+    List<JobView> listCompletedJobs() {
         return jobs.done();
     }
 
     @GetMapping("/api/jobs/{id}")
-    JobView get(@PathVariable long id) {
+    JobView getJob(@PathVariable long id) {
         return jobs.get(id);
     }
 
     @GetMapping("/api/vehicles/{vehicleId}/jobs")
-    List<JobView> ofVehicle(@PathVariable long vehicleId) {
+    List<JobView> listVehicleJobs(@PathVariable long vehicleId) {
         return jobs.ofVehicle(vehicleId);
     }
 
     @PostMapping("/api/jobs")
-    JobView[] schedule(
+    JobView[] scheduleJobs(
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
             @RequestBody ScheduleRequest scheduleRequest) {
@@ -97,8 +97,8 @@ class JobController {
                 () -> jobs.schedule(scheduleRequest, units).toArray(JobView[]::new));
     }
 
-    @PutMapping("/api/jobs/{id}/day")
-    JobView move(
+    @PutMapping("/api/jobs/{id}/date")
+    JobView rescheduleJob(
             @PathVariable long id,
             @RequestHeader("If-Match") String seen,
             @RequestBody RescheduleRequest rescheduleRequest) {
@@ -107,12 +107,12 @@ class JobController {
 
     @DeleteMapping("/api/jobs/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void cancel(@PathVariable long id, @RequestHeader("If-Match") String seen) {
+    void unscheduleJob(@PathVariable long id, @RequestHeader("If-Match") String seen) {
         jobs.cancel(id, EntityVersion.seen(seen));
     }
 
-    @PostMapping("/api/jobs/{id}/done")
-    JobView done(
+    @PostMapping("/api/jobs/{id}/completion")
+    JobView completeJob(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader("If-Match") String seen,

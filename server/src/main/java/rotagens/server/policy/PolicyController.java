@@ -65,20 +65,21 @@ class PolicyController {
             @Nullable String reason) {}
 
     private final PolicyStore policyStore;
-    private final PolicyChoiceStore choices;
+    private final PolicyChoiceStore listPolicyChoices;
     private final People people;
 
     PolicyController(PolicyStore policyStore, PolicyChoiceStore choices, People people) {
         this.policyStore = policyStore;
-        this.choices = choices;
+        this.listPolicyChoices = choices;
         this.people = people;
     }
 
     @GetMapping("/api/policy-choices")
-    List<PolicyChoiceView> choices() {
-        List<PolicyChoiceStore.StoredChoice> now = choices.now();
-        List<PolicyChoiceStore.StoredChoice> earlier =
-                choices.history().stream().filter(one -> !now.contains(one)).toList();
+    List<PolicyChoiceView> listPolicyChoices() {
+        List<PolicyChoiceStore.StoredChoice> now = listPolicyChoices.now();
+        List<PolicyChoiceStore.StoredChoice> earlier = listPolicyChoices.history().stream()
+                .filter(one -> !now.contains(one))
+                .toList();
         return Arrays.stream(PolicyChoice.values())
                 .map(choice -> new PolicyChoiceView(
                         choice,
@@ -109,7 +110,7 @@ class PolicyController {
 
     @PutMapping("/api/policy/choices/{choice}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void choose(@PathVariable PolicyChoice choice, @RequestBody PolicyChoiceRequest typed) {
+    void setPolicyChoice(@PathVariable PolicyChoice choice, @RequestBody PolicyChoiceRequest typed) {
         InputValidator wrong = new InputValidator();
         Optional<String> option = wrong.optional(
                 "option", typed.option(), code -> choice.option(code).code());
@@ -127,7 +128,7 @@ class PolicyController {
     private static final int LONGEST_WHY = 300;
 
     @GetMapping("/api/policy")
-    List<PolicyNumberView> policy() {
+    List<PolicyNumberView> getPolicy() {
         List<StoredSetting> now = policyStore.signed();
         List<StoredSetting> ever = policyStore.history();
         return Arrays.stream(PolicyNumber.values())
@@ -168,7 +169,7 @@ class PolicyController {
 
     @PutMapping("/api/policy/{number}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void sign(@PathVariable PolicyNumber number, @RequestBody PolicySettingRequest typed) {
+    void setPolicyNumber(@PathVariable PolicyNumber number, @RequestBody PolicySettingRequest typed) {
         PolicySettingRequest.Read read = typed.read(number, true);
         read.value()
                 .flatMap(value -> policyStore

@@ -81,8 +81,8 @@ class CalculatorController {
         this.clock = clock;
     }
 
-    @PostMapping("/api/read/pressure")
-    CalculatorView work(@RequestParam(defaultValue = "US") Units units, @RequestBody CalculatorRequest asked) {
+    @PostMapping("/api/calculator")
+    CalculatorView calculate(@RequestParam(defaultValue = "US") Units units, @RequestBody CalculatorRequest asked) {
         InputValidator typed = new InputValidator();
         LocalDate today = LocalDate.now(clock);
         Optional<TireModel> tire = tire(asked, typed, units);

@@ -60,7 +60,7 @@ class ChartController {
     }
 
     @GetMapping("/api/charts")
-    List<ChartView> all(@RequestParam(defaultValue = "US") Units units) {
+    List<ChartView> listCharts(@RequestParam(defaultValue = "US") Units units) {
         var catalogue = charts.book().catalogue();
         return charts.all().stream()
                 .map(one -> {
@@ -95,7 +95,7 @@ class ChartController {
     }
 
     @PostMapping("/api/charts")
-    NewChartView add(
+    NewChartView addChart(
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
             @RequestBody LoadChartRequest form) {
@@ -108,7 +108,7 @@ class ChartController {
 
     @PutMapping("/api/charts/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void change(
+    void changeChart(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader("If-Match") String seen,
@@ -117,8 +117,8 @@ class ChartController {
     }
 
     /** Rows pasted from a spreadsheet, cell by cell; nothing is stored. */
-    @PostMapping("/api/read/chart")
-    List<LoadChartRequest.RowForm> paste(@RequestBody ParseChartRequest parseChartRequest) {
+    @PostMapping("/api/parse/load-chart")
+    List<LoadChartRequest.RowForm> parseLoadChart(@RequestBody ParseChartRequest parseChartRequest) {
         InputValidator typed = new InputValidator();
         var rows = typed.attempt("text", () -> LoadChartRequest.paste(parseChartRequest.text()));
         typed.refuseIfWrong();

@@ -40,7 +40,7 @@ class PressureController {
     private final LoadPressurePages pages;
     private final WeighingService weighingService;
     private final PressureService changes;
-    private final PressureRound round;
+    private final PressureRound getPressureRound;
     private final IdempotentRequests idempotentRequests;
 
     PressureController(
@@ -52,22 +52,22 @@ class PressureController {
         this.pages = pages;
         this.weighingService = weighingService;
         this.changes = changes;
-        this.round = round;
+        this.getPressureRound = round;
         this.idempotentRequests = idempotentRequests;
     }
 
     @GetMapping("/load-pressure")
-    LoadPressureView page(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    LoadPressureView getLoadPressure(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return pages.page(id, units);
     }
 
     @GetMapping("/loss")
-    List<PressureLossView> loss(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    List<PressureLossView> getPressureLoss(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return pages.loss(id, units);
     }
 
-    @PostMapping("/slips")
-    LoadPressureView weigh(
+    @PostMapping("/scale-tickets")
+    LoadPressureView addScaleTicket(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = KEY, required = false) String key,
@@ -78,8 +78,8 @@ class PressureController {
         });
     }
 
-    @PutMapping("/pressure-choice")
-    LoadPressureView choose(
+    @PutMapping("/method")
+    LoadPressureView choosePressureMethod(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody ChooseMethodRequest chooseMethodRequest) {
@@ -87,8 +87,8 @@ class PressureController {
         return pages.page(id, units);
     }
 
-    @PutMapping("/axles/{axle}/warning")
-    LoadPressureView threshold(
+    @PutMapping("/axles/{axle}/warning-threshold")
+    LoadPressureView setWarningThreshold(
             @PathVariable long id,
             @PathVariable int axle,
             @RequestParam(defaultValue = "US") Units units,
@@ -98,7 +98,7 @@ class PressureController {
     }
 
     @PutMapping("/load-state")
-    LoadPressureView state(
+    LoadPressureView setLoadState(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody SetLoadStateRequest set) {
@@ -107,7 +107,7 @@ class PressureController {
     }
 
     @PostMapping("/trips")
-    LoadPressureView book(
+    LoadPressureView bookTrip(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = KEY, required = false) String key,
@@ -120,12 +120,12 @@ class PressureController {
 
     @DeleteMapping("/trips/{trip}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void cancel(@PathVariable long id, @PathVariable long trip) {
+    void cancelTrip(@PathVariable long id, @PathVariable long trip) {
         changes.cancel(id, trip);
     }
 
     @PostMapping("/body-changes")
-    LoadPressureView bodyChanged(
+    LoadPressureView addBodyChange(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody BodyChangeRequest bodyChangeRequest) {
@@ -133,13 +133,14 @@ class PressureController {
         return pages.page(id, units);
     }
 
-    @GetMapping("/axles/{axle}/chalk-line")
-    ChalkTestView trial(@PathVariable long id, @PathVariable int axle, @RequestParam(defaultValue = "US") Units units) {
+    @GetMapping("/axles/{axle}/chalk-test")
+    ChalkTestView getChalkTest(
+            @PathVariable long id, @PathVariable int axle, @RequestParam(defaultValue = "US") Units units) {
         return changes.trial(id, axle, units);
     }
 
-    @PostMapping("/axles/{axle}/chalk-line")
-    ChalkTestView chalk(
+    @PostMapping("/axles/{axle}/chalk-test")
+    ChalkTestView addChalkPass(
             @PathVariable long id,
             @PathVariable int axle,
             @RequestParam(defaultValue = "US") Units units,
@@ -154,25 +155,25 @@ class PressureController {
 
     /** The stops of a round, with what to fill to at the temperatures given. */
     @GetMapping("/pressure-round")
-    PressureRoundView round(
+    PressureRoundView getPressureRound(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestParam(required = false) @Nullable String air,
             @RequestParam(required = false) @Nullable String coldest) {
-        return round.round(id, air, coldest, units);
+        return getPressureRound.round(id, air, coldest, units);
     }
 
     @PostMapping("/pressure-round/{position}/advice")
-    PressureAdviceView advise(
+    PressureAdviceView advisePressure(
             @PathVariable long id,
             @PathVariable String position,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody CheckedPressureRequest checkedPressureRequest) {
-        return round.advise(id, position, checkedPressureRequest, units);
+        return getPressureRound.advise(id, position, checkedPressureRequest, units);
     }
 
     @PostMapping("/pressure-round/{position}")
-    PressureAdviceView gauge(
+    PressureAdviceView saveCheckedPressure(
             @PathVariable long id,
             @PathVariable String position,
             @RequestParam(defaultValue = "US") Units units,
@@ -182,7 +183,7 @@ class PressureController {
                 key,
                 List.of("gauge", id, position, units, checkedPressureRequest),
                 PressureAdviceView.class,
-                () -> round.save(id, position, checkedPressureRequest, units));
+                () -> getPressureRound.save(id, position, checkedPressureRequest, units));
     }
 
     /** A printed slip read aloud; nothing is stored. */
@@ -191,8 +192,8 @@ class PressureController {
 
         record ScaleTicketText(@Nullable String text) {}
 
-        @PostMapping("/api/read/slip")
-        ScaleTicketRequest read(@RequestBody ScaleTicketText slip) {
+        @PostMapping("/api/parse/scale-ticket")
+        ScaleTicketRequest parseScaleTicket(@RequestBody ScaleTicketText slip) {
             InputValidator typed = new InputValidator();
             var read = typed.attempt("text", () -> ScaleTicketRequest.parse(slip.text()));
             typed.refuseIfWrong();

@@ -26,65 +26,65 @@ import rotagens.server.web.IdempotentRequests;
 @RestController
 class BuyingController {
 
-    private final OrderNeeds list;
-    private final Suppliers suppliers;
+    private final OrderNeeds listOrderNeeds;
+    private final Suppliers listSuppliers;
     private final IdempotentRequests idempotentRequests;
 
     BuyingController(OrderNeeds list, Suppliers suppliers, IdempotentRequests idempotentRequests) {
-        this.list = list;
-        this.suppliers = suppliers;
+        this.listOrderNeeds = list;
+        this.listSuppliers = suppliers;
         this.idempotentRequests = idempotentRequests;
     }
 
-    @GetMapping("/api/order-list")
-    List<SupplierList> list(@RequestParam(defaultValue = "US") Units units) {
-        return list.of(units);
+    @GetMapping("/api/order-needs")
+    List<SupplierList> listOrderNeeds(@RequestParam(defaultValue = "US") Units units) {
+        return listOrderNeeds.of(units);
     }
 
-    @GetMapping("/api/order-list.csv")
-    ResponseEntity<byte[]> csv(@RequestParam(defaultValue = "US") Units units) {
-        return CsvText.answer("order-list", list.csv(units));
+    @GetMapping("/api/order-needs.csv")
+    ResponseEntity<byte[]> exportOrderNeeds(@RequestParam(defaultValue = "US") Units units) {
+        return CsvText.answer("order-list", listOrderNeeds.csv(units));
     }
 
-    @GetMapping(value = "/api/order-list.pdf", produces = "application/pdf")
-    ResponseEntity<byte[]> pdf(@RequestParam(defaultValue = "US") Units units) {
-        return PdfRenderer.answer("order-list", list.pdf(units));
+    @GetMapping(value = "/api/order-needs.pdf", produces = "application/pdf")
+    ResponseEntity<byte[]> printOrderNeeds(@RequestParam(defaultValue = "US") Units units) {
+        return PdfRenderer.answer("order-list", listOrderNeeds.pdf(units));
     }
 
-    @PostMapping("/api/order-list/send")
-    SentOrderView send(
+    @PostMapping("/api/orders/from-needs")
+    SentOrderView sendOrder(
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
             @RequestBody SendOrderRequest wanted) {
         return idempotentRequests.write(
-                key, List.of("send order", wanted), SentOrderView.class, () -> suppliers.send(wanted, units));
+                key, List.of("send order", wanted), SentOrderView.class, () -> listSuppliers.send(wanted, units));
     }
 
     @GetMapping("/api/suppliers")
-    List<SupplierView> suppliers() {
-        return suppliers.all();
+    List<SupplierView> listSuppliers() {
+        return listSuppliers.all();
     }
 
     @PostMapping("/api/suppliers")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void save(@RequestBody SupplierRequest form) {
-        suppliers.save(form);
+    void saveSupplier(@RequestBody SupplierRequest form) {
+        listSuppliers.save(form);
     }
 
     @GetMapping("/api/discount-programs")
-    List<DiscountProgramView> programs(@RequestParam(defaultValue = "US") Units units) {
-        return suppliers.programs(units);
+    List<DiscountProgramView> listDiscountPrograms(@RequestParam(defaultValue = "US") Units units) {
+        return listSuppliers.programs(units);
     }
 
     @PostMapping("/api/discount-programs")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void addProgram(@RequestBody DiscountProgramRequest form) {
-        suppliers.addProgram(form);
+    void addDiscountProgram(@RequestBody DiscountProgramRequest form) {
+        listSuppliers.addProgram(form);
     }
 
     /** Mail that would go out: the stand-in for a mail service. */
     @GetMapping("/api/outbox")
-    List<OutboxMessageView> outbox() {
-        return suppliers.outbox();
+    List<OutboxMessageView> listOutbox() {
+        return listSuppliers.outbox();
     }
 }

@@ -25,53 +25,53 @@ class OrderController {
 
     record NewOrderView(long id) {}
 
-    private final Orders orders;
+    private final Orders listOrders;
     private final People people;
     private final IdempotentRequests idempotentRequests;
 
     OrderController(Orders orders, People people, IdempotentRequests idempotentRequests) {
-        this.orders = orders;
+        this.listOrders = orders;
         this.people = people;
         this.idempotentRequests = idempotentRequests;
     }
 
     @GetMapping("/api/orders")
-    List<OrderView> orders() {
-        return orders.all();
+    List<OrderView> listOrders() {
+        return listOrders.all();
     }
 
     /** The steps of a receiving inspection. */
     @GetMapping("/api/orders/receiving-steps")
-    List<ReceivingStepView> receivingSteps() {
+    List<ReceivingStepView> listReceivingSteps() {
         return ReceivingChecklists.steps();
     }
 
     @PostMapping("/api/orders")
-    NewOrderView order(
+    NewOrderView addOrder(
             @RequestHeader(name = "Idempotency-Key", required = false) String key, @RequestBody OrderRequest wanted) {
         return idempotentRequests.write(
                 key,
                 List.of("order", wanted),
                 NewOrderView.class,
-                () -> new NewOrderView(orders.order(wanted, people.me())));
+                () -> new NewOrderView(listOrders.order(wanted, people.me())));
     }
 
     @PostMapping("/api/orders/{id}/close")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void close(@PathVariable long id) {
-        orders.close(id);
+    void closeOrder(@PathVariable long id) {
+        listOrders.close(id);
     }
 
     @PostMapping("/api/orders/lines/{id}/check")
-    DeliveryCheckView check(
+    DeliveryCheckView checkDelivery(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody DeliveryRequest deliveryRequest) {
-        return orders.check(id, deliveryRequest, units);
+        return listOrders.check(id, deliveryRequest, units);
     }
 
     @PostMapping("/api/orders/lines/{id}/deliveries")
-    ReceivedDeliveryView deliver(
+    ReceivedDeliveryView receiveDelivery(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
@@ -80,6 +80,6 @@ class OrderController {
                 key,
                 List.of("deliver", id, units, deliveryRequest),
                 ReceivedDeliveryView.class,
-                () -> orders.deliver(id, deliveryRequest, units));
+                () -> listOrders.deliver(id, deliveryRequest, units));
     }
 }

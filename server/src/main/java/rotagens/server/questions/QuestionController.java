@@ -32,13 +32,13 @@ class QuestionController {
 
     /** Every standing question with how many vehicles it concerns, and those kept under a name. */
     @GetMapping("/api/questions")
-    QuestionListView all(@RequestParam(defaultValue = "US") Units units) {
+    QuestionListView listQuestions(@RequestParam(defaultValue = "US") Units units) {
         return questionService.all(units);
     }
 
     /** One question, or several combined. */
-    @GetMapping("/api/questions/answer")
-    AnswerView answer(
+    @GetMapping("/api/questions/answers")
+    AnswerView answerQuestions(
             @RequestParam List<Question> ask,
             @RequestParam(defaultValue = "true") boolean together,
             @RequestParam(required = false) @Nullable String vehicleClass,
@@ -49,8 +49,8 @@ class QuestionController {
         return questionService.answer(new QuestionRequest(ask, together, vehicleClass, yard, years, by), units);
     }
 
-    @GetMapping("/api/questions/answer.csv")
-    ResponseEntity<byte[]> csv(
+    @GetMapping("/api/questions/answers.csv")
+    ResponseEntity<byte[]> exportAnswers(
             @RequestParam List<Question> ask,
             @RequestParam(defaultValue = "true") boolean together,
             @RequestParam(required = false) @Nullable String vehicleClass,
@@ -62,15 +62,16 @@ class QuestionController {
         return CsvText.answer("question", csv);
     }
 
-    @PostMapping("/api/questions/kept")
-    QuestionListView keep(@RequestParam(defaultValue = "US") Units units, @RequestBody SaveQuestionRequest kept) {
+    @PostMapping("/api/saved-questions")
+    QuestionListView saveQuestion(
+            @RequestParam(defaultValue = "US") Units units, @RequestBody SaveQuestionRequest kept) {
         questionService.keep(kept);
         return questionService.all(units);
     }
 
-    @DeleteMapping("/api/questions/kept/{id}")
+    @DeleteMapping("/api/saved-questions/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void forget(@PathVariable long id) {
+    void deleteSavedQuestion(@PathVariable long id) {
         questionService.forget(id);
     }
 }

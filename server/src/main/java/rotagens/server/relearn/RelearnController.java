@@ -35,12 +35,12 @@ class RelearnController {
     }
 
     @GetMapping("/api/vehicles/{id}/relearn")
-    RelearnView view(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    RelearnView getRelearn(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return relearnService.view(id, units);
     }
 
     @PutMapping("/api/vehicles/{id}/relearn/procedure")
-    RelearnView note(
+    RelearnView saveRelearnProcedure(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody ProcedureRequest typed) {
@@ -48,7 +48,7 @@ class RelearnController {
     }
 
     @PostMapping("/api/vehicles/{id}/relearn")
-    RelearnView start(
+    RelearnView startRelearn(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody StartRelearnRequest start) {
@@ -56,7 +56,7 @@ class RelearnController {
     }
 
     @PostMapping("/api/vehicles/{id}/relearn/events")
-    RelearnView event(
+    RelearnView addRelearnEvent(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
@@ -69,25 +69,26 @@ class RelearnController {
     }
 
     @PostMapping("/api/vehicles/{id}/relearn/end")
-    RelearnView end(
+    RelearnView endRelearn(
             @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody EndRelearnRequest end) {
         return relearnService.end(id, end.reason(), units);
     }
 
-    @PostMapping("/api/vehicles/{id}/dash-against-gauge")
-    DashGaugeComparisonView compare(
+    @PostMapping("/api/vehicles/{id}/dash-gauge-comparison")
+    DashGaugeComparisonView compareDashAndGauge(
             @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody CompareRequest typed) {
         return relearnService.compare(id, typed, units);
     }
 
     /** Lamp reports that the gauge readings since don't bear out. */
-    @GetMapping("/api/vehicles/{id}/lamp-against-gauge")
-    List<WarningLampComparison> lamps(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    @GetMapping("/api/vehicles/{id}/warning-lamp-comparison")
+    List<WarningLampComparison> compareWarningLamps(
+            @PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return advice.lamps(id, units);
     }
 
-    @GetMapping("/api/vehicles/{id}/sensors/{position}/one-or-all")
-    SensorReplacementOptionsView oneOrAll(@PathVariable long id, @PathVariable String position) {
+    @GetMapping("/api/vehicles/{id}/sensors/{position}/replacement-options")
+    SensorReplacementOptionsView getSensorReplacementOptions(@PathVariable long id, @PathVariable String position) {
         return advice.oneOrAll(id, position);
     }
 }

@@ -41,12 +41,12 @@ class RotationController {
     }
 
     @GetMapping("/api/vehicles/{id}/rotation")
-    RotationView bench(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    RotationView getRotation(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return pages.bench(id, units);
     }
 
     @PostMapping("/api/vehicles/{id}/rotation/proposal")
-    ArrangementView propose(
+    ArrangementView proposeRotation(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody ProposeRotationRequest asked) {
@@ -54,7 +54,7 @@ class RotationController {
     }
 
     @PostMapping("/api/vehicles/{id}/rotation/evaluation")
-    ArrangementView evaluate(
+    ArrangementView evaluateRotation(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody EvaluateRotationRequest asked) {
@@ -62,7 +62,7 @@ class RotationController {
     }
 
     @PostMapping("/api/vehicles/{id}/rotation/replacement")
-    ReplacementView replace(
+    ReplacementView findReplacement(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody FindReplacementRequest asked) {
@@ -70,7 +70,7 @@ class RotationController {
     }
 
     @PostMapping("/api/vehicles/{id}/rotation")
-    ScheduledRotationView accept(
+    ScheduledRotationView scheduleRotation(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,

@@ -27,8 +27,8 @@ class SearchController {
         this.index = index;
     }
 
-    @GetMapping("/api/jump")
-    List<SearchResult> find(@RequestParam(defaultValue = "") String q) {
+    @GetMapping("/api/search")
+    List<SearchResult> search(@RequestParam(defaultValue = "") String q) {
         return index.find(q);
     }
 }

@@ -61,7 +61,7 @@ class SessionController {
     }
 
     @GetMapping("/api/session")
-    SessionView session() {
+    SessionView getSession() {
         Authentication now = SecurityContextHolder.getContext().getAuthentication();
         if (now != null && now.getPrincipal() instanceof Account account) {
             return new SessionView(people.get(account.id()), false, false, List.of());
@@ -84,7 +84,7 @@ class SessionController {
     }
 
     @PostMapping("/api/session/demo")
-    SessionView demoSignIn(
+    SessionView signInToDemo(
             @RequestBody DemoSignInRequest chosen, HttpServletRequest request, HttpServletResponse response) {
         Optional<Account> account = demo ? people.demoAccount(chosen.personId()) : Optional.empty();
         return enter(
@@ -94,7 +94,7 @@ class SessionController {
     }
 
     @PostMapping("/api/first-account")
-    SessionView firstAccount(
+    SessionView createFirstAccount(
             @RequestBody SignInRequest typed, HttpServletRequest request, HttpServletResponse response) {
         return enter(people.addFirst(typed.name(), typed.password()), request, response);
     }
@@ -111,12 +111,12 @@ class SessionController {
 
     @PutMapping("/api/session/units")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void units(@RequestBody UnitsRequest chosen) {
+    void setUnits(@RequestBody UnitsRequest chosen) {
         people.setUnits(people.me(), chosen.units());
     }
 
     @PutMapping("/api/session/password")
-    SessionView password(
+    SessionView changeOwnPassword(
             @RequestBody OwnPasswordRequest typed, HttpServletRequest request, HttpServletResponse response) {
         return enter(people.changePassword(people.me(), typed.old(), typed.password()), request, response);
     }

@@ -88,7 +88,7 @@ class SensorController {
 
     @GetMapping("/api/vehicles/{id}/sensors")
     @Transactional(readOnly = true)
-    public SensorsView of(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    public SensorsView listSensors(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
         List<SensorRow> lines = vehicleAssessment.state().vehicle().layout().positions().stream()
                 .map(position -> line(vehicleAssessment, position))
@@ -155,7 +155,7 @@ class SensorController {
     @PutMapping("/api/vehicles/{id}/sensors/{position}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Transactional
-    public void put(@PathVariable long id, @PathVariable String position, @RequestBody SensorRequest typed) {
+    public void setSensor(@PathVariable long id, @PathVariable String position, @RequestBody SensorRequest typed) {
         changeTracker.only(id);
         VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
         Position at = vehicleAssessment.position(position);

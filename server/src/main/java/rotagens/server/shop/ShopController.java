@@ -33,7 +33,7 @@ import rotagens.server.web.IdempotentRequests;
 @RestController
 class ShopController {
 
-    private final Schedule schedule;
+    private final Schedule getSchedule;
     private final ShopSetupStore setups;
     private final ScheduleProposals scheduleProposals;
     private final VehicleBookings vehicleBookings;
@@ -47,7 +47,7 @@ class ShopController {
             VehicleBookings vehicleBookings,
             IdempotentRequests idempotentRequests,
             PlatformTransactionManager transactions) {
-        this.schedule = schedule;
+        this.getSchedule = schedule;
         this.setups = setups;
         this.scheduleProposals = scheduleProposals;
         this.vehicleBookings = vehicleBookings;
@@ -56,60 +56,60 @@ class ShopController {
     }
 
     @GetMapping("/api/shop/schedule")
-    ScheduleView schedule(
+    ScheduleView getSchedule(
             @RequestParam(required = false) @Nullable LocalDate from,
             @RequestParam(defaultValue = "1") int weeks,
             @RequestParam(defaultValue = "US") Units units) {
-        return schedule.view(from, weeks, units);
+        return getSchedule.view(from, weeks, units);
     }
 
-    @PutMapping("/api/shop/jobs/{id}/place")
-    JobSlotView place(
+    @PutMapping("/api/shop/jobs/{id}/slot")
+    JobSlotView setJobSlot(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader("If-Match") String seen,
             @RequestBody SetJobSlotRequest wanted) {
-        return schedule.place(id, EntityVersion.seen(seen), wanted, units);
+        return getSchedule.place(id, EntityVersion.seen(seen), wanted, units);
     }
 
     /** Why a job stands on its day, and what stops an earlier one. */
-    @GetMapping("/api/shop/jobs/{id}/why")
-    SlotExplanationView why(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
-        return schedule.why(id, units);
+    @GetMapping("/api/shop/jobs/{id}/explanation")
+    SlotExplanationView explainJobSlot(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+        return getSchedule.why(id, units);
     }
 
     @GetMapping("/api/shop/setup")
-    ShopSetupView setup(@RequestParam(defaultValue = "US") Units units) {
+    ShopSetupView getShopSetup(@RequestParam(defaultValue = "US") Units units) {
         return setups.view(units);
     }
 
     @PutMapping("/api/shop/setup")
-    ShopSetupView save(
+    ShopSetupView saveShopSetup(
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader("If-Match") String seen,
             @RequestBody ShopSetupRequest form) {
         return setups.save(EntityVersion.seen(seen), form, units);
     }
 
-    @PostMapping("/api/shop/plan")
-    ScheduleProposalView plan(
+    @PostMapping("/api/shop/proposal")
+    ScheduleProposalView proposeSchedule(
             @RequestParam(defaultValue = "US") Units units, @RequestBody ProposeScheduleRequest wish) {
         return scheduleProposals.start(wish, units);
     }
 
-    @GetMapping("/api/shop/plan")
-    ScheduleProposalView plan(@RequestParam(defaultValue = "US") Units units) {
+    @GetMapping("/api/shop/proposal")
+    ScheduleProposalView getScheduleProposal(@RequestParam(defaultValue = "US") Units units) {
         return scheduleProposals.view(units);
     }
 
-    @PostMapping("/api/shop/plan/stop")
+    @PostMapping("/api/shop/proposal/cancel")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void stop() {
+    void cancelScheduleProposal() {
         scheduleProposals.stop();
     }
 
-    @PostMapping("/api/shop/plan/accept")
-    AcceptedScheduleView accept(
+    @PostMapping("/api/shop/proposal/accept")
+    AcceptedScheduleView acceptScheduleProposal(
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return idempotentRequests.write(
@@ -119,15 +119,15 @@ class ShopController {
                 () -> scheduleProposals.accept(writing, units));
     }
 
-    @PostMapping("/api/shop/away")
+    @PostMapping("/api/shop/bookings")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void away(@RequestBody VehicleBookingRequest form) {
+    void addVehicleBooking(@RequestBody VehicleBookingRequest form) {
         vehicleBookings.add(form);
     }
 
-    @DeleteMapping("/api/shop/away/{id}")
+    @DeleteMapping("/api/shop/bookings/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void back(@PathVariable long id) {
+    void removeVehicleBooking(@PathVariable long id) {
         vehicleBookings.remove(id);
     }
 }

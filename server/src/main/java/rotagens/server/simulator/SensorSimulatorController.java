@@ -67,8 +67,8 @@ class SensorSimulatorController {
         this.relearnService = relearnService;
     }
 
-    @GetMapping("/api/stand-ins/receiver/{vehicleId}")
-    SimulatorView dash(@PathVariable long vehicleId, @RequestParam(defaultValue = "US") Units units) {
+    @GetMapping("/api/simulators/sensor-system/{vehicleId}")
+    SimulatorView getSimulator(@PathVariable long vehicleId, @RequestParam(defaultValue = "US") Units units) {
         SimulatedSensorSystem receiver = receivers.get(vehicleId);
         if (receiver == null) {
             return new SimulatorView(false, false, false, null, 0, 0, false, List.of());
@@ -93,8 +93,8 @@ class SensorSimulatorController {
                         .toList());
     }
 
-    @PostMapping("/api/stand-ins/receiver/{vehicleId}")
-    SimulatorView plug(
+    @PostMapping("/api/simulators/sensor-system/{vehicleId}")
+    SimulatorView connectSimulator(
             @PathVariable long vehicleId,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody ConnectSimulatorRequest connectSimulatorRequest) {
@@ -150,15 +150,15 @@ class SensorSimulatorController {
                         .toList();
     }
 
-    @PostMapping("/api/stand-ins/receiver/{vehicleId}/ignition")
-    SimulatorView ignition(@PathVariable long vehicleId, @RequestParam(defaultValue = "US") Units units) {
+    @PostMapping("/api/simulators/sensor-system/{vehicleId}/ignition")
+    SimulatorView switchIgnition(@PathVariable long vehicleId, @RequestParam(defaultValue = "US") Units units) {
         SimulatedSensorSystem receiver = receiver(vehicleId);
         receiver.ignition(!receiver.dash().ignition());
         return view(receiver, units);
     }
 
-    @PostMapping("/api/stand-ins/receiver/{vehicleId}/enter")
-    SimulatorView enter(
+    @PostMapping("/api/simulators/sensor-system/{vehicleId}/learn-mode")
+    SimulatorView enterLearnMode(
             @PathVariable long vehicleId,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody SimulatorActionRequest simulatorActionRequest) {
@@ -173,8 +173,8 @@ class SensorSimulatorController {
         return view(receiver, units);
     }
 
-    @PostMapping("/api/stand-ins/receiver/{vehicleId}/trigger")
-    SimulatorView trigger(
+    @PostMapping("/api/simulators/sensor-system/{vehicleId}/trigger")
+    SimulatorView triggerSensor(
             @PathVariable long vehicleId,
             @RequestParam(defaultValue = "US") Units units,
             @RequestParam(defaultValue = "TOOL") Trigger by,
@@ -187,16 +187,16 @@ class SensorSimulatorController {
         return view(receiver, units);
     }
 
-    @PostMapping("/api/stand-ins/receiver/{vehicleId}/wait")
-    SimulatorView waitTooLong(@PathVariable long vehicleId, @RequestParam(defaultValue = "US") Units units) {
+    @PostMapping("/api/simulators/sensor-system/{vehicleId}/timeout")
+    SimulatorView timeOutLearnMode(@PathVariable long vehicleId, @RequestParam(defaultValue = "US") Units units) {
         SimulatedSensorSystem receiver = receiver(vehicleId);
         heard(vehicleId, receiver.waitTooLong());
         return view(receiver, units);
     }
 
     /** A tire filled to what the gauge then reads. */
-    @PostMapping("/api/stand-ins/receiver/{vehicleId}/fill")
-    SimulatorView fill(
+    @PostMapping("/api/simulators/sensor-system/{vehicleId}/inflation")
+    SimulatorView inflateSimulated(
             @PathVariable long vehicleId,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody SimulatorActionRequest simulatorActionRequest) {
@@ -209,8 +209,8 @@ class SensorSimulatorController {
     }
 
     /** The figures of the dash go into the relearn under way. */
-    @PostMapping("/api/stand-ins/receiver/{vehicleId}/read")
-    SimulatorView read(@PathVariable long vehicleId, @RequestParam(defaultValue = "US") Units units) {
+    @PostMapping("/api/simulators/sensor-system/{vehicleId}/reading")
+    SimulatorView readSimulatedDash(@PathVariable long vehicleId, @RequestParam(defaultValue = "US") Units units) {
         SimulatedSensorSystem receiver = receiver(vehicleId);
         heard(
                 vehicleId,

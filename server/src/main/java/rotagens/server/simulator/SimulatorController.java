@@ -66,8 +66,9 @@ class SimulatorController {
         this.people = people;
     }
 
-    @PostMapping("/api/stand-ins/scale")
-    SimulatedScale.SimulatedWeighingView weigh(@RequestBody SimulatedWeighingRequest simulatedWeighingRequest) {
+    @PostMapping("/api/simulators/scale")
+    SimulatedScale.SimulatedWeighingView simulateWeighing(
+            @RequestBody SimulatedWeighingRequest simulatedWeighingRequest) {
         return scale.weigh(
                 vehicleStore.get(simulatedWeighingRequest.vehicleId()).facts(),
                 simulatedWeighingRequest.state() == null ? LoadState.NORMAL : simulatedWeighingRequest.state(),
@@ -76,14 +77,14 @@ class SimulatorController {
                         : simulatedWeighingRequest.type());
     }
 
-    @GetMapping(value = "/api/stand-ins/gauge", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter pair() {
+    @GetMapping(value = "/api/simulators/gauge", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter pairGauge() {
         return gauge.pair(people.me());
     }
 
-    @PostMapping("/api/stand-ins/gauge/press")
+    @PostMapping("/api/simulators/gauge/reading")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void press(
+    void simulateReading(
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody SimulatedReadingRequest simulatedReadingRequest) {
         VehicleAssessment vehicleAssessment = fleetAssessor.get(simulatedReadingRequest.vehicleId());
@@ -125,9 +126,9 @@ class SimulatorController {
         return TreadDepth.of32nds(Math.max(1, there.thirtySeconds() - worn)).format(units);
     }
 
-    @PostMapping("/api/stand-ins/gauge/drop-out")
+    @PostMapping("/api/simulators/gauge/disconnect")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void dropOut() {
+    void disconnectGauge() {
         gauge.dropOut(people.me());
     }
 }

@@ -50,8 +50,8 @@ class TireChangerController {
         this.tireChangerStore = tireChangerStore;
     }
 
-    @GetMapping("/api/machines")
-    List<TireChangerView> all(@RequestParam(defaultValue = "US") Units units) {
+    @GetMapping("/api/tire-changers")
+    List<TireChangerView> listTireChangers(@RequestParam(defaultValue = "US") Units units) {
         return tireChangerStore.all().stream().map(one -> view(one, units)).toList();
     }
 
@@ -92,15 +92,15 @@ class TireChangerController {
                         .collect(Collectors.joining("; or "));
     }
 
-    @PostMapping("/api/machines")
+    @PostMapping("/api/tire-changers")
     @ResponseStatus(HttpStatus.CREATED)
-    void add(@RequestParam(defaultValue = "US") Units units, @RequestBody TireChangerRequest typed) {
+    void addTireChanger(@RequestParam(defaultValue = "US") Units units, @RequestBody TireChangerRequest typed) {
         tireChangerStore.add(typed.read(units));
     }
 
-    @PutMapping("/api/machines/{id}")
+    @PutMapping("/api/tire-changers/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void change(
+    void changeTireChanger(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader("If-Match") String seen,

@@ -54,29 +54,29 @@ class TireController {
     }
 
     @GetMapping("/api/stock")
-    List<StockRow> stock(
+    List<StockRow> listStock(
             @RequestParam(defaultValue = "US") Units units, @RequestParam(defaultValue = "false") boolean scrapped) {
         return pages.stock(units, scrapped);
     }
 
     @GetMapping("/api/tires/{id}")
-    TirePageView tire(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    TirePageView getTire(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return pages.tire(id, units);
     }
 
     @GetMapping("/api/vehicles/{id}/positions/{position}/order")
-    OrderSpecificationView order(
+    OrderSpecificationView getOrderSpecification(
             @PathVariable long id, @PathVariable String position, @RequestParam(defaultValue = "US") Units units) {
         return pages.order(id, position, units);
     }
 
     @GetMapping("/api/vehicles/{id}/dot-sheet")
-    DotSheetView dotSheet(@PathVariable long id) {
+    DotSheetView getDotSheet(@PathVariable long id) {
         return pages.dotSheet(id);
     }
 
     @PostMapping("/api/tires")
-    NewTireView receive(
+    NewTireView addTire(
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = KEY, required = false) String key,
             @RequestBody NewTireRequest tire) {
@@ -86,25 +86,25 @@ class TireController {
 
     @PutMapping("/api/tires/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void numbers(@PathVariable long id, @RequestBody TireNumberRequest tireNumberRequest) {
+    void setTireNumber(@PathVariable long id, @RequestBody TireNumberRequest tireNumberRequest) {
         moves.setNumbers(id, tireNumberRequest);
     }
 
     @PostMapping("/api/tires/{id}/dot")
-    NewTireView readCode(@PathVariable long id, @RequestBody ReadDotCodeRequest readDotCodeRequest) {
+    NewTireView recordDotCode(@PathVariable long id, @RequestBody ReadDotCodeRequest readDotCodeRequest) {
         return moves.readCode(id, readDotCodeRequest);
     }
 
-    @PostMapping("/api/tires/{id}/fit-check")
-    InstallCheckView check(
+    @PostMapping("/api/tires/{id}/install-check")
+    InstallCheckView checkInstallation(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody InstallRequest installRequest) {
         return moves.check(id, installRequest, units);
     }
 
-    @PostMapping("/api/tires/{id}/fit")
-    MovementView fit(
+    @PostMapping("/api/tires/{id}/installation")
+    MovementView installTire(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = KEY, required = false) String key,
@@ -117,7 +117,7 @@ class TireController {
     }
 
     @PostMapping("/api/tires/{id}/swap")
-    MovementView swap(
+    MovementView swapTires(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = KEY, required = false) String key,
@@ -129,8 +129,8 @@ class TireController {
                 () -> moves.swap(id, swapRequest, units));
     }
 
-    @PostMapping("/api/tires/{id}/put-away")
-    MovementView putAway(
+    @PostMapping("/api/tires/{id}/storage")
+    MovementView storeTire(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = KEY, required = false) String key,
@@ -139,8 +139,8 @@ class TireController {
                 key, List.of("put-away", id, units, to), MovementView.class, () -> moves.putAway(id, to, units));
     }
 
-    @PostMapping("/api/tires/{id}/back-from-retread")
-    MovementView backFromRetread(
+    @PostMapping("/api/tires/{id}/retread-return")
+    MovementView returnFromRetread(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = KEY, required = false) String key,
@@ -167,7 +167,7 @@ class TireController {
 
     @PostMapping("/api/movements/{id}/correct")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void correct(
+    void correctEntry(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody CorrectEntryRequest correctEntryRequest) {

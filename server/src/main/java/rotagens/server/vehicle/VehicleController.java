@@ -76,7 +76,7 @@ class VehicleController {
             @Nullable String note,
             @Nullable Boolean confirmed) {}
 
-    private final VehicleRegister register;
+    private final VehicleRegister getVehicleRegister;
     private final VehicleStore vehicleStore;
     private final People people;
     private final IdempotentRequests idempotentRequests;
@@ -88,16 +88,16 @@ class VehicleController {
             People people,
             IdempotentRequests idempotentRequests,
             Clock clock) {
-        this.register = register;
+        this.getVehicleRegister = register;
         this.vehicleStore = vehicleStore;
         this.people = people;
         this.idempotentRequests = idempotentRequests;
         this.clock = clock;
     }
 
-    @GetMapping("/api/register")
-    VehicleRegisterView register() {
-        VehicleRegister.Choices choices = register.choices();
+    @GetMapping("/api/vehicle-register")
+    VehicleRegisterView getVehicleRegister() {
+        VehicleRegister.Choices choices = getVehicleRegister.choices();
         return new VehicleRegisterView(
                 choices.yards(),
                 choices.classes(),
@@ -113,12 +113,12 @@ class VehicleController {
     }
 
     @GetMapping("/api/vehicles/{id}/sheet")
-    VehicleRecordView sheet(@PathVariable long id) {
-        return sheet(register.stored(id));
+    VehicleRecordView getVehicleRecord(@PathVariable long id) {
+        return getVehicleRecord(getVehicleRegister.stored(id));
     }
 
     @PostMapping("/api/vehicles/layout-change")
-    LayoutPreviewView preview(@RequestBody LayoutPreviewRequest layoutPreviewRequest) {
+    LayoutPreviewView previewLayoutChange(@RequestBody LayoutPreviewRequest layoutPreviewRequest) {
         InputValidator typed = new InputValidator();
         typed.unless(
                 layoutPreviewRequest.axles() != null
@@ -137,7 +137,7 @@ class VehicleController {
         typed.refuseIfWrong();
         AxleLayoutChange change = layoutPreviewRequest.vehicleId() == null
                 ? new AxleLayoutChange(List.of(), List.of())
-                : register.layoutChange(layoutPreviewRequest.vehicleId(), axleLayout);
+                : getVehicleRegister.layoutChange(layoutPreviewRequest.vehicleId(), axleLayout);
         return new LayoutPreviewView(
                 axleLayout.positions().stream()
                         .map(position -> new LayoutPositionView(
@@ -150,7 +150,7 @@ class VehicleController {
     }
 
     @PostMapping("/api/vehicles")
-    NewVehicleView add(
+    NewVehicleView addVehicle(
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
             @RequestBody VehicleRequest form) {
@@ -158,35 +158,35 @@ class VehicleController {
                 key,
                 List.of("vehicle", units, form),
                 NewVehicleView.class,
-                () -> new NewVehicleView(register.add(form.read(units, LocalDate.now(clock)))));
+                () -> new NewVehicleView(getVehicleRegister.add(form.read(units, LocalDate.now(clock)))));
     }
 
     @PutMapping("/api/vehicles/{id}")
-    VehicleRecordView change(
+    VehicleRecordView changeVehicle(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestParam(defaultValue = "false") boolean confirmed,
             @RequestHeader("If-Match") String seen,
             @RequestBody VehicleRequest form) {
-        register.change(id, EntityVersion.seen(seen), form.read(units, LocalDate.now(clock)), confirmed);
-        return sheet(register.stored(id));
+        getVehicleRegister.change(id, EntityVersion.seen(seen), form.read(units, LocalDate.now(clock)), confirmed);
+        return getVehicleRecord(getVehicleRegister.stored(id));
     }
 
     @PostMapping("/api/vehicles/{id}/retire")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void retire(@PathVariable long id) {
-        register.retire(id, true);
+    void retireVehicle(@PathVariable long id) {
+        getVehicleRegister.retire(id, true);
     }
 
     @PostMapping("/api/vehicles/{id}/restore")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void restore(@PathVariable long id) {
-        register.retire(id, false);
+    void restoreVehicle(@PathVariable long id) {
+        getVehicleRegister.retire(id, false);
     }
 
     @PostMapping("/api/vehicles/{id}/odometer")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void odometer(
+    void addOdometer(
             @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody OdometerRequest read) {
         InputValidator typed = new InputValidator();
         var reading = typed.required(
@@ -231,7 +231,7 @@ class VehicleController {
                 VehicleStore.askIn(said.confirmed(), units));
     }
 
-    private static VehicleRecordView sheet(Stored stored) {
+    private static VehicleRecordView getVehicleRecord(Stored stored) {
         return new VehicleRecordView(
                 stored.id(), stored.version(), stored.retired(), VehicleRequest.of(stored.entry()));
     }

@@ -40,7 +40,7 @@ class WalkAroundController {
     }
 
     @GetMapping("/api/findings")
-    List<FindingOption> findings() {
+    List<FindingOption> listFindingOptions() {
         return Arrays.stream(Finding.values())
                 .filter(finding -> finding.area() != Finding.Area.RECORDED)
                 .map(finding -> new FindingOption(
@@ -48,8 +48,8 @@ class WalkAroundController {
                 .toList();
     }
 
-    @PostMapping("/api/vehicles/{vehicleId}/walk-rounds")
-    WalkAroundView start(
+    @PostMapping("/api/vehicles/{vehicleId}/walk-arounds")
+    WalkAroundView startWalkAround(
             @PathVariable long vehicleId,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
@@ -63,25 +63,25 @@ class WalkAroundController {
                 () -> walkArounds.start(vehicleId, scope, units));
     }
 
-    @GetMapping("/api/vehicles/{vehicleId}/walk-sheet")
-    WalkAroundView sheet(
+    @GetMapping("/api/vehicles/{vehicleId}/walk-around-draft")
+    WalkAroundView getWalkAroundDraft(
             @PathVariable long vehicleId,
             @RequestParam(defaultValue = "FULL") WalkAroundScope scope,
             @RequestParam(defaultValue = "US") Units units) {
         return walkArounds.sheet(vehicleId, scope, units);
     }
 
-    @GetMapping("/api/walk-scopes")
-    List<WalkAroundScopeView> scopes() {
+    @GetMapping("/api/walk-around-scopes")
+    List<WalkAroundScopeView> listWalkAroundScopes() {
         return Arrays.stream(WalkAroundScope.values())
                 .map(scope -> new WalkAroundScopeView(scope, scope.title(), scope.covers()))
                 .toList();
     }
 
     @PostMapping(
-            path = "/api/walk-rounds/{id}/positions/{position}/photos",
+            path = "/api/walk-arounds/{id}/positions/{position}/photos",
             consumes = {"image/jpeg", "image/png"})
-    PhotoView photograph(
+    PhotoView addWalkAroundPhoto(
             @PathVariable long id,
             @PathVariable String position,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
@@ -93,19 +93,19 @@ class WalkAroundController {
                 () -> walkArounds.photograph(id, position, picture));
     }
 
-    @DeleteMapping("/api/walk-rounds/{id}/photos/{photo}")
+    @DeleteMapping("/api/walk-arounds/{id}/photos/{photo}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void dropPhoto(@PathVariable long id, @PathVariable long photo) {
+    void deleteWalkAroundPhoto(@PathVariable long id, @PathVariable long photo) {
         walkArounds.dropPhoto(id, photo);
     }
 
-    @GetMapping("/api/walk-rounds/{id}")
-    WalkAroundView get(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    @GetMapping("/api/walk-arounds/{id}")
+    WalkAroundView getWalkAround(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return walkArounds.get(id, units);
     }
 
-    @PutMapping("/api/walk-rounds/{id}/positions/{position}")
-    SavedEntryView save(
+    @PutMapping("/api/walk-arounds/{id}/positions/{position}")
+    SavedEntryView saveWalkAroundEntry(
             @PathVariable long id,
             @PathVariable String position,
             @RequestParam(defaultValue = "US") Units units,
@@ -120,8 +120,8 @@ class WalkAroundController {
                 () -> walkArounds.save(id, position, version, walkAroundEntryRequest, units));
     }
 
-    @PostMapping("/api/walk-rounds/{id}/finish")
-    FinishedWalkAroundView finish(
+    @PostMapping("/api/walk-arounds/{id}/finish")
+    FinishedWalkAroundView finishWalkAround(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,

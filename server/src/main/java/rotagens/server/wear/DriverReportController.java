@@ -100,8 +100,8 @@ class DriverReportController {
         });
     }
 
-    @GetMapping("/api/report/{code}")
-    DriverReportFormView form(@PathVariable String code) {
+    @GetMapping("/api/driver-reports/{code}")
+    DriverReportFormView getDriverReportForm(@PathVariable String code) {
         VehicleStore.OnFile vehicle = vehicle(code);
         return new DriverReportFormView(
                 vehicle.facts().unit(),
@@ -114,8 +114,8 @@ class DriverReportController {
                         .toList());
     }
 
-    @PostMapping("/api/report/{code}")
-    ReportReceivedView report(
+    @PostMapping("/api/driver-reports/{code}")
+    ReportReceivedView addDriverReport(
             @PathVariable String code,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
             @RequestBody DriverReportRequest typed) {
@@ -145,7 +145,7 @@ class DriverReportController {
 
     /** What waits for a look. */
     @GetMapping("/api/reports")
-    List<DriverReportToReview> waiting() {
+    List<DriverReportToReview> listReportsToReview() {
         return history.reports((Long) null).stream()
                 .map(one -> new DriverReportToReview(one.vehicleId(), one.unit(), WearPages.view(one)))
                 .toList();
@@ -183,7 +183,7 @@ class DriverReportController {
     /** The known figures of a report laid out in the order to check them. */
     @GetMapping("/api/reports/{id}/triage")
     @Transactional(readOnly = true)
-    public TriageView triage(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    public TriageView getReportTriage(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         Reported report = history.report(id);
         VehicleAssessment vehicleAssessment = fleetAssessor.get(report.vehicleId());
         Triage triage = Triage.of(
@@ -220,7 +220,7 @@ class DriverReportController {
     @PostMapping("/api/reports/{id}/checks")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Transactional
-    public void check(@PathVariable long id, @RequestBody CheckResultRequest typed) {
+    public void addReportCheck(@PathVariable long id, @RequestBody CheckResultRequest typed) {
         changeTracker.draftsOnly();
         InputValidator wrong = new InputValidator();
         wrong.unless(typed.check() != null, "check", "Choose which check was made.");
@@ -238,7 +238,7 @@ class DriverReportController {
     @PostMapping("/api/reports/{id}/review")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Transactional
-    public void review(
+    public void reviewReport(
             @PathVariable long id,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody ReviewReportRequest typed) {
@@ -285,17 +285,17 @@ class DriverReportController {
     }
 
     /** The card to print: whoever holds it may report. */
-    @GetMapping("/api/vehicles/{id}/report-card")
+    @GetMapping("/api/vehicles/{id}/driver-card")
     @Transactional
-    public DriverCardView card(@PathVariable long id) {
+    public DriverCardView getDriverCard(@PathVariable long id) {
         changeTracker.draftsOnly();
         return new DriverCardView(vehicleStore.get(id).facts().unit(), history.code(id));
     }
 
     /** A new card; older ones open nothing from then on. */
-    @PostMapping("/api/vehicles/{id}/report-card")
+    @PostMapping("/api/vehicles/{id}/driver-card")
     @Transactional
-    public DriverCardView newCard(@PathVariable long id) {
+    public DriverCardView renewDriverCard(@PathVariable long id) {
         changeTracker.draftsOnly();
         return new DriverCardView(vehicleStore.get(id).facts().unit(), history.newCode(id));
     }

@@ -98,14 +98,14 @@ class WearController {
     }
 
     @GetMapping("/api/vehicles/{id}/wear")
-    WearPage page(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+    WearPage getWear(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return pages.page(id, units);
     }
 
     @PostMapping("/api/vehicles/{id}/events")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Transactional
-    public void happened(@PathVariable long id, @RequestBody VehicleEventRequest typed) {
+    public void addVehicleEvent(@PathVariable long id, @RequestBody VehicleEventRequest typed) {
         LocalDate today = LocalDate.now(clock);
         VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
         InputValidator wrong = new InputValidator();
@@ -136,7 +136,7 @@ class WearController {
     }
 
     @GetMapping("/api/wear/patterns")
-    List<WearPatternCard> cards(@RequestParam(defaultValue = "US") Units units) {
+    List<WearPatternCard> listWearPatterns(@RequestParam(defaultValue = "US") Units units) {
         double difference = policyStore.inForce().of(null).number(PolicyNumber.WEAR_DIFFERENCE);
         return CARDS.stream()
                 .map(shape -> {
@@ -156,7 +156,7 @@ class WearController {
 
     /** A different case every time, from the generator that measures the classifier. */
     @GetMapping("/api/wear/practice")
-    PracticeCase practice(@RequestParam(defaultValue = "US") Units units) {
+    PracticeCase getWearPractice(@RequestParam(defaultValue = "US") Units units) {
         Shape shape = CARDS.get(random.nextInt(CARDS.size()));
         SampleTread one;
         Shape answer;
@@ -188,7 +188,7 @@ class WearController {
 
     /** The words of what can happen and be reported, for the forms. */
     @GetMapping("/api/wear/words")
-    PatternTerms words() {
+    PatternTerms listPatternTerms() {
         return new PatternTerms(
                 Arrays.stream(VehicleEvents.Type.values())
                         .map(type -> new PatternTerm(type.name(), type.label()))

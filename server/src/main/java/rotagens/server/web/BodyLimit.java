@@ -36,7 +36,7 @@ class BodyLimit extends OncePerRequestFilter {
 
     private static int most(HttpServletRequest request) {
         String path = request.getRequestURI();
-        if ((path.startsWith("/api/walk-rounds/") || path.startsWith("/api/jobs/")) && path.endsWith("/photos")) {
+        if ((path.startsWith("/api/walk-arounds/") || path.startsWith("/api/jobs/")) && path.endsWith("/photos")) {
             return PHOTO_BYTES;
         }
         return FILES.entrySet().stream()

@@ -91,17 +91,17 @@ class ClockTest {
     }
 
     private Answer read(String psi) {
-        Answer started = coordinator.post("/api/vehicles/" + van + "/walk-rounds", "{}");
+        Answer started = coordinator.post("/api/vehicles/" + van + "/walk-arounds", "{}");
         if (started.status() != 200) {
             return started;
         }
         String walk = started.body().path("id").asString();
         coordinator.put(
-                "/api/walk-rounds/" + walk + "/positions/1L",
+                "/api/walk-arounds/" + walk + "/positions/1L",
                 "{\"pressure\":\"" + psi + "\",\"thermalState\":\"COLD\",\"confirmed\":[\"pressure\"]}",
                 "If-Match",
                 "\"0\"");
-        return coordinator.post("/api/walk-rounds/" + walk + "/finish", "{\"skipReason\":\"one is enough\"}");
+        return coordinator.post("/api/walk-arounds/" + walk + "/finish", "{\"skipReason\":\"one is enough\"}");
     }
 
     private List<Long> stored() {
@@ -126,7 +126,7 @@ class ClockTest {
                 .startsWith("This machine’s clock says 1 Jan 2020 00:00, but something was stored on ");
         assertThat(coordinator.get("/api/clock").body().path("statement").asString())
                 .contains("Nothing is stored until");
-        assertThat(coordinator.get("/api/yard").status()).isEqualTo(200);
+        assertThat(coordinator.get("/api/fleet").status()).isEqualTo(200);
         assertThat(stored()).isEqualTo(before);
         clock.set(day.plus(Duration.ofMinutes(20)));
         assertThat(coordinator.get("/api/clock").body().has("statement")).isFalse();
@@ -139,7 +139,7 @@ class ClockTest {
     void correction() {
         clock.set(day.minus(Duration.ofMinutes(5)));
         assertThat(read("41").status()).isEqualTo(200);
-        assertThat(coordinator.get("/api/vehicles/{id}/ledger", van).text())
+        assertThat(coordinator.get("/api/vehicles/{id}/history", van).text())
                 .contains("41 psi cold")
                 .contains("40 psi cold");
     }

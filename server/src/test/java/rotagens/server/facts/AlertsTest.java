@@ -44,14 +44,14 @@ class AlertsTest {
     }
 
     private void walk(String unit, String position, String fields) {
-        String walk = api.post("/api/vehicles/" + api.vehicle(unit) + "/walk-rounds", "{}")
+        String walk = api.post("/api/vehicles/" + api.vehicle(unit) + "/walk-arounds", "{}")
                 .body()
                 .path("id")
                 .asString();
         Answer saved = api.put(
-                "/api/walk-rounds/" + walk + "/positions/" + position, "{" + fields + SURE + "}", "If-Match", "\"0\"");
+                "/api/walk-arounds/" + walk + "/positions/" + position, "{" + fields + SURE + "}", "If-Match", "\"0\"");
         assertThat(saved.status()).as(saved.text()).isEqualTo(200);
-        assertThat(api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipReason\":\"one is enough\"}")
+        assertThat(api.post("/api/walk-arounds/" + walk + "/finish", "{\"skipReason\":\"one is enough\"}")
                         .status())
                 .isEqualTo(200);
     }
@@ -155,7 +155,7 @@ class AlertsTest {
         JsonNode made = job.body().isArray() ? job.body().get(0) : job.body();
         long item = made.path("items").get(0).path("id").asLong();
         Answer done = api.post(
-                "/api/jobs/" + made.path("id").asLong() + "/done",
+                "/api/jobs/" + made.path("id").asLong() + "/completion",
                 "{\"results\":[{\"itemId\":" + item + ",\"pressure\":\"" + psi + "\",\"confirmed\":[\"pressure\"]}]}",
                 "If-Match",
                 "\"1\"");
@@ -179,7 +179,7 @@ class AlertsTest {
         JsonNode made = job.body().isArray() ? job.body().get(0) : job.body();
         long item = made.path("items").get(0).path("id").asLong();
         Answer done = api.post(
-                "/api/jobs/" + made.path("id").asLong() + "/done",
+                "/api/jobs/" + made.path("id").asLong() + "/completion",
                 "{\"results\":[{\"itemId\":" + item + ",\"pressure\":\"95\"}]}",
                 "If-Match",
                 "\"1\"");
@@ -190,11 +190,11 @@ class AlertsTest {
     @Test
     @DisplayName("a figure far from the last is asked about once, and kept when somebody says that it is right")
     void askedOnce() {
-        String walk = api.post("/api/vehicles/" + api.vehicle("TR-01") + "/walk-rounds", "{}")
+        String walk = api.post("/api/vehicles/" + api.vehicle("TR-01") + "/walk-arounds", "{}")
                 .body()
                 .path("id")
                 .asString();
-        String address = "/api/walk-rounds/" + walk + "/positions/1L";
+        String address = "/api/walk-arounds/" + walk + "/positions/1L";
         Answer asked = api.put(address, "{\"pressure\":\"45\",\"thermalState\":\"COLD\"}", "If-Match", "\"0\"");
         assertThat(asked.at("pressure"))
                 .contains("differs too much from the last reading")
@@ -253,12 +253,14 @@ class AlertsTest {
     @Test
     @DisplayName("a driver's report of a strike opens the alert at its corner, and lays out what to check in order")
     void strikeByReport() {
-        String code = api.get("/api/vehicles/" + api.vehicle("VN-04") + "/report-card")
+        String code = api.get("/api/vehicles/" + api.vehicle("VN-04") + "/driver-card")
                 .body()
                 .path("code")
                 .asString();
         Api.asNobody(http)
-                .post("/api/report/" + code, "{\"symptom\":\"STRUCK\",\"corner\":\"2R\",\"note\":\"a deep hole\"}");
+                .post(
+                        "/api/driver-reports/" + code,
+                        "{\"symptom\":\"STRUCK\",\"corner\":\"2R\",\"note\":\"a deep hole\"}");
         long report = 0;
         for (JsonNode waiting : api.get("/api/reports").body()) {
             if (waiting.path("report").path("symptom").asString().equals("STRUCK")) {
@@ -322,17 +324,17 @@ class AlertsTest {
     @DisplayName("a code read on the walk isn't dropped because another one came on file meanwhile")
     void dotMeanwhile() {
         withoutDot("DW-M");
-        String walk = api.post("/api/vehicles/" + api.vehicle("DW-M") + "/walk-rounds", "{}")
+        String walk = api.post("/api/vehicles/" + api.vehicle("DW-M") + "/walk-arounds", "{}")
                 .body()
                 .path("id")
                 .asString();
-        api.put("/api/walk-rounds/" + walk + "/positions/1L", "{\"dotCode\":\"2125\"}", "If-Match", "\"0\"");
+        api.put("/api/walk-arounds/" + walk + "/positions/1L", "{\"dotCode\":\"2125\"}", "If-Match", "\"0\"");
         assertThat(api.post(
                                 "/api/tires/" + tire("DW-M", "1L") + "/dot",
                                 "{\"dotCode\":\"9AB1XR0M0824\",\"retreadMark\":false}")
                         .status())
                 .isEqualTo(200);
-        Answer finished = api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipReason\":\"one is enough\"}");
+        Answer finished = api.post("/api/walk-arounds/" + walk + "/finish", "{\"skipReason\":\"one is enough\"}");
         assertThat(finished.status()).isEqualTo(409);
         assertThat(finished.text()).contains("1L: the DOT code entered here, 2125", "the code on file, 9AB1XR0M0824");
     }
@@ -366,7 +368,7 @@ class AlertsTest {
     @Test
     @DisplayName("starting a walk-around answers on metric targets, with the verdict that stands sent along")
     void metricSheet() {
-        Answer sheet = api.get("/api/vehicles/" + api.vehicle("LC-03") + "/walk-sheet?units=METRIC");
+        Answer sheet = api.get("/api/vehicles/" + api.vehicle("LC-03") + "/walk-around-draft?units=METRIC");
         assertThat(sheet.status()).isEqualTo(200);
         for (JsonNode stop : sheet.body().path("positions")) {
             if (stop.path("position").asString().equals("2RO")) {

@@ -52,7 +52,7 @@ class VehiclePagesTest {
     void dueOrder() {
         boolean rollable = false;
         String last = "";
-        for (JsonNode line : api.get("/api/yard").body().path("due")) {
+        for (JsonNode line : api.get("/api/fleet").body().path("due")) {
             boolean stopped = line.path("urgency").asString().equals("DO_NOT_OPERATE");
             assertThat(stopped && rollable)
                     .as("a stopped tire after a rolling one")
@@ -70,7 +70,7 @@ class VehiclePagesTest {
     @Test
     @DisplayName("every line of the due list has its figure, its reason, its rule and who says so")
     void dueReasons() {
-        for (JsonNode line : api.get("/api/yard").body().path("due")) {
+        for (JsonNode line : api.get("/api/fleet").body().path("due")) {
             for (String part : new String[] {"statement", "figure", "explanation", "rule", "authority", "source"}) {
                 assertThat(line.path("reason").path(part).asString())
                         .as("%s of %s", part, line)
@@ -135,31 +135,31 @@ class VehiclePagesTest {
     @Test
     @DisplayName("the yard answers afresh after a change, and the same again until the next one")
     void keptUntilAChange() {
-        String before = api.get("/api/yard").text();
-        assertThat(api.get("/api/yard").text()).isEqualTo(before);
+        String before = api.get("/api/fleet").text();
+        assertThat(api.get("/api/fleet").text()).isEqualTo(before);
         long id = api.vehicle("LC-04");
         String body =
                 "{\"day\":\"2026-11-30\",\"work\":[{\"vehicleId\":%d,\"key\":\"SET_PRESSURE:3L\"}]}".formatted(id);
         assertThat(api.post("/api/jobs", body).status()).isEqualTo(200);
-        assertThat(api.get("/api/yard").text()).isNotEqualTo(before).contains("\"day\":\"2026-11-30\"");
+        assertThat(api.get("/api/fleet").text()).isNotEqualTo(before).contains("\"day\":\"2026-11-30\"");
     }
 
     @Test
     @DisplayName("after every kind of change the yard shows each vehicle as its own page does")
     void yardAgreesWithPages() {
         long id = api.vehicle("SP-01");
-        api.get("/api/yard");
-        String walk = api.post("/api/vehicles/" + id + "/walk-rounds", "{}")
+        api.get("/api/fleet");
+        String walk = api.post("/api/vehicles/" + id + "/walk-arounds", "{}")
                 .body()
                 .path("id")
                 .asString();
         api.put(
-                "/api/walk-rounds/" + walk + "/positions/1L",
+                "/api/walk-arounds/" + walk + "/positions/1L",
                 "{\"pressure\":\"40\",\"thermalState\":\"COLD\",\"confirmed\":[\"pressure\"]}",
                 "If-Match",
                 "\"0\"");
         assertThat(yardVerdict("SP-01")).isEqualTo("GOOD");
-        api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipReason\":\"only this one\"}");
+        api.post("/api/walk-arounds/" + walk + "/finish", "{\"skipReason\":\"only this one\"}");
         assertThat(yardVerdict("SP-01")).isEqualTo("DO_NOT_OPERATE");
 
         JsonNode job = api.post(
@@ -169,7 +169,7 @@ class VehiclePagesTest {
                 .body()
                 .get(0);
         api.post(
-                "/api/jobs/" + job.path("id").asString() + "/done",
+                "/api/jobs/" + job.path("id").asString() + "/completion",
                 "{\"results\":[{\"itemId\":%s,\"verdict\":\"SERVICEABLE\",\"professional\":\"Marrow Street\",\"pressure\":\"60\"}]}"
                         .formatted(job.path("items").get(0).path("id").asString()),
                 "If-Match",
@@ -177,7 +177,7 @@ class VehiclePagesTest {
         assertThat(yardVerdict("SP-01"))
                 .as("looked at inside; where 20 psi went in three days is still to be found")
                 .isEqualTo("SERVICE_DUE");
-        for (JsonNode tile : api.get("/api/yard").body().path("vehicles")) {
+        for (JsonNode tile : api.get("/api/fleet").body().path("vehicles")) {
             assertThat(tile.path("axleDiagram"))
                     .isEqualTo(api.get("/api/vehicles/{id}", tile.path("id").asLong())
                             .body()
@@ -189,22 +189,22 @@ class VehiclePagesTest {
     @DisplayName(
             "the yard comes in pages; filters narrow vehicles and due list alike, and totals count what isn't shown")
     void pages() {
-        JsonNode all = api.get("/api/yard").body();
+        JsonNode all = api.get("/api/fleet").body();
         assertThat(all.path("fleet").asInt()).isEqualTo(24);
-        JsonNode rest = api.get("/api/yard?part=VEHICLES&from=20").body();
+        JsonNode rest = api.get("/api/fleet?part=VEHICLES&from=20").body();
         assertThat(rest.path("vehicles").size()).isEqualTo(4);
         assertThat(rest.path("due").size()).isZero();
         assertThat(rest.path("groups")).isEqualTo(all.path("groups"));
-        assertThat(api.get("/api/yard?from=9999").body().path("vehicles").size())
+        assertThat(api.get("/api/fleet?from=9999").body().path("vehicles").size())
                 .isZero();
-        assertThat(api.get("/api/yard?from=-3").body().path("vehicles").size()).isEqualTo(24);
+        assertThat(api.get("/api/fleet?from=-3").body().path("vehicles").size()).isEqualTo(24);
 
-        JsonNode vans = api.get("/api/yard?vehicleClass=Service van&by=class").body();
+        JsonNode vans = api.get("/api/fleet?vehicleClass=Service van&by=class").body();
         assertThat(vans.path("groups").toString()).isEqualTo("[{\"name\":\"Service van\",\"vehicles\":5}]");
         vans.path("due")
                 .forEach(line -> assertThat(line.path("unit").asString()).startsWith("VN-"));
         assertThat(vans.path("states")).isEqualTo(all.path("states"));
-        JsonNode said = api.get("/api/yard?text=find the leak").body();
+        JsonNode said = api.get("/api/fleet?text=find the leak").body();
         assertThat(said.path("due").size()).isPositive();
         said.path("due")
                 .forEach(line -> assertThat(line.path("label").asString()).isEqualTo("Find the leak"));
@@ -219,13 +219,13 @@ class VehiclePagesTest {
     @Test
     @DisplayName("every vehicle can be chosen with its positions")
     void fleet() {
-        JsonNode fleet = api.get("/api/fleet").body();
+        JsonNode fleet = api.get("/api/vehicles").body();
         assertThat(fleet.size()).isEqualTo(24);
         assertThat(fleet.get(0).path("positions").toString()).contains("{\"position\":\"2LO\"");
     }
 
     private String yardVerdict(String unit) {
-        for (JsonNode tile : api.get("/api/yard").body().path("vehicles")) {
+        for (JsonNode tile : api.get("/api/fleet").body().path("vehicles")) {
             if (tile.path("unit").asString().equals(unit)) {
                 return tile.path("verdict").asString();
             }
@@ -237,7 +237,7 @@ class VehiclePagesTest {
     @DisplayName("the ledger tells who read what where, newest first")
     void ledger() {
         JsonNode lines =
-                api.get("/api/vehicles/{id}/ledger", api.vehicle("LC-03")).body();
+                api.get("/api/vehicles/{id}/history", api.vehicle("LC-03")).body();
         String last = "9999";
         for (JsonNode line : lines) {
             assertThat(line.path("at").asString()).isLessThanOrEqualTo(last);

@@ -76,14 +76,14 @@ class FullExportTest {
 
     private void photograph() throws Exception {
         Api api = new Api(http);
-        long walk = api.post("/api/vehicles/" + api.vehicle("SP-01") + "/walk-rounds", "{}")
+        long walk = api.post("/api/vehicles/" + api.vehicle("SP-01") + "/walk-arounds", "{}")
                 .body()
                 .path("id")
                 .asLong();
         ByteArrayOutputStream picture = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB), "jpg", picture);
         assertThat(api.send(
-                                "/api/walk-rounds/" + walk + "/positions/1L/photos",
+                                "/api/walk-arounds/" + walk + "/positions/1L/photos",
                                 picture.toByteArray(),
                                 MediaType.IMAGE_JPEG)
                         .status())

@@ -67,7 +67,7 @@ class ImportTest {
         assertThat(errors(result).get(0)).startsWith("3 axles:").contains("2 tires, or 4 as duals");
         assertThat(errors(result).get(1)).startsWith("4 kind:").contains("bus, truck");
         assertThat(errors(result).get(2)).startsWith("5 gvwr:");
-        assertThat(api.get("/api/yard").text()).doesNotContain("DR-1");
+        assertThat(api.get("/api/fleet").text()).doesNotContain("DR-1");
     }
 
     @Test
@@ -75,10 +75,10 @@ class ImportTest {
     void allOrNothing() {
         JsonNode refused = take("VEHICLES", "?dryRun=false", vehicles("BX"));
         assertThat(refused.path("stored").asBoolean()).isFalse();
-        assertThat(api.get("/api/yard").text()).doesNotContain("BX-1");
+        assertThat(api.get("/api/fleet").text()).doesNotContain("BX-1");
         JsonNode stored = take("VEHICLES", "?dryRun=false&skipFaulty=true", vehicles("BX"));
         assertThat(stored.path("stored").asBoolean()).isTrue();
-        assertThat(api.get("/api/yard").text()).contains("BX-1").doesNotContain("BX-2");
+        assertThat(api.get("/api/fleet").text()).contains("BX-1").doesNotContain("BX-2");
     }
 
     @Test
@@ -255,7 +255,7 @@ class ImportTest {
                 .anyMatch(error -> error.startsWith("3 day:") && error.contains("fitted later"))
                 .anyMatch(error -> error.startsWith("4 day:") && error.contains("2026-07-28"))
                 .anyMatch(error -> error.startsWith("5 pressure:"));
-        assertThat(api.get("/api/vehicles/{id}/ledger", api.vehicle("VN-01")).text())
+        assertThat(api.get("/api/vehicles/{id}/history", api.vehicle("VN-01")).text())
                 .contains("2026-11-22");
         JsonNode odometers = take("ODOMETERS", "", "unit,day,odometer", "VN-01,2026-11-22,5");
         assertThat(errors(odometers).get(0)).contains("Less than the last reading");

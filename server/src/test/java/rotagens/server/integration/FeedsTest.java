@@ -28,7 +28,7 @@ class FeedsTest {
             "a dropped file's odometers are taken, a faulty line is said with its file, and what was read is moved aside")
     void telematics() throws Exception {
         Api coordinator = new Api(http);
-        coordinator.post("/api/stand-ins/telematics", "{}");
+        coordinator.post("/api/simulators/telematics", "{}");
         JsonNode read = coordinator.post("/api/telematics/read", "{}").body();
         assertThat(read.path("files").asInt()).isEqualTo(1);
         assertThat(read.path("readings").asInt()).isGreaterThan(10);
@@ -58,7 +58,7 @@ class FeedsTest {
         String address = "/api/vehicles/" + technician.vehicle("LC-01") + "/coldest-morning";
         assertThat(technician.get(address).body().path("temperature").asString())
                 .isEmpty();
-        technician.post("/api/stand-ins/forecast", "{}");
+        technician.post("/api/simulators/forecast", "{}");
         JsonNode coldest = technician.get(address).body();
         assertThat(coldest.path("temperature").asString()).endsWith("°F");
         String yard = coldest.path("yard").asString();

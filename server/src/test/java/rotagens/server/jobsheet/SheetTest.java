@@ -120,7 +120,7 @@ class SheetTest {
 
     private Answer close(long job) {
         return technician.post(
-                "/api/jobs/" + job + "/sheet/close",
+                "/api/jobs/" + job + "/sheet/completion",
                 "{}",
                 "If-Match",
                 "\"" + sheet(job).path("version").asInt() + "\"");

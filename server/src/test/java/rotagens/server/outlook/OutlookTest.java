@@ -86,7 +86,7 @@ class OutlookTest {
     void timelines() {
         long id = coordinator.vehicle("SH-03");
         JsonNode view = coordinator
-                .post("/api/outlook/vehicles/" + id, "{\"strategy\":\"NEWEST_ON_STEER\"}")
+                .post("/api/outlook/vehicles/" + id + "/timelines", "{\"strategy\":\"NEWEST_ON_STEER\"}")
                 .body();
         assertThat(view.path("unit").asString()).isEqualTo("SH-03");
         assertThat(view.path("positions").toString()).contains("1L", "2LO");
@@ -107,12 +107,12 @@ class OutlookTest {
                         .path("jobs")
                         .asInt())
                 .isZero();
-        JsonNode list = coordinator.get("/api/order-list").body();
+        JsonNode list = coordinator.get("/api/order-needs").body();
         assertThat(list.size()).isPositive();
-        String csv = coordinator.get("/api/order-list.csv").text();
+        String csv = coordinator.get("/api/order-needs.csv").text();
         assertThat(csv).startsWith("supplier,model,").contains("VN-0");
         assertThat(new String(
-                        coordinator.file("/api/order-list.pdf"), 0, 5, java.nio.charset.StandardCharsets.ISO_8859_1))
+                        coordinator.file("/api/order-needs.pdf"), 0, 5, java.nio.charset.StandardCharsets.ISO_8859_1))
                 .isEqualTo("%PDF-");
         JsonNode marrow = null;
         for (JsonNode one : list) {
@@ -122,7 +122,7 @@ class OutlookTest {
         assertThat(tires).isPositive();
         String send = "{\"supplier\":\"Marrow Street Tire Service\",\"yard\":\"Millrace\"}";
         assertThat(coordinator
-                        .post("/api/order-list/send", send)
+                        .post("/api/orders/from-needs", send)
                         .body()
                         .path("tires")
                         .asInt())
@@ -130,10 +130,10 @@ class OutlookTest {
         assertThat(coordinator.get("/api/outbox").text()).contains("Please deliver to Millrace");
         assertThat(coordinator.get("/api/orders").body().get(0).path("supplier").asString())
                 .isEqualTo("Marrow Street Tire Service");
-        assertThat(coordinator.post("/api/order-list/send", send).at("supplier"))
+        assertThat(coordinator.post("/api/orders/from-needs", send).at("supplier"))
                 .contains("Nothing is left");
         assertThat(coordinator
-                        .post("/api/order-list/send", "{\"supplier\":\"nobody\"}")
+                        .post("/api/orders/from-needs", "{\"supplier\":\"nobody\"}")
                         .at("supplier"))
                 .contains("Choose a supplier");
     }
@@ -157,13 +157,15 @@ class OutlookTest {
     @DisplayName(
             "the month on one page: what is out of service, checked on time, spent and coming, and the same as a file")
     void month() {
-        JsonNode month = coordinator.get("/api/month?month=2026-11").body();
+        JsonNode month = coordinator.get("/api/monthly-report?month=2026-11").body();
         assertThat(month.path("vehicles").asInt()).isEqualTo(24);
         assertThat(month.path("outOfService").toString()).contains("LC-03", "Bulge");
         assertThat(month.path("readings").asInt()).isPositive();
         assertThat(month.path("findings").toString()).contains("leak", "wear");
-        assertThat(coordinator.get("/api/month.csv?month=2026-11").text()).contains("out of service,LC-03");
-        assertThat(coordinator.get("/api/month?month=soon").at("month")).contains("2026-11");
+        assertThat(coordinator.get("/api/monthly-report.csv?month=2026-11").text())
+                .contains("out of service,LC-03");
+        assertThat(coordinator.get("/api/monthly-report?month=soon").at("month"))
+                .contains("2026-11");
     }
 
     @Test
@@ -171,29 +173,29 @@ class OutlookTest {
             "the first question is answered by tire with its ground; two combined leave the vehicles in both, and are kept under a name")
     void questions() {
         JsonNode first =
-                coordinator.get("/api/questions/answer?ask=DO_NOT_OPERATE").body();
+                coordinator.get("/api/questions/answers?ask=DO_NOT_OPERATE").body();
         assertThat(first.path("lines").toString()).contains("LC-03", "76 psi, target 95 psi: 80 % of target");
         int alone = first.path("vehicles").asInt();
         JsonNode both = coordinator
-                .get("/api/questions/answer?ask=DO_NOT_OPERATE&ask=NEVER_WEIGHED")
+                .get("/api/questions/answers?ask=DO_NOT_OPERATE&ask=NEVER_WEIGHED")
                 .body();
         assertThat(both.path("vehicles").asInt()).isPositive().isLessThan(alone);
         JsonNode any = coordinator
-                .get("/api/questions/answer?ask=DO_NOT_OPERATE&ask=NEVER_WEIGHED&together=false")
+                .get("/api/questions/answers?ask=DO_NOT_OPERATE&ask=NEVER_WEIGHED&together=false")
                 .body();
         assertThat(any.path("vehicles").asInt()).isGreaterThan(alone);
-        assertThat(coordinator.get("/api/questions/answer.csv?ask=UNKNOWN_DOT").text())
+        assertThat(coordinator.get("/api/questions/answers.csv?ask=UNKNOWN_DOT").text())
                 .startsWith("unit,yard,class,position,question,says")
                 .contains("VN-05");
         String kept =
                 "{\"name\":\"Stopped, weight unknown\",\"ask\":{\"ask\":[\"DO_NOT_OPERATE\",\"NEVER_WEIGHED\"],\"together\":true}}";
-        JsonNode all = coordinator.post("/api/questions/kept", kept).body();
+        JsonNode all = coordinator.post("/api/saved-questions", kept).body();
         assertThat(all.path("saved").get(0).path("vehicles").asInt())
                 .isEqualTo(both.path("vehicles").asInt());
         assertThat(all.path("questions")).hasSize(16);
-        assertThat(coordinator.post("/api/questions/kept", kept).at("name")).contains("already");
+        assertThat(coordinator.post("/api/saved-questions", kept).at("name")).contains("already");
         coordinator.delete(
-                "/api/questions/kept/" + all.path("saved").get(0).path("id").asLong(), "");
+                "/api/saved-questions/" + all.path("saved").get(0).path("id").asLong(), "");
         assertThat(coordinator.get("/api/questions").body().path("saved")).isEmpty();
     }
 
@@ -203,7 +205,7 @@ class OutlookTest {
     void waivers() {
         long van = coordinator.vehicle("VN-04");
         String key = due(van, "PRESSURE_CHECK");
-        String address = "/api/vehicles/" + van + "/waivers";
+        String address = "/api/vehicles/" + van + "/postponements";
         assertThat(coordinator.post(address, "{\"key\":\"" + key + "\"}").at("reason"))
                 .contains("why it can wait");
         assertThat(coordinator
@@ -213,7 +215,7 @@ class OutlookTest {
         assertThat(coordinator.get("/api/vehicles/" + van).text()).contains("out on loan", "2026-12-20");
         long coach = coordinator.vehicle("LC-03");
         Answer refused = coordinator.post(
-                "/api/vehicles/" + coach + "/waivers",
+                "/api/vehicles/" + coach + "/postponements",
                 "{\"key\":\"" + due(coach, "INSPECT_DAMAGE") + "\",\"until\":\"2026-12-20\",\"reason\":\"later\"}");
         assertThat(refused.at("until")).contains("must not leave");
         // A tire checked meanwhile leaves the line; what was left of the others stays left.

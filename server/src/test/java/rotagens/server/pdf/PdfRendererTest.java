@@ -60,7 +60,7 @@ class PdfRendererTest {
     @Test
     @DisplayName("the DOT sheet has every position's code, week and limit on one page, in the typeface that ships")
     void dotSheet() throws Exception {
-        Read sheet = read("/api/vehicles/{id}/papers/dot-sheet.pdf", api.vehicle("LC-01"));
+        Read sheet = read("/api/vehicles/{id}/pdf/dot-sheet.pdf", api.vehicle("LC-01"));
         assertThat(sheet.pages()).isEqualTo(1);
         assertThat(sheet.text()).contains("LC-01 DOT sheet", "2RO", "Week begins", "Tread never masks age");
         assertThat(sheet.fonts()).contains("DejaVuSansCondensed");
@@ -69,7 +69,7 @@ class PdfRendererTest {
     @Test
     @DisplayName("the pressure card says each corner's cold target and the load it is for, in the reader's units")
     void pressureCard() throws Exception {
-        Read card = read("/api/vehicles/{id}/papers/pressure-card.pdf?units=METRIC", api.vehicle("LC-01"));
+        Read card = read("/api/vehicles/{id}/pdf/pressure-card.pdf?units=METRIC", api.vehicle("LC-01"));
         assertThat(card.pages()).isEqualTo(1);
         assertThat(card.text()).contains("kPa", "Set for load: usual", "A hot tire is never bled down");
     }
@@ -77,11 +77,10 @@ class PdfRendererTest {
     @Test
     @DisplayName("the driver's card carries the address of the form and nothing that isn't an address")
     void reportCard() throws Exception {
-        Read card =
-                read("/api/vehicles/{id}/papers/report-card.pdf?origin=https://10.0.0.7:8484", api.vehicle("LC-01"));
+        Read card = read("/api/vehicles/{id}/pdf/driver-card.pdf?origin=https://10.0.0.7:8484", api.vehicle("LC-01"));
         assertThat(card.pages()).isEqualTo(1);
         assertThat(card.text()).contains("https://10.0.0.7:8484/report/", "pressure lamp on");
-        assertThat(read("/api/vehicles/{id}/papers/report-card.pdf?origin=javascript:alert(1)", api.vehicle("LC-01"))
+        assertThat(read("/api/vehicles/{id}/pdf/driver-card.pdf?origin=javascript:alert(1)", api.vehicle("LC-01"))
                         .text())
                 .doesNotContain("javascript");
     }

@@ -39,7 +39,7 @@ class PhotoTest {
     @BeforeEach
     void walking() {
         api = new Api(http);
-        walk = api.post("/api/vehicles/" + api.vehicle("SP-01") + "/walk-rounds", "{}")
+        walk = api.post("/api/vehicles/" + api.vehicle("SP-01") + "/walk-arounds", "{}")
                 .body()
                 .path("id")
                 .asLong();
@@ -69,7 +69,7 @@ class PhotoTest {
 
     private Answer send(String position, byte[] file, String type) {
         return api.send(
-                "/api/walk-rounds/" + walk + "/positions/" + position + "/photos",
+                "/api/walk-arounds/" + walk + "/positions/" + position + "/photos",
                 file,
                 MediaType.parseMediaType(type));
     }
@@ -132,18 +132,18 @@ class PhotoTest {
     @DisplayName("once the walk is finished the photo is the tire's and stays; before, it can be taken away again")
     void tires() throws Exception {
         long gone = send("2L", photo(60, 40), "image/jpeg").body().path("id").asLong();
-        assertThat(api.delete("/api/walk-rounds/" + walk + "/photos/" + gone, "")
+        assertThat(api.delete("/api/walk-arounds/" + walk + "/photos/" + gone, "")
                         .status())
                 .isEqualTo(204);
         assertThat(api.get("/api/photos/" + gone).status()).isEqualTo(404);
         long stays = send("2L", photo(60, 40), "image/jpeg").body().path("id").asLong();
         api.put(
-                "/api/walk-rounds/" + walk + "/positions/2L",
+                "/api/walk-arounds/" + walk + "/positions/2L",
                 "{\"pressure\":\"60\",\"thermalState\":\"COLD\",\"confirmed\":[\"pressure\"]}",
                 "If-Match",
                 "\"0\"");
-        api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipReason\":\"only this one\"}");
-        assertThat(api.delete("/api/walk-rounds/" + walk + "/photos/" + stays, "")
+        api.post("/api/walk-arounds/" + walk + "/finish", "{\"skipReason\":\"only this one\"}");
+        assertThat(api.delete("/api/walk-arounds/" + walk + "/photos/" + stays, "")
                         .status())
                 .isEqualTo(409);
         long tire = 0;

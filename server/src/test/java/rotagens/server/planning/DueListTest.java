@@ -61,13 +61,13 @@ class DueListTest {
             "after one vehicle's walk-round only it is judged again, and the due list is the one put together anew")
     void oneVehicle() {
         long id = api.vehicle("SP-01");
-        String walk = api.post("/api/vehicles/" + id + "/walk-rounds", "{}")
+        String walk = api.post("/api/vehicles/" + id + "/walk-arounds", "{}")
                 .body()
                 .path("id")
                 .asString();
         String draft = "{\"pressure\":\"40\",\"thermalState\":\"COLD\",\"confirmed\":[\"pressure\"]}";
-        api.put("/api/walk-rounds/" + walk + "/positions/1L", draft, "If-Match", "\"0\"");
-        api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipReason\":\"only this one\"}");
+        api.put("/api/walk-arounds/" + walk + "/positions/1L", draft, "If-Match", "\"0\"");
+        api.post("/api/walk-arounds/" + walk + "/finish", "{\"skipReason\":\"only this one\"}");
         assertKeptIsFresh(1);
     }
 

@@ -41,7 +41,7 @@ class JobTest {
 
     private Answer done(JsonNode job, String result) {
         return api.post(
-                "/api/jobs/" + job.path("id").asLong() + "/done",
+                "/api/jobs/" + job.path("id").asLong() + "/completion",
                 "{\"results\":[{\"itemId\":%d%s}]}"
                         .formatted(job.path("items").get(0).path("id").asLong(), result),
                 "If-Match",
@@ -165,7 +165,7 @@ class JobTest {
         assertThat(right.status()).as(right.text()).isEqualTo(200);
         assertThat(due("VN-02")).doesNotContain("REPLACE:2L");
         String ledger =
-                api.get("/api/vehicles/{id}/ledger", api.vehicle("VN-02")).text();
+                api.get("/api/vehicles/{id}/history", api.vehicle("VN-02")).text();
         assertThat(ledger).contains("Tire taken off").contains("11/32 in · 11/32 in · 11/32 in");
     }
 
@@ -212,7 +212,7 @@ class JobTest {
         assertThat(done(job, "").text()).contains("Say in a few words what was done.");
         assertThat(done(job, ",\"note\":\"metal cap fitted\"").status()).isEqualTo(200);
         assertThat(due("LC-02")).doesNotContain("FIX_DEFECT");
-        assertThat(api.get("/api/vehicles/{id}/ledger", api.vehicle("LC-02")).text())
+        assertThat(api.get("/api/vehicles/{id}/history", api.vehicle("LC-02")).text())
                 .contains("metal cap fitted");
     }
 
@@ -220,7 +220,7 @@ class JobTest {
     @DisplayName("moving a job asks for the version seen; a late one gets the present job back")
     void moved() {
         JsonNode job = job("SH-04", "SET_PRESSURE:2LI");
-        String path = "/api/jobs/" + job.path("id").asLong() + "/day";
+        String path = "/api/jobs/" + job.path("id").asLong() + "/date";
         String to = "{\"day\":\"2026-12-01\"}";
         assertThat(api.put(path, to, "If-Match", "\"1\"").body().path("day").asString())
                 .isEqualTo("2026-12-01");

@@ -109,14 +109,14 @@ class PolicySignTest {
     @DisplayName(
             "before it is signed it shows what fifteen years would cost more, and why a tire can't last no time at all")
     void years() {
-        JsonNode younger = manager.post("/api/policy/OVERALL_AGE/years", "{\"value\":\"4\"}")
+        JsonNode younger = manager.post("/api/policy/OVERALL_AGE/outlook", "{\"value\":\"4\"}")
                 .body();
         assertThat(younger.path("tires").asString()).startsWith("+").endsWith(" tires");
         assertThat(younger.path("money").asString()).startsWith("+");
-        JsonNode same = manager.post("/api/policy/PARKED_DAYS/years", "{\"value\":\"20\"}")
+        JsonNode same = manager.post("/api/policy/PARKED_DAYS/outlook", "{\"value\":\"20\"}")
                 .body();
         assertThat(same.path("money").asString()).isEqualTo("the same");
-        assertThat(manager.post("/api/policy/PULL_OTHER/years", "{\"value\":\"15\"}")
+        assertThat(manager.post("/api/policy/PULL_OTHER/outlook", "{\"value\":\"15\"}")
                         .at("value"))
                 .contains("lower the pull point");
     }

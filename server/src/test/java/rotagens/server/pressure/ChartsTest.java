@@ -67,17 +67,20 @@ class ChartsTest {
     @DisplayName("rows are taken from a spreadsheet, from CSV with thousands commas, and without their head line")
     void paste() {
         String tabs = api.post(
-                        "/api/read/chart", "{\"text\":\"psi\\tsingle\\tdual\\n80\\t5,015\\t4,620\\n85\\t5265\\t4850\"}")
+                        "/api/parse/load-chart",
+                        "{\"text\":\"psi\\tsingle\\tdual\\n80\\t5,015\\t4,620\\n85\\t5265\\t4850\"}")
                 .text();
         assertThat(tabs)
                 .contains("\"single\":\"5,015\"")
                 .contains("\"dual\":\"4850\"")
                 .doesNotContain("psi");
-        assertThat(api.post("/api/read/chart", "{\"text\":\"80;5015;4620\"}").text())
+        assertThat(api.post("/api/parse/load-chart", "{\"text\":\"80;5015;4620\"}")
+                        .text())
                 .contains("\"dual\":\"4620\"");
-        assertThat(api.post("/api/read/chart", "{\"text\":\"80,5015,4620\"}").text())
+        assertThat(api.post("/api/parse/load-chart", "{\"text\":\"80,5015,4620\"}")
+                        .text())
                 .contains("\"single\":\"5015\"");
-        assertThat(api.post("/api/read/chart", "{\"text\":\"nothing\"}").at("text"))
+        assertThat(api.post("/api/parse/load-chart", "{\"text\":\"nothing\"}").at("text"))
                 .contains("No row found");
     }
 
@@ -97,16 +100,16 @@ class ChartsTest {
     void calculator() {
         String asked =
                 "{\"dual\":false,\"heavy\":false,\"car\":false,\"sidewall\":\"LT235/80R17 120/117R E\",\"molded\":\"80\",\"single\":\"3195\",\"left\":\"2300\",\"right\":\"2250\"}";
-        Answer worked = api.post("/api/read/pressure", asked);
+        Answer worked = api.post("/api/calculator", asked);
         assertThat(worked.body().path("axlePressure").path("target").asString()).isEqualTo("55 psi");
         assertThat(worked.body().path("axlePressure").path("methods").size()).isEqualTo(5);
-        assertThat(api.post("/api/read/pressure", asked.replace("2300", "")).at("left"))
+        assertThat(api.post("/api/calculator", asked.replace("2300", "")).at("left"))
                 .contains("only its right end");
-        assertThat(api.post("/api/read/pressure", "{\"dual\":false,\"heavy\":false,\"car\":false,\"sidewall\":\"\"}")
+        assertThat(api.post("/api/calculator", "{\"dual\":false,\"heavy\":false,\"car\":false,\"sidewall\":\"\"}")
                         .at("sidewall"))
                 .isNotBlank();
         Answer filled = api.post(
-                "/api/read/pressure",
+                "/api/calculator",
                 "{\"dual\":false,\"car\":false,\"sidewall\":\"275/70R22.5 148/145M H\",\"molded\":\"125\",\"placard\":\"110\",\"placardSize\":\"275/70R22.5\",\"heavy\":true,\"bay\":\"65\",\"coldest\":\"25\"}");
         assertThat(filled.body().path("fill").asString()).isEqualTo("120.3 psi");
     }

@@ -46,7 +46,7 @@ class LoadPressureTest {
     }
 
     private Answer weigh(String unit, String body) {
-        return api.post(address(unit, "/slips"), body);
+        return api.post(address(unit, "/scale-tickets"), body);
     }
 
     private static String ends(String state, int... leftRight) {
@@ -119,18 +119,19 @@ class LoadPressureTest {
     @DisplayName("a slip from the simulated scale can be pasted back and reads the same")
     void scale() {
         Answer driven = api.post(
-                "/api/stand-ins/scale",
+                "/api/simulators/scale",
                 "{\"vehicleId\":" + api.vehicle("LC-03") + ",\"state\":\"FULL\",\"type\":\"PADS\"}");
         assertThat(driven.body().path("axles").size()).isEqualTo(3);
         String text = driven.body().path("text").asString();
-        Answer read = api.post("/api/read/slip", "{\"text\":\"" + text.replace("\n", "\\n") + "\"}");
+        Answer read = api.post("/api/parse/scale-ticket", "{\"text\":\"" + text.replace("\n", "\\n") + "\"}");
         assertThat(read.body().path("state").asString()).isEqualTo("FULL");
         assertThat(read.body().path("day").asString()).isEqualTo("2026-11-23");
         for (int at = 0; at < 3; at++) {
             assertThat(read.body().path("axles").get(at).path("left").asString().replaceAll("\\D", ""))
                     .isEqualTo(driven.body().path("axles").get(at).path("left").asString());
         }
-        assertThat(api.post("/api/read/slip", "{\"text\":\"no weights here\"}").at("text"))
+        assertThat(api.post("/api/parse/scale-ticket", "{\"text\":\"no weights here\"}")
+                        .at("text"))
                 .contains("No axle found");
     }
 
@@ -152,7 +153,7 @@ class LoadPressureTest {
     @Test
     @DisplayName("a school is chosen with a reason and a name; less than the placard only by a manager")
     void choose() {
-        String choice = address("VN-02", "/pressure-choice");
+        String choice = address("VN-02", "/method");
         assertThat(api.put(choice, "{\"method\":\"PLACARD\",\"allowsBelowPlacard\":false}")
                         .at("reason"))
                 .contains("Say why");
@@ -173,7 +174,7 @@ class LoadPressureTest {
     @Test
     @DisplayName("a threshold is one of pressure and share, takes a reason, and one set lower keeps its mark")
     void threshold() {
-        String warning = address("SP-01", "/axles/1/warning");
+        String warning = address("SP-01", "/axles/1/warning-threshold");
         assertThat(api.put(warning, "{\"reason\":\"x\"}").at("pressure")).contains("one of the two");
         assertThat(api.put(warning, "{\"pressure\":\"50\"}").at("reason")).contains("Say why");
         assertThat(api.put(warning, "{\"percentBelow\":\"80\",\"reason\":\"x\"}")
@@ -225,7 +226,7 @@ class LoadPressureTest {
     @Test
     @DisplayName("the chalk line proposes within its bounds and ends as the axle's contact trim")
     void chalkLine() {
-        String chalk = address("SH-01", "/axles/1/chalk-line");
+        String chalk = address("SH-01", "/axles/1/chalk-test");
         assertThat(api.get(chalk).body().path("floor").asString()).startsWith("60.");
         assertThat(api.post(chalk, "{\"pressure\":\"50\",\"contactPattern\":\"EVEN_CONTACT\"}")
                         .at("pressure"))
@@ -259,7 +260,7 @@ class LoadPressureTest {
                     .isEqualTo(tire.path("position").asString().equals("1R"));
         }
         assertThat(loss.toString()).contains("A leak: look at valve core");
-        assertThat(api.get("/api/yard").text()).contains("Find the leak");
+        assertThat(api.get("/api/fleet").text()).contains("Find the leak");
     }
 
     @Test
@@ -280,7 +281,7 @@ class LoadPressureTest {
         JsonNode job = planned.body().get(0);
         long item = job.path("items").get(0).path("id").asLong();
         String done = "{\"results\":[{\"itemId\":" + item + ",\"note\":\"weighed\"}]}";
-        String address = "/api/jobs/" + job.path("id").asLong() + "/done";
+        String address = "/api/jobs/" + job.path("id").asLong() + "/completion";
         assertThat(api.post(address, done, "If-Match", "\"1\"").at("results." + item + ".note"))
                 .contains("No slip since");
         assertThat(weigh("SH-04", ends("NORMAL", 2000, 2000, 3200, 3200)).status())

@@ -133,7 +133,7 @@ class PressureRoundTest {
         api.post(address, body, "Idempotency-Key", "round-1");
         api.post(address, body, "Idempotency-Key", "round-1");
         String ledger =
-                api.get("/api/vehicles/{id}/ledger", api.vehicle("VN-05")).text();
+                api.get("/api/vehicles/{id}/history", api.vehicle("VN-05")).text();
         assertThat(ledger.split("49\\.5 psi cold", -1)).hasSize(2);
     }
 
@@ -141,7 +141,7 @@ class PressureRoundTest {
     @DisplayName("a gauge that isn't paired says so")
     void gaugeNotPaired() {
         Answer press = api.post(
-                "/api/stand-ins/gauge/press", "{\"vehicleId\":" + api.vehicle("VN-05") + ",\"position\":\"1L\"}");
+                "/api/simulators/gauge/reading", "{\"vehicleId\":" + api.vehicle("VN-05") + ",\"position\":\"1L\"}");
         assertThat(press.status()).isEqualTo(409);
         assertThat(press.text()).contains("isn’t paired");
     }

@@ -49,7 +49,7 @@ class RelearnTest {
     }
 
     private Answer stand(String path, String body) {
-        return api.post("/api/stand-ins/receiver/" + van + path, body);
+        return api.post("/api/simulators/sensor-system/" + van + path, body);
     }
 
     private void begin(String trigger, String faults) {
@@ -71,7 +71,7 @@ class RelearnTest {
     @DisplayName("with the tool: lamp by lamp, horn by horn; closed only once dash and gauge agree at every corner")
     void withTheTool() {
         begin("TOOL", "{\"otherOrder\":false,\"firstEntryFails\":false}");
-        stand("/enter", "{\"entryMethod\":\"KEY_FOB\"}");
+        stand("/learn-mode", "{\"entryMethod\":\"KEY_FOB\"}");
         assertThat(coach().path("stage").asString()).isEqualTo("CORNERS");
         for (String corner : ROUND) {
             stand("/trigger?by=TOOL", "{\"position\":\"" + corner + "\"}");
@@ -79,7 +79,7 @@ class RelearnTest {
         assertThat(coach().path("stage").asString()).isEqualTo("COMPARE");
         Answer early = post("/end", "{}");
         assertThat(early.at("reason")).contains("It isn’t proven yet");
-        JsonNode dash = stand("/read", "{}").body();
+        JsonNode dash = stand("/reading", "{}").body();
         dash.path("corners")
                 .forEach(corner -> post(
                         "/events",
@@ -118,11 +118,11 @@ class RelearnTest {
     void deflationWithADeadSensor() {
         on("VN-04");
         begin("DEFLATION", "{\"dead\":\"1R\",\"otherOrder\":false,\"firstEntryFails\":true}");
-        stand("/enter", "{\"entryMethod\":\"KEY_FOB\"}");
+        stand("/learn-mode", "{\"entryMethod\":\"KEY_FOB\"}");
         assertThat(coach().path("entryMethod").asString())
                 .as("the next way in is offered")
                 .contains("Dash menu");
-        stand("/enter", "{\"entryMethod\":\"MENU\"}");
+        stand("/learn-mode", "{\"entryMethod\":\"MENU\"}");
         stand("/trigger?by=DEFLATION", "{\"position\":\"1L\"}");
         for (String kind : new String[] {"RETRY", "NOT_IN_RANGE", "SENSOR"}) {
             stand("/trigger?by=DEFLATION", "{\"position\":\"1R\"}");
@@ -156,7 +156,7 @@ class RelearnTest {
     void otherOrder() {
         on("VN-03");
         begin("TOOL", "{\"otherOrder\":true,\"firstEntryFails\":false}");
-        stand("/enter", "{\"entryMethod\":\"KEY_FOB\"}");
+        stand("/learn-mode", "{\"entryMethod\":\"KEY_FOB\"}");
         stand("/trigger?by=TOOL", "{\"position\":\"1L\"}");
         assertThat(coach().path("remarks").toString())
                 .contains("The lamp at 2L is lit, the procedure on file names 1R");
@@ -166,11 +166,11 @@ class RelearnTest {
     @DisplayName("practice leaves no reading behind")
     void practice() {
         on("VN-01");
-        String before = api.get("/api/vehicles/{id}/ledger", van).text();
+        String before = api.get("/api/vehicles/{id}/history", van).text();
         post("", "{\"trigger\":\"TOOL\",\"practice\":true}");
         gaugeAll("44");
         post("/end", "{\"reason\":\"enough\"}");
-        assertThat(api.get("/api/vehicles/{id}/ledger", van).text()).isEqualTo(before);
+        assertThat(api.get("/api/vehicles/{id}/history", van).text()).isEqualTo(before);
     }
 
     @Test
@@ -195,7 +195,7 @@ class RelearnTest {
     @Test
     @DisplayName("dash against gauge names crossed corners, and says how to break what can't be told")
     void dashAgainstGauge() {
-        String address = "/api/vehicles/" + van + "/dash-against-gauge";
+        String address = "/api/vehicles/" + van + "/dash-gauge-comparison";
         JsonNode crossed = api.post(
                         address,
                         "{\"dash\":{\"1L\":\"41\",\"1R\":\"43\",\"2L\":\"41\",\"2R\":\"33\"},\"gauge\":{\"1L\":\"41\",\"1R\":\"33\",\"2L\":\"40\",\"2R\":\"43\"}}")
@@ -218,7 +218,7 @@ class RelearnTest {
         on("SP-01");
         Api coordinator = new Api(http);
         coordinator.post(
-                "/api/vehicles/" + van + "/dash-against-gauge",
+                "/api/vehicles/" + van + "/dash-gauge-comparison",
                 "{\"dash\":{\"1L\":\"60\",\"1R\":\"70\"},\"gauge\":{\"1L\":\"70\",\"1R\":\"60\"}}");
         assertThat(due()).contains("Swapped sensors at 1L, 1R");
         JsonNode job = coordinator
@@ -230,7 +230,7 @@ class RelearnTest {
         String address = "/api/jobs/" + job.path("id").asLong();
         long item = job.path("items").get(0).path("id").asLong();
         Answer words = coordinator.post(
-                address + "/done",
+                address + "/completion",
                 "{\"results\":[{\"itemId\":" + item + ",\"note\":\"drove it round the yard\"}]}",
                 "If-Match",
                 "\"1\"");
@@ -257,7 +257,7 @@ class RelearnTest {
                 .body()
                 .get(0);
         Answer done = coordinator.post(
-                "/api/jobs/" + job.path("id").asLong() + "/done",
+                "/api/jobs/" + job.path("id").asLong() + "/completion",
                 "{\"results\":[{\"itemId\":"
                         + job.path("items").get(0).path("id").asLong()
                         + ",\"sensor\":\"A1B2C3D4\",\"pressure\":\"95\"}]}",
@@ -274,19 +274,20 @@ class RelearnTest {
     @Test
     @DisplayName("a lamp that named one corner while the gauge finds another low opens the comparison by itself")
     void lampAgainstGauge() {
-        assertThat(api.get("/api/vehicles/{id}/lamp-against-gauge", api.vehicle("LC-04"))
+        assertThat(api.get("/api/vehicles/{id}/warning-lamp-comparison", api.vehicle("LC-04"))
                         .body()
                         .get(0)
                         .path("statement")
                         .asString())
                 .contains("The lamp named 1L", "1R is low", "compare dash and gauge before adding air");
-        assertThat(api.get("/api/vehicles/{id}/lamp-against-gauge", van).body()).isEmpty();
+        assertThat(api.get("/api/vehicles/{id}/warning-lamp-comparison", van).body())
+                .isEmpty();
     }
 
     @Test
     @DisplayName("one or all: both with their cost, the cheaper and the safer named")
     void oneOrAll() {
-        JsonNode both = api.get("/api/vehicles/{id}/sensors/{position}/one-or-all", api.vehicle("LC-05"), "1L")
+        JsonNode both = api.get("/api/vehicles/{id}/sensors/{position}/replacement-options", api.vehicle("LC-05"), "1L")
                 .body();
         assertThat(both.path("oneNow").asString()).startsWith("$");
         assertThat(both.path("cheaper").asString()).startsWith("Cheaper:");

@@ -75,7 +75,7 @@ class RotationTest {
                         + depth + "\",\"inner\":\"" + depth + "\"}")
                 .collect(Collectors.joining(","));
         return api.post(
-                "/api/jobs/" + job.path("id").asLong() + "/done",
+                "/api/jobs/" + job.path("id").asLong() + "/completion",
                 "{\"results\":[" + results + "]}",
                 "If-Match",
                 "\"" + job.path("version").asInt() + "\"");
@@ -130,7 +130,7 @@ class RotationTest {
         String open = api.get("/api/vehicles/{id}/jobs", api.vehicle("LC-01")).text();
         assertThat(open).contains("RETORQUE", "RELEARN");
         JsonNode newest =
-                api.get("/api/vehicles/{id}/ledger", api.vehicle("LC-01")).body();
+                api.get("/api/vehicles/{id}/history", api.vehicle("LC-01")).body();
         assertThat(newest.toString()).containsIgnoringCase("moved");
         String sensors = api.get("/api/vehicles/{id}/sensors", api.vehicle("LC-01"))
                 .body()
@@ -250,7 +250,7 @@ class RotationTest {
         JsonNode job = job(accepted.body().path("jobId").asLong());
         long item = job.path("items").get(0).path("id").asLong();
         Answer wrong = api.post(
-                "/api/jobs/" + job.path("id").asLong() + "/done",
+                "/api/jobs/" + job.path("id").asLong() + "/completion",
                 "{\"results\":[{\"itemId\":" + item + ",\"torque\":\"644\"}]}",
                 "If-Match",
                 "\"" + job.path("version").asInt() + "\"");
@@ -296,7 +296,7 @@ class RotationTest {
         assertThat(item.path("workType").asString()).isEqualTo("INSTALL_NEW_TIRE");
         long other = item.path("tireModelId").asLong() == 1 ? 2 : 1;
         Answer wrong = api.post(
-                "/api/jobs/" + job.path("id").asLong() + "/done",
+                "/api/jobs/" + job.path("id").asLong() + "/completion",
                 "{\"results\":[{\"itemId\":" + item.path("id").asLong() + ",\"tireModelId\":" + other + "}]}",
                 "If-Match",
                 "\"" + job.path("version").asInt() + "\"");
@@ -353,7 +353,7 @@ class RotationTest {
         JsonNode job = job(accepted.body().path("jobId").asLong());
         assertThat(job.path("note").asString()).contains("Pull point overridden: one more month, then sold");
         assertThat(signOff(job, "140", "11").status()).isEqualTo(200);
-        assertThat(api.get("/api/vehicles/{id}/ledger", api.vehicle("VN-05")).text())
+        assertThat(api.get("/api/vehicles/{id}/history", api.vehicle("VN-05")).text())
                 .contains("one more month, then sold");
     }
 

@@ -27,7 +27,7 @@ class JumpTest {
     }
 
     private List<String> find(String typed) {
-        return api.get("/api/jump?q={q}", typed)
+        return api.get("/api/search?q={q}", typed)
                 .body()
                 .valueStream()
                 .map(goal ->
@@ -57,7 +57,7 @@ class JumpTest {
         assertThat(find("CT2XR")).anyMatch(label -> label.contains("LM2003 · DOT 3CT2XR3M"));
         assertThat(find("3ct2 xr3m")).anyMatch(label -> label.contains("LM2003"));
         assertThat(find("lm2003")).first().asString().startsWith("TIRE LM2003");
-        assertThat(api.get("/api/jump?q=LM2003").text()).contains("in stock");
+        assertThat(api.get("/api/search?q=LM2003").text()).contains("in stock");
     }
 
     @Test
@@ -86,6 +86,6 @@ class JumpTest {
     @ValueSource(strings = {"\"", "' OR 1=1", "a*b", "NEAR(x)", "-", "ü", "%%%", "x\" OR \"y", "\uFFFF"})
     @DisplayName("signs of a query language are letters like others")
     void strange(String typed) {
-        assertThat(api.get("/api/jump?q={q}", typed).status()).isEqualTo(200);
+        assertThat(api.get("/api/search?q={q}", typed).status()).isEqualTo(200);
     }
 }

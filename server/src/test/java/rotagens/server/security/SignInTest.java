@@ -48,9 +48,9 @@ class SignInTest {
         assertThat(signIn(api, "Nobody Known", "seven blue wheels").at("password"))
                 .isEqualTo("Name or password is wrong.");
         assertThat(signIn(api, "orla finch", "seven blue wheels").status()).isEqualTo(200);
-        assertThat(api.get("/api/yard").status()).isEqualTo(200);
+        assertThat(api.get("/api/fleet").status()).isEqualTo(200);
         api.delete("/api/session", "");
-        assertThat(api.get("/api/yard").status()).isEqualTo(401);
+        assertThat(api.get("/api/fleet").status()).isEqualTo(401);
     }
 
     @Test
@@ -80,12 +80,12 @@ class SignInTest {
         manager.put("/api/people/" + id, "{\"name\":\"Rhea Sand\",\"role\":\"COORDINATOR\",\"active\":true}");
         assertThat(api.post("/api/jobs", "{}").status()).isEqualTo(422);
         manager.put("/api/people/" + id + "/password", "{\"password\":\"eight blue wheels\"}");
-        assertThat(api.get("/api/yard").status()).isEqualTo(401);
+        assertThat(api.get("/api/fleet").status()).isEqualTo(401);
         Answer again = signIn(api, "Rhea Sand", "eight blue wheels");
         assertThat(again.status()).as(again.text()).isEqualTo(200);
-        assertThat(api.get("/api/yard").status()).isEqualTo(200);
+        assertThat(api.get("/api/fleet").status()).isEqualTo(200);
         manager.put("/api/people/" + id, "{\"name\":\"Rhea Sand\",\"role\":\"COORDINATOR\",\"active\":false}");
-        assertThat(api.get("/api/yard").status()).isEqualTo(401);
+        assertThat(api.get("/api/fleet").status()).isEqualTo(401);
         assertThat(signIn(api, "Rhea Sand", "eight blue wheels").status()).isEqualTo(422);
     }
 
@@ -101,7 +101,7 @@ class SignInTest {
         assertThat(api.put("/api/session/password", "{\"old\":\"seven blue wheels\",\"password\":\"nine blue wheels\"}")
                         .status())
                 .isEqualTo(200);
-        assertThat(api.get("/api/yard").status()).isEqualTo(200);
+        assertThat(api.get("/api/fleet").status()).isEqualTo(200);
     }
 
     @Test

@@ -119,7 +119,7 @@ class SensorTest {
                 .body()
                 .get(0);
         long item = job.path("items").get(0).path("id").asLong();
-        String path = "/api/jobs/" + job.path("id").asLong() + "/done";
+        String path = "/api/jobs/" + job.path("id").asLong() + "/completion";
         String seen = "\"" + job.path("version").asInt() + "\"";
         Answer without =
                 api.post(path, "{\"results\":[{\"itemId\":" + item + ",\"pressure\":\"95\"}]}", "If-Match", seen);

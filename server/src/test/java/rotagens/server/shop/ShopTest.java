@@ -50,7 +50,7 @@ class ShopTest {
 
     private Answer place(JsonNode job, int version, String place) {
         return coordinator.put(
-                "/api/shop/jobs/" + job.path("id").asLong() + "/place", place, "If-Match", "\"" + version + "\"");
+                "/api/shop/jobs/" + job.path("id").asLong() + "/slot", place, "If-Match", "\"" + version + "\"");
     }
 
     private JsonNode scheduled(long id) {
@@ -101,7 +101,7 @@ class ShopTest {
         assertThat(place(other, 3, "{\"start\":\"25:00\",\"pinned\":false}").at("start"))
                 .contains("07:30");
         JsonNode why = coordinator
-                .get("/api/shop/jobs/" + one.path("id").asLong() + "/why")
+                .get("/api/shop/jobs/" + one.path("id").asLong() + "/explanation")
                 .body();
         assertThat(why.path("statement").asString()).contains("planned 7 Dec 2026");
         assertThat(why.path("earlier").get(0).path("title").asString()).isEqualTo("Shop is closed");
@@ -119,7 +119,7 @@ class ShopTest {
                 "{\"day\":\"2026-12-08\",\"start\":\"09:00\",\"bay\":1,\"assignees\":[\"" + hand
                         + "\"],\"pinned\":true}");
         assertThat(coordinator
-                        .post("/api/shop/plan", "{\"weeks\":99,\"takeDue\":true}")
+                        .post("/api/shop/proposal", "{\"weeks\":99,\"takeDue\":true}")
                         .at("weeks"))
                 .contains("1 to 12");
         JsonNode found = planned("{\"weeks\":8,\"seed\":3,\"takeDue\":true}");
@@ -127,7 +127,7 @@ class ShopTest {
         assertThat(found.path("jobs").size()).isGreaterThan(5);
         assertThat(found.path("points").asLong())
                 .isLessThanOrEqualTo(found.path("firstFitPoints").asLong());
-        JsonNode taken = coordinator.post("/api/shop/plan/accept", "{}").body();
+        JsonNode taken = coordinator.post("/api/shop/proposal/accept", "{}").body();
         assertThat(taken.path("made").asInt()).isPositive();
         JsonNode schedule =
                 coordinator.get("/api/shop/schedule?from=2026-11-23&weeks=9").body();
@@ -135,20 +135,20 @@ class ShopTest {
         JsonNode stays = scheduled(pinned.path("id").asLong());
         assertThat(stays.path("day").asString()).isEqualTo("2026-12-08");
         assertThat(stays.path("start").asString()).isEqualTo("09:00");
-        assertThat(coordinator.post("/api/shop/plan/accept", "{}").text()).contains("no finished plan");
+        assertThat(coordinator.post("/api/shop/proposal/accept", "{}").text()).contains("no finished plan");
     }
 
     private JsonNode planned(String wish) {
-        Answer started = coordinator.post("/api/shop/plan", wish);
+        Answer started = coordinator.post("/api/shop/proposal", wish);
         assertThat(started.status()).as(started.text()).isEqualTo(200);
         Awaitility.await()
                 .atMost(java.time.Duration.ofSeconds(120))
                 .until(() -> !coordinator
-                        .get("/api/shop/plan")
+                        .get("/api/shop/proposal")
                         .body()
                         .path("running")
                         .asBoolean());
-        return coordinator.get("/api/shop/plan").body();
+        return coordinator.get("/api/shop/proposal").body();
     }
 
     @Test
@@ -160,8 +160,8 @@ class ShopTest {
         JsonNode moved = job("SH-02", "REPLACE:1L", "2026-11-30");
         assertThat(planned("{\"weeks\":2,\"takeDue\":false}").path("jobs")).hasSize(1);
         coordinator.put(
-                "/api/jobs/" + moved.path("id").asLong() + "/day", "{\"day\":\"2026-12-04\"}", "If-Match", "\"1\"");
-        assertThat(coordinator.post("/api/shop/plan/accept", "{}").text()).contains("Plan again");
+                "/api/jobs/" + moved.path("id").asLong() + "/date", "{\"day\":\"2026-12-04\"}", "If-Match", "\"1\"");
+        assertThat(coordinator.post("/api/shop/proposal/accept", "{}").text()).contains("Plan again");
         JsonNode stays = scheduled(moved.path("id").asLong());
         assertThat(stays.path("day").asString()).isEqualTo("2026-12-04");
         assertThat(stays.path("bay").asString("none")).isEqualTo("none");
@@ -172,7 +172,7 @@ class ShopTest {
     void notTwice() {
         planned("{\"weeks\":2,\"takeDue\":true}");
         job("SH-02", "REPLACE:1L", "2026-12-01");
-        assertThat(coordinator.post("/api/shop/plan/accept", "{}").text()).contains("SH-02: something changed");
+        assertThat(coordinator.post("/api/shop/proposal/accept", "{}").text()).contains("SH-02: something changed");
         assertThat(coordinator.get("/api/jobs").body()).hasSize(1);
     }
 
@@ -198,14 +198,14 @@ class ShopTest {
         String booking =
                 "{\"unit\":\"SH-04\",\"from\":\"2026-12-08T06:00\",\"to\":\"2026-12-08T18:00\",\"reason\":\"school visit\"}";
         assertThat(coordinator
-                        .post("/api/shop/away", booking.replace("T18:00", "T05:00"))
+                        .post("/api/shop/bookings", booking.replace("T18:00", "T05:00"))
                         .at("to"))
                 .contains("comes back after it leaves");
         assertThat(coordinator
-                        .post("/api/shop/away", booking.replace("SH-04", "ZZ-1"))
+                        .post("/api/shop/bookings", booking.replace("SH-04", "ZZ-1"))
                         .at("unit"))
                 .contains("no vehicle");
-        coordinator.post("/api/shop/away", booking);
+        coordinator.post("/api/shop/bookings", booking);
         JsonNode job = job("SH-04", "WEIGH:", "2026-12-08");
         String there = "{\"yard\":\"Eastbank\",\"day\":\"2026-12-08\",\"start\":\"08:00\",\"bay\":1,\"assignees\":[\""
                 + hand("Eastbank") + "\"],\"pinned\":false}";
@@ -218,7 +218,7 @@ class ShopTest {
                 .path("bookings")) {
             id = one.path("unit").asString().equals("SH-04") ? one.path("id").asLong() : id;
         }
-        coordinator.delete("/api/shop/away/" + id, "");
+        coordinator.delete("/api/shop/bookings/" + id, "");
         assertThat(away("SH-04")).isEmpty();
         assertThat(scheduled(job.path("id").asLong()).path("conflicts").toString())
                 .doesNotContain("bookings");

@@ -105,7 +105,7 @@ class StorageFaultTest {
     void readOnly() throws SQLException {
         with("PRAGMA query_only = ON", "PRAGMA query_only = OFF", () -> {
             assertThat(odometer().body().path("detail").asString()).contains("The data folder can’t be written");
-            assertThat(api.get("/api/yard").status()).isEqualTo(200);
+            assertThat(api.get("/api/fleet").status()).isEqualTo(200);
         });
         assertThat(odometer().status()).isLessThan(300);
     }
@@ -118,7 +118,7 @@ class StorageFaultTest {
                 Statement statement = other.createStatement()) {
             statement.execute("BEGIN IMMEDIATE");
             assertThat(odometer().body().path("detail").asString()).contains("Another program holds the data");
-            assertThat(api.get("/api/yard").status()).isEqualTo(200);
+            assertThat(api.get("/api/fleet").status()).isEqualTo(200);
             statement.execute("ROLLBACK");
         } finally {
             set("PRAGMA busy_timeout = 5000");

@@ -90,7 +90,7 @@ class UpgradeTest {
     }
 
     @ParameterizedTest(name = "from version {0}")
-    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11})
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16})
     @DisplayName("every earlier data folder comes up to date with everything in it")
     void upgrade(int version) throws SQLException {
         begin(folder);

@@ -64,12 +64,12 @@ class TireMovementsTest {
 
     private Answer fit(long tire, String unit, String position) {
         return api.post(
-                "/api/tires/" + tire + "/fit",
+                "/api/tires/" + tire + "/installation",
                 "{\"vehicleId\":%d,\"position\":\"%s\"}".formatted(api.vehicle(unit), position));
     }
 
     private Answer putAway(long tire, String more) {
-        return api.post("/api/tires/" + tire + "/put-away", "{" + more + "}");
+        return api.post("/api/tires/" + tire + "/storage", "{" + more + "}");
     }
 
     private JsonNode page(long tire) {
@@ -112,7 +112,7 @@ class TireMovementsTest {
         putAway(old, "\"to\":\"IN_STOCK\",\"yard\":\"Millrace\",\"odometer\":\"200000\",\"confirmed\":true");
         long tire = received("Brantholm Ridgeline 4", "7KB4XR0M2626");
         Answer fitted = api.post(
-                "/api/tires/" + tire + "/fit",
+                "/api/tires/" + tire + "/installation",
                 "{\"vehicleId\":%d,\"position\":\"2LO\",\"odometer\":\"200000\",\"confirmed\":true}"
                         .formatted(vehicle));
         assertThat(fitted.status()).as(fitted.text()).isEqualTo(200);
@@ -167,7 +167,7 @@ class TireMovementsTest {
                     () -> fit(one, "VN-04", "2L").status(),
                     () -> Api.as(http, "COORDINATOR")
                             .post(
-                                    "/api/tires/" + other + "/fit",
+                                    "/api/tires/" + other + "/installation",
                                     "{\"vehicleId\":%d,\"position\":\"2L\"}".formatted(api.vehicle("VN-04")))
                             .status());
             List<Integer> statuses = two.invokeAll(both).stream()
@@ -200,7 +200,7 @@ class TireMovementsTest {
         }
         putAway(tireAt("LC-04", "1L"), "\"to\":\"IN_STOCK\",\"yard\":\"Northgate\"");
         JsonNode check = api.post(
-                        "/api/tires/" + retread + "/fit-check",
+                        "/api/tires/" + retread + "/install-check",
                         "{\"vehicleId\":%d,\"position\":\"1L\"}".formatted(api.vehicle("LC-04")))
                 .body();
         assertThat(check.path("refusals").toString()).contains("Retread on the steer axle");
@@ -259,7 +259,7 @@ class TireMovementsTest {
         assertThat(page.path("installations").get(0).path("odometerOn").asString())
                 .isEqualTo("1,000 mi");
         assertThat(page.path("entries").toString()).contains("Fitted · at").contains("Correction · at 1,000 mi");
-        assertThat(api.get("/api/vehicles/{id}/ledger", vehicle).text()).contains("misread the trip counter");
+        assertThat(api.get("/api/vehicles/{id}/history", vehicle).text()).contains("misread the trip counter");
     }
 
     @Test
@@ -289,7 +289,7 @@ class TireMovementsTest {
         putAway(tire, "\"to\":\"AT_RETREADER\"");
         assertThat(fit(tire, "LC-01", "3R").at("tire")).contains("at the retreader");
         Answer back = api.post(
-                "/api/tires/" + tire + "/back-from-retread",
+                "/api/tires/" + tire + "/retread-return",
                 "{\"retreadCode\":\"RMB 4026\",\"depth\":\"20\",\"price\":\"190\",\"yard\":\"Eastbank\"}");
         assertThat(back.status()).as(back.text()).isEqualTo(200);
         JsonNode page = page(tire);

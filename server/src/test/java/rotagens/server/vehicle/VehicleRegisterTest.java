@@ -90,7 +90,7 @@ class VehicleRegisterTest {
         assertThat(refused.at("axles[0].placardSize")).contains("both, or neither");
         assertThat(refused.at("axles[0].gawr")).contains("not a unit of weight");
         assertThat(refused.at("axles[1].tires")).contains("2 tires, or 4 as duals");
-        assertThat(api.get("/api/yard").text()).doesNotContain("Never stored");
+        assertThat(api.get("/api/fleet").text()).doesNotContain("Never stored");
     }
 
     @Test
@@ -177,12 +177,12 @@ class VehicleRegisterTest {
     void retired() {
         long id = add("BT-08");
         api.post("/api/vehicles/" + id + "/retire", "");
-        assertThat(api.get("/api/yard").text()).doesNotContain("BT-08");
+        assertThat(api.get("/api/fleet").text()).doesNotContain("BT-08");
         assertThat(api.get("/api/vehicles/{id}", id).body().path("retired").asBoolean())
                 .isTrue();
-        assertThat(api.get("/api/register").text()).contains("BT-08");
+        assertThat(api.get("/api/vehicle-register").text()).contains("BT-08");
         api.post("/api/vehicles/" + id + "/restore", "");
-        assertThat(api.get("/api/yard").text()).contains("BT-08");
+        assertThat(api.get("/api/fleet").text()).contains("BT-08");
     }
 
     @Test

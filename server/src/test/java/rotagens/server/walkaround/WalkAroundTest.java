@@ -32,7 +32,7 @@ class WalkAroundTest {
     private static final String SURE = ",\"confirmed\":[\"pressure\",\"outer\",\"center\",\"inner\"]";
 
     private long start(String unit) {
-        Answer walk = api.post("/api/vehicles/" + api.vehicle(unit) + "/walk-rounds", "{}");
+        Answer walk = api.post("/api/vehicles/" + api.vehicle(unit) + "/walk-arounds", "{}");
         assertThat(walk.status()).isEqualTo(200);
         return walk.body().path("id").asLong();
     }
@@ -42,12 +42,12 @@ class WalkAroundTest {
         all[0] = "If-Match";
         all[1] = "\"" + version + "\"";
         System.arraycopy(headers, 0, all, 2, headers.length);
-        return api.put("/api/walk-rounds/" + walk + "/positions/" + position, "{" + fields + SURE + "}", all);
+        return api.put("/api/walk-arounds/" + walk + "/positions/" + position, "{" + fields + SURE + "}", all);
     }
 
     private Answer finish(long walk, String odometer, String... headers) {
         return api.post(
-                "/api/walk-rounds/" + walk + "/finish",
+                "/api/walk-arounds/" + walk + "/finish",
                 "{\"odometer\":\"" + odometer + "\",\"skipReason\":\"only these today\",\"confirmed\":true}",
                 headers);
     }
@@ -64,10 +64,10 @@ class WalkAroundTest {
         assertThat(saved.body().path("entry").path("pressure").asString()).isEqualTo("4.2 bar");
         assertThat(saved.body().path("entry").path("outer").asString()).isEqualTo("8.5/32 in");
         assertThat(saved.body().path("assessment").path("verdict").asString()).isEqualTo("GOOD");
-        assertThat(api.get("/api/walk-rounds/{id}", walk).text()).contains("\"pressure\":\"4.2 bar\"");
+        assertThat(api.get("/api/walk-arounds/{id}", walk).text()).contains("\"pressure\":\"4.2 bar\"");
 
         assertThat(finish(walk, "").status()).isEqualTo(200);
-        String ledger = api.get("/api/vehicles/{id}/ledger?units=METRIC", api.vehicle("SP-01"))
+        String ledger = api.get("/api/vehicles/{id}/history?units=METRIC", api.vehicle("SP-01"))
                 .text();
         assertThat(ledger).contains("4.2 bar cold");
         assertThat(finish(walk, "").status()).isEqualTo(409);
@@ -89,7 +89,7 @@ class WalkAroundTest {
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.type()).startsWith("application/problem+json");
         assertThat(refused.at(field)).contains(says);
-        assertThat(api.get("/api/walk-rounds/{id}", walk).text()).doesNotContain("\"savedAt\"");
+        assertThat(api.get("/api/walk-arounds/{id}", walk).text()).doesNotContain("\"savedAt\"");
     }
 
     @Test
@@ -130,7 +130,7 @@ class WalkAroundTest {
         Answer second = finish(walk, "199000", "Idempotency-Key", "f-1");
         assertThat(second.text()).isEqualTo(first.text());
         String ledger =
-                api.get("/api/vehicles/{id}/ledger", api.vehicle("VN-05")).text();
+                api.get("/api/vehicles/{id}/history", api.vehicle("VN-05")).text();
         assertThat(ledger.split("\"49 psi cold\"", -1)).hasSize(2);
     }
 
@@ -179,7 +179,7 @@ class WalkAroundTest {
     @Test
     @DisplayName("nobody starts a walk-round without signing in, and a viewer may not")
     void needsAName() {
-        String path = "/api/vehicles/" + api.vehicle("VN-03") + "/walk-rounds";
+        String path = "/api/vehicles/" + api.vehicle("VN-03") + "/walk-arounds";
         assertThat(Api.asNobody(http).post(path, "").status()).isEqualTo(401);
         Answer viewer = Api.as(http, "VIEWER").post(path, "");
         assertThat(viewer.status()).isEqualTo(403);
@@ -199,7 +199,7 @@ class WalkAroundTest {
         assertThat(saved.body().path("entry").path("findings").toString()).contains("FLAT_SPOT");
         assertThat(saved.body().path("assessment").path("verdict").asString()).isEqualTo("DO_NOT_OPERATE");
         assertThat(saved.text()).contains("2/32 in, limit 2/32 in");
-        assertThat(api.get("/api/walk-rounds/{id}", walk).text()).contains("\"locations\":[[\"9/32 in\",\"8/32 in\"");
+        assertThat(api.get("/api/walk-arounds/{id}", walk).text()).contains("\"locations\":[[\"9/32 in\",\"8/32 in\"");
         finish(walk, "");
         JsonNode tire = api.get("/api/vehicles/{id}/wear", api.vehicle("SP-02"))
                 .body()
@@ -229,7 +229,7 @@ class WalkAroundTest {
     void skippedNeedAReason() {
         long walk = start("VN-05");
         save(walk, "1L", 0, "\"pressure\":\"50\",\"thermalState\":\"COLD\"");
-        String finish = "/api/walk-rounds/" + walk + "/finish";
+        String finish = "/api/walk-arounds/" + walk + "/finish";
         assertThat(api.post(finish, "{}").at("skipReason"))
                 .isEqualTo("No tread at 1L; nothing entered at 2L, 2R, 1R. Say why, or read them.");
         assertThat(api.post(finish, "{\"skipReason\":\"rain\"}").status()).isEqualTo(200);

@@ -35,26 +35,26 @@ class WholeWalkTest {
     }
 
     private JsonNode start(String unit, String scope) {
-        Answer walk = api.post("/api/vehicles/" + api.vehicle(unit) + "/walk-rounds", "{\"scope\":\"" + scope + "\"}");
+        Answer walk = api.post("/api/vehicles/" + api.vehicle(unit) + "/walk-arounds", "{\"scope\":\"" + scope + "\"}");
         assertThat(walk.status()).isEqualTo(200);
         return walk.body();
     }
 
     private Answer save(long walk, String position, String fields) {
         return api.put(
-                "/api/walk-rounds/" + walk + "/positions/" + position, "{" + fields + SURE + "}", "If-Match", "\"0\"");
+                "/api/walk-arounds/" + walk + "/positions/" + position, "{" + fields + SURE + "}", "If-Match", "\"0\"");
     }
 
     private Answer finish(long walk, String skipped) {
-        return api.post("/api/walk-rounds/" + walk + "/finish", "{\"skipReason\":\"" + skipped + "\"}");
+        return api.post("/api/walk-arounds/" + walk + "/finish", "{\"skipReason\":\"" + skipped + "\"}");
     }
 
     private String ledger(String unit) {
-        return api.get("/api/vehicles/{id}/ledger", api.vehicle(unit)).text();
+        return api.get("/api/vehicles/{id}/history", api.vehicle(unit)).text();
     }
 
     private JsonNode stop(long walk, String position) {
-        for (JsonNode stop : api.get("/api/walk-rounds/{id}", walk).body().path("positions")) {
+        for (JsonNode stop : api.get("/api/walk-arounds/{id}", walk).body().path("positions")) {
             if (stop.path("position").asString().equals(position)) {
                 return stop;
             }
@@ -163,7 +163,7 @@ class WholeWalkTest {
     @Test
     @DisplayName("a sheet is taken along without starting a walk-round, with the figures each limit turns at")
     void sheet() {
-        JsonNode sheet = api.get("/api/vehicles/{id}/walk-sheet?scope=PRESSURE_ONLY", api.vehicle("LC-01"))
+        JsonNode sheet = api.get("/api/vehicles/{id}/walk-around-draft?scope=PRESSURE_ONLY", api.vehicle("LC-01"))
                 .body();
         assertThat(sheet.path("id").asLong()).isZero();
         assertThat(sheet.path("scope").asString()).isEqualTo("PRESSURE_ONLY");
@@ -173,7 +173,7 @@ class WholeWalkTest {
         assertThat(steer.path("bands").path("tread").get(0).path("statement").asString())
                 .isEqualTo("Legal tread limit: 4/32 in");
         assertThat(steer.path("bands").path("cold").size()).isGreaterThan(3);
-        assertThat(api.get("/api/vehicles/{id}/walk-sheet?units=METRIC", api.vehicle("LC-01"))
+        assertThat(api.get("/api/vehicles/{id}/walk-around-draft?units=METRIC", api.vehicle("LC-01"))
                         .body()
                         .path("positions")
                         .get(0)

@@ -54,7 +54,7 @@ class WearTest {
     }
 
     private String card(String unit) {
-        return api.get("/api/vehicles/{id}/report-card", api.vehicle(unit))
+        return api.get("/api/vehicles/{id}/driver-card", api.vehicle(unit))
                 .body()
                 .path("code")
                 .asString();
@@ -108,15 +108,17 @@ class WearTest {
     void report() {
         String code = card("VN-02");
         Api driver = Api.asNobody(http);
-        Answer form = driver.get("/api/report/" + code);
+        Answer form = driver.get("/api/driver-reports/" + code);
         assertThat(form.body().path("unit").asString()).isEqualTo("VN-02");
         assertThat(form.text()).doesNotContain("Quenmark").doesNotContain("Millrace");
-        assertThat(driver.post("/api/report/" + code, "{}").at("symptom")).contains("Choose");
-        assertThat(driver.post("/api/report/" + code, "{\"symptom\":\"WARNING_LAMP\",\"corner\":\"9L\"}")
+        assertThat(driver.post("/api/driver-reports/" + code, "{}").at("symptom"))
+                .contains("Choose");
+        assertThat(driver.post("/api/driver-reports/" + code, "{\"symptom\":\"WARNING_LAMP\",\"corner\":\"9L\"}")
                         .at("corner"))
                 .contains("no such corner");
         Answer sent = driver.post(
-                "/api/report/" + code, "{\"symptom\":\"WARNING_LAMP\",\"corner\":\"1R\",\"reporter\":\"J. Arden\"}");
+                "/api/driver-reports/" + code,
+                "{\"symptom\":\"WARNING_LAMP\",\"corner\":\"1R\",\"reporter\":\"J. Arden\"}");
         assertThat(sent.body().path("statement").asString()).contains("no proof of that corner");
         JsonNode waiting = api.get("/api/reports").body();
         assertThat(waiting.toString()).contains("VN-02");
@@ -144,24 +146,27 @@ class WearTest {
             "an unknown code opens nothing, a new card ends the old one, guessing never shuts out drivers, a card can't flood the list")
     void codes() {
         Api driver = Api.asNobody(http);
-        assertThat(driver.get("/api/report/NOSUCHCODE00").status()).isEqualTo(404);
+        assertThat(driver.get("/api/driver-reports/NOSUCHCODE00").status()).isEqualTo(404);
         String old = card("TR-03");
-        String fresh = api.post("/api/vehicles/" + api.vehicle("TR-03") + "/report-card", "{}")
+        String fresh = api.post("/api/vehicles/" + api.vehicle("TR-03") + "/driver-card", "{}")
                 .body()
                 .path("code")
                 .asString();
         assertThat(fresh).isNotEqualTo(old);
-        assertThat(driver.get("/api/report/" + old).status()).isEqualTo(404);
+        assertThat(driver.get("/api/driver-reports/" + old).status()).isEqualTo(404);
         int guess = 0;
         for (int at = 0; at < 62; at++) {
-            guess = driver.get("/api/report/WRONG" + at).status();
+            guess = driver.get("/api/driver-reports/WRONG" + at).status();
         }
         assertThat(guess).isEqualTo(429);
-        assertThat(driver.get("/api/report/" + fresh).body().path("unit").asString())
+        assertThat(driver.get("/api/driver-reports/" + fresh)
+                        .body()
+                        .path("unit")
+                        .asString())
                 .isEqualTo("TR-03");
         int last = 200;
         for (int at = 0; at < 7; at++) {
-            last = driver.post("/api/report/" + fresh, "{\"symptom\":\"NOISE\",\"note\":\"" + at + "\"}")
+            last = driver.post("/api/driver-reports/" + fresh, "{\"symptom\":\"NOISE\",\"note\":\"" + at + "\"}")
                     .status();
         }
         assertThat(last).isEqualTo(429);

@@ -54,7 +54,7 @@ class BadRequestTest {
             strings = {
                 "/api/vehicles/0",
                 "/api/vehicles/999999",
-                "/api/walk-rounds/77",
+                "/api/walk-arounds/77",
                 "/api/jobs/5000",
                 "/api/nothing"
             })
@@ -64,7 +64,7 @@ class BadRequestTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/api/vehicles/abc", "/api/yard?units=CUBITS", "/api/vehicles/99999999999999999999"})
+    @ValueSource(strings = {"/api/vehicles/abc", "/api/fleet?units=CUBITS", "/api/vehicles/99999999999999999999"})
     @DisplayName("a path or query that makes no sense is a bad request with its name")
     void badPath(String path) {
         Answer answer = api.get(path);
@@ -82,7 +82,7 @@ class BadRequestTest {
     @Test
     @DisplayName("a request addressed to another name than this server's is refused")
     void foreignHost() throws Exception {
-        http.perform(get("/api/yard").with(request -> {
+        http.perform(get("/api/fleet").with(request -> {
                     request.setServerName("rebound.example");
                     return request;
                 }))

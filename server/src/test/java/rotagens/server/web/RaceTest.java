@@ -130,15 +130,15 @@ class RaceTest {
     @Test
     @DisplayName("a tire changer")
     void machine() throws Exception {
-        long id = get("/api/machines").get(0).path("id").asLong();
+        long id = get("/api/tire-changers").get(0).path("id").asLong();
         race(
-                () -> quoted(line("/api/machines", id).path("version").asLong()),
+                () -> quoted(line("/api/tire-changers", id).path("version").asLong()),
                 (person, said) -> person.put(
-                        "/api/machines/" + id,
+                        "/api/tire-changers/" + id,
                         "{\"name\":\"Shovel %s\",\"type\":\"SIDE_SHOVEL\"}".formatted(said[0]),
                         "If-Match",
                         said[1]),
-                () -> line("/api/machines", id).path("name").asString().replace("Shovel ", ""));
+                () -> line("/api/tire-changers", id).path("name").asString().replace("Shovel ", ""));
     }
 
     @Test
@@ -197,7 +197,7 @@ class RaceTest {
         race(
                 () -> quoted(now.get().path("version").asLong()),
                 (person, said) -> person.put(
-                        "/api/jobs/" + id + "/day",
+                        "/api/jobs/" + id + "/date",
                         "{\"day\":\"2027-%02d-%02d\"}"
                                 .formatted(1 + Integer.parseInt(said[0]) / 20, 1 + Integer.parseInt(said[0]) % 20),
                         "If-Match",
@@ -212,9 +212,9 @@ class RaceTest {
     @Test
     @DisplayName("one position of a walk-round")
     void position() throws Exception {
-        String walk = "/api/walk-rounds/"
+        String walk = "/api/walk-arounds/"
                 + people.get(0)
-                        .post("/api/vehicles/" + people.get(0).vehicle("LC-05") + "/walk-rounds", "{}")
+                        .post("/api/vehicles/" + people.get(0).vehicle("LC-05") + "/walk-arounds", "{}")
                         .body()
                         .path("id")
                         .asString();

@@ -1,0 +1,132 @@
+import Autocomplete from '@mui/material/Autocomplete'
+import Box from '@mui/material/Box'
+import TextField from '@mui/material/TextField'
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { answerOf, api, type Schemas } from '../api/client'
+import { isTyping } from '../base/isTyping'
+import { color } from '../base/theme'
+import { useMayAs } from '../session/session'
+import { COMMANDS } from './commands'
+
+interface Goal {
+  label: string
+  hint: string
+  to: string
+}
+
+const ADDRESS: Record<Schemas['SearchResult']['type'], (goal: Schemas['SearchResult']) => string> = {
+  VEHICLE: (goal) => `/vehicles/${goal.id}`,
+  POSITION: (goal) => `/vehicles/${goal.id}?at=${goal.position}`,
+  TIRE: (goal) => `/tires/${goal.id}`,
+  PERSON: (goal) => `/people?at=${goal.id}`,
+}
+
+/** Goes to a vehicle, position, tire, person or command by typing; `/` or Ctrl+K from anywhere. */
+export function SearchField() {
+  const [text, setText] = useState('')
+  const navigate = useNavigate()
+  const input = useRef<HTMLInputElement>(null)
+  const [hurry, setHurry] = useState<string | null>(null)
+  const may = useMayAs()
+  const asked = text.trim()
+  const found = useQuery({
+    queryKey: ['jump', asked],
+    queryFn: () => answerOf(api.GET('/api/search', { params: { query: { q: asked } } })),
+    enabled: asked !== '',
+    staleTime: 10_000,
+  })
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (
+        (event.key === '/' && !isTyping(event)) ||
+        (event.key.toLowerCase() === 'k' && (event.ctrlKey || event.metaKey))
+      ) {
+        event.preventDefault()
+        input.current?.focus()
+      }
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [])
+  const words = asked.toLowerCase().split(/\s+/).filter(Boolean)
+  const commands: Goal[] = COMMANDS.filter(
+    (one) => words.every((word) => `${one.words} ${one.hint}`.toLowerCase().includes(word)) && may(one.least),
+  ).map((one) => ({ label: one.words, hint: one.hint, to: one.to }))
+  const goals: Goal[] = [
+    ...(asked === '' ? [] : (found.data ?? [])).map((goal) => ({
+      label: goal.label,
+      hint: goal.hint,
+      to: ADDRESS[goal.type](goal),
+    })),
+    ...commands,
+  ]
+  const first = goals[0]
+  // Enter pressed before the answer came: go as soon as it is there, and only for what was typed then.
+  useEffect(() => {
+    if (hurry === null || found.isFetching) return
+    setHurry(null)
+    if (hurry === asked && first) {
+      setText('')
+      input.current?.blur()
+      navigate(first.to)
+    }
+  }, [hurry, asked, found.isFetching, first, navigate])
+  return (
+    <Autocomplete
+      options={goals}
+      value={null}
+      inputValue={text}
+      onInputChange={(_, next) => setText(next)}
+      blurOnSelect
+      clearOnBlur
+      autoHighlight
+      forcePopupIcon={false}
+      filterOptions={(all) => all}
+      getOptionKey={(goal) => goal.to}
+      noOptionsText={found.isFetching ? 'Looking …' : 'Nothing on file reads like that'}
+      onChange={(_, goal) => {
+        if (goal) {
+          setText('')
+          navigate(goal.to)
+        }
+      }}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' && asked !== '' && found.isFetching) setHurry(asked)
+      }}
+      renderOption={({ key, ...props }, goal) => (
+        <Box component="li" key={key} {...props} sx={{ gap: 1, flexWrap: 'wrap' }}>
+          <strong>{goal.label}</strong>
+          <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5 }}>
+            {goal.hint}
+          </Box>
+        </Box>
+      )}
+      renderInput={(props) => (
+        <TextField
+          {...props}
+          inputRef={input}
+          placeholder="Vehicle, DOT code, tire number   /"
+          slotProps={{
+            ...props.slotProps,
+            htmlInput: {
+              ...props.slotProps.htmlInput,
+              'aria-label': 'Jump to vehicle, position, tire, person or command',
+            },
+          }}
+        />
+      )}
+      slotProps={{ popper: { sx: { minWidth: { xs: '92vw', sm: 380 } }, placement: 'bottom-end' } }}
+      sx={{
+        width: { xs: 'auto', sm: 270 },
+        flex: { xs: 1, sm: 'none' },
+        order: { xs: 3, sm: 0 },
+        '& .MuiInputBase-root': { background: color.barField, color: '#fff', py: '2px !important' },
+        '& .MuiOutlinedInput-notchedOutline': { borderColor: color.barEdge },
+        '& .MuiSvgIcon-root': { color: color.barQuiet },
+        '& input::placeholder': { color: color.barQuiet, opacity: 1 },
+      }}
+    />
+  )
+}

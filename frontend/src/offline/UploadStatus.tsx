@@ -1,0 +1,53 @@
+import Box from '@mui/material/Box'
+import { Link } from 'react-router'
+import { color } from '../base/theme'
+import { many } from '../units/format'
+import { type Held, uploadQueue } from './uploadQueue'
+import { useHeld, useSending } from './useUploadQueue'
+
+/** What waits, in words; empty where nothing does. */
+export function waitingWords(held: Held): string {
+  const { entries, photos, finishes } = uploadQueue.waiting(held)
+  return [
+    entries > 0 && many(entries, 'position', 'positions'),
+    photos > 0 && many(photos, 'photo', 'photos'),
+    finishes > 0 && many(finishes, 'walk-round to finish', 'walk-rounds to finish'),
+  ]
+    .filter(Boolean)
+    .join(', ')
+}
+
+/** What isn't with the server yet, on every page while there is any; sends it when it can. */
+export function UploadStatus() {
+  useSending()
+  const held = useHeld()
+  const { conflicts, stuck } = uploadQueue.waiting(held)
+  const words = waitingWords(held)
+  if (held.reached && stuck === 0) return null
+  return (
+    <Box
+      role="status"
+      className="not-printed"
+      sx={{
+        background: color.waiting,
+        borderBottom: 1,
+        borderColor: color.waitingEdge,
+        px: { xs: 1.5, md: 2.5 },
+        py: 0.75,
+        display: 'flex',
+        gap: 1,
+        flexWrap: 'wrap',
+      }}
+    >
+      <strong>
+        {conflicts > 0
+          ? 'Somebody else was there too'
+          : held.reached
+            ? 'Waits for somebody'
+            : 'Out of reach of the server'}
+      </strong>
+      <span>{words ? `${words} on this device, not sent yet.` : 'What is typed is kept on this device.'}</span>
+      <Link to="/offline">{stuck > 0 ? 'Settle it' : 'Taken along'}</Link>
+    </Box>
+  )
+}

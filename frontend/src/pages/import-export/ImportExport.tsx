@@ -1,0 +1,126 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Checkbox from '@mui/material/Checkbox'
+import FormControlLabel from '@mui/material/FormControlLabel'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answerOf, api, type Schemas } from '../../api/client'
+import { useUnits } from '../../base/settings'
+import { color } from '../../base/theme'
+import { useMay } from '../../session/session'
+import { Choice } from '../../ui/Entry'
+import { Page } from '../../ui/Page'
+import { Table } from '../../ui/Table'
+import { useSend } from '../../ui/useSend'
+import { Backups } from './Backups'
+import { ImportFile } from './ImportFile'
+import type { Kind } from './kind'
+
+const KINDS: readonly (readonly [Kind, string])[] = [
+  ['VEHICLES', 'vehicles'],
+  ['TIRES', 'tires'],
+  ['ODOMETERS', 'odometer readings'],
+  ['READINGS', 'pressure and tread readings'],
+]
+
+/** CSV in and out, and everything at once. */
+export function ImportExport() {
+  const [kind, setKind] = useState<Kind>('VEHICLES')
+  const [asEntered, setAsEntered] = useState(true)
+  const [units] = useUnits()
+  const coordinator = useMay('COORDINATOR')
+  const manager = useMay('MANAGER')
+  const guides = useQuery({
+    queryKey: ['guides'],
+    queryFn: () => answerOf(api.GET('/api/imports/guides')),
+    staleTime: Number.POSITIVE_INFINITY,
+  })
+  const columns = guides.data?.find((guide) => guide.type === kind)?.columns ?? []
+  return (
+    <Page title="Files in and out">
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 2 }}>
+        <Choice label="What" value={kind} options={KINDS} onChange={setKind} width={260} />
+        <Button
+          variant="outlined"
+          sx={{ background: color.sheet }}
+          component="a"
+          href={`/api/exports/${kind}${asEntered ? '' : `?units=${units}`}`}
+          download
+        >
+          Download as CSV
+        </Button>
+        <FormControlLabel
+          control={<Checkbox checked={asEntered} onChange={(event) => setAsEntered(event.target.checked)} />}
+          label="Figures exactly as they were entered"
+        />
+        {manager && (
+          <Button
+            variant="outlined"
+            sx={{ background: color.sheet, ml: { md: 'auto' } }}
+            component="a"
+            href="/api/export"
+            download
+          >
+            Download everything as JSON
+          </Button>
+        )}
+      </Box>
+      {coordinator ? (
+        <ImportFile key={kind} kind={kind} columns={columns} />
+      ) : (
+        <Alert severity="info">Bringing files in is a coordinator’s work; taking them out is open to you.</Alert>
+      )}
+      <Box component="h2" sx={{ typography: 'h3', m: 0, mt: 4, mb: 1 }}>
+        What the file holds
+      </Box>
+      <Table label="Columns of the file" heads={['Header', 'What belongs in it', '']}>
+        {columns.map((column) => (
+          <tr key={column.name}>
+            <td>
+              <strong>{column.name}</strong>
+            </td>
+            <td>{column.meaning}</td>
+            <td>{column.required ? 'needed' : 'may be left out'}</td>
+          </tr>
+        ))}
+      </Table>
+      {coordinator && <TelematicsDrop />}
+      {manager && <Backups />}
+    </Page>
+  )
+}
+
+/** Odometers a telematics system drops as files into the data folder. */
+function TelematicsDrop() {
+  const [said, setSaid] = useState<Schemas['TelematicsImportView']>()
+  const read = useSend<Schemas['TelematicsImportView']>(() => answerOf(api.POST('/api/telematics/read')), setSaid)
+  const drop = useSend<unknown>(() => answerOf(api.POST('/api/simulators/telematics')), read.send)
+  return (
+    <Box component="section" aria-label="Telematics" sx={{ mt: 4 }}>
+      <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
+        Odometers from telematics
+      </Box>
+      <Box>
+        CSV files with the columns unit, day and odometer, dropped into the folder <code>telematics</code> of the data
+        folder. Files read are moved aside.
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
+        <Button variant="outlined" sx={{ background: color.sheet }} onClick={read.send} loading={read.busy}>
+          Read what lies there
+        </Button>
+        <Button onClick={drop.send} loading={drop.busy}>
+          Have the simulated system drop one
+        </Button>
+      </Box>
+      {said && (
+        <Alert severity={said.faults.length === 0 ? 'success' : 'warning'} sx={{ mt: 1 }}>
+          {said.files} {said.files === 1 ? 'file' : 'files'} read, {said.readings} readings taken.
+          {said.faults.map((fault) => (
+            <div key={fault}>{fault}</div>
+          ))}
+        </Alert>
+      )}
+    </Box>
+  )
+}

@@ -1,0 +1,222 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useMutation, useQuery } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { Link } from 'react-router'
+import { answerOf, api } from '../../api/client'
+import { findingsQuery, fleetQuery, gaugesQuery, scopesQuery } from '../../api/queries'
+import { useUnits } from '../../base/settings'
+import { color, mono } from '../../base/theme'
+import { type OfflineUse, useOfflineUse } from '../../offline/serviceWorker'
+import type { Sheet, WaitingEntry, WaitingPhoto } from '../../offline/store'
+import { waitingWords } from '../../offline/UploadStatus'
+import { uploadQueue } from '../../offline/uploadQueue'
+import { useHeld } from '../../offline/useUploadQueue'
+import { useMay } from '../../session/session'
+import { Choice } from '../../ui/Entry'
+import { Page } from '../../ui/Page'
+import { Table } from '../../ui/Table'
+import { many, moment } from '../../units/format'
+
+const USE: Record<OfflineUse, string> = {
+  ready: 'This device opens the program without network. Take the vehicles along before you leave.',
+  preparing: 'The pages are being kept on this device…',
+  insecure:
+    'Offline use is off: this page came over plain http from another machine, and a browser keeps nothing of such a page. Ask for the https address that “run --lan” prints, and install its certificate.',
+  untrusted:
+    'Offline use is off: this device doesn’t trust the server’s certificate yet. Install it from the address below, then open the program again.',
+  unsupported: 'Offline use is off: this browser keeps no pages. What you type is kept on the device all the same.',
+}
+
+/** What this device takes into the yard, and what of it waits to be sent. */
+export function Offline() {
+  const held = useHeld()
+  const use = useOfflineUse()
+  const may = useMay('TECHNICIAN')
+  useEffect(() => void uploadQueue.load(), [])
+  const words = waitingWords(held)
+  return (
+    <Page title="Taken along" about="walk-rounds on this device, for where there is no network">
+      <Alert severity={use === 'ready' || use === 'preparing' ? 'info' : 'warning'} sx={{ mb: 2, maxWidth: 820 }}>
+        {USE[use]}
+      </Alert>
+      {words && (
+        <Box sx={{ display: 'flex', columnGap: 2, rowGap: 1, alignItems: 'center', mb: 2, flexWrap: 'wrap' }}>
+          <strong>Waits to be sent: {words}.</strong>
+          <Button variant="contained" onClick={() => void uploadQueue.sendAll()} sx={{ minHeight: 44 }}>
+            Send now
+          </Button>
+        </Box>
+      )}
+      {may && <TakeAlong />}
+      {held.sheets.length === 0 ? (
+        <p>Nothing is taken along yet.</p>
+      ) : (
+        <Table label="On this device" heads={['Vehicle', 'Walk-round', 'Waits', '']}>
+          {[...held.sheets]
+            .sort((one, other) => one.walkAround.unit.localeCompare(other.walkAround.unit))
+            .map((sheet) => (
+              <Row
+                key={sheet.vehicleId}
+                sheet={sheet}
+                entries={held.entries.filter((one) => one.vehicleId === sheet.vehicleId)}
+                photos={held.photos.filter((one) => one.vehicleId === sheet.vehicleId)}
+              />
+            ))}
+        </Table>
+      )}
+      <Phones />
+    </Page>
+  )
+}
+
+function Row({ sheet, entries, photos }: { sheet: Sheet; entries: WaitingEntry[]; photos: WaitingPhoto[] }) {
+  const waits = entries.length + photos.length > 0 || sheet.finish !== undefined
+  return (
+    <tr>
+      <td>
+        <strong>{sheet.walkAround.unit}</strong>
+      </td>
+      <td>
+        {sheet.walkAround.scopeTitle},{' '}
+        {sheet.walkAround.id === 0 ? 'not started' : `started by ${sheet.walkAround.startedBy}`}
+        <Box sx={{ color: 'text.secondary' }}>as of {moment(sheet.keptAt)}</Box>
+      </td>
+      <td>
+        {entries.map((one) => (
+          <div key={one.id}>
+            <Link to={`/vehicles/${one.vehicleId}/walk-around/${sheet.walkAround.id || 'sheet'}?at=${one.position}`}>
+              {one.position}
+            </Link>{' '}
+            {one.state === 'conflict'
+              ? `${one.theirs?.by ?? 'somebody'} saved it too: choose`
+              : one.state === 'refused'
+                ? 'refused: look at the marked entry'
+                : `taken ${moment(one.takenAt)}${one.by ? ` by ${one.by.name}` : ''}`}
+          </div>
+        ))}
+        {photos.map((photo) => (
+          <div key={photo.id}>
+            <Link
+              to={`/vehicles/${photo.vehicleId}/walk-around/${sheet.walkAround.id || 'sheet'}?at=${photo.position}`}
+            >
+              {photo.position}
+            </Link>{' '}
+            {photo.problem ? `photo refused: ${photo.problem.fields[0]?.message ?? photo.problem.detail}` : 'a photo'}
+          </div>
+        ))}
+        {sheet.finish && (
+          <div>
+            {sheet.finish.problem
+              ? `could not be finished: ${sheet.finish.problem.fields[0]?.message ?? sheet.finish.problem.detail}`
+              : 'to be finished'}
+          </div>
+        )}
+        {!waits && '–'}
+      </td>
+      <td>
+        <Button
+          component={Link}
+          size="small"
+          variant="outlined"
+          to={`/vehicles/${sheet.vehicleId}/walk-around/${sheet.walkAround.id || 'sheet'}`}
+          sx={{ mr: 1, background: color.sheet }}
+        >
+          Walk round
+        </Button>
+        {!waits && (
+          <Button size="small" onClick={() => void uploadQueue.dropSheet(sheet.vehicleId)}>
+            Leave here
+          </Button>
+        )}
+      </td>
+    </tr>
+  )
+}
+
+/** How a phone of the local network gets here. */
+function Phones() {
+  const lan = useQuery({ queryKey: ['lan'], queryFn: () => answerOf(api.GET('/api/lan')), staleTime: 60_000 })
+  if (!lan.data || lan.data.length === 0) return null
+  return (
+    <Box component="section" aria-label="Phones" sx={{ mt: 3 }}>
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
+        On a phone
+      </Box>
+      <p style={{ margin: '0 0 8px', maxWidth: 640 }}>
+        Point the phone’s camera here. It gets the certificate of this fleet’s own server once, then the program by
+        https.
+      </p>
+      <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap' }}>
+        {lan.data.map((one) => (
+          <Box key={one.door} sx={{ width: 190 }}>
+            <img
+              src={`/api/qr?address=${encodeURIComponent(one.door.replace(/\/$/, ''))}&path=${encodeURIComponent('/')}`}
+              alt={`Code for ${one.door}`}
+              width={180}
+              height={180}
+            />
+            <Box sx={{ fontFamily: mono, fontSize: 13, overflowWrap: 'anywhere' }}>{one.door}</Box>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  )
+}
+
+type Scope = 'FULL' | 'PRESSURE_ONLY' | 'PRE_TRIP' | 'POST_REPAIR'
+
+/** Loads the sheets of a yard’s vehicles onto this device. */
+function TakeAlong() {
+  const [units] = useUnits()
+  const fleet = useQuery(fleetQuery)
+  const scopes = useQuery(scopesQuery)
+  // Kept by the browser for the walk itself.
+  useQuery(findingsQuery)
+  useQuery(gaugesQuery(units))
+  const [which, setWhich] = useState('')
+  const [scope, setScope] = useState<Scope>('FULL')
+  const vehicles = (fleet.data ?? []).filter((one) => which === '' || one.yard === which)
+  const yards = [...new Set((fleet.data ?? []).map((one) => one.yard))].sort()
+  const [done, setDone] = useState(0)
+  const take = useMutation({
+    mutationFn: async () => {
+      setDone(0)
+      for (const vehicle of vehicles) {
+        const walk = await answerOf(
+          api.GET('/api/vehicles/{vehicleId}/walk-around-draft', {
+            params: { path: { vehicleId: vehicle.id }, query: { units, scope } },
+          }),
+        )
+        await uploadQueue.keepSheet(walk, units)
+        setDone((count) => count + 1)
+      }
+    },
+  })
+  if (!fleet.data) return null
+  return (
+    <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 2 }}>
+      <Choice
+        label="Yard"
+        value={which}
+        options={[['', 'all yards'], ...yards.map((one) => [one, one] as const)]}
+        onChange={setWhich}
+      />
+      <Choice
+        label="Walk-round"
+        value={scope}
+        options={(scopes.data ?? []).map((one) => [one.scope, one.title] as const)}
+        onChange={setScope}
+      />
+      <Button variant="outlined" loading={take.isPending} onClick={() => take.mutate()} sx={{ minHeight: 48 }}>
+        Take along {many(vehicles.length, 'vehicle', 'vehicles')}
+      </Button>
+      <span role="status">
+        {take.isPending && `${done} of ${vehicles.length}`}
+        {take.isSuccess && `${done} on this device`}
+        {take.isError && `Stopped after ${done}: ${take.error.message}`}
+      </span>
+    </Box>
+  )
+}

@@ -1,0 +1,147 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { answerOf, api } from '../../api/client'
+import { useUnits } from '../../base/settings'
+import { color } from '../../base/theme'
+import { Entry } from '../../ui/Entry'
+import { LoadProblem } from '../../ui/ErrorNotice'
+import { LoadingLines } from '../../ui/Loading'
+import { LongList } from '../../ui/LongList'
+import { Page } from '../../ui/Page'
+import { Table } from '../../ui/Table'
+import { day, localDay } from '../../units/format'
+
+/** The month on one page, for whoever answers for the fleet. */
+export function MonthlyReport() {
+  const [units] = useUnits()
+  const [month, setMonth] = useState(localDay(new Date()).slice(0, 7))
+  const query = useQuery({
+    queryKey: ['month', month, units],
+    queryFn: () => answerOf(api.GET('/api/monthly-report', { params: { query: { month, units } } })),
+    retry: false,
+  })
+  if (query.isPending) return <LoadingLines lines={12} />
+  if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
+  const view = query.data
+  return (
+    <Page
+      title="Month’s report"
+      about={`${day(view.from)} to ${day(view.to)}`}
+      actions={
+        <>
+          <Entry label="Month" value={month} onChange={(next) => next && setMonth(next)} type="month" width={170} />
+          <Button component="a" href={`/api/monthly-report.csv?month=${month}&units=${units}`}>
+            CSV
+          </Button>
+          <Button variant="outlined" sx={{ background: color.sheet }} onClick={() => globalThis.print()}>
+            Print
+          </Button>
+        </>
+      }
+    >
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
+        <Box component="dl" sx={{ display: 'flex', gap: 4, flexWrap: 'wrap', m: 0 }}>
+          <Figure figure={`${view.outOfService.length} of ${view.vehicles}`} words="vehicles out of service" />
+          <Figure figure={`${view.onTimePercent} %`} words="of tires checked on time" />
+          <Figure figure={view.spent} words="spent on tires this month" />
+          <Figure figure={view.committed} words="coming, for open jobs" />
+          <Figure
+            figure={view.centsPerMile === undefined ? 'not known' : `${view.centsPerMile} ¢`}
+            words="tires a mile, over a year"
+          />
+          <Figure figure={String(view.retired)} words="tires retired" />
+          <Figure figure={String(view.readings)} words="readings taken" />
+          <Figure figure={String(view.jobsDone)} words="jobs done" />
+        </Box>
+        <Part title="Out of service">
+          {view.outOfService.length === 0 && <p>None.</p>}
+          <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+            <LongList
+              of={view.outOfService}
+              keyOf={(line) => line.unit}
+              as="li"
+              height={20}
+              row={(line, place) => (
+                <li {...place}>
+                  <Link to={`/vehicles/${line.vehicleId}`}>{line.unit}</Link> {line.reason.join('; ')}
+                </li>
+              )}
+            />
+          </Box>
+        </Part>
+        <Part title="Checked on time">
+          <Table label="Checked on time" heads={['Class', 'Tires', 'On time', 'Overdue']}>
+            {view.checked.map((line) => (
+              <tr key={line.vehicleClass}>
+                <td>{line.vehicleClass}</td>
+                <td>{line.tires}</td>
+                <td>{line.onTime}</td>
+                <td>{line.overdue === 0 ? 'none' : <strong>{line.overdue}</strong>}</td>
+              </tr>
+            ))}
+          </Table>
+        </Part>
+        <Part title="Retired, by cause">
+          {view.causes.length === 0 && <p>None this month.</p>}
+          <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+            {view.causes.map((line) => (
+              <li key={line.cause}>
+                {line.tires} × {line.cause}
+              </li>
+            ))}
+          </Box>
+        </Part>
+        <Part title="Leaks and wear">
+          {view.findings.length === 0 && <p>None.</p>}
+          {view.findings.length > 0 && (
+            <Table label="Leaks and wear" count={view.findings.length} heads={['Vehicle', 'Tire', 'What', 'Figure']}>
+              <LongList
+                of={view.findings}
+                keyOf={(line) => `${line.unit} ${line.position} ${line.statement}`}
+                as="tr"
+                height={31}
+                row={(line, place) => (
+                  <tr {...place}>
+                    <td>
+                      <Link to={`/vehicles/${line.vehicleId}`}>{line.unit}</Link>
+                    </td>
+                    <td>{line.position}</td>
+                    <td>{line.description}</td>
+                    <td>{line.statement}</td>
+                  </tr>
+                )}
+              />
+            </Table>
+          )}
+        </Part>
+      </Box>
+    </Page>
+  )
+}
+
+function Figure({ figure, words }: { figure: string; words: string }) {
+  return (
+    <div>
+      <Box component="dt" sx={{ color: 'text.secondary' }}>
+        {words}
+      </Box>
+      <Box component="dd" sx={{ m: 0, fontSize: 22, fontWeight: 750 }}>
+        {figure}
+      </Box>
+    </div>
+  )
+}
+
+function Part({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <Box component="section" aria-label={title}>
+      <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
+        {title}
+      </Box>
+      {children}
+    </Box>
+  )
+}

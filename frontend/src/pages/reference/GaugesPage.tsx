@@ -1,0 +1,180 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answerOf, api, type Schemas } from '../../api/client'
+import { gaugesQuery } from '../../api/queries'
+import { useUnits } from '../../base/settings'
+import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
+import { useMay } from '../../session/session'
+import { Choice, Entry } from '../../ui/Entry'
+import { LoadProblem } from '../../ui/ErrorNotice'
+import { FormDialog } from '../../ui/FormDialog'
+import { LoadingLines } from '../../ui/Loading'
+import { Page } from '../../ui/Page'
+import { Table } from '../../ui/Table'
+import { useSend } from '../../ui/useSend'
+import { day, localDay } from '../../units/format'
+
+type Gauge = Schemas['GaugeView']
+
+const KINDS = [
+  ['PRESSURE', 'pressure'],
+  ['TREAD', 'tread depth'],
+  ['TORQUE', 'torque'],
+] as const
+
+/** The fleet's gauges by the name painted on them, and whether their figures can be trusted. */
+export function GaugesPage() {
+  const [units] = useUnits()
+  const query = useQuery(gaugesQuery(units))
+  const [open, setOpen] = useState<'new' | Gauge>()
+  const coordinator = useMay('COORDINATOR')
+  if (query.isPending) return <LoadingLines />
+  if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
+  const close = () => setOpen(undefined)
+  return (
+    <Page
+      title="Gauges"
+      about="a figure is as good as the gauge it came from"
+      actions={
+        coordinator && (
+          <Button variant="contained" onClick={() => setOpen('new')}>
+            Add a gauge…
+          </Button>
+        )
+      }
+    >
+      {query.data.length === 0 ? (
+        <p>No gauge is on file yet. Paint a name on each, and add it here.</p>
+      ) : (
+        <Table label="Gauges" heads={['Name', 'Reads', 'Checked', 'Due', '']}>
+          {query.data.map((gauge) => (
+            <tr key={gauge.id}>
+              <td>
+                <strong>{gauge.name}</strong>
+                {gauge.retired && ', out of use'}
+                {gauge.doubt && !gauge.retired && (
+                  <Box sx={{ display: 'flex', gap: 0.75, maxWidth: { xs: 110, sm: 420 }, fontSize: 13 }}>
+                    <VerdictIcon verdict="WATCH" />
+                    <span>{gauge.explanation}</span>
+                  </Box>
+                )}
+              </td>
+              <td>{gauge.typeLabel}</td>
+              <td>{gauge.calibrated ? day(gauge.calibrated) : 'never, or nobody knows'}</td>
+              <td>{gauge.retired ? '–' : day(gauge.due)}</td>
+              <td>
+                {coordinator && (
+                  <>
+                    {!gauge.retired && (
+                      <Button
+                        size="small"
+                        onClick={() => setOpen(gauge)}
+                        aria-label={`Record a check of ${gauge.name}`}
+                      >
+                        Checked…
+                      </Button>
+                    )}
+                    <Retire gauge={gauge} />
+                  </>
+                )}
+              </td>
+            </tr>
+          ))}
+        </Table>
+      )}
+      {open === 'new' && <NewGauge onClose={close} />}
+      {open && open !== 'new' && <Checked gauge={open} onClose={close} />}
+    </Page>
+  )
+}
+
+function Retire({ gauge }: { gauge: Gauge }) {
+  const turn = useSend(
+    () =>
+      answerOf(
+        gauge.retired
+          ? api.POST('/api/gauges/{id}/restore', { params: { path: { id: gauge.id } } })
+          : api.POST('/api/gauges/{id}/retire', { params: { path: { id: gauge.id } } }),
+      ),
+    () => {},
+  )
+  return (
+    <Button
+      size="small"
+      onClick={turn.send}
+      disabled={turn.busy}
+      aria-label={gauge.retired ? `Bring ${gauge.name} back` : `Take ${gauge.name} out of use`}
+    >
+      {gauge.retired ? 'Bring back' : 'Out of use'}
+    </Button>
+  )
+}
+
+function NewGauge({ onClose }: { onClose: () => void }) {
+  const [name, setName] = useState('')
+  const [kind, setKind] = useState<Gauge['type']>('PRESSURE')
+  const [calibrated, setCalibrated] = useState('')
+  const form = useSend(
+    () => answerOf(api.POST('/api/gauges', { body: { name, type: kind, ...(calibrated && { calibrated }) } })),
+    onClose,
+  )
+  return (
+    <FormDialog
+      title="Add a gauge"
+      action="Add it"
+      error={form.error}
+      busy={form.busy}
+      onSend={form.send}
+      onClose={onClose}
+    >
+      <Entry label="Name painted on it" value={name} onChange={setName} error={form.wrong('name')} autoFocus />
+      <Choice label="It reads" value={kind} options={KINDS} onChange={setKind} error={form.wrong('type')} />
+      <Entry
+        label="Last checked"
+        type="date"
+        value={calibrated}
+        onChange={setCalibrated}
+        error={form.wrong('calibrated')}
+        hint="Against a master gauge; leave it empty if nobody knows."
+        width={300}
+      />
+    </FormDialog>
+  )
+}
+
+function Checked({ gauge, onClose }: { gauge: Gauge; onClose: () => void }) {
+  const [on, setOn] = useState(localDay(new Date()))
+  const [note, setNote] = useState('')
+  const form = useSend(
+    () =>
+      answerOf(
+        api.POST('/api/gauges/{id}/calibrations', {
+          params: { path: { id: gauge.id } },
+          body: { ...(on && { day: on }), note },
+        }),
+      ),
+    onClose,
+  )
+  return (
+    <FormDialog
+      title={`${gauge.name} was checked against a master gauge`}
+      action="Record it"
+      error={form.error}
+      busy={form.busy}
+      onSend={form.send}
+      onClose={onClose}
+    >
+      <Entry label="On" type="date" value={on} onChange={setOn} error={form.wrong('day')} />
+      <Entry
+        label="Note"
+        value={note}
+        onChange={setNote}
+        error={form.wrong('note')}
+        hint="For example by whom, and how far off it was."
+        width={300}
+      />
+    </FormDialog>
+  )
+}

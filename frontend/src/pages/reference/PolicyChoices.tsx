@@ -1,0 +1,113 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answerOf, api, type Schemas } from '../../api/client'
+import { registerQuery } from '../../api/queries'
+import { Choice, Entry } from '../../ui/Entry'
+import { LoadProblem } from '../../ui/ErrorNotice'
+import { FormDialog } from '../../ui/FormDialog'
+import { LoadingLines } from '../../ui/Loading'
+import { useNotice } from '../../ui/Notice'
+import { Table } from '../../ui/Table'
+import { useSend } from '../../ui/useSend'
+import { SettingHistory } from './SettingHistory'
+
+type ChoiceView = Schemas['PolicyChoiceView']
+
+/** The choices between schools of practice: none is stricter, so the narrowest scope that chose counts. */
+export function PolicyChoices({ may }: { may: boolean }) {
+  const choices = useQuery({
+    queryKey: ['policy', 'choices'],
+    queryFn: () => answerOf(api.GET('/api/policy-choices')),
+  })
+  const [open, setOpen] = useState<ChoiceView>()
+  if (choices.isPending) return <LoadingLines lines={3} />
+  if (choices.isError) return <LoadProblem error={choices.error} again={() => choices.refetch()} />
+  return (
+    <Box component="section" aria-labelledby="policy-choices" sx={{ mt: 3 }}>
+      <Box component="h2" id="policy-choices" sx={{ typography: 'h3', m: 0 }}>
+        Choices between schools
+      </Box>
+      <p style={{ marginTop: 4 }}>Where practice differs. A class that chose comes before the whole fleet.</p>
+      <Table label="Choices between schools" heads={['Choice', 'Our default', 'Signed', '']}>
+        {choices.data.map((choice) => (
+          <tr key={choice.choice}>
+            <td>
+              <strong>{choice.title}</strong>
+            </td>
+            <td>
+              {choice.defaultOption}
+              <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>{choice.source}</Box>
+            </td>
+            <td>
+              <SettingHistory settings={choice.settings} earlier={choice.earlier} />
+            </td>
+            <td>
+              {may && (
+                <Button size="small" onClick={() => setOpen(choice)} aria-label={`Choose: ${choice.title}`}>
+                  Choose…
+                </Button>
+              )}
+            </td>
+          </tr>
+        ))}
+      </Table>
+      {open && <ChooseDialog choice={open} onClose={() => setOpen(undefined)} />}
+    </Box>
+  )
+}
+
+function ChooseDialog({ choice, onClose }: { choice: ChoiceView; onClose: () => void }) {
+  const [vehicleClass, setVehicleClass] = useState('')
+  const [option, setOption] = useState(choice.options[0]?.code ?? '')
+  const [why, setWhy] = useState('')
+  const register = useQuery(registerQuery)
+  const notice = useNotice()
+  const form = useSend(
+    () =>
+      answerOf(
+        api.PUT('/api/policy/choices/{choice}', {
+          params: { path: { choice: choice.choice } },
+          body: { vehicleClass, option, reason: why },
+        }),
+      ),
+    () => {
+      notice({ text: `${choice.title}: signed.` })
+      onClose()
+    },
+  )
+  return (
+    <FormDialog
+      title={choice.title}
+      action={option === '' ? 'Withdraw it' : 'Sign it'}
+      error={form.error}
+      busy={form.busy}
+      onSend={form.send}
+      onClose={onClose}
+    >
+      <Choice
+        label="For"
+        value={vehicleClass}
+        options={[
+          ['', 'the whole fleet'],
+          ...(register.data?.classes ?? []).map((name) => [name, name] as [string, string]),
+        ]}
+        onChange={setVehicleClass}
+        error={form.wrong('vehicleClass')}
+      />
+      <Choice
+        label="Choice"
+        value={option}
+        options={[
+          ...choice.options.map((one) => [one.code, one.label] as [string, string]),
+          ['', 'withdraw what was signed for this scope'],
+        ]}
+        onChange={setOption}
+        error={form.wrong('option')}
+        width={340}
+      />
+      <Entry label="Why" value={why} onChange={setWhy} error={form.wrong('reason')} width={420} />
+    </FormDialog>
+  )
+}

@@ -1,0 +1,217 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
+import { registerQuery } from '../../api/queries'
+import { useUnits } from '../../base/settings'
+import { color, mono } from '../../base/theme'
+import { useMay } from '../../session/session'
+import { Choice, Entry } from '../../ui/Entry'
+import { useSend } from '../../ui/useSend'
+import { many, moment } from '../../units/format'
+
+/** The shop's days in other people's calendar programs, and their bookings of vehicles here. */
+export function Calendars() {
+  const may = useMay('COORDINATOR')
+  if (!may) return null
+  return (
+    <Box component="section" aria-label="Calendars">
+      <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
+        Calendars
+      </Box>
+      <FeedsOut />
+      <Bookings />
+      <BookingsIn />
+    </Box>
+  )
+}
+
+function FeedsOut() {
+  const [yard, setYard] = useState('')
+  const [person, setPerson] = useState('')
+  const [address, setAddress] = useState('')
+  const queries = useQueryClient()
+  const register = useQuery(registerQuery)
+  const people = useQuery({ queryKey: ['people'], queryFn: () => answerOf(api.GET('/api/people')) })
+  const feeds = useQuery({
+    queryKey: ['calendar-feeds'],
+    queryFn: () => answerOf(api.GET('/api/calendar/feeds')),
+  })
+  const revoke = useMutation({
+    mutationFn: (id: number) => answerOf(api.DELETE('/api/calendar/feeds/{id}', { params: { path: { id } } })),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['calendar-feeds'] }),
+  })
+  const share = useSend<Schemas['NewCalendarLinkView']>(
+    () => answerOf(api.POST('/api/calendar/feeds', { body: { yard, person } })),
+    (made) => setAddress(new URL(made.address, globalThis.location.href).href),
+  )
+  return (
+    <Box sx={{ display: 'grid', gap: 1, mb: 2 }}>
+      <div>
+        Share the shop’s days with a calendar program under a private address. Whoever has the address can read it,
+        until it is taken back.{' '}
+        <a href={`/api/calendar/shop.ics?yard=${encodeURIComponent(yard)}&person=${encodeURIComponent(person)}`}>
+          Download it once (.ics)
+        </a>
+      </div>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
+        <Choice
+          label="Yard"
+          value={yard}
+          options={[['', 'all yards'], ...(register.data?.yards ?? []).map((name) => [name, name] as const)]}
+          onChange={setYard}
+          width={150}
+        />
+        <Choice
+          label="Person"
+          value={person}
+          options={[['', 'everybody'], ...(people.data ?? []).map((one) => [one.name, one.name] as const)]}
+          onChange={setPerson}
+          width={200}
+        />
+        <Button variant="outlined" onClick={share.send} loading={share.busy} sx={{ background: color.sheet }}>
+          Make a private address
+        </Button>
+      </Box>
+      {share.error instanceof ProblemError && <Alert severity="error">{share.error.message}</Alert>}
+      {address && (
+        <Alert severity="success">
+          Shown only now; keep it like a key:{' '}
+          <Box component="code" sx={{ fontFamily: mono, overflowWrap: 'anywhere' }}>
+            {address}
+          </Box>
+        </Alert>
+      )}
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {(feeds.data ?? []).map((feed) => (
+          <li key={feed.id}>
+            {feed.description}, since {moment(feed.at)}, made by {feed.by}{' '}
+            <Button size="small" onClick={() => revoke.mutate(feed.id)}>
+              Take back
+            </Button>
+          </li>
+        ))}
+      </Box>
+    </Box>
+  )
+}
+
+function BookingsIn() {
+  const queries = useQueryClient()
+  const read = useMutation({
+    mutationFn: async (file: File) =>
+      answerOf(
+        api.POST('/api/calendar/bookings', {
+          body: file as unknown as string,
+          bodySerializer: (body) => body as unknown as Blob,
+          headers: { 'content-type': 'text/calendar' },
+        }),
+      ),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+  const problem = read.error instanceof ProblemError ? read.error : undefined
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      <div>
+        Bookings of vehicles from a calendar file (.ics): an event belongs to the vehicle whose unit stands in its title
+        or place. A file brought in again replaces the one before.
+      </div>
+      <div>
+        <Button component="label" variant="outlined" loading={read.isPending} sx={{ background: color.sheet }}>
+          Bring in bookings…
+          <input
+            type="file"
+            accept=".ics,text/calendar"
+            hidden
+            onChange={(event) => {
+              const file = event.target.files?.[0]
+              if (file) read.mutate(file)
+              event.target.value = ''
+            }}
+          />
+        </Button>
+      </div>
+      {problem && <Alert severity="error">{problem.field('file') ?? problem.message}</Alert>}
+      {read.data && (
+        <Alert severity={read.data.unread.length === 0 ? 'success' : 'warning'}>
+          {many(read.data.bookings, 'booking', 'bookings')} of {many(read.data.vehicles, 'vehicle', 'vehicles')}.
+          {read.data.unread.map((line) => (
+            <div key={line}>{line}</div>
+          ))}
+        </Alert>
+      )}
+    </Box>
+  )
+}
+
+/** When vehicles are out: typed here, or read from a calendar. */
+function Bookings() {
+  const [units] = useUnits()
+  const [unit, setUnit] = useState('')
+  const [from, setFrom] = useState('')
+  const [to, setTo] = useState('')
+  const [why, setWhy] = useState('')
+  const queries = useQueryClient()
+  const schedule = useQuery({
+    queryKey: ['jobs', 'schedule', 'away', units],
+    queryFn: () => answerOf(api.GET('/api/shop/schedule', { params: { query: { weeks: 1, units } } })),
+  })
+  const add = useSend<unknown>(
+    () => answerOf(api.POST('/api/shop/bookings', { body: { unit, from, to, reason: why } })),
+    () => {
+      setUnit('')
+      setWhy('')
+    },
+  )
+  const back = useMutation({
+    mutationFn: (id: number) => answerOf(api.DELETE('/api/shop/bookings/{id}', { params: { path: { id } } })),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['jobs'] }),
+  })
+  return (
+    <Box component="section" aria-label="Vehicles that are out" sx={{ display: 'grid', gap: 1, mb: 2 }}>
+      <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
+        Vehicles that are out
+      </Box>
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {(schedule.data?.bookings ?? []).map((one) => (
+          <li key={one.id}>
+            <strong>{one.unit}</strong> {moment(one.from)} to {moment(one.to)}: {one.reason}{' '}
+            <Button
+              size="small"
+              aria-label={`Take off: ${one.unit}, ${one.reason}`}
+              onClick={() => back.mutate(one.id)}
+            >
+              Take off
+            </Button>
+          </li>
+        ))}
+      </Box>
+      <Box
+        component="form"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault()
+          add.send()
+        }}
+        sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}
+      >
+        <Entry label="Unit" value={unit} onChange={setUnit} error={add.wrong('unit')} width={120} />
+        <Entry
+          label="Out from"
+          value={from}
+          onChange={setFrom}
+          error={add.wrong('from')}
+          type="datetime-local"
+          width={220}
+        />
+        <Entry label="Back" value={to} onChange={setTo} error={add.wrong('to')} type="datetime-local" width={220} />
+        <Entry label="What for" value={why} onChange={setWhy} error={add.wrong('reason')} width={220} />
+        <Button type="submit" variant="outlined" loading={add.busy} sx={{ background: color.sheet, minHeight: 40 }}>
+          Book it out
+        </Button>
+      </Box>
+    </Box>
+  )
+}

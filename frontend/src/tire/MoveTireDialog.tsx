@@ -1,0 +1,78 @@
+import Alert from '@mui/material/Alert'
+import { useState } from 'react'
+import { answerOf, api, type Schemas } from '../api/client'
+import { useUnits } from '../base/settings'
+import { Entry } from '../ui/Entry'
+import { FormDialog } from '../ui/FormDialog'
+import { useNotice } from '../ui/Notice'
+import { useSend } from '../ui/useSend'
+import { localDay } from '../units/format'
+import { DayAndOdometer } from './DayAndOdometer'
+import { type Goal, PositionField } from './PositionField'
+
+/** Moves a tire to another place; a tire that is there comes to this one. */
+export function MoveTireDialog({ tire, onClose }: { tire: Schemas['TirePageView']; onClose: () => void }) {
+  const [units] = useUnits()
+  const [goal, setGoal] = useState<Goal>()
+  const [day, setDay] = useState(localDay(new Date()))
+  const [odometer, setOdometer] = useState('')
+  const [otherOdometer, setOtherOdometer] = useState('')
+  const [note, setNote] = useState('')
+  const notice = useNotice()
+  const other = goal !== undefined && goal.vehicleId !== tire.where.vehicleId
+  const form = useSend(
+    (key, confirmed) =>
+      answerOf(
+        api.POST('/api/tires/{id}/swap', {
+          params: { path: { id: tire.id }, query: { units }, header: { 'Idempotency-Key': key } },
+          body: { ...goal, odometer, otherOdometer, day, note, confirmed },
+        }),
+      ),
+    (moved) => {
+      notice({
+        text: `Moved to ${moved.where}. A relearn is due where sensors moved; set the pressures for the new places.`,
+      })
+      onClose()
+    },
+  )
+  return (
+    <FormDialog
+      title={`Move ${tire.number ?? `tire ${tire.id}`} from ${tire.where.unit} ${tire.where.position}`}
+      action="Move it"
+      error={form.error}
+      busy={form.busy}
+      onSend={form.send}
+      onConfirm={form.confirm}
+      onClose={onClose}
+    >
+      <Alert severity="info" icon={false} sx={{ width: '100%', py: 0.25 }}>
+        If a tire is at the other place, the two change places. An inside sensor travels with its wheel.
+      </Alert>
+      <PositionField
+        label="To vehicle and position"
+        value={goal}
+        onChange={setGoal}
+        error={form.wrong('position') ?? form.wrong('vehicleId') ?? form.wrong('tire')}
+      />
+      <DayAndOdometer
+        day={day}
+        onDay={setDay}
+        odometer={odometer}
+        onOdometer={setOdometer}
+        odometerLabel={other ? `Odometer of ${tire.where.unit}` : 'Odometer'}
+        wrong={form.wrong}
+      />
+      {other && (
+        <Entry
+          label="Odometer of the other vehicle"
+          value={otherOdometer}
+          onChange={setOtherOdometer}
+          error={form.wrong('otherOdometer')}
+          unit={units === 'US' ? 'mi' : 'km'}
+          width={260}
+        />
+      )}
+      <Entry label="Note (optional)" value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
+    </FormDialog>
+  )
+}

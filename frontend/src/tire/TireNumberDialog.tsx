@@ -1,0 +1,40 @@
+import { useState } from 'react'
+import { answerOf, api, type Schemas } from '../api/client'
+import { Entry } from '../ui/Entry'
+import { FormDialog } from '../ui/FormDialog'
+import { useNotice } from '../ui/Notice'
+import { useSend } from '../ui/useSend'
+
+/** The number branded or painted on a tire, and what it cost. */
+export function TireNumberDialog({ tire, onClose }: { tire: Schemas['TirePageView']; onClose: () => void }) {
+  const [number, setNumber] = useState(tire.number ?? '')
+  const [price, setPrice] = useState(tire.price?.replace(/[$,]/g, '') ?? '')
+  const notice = useNotice()
+  const form = useSend(
+    () => answerOf(api.PUT('/api/tires/{id}', { params: { path: { id: tire.id } }, body: { number, price } })),
+    () => {
+      notice({ text: 'Saved.' })
+      onClose()
+    },
+  )
+  return (
+    <FormDialog
+      title="Number and price"
+      action="Save"
+      error={form.error}
+      busy={form.busy}
+      onSend={form.send}
+      onClose={onClose}
+    >
+      <Entry
+        label="Number on the tire"
+        value={number}
+        onChange={setNumber}
+        error={form.wrong('number')}
+        code
+        autoFocus
+      />
+      <Entry label="Price paid" value={price} onChange={setPrice} error={form.wrong('price')} unit="$" />
+    </FormDialog>
+  )
+}

@@ -1,0 +1,78 @@
+import Button from '@mui/material/Button'
+import ButtonGroup from '@mui/material/ButtonGroup'
+import ListItemText from '@mui/material/ListItemText'
+import Menu from '@mui/material/Menu'
+import MenuItem from '@mui/material/MenuItem'
+import { useMutation, useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { answerOf, api, ProblemError, type Schemas } from '../api/client'
+import { scopesQuery } from '../api/queries'
+import { useUnits } from '../base/settings'
+import { uploadQueue } from '../offline/uploadQueue'
+import { useMay } from '../session/session'
+import { useNotice } from '../ui/Notice'
+
+type Scope = Schemas['WalkAroundScopeView']['scope']
+
+/** Starts a walk-round of the chosen scope, or goes on with the one under way. */
+export function StartWalkAround({ vehicleId, open }: { vehicleId: number; open: number | undefined }) {
+  const [units] = useUnits()
+  const [at, setAt] = useState<HTMLElement | null>(null)
+  const may = useMay('TECHNICIAN')
+  const scopes = useQuery({ ...scopesQuery, enabled: at !== null })
+  const navigate = useNavigate()
+  const notice = useNotice()
+  const start = useMutation({
+    mutationFn: (scope: Scope) =>
+      answerOf(
+        api.POST('/api/vehicles/{vehicleId}/walk-arounds', {
+          params: { path: { vehicleId }, query: { units } },
+          body: { scope },
+        }),
+      ),
+    onSuccess: (walk) => navigate(`/vehicles/${vehicleId}/walk-around/${walk.id}`),
+    onError: async (error) => {
+      await uploadQueue.load()
+      const along = error instanceof ProblemError && error.unreachable && uploadQueue.sheet(vehicleId)
+      if (along) navigate(`/vehicles/${vehicleId}/walk-around/sheet`)
+      else notice({ text: error.message })
+    },
+  })
+  if (!may) return null
+  const go = (scope: Scope) => {
+    setAt(null)
+    start.mutate(scope)
+  }
+  if (open !== undefined) {
+    return (
+      <Button variant="contained" loading={start.isPending} onClick={() => go('FULL')}>
+        Go on with the walk-round
+      </Button>
+    )
+  }
+  return (
+    <>
+      <ButtonGroup variant="contained" disableElevation>
+        <Button loading={start.isPending} onClick={() => go('FULL')}>
+          Start walk-round
+        </Button>
+        <Button
+          aria-label="Walk-round of another scope"
+          aria-haspopup="menu"
+          sx={{ minWidth: 36, px: 0 }}
+          onClick={(event) => setAt(event.currentTarget)}
+        >
+          <span aria-hidden="true">▾</span>
+        </Button>
+      </ButtonGroup>
+      <Menu anchorEl={at} open={at !== null} onClose={() => setAt(null)}>
+        {(scopes.data ?? []).map((one) => (
+          <MenuItem key={one.scope} onClick={() => go(one.scope)}>
+            <ListItemText primary={one.title} secondary={one.covers} />
+          </MenuItem>
+        ))}
+      </Menu>
+    </>
+  )
+}

@@ -1,0 +1,90 @@
+import Box from '@mui/material/Box'
+import type { ReactNode } from 'react'
+import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
+import { Table } from '../../ui/Table'
+import type { ArrangementView } from './plan'
+
+/** A plan kept beside the present one. */
+export interface Kept {
+  name: string
+  view: ArrangementView
+}
+
+/** What plans give and cost, today beside each. */
+export function Figures({ plans }: { plans: Kept[] }) {
+  const first = plans[0]
+  if (!first) return null
+  const rows = [...new Set(plans.flatMap((plan) => plan.view.metrics.map((figure) => figure.metric)))]
+  const of = (plan: Kept, what: string) => plan.view.metrics.find((figure) => figure.metric === what)
+  return (
+    <Table label="What it gives and costs" heads={['', 'Today', ...plans.map((plan) => plan.name)]}>
+      {rows.map((what) => (
+        <tr key={what}>
+          <th scope="row">{what}</th>
+          <td>{of(first, what)?.before}</td>
+          {plans.map((plan) => {
+            const figure = of(plan, what)
+            return (
+              <td key={plan.name}>
+                <strong>{figure?.after ?? '–'}</strong>
+                {figure?.better === true && ' better'}
+                {figure?.better === false && ' worse'}
+              </td>
+            )
+          })}
+        </tr>
+      ))}
+    </Table>
+  )
+}
+
+/** What an arrangement breaks, rule by rule. */
+export function Violations({ violations }: { violations: ArrangementView['violations'] }) {
+  return (
+    <Box component="ul" aria-label="What it breaks" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}>
+      {violations.map((one) => (
+        <Box
+          component="li"
+          key={`${one.positions.join()} ${one.rule} ${one.statement}`}
+          sx={{ display: 'flex', gap: 0.75, alignItems: 'flex-start' }}
+        >
+          <VerdictIcon verdict={one.verdict} />
+          <div>
+            <strong>
+              {one.positions.join(' and ')} {one.title}:
+            </strong>{' '}
+            {one.statement}.{' '}
+            <Box component="span" sx={{ color: 'text.secondary' }}>
+              {one.explanation}
+            </Box>
+            {one.overridable && ' A manager may let this stand, with a reason.'}
+          </div>
+        </Box>
+      ))}
+    </Box>
+  )
+}
+
+/** The moves in words, lift by lift: the same the threads draw. */
+export function MoveList({ view, children }: { view: ArrangementView; children?: ReactNode }) {
+  return (
+    <Box component="ol" aria-label="Moves, in the order of lifting" sx={{ m: 0, pl: 2.5, display: 'grid', gap: 1 }}>
+      {view.lifts.map((lift) => (
+        <li key={lift.off.join()}>
+          <strong>Off together: {lift.off.join(', ')}.</strong>{' '}
+          <Box component="span" sx={{ color: 'text.secondary' }}>
+            Jack at {lift.jackAt.join(' and ') || 'no axle: a spare only'}.
+          </Box>
+          <Box component="ul" sx={{ m: 0, pl: 2 }}>
+            {lift.moves.map((move) => (
+              <li key={`${move.tireId} ${move.from} ${move.to}`}>
+                {move.tire}: {move.from ?? 'beside'} → {move.to ?? 'off'}, {move.label}
+              </li>
+            ))}
+          </Box>
+        </li>
+      ))}
+      {children}
+    </Box>
+  )
+}

@@ -1,0 +1,78 @@
+import Alert from '@mui/material/Alert'
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { answerOf, api } from '../../api/client'
+import { useUnits } from '../../base/settings'
+import { Entry } from '../../ui/Entry'
+import { FormDialog } from '../../ui/FormDialog'
+import { useNotice } from '../../ui/Notice'
+import { useSend } from '../../ui/useSend'
+import { day as dayWords } from '../../units/format'
+import type { Asked, Places, Purpose } from './plan'
+
+/** Puts an arrangement on a day. Nothing moves before its job is signed off. */
+export function ScheduleRotationDialog(props: {
+  vehicleId: number
+  unit: string
+  today: string
+  asked: Asked
+  purpose: Purpose | undefined
+  places: Places
+  before: Places
+  onClose: () => void
+}) {
+  const [units] = useUnits()
+  const [day, setDay] = useState(props.today)
+  const [reason, setReason] = useState('')
+  const notice = useNotice()
+  const go = useNavigate()
+  const overrides = (props.asked.override ?? []).length > 0
+  const form = useSend(
+    (key) =>
+      answerOf(
+        api.POST('/api/vehicles/{id}/rotation', {
+          params: { path: { id: props.vehicleId }, query: { units }, header: { 'Idempotency-Key': key } },
+          body: {
+            options: props.asked,
+            ...(props.purpose && { goal: props.purpose }),
+            arrangement: props.places,
+            before: props.before,
+            reason,
+            ...(day && { day }),
+          },
+        }),
+      ),
+    () => {
+      notice({ text: `${props.unit}: the rotation is planned for ${dayWords(day, props.today)}.` })
+      go(`/vehicles/${props.vehicleId}/jobs`)
+    },
+  )
+  const broken = form.wrong('arrangement') ?? form.wrong('override')
+  return (
+    <FormDialog
+      title={`Plan this rotation of ${props.unit}`}
+      action="Make it a job"
+      error={form.error}
+      busy={form.busy}
+      onSend={form.send}
+      onClose={props.onClose}
+    >
+      {broken && <Alert severity="error">{broken}</Alert>}
+      <Entry label="Day" type="date" value={day} onChange={setDay} error={form.wrong('day')} />
+      {overrides && (
+        <Entry
+          label="Why the rule may stand aside"
+          value={reason}
+          onChange={setReason}
+          error={form.wrong('reason')}
+          hint="Kept with the job under your name."
+          width="100%"
+        />
+      )}
+      <div>
+        Tires from stock are kept for this job. Taken off the plan, it gives everything back; signed off, every move
+        becomes a line of the ledger, and re-torque and relearn become jobs of their own.
+      </div>
+    </FormDialog>
+  )
+}

@@ -1,0 +1,69 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import ToggleButton from '@mui/material/ToggleButton'
+import { useState } from 'react'
+import { color } from '../../base/theme'
+import { type Draft, EMPTY, isBlank } from '../../offline/draft'
+import { Entry } from '../../ui/Entry'
+
+const USUAL = ['can’t be reached', 'wheel is off', 'tire is hot', 'no gauge fits']
+
+/** Looked at with nothing to find, or left out and why. */
+export function NoReadingChoice(props: {
+  draft: Draft
+  wrong: (field: string) => string | undefined
+  onChange: (part: Partial<Draft>) => void
+}) {
+  const { draft, wrong, onChange } = props
+  const [leaving, setLeaving] = useState(draft.skipReason !== '')
+  if (leaving) {
+    return (
+      <Box component="section" aria-label="Left out" sx={{ mb: 2, display: 'grid', gap: 1 }}>
+        <Entry
+          label="Why this position is left out"
+          value={draft.skipReason}
+          onChange={(skipped) => onChange({ ...EMPTY, thermalState: draft.thermalState, skipReason: skipped })}
+          error={wrong('skipReason')}
+          width="100%"
+        />
+        <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', '& button': { minHeight: 44 } }}>
+          {USUAL.map((why) => (
+            <ToggleButton
+              key={why}
+              value={why}
+              size="small"
+              selected={draft.skipReason === why}
+              onChange={() => onChange({ ...EMPTY, thermalState: draft.thermalState, skipReason: why })}
+              sx={{ background: color.sheet, color: 'text.primary', textTransform: 'none' }}
+            >
+              {why}
+            </ToggleButton>
+          ))}
+          <Button
+            onClick={() => {
+              setLeaving(false)
+              onChange({ skipReason: '' })
+            }}
+          >
+            Don’t leave it out
+          </Button>
+        </Box>
+      </Box>
+    )
+  }
+  return (
+    <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 2, '& button': { minHeight: 44 } }}>
+      <ToggleButton
+        value="looked"
+        size="small"
+        selected={draft.looked && draft.findings.length + draft.innerSidewallFindings.length === 0}
+        disabled={draft.findings.length + draft.innerSidewallFindings.length > 0}
+        onChange={() => onChange({ looked: !draft.looked })}
+        sx={{ background: color.sheet, color: 'text.primary', textTransform: 'none', px: 1.25 }}
+      >
+        {draft.looked ? '✓ Looked at, nothing found' : 'Looked at, nothing found'}
+      </ToggleButton>
+      {isBlank(draft) && <Button onClick={() => setLeaving(true)}>Leave this position out…</Button>}
+    </Box>
+  )
+}
