@@ -61,13 +61,13 @@ const UNREACHABLE: Problem = {
   type: 'about:blank',
   title: 'The server can’t be reached',
   status: 0,
-  detail: 'What you typed is kept on this device. Check the connection and try again.',
+  detail: 'Your entries are saved on this device. Check the connection and try again.',
   fields: [],
 }
 
 const signedOut = new Set<() => void>()
 
-/** Calls back when the server says that nobody is signed in any more. */
+/** Calls back when the server says that no one is signed in any more. */
 export function onSignedOut(then: () => void): () => void {
   signedOut.add(then)
   return () => signedOut.delete(then)

@@ -57,7 +57,7 @@ export function AccountMenu() {
           Taken along, for no network
         </MenuItem>
         <MenuItem component={Link} to="/import-export" onClick={close}>
-          Files in and out
+          Import and export
         </MenuItem>
         <MenuItem component={Link} to="/labels" onClick={close}>
           Tags to print
@@ -87,7 +87,7 @@ export function AccountMenu() {
               steps.bringBack()
             }}
           >
-            First steps
+            Getting started
           </MenuItem>
         )}
         <Divider />

@@ -12,7 +12,7 @@ const KEYS: readonly (readonly [string, string, string])[] = [
   ['?', 'everywhere', 'this list'],
   ['Tab, Enter', 'everywhere', 'to the next entry or button; press it'],
   ['Escape', 'everywhere', 'leave a dialog or menu; what was typed stays'],
-  ['Enter', 'walk-round', 'to the next figure; after the last, to the next position'],
+  ['Enter', 'walk-round', 'to the next reading, and after the last one to the next position'],
   ['Enter', 'measuring and adjusting', 'to the next reading'],
   ['Enter or Space', 'drawings', 'pick the position or field that has the frame'],
   ['Enter, then Enter', 'rotation', 'pick a tire, then its place'],

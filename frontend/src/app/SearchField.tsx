@@ -85,7 +85,7 @@ export function SearchField() {
       forcePopupIcon={false}
       filterOptions={(all) => all}
       getOptionKey={(goal) => goal.to}
-      noOptionsText={found.isFetching ? 'Looking …' : 'Nothing on file reads like that'}
+      noOptionsText={found.isFetching ? 'Searching…' : 'No matches'}
       onChange={(_, goal) => {
         if (goal) {
           setText('')
@@ -112,7 +112,7 @@ export function SearchField() {
             ...props.slotProps,
             htmlInput: {
               ...props.slotProps.htmlInput,
-              'aria-label': 'Jump to vehicle, position, tire, person or command',
+              'aria-label': 'Search vehicles, positions, tires, people and commands',
             },
           }}
         />

@@ -16,7 +16,7 @@ import { Keys } from './Keys'
 import { SearchField } from './SearchField'
 
 const PLACES = [
-  { to: '/', word: 'Yard' },
+  { to: '/', word: 'Fleet' },
   { to: '/shop', word: 'Shop' },
   { to: '/outlook', word: 'Outlook' },
   { to: '/stock', word: 'Stock' },

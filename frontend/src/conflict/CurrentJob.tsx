@@ -21,10 +21,10 @@ export function CurrentJob({ error, onGoOn }: { error: unknown; onGoOn: (job: Jo
       }
     >
       <strong>
-        On file now: {job.doneAt === undefined ? `on ${day(job.day)}` : `done by ${job.doneBy ?? 'somebody'}`}.
+        On file now: {job.doneAt === undefined ? `on ${day(job.day)}` : `done by ${job.doneBy ?? 'another user'}`}.
       </strong>{' '}
       {job.items.map((item) => (item.position ? `${item.position}: ${item.label}` : item.label)).join('; ')}.
-      {job.note && ` ${job.note}.`} What you entered stands below.
+      {job.note && ` ${job.note}.`} Your entries are below.
     </Alert>
   )
 }

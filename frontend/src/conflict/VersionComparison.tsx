@@ -36,7 +36,7 @@ export function VersionComparison<F>(props: {
   if (!clashed || props.seen === undefined) return null
   if (now.isError) return <LoadProblem error={now.error} again={() => now.refetch()} />
   if (now.isPending) return <LoadingLines lines={3} />
-  if (now.data === null) return <Alert severity="warning">Somebody took it off the file meanwhile.</Alert>
+  if (now.data === null) return <Alert severity="warning">Another user removed it meanwhile.</Alert>
   return (
     <Choose
       key={now.data.version}

@@ -17,7 +17,7 @@ const read = {
   ageYears: 5.7,
   parts: [
     { letters: 'AB', meaning: 'plant that made it' },
-    { letters: '4M', meaning: 'maker’s code for the size' },
+    { letters: '4M', meaning: 'manufacturer’s code for the size' },
     { letters: '0821', meaning: 'week and year' },
   ],
   notes: ['On file already.'],

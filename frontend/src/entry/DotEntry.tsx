@@ -36,7 +36,7 @@ export function DotEntry(props: {
         value={props.value}
         onChange={props.onChange}
         error={error}
-        hint="Whole, or the last four figures"
+        hint="Whole, or the last four digits"
         code
         width="100%"
         autoFocus={props.autoFocus ?? false}

@@ -14,7 +14,7 @@ const read = {
   mudAndSnow: true,
   severeSnow: false,
   parts: [{ field: 'SERVICE', read: '121/118S', meaning: 'load index 121 is 3,197 lb single' }],
-  missing: ['maker’s name'],
+  missing: ['manufacturer’s name'],
   leftOver: '&%',
 }
 
@@ -40,12 +40,12 @@ describe('reading a model off its sidewall', () => {
   it('fills the parts from one line, says what each means, what is missing and what wasn’t understood', async () => {
     server()
     show(<ModelDialog model={undefined} onClose={() => {}} />)
-    await userEvent.type(screen.getByLabelText('The sidewall line as it stands'), 'lt245/75r17121/118se')
+    await userEvent.type(screen.getByLabelText('Sidewall marking as molded'), 'lt245/75r17121/118se')
     expect(screen.getByLabelText('Size')).toHaveValue('LT245/75R17')
     expect(screen.getByLabelText('Service description')).toHaveValue('121/118S')
     expect(screen.getByLabelText('Load range')).toHaveValue('E')
     expect(await screen.findByText(/load index 121 is 3,197 lb single/)).toBeVisible()
-    expect(screen.getByText('Still missing: maker’s name')).toBeVisible()
+    expect(screen.getByText('Still missing: manufacturer’s name')).toBeVisible()
     expect(screen.getByText('Not understood: “&%”')).toBeVisible()
     expect(await screen.findByText('31.47 in')).toBeVisible()
     expect(screen.getByText(/the molded single load is 3,915 lb/)).toBeVisible()
@@ -54,24 +54,24 @@ describe('reading a model off its sidewall', () => {
   it('lets each part be put right by hand, and sends what the hand wrote', async () => {
     const calls = server()
     show(<ModelDialog model={undefined} onClose={() => {}} />)
-    await userEvent.type(screen.getByLabelText('The sidewall line as it stands'), 'lt245/75r17121/118se')
+    await userEvent.type(screen.getByLabelText('Sidewall marking as molded'), 'lt245/75r17121/118se')
     await userEvent.clear(screen.getByLabelText('Load range'))
     await userEvent.type(screen.getByLabelText('Load range'), 'D')
-    await userEvent.type(screen.getByLabelText('Maker'), 'Larkfell')
+    await userEvent.type(screen.getByLabelText('Manufacturer'), 'Larkfell')
     await userEvent.type(screen.getByLabelText('Model'), 'Hill 3')
-    await userEvent.click(screen.getByRole('button', { name: 'Put in the catalogue' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add to catalog' }))
     const sent = calls.find((call) => call.path === '/api/tire-models')?.body as Schemas['TireModelRequest']
     expect(sent).toMatchObject({ manufacturer: 'Larkfell', name: 'Hill 3', size: 'LT245/75R17', range: 'D' })
     expect(sent.snowRating).toBe('MUD_AND_SNOW')
   })
 
   it('marks what the server refuses and keeps the rest', async () => {
-    server({ name: 'This model is in the catalogue already.' })
+    server({ name: 'This model is in the catalog already.' })
     show(<ModelDialog model={undefined} onClose={() => {}} />)
-    await userEvent.type(screen.getByLabelText('Maker'), 'Larkfell')
-    await userEvent.click(screen.getByRole('button', { name: 'Put in the catalogue' }))
-    expect(await screen.findByText('This model is in the catalogue already.')).toBeVisible()
-    expect(screen.getByLabelText('Maker')).toHaveValue('Larkfell')
+    await userEvent.type(screen.getByLabelText('Manufacturer'), 'Larkfell')
+    await userEvent.click(screen.getByRole('button', { name: 'Add to catalog' }))
+    expect(await screen.findByText('This model is in the catalog already.')).toBeVisible()
+    expect(screen.getByLabelText('Manufacturer')).toHaveValue('Larkfell')
   })
 
   it('explains a field of the drawing and takes the entry, by keyboard', async () => {

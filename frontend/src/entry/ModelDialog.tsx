@@ -42,7 +42,7 @@ const WINTER = [
 
 /** The entries that a field of the drawing leads to. */
 const LEADS_TO: Partial<Record<SidewallField, string>> = {
-  manufacturer: 'Maker',
+  manufacturer: 'Manufacturer',
   name: 'Model',
   size: 'Size',
   service: 'Service description',
@@ -75,7 +75,7 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
           )
         : answerOf(api.POST('/api/tire-models', { params: { query: { units } }, body: form })),
     (saved) => {
-      notice({ text: `${saved.title} ${saved.sidewall} is in the catalogue.` })
+      notice({ text: `${saved.title} ${saved.sidewall} is in the catalog.` })
       onClose()
     },
   )
@@ -119,7 +119,7 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
   return (
     <FormDialog
       title={model ? model.title : 'Read a new model'}
-      action={model ? 'Save for all its tires' : 'Put in the catalogue'}
+      action={model ? 'Save for all its tires' : 'Add to catalog'}
       error={saving.error}
       busy={saving.busy}
       onSend={saving.send}
@@ -161,7 +161,7 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
         </Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.75, alignContent: 'flex-start' }}>
           <SidewallLine value={line} onChange={(text) => void readLine(text)} />
-          {entry('manufacturer', 'manufacturer', 'Maker')}
+          {entry('manufacturer', 'manufacturer', 'Manufacturer')}
           {entry('name', 'name', 'Model', 220)}
           {entry('size', 'size', 'Size')}
           {entry('service', 'service', 'Service description')}
@@ -169,7 +169,7 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
           {entry('load', 'maxLoadSingle', 'Molded load, single', 190, units === 'US' ? 'lb' : 'kg')}
           {entry('', 'maxLoadDual', 'Molded load, dual', 190, units === 'US' ? 'lb' : 'kg')}
           {entry('moldedPressure', 'moldedPressure', 'Molded pressure', 170, pressureUnit(units))}
-          {entry('', 'originalDepth', 'Tread when new', 160, depthUnit(units))}
+          {entry('', 'originalDepth', 'Original tread depth', 160, depthUnit(units))}
           {entry('', 'diameter', 'Overall diameter', 170, units === 'US' ? 'in' : 'mm')}
           {entry('plies', 'plies', 'Plies', 260)}
           {entry('grades', 'utqgGrades', 'Treadwear, traction, temperature', 260)}
@@ -188,7 +188,7 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
               set={(directional) => set({ isDirectional: directional })}
             />
             <Tick
-              label="Its maker allows it on steer axles"
+              label="Manufacturer allows it on steer axles"
               on={form.isSteerAllowed}
               set={(steerAllowed) => set({ isSteerAllowed: steerAllowed })}
             />
@@ -227,7 +227,7 @@ export function SidewallLine({ value, onChange }: { value: string; onChange: (te
   return (
     <Box sx={{ width: '100%' }}>
       <Entry
-        label="The sidewall line as it stands"
+        label="Sidewall marking as molded"
         value={value}
         onChange={onChange}
         error={text.length >= 4 ? wrong : undefined}
@@ -281,7 +281,7 @@ function Follows({ form }: { form: Form }) {
         </Alert>
       ))}
       <Box component="h3" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-        What follows from it
+        Derived data
       </Box>
       <PropertyList facts={read.data.facts} />
     </Box>

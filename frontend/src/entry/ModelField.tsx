@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { modelsQuery } from '../api/queries'
 import { useUnits } from '../base/settings'
 
-/** A model of the catalogue, found by typing any part of its name or sidewall line. */
+/** A model of the catalog, found by typing any part of its name or sidewall line. */
 export function ModelField(props: {
   value: number | undefined
   onChange: (id: number | undefined) => void
@@ -23,7 +23,7 @@ export function ModelField(props: {
       onChange={(_, model) => props.onChange(model?.id)}
       getOptionLabel={(model) => `${model.title} ${model.sidewall}`}
       getOptionKey={(model) => model.id}
-      noOptionsText="Not in the catalogue. Add it under Stock, Catalogue."
+      noOptionsText="Not in the catalog. Add it under Stock, Catalog."
       sx={{ width: { xs: '100%', sm: props.width ?? '100%' } }}
       renderInput={(params) => (
         <TextField

@@ -55,13 +55,13 @@ describe('a job sheet', () => {
     ] as const) {
       await userEvent.type(screen.getByLabelText(`Gap at place ${place}`), figure)
     }
-    await userEvent.click(screen.getByRole('button', { name: 'Record and go on' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Save and continue' }))
     expect(await screen.findByText(/Spread 3\/32 in/)).toBeVisible()
     expect(screen.getByLabelText('Gap at place 3')).toHaveValue('6')
     expect(calls.find((call) => call.method === 'POST')?.body).toEqual({
       fields: { gap1: '3', gap2: '3', gap3: '6', gap4: '4' },
     })
-    expect(screen.queryByRole('button', { name: 'Leave out…' })).not.toBeInTheDocument()
+    expect(screen.queryByRole('button', { name: 'Skip…' })).not.toBeInTheDocument()
   })
 
   it('goes on to the next step once one is done, and names who did it', async () => {
@@ -85,11 +85,11 @@ describe('a job sheet', () => {
         ? problem(422, { reason: 'Say why it is left out.' })
         : { body: sheet([{ ...balance, state: 'SKIPPED', statement: 'same as yesterday' }]) },
     )
-    await userEvent.click(await screen.findByRole('button', { name: 'Leave out…' }))
-    await userEvent.click(screen.getByRole('button', { name: 'Leave it out' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Skip…' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Skip step' }))
     expect(await screen.findByText('Say why it is left out.')).toBeVisible()
-    await userEvent.type(screen.getByLabelText('Why it is left out'), 'same as yesterday')
-    await userEvent.click(screen.getByRole('button', { name: 'Leave it out' }))
+    await userEvent.type(screen.getByLabelText('Reason for skipping'), 'same as yesterday')
+    await userEvent.click(screen.getByRole('button', { name: 'Skip step' }))
     await waitFor(() =>
       expect(calls.filter((call) => call.path.endsWith('/skip')).at(-1)?.body).toEqual({ reason: 'same as yesterday' }),
     )
@@ -124,12 +124,12 @@ describe('a job sheet', () => {
 
   it('waits for the step before a safety step, by its name', async () => {
     page(
-      [step('CORE_OUT:1L', { title: 'Core out', state: 'WAITS', blockedBy: 'Stand it safely', safety: true })],
+      [step('CORE_OUT:1L', { title: 'Core out', state: 'WAITS', blockedBy: 'Secure the vehicle', safety: true })],
       () => ({
         body: {},
       }),
     )
-    expect(await screen.findByText('First: Stand it safely.')).toBeVisible()
+    expect(await screen.findByText('Complete first: Secure the vehicle.')).toBeVisible()
     expect(screen.queryByRole('button', { name: 'Done' })).not.toBeInTheDocument()
   })
 

@@ -148,7 +148,7 @@ function CloseSheet({ sheet, onOpen }: { sheet: SheetView; onOpen: (key: string)
     },
     onSuccess: async () => {
       await queries.invalidateQueries()
-      notice({ text: `${sheet.unit}: closed, and written to the history. What has to follow is planned.` })
+      notice({ text: `${sheet.unit} completed. Follow-up work is scheduled.` })
       go(`/jobs/${sheet.jobId}/visit`)
     },
   })

@@ -44,7 +44,7 @@ export function JobSheetOptions({ sheet, folded }: { sheet: SheetView; folded: b
             label="Tire changer"
             value={sheet.tireChangerId === undefined ? '' : String(sheet.tireChangerId)}
             options={[
-              ['', 'not chosen: both schools shown'],
+              ['', 'not chosen: both techniques shown'],
               ...sheet.tireChangers.map((one) => [String(one.id), `${one.name}, ${one.type}`] as [string, string]),
             ]}
             onChange={(id) =>
@@ -114,9 +114,16 @@ export function HandOver({ sheet }: { sheet: SheetView }) {
       ))}
       {open ? (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}>
-          <Entry label="Who goes on" value={to} onChange={setTo} error={problem?.field('to')} width={240} autoFocus />
+          <Entry
+            label="New technician"
+            value={to}
+            onChange={setTo}
+            error={problem?.field('to')}
+            width={240}
+            autoFocus
+          />
           <Button variant="outlined" onClick={() => handing.mutate()} loading={handing.isPending}>
-            Hand it over
+            Hand over
           </Button>
         </Box>
       ) : (

@@ -48,10 +48,10 @@ function page(answer: Parameters<typeof fakeServer>[0]) {
 describe('a shop visit', () => {
   it('says what to begin with, what is on the vehicle and what falls due next', async () => {
     page(() => ({ body: visit }))
-    expect(await screen.findByText(/Begin with the damage/)).toBeVisible()
+    expect(await screen.findByText(/Start with damage present/)).toBeVisible()
     expect(screen.getByText('3CT2XR5M2226')).toBeVisible()
     expect(screen.getByText(/planned: Re-torque/)).toBeVisible()
-    expect(screen.getByText('not gauged')).toBeVisible()
+    expect(screen.getByText('not checked')).toBeVisible()
     expect(screen.getByText('−0.45°')).toBeVisible()
   })
 
@@ -79,11 +79,11 @@ describe('a shop visit', () => {
     )
     await userEvent.click(await screen.findByLabelText('Note'))
     await userEvent.click(screen.getByRole('option', { name: 'Parts: Stems used' }))
-    await userEvent.click(screen.getByRole('button', { name: 'Note it' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add entry' }))
     expect(await screen.findByText('Say what was found or done.')).toBeVisible()
     refused = false
     await userEvent.type(screen.getByLabelText('What'), '2 stems')
-    await userEvent.click(screen.getByRole('button', { name: 'Note it' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add entry' }))
     expect(await screen.findByText(/: 2 stems/)).toBeVisible()
     expect(calls.filter((call) => call.method === 'POST').at(-1)?.body).toEqual({
       entry: 'PARTS',

@@ -52,8 +52,8 @@ export function ShopVisit() {
         <Notes visit={visit} />
         {may && !visit.done && (
           <div>
-            <Link to={`/vehicles/${visit.vehicleId}/load`}>Record a weighing</Link>: a slip is kept with the vehicle,
-            not with the visit.
+            <Link to={`/vehicles/${visit.vehicleId}/load`}>Record a weighing</Link>: a scale ticket belongs to the
+            vehicle, not to the visit.
           </div>
         )}
         {may && <Note visit={visit} onTook={(next) => queries.setQueryData(key, next)} />}
@@ -68,9 +68,7 @@ function Notes({ visit }: { visit: View }) {
   const parts = [...new Set(visit.entries.map((entry) => entry.part))]
   return (
     <Box component="section" aria-label="Noted so far">
-      {visit.lines.length === 0 && (
-        <p>Nothing is noted yet. Begin with the damage that was there when the vehicle came.</p>
-      )}
+      {visit.lines.length === 0 && <p>No entries yet. Start with damage present at check-in.</p>}
       {parts.map((part) => {
         const codes = visit.entries.filter((entry) => entry.part === part).map((entry) => entry.entry)
         const lines = visit.lines.filter((line) => codes.includes(line.entry))
@@ -169,7 +167,7 @@ function Note({ visit, onTook }: { visit: View; onTook: (view: View) => void }) 
         units={units}
       />
       <Button type="submit" variant="contained" loading={note.isPending} sx={{ minHeight: 40 }}>
-        Note it
+        Add entry
       </Button>
       <Button
         component="label"
@@ -215,7 +213,7 @@ function Compared({ visit }: { visit: View }) {
           </tr>
         ))}
       </Table>
-      <Box sx={{ color: 'text.secondary', mt: 0.5 }}>What is right stands in the vehicle maker’s data.</Box>
+      <Box sx={{ color: 'text.secondary', mt: 0.5 }}>The correct values are in the vehicle manufacturer’s data.</Box>
     </Box>
   )
 }
@@ -238,7 +236,7 @@ function HandOverPage({ visit }: { visit: View }) {
               {row.dot ?? 'not read'}
             </Box>
             <td>{row.age ?? 'not known'}</td>
-            <td>{row.pressure ?? 'not gauged'}</td>
+            <td>{row.pressure ?? 'not checked'}</td>
             <td>{row.target ?? 'not known'}</td>
           </tr>
         ))}

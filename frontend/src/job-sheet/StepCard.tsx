@@ -149,17 +149,17 @@ export function StepCard(props: {
               }
               sx={{ minHeight: 48, background: color.sheet, justifySelf: 'start' }}
             >
-              Press the gauge on
+              Read gauge
             </Button>
           )}
           {step.outside && !done.isPending && (
             <Alert severity="error">
-              <strong>Not within limits:</strong> {step.outside}
+              <strong>Outside limits:</strong> {step.outside}
             </Alert>
           )}
           {problem && !atField && <Alert severity="error">{problem.message}</Alert>}
           {step.state === 'WAITS' ? (
-            <Alert severity="info">First: {step.blockedBy}.</Alert>
+            <Alert severity="info">Complete first: {step.blockedBy}.</Alert>
           ) : (
             props.may &&
             !sheet.doneAt && (
@@ -170,11 +170,11 @@ export function StepCard(props: {
                   loading={done.isPending}
                   sx={{ minHeight: 52, minWidth: 190, fontSize: 17 }}
                 >
-                  {step.fields.length > 0 ? 'Record and go on' : 'Done'}
+                  {step.fields.length > 0 ? 'Save and continue' : 'Done'}
                 </Button>
                 {step.canBeSkipped && !leaving && (
                   <Button onClick={() => setLeaving(true)} sx={{ minHeight: 52 }}>
-                    Leave out…
+                    Skip…
                   </Button>
                 )}
               </Box>
@@ -183,7 +183,7 @@ export function StepCard(props: {
           {leaving && (
             <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}>
               <Entry
-                label="Why it is left out"
+                label="Reason for skipping"
                 value={reason}
                 onChange={setReason}
                 error={problem?.field('reason')}
@@ -191,7 +191,7 @@ export function StepCard(props: {
                 autoFocus
               />
               <Button variant="outlined" onClick={() => skip.mutate()} loading={skip.isPending} sx={{ minHeight: 44 }}>
-                Leave it out
+                Skip step
               </Button>
             </Box>
           )}
@@ -207,12 +207,12 @@ function Settled(props: { step: StepView; may: boolean; busy: boolean; onUndo: (
   return (
     <Box sx={{ mt: 1.5, display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
       <div>
-        <strong>{step.state === 'DONE' ? 'Done' : 'Left out'}</strong> by {step.by}, {step.at && moment(step.at)}
+        <strong>{step.state === 'DONE' ? 'Done' : 'Skipped'}</strong> by {step.by}, {step.at && moment(step.at)}
         {step.statement && step.statement !== 'done' && `: ${step.statement}`}
       </div>
       {props.may && (
         <Button onClick={props.onUndo} loading={props.busy}>
-          Take back
+          Undo
         </Button>
       )}
     </Box>

@@ -5,7 +5,7 @@ import { phases, type StepView } from './steps'
 const SIGN = { OPEN: '○', WAITS: '·', DONE: '✓', SKIPPED: '–' } as const
 // What only waits is told by its dot; the word is for those who hear the page.
 const visuallyHidden = { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' }
-const WORD = { OPEN: 'open', WAITS: 'waits', DONE: 'done', SKIPPED: 'left out' } as const
+const WORD = { OPEN: 'open', WAITS: 'waits', DONE: 'done', SKIPPED: 'skipped' } as const
 
 /** Every step of the sheet with its state; tapping one opens it. */
 export function StepList(props: { steps: StepView[]; chosen: string | undefined; onChoose: (key: string) => void }) {

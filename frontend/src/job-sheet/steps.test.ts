@@ -16,8 +16,10 @@ describe('the order of a sheet', () => {
 
   it('puts steps together by phase and wheel as they follow each other', () => {
     expect(
-      phases([step('A', { phase: 'Before' }), step('B:1L', { phase: 'Off', position: '1L' })]).map((one) => one.title),
-    ).toEqual(['Before', 'Off, 1L'])
+      phases([step('A', { phase: 'Before' }), step('B:1L', { phase: 'Remove', position: '1L' })]).map(
+        (one) => one.title,
+      ),
+    ).toEqual(['Before', 'Remove, 1L'])
   })
 })
 

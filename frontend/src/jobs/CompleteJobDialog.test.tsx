@@ -50,7 +50,7 @@ describe('signing off a job', () => {
     const { sent, onClose } = open(job(item(9, 'SET_PRESSURE', ['COLD_PRESSURE'])))
     expect(screen.queryByLabelText('DOT code')).not.toBeInTheDocument()
     await userEvent.type(screen.getByLabelText('Cold pressure after'), '95')
-    await userEvent.click(screen.getByRole('button', { name: 'Sign off as done' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Complete job' }))
     await vi.waitFor(() => expect(onClose).toHaveBeenCalled())
     expect(sent()[0]?.path).toBe('/api/jobs/5/completion')
     expect(sent()[0]?.headers.get('If-Match')).toBe('"2"')
@@ -73,7 +73,7 @@ describe('signing off a job', () => {
           },
     )
     await userEvent.type(screen.getByLabelText('Cold pressure after'), '56')
-    await userEvent.click(screen.getByRole('button', { name: 'Sign off as done' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Complete job' }))
     await screen.findByRole('button', { name: 'Confirm reading' })
     await userEvent.type(screen.getByLabelText('Cold pressure after'), '5')
     expect(screen.queryByRole('button', { name: 'Confirm reading' })).not.toBeInTheDocument()
@@ -83,10 +83,10 @@ describe('signing off a job', () => {
     expect(sent().at(-1)?.body).toMatchObject({ results: [{ pressure: '56', confirmed: ['pressure'] }] })
   })
 
-  it('asks for code, depths and pressure of a tire fitted new', () => {
+  it('asks for code, depths and pressure of a installed tire new', () => {
     open(job(item(9, 'REPLACE', ['NEW_TIRE'])))
     for (const field of [
-      'DOT code of the tire fitted',
+      'DOT code of the installed tire',
       'Tread outer',
       'Tread center',
       'Tread inner',
@@ -104,10 +104,10 @@ describe('signing off a job', () => {
         : { body: one },
     )
     await userEvent.type(screen.getByLabelText('Cold pressure after'), '95')
-    await userEvent.click(screen.getByRole('button', { name: 'Sign off as done' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Complete job' }))
     expect(await screen.findByText(/moved for the clinic/)).toHaveTextContent('On file now: on 30 Nov 2026.')
     await userEvent.click(screen.getByRole('button', { name: 'Go on with it' }))
-    await userEvent.click(screen.getByRole('button', { name: 'Sign off as done' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Complete job' }))
     await vi.waitFor(() => expect(sent()).toHaveLength(2))
     expect(sent()[1]?.headers.get('If-Match')).toBe('"3"')
     expect(sent()[1]?.body).toMatchObject({ results: [{ itemId: 9, pressure: '95' }] })
@@ -127,7 +127,7 @@ describe('signing off a job', () => {
 
   it('asks for no pressure of a condemned tire', async () => {
     open(job(item(9, 'INSPECT_DAMAGE', ['VERDICT', 'COLD_PRESSURE'])))
-    await userEvent.click(screen.getByLabelText('The tire professional found it'))
+    await userEvent.click(screen.getByLabelText('Tire professional’s verdict'))
     await userEvent.click(screen.getByRole('option', { name: 'condemned' }))
     expect(screen.queryByLabelText('Cold pressure after')).not.toBeInTheDocument()
   })
@@ -136,7 +136,7 @@ describe('signing off a job', () => {
     const one = job(item(9, 'AGE_INSPECTION', ['VERDICT']))
     const { close } = open(one, () => problem(422, { 'results.9.verdict': 'Choose what the tire professional found.' }))
     await userEvent.type(screen.getByLabelText('Name of the professional'), 'Marrow Street')
-    await userEvent.click(screen.getByRole('button', { name: 'Sign off as done' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Complete job' }))
     expect(await screen.findByText('Choose what the tire professional found.')).toBeInTheDocument()
     close()
     open(one)

@@ -20,7 +20,7 @@ import type { Result } from './result'
 
 const keyOf = (jobId: number) => `rotagens.signoff.${jobId}`
 
-/** What was typed is kept on this device until the job is signed off, also when the page closes. */
+/** What was typed is saved on this device until the job is signed off, also when the page closes. */
 const typed = {
   read: (jobId: number) => JSON.parse(localStorage.getItem(keyOf(jobId)) ?? '{}') as Record<number, Result>,
   write: (jobId: number, results: Record<number, Result>) =>
@@ -71,7 +71,7 @@ export function CompleteJobDialog(props: { job: Job; today: string; onClose: () 
     onSuccess: async () => {
       typed.forget(job.id)
       await queries.invalidateQueries()
-      notice({ text: `${job.unit}: done and written to the history.` })
+      notice({ text: `${job.unit} completed.` })
       onClose()
     },
   })
@@ -145,7 +145,7 @@ export function CompleteJobDialog(props: { job: Job; today: string; onClose: () 
         <DialogActions>
           <Button onClick={onClose}>Leave</Button>
           <Button type="submit" variant="contained" loading={done.isPending}>
-            Sign off as done
+            Complete job
           </Button>
         </DialogActions>
       </Box>

@@ -60,14 +60,15 @@ export function DueRow(props: {
           {line.reason.explanation}
           {line.earliest &&
             ` Between ${day(line.earliest, props.today)} and ${line.latest ? day(line.latest, props.today) : 'later'}.`}
-          <span title="What waiting brings"> {line.consequence}</span>
+          <span title="If postponed"> {line.consequence}</span>
         </div>
         {line.postponement && (
           <div className="left">
-            Left until {day(line.postponement.until, props.today)} by {line.postponement.by}: {line.postponement.reason}{' '}
+            Postponed until {day(line.postponement.until, props.today)} by {line.postponement.by}:{' '}
+            {line.postponement.reason}{' '}
             {may && (
               <button type="button" onClick={() => back.send()}>
-                take back
+                End postponement
               </button>
             )}
           </div>
@@ -80,8 +81,8 @@ export function DueRow(props: {
           <Link to={`/vehicles/${line.vehicleId}/rotation`}>propose</Link>
         )}
         {may && !line.scheduled && !line.postponement && line.urgency !== 'DO_NOT_OPERATE' && (
-          <button type="button" aria-label={`Leave for now: ${name}`} onClick={() => setLeaving(true)}>
-            leave…
+          <button type="button" aria-label={`Postpone ${name}`} onClick={() => setLeaving(true)}>
+            Postpone…
           </button>
         )}
         {leaving && <PostponeDialog line={line} onClose={() => setLeaving(false)} />}

@@ -96,11 +96,11 @@ export function ItemFields(props: {
       <Caution item={item} />
       {fresh && <ModelField item={item} result={result} error={wrong('tireModelId')} onChange={onChange} />}
       {(fresh || needs('DOT_CODE')) &&
-        figure('dotCode', fresh ? 'DOT code of the tire fitted' : 'DOT code', undefined, 210)}
+        figure('dotCode', fresh ? 'DOT code of the installed tire' : 'DOT code', undefined, 210)}
       {needs('WHEEL') && (
         <TextField
           select
-          label="Wheel fitted is"
+          label="Installed wheel pilot type"
           value={result?.pilot ?? ''}
           onChange={(event) => onChange({ pilot: event.target.value as 'HUB' | 'STUD' })}
           error={wrong('pilot') !== undefined}
@@ -128,13 +128,13 @@ export function ItemFields(props: {
           ))}
         </TextField>
       )}
-      {needs('TORQUE') && figure('torque', 'Wrench set to', units === 'US' ? 'ft·lb' : 'N·m', 180)}
-      {needs('SENSOR') && figure('sensor', 'ID of the sensor fitted', undefined, 210)}
+      {needs('TORQUE') && figure('torque', 'Torque set', units === 'US' ? 'ft·lb' : 'N·m', 180)}
+      {needs('SENSOR') && figure('sensor', 'ID of the installed sensor', undefined, 210)}
       {needs('VERDICT') && (
         <>
           <TextField
             select
-            label="The tire professional found it"
+            label="Tire professional’s verdict"
             value={result?.verdict ?? ''}
             onChange={(event) => onChange({ verdict: event.target.value as 'SERVICEABLE' | 'CONDEMNED' })}
             error={wrong('verdict') !== undefined}
@@ -197,7 +197,7 @@ function ModelField({
   return (
     <TextField
       select
-      label="Tire fitted"
+      label="Installed tire"
       value={chosen !== undefined && models.data ? String(chosen) : ''}
       onChange={(event) => onChange({ tireModelId: Number(event.target.value) })}
       error={error !== undefined}

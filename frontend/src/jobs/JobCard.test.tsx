@@ -70,11 +70,11 @@ describe('a job', () => {
 
   it('moves to another day with the version seen, and says why when it can’t', async () => {
     const calls = fakeServer((call) =>
-      call.method === 'PUT' ? problem(422, { day: 'This day has passed. Choose today or later.' }) : { body: [] },
+      call.method === 'PUT' ? problem(422, { day: 'Choose today or a later date.' }) : { body: [] },
     )
     show(<JobCard job={job} today="2026-11-23" />)
     fireEvent.change(screen.getByLabelText('Day'), { target: { value: '2026-11-20' } })
-    expect(await screen.findByText('This day has passed. Choose today or later.')).toBeInTheDocument()
+    expect(await screen.findByText('Choose today or a later date.')).toBeInTheDocument()
     const put = calls.find((call) => call.method === 'PUT')
     expect(put?.headers.get('If-Match')).toBe('"2"')
     expect(put?.body).toEqual({ day: '2026-11-20' })

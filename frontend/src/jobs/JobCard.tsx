@@ -90,8 +90,8 @@ export function JobCard({
               onChange={(event) => event.target.value && move.mutate(event.target.value)}
               slotProps={{ inputLabel: { shrink: true } }}
             />
-            <Button onClick={() => cancel.mutate()}>Take off the plan</Button>
-            <Button onClick={() => setFinishing(true)}>Mark done…</Button>
+            <Button onClick={() => cancel.mutate()}>Unschedule</Button>
+            <Button onClick={() => setFinishing(true)}>Complete job…</Button>
             <Button variant="contained" component={Link} to={`/jobs/${job.id}/sheet`}>
               Job sheet
             </Button>

@@ -23,8 +23,8 @@ export function PostponeDialog({ line, onClose }: { line: DueLine; onClose: () =
   )
   return (
     <FormDialog
-      title={`Leave for now: ${line.label}, ${line.unit} ${line.positions.join(' ')}`}
-      action="Leave it until then"
+      title={`Postpone ${line.label}, ${line.unit} ${line.positions.join(' ')}`}
+      action="Postpone"
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -34,7 +34,7 @@ export function PostponeDialog({ line, onClose }: { line: DueLine; onClose: () =
         {line.reason.statement}. <strong>Waiting means:</strong> {line.consequence}
       </Box>
       <Entry label="Until" value={until} onChange={setUntil} error={form.wrong('until')} type="date" width={190} />
-      <Entry label="Why it can wait" value={reason} onChange={setReason} error={form.wrong('reason')} width={340} />
+      <Entry label="Reason" value={reason} onChange={setReason} error={form.wrong('reason')} width={340} />
     </FormDialog>
   )
 }

@@ -98,7 +98,7 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
             </Box>
             {lines.some((line) => line.urgency === 'DO_NOT_OPERATE') && (
               <Alert severity="warning" icon={false}>
-                Until this is done the vehicle must not be driven. A day on the plan doesn’t change that.
+                Do not operate this vehicle until the job is complete. Scheduling it does not change that.
               </Alert>
             )}
           </Stack>

@@ -11,7 +11,7 @@ export function waitingWords(held: Held): string {
   return [
     entries > 0 && many(entries, 'position', 'positions'),
     photos > 0 && many(photos, 'photo', 'photos'),
-    finishes > 0 && many(finishes, 'walk-round to finish', 'walk-rounds to finish'),
+    finishes > 0 && many(finishes, 'walk-around to finish', 'walk-arounds to finish'),
   ]
     .filter(Boolean)
     .join(', ')
@@ -41,13 +41,13 @@ export function UploadStatus() {
     >
       <strong>
         {conflicts > 0
-          ? 'Somebody else was there too'
+          ? 'Conflict with another user'
           : held.reached
-            ? 'Waits for somebody'
-            : 'Out of reach of the server'}
+            ? 'Waiting for a decision'
+            : 'No connection to the server'}
       </strong>
-      <span>{words ? `${words} on this device, not sent yet.` : 'What is typed is kept on this device.'}</span>
-      <Link to="/offline">{stuck > 0 ? 'Settle it' : 'Taken along'}</Link>
+      <span>{words ? `${words} on this device, not sent yet.` : 'What is typed is saved on this device.'}</span>
+      <Link to="/offline">{stuck > 0 ? 'Resolve' : 'Offline'}</Link>
     </Box>
   )
 }

@@ -28,7 +28,7 @@ export interface Draft {
   fixed: Finding[]
   pressureGauge: number | null
   treadGauge: number | null
-  /** Why this position is left out. */
+  /** Reason for skipping. */
   skipReason: string
   /** The code as read off a tire whose code isn’t on file. */
   dotCode: string

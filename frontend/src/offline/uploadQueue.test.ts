@@ -124,7 +124,7 @@ describe('what this device keeps', () => {
     expect(uploadQueue.waiting()).toEqual({ entries: 0, photos: 0, finishes: 0, conflicts: 0, stuck: 0 })
   })
 
-  it('offers a new walk-round where the old one was finished meanwhile', async () => {
+  it('offers a new walk-around where the old one was finished meanwhile', async () => {
     let over = true
     const { state, calls } = server((call) => (call.method === 'PUT' && over ? problem(409) : undefined))
     state.there = true
@@ -168,7 +168,7 @@ describe('what this device keeps', () => {
     expect(uploadQueue.waiting().entries).toBe(0)
   })
 
-  it('keeps what came too late for a walk-round somebody finished, and never slips it into another', async () => {
+  it('keeps what came too late for a walk-around somebody finished, and never slips into another', async () => {
     const { state, puts } = server()
     await uploadQueue.keepSheet(walk, 'US')
     await uploadQueue.keep(3, '2LO', typed, 'US')

@@ -507,7 +507,7 @@ const OVER: Problem = {
   type: 'about:blank',
   title: 'Over',
   status: 409,
-  detail: 'This walk-round was finished meanwhile. What you typed here is not in it; it can go into a new one.',
+  detail: 'This walk-around was finished meanwhile. Your entries here are not in it. They can go into a new one.',
   fields: [],
 }
 

@@ -60,7 +60,7 @@ export function FirstStart({ session }: { session: Schemas['SessionView'] }) {
           slotProps={{ htmlInput: { autoComplete: 'new-password' } }}
         />
         <Button type="submit" variant="contained" loading={make.isPending} sx={{ minHeight: 44 }}>
-          Make the account and go in
+          Create account and sign in
         </Button>
       </Box>
       {session.empty && <BringIn />}
@@ -87,7 +87,7 @@ function BringIn() {
   return (
     <Box sx={{ mt: 4, pt: 2, borderTop: 1, borderColor: 'divider' }}>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
-        Or bring in an export first
+        Or start from an export file
       </Box>
       <p>A JSON file exported from another data folder fills this one with the same records.</p>
       {problem && (

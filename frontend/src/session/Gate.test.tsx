@@ -83,10 +83,10 @@ describe('the way in', () => {
         : { body: { ...signedOut, firstStart: true, empty: true } },
     )
     show(<Gate>the yard</Gate>, '/', null)
-    expect(await screen.findByText('Or bring in an export first')).toBeVisible()
+    expect(await screen.findByText('Or start from an export file')).toBeVisible()
     await userEvent.type(screen.getByLabelText('Your name'), 'Owner One')
     await userEvent.type(screen.getByLabelText('Password'), 'seven blue wheels')
-    await userEvent.click(screen.getByRole('button', { name: 'Make the account and go in' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Create account and sign in' }))
     expect(await screen.findByText('the yard')).toBeVisible()
     expect(calls.find((call) => call.path === '/api/first-account')?.body).toEqual({
       name: 'Owner One',

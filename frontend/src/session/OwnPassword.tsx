@@ -28,7 +28,7 @@ export function OwnPassword({ onClose }: { onClose: () => void }) {
       onClose={onClose}
     >
       <Entry
-        label="Present password"
+        label="Current password"
         type="password"
         value={old}
         onChange={setOld}

@@ -14,7 +14,7 @@ export interface Step {
 export const STEPS: readonly Step[] = [
   {
     key: 'why',
-    words: 'Open a vehicle that must not leave, and read why',
+    words: 'Open a vehicle that must not operate, and read why',
     to: '/?state=DO_NOT_OPERATE',
     least: 'VIEWER',
     method: 'GET',
@@ -30,7 +30,7 @@ export const STEPS: readonly Step[] = [
   },
   {
     key: 'walk',
-    words: 'Walk round a vehicle: pressure, tread, and what you see; then finish',
+    words: 'Walk around a vehicle: pressure, tread and findings, then finish',
     to: '/',
     least: 'TECHNICIAN',
     method: 'POST',
@@ -54,7 +54,7 @@ export const STEPS: readonly Step[] = [
   },
   {
     key: 'years',
-    words: 'Look fifteen years ahead, and try another limit there',
+    words: 'Open the 15-year outlook, and try another limit',
     to: '/outlook',
     least: 'VIEWER',
     method: 'POST',

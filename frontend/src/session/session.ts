@@ -14,10 +14,10 @@ export const ROLE_WORDS: Record<Role, string> = {
 }
 
 export const ROLE_MEANS: Record<Role, string> = {
-  VIEWER: 'looks, and changes nothing',
-  TECHNICIAN: 'measures, fits and takes off, receives, signs work off',
-  COORDINATOR: 'keeps the register, orders and schedules',
-  MANAGER: 'keeps accounts and policy, takes everything out and in',
+  VIEWER: 'Views all data, changes nothing',
+  TECHNICIAN: 'Takes readings, installs and removes tires, receives deliveries, completes jobs',
+  COORDINATOR: 'Manages vehicles, orders and the schedule',
+  MANAGER: 'Manages accounts, policy, import and export',
 }
 
 export const sessionQuery = queryOptions({

@@ -21,7 +21,7 @@ export const stop: Schemas['WalkAroundStopView'] = {
   assessment: FIT,
   bands: {
     cold: [
-      { from: 0, verdict: 'DO_NOT_OPERATE', statement: '80 % of target: 76 psi' },
+      { from: 0, verdict: 'DO_NOT_OPERATE', statement: '80% of target: 76 psi' },
       { from: 76.01, verdict: 'WATCH', statement: 'Cold pressure on target: 95 psi' },
       { from: 90.25, verdict: 'GOOD', statement: '' },
       { from: 99.76, verdict: 'WATCH', statement: 'Cold pressure on target: 95 psi' },

@@ -24,7 +24,7 @@ export function CorrectEntryDialog({ line, onClose }: { line: Schemas['TireHisto
         }),
       ),
     () => {
-      notice({ text: 'Corrected by a new line; the old one stays.' })
+      notice({ text: 'Correction saved. The original entry stays in the history.' })
       onClose()
     },
   )

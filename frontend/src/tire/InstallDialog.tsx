@@ -44,14 +44,16 @@ export function InstallDialog(props: { tire: TireHere; goal?: Goal; onClose: () 
         }),
       ),
     (moved) => {
-      notice({ text: `Fitted at ${moved.where}. Gauge it cold, set it to target, torque and re-torque its nuts.` })
+      notice({
+        text: `Installed at ${moved.where}. Check cold pressure, set it to target, torque the nuts, and re-torque after 50–100 miles.`,
+      })
       props.onClose()
     },
   )
   return (
     <FormDialog
-      title={`Fit ${tire.number ?? `tire ${tire.id}`}, ${tire.model}`}
-      action="Fit it there"
+      title={`Install ${tire.number ?? `tire ${tire.id}`}, ${tire.model}`}
+      action="Install"
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -59,8 +61,8 @@ export function InstallDialog(props: { tire: TireHere; goal?: Goal; onClose: () 
       onClose={props.onClose}
     >
       <Alert severity="warning" icon={false} sx={{ width: '100%', py: 0.25 }}>
-        Level ground, chocks, stands before the wheel comes off; never under a load held by a jack. The maker’s data and
-        the machine’s manual come first.
+        Level ground, chocks, stands before the wheel comes off; never under a load held by a jack. Manufacturer data,
+        the vehicle manual, local codes and a qualified tire professional come first.
       </Alert>
       <PositionField
         value={goal}
@@ -73,12 +75,12 @@ export function InstallDialog(props: { tire: TireHere; goal?: Goal; onClose: () 
         <Box sx={{ width: '100%' }} aria-live="polite">
           {check.data.refusals.map((reason) => (
             <Alert key={reason.statement} severity="error" sx={{ mb: 1 }}>
-              <strong>Not there: {reason.statement}.</strong> {reason.explanation}
+              <strong>Cannot be installed there: {reason.statement}.</strong> {reason.explanation}
             </Alert>
           ))}
           {check.data.notes.map((reason) => (
             <Alert key={reason.statement} severity="info" sx={{ mb: 1 }}>
-              To put right then: {reason.statement}. {reason.explanation}
+              To correct after installing: {reason.statement}. {reason.explanation}
             </Alert>
           ))}
         </Box>

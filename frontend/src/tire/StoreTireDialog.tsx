@@ -54,7 +54,7 @@ export function StoreTireDialog({ tire, onClose }: { tire: Schemas['TirePageView
           ? `Take ${tire.number ?? `tire ${tire.id}`} off ${tire.where.unit} ${tire.where.position}`
           : 'Put it elsewhere'
       }
-      action={to === 'SCRAPPED' ? 'Scrap it' : on ? 'Take it off' : 'Put it there'}
+      action={to === 'SCRAPPED' ? 'Scrap it' : on ? 'Remove' : 'Store'}
       error={form.error}
       busy={form.busy}
       onSend={form.send}

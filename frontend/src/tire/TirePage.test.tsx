@@ -135,7 +135,7 @@ describe('the page of a tire', () => {
     fakeServer(() => ({ body: tire }))
     show(<TirePage />, '/tires/20', { id: 9, name: 'Lio', role: 'VIEWER', active: true, canSignIn: true, units: 'US' })
     await screen.findByRole('heading', { name: 'LM1020' })
-    expect(screen.queryByRole('button', { name: 'Take off…' })).not.toBeInTheDocument()
+    expect(screen.queryByRole('button', { name: 'Remove…' })).not.toBeInTheDocument()
     expect(screen.queryByRole('button', { name: 'Correct…' })).not.toBeInTheDocument()
   })
 
@@ -160,7 +160,7 @@ describe('moving a tire', () => {
       path.endsWith('/install-check') ? { body: { refusals: [refusal], notes: [] } } : { body: [] },
     )
     show(<InstallDialog tire={tire} goal={{ vehicleId: 3, position: '1L' }} onClose={() => {}} />)
-    expect(await screen.findByText(/Not there: Retread on the steer axle/)).toBeVisible()
+    expect(await screen.findByText(/Cannot be installed there: Retread on the steer axle/)).toBeVisible()
     expect(screen.getByText(/never under a load held by a jack/)).toBeVisible()
   })
 

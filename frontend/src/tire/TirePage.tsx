@@ -63,22 +63,22 @@ export function TirePage() {
           <>
             {(state === 'IN_STOCK' || state === 'RETREAD_CANDIDATE') && (
               <Button variant="contained" onClick={() => setOpen('fit')}>
-                Fit…
+                Install…
               </Button>
             )}
             {onVehicle && (
               <Button variant="contained" onClick={() => setOpen('away')}>
-                Take off…
+                Remove…
               </Button>
             )}
             {onVehicle && <Quiet onClick={() => setOpen('swap')}>Move or swap…</Quiet>}
-            {!onVehicle && state !== 'AT_RETREADER' && <Quiet onClick={() => setOpen('away')}>Put elsewhere…</Quiet>}
+            {!onVehicle && state !== 'AT_RETREADER' && <Quiet onClick={() => setOpen('away')}>Change location…</Quiet>}
             {state === 'AT_RETREADER' && (
               <>
                 <Button variant="contained" onClick={() => setOpen('retread')}>
                   Back from retread…
                 </Button>
-                <Quiet onClick={() => setOpen('away')}>Put elsewhere…</Quiet>
+                <Quiet onClick={() => setOpen('away')}>Change location…</Quiet>
               </>
             )}
             <Quiet onClick={() => setOpen('code')}>Read its DOT code…</Quiet>
@@ -89,7 +89,7 @@ export function TirePage() {
     >
       {tire.open.length > 0 && (
         <Alert severity="error" sx={{ mb: 2 }}>
-          {tire.open.join(', ')}: open on this tire until it is cleared. It must not be fitted or driven on.
+          {tire.open.join(', ')}: open on this tire until it is cleared. It must not be installed or driven on.
         </Alert>
       )}
       <Box
@@ -119,10 +119,10 @@ export function TirePage() {
         </Box>
         <Box sx={{ minWidth: 0 }}>
           <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.75 }}>
-            Where it has been
+            Installations
           </Box>
           {tire.installations.length === 0 ? (
-            <p>It has not been on a vehicle yet.</p>
+            <p>Never installed.</p>
           ) : (
             <Table label="Stays on vehicles" heads={['Where', 'From', 'To', 'Odometer on', 'Odometer off', 'Run']}>
               {tire.installations.map((stay) => (
@@ -141,9 +141,9 @@ export function TirePage() {
           <ByEdge rows={tire.byEdge} />
           <TirePhotos photos={tire.photos} />
           <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 3, mb: 0.75 }}>
-            Ledger
+            History
           </Box>
-          <Table label="Ledger of this tire" heads={['When', 'Where', 'What', 'By', '']}>
+          <Table label="History of this tire" heads={['When', 'Where', 'What', 'By', '']}>
             {tire.entries.map((line) => (
               <tr key={`${line.id} ${line.at} ${line.description}`}>
                 <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>

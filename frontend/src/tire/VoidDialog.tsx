@@ -16,7 +16,7 @@ export function VoidDialog({ line, onClose }: { line: Schemas['TireHistoryEntryV
         api.POST('/api/readings/{id}/void', { params: { path: { id: line.readingId ?? 0 } }, body: { reason } }),
       ),
     () => {
-      notice({ text: 'Reading voided. It stays in the ledger, struck out; alerts it alone had opened are cleared.' })
+      notice({ text: 'Reading voided. It stays in the history, struck out. Alerts it alone had opened are cleared.' })
       onClose()
     },
   )

@@ -110,7 +110,7 @@ function FoundChoice<T extends string>(props: Parameters<typeof Choice<T>>[0]) {
       onChange={(_, found) => found && props.onChange(found[0])}
       getOptionKey={([value]) => value}
       getOptionLabel={([, words]) => words}
-      noOptionsText="Nothing on file reads like that"
+      noOptionsText="No matches"
       sx={{ width: { xs: '100%', sm: props.width ?? 220 } }}
       renderInput={fieldOf(props)}
     />

@@ -29,9 +29,9 @@ export function ErrorNotice() {
 export function NotHere() {
   return (
     <Box sx={{ p: 3 }}>
-      <h1>There is nothing at this address</h1>
+      <h1>Page not found</h1>
       <Button component={Link} to="/" variant="outlined">
-        Go to the yard
+        Go to Fleet
       </Button>
     </Box>
   )

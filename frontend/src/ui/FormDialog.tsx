@@ -60,7 +60,7 @@ export function FormDialog(props: {
           )}
           {props.error !== null && props.error !== undefined && !problem && (
             <Alert severity="error" sx={{ mb: 2 }}>
-              This page failed at that. Nothing was stored.
+              This action failed. Nothing was saved.
             </Alert>
           )}
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-start' }}>{props.children}</Box>

@@ -15,7 +15,7 @@ import { useNotice } from '../ui/Notice'
 
 type Scope = Schemas['WalkAroundScopeView']['scope']
 
-/** Starts a walk-round of the chosen scope, or goes on with the one under way. */
+/** Starts a walk-around of the chosen scope, or goes on with the one under way. */
 export function StartWalkAround({ vehicleId, open }: { vehicleId: number; open: number | undefined }) {
   const [units] = useUnits()
   const [at, setAt] = useState<HTMLElement | null>(null)
@@ -47,7 +47,7 @@ export function StartWalkAround({ vehicleId, open }: { vehicleId: number; open: 
   if (open !== undefined) {
     return (
       <Button variant="contained" loading={start.isPending} onClick={() => go('FULL')}>
-        Go on with the walk-round
+        Continue walk-around
       </Button>
     )
   }
@@ -55,10 +55,10 @@ export function StartWalkAround({ vehicleId, open }: { vehicleId: number; open: 
     <>
       <ButtonGroup variant="contained" disableElevation>
         <Button loading={start.isPending} onClick={() => go('FULL')}>
-          Start walk-round
+          Start walk-around
         </Button>
         <Button
-          aria-label="Walk-round of another scope"
+          aria-label="Start with another scope"
           aria-haspopup="menu"
           sx={{ minWidth: 36, px: 0 }}
           onClick={(event) => setAt(event.currentTarget)}

@@ -31,7 +31,7 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
     () => answerOf(api.POST('/api/vehicles/{id}/retire', { params: { path: { id: vehicle.id } } })),
     () =>
       notice({
-        text: `${vehicle.unit} is retired. Its history stays; tires left on it go with it.`,
+        text: `${vehicle.unit} is retired. Its history and its installed tires stay on file.`,
         undo: restore.send,
       }),
   )
@@ -69,12 +69,12 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
         )}
         {coordinator && (
           <MenuItem component={Link} to={`/vehicles/${vehicle.id}/edit`}>
-            Change the vehicle, axles, wheels…
+            Edit vehicle…
           </MenuItem>
         )}
         {coordinator && (
           <MenuItem component={Link} to={`/vehicles/new?from=${vehicle.id}`}>
-            Add another like it…
+            Duplicate vehicle…
           </MenuItem>
         )}
         <MenuItem component={Link} to={`/labels?vehicles=${vehicle.id}`}>

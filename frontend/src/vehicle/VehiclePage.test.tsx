@@ -13,8 +13,8 @@ const low: Schemas['AssessmentView'] = {
   reasons: [
     {
       verdict: 'DO_NOT_OPERATE',
-      rule: '80 % of target',
-      statement: '76 psi, target 95 psi: 80 % of target',
+      rule: '80% of target',
+      statement: '76 psi, target 95 psi: 80% of target',
       figure: '76 psi',
       limit: '76 psi',
       explanation: 'Treat it as run flat.',
@@ -60,7 +60,7 @@ const vehicle: Schemas['VehicleView'] = {
         position: '1L',
         name: 'steer left',
         verdict: 'DO_NOT_OPERATE',
-        headline: '76 psi, target 95 psi: 80 % of target',
+        headline: '76 psi, target 95 psi: 80% of target',
         tread: { outer: 0.5, center: 0.4, inner: 0.5, pull: 0.2, lowest: '8/32 in' },
         pressure: { read: '76 psi', target: '95 psi', readShare: 0.64, targetShare: 0.8, lowShare: 0.64, off: true },
         age: { years: 5.7, limit: 8, made: '0821' },
@@ -93,14 +93,14 @@ describe('the vehicle page', () => {
   it('says first which tires must not roll, and that no sensor warns', async () => {
     open()
     expect(await screen.findByText(/Do not operate|: 1L/)).toBeInTheDocument()
-    expect(screen.getByText(/no working sensor warns/)).toBeInTheDocument()
+    expect(screen.getByText(/No working pressure sensors/)).toBeInTheDocument()
   })
 
   it('names each tire of the plan with state, reason and figures for those who don’t see it', async () => {
     open()
     expect(
       await screen.findByRole('button', {
-        name: '1L, steer left: do not operate. 76 psi, target 95 psi: 80 % of target. tread 8/32 in. 76 psi cold. 5.7 years old',
+        name: '1L, steer left: do not operate. 76 psi, target 95 psi: 80% of target. tread 8/32 in. 76 psi cold. 5.7 years old',
       }),
     ).toBeInTheDocument()
   })

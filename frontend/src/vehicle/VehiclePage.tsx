@@ -40,7 +40,7 @@ const TABS = [
   { to: 'history', word: 'History' },
 ]
 
-/** One vehicle: its axle plan at the left stays, the pages beside it change. */
+/** One vehicle: its axle diagram at the left stays, the pages beside it change. */
 export function VehiclePage() {
   const id = Number(useParams().id)
   const [units] = useUnits()
@@ -74,7 +74,7 @@ export function VehiclePage() {
         <Box
           component="section"
           className="not-printed"
-          aria-label="Axle plan"
+          aria-label="Axle diagram"
           sx={{
             borderRight: { md: 1 },
             borderColor: { md: 'divider' },
@@ -90,7 +90,7 @@ export function VehiclePage() {
             size="small"
             value={overlays}
             onChange={(_, next: Overlay[]) => setOverlays(next)}
-            aria-label="Shown on the plan"
+            aria-label="Show"
             sx={{ background: color.sheet, mt: 1 }}
           >
             <ToggleButton value="tread">Tread</ToggleButton>
@@ -146,7 +146,7 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
     vehicle.odometer,
     vehicle.milesPerDay && `${vehicle.milesPerDay} a day`,
     `GVWR ${vehicle.gvwr}`,
-    vehicle.hasWorkingSensors ? 'pressure sensors' : 'no working sensor warns',
+    vehicle.hasWorkingSensors ? 'pressure sensors' : 'No working pressure sensors',
     vehicle.loadState,
     vehicle.retired && 'retired',
     vehicle.parkedSince && `parked since ${day(vehicle.parkedSince, vehicle.today)}`,
@@ -203,8 +203,8 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
 /** What the marks of the chosen overlays mean. */
 function PlanKey({ overlays }: { overlays: Overlay[] }) {
   const keys = [
-    overlays.includes('tread') && 'Columns: tread left in the three grooves; dashed: pull point.',
-    overlays.includes('pressure') && 'Bar: cold pressure; long notch: target; red: 80 % of it.',
+    overlays.includes('tread') && 'Bars: tread depth of the outer, center and inner groove. Dashed line: pull point.',
+    overlays.includes('pressure') && 'Bar: cold pressure; long notch: target; red: 80% of it.',
     overlays.includes('age') && 'Ticks: years since the DOT week; long tick: limit.',
   ].filter(Boolean)
   if (keys.length === 0) return null

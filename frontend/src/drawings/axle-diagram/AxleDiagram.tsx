@@ -57,7 +57,7 @@ export function AxleDiagram(props: {
       width="100%"
       style={{ maxWidth: placed.width }}
       role="group"
-      aria-label="Axle plan, front up"
+      aria-label="Axle diagram, front up"
     >
       <path d={`M${placed.center - 9} 18h18l-9 -14z`} fill={color.frame} />
       <Frame placed={placed} thickness={12} />

@@ -22,7 +22,7 @@ const layouts: [string, Plan][] = [
 ]
 const sizes: PlanSize[] = ['yard', 'vehicle']
 
-describe('the axle plan', () => {
+describe('the axle diagram', () => {
   it.each(layouts.flatMap(([name, one]) => sizes.map((size) => ({ name, one, size }))))(
     'puts every tire of $name inside the $size drawing, none on another',
     ({ one, size }) => {

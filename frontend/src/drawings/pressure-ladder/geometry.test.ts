@@ -13,7 +13,7 @@ const ladder: Ladder = {
   ],
   marks: [
     { type: 'need', label: 'need', psi: 96.2, pressure: '96.2 psi' },
-    { type: 'runflat', label: '80 % of target', psi: 80, pressure: '80 psi' },
+    { type: 'runflat', label: '80% of target', psi: 80, pressure: '80 psi' },
   ],
   readings: [
     { type: 'reading', label: '1L', psi: 99, pressure: '99 psi' },

@@ -39,7 +39,7 @@ export const FIELDS: PlacedField[] = [
   },
   {
     field: 'manufacturer',
-    title: 'Maker',
+    title: 'Manufacturer',
     molded: 'OSSIVELD',
     ring: 'inner',
     at: 0,
@@ -54,7 +54,7 @@ export const FIELDS: PlacedField[] = [
     at: 78,
     span: 74,
     explains:
-      'Section width in millimeters, sidewall height in percent of it, construction (R radial), rim in inches. In 31x10.50R15LT the first figure is the overall diameter instead; 11R22.5 gives width and rim only.',
+      'Section width in millimeters, sidewall height in percent of it, construction (R radial), rim in inches. In 31x10.50R15LT the first number is the overall diameter instead; 11R22.5 gives width and rim only.',
   },
   {
     field: 'service',
@@ -93,7 +93,7 @@ export const FIELDS: PlacedField[] = [
     at: 216,
     span: 62,
     explains:
-      'What it carries at most, single and (where given) dual, at the molded pressure. It must agree with the load index within 1 %; if not, a digit was misread.',
+      'What it carries at most, single and (where given) dual, at the molded pressure. It must agree with the load index within 1%; if not, a digit was misread.',
   },
   {
     field: 'moldedPressure',
@@ -122,7 +122,7 @@ export const FIELDS: PlacedField[] = [
     at: 284,
     span: 68,
     explains:
-      'Plant, size, option, and last the week and year it was made: 0821 is week 8 of 2021. The whole code stands on one sidewall only, often the inboard one. A code without a date means: read the other sidewall. The letters G I O Q S Z never occur in it.',
+      'Plant, size, option, and last the week and year it was made: 0821 is week 8 of 2021. The whole code is on one sidewall only, often the inboard one. A code without a date means: read the other sidewall. The letters G I O Q S Z never occur in it.',
   },
   {
     field: 'winter',
@@ -147,7 +147,7 @@ export const BESIDE: Omit<PlacedField, 'ring' | 'at' | 'span'>[] = [
     field: 'grades',
     title: 'Treadwear, traction, temperature',
     molded: '500 A B',
-    explains: 'Grades on passenger tires: a wear figure, then letters for wet traction and heat.',
+    explains: 'Grades on passenger tires: a wear number, then letters for wet traction and heat.',
   },
 ]
 

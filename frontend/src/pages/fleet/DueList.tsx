@@ -13,9 +13,9 @@ import { many } from '../../units/format'
 const keyOf = (line: DueLine) => `${line.vehicleId} ${line.key}`
 
 const PARTS: { title: string; part: keyof Schemas['DueParts']; holds: (line: DueLine) => boolean }[] = [
-  { title: 'Must not leave', part: 'doNotOperate', holds: (line) => line.urgency === 'DO_NOT_OPERATE' },
+  { title: 'Do not operate', part: 'doNotOperate', holds: (line) => line.urgency === 'DO_NOT_OPERATE' },
   { title: 'Due now', part: 'now', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days <= 0 },
-  { title: 'Coming up', part: 'upcoming', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days > 0 },
+  { title: 'Upcoming', part: 'upcoming', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days > 0 },
 ]
 
 /** So many lines in all stand in the page whole. */
@@ -99,7 +99,7 @@ export function DueList({
           </Button>
         )}
       </Box>
-      {all === 0 && <Box sx={{ p: 2 }}>Nothing is due here. Change the filters to see the rest of the fleet.</Box>}
+      {all === 0 && <Box sx={{ p: 2 }}>No due work matches these filters.</Box>}
       {PARTS.map((part) => {
         const held = due.filter(part.holds)
         if (held.length === 0) return null

@@ -7,18 +7,15 @@ export function EmptyFleet() {
   return (
     <Box sx={{ p: 4, maxWidth: 620 }}>
       <Box component="h1" sx={{ typography: 'h1', m: 0, mb: 2 }}>
-        No vehicle is on file yet
+        No vehicles yet
       </Box>
-      <p>
-        The yard shows every vehicle as a small axle plan, with what is due beside it. It needs vehicles with their
-        axles, placards and tires first.
-      </p>
+      <p>Add vehicles with their axles, placards and tires.</p>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 2 }}>
         <Button variant="contained" component={Link} to="/vehicles/new">
           Add the first vehicle
         </Button>
         <Button variant="outlined" component={Link} to="/import-export">
-          Bring vehicles in from a CSV file
+          Import vehicles from CSV
         </Button>
       </Box>
       <p>

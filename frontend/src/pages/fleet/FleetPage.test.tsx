@@ -128,7 +128,7 @@ describe('the yard', () => {
     fakeServer(() => new Promise(() => {}))
     show(<FleetPage />, '/?class=Clinic+coach')
     expect(screen.getByRole('button', { name: 'do not operate –' })).toBeVisible()
-    expect(screen.getByRole('combobox', { name: 'Class' })).toHaveTextContent('Clinic coach')
+    expect(screen.getByRole('combobox', { name: 'Vehicle class' })).toHaveTextContent('Clinic coach')
     expect(screen.getAllByRole('status', { name: 'Loading' })).toHaveLength(2)
   })
 
@@ -142,10 +142,8 @@ describe('the yard', () => {
     show(<FleetPage />, '/?class=Clinic+coach')
     await userEvent.click(await screen.findByRole('button', { name: /do not operate/ }))
     await userEvent.type(screen.getByLabelText('Find'), 'nowhere')
-    expect(await screen.findByText('No vehicle fits these filters. Clear one of them.')).toBeVisible()
-    expect(
-      within(due()).getByText('Nothing is due here. Change the filters to see the rest of the fleet.'),
-    ).toBeVisible()
+    expect(await screen.findByText('No vehicles match these filters. Clear a filter.')).toBeVisible()
+    expect(within(due()).getByText('No due work matches these filters.')).toBeVisible()
     const asked = calls.filter((call) => call.path === '/api/fleet').map((call) => new URL(call.url).searchParams)
     expect(asked.at(-1)?.toString()).toContain('vehicleClass=Clinic+coach&state=DO_NOT_OPERATE&text=nowhere')
   })
@@ -178,7 +176,7 @@ describe('the yard', () => {
     show(<FleetPage />)
     await screen.findByRole('region', { name: 'Due' })
     const parts = within(due()).getAllByRole('heading', { level: 3 })
-    expect(parts.map((part) => part.textContent)).toEqual(['Must not leave · 1', 'Due now · 1', 'Coming up · 1'])
+    expect(parts.map((part) => part.textContent)).toEqual(['Do not operate · 1', 'Due now · 1', 'Upcoming · 1'])
   })
 
   it('offers for scheduling what isn’t on a day yet', async () => {
@@ -190,7 +188,9 @@ describe('the yard', () => {
     expect(screen.getByRole('button', { name: 'Schedule…' })).toBeDisabled()
     await userEvent.click(screen.getByRole('checkbox', { name: 'Choose: Set pressure, LC-01 1L' }))
     await userEvent.click(screen.getByRole('button', { name: 'Schedule 1…' }))
-    expect(await screen.findByRole('dialog')).toHaveTextContent('Until this is done the vehicle must not be driven.')
+    expect(await screen.findByRole('dialog')).toHaveTextContent(
+      'Do not operate this vehicle until the job is complete.',
+    )
   })
 
   it('leaves the focus on the list once something was put on a day', async () => {
@@ -226,14 +226,14 @@ describe('the yard', () => {
     fakeServer((call) => (call.path === '/api/gauges' ? { body: gauges } : answers(call)))
     show(<FleetPage />)
     expect(await screen.findByRole('region', { name: 'Gauges due' })).toHaveTextContent(
-      'Check against the master gauge: P-1 by 1 Dec · P-22 was due 1 Oct · T-333 never checked',
+      'Gauge calibration overdue: P-1 by 1 Dec · P-22 was due 1 Oct · T-333 never checked',
     )
   })
 
   it('says what to do first in an empty fleet, and what happened when it can’t load', async () => {
     fakeServer(({ path }) => ({ body: path === '/api/fleet' ? empty : [] }))
     const page = show(<FleetPage />)
-    expect(await screen.findByText('No vehicle is on file yet')).toBeInTheDocument()
+    expect(await screen.findByText('No vehicles yet')).toBeInTheDocument()
     page.unmount()
     fakeServer(() => problem(500))
     show(<FleetPage />)

@@ -53,7 +53,7 @@ export function FleetPage() {
     <>
       <Box sx={{ px: 2.5, pt: 2, pb: 1.5, display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
         <Box component="h1" sx={{ m: 0, mr: 1, typography: 'h1' }}>
-          Yard
+          Fleet
         </Box>
         <ToggleButtonGroup
           exclusive
@@ -72,7 +72,7 @@ export function FleetPage() {
         </ToggleButtonGroup>
         <Choice label="Yard" value={filter.yard} values={first?.yards ?? []} onChange={(value) => set('yard', value)} />
         <Choice
-          label="Class"
+          label="Vehicle class"
           value={filter.vehicleClass}
           values={first?.classes ?? []}
           onChange={(value) => set('class', value)}

@@ -13,7 +13,7 @@ export function GaugesDue({ today }: { today: string }) {
   if (due.length === 0) return null
   return (
     <Box component="section" aria-label="Gauges due" sx={{ px: 2, py: 1, borderBottom: 1, borderColor: 'divider' }}>
-      <strong>Check against the master gauge:</strong>{' '}
+      <strong>Gauge calibration overdue:</strong>{' '}
       {due.map((gauge, at) => (
         <span key={gauge.id}>
           {at > 0 && ' · '}

@@ -15,25 +15,25 @@ beforeEach(() => {
 describe('first steps', () => {
   it('name the next thing to do, and go on once the server has answered to it', () => {
     show(<GettingStarted />)
-    expect(screen.getByRole('region', { name: 'First steps' })).toHaveTextContent('0 of 6')
-    expect(screen.getByRole('link')).toHaveTextContent('must not leave')
+    expect(screen.getByRole('region', { name: 'Getting started' })).toHaveTextContent('0 of 6')
+    expect(screen.getByRole('link')).toHaveTextContent('must not operate')
     act(() => noteStep('GET', '/api/vehicles/3'))
     expect(screen.getByRole('link')).toHaveTextContent('Press /')
     act(() => noteStep('POST', '/api/jobs'))
     act(() => noteStep('GET', '/api/fleet'))
-    expect(screen.getByRole('region', { name: 'First steps' })).toHaveTextContent('2 of 6')
+    expect(screen.getByRole('region', { name: 'Getting started' })).toHaveTextContent('2 of 6')
   })
 
   it('ask nobody for what their role may not do', () => {
     show(<GettingStarted />, '/', { id: 9, name: 'Lio Marsh', role: 'VIEWER', active: true, units: 'US' })
-    expect(screen.getByRole('region', { name: 'First steps' })).toHaveTextContent('0 of 3')
+    expect(screen.getByRole('region', { name: 'Getting started' })).toHaveTextContent('0 of 3')
   })
 
   it('can be seen all at once, and put away for good', async () => {
     const shown = show(<GettingStarted />)
-    await userEvent.click(screen.getByRole('button', { name: 'All of them' }))
+    await userEvent.click(screen.getByRole('button', { name: 'All steps' }))
     expect(screen.getAllByRole('listitem')).toHaveLength(6)
-    await userEvent.click(screen.getByRole('button', { name: 'Put away' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Dismiss' }))
     expect(screen.queryByRole('region')).not.toBeInTheDocument()
     shown.unmount()
     show(<GettingStarted />)

@@ -16,21 +16,21 @@ export function GettingStarted() {
   return (
     <Box
       component="section"
-      aria-label="First steps"
+      aria-label="Getting started"
       sx={{ px: 2, py: 1, borderBottom: 1, borderColor: 'divider', background: 'background.paper' }}
     >
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
         <Box sx={{ flex: 1, minWidth: 200 }}>
           <strong>
-            First steps, {mine.filter(steps.isDone).length} of {mine.length}:
+            Getting started: {mine.filter(steps.isDone).length} of {mine.length}:
           </strong>{' '}
           <Link to={next.to}>{next.words}</Link>
         </Box>
         <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
-          {open ? 'Only the next' : 'All of them'}
+          {open ? 'Next step' : 'All steps'}
         </Button>
         <Button size="small" onClick={steps.putAway}>
-          Put away
+          Dismiss
         </Button>
       </Box>
       {open && (

@@ -13,7 +13,7 @@ export function ReportsToReview() {
       aria-label="Drivers’ reports"
       sx={{ px: 2, py: 1, borderBottom: 1, borderColor: 'divider' }}
     >
-      <strong>Drivers’ reports waiting for a look:</strong>{' '}
+      <strong>Driver reports to review:</strong>{' '}
       {reports.data.map((one, at) => (
         <span key={one.report.id}>
           {at > 0 && ' · '}

@@ -35,7 +35,7 @@ export function Tiles(props: {
   })
   return (
     <Box component="section" aria-label="Vehicles" sx={{ p: 2.5, pt: 2, ...look }}>
-      {props.groups.length === 0 && <p>No vehicle fits these filters. Clear one of them.</p>}
+      {props.groups.length === 0 && <p>No vehicles match these filters. Clear a filter.</p>}
       <div ref={box}>
         <LongList
           of={rows}
@@ -122,6 +122,6 @@ const look = {
 
 function spoken(tile: Tile): string {
   const wrong = tile.axleDiagram.tires.filter((tire) => tire.verdict !== 'GOOD')
-  if (wrong.length === 0) return `${tile.description}, all tires fit`
+  if (wrong.length === 0) return `${tile.description}: all tires good`
   return `${tile.description}. ${wrong.map((tire) => `${tire.position} ${STATES[tire.verdict].word}`).join(', ')}`
 }

@@ -15,7 +15,7 @@ describe('backups', () => {
     fakeServer(() => ({ body: none }))
     show(<Backups />)
     expect(await screen.findByText('/srv/fleet/backups')).toBeVisible()
-    expect(screen.getByRole('region', { name: 'Backups' })).toHaveTextContent('the newest 14 are kept')
+    expect(screen.getByRole('region', { name: 'Backups' })).toHaveTextContent('the newest 14 are saved')
     expect(screen.getByText('None yet.')).toBeVisible()
   })
 

@@ -18,7 +18,7 @@ export function Backups() {
   const notice = useNotice()
   const make = useSend<Schemas['BackupView']>(
     () => answerOf(api.POST('/api/backups')),
-    (made) => notice({ text: `Backup made and read back: ${made.name}` }),
+    (made) => notice({ text: `Backup created and verified: ${made.name}` }),
   )
   if (backups.isError) return <LoadProblem error={backups.error} again={() => backups.refetch()} />
   const known = backups.data
@@ -33,7 +33,7 @@ export function Backups() {
         </Alert>
       )}
       <Box>
-        One is made every day, read back and checked; the newest {known?.keep ?? 14} are kept in{' '}
+        One is made every day, read back and checked; the newest {known?.keep ?? 14} are saved in{' '}
         <code>{known?.folder ?? '…'}</code>. Copy them to another machine: a backup beside the data burns with it.
       </Box>
       <Button variant="outlined" sx={{ background: color.sheet, mt: 1 }} onClick={make.send} loading={make.busy}>

@@ -38,7 +38,7 @@ export function ImportExport() {
   })
   const columns = guides.data?.find((guide) => guide.type === kind)?.columns ?? []
   return (
-    <Page title="Files in and out">
+    <Page title="Import and export">
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 2 }}>
         <Choice label="What" value={kind} options={KINDS} onChange={setKind} width={260} />
         <Button
@@ -52,7 +52,7 @@ export function ImportExport() {
         </Button>
         <FormControlLabel
           control={<Checkbox checked={asEntered} onChange={(event) => setAsEntered(event.target.checked)} />}
-          label="Figures exactly as they were entered"
+          label="Values exactly as they were entered"
         />
         {manager && (
           <Button
@@ -74,14 +74,14 @@ export function ImportExport() {
       <Box component="h2" sx={{ typography: 'h3', m: 0, mt: 4, mb: 1 }}>
         What the file holds
       </Box>
-      <Table label="Columns of the file" heads={['Header', 'What belongs in it', '']}>
+      <Table label="Columns of the file" heads={['Header', 'Contents', '']}>
         {columns.map((column) => (
           <tr key={column.name}>
             <td>
               <strong>{column.name}</strong>
             </td>
             <td>{column.meaning}</td>
-            <td>{column.required ? 'needed' : 'may be left out'}</td>
+            <td>{column.required ? 'needed' : 'Optional'}</td>
           </tr>
         ))}
       </Table>
@@ -107,10 +107,10 @@ function TelematicsDrop() {
       </Box>
       <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
         <Button variant="outlined" sx={{ background: color.sheet }} onClick={read.send} loading={read.busy}>
-          Read what lies there
+          Import files now
         </Button>
         <Button onClick={drop.send} loading={drop.busy}>
-          Have the simulated system drop one
+          Create simulated file
         </Button>
       </Box>
       {said && (

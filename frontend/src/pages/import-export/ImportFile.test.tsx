@@ -74,7 +74,7 @@ describe('bringing a file in', () => {
     show(<ImportFile kind="ODOMETERS" columns={columns} />)
     await userEvent.upload(screen.getByLabelText('CSV file to bring in'), file('Vehicle,Reading\nLC-01,400\n'))
     expect(await screen.findByRole('button', { name: 'Store 1 rows' })).toBeDisabled()
-    await userEvent.click(screen.getByLabelText(/Leave the 1 faulty rows out/))
+    await userEvent.click(screen.getByLabelText(/Skip 1 rows with errors/))
     await userEvent.click(screen.getByRole('button', { name: 'Store 1 rows' }))
     expect(await screen.findByText('Stored.')).toBeVisible()
     expect(asked.at(-1)).toContain('skipFaulty=true')

@@ -78,7 +78,7 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
     if (file && result) take.mutate({ file, dryRun: true, headers: result.headers, chosen: next })
   }
   return (
-    <Box component="section" aria-label="Bring a file in">
+    <Box component="section" aria-label="Import file">
       <input
         ref={input}
         type="file"
@@ -125,7 +125,7 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
               {result.faulty > 0 && (
                 <FormControlLabel
                   control={<Checkbox checked={skip} onChange={(event) => setSkip(event.target.checked)} />}
-                  label={`Leave the ${result.faulty} faulty rows out and store the others`}
+                  label={`Skip ${result.faulty} rows with errors and import the rest`}
                 />
               )}
               <Button
@@ -150,14 +150,11 @@ function Columns(props: {
   chosen: Record<number, string>
   onChoose: (chosen: Record<number, string>) => void
 }) {
-  const options = [[NONE, 'leave out'], ...props.columns.map((column) => [column.name, column.name])] as [
-    string,
-    string,
-  ][]
+  const options = [[NONE, 'skip'], ...props.columns.map((column) => [column.name, column.name])] as [string, string][]
   return (
     <Box component="fieldset" sx={{ border: 0, m: 0, p: 0, mt: 2 }}>
       <Box component="legend" sx={{ typography: 'h2', p: 0, mb: 1 }}>
-        How the file’s columns were understood
+        Column mapping
       </Box>
       <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap' }}>
         {props.headers.map((header) => (
@@ -186,11 +183,11 @@ function Outcome({ result }: { result: Result }) {
         {result.stored ? (
           <>
             <strong>Stored.</strong> {result.added} new, {result.changed} changed, {result.same} as on file already
-            {result.faulty > 0 && `; ${result.faulty} faulty rows were left out`}.
+            {result.faulty > 0 && `; ${result.faulty} rows with errors were skipped`}.
           </>
         ) : (
           <>
-            <strong>Tried, nothing stored yet.</strong> {result.added} would be new, {result.changed} changed,{' '}
+            <strong>Checked. Nothing was saved yet.</strong> {result.added} would be new, {result.changed} changed,{' '}
             {result.same} are on file already, {result.faulty} are faulty.
           </>
         )}

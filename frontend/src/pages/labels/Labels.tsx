@@ -73,8 +73,8 @@ export function Labels() {
   const local = /localhost|127\.0\.0\.1/.test(address)
   return (
     <Page
-      title={<span className="not-printed">Tags</span>}
-      about={<span className="not-printed">A tag’s code opens the page of its vehicle or tire on a phone</span>}
+      title={<span className="not-printed">Labels</span>}
+      about={<span className="not-printed">Scan a label to open its vehicle or tire page on a phone.</span>}
       actions={
         tags.length > 0 && (
           <Button variant="contained" onClick={() => window.print()}>

@@ -33,7 +33,7 @@ async function open(
 describe('what is taken along', () => {
   it('says that offline use is off where the page isn’t one the browser keeps', async () => {
     await open()
-    expect(await screen.findByText(/being kept on this device|Offline use is off/)).toBeVisible()
+    expect(await screen.findByText(/being saved on this device|Offline use is off/)).toBeVisible()
   })
 
   it('shows what waits and where, and sends it', async () => {
@@ -44,11 +44,11 @@ describe('what is taken along', () => {
       await uploadQueue.keep(3, '2LO', { ...EMPTY, pressure: '94' }, 'US')
       await uploadQueue.sendAll()
     })
-    expect(screen.getByText('Waits to be sent: 1 position.')).toBeVisible()
+    expect(screen.getByText('Waiting to upload: 1 position.')).toBeVisible()
     const row = within(screen.getByRole('row', { name: /LC-03/ }))
     expect(row.getByRole('link', { name: '2LO' })).toHaveAttribute('href', '/vehicles/3/walk-around/7?at=2LO')
     expect(row.queryByRole('button', { name: 'Leave here' })).not.toBeInTheDocument()
-    await userEvent.click(screen.getByRole('button', { name: 'Send now' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Upload now' }))
     expect(await row.findByRole('button', { name: 'Leave here' })).toBeVisible()
     expect(screen.queryByText(/Waits to be sent/)).not.toBeInTheDocument()
   })
@@ -61,7 +61,7 @@ describe('what is taken along', () => {
       await uploadQueue.keep(3, '2LO', { ...EMPTY, pressure: '94' }, 'US')
       await uploadQueue.sendAll()
     })
-    expect(screen.getByText(/Tomas Weil saved it too: choose/)).toBeVisible()
+    expect(screen.getByText(/Tomas Weil also saved this. Choose a version/)).toBeVisible()
   })
 
   it('takes the vehicles of one yard onto this device', async () => {

@@ -21,12 +21,12 @@ import { many, moment } from '../../units/format'
 
 const USE: Record<OfflineUse, string> = {
   ready: 'This device opens the program without network. Take the vehicles along before you leave.',
-  preparing: 'The pages are being kept on this device…',
+  preparing: 'The pages are being saved on this device…',
   insecure:
     'Offline use is off: this page came over plain http from another machine, and a browser keeps nothing of such a page. Ask for the https address that “run --lan” prints, and install its certificate.',
   untrusted:
     'Offline use is off: this device doesn’t trust the server’s certificate yet. Install it from the address below, then open the program again.',
-  unsupported: 'Offline use is off: this browser keeps no pages. What you type is kept on the device all the same.',
+  unsupported: 'Offline use is not available in this browser. Entries are still saved on this device.',
 }
 
 /** What this device takes into the yard, and what of it waits to be sent. */
@@ -37,23 +37,23 @@ export function Offline() {
   useEffect(() => void uploadQueue.load(), [])
   const words = waitingWords(held)
   return (
-    <Page title="Taken along" about="walk-rounds on this device, for where there is no network">
+    <Page title="Offline" about="walk-arounds on this device, for use without a network">
       <Alert severity={use === 'ready' || use === 'preparing' ? 'info' : 'warning'} sx={{ mb: 2, maxWidth: 820 }}>
         {USE[use]}
       </Alert>
       {words && (
         <Box sx={{ display: 'flex', columnGap: 2, rowGap: 1, alignItems: 'center', mb: 2, flexWrap: 'wrap' }}>
-          <strong>Waits to be sent: {words}.</strong>
+          <strong>Waiting to upload: {words}.</strong>
           <Button variant="contained" onClick={() => void uploadQueue.sendAll()} sx={{ minHeight: 44 }}>
-            Send now
+            Upload now
           </Button>
         </Box>
       )}
       {may && <TakeAlong />}
       {held.sheets.length === 0 ? (
-        <p>Nothing is taken along yet.</p>
+        <p>No vehicles saved for offline use.</p>
       ) : (
-        <Table label="On this device" heads={['Vehicle', 'Walk-round', 'Waits', '']}>
+        <Table label="On this device" heads={['Vehicle', 'Walk-around', 'Waits', '']}>
           {[...held.sheets]
             .sort((one, other) => one.walkAround.unit.localeCompare(other.walkAround.unit))
             .map((sheet) => (
@@ -90,7 +90,7 @@ function Row({ sheet, entries, photos }: { sheet: Sheet; entries: WaitingEntry[]
               {one.position}
             </Link>{' '}
             {one.state === 'conflict'
-              ? `${one.theirs?.by ?? 'somebody'} saved it too: choose`
+              ? `${one.theirs?.by ?? 'Another user'} also saved this. Choose a version.`
               : one.state === 'refused'
                 ? 'refused: look at the marked entry'
                 : `taken ${moment(one.takenAt)}${one.by ? ` by ${one.by.name}` : ''}`}
@@ -123,7 +123,7 @@ function Row({ sheet, entries, photos }: { sheet: Sheet; entries: WaitingEntry[]
           to={`/vehicles/${sheet.vehicleId}/walk-around/${sheet.walkAround.id || 'sheet'}`}
           sx={{ mr: 1, background: color.sheet }}
         >
-          Walk round
+          Walk-around
         </Button>
         {!waits && (
           <Button size="small" onClick={() => void uploadQueue.dropSheet(sheet.vehicleId)}>
@@ -204,7 +204,7 @@ function TakeAlong() {
         onChange={setWhich}
       />
       <Choice
-        label="Walk-round"
+        label="Walk-around"
         value={scope}
         options={(scopes.data ?? []).map((one) => [one.scope, one.title] as const)}
         onChange={setScope}

@@ -30,7 +30,7 @@ describe('the month’s report', () => {
     fakeServer(() => ({ body: month }))
     show(<MonthlyReport />)
     expect(await screen.findByText('1 of 24')).toBeVisible()
-    expect(screen.getByText('88 %')).toBeVisible()
+    expect(screen.getByText('88%')).toBeVisible()
     expect(screen.getByText('$1,404.00')).toBeVisible()
     expect(screen.getByText('LC-03').closest('li')).toHaveTextContent('LC-03 2RO: 76 psi; 3R: bulge')
     const checked = screen.getByRole('table', { name: 'Checked on time' })

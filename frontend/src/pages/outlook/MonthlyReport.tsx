@@ -28,7 +28,7 @@ export function MonthlyReport() {
   const view = query.data
   return (
     <Page
-      title="Month’s report"
+      title="Monthly report"
       about={`${day(view.from)} to ${day(view.to)}`}
       actions={
         <>
@@ -45,12 +45,12 @@ export function MonthlyReport() {
       <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
         <Box component="dl" sx={{ display: 'flex', gap: 4, flexWrap: 'wrap', m: 0 }}>
           <Figure figure={`${view.outOfService.length} of ${view.vehicles}`} words="vehicles out of service" />
-          <Figure figure={`${view.onTimePercent} %`} words="of tires checked on time" />
+          <Figure figure={`${view.onTimePercent}%`} words="of tires checked on time" />
           <Figure figure={view.spent} words="spent on tires this month" />
-          <Figure figure={view.committed} words="coming, for open jobs" />
+          <Figure figure={view.committed} words="Committed for open jobs" />
           <Figure
             figure={view.centsPerMile === undefined ? 'not known' : `${view.centsPerMile} ¢`}
-            words="tires a mile, over a year"
+            words="Tire cost per mile, 12 months"
           />
           <Figure figure={String(view.retired)} words="tires retired" />
           <Figure figure={String(view.readings)} words="readings taken" />
@@ -73,7 +73,7 @@ export function MonthlyReport() {
           </Box>
         </Part>
         <Part title="Checked on time">
-          <Table label="Checked on time" heads={['Class', 'Tires', 'On time', 'Overdue']}>
+          <Table label="Checked on time" heads={['Vehicle class', 'Tires', 'On time', 'Overdue']}>
             {view.checked.map((line) => (
               <tr key={line.vehicleClass}>
                 <td>{line.vehicleClass}</td>

@@ -52,7 +52,7 @@ export function Outlook() {
   const rested = useDebounced(JSON.stringify(tried))
   const fleet = useQuery(fleetQuery)
   const may = useMay('COORDINATOR')
-  const body = { strategy, vehicleClass, yard, tried: figures(JSON.parse(rested) as Tried) }
+  const body = { strategy, vehicleClass, yard, whatIf: figures(JSON.parse(rested) as Tried) }
   const outlook = useQuery({
     queryKey: ['outlook', body, units],
     queryFn: () => answerOf(api.POST('/api/outlook', { params: { query: { units } }, body })),
@@ -69,7 +69,7 @@ export function Outlook() {
   const values = (of: (tile: (typeof vehicles)[number]) => string) => [...new Set(vehicles.map(of))].sort()
   return (
     <Page
-      title="Years ahead"
+      title="15-year outlook"
       about={view && `${many(view.vehicles, 'vehicle', 'vehicles')}, ${day(view.from)} to ${day(view.to)}`}
       actions={
         <>
@@ -81,7 +81,7 @@ export function Outlook() {
           </Button>
           {may && (
             <Button variant="contained" onClick={() => setAccepting(true)}>
-              Plan its next two years…
+              Schedule the next two years…
             </Button>
           )}
         </>
@@ -90,7 +90,7 @@ export function Outlook() {
       <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
         <Box className="not-printed" sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
           <Choice
-            label="Class"
+            label="Vehicle class"
             value={vehicleClass}
             options={[['', 'All classes'], ...values((tile) => tile.vehicleClass).map((one) => [one, one] as const)]}
             onChange={setClass}
@@ -105,15 +105,15 @@ export function Outlook() {
           />
           <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <Box component="legend" sx={{ float: 'left', alignSelf: 'center', p: 0, pr: 0.5, color: 'text.secondary' }}>
-              What if:
+              What if
             </Box>
             {(
               [
                 ['overallYears', 'Overall age', 'years'],
                 ['steerYears', 'Steer age', 'years'],
                 ['pull', 'Pull point', '/32 in'],
-                ['visitMonths', 'Visits every', 'months'],
-                ['growthPercent', 'Prices grow', '%'],
+                ['visitMonths', 'Visit interval', 'months'],
+                ['growthPercent', 'Price increase', '%'],
               ] as const
             ).map(([name, label, unit]) => (
               <Entry
@@ -152,13 +152,13 @@ function Compared(props: { view: View; chosen: Strategy; onChoose: (strategy: St
         label="Strategies over 15 years"
         heads={[
           'Strategy',
-          'Money',
+          'Cost',
           'Tires',
           'Sensors',
           'Days in shop',
-          'Thrown away',
+          'Unused life',
           'Oldest steer',
-          'Limits broken',
+          'Limits exceeded',
         ]}
       >
         {props.view.strategies.map((one) => (
@@ -204,13 +204,14 @@ function Ahead({ view }: { view: View }) {
         </strong>{' '}
         until {day(view.odds.until)}; {view.odds.percent} in 100 that none does. From each wear rate’s own range and
         damage by the policy’s share, {view.odds.tries} tries. New tires arrive {view.deliveredMonths} months old.
-        {view.unpriced > 0 && ` ${many(view.unpriced, 'tire has', 'tires have')} no price in the catalogue.`}
-        {view.wearUnknown > 0 && ` For ${view.wearUnknown} the wear rate isn’t known: only age counts there.`}
+        {view.unpriced > 0 && ` ${many(view.unpriced, 'tire has', 'tires have')} no price in the catalog.`}
+        {view.wearUnknown > 0 &&
+          ` Wear rate unknown for ${many(view.wearUnknown, 'tire', 'tires')}. Only their age limits are used.`}
       </Alert>
       {view.limitsExceeded.length > 0 && (
-        <Box component="section" aria-label="Limits broken">
+        <Box component="section" aria-label="Limits exceeded">
           <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
-            Limits this plan breaks
+            Limits exceeded
           </Box>
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
             {view.limitsExceeded.slice(0, 8).map((one) => (
@@ -228,17 +229,7 @@ function Ahead({ view }: { view: View }) {
         </Box>
         <Table
           label="By year"
-          heads={[
-            'Year',
-            'By quarter',
-            'Tires',
-            'Sensors',
-            'Tires $',
-            'Sensors $',
-            'Labor $',
-            'Together',
-            'Thrown away',
-          ]}
+          heads={['Year', 'By quarter', 'Tires', 'Sensors', 'Tires $', 'Sensors $', 'Labor $', 'Total', 'Unused life']}
         >
           {view.years.map((year) => (
             <tr key={year.year}>
@@ -265,10 +256,10 @@ function Ahead({ view }: { view: View }) {
         </Table>
       </Box>
       {shown !== undefined && (
-        <Box component="section" aria-label="Life ribbons">
+        <Box component="section" aria-label="Tire timelines">
           <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', mb: 1 }}>
             <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
-              Life ribbons
+              Tire timelines
             </Box>
             <Choice
               label="Vehicle"
@@ -278,8 +269,8 @@ function Ahead({ view }: { view: View }) {
               width={210}
             />
             <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>
-              A ribbon is a tire; hatched: life thrown away; dashed under it: between which days wear ends it; brown: on
-              the vehicle now.
+              One bar is one tire. Hatched: unused life. Dashed below it: the dates between which wear ends it. Brown:
+              on the vehicle now.
             </Box>
           </Box>
           <RibbonsOf vehicleId={shown} strategy={view.strategy} />
@@ -308,7 +299,7 @@ function RibbonsOf({ vehicleId, strategy }: { vehicleId: number; strategy: Strat
       sx={{ overflowX: 'auto', background: color.sheet, border: 1, borderColor: 'divider', p: 1 }}
       tabIndex={0}
       role="region"
-      aria-label={`Ribbons of ${ribbons.data.unit}`}
+      aria-label={`Tire timelines of ${ribbons.data.unit}`}
     >
       <TireTimelines view={ribbons.data} />
     </Box>
@@ -335,8 +326,8 @@ function AcceptDialog(props: { view: View; scope: { vehicleClass: string; yard: 
   )
   return (
     <FormDialog
-      title={`${title}: plan the next two years`}
-      action="Make the jobs"
+      title={`${title}: schedule the next two years`}
+      action="Create jobs"
       error={form.error}
       busy={form.busy}
       onSend={form.send}

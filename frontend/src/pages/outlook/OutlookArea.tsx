@@ -1,8 +1,8 @@
 import { AreaNav } from '../../ui/AreaNav'
 
 const PAGES = [
-  { to: '/outlook', word: 'Years ahead' },
-  { to: '/outlook/monthly-report', word: 'Month’s report' },
+  { to: '/outlook', word: '15-year outlook' },
+  { to: '/outlook/monthly-report', word: 'Monthly report' },
 ]
 
 /** The years ahead, and the month behind. */

@@ -16,7 +16,7 @@ describe('people', () => {
     fakeServer(() => ({ body: people }))
     show(<PeoplePage />)
     expect(await screen.findByText('Ines Okafor')).toBeVisible()
-    expect(screen.getByText(/keeps the register, orders and schedules/)).toBeVisible()
+    expect(screen.getByText(/Manages vehicles, orders and the schedule/)).toBeVisible()
     expect(screen.getByText('no password yet')).toBeVisible()
     expect(screen.getByText('closed')).toBeVisible()
   })
@@ -31,7 +31,7 @@ describe('people', () => {
   it('says at its field why the last manager stays one', async () => {
     fakeServer(({ method }) =>
       method === 'PUT'
-        ? problem(422, { role: 'This is the last manager. Make somebody else a manager first.' })
+        ? problem(422, { role: 'This is the only manager. Make another user a manager first.' })
         : { body: people },
     )
     show(<PeoplePage />)
@@ -40,6 +40,6 @@ describe('people', () => {
     await userEvent.click(screen.getByLabelText('Role'))
     await userEvent.click(screen.getByRole('option', { name: /^viewer/ }))
     await userEvent.click(screen.getByRole('button', { name: 'Save' }))
-    expect(await screen.findByText(/This is the last manager/)).toBeVisible()
+    expect(await screen.findByText(/This is the only manager/)).toBeVisible()
   })
 })

@@ -35,7 +35,7 @@ export function PeoplePage() {
   return (
     <Page
       title="People"
-      about="Every reading, move and signature carries one of these names"
+      about="Readings, moves and approvals are recorded with these names."
       actions={
         may && (
           <Button variant="contained" onClick={() => setOpen('new')}>
@@ -57,7 +57,7 @@ export function PeoplePage() {
                 , {ROLE_MEANS[person.role]}
               </Box>
             </td>
-            <td>{person.active ? (person.canSignIn ? 'can sign in' : 'no password yet') : 'closed'}</td>
+            <td>{person.active ? (person.canSignIn ? 'Can sign in' : 'no password yet') : 'closed'}</td>
             <td>
               {may && (
                 <>
@@ -93,7 +93,9 @@ function PersonDialog({ person, onClose }: { person: Person | undefined; onClose
         : answerOf(api.POST('/api/people', { body: { name, role, password } })),
     (saved) => {
       notice({
-        text: person ? `${saved.name}: saved.` : `${saved.name} can sign in now. Hand the password over in person.`,
+        text: person
+          ? `${saved.name}: saved.`
+          : `${saved.name} can now sign in. Give the password to the user in person.`,
       })
       onClose()
     },
@@ -113,7 +115,7 @@ function PersonDialog({ person, onClose }: { person: Person | undefined; onClose
         <Box>
           <FormControlLabel
             control={<Checkbox checked={active} onChange={(event) => setActive(event.target.checked)} />}
-            label="The account is open"
+            label="Account active"
           />
           {form.wrong('active') && <Box sx={{ color: 'error.main' }}>{form.wrong('active')}</Box>}
         </Box>
@@ -145,7 +147,7 @@ function PasswordDialog({ person, onClose }: { person: Person; onClose: () => vo
   return (
     <FormDialog
       title={`New password for ${person.name}`}
-      action="Set it"
+      action="Set password"
       error={form.error}
       busy={form.busy}
       onSend={form.send}

@@ -10,7 +10,7 @@ const all: Schemas['QuestionListView'] = {
   questions: [
     {
       question: 'DO_NOT_OPERATE',
-      title: 'Which vehicles must not leave today, and why',
+      title: 'Which vehicles must not operate today, and why',
       about: 'First.',
       asksForAge: false,
       vehicles: 2,
@@ -30,7 +30,7 @@ const all: Schemas['QuestionListView'] = {
 }
 
 const answer: Schemas['AnswerView'] = {
-  title: 'Which vehicles must not leave today, and why',
+  title: 'Which vehicles must not operate today, and why',
   vehicles: 1,
   lines: [
     {
@@ -39,9 +39,9 @@ const answer: Schemas['AnswerView'] = {
       yard: 'Eastbank',
       vehicleClass: 'Clinic coach',
       question: 'DO_NOT_OPERATE',
-      title: 'Which vehicles must not leave today, and why',
+      title: 'Which vehicles must not operate today, and why',
       position: '2RO',
-      statement: '76 psi, target 95 psi: 80 % of target',
+      statement: '76 psi, target 95 psi: 80% of target',
     },
   ],
 }
@@ -56,7 +56,7 @@ describe('questions', () => {
     expect(within(list).getByText('14')).toBeVisible()
     const table = await screen.findByRole('table', { name: 'Answer' })
     expect(within(table).getByRole('link', { name: 'LC-03' })).toHaveAttribute('href', '/vehicles/3')
-    expect(table).toHaveTextContent('76 psi, target 95 psi: 80 % of target')
+    expect(table).toHaveTextContent('76 psi, target 95 psi: 80% of target')
     expect(screen.getByRole('link', { name: 'CSV' }).getAttribute('href')).toContain('ask=DO_NOT_OPERATE')
   })
 

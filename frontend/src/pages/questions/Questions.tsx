@@ -95,7 +95,7 @@ export function Questions() {
                 {kept.name}
               </Link>
               {may && (
-                <Button size="small" aria-label={`Forget ${kept.name}`} onClick={() => forget.mutate(kept.id)}>
+                <Button size="small" aria-label={`Delete ${kept.name}`} onClick={() => forget.mutate(kept.id)}>
                   forget
                 </Button>
               )}

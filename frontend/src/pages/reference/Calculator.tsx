@@ -82,7 +82,7 @@ export function Calculator() {
   return (
     <Page
       title="Pressure calculator"
-      about="For a tire and a load not on file. The address of this page holds all of it: send it on. Nothing is stored."
+      about="Calculates a target for any tire and load. Nothing is saved. Share the page link to share the calculation."
     >
       <Box
         component="section"
@@ -93,7 +93,7 @@ export function Calculator() {
         {field('molded', 'Molded pressure', pressureUnit(units), 160)}
         {field('single', 'Molded load, single', loadUnit(units), 180, 'blank: by load index')}
         {field('dualLoad', 'Molded load, dual', loadUnit(units), 180)}
-        {field('manufacturer', 'Maker', undefined, 150, 'finds a chart on file')}
+        {field('manufacturer', 'Manufacturer', undefined, 150, 'finds a chart on file')}
         {field('model', 'Model', undefined, 150)}
         {field('left', 'Left end', loadUnit(units), 150)}
         {field('right', 'Right end', loadUnit(units), 150)}

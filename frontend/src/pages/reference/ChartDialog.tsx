@@ -52,7 +52,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
             api.POST('/api/charts', { params: { query: { units }, header: { 'Idempotency-Key': key } }, body: form }),
           ),
     () => {
-      notice({ text: 'Chart kept. Every target on these tires follows it.' })
+      notice({ text: 'Chart saved. Targets for these tires now use it.' })
       onClose()
     },
   )
@@ -74,7 +74,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
   return (
     <FormDialog
       title={chart ? `Change ${chart.title}` : 'Add a chart'}
-      action="Keep the chart"
+      action="Save chart"
       error={sending.error}
       busy={sending.busy || reading}
       onSend={sending.send}
@@ -96,7 +96,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
         }}
       />
       <NameEntry
-        label="Maker"
+        label="Manufacturer"
         value={form.manufacturer}
         names={makers}
         onChange={(maker) => change({ manufacturer: maker })}
@@ -109,7 +109,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
         names={names}
         onChange={(model) => change({ model })}
         error={sending.wrong('model')}
-        hint="Blank: all of this maker’s in the size"
+        hint="Blank: all models of this manufacturer in the size"
         width={250}
       />
       <Entry
@@ -141,7 +141,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
           Paste rows…
         </Button>
         <Button size="small" onClick={() => change({ rows: [...form.rows, { pressure: '', single: '', dual: '' }] })}>
-          One more row
+          Add row
         </Button>
       </Box>
       {paste !== undefined && (

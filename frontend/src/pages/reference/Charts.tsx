@@ -24,7 +24,7 @@ export function Charts() {
   return (
     <Page
       title="Load–inflation charts"
-      about="By the tire maker’s own data; another maker’s chart is only shown beside"
+      about="From the tire manufacturer’s data. Surrogate charts are shown but not used."
       actions={
         may && (
           <Button variant="contained" onClick={() => setOpen('new')}>
@@ -35,8 +35,8 @@ export function Charts() {
     >
       {charts.data.length === 0 && (
         <Box sx={{ maxWidth: 620 }}>
-          No chart on file. Take it from the tire maker’s data book and add it here; until then pressures are estimates,
-          shown as such.
+          No chart on file. Add it from the tire manufacturer’s data book. Until then pressures are estimates, shown as
+          such.
         </Box>
       )}
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(310px, 1fr))', gap: 2 }}>
@@ -59,7 +59,7 @@ export function Charts() {
             </Box>
             <Box sx={{ color: 'text.secondary', fontSize: 12.5, mb: 1 }}>
               {chart.source} · entered by {chart.by}
-              {chart.tires.length === 0 && ' · no tire on file it speaks for'}
+              {chart.tires.length === 0 && ' · No tires on file use this chart'}
             </Box>
             <Box
               component="table"

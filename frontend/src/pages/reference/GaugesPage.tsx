@@ -36,7 +36,7 @@ export function GaugesPage() {
   return (
     <Page
       title="Gauges"
-      about="a figure is as good as the gauge it came from"
+      about="Readings are only as accurate as the gauge."
       actions={
         coordinator && (
           <Button variant="contained" onClick={() => setOpen('new')}>
@@ -62,7 +62,7 @@ export function GaugesPage() {
                 )}
               </td>
               <td>{gauge.typeLabel}</td>
-              <td>{gauge.calibrated ? day(gauge.calibrated) : 'never, or nobody knows'}</td>
+              <td>{gauge.calibrated ? day(gauge.calibrated) : 'Never or unknown'}</td>
               <td>{gauge.retired ? '–' : day(gauge.due)}</td>
               <td>
                 {coordinator && (
@@ -107,7 +107,7 @@ function Retire({ gauge }: { gauge: Gauge }) {
       disabled={turn.busy}
       aria-label={gauge.retired ? `Bring ${gauge.name} back` : `Take ${gauge.name} out of use`}
     >
-      {gauge.retired ? 'Bring back' : 'Out of use'}
+      {gauge.retired ? 'Restore' : 'Retire'}
     </Button>
   )
 }
@@ -137,7 +137,7 @@ function NewGauge({ onClose }: { onClose: () => void }) {
         value={calibrated}
         onChange={setCalibrated}
         error={form.wrong('calibrated')}
-        hint="Against a master gauge; leave it empty if nobody knows."
+        hint="Against a master gauge. Leave it empty if unknown."
         width={300}
       />
     </FormDialog>

@@ -9,7 +9,7 @@ const cards = [
   {
     shape: 'CENTER',
     label: 'center worn',
-    evidence: 'Both shoulders stand at least 3/32 over the center.',
+    evidence: 'Both shoulders are at least 3/32 over the center.',
     causes: ['over-inflation'],
     action: 'Re-weigh.',
     firstCheck: 'Gauge it cold.',
@@ -34,7 +34,7 @@ const tread = {
   answer: 'CENTER',
   answerWords: 'center worn',
   firstCheck: 'Gauge it cold.',
-  reason: 'Both shoulders stand at least 2/32 over the center.',
+  reason: 'Both shoulders are at least 2/32 over the center.',
 }
 
 describe('wear patterns', () => {
@@ -53,7 +53,7 @@ describe('wear patterns', () => {
     await userEvent.click(await screen.findByRole('button', { name: 'Practice' }))
     await userEvent.click(await screen.findByRole('button', { name: 'cupping' }))
     expect(screen.getByText('It is center worn.')).toBeVisible()
-    expect(screen.getByRole('status')).toHaveTextContent('Both shoulders stand at least 2/32 over the center.')
+    expect(screen.getByRole('status')).toHaveTextContent('Both shoulders are at least 2/32 over the center.')
     await userEvent.click(screen.getByRole('button', { name: 'center worn' }))
     expect(screen.getByText('0 right of 1')).toBeVisible()
     await userEvent.click(screen.getByRole('button', { name: 'Next tread' }))

@@ -17,10 +17,10 @@ type Shape = Card['shape']
 
 /** How each pattern looks across the tread, and how hand and eye tell it from its neighbors. */
 const LOOK: Partial<Record<Shape, { depths: [number, number, number]; tell: string }>> = {
-  EVEN: { depths: [10, 10, 10], tell: 'No zone much lower than another. Run the hand both ways: smooth.' },
+  EVEN: { depths: [10, 10, 10], tell: 'No zone much lower than another. Rub by hand in both directions: smooth.' },
   CENTER: {
     depths: [10, 6, 10],
-    tell: 'The middle lies lower than both edges. Not to be taken for one edge: both stand high.',
+    tell: 'The center is lower than both edges. Do not mistake it for one edge: both are high.',
   },
   BOTH_SHOULDERS: {
     depths: [6, 10, 6],
@@ -32,9 +32,12 @@ const LOOK: Partial<Record<Shape, { depths: [number, number, number]; tell: stri
   },
   INNER_SHOULDER: {
     depths: [10, 8, 6],
-    tell: 'It falls off towards the inside, where nobody looks: kneel and feel behind it.',
+    tell: 'It is worn toward the inside, which is easily missed: kneel and feel behind it.',
   },
-  FEATHERING: { depths: [9, 9, 9], tell: 'Depths may be even. The hand glides one way and catches the other.' },
+  FEATHERING: {
+    depths: [9, 9, 9],
+    tell: 'Depths may be even. By hand it is smooth in one direction and rough in the other.',
+  },
   CUPPING: { depths: [8, 8, 8], tell: 'Scoops round the tire: low, high, low, high. Measure four places, not one.' },
   FLAT_SPOT: { depths: [8, 8, 8], tell: 'One low place, the rest of the round is even.' },
 }
@@ -49,7 +52,7 @@ export function Patterns() {
   return (
     <Page
       title="Wear patterns"
-      about="What the tread says, how to tell it from its neighbors, why, and what to check first"
+      about="Wear patterns, their causes and the first checks"
       actions={
         <Button variant="contained" onClick={() => setPracticing(!practicing)}>
           {practicing ? 'Back to the cards' : 'Practice'}
@@ -177,7 +180,7 @@ function Practice({ cards }: { cards: Card[] }) {
             ))}
           </tbody>
         </Box>
-        <p style={{ margin: '8px 0 0' }}>{tread.hand ?? 'Under the hand: nothing that catches.'}</p>
+        <p style={{ margin: '8px 0 0' }}>{tread.hand ?? 'By hand: smooth in both directions.'}</p>
       </Box>
       <Box role="group" aria-label="Which pattern is it" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         {cards.map((card) => (

@@ -27,10 +27,10 @@ export function PolicyChoices({ may }: { may: boolean }) {
   return (
     <Box component="section" aria-labelledby="policy-choices" sx={{ mt: 3 }}>
       <Box component="h2" id="policy-choices" sx={{ typography: 'h3', m: 0 }}>
-        Choices between schools
+        Policy choices
       </Box>
-      <p style={{ marginTop: 4 }}>Where practice differs. A class that chose comes before the whole fleet.</p>
-      <Table label="Choices between schools" heads={['Choice', 'Our default', 'Signed', '']}>
+      <p style={{ marginTop: 4 }}>A vehicle class choice overrides the fleet choice.</p>
+      <Table label="Policy choices" heads={['Choice', 'Default', 'Signed', '']}>
         {choices.data.map((choice) => (
           <tr key={choice.choice}>
             <td>
@@ -80,14 +80,14 @@ function ChooseDialog({ choice, onClose }: { choice: ChoiceView; onClose: () => 
   return (
     <FormDialog
       title={choice.title}
-      action={option === '' ? 'Withdraw it' : 'Sign it'}
+      action={option === '' ? 'Restore default' : 'Approve change'}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
     >
       <Choice
-        label="For"
+        label="Scope"
         value={vehicleClass}
         options={[
           ['', 'the whole fleet'],

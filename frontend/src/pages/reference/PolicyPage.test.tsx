@@ -32,7 +32,7 @@ const numbers = [
         isCleared: true,
       },
     ],
-    source: 'the longest any tire maker allows',
+    source: 'the longest any tire manufacturer allows',
   },
   {
     number: 'PULL_OTHER',
@@ -107,14 +107,14 @@ describe('policy', () => {
     await userEvent.click(await screen.findByRole('button', { name: 'Sign: Pull point, all others' }))
     await userEvent.type(screen.getByLabelText('Number'), '1')
     await userEvent.type(screen.getByLabelText('Why'), 'wet roads')
-    await userEvent.click(screen.getByRole('button', { name: 'Sign it' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Approve change' }))
     expect(await screen.findByText(/lies between 2\/32 in/)).toBeVisible()
     refused = false
-    await userEvent.click(screen.getByLabelText('For'))
+    await userEvent.click(screen.getByLabelText('Scope'))
     await userEvent.click(screen.getByRole('option', { name: 'Clinic coach' }))
     await userEvent.clear(screen.getByLabelText('Number'))
     await userEvent.type(screen.getByLabelText('Number'), '4')
-    await userEvent.click(screen.getByRole('button', { name: 'Sign it' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Approve change' }))
     expect(await screen.findByText('8 years')).toBeVisible()
     expect(calls.filter((call) => call.method === 'PUT').at(-1)?.body).toEqual({
       value: '4',
@@ -130,7 +130,7 @@ describe('policy', () => {
     show(<PolicyPage />)
     await userEvent.click(await screen.findByRole('button', { name: 'Sign: Overall age limit' }))
     await userEvent.type(screen.getByLabelText('Number'), '2')
-    expect(await screen.findByText('Signed, it would turn 1 verdict today:')).toBeVisible()
+    expect(await screen.findByText('This change would affect 1 verdict today:')).toBeVisible()
     expect(screen.getByText('1 piece of due work would move, 1 of them overdue at once:')).toBeVisible()
     expect(screen.getByText(/VN-02 1L, 1R Replace tire: 21 Feb 2027 →/)).toHaveTextContent('overdue')
     expect(screen.getByText(/VN-02 1L: fit/)).toHaveTextContent('do not operate, Age 2.8 y')
@@ -142,7 +142,7 @@ describe('policy', () => {
       if (path.endsWith('/preview')) return { body: turned }
       if (!path.endsWith('/outlook')) return answers(path)
       return refused
-        ? problem(422, { value: 'A new tire would go on the day it is fitted.' })
+        ? problem(422, { value: 'A new tire would be due on the day it is installed.' })
         : { body: { tires: '+12 tires', money: '+4,100 USD', oldestSteer: 'the same', limitsExceeded: '−2' } }
     })
     show(<PolicyPage />)
@@ -153,14 +153,14 @@ describe('policy', () => {
     )
     refused = true
     await userEvent.type(screen.getByLabelText('Number'), '5')
-    expect(await screen.findByText(/A new tire would go on the day it is fitted/)).toBeVisible()
+    expect(await screen.findByText(/A new tire would be due on the day it is installed/)).toBeVisible()
   })
 
   it('withdraws where the number is left blank', async () => {
     fakeServer(({ path }) => answers(path))
     show(<PolicyPage />)
     await userEvent.click(await screen.findByRole('button', { name: 'Sign: Overall age limit' }))
-    expect(screen.getByRole('button', { name: 'Withdraw it' })).toBeVisible()
+    expect(screen.getByRole('button', { name: 'Restore default' })).toBeVisible()
   })
 
   it('signs a choice between schools with its reason', async () => {
@@ -172,7 +172,7 @@ describe('policy', () => {
     await userEvent.click(screen.getByLabelText('Choice'))
     await userEvent.click(screen.getByRole('option', { name: 'left and right within their axle' }))
     await userEvent.type(screen.getByLabelText('Why'), 'sawtooth')
-    await userEvent.click(screen.getByRole('button', { name: 'Sign it' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Approve change' }))
     await waitFor(() =>
       expect(calls.find((call) => call.method === 'PUT')?.body).toEqual({
         vehicleClass: '',

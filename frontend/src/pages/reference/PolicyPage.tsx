@@ -30,8 +30,8 @@ export function PolicyPage() {
   if (policy.isPending) return <LoadingLines lines={10} />
   if (policy.isError) return <LoadProblem error={policy.error} again={() => policy.refetch()} />
   return (
-    <Page title="Policy" about="Where several scopes set a number, the strictest counts">
-      <Table label="Policy numbers" heads={['Number', 'Our default', 'Stricter is', 'Signed', '']}>
+    <Page title="Policy" about="If several scopes apply, the strictest value applies">
+      <Table label="Policy numbers" heads={['Number', 'Default', 'Stricter is', 'Signed', '']}>
         {policy.data.map((number) => (
           <tr key={number.number}>
             <td>
@@ -48,7 +48,7 @@ export function PolicyPage() {
             <td>
               {may && (
                 <Button size="small" onClick={() => setOpen(number)} aria-label={`Sign: ${number.title}`}>
-                  Sign…
+                  Change…
                 </Button>
               )}
             </td>
@@ -56,7 +56,7 @@ export function PolicyPage() {
         ))}
       </Table>
       <PolicyChoices may={may} />
-      {!may && <p>Numbers and choices are signed by a manager.</p>}
+      {!may && <p>Only a manager can change policy.</p>}
       {open && <SignDialog number={open} onClose={() => setOpen(null)} />}
     </Page>
   )
@@ -118,7 +118,7 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
   return (
     <FormDialog
       title={number.title}
-      action={value.trim() === '' ? 'Withdraw it' : 'Sign it'}
+      action={value.trim() === '' ? 'Restore default' : 'Approve change'}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -126,7 +126,7 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
       wide
     >
       <Choice
-        label="For"
+        label="Scope"
         value={vehicleClass}
         options={[
           ['', 'the whole fleet'],
@@ -142,7 +142,7 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
         value={maker}
         onChange={setMaker}
         error={form.wrong('manufacturer')}
-        hint="Blank: all makers"
+        hint="Blank: all manufacturers"
         width={180}
       />
       <Entry
@@ -160,12 +160,12 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
       {years.data && <YearsAhead difference={years.data} />}
       {years.error && (
         <Box sx={{ width: '100%' }}>
-          The years ahead can’t be worked out with it:{' '}
+          The outlook cannot be calculated with this value:{' '}
           {years.error instanceof ProblemError ? years.error.field('value') : 'the server doesn’t answer'}
         </Box>
       )}
       <Box sx={{ color: 'text.secondary', width: '100%' }}>
-        Law and the makers’ data come first, whatever is signed here.
+        Law and manufacturer data come first, whatever is set here.
       </Box>
     </FormDialog>
   )
@@ -175,7 +175,7 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
 function YearsAhead({ difference }: { difference: Schemas['DifferenceView'] }) {
   const { tires, money, oldestSteer, limitsExceeded: breaks } = difference
   return (
-    <Box component="section" aria-label="The years ahead" aria-live="polite" sx={{ width: '100%' }}>
+    <Box component="section" aria-label="The 15-year outlook" aria-live="polite" sx={{ width: '100%' }}>
       {[tires, money, oldestSteer, breaks].every((one) => one === 'the same') ? (
         <strong>Over fifteen years it would change nothing.</strong>
       ) : (
@@ -197,8 +197,8 @@ function Preview({ turned, moved }: { turned: Schemas['ChangedVerdictView'][]; m
     <Box component="section" aria-label="What it would do" aria-live="polite" sx={{ width: '100%' }}>
       <strong>
         {turned.length === 0
-          ? 'Signed, it would turn no verdict today.'
-          : `Signed, it would turn ${turned.length} ${turned.length === 1 ? 'verdict' : 'verdicts'} today:`}
+          ? 'This change would affect no verdict today.'
+          : `This change would affect ${turned.length} ${turned.length === 1 ? 'verdict' : 'verdicts'} today:`}
       </strong>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {turned.slice(0, SHOWN).map((one) => (

@@ -49,10 +49,7 @@ export function Reference() {
               <strong>{one.title}.</strong> {one.explains}
             </p>
           ))}
-          <p>
-            The maker’s own data, the vehicle’s manual and local law come before anything that is read here. Damage is
-            judged by a qualified tire professional.
-          </p>
+          <p>Manufacturer data, the vehicle manual, local codes and a qualified tire professional come first.</p>
         </Box>
       </Box>
     </Page>

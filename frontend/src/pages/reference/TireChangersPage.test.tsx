@@ -87,6 +87,6 @@ describe('tire changers', () => {
     show(<TireChangersPage />)
     await userEvent.click(await screen.findByRole('button', { name: 'Change Changer 1' }))
     await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
-    expect(await screen.findByText('Somebody took it off the file meanwhile.')).toBeVisible()
+    expect(await screen.findByText('Another user removed it meanwhile.')).toBeVisible()
   })
 })

@@ -48,7 +48,7 @@ export function TireChangersPage() {
       actions={
         may && (
           <Button variant="contained" onClick={() => setOpen('new')}>
-            Add a machine…
+            Add tire changer…
           </Button>
         )
       }
@@ -60,7 +60,10 @@ export function TireChangersPage() {
         </p>
       )}
       {query.data.length > 0 && (
-        <Table label="Tire changers" heads={['Machine', 'Tire at most', 'Rim', 'Width at most', 'Valve, by step', '']}>
+        <Table
+          label="Tire changers"
+          heads={['Machine', 'Maximum tire diameter', 'Rim diameter', 'Maximum width', 'Valve, by step', '']}
+        >
           {query.data.map((machine) => (
             <tr key={machine.id}>
               <td>
@@ -205,7 +208,7 @@ function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onC
         width={130}
       />
       <Entry
-        label="Width at most"
+        label="Maximum width"
         value={form.maxWidth}
         onChange={(mostWidth) => set({ maxWidth: mostWidth })}
         error={sending.wrong('maxWidth')}

@@ -72,7 +72,7 @@ function FeedsOut() {
           width={200}
         />
         <Button variant="outlined" onClick={share.send} loading={share.busy} sx={{ background: color.sheet }}>
-          Make a private address
+          Create private link
         </Button>
       </Box>
       {share.error instanceof ProblemError && <Alert severity="error">{share.error.message}</Alert>}
@@ -89,7 +89,7 @@ function FeedsOut() {
           <li key={feed.id}>
             {feed.description}, since {moment(feed.at)}, made by {feed.by}{' '}
             <Button size="small" onClick={() => revoke.mutate(feed.id)}>
-              Take back
+              Revoke link
             </Button>
           </li>
         ))}
@@ -115,8 +115,8 @@ function BookingsIn() {
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <div>
-        Bookings of vehicles from a calendar file (.ics): an event belongs to the vehicle whose unit stands in its title
-        or place. A file brought in again replaces the one before.
+        Bookings of vehicles from a calendar file (.ics): an event belongs to the vehicle whose unit is in its title or
+        location. Importing a file again replaces the one before.
       </div>
       <div>
         <Button component="label" variant="outlined" loading={read.isPending} sx={{ background: color.sheet }}>
@@ -170,9 +170,9 @@ function Bookings() {
     onSettled: () => queries.invalidateQueries({ queryKey: ['jobs'] }),
   })
   return (
-    <Box component="section" aria-label="Vehicles that are out" sx={{ display: 'grid', gap: 1, mb: 2 }}>
+    <Box component="section" aria-label="Vehicle bookings" sx={{ display: 'grid', gap: 1, mb: 2 }}>
       <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
-        Vehicles that are out
+        Vehicle bookings
       </Box>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {(schedule.data?.bookings ?? []).map((one) => (
@@ -183,7 +183,7 @@ function Bookings() {
               aria-label={`Take off: ${one.unit}, ${one.reason}`}
               onClick={() => back.mutate(one.id)}
             >
-              Take off
+              Remove booking
             </Button>
           </li>
         ))}
@@ -209,7 +209,7 @@ function Bookings() {
         <Entry label="Back" value={to} onChange={setTo} error={add.wrong('to')} type="datetime-local" width={220} />
         <Entry label="What for" value={why} onChange={setWhy} error={add.wrong('reason')} width={220} />
         <Button type="submit" variant="outlined" loading={add.busy} sx={{ background: color.sheet, minHeight: 40 }}>
-          Book it out
+          Add booking
         </Button>
       </Box>
     </Box>

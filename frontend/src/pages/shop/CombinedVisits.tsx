@@ -19,9 +19,9 @@ export function CombinedVisits() {
   })
   if (!bundles.data || bundles.data.length === 0) return null
   return (
-    <Box component="section" aria-label="Visits worth bundling">
+    <Box component="section" aria-label="Work that can share a visit">
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
-        Visits worth bundling
+        Work that can share a visit
       </Box>
       {bundles.data.map((bundle) => (
         <OneBundle key={bundle.vehicleId} bundle={bundle} />
@@ -79,7 +79,7 @@ function OneBundle({ bundle }: { bundle: Schemas['BundleView'] }) {
       </Box>
       {may && (
         <Button variant="outlined" onClick={form.send} loading={form.busy} sx={{ alignSelf: 'start' }}>
-          Make it one job
+          Combine into one job
         </Button>
       )}
     </Box>

@@ -24,7 +24,7 @@ const job = {
   requirements: ['inflation cage'],
   pinned: false,
   late: false,
-  conflicts: [{ rule: 'TWO_PEOPLE', title: 'Two people', statement: 'LC-01 needs 2 pairs of hands, 1 planned.' }],
+  conflicts: [{ rule: 'TWO_PEOPLE', title: 'Two people', statement: 'LC-01 needs 2 technicians, 1 planned.' }],
 } as unknown as Schemas['JobSlotView']
 
 const view = {
@@ -46,8 +46,8 @@ describe('a job’s place', () => {
     fakeServer(answers)
     show(<JobSlotDialog job={job} view={view} onClose={vi.fn()} />)
     const dialog = screen.getByRole('dialog')
-    expect(dialog).toHaveTextContent('180 minutes, 2 pairs of hands, inflation cage. Due 5 Dec')
-    expect(dialog).toHaveTextContent('Two people. LC-01 needs 2 pairs of hands, 1 planned.')
+    expect(dialog).toHaveTextContent('180 minutes, 2 technicians, inflation cage. Due 5 Dec')
+    expect(dialog).toHaveTextContent('Two people. LC-01 needs 2 technicians, 1 planned.')
     expect(await screen.findByRole('region', { name: 'Why there' })).toHaveTextContent(
       '30 Nov 2026: bay taken. Bay 1 has SH-02 until 11:00.',
     )
@@ -63,7 +63,7 @@ describe('a job’s place', () => {
     await userEvent.type(screen.getByLabelText('From'), '09:30')
     await userEvent.click(screen.getByRole('checkbox', { name: 'Tomas Weil' }))
     await userEvent.click(screen.getByRole('checkbox', { name: /Pinned/ }))
-    await userEvent.click(screen.getByRole('button', { name: 'Put it there' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Save time slot' }))
     await waitFor(() => expect(close).toHaveBeenCalled())
     const put = calls.find((call) => call.method === 'PUT')
     expect(put?.headers.get('If-Match')).toBe('"3"')
@@ -84,7 +84,7 @@ describe('a job’s place', () => {
     await userEvent.click(screen.getByRole('option', { name: 'Millrace' }))
     expect(await screen.findByRole('checkbox', { name: 'Lio Marsh' })).not.toBeChecked()
     expect(screen.queryByRole('checkbox', { name: 'Tomas Weil' })).toBeNull()
-    await userEvent.click(screen.getByRole('button', { name: 'Put it there' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Save time slot' }))
     await waitFor(() =>
       expect(calls.find((call) => call.method === 'PUT')?.body).toMatchObject({ yard: 'Millrace', assignees: [] }),
     )
@@ -94,7 +94,7 @@ describe('a job’s place', () => {
     fakeServer((call) => (call.method === 'PUT' ? problem(422, { day: 'This day has passed.' }) : answers(call)))
     const close = vi.fn()
     show(<JobSlotDialog job={job} view={view} onClose={close} />)
-    await userEvent.click(screen.getByRole('button', { name: 'Put it there' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Save time slot' }))
     expect(await screen.findByText('This day has passed.')).toBeVisible()
     expect(close).not.toHaveBeenCalled()
   })

@@ -50,7 +50,7 @@ export function JobSlotDialog(props: { job: Placed; view: Schemas['ScheduleView'
         text:
           placed.conflicts.length === 0
             ? `${placed.unit} is on ${day(placed.day)} at ${placed.start}.`
-            : `${placed.unit} stands there against a rule: ${placed.conflicts[0]?.statement}`,
+            : `${placed.unit} conflicts with a rule: ${placed.conflicts[0]?.statement}`,
       })
       props.onClose()
     },
@@ -58,7 +58,7 @@ export function JobSlotDialog(props: { job: Placed; view: Schemas['ScheduleView'
   return (
     <FormDialog
       title={`${job.unit}: ${job.work.join('; ')}`}
-      action="Put it there"
+      action="Save time slot"
       error={form.error}
       busy={form.busy}
       disabled={!may}
@@ -74,8 +74,7 @@ export function JobSlotDialog(props: { job: Placed; view: Schemas['ScheduleView'
         }}
       />
       <Box sx={{ width: '100%' }}>
-        {job.minutes} minutes,{' '}
-        {job.techniciansNeeded === 1 ? 'one pair of hands' : `${job.techniciansNeeded} pairs of hands`}
+        {job.minutes} minutes, {job.techniciansNeeded === 1 ? '1 technician' : `${job.techniciansNeeded} technicians`}
         {job.requirements.length > 0 && `, ${job.requirements.join(', ')}`}. Due {day(job.due)}.
         {job.blockedBy && ` ${job.blockedBy}.`} <Link to={`/jobs/${job.jobId}/sheet`}>Job sheet</Link>
       </Box>
@@ -109,7 +108,7 @@ export function JobSlotDialog(props: { job: Placed; view: Schemas['ScheduleView'
       />
       <FormControlLabel
         control={<Checkbox checked={pinned} onChange={(event) => setPinned(event.target.checked)} />}
-        label="Pinned: planning goes round it"
+        label="Pinned: the proposal does not move this job"
       />
       <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, width: '100%' }}>
         <Box component="legend" sx={{ p: 0, color: 'text.secondary' }}>
@@ -133,7 +132,7 @@ export function JobSlotDialog(props: { job: Placed; view: Schemas['ScheduleView'
       {why.data && (
         <Box component="section" aria-label="Why there" sx={{ width: '100%' }}>
           <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
-            Why this day
+            Why this time
           </Box>
           {why.data.statement}
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>

@@ -56,30 +56,30 @@ describe('planning the shop', () => {
     await userEvent.click(await screen.findByLabelText('Plan ahead'))
     await userEvent.click(screen.getByRole('option', { name: '4 weeks' }))
     await userEvent.click(screen.getByRole('checkbox', { name: /with due work/ }))
-    await userEvent.click(screen.getByRole('button', { name: 'Find a plan' }))
-    expect(await screen.findByRole('status')).toHaveTextContent('Looking for a better plan, round 2 of 2, 3 s.')
+    await userEvent.click(screen.getByRole('button', { name: 'Propose schedule' }))
+    expect(await screen.findByRole('status')).toHaveTextContent('Improving the proposal, round 2 of 2, 3 s.')
     expect(screen.getByRole('progressbar', { name: 'Planning' })).toHaveAttribute('aria-valuenow', '50')
-    expect(screen.getByRole('button', { name: 'Find a plan' })).toBeDisabled()
+    expect(screen.getByRole('button', { name: 'Propose schedule' })).toBeDisabled()
     expect(calls.find((call) => call.method === 'POST')?.body).toEqual({ weeks: 4, seed: 1, takeDue: false })
   })
 
   it('stops where it is asked to, and says so where it can’t', async () => {
     fakeServer(({ method }) => (method === 'POST' ? problem(409) : { body: { ...none, running: true } }))
     show(<ScheduleProposal />)
-    await userEvent.click(await screen.findByRole('button', { name: 'Stop here' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Use best so far' }))
     expect(await screen.findByText('Nothing was stored.')).toBeVisible()
   })
 
   it('is looked at before it is taken: what it gains, what is late, and what has no place and why', async () => {
     const calls = fakeServer(({ method }) => ({ body: method === 'POST' ? { jobs: 1, made: 1 } : found }))
     show(<ScheduleProposal />)
-    const table = await screen.findByRole('table', { name: 'The plan found' })
+    const table = await screen.findByRole('table', { name: 'Proposed schedule' })
     const section = screen.getByRole('region', { name: 'Planning' })
     expect(section).toHaveTextContent('12 days late in all, first come first served would be 19 (11,200 against 12,400')
     expect(section).toHaveTextContent('TR-03 Weigh: No yard has a scale.')
     const row = within(table).getAllByRole('row')[1]
     expect(row).toHaveTextContent('LC-022 Dec 2026 08:00Millrace, bay 1Tomas WeilReplace tire 3L 3R30 Nov 2026new')
-    await userEvent.click(screen.getByRole('button', { name: 'Take this plan' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Accept schedule' }))
     await waitFor(() => expect(calls.some((call) => call.path === '/api/shop/proposal/accept')).toBe(true))
     expect(calls.find((call) => call.path === '/api/shop/proposal/accept')?.headers.get('Idempotency-Key')).toBeTruthy()
   })
@@ -107,10 +107,10 @@ describe('visits worth bundling', () => {
   it('say what one visit saves and brings forward, and become one job, never in the past', async () => {
     const calls = fakeServer(({ method }) => ({ body: method === 'POST' ? [] : [bundle] }))
     show(<CombinedVisits />)
-    const section = await screen.findByRole('region', { name: 'Visits worth bundling' })
+    const section = await screen.findByRole('region', { name: 'Work that can share a visit' })
     expect(section).toHaveTextContent('one visit, 95 minutes, 40 minutes saved; 1L 1R lifted once')
     expect(section).toHaveTextContent('Brought forward: Rotate, due 20 Dec')
-    await userEvent.click(within(section).getByRole('button', { name: 'Make it one job' }))
+    await userEvent.click(within(section).getByRole('button', { name: 'Combine into one job' }))
     await waitFor(() => expect(calls.some((call) => call.method === 'POST')).toBe(true))
     const body = calls.find((call) => call.method === 'POST')?.body as { day: string; work: unknown[] }
     expect(body.work).toEqual([

@@ -76,18 +76,17 @@ export function ScheduleProposal() {
           label="with due work that has no day yet, bundled by vehicle"
         />
         <Button variant="contained" onClick={start.send} loading={start.busy} disabled={now?.running ?? false}>
-          Find a plan
+          Propose schedule
         </Button>
         {now?.running && (
           <Button onClick={stop.send} loading={stop.busy} variant="outlined">
-            Stop here
+            Use best so far
           </Button>
         )}
       </Box>
       {now?.running && (
         <Box role="status" sx={{ mt: 1 }}>
-          Looking for a better plan, round {now.done + 1} of {now.rounds}, {now.seconds} s. The page can be left
-          meanwhile.
+          Improving the proposal, round {now.done + 1} of {now.rounds}, {now.seconds} s. The page can be left meanwhile.
           <LinearProgress
             aria-label="Planning"
             variant="determinate"
@@ -123,7 +122,7 @@ function Found({ plan, busy, onTake }: { plan: Plan; busy: boolean; onTake: () =
           {plan.points.toLocaleString('en-US')} against {plan.firstFitPoints.toLocaleString('en-US')} points).
         </div>
         <Button variant="contained" onClick={onTake} loading={busy} disabled={plan.jobs.length === 0}>
-          Take this plan
+          Accept schedule
         </Button>
       </Box>
       {plan.unscheduled.length > 0 && (
@@ -139,7 +138,7 @@ function Found({ plan, busy, onTake }: { plan: Plan; busy: boolean; onTake: () =
         </Alert>
       )}
       <Box sx={{ maxHeight: 320, overflowY: 'auto' }}>
-        <Table label="The plan found" heads={['Vehicle', 'When', 'Where', 'Who', 'Work', 'Due', 'Was']}>
+        <Table label="Proposed schedule" heads={['Vehicle', 'When', 'Where', 'Who', 'Work', 'Due', 'Was']}>
           {plan.jobs.map((job) => (
             <tr key={`${job.unit} ${job.day} ${job.start} ${job.bay}`}>
               <td>

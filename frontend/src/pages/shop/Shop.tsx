@@ -36,7 +36,7 @@ export function Shop() {
       <Box component="h1" sx={{ typography: 'h1', m: 0, mb: 2 }}>
         Shop
       </Box>
-      {days.length === 0 && <p>Nothing is planned. Choose something in the yard’s due list and put it on a day.</p>}
+      {days.length === 0 && <p>No jobs scheduled. Schedule due work from the Fleet page.</p>}
       <LongList
         of={rows}
         keyOf={(row) => ('job' in row ? `${row.job.doneAt ? 'done' : 'open'} ${row.job.id}` : row.head)}

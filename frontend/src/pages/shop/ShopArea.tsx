@@ -1,8 +1,8 @@
 import { AreaNav } from '../../ui/AreaNav'
 
 const PAGES = [
-  { to: '/shop', word: 'Jobs by day' },
-  { to: '/shop/calendar', word: 'Bays and hours' },
+  { to: '/shop', word: 'Jobs' },
+  { to: '/shop/calendar', word: 'Schedule' },
   { to: '/shop/setup', word: 'Setup' },
 ]
 

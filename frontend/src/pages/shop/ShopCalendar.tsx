@@ -40,7 +40,7 @@ export function ShopCalendar() {
   const before = view.jobs.filter((job) => job.day < view.from)
   return (
     <Page
-      title="Bays and hours"
+      title="Schedule"
       about={`Week of ${day(view.from)}`}
       actions={
         <>
@@ -106,7 +106,7 @@ function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean
   if (yard.technicians.length === 0 && view.jobs.every((job) => job.yard !== yard.name)) {
     return (
       <Box component="section" aria-label={yard.name}>
-        <strong>{yard.name}</strong>: nobody at work here this week, and no job. People stand under Setup.
+        <strong>{yard.name}</strong>: no technicians this week, and no job. Add technicians under Shop setup.
       </Box>
     )
   }
@@ -115,7 +115,7 @@ function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
         {yard.name}{' '}
         <Box component="span" sx={{ color: 'text.secondary', fontWeight: 450 }}>
-          {many(yard.bays, 'bay', 'bays')} · {yard.technicians.join(', ') || 'nobody at work'}
+          {many(yard.bays, 'bay', 'bays')} · {yard.technicians.join(', ') || 'No technicians'}
         </Box>
       </Box>
       <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={`Week at ${yard.name}`}>
@@ -151,7 +151,7 @@ function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean
           <tbody>
             {bays.map((bay) => (
               <tr key={bay}>
-                <th scope="row">{bay === 0 ? 'No hour yet' : bay}</th>
+                <th scope="row">{bay === 0 ? 'No time yet' : bay}</th>
                 {yard.days.map((one) => (
                   <Box
                     component="td"

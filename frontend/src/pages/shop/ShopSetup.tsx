@@ -51,7 +51,7 @@ function Edit({ view }: { view: View }) {
       ),
     (next) => {
       queries.setQueryData(['shop-setup', units], next)
-      notice({ text: 'Kept. The next plan goes by it.' })
+      notice({ text: 'Saved. The next proposal uses this setup.' })
     },
   )
   const general =
@@ -64,7 +64,7 @@ function Edit({ view }: { view: View }) {
   const yards = form.yards.map((yard) => [yard.name, yard.name] as const)
   return (
     <Page
-      title="Setup of the shops"
+      title="Shop setup"
       actions={
         may && (
           <Button variant="contained" onClick={save.send} loading={save.busy}>
@@ -189,7 +189,7 @@ function Edit({ view }: { view: View }) {
               </Box>
               {may && (
                 <Button size="small" onClick={() => drop('technicians', at)}>
-                  Take off
+                  Remove
                 </Button>
               )}
             </Box>
@@ -253,7 +253,7 @@ function Edit({ view }: { view: View }) {
               />
               {may && (
                 <Button size="small" onClick={() => drop('closures', at)}>
-                  Take off
+                  Remove
                 </Button>
               )}
             </Box>
@@ -274,11 +274,11 @@ function Edit({ view }: { view: View }) {
             </Button>
           )}
         </Box>
-        <Box component="section" aria-label="Kept in service">
+        <Box component="section" aria-label="Minimum in service">
           <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
-            Kept in service
+            Minimum in service
           </Box>
-          <Table label="Kept in service" heads={['Class', 'At least', '']}>
+          <Table label="Minimum in service" heads={['Vehicle class', 'At least', '']}>
             {view.classes.map((name) => {
               const at = form.minimums.findIndex((rule) => rule.vehicleClass === name)
               return (
@@ -300,7 +300,7 @@ function Edit({ view }: { view: View }) {
                       width={260}
                     />
                   </Box>
-                  <td>{at < 0 && 'nothing asked'}</td>
+                  <td>{at < 0 && 'No minimum'}</td>
                 </tr>
               )
             })}

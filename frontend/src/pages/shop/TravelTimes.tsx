@@ -26,7 +26,7 @@ export function TravelTimes({
         Between the yards
       </Box>
       <Box component="p" sx={{ m: 0, mb: 1.5, color: 'text.secondary' }}>
-        A job its own yard can’t do goes to the nearest that can. Where nobody says how far it is, {usual} minutes
+        A job its own yard cannot do goes to the nearest yard that can. Where no travel time is set, {usual} minutes
         count.
       </Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>

@@ -29,12 +29,12 @@ export function Catalog() {
   const fact = (model: Schemas['TireModelView'], what: string) => model.facts.find((one) => one.name === what)?.value
   return (
     <Page
-      title="Catalogue"
+      title="Catalog"
       about={`${models.data.length} tire models`}
       actions={
         may && (
           <Button variant="contained" onClick={() => setOpen('new')}>
-            Read a new model…
+            Add tire model…
           </Button>
         )
       }
@@ -74,11 +74,11 @@ export function Catalog() {
               {model.sidewall}
             </Box>
             <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-              {fact(model, 'Carries at most') ?? 'not read'} · {fact(model, '… as one of a dual') ?? '–'}
+              {fact(model, 'Maximum load') ?? 'not read'} · {fact(model, '… as one of a dual') ?? '–'}
             </Box>
             <td>{fact(model, 'Molded pressure') ?? 'not read'}</td>
-            <td>{fact(model, 'Overall diameter new') ?? 'ask the maker'}</td>
-            <td>{fact(model, 'Tread when new') ?? 'not read'}</td>
+            <td>{fact(model, 'Overall diameter new') ?? 'ask the manufacturer'}</td>
+            <td>{fact(model, 'Original tread depth') ?? 'not read'}</td>
             <td>{model.form.price && `$${model.form.price}`}</td>
             <td>{model.tires}</td>
           </tr>

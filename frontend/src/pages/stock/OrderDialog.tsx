@@ -45,7 +45,7 @@ export function OrderDialog({ onClose }: { onClose: () => void }) {
         }),
       ),
     () => {
-      notice({ text: 'The order is written down. Receive against it when the tires come.' })
+      notice({ text: 'Order saved. Receive the tires against it on delivery.' })
       onClose()
     },
   )
@@ -54,7 +54,7 @@ export function OrderDialog({ onClose }: { onClose: () => void }) {
   return (
     <FormDialog
       title="Order tires"
-      action="Write the order down"
+      action="Save order"
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -112,7 +112,7 @@ export function OrderDialog({ onClose }: { onClose: () => void }) {
             width={140}
           />
           {lines.length > 1 && (
-            <Button onClick={() => setLines(lines.filter((one) => one.key !== line.key))}>Leave out</Button>
+            <Button onClick={() => setLines(lines.filter((one) => one.key !== line.key))}>Remove</Button>
           )}
         </Box>
       ))}

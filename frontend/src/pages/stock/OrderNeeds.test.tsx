@@ -70,12 +70,12 @@ describe('what is to be ordered', () => {
       return refused ? problem(422, { supplier: 'Nothing is to be ordered there any more.' }) : { body: { tires: 3 } }
     })
     show(<OrderNeeds />)
-    await userEvent.click(await screen.findByRole('button', { name: 'Order these' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Create order' }))
     expect(await screen.findByText('Nothing is to be ordered there any more.')).toBeVisible()
     refused = false
     await userEvent.click(screen.getByLabelText('Deliver to'))
     await userEvent.click(screen.getByRole('option', { name: 'Millrace' }))
-    await userEvent.click(screen.getByRole('button', { name: 'Order these' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Create order' }))
     expect(calls.findLast((call) => call.method === 'POST')?.body).toEqual({
       supplier: 'Marrow Street Tire Service',
       yard: 'Millrace',

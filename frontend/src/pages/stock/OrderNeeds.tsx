@@ -45,9 +45,7 @@ export function OrderNeeds() {
       }
     >
       <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
-        {list.data.length === 0 && (
-          <p>No open job needs a tire. Plan work, or take two years of an outlook into jobs.</p>
-        )}
+        {list.data.length === 0 && <p>No open job needs a tire.</p>}
         {list.data.map((one) => (
           <OneSupplier key={one.supplier} list={one} />
         ))}
@@ -75,7 +73,7 @@ function OneSupplier({ list }: { list: List }) {
           body: { supplier: list.supplier, yard: to },
         }),
       ),
-    (sent) => notice({ text: `Order for ${many(sent.tires, 'tire', 'tires')} made; its mail is in the outbox.` }),
+    (sent) => notice({ text: `Order for ${many(sent.tires, 'tire', 'tires')} created. The e-mail is in the outbox.` }),
   )
   return (
     <Box component="section" aria-label={list.supplier}>
@@ -96,7 +94,7 @@ function OneSupplier({ list }: { list: List }) {
               width={150}
             />
             <Button variant="contained" onClick={send.send} loading={send.busy}>
-              Order these
+              Create order
             </Button>
           </>
         )}
@@ -106,7 +104,7 @@ function OneSupplier({ list }: { list: List }) {
       )}
       <Table
         label={`To order from ${list.supplier}`}
-        heads={['Model', 'Needed', 'On the shelf', 'On order', 'To order', 'Order by', 'Needed by', 'Together', 'For']}
+        heads={['Model', 'Needed', 'In stock', 'On order', 'To order', 'Order by', 'Needed by', 'Total', 'Jobs']}
       >
         {list.lines.map((line) => (
           <tr key={line.tireModelId}>
@@ -282,7 +280,7 @@ function Outbox() {
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
         Outbox (simulated: nothing leaves this machine)
       </Box>
-      {outbox.data?.length === 0 && <p>Nothing was sent yet.</p>}
+      {outbox.data?.length === 0 && <p>No messages.</p>}
       {(outbox.data ?? []).map((mail) => (
         <details key={mail.id}>
           <summary>

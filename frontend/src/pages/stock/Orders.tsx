@@ -76,7 +76,7 @@ function OneOrder({ order, onReceive }: { order: Order; onReceive: (line: Line) 
       </Box>
       <Table
         label={`Lines of the order from ${order.supplier}`}
-        heads={['Model', 'Ordered', 'Taken in', 'Price', '', 'What came']}
+        heads={['Model', 'Ordered', 'Received', 'Price', '', 'Delivered']}
       >
         {order.lines.map((line) => (
           <tr key={line.id}>
@@ -105,8 +105,8 @@ function OneOrder({ order, onReceive }: { order: Order; onReceive: (line: Line) 
               {line.deliveries.map((came) => (
                 <Box key={came.id} sx={{ mb: 0.5 }}>
                   {came.tireId ? <Link to={`/tires/${came.tireId}`}>{came.code}</Link> : came.code}{' '}
-                  {came.accepted ? 'taken in' : <strong>refused</strong>}
-                  {came.differences.length > 0 && ` although ${came.differences.join('; ')}`}
+                  {came.accepted ? 'Received' : <strong>refused</strong>}
+                  {came.differences.length > 0 && ` Accepted with difference: ${came.differences.join('; ')}`}
                   {came.note && `: ${came.note}`}
                   <Box component="span" sx={{ color: 'text.secondary' }}>
                     {' '}

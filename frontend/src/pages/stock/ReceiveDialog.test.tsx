@@ -32,7 +32,7 @@ const old = {
   figure: '20 months',
   limit: '12 months',
   explanation: 'Accept it by name, or send it back.',
-  authority: 'our default',
+  authority: 'default',
   source: 'fleet policy',
 }
 
@@ -66,22 +66,24 @@ describe('receiving a delivery', () => {
         const decided = (body as { tires: { accepted?: boolean }[] }).tires.some((tire) => tire.accepted !== undefined)
         return decided
           ? { body: { tireIds: [8, 9], refused: 0, notes: [] } }
-          : problem(422, { 'tires[1].dotCode': 'It differs from the order: accept it by name, or refuse it.' })
+          : problem(422, {
+              'tires[1].dotCode': 'The tire differs from the order. Accept it with your name, or refuse it.',
+            })
       }
       return { body: [] }
     })
     show(<ReceiveDialog order={order} line={line} onClose={() => {}} />)
     await userEvent.type(await screen.findByLabelText('Tires that came'), '2')
     await userEvent.click(screen.getByRole('checkbox', { name: 'Done: Look at each' }))
-    await userEvent.type(screen.getByLabelText('Or why it is left out: store them'), 'fitted today')
+    await userEvent.type(screen.getByLabelText('Or reason for skipping: store them'), 'fitted today')
     await userEvent.type(screen.getByLabelText('DOT code of tire 1'), '3CT2AB123426')
     expect(await screen.findByText('As ordered.')).toBeVisible()
     await userEvent.type(screen.getByLabelText('DOT code of tire 2'), '3CT2AB121025')
     expect(await screen.findByText(/20 months ago/)).toBeVisible()
-    await userEvent.click(screen.getByRole('button', { name: 'Take in 2' }))
-    expect(await screen.findByText(/It differs from the order/)).toBeVisible()
+    await userEvent.click(screen.getByRole('button', { name: 'Receive 2' }))
+    expect(await screen.findByText(/The tire differs from the order/)).toBeVisible()
     await userEvent.click(screen.getByRole('button', { name: 'Accept it as Rafe Halloran' }))
-    await userEvent.click(screen.getByRole('button', { name: 'Take in 2' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Receive 2' }))
     await screen.findByLabelText('DOT code of tire 1')
     const sent = calls.filter((call) => call.path.endsWith('/deliveries')).at(-1)?.body as { tires: object[] }
     expect(sent.tires[0]).not.toHaveProperty('accepted')

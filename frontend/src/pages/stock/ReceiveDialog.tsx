@@ -90,7 +90,7 @@ export function ReceiveDialog(props: {
   return (
     <FormDialog
       title={`Receive ${line.model}`}
-      action={came.length === 0 ? 'Take in' : `Take in ${came.filter((tire) => tire.accepted !== false).length}`}
+      action={came.length === 0 ? 'Receive' : `Receive ${came.filter((tire) => tire.accepted !== false).length}`}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -109,12 +109,12 @@ export function ReceiveDialog(props: {
         error={form.wrong('shelf')}
       />
       <Entry
-        label="Tread when new"
+        label="Original tread depth"
         value={depth}
         onChange={setDepth}
         error={form.wrong('depth')}
         unit={depthUnit(units)}
-        hint="Blank: the catalogue’s"
+        hint="Blank: from the catalog"
       />
       <ReceivingSteps
         steps={steps.data ?? []}

@@ -46,14 +46,14 @@ export function ReceiveTire({ onClose }: { onClose: () => void }) {
         }),
       ),
     (recorded) => {
-      notice({ text: ['The tire is on record.', ...recorded.notes].join(' ') })
+      notice({ text: ['Tire added.', ...recorded.notes].join(' ') })
       onClose()
     },
   )
   return (
     <FormDialog
       title="Receive a tire"
-      action="Put on record"
+      action="Add tire"
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -104,7 +104,7 @@ export function ReceiveTire({ onClose }: { onClose: () => void }) {
         onChange={setPrice}
         error={form.wrong('price')}
         unit="$"
-        hint="Blank: the catalogue’s"
+        hint="Blank: from the catalog"
       />
     </FormDialog>
   )

@@ -59,7 +59,7 @@ export function ReceivingSteps(props: {
                 />
                 {!tick.done && (
                   <Entry
-                    label={`Or why it is left out: ${step.title.toLowerCase()}`}
+                    label={`Or reason for skipping: ${step.title.toLowerCase()}`}
                     value={tick.reason}
                     onChange={(reason) => props.onTick(step.step, { ...tick, reason })}
                     error={error}

@@ -53,7 +53,7 @@ describe('the stock', () => {
     await userEvent.type(screen.getByLabelText('Find'), 'millr')
     expect(order()).toEqual(['LM3'])
     await userEvent.type(screen.getByLabelText('Find'), 'xxx')
-    expect(screen.getByText('No tire in stock reads like that.')).toBeVisible()
+    expect(screen.getByText('No matching tires in stock.')).toBeVisible()
   })
 
   it('says what to do first where nothing is in stock', async () => {
@@ -115,7 +115,11 @@ describe('orders', () => {
                 },
               ],
               checklists: [
-                { at: '2026-11-20T12:00:00Z', by: 'Tomas Weil', steps: ['Count them against the paper: 2 counted'] },
+                {
+                  at: '2026-11-20T12:00:00Z',
+                  by: 'Tomas Weil',
+                  steps: ['Count them against the delivery note: 2 counted'],
+                },
               ],
             },
           ],
@@ -123,7 +127,7 @@ describe('orders', () => {
       ],
     }))
     show(<Orders />)
-    expect(await screen.findByText(/taken in although Made in week 10 of 2025/)).toBeVisible()
+    expect(await screen.findByText(/Received Accepted with difference: Made in week 10 of 2025/)).toBeVisible()
     expect(screen.getByText('refused')).toBeVisible()
     expect(screen.getByText(/bead cut/)).toBeVisible()
     expect(screen.getByText(/Receiving sheet, Tomas Weil/)).toBeVisible()

@@ -16,7 +16,7 @@ import { LoadingLines } from '../../ui/Loading'
 import { LongList } from '../../ui/LongList'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
-import { day } from '../../units/format'
+import { day, many } from '../../units/format'
 import { ReceiveTire } from './ReceiveTire'
 
 type Row = Schemas['StockRow']
@@ -59,7 +59,7 @@ export function Stock() {
   return (
     <Page
       title="Stock"
-      about={`${stock.data.length} tires on no vehicle`}
+      about={`${many(stock.data.length, 'tire', 'tires')} in stock`}
       actions={
         may && (
           <Button variant="contained" onClick={() => setSearch({ receive: '' })}>
@@ -82,7 +82,7 @@ export function Stock() {
         />
         <FormControlLabel
           control={<Checkbox checked={scrapped} onChange={(event) => setScrapped(event.target.checked)} />}
-          label="Scrapped ones too"
+          label="Include scrapped"
         />
       </Box>
       {stock.data.length === 0 ? (
@@ -141,7 +141,7 @@ export function Stock() {
           />
         </Table>
       )}
-      {rows.length === 0 && stock.data.length > 0 && <p>No tire in stock reads like that.</p>}
+      {rows.length === 0 && stock.data.length > 0 && <p>No matching tires in stock.</p>}
       {receiving && <ReceiveTire onClose={close} />}
     </Page>
   )

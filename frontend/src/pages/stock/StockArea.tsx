@@ -1,10 +1,10 @@
 import { AreaNav } from '../../ui/AreaNav'
 
 const PAGES = [
-  { to: '/stock', word: 'On the shelf' },
+  { to: '/stock', word: 'In stock' },
   { to: '/stock/to-order', word: 'To order' },
   { to: '/stock/orders', word: 'Orders and receiving' },
-  { to: '/stock/catalog', word: 'Catalogue' },
+  { to: '/stock/catalog', word: 'Catalog' },
 ]
 
 /** Tires not on a vehicle, what is ordered, and the models they are of. */

@@ -92,7 +92,7 @@ describe('one valve', () => {
     expect(await screen.findByText(/Treat it as run flat/)).toBeVisible()
   })
 
-  it('stops at 80 %: no second figure is asked for', async () => {
+  it('stops at 80%: no second figure is asked for', async () => {
     open()
     await userEvent.type(screen.getByLabelText('Gauge reads'), '86')
     expect(await screen.findByText(/Treat it as run flat/)).toBeVisible()
@@ -111,8 +111,8 @@ describe('one valve', () => {
     let reachable = false
     open(next, (call) => (call.path.endsWith('/advice') || reachable ? advise(call) : 'unreachable'))
     await userEvent.type(screen.getByLabelText('Gauge reads'), '110')
-    await userEvent.click(screen.getByRole('button', { name: 'Keep it, next position' }))
-    expect(await screen.findByText(/kept on this device/)).toBeVisible()
+    await userEvent.click(screen.getByRole('button', { name: 'Save and next' }))
+    expect(await screen.findByText(/saved on this device/)).toBeVisible()
     expect(next).not.toHaveBeenCalled()
     reachable = true
     await userEvent.click(screen.getByRole('button', { name: 'Try again' }))

@@ -126,8 +126,11 @@ export function AdjustPosition(props: {
         onKeyDown={onKeyDown}
         sx={{ m: 0, p: 0, listStyle: 'none', display: 'grid', gap: 1.25, maxWidth: 560 }}
       >
-        <Step number={1} words="Cap off. Stand beside the valve’s line, not in it." />
-        <Step number={2} words="Gauge it.">
+        <Step
+          number={1}
+          words="Warning: Air and valve parts can injure. Remove the cap and stand to the side of the valve, never in line with it."
+        />
+        <Step number={2} words="Check it.">
           <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
             <GaugeField
               label="Gauge reads"
@@ -145,7 +148,7 @@ export function AdjustPosition(props: {
                 }
                 sx={{ minHeight: 48, background: color.sheet }}
               >
-                Press the gauge on
+                Read gauge
               </Button>
             )}
           </Box>
@@ -165,7 +168,7 @@ export function AdjustPosition(props: {
         {needsSecond && said?.action !== 'STOP' && (
           <Step
             number={3}
-            words="Add or release, then gauge it again. Inflate with a clip-on chuck, out of the trajectory."
+            words="Add or release air, then check again. Inflate with a clip-on chuck, out of the trajectory."
           >
             <GaugeField
               label="Gauge reads after"
@@ -212,7 +215,7 @@ export function AdjustPosition(props: {
           onClick={finish}
           sx={{ minHeight: 48, width: { xs: '100%', md: 300 } }}
         >
-          {nothing ? 'Skip this position' : props.last ? 'Keep it, round done' : 'Keep it, next position'}
+          {nothing ? 'Skip this position' : props.last ? 'Save and finish' : 'Save and next'}
         </Button>
       </Box>
     </Box>
@@ -220,7 +223,7 @@ export function AdjustPosition(props: {
 }
 
 const WORDS: Record<Advice['action'], string> = {
-  NONE: 'Leave it.',
+  NONE: 'Pressure on target.',
   ADD_AIR: 'Add air.',
   RELEASE_AIR: 'Release air.',
   WAIT: 'Wait.',

@@ -147,7 +147,7 @@ function ConditionFields(props: {
         width="100%"
       />
       <Entry
-        label="Air where it stands"
+        label="Air temperature here"
         value={conditions.air}
         onChange={(air) => set({ air })}
         unit={temperatureUnit(units)}

@@ -90,8 +90,8 @@ export function DotSheet() {
         ))}
       </Table>
       <Box sx={{ color: 'text.secondary', mt: 1.5, maxWidth: 640 }}>
-        Age counts from the Sunday of the DOT week, a retread’s from its casing; a limit is passed on its day. Fleet
-        policy sets the limits; the tire maker’s own limit comes first where it is shorter.
+        Age starts on the Sunday of the DOT week, for a retread of its casing. A limit is passed on its day. Fleet
+        policy sets the limits. A shorter limit of the tire manufacturer comes first.
       </Box>
     </Box>
   )

@@ -164,8 +164,8 @@ function OneAxle(props: {
         width={168}
       />
       {props.onLeave && (
-        <Button size="small" onClick={props.onLeave} aria-label={`Leave out axle ${number}`} sx={{ minHeight: 40 }}>
-          Leave out
+        <Button size="small" onClick={props.onLeave} aria-label={`Remove axle ${number}`} sx={{ minHeight: 40 }}>
+          Remove
         </Button>
       )}
     </Box>

@@ -46,7 +46,7 @@ describe('building a vehicle', () => {
     expect(await screen.findByText('6 positions: 1L 1R 2LO 2LI 2RI 2RO')).toBeVisible()
     await userEvent.type(screen.getByLabelText('Unit number'), 'BX-1')
     await userEvent.type(screen.getByLabelText('Torque, axle 2'), '475')
-    await userEvent.click(screen.getByRole('button', { name: 'Put it on file' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add vehicle' }))
     const sent = calls.find((call) => call.method === 'POST' && call.path === '/api/vehicles')
     expect(sent?.headers.get('Idempotency-Key')).toBeTruthy()
     const body = sent?.body as {
@@ -73,7 +73,7 @@ describe('building a vehicle', () => {
     show(<VehicleForm start={BLANK} />)
     await screen.findByText('4 positions: 1L 1R 2L 2R')
     await userEvent.type(screen.getByLabelText('GVWR from the plate'), 'heavy')
-    await userEvent.click(screen.getByRole('button', { name: 'Put it on file' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add vehicle' }))
     expect(await screen.findByText('“heavy” is not a weight.')).toBeVisible()
     expect(screen.getByText('Size and pressure stand together on the placard.')).toBeVisible()
     expect(screen.getByText(/the wheel holds at most 90 psi/)).toBeVisible()
@@ -90,7 +90,7 @@ describe('building a vehicle', () => {
     server(undefined, ['The tires on axle 2 count as tag tires instead of drive tires; they stay where they are.'])
     show(<VehicleForm start={BLANK} />)
     expect(await screen.findByText(/count as tag tires/)).toBeVisible()
-    expect(screen.getByLabelText('That is right')).not.toBeChecked()
+    expect(screen.getByLabelText('Confirm these changes')).not.toBeChecked()
   })
 
   it('shows each position’s wheel on its own where they differ', async () => {

@@ -124,7 +124,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             width={150}
           />
           <NameEntry
-            label="Class"
+            label="Vehicle class"
             value={form.vehicleClass}
             names={register.data?.classes ?? []}
             onChange={(vehicleClass) => set({ vehicleClass })}
@@ -183,7 +183,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             width={240}
           />
           <Choice
-            label="Speed symbol its maker asks for"
+            label="Speed symbol the manufacturer requires"
             value={form.speed}
             options={SPEEDS.map((speed) => [speed, speed] as const)}
             onChange={(speed) => set({ speed })}
@@ -195,7 +195,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
         <Part title="The placard, and how it is used">
           <Box sx={{ width: '100%', color: 'text.secondary' }}>
             {spot ? `On this kind of vehicle the placard is found ${spot}. ` : ''}
-            Size and pressure of each axle stand with the axles above.
+            Size and pressure of each axle are entered with the axles above.
           </Box>
           <Entry
             label="Where its placard is"
@@ -220,7 +220,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             width={160}
           />
           <Entry
-            label="Parked since (if it stands)"
+            label="Parked since (if not driven)"
             type="date"
             value={form.parkedSince}
             onChange={(parkedSince) => {
@@ -249,13 +249,13 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             ))}
             <FormControlLabel
               control={<Checkbox checked={confirmed} onChange={(event) => setConfirmed(event.target.checked)} />}
-              label="That is right"
+              label="Confirm these changes"
             />
           </Alert>
         )}
         <Box sx={{ display: 'flex', gap: 1, pb: 4 }}>
           <Button type="submit" variant="contained" loading={saving.busy}>
-            {sheet ? 'Save the changes' : 'Put it on file'}
+            {sheet ? 'Save the changes' : 'Add vehicle'}
           </Button>
           <Button onClick={() => navigate(sheet ? `/vehicles/${sheet.id}` : '/')}>Leave</Button>
         </Box>

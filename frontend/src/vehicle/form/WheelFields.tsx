@@ -121,7 +121,7 @@ function OneWheel(props: {
         error={wrong('pilotType')}
         width={150}
       />
-      {text('rimDiameter', 'Rim', 130, 'in')}
+      {text('rimDiameter', 'Rim diameter', 130, 'in')}
       {text('rimWidth', 'Width', 130, 'in')}
       {text('lugCount', 'Nuts', 110)}
       {text('torque', 'Torque', 150, units === 'US' ? 'ft·lb' : 'N·m')}

@@ -21,10 +21,10 @@ export function History() {
   return (
     <Box sx={{ px: 2.5, py: 2, overflowX: 'auto' }}>
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
-        {picked ? `At ${picked}` : 'All positions; pick a tire on the plan to see it alone'}
+        {picked ? `At ${picked}` : 'All positions. Pick a tire on the diagram to see it alone.'}
       </Box>
       {lines.length === 0 && <p>Nothing is recorded here yet.</p>}
-      <Table label="Ledger" heads={['When', 'Place', 'What', 'Who']} count={lines.length}>
+      <Table label="History" heads={['When', 'Place', 'What', 'Who']} count={lines.length}>
         <LongList
           of={lines}
           keyOf={(line) => `${line.at} ${line.position} ${line.type} ${line.description}`}

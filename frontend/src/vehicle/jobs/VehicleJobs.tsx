@@ -15,7 +15,7 @@ export function VehicleJobs() {
   return (
     <Box sx={{ px: 2.5, py: 2, display: 'grid', gap: 1.5 }}>
       {jobs.data.length === 0 && (
-        <p>No job yet. Schedule something that is due from the overview, and it stands here until it is done.</p>
+        <p>No job yet. Schedule due work from the overview. It is listed here until it is complete.</p>
       )}
       {jobs.data.map((job) => (
         <JobCard key={job.id} job={job} today={vehicle.today} withDay />

@@ -29,7 +29,9 @@ export function AxlePressure(props: {
             <>
               <PressureLadder ladder={axle.ladder} title={`Pressure ladder of axle ${axle.axle}`} />
               <Box sx={{ fontSize: 12, color: 'text.secondary', mt: 0.5 }}>
-                {axle.chart ? `Chart: ${axle.chart}.` : 'Dashed rungs: an estimate, no chart of this maker on file.'}{' '}
+                {axle.chart
+                  ? `Chart: ${axle.chart}.`
+                  : 'Dashed rungs: an estimate, no chart of this manufacturer on file.'}{' '}
                 Rungs: load one tire carries{axle.isDual ? ' as one of a dual' : ''}. Dots: last cold readings
                 {axle.ladder.readings.length > 0 &&
                   ` (${axle.ladder.readings.map((one) => `${one.label} ${one.pressure}`).join(', ')})`}
@@ -60,7 +62,7 @@ export function AxlePressure(props: {
             )}
             {props.onChalk && axle.maximum && (
               <Button size="small" variant="outlined" onClick={props.onChalk} sx={{ background: color.sheet }}>
-                Chalk line…
+                Chalk test…
               </Button>
             )}
           </Box>
@@ -76,7 +78,7 @@ function Facts({ axle }: { axle: AxleSheet }) {
   const limits = axle.margins.length > 0 ? <Limits margins={axle.margins} /> : 'not known without a weight'
   const facts: [string, ReactNode][] = [
     [
-      'Load a tire',
+      'Load per tire',
       axle.load ? (
         <>
           <strong>{axle.load}</strong>, {axle.loadFrom}
@@ -86,7 +88,7 @@ function Facts({ axle }: { axle: AxleSheet }) {
       ),
     ],
     [
-      'Carries at target',
+      'Capacity at target',
       axle.capacity ? (
         <>
           <strong>{axle.capacity}</strong>
@@ -96,12 +98,12 @@ function Facts({ axle }: { axle: AxleSheet }) {
         'not known'
       ),
     ],
-    ['Need N', axle.minimumForLoad ?? 'not known without a weight'],
+    ['Minimum for the load', axle.minimumForLoad ?? 'not known without a weight'],
     ['Maximum', axle.maximum ? `${axle.maximum}, ${axle.maximumLimitedBy}` : 'not on file'],
-    ['Warns at', axle.warning ?? 'not on record'],
+    ['Warning threshold', axle.warning ?? 'not on record'],
     ['Limits', limits],
     [
-      'May carry now',
+      'Capacity now',
       axle.currentCapacity.capacity ? (
         <>
           <strong>{axle.currentCapacity.capacity}</strong> on the axle: {axle.currentCapacity.statement}

@@ -49,7 +49,7 @@ export function ChalkTestDialog(props: { vehicleId: number; axle: AxleSheet; onC
   )
   return (
     <FormDialog
-      title={`Chalk line, axle ${props.axle.axle}`}
+      title={`Chalk test, axle ${props.axle.axle}`}
       action="Log the pass"
       error={form.error}
       busy={form.busy}

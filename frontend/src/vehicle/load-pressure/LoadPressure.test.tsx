@@ -12,7 +12,7 @@ const vehicle = { id: 4, unit: 'LC-04' } as Schemas['VehicleView']
 const loss = {
   position: '1R',
   name: 'steer right',
-  rate: '6.1 % a month',
+  rate: '6.1% a month',
   isLeak: true,
   statement: 'A leak: look at valve core.',
   nextCheck: '2026-11-25',
@@ -46,9 +46,9 @@ describe('load and pressure', () => {
     expect(
       screen.getByRole('img', { name: /Pressure ladder of axle 1.*load 6,240 lb.*Weighed 110 psi, taken/ }),
     ).toBeVisible()
-    const schools = within(screen.getByRole('table', { name: 'Schools for axle 1' }))
+    const schools = within(screen.getByRole('table', { name: 'Methods for axle 1' }))
     expect(schools.getByText('▸ taken').closest('tr')).toHaveTextContent('Weighed110 psi')
-    expect(schools.getByText('may be taken').closest('tr')).toHaveTextContent('Placard 110 psi for 275/70R22.5')
+    expect(schools.getByText('Available').closest('tr')).toHaveTextContent('Placard 110 psi for 275/70R22.5')
     expect(screen.getByText(/12,854 lb/)).toBeVisible()
     expect(screen.getByRole('list', { name: /Limits/ })).toHaveTextContent('wheel: 1,160 lb left of 7,400 lb')
   })
@@ -79,8 +79,8 @@ describe('load and pressure', () => {
 
   it('shows a leak with its rate and the day to gauge it', async () => {
     open()
-    expect(await screen.findByText(/6.1 % a month/)).toHaveTextContent('Leak: 6.1 % a month')
-    expect(screen.getByText(/Gauge it by 25 Nov/)).toHaveTextContent('at its need 2 Dec')
+    expect(await screen.findByText(/6.1% a month/)).toHaveTextContent('Leak: 6.1% a month')
+    expect(screen.getByText(/Check it by 25 Nov/)).toHaveTextContent('at its need 2 Dec')
   })
 
   it('weighs on the simulated pads, and asks whether kilograms were meant', async () => {
@@ -107,14 +107,14 @@ describe('load and pressure', () => {
       }
       return undefined
     })
-    await userEvent.click(await screen.findByRole('button', { name: 'Weigh…' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Add scale ticket…' }))
     await userEvent.click(screen.getByRole('button', { name: 'Simulated wheel pads' }))
     expect(await screen.findByLabelText('Axle 1 left end')).toHaveValue('6240 lb')
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the slip' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Save scale ticket' }))
     await userEvent.click(await screen.findByRole('button', { name: 'They are kg' }))
     expect(screen.getByLabelText('Axle 1 left end')).toHaveValue('6240 kg')
     refused = false
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the slip' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Save scale ticket' }))
     const slips = calls.filter((call) => call.method === 'POST' && call.path.endsWith('/scale-tickets'))
     expect(slips.at(-1)?.body).toMatchObject({
       gross: '12420 kg',
@@ -126,22 +126,22 @@ describe('load and pressure', () => {
     const calls = open((path) =>
       path.endsWith('/method') ? problem(422, { reason: 'Say why, so that the next person knows.' }) : undefined,
     )
-    await userEvent.click(await screen.findByRole('button', { name: 'Choose a school…' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Choose method…' }))
     await userEvent.click(screen.getByRole('radio', { name: /^Placard/ }))
-    await userEvent.click(screen.getByRole('button', { name: 'Take it' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Save method' }))
     expect(await screen.findByText(/so that the next person knows/)).toBeVisible()
     expect(calls.at(-1)?.body).toEqual({ method: 'PLACARD', reason: '', allowsBelowPlacard: false })
   })
 
-  it('reads a pasted slip into its fields, and says where there is none', async () => {
+  it('reads a pasted scale ticket into its fields, and says where there is none', async () => {
     open((path) =>
       path === '/api/parse/scale-ticket'
-        ? problem(422, { text: 'No axle found. A slip has a line an axle.' })
+        ? problem(422, { text: 'No axle found. A scale ticket has a line per axle.' })
         : undefined,
     )
-    await userEvent.click(await screen.findByRole('button', { name: 'Weigh…' }))
-    await userEvent.click(screen.getByRole('button', { name: 'Paste a printed slip…' }))
-    await userEvent.type(screen.getByLabelText('Printed slip'), 'nothing')
+    await userEvent.click(await screen.findByRole('button', { name: 'Add scale ticket…' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Paste printed ticket…' }))
+    await userEvent.type(screen.getByLabelText('Printed scale ticket'), 'nothing')
     await userEvent.click(screen.getByRole('button', { name: 'Read it' }))
     expect(await screen.findByText(/No axle found/)).toBeVisible()
   })

@@ -31,7 +31,7 @@ export type Asking =
   | { what: 'warning' | 'chalk'; axle: AxleSheet }
   | undefined
 
-/** From the scale slip to the figure on the gauge: what each axle weighs, what every school says, and what is lost since. */
+/** From the scale scale ticket to the figure on the gauge: what each axle weighs, what every school says, and what is lost since. */
 export function LoadPressure() {
   const { vehicle, picked } = useVehicle()
   const [units] = useUnits()
@@ -47,7 +47,7 @@ export function LoadPressure() {
       answerOf(api.DELETE('/api/vehicles/{id}/trips/{trip}', { params: { path: { id: vehicle.id, trip } } })),
     onSuccess: async () => {
       await queries.invalidateQueries()
-      notice({ text: 'Trip cancelled; raising and restoring for it are off the plan.' })
+      notice({ text: 'Trip canceled. Its jobs to raise and restore pressures are unscheduled.' })
     },
     onError: (error) => notice({ text: error.message }),
   })
@@ -66,7 +66,7 @@ export function LoadPressure() {
         {technician && (
           <>
             <Button variant="contained" onClick={() => setAsking({ what: 'weigh' })}>
-              Weigh…
+              Add scale ticket…
             </Button>
             <Button
               variant="outlined"
@@ -88,7 +88,7 @@ export function LoadPressure() {
         )}
         {coordinator && (
           <>
-            <Button onClick={() => setAsking({ what: 'choose' })}>Choose a school…</Button>
+            <Button onClick={() => setAsking({ what: 'choose' })}>Choose method…</Button>
             <Button onClick={() => setAsking({ what: 'state' })}>Load state…</Button>
             <Button onClick={() => setAsking({ what: 'trip' })}>Book a trip…</Button>
           </>
@@ -164,12 +164,12 @@ function InForce(props: { page: LoadPressureView; onCancelTrip: ((id: number) =>
       <Box sx={{ color: 'text.secondary' }}>
         {page.choice ? (
           <>
-            School: <strong>{page.choice.label}</strong>, chosen by {page.choice.by} on{' '}
+            Method: <strong>{page.choice.label}</strong>, chosen by {page.choice.by} on{' '}
             {day(page.choice.on, page.today)}: {page.choice.reason}
             {page.choice.allowsBelowPlacard && ' · a manager allowed less than the placard'}
           </>
         ) : (
-          <>School: our own order, nobody chose</>
+          <>Method: default order (none chosen)</>
         )}
       </Box>
     </>

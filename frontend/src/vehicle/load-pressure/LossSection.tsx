@@ -8,7 +8,7 @@ import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { day } from '../../units/format'
 
-/** How fast each tire loses air, and when it has to be gauged next. */
+/** How fast each tire loses air, and when it has to be checked next. */
 export function LossSection({ vehicleId }: { vehicleId: number }) {
   const [units] = useUnits()
   const query = useQuery(lossQuery(vehicleId, units))
@@ -54,7 +54,7 @@ export function LossSection({ vehicleId }: { vehicleId: number }) {
               </Box>
               <Box sx={{ fontSize: 12.5 }}>{tire.statement}</Box>
               <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>
-                {tire.nextCheck ? `Gauge it by ${day(tire.nextCheck)}` : 'Never gauged cold'}
+                {tire.nextCheck ? `Check it by ${day(tire.nextCheck)}` : 'No cold reading'}
                 {tire.reachesMinimum && ` · at its need ${day(tire.reachesMinimum)}`}
               </Box>
             </Box>

@@ -14,7 +14,7 @@ import type { LoadPressureView } from './views'
 
 type School = Schemas['MethodResultView']['method']
 
-/** One school for the vehicle, with a reason and a name. What an axle doesn't allow falls back to our own order there. */
+/** One school for the vehicle, with a reason and a name. What an axle doesn't allow falls back to the default order there. */
 export function MethodDialog(props: { vehicleId: number; page: LoadPressureView; onClose: () => void }) {
   const { page } = props
   const [units] = useUnits()
@@ -40,8 +40,8 @@ export function MethodDialog(props: { vehicleId: number; page: LoadPressureView;
       .join(' · ')
   return (
     <FormDialog
-      title="Choose a school"
-      action="Take it"
+      title="Choose method"
+      action="Save method"
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -55,7 +55,7 @@ export function MethodDialog(props: { vehicleId: number; page: LoadPressureView;
         <FormControlLabel
           value=""
           control={<Radio />}
-          label="Our own order: weighed, placard, equivalent, rated load"
+          label="Default order: weighed load, placard, placard equivalent, rated load"
         />
         {schools.map((one) => (
           <FormControlLabel
@@ -93,7 +93,8 @@ export function MethodDialog(props: { vehicleId: number; page: LoadPressureView;
       )}
       <Entry label="Why" value={reason} onChange={setReason} error={form.wrong('reason')} width="100%" />
       <Box sx={{ width: '100%', color: 'text.secondary' }}>
-        Never above a maximum, never under what the recorded load needs. The makers’ data and local law come first.
+        Never above the maximum pressure. Never below the minimum for the load. Manufacturer data, the vehicle manual,
+        local codes and a qualified tire professional come first.
       </Box>
     </FormDialog>
   )

@@ -6,7 +6,7 @@ import type { AxleSheet } from './views'
 /** Every school's answer side by side, with its ground, or why it isn't offered. */
 export function MethodsTable({ axle }: { axle: AxleSheet }) {
   return (
-    <Table label={`Schools for axle ${axle.axle}`} heads={['School', 'Pressure', '', 'Ground', 'Right when']}>
+    <Table label={`Methods for axle ${axle.axle}`} heads={['Method', 'Pressure', '', 'Basis', 'Use when']}>
       {axle.methods.map((one) => (
         <Box component="tr" key={one.method} sx={{ background: one.isChosen ? color.picked : undefined }}>
           <Box component="td" sx={{ whiteSpace: 'nowrap', fontWeight: one.isChosen ? 750 : 600 }}>
@@ -17,7 +17,7 @@ export function MethodsTable({ axle }: { axle: AxleSheet }) {
             {one.isEstimate && <Box sx={{ fontSize: 12 }}>estimate</Box>}
           </Box>
           <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-            {one.isChosen ? <strong>▸ taken</strong> : one.isOffered ? 'may be taken' : 'not offered'}
+            {one.isChosen ? <strong>▸ taken</strong> : one.isOffered ? 'Available' : 'Not available'}
           </Box>
           <td>
             <strong>{one.statement}.</strong> {one.explanation}

@@ -16,7 +16,7 @@ import type { LoadPressureView } from './views'
 type Slip = Schemas['ScaleTicketRequest']
 type AxleEntry = Slip['axles'][number]
 
-/** A slip typed, pasted, or taken from the simulated scale. Nothing is stored before it can be right. */
+/** A scale ticket typed, pasted, or taken from the simulated scale. Nothing is stored before it can be right. */
 export function ScaleTicketDialog(props: {
   vehicle: Schemas['VehicleView']
   page: LoadPressureView
@@ -44,7 +44,7 @@ export function ScaleTicketDialog(props: {
         }),
       ),
     () => {
-      notice({ text: `${vehicle.unit} weighed. The answers follow the slip.` })
+      notice({ text: `${vehicle.unit} weighed. Targets now use this scale ticket.` })
       props.onClose()
     },
   )
@@ -100,7 +100,7 @@ export function ScaleTicketDialog(props: {
   return (
     <FormDialog
       title={`Weigh ${vehicle.unit}`}
-      action="Keep the slip"
+      action="Save scale ticket"
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -108,8 +108,8 @@ export function ScaleTicketDialog(props: {
       wide
     >
       <Box sx={{ width: '100%' }}>
-        As it travels: fuel full, fresh water full, waste empty, cargo and people. Drive on slowly, stay centered;
-        nobody stands beside a moving vehicle.
+        As it travels: fuel full, fresh water full, waste empty, cargo and people. Drive on slowly, stay centered; no
+        one beside a moving vehicle.
       </Box>
       <Box sx={{ width: '100%', display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button size="small" variant="outlined" onClick={() => void drive('PADS')}>
@@ -119,10 +119,10 @@ export function ScaleTicketDialog(props: {
           Simulated platform
         </Button>
         <Button size="small" onClick={() => setPaste(paste === undefined ? '' : undefined)}>
-          Paste a printed slip…
+          Paste printed ticket…
         </Button>
         <Button size="small" component="label">
-          Open a slip file…
+          Open a scale ticket file…
           <input
             type="file"
             accept=".txt,text/plain"
@@ -141,7 +141,7 @@ export function ScaleTicketDialog(props: {
       )}
       {paste !== undefined && (
         <Box sx={{ width: '100%', display: 'flex', gap: 1, alignItems: 'flex-start' }}>
-          <Entry label="Printed slip" value={paste} onChange={setPaste} multiline width="100%" autoFocus />
+          <Entry label="Printed scale ticket" value={paste} onChange={setPaste} multiline width="100%" autoFocus />
           <Button variant="outlined" onClick={() => void readText(paste)}>
             Read it
           </Button>
@@ -150,7 +150,7 @@ export function ScaleTicketDialog(props: {
       {printed && (
         <Box
           component="pre"
-          aria-label="Printed slip"
+          aria-label="Printed scale ticket"
           sx={{ m: 0, p: 1, background: color.chalk, fontFamily: mono, fontSize: 12, width: '100%' }}
         >
           {printed}

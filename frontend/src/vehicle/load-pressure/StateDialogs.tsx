@@ -34,8 +34,8 @@ export function LoadStateDialog(props: { vehicleId: number; page: LoadPressureVi
   )
   return (
     <FormDialog
-      title="Load state in force"
-      action="Put it in force"
+      title="Current load state"
+      action="Set load state"
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -55,7 +55,7 @@ export function LoadStateDialog(props: { vehicleId: number; page: LoadPressureVi
         value={until}
         onChange={setUntil}
         error={form.wrong('until')}
-        hint={state === 'EMPTY' ? 'An empty setting has to end' : 'Blank: until changed'}
+        hint={state === 'EMPTY' ? 'Enter an end date for the empty load state' : 'Blank: until changed'}
       />
       <Box sx={{ width: '100%', color: 'text.secondary' }}>
         The targets change at once; the tires don’t. Measure and adjust before it rolls loaded.
@@ -81,7 +81,7 @@ export function TripDialog(props: { vehicleId: number; onClose: () => void }) {
         }),
       ),
     () => {
-      notice({ text: 'Trip booked. Raising and restoring the pressures are on the plan where they differ.' })
+      notice({ text: 'Trip saved. Jobs to raise and restore pressures are scheduled where targets differ.' })
       props.onClose()
     },
   )

@@ -19,7 +19,7 @@ export function StatesTable({ page }: { page: LoadPressureView }) {
           <Box component="tr" key={row.state} sx={{ background: row.isCurrent ? color.picked : undefined }}>
             <Box component="td" sx={{ whiteSpace: 'nowrap', fontWeight: row.isCurrent ? 750 : 500 }}>
               {row.label}
-              {row.isCurrent && ' ▸ in force'}
+              {row.isCurrent && ' ▸ current'}
             </Box>
             <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
               {row.weighed ? day(row.weighed, page.today) : 'never'}

@@ -35,11 +35,11 @@ export function ThresholdDialog(props: { vehicleId: number; axle: AxleSheet; onC
     >
       <Box sx={{ width: '100%' }}>
         Now: {props.axle.warning ?? 'not on record'}. Wanted: at or over the need{' '}
-        {props.axle.minimumForLoad ?? '(not known)'} and at most 95 % of the target {props.axle.target ?? '(none)'}. A
+        {props.axle.minimumForLoad ?? '(not known)'} and at most 95% of the target {props.axle.target ?? '(none)'}. A
         qualified person sets it in the vehicle; here it is only recorded.
       </Box>
       <Entry
-        label="Warns at"
+        label="Warning threshold"
         value={pressure}
         onChange={setPressure}
         error={form.wrong('pressure')}
@@ -62,9 +62,7 @@ export function ThresholdDialog(props: { vehicleId: number; axle: AxleSheet; onC
         error={form.wrong('reason')}
         width="100%"
       />
-      <Box sx={{ width: '100%', color: 'text.secondary' }}>
-        A threshold set lower than before keeps a mark for good.
-      </Box>
+      <Box sx={{ width: '100%', color: 'text.secondary' }}>A lowered threshold stays marked permanently.</Box>
     </FormDialog>
   )
 }

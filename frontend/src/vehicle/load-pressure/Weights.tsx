@@ -43,7 +43,7 @@ export function Weights({ page, vehicleId }: { page: LoadPressureView; vehicleId
         </Box>
       ) : (
         <Table
-          label="Slips"
+          label="Scale tickets"
           heads={['Day', 'Load', 'Scale', ...page.axles.map((one) => `Axle ${one.axle}`), 'Gross', 'By']}
         >
           {page.scaleTickets.map((slip) => (

@@ -30,7 +30,7 @@ export function Overview() {
           </Box>
           <Box sx={{ color: 'text.secondary', mb: 1 }}>
             {row.tire ?? 'No tire on file'} {row.size} {row.dot && `· DOT week ${row.dot}`}
-            {row.pressureOn && ` · gauged ${day(row.pressureOn, vehicle.today)}`}
+            {row.pressureOn && ` · checked ${day(row.pressureOn, vehicle.today)}`}
             {row.treadOn && ` · tread read ${day(row.treadOn, vehicle.today)}`}
           </Box>
           <ReasonList judgement={row.assessment} />
@@ -41,7 +41,7 @@ export function Overview() {
         Needs a decision
       </Box>
       {decisions.length === 0 ? (
-        <Box sx={{ py: 1.5 }}>Nothing today. All that was measured is within its limits.</Box>
+        <Box sx={{ py: 1.5 }}>No decisions needed. All readings are current and within limits.</Box>
       ) : (
         <Decisions lines={decisions} />
       )}

@@ -29,11 +29,11 @@ export function TireActions({ vehicleId, row }: { vehicleId: number; row: Schema
       )}
       {row.tireId === undefined && may && (
         <Button variant="contained" size="small" onClick={() => setChoosing(true)}>
-          Fit a tire from stock…
+          Install tire from stock…
         </Button>
       )}
       <Button variant="outlined" size="small" onClick={() => setOrdering(true)}>
-        What to order…
+        Order specification…
       </Button>
       {ordering && (
         <OrderSpecification vehicleId={vehicleId} position={row.position} onClose={() => setOrdering(false)} />
@@ -59,7 +59,7 @@ function FromStock({ onChoose, onClose }: { onChoose: (tire: TireHere) => void; 
   const ready = (stock.data ?? []).filter((row) => row.state === 'IN_STOCK' || row.state === 'RETREAD_CANDIDATE')
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="from-stock">
-      <DialogTitle id="from-stock">Which tire? Oldest first</DialogTitle>
+      <DialogTitle id="from-stock">Tires in stock, oldest first</DialogTitle>
       <DialogContent dividers>
         {stock.isPending && <LoadingLines />}
         {stock.data && ready.length === 0 && <p>No tire is in stock. Receive one first, under Stock.</p>}

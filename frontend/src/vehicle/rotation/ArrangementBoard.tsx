@@ -66,7 +66,7 @@ function Place(props: Shared & { position: string; places: Places; tires: Map<nu
     tire ? `${tire.name}, ${origin(tire, position)}` : 'empty',
     tire?.depth && `tread ${tire.depth}`,
     tire?.age && `${tire.age} old`,
-    target && pick && (pick.allowed ? 'may go here' : `not here: ${pick.explanation.join('; ')}`),
+    target && pick && (pick.allowed ? 'Eligible' : `Not eligible: ${pick.explanation.join('; ')}`),
     ...broken.map((one) => `${one.title}: ${one.statement}`),
   ]
   return (
@@ -161,7 +161,7 @@ export function Beside({
   return (
     <Box component="section" aria-label="Tires beside the vehicle" sx={{ mt: 2 }}>
       <Box component="h3" sx={{ typography: 'h2', m: 0, mb: 0.75 }}>
-        Beside the vehicle
+        Available tires
       </Box>
       <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
         {tires.map((tire) => (

@@ -17,7 +17,7 @@ export function Figures({ plans }: { plans: Kept[] }) {
   const rows = [...new Set(plans.flatMap((plan) => plan.view.metrics.map((figure) => figure.metric)))]
   const of = (plan: Kept, what: string) => plan.view.metrics.find((figure) => figure.metric === what)
   return (
-    <Table label="What it gives and costs" heads={['', 'Today', ...plans.map((plan) => plan.name)]}>
+    <Table label="Gains and costs" heads={['', 'Today', ...plans.map((plan) => plan.name)]}>
       {rows.map((what) => (
         <tr key={what}>
           <th scope="row">{what}</th>
@@ -41,7 +41,7 @@ export function Figures({ plans }: { plans: Kept[] }) {
 /** What an arrangement breaks, rule by rule. */
 export function Violations({ violations }: { violations: ArrangementView['violations'] }) {
   return (
-    <Box component="ul" aria-label="What it breaks" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}>
+    <Box component="ul" aria-label="Rules violated" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}>
       {violations.map((one) => (
         <Box
           component="li"
@@ -57,7 +57,7 @@ export function Violations({ violations }: { violations: ArrangementView['violat
             <Box component="span" sx={{ color: 'text.secondary' }}>
               {one.explanation}
             </Box>
-            {one.overridable && ' A manager may let this stand, with a reason.'}
+            {one.overridable && ' A manager can override this rule with a reason.'}
           </div>
         </Box>
       ))}
@@ -71,7 +71,7 @@ export function MoveList({ view, children }: { view: ArrangementView; children?:
     <Box component="ol" aria-label="Moves, in the order of lifting" sx={{ m: 0, pl: 2.5, display: 'grid', gap: 1 }}>
       {view.lifts.map((lift) => (
         <li key={lift.off.join()}>
-          <strong>Off together: {lift.off.join(', ')}.</strong>{' '}
+          <strong>Lift: {lift.off.join(', ')}.</strong>{' '}
           <Box component="span" sx={{ color: 'text.secondary' }}>
             Jack at {lift.jackAt.join(' and ') || 'no axle: a spare only'}.
           </Box>

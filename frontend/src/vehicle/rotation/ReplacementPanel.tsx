@@ -41,7 +41,7 @@ export function ReplacementPanel(props: {
     <Box component="section" aria-label="Replace tires" sx={{ borderTop: 1, borderColor: 'divider', pt: 1.5 }}>
       <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
         <Box component="legend" sx={{ typography: 'h2', p: 0 }}>
-          Replace, everything else stays
+          Replace selected tires only
         </Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center' }}>
           {props.positions
@@ -68,7 +68,7 @@ export function ReplacementPanel(props: {
         <Box aria-live="polite" sx={{ display: 'grid', gap: 1, mt: 0.5 }}>
           {!found.best && (
             <div>
-              <strong>Nothing in stock may go there{props.asked.buy ? '' : ', and buying isn’t allowed here'}.</strong>
+              <strong>No eligible tire in stock{props.asked.buy ? '' : ', and buying isn’t allowed here'}.</strong>
             </div>
           )}
           {found.best && <Pick words="Best" pick={found.best} onTake={props.onTake} />}
@@ -123,7 +123,7 @@ function Pick(props: { words: string; pick: Picked; onTake: (places: Places) => 
         aria-label={`Lay out the ${props.words.toLowerCase()}`}
         onClick={() => props.onTake(props.pick.arrangement)}
       >
-        Lay it out
+        Show this arrangement
       </Button>
     </Box>
   )

@@ -41,8 +41,8 @@ describe('the rotation bench', () => {
   it('shows where a picked tire may go, and which rule forbids the other places, before it is put there', async () => {
     page()
     fireEvent.click(await screen.findByRole('button', { name: /^LM2007, from stock/ }))
-    expect(await place(/^1L\. .*not here: 1L: No retread on steer/)).toBeInTheDocument()
-    expect(await place(/^2L\. .*may go here/)).toBeInTheDocument()
+    expect(await place(/^1L\. .*Not eligible: 1L: No retread on steer/)).toBeInTheDocument()
+    expect(await place(/^2L\. .*Eligible/)).toBeInTheDocument()
   })
 
   it('puts a tire by picking it and then its place, scores it, and takes it back', async () => {
@@ -132,7 +132,7 @@ describe('the rotation bench', () => {
         : undefined,
     )
     fireEvent.click(await screen.findByRole('button', { name: 'Even wear' }))
-    expect(await screen.findByText(/In the way: No retread on steer/)).toBeInTheDocument()
+    expect(await screen.findByText(/Rules violated: No retread on steer/)).toBeInTheDocument()
     expect(screen.getByText('Two tires that may run on steer.')).toBeInTheDocument()
     expect(await place(/^1L\. LM1, stays/)).toBeInTheDocument()
   })
@@ -174,7 +174,7 @@ describe('the rotation bench', () => {
     expect(replace.getByText(/Pattern across the axle: Orrin D1 here/)).toBeInTheDocument()
     expect(calls.find((call) => call.path.endsWith('/replacement'))?.body).toMatchObject({ positions: ['2L'] })
     fireEvent.click(replace.getByRole('button', { name: 'Lay out the best' }))
-    await screen.findByText('Laid out.')
+    await screen.findByText('Arrangement shown.')
     expect(calls.filter((call) => call.path.endsWith('/evaluation')).at(-1)?.body).toMatchObject({
       arrangement: { '2L': 9 },
     })

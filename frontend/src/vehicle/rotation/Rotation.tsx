@@ -104,7 +104,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
     settings({ stock: [...taken, ...others].slice(0, MOST_STOCK) })
     setPicked(undefined)
     change(next)
-    setSaid('Laid out.')
+    setSaid('Arrangement shown.')
   }
   const settings = (part: Partial<Asked>) => {
     setAsked({ ...asked, ...part })
@@ -136,15 +136,15 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
       onKeyDown={(event) => {
         if (event.key === 'Escape' && picked !== undefined) {
           setPicked(undefined)
-          setSaid('Put down.')
+          setSaid('Move canceled.')
         }
       }}
     >
       {bench.open && (
         <Alert severity="info">
           A rotation of this vehicle is planned for {day(bench.open.day, bench.today)}.{' '}
-          <Link to={`/shop?job=${bench.open.jobId}`}>Its job</Link> has to be signed off or taken off the plan before
-          another can be planned.
+          <Link to={`/shop?job=${bench.open.jobId}`}>Its job</Link> must be completed or unscheduled before another
+          rotation can be scheduled.
         </Alert>
       )}
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', displayPrint: 'none' }}>
@@ -152,7 +152,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           exclusive
           size="small"
           value={purpose ?? null}
-          aria-label="Propose for"
+          aria-label="Goal"
           onChange={(_, wanted: Purpose | null) => {
             if (!wanted) return
             setPurpose(wanted)
@@ -168,7 +168,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           ))}
         </ToggleButtonGroup>
         <Entry
-          label="Has to last until"
+          label="Must last until"
           type="date"
           value={asked.nextVisit}
           onChange={(nextVisit) => nextVisit && settings({ nextVisit })}
@@ -177,7 +177,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
         <FormControlLabel
           disabled={[...used].some((tire) => tire < 0)}
           control={<Checkbox checked={asked.buy} onChange={(event) => settings({ buy: event.target.checked })} />}
-          label="Tires may be bought"
+          label="Allow purchases"
         />
       </Box>
       <Box
@@ -191,7 +191,8 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
       {obstacle && (
         <Alert severity="warning">
           <strong>
-            No arrangement keeps every rule. In the way: {obstacle.rules.join(', ') || 'more than two rules at once'}.
+            No arrangement meets every rule. Rules violated:{' '}
+            {obstacle.rules.join(', ') || 'more than two rules at once'}.
           </strong>
           <Violations violations={obstacle.violations} />
           <Box component="ul" sx={{ mb: 0, pl: 2.5 }}>
@@ -226,9 +227,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           </Box>
         </Box>
         <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
-          {!changed && !obstacle && (
-            <p style={{ margin: 0 }}>Choose what the rotation is for, or move a tire by hand.</p>
-          )}
+          {!changed && !obstacle && <p style={{ margin: 0 }}>Choose a goal, or move a tire yourself.</p>}
           {changed && evaluation.isPending && <LoadingLines lines={9} />}
           {evaluation.isError && <LoadProblem error={evaluation.error} again={() => void evaluation.refetch()} />}
           {changed && view && (
@@ -248,7 +247,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
                 <Button variant="outlined" onClick={keep} sx={{ background: color.sheet }}>
                   Keep to compare
                 </Button>
-                {kept.length > 0 && <Button onClick={() => setKept([])}>Clear what was kept</Button>}
+                {kept.length > 0 && <Button onClick={() => setKept([])}>Clear the saved arrangements</Button>}
               </Box>
             </>
           )}
@@ -350,7 +349,7 @@ function Choices(props: {
                 tire.depth ?? 'no depth',
                 tire.age ?? 'no date',
                 tire.where,
-                tire.isReserved && `kept for ${tire.isReserved}`,
+                tire.isReserved && `reserved for ${tire.isReserved}`,
                 props.used.has(tire.id) && 'in this plan',
               ]
                 .filter(Boolean)
@@ -362,7 +361,7 @@ function Choices(props: {
       {manager && (
         <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
           <Box component="legend" sx={{ typography: 'h2', p: 0 }}>
-            Rules let stand aside this time
+            Rules overridden this time
           </Box>
           {bench.overridable.map((one) => (
             <div key={one.rule}>

@@ -50,7 +50,7 @@ export function ScheduleRotationDialog(props: {
   const broken = form.wrong('arrangement') ?? form.wrong('override')
   return (
     <FormDialog
-      title={`Plan this rotation of ${props.unit}`}
+      title={`Schedule rotation of ${props.unit}`}
       action="Make it a job"
       error={form.error}
       busy={form.busy}
@@ -61,17 +61,17 @@ export function ScheduleRotationDialog(props: {
       <Entry label="Day" type="date" value={day} onChange={setDay} error={form.wrong('day')} />
       {overrides && (
         <Entry
-          label="Why the rule may stand aside"
+          label="Override reason"
           value={reason}
           onChange={setReason}
           error={form.wrong('reason')}
-          hint="Kept with the job under your name."
+          hint="Saved with the job under your name."
           width="100%"
         />
       )}
       <div>
-        Tires from stock are kept for this job. Taken off the plan, it gives everything back; signed off, every move
-        becomes a line of the ledger, and re-torque and relearn become jobs of their own.
+        Tires from stock are reserved for this job. Unscheduling releases them. Completing it enters every move in the
+        history, and schedules re-torque and relearn.
       </div>
     </FormDialog>
   )

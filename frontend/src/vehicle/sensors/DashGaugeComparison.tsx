@@ -47,7 +47,7 @@ export function DashGaugeComparison() {
           Dash against gauge
         </Box>
         <Button size="small" aria-expanded={open} onClick={() => setOpened(!open)}>
-          {open ? 'Put away' : 'Compare…'}
+          {open ? 'Cancel' : 'Compare…'}
         </Button>
       </Box>
       {disagree.map((one) => (
@@ -66,7 +66,8 @@ export function DashGaugeComparison() {
           sx={{ display: 'grid', gap: 1 }}
         >
           <div>
-            Read every corner on the dash and by gauge, at the same time. No air before it is clear which is which.
+            Enter the dash reading and the gauge reading of every corner. Do not add air until each sensor is assigned
+            to its corner.
           </div>
           {positions.map((position) => (
             <Box key={position} sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>

@@ -77,7 +77,7 @@ export function ProcedureDialog(props: { vehicleId: number; view: Schemas['Relea
   return (
     <FormDialog
       title={`How ${props.view.unit} learns its sensors`}
-      action="Note it"
+      action="Save procedure"
       error={sending.error}
       busy={sending.busy}
       onSend={sending.send}
@@ -115,7 +115,7 @@ export function ProcedureDialog(props: { vehicleId: number; view: Schemas['Relea
       />
       <Box component="fieldset" sx={{ border: 0, m: 0, p: 0, width: '100%' }}>
         <Box component="legend" sx={{ typography: 'h2', p: 0 }}>
-          Ways into learn mode, tried in this order
+          Entry methods, in order
         </Box>
         {WAYS.map(([way, words]) => (
           <FormControlLabel

@@ -74,7 +74,7 @@ describe('the relearn coach', () => {
     const calls = page(<Relearn />, ({ method, path }) =>
       method === 'GET' ? get(path, view()) : { body: view(coach({})) },
     )
-    expect(await screen.findByText(/Nobody has noted how this vehicle learns/)).toBeVisible()
+    expect(await screen.findByText(/No relearn procedure on file/)).toBeVisible()
     fireEvent.click(screen.getByRole('button', { name: 'Start, by letting air out' }))
     expect(await screen.findByRole('button', { name: '1L is lit' })).toBeVisible()
     expect(calls.find((call) => call.method === 'POST')?.body).toEqual({ trigger: 'DEFLATION', practice: false })
@@ -124,7 +124,7 @@ describe('the relearn coach', () => {
         : problem(409),
     )
     const gauge = await screen.findByLabelText('Gauge 1L')
-    expect(screen.queryByRole('button', { name: 'Close as learned' })).not.toBeInTheDocument()
+    expect(screen.queryByRole('button', { name: 'Finish relearn' })).not.toBeInTheDocument()
     await userEvent.type(gauge, '50')
     fireEvent.blur(gauge)
     await waitFor(() =>

@@ -55,13 +55,13 @@ export function Relearn() {
         <div>
           {!view.procedure && (
             <strong>
-              Nobody has noted how this vehicle learns. Its manual decides; until then the usual way is shown.{' '}
+              No relearn procedure on file. The vehicle manual decides. Until then the usual procedure is shown.{' '}
             </strong>
           )}
           <ProcedureWords procedure={procedure} />
           {coordinator && (
             <Button size="small" onClick={() => setNoting(true)}>
-              {view.procedure ? 'Change it…' : 'Note its procedure…'}
+              {view.procedure ? 'Change it…' : 'Add procedure…'}
             </Button>
           )}
         </div>
@@ -174,16 +174,16 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           {coach.stage === 'PREPARE' && (
             <Button variant="contained" sx={big} onClick={() => says('LAMPS_OFF')}>
-              Lamps’ automatic is off
+              Automatic lamps off
             </Button>
           )}
           {coach.stage === 'ENTER' && (
             <>
               <Button variant="contained" sx={big} onClick={() => says('ENTERED')}>
-                It is in learn mode
+                Learn mode on
               </Button>
               <Button sx={big} onClick={() => says('ENTRY_FAILED')}>
-                This way doesn’t work
+                Entry method failed
               </Button>
             </>
           )}
@@ -209,7 +209,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
                   sx={{ ...big, background: color.sheet }}
                   onClick={() => says('AIR_RELEASED', lit.position)}
                 >
-                  Air let out at {lit.position}
+                  Air released at {lit.position}
                 </Button>
               )}
               <Button variant="contained" sx={big} onClick={() => says('CONFIRMED', lit.position)}>
@@ -226,7 +226,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
                 End signal
               </Button>
               <Button sx={big} onClick={() => says('TIMED_OUT')}>
-                It timed out
+                Timed out
               </Button>
             </>
           )}
@@ -249,21 +249,15 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}>
           {coach.canFinish ? (
             <Button variant="contained" sx={big} onClick={() => end.mutate()} loading={end.isPending}>
-              Close as learned
+              Finish relearn
             </Button>
           ) : (
             <details>
-              <summary>Give it up…</summary>
+              <summary>Abandon relearn…</summary>
               <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start', mt: 1 }}>
-                <Entry
-                  label="Why it is given up"
-                  value={why}
-                  onChange={setWhy}
-                  error={problem?.field('reason')}
-                  width={280}
-                />
+                <Entry label="Reason" value={why} onChange={setWhy} error={problem?.field('reason')} width={280} />
                 <Button sx={{ minHeight: 40 }} onClick={() => end.mutate()} loading={end.isPending}>
-                  Give it up
+                  Abandon relearn
                 </Button>
               </Box>
             </details>

@@ -30,12 +30,12 @@ export function SensorReplacementOptions(props: { vehicleId: number; position: s
           <Box sx={{ display: 'grid', gap: 1.5 }}>
             <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr' }}>
               <div>
-                <strong>One by one</strong>
+                <strong>Replace one at a time</strong>
                 <Box sx={{ fontSize: 22, fontWeight: 750 }}>{query.data.oneNow} now</Box>
                 <div>{query.data.oneInAll} in all</div>
               </div>
               <div>
-                <strong>All at once</strong>
+                <strong>Replace all</strong>
                 <Box sx={{ fontSize: 22, fontWeight: 750 }}>{query.data.all}</Box>
               </div>
             </Box>

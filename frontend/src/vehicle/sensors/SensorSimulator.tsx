@@ -77,7 +77,7 @@ export function SensorSimulator({ vehicleId, coach }: { vehicleId: number; coach
         <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start', mt: 1 }}>
           <Entry label="Dead sensors" value={dead} onChange={setDead} hint="Positions, for example 2R" width={170} />
           <Entry
-            label="Crossed sensors"
+            label="Swapped sensors"
             value={crossed}
             onChange={setCrossed}
             hint="Two positions, for example 1R 2R"

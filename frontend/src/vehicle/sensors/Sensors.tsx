@@ -55,7 +55,10 @@ export function Sensors() {
           an outside one back to the position it is tagged with.
         </p>
       )}
-      <Table label="Sensors" heads={['Position', 'ID', 'Sits', 'In service since', 'Battery may end', 'Overdue', '']}>
+      <Table
+        label="Sensors"
+        heads={['Position', 'ID', 'Sits', 'In service since', 'Battery may fail from', 'Overdue', '']}
+      >
         {view.rows.map((line) => (
           <Box component="tr" key={line.position} sx={line.position === picked ? { background: color.picked } : {}}>
             <td>
@@ -65,7 +68,7 @@ export function Sensors() {
               {line.sensorId ?? '–'}
             </Box>
             <td>{line.locationLabel ?? 'none on file'}</td>
-            <td>{line.sensorId === undefined ? '' : line.installedDate ? day(line.installedDate) : 'nobody knows'}</td>
+            <td>{line.sensorId === undefined ? '' : line.installedDate ? day(line.installedDate) : 'Unknown'}</td>
             <td>{line.expectedEnd && `from ${day(line.expectedEnd)}`}</td>
             <td>
               {line.overdue && (
@@ -87,7 +90,7 @@ export function Sensors() {
                   onClick={() => setDead(line.position)}
                   aria-label={`The sensor at ${line.position} is dead: one or all`}
                 >
-                  Dead…
+                  Sensor dead…
                 </Button>
               )}
             </td>
@@ -167,7 +170,7 @@ function SensorDialog({ vehicleId, line, onClose }: { vehicleId: number; line: L
         error={form.wrong('sensorId')}
         hint={
           line.sensorId
-            ? 'Empty it to take the sensor off the record.'
+            ? 'Clear the ID to remove the sensor from this position.'
             : 'As printed on it or read with the activation tool.'
         }
         code
@@ -175,7 +178,7 @@ function SensorDialog({ vehicleId, line, onClose }: { vehicleId: number; line: L
         width={300}
       />
       <Choice
-        label="It sits"
+        label="Location"
         value={mount}
         options={MOUNTS}
         onChange={setMount}
@@ -188,7 +191,7 @@ function SensorDialog({ vehicleId, line, onClose }: { vehicleId: number; line: L
         value={fitted}
         onChange={setFitted}
         error={form.wrong('installedDate')}
-        hint="Leave it empty if nobody knows."
+        hint="Leave it empty if unknown."
         width={300}
       />
       <Entry label="Note" value={note} onChange={setNote} error={form.wrong('note')} width={300} />

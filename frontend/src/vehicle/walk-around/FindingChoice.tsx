@@ -38,9 +38,9 @@ export function FindingChoice({
   return (
     <>
       {stop.open.length > 0 && (
-        <Box component="section" aria-label="Open from before" sx={{ mb: 2 }}>
+        <Box component="section" aria-label="Open findings" sx={{ mb: 2 }}>
           <Box component="h3" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-            Open from before
+            Open findings
           </Box>
           {stop.open.map((open) => (
             <Box key={open.label} sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 0.5 }}>
@@ -55,7 +55,7 @@ export function FindingChoice({
                   onChange={() => onChange({ fixed: toggled(draft.fixed, open.finding) })}
                   sx={{ minHeight: 40, background: color.sheet, color: 'text.primary' }}
                 >
-                  {draft.fixed.includes(open.finding) ? '✓ Put right now' : 'Put right now'}
+                  {draft.fixed.includes(open.finding) ? '✓ Fixed now' : 'Fixed now'}
                 </ToggleButton>
               ) : (
                 <Box component="span" sx={{ color: 'text.secondary' }}>

@@ -25,7 +25,7 @@ export function GaugeSelection() {
       </Button>
       {choosing && (
         <FormDialog
-          title="Gauges in hand"
+          title="Gauges in use"
           action="Done"
           error={undefined}
           busy={false}

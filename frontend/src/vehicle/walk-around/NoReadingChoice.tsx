@@ -6,7 +6,7 @@ import { color } from '../../base/theme'
 import { type Draft, EMPTY, isBlank } from '../../offline/draft'
 import { Entry } from '../../ui/Entry'
 
-const USUAL = ['can’t be reached', 'wheel is off', 'tire is hot', 'no gauge fits']
+const USUAL = ['Not accessible', 'Wheel removed', 'Tire hot', 'No suitable gauge']
 
 /** Looked at with nothing to find, or left out and why. */
 export function NoReadingChoice(props: {
@@ -18,9 +18,9 @@ export function NoReadingChoice(props: {
   const [leaving, setLeaving] = useState(draft.skipReason !== '')
   if (leaving) {
     return (
-      <Box component="section" aria-label="Left out" sx={{ mb: 2, display: 'grid', gap: 1 }}>
+      <Box component="section" aria-label="Skipped" sx={{ mb: 2, display: 'grid', gap: 1 }}>
         <Entry
-          label="Why this position is left out"
+          label="Reason for skipping"
           value={draft.skipReason}
           onChange={(skipped) => onChange({ ...EMPTY, thermalState: draft.thermalState, skipReason: skipped })}
           error={wrong('skipReason')}
@@ -45,7 +45,7 @@ export function NoReadingChoice(props: {
               onChange({ skipReason: '' })
             }}
           >
-            Don’t leave it out
+            Cancel skipping
           </Button>
         </Box>
       </Box>
@@ -61,9 +61,9 @@ export function NoReadingChoice(props: {
         onChange={() => onChange({ looked: !draft.looked })}
         sx={{ background: color.sheet, color: 'text.primary', textTransform: 'none', px: 1.25 }}
       >
-        {draft.looked ? '✓ Looked at, nothing found' : 'Looked at, nothing found'}
+        {draft.looked ? 'No findings' : 'Looked at, nothing found'}
       </ToggleButton>
-      {isBlank(draft) && <Button onClick={() => setLeaving(true)}>Leave this position out…</Button>}
+      {isBlank(draft) && <Button onClick={() => setLeaving(true)}>Skip position…</Button>}
     </Box>
   )
 }

@@ -77,7 +77,7 @@ const gauges = [
   { id: 5, name: 'T-1', type: 'TREAD', retired: false },
 ]
 
-describe('one position of a walk-round', () => {
+describe('one position of a walk-around', () => {
   it('saves what was typed after a pause, once, with the version it saw', async () => {
     const { puts } = await open(saved)
     // Both keys in one breath: typed key by key, a slow machine could make its own pause between them.
@@ -109,7 +109,7 @@ describe('one position of a walk-round', () => {
     let there = false
     await open((call) => (there ? saved(call, 1) : 'unreachable'))
     await userEvent.type(screen.getByLabelText('Tire pressure'), '94')
-    expect(await screen.findByText('kept on this device')).toBeInTheDocument()
+    expect(await screen.findByText('saved on this device')).toBeInTheDocument()
     expect(uploadQueue.entry(3, '2LO')?.draft.pressure).toBe('94')
     expect(screen.getByRole('heading', { name: '2LO fit, provisional' })).toBeVisible()
     there = true
@@ -130,7 +130,7 @@ describe('one position of a walk-round', () => {
     await userEvent.type(screen.getByLabelText('Tire pressure'), '94')
     expect(await screen.findByText('Tomas Weil saved this position meanwhile:')).toBeInTheDocument()
     expect(screen.getByLabelText('Tire pressure')).toHaveValue('94')
-    await userEvent.click(screen.getByRole('button', { name: 'Save mine' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Use your version' }))
     expect(await screen.findByText('saved')).toBeInTheDocument()
     expect(puts().at(-1)?.headers.get('If-Match')).toBe('"4"')
   })
@@ -238,7 +238,7 @@ describe('one position of a walk-round', () => {
     const { puts } = await open(saved)
     const outer = within(await screen.findByRole('group', { name: 'Outer sidewall' }))
     await userEvent.click(await outer.findByRole('button', { name: 'Bulge' }))
-    await userEvent.click(screen.getByRole('button', { name: 'Put right now' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Fixed now' }))
     await waitFor(() => expect(puts().at(-1)?.body).toMatchObject({ findings: ['BULGE'], fixed: ['CAP_MISSING'] }))
     expect(screen.queryByRole('button', { name: 'Valve cap missing' })).not.toBeInTheDocument()
   })
@@ -246,12 +246,12 @@ describe('one position of a walk-round', () => {
   it('takes depths at several places and grooves, and goes back to one place with what was typed', async () => {
     const { puts } = await open(saved)
     await userEvent.type(screen.getByLabelText('Tread outer'), '9')
-    await userEvent.click(screen.getByRole('button', { name: 'More places round the tire…' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Measure more locations…' }))
     expect(screen.getByLabelText('1: outer')).toHaveValue('9')
     await userEvent.type(screen.getByLabelText('2: inner'), '6')
     await userEvent.click(screen.getByRole('button', { name: 'One more groove' }))
     expect(screen.getByLabelText('1: groove 2')).toBeInTheDocument()
-    await userEvent.click(screen.getByRole('button', { name: 'Another place' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add location' }))
     expect(screen.getByLabelText('3: outer')).toBeInTheDocument()
     await waitFor(() =>
       expect(puts().at(-1)?.body).toMatchObject({
@@ -262,13 +262,13 @@ describe('one position of a walk-round', () => {
         ],
       }),
     )
-    await userEvent.click(screen.getByRole('button', { name: 'One place is enough' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Use one location' }))
     expect(screen.getByLabelText('Tread outer')).toHaveValue('9')
   })
 
   it('marks the very place and groove that is wrong', async () => {
     await open(() => problem(422, { 'locations.1.2': '“x” is not a tread depth.' }))
-    await userEvent.click(screen.getByRole('button', { name: 'More places round the tire…' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Measure more locations…' }))
     await userEvent.type(screen.getByLabelText('2: inner'), 'x')
     expect(await screen.findByText('“x” is not a tread depth.')).toBeVisible()
     expect(screen.getByLabelText('2: inner')).toBeInvalid()
@@ -298,9 +298,9 @@ describe('one position of a walk-round', () => {
 
   it('leaves a position out with a reason, and no figures beside it', async () => {
     const { puts } = await open(saved)
-    await userEvent.click(screen.getByRole('button', { name: 'Leave this position out…' }))
-    await userEvent.click(screen.getByRole('button', { name: 'wheel is off' }))
-    await waitFor(() => expect(puts().at(-1)?.body).toMatchObject({ skipReason: 'wheel is off', pressure: '' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Skip position…' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Wheel removed' }))
+    await waitFor(() => expect(puts().at(-1)?.body).toMatchObject({ skipReason: 'Wheel removed', pressure: '' }))
   })
 
   it('counts a look with nothing found as an entry', async () => {

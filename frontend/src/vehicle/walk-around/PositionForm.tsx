@@ -152,7 +152,7 @@ export function PositionForm(props: {
                 exclusive
                 value={one.draft.thermalState}
                 onChange={(_, next: Warmth | null) => next && change({ thermalState: next })}
-                aria-label="Was the tire cold"
+                aria-label="Tire temperature"
                 sx={{ background: color.sheet, '& button': { minHeight: 48, px: 1.5, color: 'text.primary' } }}
               >
                 {WARMTHS.map((warmth) => (
@@ -172,7 +172,7 @@ export function PositionForm(props: {
                 error={wrong('dotCode') !== undefined}
                 helperText={
                   wrong('dotCode') ??
-                  'As read: the whole code or its last four figures, a ? for each that can’t be read, or unreadable.'
+                  'As read: the whole code or its last four digits, a ? for each that is unreadable, or “unreadable”.'
                 }
                 sx={{ maxWidth: 420 }}
                 slotProps={{
@@ -221,7 +221,7 @@ export function PositionForm(props: {
           )}
           {guess ? <ProvisionalSays guess={guess} /> : <ReasonList judgement={one.judgement} />}
           {one.state === 'unreachable' && one.typedBy && (
-            <Alert severity="info" sx={{ mt: 1.5 }} action={<Button onClick={one.retry}>Take it over</Button>}>
+            <Alert severity="info" sx={{ mt: 1.5 }} action={<Button onClick={one.retry}>Use these entries</Button>}>
               Typed on this device by {one.typedBy}. It is sent under their name when they sign in here, or under yours
               if you take it over.
             </Alert>
@@ -238,14 +238,14 @@ export function PositionForm(props: {
           )}
           {one.state === 'unreachable' && !one.typedBy && (
             <Alert severity="warning" sx={{ mt: 1.5 }} action={<Button onClick={one.retry}>Try again</Button>}>
-              Not with the server yet. What you typed is kept on this device and sent by itself.
+              Saved on this device. It uploads automatically when the server is available.
             </Alert>
           )}
           {one.state === 'refused' && !onlyAsked && (
             <Alert
               severity="error"
               sx={{ mt: 1.5 }}
-              action={one.over ? <Button onClick={one.retry}>Into a new walk-round</Button> : undefined}
+              action={one.over ? <Button onClick={one.retry}>Into a new walk-around</Button> : undefined}
             >
               {one.problem && one.problem.problem.fields.length === 0
                 ? one.problem.message
@@ -260,10 +260,10 @@ export function PositionForm(props: {
               Yours is still in the fields.
               <Box sx={{ mt: 1, display: 'flex', gap: 1 }}>
                 <Button variant="outlined" onClick={one.keepTheirs}>
-                  Keep theirs
+                  Use saved version
                 </Button>
                 <Button variant="outlined" onClick={one.saveMine}>
-                  Save mine
+                  Use your version
                 </Button>
               </Box>
             </Alert>
@@ -317,8 +317,8 @@ function ProvisionalSays({ guess }: { guess: Provisional }) {
         ))}
       </Box>
       <Box sx={{ color: 'text.secondary', mt: 0.75 }}>
-        Compared on this device with the limits the server sent along, this position alone. The server judges once it
-        has what was typed.
+        Provisional verdict, calculated on this device for this position only. The server confirms it after upload. The
+        server judges once it has what was typed.
       </Box>
     </>
   )
@@ -376,7 +376,7 @@ function StopHead({ stop }: { stop: Stop }) {
             </Box>
           </>
         ) : (
-          'No tire on file here: its readings can’t be kept. Record the tire first.'
+          'No tire on file here: its readings cannot be saved. Record the tire first.'
         )}
       </Box>
       <Box sx={{ display: 'flex', columnGap: 2, rowGap: 0.25, flexWrap: 'wrap', mt: 0.5 }}>

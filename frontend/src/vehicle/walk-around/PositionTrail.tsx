@@ -42,7 +42,7 @@ export function PositionTrail({
             aria-current={here ? 'step' : undefined}
             aria-label={`${stop.position}, ${stop.name}, ${
               waiting(stop.position)
-                ? 'kept on this device'
+                ? 'saved on this device'
                 : stop.entry
                   ? STATES[stop.assessment.verdict].word
                   : 'not entered yet'

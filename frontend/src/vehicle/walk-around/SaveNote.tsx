@@ -7,8 +7,8 @@ const WORDS: Record<SaveState, string> = {
   saving: 'saving…',
   saved: 'saved',
   refused: 'not saved: see the marked entry',
-  unreachable: 'kept on this device',
-  conflict: 'changed by somebody else',
+  unreachable: 'saved on this device',
+  conflict: 'changed by another user',
 }
 
 /** Whether what stands in the fields is safe with the server. */

@@ -47,11 +47,11 @@ export function TreadFields(props: {
             }
             sx={{ minHeight: 44 }}
           >
-            More places round the tire…
+            Measure more locations…
           </Button>
           {props.onNoGauge && (
             <Button size="small" onClick={props.onNoGauge} sx={{ minHeight: 44 }}>
-              No gauge at hand: bar or coin…
+              No gauge available: wear bar or coin…
             </Button>
           )}
         </Box>
@@ -110,7 +110,7 @@ export function TreadFields(props: {
             size="small"
             onClick={() => onChange({ locations: [...draft.locations, Array.from({ length: grooves }, () => '')] })}
           >
-            Another place
+            Add location
           </Button>
         )}
         {grooves < 5 && (
@@ -124,7 +124,7 @@ export function TreadFields(props: {
           </Button>
         )}
         <Button size="small" onClick={one}>
-          One place is enough
+          Use one location
         </Button>
       </Box>
     </Box>

@@ -37,7 +37,7 @@ export function TreadPart(props: {
     return (
       <Box>
         <Box id="by-bar" sx={{ mb: 0.5 }}>
-          Wear bar (2/32 in) or coin at the lowest groove says
+          Lowest groove by wear bar (2/32 in) or coin
         </Box>
         <ToggleButtonGroup
           exclusive
@@ -62,7 +62,7 @@ export function TreadPart(props: {
           </Box>
         )}
         <Box sx={{ color: 'text.secondary', mt: 0.5 }}>
-          Not on a tie bar or a wear bar itself. It is kept as it is said, never as a figure.{' '}
+          Do not measure on a tie bar or wear bar. The result is saved as a range, not as a depth.{' '}
           <Button
             size="small"
             onClick={() => {

@@ -29,13 +29,13 @@ function open(answer: (call: Call) => Reply | undefined, at = '7') {
   return calls
 }
 
-describe('a walk-round', () => {
+describe('a walk-around', () => {
   it('opens out of reach from what this device took along, and takes entries', async () => {
     await uploadQueue.keepSheet({ ...walk, id: 0, startedBy: '' }, 'US')
     open(() => 'unreachable', 'sheet')
     await userEvent.type(await screen.findByLabelText('Tire pressure'), '70')
     expect(await screen.findByRole('heading', { name: '2LO do not operate, provisional' })).toBeVisible()
-    expect(screen.getByText('80 % of target: 76 psi')).toBeVisible()
+    expect(screen.getByText('80% of target: 76 psi')).toBeVisible()
     expect(screen.getByText('1 of 1 positions entered')).toBeVisible()
   })
 
@@ -58,10 +58,10 @@ describe('a walk-round', () => {
         : { body: { id: 7, readings: 0, unread: 1, verdict: 'WATCH' } }
     })
     await userEvent.click(await screen.findByRole('button', { name: 'Finish…' }))
-    await userEvent.click(screen.getByRole('button', { name: 'Finish walk-round' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Finish walk-around' }))
     expect(await screen.findByText(/Nothing entered at 2LO/)).toBeVisible()
-    await userEvent.type(screen.getByLabelText('Why they were left out'), 'rain')
-    await userEvent.click(screen.getByRole('button', { name: 'Finish walk-round' }))
+    await userEvent.type(screen.getByLabelText('Reason for skipping'), 'rain')
+    await userEvent.click(screen.getByRole('button', { name: 'Finish walk-around' }))
     expect(await screen.findByText('elsewhere')).toBeVisible()
     expect(calls.filter((call) => call.path.endsWith('/finish')).at(-1)?.body).toMatchObject({ skipReason: 'rain' })
   })
@@ -70,7 +70,7 @@ describe('a walk-round', () => {
     await uploadQueue.keepSheet(walk, 'US')
     open(() => 'unreachable')
     await userEvent.click(await screen.findByRole('button', { name: 'Finish…' }))
-    await userEvent.click(screen.getByRole('button', { name: 'Finish walk-round' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Finish walk-around' }))
     expect(await screen.findByText(/finished by itself when it can/)).toBeVisible()
     await waitFor(() => expect(uploadQueue.waiting().finishes).toBe(1))
   })

@@ -152,7 +152,7 @@ export function WalkAround() {
 function Over({ walk, left }: { walk: Schemas['WalkAroundView']; left: number }) {
   return (
     <Box sx={{ p: 3 }}>
-      <h1>{walk.unit}: this walk-round is finished</h1>
+      <h1>{walk.unit}: this walk-around is finished</h1>
       <p>Its readings are in the vehicle’s history.</p>
       {left > 0 && (
         <p>

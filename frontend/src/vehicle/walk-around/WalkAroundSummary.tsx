@@ -12,6 +12,7 @@ import { uploadQueue } from '../../offline/uploadQueue'
 import { useHeld } from '../../offline/useUploadQueue'
 import { Entry } from '../../ui/Entry'
 import { useNotice } from '../../ui/Notice'
+import { many } from '../../units/format'
 import { ReadingField } from './ReadingField'
 import { typeAhead } from './typeAhead'
 
@@ -44,7 +45,7 @@ export function WalkAroundSummary({
       await queries.invalidateQueries()
       if (done) {
         notice({
-          text: `${walk.unit}: ${done.readings} positions written to the history. ${walk.unit} is now ${STATES[done.verdict].word}.`,
+          text: `${many(done.readings, 'position', 'positions')} saved. ${walk.unit} verdict: ${STATES[done.verdict].word}.`,
         })
       }
       navigate(`/vehicles/${walk.vehicleId}`)
@@ -89,12 +90,12 @@ export function WalkAroundSummary({
             {stop.entry ? <VerdictIcon verdict={stop.assessment.verdict} /> : <span />}
             <span>
               {stop.entry?.skipReason
-                ? `Left out: ${stop.entry.skipReason}`
+                ? `Skipped: ${stop.entry.skipReason}`
                 : stop.entry
                   ? (stop.assessment.reasons[0]?.statement ?? 'Within every limit')
                   : entered(stop)
-                    ? 'Kept on this device'
-                    : 'Not entered: stays as last known'}
+                    ? 'Saved on this device'
+                    : 'No entry. The last reading remains.'}
               {stop.entry && stop.missing && <Box sx={{ color: 'text.secondary' }}>{stop.missing} entered here</Box>}
             </span>
             <Button size="small" onClick={() => onGo(stop.position)}>
@@ -105,26 +106,26 @@ export function WalkAroundSummary({
       </Box>
       {missing.length > 0 && (
         <Alert severity="info" icon={false} sx={{ mb: 2 }}>
-          {missing.length} of {walk.positions.length} positions have no entry. They keep their last reading and grow
-          old.
+          {missing.length} of {walk.positions.length} positions have no entry. Their last readings remain and will
+          expire.
         </Alert>
       )}
       {stuck.length > 0 && (
         <Alert severity="warning" sx={{ mb: 2 }}>
-          {stuck.map((one) => one.position).join(', ')}: not stored yet, somebody else was there or an entry is wrong.
-          Settle it there first.
+          {stuck.map((one) => one.position).join(', ')}: not saved yet. Another user changed it or an entry is wrong.
+          Resolve it there first.
         </Alert>
       )}
       {waits && (
         <Alert severity="info" sx={{ mb: 2 }}>
-          The server can’t be reached. Everything is kept on this device; the walk-round is finished by itself when it
+          The server can’t be reached. Everything is saved on this device; the walk-round is finished by itself when it
           can. <Link to="/offline">See what waits</Link>
         </Alert>
       )}
       {missing.length + lacking.length > 0 && (
         <Box sx={{ mb: 2 }}>
           <Entry
-            label={missing.length > 0 ? 'Why they were left out' : 'Why something is missing'}
+            label={missing.length > 0 ? 'Reason for skipping' : 'Why something is missing'}
             value={skipped}
             onChange={setSkipped}
             error={problem?.field('skipReason')}
@@ -159,7 +160,7 @@ export function WalkAroundSummary({
           disabled={stuck.length > 0}
           sx={{ minHeight: 48, flex: { xs: 1, sm: 'none' } }}
         >
-          Finish walk-round
+          Finish walk-around
         </Button>
       </Box>
     </Box>

@@ -27,7 +27,7 @@ export function DriverCard() {
   return (
     <Page
       title={`Driver’s card, ${card.data.unit}`}
-      about="Whoever holds it can report, without an account; reports count after a look"
+      about="Drivers report problems with this card, without an account. A coordinator reviews each report."
       actions={
         <>
           <Button variant="contained" onClick={() => globalThis.print()}>
@@ -49,7 +49,7 @@ export function DriverCard() {
               )
             }
           >
-            New code, old cards end
+            Make new code (old cards stop working)
           </Button>
         </>
       }

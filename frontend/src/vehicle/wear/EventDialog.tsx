@@ -36,8 +36,8 @@ export function EventDialog(props: { vehicleId: number; positions: string[]; onC
   )
   return (
     <FormDialog
-      title="What happened to it"
-      action="Record it"
+      title="Add event"
+      action="Add event"
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -75,7 +75,7 @@ export function EventDialog(props: { vehicleId: number; positions: string[]; onC
         value={note}
         onChange={setNote}
         error={form.wrong('note')}
-        hint="Figures before and after, by whom"
+        hint="Readings before and after, by whom"
         width="100%"
       />
     </FormDialog>

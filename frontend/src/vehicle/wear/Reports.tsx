@@ -65,11 +65,11 @@ export function Reports({ reports, vehicleId, unit }: { reports: Report[]; vehic
             <TriageButton report={report} />
             {report.status === 'NEW' && may ? (
               <Button variant="outlined" size="small" onClick={() => setReview(report)}>
-                Look at it…
+                Review…
               </Button>
             ) : (
               <span>
-                {report.status === 'NEW' && 'waits for a look'}
+                {report.status === 'NEW' && 'Waiting for review'}
                 {report.status === 'ACCEPTED' && `counts, ${report.reviewedBy}`}
                 {report.status === 'DISMISSED' && `doesn’t count, ${report.reviewedBy}: ${report.reviewNote}`}
               </span>
@@ -100,7 +100,7 @@ export function ReviewDialog({ report, onClose }: { report: Report; onClose: () 
       notice({
         text: counts
           ? plan
-            ? 'It counts, and the work is on the plan.'
+            ? 'Report accepted. The work is scheduled.'
             : 'It counts from now on.'
           : 'It doesn’t count.',
       })
@@ -111,7 +111,7 @@ export function ReviewDialog({ report, onClose }: { report: Report; onClose: () 
   return (
     <FormDialog
       title={`Driver’s report: ${report.label}`}
-      action={counts ? 'Let it count' : 'Set it aside'}
+      action={counts ? 'Accept report' : 'Dismiss report'}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -119,7 +119,7 @@ export function ReviewDialog({ report, onClose }: { report: Report; onClose: () 
     >
       <Box sx={{ width: '100%' }}>
         {lamp
-          ? 'A lamp that names a corner is no proof of that corner: the job asks to gauge all of them before air goes into one.'
+          ? 'The lamp may name the wrong corner. Check pressure at every corner before adding air.'
           : 'Once it counts it is evidence for or against the causes of wear.'}
       </Box>
       <Box role="group" aria-label="Does it count" sx={{ display: 'flex', gap: 1, width: '100%' }}>

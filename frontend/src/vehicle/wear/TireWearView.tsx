@@ -47,13 +47,13 @@ export function TireWearView({ tire, due, today }: { tire: TireWear; due: DueLin
             </>
           ) : (
             <Box sx={{ p: 2, color: 'text.secondary' }}>
-              Not measured at outer, center and inner groove. Walk round it, and measure all three.
+              Measure the outer, center and inner groove to see the wear pattern.
             </Box>
           )}
         </Box>
         <Box sx={{ minWidth: 0 }}>
           <Box sx={{ fontSize: 24, fontWeight: 750, fontStretch: '110%' }}>
-            {tire.position} {tire.pattern?.label ?? 'pattern can’t be told'}
+            {tire.position} {tire.pattern?.label ?? 'Pattern unknown'}
             {tire.pattern?.second && (
               <Box component="span" sx={{ fontSize: 15, fontWeight: 450 }}>
                 {' '}
@@ -76,17 +76,17 @@ export function TireWearView({ tire, due, today }: { tire: TireWear; due: DueLin
           )}
           {open.length > 0 && may && (
             <Button variant="contained" sx={{ mt: 1.25 }} onClick={() => schedule(open)}>
-              Put the work on a day…
+              Schedule this work…
             </Button>
           )}
-          {planned?.scheduled && <Box sx={{ mt: 1 }}>On the plan for {day(planned.scheduled.day, today)}.</Box>}
+          {planned?.scheduled && <Box sx={{ mt: 1 }}>Scheduled for {day(planned.scheduled.day, today)}.</Box>}
           <Forecast tire={tire} today={today} />
         </Box>
       </Box>
       {tire.causes.length > 0 && <Causes tire={tire} />}
       {tire.unknown.length > 0 && (
         <Box>
-          <strong>Would tell more:</strong> {tire.unknown.join(' ')}
+          <strong>Missing evidence:</strong> {tire.unknown.join(' ')}
         </Box>
       )}
     </Box>
@@ -121,8 +121,13 @@ function Causes({ tire }: { tire: TireWear }) {
             </strong>
             <Box sx={{ fontSize: 12.5 }}>{cause.firstCheck}</Box>
           </div>
-          <Evidence title="For" sign="+" lines={cause.evidenceFor} none="nothing on record for it" />
-          <Evidence title="Against" sign="−" lines={cause.evidenceAgainst} none="nothing on record against it" />
+          <Evidence title="Evidence for" sign="+" lines={cause.evidenceFor} none="None on file" />
+          <Evidence
+            title="Evidence against"
+            sign="−"
+            lines={cause.evidenceAgainst}
+            none="nothing on record against it"
+          />
         </Box>
       ))}
     </Box>
@@ -149,7 +154,7 @@ function Forecast({ tire, today }: { tire: TireWear; today: string }) {
   return (
     <Box sx={{ mt: 1.5, display: 'grid', gap: 0.25 }}>
       <WearChart tire={tire} />
-      <div>{forecast.rate ?? 'Wear rate not known: two readings at least 1,000 miles apart tell it.'}</div>
+      <div>{forecast.rate ?? 'Wear rate unknown. It needs two readings at least 1,000 miles apart.'}</div>
       {forecast.pull && <div>Pull point: {forecast.pull}</div>}
       {forecast.legal && <div>Legal limit: {forecast.legal}</div>}
       {forecast.nextLimit && (

@@ -57,7 +57,7 @@ describe('what a driver’s report asks to be checked', () => {
     expect(await dialog.findByText('Say what was found.')).toBeVisible()
     await userEvent.type(dialog.getByLabelText('What was found'), 'nail in 1R')
     await userEvent.click(dialog.getByRole('button', { name: 'Found the cause' }))
-    expect(await dialog.findByText(/Plan work for what was found/)).toBeVisible()
+    expect(await dialog.findByText(/Schedule work for what was found/)).toBeVisible()
     await waitFor(() =>
       expect(calls.filter((call) => call.method === 'POST').map((call) => call.body)).toEqual([
         { check: 'STRIKE', found: false, note: '' },

@@ -68,7 +68,7 @@ function Triage({ report, onClose }: { report: Schemas['ReportView']; onClose: (
               <Box sx={{ mt: 1.5 }}>
                 Every check is made.{' '}
                 {query.data.checks.some((check) => check.found)
-                  ? 'Plan work for what was found.'
+                  ? 'Schedule work for what was found.'
                   : 'None found a cause: no work follows.'}
               </Box>
             )}

@@ -101,9 +101,9 @@ describe('wear', () => {
     const causes = within(screen.getByRole('list', { name: /Causes/ })).getAllByRole('listitem')
     expect(causes[0]).toHaveTextContent('1. camber')
     expect(causes[0]).toHaveTextContent('nothing on record against it')
-    expect(causes[1]).toHaveTextContent('nothing on record for it')
+    expect(causes[1]).toHaveTextContent('None on file')
     expect(screen.getByRole('note')).toHaveTextContent('As much speaks for toe')
-    await userEvent.click(screen.getByRole('button', { name: 'Put the work on a day…' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Schedule this work…' }))
     expect(schedule).toHaveBeenCalledWith([expect.objectContaining({ key: 'CORRECT_WEAR_CAUSE:1R' })])
   })
 
@@ -111,17 +111,17 @@ describe('wear', () => {
     const { calls } = open((path) =>
       path.endsWith('/review') ? problem(422, { note: 'Say why it doesn’t count.' }) : undefined,
     )
-    await userEvent.click(await screen.findByRole('button', { name: 'Look at it…' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Review…' }))
     await userEvent.click(screen.getByRole('button', { name: 'It doesn’t' }))
-    await userEvent.click(screen.getByRole('button', { name: 'Set it aside' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Dismiss report' }))
     expect(await screen.findByText('Say why it doesn’t count.')).toBeVisible()
     expect(calls.at(-1)?.body).toEqual({ status: 'DISMISSED', note: '' })
   })
 
   it('says at the field what is wrong with something that happened', async () => {
     open((path) => (path.endsWith('/events') ? problem(422, { type: 'Choose what happened.' }) : undefined))
-    await userEvent.click(await screen.findByRole('button', { name: /Record alignment/ }))
-    await userEvent.click(screen.getByRole('button', { name: 'Record it' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Add event…' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add event' }))
     expect(await screen.findByText('Choose what happened.')).toBeVisible()
   })
 })

@@ -55,15 +55,15 @@ export function Wear() {
         </Box>
       </Box>
       {shown && <TireWearView tire={shown} due={vehicle.due} today={page.today} />}
-      {page.tires.length === 0 && <Box>No tire on file on this vehicle. Record what is fitted first.</Box>}
+      {page.tires.length === 0 && <Box>No tire on file on this vehicle. Record what is installed first.</Box>}
       <Box component="section" aria-label="What happened">
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 0.75 }}>
           <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
-            What happened to it
+            Vehicle events
           </Box>
           {may && (
             <Button size="small" onClick={() => setRecording(true)}>
-              Record alignment, shocks, a strike…
+              Add event…
             </Button>
           )}
         </Box>

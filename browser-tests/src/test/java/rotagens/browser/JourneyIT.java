@@ -14,17 +14,17 @@ import org.junit.jupiter.api.Test;
 class JourneyIT extends OnDemoFleet {
 
     @Test
-    @DisplayName("yard, vehicle, walk-round by keyboard, verdict, due, schedule, done; all there after a restart")
+    @DisplayName("yard, vehicle, walk-around by keyboard, verdict, due, schedule, done; all there after a restart")
     void wholeJourney() {
         Page page = chromium.open(product.address(), 1280, 800);
         signIn(page, "Ines Okafor, coordinator");
-        assertThat(page.getByRole(AriaRole.HEADING, named("Yard"))).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, named("Fleet"))).isVisible();
         assertThat(page.locator("section[aria-label=Vehicles] a")).hasCount(24);
 
         page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("SP-01"))
                 .click();
         assertThat(page.getByText("Needs a decision")).isVisible();
-        button(page, "Start walk-round").click();
+        button(page, "Start walk-around").click();
         assertThat(page.getByRole(AriaRole.HEADING, named("1L steer left"))).isVisible();
 
         walkByKeyboard(page, "59", "8", "8", "8");
@@ -35,7 +35,7 @@ class JourneyIT extends OnDemoFleet {
         button(page, "Confirm reading").click();
         assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
-        assertThat(verdict).containsText("60 psi, target 75 psi: 80 % of target");
+        assertThat(verdict).containsText("60 psi, target 75 psi: 80% of target");
         assertThat(verdict).containsText("do not operate");
         button(page, "Next position").click();
         assertThat(page.getByRole(AriaRole.HEADING, named("2R drive right"))).isVisible();
@@ -46,11 +46,11 @@ class JourneyIT extends OnDemoFleet {
 
         button(page, "Finish…").click();
         page.getByLabel(Pattern.compile("^Odometer")).fill("160000");
-        button(page, "Finish walk-round").click();
+        button(page, "Finish walk-around").click();
         assertThat(page.getByText(Pattern.compile("othing entered at .*Say why, or read them")))
                 .isVisible();
-        page.getByLabel("Why they were left out").fill("in the wash, right side only next time");
-        button(page, "Finish walk-round").click();
+        page.getByLabel("Reason for skipping").fill("in the wash, right side only next time");
+        button(page, "Finish walk-around").click();
         assertThat(page.getByText(Pattern.compile("or confirm the reading"))).isVisible();
         button(page, "Confirm odometer").click();
         assertThat(page.getByText("Do not operate: 2L")).isVisible();
@@ -65,15 +65,15 @@ class JourneyIT extends OnDemoFleet {
         Locator job = page.getByRole(AriaRole.ARTICLE).filter(new Locator.FilterOptions().setHasText("SP-01"));
         assertThat(job).containsText("Professional inspection");
 
-        job.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Mark done…"))
+        job.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Complete job…"))
                 .click();
-        button(page, "Sign off as done").click();
+        button(page, "Complete job").click();
         assertThat(page.getByText("Choose what the tire professional found.")).isVisible();
-        page.getByLabel("The tire professional found it").click();
+        page.getByLabel("Tire professional’s verdict").click();
         page.getByRole(AriaRole.OPTION, named("sound")).click();
         page.getByLabel("Name of the professional").fill("Marrow Street Tire Service");
         page.getByLabel("Cold pressure after").fill("75");
-        button(page, "Sign off as done").click();
+        button(page, "Complete job").click();
         assertThat(page.getByRole(AriaRole.HEADING, named("Done lately"))).isVisible();
 
         product.restart();
@@ -85,7 +85,7 @@ class JourneyIT extends OnDemoFleet {
                 .click();
         assertThat(page.getByText("Valve cap missing, seen").first()).isVisible();
         assertThat(page.getByText("Do not operate")).hasCount(0);
-        page.getByRole(AriaRole.LINK, named("Ledger")).click();
+        page.getByRole(AriaRole.LINK, named("History")).click();
         assertThat(page.getByText("60 psi cold, tread 9/32 in · 9/32 in · 9/32 in")
                         .first())
                 .isVisible();
@@ -99,7 +99,7 @@ class JourneyIT extends OnDemoFleet {
         signIn(page, "Tomas Weil, technician");
         page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("VN-05"))
                 .click();
-        button(page, "Start walk-round").click();
+        button(page, "Start walk-around").click();
         assertThat(page.getByRole(AriaRole.HEADING, named("1L steer left"))).isVisible();
         page.getByLabel("Tire pressure").fill("48");
         page.getByLabel("Tread outer").fill("9x");
@@ -122,13 +122,13 @@ class JourneyIT extends OnDemoFleet {
             signIn(page, "Tomas Weil, technician");
             page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("TR-01"))
                     .click();
-            button(page, "Start walk-round").click();
+            button(page, "Start walk-around").click();
             walkOne(page, "78", "5", "5", "5");
             String walk = page.url();
 
             own.kill();
             page.getByLabel("Tread inner").fill("4");
-            assertThat(page.getByText("kept on this device", new Page.GetByTextOptions().setExact(true)))
+            assertThat(page.getByText("saved on this device", new Page.GetByTextOptions().setExact(true)))
                     .isVisible();
             own.startAgain();
             Page other = chromium.open(own.address() + "/", 1280, 800);
@@ -160,13 +160,13 @@ class JourneyIT extends OnDemoFleet {
     }
 
     @Test
-    @DisplayName("a walk-round and a vehicle in metric units pass the accessibility scan")
+    @DisplayName("a walk-around and a vehicle in metric units pass the accessibility scan")
     void accessible() {
         Page page = open("/vehicles/{LC-03}", TECHNICIAN);
         page.getByText("kPa · mm").click();
-        assertThat(page.getByText("524 kPa, target 655 kPa: 80 % of target.")).isVisible();
+        assertThat(page.getByText("524 kPa, target 655 kPa: 80% of target.")).isVisible();
         assertThat(Accessibility.faults(page)).isEmpty();
-        button(page, "Start walk-round").click();
+        button(page, "Start walk-around").click();
         assertThat(page.getByRole(AriaRole.HEADING, named("1L steer left"))).isVisible();
         assertThat(Accessibility.faults(page)).isEmpty();
     }

@@ -35,16 +35,16 @@ class KeyboardIT extends OnDemoFleet {
         assertThat(page.getByRole(AriaRole.HEADING, named("Shop"))).isVisible();
         hands.press(page.getByRole(AriaRole.ARTICLE, named("LC-03"))
                 .filter(new Locator.FilterOptions().setHasText("Professional inspection"))
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Mark done…")));
-        hands.choose(page.getByLabel("The tire professional found it"), "sound");
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Complete job…")));
+        hands.choose(page.getByLabel("Tire professional’s verdict"), "sound");
         hands.write(page.getByLabel("Name of the professional"), "Marrow Street Tire Service");
         hands.write(page.getByLabel("Cold pressure after"), "95");
-        hands.press("Sign off as done");
+        hands.press("Complete job");
         assertThat(page.getByRole(AriaRole.HEADING, named("Done lately"))).isVisible();
     }
 
     @Test
-    @DisplayName("by keys alone a low tire is gauged, filled and gauged again")
+    @DisplayName("by keys alone a low tire is checked, filled and checked again")
     void air() {
         Page page = open("/vehicles/{VN-01}/check-and-adjust", TECHNICIAN);
         Hands hands = new Hands(page);
@@ -56,7 +56,7 @@ class KeyboardIT extends OnDemoFleet {
         assertThat(page.getByLabel("Gauge reads after")).isFocused();
         page.keyboard().type("65");
         assertThat(text(page, "On target. Cap on.")).isVisible();
-        hands.press("Keep it, next position");
+        hands.press("Save and next");
         assertThat(text(page, "1R steer right")).isVisible();
     }
 
@@ -65,7 +65,7 @@ class KeyboardIT extends OnDemoFleet {
     void rotation() {
         Page page = open("/vehicles/{LC-03}/rotation", COORDINATOR);
         Hands hands = new Hands(page);
-        hands.pressIn("Propose for", "Age ladder");
+        hands.pressIn("Goal", "Age ladder");
         assertThat(page.getByText("proven best")).isVisible();
         hands.press("Put it on a day…");
         hands.press("Make it a job");
@@ -79,18 +79,18 @@ class KeyboardIT extends OnDemoFleet {
         Hands hands = new Hands(page);
         hands.press(page.getByRole(AriaRole.BUTTON, named("2LO,")));
         hands.press(page.getByRole(AriaRole.LINK, named("history, take off, move")));
-        hands.press("Take off…");
+        hands.press("Remove…");
         hands.write(page.getByLabel("Yard", exact()), "Eastbank");
         page.keyboard().press("Escape");
         hands.press("Take it off");
         assertThat(text(page, "In stock, Eastbank")).isVisible();
         hands.jump("SH-02 2LO", "SH-02 2LO");
-        hands.press("Fit a tire from stock…");
+        hands.press("Install tire from stock…");
         Locator fitting = page.getByRole(AriaRole.DIALOG);
         hands.press(
                 fitting.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^LM\\d+ ·")))
                         .first());
-        hands.press("Fit it there");
+        hands.press("Install");
         assertThat(page.getByText("Fitted at SH-02 2LO")).isVisible();
     }
 

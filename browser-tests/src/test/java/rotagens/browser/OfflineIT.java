@@ -45,12 +45,12 @@ class OfflineIT extends OnDemoFleet {
     static Locator walkRound(Page page, String unit) {
         return page.getByRole(AriaRole.ROW)
                 .filter(new Locator.FilterOptions().setHasText(unit))
-                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Walk round"));
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Walk-around"));
     }
 
     @Test
     @DisplayName(
-            "a whole walk-round without network: opened, compared, reloaded, finished, and sent once when it returns")
+            "a whole walk-around without network: opened, compared, reloaded, finished, and sent once when it returns")
     void withoutNetwork() {
         Page page = installed(TECHNICIAN);
         takeAlong(page, product.address());
@@ -70,8 +70,8 @@ class OfflineIT extends OnDemoFleet {
         page.reload();
         assertThat(page.getByLabel("Tire pressure")).hasValue("30");
         button(page, "Finish…").click();
-        page.getByLabel("Why they were left out").fill("rain");
-        button(page, "Finish walk-round").click();
+        page.getByLabel("Reason for skipping").fill("rain");
+        button(page, "Finish walk-around").click();
         assertThat(page.getByText("finished by itself when it can")).isVisible();
 
         network(page, true);
@@ -85,10 +85,10 @@ class OfflineIT extends OnDemoFleet {
         page.navigate(product.address() + "/");
         page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("VN-01"))
                 .click();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ledger"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("History"))
                 .click();
         assertThat(page.getByText("30 psi cold, tread 2/32 in · – · –")).hasCount(1);
-        assertThat(page.getByText("Left out: rain").first()).isVisible();
+        assertThat(page.getByText("Skipped: rain").first()).isVisible();
         assertThat(chromium.complaints()).isEmpty();
     }
 
@@ -100,22 +100,22 @@ class OfflineIT extends OnDemoFleet {
         network(away, false);
         walkRound(away, "SH-02").click();
         away.getByLabel("Tire pressure").fill("70");
-        assertThat(away.getByText("kept on this device", new Page.GetByTextOptions().setExact(true)))
+        assertThat(away.getByText("saved on this device", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
 
         Page there = installed("Tomas Weil, technician");
         there.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("SH-02"))
                 .click();
-        button(there, "Start walk-round").click();
+        button(there, "Start walk-around").click();
         there.getByLabel("Tire pressure").fill("66");
         assertThat(there.getByText("saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
 
         network(away, true);
         assertThat(away.getByText("Tomas Weil saved this position meanwhile:")).isVisible();
-        assertThat(away.getByText("Somebody else was there too")).isVisible();
+        assertThat(away.getByText("Conflict with another user")).isVisible();
         assertThat(away.getByLabel("Tire pressure")).hasValue("70");
-        button(away, "Save mine").click();
+        button(away, "Use your version").click();
         assertThat(away.getByText("saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         there.reload();
@@ -129,7 +129,7 @@ class OfflineIT extends OnDemoFleet {
         Page page = installed(COORDINATOR);
         page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("SP-03"))
                 .click();
-        button(page, "Walk-round of another scope").press("Enter");
+        button(page, "Start with another scope").press("Enter");
         page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Pressure only"))
                 .press("Enter");
         button(page, "Which gauges?").click();
@@ -149,17 +149,17 @@ class OfflineIT extends OnDemoFleet {
                 .isVisible();
         assertThat(Accessibility.faults(page)).isEmpty();
         button(page, "Next position").click();
-        button(page, "Leave this position out…").click();
-        button(page, "wheel is off").click();
+        button(page, "Skip position…").click();
+        button(page, "Wheel removed").click();
         assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         button(page, "Finish…").click();
-        page.getByLabel("Why they were left out").fill("dark");
-        button(page, "Finish walk-round").click();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ledger"))
+        page.getByLabel("Reason for skipping").fill("dark");
+        button(page, "Finish walk-around").click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("History"))
                 .click();
         assertThat(page.getByText("41 psi cold, with P-2")).isVisible();
-        assertThat(page.getByText("Left out: wheel is off")).isVisible();
+        assertThat(page.getByText("Skipped: wheel is off")).isVisible();
         page.navigate(product.address() + "/reference/gauges");
         assertThat(page.getByText("Check it against a master gauge").first()).isVisible();
     }

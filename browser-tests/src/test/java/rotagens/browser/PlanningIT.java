@@ -28,11 +28,11 @@ class PlanningIT extends OnDemoFleet {
             "eight weeks are planned and taken; a job moved over another says which rule, and back it stands clean")
     void eightWeeks() {
         Page page = open("/shop/calendar", COORDINATOR, 1280);
-        button(page, "Find a plan").click();
-        assertThat(button(page, "Take this plan"))
+        button(page, "Propose schedule").click();
+        assertThat(button(page, "Accept schedule"))
                 .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(120_000));
         Assertions.assertThat(Accessibility.faults(page)).isEmpty();
-        button(page, "Take this plan").click();
+        button(page, "Accept schedule").click();
         assertThat(page.getByText(Pattern.compile("have a place, [1-9]"))).isVisible();
         // Early in a week it holds the work, at its end the next one does.
         if (today(page).getDayOfWeek().compareTo(DayOfWeek.THURSDAY) > 0) {
@@ -47,11 +47,11 @@ class PlanningIT extends OnDemoFleet {
         job.focus();
         page.keyboard().press("Enter");
         Locator dialog = page.getByRole(AriaRole.DIALOG);
-        assertThat(dialog.getByText("Why this day")).isVisible();
+        assertThat(dialog.getByText("Why this time")).isVisible();
         Assertions.assertThat(Accessibility.faults(page)).isEmpty();
         String from = dialog.getByLabel("From").inputValue();
         dialog.getByLabel("From").fill("04:00");
-        button(page, "Put it there").click();
+        button(page, "Save time slot").click();
         assertThat(page.getByText("conflicts with a rule")).isVisible();
         Locator moved = page.getByRole(
                 AriaRole.BUTTON,
@@ -60,7 +60,7 @@ class PlanningIT extends OnDemoFleet {
         assertThat(moved).isVisible();
         moved.click();
         dialog.getByLabel("From").fill(from);
-        button(page, "Put it there").click();
+        button(page, "Save time slot").click();
         assertThat(page.getByText("conflicts with a rule")).hasCount(0);
     }
 
@@ -68,12 +68,12 @@ class PlanningIT extends OnDemoFleet {
     @DisplayName("a calendar program reads the shop's days under a private address, until it is taken back")
     void feed() {
         Page page = open("/shop/setup", COORDINATOR, 1280);
-        button(page, "Make a private address").click();
+        button(page, "Create private link").click();
         String address = page.locator("code").textContent();
         APIResponse calendar = page.request().get(address);
         Assertions.assertThat(calendar.text()).startsWith("BEGIN:VCALENDAR").contains("PRODID:-//Rotagens//Shop//EN");
-        region(page, "Calendars").getByText("Take back").first().click();
-        assertThat(region(page, "Calendars").getByText("Take back")).hasCount(0);
+        region(page, "Calendars").getByText("Revoke link").first().click();
+        assertThat(region(page, "Calendars").getByText("Revoke link")).hasCount(0);
         Assertions.assertThat(page.request().get(address).status()).isEqualTo(404);
     }
 
@@ -81,11 +81,11 @@ class PlanningIT extends OnDemoFleet {
     @DisplayName("two strategies are compared, a number is tried, and one becomes jobs and an order list")
     void outlook() {
         Page page = open("/outlook", COORDINATOR, 1280);
-        assertThat(region(page, "Life ribbons")).isVisible(LONG);
-        page.getByLabel("Class").click();
+        assertThat(region(page, "Tire timelines")).isVisible(LONG);
+        page.getByLabel("Vehicle class").click();
         page.getByRole(AriaRole.OPTION, named("Service van")).click();
-        page.getByLabel("All at once").check();
-        assertThat(page.getByRole(AriaRole.RADIO, named("All at once"))).isChecked();
+        page.getByLabel("Replace all").check();
+        assertThat(page.getByRole(AriaRole.RADIO, named("Replace all"))).isChecked();
         page.getByLabel("Overall age").fill("5");
         assertThat(page.getByText("With the numbers tried")).isVisible();
         page.getByLabel("Steer age").fill("6");
@@ -93,8 +93,8 @@ class PlanningIT extends OnDemoFleet {
         page.getByLabel("Steer age").fill("");
         page.getByLabel("Overall age").fill("");
         page.getByLabel("Planned visits").check();
-        button(page, "Plan its next two years…").click();
-        button(page, "Make the jobs").click();
+        button(page, "Schedule the next two years…").click();
+        button(page, "Create jobs").click();
         assertThat(page.getByText(Pattern.compile("jobs? for \\d+ tires? planned")))
                 .isVisible();
         page.getByRole(AriaRole.LINK, named("Stock")).first().click();
@@ -102,7 +102,7 @@ class PlanningIT extends OnDemoFleet {
         assertThat(page.getByText("tires for open jobs")).isVisible();
         assertThat(page.getByText(Pattern.compile("VN-0\\d")).first()).isVisible();
         page.getByRole(AriaRole.LINK, named("Outlook")).first().click();
-        page.getByRole(AriaRole.LINK, named("Month’s report")).click();
+        page.getByRole(AriaRole.LINK, named("Monthly report")).click();
         assertThat(page.getByText("vehicles out of service")).isVisible();
     }
 
@@ -116,7 +116,7 @@ class PlanningIT extends OnDemoFleet {
                         AriaRole.HEADING,
                         new Page.GetByRoleOptions().setName("Questions").setLevel(1)))
                 .isVisible();
-        assertThat(page.getByText("80 % of target").first()).isVisible();
+        assertThat(page.getByText("80% of target").first()).isVisible();
         page.getByLabel("Combine: Never weighed").click();
         assertThat(page.getByText("Only vehicles that come up in every question"))
                 .isVisible();
@@ -133,13 +133,13 @@ class PlanningIT extends OnDemoFleet {
         Page page = open("/", COORDINATOR, 1280);
         page.getByRole(AriaRole.BUTTON, named("Leave for now: Rotate, VN-02")).click();
         assertThat(page.getByText("Waiting means:")).isVisible();
-        button(page, "Leave it until then").click();
+        button(page, "Postpone").click();
         assertThat(page.getByText("Choose until when.")).isVisible();
         page.getByLabel("Until").fill(today(page).plusDays(20).toString());
-        page.getByLabel("Why it can wait").fill("out on loan");
-        button(page, "Leave it until then").click();
+        page.getByLabel("Reason").fill("out on loan");
+        button(page, "Postpone").click();
         assertThat(page.getByText("by Ines Okafor: out on loan")).isVisible();
-        button(page, "take back").click();
+        button(page, "End postponement").click();
         assertThat(page.getByText("by Ines Okafor: out on loan")).hasCount(0);
     }
 }

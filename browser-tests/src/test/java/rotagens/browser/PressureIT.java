@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 class PressureIT extends OnDemoFleet {
 
     private static Locator schools(Page page) {
-        return page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Schools for axle 1"));
+        return page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Methods for axle 1"));
     }
 
     @Test
@@ -22,24 +22,24 @@ class PressureIT extends OnDemoFleet {
     void weighACoach() {
         Page page = open("/vehicles/{LC-04}/load-pressure", COORDINATOR, 1280);
         assertThat(schools(page).locator("tr").filter(has("Weighed"))).containsText("Never weighed");
-        button(page, "Weigh…").click();
+        button(page, "Add scale ticket…").click();
         button(page, "Simulated wheel pads").click();
         assertThat(page.getByLabel("Axle 1 left end")).hasValue(java.util.regex.Pattern.compile("[56]\\d{3} lb"));
         String left = page.getByLabel("Axle 1 left end").inputValue();
         page.getByLabel("Axle 1 left end").fill("");
-        button(page, "Keep the slip").click();
+        button(page, "Save scale ticket").click();
         assertThat(page.getByText("Axle 1 has only its right end weighed.")).isVisible();
         page.getByLabel("Axle 1 left end").fill(left);
-        button(page, "Keep the slip").click();
+        button(page, "Save scale ticket").click();
         assertThat(schools(page).locator("tr").filter(has("▸ taken"))).containsText("Weighed");
-        assertThat(page.getByText("Load a tire", new Page.GetByTextOptions().setExact(true))
+        assertThat(page.getByText("Load per tire", new Page.GetByTextOptions().setExact(true))
                         .locator(".."))
                 .containsText("lb");
-        button(page, "Choose a school…").click();
+        button(page, "Choose method…").click();
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^Weighed")))
                 .check();
         page.getByLabel("Why").fill("Constant equipment, weighed end by end");
-        button(page, "Take it").click();
+        button(page, "Save method").click();
         assertThat(page.getByText("chosen by Ines Okafor").first()).isVisible();
         assertThat(page.getByText("Chosen by Ines Okafor").first()).containsText("Constant equipment");
         assertThat(Accessibility.faults(page)).isEmpty();
@@ -53,7 +53,7 @@ class PressureIT extends OnDemoFleet {
     @DisplayName("every school stands beside the others for a light truck on a changed size and for a coach")
     void everySchool() {
         Page page = open("/vehicles/{SP-03}/load-pressure", COORDINATOR, 1280);
-        for (String school : new String[] {"Placard", "Placard equivalent", "Weighed", "Rated load", "Contact trim"}) {
+        for (String school : new String[] {"Placard", "Placard equivalent", "Weighed", "Rated load", "Chalk test"}) {
             assertThat(schools(page)
                             .getByRole(
                                     AriaRole.CELL,
@@ -78,24 +78,24 @@ class PressureIT extends OnDemoFleet {
         assertThat(page.getByText("Paired: simulated gauge 0417")).isVisible();
         button(page, "Go to 2R").click();
         page.getByLabel("Gauge reads", exact()).focus();
-        button(page, "Press the gauge on").click();
+        button(page, "Read gauge").click();
         assertThat(page.getByLabel("Gauge reads", exact())).not().hasValue("");
         page.getByLabel("Gauge reads", exact()).fill("59");
         assertThat(page.getByText("Add air.")).isVisible();
         page.getByLabel("Gauge reads", exact()).press("Enter");
         assertThat(page.getByLabel("Gauge reads after")).isFocused();
-        button(page, "Press the gauge on").click();
+        button(page, "Read gauge").click();
         assertThat(page.getByLabel("Gauge reads after")).hasValue("65 psi");
         assertThat(page.getByText("On target. Cap on.")).isVisible();
         assertThat(Accessibility.faults(page)).isEmpty();
-        button(page, "Keep it, next position").click();
+        button(page, "Save and next").click();
         assertThat(page.getByText("1R steer right")).isVisible();
         page.locator("summary").click();
         button(page, "Let it drop out").click();
         assertThat(page.getByText("The gauge dropped out.").first()).isVisible();
         page.getByLabel("Gauge reads", exact()).fill("49");
         assertThat(page.getByText("On target. Cap on.")).isVisible();
-        button(page, "Keep it, round done").click();
+        button(page, "Save and finish").click();
         assertThat(page.getByText("Loss of pressure")).isVisible();
     }
 
@@ -113,7 +113,7 @@ class PressureIT extends OnDemoFleet {
         Locator tire = loss.locator("> div > div").filter(has("1R steer right"));
         assertThat(tire).containsText("Leak:");
         assertThat(tire).containsText("A leak: look at valve core");
-        assertThat(tire).containsText("Gauge it by");
+        assertThat(tire).containsText("Check it by");
     }
 
     @Test
@@ -122,17 +122,17 @@ class PressureIT extends OnDemoFleet {
     void chartAndCalculator() {
         Page page = open("/reference/charts", COORDINATOR, 1280);
         button(page, "Add a chart…").click();
-        page.getByLabel("Maker", exact()).fill("Quenmark");
+        page.getByLabel("Manufacturer", exact()).fill("Quenmark");
         page.getByLabel("Size", exact()).fill("235/65R16C");
         page.getByLabel("Load range").fill("D");
         page.getByLabel("Taken from").fill("made-up leaflet");
         button(page, "Paste rows…").click();
         page.getByLabel("Rows", exact()).fill("50\t1900\t1800\n60\t1890\t2050\n76\t2680\t2535");
         button(page, "Read them").click();
-        button(page, "Keep the chart").click();
+        button(page, "Save chart").click();
         assertThat(page.getByText("1,890 lb at 60 psi isn’t above 1,900 lb")).isVisible();
         page.getByLabel("Row 2 single").fill("2190");
-        button(page, "Keep the chart").click();
+        button(page, "Save chart").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Quenmark 235/65R16C D")))
                 .isVisible();
         assertThat(Accessibility.faults(page)).isEmpty();

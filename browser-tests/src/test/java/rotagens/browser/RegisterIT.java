@@ -18,12 +18,12 @@ class RegisterIT extends OnDemoFleet {
     @DisplayName("a sidewall line typed without spaces fills the model, says what it means and what disagrees")
     void readingASidewall() {
         Page page = open("/stock/catalog", COORDINATOR);
-        button(page, "Read a new model…").click();
-        page.getByLabel("The sidewall line as it stands").fill("lt235/80r17120/117r e");
+        button(page, "Add tire model…").click();
+        page.getByLabel("Sidewall marking as molded").fill("lt235/80r17120/117r e");
         assertThat(page.getByLabel("Size", exact())).hasValue("LT235/80R17");
         assertThat(page.getByLabel("Service description", exact())).hasValue("120/117R");
         assertThat(page.getByText("load index 120 is 3,086 lb single").first()).isVisible();
-        page.getByLabel("Maker", exact()).fill("Larkfell");
+        page.getByLabel("Manufacturer", exact()).fill("Larkfell");
         page.getByLabel("Model", exact()).fill("Hill 3");
         page.getByLabel("Molded load, single").fill("3805");
         assertThat(page.getByText("the molded single load is 3,805 lb")).isVisible();
@@ -34,7 +34,7 @@ class RegisterIT extends OnDemoFleet {
         page.getByRole(AriaRole.BUTTON, named("DOT code, for example")).focus();
         page.keyboard().press("Enter");
         assertThat(page.getByText("The letters G I O Q S Z never occur")).isVisible();
-        button(page, "Put in the catalogue").click();
+        button(page, "Add to catalog").click();
         assertThat(page.getByRole(AriaRole.BUTTON, named("Larkfell Hill 3"))).isVisible();
         assertThat(Accessibility.faults(page)).isEmpty();
     }
@@ -46,7 +46,7 @@ class RegisterIT extends OnDemoFleet {
         page.getByLabel("Unit number").fill("BX-01");
         page.getByLabel("What it is").click();
         page.getByRole(AriaRole.OPTION, named("truck")).first().click();
-        page.getByLabel("Class", exact()).fill("Box truck");
+        page.getByLabel("Vehicle class", exact()).fill("Box truck");
         page.getByLabel("Yard", exact()).fill("Millrace");
         page.getByLabel("GVWR from the plate").fill("26000");
         assertThat(page.getByText("4 positions: 1L 1R 2L 2R")).isVisible();
@@ -55,14 +55,14 @@ class RegisterIT extends OnDemoFleet {
                 .click();
         assertThat(page.getByText("6 positions: 1L 1R 2LO 2LI 2RI 2RO")).isVisible();
         page.getByLabel("Placard size, axle 1").fill("245/70R19.5");
-        button(page, "Put it on file").click();
+        button(page, "Add vehicle").click();
         assertThat(page.getByText("Size and pressure stand together on the placard")
                         .first())
                 .isVisible();
         assertThat(page.getByLabel("Unit number")).hasValue("BX-01");
         page.getByLabel("Placard pressure, axle 1").fill("100");
         assertThat(Accessibility.faults(page)).isEmpty();
-        button(page, "Put it on file").click();
+        button(page, "Add vehicle").click();
         assertThat(page.getByRole(AriaRole.HEADING, named("BX-01"))).isVisible();
         assertThat(page.getByText("No tire on file").first()).isVisible();
 
@@ -102,13 +102,13 @@ class RegisterIT extends OnDemoFleet {
         assertThat(page.getByText("accept it by name, or refuse it").first()).isVisible();
         assertThat(Accessibility.faults(page)).isEmpty();
         assertThat(page.getByText("Do it and tick it, or say why")).isVisible();
-        page.getByLabel("Or why it is left out: store them").fill("fitted today");
+        page.getByLabel("Or reason for skipping: store them").fill("fitted today");
         page.getByText("Accept it as Tomas Weil").click();
         button(page, "Take in 4").click();
         assertThat(page.getByText("4 taken into stock at Millrace.")).isVisible();
         assertThat(order).containsText("Made in week 10 of 2025");
         order.getByText("Receiving sheet, Tomas Weil").click();
-        assertThat(order.getByText("Store them, left out: fitted today")).isVisible();
+        assertThat(order.getByText("Store them, skipped: fitted today")).isVisible();
 
         long tires = 0;
         for (String position : new String[] {"2LO", "2LI", "2RI", "2RO"}) {
@@ -118,15 +118,15 @@ class RegisterIT extends OnDemoFleet {
                     .click();
             page.getByRole(AriaRole.BUTTON, named(position + ",")).click();
             page.getByRole(AriaRole.LINK, named("history, take off, move")).click();
-            button(page, "Take off…").click();
+            button(page, "Remove…").click();
             page.getByLabel("Yard", exact()).fill("Eastbank");
             button(page, "Take it off").click();
             assertThat(page.getByText("In stock, Eastbank").first()).isVisible();
             page.getByLabel("Jump to vehicle").fill("SH-02 " + position);
             page.getByRole(AriaRole.OPTION, named("SH-02 " + position)).first().click();
-            button(page, "Fit a tire from stock…").click();
+            button(page, "Install tire from stock…").click();
             page.getByRole(AriaRole.BUTTON, named("R-" + tires + " ·")).click();
-            button(page, "Fit it there").click();
+            button(page, "Install").click();
             assertThat(page.getByText("Fitted at SH-02 " + position)).isVisible();
         }
         page.getByRole(AriaRole.LINK, named("DOT sheet")).click();
@@ -169,7 +169,7 @@ class RegisterIT extends OnDemoFleet {
         page.getByLabel("Leave the 3 faulty rows out").check();
         button(page, "Store 2 rows").click();
         assertThat(page.getByText("Stored.")).isVisible();
-        page.getByRole(AriaRole.LINK, named("Yard")).click();
+        page.getByRole(AriaRole.LINK, named("Fleet")).click();
         assertThat(page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("CS-5")))
                 .isVisible();
         assertThat(page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("CS-2")))
@@ -181,9 +181,9 @@ class RegisterIT extends OnDemoFleet {
     void byRole() {
         Page viewer = open("/vehicles/{LC-03}", "Lio Marsh, viewer");
         assertThat(viewer.getByText("Needs a decision")).isVisible();
-        assertThat(button(viewer, "Start walk-round")).hasCount(0);
+        assertThat(button(viewer, "Start walk-around")).hasCount(0);
         Page technician = open("/vehicles/{LC-03}", "Rafe Halloran, technician");
-        assertThat(button(technician, "Start walk-round").or(button(technician, "Go on with the walk-round")))
+        assertThat(button(technician, "Start walk-around").or(button(technician, "Continue walk-around")))
                 .isVisible();
         button(technician, "Record").click();
         assertThat(technician.getByRole(AriaRole.MENUITEM, named("Read the odometer")))
@@ -210,7 +210,7 @@ class RegisterIT extends OnDemoFleet {
         assertThat(nia.getByText("Name or password is wrong.")).isVisible();
         nia.getByLabel("Password").fill("seven blue wheels");
         nia.keyboard().press("Enter");
-        assertThat(nia.getByRole(AriaRole.HEADING, named("Yard"))).isVisible();
+        assertThat(nia.getByRole(AriaRole.HEADING, named("Fleet"))).isVisible();
         nia.getByText("kPa · mm").click();
         button(nia, "Nia Brook").click();
         nia.getByRole(AriaRole.MENUITEM, named("Sign out")).click();
@@ -221,7 +221,7 @@ class RegisterIT extends OnDemoFleet {
     @DisplayName("the jump field finds a tire by a part of its DOT code, and commands, by keyboard alone")
     void jumping() {
         Page page = open("/", "Lio Marsh, viewer");
-        assertThat(page.getByRole(AriaRole.HEADING, named("Yard"))).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, named("Fleet"))).isVisible();
         page.keyboard().press("/");
         page.keyboard().type("ct2xr3m");
         assertThat(page.getByRole(AriaRole.OPTION, named("LM2003"))).isVisible();
@@ -244,8 +244,8 @@ class RegisterIT extends OnDemoFleet {
             assertThat(Accessibility.faults(page)).isEmpty();
             page.getByLabel("Your name").fill("Owner One");
             page.getByLabel("Password").fill("seven blue wheels");
-            button(page, "Make the account and go in").click();
-            assertThat(page.getByText("No vehicle is on file yet")).isVisible();
+            button(page, "Create account and sign in").click();
+            assertThat(page.getByText("No vehicles yet")).isVisible();
             page.getByRole(AriaRole.LINK, named("Add the first vehicle")).click();
             assertThat(page.getByRole(AriaRole.HEADING, named("Add a vehicle"))).isVisible();
             page.navigate(empty.address() + "/import-export");
@@ -258,8 +258,8 @@ class RegisterIT extends OnDemoFleet {
                 assertThat(there.getByText("The records are here")).isVisible();
                 there.getByLabel("Your name").fill("Owner One");
                 there.getByLabel("Password").fill("nine blue wheels");
-                button(there, "Make the account and go in").click();
-                assertThat(there.getByText("No vehicle is on file yet")).isVisible();
+                button(there, "Create account and sign in").click();
+                assertThat(there.getByText("No vehicles yet")).isVisible();
             }
         }
     }

@@ -45,7 +45,7 @@ class RotationIT extends OnDemoFleet {
         page.getByRole(AriaRole.LINK, named("Its job")).click();
         page.getByRole(AriaRole.ARTICLE, named("LC-03"))
                 .filter(new Locator.FilterOptions().setHasText("rotation: age ladder"))
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take off the plan"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Unschedule"))
                 .click();
         assertThat(page.getByText("rotation: age ladder")).hasCount(0);
         org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();

@@ -22,10 +22,10 @@ class ScreenshotsIT {
                 Chromium chromium = new Chromium()) {
             Page page = chromium.open(product.address(), 1280, 800);
             OnDemoFleet.signIn(page, "Ines Okafor, coordinator");
-            take(page, "yard", "Must not leave");
+            take(page, "yard", "Do not operate");
             openVehicle(page);
             take(page, "vehicle-overview", "Needs a decision");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start walk-round"))
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start walk-around"))
                     .click();
             enter(page, "1L steer left", "108", "12", "11", "12");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Next position"))
@@ -110,7 +110,7 @@ class ScreenshotsIT {
         phone.context().setOffline(true);
         OfflineIT.walkRound(phone, "SH-02").click();
         phone.getByLabel("Tire pressure").fill("61");
-        assertThat(phone.getByText("kept on this device", new Page.GetByTextOptions().setExact(true)))
+        assertThat(phone.getByText("saved on this device", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         phone.navigate(product.at("/offline"));
         take(phone, "taken-along-phone", "Waits to be sent");
@@ -121,7 +121,7 @@ class ScreenshotsIT {
         page.navigate(product.at("/stock"));
         take(page, "stock", "LM2003");
         page.navigate(product.at("/tires/{LC-03 2LI}"));
-        take(page, "tire", "Where it has been");
+        take(page, "tire", "Installations");
         page.navigate(product.at("/stock/orders"));
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Receive…"))
                 .first()
@@ -132,31 +132,31 @@ class ScreenshotsIT {
         assertThat(page.getByText("Made in week 10 of 2025")).isVisible();
         take(page, "receiving", "As ordered.");
         page.navigate(product.at("/stock/catalog"));
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Read a new model…"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add tire model…"))
                 .click();
-        page.getByLabel("The sidewall line as it stands").fill("lt245/75r17121/118s e");
+        page.getByLabel("Sidewall marking as molded").fill("lt245/75r17121/118s e");
         take(page, "sidewall", "ply rating 10");
     }
 
     /** Planning's views: bays and hours after a plan was taken, the years ahead, the month, the questions. */
     private void planning(Page page, RunningProduct product) {
         page.navigate(product.at("/shop/calendar"));
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Find a plan"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Propose schedule"))
                 .click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take this plan"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Accept schedule"))
                 .click(new com.microsoft.playwright.Locator.ClickOptions().setTimeout(120_000));
         assertThat(page.getByText("have a place")).isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Week after"))
                 .click();
         assertThat(page.locator("button[draggable=true][aria-label*=' bay ']").first())
                 .isVisible();
-        take(page, "shop", "Bays and hours");
+        take(page, "shop", "Schedule");
         page.navigate(product.at("/outlook"));
-        take(page, "outlook", "Life ribbons");
+        take(page, "outlook", "Tire timelines");
         page.navigate(product.at("/outlook/monthly-report"));
         take(page, "month", "vehicles out of service");
         page.navigate(product.at("/questions"));
-        take(page, "questions", "80 % of target");
+        take(page, "questions", "80% of target");
     }
 
     private static void openVehicle(Page page) {

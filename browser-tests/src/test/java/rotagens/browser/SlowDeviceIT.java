@@ -16,10 +16,10 @@ class SlowDeviceIT extends OnDemoFleet {
 
     @Test
     @DisplayName(
-            "a walk-round typed without looking, eight times slower: every figure lands on the tire it was typed for")
+            "a walk-around typed without looking, eight times slower: every figure lands on the tire it was typed for")
     void typedWithoutLooking() {
         Page page = open("/vehicles/{VN-04}", TECHNICIAN);
-        button(page, "Start walk-round").click();
+        button(page, "Start walk-around").click();
         assertThat(page.getByLabel("Tire pressure")).isFocused();
         // Answers come late by the browser's own clock; nothing here waits for them.
         page.evaluate(

@@ -45,13 +45,13 @@ class SmoothIT {
             step(
                     "vehicle opened",
                     () -> page.locator("section[aria-label=Vehicles] a").first().click());
-            for (String part : new String[] {"Load & pressure", "Wear", "Rotation", "Overview", "Ledger"}) {
+            for (String part : new String[] {"Load & pressure", "Wear", "Rotation", "Overview", "History"}) {
                 step(
                         "vehicle, " + part,
                         () -> page.getByRole(AriaRole.LINK, named(part)).first().click());
             }
             step("ledger scrolled through", this::scroll);
-            for (String place : new String[] {"Shop", "Stock", "Outlook", "Yard"}) {
+            for (String place : new String[] {"Shop", "Stock", "Outlook", "Fleet"}) {
                 step(
                         place,
                         () -> page.getByRole(AriaRole.LINK, named(place))
@@ -63,8 +63,8 @@ class SmoothIT {
                     () -> page.getByRole(AriaRole.LINK, named("Questions")).click());
             step("answer scrolled through", this::scroll);
             step("jump, typed", () -> page.getByLabel("Jump to vehicle").fill("GF-0012"));
-            step("Tags", () -> page.navigate(product.address() + "/labels"));
-            step("Month’s report", () -> page.navigate(product.address() + "/outlook/monthly-report"));
+            step("Labels", () -> page.navigate(product.address() + "/labels"));
+            step("Monthly report", () -> page.navigate(product.address() + "/outlook/monthly-report"));
         }
     }
 

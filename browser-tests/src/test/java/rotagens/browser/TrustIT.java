@@ -25,12 +25,12 @@ class TrustIT extends OnDemoFleet {
     void bothVersions() {
         Page second = open("/vehicles/{LC-05}/edit", COORDINATOR);
         Page first = open("/vehicles/{LC-05}/edit", MANAGER);
-        field(first, "Class").fill("Long coach");
+        field(first, "Vehicle class").fill("Long coach");
         field(first, "Yard").fill("Northgate");
         button(first, "Save the changes").click();
         assertThat(first.getByText("Changes saved.")).isVisible();
 
-        field(second, "Class").fill("Spare coach");
+        field(second, "Vehicle class").fill("Spare coach");
         field(second, "GVWR from the plate").fill("45000");
         button(second, "Save the changes").click();
         Locator both = second.getByRole(AriaRole.REGION, named("Both versions"));
@@ -40,11 +40,11 @@ class TrustIT extends OnDemoFleet {
         both.getByLabel("yours, Spare coach").check();
         button(second, "Go on with these").click();
         assertThat(field(second, "Yard")).hasValue("Northgate");
-        assertThat(field(second, "Class")).hasValue("Spare coach");
+        assertThat(field(second, "Vehicle class")).hasValue("Spare coach");
         button(second, "Save the changes").click();
         assertThat(second.getByText("Changes saved.")).isVisible();
         first.navigate(product.at("/vehicles/{LC-05}/edit"));
-        assertThat(field(first, "Class")).hasValue("Spare coach");
+        assertThat(field(first, "Vehicle class")).hasValue("Spare coach");
         assertThat(field(first, "Yard")).hasValue("Northgate");
         assertThat(field(first, "GVWR from the plate")).hasValue(Pattern.compile("45,?000.*"));
     }
@@ -56,7 +56,7 @@ class TrustIT extends OnDemoFleet {
         try (RunningProduct own = RunningProduct.onDemoData()) {
             Page page = chromium.open(own.at("/vehicles/{LC-05}"), 1280, 800);
             signIn(page, TECHNICIAN);
-            button(page, "Start walk-round").click();
+            button(page, "Start walk-around").click();
             assertThat(page.getByRole(AriaRole.HEADING, named("1L steer left"))).isVisible();
             own.close();
             own.onRecords("update walk_round"
@@ -66,7 +66,7 @@ class TrustIT extends OnDemoFleet {
             assertThat(page.getByText("Nothing is stored until the clock is set right"))
                     .isVisible();
             assertThat(button(page, "The clock is right now")).hasCount(0);
-            button(page, "Start walk-round").click();
+            button(page, "Start walk-around").click();
             assertThat(page.getByText("but something was stored on")).hasCount(2);
 
             Page manager = chromium.open(own.address() + "/", 1280, 800);
@@ -76,7 +76,7 @@ class TrustIT extends OnDemoFleet {
             assertThat(manager.getByText("Nothing is stored until the clock is set right"))
                     .hasCount(0);
             page.reload();
-            button(page, "Start walk-round").click();
+            button(page, "Start walk-around").click();
             assertThat(page.getByRole(AriaRole.HEADING, named("1L steer left"))).isVisible();
         }
     }

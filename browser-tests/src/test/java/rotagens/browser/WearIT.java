@@ -25,12 +25,12 @@ class WearIT extends OnDemoFleet {
         assertThat(causes.locator("> li").first()).containsText("camber, or a bent part");
         assertThat(causes.locator("> li").first()).containsText("1L across the axle is even");
         assertThat(Accessibility.faults(page)).isEmpty();
-        button(page, "Put the work on a day…").click();
+        button(page, "Schedule this work…").click();
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("Schedule").setExact(true))
                 .click();
-        assertThat(page.getByText("On the plan for")).isVisible();
+        assertThat(page.getByText("Scheduled for")).isVisible();
         page.navigate(product.at("/vehicles/{SH-05}/wear"));
         assertThat(page.getByText("1L center worn")).isVisible();
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Causes"))
@@ -61,9 +61,9 @@ class WearIT extends OnDemoFleet {
         desk.navigate(product.address());
         assertThat(desk.getByText("pressure lamp on at 1R")).isVisible();
         desk.navigate(product.at("/vehicles/{VN-02}/wear"));
-        button(desk, "Look at it…").click();
+        button(desk, "Review…").click();
         desk.getByLabel("Put it on a day").fill(today(desk).plusDays(1).toString());
-        button(desk, "Let it count").click();
+        button(desk, "Accept report").click();
         assertThat(desk.getByText("counts, Ines Okafor")).isVisible();
         desk.navigate(product.at("/vehicles/{VN-02}/jobs"));
         assertThat(desk.getByText("Gauge all before adding air").first()).isVisible();
@@ -89,11 +89,11 @@ class WearIT extends OnDemoFleet {
 
     @Test
     @DisplayName(
-            "a walk-round on a phone takes pressure and tread from the gauges, several places, and a reason for the rest")
+            "a walk-around on a phone takes pressure and tread from the gauges, several places, and a reason for the rest")
     void walkRoundWithGauges() {
         Page phone = chromium.open(product.at("/vehicles/{SP-02}"), 390, 844);
         signIn(phone, "Rafe Halloran, technician");
-        button(phone, "Start walk-round").click();
+        button(phone, "Start walk-around").click();
         assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("1L steer left")))
                 .isVisible();
         button(phone, "Pair the gauges (simulated)").click();
@@ -103,7 +103,7 @@ class WearIT extends OnDemoFleet {
         phone.getByLabel("Tread outer").focus();
         button(phone, "Take it from the gauge").click();
         assertThat(phone.getByLabel("Tread outer")).hasValue(Pattern.compile("[\\d.]+/32 in"));
-        button(phone, "More places round the tire…").click();
+        button(phone, "Measure more locations…").click();
         for (String field : new String[] {"1: center", "1: inner", "2: outer", "2: center", "2: inner"}) {
             phone.getByLabel(field).fill("9");
         }
@@ -111,8 +111,8 @@ class WearIT extends OnDemoFleet {
                 .isVisible();
         assertThat(Accessibility.faults(phone)).isEmpty();
         button(phone, "Finish…").click();
-        phone.getByLabel("Why they were left out").fill("rain, the rest tomorrow");
-        button(phone, "Finish walk-round").click();
+        phone.getByLabel("Reason for skipping").fill("rain, the rest tomorrow");
+        button(phone, "Finish walk-around").click();
         phone.waitForURL(product.at("/vehicles/{SP-02}"));
         phone.navigate(product.at("/vehicles/{SP-02}/wear?at=1L"));
         assertThat(phone.getByText("Lowest place:")).isVisible();

@@ -72,7 +72,7 @@ class WorkshopIT extends OnDemoFleet {
     private static void next(Page page) {
         page.getByRole(
                         AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(Pattern.compile("^(Done|Record and go on)$")))
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^(Done|Save and continue)$")))
                 .click();
     }
 
@@ -112,24 +112,24 @@ class WorkshopIT extends OnDemoFleet {
                     nut.click();
                 }
                 int full = Integer.parseInt(found("(?:half of|order:) ([0-9]+) ft·lb", card(page)));
-                page.getByLabel("Wrench set to").fill(String.valueOf(title.startsWith("Half") ? full / 2 : full));
+                page.getByLabel("Torque set").fill(String.valueOf(title.startsWith("Half") ? full / 2 : full));
                 page.getByRole(AriaRole.BUTTON, named("W-1").setExact(true)).click();
             }
-            case "Tread of the tire fitted" -> {
+            case "Tread of the installed tire" -> {
                 for (String groove : new String[] {"outer", "center", "inner"}) {
                     page.getByLabel("Tread " + groove).fill("14");
                 }
             }
             case "DOT code, what went where" -> {
-                page.getByLabel("DOT code of the tire fitted").fill("3CT2XR5M2226");
+                page.getByLabel("DOT code of the installed tire").fill("3CT2XR5M2226");
                 page.getByRole(AriaRole.BUTTON, named("outward")).click();
             }
             case "The professional’s verdict", "Professional’s look inside" -> {
                 page.getByRole(AriaRole.BUTTON, named("sound").setExact(true)).click();
                 page.getByLabel("Name of the professional").fill("K. Oyelaran");
             }
-            case "What was done", "Find and mend the cause" ->
-                page.getByRole(AriaRole.TEXTBOX).last().fill("put right");
+            case "What was done", "Find and correct the cause" ->
+                page.getByRole(AriaRole.TEXTBOX).last().fill("fixed");
             case "Ride height and alignment" ->
                 page.getByLabel("Before and after").fill("toe 1/8 in out, now 0");
             default -> {}
@@ -141,7 +141,7 @@ class WorkshopIT extends OnDemoFleet {
             "a steer tire is replaced on a phone with every gate: a bead gap 3/32 apart keeps the sheet open until it is remounted")
     void steerReplacement() {
         Page page = sheet("SH-02", "legal limit 4/32 in", "Replace tire");
-        assertThat(heading(page, "Stand it safely")).isVisible();
+        assertThat(heading(page, "Secure the vehicle")).isVisible();
         org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
         Page second = open(page.url().replace(product.address(), ""), COORDINATOR, 1280);
         assertThat(second.getByText(Pattern.compile("^0 of \\d+ steps$"))).isVisible();
@@ -183,14 +183,14 @@ class WorkshopIT extends OnDemoFleet {
     /** Starts a relearn with the tool on a simulated vehicle without faults, ignition on. */
     static void startWithTool(Page page) {
         button(page, "Start, with the activation tool").click();
-        button(page, "Lamps’ automatic is off").click();
+        button(page, "Automatic lamps off").click();
         plug(page, "", "");
     }
 
     private static void plug(Page page, String dead, String crossed) {
         page.getByText("Simulated sensor system").click();
         page.getByLabel("Dead sensors").fill(dead);
-        page.getByLabel("Crossed sensors").fill(crossed);
+        page.getByLabel("Swapped sensors").fill(crossed);
         button(page, "Plug it in").click();
         button(page, "Ignition on").click();
         assertThat(button(page, "Ignition off")).isVisible();
@@ -221,13 +221,13 @@ class WorkshopIT extends OnDemoFleet {
                     .isVisible();
         }
         assertThat(page.getByText("Read every corner on the dash and by gauge")).isVisible();
-        assertThat(button(page, "Close as learned")).hasCount(0);
+        assertThat(button(page, "Finish relearn")).hasCount(0);
         button(page, "Read the dash").click();
         for (String corner : new String[] {"1L", "1R", "2R", "2L"}) {
             assertThat(page.getByLabel("Dash " + corner)).not().hasValue("");
             gauge(page, corner, page.getByLabel("Dash " + corner).inputValue());
         }
-        button(page, "Close as learned").click();
+        button(page, "Finish relearn").click();
         assertThat(page.getByText("Earlier relearns: 1")).isVisible();
         org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
     }
@@ -238,7 +238,7 @@ class WorkshopIT extends OnDemoFleet {
     void relearnByDeflation() {
         Page page = vehicle("VN-04", "Sensors", TECHNICIAN, 1280);
         button(page, "Start, by letting air out").click();
-        button(page, "Lamps’ automatic is off").click();
+        button(page, "Automatic lamps off").click();
         plug(page, "1R", "");
         button(page, "Key fob").click();
         button(page, "Air out at 1L").click();
@@ -250,10 +250,10 @@ class WorkshopIT extends OnDemoFleet {
         assertThat(page.getByText("Still silent at 1R: out of range")).isVisible();
         button(page, "Air out at 1R").click();
         assertThat(page.getByText("replace it, then relearn")).isVisible();
-        page.getByText("Give it up…").click();
-        page.getByLabel("Why it is given up").fill("sensor at 1R is dead");
-        button(page, "Give it up").click();
-        assertThat(page.getByText("Fill every tire again and gauge it first: 1L, 1R"))
+        page.getByText("Abandon relearn…").click();
+        page.getByLabel("Reason").fill("sensor at 1R is dead");
+        button(page, "Abandon relearn").click();
+        assertThat(page.getByText("Inflate every tire to target and check it first: 1L, 1R"))
                 .isVisible();
         button(page, "End signal").click();
         assertThat(page.getByLabel("Gauge 1L")).isVisible();
@@ -261,7 +261,7 @@ class WorkshopIT extends OnDemoFleet {
         gauge(page, "1R", target(page, "1R"));
         assertThat(page.getByText("Not every corner was heard").or(page.getByText("Read every corner on the dash")))
                 .isVisible();
-        button(page, "Give it up").click();
+        button(page, "Abandon relearn").click();
         assertThat(page.getByText("Earlier relearns: 1")).isVisible();
         org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
     }
@@ -298,7 +298,7 @@ class WorkshopIT extends OnDemoFleet {
     @DisplayName(
             "a visit keeps ride height and alignment before and after side by side, and says when a joint is worn out")
     void visitFigures() {
-        Page sheet = sheet("VN-01", "inner shoulder worn", "Mend the cause of wear");
+        Page sheet = sheet("VN-01", "inner shoulder worn", "Correct the cause of wear");
         sheet.getByText("Shop visit: check-in").click();
         note(sheet, "Alignment before", "Total toe", "0.55");
         note(sheet, "Alignment after", "Total toe", "0.05");
@@ -307,9 +307,9 @@ class WorkshopIT extends OnDemoFleet {
         choose(sheet, "Play of joints");
         sheet.getByLabel("Which joint").fill("ball joint left");
         sheet.getByLabel("Play found").fill("0.09");
-        sheet.getByLabel("Maker’s limit").fill("0.05");
-        button(sheet, "Note it").click();
-        assertThat(sheet.getByText("Over the maker’s limit")).isVisible();
+        sheet.getByLabel("Manufacturer’s limit").fill("0.05");
+        button(sheet, "Save procedure").click();
+        assertThat(sheet.getByText("Over the manufacturer’s limit")).isVisible();
         org.assertj.core.api.Assertions.assertThat(Accessibility.faults(sheet)).isEmpty();
     }
 
@@ -321,7 +321,7 @@ class WorkshopIT extends OnDemoFleet {
     private static void note(Page page, String what, String field, String figure) {
         choose(page, what);
         page.getByLabel(field).fill(figure);
-        button(page, "Note it").click();
+        button(page, "Add entry").click();
         assertThat(page.getByText(figure + "°").first()).isVisible();
     }
 

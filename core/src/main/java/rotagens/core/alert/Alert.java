@@ -116,7 +116,7 @@ public record Alert(
             case TREAD -> Message.of("{} at the {}, limit {}", read, Groove.label(key), against);
             case RUN_FLAT ->
                 value.isPresent() && limit.isPresent()
-                        ? Message.of("{}, target {}: ran at 80 % or less", read, against)
+                        ? Message.of("{}, target {}: ran at 80% or less", read, against)
                         : Message.of(kind.label());
             case LEAK, SUSPECTED_LEAK ->
                 Message.of(

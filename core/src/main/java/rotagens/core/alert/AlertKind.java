@@ -5,7 +5,7 @@ public enum AlertKind {
     /** A depth, bar or coin at or under a limit. */
     TREAD("Tread at a limit", "a newer depth of the same groove at as many places round the tire, or another tire"),
     /** Read at 80 % or less of the target it was driven at. */
-    RUN_FLAT("Ran at 80 % of target or less", "a look inside with a tire professional’s verdict, or another tire"),
+    RUN_FLAT("Ran at 80% of target or less", "a look inside with a tire professional’s verdict, or another tire"),
     /** Losing more than 5 % a month. */
     LEAK("Leak", "a named repair, and a cold reading that holds at least a week later"),
     /** A drop too quick to be called a leak yet. */
@@ -17,7 +17,7 @@ public enum AlertKind {
     /** Struck, nobody has looked yet. */
     STRIKE("Strike", "both sidewalls, the wheel and the joints there looked at"),
     /** Anything else found by eye or hand. */
-    FINDING("Found by eye or hand", "what its kind asks: put right, a professional’s verdict, or another tire");
+    FINDING("Found by inspection", "what its type requires: a fix, a tire professional’s verdict, or another tire");
 
     private final String label;
     private final String clearedBy;

@@ -210,7 +210,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                             .isPresent(),
                     right.on(),
                     right.by(),
-                    right.note().isEmpty() ? "put right" : "put right: " + right.note());
+                    right.note().isEmpty() ? "fixed" : "fixed: " + right.note());
         }
         if (fact instanceof TireFact.Inspected inspected) {
             return afterInspection(inspected);
@@ -302,7 +302,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                     alert -> alert.is(AlertKind.TREAD, Groove.Zone.BAR.name()),
                     reading.on(),
                     reading.by(),
-                    "every groove gauged");
+                    "every groove measured");
         }
         Optional<TreadDepth> broken = reading.treadInterval()
                 .flatMap(bound -> reading.inForce()
@@ -448,7 +448,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                             alert -> alert.is(AlertKind.UNDER_MINIMUM, Alert.HOT),
                             reading.on(),
                             reading.by(),
-                            "gauged cold")
+                            "checked cold")
                     : this;
             return now.open(Alert.opened(
                     AlertKind.UNDER_MINIMUM, cold ? Alert.COLD : Alert.HOT, reading.on(), reading.by(), read, minimum));

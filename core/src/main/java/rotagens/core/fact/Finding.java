@@ -35,7 +35,7 @@ public enum Finding {
             SERVICE_DUE,
             Rule.WEAR_PATTERN,
             FIXED,
-            "Test the shocks today: a worn shock is a safety part."),
+            "Test the shocks today. Shocks are safety parts."),
     FLAT_SPOT(
             Area.TREAD,
             "Flat spot",
@@ -45,7 +45,7 @@ public enum Finding {
             "Judge depth and vibration; check the brake."),
     FEATHERING(
             Area.TREAD,
-            "Sawtooth (smooth one way, rough the other)",
+            "Feathering (sawtooth: smooth one way, rough the other)",
             SERVICE_DUE,
             Rule.WEAR_PATTERN,
             FIXED,
@@ -63,7 +63,7 @@ public enum Finding {
             DO_NOT_OPERATE,
             Rule.DAMAGE,
             PROFESSIONAL,
-            "A bulge means broken cords; a tire professional looks before it rolls."),
+            "A bulge means broken cords. Do not operate until a tire professional has inspected the tire."),
     CUT_TO_CORD(Area.SIDEWALL, "Cut to the cord", DO_NOT_OPERATE, Rule.DAMAGE, PROFESSIONAL, "Out of service."),
     CRACK_DEEP(
             Area.SIDEWALL,
@@ -128,7 +128,7 @@ public enum Finding {
             DO_NOT_OPERATE,
             Rule.DAMAGE,
             TIRE_REMOVED,
-            "Never repaired: scrap the tire. It fails, or leaks where nobody finds it."),
+            "Never repaired: scrap the tire. It fails, or leaks unnoticed."),
     WHEEL_CRACKED(
             Area.WHEEL,
             "Wheel cracked",
@@ -149,7 +149,7 @@ public enum Finding {
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             FIXED,
-            "Out of service until put right."),
+            "Out of service until fixed."),
     STUD_HOLE_ELONGATED(
             Area.WHEEL,
             "Stud hole elongated",
@@ -163,14 +163,14 @@ public enum Finding {
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             FIXED,
-            "Out of service until put right; torque all nuts of this wheel."),
+            "Out of service until fixed. Torque all nuts of this wheel."),
     NUT_LOOSE(
             Area.WHEEL,
             "Nut loose",
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             FIXED,
-            "Out of service until put right; torque all nuts of this wheel."),
+            "Out of service until fixed. Torque all nuts of this wheel."),
     NUT_RUST_STREAK(
             Area.WHEEL,
             "Rust streak at a nut",
@@ -187,7 +187,7 @@ public enum Finding {
             "They look alike and never interchange: out of service."),
     RUN_FLAT(
             Area.RECORDED,
-            "Ran at 80 % of target or less",
+            "Ran at 80% of target or less",
             DO_NOT_OPERATE,
             Rule.RUN_FLAT,
             PROFESSIONAL,

@@ -17,15 +17,14 @@ public final class AgeCheck {
 
     static List<VerdictReason> check(TireContext one) {
         if (one.tire().dotWeek().isEmpty()) {
-            return List.of(
-                    new VerdictReason(
-                            Verdict.UNKNOWN,
-                            Reason.of(
-                                    Rule.DOT_DATE,
-                                    Message.of("DOT date not on file"),
-                                    Message.of("no DOT date"),
-                                    Message.of(""),
-                                    "The full code stands on one sidewall only, often the inboard one: read the other sidewall.")));
+            return List.of(new VerdictReason(
+                    Verdict.UNKNOWN,
+                    Reason.of(
+                            Rule.DOT_DATE,
+                            Message.of("DOT date not on file"),
+                            Message.of("no DOT date"),
+                            Message.of(""),
+                            "The full code is on one sidewall only, often the inboard one: read the other sidewall.")));
         }
         List<VerdictReason> reasons = new ArrayList<>();
         LocalDate horizon = one.today().plusDays(one.policy().days(PolicyNumber.FORECAST_DAYS));

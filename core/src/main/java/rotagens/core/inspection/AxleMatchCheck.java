@@ -45,14 +45,16 @@ final class AxleMatchCheck {
                             "A retread never rolls on a steer axle: take it off.")));
         }
         if (!tire.model().isSteerAllowed() && vehicle.layout().isSteer(position)) {
-            reasons.add(new VerdictReason(
-                    Verdict.DO_NOT_OPERATE,
-                    Reason.of(
-                            Rule.STEER_ALLOWED,
-                            Message.of("{} on the steer axle", tire.model().title()),
-                            Message.of("on steer"),
-                            Message.of("not on steer"),
-                            "Its maker keeps this model off steer axles: fit one that is allowed there.")));
+            reasons.add(
+                    new VerdictReason(
+                            Verdict.DO_NOT_OPERATE,
+                            Reason.of(
+                                    Rule.STEER_ALLOWED,
+                                    Message.of(
+                                            "{} on the steer axle", tire.model().title()),
+                                    Message.of("on steer"),
+                                    Message.of("not on steer"),
+                                    "The manufacturer does not allow this model on steer axles. Install one that is allowed there.")));
         }
         vehicle.wheelAt(position)
                 .filter(wheelLimits -> wheelLimits.rimInches().isPresent())
@@ -87,7 +89,7 @@ final class AxleMatchCheck {
                                                                 asked.anHour()),
                                                         Message.of(here.name()),
                                                         Message.of(asked.name()),
-                                                        "It carries its load only up to that speed: fit a tire with the vehicle’s symbol or a faster one."))));
+                                                        "It carries its load only up to that speed: install a tire with the vehicle’s symbol or a faster one."))));
     }
 
     /** A speed symbol slower than another tire's on the axle: the axle is as fast as its slowest tire. */

@@ -55,7 +55,7 @@ public record Diagnosis(
                 signs);
     }
 
-    /** For one tire; empty where its pattern can't be told. An even tread has no causes. */
+    /** For one tire; empty where its Pattern unknown. An even tread has no causes. */
     public static Optional<Diagnosis> of(
             VehicleState vehicle, Position position, VehicleEvents events, Policy policy, LocalDate today) {
         Policy.ClassPolicy here = vehicle.policyAt(policy, vehicle.at(position));
@@ -124,7 +124,7 @@ public record Diagnosis(
             RankedCause first = rankedCause.get(0);
             if (!first.evidenceFor().isEmpty() && !first.evidenceAgainst().isEmpty()) {
                 return Optional.of("The evidence on " + first.cause().label()
-                        + " goes both ways: check it first, mend nothing yet.");
+                        + " is ambiguous: check it first, correct nothing yet.");
             }
             boolean level = rankedCause.size() > 1
                     && rankedCause.get(1).score() == first.score()
@@ -194,12 +194,12 @@ public record Diagnosis(
                 statement(
                         true,
                         Message.of(
-                                "It loses at least {} % a month",
+                                "It loses at least {}% a month",
                                 Math.round(rate.get().low() * 1000) / 10.0),
                         WearCause.LEAK,
                         WearCause.UNDER_INFLATION);
             } else if (rate.isPresent() && rate.get().high() <= PressureLoss.NORMAL_MONTHLY) {
-                statement(false, Message.of("It holds its air: under 5 % a month"), WearCause.LEAK);
+                statement(false, Message.of("It holds its air: under 5% a month"), WearCause.LEAK);
             }
         }
 

@@ -103,8 +103,9 @@ public final class FactIntake {
                 .map(first -> filledTo.psi() > first.psi())
                 .orElse(true);
         if ((waits || ranLow) && airIn) {
-            return Optional.of(Message.of(
-                    "No air before somebody looked inside: at 80 % of target or less a tire is treated as run flat."));
+            return Optional.of(
+                    Message.of(
+                            "Danger: A tire at 80% of target or less can burst while it is inflated. Never add air on the vehicle: deflate, demount and inspect inside."));
         }
         return Guard.refusesFill(filledTo, inForce.maximum());
     }

@@ -63,6 +63,6 @@ public record Gauge(String name, Type type, Optional<LocalDate> calibrated) {
                         says,
                         calibrated.map(on -> Message.of("{}", on)).orElse(Message.of("never")),
                         Message.of("{} months", policy.days(PolicyNumber.CALIBRATION_MONTHS)),
-                        "Check it against a master gauge. Its figures are kept, with its name and this doubt.")));
+                        "Check it against a master gauge. Its readings are saved, with its name and this doubt.")));
     }
 }

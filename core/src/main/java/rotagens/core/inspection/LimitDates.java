@@ -259,15 +259,15 @@ public final class LimitDates {
                                     Rule.SENSOR_BATTERY,
                                     Message.of(
                                             over.isAfter(today)
-                                                    ? "Sensor {} fitted {}, battery may end from {}"
-                                                    : "Sensor {} fitted {}, battery overdue since {}",
+                                                    ? "Sensor {} installed {}, battery may fail from {}"
+                                                    : "Sensor {} installed {}, battery overdue since {}",
                                             sensor.sensorId(),
                                             fitted,
                                             over.isAfter(today) ? from : over),
                                     Message.of("{}", fitted),
                                     Message.of("{} y", plain(limit.value())),
                                     Message.of(
-                                            "Overdue at {} y, set by {}. The bead has to be broken for an inside sensor: fit a new one when the tire is off anyway.",
+                                            "Overdue at {} y, set by {}. The bead has to be broken for an inside sensor: install a new one when the tire is demounted anyway.",
                                             plain(limit.value()),
                                             limit.setBy())));
                 }));

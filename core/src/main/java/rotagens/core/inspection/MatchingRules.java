@@ -76,7 +76,7 @@ public final class MatchingRules {
                         Message.of(other),
                         construction
                                 ? "Bias and radial never share an axle: out of service."
-                                : "One axle carries one size: fit the matching tire.")));
+                                : "One axle carries one size: install the matching tire.")));
     }
 
     /**

@@ -70,7 +70,7 @@ public record OrderSpecification(List<Item> items) {
         if (vehicle.layout().isSteer(position)) {
             items.add(new Item(
                     "Use",
-                    Optional.of(Message.of("steer axle: allowed there by its maker, no retread")),
+                    Optional.of(Message.of("steer axle: allowed there by its manufacturer, no retread")),
                     Message.of("rule")));
         }
         return new OrderSpecification(List.copyOf(items));

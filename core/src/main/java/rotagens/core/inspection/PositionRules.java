@@ -99,10 +99,10 @@ public final class PositionRules {
                     Verdict.UNKNOWN,
                     Reason.of(
                             Rule.TREAD_CURRENT,
-                            Message.of("Tread never gauged"),
+                            Message.of("Tread not measured"),
                             Message.of("no depth"),
                             Message.of(""),
-                            "How long it may stay can’t be told: gauge it first.")));
+                            "How long it may stay is unknown. Measure it first.")));
         }
         TreadLimits limits = TreadLimits.at(one.vehicle(), one.position(), one.policy());
         boolean rolls = one.position() instanceof OnAxle;

@@ -84,7 +84,7 @@ public final class PressureCheck {
                 Verdict.DO_NOT_OPERATE,
                 Reason.of(
                         Rule.RUN_FLAT,
-                        Message.of("{}, target {}: {} % of target", read, target, share),
+                        Message.of("{}, target {}: {}% of target", read, target, share),
                         Message.of("{}", read),
                         Message.of("{}", Pressure.psi(RunFlat.SHARE * target.psi())),
                         Finding.RUN_FLAT.explanation()));
@@ -161,7 +161,7 @@ public final class PressureCheck {
                         Message.of("{}", read),
                         Message.of("{}", minimum),
                         hot
-                                ? "A hot tire reads high: cold it holds less still. Let it stand 3 hours, gauge it and fill it before it rolls."
+                                ? "A hot tire reads high: cold it is lower still. Park it for 3 hours, check it and set it to target before it rolls."
                                 : withinGauge
                                         ? "Under the minimum by no more than a gauge is off: fill it today."
                                         : "Too little air for what it carries. Fill it cold before it rolls."));
@@ -187,9 +187,9 @@ public final class PressureCheck {
                             Rule.PRESSURE_LOSS,
                             alert.statement(),
                             Message.of("{}", alert.limit().orElseThrow()),
-                            Message.of("5 %"),
+                            Message.of("5%"),
                             Message.of(
-                                    "Too quick a drop to be called normal. Gauge it again within {} days; look at core, stem, bead, and for a puncture.",
+                                    "Too quick a drop to be called normal. Check again within {} days. Check core, stem and bead, and look for a puncture.",
                                     one.policy().days(PolicyNumber.SUSPECTED_LEAK_DAYS)))));
         }
         Optional<Reading> cold = one.state().lastCold();
@@ -217,9 +217,9 @@ public final class PressureCheck {
                         new Reason(
                                 Rule.PRESSURE_LOSS,
                                 says,
-                                worst.map(rate -> Message.of("{} %", percent(rate)))
+                                worst.map(rate -> Message.of("{}%", percent(rate)))
                                         .orElse(Message.of("not repaired")),
-                                Message.of("5 %"),
+                                Message.of("5%"),
                                 soon
                                         ? Message.of(
                                                 "It reaches what its load needs on {}, before the next check. Valve core, stem, bead or puncture: find it today.",
@@ -229,7 +229,7 @@ public final class PressureCheck {
     }
 
     private static Message loses(PressureLoss rate) {
-        return Message.of("Loses {}{} % a month", rate.low() < rate.high() - 1e-9 ? "at least " : "", percent(rate));
+        return Message.of("Loses {}{}% a month", rate.low() < rate.high() - 1e-9 ? "at least " : "", percent(rate));
     }
 
     private static String percent(PressureLoss rate) {
@@ -264,14 +264,15 @@ public final class PressureCheck {
         if (read.psi() >= target.psi() - SLACK) {
             return Optional.empty();
         }
-        return Optional.of(new VerdictReason(
-                Verdict.WATCH,
-                Reason.of(
-                        Rule.PRESSURE_HOT,
-                        Message.of("{} hot, below the cold target {}", read, target),
-                        Message.of("{}", read),
-                        Message.of("{}", target),
-                        "Hot and below the cold target is certainly low. Let it stand 3 hours and gauge it cold.")));
+        return Optional.of(
+                new VerdictReason(
+                        Verdict.WATCH,
+                        Reason.of(
+                                Rule.PRESSURE_HOT,
+                                Message.of("{} hot, below the cold target {}", read, target),
+                                Message.of("{}", read),
+                                Message.of("{}", target),
+                                "Hot and below the cold target is certainly low. Park it for 3 hours and check cold pressure.")));
     }
 
     /** Only against the tires read on the same day or later knowledge: each mate's newest cold figure. */
@@ -308,12 +309,12 @@ public final class PressureCheck {
 
     private static Optional<VerdictReason> known(TireContext one, Optional<Reading> cold, Optional<Reading> last) {
         if (cold.isEmpty()) {
-            String says = last.isPresent() ? "Never gauged cold" : "Pressure never read";
+            String says = last.isPresent() ? "No cold reading" : "Pressure never read";
             return Optional.of(notKnown(
                     Message.of(says),
                     Message.of("not read"),
                     Message.of(""),
-                    "Gauge it cold, parked at least 3 hours."));
+                    "Check cold pressure, parked at least 3 hours."));
         }
         int days = one.policy().days(PolicyNumber.PRESSURE_VALID_DAYS);
         long old = ChronoUnit.DAYS.between(cold.get().on(), one.today());
@@ -324,7 +325,7 @@ public final class PressureCheck {
                 Message.of("Cold pressure last read {}, {} days ago", cold.get().on(), old),
                 Message.of("{} days", old),
                 Message.of("{} days", days),
-                "A good reading grows old. Gauge it cold again."));
+                "A good reading expires. Check cold pressure again."));
     }
 
     private static VerdictReason notKnown(Message says, Message figure, Message limit, String because) {

@@ -49,7 +49,7 @@ public final class TireAssessor {
                             Message.of("No tire on file here"),
                             Message.of("no tire"),
                             Message.of(""),
-                            "Record which tire is fitted."))));
+                            "Record which tire is installed."))));
         }
         TireContext one =
                 new TireContext(vehicle, state, state.tire().get(), pressures, vehicle.policyAt(policy, state), today);

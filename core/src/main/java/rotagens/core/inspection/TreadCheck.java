@@ -39,7 +39,7 @@ final class TreadCheck {
         broken.ifPresent(reasons::add);
         if (known.isEmpty()) {
             reasons.add(notKnown(
-                    one.state().treadInterval().isPresent() ? "Tread never gauged" : "Tread never measured",
+                    one.state().treadInterval().isPresent() ? "Tread not measured" : "Tread never measured",
                     "not measured",
                     "Measure outer, center and inner groove."));
             return reasons;
@@ -82,7 +82,7 @@ final class TreadCheck {
                                 depth.value(),
                                 limits.pull(),
                                 one,
-                                "At the pull point: plan its replacement before it reaches the legal limit.")))
+                                "At the pull point: schedule its replacement before it reaches the legal limit.")))
                 : Optional.empty();
     }
 
@@ -124,7 +124,7 @@ final class TreadCheck {
                             "pull point",
                             limits.pull(),
                             one,
-                            "By wear bar or coin. Gauge it for the figure, and plan its replacement.")));
+                            "By wear bar or coin. Measure the depth, and schedule its replacement.")));
         }
         if (bound.isAbove(limits.pull())) {
             return Optional.empty();
@@ -218,7 +218,7 @@ final class TreadCheck {
                         Message.of("Tread last read {}, {} days ago", readOn, old),
                         Message.of("{} days", old),
                         Message.of("{} days", days),
-                        "A good reading grows old. Measure again.")));
+                        "A good reading expires. Measure again.")));
     }
 
     private static Reason atLimit(

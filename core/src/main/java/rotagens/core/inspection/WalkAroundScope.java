@@ -10,7 +10,7 @@ import rotagens.core.wear.TreadInterval;
 
 /** How much a walk round the vehicle is meant to cover; what it asks for and didn't get needs a reason. */
 public enum WalkAroundScope {
-    FULL("Full", "pressure, tread, look and hand", Set.of(RequiredReading.PRESSURE, RequiredReading.TREAD)),
+    FULL("Full", "pressure, tread and findings", Set.of(RequiredReading.PRESSURE, RequiredReading.TREAD)),
     PRESSURE_ONLY("Pressure only", "a gauge on every valve", Set.of(RequiredReading.PRESSURE)),
     PRE_TRIP("Before a trip", "a look at every tire, wheel and nut; bar or coin will do for the tread", Set.of()),
     POST_REPAIR(

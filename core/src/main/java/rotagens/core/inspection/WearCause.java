@@ -5,12 +5,12 @@ import rotagens.core.wear.WearPattern.Shape;
 
 /** What can wear a tread into a shape, each with what to check first. */
 public enum WearCause {
-    OVER_INFLATION("over-inflation", "Gauge it cold and reset it to the target."),
+    OVER_INFLATION("over-inflation", "Check cold pressure and set it to target."),
     LOAD_BELOW_PRESSURE(
             "a pressure set for a load that isn’t carried", "Weigh it again and take the answer of the chart."),
-    UNDER_INFLATION("under-inflation", "Gauge it cold, fill to the target, then look for why it was low."),
+    UNDER_INFLATION("under-inflation", "Check cold pressure, inflate to target, then find why it was low."),
     LEAK("a leak", "Find the leak: valve core, stem, bead, puncture."),
-    OVERLOAD("overload", "Weigh it: take load off, or fit a higher rating."),
+    OVERLOAD("overload", "Weigh it: reduce the load, or install a higher rating."),
     HARD_CORNERING("hard or fast cornering", "Talk it over with the driver, and look at the route."),
     TOE("toe", "Alignment: toe first, after worn joints are found."),
     CAMBER("camber, or a bent part", "Alignment: camber, bent or worn parts first."),

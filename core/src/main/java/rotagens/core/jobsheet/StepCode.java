@@ -1,24 +1,24 @@
 package rotagens.core.jobsheet;
 
 /**
- * The steps a job sheet is put together from, in the order they are done. Which of them may be left out with a reason, and which
+ * The steps a job sheet is put together from, in the order they are done. Which of them Optional with a reason, and which
  * guard somebody's body, is decided here once.
  */
 public enum StepCode {
-    SECURE_VEHICLE("Before", "Stand it safely", SkipRule.NEVER, true),
+    SECURE_VEHICLE("Before", "Secure the vehicle", SkipRule.NEVER, true),
     PROTECTION("Before", "Gloves and eyes", SkipRule.WITH_REASON, true),
     MACHINE_FITS("Before", "Check the machine", SkipRule.WITH_REASON, false),
     PARTS("Before", "Lay out the parts", SkipRule.WITH_REASON, false),
     TAG_SENSORS("Before", "Tag outside sensors", SkipRule.WITH_REASON, false),
 
-    ONE_PIECE_RIM("Off", "One-piece rim", SkipRule.NEVER, true),
-    DEFLATE_FIRST("Off", "All air out before the first nut", SkipRule.NEVER, true),
-    STANDS("Off", "Stands before the wheel comes off", SkipRule.NEVER, true),
-    WHEEL_OFF("Off", "Wheel off", SkipRule.WITH_REASON, false),
-    CORE_OUT("Off", "Core out", SkipRule.NEVER, true),
-    BREAK_BEAD("Off", "Break the beads", SkipRule.WITH_REASON, false),
-    PUSH_BEAD_DOWN("Off", "Push one bead down", SkipRule.WITH_REASON, false),
-    DEMOUNT("Off", "Tire off the wheel", SkipRule.WITH_REASON, false),
+    ONE_PIECE_RIM("Remove", "One-piece rim", SkipRule.NEVER, true),
+    DEFLATE_FIRST("Remove", "All air out before the first nut", SkipRule.NEVER, true),
+    STANDS("Remove", "Stands before the wheel comes off", SkipRule.NEVER, true),
+    WHEEL_OFF("Remove", "Wheel off", SkipRule.WITH_REASON, false),
+    CORE_OUT("Remove", "Core out", SkipRule.NEVER, true),
+    BREAK_BEAD("Remove", "Break the beads", SkipRule.WITH_REASON, false),
+    PUSH_BEAD_DOWN("Remove", "Push one bead down", SkipRule.WITH_REASON, false),
+    DEMOUNT("Remove", "Tire off the wheel", SkipRule.WITH_REASON, false),
 
     LOOK_INSIDE("Prepare", "Professional’s look inside", SkipRule.NEVER, true),
     CLEAN_WHEEL("Prepare", "Wheel clean and sound", SkipRule.WITH_REASON, false),
@@ -35,16 +35,16 @@ public enum StepCode {
     NITROGEN("Mount", "Purge with nitrogen", SkipRule.WITH_REASON, false),
     LEAK_CHECK("Mount", "Leak check and cap", SkipRule.WITH_REASON, false),
 
-    BALANCE("Fit", "Balance", SkipRule.WITH_REASON, false),
-    HUB("Fit", "Hub and wheel faces clean", SkipRule.WITH_REASON, false),
-    HAND_START_NUTS("Fit", "Nuts by hand", SkipRule.WITH_REASON, false),
-    TORQUE_HALF("Fit", "Half the torque", SkipRule.NEVER, false),
-    TORQUE_FULL("Fit", "Full torque", SkipRule.NEVER, false),
-    TORQUE_PASS("Fit", "One pass round", SkipRule.NEVER, false),
-    TREAD_OF_INSTALLED("Fit", "Tread of the tire fitted", SkipRule.NEVER, false),
-    DOT_OF_INSTALLED("Fit", "DOT code, what went where", SkipRule.NEVER, false),
+    BALANCE("Install", "Balance", SkipRule.WITH_REASON, false),
+    HUB("Install", "Hub and wheel faces clean", SkipRule.WITH_REASON, false),
+    HAND_START_NUTS("Install", "Nuts by hand", SkipRule.WITH_REASON, false),
+    TORQUE_HALF("Install", "Half the torque", SkipRule.NEVER, false),
+    TORQUE_FULL("Install", "Full torque", SkipRule.NEVER, false),
+    TORQUE_PASS("Install", "One pass round", SkipRule.NEVER, false),
+    TREAD_OF_INSTALLED("Install", "Tread of the installed tire", SkipRule.NEVER, false),
+    DOT_OF_INSTALLED("Install", "DOT code, what went where", SkipRule.NEVER, false),
 
-    CORRECT_CAUSE("After", "Find and mend the cause", SkipRule.NEVER, false),
+    CORRECT_CAUSE("After", "Find and correct the cause", SkipRule.NEVER, false),
     ALIGNMENT("After", "Ride height and alignment", SkipRule.WITH_REASON, false),
     PROFESSIONAL_VERDICT("After", "The professional’s verdict", SkipRule.NEVER, false),
     COLD_CHECK("After", "Cold pressure", SkipRule.NEVER, false),
@@ -53,10 +53,10 @@ public enum StepCode {
     DASH_AND_GAUGE("After", "Dash and gauge compared", SkipRule.WITH_REASON, false),
     ROAD_TEST("After", "Road test", SkipRule.WITH_REASON, false),
     CLEAN_UP("After", "Clean up", SkipRule.WITH_REASON, false),
-    NOTIFY("After", "Person in charge told", SkipRule.WITH_REASON, false),
+    NOTIFY("After", "Person in charge notified", SkipRule.WITH_REASON, false),
     RECORD_WORK("After", "What was done", SkipRule.NEVER, false);
 
-    /** Whether a step may be left out. */
+    /** Whether a step Optional. */
     public enum SkipRule {
         NEVER,
         /** With a name and a reason. */

@@ -124,7 +124,7 @@ public sealed interface StepInput {
         public List<InputField> fields() {
             return List.of(InputField.choice(
                     "pilot",
-                    "Wheel fitted is",
+                    "Installed wheel pilot type",
                     new InputField.Option("HUB", "hub-piloted"),
                     new InputField.Option("STUD", "stud-piloted")));
         }
@@ -133,7 +133,7 @@ public sealed interface StepInput {
         public InputResult read(Map<String, String> typed, Units units) {
             InputReader inputReader = new InputReader(typed);
             String pilot = inputReader.choice(
-                    "pilot", "Choose how the wheel fitted is piloted.", "Hub- or stud-piloted.", "HUB", "STUD");
+                    "pilot", "Choose the pilot type of the installed wheel.", "Hub- or stud-piloted.", "HUB", "STUD");
             return inputReader.outcome(
                     Message.of("{}", pilot.equals("HUB") ? "hub-piloted" : "stud-piloted"), Optional.empty());
         }
@@ -146,7 +146,7 @@ public sealed interface StepInput {
             return List.of(
                     InputField.choice(
                             "verdict",
-                            "The tire professional found it",
+                            "Tire professional’s verdict",
                             new InputField.Option("SERVICEABLE", "sound"),
                             new InputField.Option("CONDEMNED", "condemned")),
                     new InputField("professional", "Name of the professional", InputField.Type.TEXT));
@@ -325,12 +325,12 @@ public sealed interface StepInput {
         @Override
         public List<InputField> fields() {
             List<InputField> inputFields = new ArrayList<>();
-            inputFields.add(new InputField("torque", "Wrench set to", InputField.Type.TORQUE));
+            inputFields.add(new InputField("torque", "Torque set", InputField.Type.TORQUE));
             inputFields.add(new InputField("nuts", "Nuts tightened", InputField.Type.COUNT));
             if (!wrenches.isEmpty()) {
                 inputFields.add(new InputField(
                         "wrench",
-                        "Wrench in hand",
+                        "Torque wrench in use",
                         InputField.Type.CHOICE,
                         wrenches.stream()
                                 .map(torqueWrench -> new InputField.Option(torqueWrench.name(), torqueWrench.name()))
@@ -385,7 +385,7 @@ public sealed interface StepInput {
             if (wrenches.isEmpty()) {
                 return Optional.empty();
             }
-            String name = inputReader.text("wrench", "Say which torque wrench is in hand.");
+            String name = inputReader.text("wrench", "Choose the torque wrench in use.");
             Optional<TorqueWrench> known = wrenches.stream()
                     .filter(torqueWrench -> torqueWrench.name().equals(name))
                     .findFirst();
@@ -421,7 +421,7 @@ public sealed interface StepInput {
         @Override
         public List<InputField> fields() {
             return List.of(
-                    new InputField("dotCode", "DOT code of the tire fitted", InputField.Type.CODE),
+                    new InputField("dotCode", "DOT code of the installed tire", InputField.Type.CODE),
                     InputField.choice(
                             "facing",
                             "The dated code faces",
@@ -486,12 +486,12 @@ public sealed interface StepInput {
                 }
                 return Double.parseDouble(figure);
             });
-            read.ifPresent(percent -> inputReader.keep("nitrogen", plain(percent) + " %"));
+            read.ifPresent(percent -> inputReader.keep("nitrogen", plain(percent) + "%"));
             return inputReader.outcome(
-                    Message.of("{} % nitrogen", read.map(NitrogenInput::plain).orElse("")),
+                    Message.of("{}% nitrogen", read.map(NitrogenInput::plain).orElse("")),
                     read.filter(percent -> percent < least - 1e-9)
                             .map(percent ->
-                                    Message.of("{} %, at least {} %: purge again.", plain(percent), plain(least))));
+                                    Message.of("{}%, at least {}%: purge again.", plain(percent), plain(least))));
         }
 
         private static String plain(double figure) {
@@ -536,7 +536,7 @@ public sealed interface StepInput {
     record SensorIdInput() implements StepInput {
         @Override
         public List<InputField> fields() {
-            return List.of(new InputField("sensor", "ID of the sensor fitted", InputField.Type.CODE));
+            return List.of(new InputField("sensor", "ID of the installed sensor", InputField.Type.CODE));
         }
 
         @Override

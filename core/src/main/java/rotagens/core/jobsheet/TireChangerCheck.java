@@ -20,7 +20,7 @@ public final class TireChangerCheck {
             TireChanger.Assembly assembly = wheel.assembly().get();
             if (facts.tireChangers().isEmpty()) {
                 warnings.add(Message.of(
-                        "{}: no tire changer is on file, so nobody can say whether this assembly fits one.",
+                        "{}: no tire changer is on file, so it is unknown whether this assembly fits one.",
                         wheel.position().code()));
                 continue;
             }
@@ -45,7 +45,7 @@ public final class TireChangerCheck {
                         .flatMap(tireChanger ->
                                 tireChanger.unknown(assembly).stream().findFirst())
                         .ifPresent(unknown -> warnings.add(Message.of(
-                                "{}: {}, so the fit isn’t proven. Read the plate and measure first.",
+                                "{}: {}, so it is not certain that it fits. Read the plate and measure first.",
                                 wheel.position().code(),
                                 unknown)));
             }

@@ -53,10 +53,10 @@ public record ValveClock(BeadStep step, List<ValvePosition> valvePositions, int 
             return new ValveClock(
                     step,
                     List.of(
-                            ValvePosition.of("school B, opposite the shovel", 180),
-                            ValvePosition.of("school A, a quarter turn from the shovel", 270, 90)),
+                            ValvePosition.of("technique B, opposite the shovel", 180),
+                            ValvePosition.of("technique A, 90° from the shovel", 270, 90)),
                     QUARTER,
-                    Message.of("No sheet of a machine on file. Both schools keep the sensor 90° from the tool."));
+                    Message.of("No tire changer on file. Both techniques keep the sensor 90° from the tool."));
         }
         return new ValveClock(
                 step,

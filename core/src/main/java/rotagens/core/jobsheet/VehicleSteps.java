@@ -18,7 +18,7 @@ final class VehicleSteps {
                     steps,
                     StepCode.SECURE_VEHICLE,
                     "Level, firm ground; parking brake on; wheels that stay down chocked.",
-                    "A vehicle that rolls off its jack kills. Nobody under a load held by a jack.");
+                    "Danger: A vehicle that rolls off its jack kills. Never work under a load held by a jack.");
         }
         if (lifts) {
             add(

@@ -21,7 +21,7 @@ public enum VisitEntryType {
     ALIGNMENT_AFTER("After the work", "Alignment after"),
     ROAD_TEST_AFTER("After the work", "Road test after: straight with the wheel centered"),
     CLEAN_UP("Clean-up", "Everything touched cleaned, fluids and auxiliaries looked at"),
-    NOTIFIED("Hand-over", "Person in charge told");
+    NOTIFIED("Hand-over", "Person in charge notified");
 
     private final String part;
     private final String label;

@@ -124,7 +124,7 @@ final class VisitInputs {
             return List.of(
                     new StepInput.InputField("joint", "Which joint", StepInput.InputField.Type.TEXT),
                     new StepInput.InputField("play", "Play found", StepInput.InputField.Type.LENGTH),
-                    new StepInput.InputField("limit", "Maker’s limit", StepInput.InputField.Type.LENGTH));
+                    new StepInput.InputField("limit", "Manufacturer’s limit", StepInput.InputField.Type.LENGTH));
         }
 
         @Override
@@ -145,7 +145,7 @@ final class VisitInputs {
                     over
                             ? Optional.of(
                                     Message.of(
-                                            "Over the maker’s limit. A steering or suspension joint that is worn out doesn’t go back on the road."))
+                                            "Over the manufacturer’s limit. A steering or suspension joint that is worn out doesn’t go back on the road."))
                             : Optional.empty());
         }
     }
@@ -172,7 +172,7 @@ final class VisitInputs {
             StepInput.InputReader inputReader = new StepInput.InputReader(typed);
             Map<MeasuredPoints.MeasuredPoint, String> read = WHERE.read(inputReader, typed, text -> {
                 if (!text.strip().matches("[0-9]")) {
-                    throw new InvalidInputException("Count the swings until it stands still, 0 to 9.");
+                    throw new InvalidInputException("Count the swings until it is still, 0 to 9.");
                 }
                 return text.strip();
             });
@@ -198,7 +198,7 @@ final class VisitInputs {
                     new StepInput.InputField("vendor", "Shop", StepInput.InputField.Type.TEXT),
                     new StepInput.InputField("invoice", "Invoice number", StepInput.InputField.Type.TEXT),
                     new StepInput.InputField("promised", "What was promised", StepInput.InputField.Type.TEXT),
-                    new StepInput.InputField("got", "What came", StepInput.InputField.Type.TEXT));
+                    new StepInput.InputField("got", "Delivered", StepInput.InputField.Type.TEXT));
         }
 
         @Override

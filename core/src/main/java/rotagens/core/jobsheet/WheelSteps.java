@@ -55,7 +55,7 @@ final class WheelSteps {
             step(
                     StepCode.LOOK_INSIDE,
                     Message.of(
-                            "It ran at 80 % of its target or less: no air on the vehicle. Deflate, demount, and have it looked at inside."),
+                            "It ran at 80% of its target or less: no air on the vehicle. Deflate, demount, and have it looked at inside."),
                     "A tire run flat can burst while it is filled (29 CFR 1910.177).",
                     new StepInput.ProfessionalVerdictInput());
             if (wheel.condemned()) {
@@ -69,7 +69,7 @@ final class WheelSteps {
                         wheel.target()
                                 .<Object>map(target -> Message.of("set to {}", target))
                                 .orElse("find its target first")),
-                "A hot tire is never bled down. Stand clear of the valve’s line.",
+                "Never bleed a hot tire. Stand to the side of the valve, never in line with it.",
                 new StepInput.ColdPressureInput(wheel.target(), wheel.maximum()));
     }
 
@@ -89,7 +89,7 @@ final class WheelSteps {
                     Message.of(
                             wheel.dual()
                                     ? "Both cores of the dual out and all air out, before the first nut is loosened."
-                                    : "Core out and all air out, before the first nut is loosened: it ran low or damage is suspected."),
+                                    : "Danger: This tire ran low or may be damaged and can explode. Remove the valve core and all air before loosening the first nut."),
                     "The core can shoot out: hold it through the last threads, face away.",
                     new StepInput.Confirmation());
         }
@@ -110,7 +110,7 @@ final class WheelSteps {
                                         : ", bevelled nuts kept apart from any others")
                                 .orElse(", look which way the wheel is piloted"),
                         facts.light() ? "" : " with hoist or wheel lift"),
-                facts.light() ? null : "Two people for the big nuts; nobody under the assembly.",
+                facts.light() ? null : "Two people for the big nuts. No one under the assembly.",
                 new StepInput.Confirmation());
         if (task.breaksBead() && !emptyFirst) {
             step(
@@ -128,7 +128,7 @@ final class WheelSteps {
                     Message.of(
                             "Break {} bead, push it down beside the valve and hold it there with blocks.",
                             sensorSide()),
-                    "A bead that springs back traps fingers.",
+                    "Warning: A bead can spring back and crush fingers. Keep hands clear.",
                     new StepInput.Confirmation(),
                     BeadStep.BREAK_FRONT);
             return;
@@ -178,7 +178,7 @@ final class WheelSteps {
             if (wheel.condemned()) {
                 step(
                         StepCode.RECORD_WORK,
-                        Message.of("Condemned: mark it, set it aside for scrap, and plan its replacement."),
+                        Message.of("Condemned: mark it, set it aside for scrap, and schedule its replacement."),
                         null,
                         new StepInput.TextInput("note", "Where it lies", true));
                 return;
@@ -232,7 +232,7 @@ final class WheelSteps {
         boolean directional =
                 wheel.model().filter(model -> model.isDirectional()).isPresent();
         return Message.of(
-                "{}One mark on the tire to the valve, with more follow its maker; DOT date outward, by the valve where no balance mark claims that place.",
+                "{}One mark on the tire to the valve, with more follow its manufacturer; DOT date outward, by the valve where no balance mark claims that place.",
                 directional ? "Directional: the arrow first, the way it rolls on this side. " : "");
     }
 
@@ -255,16 +255,16 @@ final class WheelSteps {
         if (caged) {
             step(
                     StepCode.CAGE,
-                    Message.of("Into the cage or restraint; clip-on chuck and remote valve."),
-                    "Every fill above 40 psi after mounting happens in the cage, nobody in the trajectory.",
+                    Message.of("Place the assembly in the cage or restraint. Use a clip-on chuck and a remote valve."),
+                    "Danger: An exploding tire kills. Inflate above 40 psi only in the cage, with everyone out of the trajectory.",
                     new StepInput.Confirmation());
         }
         step(
                 StepCode.FILL,
                 wheel.target()
-                        .map(target -> Message.of("Core in. Fill to {} cold, gauge it.", target))
+                        .map(target -> Message.of("Core in. Inflate to {} cold, and check it.", target))
                         .orElse(Message.of(
-                                "Core in. No target on file: find it under Load & pressure first, then gauge it.")),
+                                "Core in. No target on file: derive it under Load & pressure first, then check it.")),
                 null,
                 new StepInput.ColdPressureInput(wheel.target(), wheel.maximum()));
         if (facts.nitrogen()) {
@@ -288,10 +288,10 @@ final class WheelSteps {
                 : NitrogenPurge.fillsTo(
                         purity, SUPPLY_IMPURITY, wheel.target().get().psi());
         return Message.of(
-                "Purge to {} % or better, mark the valve. {}",
+                "Purge to {}% or better, mark the valve. {}",
                 Math.round(purity),
                 fills.isPresent()
-                        ? "From a supply of 98 % the forecast is " + fills.getAsInt()
+                        ? "From a supply of 98% the forecast is " + fills.getAsInt()
                                 + (fills.getAsInt() == 1 ? " fill" : " fills")
                                 + " from empty; the analyser decides."
                         : "The analyser decides.");
@@ -325,7 +325,7 @@ final class WheelSteps {
         if (task == WheelTask.NEW_TIRE) {
             step(
                     StepCode.TREAD_OF_INSTALLED,
-                    Message.of("Gauge the tread of the tire fitted."),
+                    Message.of("Measure the tread of the installed tire."),
                     null,
                     new StepInput.TreadOfInstalledTireInput());
         }
@@ -337,7 +337,8 @@ final class WheelSteps {
                     StepCode.FILL,
                     wheel.target()
                             .map(target -> Message.of("Cold, to this position’s target: {}.", target))
-                            .orElse(Message.of("No target on file for this position: gauge it, and find its target.")),
+                            .orElse(Message.of(
+                                    "No target on file for this position: check it, and derive its target.")),
                     null,
                     new StepInput.ColdPressureInput(wheel.target(), wheel.maximum()));
         }
@@ -376,7 +377,7 @@ final class WheelSteps {
                                 stage,
                                 share < 1 ? Message.of(" (half of {})", full) : Message.of(": {}", full)))
                         .orElse(Message.of(
-                                "{} torque in the star’s order. The wheel’s torque isn’t on file: take it from its maker’s data.",
+                                "{} torque in the star’s order. The wheel’s torque isn’t on file: take it from its manufacturer’s data.",
                                 stage)),
                 null,
                 want);
@@ -388,12 +389,12 @@ final class WheelSteps {
                 step(
                         StepCode.CORRECT_CAUSE,
                         Message.of(
-                                "Pressures first, then tread, joints and shocks, balance. Put right what is worn before anything is set."),
+                                "Pressures first, then tread, joints and shocks, balance. Fix what is worn before anything is set."),
                         null,
-                        new StepInput.TextInput("note", "What was found and put right", true));
+                        new StepInput.TextInput("note", "What was found and fixed", true));
                 step(
                         StepCode.ALIGNMENT,
-                        Message.of("Ride height, then alignment: figures before and after."),
+                        Message.of("Ride height, then alignment: readings before and after."),
                         null,
                         new StepInput.TextInput("alignment", "Before and after", true));
             }
@@ -425,13 +426,13 @@ final class WheelSteps {
             case RECORD -> {
                 step(
                         StepCode.TREAD_OF_INSTALLED,
-                        Message.of("Gauge the tread of the tire fitted."),
+                        Message.of("Measure the tread of the installed tire."),
                         null,
                         new StepInput.TreadOfInstalledTireInput());
                 dot();
                 step(
                         StepCode.COLD_CHECK,
-                        Message.of("Gauge it cold."),
+                        Message.of("Check cold pressure."),
                         null,
                         new StepInput.ColdPressureInput(Optional.empty(), wheel.maximum()));
             }

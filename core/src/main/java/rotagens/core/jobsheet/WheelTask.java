@@ -16,7 +16,7 @@ public enum WheelTask {
     VERDICT("Professional inspection", false, Bead.STAYS),
     TREAD("Tread inspection", false, Bead.STAYS),
     DOT("DOT code", false, Bead.STAYS),
-    RECORD("Record the tire fitted", false, Bead.STAYS),
+    RECORD("Record the installed tire", false, Bead.STAYS),
     OTHER("Other work", false, Bead.STAYS);
 
     private enum Bead {

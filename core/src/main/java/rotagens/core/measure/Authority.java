@@ -4,9 +4,9 @@ package rotagens.core.measure;
 public enum Authority {
     LAW("law"),
     STANDARD("standard"),
-    MANUFACTURER("makers’ practice"),
+    MANUFACTURER("manufacturers’ practice"),
     FLEET_POLICY("fleet policy"),
-    DEFAULT("our default");
+    DEFAULT("default");
 
     private final String label;
 

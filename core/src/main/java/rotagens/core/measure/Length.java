@@ -7,7 +7,7 @@ public record Length(double mm) implements Quantity {
 
     public Length {
         if (!(mm >= 0) || mm > 10_000) {
-            throw new InvalidInputException("A length of " + mm + " mm fits no tire or wheel.");
+            throw new InvalidInputException("A length of " + mm + " mm is not a size of a tire or wheel.");
         }
     }
 

@@ -18,7 +18,7 @@ public record Load(BigDecimal value, Unit unit) implements Quantity {
         double lb = unit == Unit.KG ? value.doubleValue() * LB_PER_KG : value.doubleValue();
         if (lb < 0 || lb > 400_000) {
             throw new InvalidInputException(QuantityParser.plain(value) + (unit == Unit.KG ? " kg" : " lb")
-                    + " is outside what a road vehicle weighs. Read the plate or slip again.");
+                    + " is outside what a road vehicle weighs. Read the plate or scale ticket again.");
         }
     }
 

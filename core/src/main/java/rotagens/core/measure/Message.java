@@ -34,7 +34,7 @@ public record Message(String template, List<Object> parts) {
         for (Object part : parts) {
             int hole = template.indexOf("{}", from);
             if (hole < 0) {
-                throw new IllegalStateException("More figures than places in “" + template + "”");
+                throw new IllegalStateException("More values than placeholders in “" + template + "”");
             }
             text.append(template, from, hole).append(shown(part, units));
             from = hole + 2;

@@ -11,7 +11,7 @@ public record Money(long cents) {
 
     public Money {
         if (cents < 0 || cents > MOST_CENTS) {
-            throw new InvalidInputException("A price lies between 0 and 1,000,000. Check the figure.");
+            throw new InvalidInputException("A price lies between 0 and 1,000,000. Check the amount.");
         }
     }
 
@@ -20,14 +20,14 @@ public record Money(long cents) {
         String given = text == null ? "" : text.strip().replace("$", "").replaceAll("(?<=[0-9]),(?=[0-9]{3})", "");
         QuantityParser.ParsedQuantity parsedQuantity = QuantityParser.read(given, "price", "412.50");
         if (!parsedQuantity.unit().isEmpty()) {
-            throw QuantityParser.unknownUnit(parsedQuantity.unit(), "price", "a plain figure");
+            throw QuantityParser.unknownUnit(parsedQuantity.unit(), "price", "a plain number");
         }
         BigDecimal cents = parsedQuantity.value().movePointRight(2);
         if (cents.stripTrailingZeros().scale() > 0) {
             throw new InvalidInputException("A price has at most two decimals.");
         }
         if (cents.compareTo(BigDecimal.valueOf(MOST_CENTS)) > 0 || cents.signum() < 0) {
-            throw new InvalidInputException("A price lies between 0 and 1,000,000. Check the figure.");
+            throw new InvalidInputException("A price lies between 0 and 1,000,000. Check the amount.");
         }
         return new Money(cents.longValueExact());
     }

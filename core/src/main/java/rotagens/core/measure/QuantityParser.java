@@ -25,7 +25,7 @@ final class QuantityParser {
         Matcher entry = ENTRY.matcher(text);
         if (text.length() > LONGEST || !entry.matches()) {
             throw new InvalidInputException("“" + shortened(text) + "” is not " + article(what) + what
-                    + ". Type the figure as read, for example " + example + ".");
+                    + ". Enter the value as read, for example " + example + ".");
         }
         return new ParsedQuantity(new BigDecimal(entry.group(1).replace(',', '.')), entry.group(2));
     }

@@ -25,8 +25,9 @@ public record Torque(BigDecimal value, Unit unit) implements Quantity {
     public Torque {
         double ftLb = value.doubleValue() * unit.inFtLb;
         if (ftLb <= 0 || ftLb > MOST_FT_LB) {
-            throw new InvalidInputException(QuantityParser.plain(value) + " " + unit.symbol
-                    + " is no torque for a wheel nut (up to 900 ft·lb, 1220 N·m). Read the maker’s figure again.");
+            throw new InvalidInputException(
+                    QuantityParser.plain(value) + " " + unit.symbol
+                            + " is no torque for a wheel nut (up to 900 ft·lb, 1220 N·m). Read the manufacturer’s torque again.");
         }
     }
 

@@ -34,7 +34,7 @@ public record OutlookPolicy(
         double least = Math.min(steerYears, overallYears);
         return least * 12 <= deliveredMonths
                 ? Optional.of(Message.of(
-                        "New tires arrive {} months old and would go at {} y: each would go on the day it is fitted. Buy younger tires, or raise the limit.",
+                        "New tires arrive {} months old and would go at {} y: each would be due on the day it is installed. Buy younger tires, or raise the limit.",
                         plain(deliveredMonths),
                         plain(least)))
                 : Optional.empty();
@@ -53,7 +53,7 @@ public record OutlookPolicy(
         double least = Math.min(steerYears, overallYears);
         if (least * 12 - deliveredMonths < visitMonths) {
             faults.add(Message.of(
-                    "A new steer tire arrives {} months old and must go at {} y: it doesn’t last the {} months between visits. Plan visits every {} months, or buy younger tires.",
+                    "A new steer tire arrives {} months old and must go at {} y: it does not last the {} months between visits. Schedule visits every {} months, or buy younger tires.",
                     plain(deliveredMonths),
                     plain(least),
                     visitMonths,

@@ -328,7 +328,7 @@ public final class OutlookSimulation {
                     OutlookPolicy.plain(policy.deliveredMonths()));
         } else if (earlier <= extra) {
             cure = Message.of(
-                    "Cheapest: the visit {} days earlier, about {} of life thrown away.", early, Money.about(earlier));
+                    "Cheapest: the visit {} days earlier, about {} of unused life.", early, Money.about(earlier));
         } else {
             cure = Message.of("Cheapest: one extra tire on that day, {} with labor.", Money.about(extra));
         }

@@ -61,7 +61,7 @@ public record OutlookVehicle(
                         .filter(installedTire -> installedTire.fresh() <= installedTire.pull())
                         .findFirst()
                         .map(installedTire -> Message.of(
-                                "{} {}: a new tire has {} of tread and the pull point is {}. It would go on the day it is fitted; lower the pull point.",
+                                "{} {}: a new tire has {} of tread and the pull point is {}. It would be due on the day it is installed; lower the pull point.",
                                 unit,
                                 installedTire.position().code(),
                                 TreadDepth.of32nds(installedTire.fresh()),

@@ -2,9 +2,9 @@ package rotagens.core.outlook;
 
 /** The schools of buying tires over the years. */
 public enum ReplacementStrategy {
-    RUN_TO_LIMIT("Run to limit", "Each tire goes at its own limit, by itself. Least thrown away, most visits."),
+    RUN_TO_LIMIT("Run to limit", "Replaces each tire at its own limit. Least unused life, most visits."),
     BY_AXLE("By axle", "When one tire of an axle goes, the whole axle goes. Matched tires, fewer visits."),
-    ALL_AT_ONCE("All at once", "When one tire goes, all go. Fewest visits, most thrown away."),
+    ALL_AT_ONCE("Replace all", "Replaces all tires together. Fewest visits, most unused life."),
     NEWEST_ON_STEER(
             "Age ladder", "Newest rubber on steer; a steer pair that passes the steer age ends its life further back."),
     PLANNED_VISITS(

@@ -256,8 +256,8 @@ public final class DueWorkFinder {
                                     Rule.PRESSURE_LOSS,
                                     suspected.get().statement(),
                                     Message.of("{}", suspected.get().limit().orElseThrow()),
-                                    Message.of("5 %"),
-                                    "A drop too quick to be called normal: gauge it again, and look for the leak.")));
+                                    Message.of("5%"),
+                                    "A drop too quick to be called normal. Check again, and look for the leak.")));
             return;
         }
         PolicyNumber every = pressures.checkIntervalDays();
@@ -295,7 +295,7 @@ public final class DueWorkFinder {
                                         next.due()),
                                 Message.of("{}", last.pressure().get()),
                                 Message.of("{}", needed),
-                                "At its own rate of loss, or 5 % a month where that isn’t known.")));
+                                "At its own rate of loss, or 5% a month where that isn’t known.")));
     }
 
     /** Due from the day the dash came in doubt, whatever job is taken off the plan: only proof ends it. */
@@ -390,7 +390,7 @@ public final class DueWorkFinder {
                         .orElse(Message.of("Never read, every {} days", days)),
                 last.map(on -> Message.of("{}", on)).orElse(Message.of("never")),
                 Message.of("{} days", days),
-                "A good reading grows old." + noSensor);
+                "A good reading expires." + noSensor);
         add(kind, state, last.map(on -> on.plusDays(days)).orElse(today), new VerdictReason(Verdict.UNKNOWN, reason));
     }
 
@@ -403,8 +403,8 @@ public final class DueWorkFinder {
                     Message.of("{}", since),
                     Message.of("{} days", days),
                     vehicle.vehicle().isParkedOutdoors()
-                            ? "Tires that stand age faster than tires that roll, and this one stands in the open: move it, and cover its tires against sun and ozone."
-                            : "Tires that stand age faster than tires that roll. Outside they would need covers against sun and ozone.");
+                            ? "Tires of a parked vehicle age faster than tires that roll, and this one is outdoors. Move it, and cover its tires against sun and ozone."
+                            : "Tires of a parked vehicle age faster than tires that roll. Outdoors they would need covers against sun and ozone.");
             add(new DueItem(WorkType.MOVE_VEHICLE, List.of(), since.plusDays(days), Verdict.WATCH, reason));
         });
     }

@@ -64,7 +64,7 @@ public record FollowUpWork(WorkType kind, List<Position> positions, LocalDate da
                     WorkType.RELEARN,
                     List.of(),
                     done,
-                    "left out on the sheet: until it is done the dash names the wrong corner"));
+                    "skipped on the sheet: until it is done the dash may name the wrong corner"));
         }
         List<Position> worn = wheels.stream()
                 .filter(wheel -> wheel.task() == WheelTask.NEW_TIRE && wornOddly(before.get(wheel.position())))

@@ -25,7 +25,7 @@ public record Postponement(LocalDate until, String reason, String by) {
     public static Optional<Message> against(DueItem item, LocalDate until, LocalDate today) {
         if (item.urgency() == Verdict.DO_NOT_OPERATE) {
             return Optional.of(Message.of(
-                    "{}: this vehicle must not leave until it is done. It can’t be left until later.",
+                    "{}: Do not operate this vehicle until this work is complete. This work cannot be postponed.",
                     item.reason().statement()));
         }
         if (!until.isAfter(today)) {

@@ -2,10 +2,10 @@ package rotagens.core.planning;
 
 /** The coordinator's standing questions. */
 public enum Question {
-    DO_NOT_OPERATE("Which vehicles must not leave today, and why", "First question of the morning."),
+    DO_NOT_OPERATE("Which vehicles must not operate today, and why", "First question of the morning."),
     PASSES_AGE("Which tires pass an age before a day", "Counted from each DOT week."),
-    NEVER_WEIGHED("Never weighed", "Their pressures stand on a guess of the load."),
-    PLACARD_NO_LONGER_FITS("Placard no longer fits", "Another size than the placard’s is on the axle."),
+    NEVER_WEIGHED("Never weighed", "Target pressures are based on an assumed load."),
+    PLACARD_NO_LONGER_FITS("Placard no longer applies", "Another size than the placard’s is on the axle."),
     UNKNOWN_DOT("DOT date not read", "Their age limits can’t be checked."),
     UNKNOWN_WHEEL("Wheel data missing", "How the wheel is piloted has not been read."),
     UNKNOWN_SENSOR(
@@ -21,7 +21,7 @@ public enum Question {
     CAPACITY_NOW(
             "What the pressures are for, and what it may carry now",
             "From today’s cold readings, the tightest tire named."),
-    CHANGED_SINCE_WEIGHING("What changed since it was weighed", "A slip no longer speaks for what changed after it."),
+    CHANGED_SINCE_WEIGHING("What changed since it was weighed", "A scale ticket does not cover what changed after it."),
     OPEN_FOLLOW_UPS("Which follow-ups are open", "Work that other work asked for.");
 
     private final String title;

@@ -155,7 +155,7 @@ public final class QuestionAnswers {
 
     private void neverWeighed() {
         if (inputs.state().facts().scaleTickets().isEmpty()) {
-            add(Message.of("No slip on file"));
+            add(Message.of("No scale ticket on file"));
         }
     }
 
@@ -165,7 +165,7 @@ public final class QuestionAnswers {
                 .filter(placard -> position instanceof OnAxle
                         && !placard.size().molded().equals(tire.model().size().molded()))
                 .map(placard -> Message.of(
-                        "{} fitted, placard {} at {}",
+                        "{} installed, placard {} at {}",
                         tire.model().size().molded(),
                         placard.size().molded(),
                         placard.pressure())));
@@ -302,7 +302,7 @@ public final class QuestionAnswers {
                     .ifPresent(fitted -> add(
                             state.position(),
                             Message.of(
-                                    "Tire fitted {}, weighed {}",
+                                    "Tire installed {}, weighed {}",
                                     fitted,
                                     newest.get().on())));
         }

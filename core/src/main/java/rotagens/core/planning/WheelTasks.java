@@ -43,7 +43,7 @@ public final class WheelTasks {
     /** What has to be there before a job with this work can be closed, beside what its steps ask for. */
     public static Optional<String> alsoNeeded(WorkType kind) {
         return kind.requiredResult().contains(WorkType.RequiredResult.SCALE_TICKET)
-                ? Optional.of("the job closes once the slip is on the Load & pressure page")
+                ? Optional.of("the job can be completed once the scale ticket is on the Load & pressure page")
                 : Optional.empty();
     }
 }

@@ -7,8 +7,8 @@ import java.util.Set;
 /** The kinds of work that fall due, each with what must be read or recorded when it is done. */
 public enum WorkType {
     RECORD_TIRE(
-            "Record the tire fitted",
-            "Nobody knows what rolls there: no limit can be checked.",
+            "Record the installed tire",
+            "The tire there is unknown: no limit can be checked.",
             RequiredResult.NEW_TIRE),
     INSPECT_DAMAGE(
             "Professional inspection",
@@ -16,37 +16,35 @@ public enum WorkType {
             RequiredResult.VERDICT,
             RequiredResult.COLD_PRESSURE),
     CORRECT_MISMATCH(
-            "Fit a matching tire",
+            "Install a matching tire",
             "Tires that don’t belong together scrub, and carry the load unevenly until one fails.",
             RequiredResult.NEW_TIRE),
-    REPLACE_WHEEL("Fit a matching wheel", "Wheels clamped by the wrong nuts work loose.", RequiredResult.WHEEL),
+    REPLACE_WHEEL("Install a matching wheel", "Wheels clamped by the wrong nuts work loose.", RequiredResult.WHEEL),
     REPLACE(
             "Replace tire",
             "Past its limit a tire grips and holds less each mile, and a check at the roadside takes the vehicle out of service.",
             RequiredResult.NEW_TIRE),
     FIX_DEFECT(
-            "Put right",
+            "Fix a defect",
             "Small faults of valve and wheel let air out or water in, and turn into a tire.",
             RequiredResult.NOTE),
     SET_PRESSURE(
             "Set pressure",
             "Too little air heats the tire and wears its shoulders; too much wears its center and lengthens the stop.",
             RequiredResult.COLD_PRESSURE),
-    CORRECT_WEAR_CAUSE("Mend the cause of wear", "The next tire goes the same way.", RequiredResult.NOTE),
+    CORRECT_WEAR_CAUSE("Correct the cause of wear", "The next tire will wear the same way.", RequiredResult.NOTE),
     AGE_INSPECTION(
             "Yearly professional inspection",
             "Cracks inside an old casing show to a professional first, on the road last.",
             RequiredResult.VERDICT),
     READ_DOT("Read the DOT date", "Its age limits can’t be checked.", RequiredResult.DOT_CODE),
-    PRESSURE_CHECK("Pressure check", "What has leaked since nobody knows.", RequiredResult.COLD_PRESSURE),
+    PRESSURE_CHECK("Pressure check", "How much has leaked since is unknown.", RequiredResult.COLD_PRESSURE),
     TREAD_INSPECTION(
-            "Tread inspection",
-            "A pattern that begins to show isn’t seen while it can still be mended.",
-            RequiredResult.TREAD),
-    DERIVE_TARGET("Find the right pressure", "Nobody knows how much air the load needs.", RequiredResult.NOTE),
+            "Tread inspection", "A wear pattern is not seen while it can still be corrected.", RequiredResult.TREAD),
+    DERIVE_TARGET("Find the right pressure", "The pressure for the load is unknown.", RequiredResult.NOTE),
     REPLACE_SENSOR(
             "Replace sensor",
-            "Without a working sensor a leak warns nobody, and the gauge has to come more often.",
+            "Without a working sensor a leak gives no warning, and pressure has to be checked more often.",
             RequiredResult.SENSOR,
             RequiredResult.COLD_PRESSURE),
     FIND_LEAK(
@@ -54,19 +52,22 @@ public enum WorkType {
             "It reaches what its load needs before the next check.",
             RequiredResult.COLD_PRESSURE,
             RequiredResult.REPAIR),
-    REDUCE_LOAD("Take load off, or fit a higher rating", "An overloaded tire fails hot.", RequiredResult.SCALE_TICKET),
-    WEIGH("Weigh", "The pressures stand on a guess of the load.", RequiredResult.SCALE_TICKET),
+    REDUCE_LOAD(
+            "Reduce the load, or install a higher rating",
+            "An overloaded tire fails hot.",
+            RequiredResult.SCALE_TICKET),
+    WEIGH("Weigh", "Target pressures are based on an assumed load.", RequiredResult.SCALE_TICKET),
     ROTATE(
             "Rotate",
-            "Tires that stay in one place wear one way, and are thrown away with life left in them.",
+            "Tires that stay in one position wear one way, and are scrapped with unused life.",
             RequiredResult.TORQUE),
     INSTALL_MOVED_TIRE(
             "Put the tire here as planned",
-            "The rotation stays half done: positions without their tire.",
+            "The rotation stays incomplete, with positions without a tire.",
             RequiredResult.COLD_PRESSURE),
     INSTALL_NEW_TIRE(
-            "Fit the new tire here as planned",
-            "The rotation stays half done: positions without their tire.",
+            "Install the new tire here as planned",
+            "The rotation stays incomplete, with positions without a tire.",
             RequiredResult.NEW_TIRE),
     RETORQUE("Re-torque", "Nuts settle in the first miles; loose wheels come off.", RequiredResult.TORQUE),
     RELEARN(
@@ -75,7 +76,7 @@ public enum WorkType {
             RequiredResult.NOTE),
     MOVE_VEHICLE(
             "Move the parked vehicle",
-            "Tires that stand flatten where they stand and age faster than tires that roll.",
+            "Tires of a parked vehicle develop flat spots and age faster than tires that roll.",
             RequiredResult.NOTE);
 
     /**
@@ -131,18 +132,18 @@ public enum WorkType {
                     case INSPECT_DAMAGE ->
                         "No air before it was looked at inside. Core out and all air out before the first nut is loosened; inflating after mounting is done in a cage, out of the trajectory, by a qualified person.";
                     case REPLACE ->
-                        "Level ground, chocks, stands before the wheel comes off. The maker’s data and the machine’s manual come first.";
+                        "Level ground, chocks, stands before the wheel comes off. Manufacturer data, the vehicle manual, local codes and a qualified tire professional come first.";
                     case CORRECT_MISMATCH ->
-                        "Both cores of a dual out before the first nut is loosened. The maker’s data and the machine’s manual come first.";
+                        "Both cores of a dual out before the first nut is loosened. Manufacturer data, the vehicle manual, local codes and a qualified tire professional come first.";
                     case REPLACE_WHEEL ->
-                        "Hub- and stud-piloted nuts never interchange: fit the nuts that belong to the wheel, to the maker’s torque.";
+                        "Hub- and stud-piloted nuts never interchange: use the nuts that belong to the wheel, to the manufacturer’s torque.";
                     case ROTATE ->
-                        "Level ground, chocks, stands before a wheel comes off; never under a load held by a jack. Both cores of a dual out before the first nut is loosened. Nuts by hand, then in a star: half, full, one pass round.";
-                    case RETORQUE -> "To the wheel maker’s figure, in a star, with the vehicle on its wheels.";
+                        "Level ground, chocks, stands before a wheel comes off; never under a load held by a jack. Both cores of a dual out before the first nut is loosened. Nuts by hand, then in a star: half, full, one pass around.";
+                    case RETORQUE -> "To the wheel manufacturer’s torque, in a star, with the vehicle on its wheels.";
                     case REPLACE_SENSOR ->
                         "All air out before the bead is touched, and the bead broken away from the sensor. After it: core, seating in a cage above 40 psi, leak check, relearn.";
                     case SET_PRESSURE ->
-                        "Cold only: parked at least 3 hours. A hot tire is never bled down. Stand clear of the valve’s line.";
+                        "Cold only: parked at least 3 hours. Never bleed a hot tire. Stand to the side of the valve, never in line with it.";
                     case RECORD_TIRE,
                             FIX_DEFECT,
                             CORRECT_WEAR_CAUSE,

@@ -87,7 +87,7 @@ public record Policy(List<Setting> settings, List<ChosenOption> choices) {
                 winner = new EffectiveSetting(number, setting.value(), setting.setBy());
             }
         }
-        return winner != null ? winner : new EffectiveSetting(number, number.defaultValue(), "our default");
+        return winner != null ? winner : new EffectiveSetting(number, number.defaultValue(), "default");
     }
 
     private PolicyChoice.Option chosen(PolicyChoice choice, String vehicleClass) {
@@ -134,7 +134,7 @@ public record Policy(List<Setting> settings, List<ChosenOption> choices) {
             return policy.inForce(number, here);
         }
 
-        /** What was chosen for the class, else for the fleet, else our default. */
+        /** What was chosen for the class, else for the fleet, else default. */
         public PolicyChoice.Option chosen(PolicyChoice choice) {
             return policy.chosen(choice, here.vehicleClass());
         }

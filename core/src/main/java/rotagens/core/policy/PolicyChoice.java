@@ -10,7 +10,7 @@ import rotagens.core.measure.InvalidInputException;
 public enum PolicyChoice {
     EVEN_WEAR_SCOPE(
             "Rotating for even wear moves tires",
-            "wherever it helps most: schools differ, and the rules decide what fits",
+            "wherever it helps most: practice differs, and the rules decide what is allowed",
             new Option("ANYWHERE", "wherever it helps most"),
             new Option("WITHIN_AXLES", "left and right within their axle"),
             new Option("BETWEEN_AXLES", "front and rear, from axle to axle"));

@@ -10,19 +10,20 @@ public enum PolicyNumber {
     PULL_STEER_HEAVY(
             "Pull point, front wheels over 10,000 lb", 5, "/32 in", HIGHER, 4, 15, "one mark before the legal limit"),
     PULL_OTHER("Pull point, all others", 3, "/32 in", HIGHER, 2, 15, "one mark before the legal limit"),
-    OVERALL_AGE("Overall age limit", 10, "years", LOWER, 1, 15, "the longest any tire maker allows"),
+    OVERALL_AGE("Overall age limit", 10, "years", LOWER, 1, 15, "the longest any tire manufacturer allows"),
     STEER_AGE("Steer age limit over 10,000 lb", 5, "years", LOWER, 1, 15, "practice of coach fleets"),
-    AGE_INSPECTION_FROM("Yearly professional inspection from", 5, "years", LOWER, 1, 10, "tire makers’ service advice"),
-    PRESSURE_TOLERANCE_SHARE("Cold pressure may be off target by", 5, "%", LOWER, 1, 20, "our default"),
+    AGE_INSPECTION_FROM(
+            "Yearly professional inspection from", 5, "years", LOWER, 1, 10, "tire manufacturers’ service advice"),
+    PRESSURE_TOLERANCE_SHARE("Cold pressure may be off target by", 5, "%", LOWER, 1, 20, "default"),
     PRESSURE_TOLERANCE_MINIMUM("… but at least by", 3, "psi", LOWER, 0, 15, "what a good gauge can tell"),
     PRESSURE_SPREAD("Pressure spread on an axle", 5, "psi", LOWER, 1, 20, "practice: 10 psi low on one side drifts"),
-    PRESSURE_CHECK_DAYS("Pressure check at least every", 30, "days", LOWER, 1, 90, "tire makers: monthly"),
+    PRESSURE_CHECK_DAYS("Pressure check at least every", 30, "days", LOWER, 1, 90, "tire manufacturers: monthly"),
     PRESSURE_CHECK_DAYS_NO_SENSOR(
-            "Pressure check without working sensors", 14, "days", LOWER, 1, 90, "our default, half the interval"),
+            "Pressure check without working sensors", 14, "days", LOWER, 1, 90, "default, half the interval"),
     PRESSURE_VALID_DAYS(
             "A good pressure reading is known for", 35, "days", LOWER, 1, 120, "the interval and a few days"),
     DAYS_ABOVE_MINIMUM(
-            "A target leaves at least", 14, "days", HIGHER, 1, 60, "our default: a gauge every two weeks is enough"),
+            "A target leaves at least", 14, "days", HIGHER, 1, 60, "default: a gauge every two weeks is enough"),
     GAUGE_ACCURACY(
             "A gauge is right within",
             2,
@@ -31,8 +32,8 @@ public enum PolicyNumber {
             0,
             5,
             "what a good gauge can tell; under a minimum by no more: fill today"),
-    SUSPECTED_LEAK_DAYS("A suspected leak is gauged again within", 2, "days", LOWER, 1, 7, "default"),
-    LEAK_HOLD_DAYS("A repaired leak is held to be mended by a cold reading after", 7, "days", HIGHER, 2, 60, "default"),
+    SUSPECTED_LEAK_DAYS("A suspected leak is checked again within", 2, "days", LOWER, 1, 7, "default"),
+    LEAK_HOLD_DAYS("A leak repair is confirmed by a cold reading after", 7, "days", HIGHER, 2, 60, "default"),
     WARNING_MINIMUM_SL(
             "A light vehicle warns at least at, standard load",
             20,
@@ -73,14 +74,21 @@ public enum PolicyNumber {
             10,
             80,
             "FMVSS 138, table of minimum activation pressures: to be read in the current text"),
-    TREAD_VALID_DAYS("A good tread reading is known for", 90, "days", LOWER, 1, 366, "our default"),
-    FORECAST_DAYS("Plan ahead for limits within", 90, "days", HIGHER, 7, 730, "our default: one season"),
+    TREAD_VALID_DAYS("A good tread reading is known for", 90, "days", LOWER, 1, 366, "default"),
+    FORECAST_DAYS("Plan ahead for limits within", 90, "days", HIGHER, 7, 730, "default: one season"),
     WEAR_DIFFERENCE("Tread difference that makes a pattern", 2, "/32 in", LOWER, 1, 8, "practice"),
-    SCALE_TICKET_MONTHS("A slip is current for", 12, "months", LOWER, 1, 36, "practice: weigh yearly"),
-    SCALE_TICKET_TOLERANCE("Weights of a slip add up within", 2, "%", LOWER, 0.5, 5, "what portable scales reach"),
+    SCALE_TICKET_MONTHS("A scale ticket is current for", 12, "months", LOWER, 1, 36, "practice: weigh yearly"),
+    SCALE_TICKET_TOLERANCE(
+            "Weights of a scale ticket add up within", 2, "%", LOWER, 0.5, 5, "what portable scales reach"),
     SIDE_DIFFERENCE("Left and right of an axle may differ by", 5, "% of it", LOWER, 1, 20, "practice"),
     ABOVE_MOLDED(
-            "Fill above the molded pressure, where the maker allows it", 0, "psi", LOWER, 0, 10, "makers’ data only"),
+            "Inflate above the molded pressure, where the manufacturer allows it",
+            0,
+            "psi",
+            LOWER,
+            0,
+            10,
+            "manufacturers’ data only"),
     PARKED_DAYS("Move a parked vehicle after", 30, "days", LOWER, 1, 180, "practice"),
     CALIBRATION_MONTHS(
             "A gauge’s calibration is good for",
@@ -89,30 +97,31 @@ public enum PolicyNumber {
             LOWER,
             1,
             60,
-            "makers of gauges: yearly, sooner after a fall"),
-    SENSOR_FORECAST("A sensor’s battery may end from", 7, "years", LOWER, 1, 20, "makers of sensors: 7 to 10 years"),
-    SENSOR_LIMIT("A sensor is overdue at", 10, "years", LOWER, 1, 20, "makers of sensors: 7 to 10 years"),
-    SENSOR_PRICE("A sensor with its service kit costs", 85, "$", HIGHER, 1, 2000, "our default: enter your own"),
-    RELEARN_MINUTES("A relearn takes", 20, "minutes", HIGHER, 1, 240, "our rule of thumb"),
+            "gauge manufacturers: yearly, sooner after a fall"),
+    SENSOR_FORECAST("A sensor’s battery may end from", 7, "years", LOWER, 1, 20, "sensor manufacturers: 7 to 10 years"),
+    SENSOR_LIMIT("A sensor is overdue at", 10, "years", LOWER, 1, 20, "sensor manufacturers: 7 to 10 years"),
+    SENSOR_PRICE("A sensor with its service kit costs", 85, "$", HIGHER, 1, 2000, "default: enter your own value"),
+    RELEARN_MINUTES("A relearn takes", 20, "minutes", HIGHER, 1, 240, "rule of thumb"),
     NITROGEN_PURITY("Nitrogen after purging, at least", 95, "%", HIGHER, 80, 100, "practice"),
-    ROTATION_MONTHS("Rotate at least every", 120, "months", LOWER, 1, 120, "120 sets no schedule; makers: yearly"),
+    ROTATION_MONTHS(
+            "Rotate at least every", 120, "months", LOWER, 1, 120, "120 sets no schedule; manufacturers: yearly"),
     ROTATION_MILES("… or after", 200_000, "miles", LOWER, 1_000, 200_000, "200,000 sets no schedule"),
-    NEXT_VISIT_MONTHS("The next visit after a rotation is planned in", 12, "months", HIGHER, 1, 60, "our default"),
-    BUNDLE_DAYS("Bring work forward to a visit by up to", 30, "days", HIGHER, 0, 180, "our default: one monthly check"),
-    LABOR_RATE("An hour in the shop costs", 95, "$", HIGHER, 1, 1000, "our default: enter your own"),
-    PRICE_GROWTH("Prices grow by", 3, "% a year", HIGHER, 0, 25, "our default: enter your own"),
+    NEXT_VISIT_MONTHS("The next visit after a rotation is planned in", 12, "months", HIGHER, 1, 60, "default"),
+    BUNDLE_DAYS("Bring work forward to a visit by up to", 30, "days", HIGHER, 0, 180, "default: one monthly check"),
+    LABOR_RATE("An hour in the shop costs", 95, "$", HIGHER, 1, 1000, "default: enter your own value"),
+    PRICE_GROWTH("Prices grow by", 3, "% a year", HIGHER, 0, 25, "default: enter your own value"),
     EARLY_FAILURE_RATE(
-            "Tires lost to damage before any limit", 2, "% a year", HIGHER, 0, 50, "our default: enter your own"),
+            "Tires lost to damage before any limit", 2, "% a year", HIGHER, 0, 50, "default: enter your own value"),
     NEW_TIRE_MONTHS(
-            "A new tire is on arrival", 4, "months old", HIGHER, 0, 24, "our default until deliveries say better"),
+            "A new tire is on arrival", 4, "months old", HIGHER, 0, 24, "default until deliveries show otherwise"),
     CUSTOM_BROUGHT_IN(
-            "The fleet’s own rotation: a tire brought in weighs", 4_000, "points", HIGHER, 0, 1_000_000, "our default"),
-    CUSTOM_STEER_YEAR("… a year of age on steer", 150, "points", HIGHER, 0, 1_000_000, "our default"),
-    CUSTOM_SPREAD("… 1/32 in of tread between an axle’s tires", 60, "points", HIGHER, 0, 1_000_000, "our default"),
-    CUSTOM_DUAL("… 1/32 in between a dual’s diameters", 120, "points", HIGHER, 0, 1_000_000, "our default"),
-    CUSTOM_LIFTED("… a wheel lifted", 100, "points", HIGHER, 0, 1_000_000, "our default"),
-    CUSTOM_DEMOUNTED("… a tire taken off or put on a wheel", 300, "points", HIGHER, 0, 1_000_000, "our default"),
-    CUSTOM_UNUSED_MONTH("… a month of life in a tire taken off", 10, "points", HIGHER, 0, 1_000_000, "our default"),
+            "The fleet’s own rotation: a tire brought in weighs", 4_000, "points", HIGHER, 0, 1_000_000, "default"),
+    CUSTOM_STEER_YEAR("… a year of age on steer", 150, "points", HIGHER, 0, 1_000_000, "default"),
+    CUSTOM_SPREAD("… 1/32 in of tread between an axle’s tires", 60, "points", HIGHER, 0, 1_000_000, "default"),
+    CUSTOM_DUAL("… 1/32 in between a dual’s diameters", 120, "points", HIGHER, 0, 1_000_000, "default"),
+    CUSTOM_LIFTED("… a wheel lifted", 100, "points", HIGHER, 0, 1_000_000, "default"),
+    CUSTOM_DEMOUNTED("… a tire taken off or put on a wheel", 300, "points", HIGHER, 0, 1_000_000, "default"),
+    CUSTOM_UNUSED_MONTH("… a month of life in a tire taken off", 10, "points", HIGHER, 0, 1_000_000, "default"),
     DELIVERED_AGE_NOTED("Age on delivery is noted from", 6, "months", LOWER, 0, 36, "practice"),
     DELIVERED_AGE_ACCEPT("Age on delivery must be accepted from", 12, "months", LOWER, 1, 60, "practice");
 
@@ -147,7 +156,7 @@ public enum PolicyNumber {
         this.source = source;
     }
 
-    /** Where our default comes from. */
+    /** Where default comes from. */
     public String source() {
         return source;
     }
@@ -167,7 +176,7 @@ public enum PolicyNumber {
     /** A value of this number as it is read: {@code 5/32 in}, {@code 7.5 years}. */
     public String label(double value) {
         String figure = value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
-        return figure + (unit.startsWith("/") ? unit : " " + unit);
+        return figure + (unit.startsWith("/") || unit.startsWith("%") ? unit : " " + unit);
     }
 
     public StricterSide stricter() {

@@ -52,7 +52,7 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
                     Action.STOP,
                     Optional.empty(),
                     Message.of(
-                            "{} is 80 % of {} or less: treat it as run flat. No air. Deflate, demount, look inside",
+                            "{} is 80% of {} or less: treat it as run flat. No air. Deflate, demount, look inside",
                             read, drivenAt.get()));
         }
         if (!cold) {
@@ -61,13 +61,13 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
                             Action.ADD_AIR,
                             Optional.of(target),
                             Message.of(
-                                    "Hot and still under {}: certainly low. Add air to {} now, and gauge it again cold",
+                                    "Hot and still under {}: certainly low. Add air to {} now, and check again cold",
                                     target,
                                     target))
                     : new Adjustment(
                             Action.WAIT,
                             Optional.empty(),
-                            Message.of("Hot: it reads high. Never bleed a hot tire; gauge it after 3 hours"));
+                            Message.of("A hot tire reads high. Never bleed a hot tire. Check again after 3 hours."));
         }
         double off = fillTo.psi() - read.psi();
         Optional<Pressure> over = maximum.filter(read::isOver);
@@ -86,12 +86,10 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
         Pressure by = AxlePressureCalculator.psi(Math.abs(off));
         return off > 0
                 ? new Adjustment(
-                        Action.ADD_AIR,
-                        Optional.of(fillTo),
-                        Message.of("Add {} to {}, then gauge it again", by, fillTo))
+                        Action.ADD_AIR, Optional.of(fillTo), Message.of("Add {} to {}, then check again", by, fillTo))
                 : new Adjustment(
                         Action.RELEASE_AIR,
                         Optional.of(fillTo),
-                        Message.of("Release {} to {}, then gauge it again", by, fillTo));
+                        Message.of("Release {} to {}, then check again", by, fillTo));
     }
 }

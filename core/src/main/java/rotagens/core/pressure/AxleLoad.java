@@ -68,7 +68,7 @@ public record AxleLoad(
             return Optional.of("body or equipment has changed since");
         }
         if (!scaleTicket.tires().getOrDefault(axle, tireNow).equals(tireNow)) {
-            return Optional.of("other tires have been fitted since");
+            return Optional.of("other tires have been installed since");
         }
         int months = policy.days(PolicyNumber.SCALE_TICKET_MONTHS);
         return scaleTicket.on().plusMonths(months).isAfter(today)

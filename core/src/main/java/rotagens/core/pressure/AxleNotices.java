@@ -83,7 +83,7 @@ final class AxleNotices {
                         whole(lb),
                         down(most),
                         Message.of(
-                                "No pressure cures it. Take {} off this axle, or fit tires rated at least {} each.",
+                                "No pressure corrects it. Take {} off this axle, or install tires rated at least {} each.",
                                 up((lb - most) * tires),
                                 up(lb)));
             }
@@ -119,7 +119,7 @@ final class AxleNotices {
                             whole(lb),
                             most,
                             Message.of(
-                                    "Take {} off this axle, or fit wheels with a higher rating.",
+                                    "Take {} off this axle, or install wheels with a higher rating.",
                                     up((lb - most.lb()) * tires)));
                 });
     }
@@ -130,7 +130,9 @@ final class AxleNotices {
                         Severity.WATCH,
                         Rule.WEIGHTS_CURRENT,
                         Message.of(
-                                "The slip of {} is old: {}", load.scaleTicket().on(), why),
+                                "The scale ticket of {} is out of date: {}",
+                                load.scaleTicket().on(),
+                                why),
                         Message.of("{}", load.scaleTicket().on()),
                         Message.of("{} months", policy.days(PolicyNumber.SCALE_TICKET_MONTHS)),
                         Message.of("Weigh it again; until then its load is only what it once was.")));
@@ -170,7 +172,7 @@ final class AxleNotices {
         note(
                 Rule.SIDE_DIFFERENCE,
                 Message.of(
-                        "The {} end is heavier by {} % of the axle",
+                        "The {} end is heavier by {}% of the axle",
                         weight.heavierSide().label(),
                         String.format(java.util.Locale.ROOT, "%.1f", weight.sideDifference() * 100)),
                 Message.of(
@@ -188,7 +190,7 @@ final class AxleNotices {
                     .flatMap(tire -> facts.charts().surrogate(tire, answer.isDual()).stream())
                     .findFirst()
                     .map(chart -> Message.of(
-                            " {} has a chart for this size; another maker’s is shown, never final.",
+                            " {} has a chart for this size; another manufacturer’s chart is shown, never final.",
                             chart.manufacturer()));
             add(
                     Severity.WATCH,
@@ -199,7 +201,7 @@ final class AxleNotices {
                     answer.target().pressure().orElseThrow(),
                     Message.of(""),
                     Message.of(
-                            "No chart of this maker for this tire on file. Get it and enter it under Reference.{}",
+                            "No chart of this manufacturer for this tire on file. Get it and enter it under Reference.{}",
                             beside.orElse(Message.of(""))));
         }
     }
@@ -236,7 +238,7 @@ final class AxleNotices {
             note(
                     Rule.TARGET_OUTDATED,
                     Message.of("The warning threshold was set for other tires"),
-                    Message.of("Look at it again for the tires fitted now."));
+                    Message.of("Check it again for the tires installed now."));
         }
         double warns = answer.warning().get().psi();
         Optional<Double> need = answer.minimumForLoadPsi();
@@ -258,7 +260,7 @@ final class AxleNotices {
             note(
                     Rule.WARNING_THRESHOLD,
                     Message.of(
-                            "Warns at {}, over 95 % of the target {}",
+                            "Warns at {}, over 95% of the target {}",
                             answer.warning().get(), target.get()),
                     Message.of(
                             "A cold morning will set it off. Was the pressure lowered? Compare both before hunting a fault."));
@@ -300,7 +302,7 @@ final class AxleNotices {
                                 "The next row, {}, leaves {}.",
                                 row,
                                 days(PressureLoss.daysToReach(row.psi(), need, PressureLoss.NORMAL_MONTHLY))))
-                        .orElse(Message.of("No higher row is allowed: gauge it more often.")));
+                        .orElse(Message.of("No higher chart row is allowed. Check pressure more often.")));
     }
 
     private static String days(long days) {

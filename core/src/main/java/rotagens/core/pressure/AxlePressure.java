@@ -81,7 +81,7 @@ public record AxlePressure(
                 Reason.of(
                         Rule.PLACARD,
                         Message.of(
-                                "{} is fitted beside {}",
+                                "{} is installed beside {}",
                                 tire.size().molded(),
                                 tires.get(0).size().molded()),
                         Message.of(tire.size().molded()),

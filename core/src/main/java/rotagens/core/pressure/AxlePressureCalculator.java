@@ -151,30 +151,30 @@ final class AxlePressureCalculator {
                     methodChoice.get().reason());
         }
         String order = switch (chosen.get().method()) {
-            case WEIGHED_LOAD -> "a current slip stands above every other ground";
-            case PLACARD -> "no current weight, and the original size is fitted";
-            case PLACARD_EQUIVALENT -> "no current weight, and another size than the placard’s is fitted";
+            case WEIGHED_LOAD -> "a current scale ticket overrides every other method";
+            case PLACARD -> "no current weight, and the original size is installed";
+            case PLACARD_EQUIVALENT -> "no current weight, and a size other than the placard’s is installed";
             case RATED_LOAD -> "no current weight and no usable placard, over 10,000 lb";
             case CHALK_TEST -> "chosen";
         };
         return methodChoice.isPresent()
                 ? Message.of(
-                        "{} was chosen but can’t be taken here; our own order: {}",
+                        "{} was chosen but is not available here. Default order: {}",
                         methodChoice.get().method().label(),
                         order)
-                : Message.of("Our own order: {}", order);
+                : Message.of("Default order: {}", order);
     }
 
     private Reason voidedReason(PressureInputs.MethodChoice methodChoice) {
         return Reason.of(
                 Rule.TARGET_OUTDATED,
                 Message.of(
-                        "The target was derived for {}; {} is fitted now",
+                        "The target was derived for {}, and {} is installed now",
                         methodChoice.tires().get(axle),
                         tireNow),
                 Message.of(tireNow),
                 Message.of(methodChoice.tires().get(axle)),
-                "Target, contact trim and placard don’t carry over. Choose again under Load & pressure, and look at warning threshold, changer fit and wheel limits.");
+                "Target, chalk test and placard no longer apply. Choose again under Load & pressure, and check the warning threshold, the tire changer and the wheel limits.");
     }
 
     /** Nothing can be taken: the reason of the school that came nearest says what is missing. */
@@ -213,8 +213,8 @@ final class AxlePressureCalculator {
                     PressureMethod.PLACARD,
                     Optional.of(pressure),
                     Rule.PLACARD,
-                    Message.of("{} is fitted, the placard is for {}", fittedSizes(), original),
-                    "The placard’s figure doesn’t hold for another size.");
+                    Message.of("{} is installed, the placard is for {}", fittedSizes(), original),
+                    "The placard pressure does not apply to another size.");
         }
         return guarded(
                 PressureMethod.PLACARD,
@@ -222,7 +222,7 @@ final class AxlePressureCalculator {
                 false,
                 Rule.PLACARD,
                 Message.of("Placard {} for {}", pressure, original),
-                "The vehicle maker’s figure for the original size.");
+                "The vehicle manufacturer’s pressure for the original size.");
     }
 
     private MethodResult equivalent() {
@@ -239,7 +239,7 @@ final class AxlePressureCalculator {
                     PressureMethod.PLACARD_EQUIVALENT,
                     Optional.empty(),
                     Rule.PLACARD_EQUIVALENT,
-                    Message.of("The original size is fitted"),
+                    Message.of("The original size is installed"),
                     "The placard itself holds.");
         }
         Vehicle.Placard on = placard.get();
@@ -255,7 +255,7 @@ final class AxlePressureCalculator {
                                     "No {} on file, so what the original carried isn’t known",
                                     on.size().molded())
                             : Message.of(missing.orElse("")),
-                    "Put the original tire into the catalogue with its ratings, or weigh the vehicle.");
+                    "Add the original tire to the catalog with its ratings, or weigh the vehicle.");
         }
         double lb = originalTire.get().lb();
         Load carried = Load.lb(Math.rint(lb));
@@ -280,7 +280,7 @@ final class AxlePressureCalculator {
                         carried,
                         fittedSizes(),
                         read.pressure.get()),
-                "The vehicle was tested for the placard’s load, so the tire fitted must carry the same.");
+                "The vehicle was tested for the placard’s load, so the installed tire must carry the same.");
     }
 
     private MethodResult weighed() {
@@ -304,7 +304,7 @@ final class AxlePressureCalculator {
                                     facts.currentLoadState().state().label()),
                     facts.scaleTickets().isEmpty()
                             ? "Weigh it as it travels: fuel full, fresh water full, waste empty, cargo and people."
-                            : "A slip says nothing about a heavier load. Weigh it as it travels now.");
+                            : "A scale ticket does not cover a heavier load. Weigh the vehicle as it travels now.");
         }
         double lb = load.get().perTireLb();
         SizingResult read = sizing(lb);
@@ -319,8 +319,8 @@ final class AxlePressureCalculator {
         Pressure row = read.pressure.get();
         Message says = Message.of("{} a tire on the heavier end: {}{}", Load.lb(Math.rint(lb)), row, read.statement);
         String because = curve.get().isEstimate()
-                ? "No chart of this maker on file: an estimate from the rated load. Get the maker’s chart."
-                : "The next higher row of the maker’s chart carries it.";
+                ? "No load chart of this manufacturer on file. This is an estimate from the rated load. Get the manufacturer’s chart."
+                : "The next higher row of the manufacturer’s chart carries it.";
         boolean estimate = curve.get().isEstimate();
         Optional<Pressure> margin = forMargin(lb, row);
         if (margin.isPresent()) {
@@ -339,7 +339,7 @@ final class AxlePressureCalculator {
                             says,
                             lifted.get().pressure())
                     : Message.of(
-                            "{}, raised to the highest allowed, {}: the warning {} % under the target would ask for {}",
+                            "{}, raised to the highest allowed, {}: the warning {}% under the target would ask for {}",
                             says,
                             lifted.get().pressure(),
                             Math.round(facts.thresholds().get(axle).belowSet() * 100),
@@ -373,7 +373,7 @@ final class AxlePressureCalculator {
                     reason(
                             Rule.WEIGHTS_CURRENT,
                             Message.of(
-                                    "The slip of {} is old: {}",
+                                    "The scale ticket of {} is out of date: {}",
                                     load.get().scaleTicket().on(),
                                     load.get().outdatedReason().get()),
                             "Weigh it again as it travels."));
@@ -445,7 +445,7 @@ final class AxlePressureCalculator {
                     Optional.empty(),
                     Rule.RATED_LOAD,
                     Message.of("Not for passenger tires"),
-                    "Their molded figure is a limit, not the pressure for a load.");
+                    "The molded pressure is a limit, not the pressure for a load.");
         }
         if (molded.isEmpty()) {
             return refused(
@@ -487,7 +487,7 @@ final class AxlePressureCalculator {
                     PressureMethod.CHALK_TEST,
                     Optional.of(on.pressure()),
                     Rule.CHALK_TEST,
-                    Message.of("{} by chalk line, but neither a slip nor a placard bounds it", on.pressure()),
+                    Message.of("{} by chalk test, but no scale ticket and no placard limits it", on.pressure()),
                     "A footprint alone says nothing about the load: weigh the vehicle, or read the placard.");
         }
         double floor = trimFloorPsi();
@@ -503,7 +503,7 @@ final class AxlePressureCalculator {
                             allLoads.isEmpty()
                                     ? "the placard"
                                     : "what the heaviest load on file needs at the next check"),
-                    "A footprint never overrules the load.");
+                    "The chalk test never overrides the minimum for the load.");
         }
         MethodResult found = guarded(
                 PressureMethod.CHALK_TEST,
@@ -511,7 +511,7 @@ final class AxlePressureCalculator {
                 false,
                 Rule.CHALK_TEST,
                 Message.of(
-                        "{} by chalk line on {}, {} load, {}{}",
+                        "{} by chalk test on {}, {} load, {}{}",
                         on.pressure(),
                         on.on(),
                         on.state().label(),
@@ -570,7 +570,7 @@ final class AxlePressureCalculator {
             return new SizingResult(
                     Optional.empty(),
                     Message.of("{} a tire, it carries at most {}", load, over.max()),
-                    "No pressure cures an overload: take load off, or fit tires with a higher rating.");
+                    "No pressure corrects an overload. Reduce the load, or install tires with a higher rating.");
         }
         LoadCurve.LimitTooLow low = (LoadCurve.LimitTooLow) sized;
         return new SizingResult(
@@ -581,7 +581,7 @@ final class AxlePressureCalculator {
                         low.needed(),
                         low.maximum(),
                         maximumPressure.map(MaximumPressure::limitedBy).orElse(Message.of("a limit"))),
-                "That limit is too low for the load: take load off, or fit wheels and tires that allow the pressure.");
+                "That limit is too low for the load. Reduce the load, or install wheels and tires that allow the pressure.");
     }
 
     private double maximumPsi() {

@@ -45,7 +45,7 @@ public record CurrentCapacity(int axle, Optional<Load> capacity, Optional<Positi
                         Optional.of(Load.lb(0)),
                         Optional.of(position),
                         Message.of(
-                                "Nothing: {} ran at 80 % of target or less and waits for a look inside",
+                                "Nothing: {} ran at 80% of target or less and Waiting for review inside",
                                 position.code()));
             }
             if (tire == null || now.cold().isEmpty()) {
@@ -53,7 +53,7 @@ public record CurrentCapacity(int axle, Optional<Load> capacity, Optional<Positi
                         axle,
                         tire == null
                                 ? Message.of("no tire on file at {}", position.code())
-                                : Message.of("{} was never gauged cold", position.code()));
+                                : Message.of("{} has no cold reading", position.code()));
             }
             double carries;
             try {

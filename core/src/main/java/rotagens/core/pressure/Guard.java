@@ -49,7 +49,7 @@ public final class Guard {
                             pressure,
                             Load.lb(Math.floor(tooLittle.get())),
                             Load.lb(Math.rint(load.orElseThrow().perTireLb()))),
-                    "Less than the recorded load needs; nobody may choose that.");
+                    "Below the minimum for the recorded load. It cannot be chosen.");
         }
         return MethodResult.passed(pressureMethod, pressure, estimate, reason);
     }
@@ -68,6 +68,6 @@ public final class Guard {
      */
     public static Optional<Message> refusesFill(Pressure filledTo, Optional<Pressure> maximum) {
         return maximum.filter(filledTo::isOver)
-                .map(most -> Message.of("Over the maximum {}. Release air, then gauge it again.", most));
+                .map(most -> Message.of("Over the maximum {}. Release air, then check again.", most));
     }
 }

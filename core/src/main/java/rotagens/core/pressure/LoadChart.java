@@ -145,13 +145,13 @@ public record LoadChart(
                     dual ? "dual" : "single",
                     covered
                             ? Message.of(
-                                    "The chart reaches {} at {}, the sidewall of {} says {}: they agree within 1 % on a chart for this tire.",
+                                    "The chart reaches {} at {}, the sidewall of {} says {}: they agree within 1% on a chart for this tire.",
                                     Load.lb(Math.rint(reached)),
                                     tire.moldedPressure().get(),
                                     tire.title(),
                                     rated.get())
                             : Message.of(
-                                    "The chart ends at {}, the rated load of {} stands at {}: a row is missing.",
+                                    "The chart ends at {}, but the rated load of {} is at {}. A row is missing.",
                                     last.pressure(),
                                     tire.title(),
                                     tire.moldedPressure().get())));

@@ -7,7 +7,7 @@ public enum PressureMethod {
     WEIGHED_LOAD("Weighed", "Constant known loads; changed tire sizes"),
     RATED_LOAD(
             "Rated load", "Vehicles always near their limit; harsh, and wears the center where the load isn’t there"),
-    CHALK_TEST("Contact trim", "Ride and even wear on lightly loaded trucks, by chalk line");
+    CHALK_TEST("Chalk test", "Ride and even wear on lightly loaded trucks, by chalk on the tread");
 
     private final String label;
     private final String useWhen;

@@ -90,8 +90,8 @@ final class RatingNotices {
                         Message.of("{}", whole(ratedLb)),
                         Message.of("{}", rating),
                         weighed
-                                ? "It may not be loaded to its rating on these tires. Fit tires with a higher rating when they are next due."
-                                : "What it carries isn’t on record: weigh it, or fit tires with a higher rating."));
+                                ? "Do not load it to its rating on these tires. Install tires with a higher rating when they are next due."
+                                : "Its load is not on file. Weigh the vehicle, or install tires with a higher rating."));
     }
 
     private static Load whole(double lb) {

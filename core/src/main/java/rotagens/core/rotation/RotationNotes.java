@@ -122,7 +122,7 @@ public final class RotationNotes {
         return unread.isEmpty()
                 ? Optional.empty()
                 : Optional.of(Message.of(
-                        "Nobody has read the wheel at {}: its tire is remounted instead of the wheel moved.",
+                        "The wheel at {} is not on file: its tire is remounted instead of the wheel moved.",
                         String.join(", ", unread)));
     }
 }

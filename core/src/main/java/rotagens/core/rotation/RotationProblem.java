@@ -194,17 +194,18 @@ public final class RotationProblem {
         return speed(tire.tire().model())
                 .filter(symbol -> slowest.filter(least -> symbol.kmPerHour() < least.kmPerHour())
                         .isPresent())
-                .map(symbol -> new VerdictReason(
-                        Verdict.DO_NOT_OPERATE,
-                        Reason.of(
-                                Rule.SPEED_RATING,
-                                Message.of(
-                                        "Speed symbol {}, the vehicle runs on {}",
-                                        symbol.name(),
-                                        slowest.orElseThrow().name()),
-                                Message.of(symbol.name()),
-                                Message.of(slowest.orElseThrow().name()),
-                                "No tire is slower than those the vehicle runs on; its maker’s data come first.")));
+                .map(
+                        symbol -> new VerdictReason(
+                                Verdict.DO_NOT_OPERATE,
+                                Reason.of(
+                                        Rule.SPEED_RATING,
+                                        Message.of(
+                                                "Speed symbol {}, the vehicle runs on {}",
+                                                symbol.name(),
+                                                slowest.orElseThrow().name()),
+                                        Message.of(symbol.name()),
+                                        Message.of(slowest.orElseThrow().name()),
+                                        "No tire is slower than those the vehicle runs on; its manufacturer’s data come first.")));
     }
 
     private static Optional<SpeedSymbol> speed(TireModel model) {
@@ -321,7 +322,7 @@ public final class RotationProblem {
         }
     }
 
-    // What it gives and costs
+    // Gains and costs
 
     /** The tires that may go on an axle: the hand, then those to buy for it. */
     List<CandidateTire> choices(int axle) {

@@ -162,8 +162,8 @@ public record RotationProposal(Arrangement arrangement, ArrangementMetrics metri
     public static List<Message> remedies(RotationProblem rotationProblem, Optional<Infeasibility> infeasibility) {
         List<Message> cures = new ArrayList<>();
         latestVisit(rotationProblem)
-                .ifPresent(day -> cures.add(
-                        Message.of("An earlier next visit: the tires at hand can be arranged to last until {}.", day)));
+                .ifPresent(day -> cures.add(Message.of(
+                        "An earlier next visit: the available tires can be arranged to last until {}.", day)));
         infeasibility.ifPresent(found -> found.rules().forEach(rule -> cures.add(Message.of(cure(rule)))));
         if (rotationProblem.inputs().toBuy().isEmpty()) {
             cures.add(Message.of("Allow tires to be bought."));
@@ -176,7 +176,7 @@ public record RotationProposal(Arrangement arrangement, ArrangementMetrics metri
             case AGE_STEER -> "Younger tires for steer, or a manager’s override of the steer age with a reason.";
             case AGE_OVERALL -> "Younger tires in place of those that pass the overall age limit.";
             case PULL_POINT -> "Deeper tires, or a manager’s override of the pull point with a reason.";
-            case TREAD_LIMIT, WEAR_BAR -> "Deeper tires: the legal limit is nobody’s to override.";
+            case TREAD_LIMIT, WEAR_BAR -> "Use deeper tires. The legal limit cannot be overridden.";
             case PATTERN_MATCH, TREAD_MATCH -> "A pair that matches, or a manager’s override with a reason.";
             case DUAL_DIAMETER ->
                 "A tire nearer in diameter to its mate; measure both round the tread where models differ.";

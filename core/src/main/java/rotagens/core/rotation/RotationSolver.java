@@ -66,7 +66,7 @@ final class RotationSolver {
         this.lastsMonths = lastsMonths;
         this.hand = rotationProblem.inputs().candidates();
         if (hand.size() > MOST_TIRES) {
-            throw new IllegalArgumentException("More than " + MOST_TIRES + " tires on one bench");
+            throw new IllegalArgumentException("More than " + MOST_TIRES + " tires in one rotation");
         }
         this.life = hand.stream().mapToDouble(rotationProblem::life).toArray();
     }

@@ -226,8 +226,8 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
                                 .anyMatch(cornerMatch ->
                                         cornerMatch.onAnotherAxle() && CornerMatch.axle(cornerMatch.named()) == axle));
         if (bothWays) {
-            said.add(
-                    "axle " + axles.get(0) + " and axle " + axles.get(1) + " are crossed, left or right can’t be told");
+            said.add("axle " + axles.get(0) + " and axle " + axles.get(1)
+                    + " are swapped, but not certain whether left or right");
         }
         open.stream()
                 .filter(cornerMatch -> !bothWays || !cornerMatch.onAnotherAxle())
@@ -259,7 +259,7 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
                     .toList();
             List<String> open = agreed();
             return Message.of(
-                    "{} {} crossed: {}{}. Relearn before adding air.",
+                    "{} {} swapped: {}{}. Relearn before adding air.",
                     codes.size() == 2 ? codes.get(0) + " and " + codes.get(1) : String.join(", ", codes),
                     codes.size() == 1 ? "is" : "are",
                     crossed.stream()
@@ -281,7 +281,7 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
                     Pressure.psi(Math.round(marginPsi() * 10) / 10.0));
         }
         return Message.of(
-                "No corners are crossed, but dash and gauge differ by up to {}: read both again, then look at the sensor.",
+                "No sensors are swapped, but dash and gauge differ by up to {}. Read both again, then check the sensor.",
                 Pressure.psi(
                         corners.stream().mapToDouble(CornerMatch::offPsi).max().orElseThrow()));
     }

@@ -154,7 +154,7 @@ public record RelearnGuide(
             Optional<Position> wanted = next();
             if (wanted.isPresent() && !wanted.get().equals(corner)) {
                 remarks.add(Message.of(
-                        "The lamp at {} is lit, the procedure on file names {}. The lamp is right: work at {}, and put the order on file right afterwards.",
+                        "The lamp at {} is lit, but the procedure names {}. Work at {} and correct the procedure afterward.",
                         corner.code(),
                         wanted.get().code(),
                         corner.code()));
@@ -188,7 +188,7 @@ public record RelearnGuide(
             }
             if (heard.size() < corners.size()) {
                 remarks.add(Message.of(
-                        "It gave its end signal after {} of {} corners. A horn is no proof: compare dash and gauge.",
+                        "It gave its end signal after {} of {} corners. The horn alone does not confirm the relearn. Compare dash and gauge at every corner.",
                         heard.size(),
                         corners.size()));
             }
@@ -262,7 +262,7 @@ public record RelearnGuide(
                         Diagnosis.Type.NOT_IN_RANGE,
                         corner,
                         Message.of(
-                                "Still silent at {}: out of range. Roll the vehicle a quarter turn so that the valve changes its place, doors shut, and try once more.",
+                                "No response at {}: out of range. Roll the vehicle a quarter wheel turn, close the doors, and try again.",
                                 corner.code())));
             }
             return Optional.of(
@@ -329,7 +329,7 @@ public record RelearnGuide(
                 case CORNERS -> corner();
                 case REINFLATE ->
                     Message.of(
-                            "Fill every tire to its target and gauge it: {}. Nothing is closed before.{}",
+                            "Inflate every tire to target and check it: {}. The relearn cannot be finished before that.{}",
                             codes(toReinflate()),
                             compared.filter(found -> !found.matches())
                                     .map(found -> Message.of(" By dash and gauge: {}", found.statement()))
@@ -351,7 +351,7 @@ public record RelearnGuide(
             }
             if (!withoutTarget().isEmpty()) {
                 return Message.of(
-                        "No target on file at {}: find it under Load & pressure first, so that every corner can be gauged at its target.",
+                        "No target on file at {}. Derive it under Load & pressure first, so that every corner can be checked at its target.",
                         codes(withoutTarget()));
             }
             if (compared.isEmpty()) {
@@ -362,7 +362,7 @@ public record RelearnGuide(
             }
             return heard.containsAll(corners)
                     ? Message.of(
-                            "Tires of one pressure prove nothing by the dash. Change one tire after the other by 4 psi or 5 %, read again, and put it back; or start again and tap each lamp.")
+                            "Tires of one pressure prove nothing by the dash. Change one tire after the other by 4 psi or 5%, read again, and put it back; or start again and tap each lamp.")
                     : Message.of("Not every corner was heard. Start again from the first corner.");
         }
 

@@ -105,7 +105,7 @@ public record RelearnProcedure(
             throw new InvalidInputException("Name at least one way into learn mode.");
         }
         if (Set.copyOf(cornerOrder).size() != cornerOrder.size()) {
-            throw new InvalidInputException("A corner stands twice in the order. Each is asked for once.");
+            throw new InvalidInputException("A corner is listed twice. Enter each corner once.");
         }
     }
 

@@ -47,7 +47,7 @@ public final class RelearnTemplates {
                         Trigger.TOOL,
                         EndSignal.NONE,
                         RelearnProcedure.round(axleLayout, Side.LEFT),
-                        "Makers ask for some minutes above town speed."),
+                        "Manufacturers require some minutes above town speed."),
                 new RelearnProcedure(
                         "Diagnostic tool writes the IDs",
                         List.of(EntryMethod.DIAGNOSTIC_TOOL),

@@ -42,7 +42,7 @@ public final class WarningLampReport {
                 .min(Comparator.comparing(
                         corner -> share(corner, gauge, targets).orElseThrow()))
                 .map(low -> Message.of(
-                        "The lamp named {}, but by gauge it holds {} and {} is low with {} of {}. The sensors may be crossed: compare dash and gauge before adding air.",
+                        "The lamp named {}, but the gauge shows {} there, and {} is low: {} of {}. The sensors may be swapped: compare dash and gauge before adding air.",
                         named.code(),
                         gauge.get(named),
                         low.code(),

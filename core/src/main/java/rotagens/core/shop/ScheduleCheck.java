@@ -60,7 +60,7 @@ public final class ScheduleCheck {
             clashes.add(new ScheduleConflict(
                     ScheduleRule.TOO_FEW_TECHNICIANS,
                     Message.of(
-                            "{} needs {} pairs of hands, {} planned.",
+                            "{} needs {} technicians, {} scheduled.",
                             job.unit(),
                             job.techniciansNeeded(),
                             placed.assignees().size())));
@@ -180,7 +180,7 @@ public final class ScheduleCheck {
         }
         return Optional.of(new ScheduleConflict(
                 ScheduleRule.VEHICLE_BUSY,
-                Message.of("{} stands in bay {} until {}.", one.job().unit(), other.bay(), until)));
+                Message.of("{} is in bay {} until {}.", one.job().unit(), other.bay(), until)));
     }
 
     /** Whether two jobs need the same piece of equipment of which their yard has only one. */
@@ -239,7 +239,7 @@ public final class ScheduleCheck {
                 .map(most -> new ScheduleConflict(
                         ScheduleRule.MINIMUM_IN_SERVICE,
                         Message.of(
-                                "{} in service of {} fit, at least {} wanted: {} would be in the shop on {}.",
+                                "Only {} of {} available vehicles would be in service (minimum {}) with {} in the shop on {}.",
                                 rules.inService().getOrDefault(job.vehicleClass(), 0) - in.size(),
                                 rules.inService().getOrDefault(job.vehicleClass(), 0),
                                 rules.inService().getOrDefault(job.vehicleClass(), 0) - most,

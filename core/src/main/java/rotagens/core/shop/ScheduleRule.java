@@ -7,7 +7,7 @@ public enum ScheduleRule {
     CLOSED("Shop is closed"),
     OUTSIDE_HOURS("Outside opening hours"),
     EQUIPMENT("Equipment the yard doesn’t have"),
-    TOO_FEW_TECHNICIANS("Too few hands"),
+    TOO_FEW_TECHNICIANS("Too few technicians"),
     TECHNICIAN_HOURS("Not at work then"),
     VEHICLE_BOOKED("Vehicle is away"),
     BAY_OCCUPIED("Bay is taken"),

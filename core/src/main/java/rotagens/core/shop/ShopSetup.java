@@ -19,13 +19,13 @@ public final class ShopSetup {
             int fit = rules.inService().getOrDefault(rule.vehicleClass(), 0);
             if (rule.minimum() > fit) {
                 faults.add(Message.of(
-                        "“Keep {} of {} in service” can’t be met: only {} fit to roll today, whatever is planned.",
+                        "“Keep {} of {} in service” cannot be met: only {} able to operate today, whatever is scheduled.",
                         rule.minimum(),
                         rule.vehicleClass(),
                         fit == 1 ? "one is" : fit + " are"));
             } else if (rule.minimum() == fit) {
                 faults.add(Message.of(
-                        "“Keep {} of {} in service” leaves none for the shop: {} fit to roll. Ask for one less, or work after hours.",
+                        "“Keep {} of {} in service” leaves none for the shop: {} able to operate. Lower the minimum by one, or work after hours.",
                         rule.minimum(),
                         rule.vehicleClass(),
                         fit));
@@ -97,7 +97,7 @@ public final class ShopSetup {
                         faults.add(Message.of("{} needs: {}; {} has none.", job.unit(), need.label(), yard.name())));
         if (FirstFit.crews(job, rules).isEmpty()) {
             faults.add(Message.of(
-                    "{} needs {} pairs of hands; {} has {}.",
+                    "{} needs {} technicians; {} has {}.",
                     job.unit(),
                     job.techniciansNeeded(),
                     yard.name(),
@@ -108,7 +108,7 @@ public final class ShopSetup {
         if (job.fit()
                 && rules.mayBeIn(job.vehicleClass()).filter(most -> most == 0).isPresent()) {
             faults.add(Message.of(
-                    "No {} may be in the shop: as many have to stay in service as are fit to roll.",
+                    "No {} may be in the shop: as many have to stay in service as are able to operate.",
                     job.vehicleClass()));
         }
         return faults;

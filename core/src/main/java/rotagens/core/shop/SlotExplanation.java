@@ -40,7 +40,10 @@ public final class SlotExplanation {
                 earlierSlot.stream().filter(day -> day.rule().isEmpty()).findFirst();
         Message says = late
                 ? free.map(day -> Message.of(
-                                "Due {}, planned {}: it would also fit on {}.", job.due(), placed.day(), day.day()))
+                                "Due {}, scheduled {}: it could also be done on {}.",
+                                job.due(),
+                                placed.day(),
+                                day.day()))
                         .orElse(Message.of("Due {}, planned {}: no earlier day is free.", job.due(), placed.day()))
                 : Message.of("Due {}, so {} is in time.", job.due(), placed.day());
         return new Answer(says, earlierSlot);
@@ -89,7 +92,7 @@ public final class SlotExplanation {
                         day,
                         Optional.of(ScheduleRule.TOO_FEW_TECHNICIANS),
                         Message.of(
-                                "Nobody at {} can do it: {} pairs of hands needed.",
+                                "No technicians at {} can do it: {} technicians needed.",
                                 job.yard(),
                                 job.techniciansNeeded())));
     }

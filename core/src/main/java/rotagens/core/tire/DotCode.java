@@ -40,14 +40,14 @@ public record DotCode(String molded, DotWeek date) {
     public static DotCode parse(String text, LocalDate today) {
         String code = text == null ? "" : stripped(text);
         if (code.isEmpty()) {
-            throw new InvalidInputException("Enter the DOT code, or at least its last four figures, for example 0821.");
+            throw new InvalidInputException("Enter the DOT code, or at least its last four digits, for example 0821.");
         }
         if (NOBODY_CAN.matcher(code).matches()) {
             return new DotCode(UNREADABLE, DotWeek.unreadable());
         }
         if (code.length() > 13 || !READ.matcher(code).matches()) {
             throw new InvalidInputException(
-                    "A DOT code has at most 13 letters and figures, a ? for each that can’t be read. Read it again from the sidewall.");
+                    "A DOT code has at most 13 letters and digits, a ? for each that can’t be read. Read it again from the sidewall.");
         }
         misread(code).ifPresent(message -> {
             throw new InvalidInputException(message);
@@ -63,7 +63,7 @@ public record DotCode(String molded, DotWeek date) {
             return new DotCode(code, DotWeek.parse(code.substring(code.length() - 3), today));
         }
         throw new InvalidInputException(
-                "This code carries no date: the full one stands on one sidewall only, often the inboard one."
+                "This code carries no date: the full one is on one sidewall only, often the inboard one."
                         + " Read the other sidewall.");
     }
 
@@ -81,7 +81,7 @@ public record DotCode(String molded, DotWeek date) {
                 || !LETTERS_AND_FIGURES.matcher(bare).matches()
                 || !FIGURES.matcher(bare.substring(bare.length() - 4)).matches()) {
             throw new InvalidInputException(
-                    "Enter the retreader’s mark after DOT-R, or at least its last four figures, week then year.");
+                    "Enter the retreader’s mark after DOT-R, or at least its last four digits, week then year.");
         }
         return new DotCode(bare, DotWeek.parse(bare.substring(bare.length() - 4), today));
     }
@@ -101,11 +101,11 @@ public record DotCode(String molded, DotWeek date) {
             int plant = newer ? 3 : 2;
             parts.add(new Part(molded.substring(0, plant), "plant that made it"));
             if (newer) {
-                parts.add(new Part(molded.substring(plant, date), "maker’s own code, size included"));
+                parts.add(new Part(molded.substring(plant, date), "manufacturer’s own code, size included"));
             } else {
-                parts.add(new Part(molded.substring(plant, plant + 2), "maker’s code for the size"));
+                parts.add(new Part(molded.substring(plant, plant + 2), "manufacturer’s code for the size"));
                 if (date > plant + 2) {
-                    parts.add(new Part(molded.substring(plant + 2, date), "maker’s option"));
+                    parts.add(new Part(molded.substring(plant + 2, date), "manufacturer’s option"));
                 }
             }
         }
@@ -124,7 +124,7 @@ public record DotCode(String molded, DotWeek date) {
         for (int at = 0; at < code.length(); at++) {
             Character meant = LOOKS_LIKE.get(code.charAt(at));
             if (meant != null) {
-                return Optional.of("The letter " + code.charAt(at) + " never stands in a DOT code. Is character "
+                return Optional.of("The letter " + code.charAt(at) + " never occurs in a DOT code. Is character "
                         + (at + 1) + " a " + meant + "?");
             }
         }

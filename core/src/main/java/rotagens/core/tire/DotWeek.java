@@ -46,7 +46,7 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
         String stamped = text == null ? "" : text.strip();
         if (stamped.isEmpty()) {
             throw new InvalidInputException(
-                    "No date in this code: the full code stands on one sidewall only, often the inboard one. Read the other sidewall.");
+                    "No date in this code: the full code is on one sidewall only, often the inboard one. Read the other sidewall.");
         }
         if (THREE_FIGURES.matcher(stamped).matches()) {
             return threeFigures(stamped);
@@ -58,7 +58,7 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
             return partly(stamped, today);
         }
         throw new InvalidInputException(
-                "The date is the last four figures of the DOT code, week then year, for example 0821; a ? for each that can’t be read.");
+                "The date is the last four digits of the DOT code, week then year, for example 0821; a ? for each that can’t be read.");
     }
 
     /** Of a code that nobody can read: older than any limit until somebody can. */
@@ -78,7 +78,7 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
         LocalDate madeOn = beyondYear ? sunday.minusWeeks(1) : sunday;
         if (madeOn.isAfter(today)) {
             throw new InvalidInputException("Week " + stamped.substring(0, 2) + " of " + year
-                    + " hasn’t begun yet. Read the four figures again, week first, then year.");
+                    + " hasn’t begun yet. Read the four digits again, week first, then year.");
         }
         return new DotWeek(stamped, madeOn, beyondYear, Certainty.EXACT);
     }
@@ -87,7 +87,7 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
         int week = Integer.parseInt(stamped.substring(0, 2));
         if (week == 0 || week > 53) {
             throw new InvalidInputException("Week " + stamped.substring(0, 2)
-                    + " doesn’t exist, so these aren’t the three figures of a tire from before 2000. Was a figure in front left out, for example 0"
+                    + " doesn’t exist, so these are not the three digits of a tire from before 2000. Is a leading digit missing, for example 0"
                     + stamped + "?");
         }
         LocalDate oldest = sundayOfWeek(week, FIRST_DECADE_OF_THREE_FIGURES + Integer.parseInt(stamped.substring(2)));
@@ -113,7 +113,7 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
             }
         }
         if (oldest == null) {
-            throw new InvalidInputException("No week fits " + stamped
+            throw new InvalidInputException("No week matches " + stamped
                     + ": weeks run from 01 to 53, and this one hasn’t begun. Read it again, week first, then year.");
         }
         return new DotWeek(stamped, oldest, false, Certainty.PARTLY_READ);
@@ -145,7 +145,7 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
                 "week " + marked.substring(0, 2) + " of 197" + marked.charAt(2) + ", 198" + marked.charAt(2) + " or 199"
                         + marked.charAt(2) + ", which can’t be told; judged at its oldest";
             case PARTLY_READ -> "partly unreadable; judged at the oldest it can be";
-            case UNREADABLE -> "nobody could read it; judged as older than any limit";
+            case UNREADABLE -> "unreadable; judged as older than any limit";
         };
     }
 

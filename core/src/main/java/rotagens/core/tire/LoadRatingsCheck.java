@@ -54,12 +54,12 @@ public final class LoadRatingsCheck {
                 .map(
                         load -> reason(
                                 Message.of(
-                                        "Load index {} stands for {}, the molded {} load is {}",
+                                        "Load index {} means {}, the molded {} load is {}",
                                         index.number(),
                                         index.load(),
                                         which,
                                         load),
-                                "They agree within 1 % on a tire that was read right. Read both again: one digit is probably wrong."));
+                                "They agree within 1% on a tire that was read right. Read both again: one digit is probably wrong."));
     }
 
     private static Optional<Reason> rangeAgainstSize(TireSize size, LoadRange range) {
@@ -67,12 +67,12 @@ public final class LoadRatingsCheck {
             return Optional.of(
                     reason(
                             Message.of("Load range {} on the passenger size {}", range.name(), size.molded()),
-                            "Letters stand on LT, trailer and truck tires; passenger tires say SL or XL. Is LT missing from the size?"));
+                            "Letters are on LT, trailer and truck tires; passenger tires say SL or XL. Is LT missing from the size?"));
         }
         if (!isPassengerSize(size) && range.isPassenger()) {
             return Optional.of(reason(
                     Message.of("{} on {}", range.name(), size.molded()),
-                    "SL and XL stand on passenger tires; this size carries a letter. Read size and load range again."));
+                    "SL and XL are on passenger tires; this size carries a letter. Read size and load range again."));
         }
         return Optional.empty();
     }

@@ -7,23 +7,23 @@ import java.util.Optional;
  * be. Source: makers' advice on handling and storing tires; the order itself.
  */
 public enum ReceivingStep {
-    COUNT("Count them against the paper", "All tires of this delivery, also those that go back.", null, false),
+    COUNT("Count them against the delivery note", "All tires of this delivery, also those that go back.", null, false),
     UNLOAD(
             "Look at each tire as it comes off the truck",
             "Beads not kinked or torn, no cuts, no oil, no water inside, nothing crushed flat. What is doubtful is refused with its reason.",
             "Roll, don’t throw. A heavy tire is a lift for two, or for a hoist.",
             true),
     SIDEWALL(
-            "Hold each sidewall against the order",
+            "Compare each sidewall with the order",
             "Size, load range, service description, pattern. What differs is accepted by name or refused.",
             null,
             false),
-    DOT("Read each DOT code", "The full code with its date; it may stand on the other sidewall.", null, false),
+    DOT("Read each DOT code", "The full code with its date. It may be on the other sidewall.", null, false),
     NUMBER("Brand or paint the number", "The number each tire is found by from now on.", null, true),
     STORE(
             "Store them",
             "Cool, dark, dry, away from motors and welding (ozone), off the oil; the oldest in front.",
-            "Stacks fall: no higher than the tires stand by themselves.",
+            "Stacks fall: no higher than the tires are stable by themselves.",
             true);
 
     private final String title;

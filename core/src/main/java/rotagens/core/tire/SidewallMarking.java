@@ -193,7 +193,7 @@ public record SidewallMarking(
                 read.usualOnLtMetric()
                         .filter(usual -> LoadRatingsCheck.isLtMetric(size))
                         .map(usual -> Message.of(
-                                "{}; LT-metric tires of this range usually carry their load at {}: a hint, the molded figure decides",
+                                "{}; LT-metric tires of this range usually carry their load at {}: a hint, the molded pressure decides",
                                 read.meaning(),
                                 usual))
                         .orElse(Message.of("{}", read.meaning())))));

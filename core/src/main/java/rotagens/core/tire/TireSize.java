@@ -79,7 +79,7 @@ public sealed interface TireSize {
 
         public Metric {
             refuseUnless(widthMm >= 95 && widthMm <= 455, "section width " + widthMm + " mm", "95–455 mm");
-            refuseUnless(aspect >= 20 && aspect <= 100, "sidewall height " + aspect + " %", "20–100 %");
+            refuseUnless(aspect >= 20 && aspect <= 100, "sidewall height " + aspect + "%", "20–100%");
             refuseRim(rimInches);
         }
 
@@ -91,7 +91,7 @@ public sealed interface TireSize {
 
         @Override
         public String inWords() {
-            return "Section width " + widthMm + " mm, sidewall " + aspect + " % of that, " + construction.label
+            return "Section width " + widthMm + " mm, sidewall " + aspect + "% of that, " + construction.label
                     + ", rim " + rim(rimInches) + " in";
         }
 
@@ -155,7 +155,7 @@ public sealed interface TireSize {
         @Override
         public String inWords() {
             return "Section width " + widthMm + " mm, " + construction.label + ", rim " + rim(rimInches)
-                    + " in; neither sidewall height nor overall diameter is in this notation: read it from the maker’s data";
+                    + " in; neither sidewall height nor overall diameter is in this notation: read it from the manufacturer’s data";
         }
 
         @Override
@@ -198,7 +198,7 @@ public sealed interface TireSize {
         @Override
         public String inWords() {
             return "Section width " + rim(widthInches) + " in, " + construction.label + ", rim " + rim(rimInches)
-                    + " in; the overall diameter isn’t in this notation: read it from the maker’s data";
+                    + " in; the overall diameter isn’t in this notation: read it from the manufacturer’s data";
         }
 
         @Override

@@ -68,7 +68,7 @@ public record ConfusionMatrix(int places, double severity32nds, Map<Shape, Map<S
             StringBuilder row = new StringBuilder("| " + truth.label() + " |");
             answers.forEach(answer -> row.append(String.format(
                     Locale.ROOT, " %.1f |", 100.0 * counts.get(truth).getOrDefault(answer, 0) / each)));
-            lines.add(row + String.format(Locale.ROOT, " **%.1f %%** |", 100 * right(truth)));
+            lines.add(row + String.format(Locale.ROOT, " **%.1f%%** |", 100 * right(truth)));
         }
         return String.join("\n", lines);
     }
@@ -77,7 +77,7 @@ public record ConfusionMatrix(int places, double severity32nds, Map<Shape, Map<S
     public static void main(String[] arguments) {
         for (int places : new int[] {2, 1}) {
             ConfusionMatrix one = measured(places, 3);
-            System.out.printf(Locale.ROOT, "%s%n%noverall %.1f %%%n%n", one.table(), 100 * one.right());
+            System.out.printf(Locale.ROOT, "%s%n%noverall %.1f%%%n%n", one.table(), 100 * one.right());
         }
     }
 }

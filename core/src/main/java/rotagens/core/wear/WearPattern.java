@@ -37,7 +37,7 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
         FEATHERING("sawtooth", "toe or axle geometry", "Suspension and geometry check, shock test."),
         CUPPING(
                 "cupping",
-                "worn shocks, imbalance, a loose bearing or geometry",
+                "worn shocks, an unbalanced wheel, a loose bearing or geometry",
                 "Shock test today, then balance and alignment."),
         FLAT_SPOT("flat spot", "a locked brake or long parking", "Judge depth and vibration; check the brake.");
 
@@ -74,16 +74,16 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
             TreadDepth low = TreadDepth.of32nds(TreadGrid.lowLocation(difference));
             return switch (this) {
                 case EVEN -> Message.of("No zone lies {} under another, round the tire nor across it.", apart);
-                case CENTER -> Message.of("Both shoulders stand at least {} over the center.", apart);
+                case CENTER -> Message.of("Both shoulders are at least {} deeper than the center.", apart);
                 case BOTH_SHOULDERS -> Message.of("Both shoulders lie at least {} under the center.", apart);
                 case OUTER_SHOULDER -> Message.of("The outer shoulder lies at least {} under the inner.", apart);
                 case INNER_SHOULDER -> Message.of("The inner shoulder lies at least {} under the outer.", apart);
                 case EARLY_CENTER ->
-                    Message.of("The center lies low, and only one shoulder stands {} or more over it.", apart);
+                    Message.of("The center is low, and only one shoulder is {} or more deeper.", apart);
                 case EARLY_SHOULDERS ->
                     Message.of("The shoulders lie low, and only one of them {} or more under the center.", apart);
                 case FEATHERING ->
-                    Message.of("The depths may be even: the hand tells it, smooth one way and rough the other.");
+                    Message.of("The depths may be even: by hand it is smooth one way and rough the other.");
                 case CUPPING -> Message.of("One rib lies at least {} lower at two or more places round the tire.", low);
                 case FLAT_SPOT -> Message.of("One rib lies at least {} lower at a single place round the tire.", low);
             };

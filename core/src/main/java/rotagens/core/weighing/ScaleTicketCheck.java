@@ -71,7 +71,7 @@ public final class ScaleTicketCheck {
                 .ifPresent(gross -> inputErrors.add(new InputError(
                         0,
                         Message.of(
-                                "The axles add up to {}, the gross says {}: more than {} % apart. Read the slip again.",
+                                "The axles add up to {}, the gross weight says {}: more than {}% apart. Read the scale ticket again.",
                                 Load.lb(Math.rint(sum)), gross, percent(withinShare)),
                         false)));
         if (inputErrors.isEmpty() && !sure) {
@@ -94,7 +94,7 @@ public final class ScaleTicketCheck {
                 inputErrors.add(new InputError(
                         number,
                         Message.of(
-                                "Axle {}, {}, isn’t on the slip. Half a slip is not stored: weigh every axle.",
+                                "Axle {}, {}, is missing. Enter the weight of every axle. Nothing was saved.",
                                 number,
                                 axleLayout.axles().get(number - 1).role().label()),
                         false));
@@ -109,7 +109,7 @@ public final class ScaleTicketCheck {
                 .map(whole -> new InputError(
                         axle.axle(),
                         Message.of(
-                                "The ends of axle {} add up to {}, the platform says {}: more than {} % apart.",
+                                "The ends of axle {} add up to {}, the platform says {}: more than {}% apart.",
                                 axle.axle(), Load.lb(Math.rint(axle.lb())), whole, percent(withinShare)),
                         false));
     }
@@ -126,7 +126,7 @@ public final class ScaleTicketCheck {
                                     Load.lb(Math.rint(axle.lb())),
                                     axle.axle(),
                                     gawr,
-                                    lbTyped ? " Did you mean lb?" : " Read the slip again."),
+                                    lbTyped ? " Did you mean lb?" : " Read the scale ticket again."),
                             lbTyped);
                 });
     }
@@ -158,7 +158,7 @@ public final class ScaleTicketCheck {
                         "{} is less than this vehicle can weigh: {}.{}",
                         Load.lb(Math.rint(scaleTicket.lb())),
                         what,
-                        kgTyped ? " Did you mean kg?" : " Read the slip again."),
+                        kgTyped ? " Did you mean kg?" : " Read the scale ticket again."),
                 kgTyped,
                 true));
     }

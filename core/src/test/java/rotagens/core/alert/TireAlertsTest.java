@@ -194,7 +194,7 @@ class TireAlertsTest {
         }
 
         @Test
-        @DisplayName("a coin at or below 2/32 stands until every groove is gauged, whatever kinder eyes see")
+        @DisplayName("a coin at or below 2/32 stands until every groove is checked, whatever kinder eyes see")
         void coin() {
             add(tread(0, GrooveDepths.UNMEASURED, Optional.empty(), Optional.of(TreadInterval.AT_OR_BELOW_2)));
             add(tread(1, GrooveDepths.UNMEASURED, Optional.empty(), Optional.of(TreadInterval.ABOVE_4)));
@@ -210,7 +210,7 @@ class TireAlertsTest {
 
         @ParameterizedTest
         @ValueSource(booleans = {true, false})
-        @DisplayName("a tire driven at 80 % of its target stays run flat through every fill, until looked at inside")
+        @DisplayName("a tire driven at 80% of its target stays run flat through every fill, until looked at inside")
         void ranLow(boolean hot) {
             cold(0, 100).read(20, 80, hot ? ThermalState.HOT : ThermalState.COLD, false, Optional.empty());
             fill(20, 100).cold(40, 100);
@@ -223,7 +223,7 @@ class TireAlertsTest {
         }
 
         @Test
-        @DisplayName("just over 80 % isn't run flat")
+        @DisplayName("just over 80% isn't run flat")
         void justOver() {
             cold(0, 100).cold(20, 80.1);
             assertThat(isOpen(AlertKind.RUN_FLAT)).isFalse();
@@ -239,12 +239,12 @@ class TireAlertsTest {
             assertThat(isOpen(AlertKind.RUN_FLAT)).isFalse();
             cold(30, 88);
             assertThat(isOpen(AlertKind.RUN_FLAT))
-                    .as("once raised, 80 % of the full target is run flat")
+                    .as("once raised, 80% of the full target is run flat")
                     .isTrue();
         }
 
         @Test
-        @DisplayName("a tire not raised for a heavier load is still run flat under 80 % of the target it was driven at")
+        @DisplayName("a tire not raised for a heavier load is still run flat under 80% of the target it was driven at")
         void lowForBoth() {
             inForce = inForce(80, LoadState.EMPTY);
             cold(0, 79);
@@ -276,7 +276,7 @@ class TireAlertsTest {
         }
 
         @Test
-        @DisplayName("a tire seen not raised and then driven so by the odometer was driven at 80 % or less")
+        @DisplayName("a tire seen not raised and then driven so by the odometer was driven at 80% or less")
         void drivenUnraised() {
             inForce = inForce(80, LoadState.EMPTY);
             cold(0, 79);
@@ -385,7 +385,7 @@ class TireAlertsTest {
         }
 
         @Test
-        @DisplayName("a normal loss of 2 % a month opens nothing")
+        @DisplayName("a normal loss of 2% a month opens nothing")
         void normal() {
             at60(0, 110).at60(30, 108).at60(60, 106);
             assertThat(now().open()).isEmpty();

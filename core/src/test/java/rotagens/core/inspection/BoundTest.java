@@ -41,12 +41,12 @@ class BoundTest {
     @CsvSource({
         "1L,AT_OR_BELOW_2,DO_NOT_OPERATE",
         "1L,AT_OR_BELOW_4,DO_NOT_OPERATE",
-        "1L,ABOVE_2,NOT_KNOWN",
-        "1L,ABOVE_4,NOT_KNOWN",
+        "1L,ABOVE_2,UNKNOWN",
+        "1L,ABOVE_4,UNKNOWN",
         "3L,AT_OR_BELOW_2,DO_NOT_OPERATE",
-        "3L,AT_OR_BELOW_4,NOT_KNOWN",
-        "3L,ABOVE_2,NOT_KNOWN",
-        "3L,ABOVE_4,FIT"
+        "3L,AT_OR_BELOW_4,UNKNOWN",
+        "3L,ABOVE_2,UNKNOWN",
+        "3L,ABOVE_4,GOOD"
     })
     @DisplayName("says what is certain against limit and pull point, and where it can't tell asks for the gauge")
     void certain(String position, TreadInterval bound, Verdict verdict) {
@@ -58,13 +58,13 @@ class BoundTest {
     @DisplayName("is kept as an interval: it makes no tread known and leaves the wear rate alone")
     void noFigure() {
         Sample never = coach().read("3L", looked(0, TreadInterval.ABOVE_4));
-        assertThat(statement(never.judge("3L"))).contains("Tread never gauged");
+        assertThat(statement(never.judge("3L"))).contains("Tread not measured");
         assertThat(never.state().at(rotagens.core.vehicle.Position.parse("3L")).wearRate())
                 .isEmpty();
     }
 
     @Test
-    @DisplayName("an alarm of bar or coin stays until all grooves are gauged, whatever a later look says")
+    @DisplayName("an alarm of bar or coin stays until all grooves are checked, whatever a later look says")
     void alarmStays() {
         Sample alarmed = coach().readAlso("3L", looked(5, TreadInterval.AT_OR_BELOW_2));
         assertThat(alarmed.readAlso("3L", looked(1, TreadInterval.ABOVE_4))

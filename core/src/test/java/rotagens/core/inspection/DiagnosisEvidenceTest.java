@@ -58,7 +58,7 @@ class DiagnosisEvidenceTest {
     @ParameterizedTest
     @CsvSource({
         "VIBRATION, SHOCKS, vibrates",
-        "VIBRATION, IMBALANCE, vibrates",
+        "VIBRATION, OUT_OF_BALANCE, vibrates",
         "VIBRATION, BEARING, vibrates",
         "NOISE, BEARING, noise",
         "HARSH_RIDE, SHOCKS, rides harshly"
@@ -74,7 +74,7 @@ class DiagnosisEvidenceTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"SOFT_TIRE, UNDER_INFLATION", "LAMP, UNDER_INFLATION", "LAMP, LEAK"})
+    @CsvSource({"SOFT_TIRE, UNDER_INFLATION", "WARNING_LAMP, UNDER_INFLATION", "WARNING_LAMP, LEAK"})
     @DisplayName("on a tire worn at both shoulders a lamp or a soft tire speaks for too little air")
     void soft(Symptom symptom, WearCause cause) {
         Sample both = worn("3L", 90, 90, 90, 9, 12, 9);
@@ -160,7 +160,7 @@ class DiagnosisEvidenceTest {
         Diagnosis losing = diagnose(worn("3L", 60, 75, 90, 9, 12, 9), "3L", VehicleEvents.NONE);
         assertThat(supports(losing, WearCause.LEAK))
                 .startsWith("It loses at least ")
-                .endsWith(" % a month");
+                .endsWith("% a month");
         assertThat(supports(losing, WearCause.UNDER_INFLATION)).contains("It loses at least ");
     }
 

@@ -152,7 +152,7 @@ class DiagnosisTest {
         Sample once = coach().read("1R", reading(3, 110, 12, 11, 9));
         Diagnosis diagnosis = diagnose(once, "1R", happened(Type.ALIGNMENT, 120));
         assertThat(diagnosis.conflict().orElseThrow())
-                .startsWith("The evidence on camber, or a bent part goes both ways");
+                .startsWith("The evidence on camber, or a bent part is ambiguous");
     }
 
     @Test

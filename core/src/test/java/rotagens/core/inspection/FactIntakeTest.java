@@ -81,13 +81,14 @@ class FactIntakeTest {
     }
 
     @Test
-    @DisplayName("no air into a tire driven at 80 % or less, by this reading or by an alert, and none over a maximum")
+    @DisplayName("no air into a tire driven at 80% or less, by this reading or by an alert, and none over a maximum")
     void fills() {
         VehicleState vehicle = take(coachAs(LoadState.FULL), reading(0, 115, 14, 14, 14));
         InForce then = FactIntake.inForce(vehicle, AT, Policy.DEFAULTS, TODAY);
         assertThat(FactIntake.refusesFill(
                         vehicle.at(AT), Optional.of(reading(0, 92, 14, 14, 14)), Pressure.psi(115), then))
-                .hasValueSatisfying(why -> assertThat(why.in(Units.US)).startsWith("No air before somebody looked"));
+                .hasValueSatisfying(
+                        why -> assertThat(why.in(Units.US)).startsWith("Danger: A tire at 80% of target or less"));
         VehicleState low = take(vehicle, reading(0, 92, 14, 14, 14));
         assertThat(FactIntake.refusesFill(low.at(AT), Optional.empty(), Pressure.psi(115), then))
                 .isPresent();
@@ -111,7 +112,7 @@ class FactIntakeTest {
     }
 
     @ParameterizedTest(name = "{0} psi cold where the load needs 108.4: {1}")
-    @CsvSource({"108.4,WATCH", "107,PLAN", "106.4,PLAN", "106.3,DO_NOT_OPERATE"})
+    @CsvSource({"108.4,WATCH", "107,SERVICE_DUE", "106.4,SERVICE_DUE", "106.3,DO_NOT_OPERATE"})
     @DisplayName("under the minimum by no more than a gauge is off is filled today, by more it must not roll")
     void withinTheGauge(double psi, Verdict verdict) {
         VehicleState after = take(coachAs(LoadState.FULL), reading(0, psi, 14, 14, 14));
@@ -120,7 +121,7 @@ class FactIntakeTest {
     }
 
     @Test
-    @DisplayName("a figure far from the last is asked about: over 10 psi or 15 %, a tread that grew, 1,500 miles a day")
+    @DisplayName("a figure far from the last is asked about: over 10 psi or 15%, a tread that grew, 1,500 miles a day")
     void unusual() {
         TireState state = coach().state().at(AT);
         assertThat(PlausibilityCheck.in(state, reading(0, 121, 14, 14, 14)))

@@ -149,7 +149,7 @@ class InstallCheckTest {
                 .contains("Load range: ? (not on file: read it off the sidewall)")
                 .contains("Carries at least: ? (neither the axle’s rating nor the tire’s is on file)");
         assertThat(order(Sample.coach(), "1L", Optional.empty()))
-                .contains("Use: steer axle: allowed there by its maker, no retread (rule)");
+                .contains("Use: steer axle: allowed there by its manufacturer, no retread (rule)");
     }
 
     @Test

@@ -99,7 +99,7 @@ class MatchingRulesTest {
                         worn(TESSALY, 18), new WornTire(TESSALY, OptionalDouble.empty(), Optional.empty())))
                 .isEmpty();
         assertThat(dual(worn(TESSALY, 18), new WornTire(TESSALY, OptionalDouble.empty(), Optional.empty())))
-                .as("one model never gauged: its own reason says so")
+                .as("one model never checked: its own reason says so")
                 .isEmpty();
     }
 
@@ -143,7 +143,7 @@ class MatchingRulesTest {
                 .orElseThrow();
         assertThat(size.verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
         assertThat(size.reason().explanation().in(Units.US))
-                .isEqualTo("One axle carries one size: fit the matching tire.");
+                .isEqualTo("One axle carries one size: install the matching tire.");
         VerdictReason bias = MatchingRules.size(TESSALY, model("Tessaly C2", "275/70D22.5"), "1R")
                 .orElseThrow();
         assertThat(bias.reason().explanation().in(Units.US)).startsWith("Bias and radial never share an axle");

@@ -52,11 +52,11 @@ class PositionRulesTest {
     }
 
     @Test
-    @DisplayName("nothing unknown passes: a missing DOT date and a tread never gauged are reasons of their own")
+    @DisplayName("nothing unknown passes: a missing DOT date and a tread never checked are reasons of their own")
     void unknown() {
         List<VerdictReason> reasons =
                 against("2LO", tire("275/70R22.5", null), List.of(), NEXT_VISIT, OptionalDouble.empty());
-        assertThat(statement(reasons)).containsExactly("DOT date not on file", "Tread never gauged");
+        assertThat(statement(reasons)).containsExactly("DOT date not on file", "Tread not measured");
         assertThat(reasons).allMatch(one -> one.verdict() == Verdict.UNKNOWN);
         assertThat(reasons.get(0).reason().rule()).isEqualTo(Rule.DOT_DATE);
         assertThat(reasons.get(1).reason().rule()).isEqualTo(Rule.TREAD_CURRENT);

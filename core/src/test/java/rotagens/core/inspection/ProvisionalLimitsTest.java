@@ -39,9 +39,9 @@ class ProvisionalLimitsTest {
         "76,DO_NOT_OPERATE",
         "76.1,WATCH",
         "90.2,WATCH",
-        "90.25,FIT",
-        "95,FIT",
-        "99.7,FIT",
+        "90.25,GOOD",
+        "95,GOOD",
+        "99.7,GOOD",
         "99.8,WATCH",
         "120,WATCH",
         "120.1,DO_NOT_OPERATE"
@@ -70,12 +70,12 @@ class ProvisionalLimitsTest {
     @ParameterizedTest(name = "{0}: {1}/32 is {2}")
     @CsvSource({
         "1L,4,DO_NOT_OPERATE",
-        "1L,4.5,PLAN",
-        "1L,5,PLAN",
-        "1L,5.5,FIT",
+        "1L,4.5,SERVICE_DUE",
+        "1L,5,SERVICE_DUE",
+        "1L,5.5,GOOD",
         "3L,2,DO_NOT_OPERATE",
-        "3L,3,PLAN",
-        "3L,4,FIT"
+        "3L,3,SERVICE_DUE",
+        "3L,4,GOOD"
     })
     @DisplayName("tread turns at pull point and legal limit of the position")
     void tread(String position, double depth, Verdict verdict) {

@@ -65,7 +65,7 @@ class RatingsTest {
 
     @Test
     @DisplayName(
-            "an axle's tires together under its rating are said with figures and no slip on file, and ask to weigh")
+            "an axle's tires together under its rating are said with figures and no scale ticket on file, and ask to weigh")
     void axle() {
         Sample sample = allRated("275/70R22.5 148/145M").gawr(1, 15_000);
         assertThat(statement(sample.judge("1L")))

@@ -176,12 +176,12 @@ class JobSheetTest {
                 .sheet();
         assertThat(statement(step(sheet, "TAG_SENSORS").does())).contains("1L, 1R");
         assertThat(codes(sheet)).contains(StepCode.SENSORS_BACK);
-        assertThat(statement(step(sheet, "NITROGEN:1L").does())).contains("95 %", "1 fill from empty");
+        assertThat(statement(step(sheet, "NITROGEN:1L").does())).contains("95%", "1 fill from empty");
     }
 
     @Test
     @DisplayName(
-            "a tire that ran at 80 % of its target gets no air in a pressure service before a professional looked inside")
+            "a tire that ran at 80% of its target gets no air in a pressure service before a professional looked inside")
     void ranLowPressureService() {
         JobSheet sheet = new Bay()
                 .does(Bay.work("1L", WheelTask.PRESSURE, null, 110, true, Bay.wheel(false)))

@@ -79,7 +79,7 @@ class StepInputTest {
             Optional.of(Torque.parse("450 Nm", Torque.Unit.NM)), 1, Optional.of(10), List.of());
 
     @Test
-    @DisplayName("450 N·m typed as ft·lb is asked about; with its unit it is taken, within 5 %")
+    @DisplayName("450 N·m typed as ft·lb is asked about; with its unit it is taken, within 5%")
     void torqueUnit() {
         StepInput.InputResult wrong = FULL.read(Map.of("torque", "450", "nuts", "10"), Units.US);
         assertThat(wrong.errors().get("torque"))
@@ -131,12 +131,12 @@ class StepInputTest {
     }
 
     @Test
-    @DisplayName("nitrogen under 95 % is purged again")
+    @DisplayName("nitrogen under 95% is purged again")
     void nitrogen() {
         StepInput purge = new StepInput.NitrogenInput(95);
         assertThat(purge.read(Map.of("nitrogen", "95"), Units.US).passes()).isTrue();
-        assertThat(outside(purge.read(Map.of("nitrogen", "94,5 %"), Units.US)))
-                .isEqualTo("94.5 %, at least 95 %: purge again.");
+        assertThat(outside(purge.read(Map.of("nitrogen", "94,5%"), Units.US)))
+                .isEqualTo("94.5%, at least 95%: purge again.");
         assertThat(purge.read(Map.of("nitrogen", "120"), Units.US).errors()).containsKey("nitrogen");
     }
 

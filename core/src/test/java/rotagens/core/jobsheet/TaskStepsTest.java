@@ -91,8 +91,8 @@ class TaskStepsTest {
     void label() {
         Map<WheelTask, String> asked = Map.of(
                 WheelTask.CORRECT_CAUSE, "ALIGNMENT:1L",
-                WheelTask.WHEEL_OFF, "RECORD:1L",
-                WheelTask.OTHER, "RECORD:1L");
+                WheelTask.WHEEL_OFF, "RECORD_WORK:1L",
+                WheelTask.OTHER, "RECORD_WORK:1L");
         asked.forEach((task, key) -> {
             StepInput stepInput =
                     new Bay().does("1L", task).sheet().step(key).orElseThrow().input();

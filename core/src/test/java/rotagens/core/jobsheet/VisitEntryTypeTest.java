@@ -51,7 +51,7 @@ class VisitEntryTypeTest {
 
     @ParameterizedTest
     @CsvSource({"0.05,false", "0.06,true", "1.3 mm,true", "1.2 mm,false"})
-    @DisplayName("play over the maker's limit of 0.05 in is a concern, at the limit it isn't")
+    @DisplayName("play over the manufacturer's limit of 0.05 in is a concern, at the limit it isn't")
     void jointPlay(String play, boolean over) {
         StepInput.InputResult found =
                 read(VisitEntryType.JOINT_PLAY, Map.of("joint", "ball joint left", "play", play, "limit", "0.05"));

@@ -97,7 +97,7 @@ class WantLimitsTest {
 
     @ParameterizedTest
     @CsvSource({"100,true", "105,true", "95,true", "106,false", "94,false"})
-    @DisplayName("a wrench is set within 5 % of what the stage asks for")
+    @DisplayName("a wrench is set within 5% of what the stage asks for")
     void torque(String typed, boolean right) {
         StepInput.InputResult inputResult = FULL.read(Map.of("torque", typed, "nuts", "8", "wrench", "W-1"), Units.US);
         assertThat(inputResult.errors().containsKey("torque")).isNotEqualTo(right);
@@ -132,12 +132,12 @@ class WantLimitsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"95,passes", "96.5,passes", "'94.9 %','94.9 %, at least 95 %: purge again.'", "100,passes"})
+    @CsvSource({"95,passes", "96.5,passes", "'94.9%','94.9%, at least 95%: purge again.'", "100,passes"})
     @DisplayName("nitrogen is judged against the share asked for, on the figure itself")
     void nitrogen(String typed, String expected) {
         StepInput.InputResult inputResult = new StepInput.NitrogenInput(95).read(Map.of("nitrogen", typed), Units.US);
         assertThat(outside(inputResult)).isEqualTo(expected);
-        assertThat(inputResult.recordedValues()).containsEntry("nitrogen", typed.replace(" %", "") + " %");
+        assertThat(inputResult.recordedValues()).containsEntry("nitrogen", typed.replace("%", "") + "%");
     }
 
     @ParameterizedTest
@@ -151,7 +151,7 @@ class WantLimitsTest {
     }
 
     @Test
-    @DisplayName("tread of the tire fitted is three grooves, each kept as entered; two are not enough")
+    @DisplayName("tread of the installed tire is three grooves, each kept as entered; two are not enough")
     void treadFitted() {
         StepInput.InputResult three = new StepInput.TreadOfInstalledTireInput()
                 .read(Map.of("outer", "14", "center", "13/32 in", "inner", "14"), Units.US);

@@ -101,14 +101,13 @@ class WorkshopFiguresTest {
     }
 
     @Test
-    @DisplayName(
-            "one fill to 110 psi from a 98 % supply leaves 4.4 % of impurity, to 40 psi it takes two fills to 95 %")
+    @DisplayName("one fill to 110 psi from a 98% supply leaves 4.4% of impurity, to 40 psi it takes two fills to 95%")
     void purge() {
         assertThat(NitrogenPurge.impurityAfter(22, 2, 110)).isCloseTo(4.36, within(0.01));
         assertThat(NitrogenPurge.fillsTo(95, 2, 110)).hasValue(1);
         assertThat(NitrogenPurge.fillsTo(95, 2, 40)).hasValue(2);
         assertThat(NitrogenPurge.fillsTo(99, 2, 110))
-                .as("a supply of 98 % never gets there")
+                .as("a supply of 98% never gets there")
                 .isEmpty();
     }
 }

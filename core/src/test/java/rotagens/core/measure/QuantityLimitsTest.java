@@ -129,7 +129,7 @@ class QuantityLimitsTest {
             "what isn’t a figure is quoted, shortened, with the right article; forty characters are read, one more not")
     void quoted() {
         assertThatThrownBy(() -> Torque.parse("tight", Torque.Unit.FT_LB))
-                .hasMessageStartingWith("“tight” is not a torque. Type the figure as read, for example 475.");
+                .hasMessageStartingWith("“tight” is not a torque. Enter the value as read, for example 475.");
         assertThatThrownBy(() -> Distance.parse("far", Distance.Unit.MILES)).hasMessageContaining("is not an odometer");
         assertThatThrownBy(() -> Torque.parse("x".repeat(24), Torque.Unit.FT_LB))
                 .hasMessageContaining("“" + "x".repeat(24) + "”");

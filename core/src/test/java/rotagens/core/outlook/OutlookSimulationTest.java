@@ -106,7 +106,7 @@ class OutlookSimulationTest {
         assertThat(first.statement().in(Units.US))
                 .startsWith("1L passes its steer age limit on 4 Sep 2031, 122 days before the visit on 4 Jan 2032");
         assertThat(first.remedy().in(Units.US))
-                .isEqualTo("Cheapest: the visit 122 days earlier, about $45 of life thrown away.");
+                .isEqualTo("Cheapest: the visit 122 days earlier, about $45 of unused life.");
         visits = 34;
         assertThat(play(ReplacementStrategy.NEWEST_ON_STEER, TODAY.plusYears(9))
                         .limitsExceeded()
@@ -173,7 +173,7 @@ class OutlookSimulationTest {
     }
 
     @Test
-    @DisplayName("prices grow by the year: a tire bought after nine years at 3 % costs 1.305 times as much")
+    @DisplayName("prices grow by the year: a tire bought after nine years at 3% costs 1.305 times as much")
     void growth() {
         growth = 0.03;
         OutlookResult outlookResult =
@@ -195,14 +195,14 @@ class OutlookSimulationTest {
         steer = 3;
         delivered = 4;
         assertThat(shuttle().policy().faults().get(0).in(Units.US))
-                .endsWith("Plan visits every 32 months, or buy younger tires.");
+                .endsWith("Schedule visits every 32 months, or buy younger tires.");
         visits = 12;
         assertThat(shuttle().policy().faults()).isEmpty();
     }
 
     @Test
     @DisplayName(
-            "without damage and wear a plan holds for certain; at 2 % a year six tires over two years hold in four of five tries")
+            "without damage and wear a plan holds for certain; at 2% a year six tires over two years hold in four of five tries")
     void odds() {
         LocalDate until = TODAY.plusYears(2);
         List<OutlookResult> sure = List.of(play(ReplacementStrategy.PLANNED_VISITS, TODAY.plusYears(5)));
@@ -222,7 +222,7 @@ class OutlookSimulationTest {
         pull = 14;
         assertThat(shuttle().impossible().orElseThrow().in(Units.US))
                 .isEqualTo(
-                        "SH-01 1L: a new tire has 14/32 in of tread and the pull point is 14/32 in. It would go on the day it is fitted; lower the pull point.");
+                        "SH-01 1L: a new tire has 14/32 in of tread and the pull point is 14/32 in. It would be due on the day it is installed; lower the pull point.");
         assertThatThrownBy(() -> play(ReplacementStrategy.RUN_TO_LIMIT, TODAY.plusYears(1)))
                 .isInstanceOf(InvalidInputException.class);
         pull = 4;

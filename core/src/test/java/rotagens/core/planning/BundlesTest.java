@@ -91,7 +91,7 @@ class BundlesTest {
         assertThat(Postponement.against(stop, TODAY.plusDays(7), TODAY)
                         .orElseThrow()
                         .in(Units.US))
-                .contains("must not leave");
+                .contains("Do not operate this vehicle");
         assertThat(Postponement.against(plan, TODAY.plusDays(180), TODAY)).isEmpty();
         assertThat(Postponement.against(plan, TODAY.plusDays(181), TODAY)).isPresent();
         assertThat(Postponement.against(plan, TODAY, TODAY)).isPresent();

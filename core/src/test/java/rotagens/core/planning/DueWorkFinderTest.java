@@ -134,6 +134,6 @@ class DueWorkFinderTest {
         assertThat(move.positions()).isEmpty();
         assertThat(move.reason().explanation().in(Units.US)).contains("would need covers");
         DueItem open = one(coach().outdoors().parkedSince(TODAY.minusDays(45)), WorkType.MOVE_VEHICLE);
-        assertThat(open.reason().explanation().in(Units.US)).contains("stands in the open", "cover its tires");
+        assertThat(open.reason().explanation().in(Units.US)).contains("this one is outdoors", "cover its tires");
     }
 }

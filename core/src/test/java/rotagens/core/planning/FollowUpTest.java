@@ -25,7 +25,7 @@ class FollowUpTest {
     }
 
     @Test
-    @DisplayName("450 N·m meant and 450 ft·lb set is noticed; a wrench within 5 % is not")
+    @DisplayName("450 N·m meant and 450 ft·lb set is noticed; a wrench within 5% is not")
     void torque() {
         WheelSpec wheel = new WheelSpec(
                 Optional.empty(),

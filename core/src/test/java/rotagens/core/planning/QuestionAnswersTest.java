@@ -54,7 +54,7 @@ class QuestionAnswersTest {
     void mustNotLeave() {
         assertThat(ask(Question.DO_NOT_OPERATE, coach())).isEmpty();
         assertThat(ask(Question.DO_NOT_OPERATE, coach().read("2RO", reading(3, 76, 14, 14, 14))))
-                .containsExactly("2RO 76 psi, target 95 psi: 80 % of target");
+                .containsExactly("2RO 76 psi, target 95 psi: 80% of target");
     }
 
     @Test
@@ -75,7 +75,7 @@ class QuestionAnswersTest {
         assertThat(ask(Question.UNKNOWN_SENSOR, coach().sensor("1L", TODAY.minusYears(1))))
                 .hasSize(7);
         assertThat(ask(Question.UNKNOWN_SENSOR, coach().withoutSensors())).isEmpty();
-        assertThat(ask(Question.NEVER_WEIGHED, coach())).containsExactly("No slip on file");
+        assertThat(ask(Question.NEVER_WEIGHED, coach())).containsExactly("No scale ticket on file");
     }
 
     @Test
@@ -97,7 +97,7 @@ class QuestionAnswersTest {
     void placard() {
         assertThat(ask(Question.PLACARD_NO_LONGER_FITS, coach())).isEmpty();
         assertThat(ask(Question.PLACARD_NO_LONGER_FITS, coach().fitted("3L", tire("295/75R22.5", "2325"))))
-                .containsExactly("3L 295/75R22.5 fitted, placard 275/70R22.5 at 90 psi");
+                .containsExactly("3L 295/75R22.5 installed, placard 275/70R22.5 at 90 psi");
         assertThat(ask(Question.PLACARD_LOCATION, coach()).get(0)).contains("near the entrance door");
     }
 

@@ -39,7 +39,7 @@ class ShopVisitTest {
 
     @Test
     @DisplayName(
-            "a coach's tire takes two pairs of hands, a cage over 40 psi and a changer; its 37.7 in fits the ordinary one")
+            "a coach's tire takes two technicians, a cage over 40 psi and a changer; its 37.7 in fits the ordinary one")
     void needs() {
         ShopJob job = job(replace("1L"), coach(), 110);
         assertThat(job.techniciansNeeded()).isEqualTo(2);

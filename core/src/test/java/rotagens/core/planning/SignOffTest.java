@@ -77,7 +77,7 @@ class SignOffTest {
                         "1L", new OpenFinding(Finding.RUN_FLAT, TODAY, "R. Halloran", Optional.empty()))
                 .state();
         assertThat(refused(vehicle, WorkType.SET_PRESSURE, 110))
-                .hasValueSatisfying(why -> assertThat(why).startsWith("No air before somebody looked inside"));
+                .hasValueSatisfying(why -> assertThat(why).startsWith("Danger: A tire at 80% of target or less"));
         assertThat(refused(vehicle, WorkType.FIND_LEAK, 110)).isPresent();
         assertThat(refused(vehicle, WorkType.INSPECT_DAMAGE, 110)).isEmpty();
         assertThat(refused(vehicle, WorkType.REPLACE, 110)).isEmpty();

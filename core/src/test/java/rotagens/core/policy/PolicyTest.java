@@ -27,18 +27,18 @@ class PolicyTest {
     }
 
     @Test
-    @DisplayName("the fleet may be laxer than our default, since its word is above ours")
+    @DisplayName("the fleet may be laxer than default, since its word is above ours")
     void fleetAboveDefault() {
         assertThat(POLICY.of("Service van").inForce(PolicyNumber.OVERALL_AGE).value())
                 .isEqualTo(12);
     }
 
     @Test
-    @DisplayName("what nobody set stands at our default, and says so")
+    @DisplayName("what nobody set stands at default, and says so")
     void defaults() {
         Policy.EffectiveSetting steer = Policy.DEFAULTS.of("Service van").inForce(PolicyNumber.STEER_AGE);
         assertThat(steer.value()).isEqualTo(5);
-        assertThat(steer.setBy()).isEqualTo("our default");
+        assertThat(steer.setBy()).isEqualTo("default");
     }
 
     @Test
@@ -55,7 +55,7 @@ class PolicyTest {
 
     @Test
     @DisplayName(
-            "a choice has no stricter side: the class's own comes before the fleet's, and our default counts where nobody chose")
+            "a choice has no stricter side: the class's own comes before the fleet's, and default counts where nobody chose")
     void choices() {
         Policy chosen = new Policy(
                 List.of(),

@@ -58,18 +58,18 @@ class AirTest {
 
     @ParameterizedTest(name = "{0} psi, cold {1}: {2}, {3}")
     @CsvSource({
-        "95, true, LEAVE, 95",
-        "94, true, LEAVE, 95",
-        "90, true, ADD, 95",
-        "99, true, RELEASE, 95",
-        "125, true, RELEASE, 95",
+        "95, true, NONE, 95",
+        "94, true, NONE, 95",
+        "90, true, ADD_AIR, 95",
+        "99, true, RELEASE_AIR, 95",
+        "125, true, RELEASE_AIR, 95",
         "100, false, WAIT, ",
         "95, false, WAIT, ",
-        "90, false, ADD, 95",
+        "90, false, ADD_AIR, 95",
         "76, true, STOP, ",
         "76, false, STOP, "
     })
-    @DisplayName("at the valve: leave, add, release, wait while hot, stop at 80 % of target")
+    @DisplayName("at the valve: leave, add, release, wait while hot, stop at 80% of target")
     void atTheValve(double read, boolean cold, Adjustment.Action action, Double to) {
         Adjustment step = Adjustment.of(psi(read), cold, psi(95), psi(95), Optional.of(psi(120)));
         assertThat(step.action()).isEqualTo(action);
@@ -77,10 +77,10 @@ class AirTest {
     }
 
     @Test
-    @DisplayName("in a warm bay the tire is brought to the fill pressure, while the 80 % rule keeps to the target")
+    @DisplayName("in a warm bay the tire is brought to the fill pressure, while the 80% rule keeps to the target")
     void inTheBay() {
         Adjustment step = Adjustment.of(psi(100), true, psi(110), psi(120.3), Optional.of(psi(125)));
-        assertThat(step.statement().in(Units.US)).isEqualTo("Add 20.3 psi to 120.3 psi, then gauge it again");
+        assertThat(step.statement().in(Units.US)).isEqualTo("Add 20.3 psi to 120.3 psi, then check again");
         assertThat(Adjustment.of(psi(92), true, psi(110), psi(120.3), Optional.empty())
                         .action())
                 .isEqualTo(Adjustment.Action.ADD_AIR);
@@ -138,15 +138,16 @@ class AirTest {
         assertThat(CurrentCapacity.of(rig.vehicle(), 1, rig.fitted(), checkedTire, rig.book())
                         .statement()
                         .in(Units.US))
-                .isEqualTo("Not known: 1L was never gauged cold");
+                .isEqualTo("Not known: 1L has no cold reading");
     }
 
     @Test
-    @DisplayName("an empty setting has to end; a booked trip is in force while it lasts, then the usual state is back")
+    @DisplayName(
+            "an empty setting Enter an end date; a booked trip is in force while it lasts, then the usual state is back")
     void presets() {
         LocalDate today = Rig.TODAY;
         assertThatThrownBy(() -> new LoadStates.LoadStateSetting(LoadState.EMPTY, today, Optional.empty(), "Ines"))
-                .hasMessageContaining("has to end");
+                .hasMessageContaining("Enter an end date");
         var empty = List.of(
                 new LoadStates.LoadStateSetting(LoadState.EMPTY, today, Optional.of(today.plusDays(6)), "Ines"));
         var trip = List.of(new LoadStates.Trip(LoadState.FULL, today.plusDays(3), today.plusDays(4), "Ines"));

@@ -38,22 +38,23 @@ class LoadChartTest {
     }
 
     @Test
-    @DisplayName("it has to reach the rated load at the molded pressure within 1 %, and to reach that pressure at all")
+    @DisplayName("it has to reach the rated load at the molded pressure within 1%, and to reach that pressure at all")
     void rated() {
         assertThat(faults(new double[] {90, 120}, new double[] {5515, 6800}, null))
                 .first()
                 .asString()
-                .contains("agree within 1 %");
+                .contains("agree within 1%");
         assertThat(faults(new double[] {90, 120}, new double[] {5515, 6890}, null))
                 .isEmpty();
         assertThat(faults(new double[] {90, 110}, new double[] {5515, 6475}, null))
                 .first()
                 .asString()
-                .contains("a row is missing");
+                .contains("A row is missing");
     }
 
     @Test
-    @DisplayName("a chart is for its model, or for all of its maker's in the size; another maker's is a surrogate")
+    @DisplayName(
+            "a chart is for its model, or for all of its manufacturer's in the size; another manufacturer's is a surrogate")
     void whose() {
         TireModel other = Rig.tire("Tessaly C3", "275/70R22.5 148/145M H", 6940, 6395, 120);
         TireModel lighter = Rig.tire("Tessaly C1", "275/70R22.5 144/142M G", 6175, 5840, 105);
@@ -67,7 +68,7 @@ class LoadChartTest {
 
     @Test
     @DisplayName(
-            "the minimum for a load under the first row falls to 80 % of it, below that a chart promises only in proportion, above its last row nothing more")
+            "the minimum for a load under the first row falls to 80% of it, below that a chart promises only in proportion, above its last row nothing more")
     void edges() {
         LoadCurve curve = new LoadCurve.FromChart(Rig.COACH_CHART, false, 1);
         assertThat(curve.capacityLb(40))

@@ -32,7 +32,7 @@ class LoadCurveTest {
     @ParameterizedTest
     @CsvSource({"3000,64", "4500,69.8662", "5015,80", "5515,90", "5635,92.5", "6940,120"})
     @DisplayName(
-            "the minimum is read between the rows; under the first it falls with the 1.25th power of the load, to 80 % at the least")
+            "the minimum is read between the rows; under the first it falls with the 1.25th power of the load, to 80% at the least")
     void need(double lb, double psi) {
         assertThat(SINGLE.minimumForLoadPsi(lb))
                 .hasValueSatisfying(need -> assertThat(need).isEqualTo(psi, within(1e-4)));
@@ -62,7 +62,7 @@ class LoadCurveTest {
 
     @Test
     @DisplayName(
-            "without a chart 3,195 lb at 80 psi: 2,540 lb at 60, the need back to 60, in steps of 5 and not under 65 %")
+            "without a chart 3,195 lb at 80 psi: 2,540 lb at 60, the need back to 60, in steps of 5 and not under 65%")
     void estimated() {
         assertThat(ESTIMATE.isEstimate()).isTrue();
         assertThat(ESTIMATE.capacityLb(80)).isEqualTo(3195);
@@ -76,7 +76,7 @@ class LoadCurveTest {
         assertThat(ESTIMATE.size(at60, 80)).isEqualTo(new LoadCurve.Found(Pressure.psi(60)));
         assertThat(ESTIMATE.size(at60 + 1, 80)).isEqualTo(new LoadCurve.Found(Pressure.psi(65)));
         assertThat(ESTIMATE.size(500, 80))
-                .as("65 % of 80 is 52, so 55")
+                .as("65% of 80 is 52, so 55")
                 .isEqualTo(new LoadCurve.Found(Pressure.psi(55)));
         assertThat(ESTIMATE.size(3195, 80)).isEqualTo(new LoadCurve.Found(Pressure.psi(80)));
         assertThat(ESTIMATE.minimumForLoadPsi(3195)).isPresent();
@@ -96,7 +96,7 @@ class LoadCurveTest {
         "0.051, 14, 2,   false",
         "0.06,  60, 9,   true"
     })
-    @DisplayName("a leak is over 5 % a month, over 2 psi, and told from 14 days at least")
+    @DisplayName("a leak is over 5% a month, over 2 psi, and told from 14 days at least")
     void leak(double low, long days, double drop, boolean leak) {
         assertThat(new PressureLoss(low, low, low, days, drop).isLeak()).isEqualTo(leak);
     }
@@ -109,7 +109,7 @@ class LoadCurveTest {
         assertThat(PressureLoss.daysToReach(95, 92, 0)).isGreaterThan(1_000_000);
         assertThat(PressureLoss.daysToReach(95, 0, 0.05)).isEqualTo(4068);
         assertThat(PressureLoss.daysToReach(100, 95, 0.05))
-                .as("5 % at 5 % a month is a month")
+                .as("5% at 5% a month is a month")
                 .isEqualTo(30);
         assertThat(PressureLoss.daysToReach(100, 50, 1)).isEqualTo(3);
     }

@@ -20,7 +20,7 @@ class LossTest {
     }
 
     @Test
-    @DisplayName("110 to 105 psi in 21 days at one temperature is 6.5 % a month: a leak")
+    @DisplayName("110 to 105 psi in 21 days at one temperature is 6.5% a month: a leak")
     void leak() {
         PressureLoss rate =
                 PressureLoss.of(List.of(at(0, 105, 60), at(21, 110, 60))).orElseThrow();
@@ -29,7 +29,7 @@ class LossTest {
     }
 
     @Test
-    @DisplayName("the same without a thermometer is a range that reaches under 5 %: no leak is said")
+    @DisplayName("the same without a thermometer is a range that reaches under 5%: no leak is said")
     void unknownTemperature() {
         PressureLoss rate =
                 PressureLoss.of(List.of(at(0, 105, null), at(21, 110, null))).orElseThrow();
@@ -74,7 +74,7 @@ class LossTest {
     }
 
     @Test
-    @DisplayName("from 95 psi to a need of 92.6 at 5 % a month: 15 days; the interval ends earlier or later")
+    @DisplayName("from 95 psi to a need of 92.6 at 5% a month: 15 days; the interval ends earlier or later")
     void nextCheck() {
         assertThat(PressureLoss.daysToReach(95, 92.6, 0.05)).isEqualTo(15);
         assertThat(PressureLoss.daysToReach(92, 92.6, 0.05)).isZero();
@@ -93,7 +93,7 @@ class LossTest {
 
     @Test
     @DisplayName(
-            "two good days stretch no check beyond what 5 % a month allows; a bad rate shortens it however young it is")
+            "two good days stretch no check beyond what 5% a month allows; a bad rate shortens it however young it is")
     void twoGoodDays() {
         PressureLoss.Loss good = PressureLoss.ofTire(List.of(at(2, 100, 60), at(0, 100, 60)));
         assertThat(good.expected()).isEqualTo(0.05);

@@ -83,7 +83,12 @@ public final class Rig {
                     dual == null ? Optional.empty() : Optional.of(Load.lb(dual[at]))));
         }
         return new LoadChart(
-                tire.manufacturer(), tire.name(), tire.size(), tire.ratings().range(), rows, "maker’s data book");
+                tire.manufacturer(),
+                tire.name(),
+                tire.size(),
+                tire.ratings().range(),
+                rows,
+                "manufacturer’s data book");
     }
 
     /** A coach: steer single, drive dual, placard 110 and 95, its chart on file. */

@@ -41,7 +41,7 @@ class SchoolsTest {
     }
 
     @Test
-    @DisplayName("a coach's steer end of 5,640 lb: need 92.6 psi, target the next row 95, reserve 2 %")
+    @DisplayName("a coach's steer end of 5,640 lb: need 92.6 psi, target the next row 95, reserve 2%")
     void weighedCoach() {
         AxlePressure steer =
                 coach().weighed(LoadState.NORMAL, 20, 5640, 5580, 9800, 9700).axle(1);
@@ -93,7 +93,7 @@ class SchoolsTest {
 
     @Test
     @DisplayName(
-            "an estimate in use is watched until the maker's chart is on file, another maker's chart is only named")
+            "an estimate in use is watched until the manufacturer's chart is on file, another manufacturer's chart is only named")
     void estimateIsWatched() {
         LoadChart other = new LoadChart(
                 "Brantholm",
@@ -127,7 +127,7 @@ class SchoolsTest {
                         .reason()
                         .statement()
                         .in(Units.US))
-                .isEqualTo("LT285/70R17 is fitted, the placard is for LT245/75R17");
+                .isEqualTo("LT285/70R17 is installed, the placard is for LT245/75R17");
         assertThat(front.chosenMethod()).contains(PressureMethod.PLACARD_EQUIVALENT);
         assertThat(target(front)).contains(55.0);
         assertThat(front.target().reason().statement().in(Units.US))
@@ -159,7 +159,7 @@ class SchoolsTest {
                         .in(Units.US))
                 .isEqualTo("100 psi carries 6,000 lb, the load is 6,600 lb");
         assertThat(target(steer)).contains(120.0);
-        assertThat(steer.reason().in(Units.US)).startsWith("Placard was chosen but can’t be taken here");
+        assertThat(steer.reason().in(Units.US)).startsWith("Placard was chosen but is not available here");
     }
 
     @Test
@@ -168,10 +168,10 @@ class SchoolsTest {
         AxlePressure steer =
                 coach().weighed(LoadState.NORMAL, 9, 7100, 6900, 9000, 9000).axle(1);
         assertThat(target(steer)).isEmpty();
-        assertThat(concerns(steer)).contains("STOP 7,100 lb a tire on axle 1, it carries at most 6,940 lb");
+        assertThat(concerns(steer)).contains("DO_NOT_OPERATE 7,100 lb a tire on axle 1, it carries at most 6,940 lb");
         assertThat(explanation(steer, Rule.LOAD_CAPACITY))
                 .isEqualTo(
-                        "No pressure cures it. Take 320 lb off this axle, or fit tires rated at least 7,100 lb each.");
+                        "No pressure corrects it. Take 320 lb off this axle, or install tires rated at least 7,100 lb each.");
     }
 
     @Test
@@ -185,9 +185,9 @@ class SchoolsTest {
         assertThat(target(steer)).isEmpty();
         assertThat(concerns(steer))
                 .contains(
-                        "STOP 6,300 lb a tire on axle 1, it carries at most 6,000 lb",
-                        "STOP Axle 1 weighs 12,500 lb, rated 12,000 lb",
-                        "STOP 6,300 lb on a wheel rated 6,200 lb at 1L");
+                        "DO_NOT_OPERATE 6,300 lb a tire on axle 1, it carries at most 6,000 lb",
+                        "DO_NOT_OPERATE Axle 1 weighs 12,500 lb, rated 12,000 lb",
+                        "DO_NOT_OPERATE 6,300 lb on a wheel rated 6,200 lb at 1L");
     }
 
     @Test
@@ -200,7 +200,8 @@ class SchoolsTest {
         assertThat(front.curve().orElseThrow().maxLb()).isEqualTo(1984 / 1.1);
         assertThat(front.methodResult(PressureMethod.RATED_LOAD).isOffered()).isFalse();
         assertThat(concerns(front))
-                .anyMatch(words -> words.startsWith("STOP 1,810 lb a tire on axle 1, it carries at most 1,803"));
+                .anyMatch(words ->
+                        words.startsWith("DO_NOT_OPERATE 1,810 lb a tire on axle 1, it carries at most 1,803"));
     }
 
     @Test
@@ -212,7 +213,7 @@ class SchoolsTest {
 
     @Test
     @DisplayName(
-            "a slip over a year old, before a new body, or for other tires counts no more for the target but keeps its load")
+            "a scale ticket over a year old, before a new body, or for other tires counts no more for the target but keeps its load")
     void oldSlip() {
         AxlePressure old =
                 coach().weighed(LoadState.NORMAL, 370, 5640, 5580, 9800, 9700).axle(1);
@@ -226,7 +227,7 @@ class SchoolsTest {
         assertThat(concerns(coach().weighed(LoadState.NORMAL, 30, 5640, 5580, 9800, 9700)
                         .fit(1, Rig.tire("Tessaly C3", "275/70R22.5 148/145M H", 6940, 6395, 120))
                         .axle(1)))
-                .anyMatch(words -> words.endsWith("other tires have been fitted since"));
+                .anyMatch(words -> words.endsWith("other tires have been installed since"));
     }
 
     @Test
@@ -262,7 +263,7 @@ class SchoolsTest {
 
     @Test
     @DisplayName(
-            "the contact trim is never under what the heaviest load needs at the next check, without a slip never under the placard, without either refused")
+            "the contact trim is never under what the heaviest load needs at the next check, without a scale ticket never under the placard, without either refused")
     void trim() {
         Rig weighed = coach().weighed(LoadState.NORMAL, 9, 5000, 4950, 9000, 9000)
                 .weighed(LoadState.FULL, 9, 5640, 5580, 9800, 9700);
@@ -290,7 +291,7 @@ class SchoolsTest {
                         .reason()
                         .statement()
                         .in(Units.US))
-                .isEqualTo("105 psi by chalk line, but neither a slip nor a placard bounds it");
+                .isEqualTo("105 psi by chalk test, but no scale ticket and no placard limits it");
         assertThat(coach().trimmed(1, 105)
                         .axle(1)
                         .methodResult(PressureMethod.CHALK_TEST)
@@ -301,7 +302,7 @@ class SchoolsTest {
     }
 
     @Test
-    @DisplayName("a system that warns 12 % below the set target asks for need ÷ 0.88: 92.6 becomes 105.2, so 110")
+    @DisplayName("a system that warns 12% below the set target asks for need ÷ 0.88: 92.6 becomes 105.2, so 110")
     void shareThreshold() {
         AxlePressure steer = coach().weighed(LoadState.NORMAL, 9, 5640, 5580, 9800, 9700)
                 .warnsBelow(1, 0.12)
@@ -326,18 +327,18 @@ class SchoolsTest {
     }
 
     @Test
-    @DisplayName("a light vehicle warns by law at 25 % below its placard")
+    @DisplayName("a light vehicle warns by law at 25% below its placard")
     void lawfulThreshold() {
         assertThat(pickup().axle(1).warning()).contains(Pressure.psi(45));
         assertThat(pickup().silent().axle(1).warning()).isEmpty();
     }
 
     @Test
-    @DisplayName("an end heavier by over 5 % of the axle: how much to move to which side, and the pressure it saves")
+    @DisplayName("an end heavier by over 5% of the axle: how much to move to which side, and the pressure it saves")
     void imbalance() {
         AxlePressure steer =
                 coach().weighed(LoadState.NORMAL, 9, 5800, 5200, 9000, 9000).axle(1);
-        assertThat(concerns(steer)).contains("NOTE The left end is heavier by 5.5 % of the axle");
+        assertThat(concerns(steer)).contains("NOTE The left end is heavier by 5.5% of the axle");
         assertThat(explanation(steer, Rule.SIDE_DIFFERENCE))
                 .isEqualTo("Moving 300 lb to the other side evens it out. Then 90 psi carries it instead of 100 psi.");
     }
@@ -352,7 +353,7 @@ class SchoolsTest {
     }
 
     @Test
-    @DisplayName("a heavier slip serves a state never weighed as an upper bound, and says so")
+    @DisplayName("a heavier scale ticket serves a state never weighed as an upper bound, and says so")
     void borrowed() {
         AxlePressure steer = coach().weighed(LoadState.FULL, 9, 5640, 5580, 9800, 9700)
                 .inForce(LoadState.NORMAL)
@@ -367,7 +368,7 @@ class SchoolsTest {
             value = LoadState.class,
             names = {"NORMAL", "FULL", "TOWING"})
     @DisplayName(
-            "a slip for empty changes no target of usual, full or towing: a state never weighed stands on the placard")
+            "a scale ticket for empty changes no target of usual, full or towing: a state never weighed stands on the placard")
     void emptySaysNothing(LoadState state) {
         Rig never = coach().inForce(state);
         Rig empty = coach().weighed(LoadState.EMPTY, 9, 4400, 4400, 8000, 8000).inForce(state);
@@ -400,7 +401,7 @@ class SchoolsTest {
         assertThat(target(warned)).contains(100.0);
         assertThat(warned.target().reason().statement().in(Units.US))
                 .endsWith(
-                        "raised to the highest allowed, 100 psi: the warning 12 % under the target would ask for 105.2 psi");
+                        "raised to the highest allowed, 100 psi: the warning 12% under the target would ask for 105.2 psi");
     }
 
     @ParameterizedTest

@@ -54,7 +54,7 @@ public final class RotationBenchmark {
             double first = times.get(0);
             times.sort(null);
             System.out.printf(
-                    "rotation, %s, %s: first %.0f ms, p50 %.0f ms, most %.0f ms; gap at most %d of about %d points%n",
+                    "rotation, %s, %s: first %.0f ms, p50%.0f ms, most %.0f ms; gap at most %d of about %d points%n",
                     what, rotationGoal.label(), first, times.get(ROUNDS / 2), times.get(ROUNDS - 1), gap, points);
         }
     }

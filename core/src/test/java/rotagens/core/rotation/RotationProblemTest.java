@@ -134,7 +134,7 @@ class RotationProblemTest {
         assertThat(against(rotationProblem, undated, "2LO")).isEmpty();
         assertThat(against(rotationProblem, undated, "2RO")).containsExactly("DOT date not on file");
         RotationProblem ungauged = shuttle().stock(RIB, "0125", 0).bench();
-        assertThat(against(ungauged, fromStock(ungauged), "2RO")).containsExactly("Tread never gauged");
+        assertThat(against(ungauged, fromStock(ungauged), "2RO")).containsExactly("Tread not measured");
     }
 
     @Test

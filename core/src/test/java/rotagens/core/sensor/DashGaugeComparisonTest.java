@@ -31,12 +31,12 @@ class DashGaugeComparisonTest {
     }
 
     @Test
-    @DisplayName("dash 41 43 41 33 against gauge 41 33 40 43: front right and rear right are crossed")
+    @DisplayName("dash 41 43 41 33 against gauge 41 33 40 43: front right and rear right are swapped")
     void crossed() {
         DashGaugeComparison found = DashGaugeComparison.of(psi(41, 43, 41, 33), psi(41, 33, 40, 43));
         assertThat(found.statement().in(Units.US))
                 .isEqualTo(
-                        "1R and 2R are crossed: the dash’s 1R is the tire at 2R; the dash’s 2R is the tire at 1R. Relearn before adding air.");
+                        "1R and 2R are swapped: the dash’s 1R is the tire at 2R; the dash’s 2R is the tire at 1R. Relearn before adding air.");
         assertThat(found.totalPsi()).isCloseTo(1, within(1e-6));
     }
 
@@ -61,7 +61,7 @@ class DashGaugeComparisonTest {
         assertThat(low.statement().in(Units.US))
                 .as("the low one is plain, which of the sixties it swapped with is not")
                 .startsWith(
-                        "1R is crossed: the dash’s 1R is the tire at 1L; the dash’s 1L isn’t the tire there, which one it is can’t be told.");
+                        "1R is swapped: the dash’s 1R is the tire at 1L; the dash’s 1L isn’t the tire there, which one it is can’t be told.");
         assertThat(low.isAmbiguous())
                 .extracting(cornerMatch -> cornerMatch.named().code())
                 .containsExactly("1L");
@@ -69,7 +69,7 @@ class DashGaugeComparisonTest {
                 .isEqualTo(
                         "Can’t be told: another assignment is only 0 psi worse in total. Change one tire and read again.");
         assertThat(DashGaugeComparison.of(psi(60, 75), psi(60, 80)).statement().in(Units.US))
-                .contains("No corners are crossed", "differ by up to 5 psi");
+                .contains("No sensors are swapped", "differ by up to 5 psi");
     }
 
     @Test
@@ -79,12 +79,12 @@ class DashGaugeComparisonTest {
         assertThat(found.matches()).isFalse();
         assertThat(found.statement().in(Units.US))
                 .isEqualTo(
-                        "Axle 1 and axle 2 are crossed, left or right can’t be told. Relearn before adding air; to tell more, change one tire and read again.");
+                        "Axle 1 and axle 2 are swapped, but not certain whether left or right. Relearn before adding air; to tell more, change one tire and read again.");
     }
 
     @Test
     @DisplayName(
-            "a tie is broken upward by the larger of 4 psi and 5 % where a maximum allows it, else downward, never under the need")
+            "a tie is broken upward by the larger of 4 psi and 5% where a maximum allows it, else downward, never under the need")
     void breaker() {
         DashGaugeComparison.TieBreaker up = DashGaugeComparison.breaker(psi(100, 100), psi(110, 110), Map.of())
                 .orElseThrow();

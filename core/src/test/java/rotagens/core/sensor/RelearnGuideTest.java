@@ -149,8 +149,7 @@ class RelearnGuideTest {
                 RelearnEvent.of(ENTERED),
                 RelearnEvent.at(LAMP_LIT, at("2L")));
         assertThat(coach.lit()).contains(at("2L"));
-        assertThat(coach.remarks().get(0).in(Units.US))
-                .contains("The lamp at 2L is lit, the procedure on file names 1L");
+        assertThat(coach.remarks().get(0).in(Units.US)).contains("The lamp at 2L is lit, but the procedure names 1L");
     }
 
     @Test
@@ -215,7 +214,7 @@ class RelearnGuideTest {
     }
 
     @Test
-    @DisplayName("after letting air out every tire is filled again and gauged before anything else: a hard gate")
+    @DisplayName("after letting air out every tire is filled again and checked before anything else: a hard gate")
     void reinflate() {
         List<RelearnEvent> air = CORNERS.stream()
                 .map(code -> RelearnEvent.at(AIR_RELEASED, at(code)))
@@ -243,7 +242,7 @@ class RelearnGuideTest {
         assertThat(early.canFinish()).isFalse();
         RelearnGuide crossed = afterAll(Trigger.TOOL, readings(GAUGE, 60, 43, 33, 60), readings(DASH, 60, 33, 43, 60));
         assertThat(crossed.canFinish()).isFalse();
-        assertThat(crossed.statement().in(Units.US)).contains("1R and 2R are crossed", "Relearn before adding air");
+        assertThat(crossed.statement().in(Units.US)).contains("1R and 2R are swapped", "Relearn before adding air");
     }
 
     @Test
@@ -325,7 +324,7 @@ class RelearnGuideTest {
     }
 
     @Test
-    @DisplayName("what a gauge read before learn mode began doesn't count as gauged afterwards")
+    @DisplayName("what a gauge read before learn mode began doesn't count as checked afterwards")
     void gaugedBefore() {
         List<RelearnEvent> log = new ArrayList<>(readings(GAUGE, 60, 60, 60, 60));
         log.addAll(allHeard());

@@ -27,11 +27,11 @@ class WarningLampReportTest {
     void perhapsCrossed() {
         assertThat(statement(60, 54))
                 .isEqualTo(
-                        "The lamp named 1L, but by gauge it holds 60 psi and 1R is low with 54 psi of 60 psi. The sensors may be crossed: compare dash and gauge before adding air.");
+                        "The lamp named 1L, but the gauge shows 60 psi there, and 1R is low: 54 psi of 60 psi. The sensors may be swapped: compare dash and gauge before adding air.");
     }
 
     @Test
-    @DisplayName("a lamp that the gauge bears out, one with no other corner low, and one nobody gauged say nothing")
+    @DisplayName("a lamp that the gauge bears out, one with no other corner low, and one nobody checked say nothing")
     void nothing() {
         assertThat(statement(54, 60)).isEmpty();
         assertThat(statement(60, 58)).isEmpty();

@@ -66,7 +66,7 @@ class ScheduleCheckTest {
         ShopJob heavy = new ShopJob(
                 "LC-01", "LC-01", "Coach", "Millrace", 60, 2, Set.of(), MONDAY, Optional.empty(), MONDAY, 1, true, 0);
         assertThat(against(at(heavy, MONDAY, "08:00", 1, "Rafe")))
-                .containsExactly("TOO_FEW_TECHNICIANS: LC-01 needs 2 pairs of hands, 1 planned.");
+                .containsExactly("TOO_FEW_TECHNICIANS: LC-01 needs 2 technicians, 1 scheduled.");
     }
 
     @Test
@@ -93,7 +93,7 @@ class ScheduleCheckTest {
         ShopJob other = new ShopJob(
                 "x", "SH-02", "Shuttle", "Millrace", 60, 1, Set.of(), MONDAY, Optional.empty(), MONDAY, 1, true, 0);
         assertThat(against(at(other, MONDAY, "07:00", 2, "Tomas"), at(job("SH-02", 60), MONDAY, "07:00", 1, "Rafe")))
-                .containsExactly("VEHICLE_BUSY: SH-02 stands in bay 1 until 08:00.");
+                .containsExactly("VEHICLE_BUSY: SH-02 is in bay 1 until 08:00.");
         ShopJob waits = new ShopJob(
                 "y",
                 "SH-03",
@@ -119,7 +119,7 @@ class ScheduleCheckTest {
         JobSlot first = at(job("SH-01", 60), MONDAY, "07:00", 1, "Rafe");
         assertThat(against(at(job("SH-02", 60), MONDAY, "12:00", 1, "Rafe"), first))
                 .containsExactly(
-                        "MINIMUM_IN_SERVICE: 1 in service of 3 fit, at least 2 wanted: SH-01, SH-02 would be in the shop on 30 Nov 2026.");
+                        "MINIMUM_IN_SERVICE: Only 1 of 3 available vehicles would be in service (minimum 2) with SH-01, SH-02 in the shop on 30 Nov 2026.");
         assertThat(against(at(job("SH-02", 60), MONDAY.plusDays(1), "12:00", 1, "Rafe"), first))
                 .isEmpty();
         ShopJob unfit = new ShopJob(
@@ -137,7 +137,7 @@ class ScheduleCheckTest {
         assertThat(ShopSetup.faults(shop.rules()))
                 .extracting(message -> message.in(rotagens.core.measure.Units.US))
                 .containsExactly(
-                        "“Keep 4 of Shuttle in service” can’t be met: only 3 are fit to roll today, whatever is planned.",
+                        "“Keep 4 of Shuttle in service” cannot be met: only 3 are able to operate today, whatever is scheduled.",
                         "Two closures overlap: stocktaking (30 Nov 2026 to 2 Dec 2026) and paving (2 Dec 2026 to 4 Dec 2026). Both count; take one off if it is a mistake.");
         shop.readiness = List.of();
         assertThat(ShopSetup.never(job("SH-01", 700), shop.rules()).get(0).in(rotagens.core.measure.Units.US))
@@ -219,9 +219,10 @@ class ScheduleCheckTest {
                 .isEqualTo("Due 30 Nov 2026, planned 2 Dec 2026: no earlier day is free.");
         assertThat(answer.earlier())
                 .extracting(day -> day.day() + " " + day.rule().orElseThrow())
-                .containsExactly("2026-12-01 CLOSED", "2026-11-30 BAY_TAKEN");
+                .containsExactly("2026-12-01 CLOSED", "2026-11-30 BAY_OCCUPIED");
         SlotExplanation.Answer free = SlotExplanation.of(placed, List.of(placed, blocker), shop.rules());
-        assertThat(free.statement().in(rotagens.core.measure.Units.US)).endsWith("it would also fit on 30 Nov 2026.");
+        assertThat(free.statement().in(rotagens.core.measure.Units.US))
+                .endsWith("it could also be done on 30 Nov 2026.");
     }
 
     @Test

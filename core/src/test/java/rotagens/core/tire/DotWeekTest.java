@@ -47,11 +47,11 @@ class DotWeekTest {
         "9921,Week 99 doesn’t exist",
         "4826,hasn’t begun yet",
         "0127,hasn’t begun yet",
-        "821,Was a figure in front left out",
-        "5?99,No week fits",
+        "821,Is a leading digit missing",
+        "5?99,No week matches",
         "'',Read the other sidewall",
-        "12A4,last four figures",
-        "08211,last four figures"
+        "12A4,last four digits",
+        "08211,last four digits"
     })
     @DisplayName("impossible dates are refused in words that say what to do")
     void refusals(String stamped, String says) {

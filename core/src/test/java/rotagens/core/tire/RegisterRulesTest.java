@@ -42,11 +42,11 @@ class RegisterRulesTest {
     }
 
     @Test
-    @DisplayName("a load index and a molded load within 1 % agree; a swapped digit is pointed at")
+    @DisplayName("a load index and a molded load within 1% agree; a swapped digit is pointed at")
     void indexAgainstMoldedLoad() {
         assertThat(disagreements("LT245/75R17 121/118S E", "3195", "2910")).isEmpty();
         assertThat(disagreements("LT245/75R17 121/118S E", "3915", "2910"))
-                .containsExactly("Load index 121 stands for 3,197 lb, the molded single load is 3,915 lb");
+                .containsExactly("Load index 121 means 3,197 lb, the molded single load is 3,915 lb");
         assertThat(disagreements("LT245/75R17 121/118S E", "3195", "2190")).hasSize(1);
     }
 

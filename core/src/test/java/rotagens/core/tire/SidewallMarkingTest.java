@@ -62,8 +62,7 @@ class SidewallMarkingTest {
     void meanings() {
         SidewallMarking line = SidewallMarking.parse("LT245/75R17 121/118S E");
         assertThat(line.parts()).extracting(Part::read).containsExactly("LT245/75R17", "121/118S", "E");
-        assertThat(line.parts().get(0).meaning().in(Units.US))
-                .startsWith("Section width 245 mm, sidewall 75 % of that");
+        assertThat(line.parts().get(0).meaning().in(Units.US)).startsWith("Section width 245 mm, sidewall 75% of that");
         assertThat(line.parts().get(1).meaning().in(Units.US))
                 .isEqualTo(
                         "load index 121 is 3,197 lb single, 118 is 2,910 lb as one of a dual; S up to 112 mi an hour");
@@ -111,7 +110,7 @@ class SidewallMarkingTest {
     }
 
     @Test
-    @DisplayName("a maker's or a model's name in front is set aside and offered as such")
+    @DisplayName("a manufacturer's or a model's name in front is set aside and offered as such")
     void nameInFront() {
         SidewallMarking line = SidewallMarking.parse("Corvane Tessaly C2 LT245/75R17 121/118S E");
         assertThat(line.molded()).isEqualTo("LT245/75R17 121/118S E");

@@ -57,7 +57,7 @@ class SizeLimitsTest {
         assertThat(read.overallDiameter()).isEmpty();
         assertThat(read.inWords())
                 .startsWith(words)
-                .endsWith("the overall diameter isn’t in this notation: read it from the maker’s data");
+                .endsWith("the overall diameter isn’t in this notation: read it from the manufacturer’s data");
         assertThat(TireSize.parse(read.molded())).isEqualTo(read);
     }
 

@@ -112,7 +112,7 @@ class ClassifierTest {
     @DisplayName("how a pattern is told is said with the rule's own figures, one mark more round the tire than across")
     void toldBy() {
         assertThat(Shape.CENTER.evidence(3).in(Units.US))
-                .isEqualTo("Both shoulders stand at least 3/32 in over the center.");
+                .isEqualTo("Both shoulders are at least 3/32 in deeper than the center.");
         assertThat(Shape.FLAT_SPOT.evidence(3).in(Units.US))
                 .isEqualTo("One rib lies at least 4/32 in lower at a single place round the tire.");
         assertThat(Shape.INNER_SHOULDER.evidence(2).in(Units.METRIC)).contains("at least 1.6 mm under the outer");

@@ -26,11 +26,11 @@ class WearTest {
         "9,8,6,INNER_SHOULDER,",
         "9,6,7,INNER_SHOULDER,CENTER",
         "9,5,7,CENTER,INNER_SHOULDER",
-        "8,6,7,LEANING_CENTER,",
+        "8,6,7,EARLY_CENTER,",
         "8,7,8,EVEN,",
         "6,8,9,OUTER_SHOULDER,",
         "5,9,7,BOTH_SHOULDERS,OUTER_SHOULDER",
-        "7,9,8,LEANING_SHOULDERS,"
+        "7,9,8,EARLY_SHOULDERS,"
     })
     @DisplayName("the worked readings fall in their classes")
     void workedExamples(double outer, double center, double inner, Shape shape, Shape second) {

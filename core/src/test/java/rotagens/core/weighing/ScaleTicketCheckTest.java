@@ -59,7 +59,7 @@ class ScaleTicketCheckTest {
     }
 
     @Test
-    @DisplayName("ends, axles and gross within 2 % of each other pass")
+    @DisplayName("ends, axles and gross within 2% of each other pass")
     void passes() {
         AxleWeight drive =
                 new AxleWeight(2, Optional.of(Load.lb(4000)), Optional.of(Load.lb(4100)), Optional.of(Load.lb(8200)));
@@ -70,7 +70,7 @@ class ScaleTicketCheckTest {
     @DisplayName("a missing axle is named, an axle the vehicle lacks too")
     void axles() {
         assertThat(statement(slip(null, whole(1, 4500))))
-                .containsExactly("2: Axle 2, drive, isn’t on the slip. Half a slip is not stored: weigh every axle.");
+                .containsExactly("2: Axle 2, drive, is missing. Enter the weight of every axle. Nothing was saved.");
         assertThat(statement(slip(null, whole(1, 4500), whole(2, 8000), whole(3, 2000))))
                 .containsExactly("3: This vehicle has no axle 3: it has 2.");
         assertThatThrownBy(() -> new AxleWeight(1, Optional.of(Load.lb(2000)), Optional.empty(), Optional.empty()))
@@ -82,12 +82,12 @@ class ScaleTicketCheckTest {
     void sums() {
         assertThat(statement(slip(Load.lb(13_200), whole(1, 4500), whole(2, 8000))))
                 .containsExactly(
-                        "0: The axles add up to 12,500 lb, the gross says 13,200 lb: more than 2 % apart. Read the slip again.");
+                        "0: The axles add up to 12,500 lb, the gross weight says 13,200 lb: more than 2% apart. Read the scale ticket again.");
         AxleWeight drive =
                 new AxleWeight(2, Optional.of(Load.lb(4000)), Optional.of(Load.lb(4100)), Optional.of(Load.lb(8400)));
         assertThat(statement(slip(null, whole(1, 4500), drive)))
                 .containsExactly(
-                        "2: The ends of axle 2 add up to 8,100 lb, the platform says 8,400 lb: more than 2 % apart.");
+                        "2: The ends of axle 2 add up to 8,100 lb, the platform says 8,400 lb: more than 2% apart.");
     }
 
     @Test
@@ -101,7 +101,7 @@ class ScaleTicketCheckTest {
         assertThat(statement(slip(null, whole(1, 40_000), whole(2, 8000))))
                 .first()
                 .asString()
-                .endsWith("Read the slip again.");
+                .endsWith("Read the scale ticket again.");
     }
 
     @Test
@@ -113,7 +113,7 @@ class ScaleTicketCheckTest {
     }
 
     @Test
-    @DisplayName("under its own empty weight a slip can't be right")
+    @DisplayName("under its own empty weight a scale ticket can't be right")
     void underEmpty() {
         ScaleTicket empty = slip(null, whole(1, 4000), whole(2, 6000));
         assertThat(ScaleTicketCheck.faults(

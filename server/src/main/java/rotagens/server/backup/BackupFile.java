@@ -210,7 +210,7 @@ final class BackupFile {
             boolean earlier =
                     !column(statement, HistoryIntegrityCheck.IS_EARLIER).isEmpty();
             column(statement, HistoryIntegrityCheck.broken(earlier))
-                    .forEach(tire -> wrong.add("tire " + tire + " isn’t where its ledger ends"));
+                    .forEach(tire -> wrong.add("tire " + tire + " is not where its history ends"));
             for (String photo : column(statement, "SELECT file FROM photo")) {
                 if (!Files.exists(folder.resolve(PHOTOS).resolve(photo))) {
                     wrong.add("photo " + photo + " is missing");

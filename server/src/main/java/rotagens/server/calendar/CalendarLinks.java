@@ -101,7 +101,7 @@ class CalendarLinks {
                         .from(PERSON)
                         .where(PERSON.NAME.eq(wish.person()))
                         .fetchOptional(PERSON.ID)
-                        .orElseThrow(() -> ProblemException.field("person", "There is nobody of this name."));
+                        .orElseThrow(() -> ProblemException.field("person", "There is no person of this name."));
         byte[] secret = new byte[SECRET_BYTES];
         random.nextBytes(secret);
         String code = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);

@@ -94,7 +94,7 @@ class ShopCalendar {
 
     private static String description(Entry entry) {
         List<String> people = entry.people();
-        return (people.isEmpty() ? "Nobody named yet" : String.join(", ", people))
+        return (people.isEmpty() ? "Not assigned yet" : String.join(", ", people))
                 + (entry.start() == null ? ". A day and no hour yet." : ".");
     }
 }

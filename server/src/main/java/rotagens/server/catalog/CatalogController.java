@@ -113,11 +113,11 @@ class CatalogController {
         List<String> notes = new java.util.ArrayList<>();
         if (code.date().isoWeek53()) {
             notes.add(
-                    "Week 53 doesn’t occur in that year by the federal count: some makers count otherwise. Kept as stamped;"
+                    "Week 53 doesn’t occur in that year by the federal count: some manufacturers count otherwise. Saved as molded;"
                             + " age counts from week 52.");
         }
         if (code.molded().length() <= 4) {
-            notes.add("Only the date. The whole code stands on one sidewall; it names plant and maker.");
+            notes.add("Only the date. The whole code is on one sidewall and names plant and manufacturer.");
         }
         if (!same.isEmpty()) {
             notes.add(

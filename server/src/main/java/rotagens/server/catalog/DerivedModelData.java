@@ -46,10 +46,10 @@ public final class DerivedModelData {
                 model.size().overallDiameter().isPresent()
                         ? "worked out from the size"
                         : fresh.isPresent()
-                                ? "from the maker’s data"
-                                : "this notation doesn’t give it: read it from the maker’s data"));
+                                ? "from the manufacturer’s data"
+                                : "this notation doesn’t give it: read it from the manufacturer’s data"));
         properties.add(new Property(
-                "Tread when new",
+                "Original tread depth",
                 model.originalDepth().map(depth -> depth.format(units)).orElse(null),
                 null));
         model.originalDepth()
@@ -60,7 +60,7 @@ public final class DerivedModelData {
                             TireSize.worn(length, original, worn).format(units),
                             present.isPresent() ? "as it is worn now" : "worn to the legal limit"));
                 }));
-        model.ratings().maxLoad(false).ifPresent(load -> properties.add(load("Carries at most", load, units)));
+        model.ratings().maxLoad(false).ifPresent(load -> properties.add(load("Maximum load", load, units)));
         model.ratings().maxLoad(true).ifPresent(load -> properties.add(load("… as one of a dual", load, units)));
         properties.add(new Property(
                 "Molded pressure",

@@ -44,7 +44,7 @@ public record TireModelRequest(
         InputValidator typed = new InputValidator();
         Load.Unit scale = units == Units.US ? Load.Unit.LB : Load.Unit.KG;
         String makerName = typed.text("manufacturer", manufacturer, 60);
-        typed.unless(!makerName.isEmpty(), "manufacturer", "Enter the maker as molded.");
+        typed.unless(!makerName.isEmpty(), "manufacturer", "Enter the manufacturer as molded.");
         String modelName = typed.text("name", name, 80);
         typed.unless(!modelName.isEmpty(), "name", "Enter the model: often molded on one sidewall only.");
         Optional<TireSize> readSize = typed.required("size", size, TireSize::parse);

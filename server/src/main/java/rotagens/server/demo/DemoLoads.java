@@ -194,8 +194,8 @@ final class DemoLoads {
         warn("LC-01", 2, Optional.of(92.0), "Raised by the dealer", false);
         warn("LC-01", 3, Optional.of(86.0), "Raised by the dealer", false);
         for (int axle = 1; axle <= 3; axle++) {
-            warn("LC-02", axle, Optional.empty(), "As delivered, 12 % under the set pressure", false);
-            warn("LC-03", axle, Optional.empty(), "As delivered, 12 % under the set pressure", false);
+            warn("LC-02", axle, Optional.empty(), "As delivered, 12% under the set pressure", false);
+            warn("LC-03", axle, Optional.empty(), "As delivered, 12% under the set pressure", false);
         }
         warn("LC-05", 2, Optional.of(76.0), "Lowered on a false alarm in the cold", true);
         records.trim(

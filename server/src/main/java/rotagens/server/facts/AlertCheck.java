@@ -29,8 +29,8 @@ class AlertCheck implements SmartInitializingSingleton {
         List<Long> wrong = facts.notAsFolded();
         if (!wrong.isEmpty()) {
             throw new IllegalStateException(
-                    wrong.size() + " tires whose kept alerts are not what their ledgers come to: " + wrong);
+                    wrong.size() + " tires whose stored alerts do not match their history: " + wrong);
         }
-        LOG.info("Every tire’s kept alerts are what its ledger comes to");
+        LOG.info("Every tire’s stored alerts match its history");
     }
 }

@@ -24,7 +24,7 @@ class AlertUpgrade implements SmartInitializingSingleton {
     public void afterSingletonsInstantiated() {
         if (!readings.isFolded()) {
             facts.settle();
-            LOG.info("Alerts of every tire folded from the ledger");
+            LOG.info("Alerts of every tire folded from the history");
         }
     }
 }

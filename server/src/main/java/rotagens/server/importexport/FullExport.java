@@ -137,11 +137,11 @@ class FullExport {
         } catch (JacksonException e) {
             throw notOurs("It isn’t whole: the file ends early or was changed.");
         } catch (org.jooq.exception.DataAccessException e) {
-            throw notOurs("Its records don’t fit together.");
+            throw notOurs("Its records do not agree.");
         }
         refuseForeign(format, schema);
         if (!db.fetch("PRAGMA foreign_key_check").isEmpty()) {
-            throw notOurs("Its records don’t fit together.");
+            throw notOurs("Its records do not agree.");
         }
         facts.settle();
     }
@@ -214,7 +214,7 @@ class FullExport {
                             case VALUE_NUMBER_INT -> file.getLongValue();
                             case VALUE_NUMBER_FLOAT -> file.getDoubleValue();
                             case VALUE_STRING -> file.getString();
-                            default -> throw notOurs("A cell is neither text nor figure.");
+                            default -> throw notOurs("A cell is neither text nor number.");
                         });
                 token = file.nextToken();
             }

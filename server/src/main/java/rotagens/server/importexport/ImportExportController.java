@@ -28,7 +28,7 @@ import rotagens.server.importexport.CsvFormat.Type;
 import rotagens.server.importexport.Imports.ImportResult;
 import rotagens.server.web.ProblemException;
 
-/** Files in and out: CSV sheet by sheet, everything as JSON, and QR codes for labels. */
+/** Import and export: CSV sheet by sheet, everything as JSON, and QR codes for labels. */
 @RestController
 class ImportExportController {
 

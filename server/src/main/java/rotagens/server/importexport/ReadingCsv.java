@@ -182,7 +182,8 @@ class ReadingCsv implements CsvFormat {
         wrong.unless(place == null || there != null, "position", "No tire is on file there. Bring the tires in first.");
         boolean before = there != null
                 && there.tire().installedOn().filter(day::isBefore).isPresent();
-        wrong.unless(!before, "day", "On that day another tire was there, or none. The present one was fitted later.");
+        wrong.unless(
+                !before, "day", "On that day another tire was there, or none. The present one was installed later.");
         return Optional.ofNullable(there);
     }
 

@@ -77,7 +77,7 @@ class TireCsv implements CsvFormat {
                         "tirenumber",
                         "serial",
                         "brandnumber"),
-                Column.may("dot", "the DOT code, or its last four figures", "dotcode", "tin", "dotweek"),
+                Column.may("dot", "the DOT code, or its last four digits", "dotcode", "tin", "dotweek"),
                 Column.must("maker", "as molded", "brand", "make", "manufacturer"),
                 Column.must("model", "as molded, often on one side only", "pattern", "name"),
                 Column.must(
@@ -87,12 +87,12 @@ class TireCsv implements CsvFormat {
                         "tiresize"),
                 Column.may("molded pressure", "the pressure molded beside the load: 80 psi", "maxpressure"),
                 Column.may("original depth", "tread depth when new: 15/32", "newdepth"),
-                Column.may("depth", "lowest depth now or when fitted: 12/32", "tread", "treaddepth"),
+                Column.may("depth", "lowest depth now or when installed: 12/32", "tread", "treaddepth"),
                 Column.may("retread", "yes for a retread; its dot is then the casing’s"),
                 Column.may("price", "what it cost: 214.50", "cost"),
                 Column.may("unit", "the vehicle it is on", "vehicle", "unitnumber"),
                 Column.may("position", "where on it: 1L, 2RO, S1", "wheelposition"),
-                Column.may("fitted", "the day it was fitted: 2026-07-28", "fittedon", "installdate"),
+                Column.may("fitted", "the date it was installed: 2026-07-28", "fittedon", "installdate"),
                 Column.may("yard", "where it lies if on no vehicle", "location"),
                 Column.may("shelf", "and on which shelf"),
                 Column.may("state", "if on no vehicle: in stock, set aside for retread, or at the retreader"));
@@ -177,7 +177,7 @@ class TireCsv implements CsvFormat {
         TreadDepth.Unit scale = units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
         Optional<SidewallMarking> line = wrong.required("sidewall", row.or("sidewall", ""), SidewallMarking::parse);
         line.ifPresent(one -> wrong.unless(
-                one.leftOver().isEmpty(), "sidewall", "“" + one.leftOver() + "” wasn’t understood. Leave it out."));
+                one.leftOver().isEmpty(), "sidewall", "“" + one.leftOver() + "” is not recognized. Remove it."));
         Optional<DotCode> dot = wrong.optional("dot", row.or("dot", ""), text -> DotCode.parse(text, today));
         Optional<Pressure> molded = wrong.optional(
                 "molded pressure",
@@ -190,7 +190,7 @@ class TireCsv implements CsvFormat {
         Optional<Money> price = wrong.optional("price", row.or("price", ""), Money::parse);
         Optional<Boolean> retread = wrong.attempt("retread", () -> CsvCells.yes(row.or("retread", "")));
         Optional<LocalDate> fitted = wrong.optional("fitted", row.or("fitted", ""), text -> CsvCells.day(text, today));
-        wrong.unless(row.get("maker").isPresent(), "maker", "Write the maker as molded.");
+        wrong.unless(row.get("maker").isPresent(), "maker", "Enter the manufacturer as molded.");
         wrong.unless(row.get("model").isPresent(), "model", "Write the model as molded.");
         wrong.unless(row.or("number", "").length() <= 24, "number", "At most 24 characters.");
         return line.map(one -> new Read(

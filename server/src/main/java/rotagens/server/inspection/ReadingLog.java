@@ -131,7 +131,7 @@ public class ReadingLog {
                         "skipped",
                         row.get(WALK_AROUND_ENTRY.POSITION_ID),
                         row.get(WALK_AROUND_ENTRY.PERSON_ID),
-                        "Left out: " + row.get(WALK_AROUND_ENTRY.SKIP_REASON)));
+                        "Skipped: " + row.get(WALK_AROUND_ENTRY.SKIP_REASON)));
     }
 
     /** Everything read, found and cleared on one tire, wherever it was. */
@@ -232,7 +232,7 @@ public class ReadingLog {
     }
 
     private static String cleared(Finding finding, String how, String note) {
-        String words = how.equals("PROFESSIONAL") ? "found sound by a professional" : "put right";
+        String words = how.equals("PROFESSIONAL") ? "found sound by a professional" : "fixed";
         return finding.label() + ": " + words + (note.isEmpty() ? "" : " · " + note);
     }
 }

@@ -62,7 +62,7 @@ class JobSheetPdf {
         }
         body.append(group.isEmpty() ? "" : "</table>");
         body.append(
-                "<p class=\"quiet\">The maker’s data, the machine’s own manual, local codes and a qualified tire professional come first.</p>");
+                "<p class=\"quiet\">Manufacturer data, the vehicle manual, local codes and a qualified tire professional come first.</p>");
         return PdfRenderer.answer(
                 "job-sheet-" + sheet.unit() + "-" + id + ".pdf",
                 pdfRenderer.pdf(

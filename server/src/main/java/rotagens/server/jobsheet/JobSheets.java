@@ -94,7 +94,7 @@ class JobSheets {
         open(jobId);
         if (chosen.tireChangerId() != null
                 && tireChangerStore.get(chosen.tireChangerId()).retired()) {
-            throw ProblemException.field("tireChangerId", "This machine is out of use. SheetChoice another.");
+            throw ProblemException.field("tireChangerId", "This tire changer is retired. Choose another.");
         }
         begin(jobId);
         store.choose(jobId, chosen.tireChangerId(), chosen.nitrogen(), chosen.sensorDismount());
@@ -175,7 +175,8 @@ class JobSheets {
         refuseOutOfOrder(here, step);
         InputValidator wrong = new InputValidator();
         String why = wrong.text("reason", reason, LONGEST_REASON);
-        wrong.unless(!why.isEmpty(), "reason", "Say why it is left out: it stands on the sheet under your name.");
+        wrong.unless(
+                !why.isEmpty(), "reason", "Enter the reason for skipping. It is saved on the sheet under your name.");
         wrong.refuseIfWrong();
         begin(jobId);
         mark(jobId, key, Status.SKIPPED, Map.of(), why);
@@ -231,7 +232,7 @@ class JobSheets {
             Optional<StepRecord> tried =
                     Optional.ofNullable(here.marks().outside().get(first.key()));
             throw ProblemException.conflict((open.size() == 1 ? "One step is" : open.size() + " steps are")
-                    + " open. First: " + first.code().title()
+                    + " open. Complete first: " + first.code().title()
                     + first.position().map(at -> " at " + at.code()).orElse("")
                     + tried.map(stepRecord -> ". " + stepRecord.statement()).orElse("."));
         }
@@ -359,7 +360,7 @@ class JobSheets {
 
     private static void refuseOutOfOrder(OpenedSheet here, Step step) {
         here.sheet().blockedBy(step, here.marks().settled()).ifPresent(before -> {
-            throw ProblemException.conflict("First: “" + before.code().title() + "”"
+            throw ProblemException.conflict("Complete first: “" + before.code().title() + "”"
                     + before.position().map(at -> " at " + at.code()).orElse("") + ".");
         });
     }

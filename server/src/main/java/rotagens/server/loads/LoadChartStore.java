@@ -97,7 +97,8 @@ public class LoadChartStore {
                 .orElseThrow(() -> ProblemException.notFound("There is no such chart."));
         if (row.getVersion() != seen) {
             throw ProblemException.changedMeanwhile(
-                    "Somebody changed this chart since you opened it. Both are shown; nothing was replaced.", null);
+                    "Another user changed this chart after you opened it. Compare both versions. Nothing was overwritten.",
+                    null);
         }
         refuseTwice(chart, id);
         fill(row, chart, personId);

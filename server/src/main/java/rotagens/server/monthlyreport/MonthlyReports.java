@@ -196,14 +196,14 @@ class MonthlyReports {
         rows.add(List.of("part", "what", "figure"));
         rows.add(List.of("month", Message.of("{}", view.from()).in(units), view.month()));
         rows.add(List.of("checked", "readings", String.valueOf(view.readings())));
-        rows.add(List.of("checked", "pressure checks on time", view.onTimePercent() + " %"));
+        rows.add(List.of("checked", "pressure checks on time", view.onTimePercent() + "%"));
         view.checked()
                 .forEach(line -> rows.add(
                         List.of("checked", line.vehicleClass(), line.onTime() + " of " + line.tires() + " on time")));
         view.outOfService()
                 .forEach(line -> rows.add(List.of("out of service", line.unit(), String.join("; ", line.reason()))));
         rows.add(List.of("money", "spent on tires", view.spent()));
-        rows.add(List.of("money", "coming, for open jobs", view.committed()));
+        rows.add(List.of("money", "Committed for open jobs", view.committed()));
         view.causes().forEach(line -> rows.add(List.of("retired", line.cause(), String.valueOf(line.tires()))));
         view.findings()
                 .forEach(line ->

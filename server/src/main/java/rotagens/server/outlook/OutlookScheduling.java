@@ -85,7 +85,7 @@ class OutlookScheduling {
                         ? ""
                         : "Outlook, " + replacementStrategy.title().toLowerCase(Locale.ROOT) + ": used tires go to "
                                 + visit.moved().stream().map(Position::code).collect(Collectors.joining(" "))
-                                + "; lay the moves on the bench";
+                                + "; open the rotation page";
                 jobs.plan(outlookResult.vehicle().id(), visit.day(), note, WorkType.REPLACE, wanted);
                 made++;
                 tires += wanted.size();

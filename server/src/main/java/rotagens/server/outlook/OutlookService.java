@@ -168,7 +168,7 @@ class OutlookService {
                 1,
                 60,
                 "Visits lie 1 to 60 months apart.");
-        range(wrong, "whatIf.growthPercent", whatIf.growthPercent(), 0, 25, "Prices grow by 0 to 25 % a year.");
+        range(wrong, "whatIf.growthPercent", whatIf.growthPercent(), 0, 25, "Prices grow by 0 to 25% a year.");
         wrong.refuseIfWrong();
         gathered.vehicles().stream()
                 .flatMap(vehicle -> vehicle.impossible().stream())
@@ -245,7 +245,7 @@ class OutlookService {
         OutlookView view = of(ask, units);
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of(
-                "year", "tires", "sensors", "tires cost", "sensors cost", "labor cost", "together", "thrown away"));
+                "year", "tires", "sensors", "tires cost", "sensors cost", "labor cost", "together", "unused life"));
         view.years()
                 .forEach(year -> rows.add(List.of(
                         String.valueOf(year.year()),

@@ -129,11 +129,11 @@ class VehiclePdfs {
                 + SvgDrawings.axles(vehicleAssessment.onFile().facts().layout(), under)
                 + "<p class=\"large\">" + PdfRenderer.text("Set for load: " + state) + "</p><table>" + rows + "</table>"
                 + "<p class=\"caution\">Cold: parked at least 3 hours. A hot tire is never bled down."
-                + " At 80 % of the figure or less, cold or hot: stop, no air, have it looked at inside.</p>"
+                + " At 80% of the target or less, cold or hot: never add air on the vehicle. Deflate, demount and inspect inside.</p>"
                 + "<p>A lamp that names a corner is no proof of that corner: gauge all of them before adding air.</p>"
                 + "<p class=\"quiet\">"
                 + PdfRenderer.text("As of " + DAY.format(vehicleAssessment.today())
-                        + ". Another load, another size or another model voids these figures. The vehicle’s placard: "
+                        + ". Another load, size or model makes these pressures invalid. The vehicle’s placard: "
                         + vehicleAssessment.onFile().facts().type().placardLocation() + ".")
                 + "</p>";
         return answer(vehicleAssessment, "pressure-card", "Cold tire pressures", body);

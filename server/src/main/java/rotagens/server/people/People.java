@@ -49,7 +49,7 @@ public class People {
         if (now != null && now.getPrincipal() instanceof Account account) {
             return account.id();
         }
-        throw new IllegalStateException("nobody is signed in");
+        throw new IllegalStateException("no one is signed in");
     }
 
     @Transactional(readOnly = true)
@@ -180,7 +180,7 @@ public class People {
                 && !db.fetchExists(
                         PERSON, PERSON.ROLE.eq(Role.MANAGER.name()), PERSON.IS_ACTIVE.isTrue(), PERSON.ID.ne(id))) {
             throw ProblemException.field(
-                    active ? "role" : "active", "This is the last manager. Make somebody else a manager first.");
+                    active ? "role" : "active", "This is the only manager. Make another user a manager first.");
         }
         person.setName(clean);
         person.setRole(role.name());
@@ -208,7 +208,7 @@ public class People {
     public Account changePassword(long id, String old, String password) {
         PersonRecord person = record(id);
         if (person.getPasswordHash() == null || !passwords.matches(old == null ? "" : old, person.getPasswordHash())) {
-            throw ProblemException.field("old", "This isn’t your present password.");
+            throw ProblemException.field("old", "The current password is incorrect.");
         }
         setPassword(id, password);
         return account(record(id));
@@ -237,7 +237,7 @@ public class People {
             typed.wrong("name", "Enter a name of at most " + LONGEST_NAME + " characters.");
         } else if (db.fetchExists(
                 PERSON, PERSON.NAME.equalIgnoreCase(clean), own == null ? PERSON.ID.isNotNull() : PERSON.ID.ne(own))) {
-            typed.wrong("name", "Somebody with this name is on file already. Add an initial.");
+            typed.wrong("name", "A person with this name is on file already. Add an initial.");
         }
         return clean;
     }

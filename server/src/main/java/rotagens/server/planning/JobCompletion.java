@@ -187,7 +187,7 @@ public class JobCompletion {
                 .forEach(
                         item -> typed.wrong(
                                 "results." + item.id() + ".note",
-                                "No slip since this was put on a day. Weigh it, and enter the slip under Load & pressure first."));
+                                "No scale ticket since this was scheduled. Weigh the vehicle, and enter the scale ticket under Load & pressure first."));
     }
 
     private Instant when(LocalDate day) {
@@ -196,7 +196,7 @@ public class JobCompletion {
             return clock.instant();
         }
         if (day.isAfter(today)) {
-            throw ProblemException.field("day", "Work can’t be done on a day to come.");
+            throw ProblemException.field("day", "The completion date cannot be in the future.");
         }
         if (day.isBefore(today.minusYears(1))) {
             throw ProblemException.field("day", "More than a year ago. Check the year.");
@@ -230,13 +230,13 @@ public class JobCompletion {
                 item.plannedModelId() == null
                         || modelId.filter(item.plannedModelId()::equals).isPresent(),
                 at + "tireModelId",
-                "The rotation was judged with another model. Fit that one, or take the job off the plan and propose anew.");
+                "The rotation was judged with another model. Install that one, or unschedule the job and propose again.");
         if (newTire && modelId.isEmpty()) {
-            typed.wrong(at + "tireModelId", "Choose the model of the tire fitted.");
+            typed.wrong(at + "tireModelId", "Choose the model of the installed tire.");
         }
         Optional<PilotType> pilot = itemResult.map(ItemResult::pilot);
         if (requiredResult.contains(RequiredResult.WHEEL) && pilot.isEmpty()) {
-            typed.wrong(at + "pilot", "Choose how the wheel fitted is piloted.");
+            typed.wrong(at + "pilot", "Choose the pilot type of the installed wheel.");
         }
         Optional<String> sensor = requiredResult.contains(RequiredResult.SENSOR)
                 ? typed.required(

@@ -280,7 +280,7 @@ public class Jobs {
             throw ProblemException.field("day", "Choose a day.");
         }
         if (day.isBefore(today)) {
-            throw ProblemException.field("day", "This day has passed. Choose today or later.");
+            throw ProblemException.field("day", "Choose today or a later date.");
         }
         if (day.isAfter(today.plusYears(YEARS_AHEAD))) {
             throw ProblemException.field("day", "More than two years ahead. Check the year.");
@@ -362,7 +362,7 @@ public class Jobs {
             throw ProblemException.conflict("This job is done already.");
         }
         if (job.getVersion() != version) {
-            throw ProblemException.changedMeanwhile("Somebody changed this job since you opened it.", get(id));
+            throw ProblemException.changedMeanwhile("Another user changed this job after you opened it.", get(id));
         }
         return job;
     }

@@ -182,7 +182,7 @@ public class PlannedMoves {
 
     private ProblemException moved(Long placeId) {
         return ProblemException.conflict("Tires were moved since this rotation was planned: look" + where(placeId)
-                + ". Nothing was changed. Take the job off the plan and propose the rotation again.");
+                + ". Nothing was changed. Unschedule the job and propose the rotation again.");
     }
 
     private String where(Long placeId) {

@@ -115,7 +115,7 @@ class PolicyController {
         Optional<String> option = wrong.optional(
                 "option", typed.option(), code -> choice.option(code).code());
         String why = wrong.text("reason", typed.reason(), LONGEST_WHY);
-        wrong.unless(!why.isEmpty(), "reason", "Say why: it stands beside the choice from now on.");
+        wrong.unless(!why.isEmpty(), "reason", "Enter a reason. It is shown beside the choice from now on.");
         wrong.refuseIfWrong();
         policyStore.choose(
                 choice,

@@ -26,7 +26,8 @@ public record PolicySettingRequest(
         InputValidator wrong = new InputValidator();
         Optional<Double> figure = wrong.optional("value", value, text -> figure(number, text));
         String given = wrong.text("reason", reason, 300);
-        wrong.unless(!signing || !given.isEmpty(), "reason", "Say why: it stands beside the number from now on.");
+        wrong.unless(
+                !signing || !given.isEmpty(), "reason", "Enter a reason. It is shown beside the number from now on.");
         wrong.unless(axle == null || axle.isBlank() || AXLES.contains(axle), "axle", "There is no such axle.");
         String by = wrong.text("manufacturer", manufacturer, 60);
         wrong.refuseIfWrong();
@@ -43,7 +44,7 @@ public record PolicySettingRequest(
             number.requirePlausible(value);
             return value;
         } catch (NumberFormatException e) {
-            throw new InvalidInputException("Enter a plain figure in " + number.unit() + ".");
+            throw new InvalidInputException("Enter a plain number in " + number.unit() + ".");
         }
     }
 }

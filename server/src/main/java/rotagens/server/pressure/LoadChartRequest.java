@@ -46,7 +46,7 @@ public record LoadChartRequest(
     LoadChart read(List<TireModel> catalogue, Units units) {
         InputValidator typed = new InputValidator();
         String by = typed.text("manufacturer", manufacturer, 60);
-        typed.unless(!by.isEmpty(), "manufacturer", "Enter the tire maker.");
+        typed.unless(!by.isEmpty(), "manufacturer", "Enter the tire manufacturer.");
         String name = typed.text("model", model, 80);
         Optional<TireSize> readSize = typed.required("size", size, TireSize::parse);
         Optional<LoadRange> letter = typed.optional("range", range, LoadRange::parse);

@@ -212,7 +212,7 @@ class LoadPressurePages {
                         .map(lb -> Load.lb(Math.floor(lb)).format(units))
                         .orElse(null),
                 answer.reserve()
-                        .map(share -> String.format(Locale.ROOT, "%.0f %%", Math.floor(share * 100 + 1e-9)))
+                        .map(share -> String.format(Locale.ROOT, "%.0f%%", Math.floor(share * 100 + 1e-9)))
                         .orElse(null),
                 answer.minimumForLoadPsi().map(psi -> tenth(psi).format(units)).orElse(null),
                 answer.maximum().map(most -> most.pressure().format(units)).orElse(null),
@@ -288,7 +288,7 @@ class LoadPressurePages {
         answer.target()
                 .pressure()
                 .ifPresent(goal ->
-                        ladderMarks.add(mark("runflat", "80 % of target", tenth(RunFlat.SHARE * goal.psi()), units)));
+                        ladderMarks.add(mark("runflat", "80% of target", tenth(RunFlat.SHARE * goal.psi()), units)));
         List<Double> heights = new ArrayList<>();
         rungs.forEach(rung -> heights.add(rung.pressure().psi()));
         ladderMethods.forEach(ladderMethod -> heights.add(ladderMethod.psi()));
@@ -382,7 +382,7 @@ class LoadPressurePages {
                 axle.total()
                         .map(load -> load.format(units))
                         .orElse(lb(axle.lb()).format(units)),
-                axle.hasEnds() ? String.format(Locale.ROOT, "%.1f %%", axle.sideDifference() * 100) : null);
+                axle.hasEnds() ? String.format(Locale.ROOT, "%.1f%%", axle.sideDifference() * 100) : null);
     }
 
     // ---- loss
@@ -464,7 +464,7 @@ class LoadPressurePages {
     private static String words(PressureLoss rate) {
         String low = percent(rate.low());
         String high = percent(rate.high());
-        return low.equals(high) ? low + " % a month" : low + " to " + high + " % a month";
+        return low.equals(high) ? low + "% a month" : low + " to " + high + "% a month";
     }
 
     private static String percent(double share) {
@@ -473,7 +473,7 @@ class LoadPressurePages {
 
     private static String says(Optional<PressureLoss> rate) {
         if (rate.isEmpty()) {
-            return "One cold reading since the last fill: the rate isn’t known yet; 5 % a month is reckoned with.";
+            return "One cold reading since the last fill: the rate isn’t known yet; 5% a month is reckoned with.";
         }
         if (rate.get().isLeak()) {
             return "A leak: look at valve core, stem, bead, and for a puncture.";

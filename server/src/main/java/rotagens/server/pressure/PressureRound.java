@@ -176,7 +176,7 @@ class PressureRound {
                 installedTire.isEmpty()
                         ? "No tire on file here."
                         : waits
-                                ? "Ran at 80 % of its target or less: no air before a tire professional looked inside."
+                                ? "Ran at 80% of its target or less: no air before a tire professional looked inside."
                                 : null);
     }
 
@@ -252,7 +252,7 @@ class PressureRound {
                 .orElse(new Adjustment(
                         Adjustment.Action.NONE,
                         Optional.empty(),
-                        rotagens.core.measure.Message.of("No target here yet: the reading is kept, no air is added")));
+                        rotagens.core.measure.Message.of("No target here yet: the reading is saved, no air is added")));
         return new Read(
                 vehicleAssessment,
                 position,

@@ -177,7 +177,7 @@ class PressureService {
         } catch (NumberFormatException e) {
             // said below, the same way
         }
-        throw new rotagens.core.measure.InvalidInputException("Enter a share between 0 and 50 %, for example 12.");
+        throw new rotagens.core.measure.InvalidInputException("Enter a share between 0 and 50%, for example 12.");
     }
 
     @Transactional

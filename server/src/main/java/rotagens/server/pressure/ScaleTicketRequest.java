@@ -99,7 +99,7 @@ public record ScaleTicketRequest(
         }
         if (axles.isEmpty()) {
             throw new InvalidInputException(
-                    "No axle found. A slip has a line an axle: “Axle 1  left 5,640 lb  right 5,580 lb”, or “Axle 1: 11,220 lb”.");
+                    "No axle found. A scale ticket has a line per axle: “Axle 1  left 5,640 lb  right 5,580 lb”, or “Axle 1: 11,220 lb”.");
         }
         return new ScaleTicketRequest(day, state, scale, gross, null, null, axles);
     }

@@ -56,7 +56,7 @@ class WeighingService {
         List<ScaleTicketCheck.InputError> inputErrors = ScaleTicketCheck.faults(
                 scaleTicket, vehicleAssessment.onFile().facts(), within, empty, Boolean.TRUE.equals(form.sure()));
         if (inputErrors.stream().anyMatch(ScaleTicketCheck.InputError::canBeConfirmed)) {
-            typed.wrong("sure", "Read the slip again, or say that it is right.");
+            typed.wrong("sure", "Read the scale ticket again, or say that it is right.");
         }
         inputErrors.forEach(inputError -> typed.wrong(
                 inputError.axle() == 0 ? "gross" : "axles." + inputError.axle(),

@@ -200,7 +200,7 @@ public class OrderNeeds {
                     .append(PdfRenderer.text(supplier.tires() + " to order, " + supplier.total() + "; lead time "
                             + supplier.leadDays() + " days"))
                     .append(
-                            "</p><table><tr><th>Model</th><th>To order</th><th>Order by</th><th>Needed by</th><th>For</th></tr>");
+                            "</p><table><tr><th>Model</th><th>To order</th><th>Order by</th><th>Needed by</th><th>Jobs</th></tr>");
             for (OrderNeedRow line : supplier.lines()) {
                 body.append("<tr><td>")
                         .append(PdfRenderer.text(line.model() + " " + line.sidewall()))

@@ -302,13 +302,13 @@ public class Orders {
             wrong.unless(
                     number.isEmpty() || numbers.add(number),
                     "tires[" + at + "].number",
-                    "This number stands twice in the delivery.");
+                    "This number is entered twice in the delivery.");
             wrong.text("tires[" + at + "].note", one.note(), 500);
             wrong.unless(
                     one.accepted() != null
                             || compared.get(at).result().differences().isEmpty(),
                     "tires[" + at + "].dotCode",
-                    "It differs from the order: accept it by name, or refuse it.");
+                    "The tire differs from the order. Accept it with your name, or refuse it.");
             wrong.unless(
                     one.isAccepted() || !(one.note() == null || one.note().isBlank()),
                     "tires[" + at + "].note",

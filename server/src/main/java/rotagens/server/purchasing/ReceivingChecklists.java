@@ -71,7 +71,9 @@ class ReceivingChecklists {
             }
             String reason = wrong.text(field, tick == null ? null : tick.reason(), LONGEST);
             wrong.unless(
-                    step.mayBeLeftOut() && !reason.isEmpty(), field, "Do it and tick it, or say why it is left out.");
+                    step.mayBeLeftOut() && !reason.isEmpty(),
+                    field,
+                    "Do it and check it off, or enter a reason for skipping.");
         }
     }
 
@@ -121,7 +123,7 @@ class ReceivingChecklists {
                 .fetchGroups(
                         row -> row.getReceivingChecklistId(),
                         row -> ReceivingStep.valueOf(row.getStep()).title()
-                                + (row.getIsDone() ? "" : ", left out")
+                                + (row.getIsDone() ? "" : ", skipped")
                                 + (row.getSummary().isEmpty() ? "" : ": " + row.getSummary()));
         return db
                 .select(RECEIVING_CHECKLIST.asterisk(), PERSON.NAME)

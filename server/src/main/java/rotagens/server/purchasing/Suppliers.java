@@ -127,7 +127,7 @@ class Suppliers {
                 .where(SUPPLIER.ID.eq(form.id()), SUPPLIER.VERSION.eq(form.version() == null ? 0 : form.version()))
                 .execute();
         if (changed == 0) {
-            throw ProblemException.changedMeanwhile("Somebody changed this supplier since you opened it.", all());
+            throw ProblemException.changedMeanwhile("Another user changed this supplier after you opened it.", all());
         }
     }
 

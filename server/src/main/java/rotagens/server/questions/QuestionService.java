@@ -233,7 +233,7 @@ class QuestionService {
         AtomicInteger left = new AtomicInteger(most);
         return (vehicle, position) -> left.getAndDecrement() > 0
                 ? partners.best(vehicle, position)
-                : Optional.of("ask on its rotation bench: only the first " + most + " are searched here");
+                : Optional.of("see its rotation page: only the first " + most + " are searched here");
     }
 
     /** What the questions need of every vehicle, by id. */
@@ -287,7 +287,7 @@ class QuestionService {
         wrong.unless(
                 !db.fetchExists(SAVED_QUESTION, SAVED_QUESTION.NAME.equalIgnoreCase(name)),
                 "name",
-                "Another question is kept as “" + name + "” already.");
+                "Another question is saved as “" + name + "” already.");
         wrong.unless(db.fetchCount(SAVED_QUESTION) < MOST_KEPT, "name", "At most " + MOST_KEPT + " are kept.");
         wrong.refuseIfWrong();
         refuse(kept.ask());

@@ -163,7 +163,7 @@ public class RelearnService {
         wrong.unless(
                 corners.stream().distinct().count() == corners.size(),
                 "cornerOrder",
-                "A corner stands twice in the order. Each is asked for once.");
+                "A corner is listed twice. Enter each corner once.");
         wrong.refuseIfWrong();
         store.note(
                 vehicleId,
@@ -254,7 +254,7 @@ public class RelearnService {
                 store.log(open.getId()).stream().map(Logged::event).toList();
         RelearnGuide coach = RelearnGuide.of(facts(open, vehicleAssessment), log);
         if (!coach.cornersToInflate().isEmpty()) {
-            throw ProblemException.conflict("Fill every tire again and gauge it first: "
+            throw ProblemException.conflict("Inflate every tire to target and check it first: "
                     + String.join(
                             ", ",
                             coach.cornersToInflate().stream()
@@ -266,9 +266,12 @@ public class RelearnService {
         if (!coach.canFinish()) {
             InputValidator wrong = new InputValidator();
             String reason = wrong.text("reason", why, LONGEST_NOTE);
-            wrong.unless(!reason.isEmpty(), "reason", "It isn’t proven yet. Say why it is given up; it stays due.");
+            wrong.unless(
+                    !reason.isEmpty(),
+                    "reason",
+                    "The relearn is not confirmed. Enter why it is abandoned. It stays due.");
             wrong.refuseIfWrong();
-            outcome = "given up: " + reason;
+            outcome = "abandoned: " + reason;
         }
         if (open.getIsPractice()) {
             changeTracker.draftsOnly();
@@ -456,12 +459,14 @@ public class RelearnService {
         wrong.refuseIfWrong();
         dash.keySet()
                 .forEach(at -> wrong.unless(
-                        gauge.containsKey(at), "gauge." + at.code(), "Gauge it too, or clear what the dash shows."));
+                        gauge.containsKey(at),
+                        "gauge." + at.code(),
+                        "Enter the gauge reading too, or clear the dash reading."));
         gauge.keySet()
                 .forEach(at -> wrong.unless(
                         dash.containsKey(at),
                         "dash." + at.code(),
-                        "Read it on the dash too, or clear the gauge’s figure."));
+                        "Enter the dash reading too, or clear the gauge reading."));
         wrong.unless(dash.size() >= 2, "dash", "Read at least two corners on the dash and by gauge.");
         wrong.refuseIfWrong();
         DashGaugeComparison found = DashGaugeComparison.of(dash, gauge);

@@ -60,7 +60,7 @@ class RotationLoader {
                     .findFirst()
                     .orElseThrow(
                             () -> ProblemException.conflict(
-                                    "A tire of this plan isn’t on the bench any more: it was moved, or another rotation took it. Look again."));
+                                    "A tire of this arrangement is no longer available: it was moved, or another rotation reserved it. Reload the page."));
         }
     }
 

@@ -82,8 +82,8 @@ class RotationService {
             wrong.unless(
                     people.get(people.me()).role() == Role.MANAGER,
                     "override",
-                    "Only a manager may let a rule stand aside. Ask one to accept this plan.");
-            wrong.unless(!reason.isEmpty(), "reason", "Say why the rule may stand aside this time.");
+                    "Only a manager can override a rule. Ask a manager to schedule this rotation.");
+            wrong.unless(!reason.isEmpty(), "reason", "Enter the override reason.");
         }
         wrong.refuseIfWrong();
         LoadedProblem loadedProblem = pages.lay(vehicleAssessment, typed.options());
@@ -100,7 +100,7 @@ class RotationService {
         }
         MovePlan movePlan = MovePlan.to(rotationProblem, arrangement);
         if (movePlan.all().isEmpty()) {
-            throw ProblemException.field("arrangement", "Nothing moves in this arrangement: there is nothing to plan.");
+            throw ProblemException.field("arrangement", "This arrangement moves no tires.");
         }
         return write(vehicleAssessment, typed, loadedProblem, arrangement, movePlan, overridden, reason, units);
     }
@@ -113,11 +113,11 @@ class RotationService {
                         now.put(position.code(), installedTire.tire().id()));
         if (!Objects.equals(now, typed.before())) {
             throw ProblemException.conflict(
-                    "Tires on this vehicle were moved since you looked. Nothing was planned. Look at the bench again.");
+                    "Tires were moved after this page opened. Nothing was scheduled. Reload the page.");
         }
         planned.openOf(vehicleAssessment.onFile().id()).ifPresent(open -> {
             throw ProblemException.conflict(
-                    "A rotation of this vehicle is on the plan already. Take that job off the plan first.");
+                    "A rotation of this vehicle is already scheduled. Unschedule that job first.");
         });
     }
 

@@ -37,7 +37,11 @@ class AccessDeniedResponses implements AuthenticationEntryPoint, AccessDeniedHan
     public void handle(HttpServletRequest request, HttpServletResponse response, AccessDeniedException e)
             throws IOException {
         if (e instanceof CsrfException) {
-            answer(response, HttpStatus.FORBIDDEN, "This page has gone stale", "Nothing was stored. Try once more.");
+            answer(
+                    response,
+                    HttpStatus.FORBIDDEN,
+                    "This page is out of date. Reload.",
+                    "Nothing was stored. Try once more.");
             return;
         }
         Authentication who = SecurityContextHolder.getContext().getAuthentication();

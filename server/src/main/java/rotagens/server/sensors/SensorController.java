@@ -166,7 +166,7 @@ class SensorController {
                 .map(Sensor::sensorId)
                 .orElse("");
         if (!before.equals(typed.before() == null ? "" : typed.before())) {
-            throw ProblemException.conflict("Somebody else changed the sensor on record at " + at.code()
+            throw ProblemException.conflict("Another user changed the sensor on file at " + at.code()
                     + " meanwhile: " + (before.isEmpty() ? "none now" : "it is " + before + " now")
                     + ". Look at it again.");
         }

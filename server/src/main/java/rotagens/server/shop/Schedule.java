@@ -292,8 +292,8 @@ class Schedule {
                 .filter(one -> one.job().id() == jobId)
                 .findFirst()
                 .flatMap(OpenJob::placement)
-                .orElseThrow(() ->
-                        ProblemException.conflict("This job has a day and no hour yet. Plan, or put it in a bay."));
+                .orElseThrow(() -> ProblemException.conflict(
+                        "This job has a date and no time yet. Propose a schedule, or choose a bay."));
         SlotExplanation.Answer answer = SlotExplanation.of(placed, placements(all), rules);
         return new SlotExplanationView(
                 answer.statement().in(units),

@@ -119,7 +119,7 @@ class ScheduleProposals {
     /** Begins to plan; one run at a time. */
     synchronized ScheduleProposalView start(ProposeScheduleRequest wish, Units units) {
         if (running) {
-            throw ProblemException.conflict("A plan is being made already. Wait for it, or stop it.");
+            throw ProblemException.conflict("A schedule is already being proposed. Wait for it, or cancel it.");
         }
         int weeks = wish.weeks() == null ? USUAL_WEEKS : wish.weeks();
         if (weeks < 1 || weeks > MOST_WEEKS) {
@@ -151,8 +151,11 @@ class ScheduleProposals {
             finished(result, null, from);
         } catch (RuntimeException | OutOfMemoryError e) {
             // Too little memory ends the plan, not the product; whoever waits for it is told.
-            LOG.error("The shop plan failed", e);
-            finished(null, "The plan could not be made. Nothing was changed; try again, or with another seed.", from);
+            LOG.error("The schedule proposal failed", e);
+            finished(
+                    null,
+                    "The proposal could not be made. Nothing was changed. Try again, or with another seed.",
+                    from);
         }
     }
 
@@ -309,7 +312,7 @@ class ScheduleProposals {
     /** Writes the proposal into the calendar; refused where a job changed since it was planned. */
     synchronized AcceptedScheduleView accept(TransactionTemplate writing, Units units) {
         if (found == null || running) {
-            throw ProblemException.conflict("There is no finished plan to take. Plan first.");
+            throw ProblemException.conflict("There is no finished proposal. Propose a schedule first.");
         }
         ShopSolver.Found taken = found;
         Run what = run;
@@ -391,6 +394,6 @@ class ScheduleProposals {
 
     private static ProblemException outOfDate(JobSlot placed) {
         return ProblemException.conflict(
-                placed.job().unit() + ": something changed since the plan was made. Plan again.");
+                placed.job().unit() + ": something changed since the proposal was made. Propose again.");
     }
 }

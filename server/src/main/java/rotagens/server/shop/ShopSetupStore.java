@@ -221,7 +221,7 @@ public class ShopSetupStore {
         Stored before = stored();
         if (before.version() != seen) {
             throw ProblemException.changedMeanwhile(
-                    "Somebody changed the shop’s setup since you opened it. Both are shown; nothing was replaced.",
+                    "Another user changed the shop setup after you opened it. Compare both versions. Nothing was overwritten.",
                     view(units));
         }
         check(form);

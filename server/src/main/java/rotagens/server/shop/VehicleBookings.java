@@ -106,7 +106,7 @@ class VehicleBookings {
     void remove(long id) {
         changeTracker.only();
         if (db.deleteFrom(VEHICLE_BOOKING).where(VEHICLE_BOOKING.ID.eq(id)).execute() == 0) {
-            throw ProblemException.notFound("There is no such booking.");
+            throw ProblemException.notFound("Booking not found.");
         }
     }
 }

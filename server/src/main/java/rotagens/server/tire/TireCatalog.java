@@ -104,7 +104,8 @@ public class TireCatalog {
         TireModelRecord row = record(id);
         if (row.getVersion() != seen) {
             throw ProblemException.changedMeanwhile(
-                    "Somebody changed this model since you opened it. Both are shown; nothing was replaced.", null);
+                    "Another user changed this model after you opened it. Compare both versions. Nothing was overwritten.",
+                    null);
         }
         refuseTwice(model, id);
         fill(row, model, details);
@@ -129,8 +130,7 @@ public class TireCatalog {
 
     private void refuseTwice(TireModel model, Long own) {
         find(model).filter(other -> !other.equals(own)).ifPresent(other -> {
-            throw ProblemException.field(
-                    "name", "This model is in the catalogue already with the same size and rating.");
+            throw ProblemException.field("name", "This model is in the catalog already with the same size and rating.");
         });
     }
 

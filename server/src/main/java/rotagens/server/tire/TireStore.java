@@ -246,7 +246,8 @@ public class TireStore {
     @Transactional
     public void fit(long tireId, long placeId, Line line) {
         if (db.fetchExists(INSTALLATION, INSTALLATION.POSITION_ID.eq(placeId))) {
-            throw ProblemException.field("position", "A tire is there already. Take it off first, or swap the two.");
+            throw ProblemException.field(
+                    "position", "This position already has a tire. Remove it first, or swap the two tires.");
         }
         if (db.fetchExists(INSTALLATION, INSTALLATION.TIRE_ID.eq(tireId))) {
             throw ProblemException.field("tire", "This tire is on a vehicle already. Take it off there first.");
@@ -419,7 +420,7 @@ public class TireStore {
     public Movement movement(long id) {
         return movements(TIRE_MOVEMENT.ID.eq(id), 1).stream()
                 .findFirst()
-                .orElseThrow(() -> ProblemException.notFound("There is no such line in the ledger."));
+                .orElseThrow(() -> ProblemException.notFound("This entry is not in the history."));
     }
 
     /** A new line that puts an older one right; the old one stays. */

@@ -134,7 +134,7 @@ public class TireChangerStore {
                 .orElseThrow(() -> ProblemException.notFound("There is no such machine."));
         if (row.getVersion() != version) {
             throw ProblemException.changedMeanwhile(
-                    "Somebody changed this machine since you opened it. Both are shown; nothing was replaced.",
+                    "Another user changed this tire changer after you opened it. Compare both versions. Nothing was overwritten.",
                     onFile(row));
         }
         refuseTaken(read.machine().name(), id);

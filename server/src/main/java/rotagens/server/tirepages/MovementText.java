@@ -16,12 +16,12 @@ final class MovementText {
         List<String> parts = new ArrayList<>();
         parts.add(
                 switch (move.type()) {
-                    case "INSTALLED" -> "Fitted";
-                    case "REMOVED" -> "Taken off";
+                    case "INSTALLED" -> "Installed";
+                    case "REMOVED" -> "Removed";
                     case "MOVED" ->
                         "Moved from " + name(places, move.fromPlaceId()) + " to " + name(places, move.toPlaceId());
                     case "RECEIVED" -> "Received";
-                    case "STORED" -> "Laid";
+                    case "STORED" -> "Stored";
                     case "SET_ASIDE" -> "Set aside for retread";
                     case "SENT_TO_RETREAD" -> "Sent to retread";
                     case "BACK_FROM_RETREAD" -> "Back from retread";

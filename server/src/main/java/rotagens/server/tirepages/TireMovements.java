@@ -120,7 +120,7 @@ public class TireMovements {
         });
         mark.ifPresent(code -> tireStore.readDot(tireId, code.molded(), DotKind.RETREAD, now, people.me()));
         if (typed.retread() && dot.isEmpty()) {
-            notes.add("The casing’s date is unknown: its age counts as not known until somebody reads it.");
+            notes.add("The casing’s date is unknown: its age is unknown until the code is read.");
         }
         tireStore.store(
                 tireId,
@@ -196,7 +196,7 @@ public class TireMovements {
         if (!installCheck.refusals().isEmpty()) {
             throw ProblemException.field(
                     "position",
-                    "Not there: "
+                    "Cannot be installed there: "
                             + installCheck
                                     .refusals()
                                     .get(0)
@@ -226,7 +226,7 @@ public class TireMovements {
     MovementView swap(long tireId, SwapRequest typed, Units units) {
         TireOnFile tire = records.get(tireId);
         long fromPlace = tire.placeId()
-                .orElseThrow(() -> ProblemException.field("tire", "This tire is in stock: fit it instead."));
+                .orElseThrow(() -> ProblemException.field("tire", "This tire is in stock. Install it instead."));
         TireRegister.PositionName from = records.places(List.of(fromPlace)).get(fromPlace);
         VehicleAssessment here = fleetAssessor.get(from.vehicleId());
         VehicleAssessment there =
@@ -251,7 +251,8 @@ public class TireMovements {
         if (!refusals.isEmpty()) {
             throw ProblemException.field(
                     "position",
-                    "Not there: " + refusals.get(0).reason().statement().in(units) + ". "
+                    "Cannot be installed there: "
+                            + refusals.get(0).reason().statement().in(units) + ". "
                             + refusals.get(0).reason().explanation().in(units));
         }
         boolean oneVehicle = here.onFile().id() == there.onFile().id();
@@ -285,7 +286,7 @@ public class TireMovements {
         wrong.unless(
                 !scrap || depth.isPresent() || hasDepth(typed.depth()),
                 "depth",
-                "Measure the lowest tread depth: it tells what of the tire was thrown away.");
+                "Measure the lowest tread depth: it tells how much life was unused.");
         Optional<Distance> odometer = distance(wrong, "odometer", typed.odometer(), units);
         String note = wrong.text("note", typed.note(), LONGEST_NOTE);
         wrong.refuseIfWrong();
@@ -337,7 +338,7 @@ public class TireMovements {
         if (tire.lying()
                 .filter(stockedTire -> stockedTire.state() == StockState.AT_RETREADER)
                 .isEmpty()) {
-            throw ProblemException.conflict("This tire isn’t at the retreader.");
+            throw ProblemException.conflict("This tire is not at the retreader.");
         }
         InputValidator wrong = new InputValidator();
         LocalDate today = LocalDate.now(clock);
@@ -437,7 +438,7 @@ public class TireMovements {
                         stockedTire.state() == StockState.SCRAPPED || stockedTire.state() == StockState.AT_RETREADER)
                 .ifPresent(stockedTire -> {
                     throw ProblemException.field(
-                            "tire", "This tire is " + stockedTire.state().words() + ": it can’t be fitted.");
+                            "tire", "This tire is " + stockedTire.state().words() + ": it cannot be installed.");
                 });
     }
 

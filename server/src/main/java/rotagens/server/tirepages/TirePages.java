@@ -381,7 +381,7 @@ class TirePages {
     }
 
     private static String percent(java.util.OptionalDouble share) {
-        return share.isPresent() ? Math.round(share.getAsDouble()) + " %" : null;
+        return share.isPresent() ? Math.round(share.getAsDouble()) + "%" : null;
     }
 
     private List<TireHistoryEntryView> lines(

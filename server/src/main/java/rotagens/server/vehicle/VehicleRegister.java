@@ -204,7 +204,8 @@ public class VehicleRegister {
         VehicleRecord row = record(id);
         if (row.getVersion() != seen) {
             throw ProblemException.changedMeanwhile(
-                    "Somebody changed this vehicle since you opened it. Both are shown; nothing was replaced.", null);
+                    "Another user changed this vehicle after you opened it. Compare both versions. Nothing was overwritten.",
+                    null);
         }
         refuseUsedUnit(entry.unit(), id);
         AxleLayoutChange change = layoutChange(id, entry.layout());

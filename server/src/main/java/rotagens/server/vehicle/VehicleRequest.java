@@ -167,7 +167,7 @@ public record VehicleRequest(
         typed.unless(
                 !half,
                 at + (blank(form.placardSize()) ? "placardSize" : "placardPressure"),
-                "Size and pressure stand together on the placard: enter both, or neither.");
+                "Size and pressure are together on the placard. Enter both, or neither.");
         return new AxleOnFile(
                 axle, typed.optional(at + "gawr", form.gawr(), text -> Load.parse(text, scale)), size, pressure);
     }

@@ -372,7 +372,7 @@ public class VehicleStore {
                     throw ProblemException.field(
                             field,
                             "More than was read later, " + after.getOdometer().asEntered()
-                                    + ". Check the figure and the day.");
+                                    + ". Check the reading and the date.");
                 });
         db.insertInto(ODOMETER_READING)
                 .set(ODOMETER_READING.VEHICLE_ID, vehicle.id())

@@ -223,8 +223,7 @@ public class VehicleEventStore {
         return reports(DRIVER_REPORT.ID.eq(id)).stream()
                 .filter(one -> changed > 0)
                 .findFirst()
-                .orElseThrow(() ->
-                        ProblemException.conflict("There is no such report, or somebody has decided on it already."));
+                .orElseThrow(() -> ProblemException.conflict("Report not found, or already reviewed."));
     }
 
     /** The code of a vehicle's card, made when first asked for. */

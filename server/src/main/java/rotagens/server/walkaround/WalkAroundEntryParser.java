@@ -93,7 +93,7 @@ class WalkAroundEntryParser {
         typed.unless(
                 entryValues.look().treadInterval().isEmpty() || grooveDepths.isEmpty(),
                 "treadInterval",
-                "Depths are entered: a gauge’s figure counts, wear bar or coin is for where there is none.");
+                "Depths are entered: the gauge reading applies. Wear bar or coin is only for use without a gauge.");
         typed.unless(
                 entryValues.innerSidewallFindings().stream()
                         .allMatch(finding -> finding.area() == Finding.Area.SIDEWALL),

@@ -138,7 +138,7 @@ class WalkArounds {
         // Said before a figure is refused or asked about: what the other one read may answer it.
         if (present != version) {
             throw ProblemException.changedMeanwhile(
-                    (before == null ? "Somebody" : before.person())
+                    (before == null ? "Another user" : before.person())
                             + " saved this position since you opened it. Both are shown; nothing was replaced.",
                     before == null ? null : WalkAroundPages.entry(before));
         }
@@ -331,14 +331,14 @@ class WalkArounds {
     }
 
     private OpenWalkAround walk(long id) {
-        return store.get(id).orElseThrow(() -> ProblemException.notFound("There is no such walk-round."));
+        return store.get(id).orElseThrow(() -> ProblemException.notFound("Walk-around not found."));
     }
 
     private OpenWalkAround unfinished(long id) {
         OpenWalkAround openWalkAround = walk(id);
         if (openWalkAround.finishedAt() != null) {
             throw ProblemException.conflict(
-                    "This walk-round is finished; its readings are in the history. Start a new one.");
+                    "This walk-around is finished; its readings are in the history. Start a new one.");
         }
         return openWalkAround;
     }

@@ -139,11 +139,11 @@ class DriverReportController {
         });
         return new ReportReceivedView(
                 typed.symptom().asksToGaugeAll()
-                        ? "Reported. A lamp that names a corner is no proof of that corner: all tires are gauged before air goes into one. If it looks flat or pulls hard, don’t drive it."
+                        ? "Reported. The lamp may name the wrong corner: all tires are checked before air is added. If a tire looks flat or the vehicle pulls hard, do not drive it."
                         : "Reported. The coordinator looks at it. If it gets worse, stop where it is safe and call.");
     }
 
-    /** What waits for a look. */
+    /** What Waiting for review. */
     @GetMapping("/api/reports")
     List<DriverReportToReview> listReportsToReview() {
         return history.reports((Long) null).stream()

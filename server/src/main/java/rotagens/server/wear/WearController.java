@@ -112,7 +112,7 @@ class WearController {
         wrong.unless(typed.type() != null, "type", "Choose what happened.");
         LocalDate day = typed.day() == null ? today : typed.day();
         wrong.unless(!day.isAfter(today), "day", "This day lies ahead. Check the date.");
-        wrong.unless(day.isAfter(today.minusYears(20)), "day", "Over twenty years ago. Check the year.");
+        wrong.unless(day.isAfter(today.minusYears(20)), "day", "This date is over 20 years ago. Check the year.");
         String note = wrong.text("note", typed.note(), 300);
         String corner = typed.position() == null ? "" : typed.position().strip();
         Optional<Position> position =
@@ -148,7 +148,7 @@ class WearController {
                             causes.stream().map(WearCause::label).toList(),
                             shape.action().isEmpty() ? "Keep measuring." : shape.action(),
                             causes.isEmpty()
-                                    ? "Nothing to mend."
+                                    ? "Nothing to correct."
                                     : causes.get(0).firstCheck());
                 })
                 .toList();
@@ -175,10 +175,10 @@ class WearController {
                 thirtySeconds(zones.outer()),
                 thirtySeconds(zones.center()),
                 thirtySeconds(zones.inner()),
-                shape == Shape.FEATHERING ? "Smooth one way under the hand, rough the other." : null,
+                shape == Shape.FEATHERING ? "By hand smooth one way, rough the other." : null,
                 shape,
                 shape.label(),
-                causes.isEmpty() ? "Nothing to mend." : causes.get(0).firstCheck(),
+                causes.isEmpty() ? "Nothing to correct." : causes.get(0).firstCheck(),
                 shape.evidence(DIFFERENCE).in(units));
     }
 

@@ -45,7 +45,7 @@ class ProblemAdvice {
                     "Check the marked entries",
                     HttpStatus.BAD_REQUEST.value(),
                     "Nothing was stored.",
-                    List.of(new Problem.FieldError(field, "This entry has the wrong form, or isn’t known here.")),
+                    List.of(new Problem.FieldError(field, "Enter a valid value.")),
                     null));
         }
         return answer(Problem.of(

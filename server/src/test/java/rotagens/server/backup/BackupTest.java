@@ -147,7 +147,7 @@ class BackupTest {
                     .execute("DELETE FROM installation WHERE tire_id = (SELECT min(tire_id) FROM installation)");
         }
         assertThatThrownBy(() -> BackupFile.make(other, elsewhere.resolve("none"), NIGHT, 3))
-                .hasMessageContaining("isn’t where its ledger ends");
+                .hasMessageContaining("is not where its history ends");
         assertThat(BackupFile.in(elsewhere.resolve("none"))).isEmpty();
     }
 

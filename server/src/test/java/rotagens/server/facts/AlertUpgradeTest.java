@@ -130,7 +130,7 @@ class AlertUpgradeTest {
         db.execute("UPDATE tire_alert SET value = '9/32 in' WHERE tire_id = 1");
         try {
             assertThatThrownBy(check::afterSingletonsInstantiated)
-                    .hasMessageContaining("1 tires whose kept alerts are not what their ledgers come to: [1]");
+                    .hasMessageContaining("1 tires whose stored alerts do not match their history: [1]");
         } finally {
             facts.settle();
         }

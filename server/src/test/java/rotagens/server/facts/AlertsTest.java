@@ -119,7 +119,7 @@ class AlertsTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"walk", "round", "csv", "job"})
-    @DisplayName("a tire driven at 80 % of its target is run flat by every way in, through every later good reading")
+    @DisplayName("a tire driven at 80% of its target is run flat by every way in, through every later good reading")
     void ranLow(String way) {
         String unit = "SP-05";
         String at = switch (way) {
@@ -141,7 +141,7 @@ class AlertsTest {
         assertThat(verdict(unit, at)).as("a later good figure clears nothing").isEqualTo("DO_NOT_OPERATE");
         assertThat(alerts(unit, at)).contains("RUN_FLAT open 40 psi");
         assertThat(gauge(unit, at, "\"before\":\"70\",\"after\":\"80\"").at("after"))
-                .contains("No air before somebody looked inside");
+                .contains("deflate, demount and inspect inside");
     }
 
     private void checked(String unit, String at, String psi) {

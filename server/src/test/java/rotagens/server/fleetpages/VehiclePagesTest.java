@@ -92,11 +92,11 @@ class VehiclePagesTest {
                         .get(0)
                         .path("statement")
                         .asString())
-                .isEqualTo("524 kPa, target 655 kPa: 80 % of target");
+                .isEqualTo("524 kPa, target 655 kPa: 80% of target");
     }
 
     @Test
-    @DisplayName("the plan draws shares between nothing and full, the pull point and the 80 % mark among them")
+    @DisplayName("the plan draws shares between nothing and full, the pull point and the 80% mark among them")
     void planShares() {
         JsonNode mark = mark(vehicle("LC-03", "US"), "2RO");
         assertThat(mark.path("pressure").path("targetShare").asDouble()).isEqualTo(0.8);
@@ -247,6 +247,6 @@ class VehiclePagesTest {
         assertThat(lines.toString())
                 .contains("76 psi cold at ")
                 .contains("Bulge")
-                .contains("Tire fitted");
+                .contains("Installed tire");
     }
 }

@@ -179,7 +179,7 @@ class ImportTest {
                 .singleElement()
                 .asString()
                 .startsWith("2 purity: Only nitrogen");
-        take("READINGS", "?dryRun=false", header, "VN-01,1L,2026-11-23,50,cold,yes,nitrogen,95.5 %");
+        take("READINGS", "?dryRun=false", header, "VN-01,1L,2026-11-23,50,cold,yes,nitrogen,95.5%");
         assertThat(api.get("/api/exports/READINGS").text())
                 .contains("VN-01,1L,2026-11-23,50 psi,cold,,,,,,yes,nitrogen,95.5,");
     }
@@ -194,7 +194,7 @@ class ImportTest {
     }
 
     @Test
-    @DisplayName("tires by file: onto vehicles and into stock, models put in the catalogue once")
+    @DisplayName("tires by file: onto vehicles and into stock, models put in the catalog once")
     void tires() {
         take(
                 "VEHICLES",
@@ -252,7 +252,7 @@ class ImportTest {
                 "VN-01,1L,2026-11-22,490,lukewarm,7,7,7");
         assertThat(readings.path("added").asInt()).isEqualTo(1);
         assertThat(errors(readings))
-                .anyMatch(error -> error.startsWith("3 day:") && error.contains("fitted later"))
+                .anyMatch(error -> error.startsWith("3 day:") && error.contains("installed later"))
                 .anyMatch(error -> error.startsWith("4 day:") && error.contains("2026-07-28"))
                 .anyMatch(error -> error.startsWith("5 pressure:"));
         assertThat(api.get("/api/vehicles/{id}/history", api.vehicle("VN-01")).text())

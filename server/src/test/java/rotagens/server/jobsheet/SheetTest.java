@@ -163,7 +163,7 @@ class SheetTest {
         assertThat(step(tried, "BEAD_GAP:1L").path("outside").asString()).contains("Spread 3/32 in", "remount");
         Answer refused = close(job);
         assertThat(refused.status()).isEqualTo(409);
-        assertThat(refused.text()).contains("First: Measure the bead gap at 1L", "Spread 3/32 in");
+        assertThat(refused.text()).contains("Complete first: Measure the bead gap at 1L", "Spread 3/32 in");
         assertThat(technician
                         .post("/api/jobs/" + job + "/sheet/steps/BEAD_GAP:1L/skip", "{\"reason\":\"in a hurry\"}")
                         .text())
@@ -184,12 +184,12 @@ class SheetTest {
         long job = job("SH-02", "REPLACE:1L");
         Answer ahead = mark(technician, job, "CORE_OUT:1L", "{}");
         assertThat(ahead.status()).isEqualTo(409);
-        assertThat(ahead.text()).contains("First: “Stand it safely”");
+        assertThat(ahead.text()).contains("Complete first: “Secure the vehicle”");
         until(job, "MACHINE_FITS");
         assertThat(technician
                         .post("/api/jobs/" + job + "/sheet/steps/MACHINE_FITS/skip", "{\"reason\":\" \"}")
                         .at("reason"))
-                .contains("Say why");
+                .contains("Enter the reason");
         JsonNode left = technician
                 .post("/api/jobs/" + job + "/sheet/steps/MACHINE_FITS/skip", "{\"reason\":\"same as yesterday\"}")
                 .body();
@@ -307,7 +307,7 @@ class SheetTest {
                 .contains("\"before\":\"18.5 in\",\"after\":\"19 in\",\"difference\":\"+0.5 in\"");
         JsonNode worn =
                 note(address, "JOINT_PLAY", "\"joint\":\"ball joint left\",\"play\":\"0.09\",\"limit\":\"0.05\"");
-        assertThat(worn.path("lines").get(5).path("warning").asString()).contains("Over the maker’s limit");
+        assertThat(worn.path("lines").get(5).path("warning").asString()).contains("Over the manufacturer’s limit");
         assertThat(technician
                         .post(address, "{\"entry\":\"RIDE_HEIGHT_BEFORE\",\"fields\":{\"frontLeft\":\"high\"}}")
                         .at("frontLeft"))

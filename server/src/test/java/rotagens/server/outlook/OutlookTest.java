@@ -71,7 +71,7 @@ class OutlookTest {
                 .startsWith("+")
                 .endsWith(" tires");
         Answer never = coordinator.post("/api/outlook", "{\"whatIf\":{\"pull\":15}}");
-        assertThat(never.at("whatIf.pull")).contains("would go on the day it is fitted");
+        assertThat(never.at("whatIf.pull")).contains("would be due on the day it is installed");
         Answer refused = coordinator.post(
                 "/api/outlook", "{\"strategy\":\"RUN_TO_LIMIT\",\"whatIf\":{\"overallYears\":5,\"steerYears\":6}}");
         assertThat(refused.at("whatIf.steerYears")).contains("lies over the overall limit of 5 y");
@@ -174,7 +174,7 @@ class OutlookTest {
     void questions() {
         JsonNode first =
                 coordinator.get("/api/questions/answers?ask=DO_NOT_OPERATE").body();
-        assertThat(first.path("lines").toString()).contains("LC-03", "76 psi, target 95 psi: 80 % of target");
+        assertThat(first.path("lines").toString()).contains("LC-03", "76 psi, target 95 psi: 80% of target");
         int alone = first.path("vehicles").asInt();
         JsonNode both = coordinator
                 .get("/api/questions/answers?ask=DO_NOT_OPERATE&ask=NEVER_WEIGHED")
@@ -217,7 +217,7 @@ class OutlookTest {
         Answer refused = coordinator.post(
                 "/api/vehicles/" + coach + "/postponements",
                 "{\"key\":\"" + due(coach, "INSPECT_DAMAGE") + "\",\"until\":\"2026-12-20\",\"reason\":\"later\"}");
-        assertThat(refused.at("until")).contains("must not leave");
+        assertThat(refused.at("until")).contains("Do not operate this vehicle");
         // A tire checked meanwhile leaves the line; what was left of the others stays left.
         Answer checked = coordinator.post(
                 "/api/vehicles/" + van + "/pressure-round/1L",

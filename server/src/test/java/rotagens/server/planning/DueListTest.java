@@ -58,7 +58,7 @@ class DueListTest {
 
     @Test
     @DisplayName(
-            "after one vehicle's walk-round only it is judged again, and the due list is the one put together anew")
+            "after one vehicle's walk-around only it is judged again, and the due list is the one put together anew")
     void oneVehicle() {
         long id = api.vehicle("SP-01");
         String walk = api.post("/api/vehicles/" + id + "/walk-arounds", "{}")

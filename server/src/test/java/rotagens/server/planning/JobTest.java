@@ -68,7 +68,7 @@ class JobTest {
     }
 
     @ParameterizedTest(name = "{0}: {1}")
-    @CsvSource({"2026-11-22,This day has passed", "2029-01-01,Check the year"})
+    @CsvSource({"2026-11-22,Choose today or a later date", "2029-01-01,Check the year"})
     @DisplayName("a day that can't be meant is refused at its field")
     void impossibleDays(String day, String says) {
         assertThat(schedule("LC-01", "SET_PRESSURE:2LO", day).at("day")).contains(says);

@@ -60,7 +60,7 @@ class PolicySignTest {
         assertThat(manager.put("/api/policy/PULL_OTHER", "{\"value\":\"1\"}").at("value"))
                 .contains("between 2");
         assertThat(manager.put("/api/policy/PULL_OTHER", "{\"value\":\"much\"}").at("value"))
-                .contains("plain figure");
+                .contains("plain number");
         assertThat(manager.put(
                                 "/api/policy/PULL_OTHER",
                                 "{\"vehicleClass\":\"Nothing\",\"value\":\"4\",\"reason\":\"x\"}")
@@ -74,10 +74,10 @@ class PolicySignTest {
     }
 
     @Test
-    @DisplayName("a number holds for one kind of axle and one maker's tires, and takes a reason")
+    @DisplayName("a number holds for one kind of axle and one manufacturer's tires, and takes a reason")
     void narrowScopes() {
         assertThat(manager.put("/api/policy/PULL_OTHER", "{\"value\":\"4\"}").at("reason"))
-                .contains("Say why");
+                .contains("Enter a reason");
         assertThat(
                         sign(
                                 "OVERALL_AGE",
@@ -127,7 +127,7 @@ class PolicySignTest {
         Api manager = Api.as(http, "MANAGER");
         String address = "/api/policy/choices/EVEN_WEAR_SCOPE";
         assertThat(manager.put(address, "{\"option\":\"WITHIN_AXLES\"}").at("reason"))
-                .contains("Say why");
+                .contains("Enter a reason");
         assertThat(manager.put(address, "{\"option\":\"SIDEWAYS\",\"reason\":\"x\"}")
                         .at("option"))
                 .contains("left and right within their axle");

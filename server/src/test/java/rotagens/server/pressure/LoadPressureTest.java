@@ -67,7 +67,7 @@ class LoadPressureTest {
         assertThat(steer.path("chosen").asString()).isEqualTo("WEIGHED_LOAD");
         assertThat(steer.path("load").asString()).isEqualTo("6,240 lb");
         assertThat(steer.path("minimumForLoad").asString()).isEqualTo("105.1 psi");
-        assertThat(steer.path("reserve").asString()).isEqualTo("3 %");
+        assertThat(steer.path("reserve").asString()).isEqualTo("3%");
         assertThat(steer.path("ladder").path("rungs").size()).isEqualTo(9);
         assertThat(school(steer, "RATED_LOAD").path("pressure").asString()).isEqualTo("120 psi");
         assertThat(steer.path("currentCapacity").path("limitingRating").asString())
@@ -78,11 +78,12 @@ class LoadPressureTest {
     }
 
     @Test
-    @DisplayName("weighing a coach never weighed makes the chart answer its target, and half a slip stores nothing")
+    @DisplayName(
+            "weighing a coach never weighed makes the chart answer its target, and half a scale ticket stores nothing")
     void weighOne() {
         assertThat(axle("LC-04", 1).path("chosen").asString()).isEqualTo("PLACARD");
         assertThat(weigh("LC-04", ends("NORMAL", 6000, 5980, 9900, 9800)).at("axles.3"))
-                .contains("Axle 3, tag, isn’t on the slip");
+                .contains("Axle 3, tag, is missing");
         Answer oneEnd =
                 weigh("LC-04", "{\"state\":\"NORMAL\",\"scale\":\"pads\",\"axles\":[{\"axle\":1,\"left\":\"6000\"}]}");
         assertThat(oneEnd.at("axles.1")).contains("only its left end");
@@ -98,7 +99,7 @@ class LoadPressureTest {
 
     @Test
     @DisplayName(
-            "kilograms typed as pounds are asked about at the slip, an axle the vehicle lacks and a word are refused at theirs")
+            "kilograms typed as pounds are asked about at the scale ticket, an axle the vehicle lacks and a word are refused at theirs")
     void badSlips() {
         Answer kg = weigh("SH-03", ends("NORMAL", 900, 900, 1500, 1500));
         assertThat(kg.at("gross")).contains("Did you mean kg?");
@@ -116,7 +117,7 @@ class LoadPressureTest {
     }
 
     @Test
-    @DisplayName("a slip from the simulated scale can be pasted back and reads the same")
+    @DisplayName("a scale ticket from the simulated scale can be pasted back and reads the same")
     void scale() {
         Answer driven = api.post(
                 "/api/simulators/scale",
@@ -189,11 +190,11 @@ class LoadPressureTest {
 
     @Test
     @DisplayName(
-            "an empty setting has to end, and not after a booked trip; a trip raises and restores by two dated jobs")
+            "an empty setting Enter an end date, and not after a booked trip; a trip raises and restores by two dated jobs")
     void statesAndTrips() {
         assertThat(api.put(address("SP-03", "/load-state"), "{\"state\":\"EMPTY\"}")
                         .at("until"))
-                .contains("has to end");
+                .contains("Enter an end date");
         Answer booked = api.post(
                 address("SP-03", "/trips"),
                 "{\"state\":\"TOWING\",\"from\":\"2026-11-30\",\"until\":\"2026-12-02\",\"note\":\"trailer to Millrace\"}");
@@ -272,7 +273,7 @@ class LoadPressureTest {
     }
 
     @Test
-    @DisplayName("work that ends on the scale is not done before its slip is on record")
+    @DisplayName("work that ends on the scale is not done before its scale ticket is on record")
     void weighJob() {
         long van = api.vehicle("SH-04");
         String key = "WEIGH:";
@@ -283,7 +284,7 @@ class LoadPressureTest {
         String done = "{\"results\":[{\"itemId\":" + item + ",\"note\":\"weighed\"}]}";
         String address = "/api/jobs/" + job.path("id").asLong() + "/completion";
         assertThat(api.post(address, done, "If-Match", "\"1\"").at("results." + item + ".note"))
-                .contains("No slip since");
+                .contains("No scale ticket since");
         assertThat(weigh("SH-04", ends("NORMAL", 2000, 2000, 3200, 3200)).status())
                 .isEqualTo(200);
         assertThat(api.post(address, done, "If-Match", "\"1\"").status()).isEqualTo(200);

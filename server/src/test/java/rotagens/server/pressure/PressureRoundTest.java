@@ -70,7 +70,7 @@ class PressureRoundTest {
     void adjust() {
         String before = "{\"before\":\"98\",\"parkedHours\":\"12\",\"air\":\"55\",\"gas\":\"nitrogen\"";
         assertThat(advice("LC-04", "1R", before + "}").body().path("statement").asString())
-                .isEqualTo("Add 12 psi to 110 psi, then gauge it again.");
+                .isEqualTo("Add 12 psi to 110 psi, then check again.");
         assertThat(gauge("LC-04", "1R", before + ",\"after\":\"110\"}")
                         .body()
                         .path("action")
@@ -89,7 +89,7 @@ class PressureRoundTest {
     }
 
     @Test
-    @DisplayName("a hot tire is never bled, a tire at 80 % gets no air and waits for a look inside")
+    @DisplayName("a hot tire is never bled, a tire at 80% gets no air and Waiting for review inside")
     void hotAndRunFlat() {
         assertThat(advice("VN-02", "1L", "{\"before\":\"58\"}")
                         .body()
@@ -97,7 +97,7 @@ class PressureRoundTest {
                         .asString())
                 .isEqualTo("WAIT");
         Answer air = gauge("VN-02", "1L", "{\"before\":\"40\",\"after\":\"50\",\"parkedHours\":\"5\"}");
-        assertThat(air.at("after")).contains("No air before somebody looked inside");
+        assertThat(air.at("after")).contains("deflate, demount and inspect inside");
         assertThat(gauge("VN-02", "1L", "{\"before\":\"40\",\"parkedHours\":\"5\"}")
                         .body()
                         .path("action")
@@ -106,7 +106,7 @@ class PressureRoundTest {
         assertThat(stop("VN-02", "", "1L").path("waits").asString()).contains("no air before");
         assertThat(gauge("VN-02", "1L", "{\"before\":\"42\",\"after\":\"50\",\"parkedHours\":\"5\"}")
                         .at("after"))
-                .contains("No air");
+                .contains("Never add air");
     }
 
     @Test

@@ -78,7 +78,7 @@ class RelearnTest {
         }
         assertThat(coach().path("stage").asString()).isEqualTo("COMPARE");
         Answer early = post("/end", "{}");
-        assertThat(early.at("reason")).contains("It isn’t proven yet");
+        assertThat(early.at("reason")).contains("The relearn is not confirmed");
         JsonNode dash = stand("/reading", "{}").body();
         dash.path("corners")
                 .forEach(corner -> post(
@@ -130,7 +130,7 @@ class RelearnTest {
         }
         Answer gate = post("/end", "{\"reason\":\"sensor at 1R is dead\"}");
         assertThat(gate.status()).isEqualTo(409);
-        assertThat(gate.text()).contains("Fill every tire again and gauge it first: 1L, 1R");
+        assertThat(gate.text()).contains("Inflate every tire to target and check it first: 1L, 1R");
         for (String corner : new String[] {"1L", "1R"}) {
             JsonNode at = corner(corner);
             post(
@@ -139,7 +139,7 @@ class RelearnTest {
                             + at.path("target").asString() + "\"}");
         }
         JsonNode ended = post("/end", "{\"reason\":\"sensor at 1R is dead\"}").body();
-        assertThat(ended.path("ended").get(0).path("outcome").asString()).isEqualTo("given up: sensor at 1R is dead");
+        assertThat(ended.path("ended").get(0).path("outcome").asString()).isEqualTo("abandoned: sensor at 1R is dead");
     }
 
     private JsonNode corner(String code) {
@@ -158,8 +158,7 @@ class RelearnTest {
         begin("TOOL", "{\"otherOrder\":true,\"firstEntryFails\":false}");
         stand("/learn-mode", "{\"entryMethod\":\"KEY_FOB\"}");
         stand("/trigger?by=TOOL", "{\"position\":\"1L\"}");
-        assertThat(coach().path("remarks").toString())
-                .contains("The lamp at 2L is lit, the procedure on file names 1R");
+        assertThat(coach().path("remarks").toString()).contains("The lamp at 2L is lit, but the procedure names 1R");
     }
 
     @Test
@@ -200,10 +199,10 @@ class RelearnTest {
                         address,
                         "{\"dash\":{\"1L\":\"41\",\"1R\":\"43\",\"2L\":\"41\",\"2R\":\"33\"},\"gauge\":{\"1L\":\"41\",\"1R\":\"33\",\"2L\":\"40\",\"2R\":\"43\"}}")
                 .body();
-        assertThat(crossed.path("statement").asString()).startsWith("1R and 2R are crossed");
+        assertThat(crossed.path("statement").asString()).startsWith("1R and 2R are swapped");
         assertThat(api.post(address, "{\"dash\":{\"1L\":\"60\"},\"gauge\":{\"1R\":\"60\"}}")
                         .at("gauge.1L"))
-                .contains("Gauge it too");
+                .contains("Enter the gauge reading too");
         JsonNode open = api.post(
                         address, "{\"dash\":{\"1L\":\"60\",\"1R\":\"52\"},\"gauge\":{\"1L\":\"60\",\"1R\":\"60\"}}")
                 .body();

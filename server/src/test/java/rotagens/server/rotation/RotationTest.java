@@ -226,7 +226,7 @@ class RotationTest {
                                 now,
                                 "")
                         .at("reason"))
-                .contains("Say why");
+                .contains("Enter the override reason");
         assertThat(accept(api, "LC-04", ASKED, now, now, "").at("arrangement")).isNotEmpty();
         assertThat(bench("LC-04").has("open")).isFalse();
     }

@@ -97,7 +97,7 @@ class SignInTest {
         signIn(api, "Sven Tor", "seven blue wheels");
         assertThat(api.put("/api/session/password", "{\"old\":\"wrong\",\"password\":\"nine blue wheels\"}")
                         .at("old"))
-                .contains("isn’t your present password");
+                .contains("current password is incorrect");
         assertThat(api.put("/api/session/password", "{\"old\":\"seven blue wheels\",\"password\":\"nine blue wheels\"}")
                         .status())
                 .isEqualTo(200);
@@ -125,7 +125,7 @@ class SignInTest {
                                 "/api/people/" + dana,
                                 "{\"name\":\"Dana Prestwick\",\"role\":\"VIEWER\",\"active\":true}")
                         .at("role"))
-                .contains("last manager");
+                .contains("only manager");
     }
 
     @Test

@@ -103,7 +103,7 @@ class ShopTest {
         JsonNode why = coordinator
                 .get("/api/shop/jobs/" + one.path("id").asLong() + "/explanation")
                 .body();
-        assertThat(why.path("statement").asString()).contains("planned 7 Dec 2026");
+        assertThat(why.path("statement").asString()).contains("scheduled 7 Dec 2026");
         assertThat(why.path("earlier").get(0).path("title").asString()).isEqualTo("Shop is closed");
     }
 
@@ -135,7 +135,7 @@ class ShopTest {
         JsonNode stays = scheduled(pinned.path("id").asLong());
         assertThat(stays.path("day").asString()).isEqualTo("2026-12-08");
         assertThat(stays.path("start").asString()).isEqualTo("09:00");
-        assertThat(coordinator.post("/api/shop/proposal/accept", "{}").text()).contains("no finished plan");
+        assertThat(coordinator.post("/api/shop/proposal/accept", "{}").text()).contains("no finished proposal");
     }
 
     private JsonNode planned(String wish) {
@@ -161,7 +161,7 @@ class ShopTest {
         assertThat(planned("{\"weeks\":2,\"takeDue\":false}").path("jobs")).hasSize(1);
         coordinator.put(
                 "/api/jobs/" + moved.path("id").asLong() + "/date", "{\"day\":\"2026-12-04\"}", "If-Match", "\"1\"");
-        assertThat(coordinator.post("/api/shop/proposal/accept", "{}").text()).contains("Plan again");
+        assertThat(coordinator.post("/api/shop/proposal/accept", "{}").text()).contains("Propose again");
         JsonNode stays = scheduled(moved.path("id").asLong());
         assertThat(stays.path("day").asString()).isEqualTo("2026-12-04");
         assertThat(stays.path("bay").asString("none")).isEqualTo("none");
@@ -262,7 +262,7 @@ class ShopTest {
         String never = form.replaceFirst(
                 "\"minimums\":\\[[^]]*]", "\"minimums\":[{\"vehicleClass\":\"Service van\",\"minimum\":50}]");
         Answer refused = coordinator.put("/api/shop/setup", never, "If-Match", version);
-        assertThat(refused.at("setup")).contains("Keep 50 of Service van", "can’t be met");
+        assertThat(refused.at("setup")).contains("Keep 50 of Service van", "cannot be met");
         String twice = form.replaceFirst(
                 "\"closures\":\\[[^]]*]",
                 "\"closures\":[{\"from\":\"2026-12-24\",\"to\":\"2026-12-27\",\"reason\":\"winter\"},{\"from\":\"2026-12-26\",\"to\":\"2026-12-30\",\"reason\":\"stocktaking\"}]");

@@ -52,7 +52,7 @@ class SimulatedScaleTest {
 
     @ParameterizedTest
     @EnumSource(Kind.class)
-    @DisplayName("axles add up to the gross it prints, and every axle stands on the slip")
+    @DisplayName("axles add up to the gross it prints, and every axle stands on the scale ticket")
     void slip(Kind kind) {
         SimulatedWeighingView simulatedWeighingView = scale.weigh(coach(), LoadState.FULL, kind);
         assertThat(simulatedWeighingView.axles().stream()

@@ -39,7 +39,7 @@ public final class RawRows {
         }
         Arrays.sort(took);
         System.out.printf(
-                "SQLite alone, %s: p50 %.2f ms, p95 %.2f ms (%d rows)%n",
+                "SQLite alone, %s: p50%.2f ms, p95%.2f ms (%d rows)%n",
                 what, took[times / 2], took[(int) (times * 0.95)], rows);
     }
 

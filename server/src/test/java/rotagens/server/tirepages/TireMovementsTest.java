@@ -130,7 +130,7 @@ class TireMovementsTest {
                 .extracting(line -> line.path("description").asString())
                 .anyMatch(what -> what.startsWith("Scrapped"))
                 .anyMatch(what -> what.contains("bead torn · at 221,450 mi · lowest tread 9/32 in"))
-                .anyMatch(what -> what.startsWith("Fitted · at 200,000 mi"))
+                .anyMatch(what -> what.startsWith("Installed · at 200,000 mi"))
                 .anyMatch(what -> what.startsWith("Received · Eastbank"));
         assertThat(page.path("entries"))
                 .allSatisfy(line -> assertThat(line.path("by").asString()).isEqualTo("Rafe Halloran"));
@@ -143,7 +143,7 @@ class TireMovementsTest {
         long tire = received("Brantholm Ridgeline 4", "7KB4XR1M2626");
         Answer refused = putAway(tire, "\"to\":\"SCRAPPED\"");
         assertThat(refused.at("reason")).contains("why");
-        assertThat(refused.at("depth")).contains("thrown away");
+        assertThat(refused.at("depth")).contains("unused");
         assertThat(page(tire).path("where").path("state").asString()).isEqualTo("IN_STOCK");
     }
 
@@ -151,7 +151,7 @@ class TireMovementsTest {
     @DisplayName("no tire is fitted where one is, and none is on two vehicles")
     void placeTaken() {
         long tire = received("Brantholm Ridgeline 4", "7KB4XR2M2626");
-        assertThat(fit(tire, "SH-01", "2RO").at("position")).contains("A tire is there already");
+        assertThat(fit(tire, "SH-01", "2RO").at("position")).contains("This position already has a tire");
         assertThat(fit(tireAt("SH-01", "2RO"), "SH-02", "2RO").status()).isEqualTo(422);
     }
 
@@ -204,11 +204,12 @@ class TireMovementsTest {
                         "{\"vehicleId\":%d,\"position\":\"1L\"}".formatted(api.vehicle("LC-04")))
                 .body();
         assertThat(check.path("refusals").toString()).contains("Retread on the steer axle");
-        assertThat(fit(retread, "LC-04", "1L").at("position")).contains("Not there: Retread on the steer axle");
+        assertThat(fit(retread, "LC-04", "1L").at("position"))
+                .contains("Cannot be installed there: Retread on the steer axle");
         long other = received("Ossiveld Fellgrip", "5FA7XR0M2626");
         assertThat(fit(other, "LC-04", "1L").at("position"))
                 .as("a wrong rim is refused at installing")
-                .contains("Not there: Tire for a 17 in rim, wheel of 22.5 in");
+                .contains("Cannot be installed there: Tire for a 17 in rim, wheel of 22.5 in");
     }
 
     @Test
@@ -243,7 +244,7 @@ class TireMovementsTest {
         JsonNode line = page(tire).path("entries");
         long fitted = 0;
         for (JsonNode one : line) {
-            if (one.path("description").asString().startsWith("Fitted")) {
+            if (one.path("description").asString().startsWith("Installed")) {
                 fitted = one.path("id").asLong();
             }
         }
@@ -258,7 +259,7 @@ class TireMovementsTest {
         JsonNode page = page(tire);
         assertThat(page.path("installations").get(0).path("odometerOn").asString())
                 .isEqualTo("1,000 mi");
-        assertThat(page.path("entries").toString()).contains("Fitted · at").contains("Correction · at 1,000 mi");
+        assertThat(page.path("entries").toString()).contains("Installed · at").contains("Correction · at 1,000 mi");
         assertThat(api.get("/api/vehicles/{id}/history", vehicle).text()).contains("misread the trip counter");
     }
 

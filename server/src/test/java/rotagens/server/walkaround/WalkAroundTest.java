@@ -164,7 +164,7 @@ class WalkAroundTest {
     }
 
     @Test
-    @DisplayName("a bulge stays through a walk-round that doesn't mention it")
+    @DisplayName("a bulge stays through a walk-around that doesn't mention it")
     void damageStays() {
         long walk = start("LC-03");
         save(
@@ -177,7 +177,7 @@ class WalkAroundTest {
     }
 
     @Test
-    @DisplayName("nobody starts a walk-round without signing in, and a viewer may not")
+    @DisplayName("nobody starts a walk-around without signing in, and a viewer may not")
     void needsAName() {
         String path = "/api/vehicles/" + api.vehicle("VN-03") + "/walk-arounds";
         assertThat(Api.asNobody(http).post(path, "").status()).isEqualTo(401);

@@ -84,7 +84,7 @@ class WholeWalkTest {
         assertThat(stop(walk, "1R").path("missing").asString()).isEqualTo("no pressure");
         assertThat(finish(walk, "").at("skipReason")).contains("No pressure at 1R");
         assertThat(finish(walk, "cap stuck").status()).isEqualTo(200);
-        assertThat(ledger("VN-01")).contains("Left out: cap stuck");
+        assertThat(ledger("VN-01")).contains("Skipped: cap stuck");
     }
 
     @Test
@@ -99,7 +99,7 @@ class WholeWalkTest {
         assertThat(stop(walk, "1L").path("missing").isMissingNode()).isTrue();
         assertThat(stop(walk, "1R").path("missing").asString()).isEqualTo("nothing entered");
         assertThat(finish(walk, "dark").status()).isEqualTo(200);
-        assertThat(ledger("VN-03")).contains("Left out: wheel off at the shop", "Left out: dark");
+        assertThat(ledger("VN-03")).contains("Skipped: wheel off at the shop", "Skipped: dark");
     }
 
     @Test
@@ -161,7 +161,7 @@ class WholeWalkTest {
     }
 
     @Test
-    @DisplayName("a sheet is taken along without starting a walk-round, with the figures each limit turns at")
+    @DisplayName("a sheet is taken along without starting a walk-around, with the figures each limit turns at")
     void sheet() {
         JsonNode sheet = api.get("/api/vehicles/{id}/walk-around-draft?scope=PRESSURE_ONLY", api.vehicle("LC-01"))
                 .body();

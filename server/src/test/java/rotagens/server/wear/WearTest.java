@@ -119,7 +119,7 @@ class WearTest {
         Answer sent = driver.post(
                 "/api/driver-reports/" + code,
                 "{\"symptom\":\"WARNING_LAMP\",\"corner\":\"1R\",\"reporter\":\"J. Arden\"}");
-        assertThat(sent.body().path("statement").asString()).contains("no proof of that corner");
+        assertThat(sent.body().path("statement").asString()).contains("may name the wrong corner");
         JsonNode waiting = api.get("/api/reports").body();
         assertThat(waiting.toString()).contains("VN-02");
         long id = 0;
@@ -210,10 +210,10 @@ class WearTest {
     @Test
     @DisplayName("the pattern cards tell by the difference this fleet has signed, in the reader's units")
     void cards() {
-        assertThat(evidence("CENTER", "US")).isEqualTo("Both shoulders stand at least 2/32 in over the center.");
+        assertThat(evidence("CENTER", "US")).isEqualTo("Both shoulders are at least 2/32 in deeper than the center.");
         assertThat(evidence("CUPPING", "METRIC")).contains("at least 2.4 mm lower");
         policies.set(PolicyNumber.WEAR_DIFFERENCE, Scope.FLEET, 3, "test");
-        assertThat(evidence("CENTER", "US")).contains("at least 3/32 in over");
+        assertThat(evidence("CENTER", "US")).contains("at least 3/32 in deeper");
         assertThat(evidence("CUPPING", "US")).contains("at least 4/32 in lower");
         policies.set(PolicyNumber.WEAR_DIFFERENCE, Scope.FLEET, 2, "test");
     }

@@ -116,7 +116,7 @@ class RaceTest {
     }
 
     @Test
-    @DisplayName("a model of the catalogue")
+    @DisplayName("a model of the catalog")
     void model() throws Exception {
         raceForm("/api/tire-models", "plies", " plies");
     }
@@ -210,7 +210,7 @@ class RaceTest {
     }
 
     @Test
-    @DisplayName("one position of a walk-round")
+    @DisplayName("one position of a walk-around")
     void position() throws Exception {
         String walk = "/api/walk-arounds/"
                 + people.get(0)
