@@ -65,7 +65,7 @@ describe('the jump field', () => {
     fakeServer(() => ({ body: [] }))
     show(page, '/', { id: 9, name: 'Lio', role: 'VIEWER', active: true, canSignIn: true, units: 'US' })
     await userEvent.type(screen.getByRole('combobox'), 'a')
-    expect(await screen.findByText('Yard')).toBeVisible()
+    expect(await screen.findByText('Fleet')).toBeVisible()
     expect(screen.queryByText('Add a vehicle')).not.toBeInTheDocument()
     expect(screen.queryByText('Receive a tire')).not.toBeInTheDocument()
   })

@@ -125,7 +125,7 @@ describe('the vehicle page', () => {
 
   it('switches overlays on and off', async () => {
     open()
-    const plan = await screen.findByRole('group', { name: 'Axle plan, front up' })
+    const plan = await screen.findByRole('group', { name: 'Axle diagram, front up' })
     expect(within(plan).getByText('8/32')).toBeInTheDocument()
     await userEvent.click(screen.getByRole('button', { name: 'Tread' }))
     expect(within(plan).queryByText('8/32')).not.toBeInTheDocument()

@@ -1,12 +1,12 @@
 import type { Verdict } from '../../api/client'
 import { color } from '../../base/theme'
 
-/** The five states: word and colour; the shape is drawn by StateGlyph. */
+/** The five verdicts: word and color; the shape is drawn by VerdictIcon. */
 export const STATES: Record<Verdict, { word: string; colour: string }> = {
-  GOOD: { word: 'fit', colour: color.fit },
-  UNKNOWN: { word: 'not known', colour: color.unknown },
+  GOOD: { word: 'good', colour: color.fit },
+  UNKNOWN: { word: 'unknown', colour: color.unknown },
   WATCH: { word: 'watch', colour: color.watch },
-  SERVICE_DUE: { word: 'plan', colour: color.plan },
+  SERVICE_DUE: { word: 'service due', colour: color.plan },
   DO_NOT_OPERATE: { word: 'do not operate', colour: color.stop },
 }
 

@@ -133,7 +133,7 @@ describe('policy', () => {
     expect(await screen.findByText('This change would affect 1 verdict today:')).toBeVisible()
     expect(screen.getByText('1 piece of due work would move, 1 of them overdue at once:')).toBeVisible()
     expect(screen.getByText(/VN-02 1L, 1R Replace tire: 21 Feb 2027 →/)).toHaveTextContent('overdue')
-    expect(screen.getByText(/VN-02 1L: fit/)).toHaveTextContent('do not operate, Age 2.8 y')
+    expect(screen.getByText(/VN-02 1L: good/)).toHaveTextContent('do not operate, Age 2.8 y')
   })
 
   it('shows before signing what fifteen years would cost more, and says why where that can’t be', async () => {
@@ -148,7 +148,7 @@ describe('policy', () => {
     show(<PolicyPage />)
     await userEvent.click(await screen.findByRole('button', { name: 'Sign: Overall age limit' }))
     await userEvent.type(screen.getByLabelText('Number'), '6')
-    expect(await screen.findByRole('region', { name: 'The years ahead' })).toHaveTextContent(
+    expect(await screen.findByRole('region', { name: 'The 15-year outlook' })).toHaveTextContent(
       'tires bought: +12 tires; money: +4,100 USD; oldest steer tire: the same; broken limits: −2.',
     )
     refused = true

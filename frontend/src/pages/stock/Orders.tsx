@@ -117,7 +117,7 @@ function OneOrder({ order, onReceive }: { order: Order; onReceive: (line: Line) 
               {line.checklists.map((sheet) => (
                 <details key={sheet.at}>
                   <summary>
-                    Receiving sheet, {sheet.by}, {moment(sheet.at)}
+                    Receiving checklist, {sheet.by}, {moment(sheet.at)}
                   </summary>
                   <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
                     {sheet.steps.map((step) => (

@@ -82,7 +82,7 @@ describe('receiving a delivery', () => {
     expect(await screen.findByText(/20 months ago/)).toBeVisible()
     await userEvent.click(screen.getByRole('button', { name: 'Receive 2' }))
     expect(await screen.findByText(/The tire differs from the order/)).toBeVisible()
-    await userEvent.click(screen.getByRole('button', { name: 'Accept it as Rafe Halloran' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Accept as Rafe Halloran' }))
     await userEvent.click(screen.getByRole('button', { name: 'Receive 2' }))
     await screen.findByLabelText('DOT code of tire 1')
     const sent = calls.filter((call) => call.path.endsWith('/deliveries')).at(-1)?.body as { tires: object[] }

@@ -259,7 +259,7 @@ function OneTire(props: {
             onChange={(_, next: string | null) => next && onChange({ accepted: next === 'accept' })}
             aria-label={`Decide about tire ${props.number}`}
           >
-            <ToggleButton value="accept">Accept it as {me?.name}</ToggleButton>
+            <ToggleButton value="accept">Accept as {me?.name}</ToggleButton>
             <ToggleButton value="refuse">Refuse it</ToggleButton>
           </ToggleButtonGroup>
           <Entry

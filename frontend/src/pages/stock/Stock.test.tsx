@@ -130,7 +130,7 @@ describe('orders', () => {
     expect(await screen.findByText(/Received Accepted with difference: Made in week 10 of 2025/)).toBeVisible()
     expect(screen.getByText('refused')).toBeVisible()
     expect(screen.getByText(/bead cut/)).toBeVisible()
-    expect(screen.getByText(/Receiving sheet, Tomas Weil/)).toBeVisible()
+    expect(screen.getByText(/Receiving checklist, Tomas Weil/)).toBeVisible()
     expect(screen.getByRole('link', { name: '3CT2AB121025' })).toHaveAttribute('href', '/tires/8')
     expect(screen.getByRole('button', { name: 'Receive…' })).toBeEnabled()
   })

@@ -27,7 +27,7 @@ const SPEEDS: readonly Speed[] = ['F', 'G', 'J', 'K', 'L', 'M', 'N', 'P', 'Q', '
 const STATES = [
   ['UNKNOWN', 'not known'],
   ['EMPTY', 'empty'],
-  ['NORMAL', 'usual load'],
+  ['NORMAL', 'normal load'],
   ['FULL', 'full'],
   ['TOWING', 'towing'],
 ] as const

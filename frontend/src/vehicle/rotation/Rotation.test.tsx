@@ -101,7 +101,7 @@ describe('the rotation bench', () => {
         },
       ],
     }))
-    fireEvent.click(await screen.findByRole('button', { name: 'Age ladder' }))
+    fireEvent.click(await screen.findByRole('button', { name: 'Newest on steer' }))
     expect(await screen.findByText('proven best')).toBeInTheDocument()
     expect(screen.getByRole('img', { name: /^Before and after, 1 move/ })).toBeInTheDocument()
     const moves = screen.getByRole('list', { name: 'Moves, in the order of lifting' })

@@ -32,7 +32,7 @@ export const bench: BenchView = {
   nextVisit: '2027-11-23',
   goals: [
     { code: 'EVEN_WEAR', label: 'Even wear', means: 'late' },
-    { code: 'NEWEST_ON_STEER', label: 'Age ladder', means: 'young' },
+    { code: 'NEWEST_ON_STEER', label: 'Newest on steer', means: 'young' },
   ],
   positions: ['1L', '1R', '2L', '2R'].map((position) => ({ position, name: `place ${position}` })),
   tires: [

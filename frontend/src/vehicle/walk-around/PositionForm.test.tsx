@@ -111,7 +111,7 @@ describe('one position of a walk-around', () => {
     await userEvent.type(screen.getByLabelText('Tire pressure'), '94')
     expect(await screen.findByText('saved on this device')).toBeInTheDocument()
     expect(uploadQueue.entry(3, '2LO')?.draft.pressure).toBe('94')
-    expect(screen.getByRole('heading', { name: '2LO fit, provisional' })).toBeVisible()
+    expect(screen.getByRole('heading', { name: '2LO good, provisional' })).toBeVisible()
     there = true
     await userEvent.click(screen.getByRole('button', { name: 'Try again' }))
     expect(await screen.findByText('saved')).toBeInTheDocument()

@@ -70,7 +70,7 @@ export function Reports({ reports, vehicleId, unit }: { reports: Report[]; vehic
             ) : (
               <span>
                 {report.status === 'NEW' && 'Waiting for review'}
-                {report.status === 'ACCEPTED' && `counts, ${report.reviewedBy}`}
+                {report.status === 'ACCEPTED' && `accepted, ${report.reviewedBy}`}
                 {report.status === 'DISMISSED' && `doesn’t count, ${report.reviewedBy}: ${report.reviewNote}`}
               </span>
             )}

@@ -65,11 +65,11 @@ class KeyboardIT extends OnDemoFleet {
     void rotation() {
         Page page = open("/vehicles/{LC-03}/rotation", COORDINATOR);
         Hands hands = new Hands(page);
-        hands.pressIn("Goal", "Age ladder");
+        hands.pressIn("Goal", "Newest on steer");
         assertThat(page.getByText("proven best")).isVisible();
         hands.press("Put it on a day…");
         hands.press("Make it a job");
-        assertThat(page.getByText("rotation: age ladder")).isVisible();
+        assertThat(page.getByText("rotation: newest on steer")).isVisible();
     }
 
     @Test
@@ -82,7 +82,7 @@ class KeyboardIT extends OnDemoFleet {
         hands.press("Remove…");
         hands.write(page.getByLabel("Yard", exact()), "Eastbank");
         page.keyboard().press("Escape");
-        hands.press("Take it off");
+        hands.press("Remove");
         assertThat(text(page, "In stock, Eastbank")).isVisible();
         hands.jump("SH-02 2LO", "SH-02 2LO");
         hands.press("Install tire from stock…");
@@ -91,7 +91,7 @@ class KeyboardIT extends OnDemoFleet {
                 fitting.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^LM\\d+ ·")))
                         .first());
         hands.press("Install");
-        assertThat(page.getByText("Fitted at SH-02 2LO")).isVisible();
+        assertThat(page.getByText("Installed at SH-02 2LO")).isVisible();
     }
 
     @Test

@@ -64,7 +64,7 @@ class OfflineIT extends OnDemoFleet {
                         AriaRole.HEADING, new Page.GetByRoleOptions().setName("1L do not operate, provisional")))
                 .isVisible();
         assertThat(page.getByText("Legal tread limit: 2/32 in")).isVisible();
-        assertThat(page.getByText("Out of reach of the server")).isVisible();
+        assertThat(page.getByText("No connection to the server")).isVisible();
         assertThat(Accessibility.faults(page)).isEmpty();
 
         page.reload();
@@ -75,13 +75,13 @@ class OfflineIT extends OnDemoFleet {
         assertThat(page.getByText("finished by itself when it can")).isVisible();
 
         network(page, true);
-        assertThat(page.getByText("Out of reach of the server")).hasCount(0);
+        assertThat(page.getByText("No connection to the server")).hasCount(0);
         // The figure is far from the last one: asked about before the walk-round is finished with it.
-        assertThat(page.getByText("Settle it there first")).isVisible();
+        assertThat(page.getByText("Resolve it there first")).isVisible();
         button(page, "Change").first().click();
         button(page, "Confirm reading").click();
         page.navigate(product.address() + "/offline");
-        assertThat(page.getByText("Waits to be sent")).hasCount(0);
+        assertThat(page.getByText("Waiting to upload")).hasCount(0);
         page.navigate(product.address() + "/");
         page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("VN-01"))
                 .click();
@@ -159,7 +159,7 @@ class OfflineIT extends OnDemoFleet {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("History"))
                 .click();
         assertThat(page.getByText("41 psi cold, with P-2")).isVisible();
-        assertThat(page.getByText("Skipped: wheel is off")).isVisible();
+        assertThat(page.getByText("Skipped: Wheel removed")).isVisible();
         page.navigate(product.address() + "/reference/gauges");
         assertThat(page.getByText("Check it against a master gauge").first()).isVisible();
     }

@@ -89,7 +89,7 @@ class PlanningIT extends OnDemoFleet {
         page.getByLabel("Overall age").fill("5");
         assertThat(page.getByText("With the numbers tried")).isVisible();
         page.getByLabel("Steer age").fill("6");
-        assertThat(page.getByText("lies over the overall limit of 5 y")).isVisible();
+        assertThat(page.getByText("exceeds the overall age limit (5 years)")).isVisible();
         page.getByLabel("Steer age").fill("");
         page.getByLabel("Overall age").fill("");
         page.getByLabel("Planned visits").check();
@@ -131,7 +131,7 @@ class PlanningIT extends OnDemoFleet {
     @DisplayName("a due check is left until a day with a reason, and says by whom until it is taken back")
     void leave() {
         Page page = open("/", COORDINATOR, 1280);
-        page.getByRole(AriaRole.BUTTON, named("Leave for now: Rotate, VN-02")).click();
+        page.getByRole(AriaRole.BUTTON, named("Postpone Rotate, VN-02")).click();
         assertThat(page.getByText("Waiting means:")).isVisible();
         button(page, "Postpone").click();
         assertThat(page.getByText("Choose until when.")).isVisible();

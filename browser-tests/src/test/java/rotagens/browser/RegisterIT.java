@@ -56,7 +56,7 @@ class RegisterIT extends OnDemoFleet {
         assertThat(page.getByText("6 positions: 1L 1R 2LO 2LI 2RI 2RO")).isVisible();
         page.getByLabel("Placard size, axle 1").fill("245/70R19.5");
         button(page, "Add vehicle").click();
-        assertThat(page.getByText("Size and pressure stand together on the placard")
+        assertThat(page.getByText("Size and pressure are together on the placard")
                         .first())
                 .isVisible();
         assertThat(page.getByLabel("Unit number")).hasValue("BX-01");
@@ -70,7 +70,7 @@ class RegisterIT extends OnDemoFleet {
         page.getByRole(AriaRole.OPTION, named("SH-05")).first().click();
         assertThat(page.getByRole(AriaRole.HEADING, named("SH-05"))).isVisible();
         button(page, "Record").click();
-        page.getByRole(AriaRole.MENUITEM, named("Change the vehicle")).click();
+        page.getByRole(AriaRole.MENUITEM, named("Edit vehicle")).click();
         page.getByRole(AriaRole.GROUP, named("Tires of axle 2"))
                 .getByText("single")
                 .click();
@@ -98,17 +98,18 @@ class RegisterIT extends OnDemoFleet {
         page.getByLabel("Number on it").nth(3).fill("R-4");
         assertThat(page.getByText("As ordered.")).hasCount(3);
         assertThat(page.getByText("Made in week 10 of 2025")).isVisible();
-        button(page, "Take in 4").click();
-        assertThat(page.getByText("accept it by name, or refuse it").first()).isVisible();
+        button(page, "Receive 4").click();
+        assertThat(page.getByText("Accept it with your name, or refuse it").first())
+                .isVisible();
         assertThat(Accessibility.faults(page)).isEmpty();
-        assertThat(page.getByText("Do it and tick it, or say why")).isVisible();
-        page.getByLabel("Or reason for skipping: store them").fill("fitted today");
-        page.getByText("Accept it as Tomas Weil").click();
-        button(page, "Take in 4").click();
+        assertThat(page.getByText("Do it and check it off, or enter a reason")).isVisible();
+        page.getByLabel("Or reason for skipping: store them").fill("installed today");
+        page.getByText("Accept as Tomas Weil").click();
+        button(page, "Receive 4").click();
         assertThat(page.getByText("4 taken into stock at Millrace.")).isVisible();
         assertThat(order).containsText("Made in week 10 of 2025");
-        order.getByText("Receiving sheet, Tomas Weil").click();
-        assertThat(order.getByText("Store them, skipped: fitted today")).isVisible();
+        order.getByText("Receiving checklist, Tomas Weil").click();
+        assertThat(order.getByText("Store them, skipped: installed today")).isVisible();
 
         long tires = 0;
         for (String position : new String[] {"2LO", "2LI", "2RI", "2RO"}) {
@@ -120,14 +121,14 @@ class RegisterIT extends OnDemoFleet {
             page.getByRole(AriaRole.LINK, named("history, take off, move")).click();
             button(page, "Remove…").click();
             page.getByLabel("Yard", exact()).fill("Eastbank");
-            button(page, "Take it off").click();
+            button(page, "Remove").click();
             assertThat(page.getByText("In stock, Eastbank").first()).isVisible();
             page.getByLabel("Jump to vehicle").fill("SH-02 " + position);
             page.getByRole(AriaRole.OPTION, named("SH-02 " + position)).first().click();
             button(page, "Install tire from stock…").click();
             page.getByRole(AriaRole.BUTTON, named("R-" + tires + " ·")).click();
             button(page, "Install").click();
-            assertThat(page.getByText("Fitted at SH-02 " + position)).isVisible();
+            assertThat(page.getByText("Installed at SH-02 " + position)).isVisible();
         }
         page.getByRole(AriaRole.LINK, named("DOT sheet")).click();
         for (int tire = 1; tire <= 4; tire++) {
@@ -188,7 +189,7 @@ class RegisterIT extends OnDemoFleet {
         button(technician, "Record").click();
         assertThat(technician.getByRole(AriaRole.MENUITEM, named("Read the odometer")))
                 .isVisible();
-        assertThat(technician.getByRole(AriaRole.MENUITEM, named("Change the vehicle")))
+        assertThat(technician.getByRole(AriaRole.MENUITEM, named("Edit vehicle")))
                 .hasCount(0);
         Page manager = open("/people", "Dana Prestwick, manager");
         button(manager, "Add a person…").click();
@@ -198,7 +199,7 @@ class RegisterIT extends OnDemoFleet {
         assertThat(manager.getByText("at least 10 characters").first()).isVisible();
         manager.getByLabel("First password").fill("seven blue wheels");
         button(manager, "Add").click();
-        assertThat(manager.getByText("Nia Brook can sign in now")).isVisible();
+        assertThat(manager.getByText("Nia Brook can now sign in")).isVisible();
         assertThat(Accessibility.faults(manager)).isEmpty();
 
         Page nia = chromium.open(product.address(), 1280, 800);

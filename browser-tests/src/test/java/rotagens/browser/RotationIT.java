@@ -33,21 +33,21 @@ class RotationIT extends OnDemoFleet {
             "an age ladder on a coach is proposed, accepted, and stands as a job; taken off the plan it gives its tires back")
     void ageLadder() {
         Page page = bench("LC-03");
-        button(page, "Age ladder").click();
+        button(page, "Newest on steer").click();
         assertThat(page.getByText("proven best")).isVisible();
         assertThat(place(page, "1L. LM2004, from stock")).isVisible();
         button(page, "Put it on a day…").click();
         button(page, "Make it a job").click();
-        assertThat(page.getByText("rotation: age ladder")).isVisible();
+        assertThat(page.getByText("rotation: newest on steer")).isVisible();
         assertThat(page.getByText("Put the tire here as planned").first()).isVisible();
         page.getByRole(AriaRole.LINK, named("Rotation")).click();
         assertThat(page.getByText("A rotation of this vehicle is planned")).isVisible();
         page.getByRole(AriaRole.LINK, named("Its job")).click();
         page.getByRole(AriaRole.ARTICLE, named("LC-03"))
-                .filter(new Locator.FilterOptions().setHasText("rotation: age ladder"))
+                .filter(new Locator.FilterOptions().setHasText("rotation: newest on steer"))
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Unschedule"))
                 .click();
-        assertThat(page.getByText("rotation: age ladder")).hasCount(0);
+        assertThat(page.getByText("rotation: newest on steer")).hasCount(0);
         org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
     }
 
@@ -58,7 +58,7 @@ class RotationIT extends OnDemoFleet {
         Locator retread = place(page, "LM2007, from stock");
         retread.focus();
         page.keyboard().press("Enter");
-        assertThat(place(page, "1L.")).hasAccessibleName(Pattern.compile("not here.*Retread on the steer axle"));
+        assertThat(place(page, "1L.")).hasAccessibleName(Pattern.compile("Not eligible.*Retread on the steer axle"));
         place(page, "1L.").focus();
         page.keyboard().press("Enter");
         assertThat(page.getByText("No retread on steer:")).isVisible();

@@ -59,7 +59,7 @@ class ScreenshotsIT {
             page.navigate(product.at("/vehicles/{LC-03}/wear"));
             take(page, "wear", "outer shoulder worn");
             page.navigate(product.at("/vehicles/{LC-03}/rotation"));
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Age ladder"))
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Newest on steer"))
                     .click();
             take(page, "rotation", "proven best");
             workshop(page, phone, product);
@@ -113,7 +113,7 @@ class ScreenshotsIT {
         assertThat(phone.getByText("saved on this device", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         phone.navigate(product.at("/offline"));
-        take(phone, "taken-along-phone", "Waits to be sent");
+        take(phone, "taken-along-phone", "Waiting to upload");
     }
 
     /** The register's views: stock, receiving, reading a sidewall, building a vehicle, one tire, the DOT sheet. */

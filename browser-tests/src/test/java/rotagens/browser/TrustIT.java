@@ -59,7 +59,7 @@ class TrustIT extends OnDemoFleet {
             button(page, "Start walk-around").click();
             assertThat(page.getByRole(AriaRole.HEADING, named("1L steer left"))).isVisible();
             own.close();
-            own.onRecords("update walk_round"
+            own.onRecords("update walk_around"
                     + " set started_at = (cast(substr(started_at, 1, 4) as integer) + 1) || substr(started_at, 5)");
             own.startAgain();
             page.navigate(own.at("/vehicles/{VN-01}"));

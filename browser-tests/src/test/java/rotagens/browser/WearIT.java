@@ -57,14 +57,14 @@ class WearIT extends OnDemoFleet {
         phone.getByLabel("In a few words").fill("since this morning");
         assertThat(Accessibility.faults(phone)).isEmpty();
         button(phone, "Send the report").click();
-        assertThat(phone.getByText("no proof of that corner")).isVisible();
+        assertThat(phone.getByText("may name the wrong corner")).isVisible();
         desk.navigate(product.address());
         assertThat(desk.getByText("pressure lamp on at 1R")).isVisible();
         desk.navigate(product.at("/vehicles/{VN-02}/wear"));
         button(desk, "Review…").click();
         desk.getByLabel("Put it on a day").fill(today(desk).plusDays(1).toString());
         button(desk, "Accept report").click();
-        assertThat(desk.getByText("counts, Ines Okafor")).isVisible();
+        assertThat(desk.getByText("accepted, Ines Okafor")).isVisible();
         desk.navigate(product.at("/vehicles/{VN-02}/jobs"));
         assertThat(desk.getByText("Gauge all before adding air").first()).isVisible();
         assertThat(Accessibility.faults(desk)).isEmpty();

@@ -103,7 +103,7 @@ class WorkshopIT extends OnDemoFleet {
                 }
             }
             case "Fill to the cold target" ->
-                page.getByLabel("Cold pressure").fill(found("Fill to ([0-9.]+)", card(page)));
+                page.getByLabel("Cold pressure").fill(found("Inflate to ([0-9.]+)", card(page)));
             case "Balance" -> page.getByLabel("Weights, inside and outside").fill("2 oz out, 1 oz in");
             case "Half the torque", "Full torque", "One pass round" -> {
                 Locator nut = page.getByRole(
@@ -162,7 +162,8 @@ class WorkshopIT extends OnDemoFleet {
                 next(page);
                 assertThat(page.getByText("Spread 3/32 in")).isVisible();
                 button(page, "Close the sheet").click();
-                assertThat(page.getByText("First: Measure the bead gap")).isVisible();
+                assertThat(page.getByText("Complete first: Measure the bead gap"))
+                        .isVisible();
                 org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page))
                         .isEmpty();
                 page.getByLabel("Gap at place 3", new Page.GetByLabelOptions().setExact(true))
@@ -247,7 +248,7 @@ class WorkshopIT extends OnDemoFleet {
         button(page, "Air out at 1R").click();
         assertThat(page.getByText("Try again: let more air out")).isVisible();
         button(page, "Air out at 1R").click();
-        assertThat(page.getByText("Still silent at 1R: out of range")).isVisible();
+        assertThat(page.getByText("No response at 1R: out of range")).isVisible();
         button(page, "Air out at 1R").click();
         assertThat(page.getByText("replace it, then relearn")).isVisible();
         page.getByText("Abandon relearn…").click();
@@ -270,7 +271,7 @@ class WorkshopIT extends OnDemoFleet {
     @DisplayName("a lamp that the gauge doesn't bear out opens dash against gauge, which names the crossed corners")
     void crossedCorners() {
         Page page = vehicle("LC-04", "Sensors", TECHNICIAN, 1280);
-        assertThat(page.getByText("The sensors may be crossed")).isVisible();
+        assertThat(page.getByText("The sensors may be swapped")).isVisible();
         String[][] read = {
             {"1L", "98", "110"},
             {"1R", "110", "98"},
@@ -286,7 +287,7 @@ class WorkshopIT extends OnDemoFleet {
             page.getByLabel("Gauge " + corner[0]).fill(corner[2]);
         }
         page.getByLabel("Gauge 3R").press("Enter");
-        assertThat(page.getByText("1L and 1R are crossed")).isVisible();
+        assertThat(page.getByText("1L and 1R are swapped")).isVisible();
         assertThat(page.getByRole(
                         AriaRole.IMG,
                         new Page.GetByRoleOptions().setName(Pattern.compile("1L, dash shows the tire at 1R"))))
@@ -308,7 +309,7 @@ class WorkshopIT extends OnDemoFleet {
         sheet.getByLabel("Which joint").fill("ball joint left");
         sheet.getByLabel("Play found").fill("0.09");
         sheet.getByLabel("Manufacturer’s limit").fill("0.05");
-        button(sheet, "Save procedure").click();
+        button(sheet, "Add entry").click();
         assertThat(sheet.getByText("Over the manufacturer’s limit")).isVisible();
         org.assertj.core.api.Assertions.assertThat(Accessibility.faults(sheet)).isEmpty();
     }

@@ -2,10 +2,10 @@ package rotagens.core.fact;
 
 /** What may be done with a tire, in rising order of urgency. Not known ranks above fit: unknown is not OK. */
 public enum Verdict {
-    GOOD("fit"),
-    UNKNOWN("not known"),
+    GOOD("good"),
+    UNKNOWN("unknown"),
     WATCH("watch"),
-    SERVICE_DUE("plan"),
+    SERVICE_DUE("service due"),
     DO_NOT_OPERATE("do not operate");
 
     private final String label;

@@ -16,7 +16,7 @@ public enum WearCause {
     CAMBER("camber, or a bent part", "Alignment: camber, bent or worn parts first."),
     AXLE_ALIGNMENT("an axle out of line", "Measure the axle’s line against the frame."),
     SHOCKS("worn shocks", "Test the shocks today: a safety part, replaced at once."),
-    OUT_OF_BALANCE("imbalance", "Balance it, and look how the beads sit."),
+    OUT_OF_BALANCE("out of balance", "Balance it, and look how the beads sit."),
     BEARING("a loose bearing", "Check bearing play with the wheel off the ground, on stands."),
     BRAKE("a locked brake", "Check the brake, and judge depth and vibration."),
     LONG_PARKING("long parking", "Move it every month; judge whether the spot rolls out.");

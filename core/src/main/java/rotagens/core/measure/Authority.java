@@ -4,7 +4,7 @@ package rotagens.core.measure;
 public enum Authority {
     LAW("law"),
     STANDARD("standard"),
-    MANUFACTURER("manufacturers’ practice"),
+    MANUFACTURER("manufacturer"),
     FLEET_POLICY("fleet policy"),
     DEFAULT("default");
 

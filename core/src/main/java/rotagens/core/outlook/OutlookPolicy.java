@@ -45,7 +45,7 @@ public record OutlookPolicy(
         List<Message> faults = new ArrayList<>();
         if (steerYears > overallYears) {
             faults.add(Message.of(
-                    "The steer limit of {} y lies over the overall limit of {} y and would never count. Lower it to {} y or less.",
+                    "The steer age limit ({} years) exceeds the overall age limit ({} years). Enter {} years or less.",
                     plain(steerYears),
                     plain(overallYears),
                     plain(overallYears)));

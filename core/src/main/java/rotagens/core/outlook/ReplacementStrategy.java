@@ -6,7 +6,8 @@ public enum ReplacementStrategy {
     BY_AXLE("By axle", "When one tire of an axle goes, the whole axle goes. Matched tires, fewer visits."),
     ALL_AT_ONCE("Replace all", "Replaces all tires together. Fewest visits, most unused life."),
     NEWEST_ON_STEER(
-            "Age ladder", "Newest rubber on steer; a steer pair that passes the steer age ends its life further back."),
+            "Newest on steer",
+            "Newest rubber on steer; a steer pair that passes the steer age ends its life further back."),
     PLANNED_VISITS(
             "Planned visits",
             "The fleet’s own: at each planned visit whatever would not last until the next one goes.");

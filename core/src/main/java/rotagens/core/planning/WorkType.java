@@ -37,11 +37,11 @@ public enum WorkType {
             "Yearly professional inspection",
             "Cracks inside an old casing show to a professional first, on the road last.",
             RequiredResult.VERDICT),
-    READ_DOT("Read the DOT date", "Its age limits can’t be checked.", RequiredResult.DOT_CODE),
+    READ_DOT("Read the DOT week", "Its age limits can’t be checked.", RequiredResult.DOT_CODE),
     PRESSURE_CHECK("Pressure check", "How much has leaked since is unknown.", RequiredResult.COLD_PRESSURE),
     TREAD_INSPECTION(
             "Tread inspection", "A wear pattern is not seen while it can still be corrected.", RequiredResult.TREAD),
-    DERIVE_TARGET("Find the right pressure", "The pressure for the load is unknown.", RequiredResult.NOTE),
+    DERIVE_TARGET("Derive the target pressure", "The pressure for the load is unknown.", RequiredResult.NOTE),
     REPLACE_SENSOR(
             "Replace sensor",
             "Without a working sensor a leak gives no warning, and pressure has to be checked more often.",

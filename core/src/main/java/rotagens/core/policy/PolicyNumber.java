@@ -114,8 +114,7 @@ public enum PolicyNumber {
             "Tires lost to damage before any limit", 2, "% a year", HIGHER, 0, 50, "default: enter your own value"),
     NEW_TIRE_MONTHS(
             "A new tire is on arrival", 4, "months old", HIGHER, 0, 24, "default until deliveries show otherwise"),
-    CUSTOM_BROUGHT_IN(
-            "The fleet’s own rotation: a tire brought in weighs", 4_000, "points", HIGHER, 0, 1_000_000, "default"),
+    CUSTOM_BROUGHT_IN("Custom rotation weights: a tire brought in", 4_000, "points", HIGHER, 0, 1_000_000, "default"),
     CUSTOM_STEER_YEAR("… a year of age on steer", 150, "points", HIGHER, 0, 1_000_000, "default"),
     CUSTOM_SPREAD("… 1/32 in of tread between an axle’s tires", 60, "points", HIGHER, 0, 1_000_000, "default"),
     CUSTOM_DUAL("… 1/32 in between a dual’s diameters", 120, "points", HIGHER, 0, 1_000_000, "default"),

@@ -27,11 +27,11 @@ public record MovePlan(List<Lift> lifts, Map<Position, Position> wheelFrom, bool
     /** How a tire gets to its place. */
     public enum MoveMethod {
         WITH_WHEEL("with its wheel"),
-        REVERSED_ON_WHEEL("with its wheel, turned round on it: the arrow"),
+        REVERSED_ON_WHEEL("with its wheel, reversed on it: the arrow"),
         REMOUNTED("remounted on the wheel there"),
         FROM_STOCK("from stock, mounted"),
         PURCHASED("new, mounted"),
-        REMOVED("comes off");
+        REMOVED("removed");
 
         private final String label;
 

@@ -11,7 +11,7 @@ public enum RotationGoal {
             true,
             new ScoreWeights(1_000_000, 0, 200, 400, 10, 20, 0)),
     NEWEST_ON_STEER(
-            "Age ladder",
+            "Newest on steer",
             "Newest tires on steer. Older tires are used up on other axles.",
             false,
             new ScoreWeights(1_000_000, 400, 40, 100, 10, 20, 1)),
@@ -20,7 +20,7 @@ public enum RotationGoal {
             "The fewest wheels lifted and the fewest beads broken that keep every rule until the next visit.",
             false,
             new ScoreWeights(3_000, 0, 1, 2, 10_000, 4_000, 0)),
-    CUSTOM("The fleet’s own", "Weighed by the points the fleet’s policy gives each value.", false, null);
+    CUSTOM("Custom weights", "Weighed by the points the fleet’s policy gives each value.", false, null);
 
     /**
      * What each figure counts, in points; less is better.

@@ -2,9 +2,9 @@ package rotagens.core.vehicle;
 
 /** How a vehicle travels. */
 public enum LoadState {
-    UNKNOWN("not known"),
+    UNKNOWN("unknown"),
     EMPTY("empty"),
-    NORMAL("usual"),
+    NORMAL("normal"),
     FULL("full"),
     TOWING("towing");
 

@@ -32,9 +32,9 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
                 "inner shoulder worn",
                 "camber or toe, a bent part, an axle out of line; fast cornering",
                 "Alignment, worn joints first. Don’t leave it to the next service."),
-        EARLY_CENTER("leaning to center", "an early form of center wear", "Watch it and gauge the pressure."),
-        EARLY_SHOULDERS("leaning to shoulders", "an early form of shoulder wear", "Watch it and gauge the pressure."),
-        FEATHERING("sawtooth", "toe or axle geometry", "Suspension and geometry check, shock test."),
+        EARLY_CENTER("early center wear", "an early form of center wear", "Watch it and check the pressure."),
+        EARLY_SHOULDERS("early shoulder wear", "an early form of shoulder wear", "Watch it and check the pressure."),
+        FEATHERING("feathering", "toe or axle geometry", "Suspension and geometry check, shock test."),
         CUPPING(
                 "cupping",
                 "worn shocks, an unbalanced wheel, a loose bearing or geometry",
@@ -73,19 +73,21 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
             TreadDepth apart = TreadDepth.of32nds(difference);
             TreadDepth low = TreadDepth.of32nds(TreadGrid.lowLocation(difference));
             return switch (this) {
-                case EVEN -> Message.of("No zone lies {} under another, round the tire nor across it.", apart);
+                case EVEN -> Message.of("No zone is {} lower than another, around the tire or across it.", apart);
                 case CENTER -> Message.of("Both shoulders are at least {} deeper than the center.", apart);
-                case BOTH_SHOULDERS -> Message.of("Both shoulders lie at least {} under the center.", apart);
-                case OUTER_SHOULDER -> Message.of("The outer shoulder lies at least {} under the inner.", apart);
-                case INNER_SHOULDER -> Message.of("The inner shoulder lies at least {} under the outer.", apart);
+                case BOTH_SHOULDERS -> Message.of("Both shoulders are at least {} lower than the center.", apart);
+                case OUTER_SHOULDER -> Message.of("The outer shoulder is at least {} lower than the inner.", apart);
+                case INNER_SHOULDER -> Message.of("The inner shoulder is at least {} lower than the outer.", apart);
                 case EARLY_CENTER ->
                     Message.of("The center is low, and only one shoulder is {} or more deeper.", apart);
                 case EARLY_SHOULDERS ->
-                    Message.of("The shoulders lie low, and only one of them {} or more under the center.", apart);
+                    Message.of(
+                            "The shoulders are low, and only one of them is {} or more lower than the center.", apart);
                 case FEATHERING ->
                     Message.of("The depths may be even: by hand it is smooth one way and rough the other.");
-                case CUPPING -> Message.of("One rib lies at least {} lower at two or more places round the tire.", low);
-                case FLAT_SPOT -> Message.of("One rib lies at least {} lower at a single place round the tire.", low);
+                case CUPPING ->
+                    Message.of("One rib is at least {} lower at two or more locations around the tire.", low);
+                case FLAT_SPOT -> Message.of("One rib is at least {} lower at one location around the tire.", low);
             };
         }
 

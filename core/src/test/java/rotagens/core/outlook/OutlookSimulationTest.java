@@ -191,7 +191,7 @@ class OutlookSimulationTest {
         overall = 7;
         assertThat(shuttle().policy().faults().get(0).in(Units.US))
                 .isEqualTo(
-                        "The steer limit of 9 y lies over the overall limit of 7 y and would never count. Lower it to 7 y or less.");
+                        "The steer age limit (9 years) exceeds the overall age limit (7 years). Enter 7 years or less.");
         steer = 3;
         delivered = 4;
         assertThat(shuttle().policy().faults().get(0).in(Units.US))

@@ -360,7 +360,7 @@ class SchoolsTest {
                 .axle(1);
         assertThat(steer.load().orElseThrow().perTireLb()).isEqualTo(5640);
         assertThat(target(steer)).contains(95.0);
-        assertThat(concerns(steer)).contains("NOTE Never weighed usual");
+        assertThat(concerns(steer)).contains("NOTE Never weighed normal");
     }
 
     @ParameterizedTest

@@ -114,8 +114,8 @@ class ClassifierTest {
         assertThat(Shape.CENTER.evidence(3).in(Units.US))
                 .isEqualTo("Both shoulders are at least 3/32 in deeper than the center.");
         assertThat(Shape.FLAT_SPOT.evidence(3).in(Units.US))
-                .isEqualTo("One rib lies at least 4/32 in lower at a single place round the tire.");
-        assertThat(Shape.INNER_SHOULDER.evidence(2).in(Units.METRIC)).contains("at least 1.6 mm under the outer");
+                .isEqualTo("One rib is at least 4/32 in lower at one location around the tire.");
+        assertThat(Shape.INNER_SHOULDER.evidence(2).in(Units.METRIC)).contains("at least 1.6 mm lower than the outer");
     }
 
     @Test

@@ -92,7 +92,8 @@ public record ScaleTicketRequest(
                 day = iso.find() ? LocalDate.parse(iso.group()) : null;
             } else if (low.startsWith("state") || low.startsWith("load")) {
                 state = java.util.Arrays.stream(LoadState.values())
-                        .filter(one -> low.contains(one.label()))
+                        // Tickets printed before said “usual”.
+                        .filter(one -> low.contains(one.label()) || one == LoadState.NORMAL && low.contains("usual"))
                         .findFirst()
                         .orElse(null);
             }

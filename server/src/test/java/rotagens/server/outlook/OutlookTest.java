@@ -74,7 +74,7 @@ class OutlookTest {
         assertThat(never.at("whatIf.pull")).contains("would be due on the day it is installed");
         Answer refused = coordinator.post(
                 "/api/outlook", "{\"strategy\":\"RUN_TO_LIMIT\",\"whatIf\":{\"overallYears\":5,\"steerYears\":6}}");
-        assertThat(refused.at("whatIf.steerYears")).contains("lies over the overall limit of 5 y");
+        assertThat(refused.at("whatIf.steerYears")).contains("exceeds the overall age limit (5 years)");
         assertThat(coordinator
                         .post("/api/outlook", "{\"whatIf\":{\"visitMonths\":0}}")
                         .at("whatIf.visitMonths"))

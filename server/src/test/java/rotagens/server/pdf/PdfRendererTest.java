@@ -71,7 +71,7 @@ class PdfRendererTest {
     void pressureCard() throws Exception {
         Read card = read("/api/vehicles/{id}/pdf/pressure-card.pdf?units=METRIC", api.vehicle("LC-01"));
         assertThat(card.pages()).isEqualTo(1);
-        assertThat(card.text()).contains("kPa", "Set for load: usual", "A hot tire is never bled down");
+        assertThat(card.text()).contains("kPa", "Set for load: normal", "A hot tire is never bled down");
     }
 
     @Test
