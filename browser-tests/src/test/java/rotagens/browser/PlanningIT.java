@@ -52,7 +52,7 @@ class PlanningIT extends OnDemoFleet {
         String from = dialog.getByLabel("From").inputValue();
         dialog.getByLabel("From").fill("04:00");
         button(page, "Save time slot").click();
-        assertThat(page.getByText("conflicts with a rule")).isVisible();
+        assertThat(page.getByText("1 job conflicts with a rule:")).isVisible();
         Locator moved = page.getByRole(
                 AriaRole.BUTTON,
                 new Page.GetByRoleOptions()
@@ -61,7 +61,7 @@ class PlanningIT extends OnDemoFleet {
         moved.click();
         dialog.getByLabel("From").fill(from);
         button(page, "Save time slot").click();
-        assertThat(page.getByText("conflicts with a rule")).hasCount(0);
+        assertThat(page.getByText("1 job conflicts with a rule:")).hasCount(0);
     }
 
     @Test

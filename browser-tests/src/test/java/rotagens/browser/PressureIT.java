@@ -53,7 +53,7 @@ class PressureIT extends OnDemoFleet {
     @DisplayName("every school stands beside the others for a light truck on a changed size and for a coach")
     void everySchool() {
         Page page = open("/vehicles/{SP-03}/load-pressure", COORDINATOR, 1280);
-        for (String school : new String[] {"Placard", "Placard equivalent", "Weighed", "Rated load", "Chalk test"}) {
+        for (String school : new String[] {"Placard", "Placard equivalent", "Weighed load", "Rated load", "Chalk test"}) {
             assertThat(schools(page)
                             .getByRole(
                                     AriaRole.CELL,
@@ -62,7 +62,7 @@ class PressureIT extends OnDemoFleet {
                                             .setExact(true)))
                     .isVisible();
         }
-        assertThat(schools(page)).containsText("LT285/70R17 is fitted, the placard is for LT245/75R17");
+        assertThat(schools(page)).containsText("LT285/70R17 is installed, the placard is for LT245/75R17");
         page.navigate(product.at("/vehicles/{LC-01}/load-pressure"));
         assertThat(schools(page).locator("tbody tr")).hasCount(5);
         assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Pressure ladder of axle 1")))

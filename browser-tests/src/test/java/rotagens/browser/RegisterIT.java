@@ -66,7 +66,7 @@ class RegisterIT extends OnDemoFleet {
         assertThat(page.getByRole(AriaRole.HEADING, named("BX-01"))).isVisible();
         assertThat(page.getByText("No tire on file").first()).isVisible();
 
-        page.getByLabel("Jump to vehicle").fill("SH-05");
+        page.getByLabel("Search vehicles").fill("SH-05");
         page.getByRole(AriaRole.OPTION, named("SH-05")).first().click();
         assertThat(page.getByRole(AriaRole.HEADING, named("SH-05"))).isVisible();
         button(page, "Record").click();
@@ -123,7 +123,7 @@ class RegisterIT extends OnDemoFleet {
             page.getByLabel("Yard", exact()).fill("Eastbank");
             button(page, "Remove").click();
             assertThat(page.getByText("In stock, Eastbank").first()).isVisible();
-            page.getByLabel("Jump to vehicle").fill("SH-02 " + position);
+            page.getByLabel("Search vehicles").fill("SH-02 " + position);
             page.getByRole(AriaRole.OPTION, named("SH-02 " + position)).first().click();
             button(page, "Install tire from stock…").click();
             page.getByRole(AriaRole.BUTTON, named("R-" + tires + " ·")).click();
@@ -167,7 +167,7 @@ class RegisterIT extends OnDemoFleet {
         assertThat(outcome).containsText("gvwr: “heavy” is not a weight");
         assertThat(button(page, "Store 2 rows")).isDisabled();
         assertThat(Accessibility.faults(page)).isEmpty();
-        page.getByLabel("Leave the 3 faulty rows out").check();
+        page.getByLabel("Skip 3 rows with errors").check();
         button(page, "Store 2 rows").click();
         assertThat(page.getByText("Stored.")).isVisible();
         page.getByRole(AriaRole.LINK, named("Fleet")).click();

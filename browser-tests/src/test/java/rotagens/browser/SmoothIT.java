@@ -62,7 +62,7 @@ class SmoothIT {
                     "Questions",
                     () -> page.getByRole(AriaRole.LINK, named("Questions")).click());
             step("answer scrolled through", this::scroll);
-            step("jump, typed", () -> page.getByLabel("Jump to vehicle").fill("GF-0012"));
+            step("jump, typed", () -> page.getByLabel("Search vehicles").fill("GF-0012"));
             step("Labels", () -> page.navigate(product.address() + "/labels"));
             step("Monthly report", () -> page.navigate(product.address() + "/outlook/monthly-report"));
         }
