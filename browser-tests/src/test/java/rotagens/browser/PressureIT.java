@@ -53,7 +53,8 @@ class PressureIT extends OnDemoFleet {
     @DisplayName("every school stands beside the others for a light truck on a changed size and for a coach")
     void everySchool() {
         Page page = open("/vehicles/{SP-03}/load-pressure", COORDINATOR, 1280);
-        for (String school : new String[] {"Placard", "Placard equivalent", "Weighed load", "Rated load", "Chalk test"}) {
+        for (String school :
+                new String[] {"Placard", "Placard equivalent", "Weighed load", "Rated load", "Chalk test"}) {
             assertThat(schools(page)
                             .getByRole(
                                     AriaRole.CELL,
