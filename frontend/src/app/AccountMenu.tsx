@@ -54,13 +54,13 @@ export function AccountMenu() {
           People
         </MenuItem>
         <MenuItem component={Link} to="/offline" onClick={close}>
-          Taken along, for no network
+          Offline
         </MenuItem>
         <MenuItem component={Link} to="/import-export" onClick={close}>
           Import and export
         </MenuItem>
         <MenuItem component={Link} to="/labels" onClick={close}>
-          Tags to print
+          Labels
         </MenuItem>
         <MenuItem
           onClick={() => {

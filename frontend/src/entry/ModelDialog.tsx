@@ -118,7 +118,7 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
   )
   return (
     <FormDialog
-      title={model ? model.title : 'Read a new model'}
+      title={model ? model.title : 'Add tire model'}
       action={model ? 'Save for all its tires' : 'Add to catalog'}
       error={saving.error}
       busy={saving.busy}
@@ -245,10 +245,10 @@ export function SidewallLine({ value, onChange }: { value: string; onChange: (te
           ))}
           {read.data.missing.map((missing) => (
             <Box key={missing} sx={{ color: color.watch }}>
-              Still missing: {missing}
+              Missing: {missing}
             </Box>
           ))}
-          {read.data.leftOver && <Box sx={{ color: 'error.main' }}>Not understood: “{read.data.leftOver}”</Box>}
+          {read.data.leftOver && <Box sx={{ color: 'error.main' }}>Not recognized: “{read.data.leftOver}”</Box>}
         </Box>
       )}
     </Box>

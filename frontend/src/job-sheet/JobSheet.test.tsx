@@ -136,7 +136,7 @@ describe('a job sheet', () => {
   it('can’t be closed while a step is open: it says which', async () => {
     page([gap], () => problem(409))
     expect(await screen.findByRole('button', { name: /1 open, first: Measure the bead gap at 1L/ })).toBeVisible()
-    await userEvent.click(screen.getByRole('button', { name: 'Close the sheet' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Complete job' }))
     expect(await screen.findByText(/Nothing was stored/)).toBeVisible()
   })
 
@@ -151,6 +151,6 @@ describe('a job sheet', () => {
     })
     await screen.findByRole('heading', { name: 'Balance' })
     expect(screen.queryByRole('button', { name: 'Done' })).not.toBeInTheDocument()
-    expect(screen.queryByRole('button', { name: 'Close the sheet' })).not.toBeInTheDocument()
+    expect(screen.queryByRole('button', { name: 'Complete job' })).not.toBeInTheDocument()
   })
 })

@@ -165,7 +165,7 @@ function CloseSheet({ sheet, onOpen }: { sheet: SheetView; onOpen: (key: string)
           loading={closing.isPending}
           sx={{ minHeight: 52, background: sheet.open === 0 ? undefined : color.sheet }}
         >
-          Close the sheet
+          Complete job
         </Button>
         {open && (
           <Button onClick={() => onOpen(open.key)}>

@@ -31,13 +31,13 @@ describe('leaving due work for now', () => {
   })
 
   it('keeps what was typed and says at its field what is missing', async () => {
-    fakeServer(() => problem(422, { until: 'Until when?', reason: 'Say why it can wait.' }))
+    fakeServer(() => problem(422, { until: 'Until when?', reason: 'Enter why it can wait.' }))
     const close = vi.fn()
     show(<PostponeDialog line={line} onClose={close} />)
     await userEvent.type(screen.getByLabelText('Reason'), 'x')
     await userEvent.click(screen.getByRole('button', { name: 'Postpone' }))
     expect(await screen.findByText('Until when?')).toBeVisible()
-    expect(screen.getByText('Say why it can wait.')).toBeVisible()
+    expect(screen.getByText('Enter why it can wait.')).toBeVisible()
     expect(screen.getByLabelText('Reason')).toHaveValue('x')
     expect(close).not.toHaveBeenCalled()
   })

@@ -172,13 +172,13 @@ describe('moving a tire', () => {
       const sent = body as { reason: string; depth: string }
       return sent.reason && sent.depth
         ? { body: { tireId: 20, where: 'scrapped', notes: [] } }
-        : problem(422, { reason: 'Say why it is scrapped.', depth: 'Measure the lowest tread depth.' })
+        : problem(422, { reason: 'Enter why it is scrapped.', depth: 'Measure the lowest tread depth.' })
     })
     show(<StoreTireDialog tire={tire} onClose={close} />)
     await userEvent.click(screen.getByLabelText('Where it goes'))
     await userEvent.click(screen.getByRole('option', { name: 'to scrap' }))
     await userEvent.click(screen.getByRole('button', { name: 'Scrap it' }))
-    expect(await screen.findByText('Say why it is scrapped.')).toBeVisible()
+    expect(await screen.findByText('Enter why it is scrapped.')).toBeVisible()
     await userEvent.type(screen.getByLabelText('Why it is scrapped'), 'bead torn')
     await userEvent.type(screen.getByLabelText('Lowest tread'), '9')
     await userEvent.click(screen.getByRole('button', { name: 'Scrap it' }))

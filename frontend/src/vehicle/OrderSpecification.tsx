@@ -35,7 +35,7 @@ export function OrderSpecification(props: { vehicleId: number; position: string;
   }
   return (
     <Dialog open onClose={props.onClose} fullWidth maxWidth="sm" aria-labelledby="order-for">
-      <DialogTitle id="order-for">What to order for {props.position}</DialogTitle>
+      <DialogTitle id="order-for">Order specification for {props.position}</DialogTitle>
       <DialogContent dividers>
         {order.isPending && <LoadingLines />}
         {order.isError && <LoadProblem error={order.error} again={() => order.refetch()} />}

@@ -88,7 +88,7 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
               else retire.send()
             }}
           >
-            {vehicle.retired ? 'Bring back into service' : 'Retire the vehicle'}
+            {vehicle.retired ? 'Restore to service' : 'Retire the vehicle'}
           </MenuItem>
         )}
       </Menu>

@@ -9,6 +9,7 @@ import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../base/settings'
 import { Choice } from '../../ui/Entry'
 import { Table } from '../../ui/Table'
+import { many } from '../../units/format'
 import type { Kind } from './kind'
 
 type Result = Schemas['ImportResult']
@@ -125,7 +126,7 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
               {result.faulty > 0 && (
                 <FormControlLabel
                   control={<Checkbox checked={skip} onChange={(event) => setSkip(event.target.checked)} />}
-                  label={`Skip ${result.faulty} rows with errors and import the rest`}
+                  label={`Skip ${many(result.faulty, 'row', 'rows')} with errors and import the rest`}
                 />
               )}
               <Button
@@ -134,7 +135,7 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
                 loading={take.isPending}
                 onClick={() => take.mutate({ file, dryRun: false, headers: result.headers, chosen })}
               >
-                Store {result.added + result.changed} rows
+                Store {many(result.added + result.changed, 'row', 'rows')}
               </Button>
             </Box>
           )}

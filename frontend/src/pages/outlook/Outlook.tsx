@@ -320,7 +320,7 @@ function AcceptDialog(props: { view: View; scope: { vehicleClass: string; yard: 
         }),
       ),
     (made) => {
-      notice({ text: `${many(made.jobs, 'job', 'jobs')} for ${many(made.tires, 'tire', 'tires')} planned.` })
+      notice({ text: `${many(made.jobs, 'job', 'jobs')} for ${many(made.tires, 'tire', 'tires')} scheduled.` })
       props.onClose()
     },
   )

@@ -30,7 +30,7 @@ export function PolicyChoices({ may }: { may: boolean }) {
         Policy choices
       </Box>
       <p style={{ marginTop: 4 }}>A vehicle class choice overrides the fleet choice.</p>
-      <Table label="Policy choices" heads={['Choice', 'Default', 'Signed', '']}>
+      <Table label="Policy choices" heads={['Choice', 'Default', 'Set by', '']}>
         {choices.data.map((choice) => (
           <tr key={choice.choice}>
             <td>

@@ -104,7 +104,7 @@ describe('policy', () => {
         : { status: 204, body: undefined }
     })
     show(<PolicyPage />)
-    await userEvent.click(await screen.findByRole('button', { name: 'Sign: Pull point, all others' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Change Pull point, all others' }))
     await userEvent.type(screen.getByLabelText('Number'), '1')
     await userEvent.type(screen.getByLabelText('Why'), 'wet roads')
     await userEvent.click(screen.getByRole('button', { name: 'Approve change' }))
@@ -128,7 +128,7 @@ describe('policy', () => {
   it('shows before signing which verdicts it would turn', async () => {
     fakeServer(({ path }) => (path.endsWith('/preview') ? { body: turned } : answers(path)))
     show(<PolicyPage />)
-    await userEvent.click(await screen.findByRole('button', { name: 'Sign: Overall age limit' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Change Overall age limit' }))
     await userEvent.type(screen.getByLabelText('Number'), '2')
     expect(await screen.findByText('This change would affect 1 verdict today:')).toBeVisible()
     expect(screen.getByText('1 piece of due work would move, 1 of them overdue at once:')).toBeVisible()
@@ -146,7 +146,7 @@ describe('policy', () => {
         : { body: { tires: '+12 tires', money: '+4,100 USD', oldestSteer: 'the same', limitsExceeded: '−2' } }
     })
     show(<PolicyPage />)
-    await userEvent.click(await screen.findByRole('button', { name: 'Sign: Overall age limit' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Change Overall age limit' }))
     await userEvent.type(screen.getByLabelText('Number'), '6')
     expect(await screen.findByRole('region', { name: 'The 15-year outlook' })).toHaveTextContent(
       'tires bought: +12 tires; money: +4,100 USD; oldest steer tire: the same; broken limits: −2.',
@@ -159,7 +159,7 @@ describe('policy', () => {
   it('withdraws where the number is left blank', async () => {
     fakeServer(({ path }) => answers(path))
     show(<PolicyPage />)
-    await userEvent.click(await screen.findByRole('button', { name: 'Sign: Overall age limit' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Change Overall age limit' }))
     expect(screen.getByRole('button', { name: 'Restore default' })).toBeVisible()
   })
 

@@ -31,7 +31,7 @@ export function PolicyPage() {
   if (policy.isError) return <LoadProblem error={policy.error} again={() => policy.refetch()} />
   return (
     <Page title="Policy" about="If several scopes apply, the strictest value applies">
-      <Table label="Policy numbers" heads={['Number', 'Default', 'Stricter is', 'Signed', '']}>
+      <Table label="Policy numbers" heads={['Number', 'Default', 'Stricter is', 'Set by', '']}>
         {policy.data.map((number) => (
           <tr key={number.number}>
             <td>
@@ -47,7 +47,7 @@ export function PolicyPage() {
             </td>
             <td>
               {may && (
-                <Button size="small" onClick={() => setOpen(number)} aria-label={`Sign: ${number.title}`}>
+                <Button size="small" onClick={() => setOpen(number)} aria-label={`Change ${number.title}`}>
                   Change…
                 </Button>
               )}
@@ -151,7 +151,7 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
         onChange={setValue}
         error={form.wrong('value')}
         unit={number.unit}
-        hint={`Default ${number.defaultValue}, ${number.source}; ${number.stricter === 'HIGHER' ? 'higher' : 'lower'} is stricter. Blank withdraws what was signed for this scope.`}
+        hint={`Default ${number.defaultValue}, ${number.source}; ${number.stricter === 'HIGHER' ? 'higher' : 'lower'} is stricter. Leave blank to restore the default for this scope.`}
         width={300}
         autoFocus
       />

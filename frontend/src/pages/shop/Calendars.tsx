@@ -180,7 +180,7 @@ function Bookings() {
             <strong>{one.unit}</strong> {moment(one.from)} to {moment(one.to)}: {one.reason}{' '}
             <Button
               size="small"
-              aria-label={`Take off: ${one.unit}, ${one.reason}`}
+              aria-label={`Remove booking: ${one.unit}, ${one.reason}`}
               onClick={() => back.mutate(one.id)}
             >
               Remove booking

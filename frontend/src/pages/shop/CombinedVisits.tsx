@@ -67,7 +67,7 @@ function OneBundle({ bundle }: { bundle: Schemas['BundleView'] }) {
           <strong>{bundle.unit}</strong>
         </Link>{' '}
         one visit, {bundle.minutes} minutes, <strong>{bundle.saved} minutes saved</strong>
-        {bundle.lifted.length > 0 && `; ${bundle.lifted.join(' ')} lifted once`}
+        {bundle.lifted.length > 0 && `; ${bundle.lifted.join(' ')} wheels lifted once`}
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
           {bundle.work.map((line) => (
             <li key={line}>{line}</li>

@@ -24,7 +24,7 @@ const job = {
   requirements: ['inflation cage'],
   pinned: false,
   late: false,
-  conflicts: [{ rule: 'TWO_PEOPLE', title: 'Two people', statement: 'LC-01 needs 2 technicians, 1 planned.' }],
+  conflicts: [{ rule: 'TWO_PEOPLE', title: 'Two people', statement: 'LC-01 needs 2 technicians, 1 assigned.' }],
 } as unknown as Schemas['JobSlotView']
 
 const view = {
@@ -47,7 +47,7 @@ describe('a job’s place', () => {
     show(<JobSlotDialog job={job} view={view} onClose={vi.fn()} />)
     const dialog = screen.getByRole('dialog')
     expect(dialog).toHaveTextContent('180 minutes, 2 technicians, inflation cage. Due 5 Dec')
-    expect(dialog).toHaveTextContent('Two people. LC-01 needs 2 technicians, 1 planned.')
+    expect(dialog).toHaveTextContent('Two people. LC-01 needs 2 technicians, 1 assigned.')
     expect(await screen.findByRole('region', { name: 'Why there' })).toHaveTextContent(
       '30 Nov 2026: bay taken. Bay 1 has SH-02 until 11:00.',
     )

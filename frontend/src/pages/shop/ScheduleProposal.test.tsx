@@ -108,7 +108,7 @@ describe('visits worth bundling', () => {
     const calls = fakeServer(({ method }) => ({ body: method === 'POST' ? [] : [bundle] }))
     show(<CombinedVisits />)
     const section = await screen.findByRole('region', { name: 'Work that can share a visit' })
-    expect(section).toHaveTextContent('one visit, 95 minutes, 40 minutes saved; 1L 1R lifted once')
+    expect(section).toHaveTextContent('one visit, 95 minutes, 40 minutes saved; 1L 1R wheels lifted once')
     expect(section).toHaveTextContent('Brought forward: Rotate, due 20 Dec')
     await userEvent.click(within(section).getByRole('button', { name: 'Combine into one job' }))
     await waitFor(() => expect(calls.some((call) => call.method === 'POST')).toBe(true))

@@ -39,7 +39,7 @@ export function Orders() {
       }
     >
       {orders.data.length === 0 && (
-        <p>Nothing is on order. What a position needs is on its vehicle’s page, under “What to order”.</p>
+        <p>Nothing is on order. What a position needs is on its vehicle’s page, under “Order specification”.</p>
       )}
       {orders.data.map((order) => (
         <OneOrder key={order.id} order={order} onReceive={(line) => setReceiving({ order, line })} />

@@ -69,6 +69,19 @@ describe('one valve', () => {
     expect(localStorage).toHaveLength(0)
   })
 
+  it('warns where no target is on file, and never says on target there', async () => {
+    open(
+      () => {},
+      () => ({ body: { action: 'NO_TARGET', statement: 'Save the reading. Add no air.', done: true } }) as never,
+    )
+    await userEvent.type(screen.getByLabelText('Gauge reads'), '20')
+    const said = await screen.findByText(/Add no air/)
+    expect(said).toHaveTextContent('No target on file.')
+    expect(said.closest('[role=status]')).toHaveClass('MuiAlert-colorWarning')
+    expect(screen.queryByText(/on target/i)).not.toBeInTheDocument()
+    expect(screen.queryByLabelText('Gauge reads after')).not.toBeInTheDocument()
+  })
+
   it('takes its advice away with the figure it was given for', async () => {
     let answered = () => {}
     const later = new Promise<void>((resolve) => {

@@ -155,12 +155,7 @@ export function AdjustPosition(props: {
         </Step>
         {said && (
           <Box component="li">
-            <Alert
-              role="status"
-              severity={said.action === 'STOP' ? 'error' : said.action === 'NONE' ? 'success' : 'info'}
-              icon={false}
-              sx={{ fontSize: 15 }}
-            >
+            <Alert role="status" severity={SEVERITY[said.action]} icon={false} sx={{ fontSize: 15 }}>
               <strong>{WORDS[said.action]}</strong> {said.statement} {said.axle}
             </Alert>
           </Box>
@@ -224,10 +219,20 @@ export function AdjustPosition(props: {
 
 const WORDS: Record<Advice['action'], string> = {
   NONE: 'Pressure on target.',
+  NO_TARGET: 'No target on file.',
   ADD_AIR: 'Add air.',
   RELEASE_AIR: 'Release air.',
   WAIT: 'Wait.',
   STOP: 'Stop.',
+}
+
+const SEVERITY: Record<Advice['action'], 'error' | 'warning' | 'info' | 'success'> = {
+  NONE: 'success',
+  NO_TARGET: 'warning',
+  ADD_AIR: 'info',
+  RELEASE_AIR: 'info',
+  WAIT: 'info',
+  STOP: 'error',
 }
 
 function Step(props: { number: number; words: string; children?: React.ReactNode }) {

@@ -55,7 +55,7 @@ export function LoadStateDialog(props: { vehicleId: number; page: LoadPressureVi
         value={until}
         onChange={setUntil}
         error={form.wrong('until')}
-        hint={state === 'EMPTY' ? 'Enter an end date for the empty load state' : 'Blank: until changed'}
+        hint={state === 'EMPTY' ? 'Required for the empty load state' : 'Blank: until changed'}
       />
       <Box sx={{ width: '100%', color: 'text.secondary' }}>
         The targets change at once; the tires don’t. Measure and adjust before it rolls loaded.

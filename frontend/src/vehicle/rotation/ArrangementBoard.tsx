@@ -135,7 +135,7 @@ function Place(props: Shared & { position: string; places: Places; tires: Map<nu
       )}
       {target && pick && (
         <Box sx={{ fontSize: 11.5, fontWeight: 750, color: tire ? '#fff' : color.ink }}>
-          {pick.allowed ? '✓ may go here' : '✕ not here'}
+          {pick.allowed ? '✓ Eligible' : '✕ Not eligible'}
         </Box>
       )}
       {!target && broken.length > 0 && (

@@ -78,7 +78,7 @@ export function ReplacementPanel(props: {
             <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
               {retired.map((position) => (
                 <Button key={position} size="small" onClick={() => setOrdering(position)}>
-                  What to order for {position}…
+                  Order specification for {position}…
                 </Button>
               ))}
             </Box>
@@ -120,7 +120,7 @@ function Pick(props: { words: string; pick: Picked; onTake: (places: Places) => 
         size="small"
         variant="outlined"
         sx={{ background: color.sheet }}
-        aria-label={`Lay out the ${props.words.toLowerCase()}`}
+        aria-label={`Show this arrangement: ${props.words.toLowerCase()}`}
         onClick={() => props.onTake(props.pick.arrangement)}
       >
         Show this arrangement

@@ -173,7 +173,7 @@ describe('the rotation bench', () => {
     expect(replace.getByText(/the best lies in stock/)).toBeInTheDocument()
     expect(replace.getByText(/Pattern across the axle: Orrin D1 here/)).toBeInTheDocument()
     expect(calls.find((call) => call.path.endsWith('/replacement'))?.body).toMatchObject({ positions: ['2L'] })
-    fireEvent.click(replace.getByRole('button', { name: 'Lay out the best' }))
+    fireEvent.click(replace.getByRole('button', { name: 'Show this arrangement: best' }))
     await screen.findByText('Arrangement shown.')
     expect(calls.filter((call) => call.path.endsWith('/evaluation')).at(-1)?.body).toMatchObject({
       arrangement: { '2L': 9 },

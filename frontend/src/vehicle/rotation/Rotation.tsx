@@ -241,7 +241,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
                     disabled={view.violations.length > 0 || evaluation.isPlaceholderData || bench.open !== undefined}
                     onClick={() => setAccepting(true)}
                   >
-                    Put it on a day…
+                    Schedule rotation…
                   </Button>
                 )}
                 <Button variant="outlined" onClick={keep} sx={{ background: color.sheet }}>

@@ -51,7 +51,7 @@ export function ScheduleRotationDialog(props: {
   return (
     <FormDialog
       title={`Schedule rotation of ${props.unit}`}
-      action="Make it a job"
+      action="Schedule rotation"
       error={form.error}
       busy={form.busy}
       onSend={form.send}

@@ -91,7 +91,7 @@ describe('the relearn coach', () => {
       method === 'GET' ? get(path, view(coach({}))) : { body: lit },
     )
     fireEvent.click(await screen.findByRole('button', { name: '1R is lit' }))
-    fireEvent.click(await screen.findByRole('button', { name: 'Horn once at 1R' }))
+    fireEvent.click(await screen.findByRole('button', { name: 'Horn chirped once at 1R' }))
     await waitFor(() =>
       expect(calls.filter((call) => call.method === 'POST').map((call) => call.body)).toEqual([
         { type: 'LAMP_LIT', position: '1R' },

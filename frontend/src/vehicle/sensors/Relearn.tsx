@@ -213,7 +213,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
                 </Button>
               )}
               <Button variant="contained" sx={big} onClick={() => says('CONFIRMED', lit.position)}>
-                Horn once at {lit.position}
+                Horn chirped once at {lit.position}
               </Button>
               <Button sx={big} onClick={() => says('NO_RESPONSE', lit.position)}>
                 No horn

@@ -317,8 +317,7 @@ function ProvisionalSays({ guess }: { guess: Provisional }) {
         ))}
       </Box>
       <Box sx={{ color: 'text.secondary', mt: 0.75 }}>
-        Provisional verdict, calculated on this device for this position only. The server confirms it after upload. The
-        server judges once it has what was typed.
+        Provisional verdict, calculated on this device for this position only. The server confirms it after upload.
       </Box>
     </>
   )

@@ -71,7 +71,7 @@ describe('a walk-around', () => {
     open(() => 'unreachable')
     await userEvent.click(await screen.findByRole('button', { name: 'Finish…' }))
     await userEvent.click(screen.getByRole('button', { name: 'Finish walk-around' }))
-    expect(await screen.findByText(/finished by itself when it can/)).toBeVisible()
+    expect(await screen.findByText(/finishes automatically when the server is available/)).toBeVisible()
     await waitFor(() => expect(uploadQueue.waiting().finishes).toBe(1))
   })
 })

@@ -118,8 +118,8 @@ export function WalkAroundSummary({
       )}
       {waits && (
         <Alert severity="info" sx={{ mb: 2 }}>
-          The server can’t be reached. Everything is saved on this device; the walk-round is finished by itself when it
-          can. <Link to="/offline">See what waits</Link>
+          No connection to the server. Everything is saved on this device. The walk-around finishes automatically when
+          the server is available. <Link to="/offline">Show what waits to upload</Link>
         </Alert>
       )}
       {missing.length + lacking.length > 0 && (

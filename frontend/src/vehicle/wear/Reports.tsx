@@ -71,7 +71,7 @@ export function Reports({ reports, vehicleId, unit }: { reports: Report[]; vehic
               <span>
                 {report.status === 'NEW' && 'Waiting for review'}
                 {report.status === 'ACCEPTED' && `accepted, ${report.reviewedBy}`}
-                {report.status === 'DISMISSED' && `doesn’t count, ${report.reviewedBy}: ${report.reviewNote}`}
+                {report.status === 'DISMISSED' && `dismissed, ${report.reviewedBy}: ${report.reviewNote}`}
               </span>
             )}
           </Box>
@@ -82,7 +82,7 @@ export function Reports({ reports, vehicleId, unit }: { reports: Report[]; vehic
   )
 }
 
-/** Counts or doesn't; one that counts may go on a day at once. */
+/** Accepts or dismisses; one that is accepted may be scheduled at once. */
 export function ReviewDialog({ report, onClose }: { report: Report; onClose: () => void }) {
   const notice = useNotice()
   const [note, setNote] = useState('')
@@ -98,11 +98,7 @@ export function ReviewDialog({ report, onClose }: { report: Report; onClose: () 
       ),
     () => {
       notice({
-        text: counts
-          ? plan
-            ? 'Report accepted. The work is scheduled.'
-            : 'It counts from now on.'
-          : 'It doesn’t count.',
+        text: counts ? (plan ? 'Report accepted. The work is scheduled.' : 'Report accepted.') : 'Report dismissed.',
       })
       onClose()
     },
@@ -120,19 +116,19 @@ export function ReviewDialog({ report, onClose }: { report: Report; onClose: () 
       <Box sx={{ width: '100%' }}>
         {lamp
           ? 'The lamp may name the wrong corner. Check pressure at every corner before adding air.'
-          : 'Once it counts it is evidence for or against the causes of wear.'}
+          : 'Once accepted it is evidence for or against the causes of wear.'}
       </Box>
-      <Box role="group" aria-label="Does it count" sx={{ display: 'flex', gap: 1, width: '100%' }}>
+      <Box role="group" aria-label="Accept or dismiss" sx={{ display: 'flex', gap: 1, width: '100%' }}>
         <Button variant={counts ? 'contained' : 'outlined'} aria-pressed={counts} onClick={() => setCounts(true)}>
-          It counts
+          Accept
         </Button>
         <Button variant={counts ? 'outlined' : 'contained'} aria-pressed={!counts} onClick={() => setCounts(false)}>
-          It doesn’t
+          Dismiss
         </Button>
       </Box>
       {counts && (
         <Entry
-          label="Put it on a day"
+          label="Scheduled day"
           type="date"
           value={plan}
           onChange={setPlan}

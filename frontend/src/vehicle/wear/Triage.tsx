@@ -49,7 +49,7 @@ function Triage({ report, onClose }: { report: Schemas['ReportView']; onClose: (
           <>
             {query.data.first && (
               <Alert severity="warning" icon={false} sx={{ mb: 1.5 }}>
-                <strong>First:</strong> {query.data.first}
+                <strong>Complete first:</strong> {query.data.first}
               </Alert>
             )}
             <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none', display: 'grid', gap: 1.5 }}>

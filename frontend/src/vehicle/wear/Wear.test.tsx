@@ -107,14 +107,14 @@ describe('wear', () => {
     expect(schedule).toHaveBeenCalledWith([expect.objectContaining({ key: 'CORRECT_WEAR_CAUSE:1R' })])
   })
 
-  it('lets a report count or sets it aside with a reason', async () => {
+  it('accepts a report or dismisses it with a reason', async () => {
     const { calls } = open((path) =>
-      path.endsWith('/review') ? problem(422, { note: 'Say why it doesn’t count.' }) : undefined,
+      path.endsWith('/review') ? problem(422, { note: 'Enter why the report is dismissed.' }) : undefined,
     )
     await userEvent.click(await screen.findByRole('button', { name: 'Review…' }))
-    await userEvent.click(screen.getByRole('button', { name: 'It doesn’t' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Dismiss' }))
     await userEvent.click(screen.getByRole('button', { name: 'Dismiss report' }))
-    expect(await screen.findByText('Say why it doesn’t count.')).toBeVisible()
+    expect(await screen.findByText('Enter why the report is dismissed.')).toBeVisible()
     expect(calls.at(-1)?.body).toEqual({ status: 'DISMISSED', note: '' })
   })
 

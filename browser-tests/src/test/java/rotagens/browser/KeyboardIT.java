@@ -67,8 +67,8 @@ class KeyboardIT extends OnDemoFleet {
         Hands hands = new Hands(page);
         hands.pressIn("Goal", "Newest on steer");
         assertThat(page.getByText("proven best")).isVisible();
-        hands.press("Put it on a day…");
-        hands.press("Make it a job");
+        hands.press("Schedule rotation…");
+        hands.press("Schedule rotation");
         assertThat(page.getByText("rotation: newest on steer")).isVisible();
     }
 

@@ -84,8 +84,8 @@ class PlanningIT extends OnDemoFleet {
         assertThat(region(page, "Tire timelines")).isVisible(LONG);
         page.getByLabel("Vehicle class").click();
         page.getByRole(AriaRole.OPTION, named("Service van")).click();
-        page.getByLabel("Replace all").check();
-        assertThat(page.getByRole(AriaRole.RADIO, named("Replace all"))).isChecked();
+        page.getByLabel("All at once").check();
+        assertThat(page.getByRole(AriaRole.RADIO, named("All at once"))).isChecked();
         page.getByLabel("Overall age").fill("5");
         assertThat(page.getByText("With the numbers tried")).isVisible();
         page.getByLabel("Steer age").fill("6");

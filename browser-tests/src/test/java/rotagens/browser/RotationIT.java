@@ -36,8 +36,8 @@ class RotationIT extends OnDemoFleet {
         button(page, "Newest on steer").click();
         assertThat(page.getByText("proven best")).isVisible();
         assertThat(place(page, "1L. LM2004, from stock")).isVisible();
-        button(page, "Put it on a day…").click();
-        button(page, "Make it a job").click();
+        button(page, "Schedule rotation…").click();
+        button(page, "Schedule rotation").click();
         assertThat(page.getByText("rotation: newest on steer")).isVisible();
         assertThat(page.getByText("Put the tire here as planned").first()).isVisible();
         page.getByRole(AriaRole.LINK, named("Rotation")).click();
@@ -62,7 +62,7 @@ class RotationIT extends OnDemoFleet {
         place(page, "1L.").focus();
         page.keyboard().press("Enter");
         assertThat(page.getByText("No retread on steer:")).isVisible();
-        assertThat(button(page, "Put it on a day…")).isDisabled();
+        assertThat(button(page, "Schedule rotation…")).isDisabled();
         button(page, "Undo").focus();
         page.keyboard().press("Enter");
         assertThat(page.getByText("No retread on steer:")).hasCount(0);
@@ -90,11 +90,11 @@ class RotationIT extends OnDemoFleet {
                 .click();
         assertThat(replace.getByText("smaller than its mate 2LO")).isVisible();
         assertThat(replace.getByText("Not from stock: 2")).isVisible();
-        replace.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Lay out the best"))
+        replace.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Show this arrangement: best"))
                 .click();
         assertThat(place(page, "2LI.")).hasAccessibleName(Pattern.compile("from stock"));
-        button(page, "Put it on a day…").click();
-        button(page, "Make it a job").click();
+        button(page, "Schedule rotation…").click();
+        button(page, "Schedule rotation").click();
         assertThat(page.getByText("rotation: by hand")).isVisible();
     }
 }

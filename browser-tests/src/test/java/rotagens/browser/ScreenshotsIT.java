@@ -22,7 +22,7 @@ class ScreenshotsIT {
                 Chromium chromium = new Chromium()) {
             Page page = chromium.open(product.address(), 1280, 800);
             OnDemoFleet.signIn(page, "Ines Okafor, coordinator");
-            take(page, "yard", "Do not operate");
+            take(page, "fleet", "Do not operate");
             openVehicle(page);
             take(page, "vehicle-overview", "Needs a decision");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start walk-around"))
@@ -34,14 +34,14 @@ class ScreenshotsIT {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Valve cap missing"))
                     .click();
             assertThat(page.locator("section[aria-label=Verdict]")).containsText("Valve cap missing");
-            take(page, "walk-round", "Hand and eye");
+            take(page, "walk-around", "Hand and eye");
             String walk = page.url();
             Page phone = chromium.open(product.address(), 390, 844);
             OnDemoFleet.signIn(phone, "Rafe Halloran, technician");
             phone.navigate(walk);
             assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("2LO drive left outer")))
                     .isVisible();
-            take(phone, "walk-round-phone", "Hand and eye");
+            take(phone, "walk-around-phone", "Hand and eye");
             page.navigate(product.address());
             page.getByLabel("Choose: Professional inspection, LC-03 2RO").check();
             page.getByLabel("Choose: Professional inspection, LC-03 3R").check();
@@ -113,7 +113,7 @@ class ScreenshotsIT {
         assertThat(phone.getByText("saved on this device", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         phone.navigate(product.at("/offline"));
-        take(phone, "taken-along-phone", "Waiting to upload");
+        take(phone, "offline-phone", "Waiting to upload");
     }
 
     /** The register's views: stock, receiving, reading a sidewall, building a vehicle, one tire, the DOT sheet. */

@@ -161,7 +161,7 @@ class WorkshopIT extends OnDemoFleet {
                         .fill("6");
                 next(page);
                 assertThat(page.getByText("Spread 3/32 in")).isVisible();
-                button(page, "Close the sheet").click();
+                button(page, "Complete job").click();
                 assertThat(page.getByText("Complete first: Measure the bead gap"))
                         .isVisible();
                 org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page))
@@ -173,7 +173,7 @@ class WorkshopIT extends OnDemoFleet {
             mark(page);
         }
         org.assertj.core.api.Assertions.assertThat(remounted).isTrue();
-        button(page, "Close the sheet").click();
+        button(page, "Complete job").click();
         assertThat(heading(page, "Hand-over: what is on the vehicle")).isVisible();
         assertThat(page.getByText("3CT2XR5M2226").first()).isVisible();
         assertThat(page.getByText("Re-torque").first()).isVisible();

@@ -22,8 +22,12 @@ class VocabularyTest {
     private static final Pattern ROW = Pattern.compile("^\\|[^|]+\\|[^|]+\\|[^|]+\\| ([^|]+) \\|$", Pattern.MULTILINE);
     private static final Pattern COMMENT = Pattern.compile("/\\*.*?\\*/|(?<![:\"'])//[^\\n]*", Pattern.DOTALL);
     private static final Pattern JAVA_TEXT = Pattern.compile("\"((?:[^\"\\\\\\n]|\\\\.)*)\"");
-    private static final Pattern PAGE_TEXT = Pattern.compile(
-            "'((?:[^'\\\\\\n]|\\\\.)*)'|\"([^\"\\n]*)\"|`([^`]*)`|>([^<>{}`;=()]*[A-Za-z][^<>{}`;=()]*)[<{]");
+    private static final Pattern PAGE_STRING = Pattern.compile("'((?:[^'\\\\\\n]|\\\\.)*)'|\"([^\"\\n]*)\"|`([^`]*)`");
+    private static final Pattern BETWEEN_TAGS = Pattern.compile("(?<=[>}])([^<>{}]*[A-Za-z][^<>{}]*)(?=[<{])");
+    /** What stands between tags or values but is code: assignments, calls and the language's own words. */
+    private static final Pattern CODE = Pattern.compile(
+            "=|;\\s*\\n|&&|\\|\\||\\w\\(|\\w\\.\\w|\\?\\s*$|\\b(const|import|export|await|async|void)\\b|\\b(if|return|for)\\s*[(]|\\belse\\s*$");
+
     private static final Pattern VALUE = Pattern.compile("\\$\\{[^}]*\\}");
 
     /** The last column of the glossary's tables: words parted by a middle dot. */
@@ -47,7 +51,11 @@ class VocabularyTest {
             return found(JAVA_TEXT, code);
         }
         code = code.replaceAll("(?m)^import .*$|^} from .*$|.*import\\(.*", "");
-        return found(PAGE_TEXT, code);
+        List<String> texts = found(PAGE_STRING, code);
+        found(BETWEEN_TAGS, code).stream()
+                .filter(text -> !CODE.matcher(text).find())
+                .forEach(texts::add);
+        return texts;
     }
 
     private static List<String> found(Pattern pattern, String code) {
@@ -124,6 +132,12 @@ class VocabularyTest {
         assertThat(says("Slippery road", "slip")).isFalse();
         assertThat(says("/vehicles/1/slip", "slip")).isFalse();
         assertThat(texts("A.tsx", "import x from './slip'\n<p>Keep the slip</p>"))
+                .anyMatch(text -> says(text, "slip"));
+        assertThat(texts("A.tsx", "<p>\n  Saved here; the slip is kept (by itself). <b>See</b>\n</p>"))
+                .as("a sentence with a semicolon and brackets")
+                .anyMatch(text -> says(text, "slip"));
+        assertThat(texts("A.tsx", "<p>{unit} has a slip</p>"))
+                .as("after a value")
                 .anyMatch(text -> says(text, "slip"));
         assertThat(texts("A.tsx", "`Open ${slip.name} now`")).noneMatch(text -> says(text, "slip"));
     }

@@ -55,7 +55,7 @@ public record Diagnosis(
                 signs);
     }
 
-    /** For one tire; empty where its Pattern unknown. An even tread has no causes. */
+    /** For one tire; empty where its wear pattern is unknown. An even tread has no causes. */
     public static Optional<Diagnosis> of(
             VehicleState vehicle, Position position, VehicleEvents events, Policy policy, LocalDate today) {
         Policy.ClassPolicy here = vehicle.policyAt(policy, vehicle.at(position));

@@ -143,7 +143,7 @@ public record Triage(Optional<Message> first, List<Step> steps) {
         return state.lastCold()
                 .map(cold -> Message.of(
                         "{} {} on {}", state.position().code(), cold.pressure().orElseThrow(), cold.on()))
-                .orElse(Message.of("{} no cold reading", state.position().code()));
+                .orElse(Message.of("No cold reading at {}", state.position().code()));
     }
 
     private static double mean(List<TireState> here, Side side) {

@@ -1,7 +1,7 @@
 package rotagens.core.jobsheet;
 
 /**
- * The steps a job sheet is put together from, in the order they are done. Which of them Optional with a reason, and which
+ * The steps a job sheet is put together from, in the order they are done. Which of them may be skipped with a reason, and which
  * guard somebody's body, is decided here once.
  */
 public enum StepCode {

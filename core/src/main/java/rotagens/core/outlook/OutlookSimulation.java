@@ -338,7 +338,7 @@ public final class OutlookSimulation {
                 day,
                 next,
                 Message.of(
-                        "{} passes its {} limit on {}, {} days before the visit on {}.",
+                        "{} reaches its {} limit on {}, {} days before the visit on {}.",
                         position.code(),
                         limit.end().label(),
                         day,

@@ -4,7 +4,7 @@ package rotagens.core.outlook;
 public enum ReplacementStrategy {
     RUN_TO_LIMIT("Run to limit", "Replaces each tire at its own limit. Least unused life, most visits."),
     BY_AXLE("By axle", "When one tire of an axle goes, the whole axle goes. Matched tires, fewer visits."),
-    ALL_AT_ONCE("Replace all", "Replaces all tires together. Fewest visits, most unused life."),
+    ALL_AT_ONCE("All at once", "Replaces all tires together. Fewest visits, most unused life."),
     NEWEST_ON_STEER(
             "Newest on steer",
             "Newest rubber on steer; a steer pair that passes the steer age ends its life further back."),

@@ -288,7 +288,7 @@ public final class DueWorkFinder {
                         Reason.of(
                                 Rule.MINIMUM_FOR_LOAD,
                                 Message.of(
-                                        "{} on {} reaches {}, what the load needs, on {}",
+                                        "{} on {} will reach {}, the minimum for the load, on {}",
                                         last.pressure().get(),
                                         last.on(),
                                         needed,

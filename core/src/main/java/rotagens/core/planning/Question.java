@@ -14,7 +14,7 @@ public enum Question {
             "What would make it a commercial vehicle",
             "Seats, pay and what it is rated to tow decide whether 4/32 in on front wheels is its law."),
     MEASURE_NEXT("The one measurement that would help most", "What most of a vehicle’s unknowns wait for."),
-    WHAT_TO_ORDER("What to order", "For every position whose tire has to go."),
+    WHAT_TO_ORDER("Order specifications", "For every position whose tire has to go."),
     DUAL_MATCH("Which stock tire pairs best with a dual", "Where one tire of a dual has to go."),
     RELEARN_PROCEDURE("Which relearn applies", "The procedure on file for the vehicle."),
     PLACARD_LOCATION("Where is the placard", "Where it was found on this vehicle."),

@@ -109,7 +109,7 @@ public enum PolicyNumber {
     NEXT_VISIT_MONTHS("The next visit after a rotation is planned in", 12, "months", HIGHER, 1, 60, "default"),
     BUNDLE_DAYS("Bring work forward to a visit by up to", 30, "days", HIGHER, 0, 180, "default: one monthly check"),
     LABOR_RATE("An hour in the shop costs", 95, "$", HIGHER, 1, 1000, "default: enter your own value"),
-    PRICE_GROWTH("Prices grow by", 3, "% a year", HIGHER, 0, 25, "default: enter your own value"),
+    PRICE_GROWTH("Price increase", 3, "% a year", HIGHER, 0, 25, "default: enter your own value"),
     EARLY_FAILURE_RATE(
             "Tires lost to damage before any limit", 2, "% a year", HIGHER, 0, 50, "default: enter your own value"),
     NEW_TIRE_MONTHS(

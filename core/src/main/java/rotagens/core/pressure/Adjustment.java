@@ -13,13 +13,21 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
 
     /** The next act at the valve. */
     public enum Action {
+        /** On target. */
         NONE,
+        /** No target on file: the reading is kept and no air is added. Never to be shown as on target. */
+        NO_TARGET,
         ADD_AIR,
         RELEASE_AIR,
         /** Hot: wait, never bleed. */
         WAIT,
         /** Ran low: no air before somebody looked inside. */
-        STOP
+        STOP;
+
+        /** Whether nothing more is done at this valve now: neither air in nor air out. */
+        public boolean endsHere() {
+            return this != ADD_AIR && this != RELEASE_AIR;
+        }
     }
 
     private static final double CLOSE_ENOUGH_PSI = 1;
@@ -33,6 +41,30 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
     public static Adjustment of(
             Pressure read, boolean cold, Pressure target, Pressure fillTo, Optional<Pressure> maximum) {
         return of(read, cold, target, Optional.of(target), fillTo, maximum);
+    }
+
+    /**
+     * At a position without a target: nothing says how much air belongs in the tire, so none is added. Cold and over
+     * the maximum it is still released.
+     *
+     * @param read what the gauge says
+     * @param cold parked at least 3 hours; unknown counts as hot, and a hot tire is not bled
+     * @param maximum the lower one of tire and wheel; empty where neither is on file
+     */
+    public static Adjustment withoutTarget(Pressure read, boolean cold, Optional<Pressure> maximum) {
+        return maximum.filter(most -> cold && read.isOver(most))
+                .map(most -> new Adjustment(
+                        Action.RELEASE_AIR,
+                        Optional.of(most),
+                        Message.of(
+                                "Over the maximum {}, and no target on file: release to {}, standing clear of the"
+                                        + " valve’s line",
+                                most,
+                                most)))
+                .orElseGet(() -> new Adjustment(
+                        Action.NO_TARGET,
+                        Optional.empty(),
+                        Message.of("Save the reading. Add no air until this position has a target")));
     }
 
     /**

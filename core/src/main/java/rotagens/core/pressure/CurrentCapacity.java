@@ -45,7 +45,7 @@ public record CurrentCapacity(int axle, Optional<Load> capacity, Optional<Positi
                         Optional.of(Load.lb(0)),
                         Optional.of(position),
                         Message.of(
-                                "Nothing: {} ran at 80% of target or less and Waiting for review inside",
+                                "Nothing: {} ran at 80% of target or less and waits for an inspection inside",
                                 position.code()));
             }
             if (tire == null || now.cold().isEmpty()) {

@@ -17,7 +17,7 @@ public final class LoadStates {
         public LoadStateSetting {
             if (state == LoadState.EMPTY && until.isEmpty()) {
                 throw new InvalidInputException(
-                        "Enter an end date for the empty load state: enter its last day, so that the vehicle is not loaded unnoticed.");
+                        "Enter an end date for the empty load state, so that the vehicle is not loaded unnoticed.");
             }
             if (until.isPresent() && until.get().isBefore(from)) {
                 throw new InvalidInputException("The last day is before the first.");

@@ -112,7 +112,7 @@ public record VehiclePressures(Vehicle vehicle, PressureInputs facts, Map<Intege
                         notice.reason().rule() == Rule.WARNING_THRESHOLD && notice.severity() == Notice.Severity.WATCH);
     }
 
-    /** How often at least a gauge comes out: sooner where No working pressure sensors, or warns too late. */
+    /** How often at least a gauge comes out: sooner where no sensor works, or it warns too late. */
     public PolicyNumber checkIntervalDays() {
         return vehicle.hasWorkingSensors() && !isThresholdTooLow()
                 ? PolicyNumber.PRESSURE_CHECK_DAYS

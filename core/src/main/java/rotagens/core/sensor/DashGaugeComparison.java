@@ -277,7 +277,7 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
         }
         if (!isAmbiguous().isEmpty()) {
             return Message.of(
-                    "Can’t be told: another assignment is only {} worse in total. Change one tire and read again.",
+                    "Not certain: another assignment differs by only {} in total. Change one tire’s pressure and compare again.",
                     Pressure.psi(Math.round(marginPsi() * 10) / 10.0));
         }
         return Message.of(

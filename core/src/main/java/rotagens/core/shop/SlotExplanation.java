@@ -44,7 +44,8 @@ public final class SlotExplanation {
                                 job.due(),
                                 placed.day(),
                                 day.day()))
-                        .orElse(Message.of("Due {}, planned {}: no earlier day is free.", job.due(), placed.day()))
+                        .orElse(Message.of(
+                                "Due {}, scheduled {}. No earlier time is available.", job.due(), placed.day()))
                 : Message.of("Due {}, so {} is in time.", job.due(), placed.day());
         return new Answer(says, earlierSlot);
     }

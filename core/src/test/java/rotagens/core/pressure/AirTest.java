@@ -76,6 +76,25 @@ class AirTest {
         assertThat(step.to().map(Pressure::psi)).isEqualTo(Optional.ofNullable(to));
     }
 
+    @ParameterizedTest(name = "{0} psi, cold {1}, maximum 120: {2}, {3}")
+    @CsvSource({
+        "95, true, NO_TARGET, , Save the reading. Add no air until this position has a target",
+        "120, true, NO_TARGET, , Save the reading. Add no air until this position has a target",
+        "125, true, RELEASE_AIR, 120, 'Over the maximum 120 psi, and no target on file: release to 120 psi, standing clear of the valve’s line'",
+        "125, false, NO_TARGET, , Save the reading. Add no air until this position has a target"
+    })
+    @DisplayName(
+            "without a target nothing is on target and no air is added; only cold and over the maximum is released")
+    void noTarget(double read, boolean cold, Adjustment.Action action, Double to, String says) {
+        Adjustment step = Adjustment.withoutTarget(psi(read), cold, Optional.of(psi(120)));
+        assertThat(step.action()).isEqualTo(action);
+        assertThat(step.to().map(Pressure::psi)).isEqualTo(Optional.ofNullable(to));
+        assertThat(step.statement().in(Units.US)).isEqualTo(says);
+        assertThat(Adjustment.withoutTarget(psi(read), cold, Optional.empty()).action())
+                .as("no maximum on file")
+                .isEqualTo(Adjustment.Action.NO_TARGET);
+    }
+
     @Test
     @DisplayName("in a warm bay the tire is brought to the fill pressure, while the 80% rule keeps to the target")
     void inTheBay() {
@@ -143,7 +162,7 @@ class AirTest {
 
     @Test
     @DisplayName(
-            "an empty setting Enter an end date; a booked trip is in force while it lasts, then the usual state is back")
+            "an empty load state needs an end date; a booked trip is in force while it lasts, then the usual state is back")
     void presets() {
         LocalDate today = Rig.TODAY;
         assertThatThrownBy(() -> new LoadStates.LoadStateSetting(LoadState.EMPTY, today, Optional.empty(), "Ines"))

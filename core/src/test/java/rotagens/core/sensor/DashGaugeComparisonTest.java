@@ -67,7 +67,7 @@ class DashGaugeComparisonTest {
                 .containsExactly("1L");
         assertThat(DashGaugeComparison.of(psi(60, 52), psi(60, 60)).statement().in(Units.US))
                 .isEqualTo(
-                        "Can’t be told: another assignment is only 0 psi worse in total. Change one tire and read again.");
+                        "Not certain: another assignment differs by only 0 psi in total. Change one tire’s pressure and compare again.");
         assertThat(DashGaugeComparison.of(psi(60, 75), psi(60, 80)).statement().in(Units.US))
                 .contains("No sensors are swapped", "differ by up to 5 psi");
     }

@@ -216,7 +216,7 @@ class ScheduleCheckTest {
         JobSlot placed = at(job("SH-01", 60), wednesday, "07:00", 1, "Rafe");
         SlotExplanation.Answer answer = SlotExplanation.of(placed, List.of(blocker, other, placed), shop.rules());
         assertThat(answer.statement().in(rotagens.core.measure.Units.US))
-                .isEqualTo("Due 30 Nov 2026, planned 2 Dec 2026: no earlier day is free.");
+                .isEqualTo("Due 30 Nov 2026, scheduled 2 Dec 2026. No earlier time is available.");
         assertThat(answer.earlier())
                 .extracting(day -> day.day() + " " + day.rule().orElseThrow())
                 .containsExactly("2026-12-01 CLOSED", "2026-11-30 BAY_OCCUPIED");

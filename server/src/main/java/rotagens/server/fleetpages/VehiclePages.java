@@ -155,7 +155,7 @@ class VehiclePages {
                             ? "Correction"
                             : move.type().equals("MOVED")
                                     ? fittedHere ? "Tire moved here" : "Tire moved away"
-                                    : fittedHere ? "Installed tire" : "Tire taken off")
+                                    : fittedHere ? "Tire installed" : "Tire removed")
                     + (move.odometer() == null ? "" : " · at " + move.odometer().format(units))
                     + (move.reason().isEmpty() ? "" : " · " + move.reason())
                     + (move.note().isEmpty() ? "" : " · " + move.note());

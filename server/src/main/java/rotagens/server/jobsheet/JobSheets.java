@@ -215,7 +215,7 @@ class JobSheets {
         open(jobId);
         InputValidator wrong = new InputValidator();
         String name = wrong.text("to", to, 80);
-        wrong.unless(!name.isEmpty(), "to", "Who goes on?");
+        wrong.unless(!name.isEmpty(), "to", "Choose the new technician.");
         wrong.refuseIfWrong();
         begin(jobId);
         mark(jobId, "", Status.HANDED_OVER, Map.of(), name);

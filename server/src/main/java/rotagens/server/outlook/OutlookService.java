@@ -168,7 +168,13 @@ class OutlookService {
                 1,
                 60,
                 "Visits lie 1 to 60 months apart.");
-        range(wrong, "whatIf.growthPercent", whatIf.growthPercent(), 0, 25, "Prices grow by 0 to 25% a year.");
+        range(
+                wrong,
+                "whatIf.growthPercent",
+                whatIf.growthPercent(),
+                0,
+                25,
+                "Enter a price increase of 0 to 25% a year.");
         wrong.refuseIfWrong();
         gathered.vehicles().stream()
                 .flatMap(vehicle -> vehicle.impossible().stream())

@@ -105,7 +105,7 @@ public class Postponements {
                 .orElseThrow(() -> ProblemException.conflict("This is no longer due. Look at the list again."));
         InputValidator wrong = new InputValidator();
         String reason = wrong.text("reason", wanted.reason(), LONGEST);
-        wrong.unless(!reason.isEmpty(), "reason", "Say why it can wait.");
+        wrong.unless(!reason.isEmpty(), "reason", "Enter why it can wait.");
         wrong.unless(wanted.until() != null, "until", "Choose until when.");
         if (wanted.until() != null) {
             Optional.of(wanted.until())

@@ -249,10 +249,7 @@ class PressureRound {
                             ? first
                             : Adjustment.of(now, stood == ThermalState.COLD, goal, drivenAt, fillTo, maximum);
                 })
-                .orElse(new Adjustment(
-                        Adjustment.Action.NONE,
-                        Optional.empty(),
-                        rotagens.core.measure.Message.of("No target here yet: the reading is saved, no air is added")));
+                .orElseGet(() -> Adjustment.withoutTarget(now, stood == ThermalState.COLD, maximum));
         return new Read(
                 vehicleAssessment,
                 position,
@@ -291,9 +288,7 @@ class PressureRound {
                 action,
                 LoadPressurePages.in(read.adjustment().to(), units),
                 read.adjustment().statement().in(units) + ".",
-                action == Adjustment.Action.NONE
-                        || action == Adjustment.Action.WAIT
-                        || action == Adjustment.Action.STOP,
+                action.endsHere(),
                 action == Adjustment.Action.NONE ? unequal(read, units) : null);
     }
 

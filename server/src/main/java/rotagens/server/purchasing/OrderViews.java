@@ -59,7 +59,7 @@ public final class OrderViews {
     /**
      * One delivered tire; the model is the ordered one unless the sidewall says otherwise.
      *
-     * @param accepted Optional only where nothing differs from the order
+     * @param accepted null only where nothing differs from the order
      */
     record DeliveredTireRequest(
             @Nullable Long tireModelId,

@@ -312,7 +312,7 @@ public class Orders {
             wrong.unless(
                     one.isAccepted() || !(one.note() == null || one.note().isBlank()),
                     "tires[" + at + "].note",
-                    "Say why it is refused.");
+                    "Enter why it is refused.");
         }
         int accepted =
                 (int) compared.stream().filter(one -> one.typed().isAccepted()).count();

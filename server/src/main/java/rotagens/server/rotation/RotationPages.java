@@ -217,14 +217,13 @@ class RotationPages {
                 CandidateTire tire = loadedProblem.tire(id);
                 if (!tire.toBuy() && !used.add(id)) {
                     throw ProblemException.field(
-                            "arrangement", tire.name() + " has two places in this arrangement. Look at it again.");
+                            "arrangement", tire.name() + " has two places in this arrangement. Review it again.");
                 }
                 places.put(position, tire);
             }
         }
         if (places.size() != typed.size()) {
-            throw ProblemException.conflict(
-                    "The vehicle’s axles were changed meanwhile. Look at it again and propose anew.");
+            throw ProblemException.conflict("Another user changed the vehicle’s axles. Review them and propose again.");
         }
         return new Arrangement(places);
     }

@@ -168,7 +168,7 @@ class SensorController {
         if (!before.equals(typed.before() == null ? "" : typed.before())) {
             throw ProblemException.conflict("Another user changed the sensor on file at " + at.code()
                     + " meanwhile: " + (before.isEmpty() ? "none now" : "it is " + before + " now")
-                    + ". Look at it again.");
+                    + ". Review it again.");
         }
         InputValidator wrong = new InputValidator();
         String note = wrong.text("note", typed.note(), 200);

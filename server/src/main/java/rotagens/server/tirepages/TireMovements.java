@@ -281,7 +281,7 @@ public class TireMovements {
         String shelf = wrong.text("shelf", typed.shelf(), 60);
         String reason = wrong.text("reason", typed.reason(), 120);
         boolean scrap = typed.to() == StockState.SCRAPPED;
-        wrong.unless(!scrap || !reason.isEmpty(), "reason", "Say why it is scrapped: tread, age, damage, bead …");
+        wrong.unless(!scrap || !reason.isEmpty(), "reason", "Enter why it is scrapped: tread, age, damage, bead …");
         Optional<TreadDepth> depth = depth(wrong, "depth", typed.depth(), units);
         wrong.unless(
                 !scrap || depth.isPresent() || hasDepth(typed.depth()),

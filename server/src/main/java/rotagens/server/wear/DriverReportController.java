@@ -143,7 +143,7 @@ class DriverReportController {
                         : "Reported. The coordinator looks at it. If it gets worse, stop where it is safe and call.");
     }
 
-    /** What Waiting for review. */
+    /** What waits for review. */
     @GetMapping("/api/reports")
     List<DriverReportToReview> listReportsToReview() {
         return history.reports((Long) null).stream()
@@ -246,9 +246,10 @@ class DriverReportController {
         wrong.unless(
                 typed.status() == State.ACCEPTED || typed.status() == State.DISMISSED,
                 "status",
-                "Let it count, or not.");
+                "Accept or dismiss the report.");
         String note = wrong.text("note", typed.note(), 300);
-        wrong.unless(typed.status() != State.DISMISSED || !note.isEmpty(), "note", "Say why it doesn’t count.");
+        wrong.unless(
+                typed.status() != State.DISMISSED || !note.isEmpty(), "note", "Enter why the report is dismissed.");
         wrong.refuseIfWrong();
         Reported report = history.review(id, typed.status(), note, people.me());
         changeTracker.only(report.vehicleId());

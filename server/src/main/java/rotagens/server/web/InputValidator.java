@@ -12,7 +12,7 @@ public final class InputValidator {
 
     private final List<Problem.FieldError> wrong = new ArrayList<>();
 
-    /** Reads an entry that Optional; empty when blank or wrong. */
+    /** Reads an optional entry; empty when blank or wrong. */
     public <T> Optional<T> optional(String field, String text, Function<String, T> reader) {
         if (text == null || text.isBlank()) {
             return Optional.empty();

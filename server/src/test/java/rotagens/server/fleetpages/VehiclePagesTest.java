@@ -247,6 +247,6 @@ class VehiclePagesTest {
         assertThat(lines.toString())
                 .contains("76 psi cold at ")
                 .contains("Bulge")
-                .contains("Installed tire");
+                .contains("Tire installed");
     }
 }

@@ -166,7 +166,7 @@ class JobTest {
         assertThat(due("VN-02")).doesNotContain("REPLACE:2L");
         String ledger =
                 api.get("/api/vehicles/{id}/history", api.vehicle("VN-02")).text();
-        assertThat(ledger).contains("Tire taken off").contains("11/32 in · 11/32 in · 11/32 in");
+        assertThat(ledger).contains("Tire removed").contains("11/32 in · 11/32 in · 11/32 in");
     }
 
     @Test

@@ -190,7 +190,7 @@ class LoadPressureTest {
 
     @Test
     @DisplayName(
-            "an empty setting Enter an end date, and not after a booked trip; a trip raises and restores by two dated jobs")
+            "an empty load state needs an end date, and not after a booked trip; a trip raises and restores by two dated jobs")
     void statesAndTrips() {
         assertThat(api.put(address("SP-03", "/load-state"), "{\"state\":\"EMPTY\"}")
                         .at("until"))

@@ -89,7 +89,7 @@ class PressureRoundTest {
     }
 
     @Test
-    @DisplayName("a hot tire is never bled, a tire at 80% gets no air and Waiting for review inside")
+    @DisplayName("a hot tire is never bled, a tire at 80% gets no air and waits for an inspection inside")
     void hotAndRunFlat() {
         assertThat(advice("VN-02", "1L", "{\"before\":\"58\"}")
                         .body()
@@ -107,6 +107,21 @@ class PressureRoundTest {
         assertThat(gauge("VN-02", "1L", "{\"before\":\"42\",\"after\":\"50\",\"parkedHours\":\"5\"}")
                         .at("after"))
                 .contains("Never add air");
+    }
+
+    @Test
+    @DisplayName("where no target is on file a reading is never said to be on target, and no air is added by it")
+    void noTarget() {
+        JsonNode low = advice("SP-04", "1L", "{\"before\":\"20\",\"parkedHours\":\"5\"}")
+                .body();
+        assertThat(low.path("action").asString()).isEqualTo("NO_TARGET");
+        assertThat(low.path("to").asString()).isEmpty();
+        assertThat(low.path("done").asBoolean()).isTrue();
+        assertThat(low.path("statement").asString()).contains("Add no air").doesNotContain("On target");
+        JsonNode over = advice("SP-04", "1L", "{\"before\":\"90\",\"parkedHours\":\"5\"}")
+                .body();
+        assertThat(over.path("action").asString()).isEqualTo("RELEASE_AIR");
+        assertThat(over.path("to").asString()).isEqualTo("80 psi");
     }
 
     @Test

@@ -129,7 +129,8 @@ class WearTest {
             }
         }
         String review = "/api/reports/" + id + "/review";
-        assertThat(api.post(review, "{\"status\":\"DISMISSED\"}").at("note")).contains("Say why");
+        assertThat(api.post(review, "{\"status\":\"DISMISSED\"}").at("note"))
+                .contains("Enter why the report is dismissed");
         assertThat(api.post(review, "{\"status\":\"ACCEPTED\",\"plan\":\"2026-11-24\"}")
                         .status())
                 .isEqualTo(204);
