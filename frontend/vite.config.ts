@@ -1,11 +1,11 @@
 import react from '@vitejs/plugin-react'
 import { defineConfig } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
+import { KEPT_ANSWERS } from './src/offline/keptAnswers'
 
 const DAY_SECONDS = 24 * 60 * 60
 
-/** Answers of the server that a walk-round out of reach can't do without: who is signed in, what can be found, with what. */
-const KEPT_ANSWERS = /\/api\/(session|findings|gauges|walk-scopes)(\?.*)?$/
+const keptAnswers = new RegExp(`(${KEPT_ANSWERS.join('|')})(\\?.*)?$`)
 
 export default defineConfig({
   plugins: [
@@ -36,7 +36,7 @@ export default defineConfig({
         navigateFallbackDenylist: [/^\/api\//, /\./],
         runtimeCaching: [
           {
-            urlPattern: KEPT_ANSWERS,
+            urlPattern: keptAnswers,
             handler: 'NetworkFirst',
             options: {
               cacheName: 'answers',

@@ -135,7 +135,7 @@ export const gaugesQuery = (units: Units) =>
   })
 
 export const scopesQuery = queryOptions({
-  queryKey: ['walk-scopes'],
+  queryKey: ['walk-around-scopes'],
   queryFn: () => answerOf(api.GET('/api/walk-around-scopes')),
   staleTime: Number.POSITIVE_INFINITY,
 })

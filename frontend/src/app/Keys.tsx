@@ -11,13 +11,13 @@ const KEYS: readonly (readonly [string, string, string])[] = [
   ['/ or Ctrl K', 'everywhere', 'go to a vehicle, position, tire, person or page'],
   ['?', 'everywhere', 'this list'],
   ['Tab, Enter', 'everywhere', 'to the next entry or button; press it'],
-  ['Escape', 'everywhere', 'leave a dialog or menu; what was typed stays'],
-  ['Enter', 'walk-round', 'to the next reading, and after the last one to the next position'],
-  ['Enter', 'measuring and adjusting', 'to the next reading'],
+  ['Escape', 'everywhere', 'close a dialog or menu; what was typed stays'],
+  ['Enter', 'walk-around', 'to the next reading, and after the last one to the next position'],
+  ['Enter', 'check and adjust', 'to the next reading'],
   ['Enter or Space', 'drawings', 'pick the position or field that has the frame'],
   ['Enter, then Enter', 'rotation', 'pick a tire, then its place'],
   ['Escape', 'rotation', 'put the tire down again'],
-  ['Enter', 'bays and hours', 'open a job to move it by day, hour and bay'],
+  ['Enter', 'shop calendar', 'open a job to move it by day, hour and bay'],
 ]
 
 const SHOW = 'rotagens-keys'

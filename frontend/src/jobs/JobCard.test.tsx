@@ -40,6 +40,8 @@ const line: DueLine = {
   label: 'Set pressure',
   due: '2026-11-23',
   days: 0,
+  group: 'DUE_NOW',
+  needsDecision: true,
   urgency: 'WATCH',
   reason: {
     verdict: 'WATCH',

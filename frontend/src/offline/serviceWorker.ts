@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react'
+import { KEPT_ANSWERS } from './keptAnswers'
 
 /** Whether this device can be used out of reach of the server, and if not, why. */
 export type OfflineUse = 'ready' | 'preparing' | 'insecure' | 'untrusted' | 'unsupported'
@@ -19,7 +20,7 @@ export async function keepPages() {
     await navigator.serviceWorker.register('/sw.js')
     await navigator.serviceWorker.ready
     await controlled()
-    // What a walk-round needs beside its sheet: asked once more, now that the browser keeps the answers.
+    // What a walk-around needs beside its sheet: asked once more, now that the browser keeps the answers.
     await Promise.all(NEEDED.map((address) => fetch(address)))
     set('ready')
   } catch (error) {
@@ -28,13 +29,9 @@ export async function keepPages() {
   }
 }
 
-const NEEDED = [
-  '/api/session',
-  '/api/findings',
-  '/api/walk-around-scopes',
-  '/api/gauges?units=US',
-  '/api/gauges?units=METRIC',
-]
+const NEEDED = KEPT_ANSWERS.flatMap((address) =>
+  address === '/api/gauges' ? [`${address}?units=US`, `${address}?units=METRIC`] : [address],
+)
 
 /** Resolves once the worker answers for this very page; at its first visit a page is older than its worker. */
 const controlled = () =>

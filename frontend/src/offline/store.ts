@@ -50,7 +50,7 @@ export interface WaitingPhoto {
   problem?: Problem
 }
 
-/** The walk-round of one vehicle as this device last knew it, and what is to become of it. */
+/** The walk-around of one vehicle as this device last knew it, and what is to become of it. */
 export interface Sheet {
   vehicleId: number
   units: Units

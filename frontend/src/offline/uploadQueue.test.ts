@@ -8,7 +8,7 @@ import { uploadQueue } from './uploadQueue'
 const sheet = { ...walk, id: 0, startedBy: '' }
 const typed = { ...EMPTY, pressure: '94' }
 
-/** A server that can be out of reach, knows one walk-round, and stores each key once. */
+/** A server that can be out of reach, knows one walk-around, and stores each key once. */
 function server(answer?: (call: Call) => ReturnType<typeof problem> | undefined) {
   const state = { there: false, stored: [] as string[] }
   const calls = fakeServer((call) => {

@@ -17,7 +17,7 @@ export interface Held {
 const idOf = (vehicleId: number, position: string) => `${vehicleId} ${position}`
 
 /**
- * Keeps what is entered on a walk-round on this device until the server has taken it, and sends it when it can be reached. One
+ * Keeps what is entered on a walk-around on this device until the server has taken it, and sends it when it can be reached. One
  * sending is under way at a time; each thing goes under its own key, so sending it twice counts once. Judging stays with the
  * server.
  */
@@ -107,12 +107,12 @@ class UploadQueue {
     return this.held.sheets.find((one) => one.vehicleId === vehicleId)
   }
 
-  /** What the server wrote when it last finished a walk-round of a vehicle from here. */
+  /** What the server wrote when it last finished a walk-around of a vehicle from here. */
   lastFinished(vehicleId: number): Schemas['FinishedWalkAroundView'] | undefined {
     return this.finished.get(vehicleId)
   }
 
-  /** Keeps a walk-round as the server just gave it; what is waiting of it stays. */
+  /** Keeps a walk-around as the server just gave it; what is waiting of it stays. */
   async keepSheet(walk: Walk, units: Units) {
     await this.load()
     const known = this.sheet(walk.vehicleId)
@@ -220,7 +220,7 @@ class UploadQueue {
     await store.dropPhoto(id)
   }
 
-  /** Marks a walk-round to be finished once everything entered in it has been taken. */
+  /** Marks a walk-around to be finished once everything entered in it has been taken. */
   async finishLater(vehicleId: number, odometer: string, skipReason: string, confirmed = false) {
     const sheet = this.sheet(vehicleId)
     if (sheet)
@@ -251,7 +251,7 @@ class UploadQueue {
     return entries.length + rest.length
   }
 
-  /** The id of the vehicle's walk-round with the server, started there if it was begun out of reach. */
+  /** The id of the vehicle's walk-around with the server, started there if it was begun out of reach. */
   private async walkId(vehicleId: number, units: Units): Promise<number> {
     const sheet = this.sheet(vehicleId)
     if (sheet && sheet.walkAround.id !== 0) return sheet.walkAround.id
@@ -267,7 +267,7 @@ class UploadQueue {
     return walk.id
   }
 
-  /** Lets what was refused go once more, as it stands; into a new walk-round where the old one is over. */
+  /** Lets what was refused go once more, as it stands; into a new walk-around where the old one is over. */
   async again(vehicleId: number, position: string) {
     const entry = this.entry(vehicleId, position)
     if (!entry) return
@@ -405,7 +405,7 @@ class UploadQueue {
     if (again) await this.settle(now, again)
   }
 
-  /** The walk-round is over: what is still here can only go into a new one. */
+  /** The walk-around is over: what is still here can only go into a new one. */
   private async begunAnew(vehicleId: number) {
     const sheet = this.sheet(vehicleId)
     if (!sheet) return

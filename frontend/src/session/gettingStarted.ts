@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react'
+import type { paths } from '../api/schema'
 import type { Role } from './session'
 
 /** Something worth doing once to know the product by hand; done when the server has answered to it. */
@@ -8,7 +9,8 @@ export interface Step {
   to: string
   least: Role
   method: string
-  path: RegExp
+  /** The operations any of which does it; the compiler holds them against the API. */
+  paths: readonly (keyof paths)[]
 }
 
 export const STEPS: readonly Step[] = [
@@ -18,7 +20,7 @@ export const STEPS: readonly Step[] = [
     to: '/?state=DO_NOT_OPERATE',
     least: 'VIEWER',
     method: 'GET',
-    path: /^\/api\/vehicles\/\d+$/,
+    paths: ['/api/vehicles/{id}'],
   },
   {
     key: 'jump',
@@ -26,7 +28,7 @@ export const STEPS: readonly Step[] = [
     to: '/',
     least: 'VIEWER',
     method: 'GET',
-    path: /^\/api\/jump$/,
+    paths: ['/api/search'],
   },
   {
     key: 'walk',
@@ -34,23 +36,23 @@ export const STEPS: readonly Step[] = [
     to: '/',
     least: 'TECHNICIAN',
     method: 'POST',
-    path: /^\/api\/walk-rounds\/\d+\/finish$/,
+    paths: ['/api/walk-arounds/{id}/finish'],
   },
   {
     key: 'plan',
-    words: 'Put due work on a day',
+    words: 'Schedule due work',
     to: '/',
     least: 'COORDINATOR',
     method: 'POST',
-    path: /^\/api\/jobs$/,
+    paths: ['/api/jobs'],
   },
   {
     key: 'done',
-    words: 'Sign a job off with what was read after it',
+    words: 'Complete a job with what was read after it',
     to: '/shop',
     least: 'TECHNICIAN',
     method: 'POST',
-    path: /^\/api\/jobs\/\d+\/(done|sheet\/close)$/,
+    paths: ['/api/jobs/{id}/completion', '/api/jobs/{id}/sheet/completion'],
   },
   {
     key: 'years',
@@ -58,7 +60,7 @@ export const STEPS: readonly Step[] = [
     to: '/outlook',
     least: 'VIEWER',
     method: 'POST',
-    path: /^\/api\/outlook$/,
+    paths: ['/api/outlook'],
   },
 ]
 
@@ -75,9 +77,12 @@ function write(next: string[]) {
 
 const all = () => read().split(' ').filter(Boolean)
 
+const fits = (template: string, path: string) =>
+  new RegExp(`^${template.replaceAll(/\{[^}]+\}/g, '[^/]+')}$`).test(path)
+
 /** Notes on this device that a request went well, where it is one of the first steps. */
 export function noteStep(method: string, path: string) {
-  const step = STEPS.find((one) => one.method === method && one.path.test(path))
+  const step = STEPS.find((one) => one.method === method && one.paths.some((template) => fits(template, path)))
   if (step && !all().includes(step.key)) write([...all(), step.key])
 }
 

@@ -54,7 +54,7 @@ export function VehiclePage() {
   const vehicle = query.data
   const picked = search.get('at') ?? undefined
   const pick = (position: string) => setSearch(position === picked ? {} : { at: position }, { replace: true })
-  const open = vehicle.due.filter((line) => line.canBeScheduled && !line.scheduled && line.days <= 0)
+  const open = vehicle.due.filter((line) => line.canBeScheduled && !line.scheduled && line.group !== 'UPCOMING')
   const context: VehicleContext = { vehicle, picked, pick, schedule: setScheduling }
   return (
     <>

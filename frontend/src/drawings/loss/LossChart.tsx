@@ -39,7 +39,7 @@ export function LossChart({ loss }: { loss: TireLoss }) {
           </text>
         </>
       )}
-      <polyline points={line} fill="none" stroke={loss.isLeak ? color.stop : color.rubber} strokeWidth={1.6} />
+      <polyline points={line} fill="none" stroke={loss.kind === 'LEAK' ? color.stop : color.rubber} strokeWidth={1.6} />
       {placed.points.map(({ x, y, correctedY, point }, at) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: two readings may share a day
         <g key={at}>

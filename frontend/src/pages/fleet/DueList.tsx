@@ -12,10 +12,10 @@ import { many } from '../../units/format'
 
 const keyOf = (line: DueLine) => `${line.vehicleId} ${line.key}`
 
-const PARTS: { title: string; part: keyof Schemas['DueParts']; holds: (line: DueLine) => boolean }[] = [
-  { title: 'Do not operate', part: 'doNotOperate', holds: (line) => line.urgency === 'DO_NOT_OPERATE' },
-  { title: 'Due now', part: 'now', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days <= 0 },
-  { title: 'Upcoming', part: 'upcoming', holds: (line) => line.urgency !== 'DO_NOT_OPERATE' && line.days > 0 },
+const PARTS: { title: string; part: keyof Schemas['DueParts']; group: DueLine['group'] }[] = [
+  { title: 'Do not operate', part: 'doNotOperate', group: 'DO_NOT_OPERATE' },
+  { title: 'Due now', part: 'now', group: 'DUE_NOW' },
+  { title: 'Upcoming', part: 'upcoming', group: 'UPCOMING' },
 ]
 
 /** So many lines in all stand in the page whole. */
@@ -101,7 +101,7 @@ export function DueList({
       </Box>
       {all === 0 && <Box sx={{ p: 2 }}>No due work matches these filters.</Box>}
       {PARTS.map((part) => {
-        const held = due.filter(part.holds)
+        const held = due.filter((line) => line.group === part.group)
         if (held.length === 0) return null
         return (
           <Box key={part.title} component="section" aria-label={part.title}>

@@ -47,6 +47,8 @@ const line = (
   label: 'Set pressure',
   due: '2026-11-23',
   days,
+  group: days < 0 ? 'DO_NOT_OPERATE' : days === 0 ? 'DUE_NOW' : 'UPCOMING',
+  needsDecision: days <= 0,
   urgency: days < 0 ? 'DO_NOT_OPERATE' : 'WATCH',
   reason: {
     verdict: 'WATCH',

@@ -19,9 +19,11 @@ describe('first steps', () => {
     expect(screen.getByRole('link')).toHaveTextContent('must not operate')
     act(() => noteStep('GET', '/api/vehicles/3'))
     expect(screen.getByRole('link')).toHaveTextContent('Press /')
+    act(() => noteStep('POST', '/api/walk-arounds/12/finish'))
+    act(() => noteStep('POST', '/api/jobs/12/sheet/completion'))
     act(() => noteStep('POST', '/api/jobs'))
     act(() => noteStep('GET', '/api/fleet'))
-    expect(screen.getByRole('region', { name: 'Getting started' })).toHaveTextContent('2 of 6')
+    expect(screen.getByRole('region', { name: 'Getting started' })).toHaveTextContent('4 of 6')
   })
 
   it('ask nobody for what their role may not do', () => {

@@ -13,7 +13,7 @@ const vehicles = [
   { id: 4, unit: 'LC-04', yard: 'Northgate' },
 ]
 
-/** Rafe's device, holding one walk-round with what was typed at one position. */
+/** Rafe's device, holding one walk-around with what was typed at one position. */
 async function open(
   answer: (path: string, method: string) => ReturnType<typeof problem> | undefined = () => undefined,
 ) {

@@ -13,7 +13,7 @@ const loss = {
   position: '1R',
   name: 'steer right',
   rate: '6.1% a month',
-  isLeak: true,
+  kind: 'LEAK',
   statement: 'A leak: look at valve core.',
   nextCheck: '2026-11-25',
   reachesMinimum: '2026-12-02',

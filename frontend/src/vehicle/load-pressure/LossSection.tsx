@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
 import { useQuery } from '@tanstack/react-query'
+import type { Schemas } from '../../api/client'
 import { lossQuery } from '../../api/queries'
 import { useUnits } from '../../base/settings'
 import { color } from '../../base/theme'
@@ -7,6 +8,11 @@ import { LossChart } from '../../drawings/loss/LossChart'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { day } from '../../units/format'
+
+const WARNED: Partial<Record<Schemas['PressureLossView']['kind'], { label: string; color: string }>> = {
+  LEAK: { label: 'Leak: ', color: color.stop },
+  SUSPECTED_LEAK: { label: 'Suspected leak: ', color: color.plan },
+}
 
 /** How fast each tire loses air, and when it has to be checked next. */
 export function LossSection({ vehicleId }: { vehicleId: number }) {
@@ -25,14 +31,14 @@ export function LossSection({ vehicleId }: { vehicleId: number }) {
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(235px, 1fr))', gap: 1.5 }}>
         {[...query.data]
-          .sort((a, b) => Number(b.isLeak) - Number(a.isLeak))
+          .sort((a, b) => Number(b.kind in WARNED) - Number(a.kind in WARNED))
           .map((tire) => (
             <Box
               key={tire.position}
               sx={{
                 background: color.sheet,
                 border: 1,
-                borderColor: tire.isLeak ? color.stop : 'divider',
+                borderColor: WARNED[tire.kind]?.color ?? 'divider',
                 borderRadius: 1,
                 p: 1,
                 minWidth: 0,
@@ -48,8 +54,8 @@ export function LossSection({ vehicleId }: { vehicleId: number }) {
                 </span>
               </Box>
               <LossChart loss={tire} />
-              <Box sx={{ fontWeight: 650, color: tire.isLeak ? color.stop : undefined }}>
-                {tire.isLeak && 'Leak: '}
+              <Box sx={{ fontWeight: 650, color: WARNED[tire.kind]?.color }}>
+                {WARNED[tire.kind]?.label}
                 {tire.rate ?? 'rate not known'}
               </Box>
               <Box sx={{ fontSize: 12.5 }}>{tire.statement}</Box>

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box'
 import { useState } from 'react'
-import type { DueLine } from '../../api/client'
 import { color } from '../../base/theme'
 import { ReasonList } from '../../ui/ReasonList'
 import { day } from '../../units/format'
@@ -14,9 +13,8 @@ export function Overview() {
   const { vehicle, picked } = useVehicle()
   const row = vehicle.positions.find((one) => one.position === picked)
   const [later, setLater] = useState(false)
-  const now = (line: DueLine) => line.urgency === 'DO_NOT_OPERATE' || line.urgency === 'SERVICE_DUE' || line.days <= 0
-  const decisions = vehicle.due.filter(now)
-  const rest = vehicle.due.filter((line) => !now(line))
+  const decisions = vehicle.due.filter((line) => line.needsDecision)
+  const rest = vehicle.due.filter((line) => !line.needsDecision)
   return (
     <Box sx={{ px: 2.5, py: 2 }}>
       {row && (

@@ -26,7 +26,6 @@ import { ReplacementPanel } from './ReplacementPanel'
 import { ScheduleRotationDialog } from './ScheduleRotationDialog'
 
 const MOST_KEPT = 2
-const MOST_STOCK = 8
 
 /** Which tire goes where: proposed, changed by hand, compared, and put on a day. */
 export function Rotation() {
@@ -101,7 +100,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
   const take = (next: Places) => {
     const taken = Object.values(next).filter((id) => tires.get(id)?.source === 'STOCK')
     const others = (asked.stock ?? []).filter((id) => !taken.includes(id))
-    settings({ stock: [...taken, ...others].slice(0, MOST_STOCK) })
+    settings({ stock: [...taken, ...others].slice(0, bench.mostStock) })
     setPicked(undefined)
     change(next)
     setSaid('Arrangement shown.')

@@ -29,6 +29,7 @@ export const arrangement = (places: Record<string, number>): ArrangementView => 
 export const bench: BenchView = {
   unit: 'LC-03',
   today: '2026-11-23',
+  mostStock: 8,
   nextVisit: '2027-11-23',
   goals: [
     { code: 'EVEN_WEAR', label: 'Even wear', means: 'late' },

@@ -294,7 +294,7 @@ export function PositionForm(props: {
         </Button>
         <Button
           variant="contained"
-          // Asked once; who goes on over it leaves the figure in question, and the walk-round can't be finished on it.
+          // Asked once; who goes on over it leaves the figure in question, and the walk-around can't be finished on it.
           onClick={() => (here.length > 0 && !asking ? setAsking(true) : props.onNext())}
           sx={{ minHeight: 48, flex: { xs: 1, md: 'none' }, minWidth: 220 }}
         >

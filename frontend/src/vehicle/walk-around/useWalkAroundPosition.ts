@@ -11,7 +11,7 @@ const PAUSE_MS = 450
 export type SaveState = 'blank' | 'typing' | 'saving' | 'saved' | 'refused' | 'unreachable' | 'conflict'
 
 /**
- * One position of a walk-round: what is typed is kept on the device at once, sent to the server after a short pause, and
+ * One position of a walk-around: what is typed is kept on the device at once, sent to the server after a short pause, and
  * judged there.
  */
 export function useWalkAroundPosition(walk: Schemas['WalkAroundView'], stop: Stop) {

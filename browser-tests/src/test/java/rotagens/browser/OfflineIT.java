@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
-/** In the yard without network, and what a walk-round covers beside its figures, through the real interface. */
+/** In the yard without network, and what a walk-around covers beside its figures, through the real interface. */
 class OfflineIT extends OnDemoFleet {
 
     /** A phone that keeps the pages, as one added to the home screen does. */
@@ -72,11 +72,12 @@ class OfflineIT extends OnDemoFleet {
         button(page, "Finish…").click();
         page.getByLabel("Reason for skipping").fill("rain");
         button(page, "Finish walk-around").click();
-        assertThat(page.getByText("finished by itself when it can")).isVisible();
+        assertThat(page.getByText("finishes automatically when the server is available"))
+                .isVisible();
 
         network(page, true);
         assertThat(page.getByText("No connection to the server")).hasCount(0);
-        // The figure is far from the last one: asked about before the walk-round is finished with it.
+        // The figure is far from the last one: asked about before the walk-around is finished with it.
         assertThat(page.getByText("Resolve it there first")).isVisible();
         button(page, "Change").first().click();
         button(page, "Confirm reading").click();

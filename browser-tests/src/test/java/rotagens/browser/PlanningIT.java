@@ -95,7 +95,7 @@ class PlanningIT extends OnDemoFleet {
         page.getByLabel("Planned visits").check();
         button(page, "Schedule the next two years…").click();
         button(page, "Create jobs").click();
-        assertThat(page.getByText(Pattern.compile("jobs? for \\d+ tires? planned")))
+        assertThat(page.getByText(Pattern.compile("jobs? for \\d+ tires? scheduled")))
                 .isVisible();
         page.getByRole(AriaRole.LINK, named("Stock")).first().click();
         page.getByRole(AriaRole.LINK, named("To order")).click();

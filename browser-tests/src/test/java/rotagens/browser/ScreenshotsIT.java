@@ -22,7 +22,7 @@ class ScreenshotsIT {
                 Chromium chromium = new Chromium()) {
             Page page = chromium.open(product.address(), 1280, 800);
             OnDemoFleet.signIn(page, "Ines Okafor, coordinator");
-            take(page, "fleet", "Do not operate");
+            take(page, "fleet", "Replace tire");
             openVehicle(page);
             take(page, "vehicle-overview", "Needs a decision");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start walk-around"))
@@ -179,6 +179,7 @@ class ScreenshotsIT {
     /** Takes the picture once the view shows its own words. */
     private void take(Page page, String name, String shows) {
         assertThat(page.getByText(shows).first()).isVisible();
+        assertThat(page.getByLabel("Loading")).hasCount(0);
         page.evaluate("() => document.fonts.ready");
         page.evaluate("() => window.scrollTo(0, 0)");
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));

@@ -62,7 +62,7 @@ class WearIT extends OnDemoFleet {
         assertThat(desk.getByText("pressure lamp on at 1R")).isVisible();
         desk.navigate(product.at("/vehicles/{VN-02}/wear"));
         button(desk, "Review…").click();
-        desk.getByLabel("Put it on a day").fill(today(desk).plusDays(1).toString());
+        desk.getByLabel("Scheduled day").fill(today(desk).plusDays(1).toString());
         button(desk, "Accept report").click();
         assertThat(desk.getByText("accepted, Ines Okafor")).isVisible();
         desk.navigate(product.at("/vehicles/{VN-02}/jobs"));

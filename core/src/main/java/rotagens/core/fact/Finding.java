@@ -8,6 +8,8 @@ import static rotagens.core.fact.Verdict.GOOD;
 import static rotagens.core.fact.Verdict.SERVICE_DUE;
 import static rotagens.core.fact.Verdict.WATCH;
 
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import rotagens.core.measure.Rule;
 import rotagens.core.wear.WearPattern.Shape;
@@ -254,6 +256,13 @@ public enum Finding {
 
     public ClearedBy clearedBy() {
         return clearedBy;
+    }
+
+    /** Every finding that is cleared in one way. */
+    public static List<Finding> clearedBy(ClearedBy way) {
+        return Arrays.stream(values())
+                .filter(finding -> finding.clearedBy == way)
+                .toList();
     }
 
     public String explanation() {

@@ -57,6 +57,20 @@ public final class FactIntake {
                 after.clearedSince(before));
     }
 
+    /**
+     * The vehicle as if facts that are only entered so far, and not yet saved, were on record.
+     *
+     * @param entered in the order they were entered
+     */
+    public static VehicleState withEntered(
+            VehicleState vehicle, Position position, List<TireFact> entered, Policy policy, LocalDate today) {
+        VehicleState now = vehicle;
+        for (TireFact fact : entered) {
+            now = take(now, position, fact, policy, today).after();
+        }
+        return now;
+    }
+
     /** What is in force for the tire at a position on a day. */
     public static InForce inForce(VehicleState vehicle, Position position, Policy policy, LocalDate day) {
         return inForce(vehicle, vehicle.pressures(policy, day), position, policy);

@@ -41,6 +41,11 @@ public record DueItem(
         positions = List.copyOf(positions);
     }
 
+    /** Whether somebody has to decide about it now: it stops the vehicle, needs service, or its day has come. */
+    public boolean needsDecision(LocalDate today) {
+        return urgency == Verdict.SERVICE_DUE || DueGroup.of(this, today) != DueGroup.UPCOMING;
+    }
+
     /** Names this piece of work on its vehicle, the same from one day to the next. */
     public String key() {
         return workType + ":" + positions.stream().map(Position::code).collect(Collectors.joining("+"));

@@ -17,7 +17,7 @@ import rotagens.core.vehicle.Position.OnAxle;
 
 /**
  * What a booked trip makes of a vehicle's pressures: raised before it, restored the day after. Positions in the order of a
- * walk-round, only those whose target changes.
+ * walk-around, only those whose target changes.
  *
  * @param raise what to set before the trip, and why
  * @param restore what to set after it, and why

@@ -1,8 +1,10 @@
 package rotagens.core.planning;
 
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** The kinds of work that fall due, each with what must be read or recorded when it is done. */
 public enum WorkType {
@@ -85,6 +87,16 @@ public enum WorkType {
      */
     public boolean canBeScheduled() {
         return this != DERIVE_TARGET && this != ROTATE;
+    }
+
+    /** Whether completing it ends what wore the tire: wear from before then no longer counts against it. */
+    public boolean correctsWear() {
+        return this == CORRECT_WEAR_CAUSE;
+    }
+
+    /** The kinds that correct what wore a tire. */
+    public static Set<WorkType> correctingWear() {
+        return Arrays.stream(values()).filter(WorkType::correctsWear).collect(Collectors.toUnmodifiableSet());
     }
 
     /** What has to be on record before the work counts as done. */

@@ -4,10 +4,13 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Temperature;
 
 /**
@@ -55,7 +58,7 @@ public record PressureLoss(double low, double likely, double high, long days, do
     /** The readings since the tire was last filled, oldest first: marked as filled, or risen by itself, which no tire does. */
     public static List<ColdReading> sinceFill(List<ColdReading> readings) {
         List<ColdReading> newestFirst = new ArrayList<>(readings);
-        newestFirst.sort(java.util.Comparator.comparing(ColdReading::on).reversed());
+        newestFirst.sort(Comparator.comparing(ColdReading::on).reversed());
         List<ColdReading> since = new ArrayList<>();
         for (ColdReading coldReading : newestFirst) {
             if (!since.isEmpty()) {
@@ -73,9 +76,25 @@ public record PressureLoss(double low, double likely, double high, long days, do
         return since;
     }
 
+    /** Whether it reaches over a normal rate only at the unlucky end of the temperatures nobody noted. */
+    public boolean mayBeWeather() {
+        return low < high - 1e-9 && high > NORMAL_MONTHLY;
+    }
+
     /** Over 5 % a month, told from at least 14 days and a drop over 2 psi. */
     public boolean isLeak() {
         return days >= LEAST_DAYS && dropPsi > LEAST_DROP_PSI && low > NORMAL_MONTHLY + 1e-9;
+    }
+
+    /** The rate as a figure for people: {@code 1.2% a month}, or a range where a temperature is missing. */
+    public Message rate() {
+        String least = percent(low);
+        String most = percent(high);
+        return least.equals(most) ? Message.of("{}% a month", least) : Message.of("{} to {}% a month", least, most);
+    }
+
+    private static String percent(double share) {
+        return String.format(Locale.ROOT, "%.1f", Math.max(0, share) * 100);
     }
 
     /**
@@ -83,6 +102,11 @@ public record PressureLoss(double low, double likely, double high, long days, do
      * weeks that were good.
      */
     public record Loss(Optional<PressureLoss> whole, Optional<PressureLoss> latest, double fromPsi, boolean quickDrop) {
+
+        /** The rate that counts: the faster of the whole time's and the latest interval's, so that a sudden drop isn't drowned. */
+        public Optional<PressureLoss> worst() {
+            return Stream.concat(whole.stream(), latest.stream()).max(Comparator.comparing(PressureLoss::likely));
+        }
 
         /** Told from at least 14 days. */
         public boolean isLeak() {
@@ -103,10 +127,7 @@ public record PressureLoss(double low, double likely, double high, long days, do
 
         /** The rate to expect, a share a month: the worse of the two; told from under 14 days never less than a normal one. */
         public double expected() {
-            double worst = Stream.concat(whole.stream(), latest.stream())
-                    .mapToDouble(PressureLoss::likely)
-                    .max()
-                    .orElse(NORMAL_MONTHLY);
+            double worst = worst().map(PressureLoss::likely).orElse(NORMAL_MONTHLY);
             boolean told = whole.filter(rate -> rate.days() >= LEAST_DAYS).isPresent();
             return Math.max(told ? 0 : NORMAL_MONTHLY, worst);
         }

@@ -25,7 +25,7 @@ import rotagens.core.vehicle.VehicleType;
 import rotagens.core.wear.GrooveDepths;
 import rotagens.core.wear.TreadInterval;
 
-/** What a walk-round asks for, and the gauges it is walked with. */
+/** What a walk-around asks for, and the gauges it is walked with. */
 class WalkTest {
 
     private static final Policy.ClassPolicy POLICY = Policy.DEFAULTS.of("Coaches");

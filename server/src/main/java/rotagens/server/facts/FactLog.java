@@ -142,7 +142,7 @@ public class FactLog {
             if (verdict.sound()) {
                 readings.clear(
                         observation.where(),
-                        Readings.clearedBy(Finding.ClearedBy.PROFESSIONAL),
+                        Finding.clearedBy(Finding.ClearedBy.PROFESSIONAL),
                         "PROFESSIONAL",
                         verdict.professional() + (verdict.note().isEmpty() ? "" : ": " + verdict.note()));
             }

@@ -16,6 +16,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Units;
+import rotagens.core.planning.DueGroup;
 import rotagens.core.planning.DueItem;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.server.cache.ChangeTracker;
@@ -206,16 +207,13 @@ class FleetPages {
     }
 
     private static DueParts parts(List<DueList.Entry> lines) {
-        int stopped = 0;
-        int now = 0;
-        for (DueList.Entry line : lines) {
-            if (line.item().urgency() == Verdict.DO_NOT_OPERATE) {
-                stopped++;
-            } else if (!line.item().due().isAfter(line.standing().today())) {
-                now++;
-            }
-        }
-        return new DueParts(stopped, now, lines.size() - stopped - now);
+        Map<DueGroup, Integer> parts = new EnumMap<>(DueGroup.class);
+        lines.forEach(
+                line -> parts.merge(DueGroup.of(line.item(), line.standing().today()), 1, Integer::sum));
+        return new DueParts(
+                parts.getOrDefault(DueGroup.DO_NOT_OPERATE, 0),
+                parts.getOrDefault(DueGroup.DUE_NOW, 0),
+                parts.getOrDefault(DueGroup.UPCOMING, 0));
     }
 
     private static VehicleTile tile(VehicleAssessment vehicleAssessment, Units units) {

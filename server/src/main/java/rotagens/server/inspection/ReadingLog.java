@@ -115,7 +115,7 @@ public class ReadingLog {
         return facts;
     }
 
-    /** Positions left out of finished walk-rounds, or lacking what was asked, with the reason somebody gave. */
+    /** Positions left out of finished walk-arounds, or lacking what was asked, with the reason somebody gave. */
     private List<Fact> leftOut(long vehicleId) {
         return db.select(WALK_AROUND_ENTRY.asterisk())
                 .from(WALK_AROUND_ENTRY)

@@ -50,7 +50,7 @@ import rotagens.server.storage.generated.tables.records.ReadingRecord;
 @Service
 public class Readings {
 
-    /** Where and by whom something is recorded; one of walk-round and job may be null. */
+    /** Where and by whom something is recorded; one of walk-around and job may be null. */
     public record Entry(long tireId, long placeId, Instant at, long personId, Long walkRoundId, Long jobId) {}
 
     /**
@@ -538,13 +538,6 @@ public class Readings {
                 .where(FINDING.TIRE_ID.eq(tireId))
                 .and(FINDING_CLEARANCE.ID.isNull())
                 .fetch(row -> new Found(Finding.valueOf(row.value1()), sidewall(row.value2()))));
-    }
-
-    /** Every finding of a kind of clearing. */
-    public static List<Finding> clearedBy(Finding.ClearedBy clearedBy) {
-        return Arrays.stream(Finding.values())
-                .filter(finding -> finding.clearedBy() == clearedBy)
-                .toList();
     }
 
     /** Clears the open findings of some kinds on a tire. */

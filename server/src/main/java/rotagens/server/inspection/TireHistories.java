@@ -88,7 +88,8 @@ public class TireHistories {
                 .on(JOB.ID.eq(JOB_ITEM.JOB_ID))
                 .join(INSTALLATION)
                 .on(INSTALLATION.POSITION_ID.eq(JOB_ITEM.POSITION_ID))
-                .where(JOB_ITEM.WORK_TYPE.eq(WorkType.CORRECT_WEAR_CAUSE.name()))
+                .where(JOB_ITEM.WORK_TYPE.in(
+                        WorkType.correctingWear().stream().map(Enum::name).toList()))
                 .and(JOB.COMPLETED_AT.isNotNull())
                 .and(JOB.COMPLETED_AT.ge(INSTALLATION.INSTALLED_AT))
                 .and(INSTALLATION.TIRE_ID.in(fitted))

@@ -103,8 +103,8 @@ class MonthlyReports {
                 out.add(new OutOfServiceRow(vehicle.id(), vehicle.facts().unit(), why(vehicleAssessment, units)));
             }
             due.stream()
-                    .filter(item ->
-                            item.workType() == WorkType.FIND_LEAK || item.workType() == WorkType.CORRECT_WEAR_CAUSE)
+                    .filter(item -> item.workType() == WorkType.FIND_LEAK
+                            || item.workType().correctsWear())
                     .forEach(item -> findings.add(new FindingRow(
                             vehicle.id(),
                             vehicle.facts().unit(),

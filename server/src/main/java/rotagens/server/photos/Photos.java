@@ -49,7 +49,7 @@ public class Photos {
         this.clock = clock;
     }
 
-    /** Keeps a photo at a place of a walk-round. Its file is on disk before its line is. */
+    /** Keeps a photo at a place of a walk-around. Its file is on disk before its line is. */
     @Transactional
     public Photo add(long walkRoundId, long placeId, byte[] file, long personId) {
         Condition here = PHOTO.WALK_AROUND_ID.eq(walkRoundId).and(PHOTO.POSITION_ID.eq(placeId));
@@ -140,13 +140,13 @@ public class Photos {
         }
     }
 
-    /** All photos of a walk-round. */
+    /** All photos of a walk-around. */
     @Transactional(readOnly = true)
     public List<Photo> ofWalkRound(long walkRoundId) {
         return photos(PHOTO.WALK_AROUND_ID.eq(walkRoundId));
     }
 
-    /** All photos of a tire from finished walk-rounds, newest first. */
+    /** All photos of a tire from finished walk-arounds, newest first. */
     @Transactional(readOnly = true)
     public List<Photo> ofTire(long tireId) {
         return photos(PHOTO.TIRE_ID.eq(tireId)).stream()
@@ -179,7 +179,7 @@ public class Photos {
                 .execute();
     }
 
-    /** Takes a photo away; whether its walk-round is still open is the caller's to know. */
+    /** Takes a photo away; whether its walk-around is still open is the caller's to know. */
     @Transactional
     public void drop(long walkRoundId, long id) {
         String name = file(id, PHOTO.WALK_AROUND_ID.eq(walkRoundId));

@@ -7,6 +7,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import rotagens.core.fact.Repair;
 import rotagens.core.fact.Verdict;
+import rotagens.core.planning.DueGroup;
 import rotagens.core.planning.WorkType;
 import rotagens.core.vehicle.PilotType;
 import rotagens.server.fleet.ReasonView;
@@ -21,6 +22,7 @@ public final class JobViews {
      *
      * @param key names this work on its vehicle
      * @param days from today; negative when overdue
+     * @param needsDecision whether somebody has to decide about it now
      * @param earliest of a forecast, between which days it falls due
      * @param waiting what waiting brings
      * @param scheduled the job it is on, if any
@@ -37,6 +39,8 @@ public final class JobViews {
             String label,
             LocalDate due,
             long days,
+            DueGroup group,
+            boolean needsDecision,
             Verdict urgency,
             ReasonView reason,
             boolean canBeScheduled,

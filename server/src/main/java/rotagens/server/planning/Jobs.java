@@ -16,6 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.LimitDates;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.Bundles;
+import rotagens.core.planning.DueGroup;
 import rotagens.core.planning.DueItem;
 import rotagens.core.planning.Postponement;
 import rotagens.core.planning.WorkType;
@@ -104,6 +105,8 @@ public class Jobs {
                 item.workType().label(),
                 item.due(),
                 ChronoUnit.DAYS.between(vehicleAssessment.today(), item.due()),
+                DueGroup.of(item, vehicleAssessment.today()),
+                item.needsDecision(vehicleAssessment.today()),
                 item.urgency(),
                 ReasonView.of(item.urgency(), item.reason(), units),
                 item.workType().canBeScheduled(),

@@ -8,9 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.alert.AlertKind;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Verdict;
+import rotagens.core.inspection.LossStatement;
 import rotagens.core.inspection.TireState;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
@@ -401,7 +401,7 @@ class LoadPressurePages {
     private static PressureLossView loss(
             VehicleAssessment vehicleAssessment, Position position, Map<Long, String> gas, Units units) {
         TireState state = vehicleAssessment.state().at(position);
-        Optional<PressureLoss> rate = state.pressureLoss();
+        LossStatement lossStatement = LossStatement.of(state);
         Optional<Pressure> target = vehicleAssessment
                 .target(position, state.tire().orElseThrow().model())
                 .pressure();
@@ -420,9 +420,13 @@ class LoadPressurePages {
         return new PressureLossView(
                 position.code(),
                 vehicleAssessment.onFile().facts().layout().nameOf(position),
-                rate.map(LoadPressurePages::words).orElse(null),
-                state.alerts().open(AlertKind.LEAK).isPresent(),
-                says(rate),
+                state.loss()
+                        .worst()
+                        .map(PressureLoss::rate)
+                        .map(words -> words.in(units))
+                        .orElse(null),
+                lossStatement.kind(),
+                lossStatement.statement().in(units),
                 next.flatMap(NextCheck::reachesMinimum)
                         .filter(day -> day.isBefore(vehicleAssessment.today().plusYears(5)))
                         .orElse(null),
@@ -459,28 +463,6 @@ class LoadPressurePages {
                 reading.temperature().map(air -> air.format(units)).orElse(null),
                 reading.isInflation(),
                 reading.hasColdPressure());
-    }
-
-    private static String words(PressureLoss rate) {
-        String low = percent(rate.low());
-        String high = percent(rate.high());
-        return low.equals(high) ? low + "% a month" : low + " to " + high + "% a month";
-    }
-
-    private static String percent(double share) {
-        return String.format(Locale.ROOT, "%.1f", Math.max(0, share) * 100);
-    }
-
-    private static String says(Optional<PressureLoss> rate) {
-        if (rate.isEmpty()) {
-            return "One cold reading since the last fill: the rate isn’t known yet; 5% a month is reckoned with.";
-        }
-        if (rate.get().isLeak()) {
-            return "A leak: look at valve core, stem, bead, and for a puncture.";
-        }
-        return rate.get().low() < rate.get().high() - 1e-9 && rate.get().high() > PressureLoss.NORMAL_MONTHLY
-                ? "Without the temperature of each reading this may be weather. Note it at the next gauge."
-                : "A normal rate; that is no reason to leave it uncorrected.";
     }
 
     static Load lb(double lb) {

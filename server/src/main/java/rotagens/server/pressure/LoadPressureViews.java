@@ -3,6 +3,7 @@ package rotagens.server.pressure;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import rotagens.core.inspection.LossStatement;
 import rotagens.core.pressure.Notice;
 import rotagens.core.pressure.PressureMethod;
 import rotagens.core.vehicle.AxleRole;
@@ -150,7 +151,7 @@ public final class LoadPressureViews {
             String position,
             String name,
             @Nullable String rate,
-            boolean isLeak,
+            LossStatement.Kind kind,
             String statement,
             @Nullable LocalDate reachesMinimum,
             @Nullable LocalDate nextCheck,

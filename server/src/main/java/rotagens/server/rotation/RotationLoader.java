@@ -20,6 +20,7 @@ import rotagens.core.policy.PolicyNumber;
 import rotagens.core.rotation.CandidateTire;
 import rotagens.core.rotation.CandidateTire.TireSource;
 import rotagens.core.rotation.RotationProblem;
+import rotagens.core.rotation.StockRanking;
 import rotagens.core.tire.DotCode;
 import rotagens.core.tire.DotWeek;
 import rotagens.core.tire.Tire;
@@ -174,9 +175,6 @@ class RotationLoader {
                 .placards()
                 .values()
                 .forEach(placard -> sizes.add(placard.size().molded()));
-        Set<String> titles = vehicleAssessment.fitted().values().stream()
-                .map(installedTire -> installedTire.tire().model().title())
-                .collect(Collectors.toSet());
         List<StockPages.Row> rows = list.present().stream()
                 .filter(row -> row.state().filter(StockState.IN_STOCK::equals).isPresent())
                 .filter(row -> sizes.contains(models.get(row.modelId()).size().molded()))
@@ -206,13 +204,16 @@ class RotationLoader {
                     diameter(row.modelId()),
                     row.price()));
         }
-        all.sort(Comparator.comparing((CandidateTire tire) ->
-                        !titles.contains(tire.tire().model().title()))
-                .thenComparing(tire -> !where.get(tire.id())
-                        .startsWith(vehicleAssessment.onFile().yard()))
-                .thenComparing(
-                        tire -> tire.tire().dotWeek().map(DotWeek::weekStart).orElse(LocalDate.MAX)));
-        return all.stream().limit(STOCK_SHOWN).toList();
+        return StockRanking.of(
+                        all,
+                        vehicleAssessment.fitted().values().stream()
+                                .map(installedTire -> installedTire.tire())
+                                .toList(),
+                        tire -> where.get(tire.id())
+                                .startsWith(vehicleAssessment.onFile().yard()))
+                .stream()
+                .limit(STOCK_SHOWN)
+                .toList();
     }
 
     /** The last gauge reading, else the depth noted when it was laid there. */

@@ -24,6 +24,7 @@ import rotagens.core.rotation.RotationGoal;
 import rotagens.core.rotation.RotationNotes;
 import rotagens.core.rotation.RotationProblem;
 import rotagens.core.rotation.RotationProposal;
+import rotagens.core.rotation.StockRanking;
 import rotagens.core.rotation.Violation;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.WheelSpec;
@@ -49,8 +50,6 @@ import rotagens.server.web.ProblemException;
 /** The rotation bench: what lies on it, proposals, and arrangements put together by hand. Nothing here is stored. */
 @Service
 class RotationPages {
-
-    private static final int MOST_STOCK = 8;
 
     private final FleetAssessor fleetAssessor;
     private final RotationLoader top;
@@ -94,6 +93,7 @@ class RotationPages {
                         .map(rule -> new OverrideView(rule, rule.title()))
                         .toList(),
                 view(loadedProblem, loadedProblem.bench().today(), null, null, units),
+                StockRanking.MOST_CONSIDERED,
                 planned.openOf(vehicleId)
                         .map(open -> new OpenRotation(open.jobId(), open.day()))
                         .orElse(null));
@@ -191,8 +191,9 @@ class RotationPages {
     }
 
     LoadedProblem lay(VehicleAssessment vehicleAssessment, RotationOptions rotationOptions) {
-        if (rotationOptions.stock() != null && rotationOptions.stock().size() > MOST_STOCK) {
-            throw ProblemException.field("stock", "At most " + MOST_STOCK + " tires from stock at a time.");
+        if (rotationOptions.stock() != null && rotationOptions.stock().size() > StockRanking.MOST_CONSIDERED) {
+            throw ProblemException.field(
+                    "stock", "At most " + StockRanking.MOST_CONSIDERED + " tires from stock at a time.");
         }
         if (rotationOptions.nextVisit() != null
                 && (rotationOptions.nextVisit().isBefore(vehicleAssessment.today())

@@ -53,6 +53,7 @@ final class RotationViews {
 
     record OpenRotation(long jobId, LocalDate day) {}
 
+    /** @param mostStock how many tires from stock can be considered at a time */
     record RotationView(
             String unit,
             LocalDate today,
@@ -62,6 +63,7 @@ final class RotationViews {
             List<CandidateTireView> tires,
             List<OverrideView> overridable,
             ArrangementView now,
+            int mostStock,
             @Nullable OpenRotation open) {}
 
     /** What a proposal or an evaluation is made under. */

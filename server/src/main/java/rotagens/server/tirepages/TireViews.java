@@ -183,7 +183,7 @@ final class TireViews {
             @Nullable String center,
             @Nullable String otherSide) {}
 
-    /** A photo taken on a walk-round; its picture is at /api/photos/{id}. */
+    /** A photo taken on a walk-around; its picture is at /api/photos/{id}. */
     record PhotoOfTire(
             long id,
             int width,

@@ -3,7 +3,7 @@ package rotagens.server.walkaround;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 
-/** Tells other pages which walk-round is under way. */
+/** Tells other pages which walk-around is under way. */
 @Service
 public class OpenWalkArounds {
 
@@ -13,7 +13,7 @@ public class OpenWalkArounds {
         this.store = store;
     }
 
-    /** The open walk-round of a vehicle. */
+    /** The open walk-around of a vehicle. */
     public Optional<Long> openOn(long vehicleId) {
         return store.openOn(vehicleId).map(WalkAroundStore.OpenWalkAround::id);
     }

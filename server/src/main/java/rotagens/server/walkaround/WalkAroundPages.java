@@ -43,7 +43,7 @@ import rotagens.server.walkaround.WalkAroundViews.WalkAroundEntryView;
 import rotagens.server.walkaround.WalkAroundViews.WalkAroundStopView;
 import rotagens.server.walkaround.WalkAroundViews.WalkAroundView;
 
-/** How a walk-round looks: every stop with what is known, what is entered, and what the rules say of both together. */
+/** How a walk-around looks: every stop with what is known, what is entered, and what the rules say of both together. */
 @Component
 class WalkAroundPages {
 
@@ -55,7 +55,7 @@ class WalkAroundPages {
         this.photos = photos;
     }
 
-    /** A walk-round as it stands. */
+    /** A walk-around as it stands. */
     WalkAroundView view(OpenWalkAround openWalkAround, VehicleAssessment vehicleAssessment, Units units) {
         Map<Long, Stored> entries = store.entries(openWalkAround.id());
         Map<Long, List<PhotoView>> taken = photos.ofWalkRound(openWalkAround.id()).stream()
@@ -270,30 +270,25 @@ class WalkAroundPages {
             if (entry == null || state.at(position).tire().isEmpty()) {
                 continue;
             }
-            EntryValues entryValues = entry.figures();
-            state = taken(vehicleAssessment, state, position, entry);
+            state = FactIntake.withEntered(
+                    state,
+                    position,
+                    facts(entry, vehicleAssessment.today()),
+                    vehicleAssessment.policy(),
+                    vehicleAssessment.today());
         }
         return state;
     }
 
-    private static VehicleState taken(
-            VehicleAssessment vehicleAssessment, VehicleState state, Position position, Stored entry) {
+    private static List<TireFact> facts(Stored entry, LocalDate today) {
         EntryValues entryValues = entry.figures();
         List<TireFact> facts = new ArrayList<>();
-        facts.add(new TireFact.Read(reading(vehicleAssessment.today(), entry.person(), entryValues)));
+        facts.add(new TireFact.Read(reading(today, entry.person(), entryValues)));
         entryValues
                 .found()
-                .forEach(one -> facts.add(
-                        new TireFact.Found(one.finding(), one.sidewall(), vehicleAssessment.today(), entry.person())));
-        entryValues
-                .fixed()
-                .forEach(one -> facts.add(new TireFact.Fixed(one, vehicleAssessment.today(), entry.person(), "")));
-        VehicleState now = state;
-        for (TireFact fact : facts) {
-            now = FactIntake.take(now, position, fact, vehicleAssessment.policy(), vehicleAssessment.today())
-                    .after();
-        }
-        return now;
+                .forEach(one -> facts.add(new TireFact.Found(one.finding(), one.sidewall(), today, entry.person())));
+        entryValues.fixed().forEach(one -> facts.add(new TireFact.Fixed(one, today, entry.person(), "")));
+        return facts;
     }
 
     /** What was read at one position, as core takes it. */

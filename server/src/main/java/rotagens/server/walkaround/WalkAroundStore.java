@@ -27,7 +27,7 @@ import rotagens.server.inspection.Readings;
 import rotagens.server.inspection.Readings.Found;
 import rotagens.server.inspection.Readings.Look;
 
-/** Walk-rounds and what has been entered in them so far. */
+/** Walk-arounds and what has been entered in them so far. */
 @Repository
 class WalkAroundStore {
 

@@ -11,7 +11,7 @@ import rotagens.core.inspection.WalkAroundScope;
 import rotagens.core.wear.TreadInterval;
 import rotagens.server.fleet.AssessmentView;
 
-/** The shapes a walk-round has on the wire. */
+/** The shapes a walk-around has on the wire. */
 final class WalkAroundViews {
 
     private WalkAroundViews() {}
@@ -178,11 +178,11 @@ final class WalkAroundViews {
     /** How much is to be looked at, as a choice. */
     record WalkAroundScopeView(WalkAroundScope scope, String title, String covers) {}
 
-    /** How a walk-round is started. */
+    /** How a walk-around is started. */
     record StartWalkAroundRequest(@Nullable WalkAroundScope scope) {}
 
     /**
-     * A walk-round, or what is taken along to start one out of reach of the server.
+     * A walk-around, or what is taken along to start one out of reach of the server.
      *
      * @param id 0 while it isn't started
      */

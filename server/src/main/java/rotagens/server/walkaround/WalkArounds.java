@@ -43,7 +43,7 @@ import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
 /**
- * Walking round a vehicle: one open walk-round a vehicle, saved position by position, written to the history when it is
+ * Walking round a vehicle: one open walk-around a vehicle, saved position by position, written to the history when it is
  * finished.
  */
 @Service
@@ -92,7 +92,7 @@ class WalkArounds {
         this.clock = clock;
     }
 
-    /** Starts a walk-round, or opens the one that is under way with the scope it was started with. */
+    /** Starts a walk-around, or opens the one that is under way with the scope it was started with. */
     @Transactional
     public WalkAroundView start(long vehicleId, WalkAroundScope scope, Units units) {
         changeTracker.draftsOnly();
@@ -179,7 +179,7 @@ class WalkArounds {
                 photos.add(id, vehicleAssessment.placeId(vehicleAssessment.position(code)), picture, people.me()));
     }
 
-    /** Takes a photo away again while the walk-round is open. */
+    /** Takes a photo away again while the walk-around is open. */
     @Transactional
     public void dropPhoto(long id, long photo) {
         changeTracker.draftsOnly();

@@ -1,5 +1,5 @@
 /**
- * One open walk-round a vehicle, drafts by position, finishing.
+ * One open walk-around a vehicle, drafts by position, finishing.
  *
  * <p>Not here: no reading is written but through facts.
  */

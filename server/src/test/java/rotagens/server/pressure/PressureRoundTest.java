@@ -79,9 +79,10 @@ class PressureRoundTest {
         JsonNode loss = api.get("/api/vehicles/{id}/loss", api.vehicle("LC-04")).body();
         JsonNode tire = loss.get(loss.size() - 1);
         assertThat(tire.path("position").asString()).isEqualTo("1R");
-        assertThat(tire.path("isLeak").asBoolean())
+        assertThat(tire.path("kind").asString())
                 .as("what was lost before the fill stays a leak")
-                .isTrue();
+                .isEqualTo("LEAK");
+        assertThat(tire.path("statement").asString()).contains("isn’t cleared by air");
         assertThat(tire.path("gas").asString()).isEqualTo("NITROGEN");
         assertThat(tire.path("points").get(0).path("filled").asBoolean()).isTrue();
         gauge("LC-04", "1R", "{\"before\":\"109\",\"after\":\"110\",\"parkedHours\":\"12\",\"gas\":\"air\"}");

@@ -14,7 +14,7 @@ import rotagens.server.Api.Answer;
 import rotagens.server.ServerTest;
 import tools.jackson.databind.JsonNode;
 
-/** What a walk-round covers beside the figures: scope, gauges, both sidewalls, looks without a gauge, what is left out. */
+/** What a walk-around covers beside the figures: scope, gauges, both sidewalls, looks without a gauge, what is left out. */
 @ServerTest
 class WholeWalkTest {
 

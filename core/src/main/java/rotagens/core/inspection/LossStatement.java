@@ -1,0 +1,64 @@
+package rotagens.core.inspection;
+
+import rotagens.core.alert.AlertKind;
+import rotagens.core.measure.Message;
+import rotagens.core.pressure.PressureLoss;
+
+/**
+ * What the loss of air of one tire comes to, in one sentence. What is open against the tire speaks first: a rate that is normal
+ * since the last fill doesn't make a leak normal that nobody repaired.
+ */
+public record LossStatement(Kind kind, Message statement) {
+
+    /** What it is, worst first. */
+    public enum Kind {
+        LEAK,
+        SUSPECTED_LEAK,
+        /** Faster than normal, but too little or too short a time to call it more. */
+        FAST,
+        /** Without temperatures it may be a leak or the weather. */
+        UNCERTAIN,
+        NORMAL,
+        /** Fewer than two cold readings since the last fill. */
+        UNKNOWN
+    }
+
+    /** From a tire's cold readings since its last fill and its open alerts. Never {@code NORMAL} while either leak is open. */
+    public static LossStatement of(TireState state) {
+        PressureLoss.Loss loss = state.loss();
+        if (loss.isLeak()) {
+            return new LossStatement(
+                    Kind.LEAK, Message.of("A leak: look at valve core, stem, bead, and for a puncture."));
+        }
+        if (state.alerts().open(AlertKind.LEAK).isPresent()) {
+            return new LossStatement(
+                    Kind.LEAK,
+                    Message.of(
+                            "A leak on file isn’t cleared by air: look at valve core, stem, bead, and for a puncture."));
+        }
+        if (loss.isSuspected() || state.alerts().open(AlertKind.SUSPECTED_LEAK).isPresent()) {
+            return new LossStatement(
+                    Kind.SUSPECTED_LEAK,
+                    Message.of("Too quick a drop to be called normal. Check again, and look at core, stem and bead."));
+        }
+        if (loss.worst().isEmpty()) {
+            return new LossStatement(
+                    Kind.UNKNOWN,
+                    Message.of(
+                            "One cold reading since the last fill: the rate isn’t known yet; {}% a month is reckoned with.",
+                            Math.round(PressureLoss.NORMAL_MONTHLY * 100)));
+        }
+        if (loss.worst().filter(PressureLoss::mayBeWeather).isPresent()) {
+            return new LossStatement(
+                    Kind.UNCERTAIN,
+                    Message.of(
+                            "Without the temperature of each reading this may be weather. Note it at the next gauge."));
+        }
+        return loss.isNormal()
+                ? new LossStatement(
+                        Kind.NORMAL, Message.of("A normal rate; that is no reason to leave it uncorrected."))
+                : new LossStatement(
+                        Kind.FAST,
+                        Message.of("Faster than a normal rate, in too short a time to call it a leak. Check again."));
+    }
+}
