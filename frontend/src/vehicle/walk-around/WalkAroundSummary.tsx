@@ -116,10 +116,10 @@ export function WalkAroundSummary({
           Resolve it there first.
         </Alert>
       )}
-      {waits && (
+      {waits && stuck.length === 0 && (
         <Alert severity="info" sx={{ mb: 2 }}>
-          No connection to the server. Everything is saved on this device. The walk-around finishes automatically when
-          the server is available. <Link to="/offline">Show what waits to upload</Link>
+          Waiting to upload. Everything is saved on this device. The walk-around finishes automatically when the server
+          is available. <Link to="/offline">Show what waits to upload</Link>
         </Alert>
       )}
       {missing.length + lacking.length > 0 && (

@@ -42,7 +42,7 @@ class OfflineIT extends OnDemoFleet {
         assertThat(page.getByText(Pattern.compile("^[0-9]+ on this device$"))).isVisible();
     }
 
-    static Locator walkRound(Page page, String unit) {
+    static Locator walkAround(Page page, String unit) {
         return page.getByRole(AriaRole.ROW)
                 .filter(new Locator.FilterOptions().setHasText(unit))
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Walk-around"));
@@ -55,7 +55,7 @@ class OfflineIT extends OnDemoFleet {
         Page page = installed(TECHNICIAN);
         takeAlong(page, product.address());
         network(page, false);
-        walkRound(page, "VN-01").click();
+        walkAround(page, "VN-01").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("1L steer left")))
                 .isVisible();
         page.getByLabel("Tire pressure").fill("30");
@@ -99,7 +99,7 @@ class OfflineIT extends OnDemoFleet {
         Page away = installed(TECHNICIAN);
         takeAlong(away, product.address());
         network(away, false);
-        walkRound(away, "SH-02").click();
+        walkAround(away, "SH-02").click();
         away.getByLabel("Tire pressure").fill("70");
         assertThat(away.getByText("saved on this device", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();

@@ -108,7 +108,7 @@ class ScreenshotsIT {
         OnDemoFleet.signIn(phone, "Rafe Halloran, technician");
         OfflineIT.takeAlong(phone, product.address());
         phone.context().setOffline(true);
-        OfflineIT.walkRound(phone, "SH-02").click();
+        OfflineIT.walkAround(phone, "SH-02").click();
         phone.getByLabel("Tire pressure").fill("61");
         assertThat(phone.getByText("saved on this device", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();

@@ -90,7 +90,7 @@ class WearIT extends OnDemoFleet {
     @Test
     @DisplayName(
             "a walk-around on a phone takes pressure and tread from the gauges, several places, and a reason for the rest")
-    void walkRoundWithGauges() {
+    void walkAroundWithGauges() {
         Page phone = chromium.open(product.at("/vehicles/{SP-02}"), 390, 844);
         signIn(phone, "Rafe Halloran, technician");
         button(phone, "Start walk-around").click();

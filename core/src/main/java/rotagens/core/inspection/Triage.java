@@ -3,7 +3,6 @@ package rotagens.core.inspection;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -56,8 +55,6 @@ public record Triage(Optional<Message> first, List<Step> steps) {
 
     private static final double DRIFTS_PSI = 10;
     private static final double UNEVEN_32NDS = 2;
-    private static final Set<Symptom> PULLS =
-            EnumSet.of(Symptom.PULL_LEFT, Symptom.PULL_RIGHT, Symptom.STEERING_WHEEL_OFF_CENTER);
 
     /** What to check for a symptom, with the figures of a vehicle. */
     public static Triage of(
@@ -94,11 +91,6 @@ public record Triage(Optional<Message> first, List<Step> steps) {
             case WARNING_LAMP, SOFT_TIRE -> List.of(Check.PRESSURES, Check.THRESHOLD, Check.STRIKE);
             case STRUCK -> List.of(Check.STRIKE, Check.PRESSURES, Check.ALIGNMENT, Check.JOINTS);
         };
-    }
-
-    /** Whether a symptom is a pull: 10 psi low on one side does that. */
-    public static boolean isPull(Symptom symptom) {
-        return PULLS.contains(symptom);
     }
 
     private static Step pressures(VehicleState vehicle, Policy policy, LocalDate today) {

@@ -1,7 +1,6 @@
 package rotagens.core.planning;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,16 +23,7 @@ public final class Bundles {
      * @param lifted wheels that come off once instead of several times
      */
     public record Bundle(
-            List<DueItem> items, List<DueItem> forward, LocalDate day, int minutes, int saved, List<String> lifted) {
-
-        /** How many days the furthest piece of work is brought forward. */
-        public long mostDaysEarly() {
-            return forward.stream()
-                    .mapToLong(item -> ChronoUnit.DAYS.between(day, item.due()))
-                    .max()
-                    .orElse(0);
-        }
-    }
+            List<DueItem> items, List<DueItem> forward, LocalDate day, int minutes, int saved, List<String> lifted) {}
 
     private Bundles() {}
 

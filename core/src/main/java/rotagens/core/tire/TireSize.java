@@ -55,12 +55,7 @@ public sealed interface TireSize {
     /** Overall diameter when new; empty for inch truck sizes, whose notation doesn't give it. */
     Optional<Length> overallDiameter();
 
-    /** Overall diameter with so much tread gone: twice the lost depth less than new. */
-    default Optional<Length> wornDiameter(TreadDepth original, TreadDepth present) {
-        return overallDiameter().map(fresh -> worn(fresh, original, present));
-    }
-
-    /** A diameter that isn't in the notation, from the maker's data, with so much tread gone. */
+    /** An overall diameter with so much tread gone: twice the lost depth less than new. */
     static Length worn(Length fresh, TreadDepth original, TreadDepth present) {
         double lostInches = 2 * (original.thirtySeconds() - present.thirtySeconds()) / 32;
         return Length.ofInches(fresh.inches() - lostInches);

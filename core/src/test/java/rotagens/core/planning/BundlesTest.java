@@ -48,7 +48,6 @@ class BundlesTest {
         assertThat(visit.saved()).isEqualTo(60);
         assertThat(visit.lifted()).containsExactly("1L");
         assertThat(visit.forward()).extracting(DueItem::workType).containsExactly(WorkType.REPLACE_SENSOR);
-        assertThat(visit.mostDaysEarly()).isEqualTo(10);
     }
 
     @Test

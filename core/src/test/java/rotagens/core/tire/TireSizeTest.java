@@ -47,8 +47,7 @@ class TireSizeTest {
         TireSize size = TireSize.parse("275/70R22.5");
         assertThat(size.overallDiameter().orElseThrow().mm()).isCloseTo(956.5, within(0.01));
         assertThat(size.overallDiameter().orElseThrow().inches()).isCloseTo(37.66, within(0.005));
-        assertThat(size.wornDiameter(TreadDepth.of32nds(18), TreadDepth.of32nds(10))
-                        .orElseThrow()
+        assertThat(TireSize.worn(size.overallDiameter().orElseThrow(), TreadDepth.of32nds(18), TreadDepth.of32nds(10))
                         .inches())
                 .isCloseTo(37.16, within(0.005));
         assertThat(TireSize.parse("11R22.5").overallDiameter()).isEmpty();

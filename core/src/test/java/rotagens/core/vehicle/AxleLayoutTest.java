@@ -25,7 +25,7 @@ class AxleLayoutTest {
 
     @Test
     @DisplayName("the walk goes down the left side, across the back, up the right side, duals outer first, spares last")
-    void walkRound() {
+    void walkAround() {
         assertThat(COACH.walkAroundOrder())
                 .extracting(Position::code)
                 .containsExactly("1L", "2LO", "2LI", "3L", "3R", "2RO", "2RI", "1R", "S1");

@@ -40,7 +40,7 @@ class VehiclePages {
     private final TireStore tireStore;
     private final ReadingLog facts;
     private final People people;
-    private final OpenWalkArounds walkRounds;
+    private final OpenWalkArounds walkArounds;
 
     VehiclePages(
             FleetAssessor fleetAssessor,
@@ -48,13 +48,13 @@ class VehiclePages {
             TireStore tireStore,
             ReadingLog facts,
             People people,
-            OpenWalkArounds walkRounds) {
+            OpenWalkArounds walkArounds) {
         this.fleetAssessor = fleetAssessor;
         this.jobs = jobs;
         this.tireStore = tireStore;
         this.facts = facts;
         this.people = people;
-        this.walkRounds = walkRounds;
+        this.walkArounds = walkArounds;
     }
 
     @Transactional(readOnly = true)
@@ -82,7 +82,7 @@ class VehiclePages {
                 loadState(vehicleAssessment),
                 onFile.retiredAt().isPresent(),
                 vehicleAssessment.verdict(),
-                walkRounds.openOn(id).orElse(null),
+                walkArounds.openOn(id).orElse(null),
                 AxleDiagramView.of(vehicleAssessment, units),
                 onFile.facts().layout().positions().stream()
                         .map(position -> row(vehicleAssessment, position, units))

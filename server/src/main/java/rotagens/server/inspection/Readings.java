@@ -51,7 +51,7 @@ import rotagens.server.storage.generated.tables.records.ReadingRecord;
 public class Readings {
 
     /** Where and by whom something is recorded; one of walk-around and job may be null. */
-    public record Entry(long tireId, long placeId, Instant at, long personId, Long walkRoundId, Long jobId) {}
+    public record Entry(long tireId, long placeId, Instant at, long personId, Long walkAroundId, Long jobId) {}
 
     /**
      * What was read.
@@ -492,7 +492,7 @@ public class Readings {
         row.setPurity(values.look().purity().isEmpty() ? null : values.look().purity());
         row.setPressureGaugeId(values.pressure().isPresent() ? values.look().pressureGauge() : null);
         row.setTreadGaugeId(values.tread().isEmpty() ? null : values.look().treadGauge());
-        row.setWalkAroundId(entry.walkRoundId());
+        row.setWalkAroundId(entry.walkAroundId());
         row.setJobId(entry.jobId());
         return row;
     }
@@ -519,7 +519,7 @@ public class Readings {
                         .set(FINDING.SIDEWALL, found.stored())
                         .set(FINDING.FOUND_AT, entry.at())
                         .set(FINDING.PERSON_ID, entry.personId())
-                        .set(FINDING.WALK_AROUND_ID, entry.walkRoundId())
+                        .set(FINDING.WALK_AROUND_ID, entry.walkAroundId())
                         .set(FINDING.JOB_ID, entry.jobId())
                         .execute();
             }

@@ -4,15 +4,12 @@ import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
 import rotagens.server.integration.TelematicsImport.SimulatedFileView;
 import rotagens.server.integration.TelematicsImport.TelematicsImportView;
-import rotagens.server.integration.WeatherForecast.ColdestMorningRequest;
 import rotagens.server.integration.WeatherForecast.ColdestMorningView;
 
 @RestController
@@ -40,12 +37,6 @@ class IntegrationController {
     @GetMapping("/api/vehicles/{id}/coldest-morning")
     ColdestMorningView getColdestMorning(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return weatherForecast.coldest(id, units);
-    }
-
-    @PutMapping("/api/weather")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void setColdestMorning(@RequestParam(defaultValue = "US") Units units, @RequestBody ColdestMorningRequest form) {
-        weatherForecast.type(form, units);
     }
 
     @PostMapping("/api/simulators/forecast")

@@ -13,20 +13,14 @@ import rotagens.core.measure.Temperature;
 import rotagens.core.measure.Units;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.web.InputValidator;
 
-/** The coldest morning expected at a yard within a week, from a forecast or typed by hand. */
+/** The coldest morning expected at a yard within a week, from a forecast. */
 @Service
 class WeatherForecast {
 
     /** @param day empty while no forecast is on file */
     record ColdestMorningView(
             String yard, @Nullable LocalDate day, @Nullable String temperature) {}
-
-    record ColdestMorningRequest(
-            @Nullable String yard,
-            @Nullable LocalDate day,
-            @Nullable String temperature) {}
 
     private static final int DAYS = 7;
 
@@ -60,21 +54,6 @@ class WeatherForecast {
                 .map(row ->
                         new ColdestMorningView(yard, row.value1(), row.value2().format(units)))
                 .orElse(new ColdestMorningView(yard, null, null));
-    }
-
-    /** One morning by hand. */
-    @Transactional
-    public void type(ColdestMorningRequest form, Units units) {
-        changeTracker.draftsOnly();
-        InputValidator wrong = new InputValidator();
-        Long yard = form.yard() == null
-                ? null
-                : db.select(YARD.ID).from(YARD).where(YARD.NAME.eq(form.yard())).fetchOne(YARD.ID);
-        wrong.unless(yard != null, "yard", "Choose the yard.");
-        wrong.unless(form.day() != null, "day", "Choose the day.");
-        var temperature = wrong.required("temperature", form.temperature(), text -> Temperature.parse(text, units));
-        wrong.refuseIfWrong();
-        put(yard, form.day(), temperature.orElseThrow());
     }
 
     /** The simulated forecast: a week of mornings for every yard, colder toward the turn of the year, the same for a day. */

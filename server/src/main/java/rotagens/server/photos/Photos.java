@@ -51,8 +51,8 @@ public class Photos {
 
     /** Keeps a photo at a place of a walk-around. Its file is on disk before its line is. */
     @Transactional
-    public Photo add(long walkRoundId, long placeId, byte[] file, long personId) {
-        Condition here = PHOTO.WALK_AROUND_ID.eq(walkRoundId).and(PHOTO.POSITION_ID.eq(placeId));
+    public Photo add(long walkAroundId, long placeId, byte[] file, long personId) {
+        Condition here = PHOTO.WALK_AROUND_ID.eq(walkAroundId).and(PHOTO.POSITION_ID.eq(placeId));
         if (db.fetchCount(PHOTO, here) >= MOST_AT_A_PLACE) {
             throw ProblemException.field(
                     "photo", "There are " + MOST_AT_A_PLACE + " photos of this position already. Remove one first.");
@@ -61,7 +61,7 @@ public class Photos {
         PhotoImage photoImage = keep(file, name, false);
         forgetUnlessCommitted(name);
         long id = db.insertInto(PHOTO)
-                .set(PHOTO.WALK_AROUND_ID, walkRoundId)
+                .set(PHOTO.WALK_AROUND_ID, walkAroundId)
                 .set(PHOTO.POSITION_ID, placeId)
                 .set(PHOTO.FILE, name)
                 .set(PHOTO.WIDTH, photoImage.width())
@@ -142,8 +142,8 @@ public class Photos {
 
     /** All photos of a walk-around. */
     @Transactional(readOnly = true)
-    public List<Photo> ofWalkRound(long walkRoundId) {
-        return photos(PHOTO.WALK_AROUND_ID.eq(walkRoundId));
+    public List<Photo> ofWalkAround(long walkAroundId) {
+        return photos(PHOTO.WALK_AROUND_ID.eq(walkAroundId));
     }
 
     /** All photos of a tire from finished walk-arounds, newest first. */
@@ -172,17 +172,17 @@ public class Photos {
 
     /** The photos of a place belong to the tire that was there. */
     @Transactional
-    public void belongTo(long walkRoundId, long placeId, long tireId) {
+    public void belongTo(long walkAroundId, long placeId, long tireId) {
         db.update(PHOTO)
                 .set(PHOTO.TIRE_ID, tireId)
-                .where(PHOTO.WALK_AROUND_ID.eq(walkRoundId), PHOTO.POSITION_ID.eq(placeId))
+                .where(PHOTO.WALK_AROUND_ID.eq(walkAroundId), PHOTO.POSITION_ID.eq(placeId))
                 .execute();
     }
 
     /** Takes a photo away; whether its walk-around is still open is the caller's to know. */
     @Transactional
-    public void drop(long walkRoundId, long id) {
-        String name = file(id, PHOTO.WALK_AROUND_ID.eq(walkRoundId));
+    public void drop(long walkAroundId, long id) {
+        String name = file(id, PHOTO.WALK_AROUND_ID.eq(walkAroundId));
         db.deleteFrom(PHOTO).where(PHOTO.ID.eq(id)).execute();
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override

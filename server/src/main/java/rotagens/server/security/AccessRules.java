@@ -63,7 +63,6 @@ final class AccessRules {
             new Rule(DELETE, "/api/calendar/feeds/{id}", COORDINATOR),
             new Rule(POST, "/api/calendar/bookings", COORDINATOR),
             new Rule(POST, "/api/telematics/read", COORDINATOR),
-            new Rule(PUT, "/api/weather", TECHNICIAN),
             new Rule(POST, "/api/outlook", VIEWER),
             new Rule(POST, "/api/outlook/vehicles/{id}/timelines", VIEWER),
             new Rule(POST, "/api/outlook/accept", COORDINATOR),

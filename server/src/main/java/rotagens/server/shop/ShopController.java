@@ -4,8 +4,6 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -33,26 +31,23 @@ import rotagens.server.web.IdempotentRequests;
 @RestController
 class ShopController {
 
-    private final Schedule getSchedule;
+    private final Schedule schedule;
     private final ShopSetupStore setups;
     private final ScheduleProposals scheduleProposals;
     private final VehicleBookings vehicleBookings;
     private final IdempotentRequests idempotentRequests;
-    private final TransactionTemplate writing;
 
     ShopController(
             Schedule schedule,
             ShopSetupStore setups,
             ScheduleProposals scheduleProposals,
             VehicleBookings vehicleBookings,
-            IdempotentRequests idempotentRequests,
-            PlatformTransactionManager transactions) {
-        this.getSchedule = schedule;
+            IdempotentRequests idempotentRequests) {
+        this.schedule = schedule;
         this.setups = setups;
         this.scheduleProposals = scheduleProposals;
         this.vehicleBookings = vehicleBookings;
         this.idempotentRequests = idempotentRequests;
-        this.writing = new TransactionTemplate(transactions);
     }
 
     @GetMapping("/api/shop/schedule")
@@ -60,7 +55,7 @@ class ShopController {
             @RequestParam(required = false) @Nullable LocalDate from,
             @RequestParam(defaultValue = "1") int weeks,
             @RequestParam(defaultValue = "US") Units units) {
-        return getSchedule.view(from, weeks, units);
+        return schedule.view(from, weeks, units);
     }
 
     @PutMapping("/api/shop/jobs/{id}/slot")
@@ -69,13 +64,13 @@ class ShopController {
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader("If-Match") String seen,
             @RequestBody SetJobSlotRequest wanted) {
-        return getSchedule.place(id, EntityVersion.seen(seen), wanted, units);
+        return schedule.place(id, EntityVersion.seen(seen), wanted, units);
     }
 
     /** Why a job stands on its day, and what stops an earlier one. */
     @GetMapping("/api/shop/jobs/{id}/explanation")
     SlotExplanationView explainJobSlot(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
-        return getSchedule.why(id, units);
+        return schedule.why(id, units);
     }
 
     @GetMapping("/api/shop/setup")
@@ -113,10 +108,7 @@ class ShopController {
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return idempotentRequests.write(
-                key,
-                List.of("accept plan"),
-                AcceptedScheduleView.class,
-                () -> scheduleProposals.accept(writing, units));
+                key, List.of("accept plan"), AcceptedScheduleView.class, () -> scheduleProposals.accept(units));
     }
 
     @PostMapping("/api/shop/bookings")

@@ -33,10 +33,6 @@ public class SimulatedGauge {
         return page;
     }
 
-    boolean isPaired(long personId) {
-        return pages.containsKey(personId);
-    }
-
     /** Pressed on a valve: the page gets the figure. False where no page is paired. */
     boolean press(long personId, String figure) {
         return send(personId, "reading", figure);

@@ -58,7 +58,7 @@ class WalkAroundPages {
     /** A walk-around as it stands. */
     WalkAroundView view(OpenWalkAround openWalkAround, VehicleAssessment vehicleAssessment, Units units) {
         Map<Long, Stored> entries = store.entries(openWalkAround.id());
-        Map<Long, List<PhotoView>> taken = photos.ofWalkRound(openWalkAround.id()).stream()
+        Map<Long, List<PhotoView>> taken = photos.ofWalkAround(openWalkAround.id()).stream()
                 .collect(Collectors.groupingBy(
                         Photos.Photo::placeId, Collectors.mapping(WalkAroundPages::view, Collectors.toList())));
         VehicleState state = openWalkAround.finishedAt() == null

@@ -165,13 +165,13 @@ class WalkAroundStore {
                 .execute();
     }
 
-    Map<Long, Stored> entries(long walkRoundId) {
+    Map<Long, Stored> entries(long walkAroundId) {
         Map<Long, Stored> byPlace = new HashMap<>();
         db.select(WALK_AROUND_ENTRY.asterisk(), PERSON.NAME)
                 .from(WALK_AROUND_ENTRY)
                 .join(PERSON)
                 .on(PERSON.ID.eq(WALK_AROUND_ENTRY.PERSON_ID))
-                .where(WALK_AROUND_ENTRY.WALK_AROUND_ID.eq(walkRoundId))
+                .where(WALK_AROUND_ENTRY.WALK_AROUND_ID.eq(walkAroundId))
                 .forEach(row -> byPlace.put(
                         row.get(WALK_AROUND_ENTRY.POSITION_ID),
                         new Stored(
@@ -208,9 +208,9 @@ class WalkAroundStore {
         return byPlace;
     }
 
-    void save(long walkRoundId, Stored entry) {
+    void save(long walkAroundId, Stored entry) {
         var row = db.newRecord(WALK_AROUND_ENTRY);
-        row.setWalkAroundId(walkRoundId);
+        row.setWalkAroundId(walkAroundId);
         row.setPositionId(entry.placeId());
         row.setVersion(entry.version());
         row.setPersonId(entry.personId());
@@ -237,7 +237,7 @@ class WalkAroundStore {
         } else {
             db.update(WALK_AROUND_ENTRY)
                     .set(row)
-                    .where(WALK_AROUND_ENTRY.WALK_AROUND_ID.eq(walkRoundId))
+                    .where(WALK_AROUND_ENTRY.WALK_AROUND_ID.eq(walkAroundId))
                     .and(WALK_AROUND_ENTRY.POSITION_ID.eq(entry.placeId()))
                     .execute();
         }

@@ -115,7 +115,6 @@ class AccessRulesTest {
             Map.entry("POST /api/simulators/gauge/reading", "TECHNICIAN"),
             Map.entry("POST /api/simulators/gauge/disconnect", "TECHNICIAN"),
             Map.entry("GET /api/calendar/feeds", "COORDINATOR"),
-            Map.entry("PUT /api/weather", "TECHNICIAN"),
             Map.entry("POST /api/simulators/telematics", "TECHNICIAN"),
             Map.entry("POST /api/simulators/forecast", "TECHNICIAN"),
             Map.entry("POST /api/outlook", "VIEWER"),

@@ -162,6 +162,9 @@ class ShopTest {
         coordinator.put(
                 "/api/jobs/" + moved.path("id").asLong() + "/date", "{\"day\":\"2026-12-04\"}", "If-Match", "\"1\"");
         assertThat(coordinator.post("/api/shop/proposal/accept", "{}").text()).contains("Propose again");
+        assertThat(coordinator.get("/api/shop/proposal").body().path("jobs"))
+                .as("what was refused is still there to look at")
+                .hasSize(1);
         JsonNode stays = scheduled(moved.path("id").asLong());
         assertThat(stays.path("day").asString()).isEqualTo("2026-12-04");
         assertThat(stays.path("bay").asString("none")).isEqualTo("none");

@@ -35,7 +35,7 @@ import rotagens.server.shop.solver.PlannedJob.Slot;
 public final class ShopSolver {
 
     /** Rounds of the search; between two of them progress is told and a stop is heard. */
-    public static final int ROUNDS = Integer.getInteger("ro", 4);
+    public static final int ROUNDS = 4;
 
     /** Moves tried for each job. */
     public static final int TRIES_PER_JOB = 1_000;
