@@ -45,7 +45,7 @@ export function provisional(
   units: Units = 'US',
 ): Provisional {
   const says: Provisional['says'] = []
-  const stands = (standing: Schemas['StandingView'] | undefined) => {
+  const stands = (standing: Schemas['RestVerdictView'] | undefined) => {
     if (standing && standing.verdict !== 'GOOD') says.push({ verdict: standing.verdict, words: standing.statement })
   }
   stands(stop.bands.rest)

@@ -11,32 +11,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.util.function.SingletonSupplier;
 import rotagens.core.alert.CornerAlert;
-import rotagens.core.fact.Finding;
 import rotagens.core.fact.InForce;
-import rotagens.core.fact.Reading;
-import rotagens.core.fact.Verdict;
-import rotagens.core.inspection.Assessment;
 import rotagens.core.inspection.FactIntake;
-import rotagens.core.inspection.TireAssessor;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.measure.Distance;
-import rotagens.core.measure.Pressure;
-import rotagens.core.planning.DueItem;
-import rotagens.core.planning.DueWorkFinder;
 import rotagens.core.policy.Policy;
-import rotagens.core.pressure.CurrentCapacity;
 import rotagens.core.pressure.PressureInputs;
-import rotagens.core.pressure.RunFlat;
-import rotagens.core.pressure.TargetPressure;
 import rotagens.core.pressure.VehiclePressures;
-import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.OdometerHistory;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.WearRate;
@@ -48,107 +34,10 @@ import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.InstalledTire;
 import rotagens.server.vehicle.CornerRecords;
 import rotagens.server.vehicle.VehicleStore;
-import rotagens.server.web.ProblemException;
 
 /** Puts together what the rules need of a vehicle from its records, and has it judged as of today. */
 @Service
 public class FleetAssessor {
-
-    /**
-     * A vehicle as it stands today.
-     *
-     * @param fitted the tire on file at each position that has one
-     * @param verdict the worst of its tires
-     * @param dueOnce works out {@link #due()} and keeps it
-     */
-    public record VehicleAssessment(
-            VehicleStore.OnFile onFile,
-            VehicleState state,
-            Map<Position, InstalledTire> fitted,
-            Map<Position, Assessment> judgements,
-            Verdict verdict,
-            VehiclePressures pressures,
-            Policy policy,
-            LocalDate today,
-            Supplier<List<DueItem>> dueOnce) {
-
-        /** Has a vehicle's facts judged. */
-        static VehicleAssessment of(
-                VehicleStore.OnFile onFile,
-                VehicleState state,
-                Map<Position, InstalledTire> installedTire,
-                Policy policy,
-                LocalDate today) {
-            VehiclePressures pressures = state.pressures(policy, today);
-            Map<Position, Assessment> assessments = TireAssessor.judge(state, pressures, policy, today);
-            return new VehicleAssessment(
-                    onFile,
-                    state,
-                    installedTire,
-                    assessments,
-                    Assessment.worst(List.copyOf(assessments.values())),
-                    pressures,
-                    policy,
-                    today,
-                    SingletonSupplier.of(() -> DueWorkFinder.on(state, assessments, pressures, policy, today)));
-        }
-
-        /** The same facts as another policy would judge them. */
-        VehicleAssessment under(Policy other) {
-            return of(onFile, state, fitted, other, today);
-        }
-
-        /** Everything that falls due by the forecast's horizon, most urgent first; worked out once, when first asked for. */
-        public List<DueItem> due() {
-            return dueOnce.get();
-        }
-
-        /** The cold pressure the tire at a position should have. */
-        public TargetPressure target(Position position, TireModel tire) {
-            return pressures.targetAt(position, tire, policy.of(onFile.facts().vehicleClass()));
-        }
-
-        /** The policy as it holds for the tire at a position. */
-        public Policy.ClassPolicy policyAt(Position position) {
-            return state.policyAt(policy, state.at(position));
-        }
-
-        /** What one axle may carry at the pressures measured now. */
-        public CurrentCapacity carryNow(int axle) {
-            Map<Position, CurrentCapacity.CheckedTire> checkedTire = new HashMap<>();
-            state.tires().forEach((position, tire) -> checkedTire.put(position, gauged(tire)));
-            return CurrentCapacity.of(
-                    onFile.facts(),
-                    axle,
-                    state.models(),
-                    checkedTire,
-                    state.facts().charts());
-        }
-
-        private CurrentCapacity.CheckedTire gauged(TireState tire) {
-            Optional<Pressure> target = tire.tire()
-                    .flatMap(here -> target(tire.position(), here.model()).pressure());
-            Optional<Pressure> cold = tire.lastCold().flatMap(Reading::pressure);
-            boolean ranLow = tire.open().stream().anyMatch(open -> open.finding() == Finding.RUN_FLAT)
-                    || cold.isPresent()
-                            && target.filter(goal -> RunFlat.isRunFlat(cold.get(), goal))
-                                    .isPresent();
-            return new CurrentCapacity.CheckedTire(cold, ranLow);
-        }
-
-        /** The place with a code, refusing what the vehicle doesn't have. */
-        public Position position(String code) {
-            return onFile.places().keySet().stream()
-                    .filter(position -> position.code().equals(code))
-                    .findFirst()
-                    .orElseThrow(() -> ProblemException.notFound("This vehicle has no position "
-                            + (code == null || code.length() > 8 ? "with that name" : code) + "."));
-        }
-
-        public long placeId(Position position) {
-            return onFile.places().get(position);
-        }
-    }
 
     private final VehicleStore vehicleStore;
     private final TireStore tireStore;
@@ -177,7 +66,7 @@ public class FleetAssessor {
 
     @Transactional(readOnly = true)
     public List<VehicleAssessment> all() {
-        return standing(vehicleStore.all(), null);
+        return assessed(vehicleStore.all(), null);
     }
 
     /** How many vehicles are on file. */
@@ -188,10 +77,10 @@ public class FleetAssessor {
 
     @Transactional(readOnly = true)
     public VehicleAssessment get(long vehicleId) {
-        return standing(List.of(vehicleStore.get(vehicleId)), vehicleId).get(0);
+        return assessed(List.of(vehicleStore.get(vehicleId)), vehicleId).get(0);
     }
 
-    private List<VehicleAssessment> standing(List<VehicleStore.OnFile> onFile, Long vehicleId) {
+    private List<VehicleAssessment> assessed(List<VehicleStore.OnFile> onFile, Long vehicleId) {
         Map<Long, OdometerHistory> runs = vehicleStore.runs();
         return judged(
                 onFile,

@@ -13,11 +13,11 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.core.policy.Policy;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.cache.ChangeTracker.Stale;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 
 /** The whole fleet as it stands, kept; after a change only the vehicles it touched are loaded and judged again. */
 @Service
@@ -70,11 +70,11 @@ public class FleetCache {
     }
 
     /**
-     * One vehicle, as the last commit left it. Nobody waits here for the whole fleet: where that has to be judged again, or just
-     * is, the one is loaded alone. A write that has changed the vehicle itself asks {@link FleetAssessor#get}, which sees it.
+     * One vehicle: as the last commit left it, and inside a write as that write has left it so far. Nobody waits here for the
+     * whole fleet: where that has to be judged again, or just is, the one is loaded alone.
      */
     public VehicleAssessment get(long vehicleId) {
-        if (lock.tryLock()) {
+        if (!isWriting() && lock.tryLock()) {
             try {
                 if (!changeTracker.farReaching() && LocalDate.now(clock).equals(day)) {
                     bringUpToDate();
@@ -88,6 +88,11 @@ public class FleetCache {
             }
         }
         return fleetAssessor.get(vehicleId);
+    }
+
+    private static boolean isWriting() {
+        return TransactionSynchronizationManager.isActualTransactionActive()
+                && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
     }
 
     private void bringUpToDate() {
@@ -131,7 +136,7 @@ public class FleetCache {
     }
 
     private void keep(VehicleAssessment vehicleAssessment) {
-        byUnit.put(vehicleAssessment.onFile().facts().unit(), vehicleAssessment);
-        byId.put(vehicleAssessment.onFile().id(), vehicleAssessment);
+        byUnit.put(vehicleAssessment.unit(), vehicleAssessment);
+        byId.put(vehicleAssessment.id(), vehicleAssessment);
     }
 }

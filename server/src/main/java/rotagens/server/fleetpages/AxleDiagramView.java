@@ -18,7 +18,7 @@ import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleRole;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.GrooveDepths;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.VehicleAssessment;
 
 /**
  * What the axle plan draws: axles from the front, and a mark for every tire. Shares run from 0 to 1, so that the page lays out
@@ -70,7 +70,7 @@ record AxleDiagramView(List<AxleView> axles, int spares, List<TireMark> tires) {
     private static final double PRESSURE_SCALE = 1.25;
 
     static AxleDiagramView of(VehicleAssessment vehicleAssessment, Units units) {
-        List<Axle> axles = vehicleAssessment.onFile().facts().layout().axles();
+        List<Axle> axles = vehicleAssessment.layout().axles();
         List<AxleView> axleViews = java.util.stream.IntStream.rangeClosed(1, axles.size())
                 .mapToObj(number -> new AxleView(
                         number,
@@ -84,7 +84,7 @@ record AxleDiagramView(List<AxleView> axles, int spares, List<TireMark> tires) {
                 .toList();
         return new AxleDiagramView(
                 axleViews,
-                vehicleAssessment.onFile().facts().layout().spares(),
+                vehicleAssessment.layout().spares(),
                 vehicleAssessment.judgements().entrySet().stream()
                         .map(one -> mark(vehicleAssessment, one.getKey(), one.getValue(), units))
                         .toList());
@@ -96,7 +96,7 @@ record AxleDiagramView(List<AxleView> axles, int spares, List<TireMark> tires) {
         Policy.ClassPolicy policy = vehicleAssessment.policyAt(position);
         return new TireMark(
                 position.code(),
-                vehicleAssessment.onFile().facts().layout().nameOf(position),
+                vehicleAssessment.layout().nameOf(position),
                 assessment.verdict(),
                 assessment.reasons().stream()
                         .findFirst()
@@ -117,7 +117,7 @@ record AxleDiagramView(List<AxleView> axles, int spares, List<TireMark> tires) {
                 .flatMap(tire -> tire.model().originalDepth())
                 .map(TreadDepth::thirtySeconds)
                 .orElse(DEEP_32NDS);
-        TreadLimits limits = TreadLimits.at(vehicleAssessment.onFile().facts(), state.position(), policy);
+        TreadLimits limits = TreadLimits.at(vehicleAssessment.vehicle(), state.position(), policy);
         return new TreadMark(
                 share(grooveDepths.get().outer(), full),
                 share(grooveDepths.get().center(), full),
@@ -158,8 +158,7 @@ record AxleDiagramView(List<AxleView> axles, int spares, List<TireMark> tires) {
         return state.tire()
                 .flatMap(tire -> tire.dotWeek())
                 .map(made -> {
-                    double limit =
-                            LimitDates.ageLimitYears(vehicleAssessment.onFile().facts(), state.position(), policy);
+                    double limit = LimitDates.ageLimitYears(vehicleAssessment.vehicle(), state.position(), policy);
                     return new AgeMark(
                             Math.floor(made.ageYears(vehicleAssessment.today()) * 10) / 10, limit, made.marked());
                 })

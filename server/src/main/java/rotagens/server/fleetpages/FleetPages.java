@@ -20,8 +20,8 @@ import rotagens.core.planning.DueGroup;
 import rotagens.core.planning.DueItem;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.server.cache.ChangeTracker;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.fleetpages.FleetController.DueParts;
 import rotagens.server.fleetpages.FleetController.FleetGroup;
 import rotagens.server.fleetpages.FleetController.FleetPart;
@@ -71,8 +71,8 @@ class FleetPages {
                     due,
                     FleetPages.parts(due.entries()),
                     FleetPages.states(all),
-                    distinct(all, one -> one.onFile().yard()),
-                    distinct(all, one -> one.onFile().facts().vehicleClass()));
+                    distinct(all, one -> one.yard()),
+                    distinct(all, one -> one.vehicleClass()));
         }
     }
 
@@ -126,19 +126,17 @@ class FleetPages {
         List<DueList.Entry> lines = fleetQuery.everything()
                 ? known.due().entries()
                 : known.due().entries().stream()
-                        .filter(entry -> fits(entry.standing(), fleetQuery))
+                        .filter(entry -> fits(entry.assessment(), fleetQuery))
                         .filter(entry -> text.isEmpty() || entry.statement(text, units))
                         .toList();
         Set<Long> withLines = new HashSet<>();
         if (!text.isEmpty()) {
-            lines.forEach(entry -> withLines.add(entry.standing().onFile().id()));
+            lines.forEach(entry -> withLines.add(entry.assessment().id()));
         }
-        Function<VehicleAssessment, String> group = fleetQuery.byClass()
-                ? one -> one.onFile().facts().vehicleClass()
-                : one -> one.onFile().yard();
+        Function<VehicleAssessment, String> group =
+                fleetQuery.byClass() ? one -> one.vehicleClass() : one -> one.yard();
         List<VehicleAssessment> vehicles = fitting.stream()
-                .filter(one ->
-                        says(one, text) || withLines.contains(one.onFile().id()))
+                .filter(one -> says(one, text) || withLines.contains(one.id()))
                 .sorted(Comparator.comparing(group))
                 .toList();
         Map<String, Integer> groups = new LinkedHashMap<>();
@@ -164,9 +162,7 @@ class FleetPages {
                                 .map(entry -> known.due().view(entry, units))
                                 .toList(),
                 known.vehicles().stream()
-                        .mapToInt(one -> one.policy()
-                                .of(one.onFile().facts().vehicleClass())
-                                .days(PolicyNumber.FORECAST_DAYS))
+                        .mapToInt(one -> one.policy().of(one.vehicleClass()).days(PolicyNumber.FORECAST_DAYS))
                         .max()
                         .orElse((int) PolicyNumber.FORECAST_DAYS.defaultValue()));
     }
@@ -209,7 +205,7 @@ class FleetPages {
     private static DueParts parts(List<DueList.Entry> lines) {
         Map<DueGroup, Integer> parts = new EnumMap<>(DueGroup.class);
         lines.forEach(
-                line -> parts.merge(DueGroup.of(line.item(), line.standing().today()), 1, Integer::sum));
+                line -> parts.merge(DueGroup.of(line.item(), line.assessment().today()), 1, Integer::sum));
         return new DueParts(
                 parts.getOrDefault(DueGroup.DO_NOT_OPERATE, 0),
                 parts.getOrDefault(DueGroup.DUE_NOW, 0),

@@ -25,8 +25,8 @@ import rotagens.core.planning.DueItem;
 import rotagens.core.planning.WorkType;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.vehicle.Position;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.policy.PolicySettingRequest;
 import rotagens.server.policy.PolicyStore;
 
@@ -76,18 +76,18 @@ class PolicyPreviewController {
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody PolicySettingRequest typed) {
         PolicySettingRequest.Read read = typed.read(number, false);
-        Map<Long, VehicleAssessment> now = fleet.all().stream()
-                .collect(Collectors.toMap(one -> one.onFile().id(), Function.identity()));
+        Map<Long, VehicleAssessment> now =
+                fleet.all().stream().collect(Collectors.toMap(one -> one.id(), Function.identity()));
         List<ChangedVerdictView> changedVerdictView = new ArrayList<>();
         List<MovedDue> moved = new ArrayList<>();
         for (VehicleAssessment then : fleet.under(policyStore.with(number, read.scope(), read.value()))) {
-            moved.addAll(moved(now.get(then.onFile().id()), then));
+            moved.addAll(moved(now.get(then.id()), then));
             then.judgements().forEach((position, judged) -> {
-                Assessment before = now.get(then.onFile().id()).judgements().get(position);
+                Assessment before = now.get(then.id()).judgements().get(position);
                 if (before.verdict() != judged.verdict()) {
                     changedVerdictView.add(new ChangedVerdictView(
-                            then.onFile().id(),
-                            then.onFile().facts().unit(),
+                            then.id(),
+                            then.unit(),
                             position.code(),
                             before.verdict(),
                             judged.verdict(),
@@ -136,8 +136,8 @@ class PolicyPreviewController {
         }
         return lines.entrySet().stream()
                 .map(one -> new MovedDue(
-                        then.onFile().id(),
-                        then.onFile().facts().unit(),
+                        then.id(),
+                        then.unit(),
                         one.getKey().kind().label(),
                         one.getValue(),
                         one.getKey().before(),

@@ -18,8 +18,8 @@ import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.GrooveDepths;
 import rotagens.server.fleet.AssessmentView;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.fleetpages.FleetController.HistoryEntryView;
 import rotagens.server.fleetpages.FleetController.PositionRow;
 import rotagens.server.fleetpages.FleetController.VehicleView;
@@ -35,7 +35,7 @@ import rotagens.server.walkaround.OpenWalkArounds;
 @Service
 class VehiclePages {
 
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final Jobs jobs;
     private final TireStore tireStore;
     private final ReadingLog facts;
@@ -43,13 +43,13 @@ class VehiclePages {
     private final OpenWalkArounds walkArounds;
 
     VehiclePages(
-            FleetAssessor fleetAssessor,
+            FleetCache fleet,
             Jobs jobs,
             TireStore tireStore,
             ReadingLog facts,
             People people,
             OpenWalkArounds walkArounds) {
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.jobs = jobs;
         this.tireStore = tireStore;
         this.facts = facts;
@@ -59,7 +59,7 @@ class VehiclePages {
 
     @Transactional(readOnly = true)
     VehicleView vehicle(long id, Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
+        VehicleAssessment vehicleAssessment = fleet.get(id);
         var onFile = vehicleAssessment.onFile();
         return new VehicleView(
                 vehicleAssessment.today(),
@@ -111,7 +111,7 @@ class VehiclePages {
                 .orElse(null);
         return new PositionRow(
                 position.code(),
-                vehicleAssessment.onFile().facts().layout().nameOf(position),
+                vehicleAssessment.layout().nameOf(position),
                 installedTire.map(here -> here.tire().id()).orElse(null),
                 installedTire.flatMap(InstalledTire::number).orElse(null),
                 installedTire.map(here -> here.tire().model().title()).orElse(null),
@@ -144,7 +144,7 @@ class VehiclePages {
 
     @Transactional(readOnly = true)
     List<HistoryEntryView> ledger(long vehicleId, Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         Map<Long, String> names = people.all().stream().collect(Collectors.toMap(Person::id, Person::name));
         Map<Long, String> places = new HashMap<>();
         vehicleAssessment.onFile().places().forEach((position, id) -> places.put(id, position.code()));

@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import rotagens.core.measure.Units;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.importexport.Imports;
 import rotagens.server.importexport.Imports.OdometersTaken;
 

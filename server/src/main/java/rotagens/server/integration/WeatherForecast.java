@@ -12,7 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Temperature;
 import rotagens.core.measure.Units;
 import rotagens.server.cache.ChangeTracker;
-import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.fleet.FleetCache;
 
 /** The coldest morning expected at a yard within a week, from a forecast. */
 @Service
@@ -25,20 +25,20 @@ class WeatherForecast {
     private static final int DAYS = 7;
 
     private final DSLContext db;
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final ChangeTracker changeTracker;
     private final Clock clock;
 
-    WeatherForecast(DSLContext db, FleetAssessor fleetAssessor, ChangeTracker changeTracker, Clock clock) {
+    WeatherForecast(DSLContext db, FleetCache fleet, ChangeTracker changeTracker, Clock clock) {
         this.db = db;
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.changeTracker = changeTracker;
         this.clock = clock;
     }
 
     @Transactional(readOnly = true)
     public ColdestMorningView coldest(long vehicleId, Units units) {
-        String yard = fleetAssessor.get(vehicleId).onFile().yard();
+        String yard = fleet.get(vehicleId).yard();
         LocalDate today = LocalDate.now(clock);
         return db
                 .select(COLDEST_MORNING.MORNING_DATE, COLDEST_MORNING.TEMPERATURE)

@@ -28,7 +28,7 @@ import rotagens.core.vehicle.Position.DualSlot;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.core.vehicle.Sensor;
 import rotagens.core.vehicle.WheelSpec;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.gauges.Gauges;
 import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
@@ -89,7 +89,7 @@ class JobSheetInputLoader {
                     position, task, modelId, vehicleAssessment, wheels, condemned.contains(jobItemView.position())));
         }
         return new JobSheetInputs(
-                vehicleAssessment.onFile().facts().isLight(),
+                vehicleAssessment.vehicle().isLight(),
                 work,
                 tags(work),
                 Optional.ofNullable(sheet.getTireChangerId())
@@ -99,13 +99,12 @@ class JobSheetInputLoader {
                         .toList(),
                 Boolean.TRUE.equals(sheet.getIsNitrogen()),
                 vehicleWork.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", vehicleWork)),
-                vehicleAssessment.policy().of(vehicleAssessment.onFile().facts().vehicleClass()),
+                vehicleAssessment.policy().of(vehicleAssessment.vehicleClass()),
                 wrenches(vehicleAssessment));
     }
 
     private List<StepInput.TorqueInput.TorqueWrench> wrenches(VehicleAssessment vehicleAssessment) {
-        Policy.ClassPolicy policy =
-                vehicleAssessment.policy().of(vehicleAssessment.onFile().facts().vehicleClass());
+        Policy.ClassPolicy policy = vehicleAssessment.policy().of(vehicleAssessment.vehicleClass());
         return gauges.all().stream()
                 .filter(one -> !one.retired() && one.gauge().type() == Gauge.Type.TORQUE)
                 .map(one -> new StepInput.TorqueInput.TorqueWrench(
@@ -123,7 +122,7 @@ class JobSheetInputLoader {
             List<WheelJob> work,
             List<String> vehicleWork) {
         if (jobItemView.workType() == WorkType.RETORQUE) {
-            vehicleAssessment.onFile().facts().layout().positions().stream()
+            vehicleAssessment.layout().positions().stream()
                     .filter(position -> position instanceof OnAxle on && on.dualSlot() != DualSlot.INNER)
                     .forEach(position ->
                             work.add(wheel(position, WheelTask.RETORQUE, null, vehicleAssessment, wheels, false)));
@@ -161,16 +160,16 @@ class JobSheetInputLoader {
         Optional<Pressure> target =
                 model.flatMap(known -> vehicleAssessment.target(position, known).pressure());
         Optional<Pressure> maximum = model.flatMap(known -> MaximumPressure.at(
-                        vehicleAssessment.onFile().facts(), position, known, vehicleAssessment.policyAt(position))
+                        vehicleAssessment.vehicle(), position, known, vehicleAssessment.policyAt(position))
                 .map(MaximumPressure::pressure));
         return new WheelJob(
                 position,
-                vehicleAssessment.onFile().facts().layout().nameOf(position),
+                vehicleAssessment.layout().nameOf(position),
                 task,
                 model,
                 diameter(modelId, model),
                 wheels.getOrDefault(position, WheelSpec.UNKNOWN),
-                vehicleAssessment.onFile().facts().sensorAt(position).map(Sensor::location),
+                vehicleAssessment.vehicle().sensorAt(position).map(Sensor::location),
                 target,
                 maximum,
                 task == WheelTask.WHEEL_OFF || WheelJob.suspect(state),

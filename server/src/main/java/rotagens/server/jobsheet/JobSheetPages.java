@@ -18,8 +18,8 @@ import rotagens.core.jobsheet.ValveClock;
 import rotagens.core.measure.Torque;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.jobsheet.JobSheetStore.Status;
 import rotagens.server.jobsheet.JobSheetStore.StepRecord;
 import rotagens.server.jobsheet.JobSheetViews.FieldOption;
@@ -92,7 +92,7 @@ class JobSheetPages {
     }
 
     private final Jobs jobs;
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final JobSheetStore store;
     private final JobSheetInputLoader facts;
     private final TireChangerStore tireChangerStore;
@@ -100,13 +100,13 @@ class JobSheetPages {
 
     JobSheetPages(
             Jobs jobs,
-            FleetAssessor fleetAssessor,
+            FleetCache fleet,
             JobSheetStore store,
             JobSheetInputLoader facts,
             TireChangerStore tireChangerStore,
             People people) {
         this.jobs = jobs;
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.store = store;
         this.facts = facts;
         this.tireChangerStore = tireChangerStore;
@@ -122,7 +122,7 @@ class JobSheetPages {
             fresh.setIsTireDemountedForSensor(false);
             return fresh;
         });
-        VehicleAssessment vehicle = fleetAssessor.get(jobView.vehicleId());
+        VehicleAssessment vehicle = fleet.get(jobView.vehicleId());
         StepRecords stepRecords = StepRecords.of(store.marks(jobId));
         JobSheetInputs known = facts.of(jobView, record, vehicle, stepRecords.condemned());
         return new OpenedSheet(jobView, record, known, JobSheet.of(known), stepRecords, vehicle);
@@ -190,8 +190,7 @@ class JobSheetPages {
                 step.code().title(),
                 step.position().map(Position::code).orElse(null),
                 step.position()
-                        .map(position ->
-                                here.vehicle().onFile().facts().layout().nameOf(position))
+                        .map(position -> here.vehicle().layout().nameOf(position))
                         .orElse(null),
                 step.does().in(units),
                 step.caution().map(caution -> caution.in(units)).orElse(null),

@@ -21,8 +21,8 @@ import rotagens.core.jobsheet.VisitEntryType;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
 import rotagens.server.cache.ChangeTracker;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.jobsheet.JobSheetViews.FieldOption;
 import rotagens.server.jobsheet.JobSheetViews.FieldView;
 import rotagens.server.people.People;
@@ -89,7 +89,7 @@ class ShopVisits {
 
     private final DSLContext db;
     private final Jobs jobs;
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final Photos photos;
     private final People people;
     private final ChangeTracker changeTracker;
@@ -99,7 +99,7 @@ class ShopVisits {
     ShopVisits(
             DSLContext db,
             Jobs jobs,
-            FleetAssessor fleetAssessor,
+            FleetCache fleet,
             Photos photos,
             People people,
             ChangeTracker changeTracker,
@@ -108,7 +108,7 @@ class ShopVisits {
         this.json = json;
         this.db = db;
         this.jobs = jobs;
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.photos = photos;
         this.people = people;
         this.changeTracker = changeTracker;
@@ -118,7 +118,7 @@ class ShopVisits {
     @Transactional(readOnly = true)
     ShopVisitView view(long jobId, Units units) {
         JobView jobView = jobs.get(jobId);
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(jobView.vehicleId());
+        VehicleAssessment vehicleAssessment = fleet.get(jobView.vehicleId());
         List<Stored> lines = lines(jobId);
         return new ShopVisitView(
                 jobId,
@@ -143,7 +143,7 @@ class ShopVisits {
                         .toList(),
                 lines.stream().map(Stored::line).toList(),
                 compared(lines),
-                vehicleAssessment.onFile().facts().layout().positions().stream()
+                vehicleAssessment.layout().positions().stream()
                         .map(position -> onVehicle(vehicleAssessment, position, units))
                         .toList(),
                 jobs.ofVehicle(jobView.vehicleId()).stream()
@@ -159,7 +159,7 @@ class ShopVisits {
                 Optional.ofNullable(vehicleAssessment.fitted().get(position));
         return new InstalledTireView(
                 position.code(),
-                vehicleAssessment.onFile().facts().layout().nameOf(position),
+                vehicleAssessment.layout().nameOf(position),
                 installedTire.map(one -> one.tire().model().title()).orElse(null),
                 installedTire.flatMap(InstalledTire::dotCode).orElse(null),
                 installedTire

@@ -28,8 +28,8 @@ import rotagens.core.measure.Units;
 import rotagens.core.planning.DueItem;
 import rotagens.core.planning.WorkType;
 import rotagens.core.vehicle.Position;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.importexport.CsvText;
 import rotagens.server.purchasing.OrderNeeds;
 
@@ -183,7 +183,7 @@ class MonthlyReports {
     private @Nullable Double centsAMile(List<VehicleAssessment> vehicleAssessments, Instant to) {
         double miles = vehicleAssessments.stream()
                 .mapToDouble(vehicleAssessment ->
-                        vehicleAssessment.onFile().facts().milesPerDay().orElse(0) * DAYS_A_YEAR)
+                        vehicleAssessment.vehicle().milesPerDay().orElse(0) * DAYS_A_YEAR)
                 .sum();
         long cents = spent(to.minus(java.time.Duration.ofDays((long) DAYS_A_YEAR)), to);
         return cents == 0 || miles < 1 ? null : Math.round(cents / miles * 100) / 100.0;

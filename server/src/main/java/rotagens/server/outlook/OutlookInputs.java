@@ -29,7 +29,7 @@ import rotagens.core.rotation.LaborCosts;
 import rotagens.core.tire.DotCode;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.WearRate;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore;
 
@@ -71,9 +71,7 @@ class OutlookInputs {
         int unpriced = 0;
         int wearUnknown = 0;
         for (VehicleAssessment vehicleAssessment : vehicleAssessments) {
-            Policy.ClassPolicy policy = vehicleAssessment
-                    .policy()
-                    .of(vehicleAssessment.onFile().facts().vehicleClass());
+            Policy.ClassPolicy policy = vehicleAssessment.policy().of(vehicleAssessment.vehicleClass());
             List<InstalledTire> installedTires = new ArrayList<>();
             for (Map.Entry<Position, TireStore.InstalledTire> one :
                     vehicleAssessment.fitted().entrySet()) {
@@ -85,12 +83,12 @@ class OutlookInputs {
                 wearUnknown += installedTire.perDay() == 0 && one.getKey() instanceof Position.OnAxle ? 1 : 0;
                 installedTires.add(installedTire);
             }
-            LaborCosts laborCosts = LaborCosts.on(vehicleAssessment.onFile().facts(), vehicleAssessment.policy());
+            LaborCosts laborCosts = LaborCosts.on(vehicleAssessment.vehicle(), vehicleAssessment.policy());
             vehicles.add(new OutlookVehicle(
-                    vehicleAssessment.onFile().id(),
-                    vehicleAssessment.onFile().facts().unit(),
-                    vehicleAssessment.onFile().facts().vehicleClass(),
-                    vehicleAssessment.onFile().yard(),
+                    vehicleAssessment.id(),
+                    vehicleAssessment.unit(),
+                    vehicleAssessment.vehicleClass(),
+                    vehicleAssessment.yard(),
                     installedTires,
                     laborCosts.liftMinutes(),
                     laborCosts.mountMinutes(),
@@ -120,7 +118,7 @@ class OutlookInputs {
             TireStore.InstalledTire installedTire,
             Optional<Money> price,
             WhatIf whatIf) {
-        var vehicle = vehicleAssessment.onFile().facts();
+        var vehicle = vehicleAssessment.vehicle();
         TireState state = vehicleAssessment.state().at(position);
         LocalDate today = vehicleAssessment.today();
         Policy.ClassPolicy policy = vehicleAssessment.policyAt(position);

@@ -18,8 +18,8 @@ import rotagens.core.outlook.OutlookTotals;
 import rotagens.core.outlook.OutlookVehicle;
 import rotagens.core.outlook.ReplacementStrategy;
 import rotagens.core.vehicle.Position;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.importexport.CsvText;
 import rotagens.server.outlook.OutlookInputs.Gathered;
 import rotagens.server.outlook.OutlookInputs.WhatIf;
@@ -56,13 +56,11 @@ class OutlookService {
 
     List<VehicleAssessment> asked(OutlookRequest ask) {
         return fleet.all().stream()
-                .filter(vehicleAssessment -> ask.vehicleId() == null
-                        || ask.vehicleId().equals(vehicleAssessment.onFile().id()))
-                .filter(vehicleAssessment -> blank(ask.vehicleClass())
-                        || ask.vehicleClass()
-                                .equals(vehicleAssessment.onFile().facts().vehicleClass()))
-                .filter(vehicleAssessment -> blank(ask.yard())
-                        || ask.yard().equals(vehicleAssessment.onFile().yard()))
+                .filter(vehicleAssessment ->
+                        ask.vehicleId() == null || ask.vehicleId().equals(vehicleAssessment.id()))
+                .filter(vehicleAssessment ->
+                        blank(ask.vehicleClass()) || ask.vehicleClass().equals(vehicleAssessment.vehicleClass()))
+                .filter(vehicleAssessment -> blank(ask.yard()) || ask.yard().equals(vehicleAssessment.yard()))
                 .toList();
     }
 
@@ -217,7 +215,7 @@ class OutlookService {
                 replacementStrategy,
                 today,
                 today.plusYears(YEARS),
-                vehicleAssessments.get(0).onFile().facts().layout().positions().stream()
+                vehicleAssessments.get(0).layout().positions().stream()
                         .filter(position -> outlookResult.vehicle().spots().stream()
                                 .anyMatch(installedTire ->
                                         installedTire.position().equals(position)))

@@ -21,8 +21,8 @@ import rotagens.core.tire.DotWeek;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.server.cache.ChangeTracker;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.importexport.QrCode;
 import rotagens.server.tire.TireStore.InstalledTire;
 import rotagens.server.vehicleevent.VehicleEventStore;
@@ -33,17 +33,13 @@ class VehiclePdfs {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
 
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final VehicleEventStore history;
     private final ChangeTracker changeTracker;
     private final PdfRenderer pdfRenderer;
 
-    VehiclePdfs(
-            FleetAssessor fleetAssessor,
-            VehicleEventStore history,
-            ChangeTracker changeTracker,
-            PdfRenderer pdfRenderer) {
-        this.fleetAssessor = fleetAssessor;
+    VehiclePdfs(FleetCache fleet, VehicleEventStore history, ChangeTracker changeTracker, PdfRenderer pdfRenderer) {
+        this.fleet = fleet;
         this.history = history;
         this.changeTracker = changeTracker;
         this.pdfRenderer = pdfRenderer;
@@ -53,10 +49,10 @@ class VehiclePdfs {
     @GetMapping(value = "/api/vehicles/{id}/pdf/dot-sheet.pdf", produces = "application/pdf")
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> printDotSheet(@PathVariable long id) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
+        VehicleAssessment vehicleAssessment = fleet.get(id);
         Map<Position, List<String>> under = new LinkedHashMap<>();
         StringBuilder rows = new StringBuilder();
-        for (Position position : vehicleAssessment.onFile().facts().layout().positions()) {
+        for (Position position : vehicleAssessment.layout().positions()) {
             Optional<InstalledTire> installedTire =
                     Optional.ofNullable(vehicleAssessment.fitted().get(position));
             Optional<DotWeek> made = installedTire.flatMap(one -> one.tire().dotWeek());
@@ -87,7 +83,7 @@ class VehiclePdfs {
                     .append("</td></tr>");
         }
         String body = head(vehicleAssessment, "DOT sheet")
-                + SvgDrawings.axles(vehicleAssessment.onFile().facts().layout(), under)
+                + SvgDrawings.axles(vehicleAssessment.layout(), under)
                 + "<table><tr><th>Place</th><th>Tire</th><th>DOT code</th><th>Week begins</th><th>Age</th><th>Overall limit</th></tr>"
                 + rows
                 + "</table><p class=\"quiet\">Age runs from the Sunday of the DOT week, a retread’s from its casing’s."
@@ -104,9 +100,9 @@ class VehiclePdfs {
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> printPressureCard(
             @PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
+        VehicleAssessment vehicleAssessment = fleet.get(id);
         Map<Position, List<String>> under = new LinkedHashMap<>();
-        vehicleAssessment.onFile().facts().layout().positions().stream()
+        vehicleAssessment.layout().positions().stream()
                 .filter(OnAxle.class::isInstance)
                 .forEach(position -> under.put(
                         position,
@@ -118,15 +114,14 @@ class VehiclePdfs {
         under.forEach((position, lines) -> rows.append("<tr><td><b>")
                 .append(PdfRenderer.text(position.code()))
                 .append("</b></td><td>")
-                .append(PdfRenderer.text(
-                        vehicleAssessment.onFile().facts().layout().nameOf(position)))
+                .append(PdfRenderer.text(vehicleAssessment.layout().nameOf(position)))
                 .append("</td><td><b>")
                 .append(PdfRenderer.text(lines.get(0)))
                 .append("</b></td></tr>"));
         String state =
                 vehicleAssessment.state().facts().currentLoadState().state().label();
         String body = head(vehicleAssessment, "Cold tire pressures")
-                + SvgDrawings.axles(vehicleAssessment.onFile().facts().layout(), under)
+                + SvgDrawings.axles(vehicleAssessment.layout(), under)
                 + "<p class=\"large\">" + PdfRenderer.text("Set for load: " + state) + "</p><table>" + rows + "</table>"
                 + "<p class=\"caution\">Cold: parked at least 3 hours. A hot tire is never bled down."
                 + " At 80% of the target or less, cold or hot: never add air on the vehicle. Deflate, demount and inspect inside.</p>"
@@ -134,7 +129,7 @@ class VehiclePdfs {
                 + "<p class=\"quiet\">"
                 + PdfRenderer.text("As of " + DAY.format(vehicleAssessment.today())
                         + ". Another load, size or model makes these pressures invalid. The vehicle’s placard: "
-                        + vehicleAssessment.onFile().facts().type().placardLocation() + ".")
+                        + vehicleAssessment.vehicle().type().placardLocation() + ".")
                 + "</p>";
         return answer(vehicleAssessment, "pressure-card", "Cold tire pressures", body);
     }
@@ -152,7 +147,7 @@ class VehiclePdfs {
     public ResponseEntity<byte[]> printDriverCard(
             @PathVariable long id, @RequestParam(defaultValue = "") String origin) {
         changeTracker.draftsOnly();
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
+        VehicleAssessment vehicleAssessment = fleet.get(id);
         String address = origin(origin) + "/report/" + history.code(id);
         List<String> symptoms = new ArrayList<>();
         for (Symptom symptom : Symptom.values()) {
@@ -166,7 +161,7 @@ class VehiclePdfs {
                 + "</p><p class=\"caution\">A soft tire, a bulge, or a pull: stop where it is safe, and call.</p>"
                 + "<p style=\"font-family:Stamped;font-size:8pt\">" + PdfRenderer.text(address)
                 + "</p></td></tr></table>"
-                + SvgDrawings.axles(vehicleAssessment.onFile().facts().layout(), Map.of());
+                + SvgDrawings.axles(vehicleAssessment.layout(), Map.of());
         return answer(vehicleAssessment, "report-card", "Driver’s report card", body);
     }
 
@@ -176,15 +171,15 @@ class VehiclePdfs {
     }
 
     private static String head(VehicleAssessment vehicleAssessment, String title) {
-        return "<h1>" + PdfRenderer.text(vehicleAssessment.onFile().facts().unit() + " " + title)
+        return "<h1>" + PdfRenderer.text(vehicleAssessment.unit() + " " + title)
                 + "</h1><div class=\"quiet\">"
-                + PdfRenderer.text(vehicleAssessment.onFile().description() + " · "
-                        + vehicleAssessment.onFile().yard() + " yard · front is up, left is the driver’s left")
+                + PdfRenderer.text(vehicleAssessment.onFile().description() + " · " + vehicleAssessment.yard()
+                        + " yard · front is up, left is the driver’s left")
                 + "</div>";
     }
 
     private ResponseEntity<byte[]> answer(VehicleAssessment vehicleAssessment, String name, String title, String body) {
-        String unit = vehicleAssessment.onFile().facts().unit();
+        String unit = vehicleAssessment.unit();
         return PdfRenderer.answer(
                 name + "-" + unit + ".pdf",
                 pdfRenderer.pdf(

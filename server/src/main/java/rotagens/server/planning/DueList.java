@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueItem;
 import rotagens.core.planning.Postponement;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.planning.JobViews.DueItemView;
 import rotagens.server.planning.JobViews.NewJobView;
 
@@ -20,11 +20,11 @@ import rotagens.server.planning.JobViews.NewJobView;
 public final class DueList {
 
     /** One piece of work of one vehicle. */
-    public record Entry(VehicleAssessment standing, DueItem item) {
+    public record Entry(VehicleAssessment assessment, DueItem item) {
 
         /** Whether any word a technician might look for holds this text, in lower case. */
         public boolean statement(String text, Units units) {
-            var vehicle = standing.onFile();
+            var vehicle = assessment.onFile();
             return Stream.concat(
                             Stream.of(
                                     vehicle.facts().unit(),
@@ -38,7 +38,7 @@ public final class DueList {
     }
 
     private static final Comparator<Entry> ORDER = Comparator.comparing(Entry::item, DueItem.MOST_URGENT_FIRST)
-            .thenComparing(entry -> entry.standing().onFile().facts().unit());
+            .thenComparing(entry -> entry.assessment().unit());
 
     private final List<Entry> entries;
     private final Set<VehicleAssessment> vehicleAssessments;
@@ -54,7 +54,7 @@ public final class DueList {
             List<VehicleAssessment> vehicleAssessments,
             Map<String, NewJobView> newJobView,
             Map<String, Postponement> left) {
-        // By identity: a vehicle judged again is another standing, however alike.
+        // By identity: a vehicle judged again is another assessment, however alike.
         this.vehicleAssessments = Collections.newSetFromMap(new IdentityHashMap<>(vehicleAssessments.size() * 2));
         this.vehicleAssessments.addAll(vehicleAssessments);
         List<Entry> fresh = vehicleAssessments.stream()
@@ -72,7 +72,7 @@ public final class DueList {
     private List<Entry> merged(List<Entry> before, List<Entry> fresh) {
         List<Entry> kept = new ArrayList<>(before.size());
         for (Entry entry : before) {
-            if (vehicleAssessments.contains(entry.standing())) {
+            if (vehicleAssessments.contains(entry.assessment())) {
                 kept.add(entry);
             }
         }
@@ -95,6 +95,6 @@ public final class DueList {
     }
 
     public DueItemView view(Entry entry, Units units) {
-        return Jobs.line(entry.standing(), entry.item(), newJobView, left, units);
+        return Jobs.line(entry.assessment(), entry.item(), newJobView, left, units);
     }
 }

@@ -35,8 +35,8 @@ import rotagens.core.vehicle.Sensor;
 import rotagens.core.wear.GrooveDepths;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.facts.FactLog;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
 import rotagens.server.planning.JobStore.StoredItem;
@@ -79,7 +79,7 @@ public class JobCompletion {
 
     private final Jobs jobs;
     private final JobStore store;
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final TireStore tireStore;
     private final TireCatalog tireCatalog;
     private final FactLog facts;
@@ -94,7 +94,7 @@ public class JobCompletion {
     JobCompletion(
             Jobs jobs,
             JobStore store,
-            FleetAssessor fleetAssessor,
+            FleetCache fleet,
             TireStore tireStore,
             TireCatalog tireCatalog,
             FactLog facts,
@@ -108,7 +108,7 @@ public class JobCompletion {
         this.changeTracker = changeTracker;
         this.jobs = jobs;
         this.store = store;
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.tireStore = tireStore;
         this.tireCatalog = tireCatalog;
         this.facts = facts;
@@ -125,7 +125,7 @@ public class JobCompletion {
         JobRecord job = jobs.open(id, version);
         changeTracker.only(job.getVehicleId());
         Instant at = when(completeJobRequest.day());
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(job.getVehicleId());
+        VehicleAssessment vehicleAssessment = fleet.get(job.getVehicleId());
         List<StoredItem> items = store.items(List.of(id)).getOrDefault(id, List.of());
         Map<Long, ItemResult> itemResults = (completeJobRequest.results() == null
                         ? List.<ItemResult>of()
@@ -142,8 +142,7 @@ public class JobCompletion {
         rotation.of(id, vehicleAssessment, putOnRecord(read, vehicleAssessment, at), at);
         InputValidator inPlace = new InputValidator();
         // Everything a rotation moved is where it goes by now; loaded once, and only where one did.
-        Supplier<VehicleAssessment> moved = SingletonSupplier.of(
-                () -> fleetAssessor.get(vehicleAssessment.onFile().id()));
+        Supplier<VehicleAssessment> moved = SingletonSupplier.of(() -> fleet.get(vehicleAssessment.id()));
         for (Read one : read) {
             write(one, vehicleAssessment, moved, at, people.me(), id, inPlace, units);
             store.itemDone(one.item().id(), words(one, units));
@@ -345,7 +344,7 @@ public class JobCompletion {
         Torque.Unit scale = units == Units.US ? Torque.Unit.FT_LB : Torque.Unit.NM;
         Optional<Torque> set = typed.required(
                 at + "torque", itemResult.map(ItemResult::torque).orElse(""), text -> Torque.parse(text, scale));
-        register.stored(vehicleAssessment.onFile().id()).entry().wheels().values().stream()
+        register.stored(vehicleAssessment.id()).entry().wheels().values().stream()
                 .filter(wheel -> set.filter(one -> !wheel.agreesWith(one)).isPresent())
                 .findFirst()
                 .ifPresent(wheel -> typed.wrong(
@@ -400,7 +399,7 @@ public class JobCompletion {
             Units units) {
         if (one.position().isEmpty()) {
             if (one.item().workType() == WorkType.MOVE_VEHICLE) {
-                vehicleStore.moved(vehicleAssessment.onFile().id(), LocalDate.ofInstant(at, clock.getZone()));
+                vehicleStore.moved(vehicleAssessment.id(), LocalDate.ofInstant(at, clock.getZone()));
             }
             return;
         }
@@ -418,7 +417,7 @@ public class JobCompletion {
         }
         if (one.item().workType().requiredResult().contains(RequiredResult.NEW_TIRE)) {
             long tireId = fitNew(one, placeId, at, by, jobId);
-            refuseFigures(one, fleetAssessor.get(vehicleAssessment.onFile().id()), inPlace, units);
+            refuseFigures(one, fleet.get(vehicleAssessment.id()), inPlace, units);
             facts.record(
                     FactLog.Observation.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one)));
             return;

@@ -22,9 +22,9 @@ import rotagens.core.planning.Postponement;
 import rotagens.core.planning.WorkType;
 import rotagens.core.vehicle.Position;
 import rotagens.server.cache.ChangeTracker;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.ReasonView;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.people.People;
 import rotagens.server.people.People.Person;
 import rotagens.server.planning.JobStore.StoredItem;
@@ -47,7 +47,7 @@ public class Jobs {
     private static final int DONE_SHOWN = 100;
 
     private final JobStore store;
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final People people;
     private final ChangeTracker changeTracker;
     private final Clock clock;
@@ -55,7 +55,7 @@ public class Jobs {
 
     Jobs(
             JobStore store,
-            FleetAssessor fleetAssessor,
+            FleetCache fleet,
             People people,
             ChangeTracker changeTracker,
             Clock clock,
@@ -63,7 +63,7 @@ public class Jobs {
         this.postponements = postponements;
         this.changeTracker = changeTracker;
         this.store = store;
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.people = people;
         this.clock = clock;
     }
@@ -128,7 +128,7 @@ public class Jobs {
 
     private static List<DueItem> open(
             VehicleAssessment vehicleAssessment, Map<String, NewJobView> newJobView, Map<String, Postponement> left) {
-        long id = vehicleAssessment.onFile().id();
+        long id = vehicleAssessment.id();
         return vehicleAssessment.due().stream()
                 .filter(item -> scheduledOn(id, item, newJobView).isEmpty())
                 .filter(item -> Postponements.of(id, item, left).isEmpty())
@@ -142,7 +142,7 @@ public class Jobs {
         Map<String, Postponement> left = postponements.holding();
         return vehicleAssessments.stream()
                 .collect(Collectors.toMap(
-                        vehicleAssessment -> vehicleAssessment.onFile().id(),
+                        vehicleAssessment -> vehicleAssessment.id(),
                         vehicleAssessment -> open(vehicleAssessment, newJobView, left)));
     }
 
@@ -152,8 +152,8 @@ public class Jobs {
         Map<Long, List<DueItem>> open = open(vehicleAssessments);
         return vehicleAssessments.stream()
                 .flatMap(vehicleAssessment -> Bundles.of(
-                        vehicleAssessment.onFile().facts(),
-                        open.get(vehicleAssessment.onFile().id()),
+                        vehicleAssessment.vehicle(),
+                        open.get(vehicleAssessment.id()),
                         vehicleAssessment.policy(),
                         vehicleAssessment.today())
                         .map(bundle -> bundle(vehicleAssessment, bundle, units))
@@ -164,8 +164,8 @@ public class Jobs {
 
     private static BundleView bundle(VehicleAssessment vehicleAssessment, Bundles.Bundle bundle, Units units) {
         return new BundleView(
-                vehicleAssessment.onFile().id(),
-                vehicleAssessment.onFile().facts().unit(),
+                vehicleAssessment.id(),
+                vehicleAssessment.unit(),
                 bundle.day(),
                 bundle.items().stream().map(DueItem::key).toList(),
                 bundle.items().stream()
@@ -217,7 +217,7 @@ public class Jobs {
         Map<String, NewJobView> newJobView = store.scheduled();
         List<Long> jobs = new ArrayList<>();
         byVehicle.forEach((vehicleId, work) -> {
-            VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+            VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
             Map<String, DueItem> due = vehicleAssessment.due().stream()
                     .collect(Collectors.toMap(DueItem::key, Function.identity(), (first, second) -> first));
             long jobId = store.add(
@@ -229,12 +229,12 @@ public class Jobs {
             for (JobItemRequest one : work) {
                 DueItem item = due.get(one.key());
                 if (item == null || !item.workType().canBeScheduled()) {
-                    throw ProblemException.conflict("Something chosen on "
-                            + vehicleAssessment.onFile().facts().unit() + " is no longer due. Look at the list again.");
+                    throw ProblemException.conflict("Something chosen on " + vehicleAssessment.unit()
+                            + " is no longer due. Look at the list again.");
                 }
                 if (scheduledOn(vehicleId, item, newJobView).isPresent()) {
                     throw ProblemException.conflict(item.workType().label() + " on "
-                            + vehicleAssessment.onFile().facts().unit()
+                            + vehicleAssessment.unit()
                             + " is already on a day. Look at the list again.");
                 }
                 addItems(jobId, vehicleAssessment, item, units);
@@ -248,7 +248,7 @@ public class Jobs {
     @Transactional
     public long plan(long vehicleId, LocalDate day, String note, WorkType kind, Map<Position, String> reasonAt) {
         refuseDay(day);
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         long jobId = store.add(vehicleId, day, note, clock.instant(), people.me());
         reasonAt.forEach((position, reason) -> store.addItem(jobId, kind, vehicleAssessment.placeId(position), reason));
         return jobId;
@@ -315,7 +315,7 @@ public class Jobs {
     @Transactional
     public long scheduleItems(VehicleAssessment vehicleAssessment, LocalDate day, List<DueItem> items, Units units) {
         refuseDay(day);
-        long jobId = store.add(vehicleAssessment.onFile().id(), day, "", clock.instant(), people.me());
+        long jobId = store.add(vehicleAssessment.id(), day, "", clock.instant(), people.me());
         items.forEach(item -> addItems(jobId, vehicleAssessment, item, units));
         return jobId;
     }
@@ -379,12 +379,11 @@ public class Jobs {
                 store.items(jobs.stream().map(JobRecord::getId).toList());
         Map<Long, VehicleAssessment> vehicleAssessments =
                 jobs.stream().map(JobRecord::getVehicleId).distinct().count() > 3
-                        ? fleetAssessor.all().stream()
-                                .collect(Collectors.toMap(one -> one.onFile().id(), Function.identity()))
+                        ? fleet.all().stream().collect(Collectors.toMap(VehicleAssessment::id, Function.identity()))
                         : jobs.stream()
                                 .map(JobRecord::getVehicleId)
                                 .distinct()
-                                .collect(Collectors.toMap(Function.identity(), fleetAssessor::get));
+                                .collect(Collectors.toMap(Function.identity(), fleet::get));
         Map<Long, String> names = people.all().stream().collect(Collectors.toMap(Person::id, Person::name));
         return jobs.stream()
                 .map(job -> view(
@@ -401,8 +400,8 @@ public class Jobs {
                 job.getId(),
                 job.getVersion(),
                 job.getVehicleId(),
-                vehicleAssessment.onFile().facts().unit(),
-                vehicleAssessment.onFile().yard(),
+                vehicleAssessment.unit(),
+                vehicleAssessment.yard(),
                 job.getScheduledDate(),
                 job.getNote(),
                 names.get(job.getCreatedById()),
@@ -418,8 +417,7 @@ public class Jobs {
                 item.workType(),
                 item.workType().label(),
                 item.code(),
-                position.map(here -> vehicleAssessment.onFile().facts().layout().nameOf(here))
-                        .orElse(null),
+                position.map(here -> vehicleAssessment.layout().nameOf(here)).orElse(null),
                 item.reason(),
                 item.workType().requiredResult(),
                 Optional.ofNullable(item.plannedModelId())

@@ -21,8 +21,8 @@ import rotagens.core.measure.Units;
 import rotagens.core.planning.DueItem;
 import rotagens.core.planning.Postponement;
 import rotagens.server.cache.ChangeTracker;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.people.People;
 import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
@@ -40,14 +40,14 @@ public class Postponements {
             @Nullable String reason) {}
 
     private final DSLContext db;
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final People people;
     private final ChangeTracker changeTracker;
     private final Clock clock;
 
-    Postponements(DSLContext db, FleetAssessor fleetAssessor, People people, ChangeTracker changeTracker, Clock clock) {
+    Postponements(DSLContext db, FleetCache fleet, People people, ChangeTracker changeTracker, Clock clock) {
         this.db = db;
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.people = people;
         this.changeTracker = changeTracker;
         this.clock = clock;
@@ -98,7 +98,7 @@ public class Postponements {
     @Transactional
     void leave(long vehicleId, PostponeRequest wanted, Units units) {
         changeTracker.only();
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         DueItem item = vehicleAssessment.due().stream()
                 .filter(one -> one.key().equals(wanted.key()))
                 .findFirst()

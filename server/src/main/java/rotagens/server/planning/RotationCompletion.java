@@ -7,7 +7,7 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import rotagens.core.planning.FollowUp;
 import rotagens.core.planning.WorkType;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.people.People;
 import rotagens.server.planning.PlannedMoves.Plan;
 import rotagens.server.tire.TireStore;
@@ -45,9 +45,8 @@ class RotationCompletion {
     private void followUps(Plan plan, VehicleAssessment before, Instant at) {
         LocalDate today = LocalDate.now(clock);
         LocalDate retorque = FollowUp.retorque(
-                LocalDate.ofInstant(at, clock.getZone()),
-                before.onFile().facts().milesPerDay());
-        long vehicle = before.onFile().id();
+                LocalDate.ofInstant(at, clock.getZone()), before.vehicle().milesPerDay());
+        long vehicle = before.id();
         long job = jobs.start(vehicle, retorque.isBefore(today) ? today : retorque, "after the rotation");
         jobs.addWork(job, WorkType.RETORQUE, null, "every wheel that was lifted, 50 to 100 miles after");
         boolean insideMoved = before.state().vehicle().sensors().entrySet().stream()

@@ -35,9 +35,9 @@ import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.core.weighing.AxleWeight;
 import rotagens.core.weighing.ScaleTicket;
 import rotagens.core.weighing.ScaleTicketCheck;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.ReasonView;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.inspection.Readings;
 import rotagens.server.loads.PressureStore;
 import rotagens.server.loads.ScaleTicketStore;
@@ -69,19 +69,19 @@ class LoadPressurePages {
     private static final List<LoadState> STATES =
             List.of(LoadState.EMPTY, LoadState.NORMAL, LoadState.FULL, LoadState.TOWING);
 
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final ScaleTicketStore scaleTicketStore;
     private final PressureStore records;
     private final Readings readings;
     private final People people;
 
     LoadPressurePages(
-            FleetAssessor fleetAssessor,
+            FleetCache fleet,
             ScaleTicketStore scaleTicketStore,
             PressureStore records,
             Readings readings,
             People people) {
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.scaleTicketStore = scaleTicketStore;
         this.records = records;
         this.readings = readings;
@@ -90,7 +90,7 @@ class LoadPressurePages {
 
     @Transactional(readOnly = true)
     LoadPressureView page(long vehicleId, Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         PressureInputs facts = vehicleAssessment.state().facts();
         List<ScaleTicketStore.Stored> weighed = scaleTicketStore.of(vehicleId).getOrDefault(vehicleId, List.of());
         List<String> notes = new ArrayList<>();
@@ -106,7 +106,7 @@ class LoadPressurePages {
                 facts.currentLoadState().until().orElse(null),
                 records.trips(vehicleId).stream().map(LoadPressurePages::view).toList(),
                 facts.choice().map(LoadPressurePages::view).orElse(null),
-                vehicleAssessment.onFile().facts().isLight(),
+                vehicleAssessment.vehicle().isLight(),
                 vehicleAssessment.pressures().axles().values().stream()
                         .map(answer -> axle(vehicleAssessment, answer, units))
                         .toList(),
@@ -117,10 +117,8 @@ class LoadPressurePages {
                         .map(one -> slip(one, weighed, vehicleAssessment, units))
                         .toList(),
                 notes,
-                newest.map(scaleTicket -> view(
-                                RatingMargin.ofVehicle(
-                                        vehicleAssessment.onFile().facts(), scaleTicket.lb()),
-                                units))
+                newest.map(scaleTicket ->
+                                view(RatingMargin.ofVehicle(vehicleAssessment.vehicle(), scaleTicket.lb()), units))
                         .orElse(null),
                 facts.bodyChanged().orElse(null));
     }
@@ -166,15 +164,9 @@ class LoadPressurePages {
             }
         });
         return sheet(
-                vehicleAssessment
-                        .onFile()
-                        .facts()
-                        .layout()
-                        .axles()
-                        .get(answer.axle() - 1)
-                        .role(),
+                vehicleAssessment.layout().axles().get(answer.axle() - 1).role(),
                 answer,
-                RatingMargin.of(vehicleAssessment.onFile().facts(), answer),
+                RatingMargin.of(vehicleAssessment.vehicle(), answer),
                 new CurrentCapacityView(
                         carry.capacity().map(load -> load.format(units)).orElse(null),
                         carry.limitingRating().map(Position::code).orElse(null),
@@ -352,7 +344,7 @@ class LoadPressurePages {
         ScaleTicket scaleTicket = one.slip();
         double within = vehicleAssessment
                         .policy()
-                        .of(vehicleAssessment.onFile().facts().vehicleClass())
+                        .of(vehicleAssessment.vehicleClass())
                         .number(PolicyNumber.SCALE_TICKET_TOLERANCE)
                 / 100;
         List<String> disagrees = all.stream()
@@ -389,11 +381,11 @@ class LoadPressurePages {
 
     @Transactional(readOnly = true)
     List<PressureLossView> loss(long vehicleId, Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         Map<Long, String> gas = readings.gas(vehicleId);
         return vehicleAssessment.fitted().keySet().stream()
                 .sorted(java.util.Comparator.comparingInt(
-                        vehicleAssessment.onFile().facts().layout().walkAroundOrder()::indexOf))
+                        vehicleAssessment.layout().walkAroundOrder()::indexOf))
                 .map(position -> loss(vehicleAssessment, position, gas, units))
                 .toList();
     }
@@ -419,7 +411,7 @@ class LoadPressurePages {
         List<PressureLoss.ColdReading> since = PressureLoss.sinceFill(state.coldPoints());
         return new PressureLossView(
                 position.code(),
-                vehicleAssessment.onFile().facts().layout().nameOf(position),
+                vehicleAssessment.layout().nameOf(position),
                 state.loss()
                         .worst()
                         .map(PressureLoss::rate)

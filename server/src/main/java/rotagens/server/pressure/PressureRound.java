@@ -29,8 +29,9 @@ import rotagens.core.vehicle.Position;
 import rotagens.core.wear.GrooveDepths;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.facts.FactLog;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.fleet.VehiclePositions;
 import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
 import rotagens.server.tire.TireStore.InstalledTire;
@@ -92,7 +93,7 @@ class PressureRound {
             boolean done,
             @Nullable String axle) {}
 
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final Readings readings;
     private final FactLog facts;
     private final People people;
@@ -100,13 +101,13 @@ class PressureRound {
     private final Clock clock;
 
     PressureRound(
-            FleetAssessor fleetAssessor,
+            FleetCache fleet,
             Readings readings,
             FactLog facts,
             People people,
             ChangeTracker changeTracker,
             Clock clock) {
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.readings = readings;
         this.facts = facts;
         this.people = people;
@@ -116,15 +117,15 @@ class PressureRound {
 
     @Transactional(readOnly = true)
     PressureRoundView round(long vehicleId, String bay, String coldest, Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         InputValidator typed = new InputValidator();
         Air air = air(typed, bay, coldest, units);
         typed.refuseIfWrong();
         Map<Long, String> gas = readings.gas(vehicleId);
         return new PressureRoundView(
-                vehicleAssessment.onFile().facts().unit(),
+                vehicleAssessment.unit(),
                 vehicleAssessment.state().facts().currentLoadState().state().label(),
-                vehicleAssessment.onFile().facts().layout().walkAroundOrder().stream()
+                vehicleAssessment.layout().walkAroundOrder().stream()
                         .map(position -> stop(vehicleAssessment, position, air, gas, units))
                         .toList());
     }
@@ -152,7 +153,7 @@ class PressureRound {
                 .anyMatch(open -> open.finding() == Finding.RUN_FLAT);
         return new PressureRoundPosition(
                 position.code(),
-                vehicleAssessment.onFile().facts().layout().nameOf(position),
+                vehicleAssessment.layout().nameOf(position),
                 model.map(tire -> tire.title() + " " + tire.size().molded()).orElse(null),
                 LoadPressurePages.in(target, units),
                 LoadPressurePages.in(correctedPressure.map(TemperatureCorrection.CorrectedPressure::pressure), units),
@@ -181,8 +182,7 @@ class PressureRound {
     }
 
     private static Optional<Pressure> maximum(VehicleAssessment vehicleAssessment, Position position, TireModel tire) {
-        return MaximumPressure.at(
-                        vehicleAssessment.onFile().facts(), position, tire, vehicleAssessment.policyAt(position))
+        return MaximumPressure.at(vehicleAssessment.vehicle(), position, tire, vehicleAssessment.policyAt(position))
                 .map(MaximumPressure::pressure);
     }
 
@@ -194,7 +194,7 @@ class PressureRound {
     }
 
     private record Read(
-            VehicleAssessment standing,
+            VehicleAssessment assessment,
             Position position,
             InstalledTire fitted,
             Optional<Pressure> target,
@@ -207,8 +207,8 @@ class PressureRound {
             String purity) {}
 
     private Read read(long vehicleId, String code, CheckedPressureRequest given, Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
-        Position position = vehicleAssessment.position(code);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
+        Position position = VehiclePositions.of(vehicleAssessment, code);
         InstalledTire installedTire = Optional.ofNullable(
                         vehicleAssessment.fitted().get(position))
                 .orElseThrow(() -> ProblemException.conflict("No tire is on file here: record it first."));
@@ -294,9 +294,9 @@ class PressureRound {
 
     /** All tires of one axle carry the same pressure: names the one last read too far off. */
     private static @Nullable String unequal(Read read, Units units) {
-        double allowed = read.standing().policyAt(read.position()).number(PolicyNumber.PRESSURE_SPREAD);
+        double allowed = read.assessment().policyAt(read.position()).number(PolicyNumber.PRESSURE_SPREAD);
         double here = read.after().orElse(read.before()).psi();
-        return read.standing().state().axleMates(read.position()).stream()
+        return read.assessment().state().axleMates(read.position()).stream()
                 .filter(mate -> mate.lastCold()
                         .filter(cold -> Math.abs(cold.pressure().orElseThrow().psi() - here) > allowed + 1e-6)
                         .isPresent())
@@ -314,11 +314,11 @@ class PressureRound {
         changeTracker.only(vehicleId);
         Read read = read(vehicleId, code, given, units);
         InForce then = FactIntake.inForce(
-                read.standing().state(),
+                read.assessment().state(),
                 read.position(),
-                read.standing().policy(),
-                read.standing().today());
-        TireState state = read.standing().state().at(read.position());
+                read.assessment().policy(),
+                read.assessment().today());
+        TireState state = read.assessment().state().at(read.position());
         read.after()
                 .flatMap(after -> FactIntake.refusesFill(state, Optional.of(first(read)), after, then))
                 .ifPresent(why -> {
@@ -343,7 +343,7 @@ class PressureRound {
 
     /** What the gauge said first, as a reading. */
     private static Reading first(Read read) {
-        return values(read, read.before(), false).asReading(read.standing().today());
+        return values(read, read.before(), false).asReading(read.assessment().today());
     }
 
     private static Readings.Values values(Read read, Pressure pressure, boolean filled) {

@@ -23,8 +23,8 @@ import rotagens.core.pressure.VehiclePressures;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.Position;
 import rotagens.server.cache.ChangeTracker;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.loads.PressureStore;
 import rotagens.server.people.People;
 import rotagens.server.people.Role;
@@ -71,7 +71,7 @@ class PressureService {
 
     record ChalkPassView(String pressure, ChalkTest.ContactPattern contactPattern, String label) {}
 
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final PressureStore records;
     private final Jobs jobs;
     private final People people;
@@ -79,13 +79,13 @@ class PressureService {
     private final Clock clock;
 
     PressureService(
-            FleetAssessor fleetAssessor,
+            FleetCache fleet,
             PressureStore records,
             Jobs jobs,
             People people,
             ChangeTracker changeTracker,
             Clock clock) {
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.records = records;
         this.jobs = jobs;
         this.people = people;
@@ -96,7 +96,7 @@ class PressureService {
     @Transactional
     void choose(long vehicleId, ChooseMethodRequest typed) {
         changeTracker.only(vehicleId);
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         InputValidator wrong = new InputValidator();
         String reason = wrong.text("reason", typed.reason(), 300);
         wrong.unless(!reason.isEmpty(), "reason", "Say why, so that the next person knows.");
@@ -141,7 +141,7 @@ class PressureService {
     @Transactional
     void threshold(long vehicleId, int axle, SetThresholdRequest typed, Units units) {
         changeTracker.only(vehicleId);
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         AxlePressure answer = axle(vehicleAssessment, axle);
         InputValidator wrong = new InputValidator();
         Optional<Pressure> fixed = wrong.optional("pressure", typed.pressure(), text -> Pressure.parse(text, units));
@@ -184,7 +184,7 @@ class PressureService {
     void state(long vehicleId, SetLoadStateRequest typed) {
         changeTracker.only(vehicleId);
         LocalDate today = LocalDate.now(clock);
-        fleetAssessor.get(vehicleId);
+        fleet.get(vehicleId);
         InputValidator wrong = new InputValidator();
         wrong.unless(typed.state() != null && typed.state() != LoadState.UNKNOWN, "state", "Choose a load state.");
         wrong.refuseIfWrong();
@@ -207,7 +207,7 @@ class PressureService {
     @Transactional
     void book(long vehicleId, BookTripRequest typed, Units units) {
         changeTracker.only(vehicleId);
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         InputValidator wrong = new InputValidator();
         LocalDate today = vehicleAssessment.today();
         wrong.unless(
@@ -268,7 +268,7 @@ class PressureService {
     @Transactional
     void bodyChanged(long vehicleId, BodyChangeRequest typed) {
         changeTracker.only(vehicleId);
-        LocalDate today = fleetAssessor.get(vehicleId).today();
+        LocalDate today = fleet.get(vehicleId).today();
         InputValidator wrong = new InputValidator();
         String note = wrong.text("note", typed.note(), 300);
         wrong.unless(!note.isEmpty(), "note", "Say what changed.");
@@ -279,7 +279,7 @@ class PressureService {
 
     @Transactional(readOnly = true)
     ChalkTestView trial(long vehicleId, int axle, Units units) {
-        AxlePressure answer = axle(fleetAssessor.get(vehicleId), axle);
+        AxlePressure answer = axle(fleet.get(vehicleId), axle);
         List<ChalkTest.Pass> passes = records.passes(vehicleId, axle);
         ChalkTest.NextPass nextPass = ChalkTest.after(passes, answer.chalkTestFloorPsi(), maximum(answer));
         return new ChalkTestView(
@@ -307,7 +307,7 @@ class PressureService {
     @Transactional
     ChalkTestView chalk(long vehicleId, int axle, ChalkPassRequest typed, Units units) {
         changeTracker.only(vehicleId);
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         AxlePressure answer = axle(vehicleAssessment, axle);
         InputValidator wrong = new InputValidator();
         Optional<Pressure> pressure = wrong.required("pressure", typed.pressure(), text -> Pressure.parse(text, units));

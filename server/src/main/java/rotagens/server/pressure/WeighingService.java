@@ -10,8 +10,8 @@ import rotagens.core.vehicle.LoadState;
 import rotagens.core.weighing.ScaleTicket;
 import rotagens.core.weighing.ScaleTicketCheck;
 import rotagens.server.cache.ChangeTracker;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.loads.ScaleTicketStore;
 import rotagens.server.people.People;
 import rotagens.server.web.InputValidator;
@@ -20,17 +20,13 @@ import rotagens.server.web.InputValidator;
 @Service
 class WeighingService {
 
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final ScaleTicketStore scaleTicketStore;
     private final People people;
     private final ChangeTracker changeTracker;
 
-    WeighingService(
-            FleetAssessor fleetAssessor,
-            ScaleTicketStore scaleTicketStore,
-            People people,
-            ChangeTracker changeTracker) {
-        this.fleetAssessor = fleetAssessor;
+    WeighingService(FleetCache fleet, ScaleTicketStore scaleTicketStore, People people, ChangeTracker changeTracker) {
+        this.fleet = fleet;
         this.scaleTicketStore = scaleTicketStore;
         this.people = people;
         this.changeTracker = changeTracker;
@@ -39,7 +35,7 @@ class WeighingService {
     @Transactional
     void add(long vehicleId, ScaleTicketRequest form, Units units) {
         changeTracker.only(vehicleId);
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         InputValidator typed = new InputValidator();
         ScaleTicket scaleTicket = form.read(
                 vehicleAssessment.today(), vehicleAssessment.pressures().tires(), typed, units);
@@ -47,14 +43,14 @@ class WeighingService {
         typed.refuseIfWrong();
         double within = vehicleAssessment
                         .policy()
-                        .of(vehicleAssessment.onFile().facts().vehicleClass())
+                        .of(vehicleAssessment.vehicleClass())
                         .number(PolicyNumber.SCALE_TICKET_TOLERANCE)
                 / 100;
         Optional<ScaleTicket> empty = scaleTicket.state() == LoadState.EMPTY
                 ? Optional.empty()
                 : vehicleAssessment.state().facts().scaleTicket(LoadState.EMPTY);
         List<ScaleTicketCheck.InputError> inputErrors = ScaleTicketCheck.faults(
-                scaleTicket, vehicleAssessment.onFile().facts(), within, empty, Boolean.TRUE.equals(form.sure()));
+                scaleTicket, vehicleAssessment.vehicle(), within, empty, Boolean.TRUE.equals(form.sure()));
         if (inputErrors.stream().anyMatch(ScaleTicketCheck.InputError::canBeConfirmed)) {
             typed.wrong("sure", "Read the scale ticket again, or say that it is right.");
         }

@@ -28,8 +28,9 @@ import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.facts.FactLog;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.fleet.VehiclePositions;
 import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
 import rotagens.server.planning.JobCompletion;
@@ -60,7 +61,7 @@ public class RelearnService {
     private static final int LONGEST_NOTE = 400;
 
     private final RelearnStore store;
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final FactLog facts;
     private final Jobs jobs;
     private final JobCompletion completion;
@@ -70,7 +71,7 @@ public class RelearnService {
 
     RelearnService(
             RelearnStore store,
-            FleetAssessor fleetAssessor,
+            FleetCache fleet,
             FactLog facts,
             Jobs jobs,
             JobCompletion completion,
@@ -78,7 +79,7 @@ public class RelearnService {
             ChangeTracker changeTracker,
             Clock clock) {
         this.store = store;
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.facts = facts;
         this.jobs = jobs;
         this.completion = completion;
@@ -89,11 +90,11 @@ public class RelearnService {
 
     @Transactional(readOnly = true)
     RelearnView view(long vehicleId, Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
-        AxleLayout axleLayout = vehicleAssessment.onFile().facts().layout();
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
+        AxleLayout axleLayout = vehicleAssessment.layout();
         Optional<RelearnStore.Noted> noted = store.procedure(vehicleId);
         return new RelearnView(
-                vehicleAssessment.onFile().facts().unit(),
+                vehicleAssessment.unit(),
                 noted.map(one -> view(one.procedure(), one)).orElse(null),
                 RelearnTemplates.on(axleLayout).stream()
                         .map(one -> view(one, null))
@@ -136,8 +137,8 @@ public class RelearnService {
     @Transactional
     RelearnView note(long vehicleId, ProcedureRequest typed, Units units) {
         changeTracker.draftsOnly();
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
-        AxleLayout axleLayout = vehicleAssessment.onFile().facts().layout();
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
+        AxleLayout axleLayout = vehicleAssessment.layout();
         InputValidator wrong = new InputValidator();
         String name = wrong.text("name", typed.name(), LONGEST_NAME);
         wrong.unless(!name.isEmpty(), "name", "Give the procedure a name.");
@@ -184,16 +185,13 @@ public class RelearnService {
     @Transactional
     RelearnView start(long vehicleId, StartRelearnRequest start, Units units) {
         changeTracker.draftsOnly();
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         if (store.open(vehicleId).isEmpty()) {
             store.start(
                     vehicleId,
                     start.trigger() != null
                             ? start.trigger()
-                            : procedure(
-                                            vehicleId,
-                                            vehicleAssessment.onFile().facts().layout())
-                                    .trigger(),
+                            : procedure(vehicleId, vehicleAssessment.layout()).trigger(),
                     start.practice(),
                     clock.instant(),
                     people.me());
@@ -205,7 +203,7 @@ public class RelearnService {
     @Transactional
     RelearnView event(long vehicleId, RelearnEventRequest typed, Units units) {
         changeTracker.draftsOnly();
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         RelearnRecord open = open(vehicleId);
         InputValidator wrong = new InputValidator();
         wrong.unless(typed.type() != null, "type", "Say what was seen or heard.");
@@ -214,8 +212,9 @@ public class RelearnService {
             case LAMP_LIT, CONFIRMED, NO_RESPONSE, AIR_RELEASED, GAUGE, DASH -> true;
             case LAMPS_OFF, ENTERED, ENTRY_FAILED, TIMED_OUT, ENDED -> false;
         };
-        Optional<Position> position =
-                atCorner ? wrong.required("position", typed.position(), vehicleAssessment::position) : Optional.empty();
+        Optional<Position> position = atCorner
+                ? wrong.required("position", typed.position(), code -> VehiclePositions.of(vehicleAssessment, code))
+                : Optional.empty();
         boolean reads = typed.type() == RelearnEvent.Type.GAUGE || typed.type() == RelearnEvent.Type.DASH;
         Optional<Pressure> pressure = reads
                 ? wrong.required("pressure", typed.pressure(), text -> Pressure.parse(text, units))
@@ -229,7 +228,7 @@ public class RelearnService {
     @Transactional
     public void confirmed(long vehicleId, List<RelearnEvent> events) {
         changeTracker.draftsOnly();
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         store.open(vehicleId).ifPresent(open -> events.forEach(event -> log(open.getId(), vehicleAssessment, event)));
     }
 
@@ -248,7 +247,7 @@ public class RelearnService {
      */
     @Transactional
     RelearnView end(long vehicleId, String why, Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         RelearnRecord open = open(vehicleId);
         List<RelearnEvent> log =
                 store.log(open.getId()).stream().map(Logged::event).toList();
@@ -345,18 +344,15 @@ public class RelearnService {
                     .pressure()
                     .ifPresent(pressure -> targets.put(position, pressure));
             vehicleAssessment
-                    .onFile()
-                    .facts()
+                    .vehicle()
                     .sensorAt(position)
                     .flatMap(Sensor::installedOn)
                     .ifPresent(on -> batteries.put(
                             position, LimitDates.batteryMayEndFrom(on, vehicleAssessment.policyAt(position))));
         });
         return new RelearnInputs(
-                vehicleAssessment.onFile().facts(),
-                procedure(
-                        vehicleAssessment.onFile().id(),
-                        vehicleAssessment.onFile().facts().layout()),
+                vehicleAssessment.vehicle(),
+                procedure(vehicleAssessment.id(), vehicleAssessment.layout()),
                 RelearnProcedure.Trigger.valueOf(open.getTriggerMethod()),
                 targets,
                 batteries,
@@ -388,10 +384,9 @@ public class RelearnService {
                 facts.corners().stream()
                         .map(corner -> new CornerView(
                                 corner.code(),
-                                vehicleAssessment.onFile().facts().layout().nameOf(corner),
+                                vehicleAssessment.layout().nameOf(corner),
                                 vehicleAssessment
-                                        .onFile()
-                                        .facts()
+                                        .vehicle()
                                         .sensorAt(corner)
                                         .map(Sensor::sensorId)
                                         .orElse(null),
@@ -452,7 +447,7 @@ public class RelearnService {
     /** Dash and gauge compared without a relearn; where they name different corners that stays on record until a relearn is proven. */
     @Transactional
     RelearnViews.DashGaugeComparisonView compare(long vehicleId, RelearnViews.CompareRequest typed, Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         InputValidator wrong = new InputValidator();
         Map<Position, Pressure> dash = typed("dash", typed.dash(), vehicleAssessment, wrong, units);
         Map<Position, Pressure> gauge = typed("gauge", typed.gauge(), vehicleAssessment, wrong, units);
@@ -482,7 +477,7 @@ public class RelearnService {
                 .forEach(at -> Optional.ofNullable(vehicleAssessment.fitted().get(at))
                         .ifPresent(installedTire -> {
                             rotagens.core.pressure.MaximumPressure.at(
-                                            vehicleAssessment.onFile().facts(),
+                                            vehicleAssessment.vehicle(),
                                             at,
                                             installedTire.tire().model(),
                                             vehicleAssessment.policyAt(at))
@@ -529,9 +524,9 @@ public class RelearnService {
             Units units) {
         Map<Position, Pressure> read = new HashMap<>();
         if (figures != null) {
-            figures.forEach(
-                    (code, text) -> wrong.optional(which + "." + code, text, figure -> Pressure.parse(figure, units))
-                            .ifPresent(pressure -> read.put(vehicleAssessment.position(code), pressure)));
+            figures.forEach((code, text) -> wrong.optional(
+                            which + "." + code, text, figure -> Pressure.parse(figure, units))
+                    .ifPresent(pressure -> read.put(VehiclePositions.of(vehicleAssessment, code), pressure)));
         }
         return read;
     }

@@ -24,8 +24,9 @@ import rotagens.core.sensor.SensorReplacementOptions;
 import rotagens.core.sensor.WarningLampReport;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.fleet.VehiclePositions;
 import rotagens.server.relearn.RelearnViews.SensorReplacementOptionsView;
 import rotagens.server.relearn.RelearnViews.WarningLampComparison;
 import rotagens.server.vehicleevent.VehicleEventStore;
@@ -34,17 +35,17 @@ import rotagens.server.vehicleevent.VehicleEventStore;
 @Service
 class SensorAdvice {
 
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final VehicleEventStore history;
 
-    SensorAdvice(FleetAssessor fleetAssessor, VehicleEventStore history) {
-        this.fleetAssessor = fleetAssessor;
+    SensorAdvice(FleetCache fleet, VehicleEventStore history) {
+        this.fleet = fleet;
         this.history = history;
     }
 
     @Transactional(readOnly = true)
     List<WarningLampComparison> lamps(long vehicleId, Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         List<WarningLampComparison> found = new ArrayList<>();
         for (VehicleEventStore.Reported report : history.reports(vehicleId)) {
             LocalDate on = LocalDate.ofInstant(report.at(), ZoneId.of("UTC"));
@@ -83,31 +84,27 @@ class SensorAdvice {
 
     @Transactional(readOnly = true)
     SensorReplacementOptionsView oneOrAll(long vehicleId, String dead) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
-        Position position = vehicleAssessment.position(dead);
-        Policy.ClassPolicy policy =
-                vehicleAssessment.policy().of(vehicleAssessment.onFile().facts().vehicleClass());
-        List<SensorReplacementOptions.SensorStatus> sensors =
-                vehicleAssessment.onFile().facts().layout().positions().stream()
-                        .filter(at -> at.equals(position)
-                                || vehicleAssessment
-                                        .onFile()
-                                        .facts()
-                                        .sensorAt(at)
-                                        .filter(sensor -> sensor.location() == Sensor.Location.INSIDE)
-                                        .isPresent())
-                        .map(at -> new SensorReplacementOptions.SensorStatus(
-                                at.code(),
-                                at.equals(position),
-                                vehicleAssessment
-                                        .onFile()
-                                        .facts()
-                                        .sensorAt(at)
-                                        .flatMap(Sensor::installedOn)
-                                        .map(on -> LimitDates.batteryMayEndFrom(on, vehicleAssessment.policyAt(at))),
-                                tireDue(vehicleAssessment, at)))
-                        .toList();
-        LaborCosts laborCosts = LaborCosts.on(vehicleAssessment.onFile().facts(), vehicleAssessment.policy());
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
+        Position position = VehiclePositions.of(vehicleAssessment, dead);
+        Policy.ClassPolicy policy = vehicleAssessment.policy().of(vehicleAssessment.vehicleClass());
+        List<SensorReplacementOptions.SensorStatus> sensors = vehicleAssessment.layout().positions().stream()
+                .filter(at -> at.equals(position)
+                        || vehicleAssessment
+                                .vehicle()
+                                .sensorAt(at)
+                                .filter(sensor -> sensor.location() == Sensor.Location.INSIDE)
+                                .isPresent())
+                .map(at -> new SensorReplacementOptions.SensorStatus(
+                        at.code(),
+                        at.equals(position),
+                        vehicleAssessment
+                                .vehicle()
+                                .sensorAt(at)
+                                .flatMap(Sensor::installedOn)
+                                .map(on -> LimitDates.batteryMayEndFrom(on, vehicleAssessment.policyAt(at))),
+                        tireDue(vehicleAssessment, at)))
+                .toList();
+        LaborCosts laborCosts = LaborCosts.on(vehicleAssessment.vehicle(), vehicleAssessment.policy());
         SensorReplacementOptions found = SensorReplacementOptions.of(
                 sensors,
                 new SensorReplacementOptions.Costs(

@@ -11,8 +11,8 @@ import rotagens.core.rotation.CandidateTire;
 import rotagens.core.rotation.ReplacementSearch;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.rotation.RotationLoader.LoadedProblem;
 import rotagens.server.rotation.RotationViews.FindReplacementRequest;
 import rotagens.server.rotation.RotationViews.InstalledOptionView;
@@ -26,19 +26,19 @@ import rotagens.server.web.InputValidator;
 @Service
 class ReplacementService {
 
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final RotationLoader top;
     private final RotationPages pages;
 
-    ReplacementService(FleetAssessor fleetAssessor, RotationLoader top, RotationPages pages) {
-        this.fleetAssessor = fleetAssessor;
+    ReplacementService(FleetCache fleet, RotationLoader top, RotationPages pages) {
+        this.fleet = fleet;
         this.top = top;
         this.pages = pages;
     }
 
     @Transactional(readOnly = true)
     ReplacementView of(long vehicleId, FindReplacementRequest typed, Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         pages.lay(vehicleAssessment, typed.options());
         List<Position> retired = positions(vehicleAssessment, typed.positions());
         LoadedProblem all = top.lay(vehicleAssessment, typed.options());
@@ -82,7 +82,7 @@ class ReplacementService {
         wrong.unless(
                 retired.stream()
                         .allMatch(position -> position instanceof OnAxle
-                                && vehicleAssessment.onFile().facts().layout().has(position)),
+                                && vehicleAssessment.layout().has(position)),
                 "positions",
                 "Only positions on this vehicle’s axles.");
         wrong.refuseIfWrong();

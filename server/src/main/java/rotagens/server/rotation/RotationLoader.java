@@ -28,7 +28,7 @@ import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.core.wear.GrooveDepths;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.inspection.Readings;
 import rotagens.server.planning.PlannedMoves;
 import rotagens.server.rotation.RotationViews.RotationOptions;
@@ -132,7 +132,7 @@ class RotationLoader {
                 .today()
                 .plusMonths(vehicleAssessment
                         .policy()
-                        .of(vehicleAssessment.onFile().facts().vehicleClass())
+                        .of(vehicleAssessment.vehicleClass())
                         .days(PolicyNumber.NEXT_VISIT_MONTHS));
     }
 
@@ -170,8 +170,7 @@ class RotationLoader {
                 .map(installedTire -> installedTire.tire().model().size().molded())
                 .collect(Collectors.toSet());
         vehicleAssessment
-                .onFile()
-                .facts()
+                .vehicle()
                 .placards()
                 .values()
                 .forEach(placard -> sizes.add(placard.size().molded()));
@@ -209,8 +208,7 @@ class RotationLoader {
                         vehicleAssessment.fitted().values().stream()
                                 .map(installedTire -> installedTire.tire())
                                 .toList(),
-                        tire -> where.get(tire.id())
-                                .startsWith(vehicleAssessment.onFile().yard()))
+                        tire -> where.get(tire.id()).startsWith(vehicleAssessment.yard()))
                 .stream()
                 .limit(STOCK_SHOWN)
                 .toList();
@@ -235,16 +233,12 @@ class RotationLoader {
     /** One new tire of each model that runs on the vehicle in the axle's size, as old as deliveries usually are. */
     private Map<Integer, List<CandidateTire>> toBuy(
             VehicleAssessment vehicleAssessment, Map<Long, TireModel> models, Map<Long, Long> modelOf) {
-        int months = vehicleAssessment
-                .policy()
-                .of(vehicleAssessment.onFile().facts().vehicleClass())
-                .days(PolicyNumber.DELIVERED_AGE_NOTED);
+        int months =
+                vehicleAssessment.policy().of(vehicleAssessment.vehicleClass()).days(PolicyNumber.DELIVERED_AGE_NOTED);
         DotWeek made = DotWeek.parse(
                 DotWeek.stampFor(vehicleAssessment.today().minusMonths(months)), vehicleAssessment.today());
         Map<Integer, List<CandidateTire>> toBuy = new LinkedHashMap<>();
-        for (int axle = 1;
-                axle <= vehicleAssessment.onFile().facts().layout().axles().size();
-                axle++) {
+        for (int axle = 1; axle <= vehicleAssessment.layout().axles().size(); axle++) {
             int number = axle;
             List<Long> choices = vehicleAssessment.fitted().entrySet().stream()
                     .sorted(Comparator.comparing(

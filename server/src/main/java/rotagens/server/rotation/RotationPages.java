@@ -28,8 +28,8 @@ import rotagens.core.rotation.StockRanking;
 import rotagens.core.rotation.Violation;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.WheelSpec;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.planning.PlannedMoves;
 import rotagens.server.rotation.RotationLoader.LoadedProblem;
 import rotagens.server.rotation.RotationViews.ArrangementView;
@@ -51,13 +51,13 @@ import rotagens.server.web.ProblemException;
 @Service
 class RotationPages {
 
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final RotationLoader top;
     private final PlannedMoves planned;
     private final VehicleRegister register;
 
-    RotationPages(FleetAssessor fleetAssessor, RotationLoader top, PlannedMoves planned, VehicleRegister register) {
-        this.fleetAssessor = fleetAssessor;
+    RotationPages(FleetCache fleet, RotationLoader top, PlannedMoves planned, VehicleRegister register) {
+        this.fleet = fleet;
         this.top = top;
         this.planned = planned;
         this.register = register;
@@ -65,11 +65,11 @@ class RotationPages {
 
     @Transactional(readOnly = true)
     RotationView bench(long vehicleId, Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         LoadedProblem loadedProblem = top.lay(vehicleAssessment, new RotationOptions(null, null, true, null));
         Map<Position, WheelSpec> wheels = register.stored(vehicleId).entry().wheels();
         return new RotationView(
-                vehicleAssessment.onFile().facts().unit(),
+                vehicleAssessment.unit(),
                 vehicleAssessment.today(),
                 loadedProblem.bench().inputs().nextVisit(),
                 Arrays.stream(RotationGoal.values())
@@ -79,7 +79,7 @@ class RotationPages {
                 loadedProblem.bench().positions().stream()
                         .map(position -> new RotationPositionView(
                                 position.code(),
-                                vehicleAssessment.onFile().facts().layout().nameOf(position),
+                                vehicleAssessment.layout().nameOf(position),
                                 Optional.ofNullable(wheels.get(position))
                                         .map(RotationPages::words)
                                         .orElse(null),
@@ -186,7 +186,7 @@ class RotationPages {
     }
 
     LoadedProblem lay(long vehicleId, RotationOptions rotationOptions) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         return lay(vehicleAssessment, rotationOptions);
     }
 

@@ -21,8 +21,8 @@ import rotagens.core.rotation.Violation;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.WheelSpec;
 import rotagens.server.cache.ChangeTracker;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.people.People;
 import rotagens.server.people.Role;
 import rotagens.server.planning.Jobs;
@@ -41,7 +41,7 @@ class RotationService {
     private static final int LONGEST_REASON = 300;
 
     private final RotationPages pages;
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final Jobs jobs;
     private final PlannedMoves planned;
     private final VehicleRegister register;
@@ -50,14 +50,14 @@ class RotationService {
 
     RotationService(
             RotationPages pages,
-            FleetAssessor fleetAssessor,
+            FleetCache fleet,
             Jobs jobs,
             PlannedMoves planned,
             VehicleRegister register,
             People people,
             ChangeTracker changeTracker) {
         this.pages = pages;
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.jobs = jobs;
         this.planned = planned;
         this.register = register;
@@ -68,7 +68,7 @@ class RotationService {
     @Transactional
     long accept(long vehicleId, ScheduleRotationRequest typed, Units units) {
         changeTracker.only(vehicleId);
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         refuseStale(vehicleAssessment, typed);
         InputValidator wrong = new InputValidator();
         String reason = wrong.text("reason", typed.reason(), LONGEST_REASON);
@@ -115,7 +115,7 @@ class RotationService {
             throw ProblemException.conflict(
                     "Tires were moved after this page opened. Nothing was scheduled. Reload the page.");
         }
-        planned.openOf(vehicleAssessment.onFile().id()).ifPresent(open -> {
+        planned.openOf(vehicleAssessment.id()).ifPresent(open -> {
             throw ProblemException.conflict(
                     "A rotation of this vehicle is already scheduled. Unschedule that job first.");
         });
@@ -136,9 +136,9 @@ class RotationService {
                         ? ""
                         : "; " + overridden.stream().map(Rule::title).collect(Collectors.joining(", "))
                                 + " overridden: " + reason);
-        long job = jobs.start(vehicleAssessment.onFile().id(), typed.day(), note);
+        long job = jobs.start(vehicleAssessment.id(), typed.day(), note);
         Map<Position, WheelSpec> wheels =
-                register.stored(vehicleAssessment.onFile().id()).entry().wheels();
+                register.stored(vehicleAssessment.id()).entry().wheels();
         Optional<String> torque = wheels.values().stream()
                 .flatMap(wheel -> wheel.torque().stream())
                 .findFirst()

@@ -22,8 +22,9 @@ import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
 import rotagens.server.cache.ChangeTracker;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.fleet.VehiclePositions;
 import rotagens.server.people.People;
 import rotagens.server.vehicle.SensorStore;
 import rotagens.server.web.InputValidator;
@@ -71,15 +72,14 @@ class SensorController {
             @Nullable LocalDate installedDate,
             @Nullable String note) {}
 
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final SensorStore sensors;
     private final People people;
     private final ChangeTracker changeTracker;
     private final Clock clock;
 
-    SensorController(
-            FleetAssessor fleetAssessor, SensorStore sensors, People people, ChangeTracker changeTracker, Clock clock) {
-        this.fleetAssessor = fleetAssessor;
+    SensorController(FleetCache fleet, SensorStore sensors, People people, ChangeTracker changeTracker, Clock clock) {
+        this.fleet = fleet;
         this.sensors = sensors;
         this.people = people;
         this.changeTracker = changeTracker;
@@ -89,7 +89,7 @@ class SensorController {
     @GetMapping("/api/vehicles/{id}/sensors")
     @Transactional(readOnly = true)
     public SensorsView listSensors(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
+        VehicleAssessment vehicleAssessment = fleet.get(id);
         List<SensorRow> lines = vehicleAssessment.state().vehicle().layout().positions().stream()
                 .map(position -> line(vehicleAssessment, position))
                 .toList();
@@ -99,8 +99,8 @@ class SensorController {
                 .map(limitDate -> limitDate.reason().explanation().in(units))
                 .orElse("");
         return new SensorsView(
-                vehicleAssessment.onFile().facts().unit(),
-                vehicleAssessment.onFile().facts().hasWorkingSensors(),
+                vehicleAssessment.unit(),
+                vehicleAssessment.vehicle().hasWorkingSensors(),
                 lines,
                 because,
                 sensors.history(id).stream()
@@ -157,8 +157,8 @@ class SensorController {
     @Transactional
     public void setSensor(@PathVariable long id, @PathVariable String position, @RequestBody SensorRequest typed) {
         changeTracker.only(id);
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
-        Position at = vehicleAssessment.position(position);
+        VehicleAssessment vehicleAssessment = fleet.get(id);
+        Position at = VehiclePositions.of(vehicleAssessment, position);
         String before = vehicleAssessment
                 .state()
                 .vehicle()

@@ -26,8 +26,8 @@ import rotagens.core.shop.ShopSetup;
 import rotagens.core.shop.SlotExplanation;
 import rotagens.core.shop.TimeRange;
 import rotagens.server.cache.ChangeTracker;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.Jobs;
@@ -107,8 +107,7 @@ class Schedule {
                                 json.readValue(row.get(JOB_SLOT.ASSIGNEES), NAMES),
                                 row.get(JOB_SLOT.IS_PINNED)));
         Map<Long, VehicleAssessment> vehicleAssessments = fleet.all().stream()
-                .collect(Collectors.toMap(
-                        vehicleAssessment -> vehicleAssessment.onFile().id(), Function.identity()));
+                .collect(Collectors.toMap(vehicleAssessment -> vehicleAssessment.id(), Function.identity()));
         List<OpenJob> all = new ArrayList<>();
         for (JobView jobView : jobs.open()) {
             VehicleAssessment vehicleAssessment = vehicleAssessments.get(jobView.vehicleId());

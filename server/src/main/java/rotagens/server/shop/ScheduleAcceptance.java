@@ -16,8 +16,8 @@ import rotagens.core.shop.JobSlot;
 import rotagens.core.shop.ScheduleCheck;
 import rotagens.core.shop.ShopConstraints;
 import rotagens.server.cache.ChangeTracker;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.Jobs;
 import rotagens.server.shop.Schedule.OpenJob;
@@ -61,8 +61,7 @@ class ScheduleAcceptance {
         changeTracker.only();
         Map<Long, JobView> now = jobs.open().stream().collect(Collectors.toMap(JobView::id, Function.identity()));
         Map<Long, VehicleAssessment> vehicleAssessments = fleet.all().stream()
-                .collect(Collectors.toMap(
-                        vehicleAssessment -> vehicleAssessment.onFile().id(), Function.identity()));
+                .collect(Collectors.toMap(vehicleAssessment -> vehicleAssessment.id(), Function.identity()));
         plan.unplaced().stream()
                 .map(job -> problem.open().get(job.id()))
                 .filter(Objects::nonNull)
@@ -104,7 +103,7 @@ class ScheduleAcceptance {
     /** Due work becomes a job if all of it is still due and on no other day: nothing is due twice. */
     private long made(DueVisit visit, JobSlot placed, Map<Long, VehicleAssessment> vehicleAssessments, Units units) {
         VehicleAssessment vehicleAssessment =
-                vehicleAssessments.get(visit.standing().onFile().id());
+                vehicleAssessments.get(visit.assessment().id());
         Set<String> open = vehicleAssessment == null
                 ? Set.of()
                 : jobs.open(vehicleAssessment).stream().map(DueItem::key).collect(Collectors.toSet());

@@ -10,7 +10,7 @@ import rotagens.core.shop.JobSlot;
 import rotagens.core.shop.ShopConstraints;
 import rotagens.core.shop.ShopJob;
 import rotagens.core.vehicle.Position;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.shop.Schedule.OpenJob;
 
 /**
@@ -34,7 +34,7 @@ record ScheduleProblem(
         List<Impossible> never) {
 
     /** Due work of one vehicle, done in one visit. */
-    record DueVisit(VehicleAssessment standing, List<DueItem> items) {}
+    record DueVisit(VehicleAssessment assessment, List<DueItem> items) {}
 
     /** A job that fits no day of this shop, with the first reason. */
     record Impossible(ShopJob job, Message reason) {}

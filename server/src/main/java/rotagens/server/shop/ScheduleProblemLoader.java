@@ -17,8 +17,8 @@ import rotagens.core.shop.JobSlot;
 import rotagens.core.shop.ShopConstraints;
 import rotagens.core.shop.ShopJob;
 import rotagens.core.shop.ShopSetup;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.planning.Jobs;
 import rotagens.server.shop.Schedule.OpenJob;
 import rotagens.server.shop.ScheduleProblem.DueVisit;
@@ -92,7 +92,7 @@ class ScheduleProblemLoader {
         for (VehicleAssessment vehicleAssessment : vehicleAssessments) {
             List<DueItem> items = ShopVisit.proposed(
                     vehicleAssessment.state(),
-                    left.get(vehicleAssessment.onFile().id()),
+                    left.get(vehicleAssessment.id()),
                     vehicleAssessment.policy(),
                     vehicleAssessment.today(),
                     last);

@@ -17,7 +17,7 @@ import rotagens.core.planning.TireSupply;
 import rotagens.core.planning.WorkType;
 import rotagens.core.shop.ShopJob;
 import rotagens.core.vehicle.Position;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.purchasing.Purchasing;
@@ -63,7 +63,7 @@ class ShopJobs {
                 .map(vehicleAssessment.fitted()::get)
                 .filter(Objects::nonNull)
                 .collect(Collectors.groupingBy(InstalledTire::modelId, Collectors.summingInt(one -> 1)));
-        return job("due " + vehicleAssessment.onFile().id(), vehicleAssessment, visit, tires.take(wanted));
+        return job("due " + vehicleAssessment.id(), vehicleAssessment, visit, tires.take(wanted));
     }
 
     private static ShopJob job(
@@ -74,7 +74,7 @@ class ShopJobs {
         return visit.job(
                 id,
                 vehicleAssessment.state(),
-                vehicleAssessment.onFile().yard(),
+                vehicleAssessment.yard(),
                 vehicleAssessment.verdict() != Verdict.DO_NOT_OPERATE,
                 position -> vehicleAssessment
                         .state()

@@ -25,8 +25,8 @@ import rotagens.core.shop.ShopConstraints;
 import rotagens.core.shop.ShopSetup;
 import rotagens.core.shop.TimeRange;
 import rotagens.server.cache.ChangeTracker;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.people.People;
 import rotagens.server.people.People.Person;
 import rotagens.server.people.Role;
@@ -148,8 +148,7 @@ public class ShopSetupStore {
         Map<String, Integer> fit = vehicleAssessments.stream()
                 .filter(vehicleAssessment -> vehicleAssessment.verdict() != Verdict.DO_NOT_OPERATE)
                 .collect(Collectors.groupingBy(
-                        vehicleAssessment -> vehicleAssessment.onFile().facts().vehicleClass(),
-                        Collectors.summingInt(one -> 1)));
+                        vehicleAssessment -> vehicleAssessment.vehicleClass(), Collectors.summingInt(one -> 1)));
         return new ShopConstraints(
                 today,
                 form.yards().stream()
@@ -207,8 +206,7 @@ public class ShopSetupStore {
                         .toList(),
                 people.all().stream().filter(Person::active).map(Person::name).toList(),
                 fleet.all().stream()
-                        .map(vehicleAssessment ->
-                                vehicleAssessment.onFile().facts().vehicleClass())
+                        .map(vehicleAssessment -> vehicleAssessment.vehicleClass())
                         .distinct()
                         .sorted()
                         .toList());

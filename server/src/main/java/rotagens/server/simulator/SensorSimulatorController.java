@@ -22,8 +22,9 @@ import rotagens.core.sensor.RelearnEvent;
 import rotagens.core.sensor.RelearnProcedure;
 import rotagens.core.sensor.RelearnProcedure.Trigger;
 import rotagens.core.vehicle.Position;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.fleet.VehiclePositions;
 import rotagens.server.relearn.RelearnService;
 import rotagens.server.web.ProblemException;
 
@@ -59,11 +60,11 @@ class SensorSimulatorController {
     private static final int MOST = 200;
 
     private final Map<Long, SimulatedSensorSystem> receivers = new ConcurrentHashMap<>();
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final RelearnService relearnService;
 
-    SensorSimulatorController(FleetAssessor fleetAssessor, RelearnService relearnService) {
-        this.fleetAssessor = fleetAssessor;
+    SensorSimulatorController(FleetCache fleet, RelearnService relearnService) {
+        this.fleet = fleet;
         this.relearnService = relearnService;
     }
 
@@ -98,9 +99,8 @@ class SensorSimulatorController {
             @PathVariable long vehicleId,
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody ConnectSimulatorRequest connectSimulatorRequest) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
-        RelearnProcedure procedure = relearnService.procedure(
-                vehicleId, vehicleAssessment.onFile().facts().layout());
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
+        RelearnProcedure procedure = relearnService.procedure(vehicleId, vehicleAssessment.layout());
         Map<Position, Pressure> pressures = new HashMap<>();
         Map<Position, Pressure> targets = new HashMap<>();
         vehicleAssessment.fitted().forEach((position, installedTire) -> {
@@ -116,12 +116,16 @@ class SensorSimulatorController {
                     .ifPresent(target -> targets.put(position, target));
         });
         Set<Position> dead = new HashSet<>();
-        codes(connectSimulatorRequest.dead()).forEach(code -> dead.add(vehicleAssessment.position(code)));
+        codes(connectSimulatorRequest.dead()).forEach(code -> dead.add(VehiclePositions.of(vehicleAssessment, code)));
         Map<Position, Position> crossed = new LinkedHashMap<>();
         List<String> pair = codes(connectSimulatorRequest.swapped());
         if (pair.size() == 2) {
-            crossed.put(vehicleAssessment.position(pair.get(0)), vehicleAssessment.position(pair.get(1)));
-            crossed.put(vehicleAssessment.position(pair.get(1)), vehicleAssessment.position(pair.get(0)));
+            crossed.put(
+                    VehiclePositions.of(vehicleAssessment, pair.get(0)),
+                    VehiclePositions.of(vehicleAssessment, pair.get(1)));
+            crossed.put(
+                    VehiclePositions.of(vehicleAssessment, pair.get(1)),
+                    VehiclePositions.of(vehicleAssessment, pair.get(0)));
         } else if (!pair.isEmpty()) {
             throw ProblemException.field("swapped", "Two positions, such as 1R 2R.");
         }
@@ -130,7 +134,7 @@ class SensorSimulatorController {
         }
         SimulatedSensorSystem receiver = new SimulatedSensorSystem(
                 procedure,
-                procedure.cornersOn(vehicleAssessment.onFile().facts().layout()),
+                procedure.cornersOn(vehicleAssessment.layout()),
                 pressures,
                 targets,
                 new SimulatedSensorSystem.Faults(
@@ -180,9 +184,9 @@ class SensorSimulatorController {
             @RequestParam(defaultValue = "TOOL") Trigger by,
             @RequestBody SimulatorActionRequest simulatorActionRequest) {
         SimulatedSensorSystem receiver = receiver(vehicleId);
-        Position corner = fleetAssessor
-                .get(vehicleId)
-                .position(simulatorActionRequest.position() == null ? "" : simulatorActionRequest.position());
+        Position corner = VehiclePositions.of(
+                fleet.get(vehicleId),
+                simulatorActionRequest.position() == null ? "" : simulatorActionRequest.position());
         heard(vehicleId, receiver.trigger(corner, by == Trigger.DEFLATION));
         return view(receiver, units);
     }
@@ -201,9 +205,9 @@ class SensorSimulatorController {
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody SimulatorActionRequest simulatorActionRequest) {
         SimulatedSensorSystem receiver = receiver(vehicleId);
-        Position corner = fleetAssessor
-                .get(vehicleId)
-                .position(simulatorActionRequest.position() == null ? "" : simulatorActionRequest.position());
+        Position corner = VehiclePositions.of(
+                fleet.get(vehicleId),
+                simulatorActionRequest.position() == null ? "" : simulatorActionRequest.position());
         receiver.filled(corner, Pressure.parse(simulatorActionRequest.pressure(), units));
         return view(receiver, units);
     }

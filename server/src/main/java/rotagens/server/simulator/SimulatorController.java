@@ -20,8 +20,9 @@ import rotagens.core.measure.Units;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.GrooveDepths;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.fleet.VehiclePositions;
 import rotagens.server.people.People;
 import rotagens.server.vehicle.VehicleStore;
 import rotagens.server.web.ProblemException;
@@ -50,19 +51,15 @@ class SimulatorController {
     private final SimulatedScale scale;
     private final SimulatedGauge gauge;
     private final VehicleStore vehicleStore;
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final People people;
 
     SimulatorController(
-            SimulatedScale scale,
-            SimulatedGauge gauge,
-            VehicleStore vehicleStore,
-            FleetAssessor fleetAssessor,
-            People people) {
+            SimulatedScale scale, SimulatedGauge gauge, VehicleStore vehicleStore, FleetCache fleet, People people) {
         this.scale = scale;
         this.gauge = gauge;
         this.vehicleStore = vehicleStore;
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.people = people;
     }
 
@@ -87,8 +84,8 @@ class SimulatorController {
     void simulateReading(
             @RequestParam(defaultValue = "US") Units units,
             @RequestBody SimulatedReadingRequest simulatedReadingRequest) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(simulatedReadingRequest.vehicleId());
-        Position position = vehicleAssessment.position(simulatedReadingRequest.position());
+        VehicleAssessment vehicleAssessment = fleet.get(simulatedReadingRequest.vehicleId());
+        Position position = VehiclePositions.of(vehicleAssessment, simulatedReadingRequest.position());
         if (simulatedReadingRequest.groove() != null) {
             show(depth(vehicleAssessment.state().at(position), simulatedReadingRequest.groove(), units));
             return;

@@ -19,9 +19,10 @@ import rotagens.core.measure.Units;
 import rotagens.core.tire.DotCode;
 import rotagens.core.tire.Tire;
 import rotagens.core.vehicle.Position;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.ReasonView;
+import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.fleet.VehiclePositions;
 import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
 import rotagens.server.tire.TireCatalog;
@@ -58,7 +59,7 @@ public class TireMovements {
     private final TireStore tireStore;
     private final TireCatalog tireCatalog;
     private final TireRegister records;
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final Readings readings;
     private final VehicleStore vehicleStore;
     private final VehicleRegister register;
@@ -69,7 +70,7 @@ public class TireMovements {
             TireStore tireStore,
             TireCatalog tireCatalog,
             TireRegister records,
-            FleetAssessor fleetAssessor,
+            FleetCache fleet,
             Readings readings,
             VehicleStore vehicleStore,
             VehicleRegister register,
@@ -78,7 +79,7 @@ public class TireMovements {
         this.tireStore = tireStore;
         this.tireCatalog = tireCatalog;
         this.records = records;
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.readings = readings;
         this.vehicleStore = vehicleStore;
         this.register = register;
@@ -176,7 +177,7 @@ public class TireMovements {
     /** What fitting would bring, without doing it. */
     @Transactional(readOnly = true)
     InstallCheckView check(long tireId, InstallRequest typed, Units units) {
-        VehicleAssessment vehicleAssessment = standing(typed.vehicleId());
+        VehicleAssessment vehicleAssessment = assessmentOf(typed.vehicleId());
         return view(
                 fitting(records.get(tireId), vehicleAssessment, position(vehicleAssessment, typed.position())), units);
     }
@@ -184,7 +185,7 @@ public class TireMovements {
     @Transactional
     MovementView fit(long tireId, InstallRequest typed, Units units) {
         TireOnFile tire = records.get(tireId);
-        VehicleAssessment vehicleAssessment = standing(typed.vehicleId());
+        VehicleAssessment vehicleAssessment = assessmentOf(typed.vehicleId());
         Position position = position(vehicleAssessment, typed.position());
         refuseGone(tire);
         InputValidator wrong = new InputValidator();
@@ -216,9 +217,7 @@ public class TireMovements {
                 new Line(at, people.me(), note, "", odometer.orElse(null), null, null));
         readOdometer(vehicleAssessment, odometer, at, "odometer", VehicleStore.askIn(typed.confirmed(), units));
         return new MovementView(
-                tireId,
-                vehicleAssessment.onFile().facts().unit() + " " + position.code(),
-                reasons(installCheck.notes(), units));
+                tireId, vehicleAssessment.unit() + " " + position.code(), reasons(installCheck.notes(), units));
     }
 
     /** Two tires change places, on one vehicle or between two; either place may be empty. */
@@ -228,12 +227,12 @@ public class TireMovements {
         long fromPlace = tire.placeId()
                 .orElseThrow(() -> ProblemException.field("tire", "This tire is in stock. Install it instead."));
         TireRegister.PositionName from = records.places(List.of(fromPlace)).get(fromPlace);
-        VehicleAssessment here = fleetAssessor.get(from.vehicleId());
+        VehicleAssessment here = fleet.get(from.vehicleId());
         VehicleAssessment there =
-                standing(typed.vehicleId() == null ? Long.valueOf(from.vehicleId()) : typed.vehicleId());
-        Position hereAt = here.position(from.code());
+                assessmentOf(typed.vehicleId() == null ? Long.valueOf(from.vehicleId()) : typed.vehicleId());
+        Position hereAt = VehiclePositions.of(here, from.code());
         Position thereAt = position(there, typed.position());
-        if (here.onFile().id() == there.onFile().id() && hereAt.equals(thereAt)) {
+        if (here.id() == there.id() && hereAt.equals(thereAt)) {
             throw ProblemException.field("position", "The tire is there already.");
         }
         InputValidator wrong = new InputValidator();
@@ -255,7 +254,7 @@ public class TireMovements {
                             + refusals.get(0).reason().statement().in(units) + ". "
                             + refusals.get(0).reason().explanation().in(units));
         }
-        boolean oneVehicle = here.onFile().id() == there.onFile().id();
+        boolean oneVehicle = here.id() == there.id();
         tireStore.swap(
                 fromPlace,
                 there.placeId(thereAt),
@@ -265,7 +264,7 @@ public class TireMovements {
         if (!oneVehicle) {
             readOdometer(there, otherOdometer, at, "otherOdometer", VehicleStore.askIn(typed.confirmed(), units));
         }
-        return new MovementView(tireId, there.onFile().facts().unit() + " " + thereAt.code(), List.of());
+        return new MovementView(tireId, there.unit() + " " + thereAt.code(), List.of());
     }
 
     /** Takes a tire off its vehicle, or moves one in stock: to a shelf, to the retreader, to scrap. */
@@ -307,7 +306,7 @@ public class TireMovements {
                 tireStore.store(tireId, kindFor(typed.to()), to, Line.of(at, people.me(), "", null));
             }
             readOdometer(
-                    fleetAssessor.get(from.vehicleId()),
+                    fleet.get(from.vehicleId()),
                     odometer,
                     at,
                     "odometer",
@@ -414,11 +413,11 @@ public class TireMovements {
         return verdictReason.stream().map(one -> ReasonView.of(one, units)).toList();
     }
 
-    private VehicleAssessment standing(Long vehicleId) {
+    private VehicleAssessment assessmentOf(Long vehicleId) {
         if (vehicleId == null) {
             throw ProblemException.field("vehicleId", "Choose the vehicle.");
         }
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         if (vehicleAssessment.onFile().retiredAt().isPresent()) {
             throw ProblemException.field("vehicleId", "This vehicle is retired. Bring it back first.");
         }
@@ -429,7 +428,7 @@ public class TireMovements {
         if (code == null || code.isBlank()) {
             throw ProblemException.field("position", "Choose the position.");
         }
-        return vehicleAssessment.position(code);
+        return VehiclePositions.of(vehicleAssessment, code);
     }
 
     private static void refuseGone(TireOnFile tire) {

@@ -37,8 +37,9 @@ import rotagens.core.wear.GrooveDepths;
 import rotagens.core.wear.TreadByEdge;
 import rotagens.server.catalog.DerivedModelData;
 import rotagens.server.catalog.Property;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.fleet.VehiclePositions;
 import rotagens.server.inspection.ReadingLog;
 import rotagens.server.inspection.Readings;
 import rotagens.server.photos.Photos;
@@ -69,7 +70,7 @@ class TirePages {
     private final TireStore tireStore;
     private final TireCatalog tireCatalog;
     private final TireRegister records;
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final Readings readings;
     private final ReadingLog facts;
     private final VehicleStore vehicleStore;
@@ -81,7 +82,7 @@ class TirePages {
             TireStore tireStore,
             TireCatalog tireCatalog,
             TireRegister records,
-            FleetAssessor fleetAssessor,
+            FleetCache fleet,
             Readings readings,
             ReadingLog facts,
             VehicleStore vehicleStore,
@@ -91,7 +92,7 @@ class TirePages {
         this.tireStore = tireStore;
         this.tireCatalog = tireCatalog;
         this.records = records;
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.readings = readings;
         this.facts = facts;
         this.vehicleStore = vehicleStore;
@@ -351,8 +352,7 @@ class TirePages {
         TreadDepth pull = gone
                 ? TireUsage.END_WITHOUT_PLACE
                 : place(one, places)
-                        .map(found -> TreadLimits.at(
-                                        found.standing().onFile().facts(), found.position(), found.policy())
+                        .map(found -> TreadLimits.at(found.assessment().vehicle(), found.position(), found.policy())
                                 .pull())
                         .orElse(TireUsage.END_WITHOUT_PLACE);
         return percent(TireUsage.treadUsed(model.originalDepth().get(), depth.get(), pull));
@@ -362,21 +362,20 @@ class TirePages {
         return place(one, places)
                 .flatMap(found -> made.map(date -> percent(java.util.OptionalDouble.of(100
                         * date.ageYears(today)
-                        / LimitDates.ageLimitYears(
-                                found.standing().onFile().facts(), found.position(), found.policy())))))
+                        / LimitDates.ageLimitYears(found.assessment().vehicle(), found.position(), found.policy())))))
                 .orElse(null);
     }
 
-    private record Found(VehicleAssessment standing, Position position) {
+    private record Found(VehicleAssessment assessment, Position position) {
         rotagens.core.policy.Policy.ClassPolicy policy() {
-            return standing.policyAt(position);
+            return assessment.policyAt(position);
         }
     }
 
     private Optional<Found> place(TireOnFile one, Map<Long, PositionName> places) {
         return one.placeId().map(places::get).map(name -> {
-            VehicleAssessment vehicleAssessment = fleetAssessor.get(name.vehicleId());
-            return new Found(vehicleAssessment, vehicleAssessment.position(name.code()));
+            VehicleAssessment vehicleAssessment = fleet.get(name.vehicleId());
+            return new Found(vehicleAssessment, VehiclePositions.of(vehicleAssessment, name.code()));
         });
     }
 
@@ -422,8 +421,8 @@ class TirePages {
 
     @Transactional(readOnly = true)
     OrderSpecificationView order(long vehicleId, String code, Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
-        Position position = vehicleAssessment.position(code);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
+        Position position = VehiclePositions.of(vehicleAssessment, code);
         Integer axle = position instanceof Position.OnAxle on ? on.axle() : null;
         OrderSpecification spec = OrderSpecification.of(
                 vehicleAssessment.state(), position, Optional.ofNullable(axle).map(register.gawrs(vehicleId)::get));
@@ -433,8 +432,8 @@ class TirePages {
                         item.value().map(value -> value.in(units)).orElse(null),
                         item.source().in(units)))
                 .toList();
-        String unit = vehicleAssessment.onFile().facts().unit();
-        String name = vehicleAssessment.onFile().facts().layout().nameOf(position);
+        String unit = vehicleAssessment.unit();
+        String name = vehicleAssessment.layout().nameOf(position);
         return new OrderSpecificationView(
                 unit,
                 code,
@@ -452,7 +451,7 @@ class TirePages {
 
     @Transactional(readOnly = true)
     DotSheetView dotSheet(long vehicleId) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         var onFile = vehicleAssessment.onFile();
         return new DotSheetView(
                 vehicleId,
@@ -466,7 +465,7 @@ class TirePages {
     }
 
     private static DotRow dotRow(VehicleAssessment vehicleAssessment, Position position) {
-        var facts = vehicleAssessment.onFile().facts();
+        var facts = vehicleAssessment.vehicle();
         Optional<InstalledTire> installedTire =
                 Optional.ofNullable(vehicleAssessment.fitted().get(position));
         Optional<DotWeek> made = installedTire.flatMap(here -> here.tire().dotWeek());

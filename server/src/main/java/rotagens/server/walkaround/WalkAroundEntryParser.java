@@ -20,7 +20,7 @@ import rotagens.core.tire.DotCode;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.GrooveDepths;
 import rotagens.core.wear.TreadGrid;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.gauges.Gauges;
 import rotagens.server.inspection.Readings.Found;
 import rotagens.server.inspection.Readings.Look;

@@ -26,7 +26,7 @@ import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
 import rotagens.server.fleet.AssessmentView;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.photos.Photos;
 import rotagens.server.tire.TireStore.InstalledTire;
 import rotagens.server.walkaround.WalkAroundStore.EntryValues;
@@ -38,7 +38,7 @@ import rotagens.server.walkaround.WalkAroundViews.Facing;
 import rotagens.server.walkaround.WalkAroundViews.OpenFindingView;
 import rotagens.server.walkaround.WalkAroundViews.PhotoView;
 import rotagens.server.walkaround.WalkAroundViews.PlausibleValuesView;
-import rotagens.server.walkaround.WalkAroundViews.StandingView;
+import rotagens.server.walkaround.WalkAroundViews.RestVerdictView;
 import rotagens.server.walkaround.WalkAroundViews.WalkAroundEntryView;
 import rotagens.server.walkaround.WalkAroundViews.WalkAroundStopView;
 import rotagens.server.walkaround.WalkAroundViews.WalkAroundView;
@@ -64,18 +64,17 @@ class WalkAroundPages {
         VehicleState state = openWalkAround.finishedAt() == null
                 ? withEntries(vehicleAssessment, entries)
                 : vehicleAssessment.state();
-        List<WalkAroundStopView> walkAroundStopViews =
-                vehicleAssessment.onFile().facts().layout().walkAroundOrder().stream()
-                        .map(position ->
-                                stop(vehicleAssessment, state, position, entries, taken, openWalkAround.scope(), units))
-                        .toList();
+        List<WalkAroundStopView> walkAroundStopViews = vehicleAssessment.layout().walkAroundOrder().stream()
+                .map(position ->
+                        stop(vehicleAssessment, state, position, entries, taken, openWalkAround.scope(), units))
+                .toList();
         return new WalkAroundView(
                 openWalkAround.id(),
                 openWalkAround.vehicleId(),
                 openWalkAround.scope(),
                 openWalkAround.scope().title(),
                 openWalkAround.scope().requires(WalkAroundScope.RequiredReading.TREAD),
-                vehicleAssessment.onFile().facts().unit(),
+                vehicleAssessment.unit(),
                 vehicleAssessment.onFile().description(),
                 openWalkAround.startedAt(),
                 openWalkAround.person(),
@@ -198,13 +197,13 @@ class WalkAroundPages {
                 bands(provisionalLimits.cold(), pressure, units),
                 bands(provisionalLimits.hot(), pressure, units),
                 bands(provisionalLimits.tread(), depth, units),
-                standing(provisionalLimits.rest(), units),
-                standing(provisionalLimits.untilCold(), units),
-                standing(provisionalLimits.untilTread(), units));
+                restVerdict(provisionalLimits.rest(), units),
+                restVerdict(provisionalLimits.untilCold(), units),
+                restVerdict(provisionalLimits.untilTread(), units));
     }
 
-    private static StandingView standing(ProvisionalLimits.RestVerdict restVerdict, Units units) {
-        return new StandingView(
+    private static RestVerdictView restVerdict(ProvisionalLimits.RestVerdict restVerdict, Units units) {
+        return new RestVerdictView(
                 restVerdict.verdict(),
                 restVerdict
                         .explanation()
@@ -265,7 +264,7 @@ class WalkAroundPages {
     /** The vehicle as if the drafts were already history. */
     static VehicleState withEntries(VehicleAssessment vehicleAssessment, Map<Long, Stored> entries) {
         VehicleState state = vehicleAssessment.state();
-        for (Position position : vehicleAssessment.onFile().facts().layout().positions()) {
+        for (Position position : vehicleAssessment.layout().positions()) {
             Stored entry = entries.get(vehicleAssessment.placeId(position));
             if (entry == null || state.at(position).tire().isEmpty()) {
                 continue;

@@ -156,16 +156,16 @@ final class WalkAroundViews {
             List<BandView> cold,
             List<BandView> hot,
             List<BandView> tread,
-            StandingView rest,
-            StandingView untilCold,
-            StandingView untilTread) {}
+            RestVerdictView rest,
+            RestVerdictView untilCold,
+            RestVerdictView untilTread) {}
 
     /**
      * What stands of the verdict before anything is measured.
      *
      * @param says the reason; empty where all is well
      */
-    record StandingView(Verdict verdict, String statement) {}
+    record RestVerdictView(Verdict verdict, String statement) {}
 
     /**
      * A range of figures that mean the same.

@@ -21,9 +21,9 @@ import rotagens.core.vehicle.Position;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.facts.FactLog;
 import rotagens.server.fleet.AssessmentView;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.fleet.VehiclePositions;
 import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
 import rotagens.server.photos.Photos;
@@ -56,7 +56,7 @@ class WalkArounds {
     private final WalkAroundPages pages;
     private final WalkAroundEntryParser reader;
     private final Photos photos;
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final FleetCache kept;
     private final FactLog facts;
     private final TireStore tireStore;
@@ -70,7 +70,7 @@ class WalkArounds {
             WalkAroundPages pages,
             WalkAroundEntryParser reader,
             Photos photos,
-            FleetAssessor fleetAssessor,
+            FleetCache fleet,
             FleetCache kept,
             FactLog facts,
             TireStore tireStore,
@@ -83,7 +83,7 @@ class WalkArounds {
         this.reader = reader;
         this.photos = photos;
         this.store = store;
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.kept = kept;
         this.facts = facts;
         this.tireStore = tireStore;
@@ -96,7 +96,7 @@ class WalkArounds {
     @Transactional
     public WalkAroundView start(long vehicleId, WalkAroundScope scope, Units units) {
         changeTracker.draftsOnly();
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         long id = store.openOn(vehicleId)
                 .map(OpenWalkAround::id)
                 .orElseGet(() -> store.start(vehicleId, scope, people.me(), clock.instant()));
@@ -106,13 +106,13 @@ class WalkArounds {
     @Transactional(readOnly = true)
     public WalkAroundView get(long id, Units units) {
         OpenWalkAround openWalkAround = walk(id);
-        return pages.view(openWalkAround, fleetAssessor.get(openWalkAround.vehicleId()), units);
+        return pages.view(openWalkAround, fleet.get(openWalkAround.vehicleId()), units);
     }
 
     /** Everything a device needs to walk round a vehicle out of reach of the server; the one under way, where there is one. */
     @Transactional(readOnly = true)
     public WalkAroundView sheet(long vehicleId, WalkAroundScope scope, Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         OpenWalkAround openWalkAround = store.openOn(vehicleId)
                 .orElseGet(() -> new OpenWalkAround(0, vehicleId, scope, people.me(), "", clock.instant(), null));
         return pages.view(openWalkAround, vehicleAssessment, units);
@@ -130,7 +130,7 @@ class WalkArounds {
         OpenWalkAround openWalkAround = unfinished(id);
         // A draft changes no fact about the vehicle, so what is kept of it holds.
         VehicleAssessment vehicleAssessment = kept.get(openWalkAround.vehicleId());
-        Position position = vehicleAssessment.position(code);
+        Position position = VehiclePositions.of(vehicleAssessment, code);
         long placeId = vehicleAssessment.placeId(position);
         Map<Long, Stored> entries = store.entries(id);
         Stored before = entries.get(placeId);
@@ -175,8 +175,8 @@ class WalkArounds {
         changeTracker.draftsOnly();
         OpenWalkAround openWalkAround = unfinished(id);
         VehicleAssessment vehicleAssessment = kept.get(openWalkAround.vehicleId());
-        return WalkAroundPages.view(
-                photos.add(id, vehicleAssessment.placeId(vehicleAssessment.position(code)), picture, people.me()));
+        return WalkAroundPages.view(photos.add(
+                id, vehicleAssessment.placeId(VehiclePositions.of(vehicleAssessment, code)), picture, people.me()));
     }
 
     /** Takes a photo away again while the walk-around is open. */
@@ -192,7 +192,7 @@ class WalkArounds {
     public FinishedWalkAroundView finish(long id, FinishWalkAroundRequest finishWalkAroundRequest, Units units) {
         OpenWalkAround openWalkAround = unfinished(id);
         changeTracker.only(openWalkAround.vehicleId());
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(openWalkAround.vehicleId());
+        VehicleAssessment vehicleAssessment = fleet.get(openWalkAround.vehicleId());
         Map<Long, Stored> entries = store.entries(id);
         if (entries.isEmpty()) {
             throw ProblemException.conflict("Nothing has been entered yet. Enter at least one position, then finish.");
@@ -203,7 +203,7 @@ class WalkArounds {
                 finishWalkAroundRequest.odometer(),
                 text -> Distance.parse(text, units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM));
         Map<String, List<Position>> lacking = new LinkedHashMap<>();
-        vehicleAssessment.onFile().facts().layout().walkAroundOrder().stream()
+        vehicleAssessment.layout().walkAroundOrder().stream()
                 .filter(vehicleAssessment.fitted()::containsKey)
                 .forEach(position -> WalkAroundPages.missing(
                                 openWalkAround.scope(), entries.get(vehicleAssessment.placeId(position)))
@@ -264,7 +264,7 @@ class WalkArounds {
                 id,
                 read,
                 vehicleAssessment.onFile().places().size() - read,
-                fleetAssessor.get(openWalkAround.vehicleId()).verdict());
+                fleet.get(openWalkAround.vehicleId()).verdict());
     }
 
     /** {@code Nothing entered at 2L, 2R; no tread at 1L}. */

@@ -23,8 +23,8 @@ import rotagens.core.planning.WorkType;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.server.cache.ChangeTracker;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.people.People;
 import rotagens.server.planning.Jobs;
 import rotagens.server.vehicle.VehicleStore;
@@ -63,7 +63,7 @@ class DriverReportController {
 
     private final VehicleEventStore history;
     private final VehicleStore vehicleStore;
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final Jobs jobs;
     private final People people;
     private final ChangeTracker changeTracker;
@@ -74,7 +74,7 @@ class DriverReportController {
     DriverReportController(
             VehicleEventStore history,
             VehicleStore vehicleStore,
-            FleetAssessor fleetAssessor,
+            FleetCache fleet,
             Jobs jobs,
             People people,
             ChangeTracker changeTracker,
@@ -83,7 +83,7 @@ class DriverReportController {
             IdempotentRequests idempotentRequests) {
         this.history = history;
         this.vehicleStore = vehicleStore;
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.jobs = jobs;
         this.people = people;
         this.changeTracker = changeTracker;
@@ -185,7 +185,7 @@ class DriverReportController {
     @Transactional(readOnly = true)
     public TriageView getReportTriage(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         Reported report = history.report(id);
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(report.vehicleId());
+        VehicleAssessment vehicleAssessment = fleet.get(report.vehicleId());
         Triage triage = Triage.of(
                 vehicleAssessment.state(),
                 history.of(report.vehicleId()),
@@ -254,7 +254,7 @@ class DriverReportController {
         Reported report = history.review(id, typed.status(), note, people.me());
         changeTracker.only(report.vehicleId());
         if (typed.status() == State.ACCEPTED && report.symptom() == Symptom.STRUCK) {
-            strikes.record(fleetAssessor.get(report.vehicleId()), report.corner(), report.at(), people.me());
+            strikes.record(fleet.get(report.vehicleId()), report.corner(), report.at(), people.me());
         }
         if (typed.plan() != null && typed.status() == State.ACCEPTED) {
             plan(report, typed.plan());
@@ -262,13 +262,13 @@ class DriverReportController {
     }
 
     private void plan(Reported report, java.time.LocalDate day) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(report.vehicleId());
+        VehicleAssessment vehicleAssessment = fleet.get(report.vehicleId());
         boolean gauge = report.symptom().asksToGaugeAll();
         String why = "Driver: " + report.symptom().label()
                 + (report.corner().isEmpty() ? "" : " at " + report.corner())
                 + (report.note().isEmpty() ? "" : ", " + report.note());
         Map<Position, String> at = new LinkedHashMap<>();
-        vehicleAssessment.onFile().facts().layout().walkAroundOrder().stream()
+        vehicleAssessment.layout().walkAroundOrder().stream()
                 .filter(vehicleAssessment.fitted()::containsKey)
                 .filter(OnAxle.class::isInstance)
                 .forEach(position -> at.put(position, gauge ? why + ". Gauge all before adding air" : why));

@@ -7,7 +7,7 @@ import org.springframework.stereotype.Component;
 import rotagens.core.fact.Finding;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.server.facts.FactLog;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.inspection.Readings;
 
 /**

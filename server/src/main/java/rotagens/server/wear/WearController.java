@@ -25,8 +25,8 @@ import rotagens.core.vehicle.Position;
 import rotagens.core.wear.GrooveDepths;
 import rotagens.core.wear.SampleTread;
 import rotagens.core.wear.WearPattern.Shape;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.people.People;
 import rotagens.server.policy.PolicyStore;
 import rotagens.server.vehicleevent.VehicleEventStore;
@@ -73,7 +73,7 @@ class WearController {
 
     private final WearPages pages;
     private final VehicleEventStore history;
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final Strikes strikes;
     private final People people;
     private final PolicyStore policyStore;
@@ -83,14 +83,14 @@ class WearController {
     WearController(
             WearPages pages,
             VehicleEventStore history,
-            FleetAssessor fleetAssessor,
+            FleetCache fleet,
             Strikes strikes,
             People people,
             PolicyStore policyStore,
             java.time.Clock clock) {
         this.pages = pages;
         this.history = history;
-        this.fleetAssessor = fleetAssessor;
+        this.fleet = fleet;
         this.strikes = strikes;
         this.people = people;
         this.policyStore = policyStore;
@@ -107,7 +107,7 @@ class WearController {
     @Transactional
     public void addVehicleEvent(@PathVariable long id, @RequestBody VehicleEventRequest typed) {
         LocalDate today = LocalDate.now(clock);
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(id);
+        VehicleAssessment vehicleAssessment = fleet.get(id);
         InputValidator wrong = new InputValidator();
         wrong.unless(typed.type() != null, "type", "Choose what happened.");
         LocalDate day = typed.day() == null ? today : typed.day();

@@ -22,8 +22,8 @@ import rotagens.core.vehicle.Position;
 import rotagens.core.wear.GrooveDepths;
 import rotagens.core.wear.WearPattern;
 import rotagens.core.wear.WearRate;
-import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.vehicleevent.VehicleEventStore;
 
 /** What the treads of a vehicle say, and why. */
@@ -114,21 +114,21 @@ class WearPages {
 
     private static final double DEEP_32NDS = 20;
 
-    private final FleetAssessor fleetAssessor;
+    private final FleetCache fleet;
     private final VehicleEventStore history;
 
-    WearPages(FleetAssessor fleetAssessor, VehicleEventStore history) {
-        this.fleetAssessor = fleetAssessor;
+    WearPages(FleetCache fleet, VehicleEventStore history) {
+        this.fleet = fleet;
         this.history = history;
     }
 
     @Transactional(readOnly = true)
     public WearPage page(long vehicleId, Units units) {
-        VehicleAssessment vehicleAssessment = fleetAssessor.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         VehicleEvents events = history.of(vehicleId);
         return new WearPage(
                 vehicleAssessment.today(),
-                vehicleAssessment.onFile().facts().layout().walkAroundOrder().stream()
+                vehicleAssessment.layout().walkAroundOrder().stream()
                         .filter(vehicleAssessment.fitted()::containsKey)
                         .map(position -> tire(vehicleAssessment, position, events, units))
                         .toList(),
@@ -157,12 +157,12 @@ class WearPages {
             VehicleAssessment vehicleAssessment, Position position, VehicleEvents events, Units units) {
         TireState state = vehicleAssessment.state().at(position);
         TreadLimits limits =
-                TreadLimits.at(vehicleAssessment.onFile().facts(), position, vehicleAssessment.policyAt(position));
+                TreadLimits.at(vehicleAssessment.vehicle(), position, vehicleAssessment.policyAt(position));
         Optional<Diagnosis> diagnosis = Diagnosis.of(
                 vehicleAssessment.state(), position, events, vehicleAssessment.policy(), vehicleAssessment.today());
         return new TireWear(
                 position.code(),
-                vehicleAssessment.onFile().facts().layout().nameOf(position),
+                vehicleAssessment.layout().nameOf(position),
                 state.tire().orElseThrow().model().title(),
                 diagnosis.map(one -> view(one.pattern())).orElse(null),
                 section(state, limits, units),
@@ -254,7 +254,7 @@ class WearPages {
     private static ForecastView forecast(
             VehicleAssessment vehicleAssessment, Position position, TireState state, TreadLimits limits, Units units) {
         Optional<WearRate> rate = state.wearRate();
-        var milesPerDay = vehicleAssessment.onFile().facts().milesPerDay();
+        var milesPerDay = vehicleAssessment.vehicle().milesPerDay();
         Optional<LimitDates.LimitDate> first = LimitDates.nextLimit(
                 vehicleAssessment.state(), state, vehicleAssessment.policyAt(position), vehicleAssessment.today());
         List<String> reach = new ArrayList<>();

@@ -14,7 +14,7 @@ import rotagens.core.planning.DueWorkFinder;
 import rotagens.core.planning.WorkType;
 import rotagens.server.ServerTest;
 import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
+import rotagens.server.fleet.VehicleAssessment;
 
 @ServerTest
 class DemoFleetTest {
@@ -26,9 +26,7 @@ class DemoFleetTest {
     @DisplayName("24 vehicles in three yards, in all five states")
     void size() {
         assertThat(fleet.all()).hasSize(24);
-        assertThat(fleet.all())
-                .extracting(one -> one.onFile().yard())
-                .containsOnly("Eastbank", "Millrace", "Northgate");
+        assertThat(fleet.all()).extracting(one -> one.yard()).containsOnly("Eastbank", "Millrace", "Northgate");
         assertThat(fleet.all()).extracting(VehicleAssessment::verdict).contains(Verdict.values());
     }
 

@@ -31,6 +31,7 @@ import rotagens.core.fact.Verdict;
 import rotagens.core.vehicle.Position;
 import rotagens.server.ServerTest;
 import rotagens.server.fleet.FleetAssessor;
+import rotagens.server.fleet.VehicleAssessment;
 
 /** A data folder from before alerts were kept, started by this version. */
 @SpringBootTest(properties = {"rotagens.demo=false", "rotagens.sign-in.hash-cost=4"})
@@ -110,7 +111,7 @@ class AlertUpgradeTest {
     @Test
     @DisplayName("a tire whose alarm had been lost behind a dozen later readings gets it back at the first start")
     void lostAlarm() {
-        FleetAssessor.VehicleAssessment coach = fleet.get(1);
+        VehicleAssessment coach = fleet.get(1);
         Position steer = Position.parse("1L");
         assertThat(coach.state().at(steer).readings())
                 .as("the readings at hand don't reach back to it")

@@ -11,8 +11,8 @@ import org.springframework.test.web.servlet.MockMvc;
 import rotagens.server.Api;
 import rotagens.server.ServerTest;
 import rotagens.server.fleet.FleetAssessor;
-import rotagens.server.fleet.FleetAssessor.VehicleAssessment;
 import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
 
 @ServerTest
 class DueListTest {
@@ -42,7 +42,7 @@ class DueListTest {
 
     private static List<String> lines(DueList book) {
         return book.entries().stream()
-                .map(entry -> entry.standing().onFile().facts().unit() + " "
+                .map(entry -> entry.assessment().unit() + " "
                         + entry.item().key() + " " + entry.item().due() + " "
                         + entry.item().urgency())
                 .toList();

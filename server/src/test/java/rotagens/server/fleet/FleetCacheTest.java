@@ -1,0 +1,49 @@
+package rotagens.server.fleet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static rotagens.server.storage.generated.Tables.VEHICLE;
+
+import org.jooq.DSLContext;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import rotagens.server.ServerTest;
+
+/** The fleet as it stands, kept: every page asks this, inside a write and outside. */
+@ServerTest
+class FleetCacheTest {
+
+    @Autowired
+    FleetCache fleet;
+
+    @Autowired
+    DSLContext db;
+
+    @Autowired
+    PlatformTransactionManager transactions;
+
+    @Test
+    @DisplayName("a vehicle is judged once and kept, for its own pages and for the whole fleet alike")
+    void kept() {
+        VehicleAssessment first = fleet.all().get(0);
+        assertThat(fleet.get(first.id())).isSameAs(first);
+        assertThat(fleet.all().get(0)).isSameAs(first);
+    }
+
+    @Test
+    @DisplayName("inside a write the vehicle is as that write has left it so far; taken back, it is as it was")
+    void insideWrite() {
+        VehicleAssessment before = fleet.all().get(0);
+        new TransactionTemplate(transactions).executeWithoutResult(status -> {
+            db.update(VEHICLE)
+                    .set(VEHICLE.UNIT, "ZZ-99")
+                    .where(VEHICLE.ID.eq(before.id()))
+                    .execute();
+            assertThat(fleet.get(before.id()).unit()).isEqualTo("ZZ-99");
+            status.setRollbackOnly();
+        });
+        assertThat(fleet.get(before.id()).unit()).isEqualTo(before.unit());
+    }
+}
