@@ -5,7 +5,7 @@ import { fakeServer } from '../test/server'
 import { show } from '../test/show'
 import { ClockProblem } from './ClockProblem'
 
-const behind = { now: '2020-01-01T06:00:00Z', statement: 'This machine’s clock says 1 Jan 2020 00:00.' }
+const behind = { now: '2020-01-01T06:00:00Z', statement: 'This machine’s clock says Jan 1, 2020 00:00.' }
 
 describe('a clock that can’t be right', () => {
   it('is told on every page, and a manager can say that it is right', async () => {
@@ -15,7 +15,7 @@ describe('a clock that can’t be right', () => {
       return { body: now }
     })
     show(<ClockProblem />)
-    expect(await screen.findByRole('alert')).toHaveTextContent('1 Jan 2020')
+    expect(await screen.findByRole('alert')).toHaveTextContent('Jan 1, 2020')
     await userEvent.click(screen.getByRole('button', { name: 'The clock is right now' }))
     await vi.waitFor(() => expect(screen.queryByRole('alert')).not.toBeInTheDocument())
     expect(calls.some((call) => call.method === 'POST' && call.path === '/api/clock')).toBe(true)

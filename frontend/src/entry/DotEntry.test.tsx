@@ -29,7 +29,7 @@ describe('a DOT code while it is typed', () => {
     const calls = fakeServer(() => ({ body: read }))
     show(<Field />)
     await userEvent.type(screen.getByLabelText('DOT code'), 'AB4M XYR 0821')
-    expect(await screen.findByText(/Week of 21 Feb 2021/)).toHaveTextContent('5.7 y old')
+    expect(await screen.findByText(/Week of Feb 21, 2021/)).toHaveTextContent('5.7 y old')
     expect(screen.getByText('plant that made it', { exact: false })).toBeVisible()
     expect(screen.getByText('On file already.')).toBeVisible()
     expect(calls.length).toBeLessThan(4)

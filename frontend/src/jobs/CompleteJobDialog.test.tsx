@@ -105,7 +105,7 @@ describe('signing off a job', () => {
     )
     await userEvent.type(screen.getByLabelText('Cold pressure after'), '95')
     await userEvent.click(screen.getByRole('button', { name: 'Complete job' }))
-    expect(await screen.findByText(/moved for the clinic/)).toHaveTextContent('On file now: on 30 Nov 2026.')
+    expect(await screen.findByText(/moved for the clinic/)).toHaveTextContent('On file now: on Nov 30, 2026.')
     await userEvent.click(screen.getByRole('button', { name: 'Go on with it' }))
     await userEvent.click(screen.getByRole('button', { name: 'Complete job' }))
     await vi.waitFor(() => expect(sent()).toHaveLength(2))

@@ -65,9 +65,9 @@ describe('a job', () => {
   it('says what is to be done, where, why, and who planned it', () => {
     fakeServer(() => ({ body: [] }))
     show(<JobCard job={job} today="2026-11-23" withDay />)
-    const card = screen.getByRole('article', { name: 'LC-03, 24 Nov 2026' })
+    const card = screen.getByRole('article', { name: 'LC-03, Nov 24, 2026' })
     expect(card).toHaveTextContent('3L Set pressure. 84 psi cold')
-    expect(card).toHaveTextContent('24 Nov · scheduled by Ines Okafor · bring the cage')
+    expect(card).toHaveTextContent('Nov 24 · scheduled by Ines Okafor · bring the cage')
   })
 
   it('moves to another day with the version seen, and says why when it can’t', async () => {

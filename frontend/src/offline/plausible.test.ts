@@ -27,7 +27,7 @@ describe('figures far from the last ones, out of reach of the server', () => {
 
   it('names the figure of last time with its day', () => {
     expect(asked({ pressure: '61', thermalState: 'COLD' })[0]?.message).toBe(
-      '61 psi differs too much from the last reading, 94 psi on 3 Nov 2026. Check the pressure again, or confirm the reading.',
+      '61 psi differs too much from the last reading, 94 psi on Nov 3, 2026. Check the pressure again, or confirm the reading.',
     )
   })
 })

@@ -51,18 +51,18 @@ describe('out of reach of the server', () => {
       ...stop,
       bands: {
         ...stop.bands,
-        rest: { verdict: 'DO_NOT_OPERATE' as const, statement: 'Bulge, seen 3 Nov 2026' },
+        rest: { verdict: 'DO_NOT_OPERATE' as const, statement: 'Bulge, seen Nov 3, 2026' },
         untilCold: { verdict: 'WATCH' as const, statement: '88 psi cold, target 95 psi' },
       },
     }
     const typed = { ...EMPTY, pressure: '95', outer: '9', center: '9', inner: '9' }
     expect(provisional(bulge, typed, findings)).toEqual({
       verdict: 'DO_NOT_OPERATE',
-      says: [{ verdict: 'DO_NOT_OPERATE', words: 'Bulge, seen 3 Nov 2026' }],
+      says: [{ verdict: 'DO_NOT_OPERATE', words: 'Bulge, seen Nov 3, 2026' }],
     })
     expect(
       provisional(bulge, { ...typed, thermalState: 'HOT', pressure: '104' }, findings).says.map((one) => one.words),
-    ).toEqual(['Bulge, seen 3 Nov 2026', '88 psi cold, target 95 psi'])
+    ).toEqual(['Bulge, seen Nov 3, 2026', '88 psi cold, target 95 psi'])
   })
 
   it('a tread that stands at a limit stays until every groove is measured', () => {

@@ -40,7 +40,7 @@ export const stop: Schemas['WalkAroundStopView'] = {
     untilCold: { verdict: 'GOOD', statement: '' },
     untilTread: { verdict: 'GOOD', statement: '' },
   },
-  plausible: { coldMin: 84, coldMax: 104, hotMin: 84, outer: 12, center: 12, inner: 12, last: '94 psi on 3 Nov 2026' },
+  plausible: { coldMin: 84, coldMax: 104, hotMin: 84, outer: 12, center: 12, inner: 12, last: '94 psi on Nov 3, 2026' },
 }
 
 export const walk: Schemas['WalkAroundView'] = {

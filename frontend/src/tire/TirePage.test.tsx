@@ -51,7 +51,7 @@ describe('the page of a tire', () => {
     const edges = within(await screen.findByRole('table', { name: 'Tread by its own edges' }))
     expect(edges.getByRole('row', { name: /LC-03 1L 9\/32 in 9\/32 in 6\/32 in/ })).toBeVisible()
     expect(edges.getByText('facing not noted')).toBeVisible()
-    expect(screen.getByRole('img', { name: /LC-03 1L, 20 Nov 2026/ })).toBeVisible()
+    expect(screen.getByRole('img', { name: /LC-03 1L, Nov 20, 2026/ })).toBeVisible()
   })
 
   it('says of each alert what opened it, and what cleared it or alone can', async () => {
@@ -86,7 +86,7 @@ describe('the page of a tire', () => {
     expect(alerts.getByText('Open · Ran low')).toBeVisible()
     expect(alerts.getByText(/Cleared only by a professional’s look inside/)).toBeVisible()
     expect(alerts.getByText('Cleared · Over the maximum')).toBeVisible()
-    expect(alerts.getByText(/Cleared 3 Oct 2026, Rafe Halloran: 95 psi cold/)).toBeVisible()
+    expect(alerts.getByText(/Cleared Oct 3, 2026, Rafe Halloran: 95 psi cold/)).toBeVisible()
   })
 
   it('voids a reading by its reason, and shows it struck out', async () => {

@@ -3,9 +3,9 @@ import { bare, day, figureForField, localDay, when } from './format'
 
 describe('dates', () => {
   it('read as day, month and year, without the year where it is this one', () => {
-    expect(day('2019-07-28')).toBe('28 Jul 2019')
-    expect(day('2026-07-28', '2026-11-23')).toBe('28 Jul')
-    expect(day('2027-02-08', '2026-11-23')).toBe('8 Feb 2027')
+    expect(day('2019-07-28')).toBe('Jul 28, 2019')
+    expect(day('2026-07-28', '2026-11-23')).toBe('Jul 28')
+    expect(day('2027-02-08', '2026-11-23')).toBe('Feb 8, 2027')
   })
 
   it('are the local day, not the day in Greenwich', () => {

@@ -2,18 +2,18 @@ import type { Units } from '../api/client'
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 
-/** `2026-07-28` as `28 Jul 2026`, or without its year where that is this year. */
+/** `2026-07-28` as `Jul 28, 2026`, or without its year where that is this year. */
 export function day(iso: string, today?: string): string {
   const [year, month, date] = iso.slice(0, 10).split('-')
-  const short = `${Number(date)} ${MONTHS[Number(month) - 1]}`
-  return today?.startsWith(`${year}-`) ? short : `${short} ${year}`
+  const short = `${MONTHS[Number(month) - 1]} ${Number(date)}`
+  return today?.startsWith(`${year}-`) ? short : `${short}, ${year}`
 }
 
 /** An instant as the local day and time. */
 export function moment(iso: string): string {
   const at = new Date(iso)
   const two = (n: number) => String(n).padStart(2, '0')
-  return `${at.getDate()} ${MONTHS[at.getMonth()]} ${at.getFullYear()}, ${two(at.getHours())}:${two(at.getMinutes())}`
+  return `${MONTHS[at.getMonth()]} ${at.getDate()}, ${at.getFullYear()}, ${two(at.getHours())}:${two(at.getMinutes())}`
 }
 
 /** The local day as `2026-07-28`. */

@@ -14,7 +14,7 @@ const view: Ribbons = {
         { position: '1L', from: '2026-11-28', to: '2029-11-28' },
         { position: '2LO', from: '2029-11-28', to: '2034-01-04' },
       ],
-      label: 'made 2 Aug 2026',
+      label: 'made Aug 2, 2026',
       end: 'overall age',
       unusedShare: 0,
       bought: true,

@@ -186,7 +186,7 @@ describe('the yard', () => {
     show(<FleetPage />)
     await screen.findByRole('region', { name: 'Due' })
     expect(within(due()).getAllByRole('checkbox')).toHaveLength(2)
-    expect(screen.getByRole('link', { name: 'planned 25 Nov' })).toHaveAttribute('href', '/shop?job=8')
+    expect(screen.getByRole('link', { name: 'planned Nov 25' })).toHaveAttribute('href', '/shop?job=8')
     expect(screen.getByRole('button', { name: 'Schedule…' })).toBeDisabled()
     await userEvent.click(screen.getByRole('checkbox', { name: 'Choose: Set pressure, LC-01 1L' }))
     await userEvent.click(screen.getByRole('button', { name: 'Schedule 1…' }))
@@ -214,21 +214,21 @@ describe('the yard', () => {
       canSignIn: true,
       units: 'US',
     })
-    expect(await screen.findByRole('link', { name: 'planned 25 Nov' })).toBeVisible()
+    expect(await screen.findByRole('link', { name: 'planned Nov 25' })).toBeVisible()
     expect(within(due()).queryAllByRole('checkbox')).toEqual([])
   })
 
   it('names the gauges to be checked, and no other', async () => {
     const gauges = [
       gauge('P-1', { calibrated: '2025-12-01' }),
-      gauge('P-22', { calibrated: '2025-10-01', due: '2026-10-01', doubt: 'P-22 was calibrated 1 Oct 2025' }),
+      gauge('P-22', { calibrated: '2025-10-01', due: '2026-10-01', doubt: 'P-22 was calibrated Oct 1, 2025' }),
       gauge('T-333', {}),
       gauge('T-4444', { dueSoon: false, calibrated: '2026-11-01' }),
     ]
     fakeServer((call) => (call.path === '/api/gauges' ? { body: gauges } : answers(call)))
     show(<FleetPage />)
     expect(await screen.findByRole('region', { name: 'Gauges due' })).toHaveTextContent(
-      'Gauge calibration overdue: P-1 by 1 Dec · P-22 was due 1 Oct · T-333 never checked',
+      'Gauge calibration overdue: P-1 by Dec 1 · P-22 was due Oct 1 · T-333 never checked',
     )
   })
 

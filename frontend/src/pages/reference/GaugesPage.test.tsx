@@ -21,7 +21,7 @@ const late = {
   name: 'P-2',
   calibrated: '2025-10-28',
   due: '2026-10-28',
-  doubt: 'P-2 was calibrated 28 Oct 2025, due again 28 Oct 2026',
+  doubt: 'P-2 was calibrated Oct 28, 2025, due again Oct 28, 2026',
   explanation: 'Check it against a master gauge.',
 }
 const gone = { ...late, id: 3, name: 'P-3', retired: true }
@@ -37,7 +37,7 @@ describe('the gauges', () => {
     open()
     const row = (name: string) => within(screen.getByRole('row', { name: new RegExp(`^${name}`) }))
     await screen.findByText('P-2')
-    expect(row('P-1').getByText('10 Sep 2027')).toBeVisible()
+    expect(row('P-1').getByText('Sep 10, 2027')).toBeVisible()
     expect(row('P-1').queryByText(/master gauge/)).not.toBeInTheDocument()
     expect(row('P-2').getByText(/master gauge/)).toBeVisible()
     expect(row('P-2').getByRole('img', { name: 'watch' })).toBeVisible()

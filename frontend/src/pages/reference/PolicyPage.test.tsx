@@ -90,7 +90,7 @@ describe('policy', () => {
     fakeServer(({ path }) => answers(path))
     show(<PolicyPage />)
     expect(await screen.findByText('8 years')).toBeVisible()
-    expect(screen.getByText(/signed by Dana Prestwick, 1 Nov 2026/)).toBeVisible()
+    expect(screen.getByText(/signed by Dana Prestwick, Nov 1, 2026/)).toBeVisible()
     expect(screen.getAllByText('nothing: the default counts')[0]).toBeVisible()
   })
 
@@ -132,7 +132,7 @@ describe('policy', () => {
     await userEvent.type(screen.getByLabelText('Number'), '2')
     expect(await screen.findByText('This change would affect 1 verdict today:')).toBeVisible()
     expect(screen.getByText('1 piece of due work would move, 1 of them overdue at once:')).toBeVisible()
-    expect(screen.getByText(/VN-02 1L, 1R Replace tire: 21 Feb 2027 →/)).toHaveTextContent('overdue')
+    expect(screen.getByText(/VN-02 1L, 1R Replace tire: Feb 21, 2027 →/)).toHaveTextContent('overdue')
     expect(screen.getByText(/VN-02 1L: good/)).toHaveTextContent('do not operate, Age 2.8 y')
   })
 

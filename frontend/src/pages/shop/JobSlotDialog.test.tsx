@@ -46,10 +46,10 @@ describe('a job’s place', () => {
     fakeServer(answers)
     show(<JobSlotDialog job={job} view={view} onClose={vi.fn()} />)
     const dialog = screen.getByRole('dialog')
-    expect(dialog).toHaveTextContent('180 minutes, 2 technicians, inflation cage. Due 5 Dec')
+    expect(dialog).toHaveTextContent('180 minutes, 2 technicians, inflation cage. Due Dec 5')
     expect(dialog).toHaveTextContent('Two people. LC-01 needs 2 technicians, 1 assigned.')
     expect(await screen.findByRole('region', { name: 'Why there' })).toHaveTextContent(
-      '30 Nov 2026: bay taken. Bay 1 has SH-02 until 11:00.',
+      'Nov 30, 2026: bay taken. Bay 1 has SH-02 until 11:00.',
     )
   })
 

@@ -78,7 +78,7 @@ describe('planning the shop', () => {
     expect(section).toHaveTextContent('12 days late in all, first come first served would be 19 (11,200 against 12,400')
     expect(section).toHaveTextContent('TR-03 Weigh: No yard has a scale.')
     const row = within(table).getAllByRole('row')[1]
-    expect(row).toHaveTextContent('LC-022 Dec 2026 08:00Millrace, bay 1Tomas WeilReplace tire 3L 3R30 Nov 2026new')
+    expect(row).toHaveTextContent('LC-02Dec 2, 2026 08:00Millrace, bay 1Tomas WeilReplace tire 3L 3RNov 30, 2026new')
     await userEvent.click(screen.getByRole('button', { name: 'Accept schedule' }))
     await waitFor(() => expect(calls.some((call) => call.path === '/api/shop/proposal/accept')).toBe(true))
     expect(calls.find((call) => call.path === '/api/shop/proposal/accept')?.headers.get('Idempotency-Key')).toBeTruthy()
@@ -101,7 +101,7 @@ describe('visits worth bundling', () => {
     keys: ['REPLACE:1L', 'ROTATE:-'],
     lifted: ['1L', '1R'],
     work: ['1L Replace tire', 'Rotate'],
-    forward: ['Rotate, due 20 Dec'],
+    forward: ['Rotate, due Dec 20'],
   }
 
   it('say what one visit saves and brings forward, and become one job, never in the past', async () => {
@@ -109,7 +109,7 @@ describe('visits worth bundling', () => {
     show(<CombinedVisits />)
     const section = await screen.findByRole('region', { name: 'Work that can share a visit' })
     expect(section).toHaveTextContent('one visit, 95 minutes, 40 minutes saved; 1L 1R wheels lifted once')
-    expect(section).toHaveTextContent('Brought forward: Rotate, due 20 Dec')
+    expect(section).toHaveTextContent('Brought forward: Rotate, due Dec 20')
     await userEvent.click(within(section).getByRole('button', { name: 'Combine into one job' }))
     await waitFor(() => expect(calls.some((call) => call.method === 'POST')).toBe(true))
     const body = calls.find((call) => call.method === 'POST')?.body as { day: string; work: unknown[] }

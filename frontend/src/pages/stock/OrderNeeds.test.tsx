@@ -19,7 +19,7 @@ const line = (over: Partial<Schemas['OrderNeedRow']>): Schemas['OrderNeedRow'] =
   late: false,
   price: '$468.00',
   total: '$1,404.00',
-  jobs: ['LC-02 on 4 Dec'],
+  jobs: ['LC-02 on Dec 4'],
   ...over,
 })
 
@@ -49,7 +49,7 @@ describe('what is to be ordered', () => {
     const table = await screen.findByRole('table', { name: 'To order from Marrow Street Tire Service' })
     const rows = within(table).getAllByRole('row')
     expect(rows[1]).toHaveTextContent('410')
-    expect(rows[1]).toHaveTextContent('26 Nov 2026')
+    expect(rows[1]).toHaveTextContent('Nov 26, 2026')
     expect(rows[2]).toHaveTextContent('nothing')
     expect(screen.getByRole('region', { name: 'Marrow Street Tire Service' })).toHaveTextContent(
       '3 tires to order, $1,404.00; lead time 8 days',
@@ -59,7 +59,7 @@ describe('what is to be ordered', () => {
   it('says where it is too late, and where no price is on file', async () => {
     fakeServer(answers([{ ...list, lines: [{ ...line({ late: true }), total: undefined as unknown as string }] }]))
     show(<OrderNeeds />)
-    expect(await screen.findByText('today: too late for 4 Dec 2026')).toBeVisible()
+    expect(await screen.findByText('today: too late for Dec 4, 2026')).toBeVisible()
     expect(screen.getByText('no price on file')).toBeVisible()
   })
 

@@ -63,7 +63,7 @@ describe('load and pressure', () => {
       }
       return path.endsWith('/load-pressure') ? { body: { ...page, trips: cancelled ? [] : [trip] } } : undefined
     })
-    await userEvent.click(await screen.findByRole('button', { name: 'Cancel the trip full of 1 Dec' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Cancel the trip full of Dec 1' }))
     await waitFor(() => expect(screen.queryByRole('button', { name: /Cancel the trip/ })).not.toBeInTheDocument())
     expect(calls.find((call) => call.method === 'DELETE')?.path).toBe('/api/vehicles/4/trips/7')
   })
@@ -80,7 +80,7 @@ describe('load and pressure', () => {
   it('shows a leak with its rate and the day to gauge it', async () => {
     open()
     expect(await screen.findByText(/6.1% a month/)).toHaveTextContent('Leak: 6.1% a month')
-    expect(screen.getByText(/Check it by 25 Nov/)).toHaveTextContent('at its need 2 Dec')
+    expect(screen.getByText(/Check it by Nov 25/)).toHaveTextContent('at its need Dec 2')
   })
 
   it('weighs on the simulated pads, and asks whether kilograms were meant', async () => {

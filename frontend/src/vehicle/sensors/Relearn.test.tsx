@@ -189,7 +189,7 @@ describe('dash against gauge', () => {
     const due = [
       {
         workType: 'RELEARN',
-        reason: { statement: 'Sensor replaced at 1L on 23 Nov 2026', explanation: 'Check pressure.' },
+        reason: { statement: 'Sensor replaced at 1L on Nov 23, 2026', explanation: 'Check pressure.' },
       },
     ]
     fakeServer(({ path }) => ({
@@ -206,6 +206,6 @@ describe('dash against gauge', () => {
         </Route>
       </Routes>,
     )
-    expect(await screen.findByText(/Sensor replaced at 1L on 23 Nov 2026/)).toBeVisible()
+    expect(await screen.findByText(/Sensor replaced at 1L on Nov 23, 2026/)).toBeVisible()
   })
 })

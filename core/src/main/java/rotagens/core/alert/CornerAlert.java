@@ -45,7 +45,7 @@ public record CornerAlert(LocalDate since, LocalDate on, String by, boolean swap
     /**
      * What happened, with its day.
      *
-     * @return for example Sensor replaced at 2LI on 30 Nov 2026
+     * @return for example Sensor replaced at 2LI on Nov 30, 2026
      */
     public Message statement() {
         return Message.of("{} on {}", label, on);

@@ -11,7 +11,7 @@ import java.util.Locale;
  */
 public record Message(String template, List<Object> parts) {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("MMM d, uuuu", Locale.US);
 
     public Message {
         parts = List.copyOf(parts);
@@ -27,7 +27,7 @@ public record Message(String template, List<Object> parts) {
                 String.join(between, java.util.Collections.nCopies(messages.size(), "{}")), List.copyOf(messages));
     }
 
-    /** The sentence with its figures in the given units and its dates as {@code 28 Jul 2019}. */
+    /** The sentence with its figures in the given units and its dates as {@code Jul 28, 2019}. */
     public String in(Units units) {
         StringBuilder text = new StringBuilder();
         int from = 0;

@@ -360,7 +360,7 @@ class TireAlertsTest {
             Alert leak = now().open(AlertKind.LEAK).orElseThrow();
             assertThat(leak.topUps()).isEqualTo(2);
             assertThat(leak.statement().in(Units.US))
-                    .isEqualTo("Leak since 22 Mar 2027: from 110 psi to 105 psi, topped up 2 times");
+                    .isEqualTo("Leak since Mar 22, 2027: from 110 psi to 105 psi, topped up 2 times");
         }
 
         @Test

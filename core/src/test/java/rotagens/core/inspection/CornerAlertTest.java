@@ -56,7 +56,8 @@ class CornerAlertTest {
                                 && verdictReason.reason().rule() == Rule.CORNERS));
         DueItem due = relearn(vehicle).orElseThrow();
         assertThat(due.due()).isEqualTo(LocalDate.of(2026, 11, 14));
-        assertThat(due.reason().statement().in(Units.US)).isEqualTo("Sensor moved to 1R with its wheel on 14 Nov 2026");
+        assertThat(due.reason().statement().in(Units.US))
+                .isEqualTo("Sensor moved to 1R with its wheel on Nov 14, 2026");
     }
 
     @ParameterizedTest
@@ -77,7 +78,7 @@ class CornerAlertTest {
         CornerAlert open = CornerAlert.fold(List.of(MOVED, fact(1, Type.SWAPPED, "Swapped sensors at 1L, 1R")))
                 .orElseThrow();
         assertThat(open.since()).isEqualTo(TODAY.minusDays(9));
-        assertThat(open.statement().in(Units.US)).isEqualTo("Swapped sensors at 1L, 1R on 22 Nov 2026");
+        assertThat(open.statement().in(Units.US)).isEqualTo("Swapped sensors at 1L, 1R on Nov 22, 2026");
         assertThat(SensorCheck.reason(open).explanation().in(Units.US)).startsWith("The dash names the wrong corner.");
     }
 

@@ -67,7 +67,7 @@ class DiagnosisEvidenceTest {
     void cupped(Symptom symptom, WearCause cause, String words) {
         Sample cupped = coach().found("1L", 2, Finding.CUPPING);
         assertThat(supports(diagnose(cupped, "1L", reported(symptom, 5)), cause))
-                .isEqualTo("A driver reported on 18 Nov 2026: " + words);
+                .isEqualTo("A driver reported on Nov 18, 2026: " + words);
         assertThat(supports(diagnose(cupped, "1L", reported(symptom, 181)), cause))
                 .isEmpty();
         assertThat(supports(diagnose(cupped, "1L", VehicleEvents.NONE), cause)).isEmpty();
@@ -111,12 +111,12 @@ class DiagnosisEvidenceTest {
             "a curb strike speaks for a year, hard braking for half a year, joints replaced against what they cure")
     void work() {
         assertThat(supports(diagnose(inside(110), "1R", happened(Type.CURB_STRIKE, 300)), WearCause.CAMBER))
-                .contains("A curb strike on 27 Jan 2026");
+                .contains("A curb strike on Jan 27, 2026");
         assertThat(supports(diagnose(inside(110), "1R", happened(Type.CURB_STRIKE, 366)), WearCause.CAMBER))
                 .doesNotContain("curb");
         Sample flat = coach().found("1L", 2, Finding.FLAT_SPOT);
         assertThat(supports(diagnose(flat, "1L", happened(Type.HARD_BRAKING, 10)), WearCause.BRAKE))
-                .isEqualTo("Hard braking on 13 Nov 2026");
+                .isEqualTo("Hard braking on Nov 13, 2026");
         assertThat(supports(diagnose(flat, "1L", happened(Type.HARD_BRAKING, 181)), WearCause.BRAKE))
                 .isEmpty();
         assertThat(against(diagnose(inside(110), "1R", happened(Type.JOINTS, 120)), WearCause.TOE))

@@ -68,7 +68,7 @@ class DiagnosisTest {
         Diagnosis diagnosis = diagnose(both, "1R", reported(Symptom.STEERING_WHEEL_OFF_CENTER, 20));
         assertThat(diagnosis.causes().get(0).cause()).isEqualTo(WearCause.TOE);
         assertThat(statement(diagnosis.causes().get(0).evidenceFor()))
-                .contains("1L is worn on the same edge", "A driver reported on 3 Nov 2026: steering wheel off center");
+                .contains("1L is worn on the same edge", "A driver reported on Nov 3, 2026: steering wheel off center");
     }
 
     @Test
@@ -138,7 +138,7 @@ class DiagnosisTest {
         Sample worn = worn("1R", 110, 12, 11, 9);
         assertThat(statement(cause(diagnose(worn, "1R", happened(Type.ALIGNMENT, 120)), WearCause.CAMBER)
                         .evidenceAgainst()))
-                .anyMatch(words -> words.startsWith("Aligned on 26 Jul 2026"));
+                .anyMatch(words -> words.startsWith("Aligned on Jul 26, 2026"));
         Diagnosis justAligned = diagnose(worn, "1R", happened(Type.ALIGNMENT, 20));
         assertThat(statement(cause(justAligned, WearCause.CAMBER).evidenceFor()))
                 .containsExactly("1L across the axle is even");

@@ -32,7 +32,7 @@ class GaugeTest {
                         .reason()
                         .statement()
                         .in(Units.US))
-                .isEqualTo("P-2 was calibrated 20 Nov 2025, due again 20 Nov 2026");
+                .isEqualTo("P-2 was calibrated Nov 20, 2025, due again Nov 20, 2026");
     }
 
     @Test

@@ -69,12 +69,12 @@ class PositionRulesTest {
             value = {
                 // A year is 11.99 months: 9/32 less 5.996 is 3.004, just over the pull point of 3/32.
                 "2LO; 9; 0.5; -",
-                "2LO; 8.9; 0.5; 8.9/32 in now, about 2.9/32 in by 23 Nov 2027, pull point 3/32 in",
-                "2LO; 7.9; 0.5; 7.9/32 in now, about 1.9/32 in by 23 Nov 2027, legal limit 2/32 in",
+                "2LO; 8.9; 0.5; 8.9/32 in now, about 2.9/32 in by Nov 23, 2027, pull point 3/32 in",
+                "2LO; 7.9; 0.5; 7.9/32 in now, about 1.9/32 in by Nov 23, 2027, legal limit 2/32 in",
                 "2LO; 3; 0; 3/32 in, pull point 3/32 in",
                 "2LO; 3.1; 0; -",
                 "2LO; 2; 0; 2/32 in, legal limit 2/32 in",
-                "2LO; 6; 1; 6/32 in now, about 0/32 in by 23 Nov 2027, legal limit 2/32 in",
+                "2LO; 6; 1; 6/32 in now, about 0/32 in by Nov 23, 2027, legal limit 2/32 in",
                 "1L; 4; 0; 4/32 in, legal limit 4/32 in",
                 "1L; 14; 0.1; -"
             })
@@ -117,7 +117,7 @@ class PositionRulesTest {
         VerdictReason age = reasons.get(0);
         assertThat(age.verdict()).isEqualTo(Verdict.DO_NOT_OPERATE);
         assertThat(age.reason().explanation().in(Units.US))
-                .startsWith("It has to last until 23 Nov 2031, the next visit.");
+                .startsWith("It has to last until Nov 23, 2031, the next visit.");
         LocalDate limit = LimitDates.age(
                         Sample.coach().state().vehicle(),
                         new TireState(

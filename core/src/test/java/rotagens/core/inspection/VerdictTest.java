@@ -207,7 +207,7 @@ class VerdictTest {
         assertThat(coach().read("2RO", reading(35, 95, 14, 14, 14)).judge("2RO").verdict())
                 .isEqualTo(Verdict.GOOD);
         assertThat(statement(coach().read("2RO", reading(36, 95, 14, 14, 14)).judge("2RO")))
-                .containsExactly("Cold pressure last read 18 Oct 2026, 36 days ago");
+                .containsExactly("Cold pressure last read Oct 18, 2026, 36 days ago");
         assertThat(statement(coach().read("2RO", reading(91, 95, 14, 14, 14)).judge("2RO")))
                 .hasSize(2);
     }
@@ -275,11 +275,11 @@ class VerdictTest {
 
     @ParameterizedTest(name = "made {0}, at {1}: {2}")
     @CsvSource({
-        "4816,3L,SERVICE_DUE,'Age 9.9 y, overall limit 10 y on 27 Nov 2026 (±1 week)'",
-        "4616,3L,DO_NOT_OPERATE,'Age 10.0 y, overall limit 10 y passed 13 Nov 2026'",
-        "0517,3L,SERVICE_DUE,'Age 9.8 y, overall limit 10 y on 29 Jan 2027'",
-        "0522,1L,SERVICE_DUE,'Age 4.8 y, steer limit 5 y on 30 Jan 2027'",
-        "0521,1L,SERVICE_DUE,'Age 5.8 y, steer limit 5 y passed 31 Jan 2026'"
+        "4816,3L,SERVICE_DUE,'Age 9.9 y, overall limit 10 y on Nov 27, 2026 (±1 week)'",
+        "4616,3L,DO_NOT_OPERATE,'Age 10.0 y, overall limit 10 y passed Nov 13, 2026'",
+        "0517,3L,SERVICE_DUE,'Age 9.8 y, overall limit 10 y on Jan 29, 2027'",
+        "0522,1L,SERVICE_DUE,'Age 4.8 y, steer limit 5 y on Jan 30, 2027'",
+        "0521,1L,SERVICE_DUE,'Age 5.8 y, steer limit 5 y passed Jan 31, 2026'"
     })
     @DisplayName("age counts from the DOT week against the overall and the steer limit")
     void age(String dot, String position, Verdict verdict, String says) {
@@ -313,7 +313,7 @@ class VerdictTest {
     void lightSteerAndInspection() {
         Sample sample = coach().light().fitted("1L", tire("275/70R22.5", "0521"));
         assertThat(statement(sample.judge("1L")))
-                .containsExactly("5 years old 31 Jan 2026, no professional inspection since");
+                .containsExactly("5 years old Jan 31, 2026, no professional inspection since");
         assertThat(sample.inspected("1L", TODAY.minusDays(100)).judge("1L").verdict())
                 .isEqualTo(Verdict.GOOD);
         assertThat(sample.inspected("1L", TODAY.minusDays(366)).judge("1L").verdict())
@@ -400,7 +400,7 @@ class VerdictTest {
     void treadForecast() {
         Assessment assessment = coach().readAcross("1L", reading(0, 110, 6, 6, 6), reading(200, 110, 12, 12, 12))
                 .judge("1L");
-        assertThat(statement(assessment)).containsExactly("6/32 in now, pull point 5/32 in about 26 Dec 2026");
+        assertThat(statement(assessment)).containsExactly("6/32 in now, pull point 5/32 in about Dec 26, 2026");
         assertThat(assessment.reasons().get(0).reason().explanation().in(Units.US))
                 .contains("between");
     }

@@ -65,7 +65,7 @@ class WalkTest {
         VerdictReason doubt = checked.doubt(POLICY, TODAY.plusDays(1)).orElseThrow();
         assertThat(doubt.verdict()).isEqualTo(Verdict.WATCH);
         assertThat(doubt.reason().statement().in(Units.US))
-                .isEqualTo("P-2 was calibrated 24 Nov 2025, due again 24 Nov 2026");
+                .isEqualTo("P-2 was calibrated Nov 24, 2025, due again Nov 24, 2026");
         Gauge unknown = new Gauge("T-1", Gauge.Type.TREAD, Optional.empty());
         assertThat(unknown.due(POLICY, TODAY)).isEqualTo(TODAY);
         assertThat(unknown.doubt(POLICY, TODAY)).isPresent();

@@ -104,8 +104,8 @@ class QuantityTest {
     void phrase() {
         Message message =
                 Message.of("{} on {}, {}", Pressure.psi(76), LocalDate.of(2026, 7, 28), TreadDepth.of32nds(5));
-        assertThat(message.in(Units.US)).isEqualTo("76 psi on 28 Jul 2026, 5/32 in");
-        assertThat(message.in(Units.METRIC)).isEqualTo("524 kPa on 28 Jul 2026, 4 mm");
+        assertThat(message.in(Units.US)).isEqualTo("76 psi on Jul 28, 2026, 5/32 in");
+        assertThat(message.in(Units.METRIC)).isEqualTo("524 kPa on Jul 28, 2026, 4 mm");
     }
 
     @Test

@@ -104,7 +104,7 @@ class OutlookSimulationTest {
         assertThat(first.limit()).isEqualTo(OutlookResult.EndReason.STEER_AGE);
         assertThat(first.on()).isEqualTo(TODAY.plusYears(3).minusMonths(4).plusYears(3));
         assertThat(first.statement().in(Units.US))
-                .startsWith("1L reaches its steer age limit on 4 Sep 2031, 122 days before the visit on 4 Jan 2032");
+                .startsWith("1L reaches its steer age limit on Sep 4, 2031, 122 days before the visit on Jan 4, 2032");
         assertThat(first.remedy().in(Units.US))
                 .isEqualTo("Cheapest: the visit 122 days earlier, about $45 of unused life.");
         visits = 34;

@@ -41,7 +41,7 @@ class QuestionAnswersTest {
                 Optional.of("Round the vehicle with the tool"),
                 "",
                 LoadState.NORMAL,
-                List.of("Re-torque planned 24 Nov 2026"),
+                List.of("Re-torque planned Nov 24, 2026"),
                 TODAY);
         return QuestionAnswers.to(question, inputs, new QuestionAnswers.Parameters(years, by)).stream()
                 .map(line -> (line.position().map(at -> at.code() + " ").orElse(""))
@@ -61,9 +61,10 @@ class QuestionAnswersTest {
     @DisplayName("a tire of week 23 of 2021 passes five years on 6 June 2026 and six only next year")
     void age() {
         Sample old = coach().fitted("3L", tire("275/70R22.5", "2321"));
-        assertThat(ask(Question.PASSES_AGE, old)).containsExactly("3L DOT 2321: 5 years since 6 Jun 2026");
+        assertThat(ask(Question.PASSES_AGE, old)).containsExactly("3L DOT 2321: 5 years since Jun 6, 2026");
         assertThat(ask(Question.PASSES_AGE, old, 6, TODAY)).isEmpty();
-        assertThat(ask(Question.PASSES_AGE, old, 6, TODAY.plusYears(1))).contains("3L DOT 2321: 6 years on 6 Jun 2027");
+        assertThat(ask(Question.PASSES_AGE, old, 6, TODAY.plusYears(1)))
+                .contains("3L DOT 2321: 6 years on Jun 6, 2027");
     }
 
     @Test
@@ -124,7 +125,7 @@ class QuestionAnswersTest {
     @DisplayName("the relearn on file and the follow-ups that are open are said as they stand")
     void onFile() {
         assertThat(ask(Question.RELEARN_PROCEDURE, coach())).containsExactly("Round the vehicle with the tool");
-        assertThat(ask(Question.OPEN_FOLLOW_UPS, coach())).containsExactly("Re-torque planned 24 Nov 2026");
+        assertThat(ask(Question.OPEN_FOLLOW_UPS, coach())).containsExactly("Re-torque planned Nov 24, 2026");
         assertThat(ask(Question.CAPACITY_NOW, coach()).get(0)).startsWith("Pressures for: ");
     }
 }

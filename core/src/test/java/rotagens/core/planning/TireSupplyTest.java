@@ -43,8 +43,8 @@ class TireSupplyTest {
             "the first job takes what lies on the shelf, the next waits for the order, the third for one still to be made")
     void promisedOnce() {
         assertThat(waits(RIDGELINE, 2)).isEqualTo("nothing");
-        assertThat(waits(RIDGELINE, 4)).isEqualTo("2026-12-05 3 × Ridgeline 4 on order, there by 5 Dec 2026");
-        assertThat(waits(RIDGELINE, 2)).isEqualTo("2026-12-09 2 × Ridgeline 4 to order today, there by 9 Dec 2026");
+        assertThat(waits(RIDGELINE, 4)).isEqualTo("2026-12-05 3 × Ridgeline 4 on order, there by Dec 5, 2026");
+        assertThat(waits(RIDGELINE, 2)).isEqualTo("2026-12-09 2 × Ridgeline 4 to order today, there by Dec 9, 2026");
     }
 
     @Test
@@ -55,7 +55,7 @@ class TireSupplyTest {
                 Map.of(TESSALY, new TireSupply.IncomingTires(2, TODAY.minusDays(3))),
                 Map.of(TESSALY, new TireSupply.Model("Tessaly C2", 4)),
                 TODAY);
-        assertThat(waits(TESSALY, 2)).isEqualTo("2026-12-01 2 × Tessaly C2 on order, there by 1 Dec 2026");
+        assertThat(waits(TESSALY, 2)).isEqualTo("2026-12-01 2 × Tessaly C2 on order, there by Dec 1, 2026");
     }
 
     @Test

@@ -88,7 +88,7 @@ class RotationProblemTest {
     void steerAge() {
         RotationProblem rotationProblem = shuttle().stock(RIB, "0122", 14).bench();
         assertThat(against(rotationProblem, fromStock(rotationProblem), "1L"))
-                .containsExactly("Age 4.8 y, steer limit 5 y on 2 Jan 2027");
+                .containsExactly("Age 4.8 y, steer limit 5 y on Jan 2, 2027");
         assertThat(against(rotationProblem, fromStock(rotationProblem), "2LO")).isEmpty();
         assertThat(new Violation(
                                 List.of(),
@@ -106,7 +106,7 @@ class RotationProblemTest {
                 shuttle().wears("1L", 4).stock(RIB, "0125", 7).bench();
         // 20 miles a day are 7,300 miles in a year: 2.9/32 of 7/32 go, 4.1/32 are left against a pull point of 5/32.
         assertThat(against(rotationProblem, fromStock(rotationProblem), "1L"))
-                .containsExactly("7/32 in now, about 4.1/32 in by 23 Nov 2027, pull point 5/32 in on steer");
+                .containsExactly("7/32 in now, about 4.1/32 in by Nov 23, 2027, pull point 5/32 in on steer");
         assertThat(against(rotationProblem, fromStock(rotationProblem), "2LO")).isEmpty();
     }
 

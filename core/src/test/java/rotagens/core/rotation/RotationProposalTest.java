@@ -182,12 +182,12 @@ class RotationProposalTest {
                 .fit("2L", RIB, "2022", 14)
                 .fit("2R", RIB, "2022", 14)
                 .bench();
-        // Week 20 of 2022 begins on 15 May: five years on steer are over on 15 May 2027.
+        // Week 20 of 2022 begins on May 15: five years on steer are over on May 15, 2027.
         assertThat(RotationProposal.latestVisit(rotationProblem)).contains(LocalDate.of(2027, 4, 23));
         assertThat(RotationProposal.remedies(rotationProblem, RotationProposal.infeasibility(rotationProblem))
                         .get(0)
                         .in(Units.US))
-                .contains("earlier next visit", "23 Apr 2027");
+                .contains("earlier next visit", "Apr 23, 2027");
     }
 
     @Test

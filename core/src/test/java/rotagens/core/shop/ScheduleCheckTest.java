@@ -51,7 +51,7 @@ class ScheduleCheckTest {
         shop.closures = List.of(
                 new ShopConstraints.Closure(Optional.empty(), MONDAY.plusDays(1), MONDAY.plusDays(2), "stocktaking"));
         assertThat(against(at(job("SH-01", 90), MONDAY.plusDays(2), "08:00", 1, "Rafe")))
-                .contains("CLOSED: Millrace is closed on 2 Dec 2026: stocktaking.");
+                .contains("CLOSED: Millrace is closed on Dec 2, 2026: stocktaking.");
         assertThat(against(at(job("SH-01", 90), MONDAY.minusDays(3), "08:00", 1, "Rafe"))
                         .get(0))
                 .startsWith("DATE_PASSED");
@@ -62,7 +62,7 @@ class ScheduleCheckTest {
     void people() {
         assertThat(against(at(job("SH-01", 60), MONDAY.plusDays(1), "08:00", 1, "Tomas")))
                 .containsExactly(
-                        "TECHNICIAN_HOURS: Tomas isn’t at work at Millrace on 1 Dec 2026 from 08:00 to 09:00.");
+                        "TECHNICIAN_HOURS: Tomas isn’t at work at Millrace on Dec 1, 2026 from 08:00 to 09:00.");
         ShopJob heavy = new ShopJob(
                 "LC-01", "LC-01", "Coach", "Millrace", 60, 2, Set.of(), MONDAY, Optional.empty(), MONDAY, 1, true, 0);
         assertThat(against(at(heavy, MONDAY, "08:00", 1, "Rafe")))
@@ -88,7 +88,7 @@ class ScheduleCheckTest {
         shop.away = List.of(
                 new ShopConstraints.VehicleBooking("SH-01", MONDAY.atTime(9, 0), MONDAY.atTime(14, 30), "clinic day"));
         assertThat(against(at(job("SH-01", 60), MONDAY, "08:30", 1, "Rafe")))
-                .containsExactly("VEHICLE_BOOKED: SH-01 is away: clinic day, back 30 Nov 2026 14:30.");
+                .containsExactly("VEHICLE_BOOKED: SH-01 is away: clinic day, back Nov 30, 2026 14:30.");
         assertThat(against(at(job("SH-01", 60), MONDAY, "08:00", 1, "Rafe"))).isEmpty();
         ShopJob other = new ShopJob(
                 "x", "SH-02", "Shuttle", "Millrace", 60, 1, Set.of(), MONDAY, Optional.empty(), MONDAY, 1, true, 0);
@@ -109,7 +109,7 @@ class ScheduleCheckTest {
                 true,
                 0);
         assertThat(against(at(waits, MONDAY, "07:00", 2, "Tomas")))
-                .containsExactly("PARTS: SH-03 can’t begin before 2 Dec 2026: 2 tires on order.");
+                .containsExactly("PARTS: SH-03 can’t begin before Dec 2, 2026: 2 tires on order.");
     }
 
     @Test
@@ -119,7 +119,7 @@ class ScheduleCheckTest {
         JobSlot first = at(job("SH-01", 60), MONDAY, "07:00", 1, "Rafe");
         assertThat(against(at(job("SH-02", 60), MONDAY, "12:00", 1, "Rafe"), first))
                 .containsExactly(
-                        "MINIMUM_IN_SERVICE: Only 1 of 3 available vehicles would be in service (minimum 2) with SH-01, SH-02 in the shop on 30 Nov 2026.");
+                        "MINIMUM_IN_SERVICE: Only 1 of 3 available vehicles would be in service (minimum 2) with SH-01, SH-02 in the shop on Nov 30, 2026.");
         assertThat(against(at(job("SH-02", 60), MONDAY.plusDays(1), "12:00", 1, "Rafe"), first))
                 .isEmpty();
         ShopJob unfit = new ShopJob(
@@ -138,7 +138,7 @@ class ScheduleCheckTest {
                 .extracting(message -> message.in(rotagens.core.measure.Units.US))
                 .containsExactly(
                         "“Keep 4 of Shuttle in service” cannot be met: only 3 are able to operate today, whatever is scheduled.",
-                        "Two closures overlap: stocktaking (30 Nov 2026 to 2 Dec 2026) and paving (2 Dec 2026 to 4 Dec 2026). Both count; take one off if it is a mistake.");
+                        "Two closures overlap: stocktaking (Nov 30, 2026 to Dec 2, 2026) and paving (Dec 2, 2026 to Dec 4, 2026). Both count; take one off if it is a mistake.");
         shop.readiness = List.of();
         assertThat(ShopSetup.never(job("SH-01", 700), shop.rules()).get(0).in(rotagens.core.measure.Units.US))
                 .isEqualTo("SH-01 takes 11 h 40 min and Millrace is open 9 h at most: split it into two jobs.");
@@ -216,13 +216,13 @@ class ScheduleCheckTest {
         JobSlot placed = at(job("SH-01", 60), wednesday, "07:00", 1, "Rafe");
         SlotExplanation.Answer answer = SlotExplanation.of(placed, List.of(blocker, other, placed), shop.rules());
         assertThat(answer.statement().in(rotagens.core.measure.Units.US))
-                .isEqualTo("Due 30 Nov 2026, scheduled 2 Dec 2026. No earlier time is available.");
+                .isEqualTo("Due Nov 30, 2026, scheduled Dec 2, 2026. No earlier time is available.");
         assertThat(answer.earlier())
                 .extracting(day -> day.day() + " " + day.rule().orElseThrow())
                 .containsExactly("2026-12-01 CLOSED", "2026-11-30 BAY_OCCUPIED");
         SlotExplanation.Answer free = SlotExplanation.of(placed, List.of(placed, blocker), shop.rules());
         assertThat(free.statement().in(rotagens.core.measure.Units.US))
-                .endsWith("it could also be done on 30 Nov 2026.");
+                .endsWith("it could also be done on Nov 30, 2026.");
     }
 
     @Test

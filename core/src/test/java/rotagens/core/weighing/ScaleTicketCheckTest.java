@@ -120,7 +120,7 @@ class ScaleTicketCheckTest {
                         slip(null, whole(1, 3600), whole(2, 5500)), SHUTTLE, 0.02, Optional.of(empty), false))
                 .first()
                 .satisfies(inputError -> assertThat(inputError.statement().in(Units.US))
-                        .contains("it weighed 10,000 lb empty on 20 Nov 2026"));
+                        .contains("it weighed 10,000 lb empty on Nov 20, 2026"));
     }
 
     @Test

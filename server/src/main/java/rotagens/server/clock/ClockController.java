@@ -25,7 +25,7 @@ import rotagens.server.web.ProblemException;
 @RestController
 class ClockController {
 
-    private static final DateTimeFormatter WORDS = DateTimeFormatter.ofPattern("d MMM yyyy HH:mm", Locale.US);
+    private static final DateTimeFormatter WORDS = DateTimeFormatter.ofPattern("MMM d, uuuu HH:mm", Locale.US);
 
     private final ClockMonitor watch;
     private final Clock readClock;

@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
-import org.jooq.DSLContext;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
 import org.springframework.stereotype.Component;
@@ -49,8 +48,10 @@ import rotagens.server.loads.ScaleTicketStore;
 import rotagens.server.people.People;
 import rotagens.server.policy.PolicyStore;
 import rotagens.server.purchasing.Orders;
+import rotagens.server.purchasing.Suppliers;
 import rotagens.server.relearn.RelearnService;
 import rotagens.server.shop.ShopSetupStore;
+import rotagens.server.shop.VehicleBookings;
 import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tirechanger.TireChangerStore;
@@ -89,7 +90,8 @@ class DemoData implements SmartInitializingSingleton {
     private final TireChangerStore tireChangerStore;
     private final RelearnService relearnService;
     private final ShopSetupStore setups;
-    private final DSLContext db;
+    private final Suppliers suppliers;
+    private final VehicleBookings bookings;
     private final Map<String, Long> gaugeIds = new HashMap<>();
     private final List<FactLog.Observation> observations = new ArrayList<>();
     private int nextNumber = 1001;
@@ -113,7 +115,8 @@ class DemoData implements SmartInitializingSingleton {
             TireChangerStore tireChangerStore,
             RelearnService relearnService,
             ShopSetupStore setups,
-            DSLContext db,
+            Suppliers suppliers,
+            VehicleBookings bookings,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.vehicleStore = vehicleStore;
@@ -134,7 +137,8 @@ class DemoData implements SmartInitializingSingleton {
         this.tireChangerStore = tireChangerStore;
         this.relearnService = relearnService;
         this.setups = setups;
-        this.db = db;
+        this.suppliers = suppliers;
+        this.bookings = bookings;
         this.clock = clock;
         this.transactions = transactions;
     }
@@ -179,7 +183,7 @@ class DemoData implements SmartInitializingSingleton {
                 .fill();
         new DemoSensors(vehicleStore, sensors, clock, staff.get(3)).fill();
         new DemoWorkshop(tireChangerStore, vehicleStore, relearnService, staff.get(1)).fill();
-        new DemoPlanning(db, setups, staff.get(1), LocalDate.now(clock), clock.instant()).fill();
+        new DemoPlanning(suppliers, bookings, setups, staff.get(1), LocalDate.now(clock)).fill();
         new DemoStock(tireStore, tireCatalog, register, orders, models, staff.get(1), staff.get(3), clock).fill();
         facts.settle();
     }

@@ -15,12 +15,14 @@ final class CsvCells {
 
     private static final List<DateTimeFormatter> DAYS = List.of(
             DateTimeFormatter.ISO_LOCAL_DATE,
+            DateTimeFormatter.ofPattern("MMM d, uuuu", Locale.ENGLISH),
+            DateTimeFormatter.ofPattern("MMMM d, uuuu", Locale.ENGLISH),
             DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH),
             DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH));
 
     private CsvCells() {}
 
-    /** {@code 2026-07-28} or {@code 28 Jul 2026}: figures alone with slashes mean different days in different countries. */
+    /** {@code 2026-07-28} or {@code Jul 28, 2026}: figures alone with slashes mean different days in different countries. */
     static LocalDate day(String text, LocalDate today) {
         for (DateTimeFormatter format : DAYS) {
             try {
@@ -36,7 +38,7 @@ final class CsvCells {
                 // Try the next form.
             }
         }
-        throw new InvalidInputException("Write the day as 2026-07-28 or 28 Jul 2026.");
+        throw new InvalidInputException("Write the day as 2026-07-28 or Jul 28, 2026.");
     }
 
     /** Noon of a day, or now for today. */

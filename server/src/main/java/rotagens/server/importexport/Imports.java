@@ -157,10 +157,10 @@ public class Imports {
     }
 
     private static List<CellError> errors(CsvFormat csvFormat, ProblemException e) {
-        if (e.problem().fields().isEmpty()) {
-            return List.of(new CellError(null, e.problem().detail()));
+        if (e.problem().getFields().isEmpty()) {
+            return List.of(new CellError(null, e.problem().getDetail()));
         }
-        return e.problem().fields().stream()
+        return e.problem().getFields().stream()
                 .map(wrong -> new CellError(csvFormat.columnOf(wrong.field()), wrong.message()))
                 .toList();
     }

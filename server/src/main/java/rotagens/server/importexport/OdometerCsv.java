@@ -40,7 +40,7 @@ class OdometerCsv implements CsvFormat {
         return List.of(
                 Column.must(
                         "unit", "the vehicle’s unit number, for example LC-01", "vehicle", "unitnumber", "fleetnumber"),
-                Column.must("day", "when it was read: 2026-07-28 or 28 Jul 2026", "date", "readon"),
+                Column.must("day", "when it was read: 2026-07-28 or Jul 28, 2026", "date", "readon"),
                 Column.must(
                         "odometer",
                         "the reading, with mi or km where it isn’t your own unit",

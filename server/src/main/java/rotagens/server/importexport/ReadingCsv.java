@@ -71,7 +71,7 @@ class ReadingCsv implements CsvFormat {
         return List.of(
                 Column.must("unit", "the vehicle’s unit number, for example LC-01", "vehicle", "unitnumber"),
                 Column.must("position", "where on it: 1L, 2RO, S1", "wheelposition"),
-                Column.must("day", "when it was read: 2026-07-28 or 28 Jul 2026", "date", "readon"),
+                Column.must("day", "when it was read: 2026-07-28 or Jul 28, 2026", "date", "readon"),
                 Column.may("pressure", "as read: 82, or with its unit: 565 kPa", "psi"),
                 Column.may("warmth", "cold, hot or unknown; unknown counts as hot", "hotcold", "coldhot"),
                 Column.may("outer", "tread depth at the outer groove: 9/32", "treadouter"),

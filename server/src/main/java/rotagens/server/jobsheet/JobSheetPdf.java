@@ -1,8 +1,12 @@
 package rotagens.server.jobsheet;
 
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,14 +17,16 @@ import rotagens.core.measure.Units;
 import rotagens.server.jobsheet.JobSheetViews.JobSheetView;
 import rotagens.server.jobsheet.JobSheetViews.StepState;
 import rotagens.server.jobsheet.JobSheetViews.StepView;
+import rotagens.server.jobsheet.JobSheetViews.ValvePositionView;
 import rotagens.server.pdf.PdfRenderer;
 import rotagens.server.pdf.SvgDrawings;
+import rotagens.server.pdf.SvgDrawings.Dot;
 
 /** A job's sheet on paper: for a bay without a screen, and for the file. */
 @RestController
-class JobSheetPdf {
+public class JobSheetPdf {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("MMM d, uuuu", Locale.US);
 
     private final JobSheetPages pages;
     private final PdfRenderer pdfRenderer;
@@ -34,89 +40,86 @@ class JobSheetPdf {
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> printJobSheet(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         JobSheetView sheet = pages.view(id, units);
-        StringBuilder body = new StringBuilder("<h1>")
-                .append(PdfRenderer.text(sheet.unit()))
-                .append(" job sheet</h1><div>")
-                .append(PdfRenderer.text(String.join(" · ", sheet.tasks())))
-                .append("</div><div class=\"quiet\">")
-                .append(PdfRenderer.text(
-                        "Planned for " + DAY.format(sheet.day()) + (sheet.note().isEmpty() ? "" : ", " + sheet.note())))
-                .append(sheet.doneBy() == null ? "" : PdfRenderer.text(". Closed by " + sheet.doneBy()))
-                .append("</div>");
-        sheet.warnings()
-                .forEach(warning -> body.append("<p class=\"caution\">")
-                        .append(PdfRenderer.text(warning))
-                        .append("</p>"));
-        String group = "";
-        for (StepView step : sheet.steps()) {
-            String here =
-                    step.phase() + (step.position() == null ? "" : ", " + step.position() + " " + step.positionName());
-            if (!here.equals(group)) {
-                body.append(group.isEmpty() ? "" : "</table>")
-                        .append("<h2>")
-                        .append(PdfRenderer.text(here))
-                        .append("</h2><table>");
-                group = here;
-            }
-            body.append(row(step));
-        }
-        body.append(group.isEmpty() ? "" : "</table>");
-        body.append(
-                "<p class=\"quiet\">Manufacturer data, the vehicle manual, local codes and a qualified tire professional come first.</p>");
+        String planned = "Planned for " + DAY.format(sheet.day())
+                + (sheet.note().isEmpty() ? "" : ", " + sheet.note())
+                + (sheet.doneBy() == null ? "" : ". Closed by " + sheet.doneBy());
         return PdfRenderer.answer(
                 "job-sheet-" + sheet.unit() + "-" + id + ".pdf",
                 pdfRenderer.pdf(
-                        sheet.unit() + " job sheet", "Rotagens, " + sheet.unit() + ", job " + id, body.toString()));
+                        "job-sheet",
+                        sheet.unit() + " job sheet",
+                        "Rotagens, " + sheet.unit() + ", job " + id,
+                        Map.of(
+                                "tasks",
+                                String.join(" · ", sheet.tasks()),
+                                "planned",
+                                planned,
+                                "warnings",
+                                sheet.warnings(),
+                                "groups",
+                                groups(sheet.steps()))));
     }
 
-    private static String row(StepView step) {
-        StringBuilder row = new StringBuilder("<tr><td style=\"width:6mm\">");
-        row.append(
-                step.state() == StepState.DONE
-                        ? "✓"
-                        : step.state() == StepState.SKIPPED ? "–" : "<span class=\"box\"></span>");
-        row.append("</td><td><b>").append(PdfRenderer.text(step.title())).append("</b><br/>");
-        row.append(PdfRenderer.text(step.does()));
-        if (step.caution() != null) {
-            row.append("<div class=\"caution\">")
-                    .append(PdfRenderer.text(step.caution()))
-                    .append("</div>");
+    /** Steps under one heading: a part of the work at one wheel. */
+    public record StepGroup(String title, List<PaperStep> steps) {}
+
+    /**
+     * One step on paper.
+     *
+     * @param mark of a step done or left out; empty for one still to be ticked
+     * @param statement what was read; null where a line is left for each figure
+     * @param by who did it; null where a line is left for a name
+     */
+    public record PaperStep(
+            String mark,
+            String title,
+            String does,
+            @Nullable String caution,
+            List<Dot> valves,
+            String valveWords,
+            List<Dot> nuts,
+            @Nullable String statement,
+            List<String> fields,
+            @Nullable String by) {}
+
+    private static List<StepGroup> groups(List<StepView> steps) {
+        List<StepGroup> groups = new ArrayList<>();
+        for (StepView step : steps) {
+            String title =
+                    step.phase() + (step.position() == null ? "" : ", " + step.position() + " " + step.positionName());
+            if (groups.isEmpty() || !groups.get(groups.size() - 1).title().equals(title)) {
+                groups.add(new StepGroup(title, new ArrayList<>()));
+            }
+            groups.get(groups.size() - 1).steps().add(onPaper(step));
         }
-        if (step.valveClock() != null && !step.valveClock().valvePositions().isEmpty()) {
-            List<Integer> angles = step.valveClock().valvePositions().stream()
-                    .flatMap(place -> place.angles().stream())
-                    .toList();
-            row.append("<div>")
-                    .append(SvgDrawings.clock(angles))
-                    .append("<br/>")
-                    .append(PdfRenderer.text(step.valveClock().valvePositions().stream()
-                            .map(place -> place.clock() + ", " + place.technique())
-                            .collect(java.util.stream.Collectors.joining("; or "))))
-                    .append("</div>");
-        }
-        if (step.torqueSequence() != null && !step.title().equals("Full torque")) {
-            row.append("<div>")
-                    .append(
-                            step.title().equals("Half the torque")
-                                    ? SvgDrawings.star(step.torqueSequence().order())
-                                    : "")
-                    .append("</div>");
-        }
-        row.append("</td><td style=\"width:62mm\">");
-        if (step.statement() != null && !step.statement().equals("done")) {
-            row.append(PdfRenderer.text(step.statement())).append("<br/>");
-        } else if (step.state() != StepState.DONE) {
-            step.fields()
-                    .forEach(field ->
-                            row.append(PdfRenderer.text(field.label())).append(" <span class=\"line\"></span><br/>"));
-        }
-        if (step.by() != null) {
-            row.append("<span class=\"quiet\">")
-                    .append(PdfRenderer.text(step.by()))
-                    .append("</span>");
-        } else {
-            row.append("<span class=\"quiet\">by</span> <span class=\"line\"></span>");
-        }
-        return row.append("</td></tr>").toString();
+        return groups;
+    }
+
+    private static PaperStep onPaper(StepView step) {
+        boolean read = step.statement() != null && !step.statement().equals("done");
+        List<ValvePositionView> valves =
+                step.valveClock() == null ? List.of() : step.valveClock().valvePositions();
+        boolean drawsStar = step.torqueSequence() != null && step.title().equals("Half the torque");
+        return new PaperStep(
+                switch (step.state()) {
+                    case DONE -> "✓";
+                    case SKIPPED -> "–";
+                    case OPEN, WAITS -> "";
+                },
+                step.title(),
+                step.does(),
+                step.caution(),
+                SvgDrawings.clock(valves.stream()
+                        .flatMap(place -> place.angles().stream())
+                        .toList()),
+                valves.stream()
+                        .map(place -> place.clock() + ", " + place.technique())
+                        .collect(Collectors.joining("; or ")),
+                drawsStar ? SvgDrawings.star(step.torqueSequence().order()) : List.of(),
+                read ? step.statement() : null,
+                read || step.state() == StepState.DONE
+                        ? List.of()
+                        : step.fields().stream().map(field -> field.label()).toList(),
+                step.by());
     }
 }

@@ -8,14 +8,23 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+import java.util.Map;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
-import org.springframework.web.util.HtmlUtils;
+import org.thymeleaf.TemplateEngine;
+import org.thymeleaf.context.Context;
+import org.thymeleaf.templatemode.TemplateMode;
+import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
 
-/** Pages for paper: HTML with drawings in SVG, set in a typeface that ships with the product, as PDF. Nothing outside is asked. */
+/**
+ * Pages for paper: templates of HTML with drawings in SVG, set in a typeface that ships with the product, as PDF. Nothing
+ * outside is asked.
+ */
 @Component
 public class PdfRenderer {
 
@@ -35,6 +44,7 @@ public class PdfRenderer {
             .caution { border-left: 1.2mm solid #000; padding-left: 2mm; font-weight: bold; }
             .quiet { color: #444; }
             .large { font-size: 15pt; font-weight: bold; }
+            .stamped { font-family: Stamped; }
             .line { border-bottom: 0.2mm solid #000; display: inline-block; width: 26mm; height: 4mm; }
             """;
 
@@ -42,16 +52,33 @@ public class PdfRenderer {
         XRLog.setLoggingEnabled(false);
     }
 
-    /** Text as it may stand in a page: whatever somebody typed stays text. */
-    public static String text(Object words) {
-        return words == null ? "" : HtmlUtils.htmlEscapeDecimal(String.valueOf(words));
+    private final TemplateEngine templates = new TemplateEngine();
+
+    PdfRenderer() {
+        ClassLoaderTemplateResolver papers = new ClassLoaderTemplateResolver(PdfRenderer.class.getClassLoader());
+        papers.setPrefix("papers/");
+        papers.setSuffix(".html");
+        papers.setTemplateMode(TemplateMode.HTML);
+        papers.setCharacterEncoding(StandardCharsets.UTF_8.name());
+        templates.setTemplateResolver(papers);
     }
 
-    /** A page's body as PDF. */
-    public byte[] pdf(String title, String foot, String body) {
-        String page = "<html xmlns=\"http://www.w3.org/1999/xhtml\"><head><title>" + text(title) + "</title><style>"
-                + STYLE.formatted(foot.replaceAll("[\"\\\\<>&\\p{Cntrl}]", " ")) + "</style></head><body>" + body
-                + "</body></html>";
+    /**
+     * A paper as PDF. Whatever a template shows with {@code th:text} stays text, whoever typed it.
+     *
+     * @param template its file in {@code papers/}, without the ending
+     * @param title also the document's own
+     * @param foot at the bottom of every page
+     * @param model what the template shows, by name: texts and records of texts
+     */
+    public byte[] pdf(String template, String title, String foot, Map<String, Object> model) {
+        Context context = new Context(Locale.US, model);
+        context.setVariable("title", title);
+        context.setVariable("style", STYLE.formatted(foot.replaceAll("[\"\\\\<>&\\p{Cntrl}]", " ")));
+        return pdf(templates.process(template, context));
+    }
+
+    private static byte[] pdf(String page) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (BatikSVGDrawer drawings = new BatikSVGDrawer()) {
             PdfRendererBuilder builder = new PdfRendererBuilder();

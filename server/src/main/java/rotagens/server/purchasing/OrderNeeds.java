@@ -192,33 +192,36 @@ public class OrderNeeds {
 
     @Transactional(readOnly = true)
     public byte[] pdf(Units units) {
-        StringBuilder body = new StringBuilder();
-        for (SupplierList supplier : of(units)) {
-            body.append("<h2>")
-                    .append(PdfRenderer.text(supplier.supplier()))
-                    .append("</h2><p>")
-                    .append(PdfRenderer.text(supplier.tires() + " to order, " + supplier.total() + "; lead time "
-                            + supplier.leadDays() + " days"))
-                    .append(
-                            "</p><table><tr><th>Model</th><th>To order</th><th>Order by</th><th>Needed by</th><th>Jobs</th></tr>");
-            for (OrderNeedRow line : supplier.lines()) {
-                body.append("<tr><td>")
-                        .append(PdfRenderer.text(line.model() + " " + line.sidewall()))
-                        .append("</td><td>")
-                        .append(line.toOrder())
-                        .append("</td><td>")
-                        .append(PdfRenderer.text(
-                                Message.of("{}", line.orderBy()).in(units)))
-                        .append("</td><td>")
-                        .append(PdfRenderer.text(
-                                Message.of("{}", line.neededBy()).in(units)))
-                        .append("</td><td>")
-                        .append(PdfRenderer.text(String.join("; ", line.jobs())))
-                        .append("</td></tr>");
-            }
-            body.append("</table>");
-        }
         return pdfRenderer.pdf(
-                "Order list", "Made " + Message.of("{}", LocalDate.now(clock)).in(units), body.toString());
+                "order-list",
+                "Order list",
+                "Made " + day(LocalDate.now(clock), units),
+                Map.of(
+                        "suppliers",
+                        of(units).stream().map(one -> onPaper(one, units)).toList()));
+    }
+
+    /** A supplier's part of the order list on paper. */
+    public record PaperSupplier(String name, String summary, List<PaperLine> lines) {}
+
+    /** One model to order, on paper. */
+    public record PaperLine(String model, int toOrder, String orderBy, String neededBy, String jobs) {}
+
+    private static PaperSupplier onPaper(SupplierList supplier, Units units) {
+        return new PaperSupplier(
+                supplier.supplier(),
+                supplier.tires() + " to order, " + supplier.total() + "; lead time " + supplier.leadDays() + " days",
+                supplier.lines().stream()
+                        .map(line -> new PaperLine(
+                                line.model() + " " + line.sidewall(),
+                                line.toOrder(),
+                                day(line.orderBy(), units),
+                                day(line.neededBy(), units),
+                                String.join("; ", line.jobs())))
+                        .toList());
+    }
+
+    private static String day(LocalDate day, Units units) {
+        return Message.of("{}", day).in(units);
     }
 }

@@ -355,8 +355,8 @@ public class Orders {
                     paid));
         } catch (ProblemException e) {
             throw ProblemException.field(
-                    "tires[" + at + "]." + e.problem().fields().get(0).field(),
-                    e.problem().fields().get(0).message());
+                    "tires[" + at + "]." + e.problem().getFields().get(0).field(),
+                    e.problem().getFields().get(0).message());
         }
         tireStore.readDot(tireId, one.code().molded(), DotKind.TIRE, now, people.me());
         TreadDepth fresh = depth.or(() -> tireCatalog.get(one.modelId()).model().originalDepth())

@@ -29,11 +29,11 @@ import rotagens.server.web.ProblemException;
 
 /** Suppliers, discount programs, and orders sent to them; mail goes into the outbox that stands in for a mail service. */
 @Service
-class Suppliers {
+public class Suppliers {
 
     record SupplierView(long id, int version, String name, String email, int leadDays, String manufacturers) {}
 
-    record SupplierRequest(
+    public record SupplierRequest(
             @Nullable Long id,
             @Nullable Integer version,
             @Nullable String name,
@@ -45,7 +45,7 @@ class Suppliers {
     record DiscountProgramView(
             long id, String name, String fee, String saving, long breakEven, long toOrder, String statement) {}
 
-    record DiscountProgramRequest(
+    public record DiscountProgramRequest(
             @Nullable String name,
             @Nullable String fee,
             @Nullable String saving) {}

@@ -55,6 +55,6 @@ class AccessDeniedResponses implements AuthenticationEntryPoint, AccessDeniedHan
             throws IOException {
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.getOutputStream().write(json.writeValueAsBytes(Problem.of(status.value(), title, detail)));
+        response.getOutputStream().write(json.writeValueAsBytes(Problem.of(status, title, detail)));
     }
 }

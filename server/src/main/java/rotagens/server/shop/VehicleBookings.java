@@ -19,7 +19,7 @@ import rotagens.server.web.ProblemException;
 
 /** When vehicles are out: entered by hand, or read from somebody's calendar. */
 @Service
-class VehicleBookings {
+public class VehicleBookings {
 
     private static final int LONGEST = 120;
 
@@ -76,7 +76,7 @@ class VehicleBookings {
     }
 
     /** The vehicle of a unit; null where there is none. */
-    Long vehicle(String unit) {
+    public Long vehicle(String unit) {
         return unit == null
                 ? null
                 : db.select(VEHICLE.ID)
@@ -86,6 +86,11 @@ class VehicleBookings {
     }
 
     void put(long vehicle, LocalDateTime from, LocalDateTime to, String why, String source) {
+        put(vehicle, from, to, why, source, people.me());
+    }
+
+    /** Books a vehicle in the name of somebody who isn't signed in. */
+    public void put(long vehicle, LocalDateTime from, LocalDateTime to, String why, String source, long personId) {
         db.insertInto(VEHICLE_BOOKING)
                 .set(VEHICLE_BOOKING.VEHICLE_ID, vehicle)
                 .set(VEHICLE_BOOKING.STARTS_AT, from.toString())
@@ -93,7 +98,7 @@ class VehicleBookings {
                 .set(VEHICLE_BOOKING.REASON, why)
                 .set(VEHICLE_BOOKING.SOURCE, source)
                 .set(VEHICLE_BOOKING.RECORDED_AT, clock.instant())
-                .set(VEHICLE_BOOKING.PERSON_ID, people.me())
+                .set(VEHICLE_BOOKING.PERSON_ID, personId)
                 .execute();
     }
 

@@ -479,4 +479,22 @@ public class TireStore {
         row.setJobId(line.jobId());
         return row;
     }
+
+    /** The number painted on a tire, and what it cost. */
+    public void setNumbers(long tireId, Optional<String> number, Optional<Money> price) {
+        db.update(TIRE)
+                .set(TIRE.TIRE_NUMBER, number.orElse(null))
+                .set(TIRE.PRICE_CENTS, price.map(Money::cents).orElse(null))
+                .where(TIRE.ID.eq(tireId))
+                .execute();
+    }
+
+    /** The casing wears another tread from now on. */
+    public void setRetreaded(long tireId, long modelId) {
+        db.update(TIRE)
+                .set(TIRE.IS_RETREAD, true)
+                .set(TIRE.TIRE_MODEL_ID, modelId)
+                .where(TIRE.ID.eq(tireId))
+                .execute();
+    }
 }

@@ -171,7 +171,7 @@ public class TireMovements {
         if (!number.isEmpty()) {
             tireStore.refuseUsedNumber(number, tireId);
         }
-        records.setNumbers(tireId, Optional.of(number).filter(text -> !text.isEmpty()), price);
+        tireStore.setNumbers(tireId, Optional.of(number).filter(text -> !text.isEmpty()), price);
     }
 
     /** What fitting would bring, without doing it. */
@@ -352,8 +352,8 @@ public class TireMovements {
         String note = wrong.text("note", typed.note(), LONGEST_NOTE);
         wrong.refuseIfWrong();
         Instant now = clock.instant();
-        records.setRetreaded(tireId, typed.tireModelId() == null ? tire.modelId() : typed.tireModelId());
-        price.ifPresent(paid -> records.setNumbers(
+        tireStore.setRetreaded(tireId, typed.tireModelId() == null ? tire.modelId() : typed.tireModelId());
+        price.ifPresent(paid -> tireStore.setNumbers(
                 tireId,
                 tire.number(),
                 Optional.of(

@@ -144,20 +144,4 @@ class TireRegister {
     Map<Long, String> names() {
         return db.select(PERSON.ID, PERSON.NAME).from(PERSON).fetchMap(PERSON.ID, PERSON.NAME);
     }
-
-    void setNumbers(long tireId, Optional<String> number, Optional<Money> price) {
-        db.update(TIRE)
-                .set(TIRE.TIRE_NUMBER, number.orElse(null))
-                .set(TIRE.PRICE_CENTS, price.map(Money::cents).orElse(null))
-                .where(TIRE.ID.eq(tireId))
-                .execute();
-    }
-
-    void setRetreaded(long tireId, long modelId) {
-        db.update(TIRE)
-                .set(TIRE.IS_RETREAD, true)
-                .set(TIRE.TIRE_MODEL_ID, modelId)
-                .where(TIRE.ID.eq(tireId))
-                .execute();
-    }
 }

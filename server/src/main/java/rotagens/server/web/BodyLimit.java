@@ -29,7 +29,7 @@ class BodyLimit extends OncePerRequestFilter {
             "/api/first-account/export", 512 * 1024 * 1024);
 
     private static Problem problem(String detail) {
-        return Problem.of(HttpStatus.CONTENT_TOO_LARGE.value(), "Too much at once", detail);
+        return Problem.of(HttpStatus.CONTENT_TOO_LARGE, "Too much at once", detail);
     }
 
     private static final int PHOTO_BYTES = 16 * 1024 * 1024;
@@ -69,7 +69,7 @@ class BodyLimit extends OncePerRequestFilter {
             Problem problem = most == MOST_BYTES
                     ? PROBLEM
                     : problem("A file may hold at most " + most / 1024 / 1024 + " MB. Nothing was stored. Split it.");
-            response.setStatus(problem.status());
+            response.setStatus(problem.getStatus());
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
             response.getOutputStream().write(json.writeValueAsBytes(problem));
             return;

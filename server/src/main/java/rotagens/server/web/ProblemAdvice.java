@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -30,7 +31,7 @@ class ProblemAdvice {
 
     @ExceptionHandler
     ResponseEntity<Problem> invalid(InvalidInputException e) {
-        return answer(Problem.of(HttpStatus.UNPROCESSABLE_CONTENT.value(), "Check the entry", e.getMessage()));
+        return answer(Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, "Check the entry", e.getMessage()));
     }
 
     @ExceptionHandler
@@ -40,35 +41,29 @@ class ProblemAdvice {
         }
         if (e.getCause() instanceof DatabindException wrong && !wrong.getPath().isEmpty()) {
             String field = fieldOf(wrong);
-            return answer(new Problem(
-                    "about:blank",
+            return answer(Problem.ofFields(
+                    HttpStatus.BAD_REQUEST,
                     "Check the marked entries",
-                    HttpStatus.BAD_REQUEST.value(),
                     "Nothing was stored.",
-                    List.of(new Problem.FieldError(field, "Enter a valid value.")),
-                    null));
+                    List.of(new Problem.FieldError(field, "Enter a valid value."))));
         }
         return answer(Problem.of(
-                HttpStatus.BAD_REQUEST.value(),
-                "The request can’t be read",
-                "It isn’t valid JSON. Nothing was stored."));
+                HttpStatus.BAD_REQUEST, "The request can’t be read", "It isn’t valid JSON. Nothing was stored."));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> wrongPathOrQuery(MethodArgumentTypeMismatchException e) {
-        return answer(new Problem(
-                "about:blank",
+        return answer(Problem.ofFields(
+                HttpStatus.BAD_REQUEST,
                 "Check the marked entries",
-                HttpStatus.BAD_REQUEST.value(),
                 "Nothing was stored.",
-                List.of(new Problem.FieldError(e.getName(), "This isn’t a value known here.")),
-                null));
+                List.of(new Problem.FieldError(e.getName(), "This isn’t a value known here."))));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> headerMissing(MissingRequestHeaderException e) {
         return answer(Problem.of(
-                HttpStatus.PRECONDITION_REQUIRED.value(),
+                HttpStatus.PRECONDITION_REQUIRED,
                 "Header missing",
                 "This request needs the header " + e.getHeaderName() + "."));
     }
@@ -76,18 +71,20 @@ class ProblemAdvice {
     @ExceptionHandler
     ResponseEntity<Problem> anythingElse(Exception e) {
         if (e instanceof ErrorResponse known) {
-            int status = known.getStatusCode().value();
+            HttpStatusCode status = known.getStatusCode();
             return answer(Problem.of(
-                    status, status == 404 ? "Not found" : "The request can’t be answered", "Nothing was stored."));
+                    status,
+                    status.value() == HttpStatus.NOT_FOUND.value() ? "Not found" : "The request can’t be answered",
+                    "Nothing was stored."));
         }
         Optional<Problem> storage = StorageProblem.of(e);
         if (storage.isPresent()) {
-            LOG.error("{}", storage.get().detail(), e);
+            LOG.error("{}", storage.get().getDetail(), e);
             return answer(storage.get());
         }
         LOG.error("Unexpected failure", e);
         return answer(Problem.of(
-                HttpStatus.INTERNAL_SERVER_ERROR.value(),
+                HttpStatus.INTERNAL_SERVER_ERROR,
                 "Something failed on the server",
                 "Nothing of this request was stored. Try again; if it happens again, look at the server’s log."));
     }
@@ -105,7 +102,7 @@ class ProblemAdvice {
     }
 
     private static ResponseEntity<Problem> answer(Problem problem) {
-        return ResponseEntity.status(problem.status())
+        return ResponseEntity.status(problem.getStatus())
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
                 .body(problem);
     }

@@ -9,28 +9,26 @@ public class ProblemException extends RuntimeException {
     private final transient Problem problem;
 
     private ProblemException(Problem problem) {
-        super(problem.title());
+        super(problem.getTitle());
         this.problem = problem;
     }
 
     public static ProblemException notFound(String what) {
-        return new ProblemException(Problem.of(HttpStatus.NOT_FOUND.value(), "Not found", what));
+        return new ProblemException(Problem.of(HttpStatus.NOT_FOUND, "Not found", what));
     }
 
     /** Asked too often. */
     public static ProblemException tooMany(String what) {
-        return new ProblemException(Problem.of(HttpStatus.TOO_MANY_REQUESTS.value(), "Too many at once", what));
+        return new ProblemException(Problem.of(HttpStatus.TOO_MANY_REQUESTS, "Too many at once", what));
     }
 
     /** Entries that can't be right. */
     public static ProblemException fields(List<Problem.FieldError> fieldErrors) {
-        return new ProblemException(new Problem(
-                "about:blank",
+        return new ProblemException(Problem.ofFields(
+                HttpStatus.UNPROCESSABLE_CONTENT,
                 "Check the marked entries",
-                HttpStatus.UNPROCESSABLE_CONTENT.value(),
                 "Nothing was stored. What you typed is still here.",
-                fieldErrors,
-                null));
+                fieldErrors));
     }
 
     public static ProblemException field(String field, String message) {
@@ -39,23 +37,18 @@ public class ProblemException extends RuntimeException {
 
     /** The request makes no sense in the present state, for example a second sign-off of the same job. */
     public static ProblemException conflict(String detail) {
-        return new ProblemException(Problem.of(HttpStatus.CONFLICT.value(), "This can’t be done now", detail));
+        return new ProblemException(Problem.of(HttpStatus.CONFLICT, "This can’t be done now", detail));
     }
 
     /** Too many requests of a kind in a short time. */
     public static ProblemException tooOften(String detail) {
-        return new ProblemException(Problem.of(HttpStatus.TOO_MANY_REQUESTS.value(), "Too often", detail));
+        return new ProblemException(Problem.of(HttpStatus.TOO_MANY_REQUESTS, "Too often", detail));
     }
 
     /** Somebody changed the same thing since it was read; both versions go back to the person. */
     public static ProblemException changedMeanwhile(String detail, Object current) {
-        return new ProblemException(new Problem(
-                "about:blank",
-                "Changed meanwhile",
-                HttpStatus.PRECONDITION_FAILED.value(),
-                detail,
-                List.of(),
-                current));
+        return new ProblemException(
+                Problem.changed(HttpStatus.PRECONDITION_FAILED, "Changed meanwhile", detail, current));
     }
 
     public Problem problem() {

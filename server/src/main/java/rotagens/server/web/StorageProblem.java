@@ -34,7 +34,7 @@ final class StorageProblem {
                         })
                 .map(
                         says -> Problem.of(
-                                HttpStatus.INSUFFICIENT_STORAGE.value(),
+                                HttpStatus.INSUFFICIENT_STORAGE,
                                 "The data cannot be saved now",
                                 says
                                         + " Nothing of this was stored; what you typed is still here. Tell whoever keeps this machine."));

@@ -123,7 +123,7 @@ class ClockTest {
                         .body()
                         .path("detail")
                         .asString())
-                .startsWith("This machine’s clock says 1 Jan 2020 00:00, but something was stored on ");
+                .startsWith("This machine’s clock says Jan 1, 2020 00:00, but something was stored on ");
         assertThat(coordinator.get("/api/clock").body().path("statement").asString())
                 .contains("Nothing is stored until");
         assertThat(coordinator.get("/api/fleet").status()).isEqualTo(200);

@@ -42,7 +42,9 @@ class CsvNoiseTest {
                                 .isEqualTo(rows);
                     }
                 } catch (ProblemException refused) {
-                    assertThat(refused.problem().fields()).as(new String(file)).isNotEmpty();
+                    assertThat(refused.problem().getFields())
+                            .as(new String(file))
+                            .isNotEmpty();
                 }
                 assertThat(Duration.between(from, Instant.now())).isLessThan(LONGEST);
             }

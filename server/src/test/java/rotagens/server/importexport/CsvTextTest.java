@@ -60,7 +60,7 @@ class CsvTextTest {
             assertThatThrownBy(() -> CsvText.read(file))
                     .isInstanceOfSatisfying(
                             ProblemException.class,
-                            e -> assertThat(e.problem().fields().get(0).message())
+                            e -> assertThat(e.problem().getFields().get(0).message())
                                     .contains("can’t be read as CSV")
                                     .contains("Nothing was stored"));
         }

@@ -120,7 +120,7 @@ class FullExportTest {
                 assertThatThrownBy(() -> there.read(new ByteArrayInputStream(bad.getBytes(StandardCharsets.UTF_8))))
                         .isInstanceOfSatisfying(
                                 ProblemException.class,
-                                e -> assertThat(e.problem().fields().get(0).message())
+                                e -> assertThat(e.problem().getFields().get(0).message())
                                         .contains("can’t be brought in")
                                         .contains("Nothing was stored"));
                 assertThat(other.getBean(People.class).isEmpty()).isTrue();
@@ -147,7 +147,7 @@ class FullExportTest {
                             try {
                                 there.read(new ByteArrayInputStream(file.getBytes(StandardCharsets.UTF_8)));
                             } catch (ProblemException refused) {
-                                assertThat(refused.problem().fields()).isNotEmpty();
+                                assertThat(refused.problem().getFields()).isNotEmpty();
                             }
                         }));
             }

@@ -12,7 +12,7 @@ import rotagens.server.Api.Answer;
 import rotagens.server.ServerTest;
 import tools.jackson.databind.JsonNode;
 
-/** The years ahead of the demo fleet, a strategy made into jobs and an order list, the month, and the standing questions. */
+/** The years ahead of the demo fleet, a strategy made into jobs and an order list. */
 @ServerTest
 class OutlookTest {
 
@@ -151,52 +151,6 @@ class OutlookTest {
                         .post("/api/suppliers", "{\"name\":\"X\",\"email\":\"no mail\",\"leadDays\":900}")
                         .at("email"))
                 .contains("no mail address");
-    }
-
-    @Test
-    @DisplayName(
-            "the month on one page: what is out of service, checked on time, spent and coming, and the same as a file")
-    void month() {
-        JsonNode month = coordinator.get("/api/monthly-report?month=2026-11").body();
-        assertThat(month.path("vehicles").asInt()).isEqualTo(24);
-        assertThat(month.path("outOfService").toString()).contains("LC-03", "Bulge");
-        assertThat(month.path("readings").asInt()).isPositive();
-        assertThat(month.path("findings").toString()).contains("leak", "wear");
-        assertThat(coordinator.get("/api/monthly-report.csv?month=2026-11").text())
-                .contains("out of service,LC-03");
-        assertThat(coordinator.get("/api/monthly-report?month=soon").at("month"))
-                .contains("2026-11");
-    }
-
-    @Test
-    @DisplayName(
-            "the first question is answered by tire with its ground; two combined leave the vehicles in both, and are kept under a name")
-    void questions() {
-        JsonNode first =
-                coordinator.get("/api/questions/answers?ask=DO_NOT_OPERATE").body();
-        assertThat(first.path("lines").toString()).contains("LC-03", "76 psi, target 95 psi: 80% of target");
-        int alone = first.path("vehicles").asInt();
-        JsonNode both = coordinator
-                .get("/api/questions/answers?ask=DO_NOT_OPERATE&ask=NEVER_WEIGHED")
-                .body();
-        assertThat(both.path("vehicles").asInt()).isPositive().isLessThan(alone);
-        JsonNode any = coordinator
-                .get("/api/questions/answers?ask=DO_NOT_OPERATE&ask=NEVER_WEIGHED&together=false")
-                .body();
-        assertThat(any.path("vehicles").asInt()).isGreaterThan(alone);
-        assertThat(coordinator.get("/api/questions/answers.csv?ask=UNKNOWN_DOT").text())
-                .startsWith("unit,yard,class,position,question,says")
-                .contains("VN-05");
-        String kept =
-                "{\"name\":\"Stopped, weight unknown\",\"ask\":{\"ask\":[\"DO_NOT_OPERATE\",\"NEVER_WEIGHED\"],\"together\":true}}";
-        JsonNode all = coordinator.post("/api/saved-questions", kept).body();
-        assertThat(all.path("saved").get(0).path("vehicles").asInt())
-                .isEqualTo(both.path("vehicles").asInt());
-        assertThat(all.path("questions")).hasSize(16);
-        assertThat(coordinator.post("/api/saved-questions", kept).at("name")).contains("already");
-        coordinator.delete(
-                "/api/saved-questions/" + all.path("saved").get(0).path("id").asLong(), "");
-        assertThat(coordinator.get("/api/questions").body().path("saved")).isEmpty();
     }
 
     @Test

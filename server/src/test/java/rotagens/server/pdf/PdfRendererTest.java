@@ -3,6 +3,8 @@ package rotagens.server.pdf;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.util.List;
+import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -108,10 +110,29 @@ class PdfRendererTest {
     }
 
     @Test
+    @DisplayName("the order list names each supplier's tires with their days and jobs")
+    void orderList() throws Exception {
+        Read list = read("/api/order-needs.pdf");
+        assertThat(list.text()).contains("Order list").contains("page 1 of " + list.pages());
+    }
+
+    @Test
     @DisplayName("whatever somebody typed stays text on paper")
     void escaped() throws IOException {
         Read page = read(paper.pdf(
-                "x", "foot \" } body { display: none", "<p>" + PdfRenderer.text("<b>5 < 6 & \"7\"</b>") + "</p>"));
+                "job-sheet",
+                "x",
+                "foot \" } body { display: none",
+                Map.of(
+                        "tasks",
+                        "<b>5 < 6 & \"7\"</b>",
+                        "planned",
+                        "${T(java.lang.Runtime).getRuntime()} [[${title}]]",
+                        "warnings",
+                        List.of(),
+                        "groups",
+                        List.of())));
+        assertThat(page.text()).contains("${T(java.lang.Runtime).getRuntime()} [[${title}]]");
         assertThat(page.text()).contains("<b>5 < 6 & \"7\"</b>");
     }
 }

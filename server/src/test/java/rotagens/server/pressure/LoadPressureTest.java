@@ -214,7 +214,7 @@ class LoadPressureTest {
                         .asString())
                 .isEqualTo("EMPTY");
         assertThat(api.get(address("SP-03", "")).body().path("loadState").asString())
-                .isEqualTo("set for empty load until 28 Nov 2026");
+                .isEqualTo("set for empty load until Nov 28, 2026");
         assertThat(api.post(address("SP-03", "/trips"), "{\"state\":\"FULL\",\"from\":\"2026-11-01\"}")
                         .at("from"))
                 .contains("from today on");

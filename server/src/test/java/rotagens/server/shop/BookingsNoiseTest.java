@@ -70,7 +70,7 @@ public class BookingsNoiseTest {
             try {
                 read += bookingImport.read(file).bookings() > 0 ? 1 : 0;
             } catch (ProblemException refused) {
-                assertThat(refused.problem().fields()).as(file).isNotEmpty();
+                assertThat(refused.problem().getFields()).as(file).isNotEmpty();
             }
             assertThat(Duration.between(from, Instant.now())).as(file).isLessThan(LONGEST);
         }

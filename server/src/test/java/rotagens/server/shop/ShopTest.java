@@ -103,7 +103,7 @@ class ShopTest {
         JsonNode why = coordinator
                 .get("/api/shop/jobs/" + one.path("id").asLong() + "/explanation")
                 .body();
-        assertThat(why.path("statement").asString()).contains("scheduled 7 Dec 2026");
+        assertThat(why.path("statement").asString()).contains("scheduled Dec 7, 2026");
         assertThat(why.path("earlier").get(0).path("title").asString()).isEqualTo("Shop is closed");
     }
 
@@ -213,7 +213,7 @@ class ShopTest {
         String there = "{\"yard\":\"Eastbank\",\"day\":\"2026-12-08\",\"start\":\"08:00\",\"bay\":1,\"assignees\":[\""
                 + hand("Eastbank") + "\"],\"pinned\":false}";
         assertThat(place(job, 1, there).body().path("conflicts").toString())
-                .contains("SH-04 is away: school visit, back 8 Dec 2026 18:00");
+                .contains("SH-04 is away: school visit, back Dec 8, 2026 18:00");
         long id = 0;
         for (JsonNode one : coordinator
                 .get("/api/shop/schedule?from=2026-11-23&weeks=4")

@@ -173,7 +173,7 @@ class WalkAroundTest {
                 0,
                 "\"pressure\":\"90\",\"thermalState\":\"COLD\",\"outer\":\"9\",\"center\":\"9\",\"inner\":\"9\"");
         finish(walk, "");
-        assertThat(api.get("/api/vehicles/{id}", api.vehicle("LC-03")).text()).contains("Bulge, seen 20 Nov 2026");
+        assertThat(api.get("/api/vehicles/{id}", api.vehicle("LC-03")).text()).contains("Bulge, seen Nov 20, 2026");
     }
 
     @Test

@@ -186,31 +186,6 @@ class WholeWalkTest {
     }
 
     @Test
-    @DisplayName("a gauge not checked for a year is in doubt until somebody checks it; its name is used once")
-    void calibration() {
-        assertThat(gauge("P-2")).isPositive();
-        assertThat(doubt("P-2")).contains("P-2 was calibrated").contains("due again");
-        assertThat(doubt("T-2")).contains("no calibration on file");
-        assertThat(api.post("/api/gauges", "{\"name\":\"p-2\",\"type\":\"PRESSURE\"}")
-                        .at("name"))
-                .contains("called p-2 already");
-        assertThat(api.post("/api/gauges/" + gauge("P-2") + "/calibrations", "{\"day\":\"2027-01-01\"}")
-                        .at("day"))
-                .contains("lies ahead");
-        api.post("/api/gauges/" + gauge("P-2") + "/calibrations", "{\"day\":\"2026-11-20\"}");
-        assertThat(doubt("P-2")).isEmpty();
-    }
-
-    private String doubt(String name) {
-        for (JsonNode gauge : api.get("/api/gauges").body()) {
-            if (gauge.path("name").asString().equals(name)) {
-                return gauge.path("doubt").asString("");
-            }
-        }
-        throw new AssertionError("no gauge " + name);
-    }
-
-    @Test
     @DisplayName(
             "miles are counted on through a replaced odometer: rate and miles a day stand, and less than before is right")
     void replacedOdometer() {

@@ -99,7 +99,7 @@ class WearTest {
                         .status())
                 .isEqualTo(204);
         assertThat(tire("VN-01", "1L").path("unknown").toString()).doesNotContain("last aligned");
-        assertThat(tire("VN-01", "1L").toString()).contains("Aligned on 1 Jun 2026");
+        assertThat(tire("VN-01", "1L").toString()).contains("Aligned on Jun 1, 2026");
     }
 
     @Test

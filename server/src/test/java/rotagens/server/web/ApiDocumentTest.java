@@ -72,7 +72,10 @@ class ApiDocumentTest {
                     }
                 });
                 ModelConverters.getInstance(true).readAll(Problem.class).forEach((name, schema) -> {
-                    records.get(name).forEach(type -> require(schema, type));
+                    records.getOrDefault(name, List.of()).forEach(type -> require(schema, type));
+                    if (name.equals("Problem")) {
+                        schema.setRequired(List.of("detail", "fields", "status", "title", "type"));
+                    }
                     document.getComponents().addSchemas(name, schema);
                 });
                 Content problem = new Content()
