@@ -6,20 +6,16 @@ import static rotagens.server.storage.generated.Tables.CHALK_TEST_RESULT;
 import static rotagens.server.storage.generated.Tables.LOAD_STATE_SETTING;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.PRESSURE_METHOD_CHOICE;
-import static rotagens.server.storage.generated.Tables.TRIP;
 import static rotagens.server.storage.generated.Tables.WARNING_THRESHOLD;
 
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.TableField;
@@ -36,25 +32,23 @@ import rotagens.core.pressure.PressureInputs.MethodChoice;
 import rotagens.core.pressure.PressureInputs.WarningThreshold;
 import rotagens.core.pressure.PressureMethod;
 import rotagens.core.vehicle.LoadState;
-import rotagens.server.storage.generated.tables.records.TripRecord;
-import rotagens.server.web.ProblemException;
 
-/** What people have set and found about pressures: schools chosen, trims, warning thresholds, load states, trips. Only ever added to. */
+/** What people have set and found about pressures: schools chosen, trims, warning thresholds, load states. Only ever added to. */
 @Service
 public class PressureStore {
-
-    /** A booked trip. */
-    public record StoredTrip(long id, LoadStates.Trip trip, String note) {}
 
     private final DSLContext db;
     private final LoadChartStore charts;
     private final ScaleTicketStore scaleTicketStore;
+    private final TripStore tripStore;
     private final Clock clock;
 
-    PressureStore(DSLContext db, LoadChartStore charts, ScaleTicketStore scaleTicketStore, Clock clock) {
+    PressureStore(
+            DSLContext db, LoadChartStore charts, ScaleTicketStore scaleTicketStore, TripStore tripStore, Clock clock) {
         this.db = db;
         this.charts = charts;
         this.scaleTicketStore = scaleTicketStore;
+        this.tripStore = tripStore;
         this.clock = clock;
     }
 
@@ -74,7 +68,7 @@ public class PressureStore {
         Map<Long, Map<Integer, ChalkTestResult>> chalkTestResults = trims(vehicleId, today, names);
         Map<Long, Map<Integer, WarningThreshold>> warningThresholds = thresholds(vehicleId, today, names);
         Map<Long, List<LoadStates.LoadStateSetting>> loadStateSettings = settings(vehicleId, today, names);
-        Map<Long, List<StoredTrip>> trips = trips(vehicleId, names);
+        Map<Long, List<TripStore.StoredTrip>> trips = tripStore.all(vehicleId, names);
         Map<Long, LocalDate> bodies = db
                 .select(BODY_CHANGE.VEHICLE_ID, BODY_CHANGE.CHANGE_DATE)
                 .from(BODY_CHANGE)
@@ -101,7 +95,7 @@ public class PressureStore {
                                 state,
                                 loadStateSettings.getOrDefault(id, List.of()),
                                 trips.getOrDefault(id, List.of()).stream()
-                                        .map(StoredTrip::trip)
+                                        .map(TripStore.StoredTrip::trip)
                                         .toList()),
                         Optional.ofNullable(methodChoices.get(id)),
                         chalkTestResults.getOrDefault(id, Map.of()),
@@ -359,63 +353,6 @@ public class PressureStore {
                 .set(LOAD_STATE_SETTING.RECORDED_AT, clock.instant())
                 .set(LOAD_STATE_SETTING.PERSON_ID, personId)
                 .execute();
-    }
-
-    /** Trips not over yet, the next first; of one vehicle. */
-    @Transactional(readOnly = true)
-    public List<StoredTrip> trips(long vehicleId) {
-        LocalDate today = LocalDate.now(clock);
-        return trips(vehicleId, names()).getOrDefault(vehicleId, List.of()).stream()
-                .filter(one -> !one.trip().until().isBefore(today))
-                .toList();
-    }
-
-    private Map<Long, List<StoredTrip>> trips(Long vehicleId, Map<Long, String> names) {
-        Map<Long, List<StoredTrip>> trips = new HashMap<>();
-        db.selectFrom(TRIP)
-                .where(of(TRIP.VEHICLE_ID, vehicleId))
-                .and(TRIP.CANCELLED_AT.isNull())
-                .orderBy(TRIP.FROM_DATE)
-                .forEach(row -> trips.computeIfAbsent(row.getVehicleId(), id -> new ArrayList<>())
-                        .add(new StoredTrip(
-                                row.getId(),
-                                new LoadStates.Trip(
-                                        LoadState.valueOf(row.getLoadState()),
-                                        row.getFromDate(),
-                                        row.getUntilDate(),
-                                        names.get(row.getPersonId())),
-                                row.getNote())));
-        return trips;
-    }
-
-    @Transactional
-    public long book(long vehicleId, LoadStates.Trip trip, String note, Long raiseJob, Long restoreJob, long personId) {
-        return db.insertInto(TRIP)
-                .set(TRIP.VEHICLE_ID, vehicleId)
-                .set(TRIP.LOAD_STATE, trip.state().name())
-                .set(TRIP.FROM_DATE, trip.from())
-                .set(TRIP.UNTIL_DATE, trip.until())
-                .set(TRIP.NOTE, note)
-                .set(TRIP.RAISE_JOB_ID, raiseJob)
-                .set(TRIP.RESTORE_JOB_ID, restoreJob)
-                .set(TRIP.RECORDED_AT, clock.instant())
-                .set(TRIP.PERSON_ID, personId)
-                .returning(TRIP.ID)
-                .fetchOne(TRIP.ID);
-    }
-
-    /** Cancels a trip; gives back the jobs that were planned for it. */
-    @Transactional
-    public List<Long> cancelTrip(long vehicleId, long tripId) {
-        TripRecord trip = db.selectFrom(TRIP)
-                .where(TRIP.ID.eq(tripId), TRIP.VEHICLE_ID.eq(vehicleId), TRIP.CANCELLED_AT.isNull())
-                .fetchOptional()
-                .orElseThrow(() -> ProblemException.notFound("There is no such trip."));
-        trip.setCancelledAt(clock.instant());
-        trip.update();
-        return Stream.of(trip.getRaiseJobId(), trip.getRestoreJobId())
-                .filter(Objects::nonNull)
-                .toList();
     }
 
     /** Records that body or fixed equipment changed: weights before it are old. */

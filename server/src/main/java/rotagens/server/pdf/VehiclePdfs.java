@@ -16,10 +16,10 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.inspection.LimitDates;
 import rotagens.core.inspection.VehicleEvents.Symptom;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Units;
-import rotagens.core.policy.PolicyNumber;
 import rotagens.core.tire.DotWeek;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.OnAxle;
@@ -74,15 +74,24 @@ public class VehiclePdfs {
                     installedTire.flatMap(InstalledTire::dotCode).orElse("not read"),
                     made.map(one -> DAY.format(one.weekStart())).orElse("not known"),
                     age,
-                    made.map(one -> DAY.format(one.reaches(
-                                    vehicleAssessment.policyAt(position).number(PolicyNumber.OVERALL_AGE))))
-                            .orElse("")));
+                    made.map(one -> limit(vehicleAssessment, position, one)).orElse("")));
         }
         return answer(
                 vehicleAssessment,
                 "dot-sheet",
                 "DOT sheet",
                 Map.of("drawing", SvgDrawings.axles(vehicleAssessment.layout(), under), "rows", rows));
+    }
+
+    /** The limit that holds for the tire at its position, which on a steer axle comes first: years, and the day they end. */
+    private static String limit(VehicleAssessment vehicleAssessment, Position position, DotWeek made) {
+        double years =
+                LimitDates.ageLimitYears(vehicleAssessment.vehicle(), position, vehicleAssessment.policyAt(position));
+        return String.format(
+                Locale.ROOT,
+                "%s y, %s",
+                years == Math.rint(years) ? String.valueOf((long) years) : years,
+                DAY.format(made.reaches(years)));
     }
 
     private static String years(double age) {

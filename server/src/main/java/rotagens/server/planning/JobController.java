@@ -30,13 +30,16 @@ class JobController {
     private final IdempotentRequests idempotentRequests;
     private final Postponements postponements;
     private final FleetCache fleet;
+    private final CombinedVisits combinedVisits;
 
     JobController(
             Jobs jobs,
             JobCompletion completion,
             IdempotentRequests idempotentRequests,
             Postponements postponements,
-            FleetCache fleet) {
+            FleetCache fleet,
+            CombinedVisits combinedVisits) {
+        this.combinedVisits = combinedVisits;
         this.postponements = postponements;
         this.fleet = fleet;
         this.jobs = jobs;
@@ -52,7 +55,7 @@ class JobController {
     /** Visits proposed for work that shares wheels. */
     @GetMapping("/api/bundles")
     List<BundleView> listCombinedVisits(@RequestParam(defaultValue = "US") Units units) {
-        return jobs.bundles(fleet.all(), units);
+        return combinedVisits.of(fleet.all(), units);
     }
 
     @PostMapping("/api/vehicles/{id}/postponements")

@@ -15,7 +15,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.LimitDates;
 import rotagens.core.measure.Units;
-import rotagens.core.planning.Bundles;
 import rotagens.core.planning.DueGroup;
 import rotagens.core.planning.DueItem;
 import rotagens.core.planning.Postponement;
@@ -28,7 +27,6 @@ import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.people.People;
 import rotagens.server.people.People.Person;
 import rotagens.server.planning.JobStore.StoredItem;
-import rotagens.server.planning.JobViews.BundleView;
 import rotagens.server.planning.JobViews.DueItemView;
 import rotagens.server.planning.JobViews.JobItemRequest;
 import rotagens.server.planning.JobViews.JobItemView;
@@ -144,48 +142,6 @@ public class Jobs {
                 .collect(Collectors.toMap(
                         vehicleAssessment -> vehicleAssessment.id(),
                         vehicleAssessment -> open(vehicleAssessment, newJobView, left)));
-    }
-
-    /** Visits worth proposing, the most minutes saved first. */
-    @Transactional(readOnly = true)
-    public List<BundleView> bundles(List<VehicleAssessment> vehicleAssessments, Units units) {
-        Map<Long, List<DueItem>> open = open(vehicleAssessments);
-        return vehicleAssessments.stream()
-                .flatMap(vehicleAssessment -> Bundles.of(
-                        vehicleAssessment.vehicle(),
-                        open.get(vehicleAssessment.id()),
-                        vehicleAssessment.policy(),
-                        vehicleAssessment.today())
-                        .map(bundle -> bundle(vehicleAssessment, bundle, units))
-                        .stream())
-                .sorted(java.util.Comparator.comparing(BundleView::saved).reversed())
-                .toList();
-    }
-
-    private static BundleView bundle(VehicleAssessment vehicleAssessment, Bundles.Bundle bundle, Units units) {
-        return new BundleView(
-                vehicleAssessment.id(),
-                vehicleAssessment.unit(),
-                bundle.day(),
-                bundle.items().stream().map(DueItem::key).toList(),
-                bundle.items().stream()
-                        .map(item ->
-                                words(item) + ": " + item.reason().statement().in(units))
-                        .toList(),
-                bundle.forward().stream()
-                        .map(item -> words(item) + ", due "
-                                + rotagens.core.measure.Message.of("{}", item.due())
-                                        .in(units))
-                        .toList(),
-                bundle.lifted(),
-                bundle.minutes(),
-                bundle.saved());
-    }
-
-    private static String words(DueItem item) {
-        return (item.positions().stream().map(Position::code).collect(Collectors.joining(" ")) + " "
-                        + item.workType().label())
-                .strip();
     }
 
     /** The job all of it is on; work with one position missing still has to be scheduled. */

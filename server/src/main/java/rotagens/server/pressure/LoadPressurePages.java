@@ -1,17 +1,13 @@
 package rotagens.server.pressure;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Verdict;
-import rotagens.core.inspection.LossStatement;
-import rotagens.core.inspection.TireState;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Units;
@@ -22,12 +18,9 @@ import rotagens.core.pressure.CurrentCapacity;
 import rotagens.core.pressure.LoadCurve;
 import rotagens.core.pressure.MaximumPressure;
 import rotagens.core.pressure.MethodResult;
-import rotagens.core.pressure.NextCheck;
 import rotagens.core.pressure.PressureInputs;
-import rotagens.core.pressure.PressureLoss;
 import rotagens.core.pressure.RatingMargin;
 import rotagens.core.pressure.RunFlat;
-import rotagens.core.pressure.TemperatureCorrection;
 import rotagens.core.pressure.VehiclePressures;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.Position;
@@ -38,9 +31,8 @@ import rotagens.core.weighing.ScaleTicketCheck;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.ReasonView;
 import rotagens.server.fleet.VehicleAssessment;
-import rotagens.server.inspection.Readings;
-import rotagens.server.loads.PressureStore;
 import rotagens.server.loads.ScaleTicketStore;
+import rotagens.server.loads.TripStore;
 import rotagens.server.people.People;
 import rotagens.server.pressure.LoadPressureViews.AxlePressureView;
 import rotagens.server.pressure.LoadPressureViews.CurrentCapacityView;
@@ -51,12 +43,10 @@ import rotagens.server.pressure.LoadPressureViews.LadderRung;
 import rotagens.server.pressure.LoadPressureViews.LoadPressureView;
 import rotagens.server.pressure.LoadPressureViews.LoadStateCell;
 import rotagens.server.pressure.LoadPressureViews.LoadStateRow;
-import rotagens.server.pressure.LoadPressureViews.LossPoint;
 import rotagens.server.pressure.LoadPressureViews.MethodChoiceView;
 import rotagens.server.pressure.LoadPressureViews.MethodResultView;
 import rotagens.server.pressure.LoadPressureViews.NoticeView;
 import rotagens.server.pressure.LoadPressureViews.PressureLadderView;
-import rotagens.server.pressure.LoadPressureViews.PressureLossView;
 import rotagens.server.pressure.LoadPressureViews.RatingMarginView;
 import rotagens.server.pressure.LoadPressureViews.ScaleTicketAxleView;
 import rotagens.server.pressure.LoadPressureViews.ScaleTicketView;
@@ -71,20 +61,13 @@ class LoadPressurePages {
 
     private final FleetCache fleet;
     private final ScaleTicketStore scaleTicketStore;
-    private final PressureStore records;
-    private final Readings readings;
     private final People people;
+    private final TripStore trips;
 
-    LoadPressurePages(
-            FleetCache fleet,
-            ScaleTicketStore scaleTicketStore,
-            PressureStore records,
-            Readings readings,
-            People people) {
+    LoadPressurePages(FleetCache fleet, ScaleTicketStore scaleTicketStore, People people, TripStore trips) {
+        this.trips = trips;
         this.fleet = fleet;
         this.scaleTicketStore = scaleTicketStore;
-        this.records = records;
-        this.readings = readings;
         this.people = people;
     }
 
@@ -104,7 +87,7 @@ class LoadPressurePages {
                 facts.currentLoadState().state().label(),
                 facts.currentLoadState().reason(),
                 facts.currentLoadState().until().orElse(null),
-                records.trips(vehicleId).stream().map(LoadPressurePages::view).toList(),
+                trips.trips(vehicleId).stream().map(LoadPressurePages::view).toList(),
                 facts.choice().map(LoadPressurePages::view).orElse(null),
                 vehicleAssessment.vehicle().isLight(),
                 vehicleAssessment.pressures().axles().values().stream()
@@ -123,7 +106,7 @@ class LoadPressurePages {
                 facts.bodyChanged().orElse(null));
     }
 
-    private static TripView view(PressureStore.StoredTrip one) {
+    private static TripView view(TripStore.StoredTrip one) {
         return new TripView(
                 one.id(),
                 one.trip().state(),
@@ -375,86 +358,6 @@ class LoadPressurePages {
                         .map(load -> load.format(units))
                         .orElse(lb(axle.lb()).format(units)),
                 axle.hasEnds() ? String.format(Locale.ROOT, "%.1f%%", axle.sideDifference() * 100) : null);
-    }
-
-    // ---- loss
-
-    @Transactional(readOnly = true)
-    List<PressureLossView> loss(long vehicleId, Units units) {
-        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
-        Map<Long, String> gas = readings.gas(vehicleId);
-        return vehicleAssessment.fitted().keySet().stream()
-                .sorted(java.util.Comparator.comparingInt(
-                        vehicleAssessment.layout().walkAroundOrder()::indexOf))
-                .map(position -> loss(vehicleAssessment, position, gas, units))
-                .toList();
-    }
-
-    private static PressureLossView loss(
-            VehicleAssessment vehicleAssessment, Position position, Map<Long, String> gas, Units units) {
-        TireState state = vehicleAssessment.state().at(position);
-        LossStatement lossStatement = LossStatement.of(state);
-        Optional<Pressure> target = vehicleAssessment
-                .target(position, state.tire().orElseThrow().model())
-                .pressure();
-        Optional<Double> need = vehicleAssessment.pressures().at(position).flatMap(AxlePressure::minimumForLoadPsi);
-        int interval = vehicleAssessment
-                .policyAt(position)
-                .days(vehicleAssessment.pressures().checkIntervalDays());
-        Optional<NextCheck> next = state.lastCold()
-                .map(read -> NextCheck.of(
-                        read.pressure().orElseThrow().psi(),
-                        read.on(),
-                        need,
-                        state.loss().expected(),
-                        interval));
-        List<PressureLoss.ColdReading> since = PressureLoss.sinceFill(state.coldPoints());
-        return new PressureLossView(
-                position.code(),
-                vehicleAssessment.layout().nameOf(position),
-                state.loss()
-                        .worst()
-                        .map(PressureLoss::rate)
-                        .map(words -> words.in(units))
-                        .orElse(null),
-                lossStatement.kind(),
-                lossStatement.statement().in(units),
-                next.flatMap(NextCheck::reachesMinimum)
-                        .filter(day -> day.isBefore(vehicleAssessment.today().plusYears(5)))
-                        .orElse(null),
-                next.map(NextCheck::due).orElse(null),
-                target.map(Pressure::psi).orElse(null),
-                need.orElse(null),
-                in(target, units),
-                need.map(psi -> tenth(psi).format(units)).orElse(null),
-                gas.get(state.tire().orElseThrow().id()),
-                state.readings().stream()
-                        .filter(reading -> reading.pressure().isPresent())
-                        .map(reading -> point(reading, since, units))
-                        .toList());
-    }
-
-    private static LossPoint point(Reading reading, List<PressureLoss.ColdReading> since, Units units) {
-        LocalDate from = since.isEmpty() ? LocalDate.MAX : since.get(0).on();
-        Optional<rotagens.core.measure.Temperature> first =
-                since.isEmpty() ? Optional.empty() : since.get(0).at();
-        Double corrected = reading.hasColdPressure()
-                        && !reading.on().isBefore(from)
-                        && first.isPresent()
-                        && reading.temperature().isPresent()
-                ? TemperatureCorrection.psiAt(
-                        reading.pressure().orElseThrow().psi(),
-                        reading.temperature().get(),
-                        first.get())
-                : null;
-        return new LossPoint(
-                reading.on(),
-                reading.pressure().orElseThrow().psi(),
-                reading.pressure().get().format(units),
-                corrected,
-                reading.temperature().map(air -> air.format(units)).orElse(null),
-                reading.isInflation(),
-                reading.hasColdPressure());
     }
 
     static Load lb(double lb) {

@@ -42,13 +42,16 @@ class PressureController {
     private final PressureService changes;
     private final PressureRound getPressureRound;
     private final IdempotentRequests idempotentRequests;
+    private final PressureLossPages losses;
 
     PressureController(
             LoadPressurePages pages,
             WeighingService weighingService,
             PressureService changes,
             PressureRound round,
-            IdempotentRequests idempotentRequests) {
+            IdempotentRequests idempotentRequests,
+            PressureLossPages losses) {
+        this.losses = losses;
         this.pages = pages;
         this.weighingService = weighingService;
         this.changes = changes;
@@ -63,7 +66,7 @@ class PressureController {
 
     @GetMapping("/loss")
     List<PressureLossView> getPressureLoss(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
-        return pages.loss(id, units);
+        return losses.loss(id, units);
     }
 
     @PostMapping("/scale-tickets")

@@ -26,6 +26,7 @@ import rotagens.server.cache.ChangeTracker;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.loads.PressureStore;
+import rotagens.server.loads.TripStore;
 import rotagens.server.people.People;
 import rotagens.server.people.Role;
 import rotagens.server.planning.Jobs;
@@ -77,6 +78,7 @@ class PressureService {
     private final People people;
     private final ChangeTracker changeTracker;
     private final Clock clock;
+    private final TripStore trips;
 
     PressureService(
             FleetCache fleet,
@@ -84,7 +86,9 @@ class PressureService {
             Jobs jobs,
             People people,
             ChangeTracker changeTracker,
-            Clock clock) {
+            Clock clock,
+            TripStore trips) {
+        this.trips = trips;
         this.fleet = fleet;
         this.records = records;
         this.jobs = jobs;
@@ -194,8 +198,8 @@ class PressureService {
         loadStateSetting.ifPresent(one -> wrong.attempt("until", () -> {
             LoadStates.refuseBeforeTrip(
                     one,
-                    records.trips(vehicleId).stream()
-                            .map(PressureStore.StoredTrip::trip)
+                    trips.trips(vehicleId).stream()
+                            .map(TripStore.StoredTrip::trip)
                             .toList());
             return one;
         }));
@@ -243,7 +247,7 @@ class PressureService {
                         "After the " + typed.state().label() + " trip",
                         WorkType.SET_PRESSURE,
                         restore);
-        records.book(
+        trips.book(
                 vehicleId,
                 new LoadStates.Trip(typed.state(), typed.from(), typed.until(), ""),
                 note,
@@ -256,7 +260,7 @@ class PressureService {
     @Transactional
     void cancel(long vehicleId, long tripId) {
         changeTracker.only(vehicleId);
-        records.cancelTrip(vehicleId, tripId).forEach(jobs::cancelIfOpen);
+        trips.cancel(vehicleId, tripId).forEach(jobs::cancelIfOpen);
     }
 
     private static Map<Position, String> inWords(Map<Position, Message> changes, Units units) {

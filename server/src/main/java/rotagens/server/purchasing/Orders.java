@@ -23,13 +23,10 @@ import rotagens.core.measure.Money;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
-import rotagens.core.policy.Policy;
-import rotagens.core.tire.DeliveryCheck;
-import rotagens.core.tire.DotCode;
 import rotagens.core.tire.TireModel;
 import rotagens.server.fleet.ReasonView;
 import rotagens.server.people.People;
-import rotagens.server.policy.PolicyStore;
+import rotagens.server.purchasing.DeliveryComparison.Compared;
 import rotagens.server.purchasing.OrderViews.DeliveredTireRequest;
 import rotagens.server.purchasing.OrderViews.DeliveryCheckView;
 import rotagens.server.purchasing.OrderViews.DeliveryComparisonView;
@@ -62,26 +59,26 @@ public class Orders {
     private final TireCatalog tireCatalog;
     private final TireStore tireStore;
     private final VehicleRegister register;
-    private final PolicyStore policyStore;
     private final People people;
     private final Clock clock;
     private final ReceivingChecklists sheets;
+    private final DeliveryComparison deliveries;
 
     Orders(
             DSLContext db,
             TireCatalog tireCatalog,
             TireStore tireStore,
             VehicleRegister register,
-            PolicyStore policyStore,
             People people,
             Clock clock,
-            ReceivingChecklists sheets) {
+            ReceivingChecklists sheets,
+            DeliveryComparison deliveries) {
+        this.deliveries = deliveries;
         this.sheets = sheets;
         this.db = db;
         this.tireCatalog = tireCatalog;
         this.tireStore = tireStore;
         this.register = register;
-        this.policyStore = policyStore;
         this.people = people;
         this.clock = clock;
     }
@@ -218,56 +215,15 @@ public class Orders {
     public DeliveryCheckView check(long lineId, DeliveryRequest typed, Units units) {
         OrderLineRecord line = lineRecord(lineId);
         InputValidator wrong = new InputValidator();
-        List<DeliveryComparisonView> deliveryComparisonView = compare(line, typed, wrong).stream()
-                .map(one -> new DeliveryComparisonView(
-                        views(one.result().differences(), Verdict.SERVICE_DUE, units),
-                        views(one.result().notes(), Verdict.WATCH, units),
-                        sameCode(one.code())))
-                .toList();
+        List<DeliveryComparisonView> deliveryComparisonView =
+                deliveries.compare(line.getTireModelId(), typed, wrong).stream()
+                        .map(one -> new DeliveryComparisonView(
+                                views(one.result().differences(), Verdict.SERVICE_DUE, units),
+                                views(one.result().notes(), Verdict.WATCH, units),
+                                deliveries.sameCode(one.code())))
+                        .toList();
         wrong.refuseIfWrong();
         return new DeliveryCheckView(deliveryComparisonView);
-    }
-
-    private record One(DeliveredTireRequest typed, long modelId, DotCode code, DeliveryCheck.Result result) {}
-
-    private List<One> compare(OrderLineRecord line, DeliveryRequest typed, InputValidator wrong) {
-        LocalDate today = LocalDate.now(clock);
-        // Deliveries belong to no class of vehicles yet: the fleet's own numbers decide.
-        Policy.ClassPolicy policy = policyStore.inForce().of("");
-        Map<Long, TireModel> models = tireCatalog.byId();
-        List<DeliveredTireRequest> given = typed.tires() == null ? List.of() : typed.tires();
-        wrong.unless(
-                !given.isEmpty() && given.size() <= MOST_TIRES,
-                "tires",
-                "Enter 1 to " + MOST_TIRES + " delivered tires.");
-        List<One> compared = new ArrayList<>();
-        for (int at = 0; at < given.size(); at++) {
-            DeliveredTireRequest one = given.get(at);
-            long modelId = one.tireModelId() == null ? line.getTireModelId() : one.tireModelId();
-            Optional<DotCode> code =
-                    wrong.required("tires[" + at + "].dotCode", one.dotCode(), text -> DotCode.parse(text, today));
-            wrong.unless(models.containsKey(modelId), "tires[" + at + "].tireModelId", "Choose the model.");
-            if (code.isPresent() && models.containsKey(modelId)) {
-                compared.add(new One(
-                        one,
-                        modelId,
-                        code.get(),
-                        DeliveryCheck.of(
-                                models.get(line.getTireModelId()),
-                                models.get(modelId),
-                                code.get().date(),
-                                policy,
-                                today)));
-            }
-        }
-        return compared;
-    }
-
-    private List<String> sameCode(DotCode code) {
-        return tireStore.sameDot(code.molded(), null).isEmpty()
-                ? List.of()
-                : List.of(
-                        "A tire with this DOT code is on file already. Codes aren’t serial numbers; check that it isn’t the same tire twice.");
     }
 
     private static List<ReasonView> views(List<Reason> reasons, Verdict verdict, Units units) {
@@ -287,7 +243,7 @@ public class Orders {
             throw ProblemException.conflict("This order is closed. Enter a new one for what came.");
         }
         InputValidator wrong = new InputValidator();
-        List<One> compared = compare(line, typed, wrong);
+        List<Compared> compared = deliveries.compare(line.getTireModelId(), typed, wrong);
         Optional<TreadDepth> depth = wrong.optional(
                 "depth",
                 typed.depth(),
@@ -328,10 +284,10 @@ public class Orders {
         List<String> notes = new ArrayList<>();
         sheets.keep(lineId, typed);
         for (int at = 0; at < compared.size(); at++) {
-            One one = compared.get(at);
+            Compared one = compared.get(at);
             Long tireId = null;
             if (one.typed().isAccepted()) {
-                notes.addAll(sameCode(one.code()));
+                notes.addAll(deliveries.sameCode(one.code()));
                 tireId = takeIn(line, order.getYardId(), shelf, depth, one, at, now);
                 ids.add(tireId);
             }
@@ -342,7 +298,13 @@ public class Orders {
     }
 
     private long takeIn(
-            OrderLineRecord line, long yardId, String shelf, Optional<TreadDepth> depth, One one, int at, Instant now) {
+            OrderLineRecord line,
+            long yardId,
+            String shelf,
+            Optional<TreadDepth> depth,
+            Compared one,
+            int at,
+            Instant now) {
         Optional<Money> paid = Optional.ofNullable(line.getPriceCents())
                 .map(Money::new)
                 .or(() -> tireCatalog.get(one.modelId()).details().price());
@@ -376,7 +338,7 @@ public class Orders {
         return tireId;
     }
 
-    private void write(long lineId, One one, Long tireId, Units units, Instant now) {
+    private void write(long lineId, Compared one, Long tireId, Units units, Instant now) {
         db.insertInto(DELIVERY)
                 .set(DELIVERY.ORDER_LINE_ID, lineId)
                 .set(DELIVERY.RECORDED_AT, now)

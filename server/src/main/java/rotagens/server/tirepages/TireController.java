@@ -43,9 +43,16 @@ class TireController {
     private final FactLog facts;
     private final People people;
     private final IdempotentRequests idempotentRequests;
+    private final DotSheetPages dotSheets;
 
     TireController(
-            TireMovements moves, TirePages pages, FactLog facts, People people, IdempotentRequests idempotentRequests) {
+            TireMovements moves,
+            TirePages pages,
+            FactLog facts,
+            People people,
+            IdempotentRequests idempotentRequests,
+            DotSheetPages dotSheets) {
+        this.dotSheets = dotSheets;
         this.facts = facts;
         this.people = people;
         this.moves = moves;
@@ -72,7 +79,7 @@ class TireController {
 
     @GetMapping("/api/vehicles/{id}/dot-sheet")
     DotSheetView getDotSheet(@PathVariable long id) {
-        return pages.dotSheet(id);
+        return dotSheets.dotSheet(id);
     }
 
     @PostMapping("/api/tires")

@@ -19,15 +19,11 @@ import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.alert.Alert;
 import rotagens.core.alert.TireAlerts;
 import rotagens.core.fact.OpenFinding;
-import rotagens.core.inspection.LimitDates;
 import rotagens.core.inspection.OrderSpecification;
-import rotagens.core.inspection.TreadLimits;
 import rotagens.core.measure.Distance;
-import rotagens.core.measure.Message;
 import rotagens.core.measure.Money;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
-import rotagens.core.policy.PolicyNumber;
 import rotagens.core.tire.DotCode;
 import rotagens.core.tire.DotWeek;
 import rotagens.core.tire.TireModel;
@@ -35,8 +31,6 @@ import rotagens.core.tire.TireUsage;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.GrooveDepths;
 import rotagens.core.wear.TreadByEdge;
-import rotagens.server.catalog.DerivedModelData;
-import rotagens.server.catalog.Property;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.fleet.VehiclePositions;
@@ -45,13 +39,10 @@ import rotagens.server.inspection.Readings;
 import rotagens.server.photos.Photos;
 import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore;
-import rotagens.server.tire.TireStore.InstalledTire;
 import rotagens.server.tire.TireStore.Movement;
 import rotagens.server.tirepages.TireRegister.PositionName;
 import rotagens.server.tirepages.TireRegister.TireOnFile;
 import rotagens.server.tirepages.TireViews.AlertView;
-import rotagens.server.tirepages.TireViews.DotRow;
-import rotagens.server.tirepages.TireViews.DotSheetView;
 import rotagens.server.tirepages.TireViews.EdgeRow;
 import rotagens.server.tirepages.TireViews.OrderSpecificationItem;
 import rotagens.server.tirepages.TireViews.OrderSpecificationView;
@@ -72,11 +63,12 @@ class TirePages {
     private final TireRegister records;
     private final FleetCache fleet;
     private final Readings readings;
-    private final ReadingLog facts;
     private final VehicleStore vehicleStore;
     private final VehicleRegister register;
     private final Photos photos;
+    private final ReadingLog facts;
     private final Clock clock;
+    private final LifeUsed lifeUsed;
 
     TirePages(
             TireStore tireStore,
@@ -88,7 +80,9 @@ class TirePages {
             VehicleStore vehicleStore,
             VehicleRegister register,
             Photos photos,
-            Clock clock) {
+            Clock clock,
+            LifeUsed lifeUsed) {
+        this.lifeUsed = lifeUsed;
         this.tireStore = tireStore;
         this.tireCatalog = tireCatalog;
         this.records = records;
@@ -156,7 +150,7 @@ class TirePages {
         return one.dot().map(code -> DotCode.parse(code, today).date());
     }
 
-    private static double years(DotWeek date, LocalDate today) {
+    static double years(DotWeek date, LocalDate today) {
         return Math.floor(date.ageYears(today) * 10) / 10;
     }
 
@@ -194,7 +188,7 @@ class TirePages {
                 one.retread(),
                 where(one, places),
                 one.price().map(Money::label).orElse(null),
-                facts(one, onFile, depth, made, today, units),
+                TireProperties.of(one, onFile, depth, made, today, units),
                 stays.views(units),
                 life.miles().isPresent()
                         ? Distance.miles(life.miles().getAsDouble()).format(units)
@@ -203,8 +197,8 @@ class TirePages {
                 life.costOfDistance(one.price(), units).orElse(null),
                 TireUsage.costOfTread(one.price(), model.originalDepth(), depth, units)
                         .orElse(null),
-                shareByTread(one, places, model, depth, gone),
-                shareByAge(one, places, made, today),
+                lifeUsed.shareByTread(one, places, model, depth, gone),
+                lifeUsed.shareByAge(one, places, made, today),
                 words(alerts.findings()),
                 alerts.all().stream()
                         .sorted(Comparator.comparing(Alert::isOpen)
@@ -312,77 +306,6 @@ class TirePages {
         return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
     }
 
-    private static List<Property> facts(
-            TireOnFile one,
-            TireCatalog.Model onFile,
-            Optional<TreadDepth> depth,
-            Optional<DotWeek> made,
-            LocalDate today,
-            Units units) {
-        List<Property> properties = new ArrayList<>();
-        properties.add(new Property(
-                one.retread() ? "Casing’s DOT code" : "DOT code",
-                one.dot().orElse(null),
-                made.map(date -> Message.of("made in the week of {}", date.weekStart())
-                                        .in(units)
-                                + (date.isoWeek53() ? ", stamped in ISO weeks" : ""))
-                        .orElse("not read yet: its age is not known")));
-        if (one.retread()) {
-            properties.add(new Property(
-                    "Retreader’s mark", one.retreadMark().orElse(null), "dates the tread; age runs from the casing"));
-        }
-        made.ifPresent(date -> properties.add(new Property("Age", years(date, today) + " y", null)));
-        properties.add(new Property(
-                "Lowest tread",
-                depth.map(read -> read.format(units)).orElse(null),
-                onFile.model()
-                        .originalDepth()
-                        .map(original -> "new " + original.format(units))
-                        .orElse("depth when new not on file")));
-        properties.addAll(DerivedModelData.of(onFile, depth, units));
-        return properties;
-    }
-
-    /** Only where a vehicle's rules apply: the pull point depends on the position. */
-    private String shareByTread(
-            TireOnFile one, Map<Long, PositionName> places, TireModel model, Optional<TreadDepth> depth, boolean gone) {
-        if (depth.isEmpty() || model.originalDepth().isEmpty()) {
-            return null;
-        }
-        TreadDepth pull = gone
-                ? TireUsage.END_WITHOUT_PLACE
-                : place(one, places)
-                        .map(found -> TreadLimits.at(found.assessment().vehicle(), found.position(), found.policy())
-                                .pull())
-                        .orElse(TireUsage.END_WITHOUT_PLACE);
-        return percent(TireUsage.treadUsed(model.originalDepth().get(), depth.get(), pull));
-    }
-
-    private String shareByAge(TireOnFile one, Map<Long, PositionName> places, Optional<DotWeek> made, LocalDate today) {
-        return place(one, places)
-                .flatMap(found -> made.map(date -> percent(java.util.OptionalDouble.of(100
-                        * date.ageYears(today)
-                        / LimitDates.ageLimitYears(found.assessment().vehicle(), found.position(), found.policy())))))
-                .orElse(null);
-    }
-
-    private record Found(VehicleAssessment assessment, Position position) {
-        rotagens.core.policy.Policy.ClassPolicy policy() {
-            return assessment.policyAt(position);
-        }
-    }
-
-    private Optional<Found> place(TireOnFile one, Map<Long, PositionName> places) {
-        return one.placeId().map(places::get).map(name -> {
-            VehicleAssessment vehicleAssessment = fleet.get(name.vehicleId());
-            return new Found(vehicleAssessment, VehiclePositions.of(vehicleAssessment, name.code()));
-        });
-    }
-
-    private static String percent(java.util.OptionalDouble share) {
-        return share.isPresent() ? Math.round(share.getAsDouble()) + "%" : null;
-    }
-
     private List<TireHistoryEntryView> lines(
             List<Movement> moves, List<ReadingLog.Fact> read, Map<Long, PositionName> places, Units units) {
         Map<Long, String> names = records.names();
@@ -447,56 +370,5 @@ class TirePages {
                                                         ? "not known (" + line.from() + ")"
                                                         : line.value())))
                         .collect(Collectors.joining("\n")));
-    }
-
-    @Transactional(readOnly = true)
-    DotSheetView dotSheet(long vehicleId) {
-        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
-        var onFile = vehicleAssessment.onFile();
-        return new DotSheetView(
-                vehicleId,
-                onFile.facts().unit(),
-                onFile.description(),
-                onFile.yard(),
-                vehicleAssessment.today(),
-                onFile.facts().layout().positions().stream()
-                        .map(position -> dotRow(vehicleAssessment, position))
-                        .toList());
-    }
-
-    private static DotRow dotRow(VehicleAssessment vehicleAssessment, Position position) {
-        var facts = vehicleAssessment.vehicle();
-        Optional<InstalledTire> installedTire =
-                Optional.ofNullable(vehicleAssessment.fitted().get(position));
-        Optional<DotWeek> made = installedTire.flatMap(here -> here.tire().dotWeek());
-        double limit = LimitDates.ageLimitYears(facts, position, vehicleAssessment.policyAt(position));
-        Optional<LocalDate> limitOn = made.map(date -> date.reaches(limit));
-        String note = installedTire.isEmpty()
-                ? "no tire on file"
-                : made.isEmpty()
-                        ? "DOT date not read: read the other sidewall"
-                        : installedTire.get().tire().isRetread()
-                                ? "retread: age of the casing"
-                                : made.get().isoWeek53() ? "stamped in ISO weeks" : null;
-        return new DotRow(
-                position.code(),
-                facts.layout().nameOf(position),
-                installedTire.map(here -> here.tire().id()).orElse(null),
-                installedTire.flatMap(InstalledTire::number).orElse(null),
-                installedTire.map(here -> here.tire().model().title()).orElse(null),
-                installedTire.flatMap(InstalledTire::dotCode).orElse(null),
-                made.map(DotWeek::marked).orElse(null),
-                made.map(DotWeek::weekStart).orElse(null),
-                made.map(date -> years(date, vehicleAssessment.today())).orElse(null),
-                limit,
-                limitOn.orElse(null),
-                limitOn.map(on -> DotWeek.nearness(
-                                on,
-                                vehicleAssessment.today(),
-                                vehicleAssessment.policyAt(position).days(PolicyNumber.FORECAST_DAYS)))
-                        .orElse(null),
-                limitOn.map(on -> DotWeek.daysRemaining(on, vehicleAssessment.today()))
-                        .orElse(null),
-                note);
     }
 }

@@ -11,13 +11,10 @@ import static rotagens.server.storage.generated.Tables.YARD;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
@@ -31,15 +28,12 @@ import rotagens.core.vehicle.AxleLayout;
 import rotagens.core.vehicle.AxleLayoutChange;
 import rotagens.core.vehicle.AxleRole;
 import rotagens.core.vehicle.LoadState;
-import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.PlacardLoadBasis;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Use;
 import rotagens.core.vehicle.VehicleType;
 import rotagens.core.vehicle.WheelSpec;
-import rotagens.server.storage.generated.tables.records.AxleRecord;
 import rotagens.server.storage.generated.tables.records.VehicleRecord;
-import rotagens.server.storage.generated.tables.records.WheelRecord;
 import rotagens.server.web.ProblemException;
 
 /** Putting vehicles on file, changing and retiring them. Nothing is deleted, and redrawing a vehicle moves no tire. */
@@ -120,9 +114,11 @@ public class VehicleRegister {
     public record Choices(List<String> yards, List<String> classes, List<Retired> retired) {}
 
     private final DSLContext db;
+    private final AxleLayoutStore layouts;
     private final Clock clock;
 
-    VehicleRegister(DSLContext db, Clock clock) {
+    VehicleRegister(DSLContext db, AxleLayoutStore layouts, Clock clock) {
+        this.layouts = layouts;
         this.db = db;
         this.clock = clock;
     }
@@ -188,9 +184,9 @@ public class VehicleRegister {
         VehicleRecord row = db.newRecord(VEHICLE);
         fill(row, entry);
         row.insert();
-        writeAxles(row.getId(), entry);
-        writePlaces(row.getId(), entry.layout());
-        writeWheels(row.getId(), entry.wheels());
+        layouts.writeAxles(row.getId(), entry);
+        layouts.writePlaces(row.getId(), entry.layout());
+        layouts.writeWheels(row.getId(), entry.wheels());
         return row.getId();
     }
 
@@ -223,9 +219,9 @@ public class VehicleRegister {
         row.setVersion(seen + 1);
         row.update();
         db.deleteFrom(AXLE).where(AXLE.VEHICLE_ID.eq(id)).execute();
-        writeAxles(id, entry);
-        writePlaces(id, entry.layout());
-        writeWheels(id, entry.wheels());
+        layouts.writeAxles(id, entry);
+        layouts.writePlaces(id, entry.layout());
+        layouts.writeWheels(id, entry.wheels());
     }
 
     /** What another layout would mean for the tires on the vehicle now. */
@@ -274,7 +270,8 @@ public class VehicleRegister {
                 .join(WHEEL)
                 .on(WHEEL.POSITION_ID.eq(POSITION.ID))
                 .where(POSITION.VEHICLE_ID.eq(id), POSITION.REMOVED_AT.isNull())
-                .forEach(wheel -> wheels.put(Position.parse(wheel.get(POSITION.CODE)), wheel(wheel.into(WHEEL))));
+                .forEach(wheel ->
+                        wheels.put(Position.parse(wheel.get(POSITION.CODE)), AxleLayoutStore.wheel(wheel.into(WHEEL))));
         return new Stored(
                 id,
                 row.getVersion(),
@@ -335,106 +332,5 @@ public class VehicleRegister {
         row.setIsForPay(entry.use().forPay().orElse(null));
         row.setCombinationRating(entry.use().combination().orElse(null));
         row.setSpeedSymbol(entry.use().speed().map(Enum::name).orElse(null));
-    }
-
-    private void writeAxles(long id, Entry entry) {
-        int number = 1;
-        for (AxleOnFile one : entry.axles()) {
-            AxleRecord row = db.newRecord(AXLE);
-            row.setVehicleId(id);
-            row.setNumber(number++);
-            row.setRole(one.axle().role().name());
-            row.setIsDual(one.axle().isDual());
-            row.setGawr(one.gawr().orElse(null));
-            row.setPlacardSize(one.placardSize().map(TireSize::molded).orElse(null));
-            row.setPlacardPressure(one.placardPressure().orElse(null));
-            row.insert();
-        }
-    }
-
-    /** New places are added, places gone are marked with their history kept, places that come back are the same ones. */
-    private void writePlaces(long id, AxleLayout axleLayout) {
-        Map<String, Long> known =
-                db.selectFrom(POSITION).where(POSITION.VEHICLE_ID.eq(id)).fetchMap(POSITION.CODE, POSITION.ID);
-        List<Long> present = new ArrayList<>();
-        int order = 1;
-        for (Position position : axleLayout.walkAroundOrder()) {
-            Long place = known.get(position.code());
-            if (place == null) {
-                place = db.insertInto(POSITION)
-                        .set(POSITION.VEHICLE_ID, id)
-                        .set(POSITION.CODE, position.code())
-                        .set(POSITION.WALK_AROUND_ORDER, order)
-                        .returning(POSITION.ID)
-                        .fetchOne(POSITION.ID);
-            } else {
-                db.update(POSITION)
-                        .set(POSITION.WALK_AROUND_ORDER, order)
-                        .setNull(POSITION.REMOVED_AT)
-                        .where(POSITION.ID.eq(place))
-                        .execute();
-            }
-            present.add(place);
-            order++;
-        }
-        db.update(POSITION)
-                .set(POSITION.REMOVED_AT, clock.instant())
-                .where(POSITION.VEHICLE_ID.eq(id), POSITION.ID.notIn(present), POSITION.REMOVED_AT.isNull())
-                .execute();
-    }
-
-    private void writeWheels(long id, Map<Position, WheelSpec> wheels) {
-        Map<String, Long> places = db.selectFrom(POSITION)
-                .where(POSITION.VEHICLE_ID.eq(id), POSITION.REMOVED_AT.isNull())
-                .fetchMap(POSITION.CODE, POSITION.ID);
-        wheels.forEach((position, spec) -> {
-            Long place = places.get(position.code());
-            if (place != null) {
-                writeWheel(place, spec);
-            }
-        });
-    }
-
-    private void writeWheel(long placeId, WheelSpec spec) {
-        WheelRecord row = db.selectFrom(WHEEL)
-                .where(WHEEL.POSITION_ID.eq(placeId))
-                .fetchOptional()
-                .orElseGet(() -> db.newRecord(WHEEL));
-        row.setPositionId(placeId);
-        row.setPilotType(spec.pilotType().map(PilotType::name).orElse(null));
-        row.setRimDiameterIn(
-                spec.rimDiameterInches().isPresent() ? spec.rimDiameterInches().getAsDouble() : null);
-        row.setRimWidthIn(
-                spec.rimWidthInches().isPresent() ? spec.rimWidthInches().getAsDouble() : null);
-        row.setLugCount(spec.lugCount().isPresent() ? spec.lugCount().getAsInt() : null);
-        row.setNutSeat(spec.nutSeat());
-        row.setIsLeftThreaded(spec.isLeftThreaded());
-        row.setTorque(spec.torque().orElse(null));
-        row.setMaterial(spec.material());
-        row.setMaximumLoad(spec.maximumLoad().orElse(null));
-        row.setMaximumPressure(spec.maximumPressure().orElse(null));
-        row.setIsReversed(spec.isReversed());
-        row.setValveType(spec.valveType());
-        if (row.getId() == null) {
-            row.insert();
-        } else {
-            row.update();
-        }
-    }
-
-    private static WheelSpec wheel(WheelRecord row) {
-        return new WheelSpec(
-                Optional.ofNullable(row.getPilotType()).map(PilotType::valueOf),
-                row.getRimDiameterIn() == null ? OptionalDouble.empty() : OptionalDouble.of(row.getRimDiameterIn()),
-                row.getRimWidthIn() == null ? OptionalDouble.empty() : OptionalDouble.of(row.getRimWidthIn()),
-                row.getLugCount() == null ? OptionalInt.empty() : OptionalInt.of(row.getLugCount()),
-                row.getNutSeat(),
-                row.getIsLeftThreaded(),
-                Optional.ofNullable(row.getTorque()),
-                row.getMaterial(),
-                Optional.ofNullable(row.getMaximumLoad()),
-                Optional.ofNullable(row.getMaximumPressure()),
-                row.getIsReversed(),
-                row.getValveType());
     }
 }

@@ -69,6 +69,23 @@ class PdfRendererTest {
     }
 
     @Test
+    @DisplayName("on paper, too, a steer tire has the limit of its position, and not the later one of the casing")
+    void steerLimit() throws Exception {
+        long coach = api.vehicle("LC-01");
+        Read sheet = read("/api/vehicles/{id}/pdf/dot-sheet.pdf", coach);
+        for (var row : api.get("/api/vehicles/{id}/dot-sheet", coach).body().path("rows")) {
+            String limit = (long) row.path("limitYears").asDouble() + " y, ";
+            String line = sheet.text()
+                    .lines()
+                    .filter(text -> text.startsWith(row.path("position").asString() + " "))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(line).contains(limit);
+        }
+        assertThat(sheet.text()).contains(" 4 y, ").contains(" 8 y, ");
+    }
+
+    @Test
     @DisplayName("the pressure card says each corner's cold target and the load it is for, in the reader's units")
     void pressureCard() throws Exception {
         Read card = read("/api/vehicles/{id}/pdf/pressure-card.pdf?units=METRIC", api.vehicle("LC-01"));
