@@ -1,6 +1,7 @@
 package rotagens.core.planning;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -413,15 +414,23 @@ public final class DueWorkFinder {
         add(new DueItem(kind, List.of(state.position()), due, verdictReason.verdict(), verdictReason.reason()));
     }
 
-    /** Nothing is due twice: of two grounds for the same work the worse one speaks, and the earlier day counts. */
+    /**
+     * Nothing is due twice. Of two grounds for the same work one speaks, with its own day: the one that stops the vehicle, else
+     * the one that comes first. The other only adds how bad waiting is.
+     */
     private void add(DueItem item) {
         items.merge(item.key(), item, (first, next) -> {
-            DueItem worse = next.urgency().compareTo(first.urgency()) > 0 ? next : first;
-            LocalDate earlier = next.due().isBefore(first.due()) ? next.due() : first.due();
+            DueItem speaks = SPEAKS_FIRST.compare(first, next) <= 0 ? first : next;
+            Verdict worse = first.urgency().compareTo(next.urgency()) >= 0 ? first.urgency() : next.urgency();
             return new DueItem(
-                    worse.workType(), worse.positions(), earlier, worse.urgency(), worse.reason(), worse.range());
+                    speaks.workType(), speaks.positions(), speaks.due(), worse, speaks.reason(), speaks.range());
         });
     }
+
+    private static final Comparator<DueItem> SPEAKS_FIRST = Comparator.comparing(
+                    (DueItem item) -> item.urgency() != Verdict.DO_NOT_OPERATE)
+            .thenComparing(DueItem::due)
+            .thenComparing(DueItem::urgency, Comparator.reverseOrder());
 
     /** One line for tires that share work, day and reason, as far as the horizon reaches. */
     private List<DueItem> shared(LocalDate horizon) {

@@ -59,6 +59,25 @@ class DueWorkFinderTest {
     }
 
     @Test
+    @DisplayName(
+            "of two grounds for one piece of work one speaks, with its own day: never the day of one under the reason of the other")
+    void oneGroundSpeaks() {
+        DueItem agedAndWorn = one(
+                coach().fitted("3L", tire("275/70R22.5", "0512")).found("3L", 3, Finding.WEAR_BAR_FLUSH),
+                WorkType.REPLACE);
+        assertThat(agedAndWorn.due()).isBefore(TODAY.minusYears(1));
+        assertThat(agedAndWorn.reason().statement().in(Units.US))
+                .contains("limit")
+                .doesNotContain("Wear bar");
+        DueItem wornAndAgingSoon = one(
+                coach().fitted("1L", tire("275/70R22.5", "0423")).found("1L", 3, Finding.WEAR_BAR_FLUSH),
+                WorkType.REPLACE);
+        assertThat(wornAndAgingSoon.due()).as("it stops the vehicle today").isEqualTo(TODAY);
+        assertThat(wornAndAgingSoon.reason().statement().in(Units.US)).contains("Wear bar");
+        assertThat(wornAndAgingSoon.urgency()).isEqualTo(Verdict.DO_NOT_OPERATE);
+    }
+
+    @Test
     @DisplayName("what must not roll comes first, then by day")
     void order() {
         Sample sample = coach().found("3L", 3, Finding.CAP_MISSING)
