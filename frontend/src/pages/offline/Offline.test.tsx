@@ -47,9 +47,9 @@ describe('what is taken along', () => {
     expect(screen.getByText('Waiting to upload: 1 position.')).toBeVisible()
     const row = within(screen.getByRole('row', { name: /LC-03/ }))
     expect(row.getByRole('link', { name: '2LO' })).toHaveAttribute('href', '/vehicles/3/walk-around/7?at=2LO')
-    expect(row.queryByRole('button', { name: 'Leave here' })).not.toBeInTheDocument()
+    expect(row.queryByRole('button', { name: 'Remove from device' })).not.toBeInTheDocument()
     await userEvent.click(screen.getByRole('button', { name: 'Upload now' }))
-    expect(await row.findByRole('button', { name: 'Leave here' })).toBeVisible()
+    expect(await row.findByRole('button', { name: 'Remove from device' })).toBeVisible()
     expect(screen.queryByText(/Waits to be sent/)).not.toBeInTheDocument()
   })
 

@@ -20,7 +20,7 @@ import { Table } from '../../ui/Table'
 import { many, moment } from '../../units/format'
 
 const USE: Record<OfflineUse, string> = {
-  ready: 'This device opens the program without network. Take the vehicles along before you leave.',
+  ready: 'This device opens Rotagens without a network. Save vehicles for offline use before you go out.',
   preparing: 'The pages are being saved on this device…',
   insecure:
     'Offline use is off: this page came over plain http from another machine, and a browser keeps nothing of such a page. Ask for the https address that “run --lan” prints, and install its certificate.',
@@ -127,7 +127,7 @@ function Row({ sheet, entries, photos }: { sheet: Sheet; entries: WaitingEntry[]
         </Button>
         {!waits && (
           <Button size="small" onClick={() => void uploadQueue.dropSheet(sheet.vehicleId)}>
-            Leave here
+            Remove from device
           </Button>
         )}
       </td>

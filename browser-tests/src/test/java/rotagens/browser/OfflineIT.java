@@ -32,7 +32,7 @@ class OfflineIT extends OnDemoFleet {
     /** Takes the whole fleet along, once the browser keeps the pages. */
     static void takeAlong(Page page, String address) {
         page.navigate(address + "/offline");
-        assertThat(page.getByText("This device opens the program without network."))
+        assertThat(page.getByText("This device opens Rotagens without a network."))
                 .isVisible();
         page.getByLabel("Yard").click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Eastbank"))

@@ -80,14 +80,15 @@ class VocabularyTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"frontend/src", "core/src/main", "server/src/main/java"})
+    @ValueSource(
+            strings = {"frontend/src", "core/src/main", "server/src/main/java", "server/src/main/resources/papers"})
     @DisplayName("no label and no sentence says a word that the glossary rules out")
     void sentences(String room) throws IOException {
         List<String> words = never();
         assertThat(words).hasSizeGreaterThan(40);
         List<String> wrong = new ArrayList<>();
         try (Stream<Path> files = Files.walk(ROOT.resolve(room))) {
-            for (Path file : files.filter(one -> one.toString().matches(".*\\.(java|tsx?)"))
+            for (Path file : files.filter(one -> one.toString().matches(".*\\.(java|tsx?|html)"))
                     .filter(one -> !one.toString().matches(".*(\\.test\\.tsx?|/src/test/.*|api/schema\\.ts)"))
                     .toList()) {
                 String source = Files.readString(file);
