@@ -45,7 +45,7 @@ public record LossStatement(Kind kind, Message statement) {
             return new LossStatement(
                     Kind.UNKNOWN,
                     Message.of(
-                            "One cold reading since the last fill: the rate isn’t known yet; {}% a month is reckoned with.",
+                            "Fewer than two cold readings since the last fill: the rate isn’t known yet. {}% a month is assumed.",
                             Math.round(PressureLoss.NORMAL_MONTHLY * 100)));
         }
         if (loss.worst().filter(PressureLoss::mayBeWeather).isPresent()) {

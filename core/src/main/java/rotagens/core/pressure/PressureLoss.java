@@ -78,7 +78,7 @@ public record PressureLoss(double low, double likely, double high, long days, do
 
     /** Whether it reaches over a normal rate only at the unlucky end of the temperatures nobody noted. */
     public boolean mayBeWeather() {
-        return low < high - 1e-9 && high > NORMAL_MONTHLY;
+        return low <= NORMAL_MONTHLY + 1e-9 && high > NORMAL_MONTHLY + 1e-9;
     }
 
     /** Over 5 % a month, told from at least 14 days and a drop over 2 psi. */

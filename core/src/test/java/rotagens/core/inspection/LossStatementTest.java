@@ -70,7 +70,13 @@ class LossStatementTest {
                         .kind())
                 .isEqualTo(LossStatement.Kind.UNCERTAIN);
         assertThat(at1L(at60(3, 110)).kind()).isEqualTo(LossStatement.Kind.UNKNOWN);
-        assertThat(at1L(at60(3, 110)).statement().in(Units.US)).contains("5% a month is reckoned with");
+        assertThat(at1L(at60(3, 110)).statement().in(Units.US))
+                .isEqualTo(
+                        "Fewer than two cold readings since the last fill: the rate isn’t known yet. 5% a month is assumed.");
+        assertThat(at1L(reading(0, 31.5, 14, 14, 14), reading(10, 35, 14, 14, 14))
+                        .kind())
+                .as("too fast even if the day had been 20 °F colder: no weather")
+                .isEqualTo(LossStatement.Kind.FAST);
     }
 
     @Test
