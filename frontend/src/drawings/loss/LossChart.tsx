@@ -35,7 +35,7 @@ export function LossChart({ loss }: { loss: TireLoss }) {
             strokeDasharray="5 3"
           />
           <text x={2} y={placed.need - 3} fill={color.stop}>
-            need {loss.minimumForLoadLabel}
+            minimum {loss.minimumForLoadLabel}
           </text>
         </>
       )}

@@ -80,7 +80,7 @@ describe('load and pressure', () => {
   it('shows a leak with its rate and the day to gauge it', async () => {
     open()
     expect(await screen.findByText(/6.1% a month/)).toHaveTextContent('Leak: 6.1% a month')
-    expect(screen.getByText(/Check it by Nov 25/)).toHaveTextContent('at its need Dec 2')
+    expect(screen.getByText(/Check it by Nov 25/)).toHaveTextContent('at the minimum for the load Dec 2')
   })
 
   it('weighs on the simulated pads, and asks whether kilograms were meant', async () => {

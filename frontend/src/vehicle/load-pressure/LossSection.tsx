@@ -14,6 +14,9 @@ const WARNED: Partial<Record<Schemas['PressureLossView']['kind'], { label: strin
   SUSPECTED_LEAK: { label: 'Suspected leak: ', color: color.plan },
 }
 
+/** What is not listed comes last, in the order of the walk-around. */
+const URGENCY: Schemas['PressureLossView']['kind'][] = ['SUSPECTED_LEAK', 'LEAK']
+
 /** How fast each tire loses air, and when it has to be checked next. */
 export function LossSection({ vehicleId }: { vehicleId: number }) {
   const [units] = useUnits()
@@ -31,7 +34,7 @@ export function LossSection({ vehicleId }: { vehicleId: number }) {
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(235px, 1fr))', gap: 1.5 }}>
         {[...query.data]
-          .sort((a, b) => Number(b.kind in WARNED) - Number(a.kind in WARNED))
+          .sort((a, b) => URGENCY.indexOf(b.kind) - URGENCY.indexOf(a.kind))
           .map((tire) => (
             <Box
               key={tire.position}
@@ -61,7 +64,7 @@ export function LossSection({ vehicleId }: { vehicleId: number }) {
               <Box sx={{ fontSize: 12.5 }}>{tire.statement}</Box>
               <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>
                 {tire.nextCheck ? `Check it by ${day(tire.nextCheck)}` : 'No cold reading'}
-                {tire.reachesMinimum && ` · at its need ${day(tire.reachesMinimum)}`}
+                {tire.reachesMinimum && ` · at the minimum for the load ${day(tire.reachesMinimum)}`}
               </Box>
             </Box>
           ))}

@@ -99,7 +99,8 @@ public class JobSheetPdf {
         boolean read = step.statement() != null && !step.statement().equals("done");
         List<ValvePositionView> valves =
                 step.valveClock() == null ? List.of() : step.valveClock().valvePositions();
-        boolean drawsStar = step.torqueSequence() != null && step.title().equals("Half the torque");
+        boolean drawsStar =
+                step.torqueSequence() != null && step.torqueSequence().stage().equals("half");
         return new PaperStep(
                 switch (step.state()) {
                     case DONE -> "✓";

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -181,7 +182,9 @@ class RotationLoader {
         List<Long> ids = rows.stream().map(StockPages.Row::id).toList();
         Map<Long, List<OpenFinding>> open = readings.open(ids);
         List<CandidateTire> all = new ArrayList<>();
+        Set<Long> inItsYard = new HashSet<>();
         for (StockPages.Row row : rows) {
+            row.yard().filter(vehicleAssessment.yard()::equals).ifPresent(here -> inItsYard.add(row.id()));
             row.dot().ifPresent(code -> dots.put(row.id(), code));
             modelOf.put(row.id(), row.modelId());
             where.put(row.id(), row.yard().orElse("no yard") + (row.shelf().isEmpty() ? "" : ", " + row.shelf()));
@@ -208,7 +211,7 @@ class RotationLoader {
                         vehicleAssessment.fitted().values().stream()
                                 .map(installedTire -> installedTire.tire())
                                 .toList(),
-                        tire -> where.get(tire.id()).startsWith(vehicleAssessment.yard()))
+                        tire -> inItsYard.contains(tire.id()))
                 .stream()
                 .limit(STOCK_SHOWN)
                 .toList();
