@@ -12,6 +12,8 @@ globalThis.ResizeObserver ??= class {
   disconnect() {}
 }
 
+Element.prototype.scrollIntoView ??= () => {}
+
 configure({ asyncUtilTimeout: 8_000 })
 
 afterEach(async () => {

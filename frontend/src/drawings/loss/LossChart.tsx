@@ -18,7 +18,7 @@ export function LossChart({ loss }: { loss: TireLoss }) {
       {placed.target !== undefined && (
         <>
           <line x1={0} x2={CHART.width} y1={placed.target} y2={placed.target} stroke={color.petrol} strokeWidth={1.2} />
-          <text x={2} y={placed.target - 3} fill={color.petrol}>
+          <text x={2} y={placed.target - 7} fill={color.petrol}>
             target {loss.targetWords}
           </text>
         </>

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button'
 import InputAdornment from '@mui/material/InputAdornment'
 import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react'
+import { type KeyboardEvent, useEffect, useLayoutEffect, useRef, useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../base/settings'
 import { color } from '../../base/theme'
@@ -81,6 +81,11 @@ export function AdjustPosition(props: {
   )
   // Only the answer to the very figures that stand there: what was said of another one could send air into the wrong tire.
   const said = typed.before.trim() !== '' && rested === JSON.stringify(body) ? advice.data : undefined
+  const advised = useRef<HTMLLIElement>(null)
+  // On a phone it would stand under the button that is always in reach: what may stop the work is brought into sight.
+  useLayoutEffect(() => {
+    if (said) advised.current?.scrollIntoView({ block: 'nearest' })
+  }, [said])
   const wrong = (field: string) =>
     form.wrong(field) ?? (advice.error instanceof ProblemError ? advice.error.field(field) : undefined)
   const needsSecond = typed.after !== '' || said?.action === 'ADD_AIR' || said?.action === 'RELEASE_AIR'
@@ -108,14 +113,14 @@ export function AdjustPosition(props: {
         </Box>
         <Box sx={{ display: 'flex', gap: 3, alignItems: 'baseline', flexWrap: 'wrap', mt: 0.5 }}>
           <span>
-            Bring it to{' '}
+            {stop.fillTo && 'Bring it to '}
             <Box component="strong" sx={{ fontSize: 26, fontWeight: 750 }}>
-              {stop.fillTo ?? 'no target'}
+              {stop.fillTo ?? 'No target on file'}
             </Box>
           </span>
           <Box component="span" sx={{ color: 'text.secondary' }}>
-            {stop.minimumForLoad && `need ${stop.minimumForLoad} · `}80 % {stop.isRunFlat ?? '–'} · maximum{' '}
-            {stop.maximum ?? 'not on file'}
+            {stop.minimumForLoad && `minimum for the load ${stop.minimumForLoad} · `}
+            {stop.isRunFlat && `80% of target ${stop.isRunFlat} · `}maximum {stop.maximum ?? 'not on file'}
           </Box>
         </Box>
         {stop.fillStatement && <div>{stop.fillStatement}.</div>}
@@ -154,7 +159,7 @@ export function AdjustPosition(props: {
           </Box>
         </Step>
         {said && (
-          <Box component="li">
+          <Box component="li" ref={advised} sx={{ scrollMarginBottom: '96px' }}>
             <Alert role="status" severity={SEVERITY[said.action]} icon={false} sx={{ fontSize: 15 }}>
               <strong>{WORDS[said.action]}</strong> {said.statement} {said.axle}
             </Alert>

@@ -6,10 +6,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
-/** From the scale slip to the figure on the gauge, through the real interface. */
+/** From the scale ticket to the figure on the gauge, through the real interface. */
 class PressureIT extends OnDemoFleet {
 
     private static Locator schools(Page page) {
@@ -98,6 +99,32 @@ class PressureIT extends OnDemoFleet {
         assertThat(page.getByText("On target. Cap on.")).isVisible();
         button(page, "Save and finish").click();
         assertThat(page.getByText("Loss of pressure")).isVisible();
+    }
+
+    @Test
+    @DisplayName("on a phone what the gauge means comes into sight, above the button that goes on")
+    void adviceInSight() {
+        Page page = open("/vehicles/{LC-04}/check-and-adjust", TECHNICIAN, 390);
+        page.getByLabel("Parked for").fill("12");
+        page.getByLabel("Gauge reads", exact()).fill("60");
+        assertThat(page.getByText("Stop.", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        assertAboveButton(page, "Stop.");
+        page.navigate(product.at("/vehicles/{SP-04}/check-and-adjust"));
+        page.getByLabel("Parked for").fill("12");
+        page.getByLabel("Gauge reads", exact()).fill("20");
+        Locator none = page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("Add no air"));
+        assertThat(none).containsText("No target on file.");
+        assertAboveButton(page, "Add no air");
+    }
+
+    private static void assertAboveButton(Page page, String advice) {
+        BoundingBox said = page.getByRole(AriaRole.STATUS)
+                .filter(new Locator.FilterOptions().setHasText(advice))
+                .boundingBox();
+        BoundingBox goesOn = button(page, "Save and next").boundingBox();
+        assertThat(said.y + said.height).as(advice).isLessThanOrEqualTo(goesOn.y);
+        assertThat(said.y).as(advice).isNotNegative();
     }
 
     private static Page.GetByLabelOptions exact() {
