@@ -12,6 +12,41 @@ const ALLOWED =
 const licences = (component) =>
   (component.licenses ?? []).map((one) => one.license?.id ?? one.license?.name ?? one.expression ?? '')
 
+/** Whether a licence may ship, or an SPDX expression: of OR one part that may is enough, of AND every part must. */
+export function mayShip(said) {
+  const words = said.replace(/[()]/g, ' $& ').trim().split(/\s+/)
+  if (!words.some((word) => word === 'OR' || word === 'AND')) return ALLOWED.test(said.replace(/^[\s(]+/, ''))
+  let at = 0
+  const part = () => {
+    if (words[at] === '(') {
+      at++
+      const inside = either()
+      at++
+      return inside
+    }
+    const name = []
+    while (at < words.length && !['OR', 'AND', ')'].includes(words[at])) name.push(words[at++])
+    return ALLOWED.test(name.join(' '))
+  }
+  const both = () => {
+    let all = part()
+    while (words[at] === 'AND') {
+      at++
+      all = part() && all
+    }
+    return all
+  }
+  const either = () => {
+    let any = both()
+    while (words[at] === 'OR') {
+      at++
+      any = both() || any
+    }
+    return any
+  }
+  return either()
+}
+
 /** Two versions compared part by part, figures as figures; a part with letters stands before the same without. */
 export function compare(one, other) {
   const parts = (version) => version.split(/[.+-]/).map((part) => (/^\d+$/.test(part) ? Number(part) : part))
@@ -51,7 +86,7 @@ export function faults(components, advisories) {
     const name = component.group ? `${component.group}:${component.name}` : component.name
     const said = licences(component)
     if (said.length === 0) found.push(`${name} ${component.version}: says no licence`)
-    else if (!said.some((one) => ALLOWED.test(one)))
+    else if (!said.some(mayShip))
       found.push(`${name} ${component.version}: licence ${said.join(', ')} may not ship`)
     for (const advisory of advisories)
       if (affects(advisory, name, component.version))

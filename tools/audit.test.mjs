@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import { affects, compare, faults } from './audit.mjs'
+import { affects, compare, faults, mayShip } from './audit.mjs'
 
 const advisory = {
   id: 'EXAMPLE-1',
@@ -34,4 +34,14 @@ test('names what may not ship, what says no licence and what is known to be bad'
   assert.match(faults([reader('2.1', 'MIT')], [advisory])[0], /EXAMPLE-1 reads too far/)
   assert.match(faults([reader('3.0', 'SSPL-1.0')], [])[0], /may not ship/)
   assert.match(faults([reader('3.0')], [])[0], /no licence/)
+})
+
+test('of several licences offered one that may ship is enough; of several that all hold each must', () => {
+  assert.ok(mayShip('(MIT OR Apache-2.0)'))
+  assert.ok(mayShip('SSPL-1.0 OR MIT'))
+  assert.ok(!mayShip('(SSPL-1.0 OR AGPL-3.0-only)'))
+  assert.ok(!mayShip('MIT AND SSPL-1.0'))
+  assert.ok(!mayShip('(SSPL-1.0 OR MIT) AND AGPL-3.0-only'))
+  assert.ok(mayShip('(GPL-2.0-only WITH Classpath-exception-2.0 OR MIT)'))
+  assert.ok(mayShip('Eclipse Public License v2.0'))
 })

@@ -1,11 +1,13 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query'
-import { answerOf, api, type Units } from './client'
+import { answerOf, api, type Schemas, type Units } from './client'
 
 /** What narrows the yard; blank texts narrow nothing. */
 export interface YardFilter {
   yard: string
   vehicleClass: string
   state: string
+  /** One group of the due list, and the vehicles with work in it; every group where it is empty. */
+  due: Schemas['DueCount']['group'] | ''
   text: string
   by: 'yard' | 'class'
 }
@@ -14,16 +16,36 @@ export interface YardFilter {
 export const yardPagesQuery = (part: 'VEHICLES' | 'DUE', filter: YardFilter, units: Units) =>
   infiniteQueryOptions({
     queryKey: ['yard', part, filter, units],
-    queryFn: ({ pageParam }) =>
-      answerOf(api.GET('/api/fleet', { params: { query: { ...filter, part, units, from: pageParam } } })),
+    queryFn: ({ pageParam }) => {
+      const { due, ...others } = filter
+      const query = { ...others, ...(due && { due }), part, units, from: pageParam }
+      return answerOf(api.GET('/api/fleet', { params: { query } }))
+    },
     initialPageParam: 0,
     getNextPageParam: (last, pages) => {
       const shown = pages.reduce((sum, page) => sum + (part === 'DUE' ? page.due : page.vehicles).length, 0)
-      const { doNotOperate: stopped, now, upcoming: coming } = last.parts
-      const all = part === 'DUE' ? stopped + now + coming : last.groups.reduce((sum, group) => sum + group.vehicles, 0)
+      const all =
+        part === 'DUE'
+          ? last.dueCounts.reduce((sum, count) => sum + count.items, 0)
+          : last.groups.reduce((sum, group) => sum + group.vehicles, 0)
       return shown < all ? shown : undefined
     },
     placeholderData: keepPreviousData,
+  })
+
+/** Vehicles, positions, tires and people by what is typed. */
+export const searchQuery = (text: string) =>
+  queryOptions({
+    queryKey: ['jump', text],
+    queryFn: () => answerOf(api.GET('/api/search', { params: { query: { q: text } } })),
+    staleTime: 10_000,
+  })
+
+/** The day of one yard; without a name, of the yard the person works at. */
+export const todayQuery = (yard: string, units: Units) =>
+  queryOptions({
+    queryKey: ['today', yard, units],
+    queryFn: () => answerOf(api.GET('/api/today', { params: { query: { yard, units } } })),
   })
 
 export const fleetQuery = queryOptions({
@@ -66,6 +88,12 @@ export const vehicleJobsQuery = (vehicleId: number) =>
     queryFn: () => answerOf(api.GET('/api/vehicles/{vehicleId}/jobs', { params: { path: { vehicleId } } })),
   })
 
+export const jobTiresQuery = (jobId: number, units: Units) =>
+  queryOptions({
+    queryKey: ['jobs', 'tires', jobId, units],
+    queryFn: () => answerOf(api.GET('/api/jobs/{id}/tires', { params: { path: { id: jobId }, query: { units } } })),
+  })
+
 export const openJobsQuery = queryOptions({
   queryKey: ['jobs', 'open'],
   queryFn: () => answerOf(api.GET('/api/jobs')),
@@ -74,6 +102,12 @@ export const openJobsQuery = queryOptions({
 export const doneJobsQuery = queryOptions({
   queryKey: ['jobs', 'done'],
   queryFn: () => answerOf(api.GET('/api/jobs/done')),
+})
+
+/** How the whole fleet works with the product. */
+export const settingsQuery = queryOptions({
+  queryKey: ['settings'],
+  queryFn: () => answerOf(api.GET('/api/settings')),
 })
 
 export const peopleQuery = queryOptions({

@@ -12,6 +12,7 @@ export function ClockProblem() {
   const right = useSend(
     () => answerOf(api.POST('/api/clock')),
     () => undefined,
+    'The clock counts from now on.',
   )
   if (!clock.data?.statement) return null
   return (

@@ -61,7 +61,7 @@ export function Keys() {
         </Table>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Leave</Button>
+        <Button onClick={onClose}>Close</Button>
       </DialogActions>
     </Dialog>
   )

@@ -61,6 +61,22 @@ describe('the jump field', () => {
     expect(screen.getByRole('status', { name: 'address' })).toHaveTextContent('/vehicles/new')
   })
 
+  it('leads to a setting where it stands, and to a page by other words for it', async () => {
+    fakeServer(() => ({
+      body: [
+        { type: 'POLICY', id: 1, part: 'age', key: 'OVERALL_AGE', label: 'Overall age limit', hint: 'policy: age' },
+      ],
+    }))
+    show(page)
+    await userEvent.type(screen.getByRole('combobox'), 'overall')
+    await userEvent.click(await screen.findByText('Overall age limit'))
+    expect(screen.getByRole('status', { name: 'address' })).toHaveTextContent(
+      '/reference/policy?part=age&at=OVERALL_AGE',
+    )
+    await userEvent.type(screen.getByRole('combobox'), 'wrench')
+    expect(await screen.findByText('Gauges')).toBeVisible()
+  })
+
   it('offers a viewer nothing that a viewer may not do', async () => {
     fakeServer(() => ({ body: [] }))
     show(page, '/', { id: 9, name: 'Lio', role: 'VIEWER', active: true, canSignIn: true, units: 'US' })

@@ -4,23 +4,18 @@ import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { answerOf, api, type Schemas } from '../api/client'
+import { searchQuery } from '../api/queries'
+import { goalAddress } from '../api/search'
 import { isTyping } from '../base/isTyping'
 import { color } from '../base/theme'
 import { useMayAs } from '../session/session'
+import { holds } from '../ui/typed'
 import { COMMANDS } from './commands'
 
 interface Goal {
   label: string
   hint: string
   to: string
-}
-
-const ADDRESS: Record<Schemas['SearchResult']['type'], (goal: Schemas['SearchResult']) => string> = {
-  VEHICLE: (goal) => `/vehicles/${goal.id}`,
-  POSITION: (goal) => `/vehicles/${goal.id}?at=${goal.position}`,
-  TIRE: (goal) => `/tires/${goal.id}`,
-  PERSON: (goal) => `/people?at=${goal.id}`,
 }
 
 /** Goes to a vehicle, position, tire, person or command by typing; `/` or Ctrl+K from anywhere. */
@@ -31,12 +26,7 @@ export function SearchField() {
   const [hurry, setHurry] = useState<string | null>(null)
   const may = useMayAs()
   const asked = text.trim()
-  const found = useQuery({
-    queryKey: ['jump', asked],
-    queryFn: () => answerOf(api.GET('/api/search', { params: { query: { q: asked } } })),
-    enabled: asked !== '',
-    staleTime: 10_000,
-  })
+  const found = useQuery({ ...searchQuery(asked), enabled: asked !== '' })
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (
@@ -50,15 +40,14 @@ export function SearchField() {
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
   }, [])
-  const words = asked.toLowerCase().split(/\s+/).filter(Boolean)
   const commands: Goal[] = COMMANDS.filter(
-    (one) => words.every((word) => `${one.words} ${one.hint}`.toLowerCase().includes(word)) && may(one.least),
+    (one) => holds(`${one.words} ${one.hint} ${one.also ?? ''}`, asked) && may(one.least),
   ).map((one) => ({ label: one.words, hint: one.hint, to: one.to }))
   const goals: Goal[] = [
     ...(asked === '' ? [] : (found.data ?? [])).map((goal) => ({
       label: goal.label,
       hint: goal.hint,
-      to: ADDRESS[goal.type](goal),
+      to: goalAddress(goal),
     })),
     ...commands,
   ]
@@ -112,7 +101,7 @@ export function SearchField() {
             ...props.slotProps,
             htmlInput: {
               ...props.slotProps.htmlInput,
-              'aria-label': 'Search vehicles, positions, tires, people and commands',
+              'aria-label': 'Search vehicles, positions, tires, models, people and settings',
             },
           }}
         />
@@ -121,7 +110,6 @@ export function SearchField() {
       sx={{
         width: { xs: 'auto', sm: 270 },
         flex: { xs: 1, sm: 'none' },
-        order: { xs: 3, sm: 0 },
         '& .MuiInputBase-root': { background: color.barField, color: '#fff', py: '2px !important' },
         '& .MuiOutlinedInput-notchedOutline': { borderColor: color.barEdge },
         '& .MuiSvgIcon-root': { color: color.barQuiet },

@@ -1,37 +1,20 @@
 import Box from '@mui/material/Box'
 import LinearProgress from '@mui/material/LinearProgress'
-import ToggleButton from '@mui/material/ToggleButton'
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
-import { useQueryClient } from '@tanstack/react-query'
 import { Link, NavLink, Outlet, useNavigation } from 'react-router'
-import { answerOf, api, type Units } from '../api/client'
-import { useUnits } from '../base/settings'
 import { color } from '../base/theme'
 import { UploadStatus } from '../offline/UploadStatus'
 import { Gate } from '../session/Gate'
 import { NoticeProvider } from '../ui/Notice'
 import { AccountMenu } from './AccountMenu'
+import { BottomBar } from './BottomBar'
 import { ClockProblem } from './ClockProblem'
 import { Keys } from './Keys'
+import { PLACES } from './places'
 import { SearchField } from './SearchField'
-
-const PLACES = [
-  { to: '/', word: 'Fleet' },
-  { to: '/shop', word: 'Shop' },
-  { to: '/outlook', word: 'Outlook' },
-  { to: '/stock', word: 'Stock' },
-  { to: '/reference', word: 'Reference' },
-]
+import { UnitsChoice } from './UnitsChoice'
 
 /** The slim bar with places, jump field, units and person, and the place below it. */
 export function Shell() {
-  const [units, setUnits] = useUnits()
-  const queries = useQueryClient()
-  const choose = async (next: Units) => {
-    setUnits(next)
-    await answerOf(api.PUT('/api/session/units', { body: { units: next } }))
-    await queries.invalidateQueries({ queryKey: ['session'] })
-  }
   const navigation = useNavigation()
   return (
     <NoticeProvider>
@@ -55,39 +38,45 @@ export function Shell() {
               background: color.bar,
               color: '#fff',
               px: { xs: 1.5, md: 2.5 },
-              py: { xs: 1, md: 0 },
               minHeight: 52,
               display: 'flex',
               alignItems: 'center',
               gap: { xs: 1, md: 2.5 },
-              flexWrap: 'wrap',
+              flexWrap: { xs: 'nowrap', sm: 'wrap' },
             }}
           >
             <Box
               component={Link}
               to="/"
-              sx={{ display: 'flex', alignItems: 'center', gap: 1, color: '#fff', textDecoration: 'none' }}
+              aria-label="Rotagens, first page"
+              sx={{
+                display: 'flex',
+                alignItems: 'center',
+                gap: 1,
+                color: '#fff',
+                textDecoration: 'none',
+                minHeight: 44,
+                minWidth: { xs: 44, sm: 0 },
+              }}
             >
               <img src="/mark.svg" width={26} height={26} alt="" />
-              <Box component="span" sx={{ fontWeight: 750, fontStretch: '115%', fontSize: 16 }}>
+              <Box
+                component="span"
+                sx={{ fontWeight: 750, fontStretch: '115%', fontSize: 16, display: { xs: 'none', sm: 'inline' } }}
+              >
                 Rotagens
               </Box>
             </Box>
-            <Box
-              component="nav"
-              aria-label="Places"
-              sx={{ display: 'flex', alignSelf: 'stretch', order: { xs: 2, sm: 0 }, width: { xs: '100%', sm: 'auto' } }}
-            >
+            <Box component="nav" aria-label="Places" sx={{ display: { xs: 'none', sm: 'flex' }, alignSelf: 'stretch' }}>
               {PLACES.map((place) => (
                 <Box
                   key={place.to}
                   component={NavLink}
                   to={place.to}
-                  end={place.to === '/'}
                   sx={{
                     color: color.barQuiet,
                     textDecoration: 'none',
-                    px: 1.5,
+                    px: { sm: 1, md: 1.5 },
                     minHeight: 44,
                     display: 'flex',
                     alignItems: 'center',
@@ -101,28 +90,8 @@ export function Shell() {
               ))}
             </Box>
             <Box sx={{ flex: 1, display: { xs: 'none', sm: 'block' } }} />
-            {/* On a phone: brand and person, then the places, then jump field and units. */}
             <SearchField />
-            <ToggleButtonGroup
-              exclusive
-              size="small"
-              value={units}
-              onChange={(_, next: Units | null) => next && void choose(next)}
-              aria-label="Units"
-              sx={{
-                order: { xs: 4, sm: 0 },
-                '& .MuiToggleButton-root': {
-                  color: color.barQuiet,
-                  borderColor: color.barEdge,
-                  py: 0.4,
-                  fontSize: 12.5,
-                },
-                '& .Mui-selected': { color: '#fff !important', background: `${color.barPicked} !important` },
-              }}
-            >
-              <ToggleButton value="US">psi · 1/32</ToggleButton>
-              <ToggleButton value="METRIC">kPa · mm</ToggleButton>
-            </ToggleButtonGroup>
+            <UnitsChoice onBar />
             <AccountMenu />
           </Box>
           <UploadStatus />
@@ -137,6 +106,7 @@ export function Shell() {
           <Box component="main" id="main" sx={{ flex: 1, display: 'flex', flexDirection: 'column', minWidth: 0 }}>
             <Outlet />
           </Box>
+          <BottomBar />
         </Box>
       </Gate>
     </NoticeProvider>

@@ -2,6 +2,7 @@ import { createBrowserRouter } from 'react-router'
 import { ErrorNotice, NotHere } from '../ui/ErrorNotice'
 import { LoadingLines } from '../ui/Loading'
 import { earlierAddresses } from './earlierAddresses'
+import { Home } from './Home'
 import { Shell } from './Shell'
 
 export const router = createBrowserRouter([
@@ -16,7 +17,10 @@ export const router = createBrowserRouter([
     ErrorBoundary: ErrorNotice,
     HydrateFallback: LoadingLines,
     children: [
-      { index: true, lazy: async () => ({ Component: (await import('../pages/fleet/FleetPage')).FleetPage }) },
+      { index: true, Component: Home },
+      { path: 'fleet', lazy: async () => ({ Component: (await import('../pages/fleet/FleetPage')).FleetPage }) },
+      { path: 'today', lazy: async () => ({ Component: (await import('../pages/today/Today')).Today }) },
+      { path: 'scan', lazy: async () => ({ Component: (await import('../pages/scan/Scan')).Scan }) },
       {
         path: 'questions',
         lazy: async () => ({ Component: (await import('../pages/questions/Questions')).Questions }),
@@ -63,6 +67,10 @@ export const router = createBrowserRouter([
       { path: 'tires/:id', lazy: async () => ({ Component: (await import('../tire/TirePage')).TirePage }) },
       { path: 'jobs/:id/sheet', lazy: async () => ({ Component: (await import('../job-sheet/JobSheet')).JobSheet }) },
       { path: 'jobs/:id/visit', lazy: async () => ({ Component: (await import('../job-sheet/ShopVisit')).ShopVisit }) },
+      {
+        path: 'settings',
+        lazy: async () => ({ Component: (await import('../pages/settings/SettingsPage')).SettingsPage }),
+      },
       { path: 'people', lazy: async () => ({ Component: (await import('../pages/people/PeoplePage')).PeoplePage }) },
       {
         path: 'import-export',
@@ -142,6 +150,12 @@ export const router = createBrowserRouter([
           },
           { path: 'history', lazy: async () => ({ Component: (await import('../vehicle/history/History')).History }) },
         ],
+      },
+      {
+        path: 'vehicles/:id/tires',
+        lazy: async () => ({
+          Component: (await import('../vehicle/tires-on-vehicle/TiresOnVehicle')).TiresOnVehicle,
+        }),
       },
       {
         path: 'vehicles/:id/driver-card',

@@ -25,6 +25,23 @@ export function useUnits(): [Units, (next: Units) => void] {
   return [value === 'METRIC' ? 'METRIC' : 'US', units.write]
 }
 
+const yard = kept('rotagens.yard')
+
+/** The yard whose day this device shows; empty until the server has said where the person works. */
+export function useYard(): [string, (next: string) => void] {
+  return [useSyncExternalStore(yard.subscribe, yard.read), yard.write]
+}
+
+const columns = new Map<string, ReturnType<typeof kept>>()
+
+/** The columns of a table that this device leaves out. */
+export function useHiddenColumns(table: string): [string[], (next: string[]) => void] {
+  const setting = columns.get(table) ?? kept(`rotagens.hidden-columns.${table}`)
+  columns.set(table, setting)
+  const value = useSyncExternalStore(setting.subscribe, setting.read)
+  return [value === '' ? [] : value.split(' '), (next) => setting.write(next.join(' '))]
+}
+
 /** Day or night: the name under which this device remembers the choice; a choice kept under the earlier name goes on. */
 export function colorSchemeKey(): string {
   const key = 'rotagens.color-scheme'

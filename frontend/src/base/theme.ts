@@ -134,6 +134,21 @@ export const theme = createTheme({
         a: { color: color.petrol },
         // Words in a drawing without a colour of their own are ink, and so light by night.
         svg: { fill: 'currentColor' },
+        'header :focus-visible, nav[aria-label="Main"] :focus-visible': { outlineColor: '#fff !important' },
+        'label:has(> input[type="checkbox"]), label:has(> input[type="radio"])': {
+          display: 'inline-flex',
+          alignItems: 'center',
+          gap: '4px',
+          minHeight: '24px',
+        },
+        summary: { minHeight: '24px', lineHeight: '24px' },
+        // A finger in a glove.
+        '@media (max-width: 599px)': {
+          '.MuiButton-root, .MuiToggleButton-root, .MuiIconButton-root, .MuiInputBase-root, .MuiTab-root, .MuiMenuItem-root, .MuiChip-clickable, summary':
+            { minHeight: '44px' },
+          '.MuiAutocomplete-root .MuiInputBase-root': { minHeight: '44px !important' },
+          'label:has(input[type="checkbox"]), label:has(input[type="radio"])': { minHeight: '44px' },
+        },
         ':focus-visible': { outline: `2px solid ${color.petrol}`, outlineOffset: 2 },
       },
     },
@@ -149,6 +164,20 @@ export const theme = createTheme({
       },
     },
     MuiTextField: { defaultProps: { size: 'small' } },
+    // A label stands above its field from the start: it never lies under a unit, and never moves.
+    MuiInputLabel: {
+      defaultProps: { shrink: true },
+      styleOverrides: {
+        outlined: {
+          '&.MuiInputLabel-shrink': { transform: 'translate(14px, -9px) scale(0.9)', maxWidth: 'calc(111% - 32px)' },
+        },
+      },
+    },
+    MuiFormHelperText: { styleOverrides: { root: { fontSize: 12 } } },
+    MuiOutlinedInput: {
+      defaultProps: { notched: true },
+      styleOverrides: { notchedOutline: { '& legend': { fontSize: '0.9em' } } },
+    },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
   },
 })

@@ -78,6 +78,7 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
       notice({ text: `${saved.title} ${saved.sidewall} is in the catalog.` })
       onClose()
     },
+    null,
   )
   const readLine = async (text: string) => {
     setLine(text)

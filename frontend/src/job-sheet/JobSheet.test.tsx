@@ -16,7 +16,7 @@ const gap = step('BEAD_GAP:1L', {
   canBeSkipped: false,
   fields: [1, 2, 3, 4].map((place) => ({
     name: `gap${place}`,
-    label: `Gap at place ${place}`,
+    label: `Front gap, place ${place}`,
     type: 'DEPTH' as const,
     options: [],
   })),
@@ -53,15 +53,46 @@ describe('a job sheet', () => {
       [3, '6'],
       [4, '4'],
     ] as const) {
-      await userEvent.type(screen.getByLabelText(`Gap at place ${place}`), figure)
+      await userEvent.type(screen.getByLabelText(`Front gap, place ${place}`), figure)
     }
     await userEvent.click(screen.getByRole('button', { name: 'Save and continue' }))
     expect(await screen.findByText(/Spread 3\/32 in/)).toBeVisible()
-    expect(screen.getByLabelText('Gap at place 3')).toHaveValue('6')
+    expect(screen.getByLabelText('Front gap, place 3')).toHaveValue('6')
     expect(calls.find((call) => call.method === 'POST')?.body).toEqual({
       fields: { gap1: '3', gap2: '3', gap3: '6', gap4: '4' },
     })
     expect(screen.queryByRole('button', { name: 'Skip…' })).not.toBeInTheDocument()
+  })
+
+  it('shows which steps an uneven gap reopened, leads to the first, and forgets the figures of the try', async () => {
+    const core = step('CORE_OUT:1L', { title: 'Core out', position: '1L', positionName: 'steer left' })
+    const tried = {
+      statement: 'front gap 3/32 in to 6/32 in, spread 3/32 in',
+      by: 'Rafe Halloran',
+      at: '2026-11-24T09:00:00Z',
+      within: false,
+    }
+    page([gap], () => ({
+      body: sheet([
+        core,
+        {
+          ...gap,
+          state: 'WAITS',
+          blockedBy: 'Core out at 1L',
+          outside: 'Front: spread 3/32 in, at most 2/32 in.',
+          tries: [tried],
+        },
+      ]),
+    }))
+    await userEvent.type(await screen.findByLabelText('Front gap, place 1'), '6')
+    await userEvent.click(screen.getByRole('button', { name: 'Save and continue' }))
+    expect(await screen.findByText(/Front: spread/)).toBeVisible()
+    expect(screen.getByRole('list', { name: 'Tried before' })).toHaveTextContent(
+      'spread 3/32 in, outside limits · Rafe Halloran',
+    )
+    await userEvent.click(screen.getByRole('button', { name: 'Go to core out' }))
+    expect(await screen.findByRole('heading', { name: 'Core out' })).toBeVisible()
+    expect(localStorage.getItem('rotagens.sheet.7.BEAD_GAP:1L')).toBeNull()
   })
 
   it('goes on to the next step once one is done, and names who did it', async () => {
@@ -73,7 +104,7 @@ describe('a job sheet', () => {
     }))
     await userEvent.click(await screen.findByRole('button', { name: 'Done' }))
     expect(await screen.findByRole('heading', { name: 'Measure the bead gap' })).toBeVisible()
-    expect(screen.getByLabelText('Gap at place 1')).toHaveFocus()
+    expect(screen.getByLabelText('Front gap, place 1')).toHaveFocus()
     const list = within(screen.getByRole('navigation', { name: 'Steps' }))
     expect(list.getByRole('button', { name: /Balance done, Rafe Halloran/ })).toBeVisible()
     expect(screen.getByText('1 of 2 steps')).toBeVisible()
@@ -93,6 +124,32 @@ describe('a job sheet', () => {
     await waitFor(() =>
       expect(calls.filter((call) => call.path.endsWith('/skip')).at(-1)?.body).toEqual({ reason: 'same as yesterday' }),
     )
+  })
+
+  it('asks how another wheel is piloted only where another one goes on', async () => {
+    const choice = (name: string, label: string, ...options: [string, string][]) => ({
+      name,
+      label,
+      type: 'CHOICE' as const,
+      options: options.map(([code, words]) => ({ code, label: words })),
+    })
+    page(
+      [
+        step('CLEAN_WHEEL:1L', {
+          title: 'Wheel clean and sound',
+          position: '1L',
+          fields: [
+            choice('wheel', 'Wheel', ['SOUND', 'sound'], ['ANOTHER', 'another wheel, sound']),
+            choice('pilot', 'Another wheel: how it is piloted', ['HUB', 'hub-piloted'], ['STUD', 'stud-piloted']),
+          ],
+        }),
+      ],
+      () => ({ body: {} }),
+    )
+    await userEvent.click(await screen.findByRole('button', { name: 'sound' }))
+    expect(screen.queryByRole('button', { name: 'hub-piloted' })).not.toBeInTheDocument()
+    await userEvent.click(screen.getByRole('button', { name: 'another wheel, sound' }))
+    expect(screen.getByRole('button', { name: 'hub-piloted' })).toBeVisible()
   })
 
   it('counts the nuts in the star’s order, and shows what the wrench is set to', async () => {
@@ -115,11 +172,11 @@ describe('a job sheet', () => {
 
   it('keeps what is typed when the page goes and comes again', async () => {
     const first = page([gap], () => ({ body: {} }))
-    await userEvent.type(await screen.findByLabelText('Gap at place 1'), '3')
+    await userEvent.type(await screen.findByLabelText('Front gap, place 1'), '3')
     expect(first.filter((call) => call.method === 'POST')).toHaveLength(0)
     document.body.innerHTML = ''
     page([gap], () => ({ body: {} }))
-    expect(await screen.findByLabelText('Gap at place 1')).toHaveValue('3')
+    expect(await screen.findByLabelText('Front gap, place 1')).toHaveValue('3')
   })
 
   it('waits for the step before a safety step, by its name', async () => {

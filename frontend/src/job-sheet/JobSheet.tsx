@@ -13,6 +13,7 @@ import { useMay } from '../session/session'
 import { LoadProblem } from '../ui/ErrorNotice'
 import { LoadingLines } from '../ui/Loading'
 import { useNotice } from '../ui/Notice'
+import { Title } from '../ui/Title'
 import { moment } from '../units/format'
 import { HandOver, JobSheetOptions } from './JobSheetOptions'
 import { StepCard } from './StepCard'
@@ -51,6 +52,7 @@ function OpenSheet({ sheet }: { sheet: SheetView }) {
   return (
     <Box sx={{ px: { xs: 1.5, md: 2.5 }, py: 1.5, display: 'grid', gap: 1.5, minWidth: 0 }}>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', flexWrap: 'wrap' }}>
+        <Title>{`${sheet.unit}, job sheet`}</Title>
         <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
           <Link to={`/vehicles/${sheet.vehicleId}/jobs`}>{sheet.unit}</Link> job sheet
         </Box>
@@ -95,6 +97,7 @@ function OpenSheet({ sheet }: { sheet: SheetView }) {
               may={may}
               focused={going}
               gauge={gauge}
+              onGo={setChosen}
               onMarked={(next) => {
                 setGoing(true)
                 const same = next.steps.find((one) => one.key === step.key)

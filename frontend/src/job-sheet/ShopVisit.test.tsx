@@ -29,7 +29,7 @@ const visit = {
   ],
   lines: [],
   compared: [{ description: 'Total toe', before: '0.55°', after: '0.1°', difference: '−0.45°' }],
-  positions: [{ position: '1L', name: 'steer left', tire: 'Brantholm Ridgeline 4', dot: '3CT2XR5M2226', age: '0.5 y' }],
+  positions: [{ position: '1L', name: 'steer left', tire: 'Brantholm Stowmere 4', dot: '3CT2XR5M2226', age: '0.5 y' }],
   planned: [{ id: 9, day: '2026-11-26', note: 'after the work', items: [{ id: 1, label: 'Re-torque' }] }],
   due: [],
 }

@@ -13,6 +13,7 @@ import { LoadProblem } from '../ui/ErrorNotice'
 import { LoadingLines } from '../ui/Loading'
 import { Page } from '../ui/Page'
 import { Table } from '../ui/Table'
+import { useUnsaved } from '../ui/useUnsaved'
 import { day, moment } from '../units/format'
 import { StepFields } from './StepFields'
 
@@ -116,11 +117,13 @@ function Note({ visit, onTook }: { visit: View; onTook: (view: View) => void }) 
   const [key, setKey] = useState(onceKey)
   const params = { path: { id: visit.jobId }, query: { units }, header: { 'Idempotency-Key': key } }
   const settled = { onSettled: () => setKey(onceKey()), onSuccess: onTook }
+  const unsaved = useUnsaved()
   const note = useMutation({
     mutationFn: () => answerOf(api.POST('/api/jobs/{id}/visit', { params, body: { entry, fields } })),
     ...settled,
     onSuccess: (next: View) => {
       setFields({})
+      unsaved.saved()
       onTook(next)
     },
   })
@@ -140,6 +143,10 @@ function Note({ visit, onTook }: { visit: View; onTook: (view: View) => void }) 
   return (
     <Box
       component="form"
+      onChange={(event: React.FormEvent) => {
+        // A photo is sent as soon as it is chosen.
+        if ((event.target as HTMLInputElement).type !== 'file') unsaved.touch()
+      }}
       className="not-printed"
       noValidate
       onSubmit={(event) => {
@@ -148,6 +155,7 @@ function Note({ visit, onTook }: { visit: View; onTook: (view: View) => void }) 
       }}
       sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}
     >
+      {unsaved.question}
       <Choice
         label="Note"
         value={entry}
@@ -166,14 +174,14 @@ function Note({ visit, onTook }: { visit: View; onTook: (view: View) => void }) 
         onChange={(field, value) => setFields({ ...fields, [field]: value })}
         units={units}
       />
-      <Button type="submit" variant="contained" loading={note.isPending} sx={{ minHeight: 40 }}>
+      <Button type="submit" variant="contained" loading={note.isPending} sx={{ minHeight: 44 }}>
         Add entry
       </Button>
       <Button
         component="label"
         variant="outlined"
         loading={photo.isPending}
-        sx={{ minHeight: 40, background: color.sheet }}
+        sx={{ minHeight: 44, background: color.sheet }}
       >
         Photo…
         <input

@@ -23,6 +23,7 @@ export function StepCard(props: {
   focused: boolean
   gauge: ReturnType<typeof useGauge>
   onMarked: (sheet: SheetView) => void
+  onGo: (step: string) => void
 }) {
   const { sheet, step } = props
   const card = useRef<HTMLDivElement>(null)
@@ -54,7 +55,8 @@ export function StepCard(props: {
       if (!(error instanceof ProblemError && error.unreachable)) setKey(onceKey())
     },
     onSuccess: (next) => {
-      if (next.steps.find((one) => one.key === step.key)?.state === 'DONE') draft.forget(sheet.jobId, step.key)
+      // Where steps before it are to be done again, its figures will be other ones.
+      if (next.steps.find((one) => one.key === step.key)?.state !== 'OPEN') draft.forget(sheet.jobId, step.key)
       return took(next)
     },
   })
@@ -80,6 +82,7 @@ export function StepCard(props: {
   }
   const gauge = props.gauge
   const gauged = step.fields.some((field) => field.type === 'PRESSURE' || field.name === 'outer')
+  const first = sheet.steps.find((one) => step.blockedBy === `${one.title}${one.position ? ` at ${one.position}` : ''}`)
   const settled = step.state === 'DONE' || step.state === 'SKIPPED'
   const tightened = Math.min(Number(fields.nuts ?? 0) || 0, step.torqueSequence?.order.length ?? 0)
   return (
@@ -101,11 +104,12 @@ export function StepCard(props: {
           {step.caution}
         </Alert>
       )}
-      {step.valveClock && (
-        <Box sx={{ mt: 1.5 }}>
-          <ValveClock clock={step.valveClock} />
+      {step.valveClocks.map((clock) => (
+        <Box key={clock.step} sx={{ mt: 1.5 }}>
+          <ValveClock clock={clock} />
         </Box>
-      )}
+      ))}
+      {step.tries.length > 0 && <Tries tries={step.tries} />}
       {settled ? (
         <Settled step={step} may={props.may && !sheet.doneAt} busy={undo.isPending} onUndo={() => undo.mutate()} />
       ) : (
@@ -159,7 +163,12 @@ export function StepCard(props: {
           )}
           {problem && !atField && <Alert severity="error">{problem.message}</Alert>}
           {step.state === 'WAITS' ? (
-            <Alert severity="info">Complete first: {step.blockedBy}.</Alert>
+            <Alert
+              severity="info"
+              action={first && <Button onClick={() => props.onGo(first.key)}>Go to {first.title.toLowerCase()}</Button>}
+            >
+              Complete first: {step.blockedBy}.
+            </Alert>
           ) : (
             props.may &&
             !sheet.doneAt && (
@@ -197,6 +206,24 @@ export function StepCard(props: {
           )}
         </Box>
       )}
+    </Box>
+  )
+}
+
+/** What was done here before and no longer counts. */
+function Tries({ tries }: { tries: StepView['tries'] }) {
+  return (
+    <Box
+      component="ul"
+      aria-label="Tried before"
+      sx={{ listStyle: 'none', m: 0, mt: 1.5, p: 0, color: 'text.secondary' }}
+    >
+      {tries.map((tried) => (
+        <li key={`${tried.at} ${tried.statement}`}>
+          Tried before: {tried.statement}
+          {tried.within ? ', to be done again' : ', outside limits'} · {tried.by}, {moment(tried.at)}
+        </li>
+      ))}
     </Box>
   )
 }

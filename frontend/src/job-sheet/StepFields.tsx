@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import type { Schemas, Units } from '../api/client'
+import { color } from '../base/theme'
 import { Entry } from '../ui/Entry'
 import { depthUnit, pressureUnit } from '../units/format'
 
@@ -17,21 +18,9 @@ export function StepFields(props: {
   onChange: (field: string, value: string) => void
   units: Units
 }) {
-  const gaps = props.wanted.filter((field) => field.name.startsWith('gap')).length
-  const typedGaps = Object.keys(props.fields).filter((field) => field.startsWith('gap')).length
-  // A fifth and further place round the bead is there when somebody looks for it.
-  const more: Field[] =
-    gaps > 0 && typedGaps >= gaps && typedGaps < MOST_GAPS
-      ? Array.from({ length: typedGaps + 1 - gaps }, (_, index) => ({
-          name: `gap${gaps + index + 1}`,
-          label: `Gap at place ${gaps + index + 1} (optional)`,
-          type: 'DEPTH' as const,
-          options: [],
-        }))
-      : []
   return (
     <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
-      {[...props.wanted, ...more].map((field) => (
+      {withMorePlaces(props.wanted.filter(isAsked(props)), props.fields).map((field) => (
         <OneField
           key={field.name}
           field={field}
@@ -43,6 +32,31 @@ export function StepFields(props: {
       ))}
     </Box>
   )
+}
+
+/** Entries that only another answer asks for: the field, and what it has to say. */
+const ASKED_BY: Record<string, [string, string]> = { pilot: ['wheel', 'ANOTHER'], scrapReason: ['oldTireTo', 'SCRAP'] }
+
+const isAsked = (props: { wanted: Field[]; fields: Record<string, string> }) => (field: Field) => {
+  const [by, answer] = ASKED_BY[field.name] ?? []
+  return by === undefined || !props.wanted.some((one) => one.name === by) || props.fields[by] === answer
+}
+
+/** A fifth and further place round each side of the bead is there when somebody looks for it. */
+function withMorePlaces(wanted: Field[], typed: Record<string, string>): Field[] {
+  return wanted.flatMap((field) => {
+    const [, side, place] = /^(gap|back)(\d)$/.exec(field.name) ?? []
+    const gaps = wanted.filter((one) => side !== undefined && one.name.startsWith(side) && /\d$/.test(one.name)).length
+    if (side === undefined || Number(place) !== gaps) return [field]
+    const typedGaps = Object.keys(typed).filter((name) => name.startsWith(side) && /\d$/.test(name)).length
+    if (typedGaps < gaps || typedGaps >= MOST_GAPS) return [field]
+    const more = Array.from({ length: typedGaps + 1 - gaps }, (_, index) => ({
+      ...field,
+      name: `${side}${gaps + index + 1}`,
+      label: `${side === 'gap' ? 'Front' : 'Back'} gap, place ${gaps + index + 1} (optional)`,
+    }))
+    return [field, ...more]
+  })
 }
 
 function OneField(props: {
@@ -63,6 +77,17 @@ function OneField(props: {
           exclusive
           value={props.value || null}
           aria-label={field.label}
+          // Wrapped on a phone each choice keeps its whole frame.
+          sx={{
+            flexWrap: 'wrap',
+            gap: 0.75,
+            '& .MuiToggleButton-root.MuiToggleButton-root': {
+              border: 1,
+              borderColor: color.beam,
+              borderRadius: 1,
+              ml: 0,
+            },
+          }}
           onChange={(_, value: string | null) => props.onChange(value ?? '')}
         >
           {field.options.map((option) => (

@@ -1,10 +1,10 @@
 import Box from '@mui/material/Box'
+import { byEarOnly } from '../base/byEar'
 import { color } from '../base/theme'
 import { phases, type StepView } from './steps'
 
 const SIGN = { OPEN: '○', WAITS: '·', DONE: '✓', SKIPPED: '–' } as const
 // What only waits is told by its dot; the word is for those who hear the page.
-const visuallyHidden = { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' }
 const WORD = { OPEN: 'open', WAITS: 'waits', DONE: 'done', SKIPPED: 'skipped' } as const
 
 /** Every step of the sheet with its state; tapping one opens it. */
@@ -47,7 +47,7 @@ export function StepList(props: { steps: StepView[]; chosen: string | undefined;
                   </Box>
                   <span>
                     {step.title}{' '}
-                    <Box component="span" sx={step.state === 'WAITS' ? visuallyHidden : { color: 'text.secondary' }}>
+                    <Box component="span" sx={step.state === 'WAITS' ? byEarOnly : { color: 'text.secondary' }}>
                       {WORD[step.state]}
                       {step.by && `, ${step.by}`}
                       {step.outside && step.state === 'OPEN' && ', outside its limits'}

@@ -10,6 +10,8 @@ export const step = (key: string, part: Partial<StepView> = {}): StepView => ({
   state: 'OPEN',
   safety: false,
   canBeSkipped: true,
+  tries: [],
+  valveClocks: [],
   ...part,
 })
 

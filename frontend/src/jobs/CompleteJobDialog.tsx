@@ -143,7 +143,7 @@ export function CompleteJobDialog(props: { job: Job; today: string; onClose: () 
           ))}
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Leave</Button>
+          <Button onClick={onClose}>Cancel</Button>
           <Button type="submit" variant="contained" loading={done.isPending}>
             Complete job
           </Button>

@@ -36,11 +36,12 @@ const line: DueLine = {
   yard: 'Eastbank',
   vehicleClass: 'Clinic coach',
   positions: ['3L'],
+  places: '1L',
   workType: 'SET_PRESSURE',
   label: 'Set pressure',
   due: '2026-11-23',
   days: 0,
-  group: 'DUE_NOW',
+  group: 'THIS_WEEK',
   needsDecision: true,
   urgency: 'WATCH',
   reason: {
@@ -96,7 +97,10 @@ describe('a job', () => {
 
 describe('putting work on a day', () => {
   const open = (answer: Parameters<typeof fakeServer>[0]) => {
-    const calls = fakeServer((call) => (call.path === '/api/people' ? { body: [] } : answer(call)))
+    const calls = fakeServer((call) => {
+      if (call.path !== '/api/shop/open-days') return answer(call)
+      return { body: [{ vehicleId: 3, unit: line.unit, yard: 'Millrace', minutes: 40, day: '2026-11-30' }] }
+    })
     show(
       <NoticeProvider>
         <ScheduleDialog lines={[line]} onClose={() => {}} />
@@ -108,12 +112,13 @@ describe('putting work on a day', () => {
   it('sends the chosen work once, under a key, and can be undone', async () => {
     const calls = open((call) => (call.method === 'POST' ? { body: [job] } : { status: 204, body: undefined }))
     await userEvent.type(screen.getByLabelText('Note for the shop (optional)'), 'early')
+    await screen.findByText('Monday, next open day with hours left')
     await userEvent.click(screen.getByRole('button', { name: 'Schedule' }))
     await userEvent.click(await screen.findByRole('button', { name: 'Undo', hidden: true }))
     await waitFor(() =>
       expect(calls.some((call) => call.method === 'DELETE' && call.path === '/api/jobs/5')).toBe(true),
     )
-    const post = calls.filter((call) => call.method === 'POST')
+    const post = calls.filter((call) => call.method === 'POST' && call.path === '/api/jobs')
     expect(post).toHaveLength(1)
     expect(post[0]?.headers.get('Idempotency-Key')).toBeTruthy()
     expect(post[0]?.body).toMatchObject({ note: 'early', work: [{ vehicleId: 3, key: 'SET_PRESSURE:3L' }] })
@@ -122,6 +127,7 @@ describe('putting work on a day', () => {
   it('marks a day that can’t be meant and keeps the note', async () => {
     open(() => problem(422, { day: 'More than two years ahead. Check the year.' }))
     await userEvent.type(screen.getByLabelText('Note for the shop (optional)'), 'early')
+    await screen.findByText('Monday, next open day with hours left')
     await userEvent.click(screen.getByRole('button', { name: 'Schedule' }))
     expect(await screen.findByText('More than two years ahead. Check the year.')).toBeInTheDocument()
     expect(screen.getByLabelText('Note for the shop (optional)')).toHaveValue('early')

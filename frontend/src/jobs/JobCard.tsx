@@ -7,7 +7,10 @@ import { lazy, Suspense, useEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, type Job, ProblemError } from '../api/client'
 import { color } from '../base/theme'
+import { useMay } from '../session/session'
+import { useNotice } from '../ui/Notice'
 import { day, moment } from '../units/format'
+import { JobTires } from './JobTires'
 
 const DoneDialog = lazy(async () => ({ default: (await import('./CompleteJobDialog')).CompleteJobDialog }))
 
@@ -24,6 +27,7 @@ export function JobCard({
   withDay?: boolean
 }) {
   const [finishing, setFinishing] = useState(false)
+  const mayRecord = useMay('TECHNICIAN')
   const queries = useQueryClient()
   const card = useRef<HTMLDivElement>(null)
   useEffect(() => {
@@ -31,6 +35,7 @@ export function JobCard({
   }, [marked])
   const seen = { 'If-Match': `"${job.version}"` }
   const refresh = () => queries.invalidateQueries()
+  const notice = useNotice()
   const move = useMutation({
     mutationFn: (to: string) =>
       answerOf(
@@ -39,6 +44,7 @@ export function JobCard({
           body: { day: to },
         }),
       ),
+    onSuccess: (moved) => notice({ text: `${job.unit} is moved to ${day(moved.day)}.` }),
     onSettled: refresh,
   })
   const cancel = useMutation({
@@ -48,6 +54,14 @@ export function JobCard({
           params: { path: { id: job.id }, header: seen },
         }),
       ),
+    onSuccess: () =>
+      notice({
+        text: `${job.unit} is off the plan. Its work is due again.`,
+        undo: async () => {
+          const back = await answerOf(api.POST('/api/jobs/{id}/restore', { params: { path: { id: job.id } } }))
+          return `${job.unit} is on ${day(back.day)} again.`
+        },
+      }),
     onSettled: refresh,
   })
   const failed = move.error ?? cancel.error
@@ -114,6 +128,7 @@ export function JobCard({
           </li>
         ))}
       </Box>
+      <JobTires job={job} may={mayRecord} />
       {finishing && (
         <Suspense fallback={null}>
           <DoneDialog job={job} today={today} onClose={() => setFinishing(false)} />

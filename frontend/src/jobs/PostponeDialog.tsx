@@ -20,6 +20,7 @@ export function PostponeDialog({ line, onClose }: { line: DueLine; onClose: () =
         }),
       ),
     onClose,
+    `${line.unit}: ${line.label.toLowerCase()} is postponed.`,
   )
   return (
     <FormDialog

@@ -1,27 +1,54 @@
 import Alert from '@mui/material/Alert'
 import Box from '@mui/material/Box'
-import Button from '@mui/material/Button'
-import Dialog from '@mui/material/Dialog'
-import DialogActions from '@mui/material/DialogActions'
-import DialogContent from '@mui/material/DialogContent'
-import DialogTitle from '@mui/material/DialogTitle'
-import Stack from '@mui/material/Stack'
+import Checkbox from '@mui/material/Checkbox'
+import FormControlLabel from '@mui/material/FormControlLabel'
 import TextField from '@mui/material/TextField'
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type DueLine, type Job, onceKey, ProblemError } from '../api/client'
 import { useUnits } from '../base/settings'
+import { FormDialog } from '../ui/FormDialog'
 import { useNotice } from '../ui/Notice'
-import { day as dayWords, localDay } from '../units/format'
+import { day as dayWords, hoursAndMinutes, localDay, many, weekday } from '../units/format'
 
-/** Puts chosen work on a day. */
+/** The work of one vehicle, the same on several tires said once. */
+const workIn = (lines: DueLine[]) =>
+  [...new Set(lines.map((line) => line.label))]
+    .map((label) =>
+      [label, ...lines.filter((line) => line.label === label).map((line) => line.places)].join(' ').trim(),
+    )
+    .join(', ')
+
+/** Puts chosen work on days: each vehicle on the next day its shop is open and has the hours, or on the day a person chooses. */
 export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: (done: boolean) => void }) {
   const [units] = useUnits()
-  const [day, setDay] = useState(localDay(new Date()))
+  const [chosen, setChosen] = useState<Record<string, string>>({})
+  const [joining, setJoining] = useState<ReadonlyMap<number, boolean>>(new Map())
   const [note, setNote] = useState('')
   const [key] = useState(onceKey)
   const queries = useQueryClient()
   const notice = useNotice()
+  const work = lines.map((line) => ({ vehicleId: line.vehicleId, key: line.key }))
+  const whole = Object.fromEntries(Object.entries(chosen).filter(([, day]) => /^\d{4}-\d\d-\d\d$/.test(day)))
+  const proposed = useQuery({
+    queryKey: ['open days', work, whole, units],
+    queryFn: () =>
+      answerOf(api.POST('/api/shop/open-days', { params: { query: { units } }, body: { work, chosen: whole } })),
+    placeholderData: keepPreviousData,
+    staleTime: 0,
+  })
+  const proposals = new Map(proposed.data?.map((one) => [one.vehicleId, one]))
+  const vehicles = [...new Map(lines.map((line) => [line.vehicleId, line.unit]))].map(([id, unit]) => ({
+    id,
+    unit,
+    work: lines.filter((line) => line.vehicleId === id),
+    day: chosen[id] ?? proposals.get(id)?.day ?? '',
+    proposal: proposals.get(id),
+    joins: (joining.get(id) ?? proposals.get(id)?.takesAlong) ? proposals.get(id)?.openJob : undefined,
+  }))
+  // Where no day could be found, a vehicle doesn't hold up the others.
+  const going = vehicles.filter((one) => one.joins || one.day !== '')
+  const leftOut = proposed.isPending ? [] : vehicles.filter((one) => !going.includes(one))
   const refresh = () => queries.invalidateQueries()
   const undo = async (jobs: Job[]) => {
     for (const job of jobs) {
@@ -31,7 +58,7 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
         }),
       )
     }
-    await refresh()
+    return `${jobs.length === 1 ? `${jobs[0]?.unit} is` : `${jobs.length} vehicles are`} not scheduled.`
   }
   const schedule = useMutation({
     mutationFn: () =>
@@ -39,77 +66,130 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
         api.POST('/api/jobs', {
           params: { query: { units }, header: { 'Idempotency-Key': key } },
           body: {
-            day,
             note,
-            work: lines.map((line) => ({ vehicleId: line.vehicleId, key: line.key })),
+            work: work.filter((item) => going.some((one) => one.id === item.vehicleId)),
+            days: Object.fromEntries(going.filter((one) => !one.joins).map((one) => [one.id, one.day])),
+            join: Object.fromEntries(vehicles.flatMap((one) => (one.joins ? [[one.id, one.joins.jobId]] : []))),
           },
         }),
       ),
     onSuccess: async (jobs) => {
       await refresh()
+      const days = [...new Set(jobs.map((job) => job.day))].sort()
       const what = jobs.length === 1 ? `${jobs[0]?.unit} is` : `${jobs.length} vehicles are`
-      notice({ text: `${what} on ${dayWords(day)}.`, undo: () => void undo(jobs) })
+      const on =
+        days.length === 1 ? dayWords(days[0] ?? '') : `${dayWords(days[0] ?? '')} to ${dayWords(days.at(-1) ?? '')}`
+      const fresh = jobs.filter((job) => !vehicles.some((one) => one.joins?.jobId === job.id))
+      notice({
+        text: `${what} scheduled: ${on}.${leftOut.length > 0 ? ` Not scheduled: ${leftOut.map((one) => one.unit).join(', ')}.` : ''}`,
+        ...(fresh.length === jobs.length && { undo: () => undo(jobs) }),
+      })
       onClose(true)
     },
   })
   const problem = schedule.error instanceof ProblemError ? schedule.error : undefined
+  const stopped = vehicles.filter((one) => one.work.some((line) => line.urgency === 'DO_NOT_OPERATE'))
+  const several = vehicles.length > 1
   return (
-    <Dialog open onClose={() => onClose(false)} fullWidth maxWidth="sm" aria-labelledby="schedule-title">
-      <DialogTitle id="schedule-title">Put on a day</DialogTitle>
-      <Box
-        component="form"
-        onSubmit={(event) => {
-          event.preventDefault()
-          schedule.mutate()
-        }}
-      >
-        <DialogContent>
-          <Stack spacing={2}>
-            {problem && problem.problem.fields.length === 0 && <Alert severity="error">{problem.message}</Alert>}
-            <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2} sx={{ pt: 0.5 }}>
-              <TextField
-                label="Day"
-                type="date"
-                value={day}
-                onChange={(event) => setDay(event.target.value)}
-                error={problem?.field('day') !== undefined}
-                helperText={problem?.field('day')}
-                autoFocus
-                slotProps={{ inputLabel: { shrink: true } }}
-              />
-            </Stack>
-            <TextField
-              label="Note for the shop (optional)"
-              value={note}
-              onChange={(event) => setNote(event.target.value)}
-              error={problem?.field('note') !== undefined}
-              helperText={problem?.field('note')}
-            />
-            <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-              {lines.map((line) => (
-                <li key={`${line.vehicleId} ${line.key}`}>
-                  <strong>
-                    {line.unit} {line.positions.join(' ')}
-                  </strong>{' '}
-                  {line.label}
-                  {line.due < day && line.days >= 0 && ` (due ${dayWords(line.due)}, before this day)`}
-                </li>
-              ))}
+    <FormDialog
+      title={
+        several ? `Schedule work on ${many(vehicles.length, 'vehicle', 'vehicles')}` : `Schedule ${vehicles[0]?.unit}`
+      }
+      action={several && leftOut.length > 0 ? `Schedule ${going.length}` : 'Schedule'}
+      error={problem?.problem.fields.length ? null : schedule.error}
+      busy={schedule.isPending}
+      disabled={going.length === 0}
+      onSend={() => schedule.mutate()}
+      onClose={() => onClose(false)}
+      wide={several}
+    >
+      {several && (
+        <TextField
+          label="One day for all (optional)"
+          type="date"
+          value=""
+          onChange={(event) => setChosen(Object.fromEntries(vehicles.map((one) => [one.id, event.target.value])))}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+      )}
+      <Box component="ul" aria-busy={proposed.isFetching} sx={{ listStyle: 'none', m: 0, p: 0, width: '100%' }}>
+        {vehicles.map((one) => (
+          <Box
+            component="li"
+            key={one.id}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr', sm: 'minmax(0,1fr) 210px' },
+              gap: 1.5,
+              py: 1,
+              borderTop: several ? 1 : 0,
+              borderColor: 'divider',
+            }}
+          >
+            <Box>
+              <strong>{one.unit}</strong> {workIn(one.work)}
+              <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>
+                {one.proposal && `${hoursAndMinutes(one.proposal.minutes)} in the shop at ${one.proposal.yard}. `}
+                {one.proposal?.note}
+                {one.work.some((line) => one.day && line.due < one.day && line.days >= 0) &&
+                  ` Due ${dayWords(one.work.map((line) => line.due).sort()[0] ?? '')}, before this day.`}
+              </Box>
             </Box>
-            {lines.some((line) => line.urgency === 'DO_NOT_OPERATE') && (
-              <Alert severity="warning" icon={false}>
-                Do not operate this vehicle until the job is complete. Scheduling it does not change that.
-              </Alert>
+            {one.proposal?.openJob && (
+              <FormControlLabel
+                sx={{ gridColumn: '1 / -1' }}
+                control={
+                  <Checkbox
+                    checked={one.joins !== undefined}
+                    onChange={(_, joins) => setJoining((before) => new Map(before).set(one.id, joins))}
+                  />
+                }
+                label={`Add to the job ${one.unit} has on ${weekday(one.proposal.openJob.day)}, ${dayWords(one.proposal.openJob.day)}`}
+              />
             )}
-          </Stack>
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={() => onClose(false)}>Leave</Button>
-          <Button type="submit" variant="contained" loading={schedule.isPending}>
-            Schedule
-          </Button>
-        </DialogActions>
+            {!one.joins && (
+              <TextField
+                label={several ? `Day for ${one.unit}` : 'Day'}
+                type="date"
+                value={one.day}
+                onChange={(event) => setChosen({ ...chosen, [one.id]: event.target.value })}
+                error={problem?.field('day') !== undefined}
+                helperText={
+                  problem?.field('day') ??
+                  (one.proposal?.closed
+                    ? `${weekday(one.day)}: shop closed${one.proposal.closed === 'closed' ? '' : `, ${one.proposal.closed}`}`
+                    : one.day
+                      ? `${weekday(one.day)}${chosen[one.id] ? '' : ', next open day with hours left'}`
+                      : proposed.isPending
+                        ? 'Looking for an open day…'
+                        : several
+                          ? 'No day found: not scheduled unless you choose one'
+                          : 'No day found: choose one')
+                }
+                slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: localDay(new Date()) } }}
+                sx={{
+                  '& .MuiFormHelperText-root': one.proposal?.closed ? { color: 'error.main', fontWeight: 650 } : {},
+                }}
+              />
+            )}
+          </Box>
+        ))}
       </Box>
-    </Dialog>
+      <TextField
+        label="Note for the shop (optional)"
+        value={note}
+        onChange={(event) => setNote(event.target.value)}
+        error={problem?.field('note') !== undefined}
+        helperText={problem?.field('note')}
+        fullWidth
+      />
+      {problem?.field('work') && <Alert severity="error">{problem.field('work')}</Alert>}
+      {stopped.length > 0 && (
+        <Alert severity="warning" icon={false} sx={{ width: '100%' }}>
+          Do not operate {stopped.length === 1 ? stopped[0]?.unit : stopped.map((one) => one.unit).join(', ')} until the
+          job is complete. Scheduling it does not change that.
+        </Alert>
+      )}
+    </FormDialog>
   )
 }

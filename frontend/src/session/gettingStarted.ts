@@ -17,7 +17,7 @@ export const STEPS: readonly Step[] = [
   {
     key: 'why',
     words: 'Open a vehicle that must not operate, and read why',
-    to: '/?state=DO_NOT_OPERATE',
+    to: '/fleet?state=DO_NOT_OPERATE',
     least: 'VIEWER',
     method: 'GET',
     paths: ['/api/vehicles/{id}'],
@@ -25,7 +25,7 @@ export const STEPS: readonly Step[] = [
   {
     key: 'jump',
     words: 'Press / and find a tire by its number or DOT code',
-    to: '/',
+    to: '/fleet',
     least: 'VIEWER',
     method: 'GET',
     paths: ['/api/search'],
@@ -33,7 +33,7 @@ export const STEPS: readonly Step[] = [
   {
     key: 'walk',
     words: 'Walk around a vehicle: pressure, tread and findings, then finish',
-    to: '/',
+    to: '/fleet',
     least: 'TECHNICIAN',
     method: 'POST',
     paths: ['/api/walk-arounds/{id}/finish'],
@@ -41,7 +41,7 @@ export const STEPS: readonly Step[] = [
   {
     key: 'plan',
     words: 'Schedule due work',
-    to: '/',
+    to: '/fleet',
     least: 'COORDINATOR',
     method: 'POST',
     paths: ['/api/jobs'],

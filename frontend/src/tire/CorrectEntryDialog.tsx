@@ -27,6 +27,7 @@ export function CorrectEntryDialog({ line, onClose }: { line: Schemas['TireHisto
       notice({ text: 'Correction saved. The original entry stays in the history.' })
       onClose()
     },
+    null,
   )
   return (
     <FormDialog

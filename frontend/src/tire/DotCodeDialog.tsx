@@ -19,6 +19,7 @@ export function DotCodeDialog({ tire, onClose }: { tire: Schemas['TirePageView']
       notice({ text: ['The code is on record.', ...recorded.notes].join(' ') })
       onClose()
     },
+    null,
   )
   return (
     <FormDialog

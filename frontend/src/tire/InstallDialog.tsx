@@ -49,6 +49,7 @@ export function InstallDialog(props: { tire: TireHere; goal?: Goal; onClose: () 
       })
       props.onClose()
     },
+    null,
   )
   return (
     <FormDialog

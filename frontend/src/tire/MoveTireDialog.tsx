@@ -34,6 +34,7 @@ export function MoveTireDialog({ tire, onClose }: { tire: Schemas['TirePageView'
       })
       onClose()
     },
+    null,
   )
   return (
     <FormDialog

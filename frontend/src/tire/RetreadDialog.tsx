@@ -34,6 +34,7 @@ export function RetreadDialog({ tire, onClose }: { tire: Schemas['TirePageView']
       notice({ text: `Back from retread: ${moved.where}. It never goes on a steer axle.` })
       onClose()
     },
+    null,
   )
   return (
     <FormDialog

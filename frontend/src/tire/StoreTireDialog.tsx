@@ -42,9 +42,18 @@ export function StoreTireDialog({ tire, onClose }: { tire: Schemas['TirePageView
         }),
       ),
     (moved) => {
-      notice({ text: `${tire.number ?? `Tire ${tire.id}`} is now ${moved.where}.` })
+      notice({
+        text: `${tire.number ?? `Tire ${tire.id}`} is now ${moved.where}.`,
+        ...(on && {
+          undo: async () => {
+            const back = await answerOf(api.POST('/api/tires/{id}/storage/undo', { params: { path: { id: tire.id } } }))
+            return `${tire.number ?? `Tire ${tire.id}`} is on ${back.where} again. Both entries stay in its history.`
+          },
+        }),
+      })
       onClose()
     },
+    null,
   )
   const lies = to === 'IN_STOCK' || to === 'RETREAD_CANDIDATE'
   return (

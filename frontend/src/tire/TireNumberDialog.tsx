@@ -16,6 +16,7 @@ export function TireNumberDialog({ tire, onClose }: { tire: Schemas['TirePageVie
       notice({ text: 'Saved.' })
       onClose()
     },
+    null,
   )
   return (
     <FormDialog

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
-import type { Schemas } from '../api/client'
+import { answerOf, api, type Schemas } from '../api/client'
 import { tireQuery } from '../api/queries'
 import { useUnits } from '../base/settings'
 import { color, mono } from '../base/theme'
@@ -12,6 +12,7 @@ import { PropertyList } from '../entry/PropertyList'
 import { useMay } from '../session/session'
 import { LoadProblem } from '../ui/ErrorNotice'
 import { LoadingLines } from '../ui/Loading'
+import { NoteList } from '../ui/NoteList'
 import { Page } from '../ui/Page'
 import { Table } from '../ui/Table'
 import { day, moment } from '../units/format'
@@ -140,6 +141,7 @@ export function TirePage() {
           <Alerts alerts={tire.alerts} />
           <ByEdge rows={tire.byEdge} />
           <TirePhotos photos={tire.photos} />
+          <TireNotes tire={tire} may={may} />
           <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 3, mb: 0.75 }}>
             History
           </Box>
@@ -189,6 +191,33 @@ export function TirePage() {
       )}
       {open && typeof open === 'object' && 'mistyped' in open && <VoidDialog line={open.mistyped} onClose={close} />}
     </Page>
+  )
+}
+
+function TireNotes({ tire, may }: { tire: Schemas['TirePageView']; may: boolean }) {
+  const path = { id: tire.id }
+  return (
+    <NoteList
+      of={tire.number ?? `tire ${tire.id}`}
+      queryKey={['tire', tire.id, 'notes']}
+      read={() => answerOf(api.GET('/api/tires/{id}/notes', { params: { path } }))}
+      add={(text, key) =>
+        answerOf(
+          api.POST('/api/tires/{id}/notes', { params: { path, header: { 'Idempotency-Key': key } }, body: { text } }),
+        )
+      }
+      addPhoto={(file, key) =>
+        answerOf(
+          api.POST('/api/tires/{id}/notes/photos', {
+            params: { path, header: { 'Idempotency-Key': key } },
+            body: file as unknown as string,
+            bodySerializer: (body) => body as unknown as Blob,
+            headers: { 'content-type': file.type },
+          }),
+        )
+      }
+      may={may}
+    />
   )
 }
 

@@ -19,6 +19,7 @@ export function VoidDialog({ line, onClose }: { line: Schemas['TireHistoryEntryV
       notice({ text: 'Reading voided. It stays in the history, struck out. Alerts it alone had opened are cleared.' })
       onClose()
     },
+    null,
   )
   return (
     <FormDialog

@@ -6,7 +6,7 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import useMediaQuery from '@mui/material/useMediaQuery'
-import { type ReactNode, useId, useState } from 'react'
+import { type ReactNode, useEffect, useId, useRef, useState } from 'react'
 import { ProblemError } from '../api/client'
 import { ConfirmValue } from './ConfirmValue'
 
@@ -29,11 +29,23 @@ export function FormDialog(props: {
   const problem = props.error instanceof ProblemError ? props.error : undefined
   // A question is about the figure as it was sent: typing on takes the answer away with it.
   const [typedOn, setTypedOn] = useState<unknown>()
+  const form = useRef<HTMLFormElement>(null)
+  useEffect(() => {
+    if (problem) form.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus()
+  }, [problem])
+  // What was typed isn't lost by a slip of a finger: Escape, a click beside the dialog and Cancel ask first.
+  const [typed, setTyped] = useState(false)
+  const [leaving, setLeaving] = useState(false)
+  const leave = () => {
+    if (leaving) setLeaving(false)
+    else if (typed) setLeaving(true)
+    else props.onClose()
+  }
   const asked = props.onConfirm && problem && typedOn !== problem ? problem.asks : []
   return (
     <Dialog
       open
-      onClose={props.onClose}
+      onClose={leave}
       fullWidth
       maxWidth={props.wide ? 'md' : 'sm'}
       fullScreen={phone}
@@ -42,8 +54,12 @@ export function FormDialog(props: {
       <DialogTitle id={title}>{props.title}</DialogTitle>
       <Box
         component="form"
+        ref={form}
         noValidate
-        onChange={() => setTypedOn(problem)}
+        onChange={() => {
+          setTypedOn(problem)
+          setTyped(true)
+        }}
         onSubmit={(event) => {
           event.preventDefault()
           event.stopPropagation()
@@ -65,12 +81,24 @@ export function FormDialog(props: {
           )}
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-start' }}>{props.children}</Box>
         </DialogContent>
-        <DialogActions>
-          <Button onClick={props.onClose}>Leave</Button>
-          <Button type="submit" variant="contained" loading={props.busy} disabled={props.disabled ?? false}>
-            {props.action}
-          </Button>
-        </DialogActions>
+        {leaving ? (
+          <DialogActions>
+            <Box role="alert" sx={{ mr: 'auto', fontWeight: 650 }}>
+              Discard what you entered?
+            </Box>
+            <Button onClick={props.onClose}>Discard</Button>
+            <Button variant="contained" autoFocus onClick={() => setLeaving(false)}>
+              Keep editing
+            </Button>
+          </DialogActions>
+        ) : (
+          <DialogActions>
+            <Button onClick={leave}>Cancel</Button>
+            <Button type="submit" variant="contained" loading={props.busy} disabled={props.disabled ?? false}>
+              {props.action}
+            </Button>
+          </DialogActions>
+        )}
       </Box>
     </Dialog>
   )

@@ -1,12 +1,21 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { onceKey, ProblemError } from '../api/client'
+import { useNotice } from './Notice'
 
 /**
  * Sends a form once however often it is sent, refreshes what is shown, and gives the message for each field. Asked about an
  * unusual figure, it sends again with the answer that it is right.
+ *
+ * @param done what follows on the page
+ * @param said what has happened, told where everybody hears it; null where the page itself says so
  */
-export function useSend<T>(send: (key: string, confirmed: boolean) => Promise<T>, done: (answer: T) => void) {
+export function useSend<T>(
+  send: (key: string, confirmed: boolean) => Promise<T>,
+  done: (answer: T) => void,
+  said: string | ((answer: T) => string) | null,
+) {
+  const notice = useNotice()
   const [key, setKey] = useState(onceKey)
   const queries = useQueryClient()
   const sending = useMutation({
@@ -18,6 +27,7 @@ export function useSend<T>(send: (key: string, confirmed: boolean) => Promise<T>
     onSuccess: async (answer) => {
       await queries.invalidateQueries()
       done(answer)
+      if (said !== null) notice({ text: typeof said === 'string' ? said : said(answer) })
     },
   })
   const problem = sending.error instanceof ProblemError ? sending.error : undefined

@@ -29,6 +29,18 @@ export function when(days: number): string {
   return days === 1 ? 'tomorrow' : `in ${days} days`
 }
 
+const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday']
+
+/** The weekday of `2026-07-28`, the same in every zone. */
+export const weekday = (iso: string) => WEEKDAYS[new Date(`${iso}T12:00:00Z`).getUTCDay()] ?? ''
+
+/** 95 as `1 h 35 min`. */
+export function hoursAndMinutes(minutes: number): string {
+  const [hours, rest] = [Math.floor(minutes / 60), minutes % 60]
+  if (hours === 0) return `${rest} min`
+  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`
+}
+
 /** `1 photo`, `3 photos`. */
 export const many = (count: number, one: string, more: string) =>
   `${count.toLocaleString('en-US')} ${count === 1 ? one : more}`

@@ -75,7 +75,7 @@ export function OrderSpecification(props: { vehicleId: number; position: string;
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={props.onClose}>Leave</Button>
+        <Button onClick={props.onClose}>Close</Button>
         {order.data && (
           <Button variant="contained" onClick={() => void copy(order.data.text)}>
             Copy the text

@@ -16,7 +16,16 @@ import { useNotice } from '../ui/Notice'
 type Scope = Schemas['WalkAroundScopeView']['scope']
 
 /** Starts a walk-around of the chosen scope, or goes on with the one under way. */
-export function StartWalkAround({ vehicleId, open }: { vehicleId: number; open: number | undefined }) {
+export function StartWalkAround({
+  vehicleId,
+  open,
+  unit,
+}: {
+  vehicleId: number
+  open: number | undefined
+  /** In a list of several vehicles: which one, and one large button without a choice of scope. */
+  unit?: string
+}) {
   const [units] = useUnits()
   const [at, setAt] = useState<HTMLElement | null>(null)
   const may = useMay('TECHNICIAN')
@@ -43,6 +52,20 @@ export function StartWalkAround({ vehicleId, open }: { vehicleId: number; open: 
   const go = (scope: Scope) => {
     setAt(null)
     start.mutate(scope)
+  }
+  if (unit !== undefined) {
+    const word = open === undefined ? 'Start' : 'Continue'
+    return (
+      <Button
+        variant="contained"
+        loading={start.isPending}
+        aria-label={`${word} the walk-around of ${unit}`}
+        onClick={() => go('FULL')}
+        sx={{ minHeight: 48, minWidth: 84 }}
+      >
+        {word}
+      </Button>
+    )
   }
   if (open !== undefined) {
     return (

@@ -26,14 +26,19 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
   const restore = useSend(
     () => answerOf(api.POST('/api/vehicles/{id}/restore', { params: { path: { id: vehicle.id } } })),
     () => notice({ text: `${vehicle.unit} is back in service.` }),
+    null,
   )
   const retire = useSend(
     () => answerOf(api.POST('/api/vehicles/{id}/retire', { params: { path: { id: vehicle.id } } })),
     () =>
       notice({
         text: `${vehicle.unit} is retired. Its history and its installed tires stay on file.`,
-        undo: restore.send,
+        undo: async () => {
+          await answerOf(api.POST('/api/vehicles/{id}/restore', { params: { path: { id: vehicle.id } } }))
+          return `${vehicle.unit} is back in service.`
+        },
       }),
+    null,
   )
   return (
     <>
@@ -114,6 +119,7 @@ function ReplacedDialog({ vehicle, onClose }: { vehicle: Schemas['VehicleView'];
         }),
       ),
     onClose,
+    `${vehicle.unit} counts on from the new odometer.`,
   )
   return (
     <FormDialog
@@ -160,6 +166,7 @@ function OdometerDialog({ vehicle, onClose }: { vehicle: Schemas['VehicleView'];
         }),
       ),
     onClose,
+    `${vehicle.unit}: the odometer is on record.`,
   )
   return (
     <FormDialog

@@ -1,24 +1,23 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import ToggleButton from '@mui/material/ToggleButton'
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { NavLink, Outlet, useOutletContext, useParams, useSearchParams } from 'react-router'
+import { Link, NavLink, Outlet, useLocation, useOutletContext, useParams, useSearchParams } from 'react-router'
 import type { DueLine, Schemas } from '../api/client'
 import { vehicleQuery } from '../api/queries'
 import { useUnits } from '../base/settings'
 import { color } from '../base/theme'
-import { AxleDiagram, type Overlay } from '../drawings/axle-diagram/AxleDiagram'
 import { VerdictIcon } from '../drawings/verdict/VerdictIcon'
 import { STATES } from '../drawings/verdict/verdicts'
 import { ScheduleDialog } from '../jobs/ScheduleDialog'
 import { useMay } from '../session/session'
 import { LoadProblem } from '../ui/ErrorNotice'
 import { LoadingLines } from '../ui/Loading'
+import { Title } from '../ui/Title'
 import { day } from '../units/format'
 import { StartWalkAround } from './StartWalkAround'
 import { VehicleMenu } from './VehicleMenu'
+import { VehiclePlan } from './VehiclePlan'
 
 export interface VehicleContext {
   vehicle: Schemas['VehicleView']
@@ -40,6 +39,9 @@ const TABS = [
   { to: 'history', word: 'History' },
 ]
 
+/** Pages that are about what the diagram shows. */
+const MATTERS = new Set(['', 'load-pressure', 'wear', 'sensors'])
+
 /** One vehicle: its axle diagram at the left stays, the pages beside it change. */
 export function VehiclePage() {
   const id = Number(useParams().id)
@@ -47,17 +49,21 @@ export function VehiclePage() {
   const query = useQuery(vehicleQuery(id, units))
   const [search, setSearch] = useSearchParams()
   const may = useMay('COORDINATOR')
-  const [overlays, setOverlays] = useState<Overlay[]>(['tread', 'pressure', 'age'])
+  const part = useLocation().pathname.split('/')[3] ?? ''
+  const matter = MATTERS.has(part)
   const [scheduling, setScheduling] = useState<DueLine[] | null>(null)
   if (query.isPending) return <LoadingLines lines={12} />
   if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
   const vehicle = query.data
   const picked = search.get('at') ?? undefined
   const pick = (position: string) => setSearch(position === picked ? {} : { at: position }, { replace: true })
-  const open = vehicle.due.filter((line) => line.canBeScheduled && !line.scheduled && line.group !== 'UPCOMING')
+  const open = vehicle.due.filter(
+    (line) => line.canBeScheduled && !line.scheduled && (line.group === 'DO_NOT_OPERATE' || line.days <= 0),
+  )
   const context: VehicleContext = { vehicle, picked, pick, schedule: setScheduling }
   return (
     <>
+      <Title>{[vehicle.unit, TABS.find((tab) => tab.to === part)?.word].filter(Boolean).join(', ')}</Title>
       <Header
         vehicle={vehicle}
         onSchedule={open.length > 0 && may && !vehicle.retired ? () => setScheduling(open) : undefined}
@@ -65,51 +71,33 @@ export function VehiclePage() {
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '428px minmax(0, 1fr)' },
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'auto minmax(0, 1fr)' },
+          alignContent: 'start',
           flex: 1,
           // Without the plan the paper belongs to the page beside it.
           '@media print': { display: 'block' },
         }}
       >
-        <Box
-          component="section"
-          className="not-printed"
-          aria-label="Axle diagram"
-          sx={{
-            borderRight: { md: 1 },
-            borderColor: { md: 'divider' },
-            p: 1.5,
-            display: 'flex',
-            flexDirection: 'column',
-            alignItems: 'center',
-            gap: 1,
-          }}
-        >
-          <AxleDiagram plan={vehicle.axleDiagram} overlays={overlays} picked={picked} onPick={pick} />
-          <ToggleButtonGroup
-            size="small"
-            value={overlays}
-            onChange={(_, next: Overlay[]) => setOverlays(next)}
-            aria-label="Show"
-            sx={{ background: color.sheet, mt: 1 }}
-          >
-            <ToggleButton value="tread">Tread</ToggleButton>
-            <ToggleButton value="pressure">Pressure</ToggleButton>
-            <ToggleButton value="age">Age</ToggleButton>
-          </ToggleButtonGroup>
-          <PlanKey overlays={overlays} />
-          {vehicle.placardLocation && (
-            <Box sx={{ fontSize: 12.5 }}>
-              <strong>Placard:</strong> {vehicle.placardLocation}
-            </Box>
-          )}
-        </Box>
+        <VehiclePlan
+          key={matter ? 'matter' : 'beside'}
+          vehicle={vehicle}
+          picked={picked}
+          pick={pick}
+          isMatter={matter}
+        />
         <Box sx={{ minWidth: 0 }}>
           <Box
             component="nav"
             className="not-printed"
             aria-label="Vehicle pages"
-            sx={{ display: 'flex', flexWrap: 'wrap', px: { xs: 0.5, md: 2 }, borderBottom: 1, borderColor: 'divider' }}
+            sx={{
+              display: 'flex',
+              flexWrap: { xs: 'nowrap', md: 'wrap' },
+              overflowX: { xs: 'auto', md: 'visible' },
+              px: { xs: 0.5, md: 2 },
+              borderBottom: 1,
+              borderColor: 'divider',
+            }}
           >
             {TABS.map((tab) => (
               <Box
@@ -120,6 +108,7 @@ export function VehiclePage() {
                 sx={{
                   px: 1.5,
                   py: 1.4,
+                  whiteSpace: 'nowrap',
                   color: 'text.primary',
                   textDecoration: 'none',
                   borderBottom: '2px solid transparent',
@@ -139,6 +128,7 @@ export function VehiclePage() {
 }
 
 function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSchedule: (() => void) | undefined }) {
+  const mayRecord = useMay('TECHNICIAN')
   const stopped = vehicle.positions
     .filter((row) => row.assessment.verdict === 'DO_NOT_OPERATE')
     .map((row) => row.position)
@@ -155,10 +145,11 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
     <Box
       className="not-printed"
       sx={{
-        px: 2.5,
-        py: 1.5,
+        px: { xs: 1.5, md: 2.5 },
+        py: { xs: 1, md: 1.5 },
         display: 'flex',
-        gap: 2,
+        columnGap: { xs: 1, md: 2 },
+        rowGap: { xs: 0.5, md: 2 },
         alignItems: 'center',
         flexWrap: 'wrap',
         borderBottom: 1,
@@ -168,7 +159,15 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
       <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
         {vehicle.unit}
       </Box>
-      <Box sx={{ color: 'text.secondary', lineHeight: 1.4, flex: '1 1 300px' }}>
+      <Box
+        sx={{
+          color: 'text.secondary',
+          lineHeight: 1.4,
+          flex: { xs: '1 1 100%', md: '1 1 300px' },
+          order: { xs: 1, md: 0 },
+          fontSize: { xs: 12.5, md: 13.5 },
+        }}
+      >
         <div>
           {vehicle.description} · {vehicle.yard} yard
         </div>
@@ -190,23 +189,24 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
         {stopped.length > 0 && `: ${stopped.join(', ')}`}
       </Box>
       {onSchedule && (
-        <Button variant="outlined" onClick={onSchedule} sx={{ background: color.sheet }}>
+        <Button variant="outlined" onClick={onSchedule} sx={{ background: color.sheet, order: { xs: 2, md: 0 } }}>
           Schedule what’s due…
         </Button>
       )}
-      <VehicleMenu vehicle={vehicle} />
-      {!vehicle.retired && <StartWalkAround vehicleId={vehicle.id} open={vehicle.openWalkAround} />}
+      <Box sx={{ display: 'flex', gap: 1, order: { xs: 2, md: 0 }, '& button': { minHeight: { xs: 44, md: 36 } } }}>
+        {!vehicle.retired && mayRecord && vehicle.positions.some((row) => row.tireId === undefined) && (
+          <Button
+            component={Link}
+            to={`/vehicles/${vehicle.id}/tires`}
+            variant="outlined"
+            sx={{ background: color.sheet }}
+          >
+            Record its tires
+          </Button>
+        )}
+        <VehicleMenu vehicle={vehicle} />
+        {!vehicle.retired && <StartWalkAround vehicleId={vehicle.id} open={vehicle.openWalkAround} />}
+      </Box>
     </Box>
   )
-}
-
-/** What the marks of the chosen overlays mean. */
-function PlanKey({ overlays }: { overlays: Overlay[] }) {
-  const keys = [
-    overlays.includes('tread') && 'Bars: tread depth of the outer, center and inner groove. Dashed line: pull point.',
-    overlays.includes('pressure') && 'Bar: cold pressure; long notch: target; red: 80% of it.',
-    overlays.includes('age') && 'Ticks: years since the DOT week; long tick: limit.',
-  ].filter(Boolean)
-  if (keys.length === 0) return null
-  return <Box sx={{ fontSize: 12, color: color.quiet, textAlign: 'center', maxWidth: 380 }}>{keys.join(' ')}</Box>
 }

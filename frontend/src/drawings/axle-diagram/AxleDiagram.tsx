@@ -70,7 +70,7 @@ export function AxleDiagram(props: {
           {axle.target && (
             <>
               <rect x={placed.center - 46} y={axle.y + 9} width={92} height={18} fill={color.chalk} />
-              <text x={placed.center} y={axle.y + 22} fontSize={12} fill={color.quiet}>
+              <text x={placed.center} y={axle.y + 22} fontSize={13.4} fill={color.quiet}>
                 target {axle.target}
               </text>
             </>

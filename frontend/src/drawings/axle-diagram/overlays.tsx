@@ -8,7 +8,7 @@ export function TreadColumns({ mark, box, outerFirst }: { mark: TireMark; box: B
   const foot = box.y + box.height - 9
   if (!mark.tread) {
     return (
-      <text x={middle} y={box.y + box.height / 2} textAnchor="middle" fontSize={11} fill={color.tread}>
+      <text x={middle} y={box.y + box.height / 2} textAnchor="middle" fontSize={13.4} fill={color.tread}>
         no depth
       </text>
     )
@@ -45,7 +45,7 @@ export function TreadColumns({ mark, box, outerFirst }: { mark: TireMark; box: B
         strokeWidth={1.6}
         strokeDasharray="4 2"
       />
-      <text x={middle} y={foot} textAnchor="middle" fontSize={12.5} fontWeight={700} fill="#fff">
+      <text x={middle} y={foot} textAnchor="middle" fontSize={13.4} fontWeight={700} fill="#fff">
         {mark.tread.lowest.replace(/ in$/, '')}
       </text>
     </>
@@ -84,7 +84,7 @@ export function PressureBar({ tire }: { tire: PlacedTire }) {
         x={box.x + box.width / 2}
         y={box.y + box.height + 15}
         textAnchor="middle"
-        fontSize={12}
+        fontSize={13.4}
         fontWeight={off ? 750 : 450}
         fill={off ? color.watch : color.ink}
       >
@@ -106,7 +106,7 @@ export function YearTicks({ tire }: { tire: PlacedTire }) {
         x={edge}
         y={box.y + box.height / 2}
         textAnchor={side === 'right' ? 'start' : 'end'}
-        fontSize={11}
+        fontSize={13.4}
         fill={color.quiet}
       >
         ? y

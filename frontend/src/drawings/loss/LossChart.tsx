@@ -1,5 +1,6 @@
 import { color } from '../../base/theme'
 import { day } from '../../units/format'
+import { Drawing } from '../Drawing'
 import { CHART, placeLoss, type TireLoss } from './geometry'
 
 /** One tire's pressure over time: as read (line), at one temperature (crosses), against target and need. */
@@ -8,12 +9,10 @@ export function LossChart({ loss }: { loss: TireLoss }) {
   if (!placed) return null
   const line = placed.points.map((one) => `${one.x},${one.y}`).join(' ')
   return (
-    <svg
-      viewBox={`0 0 ${CHART.width} ${CHART.height}`}
-      width="100%"
-      role="img"
-      aria-label={`${loss.position}: ${loss.points.map((one) => `${day(one.on)} ${one.pressure}`).join(', ')}. Target ${loss.targetWords ?? 'not known'}, need ${loss.minimumForLoadLabel ?? 'not known'}.`}
-      style={{ display: 'block', fontSize: 10.5 }}
+    <Drawing
+      width={CHART.width}
+      height={CHART.height}
+      label={`${loss.position}: ${loss.points.map((one) => `${day(one.on)} ${one.pressure}`).join(', ')}. Target ${loss.targetWords ?? 'not known'}, need ${loss.minimumForLoadLabel ?? 'not known'}.`}
     >
       {placed.target !== undefined && (
         <>
@@ -68,6 +67,6 @@ export function LossChart({ loss }: { loss: TireLoss }) {
       <text x={CHART.width - 2} y={CHART.height - 4} textAnchor="end" fill={color.quiet}>
         {day(placed.to)}
       </text>
-    </svg>
+    </Drawing>
   )
 }

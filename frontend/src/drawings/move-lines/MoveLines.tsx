@@ -37,7 +37,7 @@ export function MoveLines({ positions, moves }: { positions: string[]; moves: Th
         return (
           <g
             key={position}
-            fontSize={off ? 11 : 13}
+            fontSize={off ? 12 : 13}
             fontWeight={moved(position) ? 750 : 450}
             fill={off ? color.quiet : color.ink}
           >

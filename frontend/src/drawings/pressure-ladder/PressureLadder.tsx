@@ -1,4 +1,5 @@
 import { color } from '../../base/theme'
+import { Drawing } from '../Drawing'
 import { HEIGHT, type Ladder, place, RAILS, WIDTH } from './geometry'
 
 /** Keeps a figure readable where a line passes behind it. */
@@ -19,13 +20,7 @@ export function PressureLadder({ ladder, title }: { ladder: Ladder; title: strin
   const placed = place(ladder)
   const { left, right } = RAILS
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      width="100%"
-      role="img"
-      aria-label={`${title}. ${spoken(ladder)}`}
-      style={{ maxWidth: WIDTH, display: 'block', fontSize: 12 }}
-    >
+    <Drawing width={WIDTH} height={HEIGHT} label={`${title}. ${spoken(ladder)}`} maxWidth={WIDTH}>
       <line x1={left} x2={left} y1={4} y2={HEIGHT - 4} stroke={color.rubber} strokeWidth={4} />
       <line x1={right} x2={right} y1={4} y2={HEIGHT - 4} stroke={color.rubber} strokeWidth={4} />
       {placed.rungs.map(({ item, y }) => (
@@ -64,6 +59,7 @@ export function PressureLadder({ ladder, title }: { ladder: Ladder; title: strin
             y={labelY + 4}
             fill={item.isChosen ? color.onPetrol : item.isOffered ? color.ink : color.quiet}
             fontWeight={item.isChosen ? 700 : 450}
+            {...(item.isChosen && { textLength: 136, lengthAdjust: 'spacingAndGlyphs' })}
           >
             {item.isChosen ? '▸ ' : ''}
             {short(item.label)} {item.pressure}
@@ -143,7 +139,7 @@ export function PressureLadder({ ladder, title }: { ladder: Ladder; title: strin
           </title>
         </g>
       ))}
-    </svg>
+    </Drawing>
   )
 }
 

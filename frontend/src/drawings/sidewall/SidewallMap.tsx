@@ -17,10 +17,10 @@ export function SidewallMap(props: { picked: SidewallField | undefined; onPick: 
       <circle cx={200} cy={200} r={150} fill="none" stroke="#3B4146" strokeWidth={1.5} />
       <circle cx={200} cy={200} r={106} fill={color.frame} />
       <circle cx={200} cy={200} r={98} fill={color.chalk} stroke={color.beam} strokeWidth={2} />
-      <text x={200} y={196} textAnchor="middle" fontSize={13} fontWeight={700} fill={color.ink}>
+      <text x={200} y={196} textAnchor="middle" fontSize={14.5} fontWeight={700} fill={color.ink}>
         Point at a field
       </text>
-      <text x={200} y={214} textAnchor="middle" fontSize={12} fill={color.quiet}>
+      <text x={200} y={214} textAnchor="middle" fontSize={13.4} fill={color.quiet}>
         or use Tab and Enter
       </text>
       {FIELDS.map((field) => (
@@ -65,6 +65,8 @@ function Field({
         fill="none"
         strokeLinecap="butt"
       />
+      {/* The ring is narrower than a finger. */}
+      <path d={arc(radius, field.at, field.span)} stroke="transparent" strokeWidth={50} fill="none" />
       <path id={id} d={arc(radius + (below ? 5 : -5), field.at, field.span)} fill="none" />
       <text fontSize={13.5} fontFamily={mono} fontWeight={600} fill={picked ? color.ink : color.tread}>
         <textPath href={`#${id}`} startOffset="50%" textAnchor="middle">

@@ -1,4 +1,5 @@
 import { color } from '../../base/theme'
+import { Drawing } from '../Drawing'
 import { LANE, laneY, pieces, type Ribbons, spoken, thrownAway, WIDTH, x, years } from './geometry'
 
 const THICK = 13
@@ -10,13 +11,7 @@ const THICK = 13
 export function TireTimelines({ view }: { view: Ribbons }) {
   const height = laneY(view.positions.length) + 8
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${height}`}
-      width="100%"
-      role="img"
-      aria-label={spoken(view)}
-      style={{ display: 'block', minWidth: 720, fontSize: 11.5 }}
-    >
+    <Drawing width={WIDTH} height={height} label={spoken(view)}>
       <defs>
         <pattern id="thrown-away" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="6" height="6" fill={color.tread} />
@@ -107,6 +102,6 @@ export function TireTimelines({ view }: { view: Ribbons }) {
           !<title>{one.statement}</title>
         </text>
       ))}
-    </svg>
+    </Drawing>
   )
 }

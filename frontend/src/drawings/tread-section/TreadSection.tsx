@@ -1,5 +1,6 @@
 import { useId } from 'react'
 import { color } from '../../base/theme'
+import { Drawing } from '../Drawing'
 import { cut, type Depths, HEIGHT, WIDTH } from './geometry'
 
 /** A cut through the tread with what is left in each groove, pull point and legal limit, and the shape of the wear below. */
@@ -13,12 +14,11 @@ export function TreadSection(props: {
   const zones = [props.words.outer, props.words.center, props.words.inner]
   const limits = props.words.pull && props.words.legal
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH + 70} ${HEIGHT + 62}`}
-      width="100%"
-      role="img"
-      aria-label={`${props.title}: outer ${zones[0]}, center ${zones[1]}, inner ${zones[2]}${limits ? `; pull point ${props.words.pull}, legal limit ${props.words.legal}` : ''}`}
-      style={{ display: 'block', maxWidth: 420, fontSize: 12 }}
+    <Drawing
+      width={WIDTH + 70}
+      height={HEIGHT + 62}
+      label={`${props.title}: outer ${zones[0]}, center ${zones[1]}, inner ${zones[2]}${limits ? `; pull point ${props.words.pull}, legal limit ${props.words.legal}` : ''}`}
+      maxWidth={420}
     >
       <defs>
         <pattern id={hatch} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -81,6 +81,6 @@ export function TreadSection(props: {
         <line x1={6} x2={WIDTH - 6} y1={4} y2={4} stroke={color.frame} />
         <path d={drawn.shape} fill="none" stroke={color.ink} strokeWidth={2.2} />
       </g>
-    </svg>
+    </Drawing>
   )
 }

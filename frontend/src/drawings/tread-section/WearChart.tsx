@@ -1,5 +1,6 @@
 import type { Schemas } from '../../api/client'
 import { color } from '../../base/theme'
+import { Drawing } from '../Drawing'
 
 const WIDTH = 380
 const HEIGHT = 96
@@ -21,12 +22,12 @@ export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
   const x = (miles: number) => 4 + ((miles - first.miles) / span) * (WIDTH - 8)
   const y = (depth: number) => 6 + ((top - depth) / top) * (HEIGHT - 12)
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      width="100%"
-      style={{ maxWidth: WIDTH, display: 'block', fontSize: 10.5, background: color.sheet }}
-      role="img"
-      aria-label={`Lowest depth of ${tire.position} over miles: ${points.length} readings${tire.forecast?.rate ? `, ${tire.forecast.rate}` : ''}`}
+    <Drawing
+      width={WIDTH}
+      height={HEIGHT}
+      label={`Lowest depth of ${tire.position} over miles: ${points.length} readings${tire.forecast?.rate ? `, ${tire.forecast.rate}` : ''}`}
+      maxWidth={WIDTH}
+      style={{ background: color.sheet }}
     >
       {ahead && (
         <path
@@ -64,6 +65,6 @@ export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
         // biome-ignore lint/suspicious/noArrayIndexKey: two readings may share a mile
         <circle key={index} cx={x(one.miles)} cy={y(one.depth)} r={2.6} fill={color.sheet} stroke={color.petrol} />
       ))}
-    </svg>
+    </Drawing>
   )
 }

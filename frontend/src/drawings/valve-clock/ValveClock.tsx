@@ -32,7 +32,7 @@ export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
         )}
         <circle r={13} fill={color.beam} />
         <rect x={TIRE - 8} y={-17} width={34} height={34} rx={3} fill={color.beam} stroke={color.ink} />
-        <text x={TIRE + 9} y={4} textAnchor="middle" fontSize={10.5} fontWeight={700} fill={color.ink}>
+        <text x={TIRE + 9} y={4} textAnchor="middle" fontSize={13} fontWeight={700} fill={color.ink}>
           tool
         </text>
         {clock.valvePositions.flatMap((place, rank) =>
@@ -53,7 +53,7 @@ export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
                   x={x}
                   y={y + 4}
                   textAnchor="middle"
-                  fontSize={11}
+                  fontSize={13}
                   fontWeight={750}
                   fill={rank === 0 ? color.onAmber : color.ink}
                 >
@@ -66,7 +66,7 @@ export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
       </svg>
       <Box sx={{ flex: 1, minWidth: 180 }}>
         <Box component="h3" sx={{ typography: 'h3', m: 0 }}>
-          Valve at
+          {clock.step}: valve at
         </Box>
         <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
           {clock.valvePositions.map((place, rank) => (

@@ -9,6 +9,7 @@ import { color } from '../../base/theme'
 import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
+import { Title } from '../../ui/Title'
 import { useSend } from '../../ui/useSend'
 
 type Symptom = NonNullable<Schemas['DriverReportRequest']['symptom']>
@@ -36,11 +37,13 @@ export function DriverReport() {
         }),
       ),
     (answer) => setThanks(answer.statement),
+    null,
   )
   return (
     <Box component="main" sx={{ maxWidth: 520, mx: 'auto', p: 2, display: 'grid', gap: 2 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
         <img src="/mark.svg" width={26} height={26} alt="" />
+        <Title>{form.data ? `Report on ${form.data.unit}` : 'Report'}</Title>
         <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
           {form.data ? `Report on ${form.data.unit}` : 'Report'}
         </Box>

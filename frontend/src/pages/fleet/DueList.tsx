@@ -1,44 +1,60 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import useMediaQuery from '@mui/material/useMediaQuery'
 import { useEffect, useRef, useState } from 'react'
 import type { DueLine, Schemas } from '../../api/client'
 import { color } from '../../base/theme'
-import { DueRow, dueRows } from '../../jobs/DueRow'
 import { ScheduleDialog } from '../../jobs/ScheduleDialog'
 import { useMay } from '../../session/session'
 import { LongList } from '../../ui/LongList'
 import { More } from '../../ui/More'
 import { many } from '../../units/format'
+import { DueRow, dueRowStyles } from './DueRow'
+import { type DueRowData, keyOf, rowsOf } from './dueRows'
 
-const keyOf = (line: DueLine) => `${line.vehicleId} ${line.key}`
+type Group = DueLine['group']
 
-const PARTS: { title: string; part: keyof Schemas['DueParts']; group: DueLine['group'] }[] = [
-  { title: 'Do not operate', part: 'doNotOperate', group: 'DO_NOT_OPERATE' },
-  { title: 'Due now', part: 'now', group: 'DUE_NOW' },
-  { title: 'Upcoming', part: 'upcoming', group: 'UPCOMING' },
-]
+/** The groups with what each means for the vehicle; routine work stands in single lines. */
+const GROUPS: Record<Group, { title: string; means: string; routine: boolean }> = {
+  DO_NOT_OPERATE: { title: 'Do not operate', means: 'until the work is complete', routine: false },
+  OVERDUE: { title: 'Overdue', means: 'may be operated', routine: false },
+  THIS_WEEK: { title: 'This week', means: '', routine: true },
+  NEXT_30_DAYS: { title: 'Next 30 days', means: '', routine: true },
+  LATER: { title: 'Later', means: '', routine: true },
+}
 
-/** So many lines in all stand in the page whole. */
-const FEW = 150
+/** From so many rows in one group on, each takes a single line: all of them are wanted on the first screen. */
+const MANY = 12
 
-/** What is due, most urgent first; some of it can be chosen and put on a day. */
+/** And from so many on it is as low as a pointer can still hit. */
+const VERY_MANY = 16
+
+/** So many rows in all stand in the page whole. */
+const FEW = 120
+
+/** What is due, group by group, a row for each vehicle; some of it can be chosen and put on days. */
 export function DueList({
   due,
-  parts,
+  counts,
   today,
   withinDays,
+  waiting,
   more,
 }: {
   due: DueLine[]
-  parts: Schemas['DueParts']
+  counts: Schemas['DueCount'][]
   today: string
   withinDays: number
+  /** Whether another answer is on its way, and this one is of the question before. */
+  waiting: boolean
   more: (() => void) | undefined
 }) {
-  const all = parts.doNotOperate + parts.now + parts.upcoming
+  const all = counts.reduce((sum, count) => sum + count.items, 0)
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
-  const [scheduling, setScheduling] = useState(false)
+  const [scheduling, setScheduling] = useState<DueLine[]>()
+  const [folded, setFolded] = useState<Partial<Record<Group, boolean>>>({})
   const head = useRef<HTMLHeadingElement>(null)
+  const lastChosen = useRef<string>(undefined)
   const scheduled = useRef(false)
   // Once the dialog is gone, which would hold the focus: the button that had it can’t be pressed any more.
   useEffect(() => {
@@ -47,17 +63,32 @@ export function DueList({
     head.current?.focus()
   }, [scheduling])
   const may = useMay('COORDINATOR')
-  const picked = due.filter((line) => chosen.has(keyOf(line)) && !line.scheduled)
-  const toggle = (line: DueLine) =>
+  const phone = useMediaQuery('(max-width: 599px)')
+  const rows = rowsOf(due)
+  const free = (row: DueRowData) => row.lines.filter((line) => line.canBeScheduled && !line.scheduled)
+  const picked = rows.flatMap(free).filter((line) => chosen.has(keyOf(line)))
+  const choose = (lines: DueLine[], pick: boolean) =>
     setChosen((before) => {
       const next = new Set(before)
-      if (!next.delete(keyOf(line))) next.add(keyOf(line))
+      for (const line of lines) {
+        if (pick) next.add(keyOf(line))
+        else next.delete(keyOf(line))
+      }
       return next
     })
+  /** With Shift, every row from the one last chosen to this one. */
+  const chooseRow = (row: DueRowData, lines: DueLine[], pick: boolean, range: boolean) => {
+    const from = range ? rows.findIndex((one) => one.key === lastChosen.current) : -1
+    const to = rows.indexOf(row)
+    lastChosen.current = row.key
+    choose(from < 0 ? lines : rows.slice(Math.min(from, to), Math.max(from, to) + 1).flatMap(free), pick)
+  }
   return (
     <Box
       component="section"
       aria-label="Due"
+      aria-busy={waiting}
+      inert={waiting}
       sx={{
         background: color.sheet,
         borderLeft: { lg: 1 },
@@ -65,77 +96,135 @@ export function DueList({
         '&&': { borderColor: color.hairline },
         display: 'flex',
         flexDirection: 'column',
+        opacity: waiting ? 0.4 : 1,
       }}
     >
       <Box
-        sx={{
-          position: 'sticky',
-          top: 0,
-          zIndex: 2,
-          background: color.sheet,
-          px: 2,
-          py: 1,
-          borderBottom: 1,
-          borderColor: 'divider',
-          display: 'flex',
-          alignItems: 'center',
-          gap: 1,
-        }}
+        component="h2"
+        ref={head}
+        tabIndex={-1}
+        sx={{ position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)', m: 0 }}
       >
-        <Box component="h2" ref={head} tabIndex={-1} sx={{ m: 0, fontSize: 15, fontWeight: 700 }}>
-          Due
-        </Box>
-        <Box component="span" sx={{ color: 'text.secondary' }}>
-          {many(all, 'thing', 'things')} in the next {withinDays} days
-        </Box>
-        {may && (
-          <Button
-            sx={{ ml: 'auto' }}
-            variant="contained"
-            disabled={picked.length === 0}
-            onClick={() => setScheduling(true)}
-          >
-            {picked.length === 0 ? 'Schedule…' : `Schedule ${picked.length}…`}
-          </Button>
-        )}
+        Due
       </Box>
-      {all === 0 && <Box sx={{ p: 2 }}>No due work matches these filters.</Box>}
-      {PARTS.map((part) => {
-        const held = due.filter((line) => line.group === part.group)
+      {all === 0 && !waiting && <Box sx={{ p: 2 }}>No due work matches these filters.</Box>}
+      {counts.map((count) => {
+        const held = rows.filter((row) => row.group === count.group)
         if (held.length === 0) return null
+        const { title, means, routine } = GROUPS[count.group]
+        const isFolded =
+          folded[count.group] ??
+          ((count.group === 'LATER' || (phone && count.group === 'NEXT_30_DAYS')) && rows.length > held.length)
+        const dense = routine || held.length > MANY
+        const tight = held.length > VERY_MANY
+        const open = held.flatMap(free)
+        const every = open.length > 0 && open.every((line) => chosen.has(keyOf(line)))
         return (
-          <Box key={part.title} component="section" aria-label={part.title}>
-            <Box component="h3" sx={{ typography: 'h2', m: 0, px: 2, pt: 1.5, pb: 0.5 }}>
-              {part.title} · {parts[part.part].toLocaleString('en-US')}
-            </Box>
-            <Box component="ul" sx={dueRows}>
-              <LongList
-                of={held}
-                keyOf={keyOf}
-                as="li"
-                height={92}
-                whole={due.length <= FEW}
-                row={(line, place) => (
-                  <DueRow
-                    line={line}
-                    today={today}
-                    withVehicle
-                    chosen={chosen.has(keyOf(line))}
-                    onChoose={() => toggle(line)}
-                    place={place}
+          <Box key={count.group} component="section" aria-label={title}>
+            <Box
+              sx={{
+                display: 'flex',
+                alignItems: 'center',
+                gap: 0.75,
+                pl: 1,
+                pr: 0.75,
+                minHeight: 32,
+                background: color.chalk,
+                borderBottom: 1,
+                borderColor: 'divider',
+              }}
+            >
+              {may && open.length > 0 ? (
+                <Box
+                  component="label"
+                  sx={{ width: 26, minHeight: 26, display: { xs: 'none', sm: 'grid' }, placeItems: 'center' }}
+                >
+                  <input
+                    type="checkbox"
+                    checked={every}
+                    onChange={() => choose(open, !every)}
+                    aria-label={`Choose all: ${title}`}
+                    style={{ width: 20, height: 20, margin: 0, accentColor: color.petrol }}
                   />
-                )}
-              />
+                </Box>
+              ) : (
+                <Box sx={{ width: 26, display: { xs: 'none', sm: 'block' } }} />
+              )}
+              <Box component="h3" sx={{ m: 0, fontSize: 14, fontWeight: 700 }}>
+                {title} · {many(count.vehicles, 'vehicle', 'vehicles')}
+              </Box>
+              <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5, ml: 'auto' }}>
+                {means}
+              </Box>
+              <Button
+                size="small"
+                aria-expanded={!isFolded}
+                aria-label={`${isFolded ? 'Show' : 'Hide'} ${title}`}
+                onClick={() => setFolded({ ...folded, [count.group]: !isFolded })}
+                sx={{ minWidth: 44, minHeight: { xs: 44, sm: 26 }, p: 0 }}
+              >
+                {isFolded ? 'Show' : 'Hide'}
+              </Button>
             </Box>
+            {!isFolded && (
+              <Box component="ul" className={tight ? 'tight' : ''} sx={dueRowStyles}>
+                <LongList
+                  of={held}
+                  keyOf={(row) => row.key}
+                  as="li"
+                  height={tight ? 25 : dense ? 30 : 44}
+                  whole={rows.length <= FEW}
+                  row={(row, place) => (
+                    <DueRow
+                      row={row}
+                      today={today}
+                      dense={dense}
+                      chosen={chosen}
+                      onChoose={(lines, pick, range) => chooseRow(row, lines, pick, range)}
+                      onSchedule={setScheduling}
+                      place={place}
+                    />
+                  )}
+                />
+              </Box>
+            )}
           </Box>
         )
       })}
       <More what="things due" more={more} />
+      <Box sx={{ px: 1.5, py: 1, color: 'text.secondary', fontSize: 12.5 }}>
+        {many(all, 'thing', 'things')} due in the next {withinDays} days.
+      </Box>
+      {picked.length > 0 && (
+        <Box
+          sx={{
+            position: 'sticky',
+            bottom: 0,
+            zIndex: 2,
+            background: color.sheet,
+            borderTop: 1,
+            borderColor: 'divider',
+            px: 1.5,
+            py: 0.75,
+            display: 'flex',
+            gap: 1,
+            alignItems: 'center',
+          }}
+        >
+          <strong role="status">{many(picked.length, 'thing', 'things')} chosen</strong>
+          <Button sx={{ ml: 'auto' }} size="small" onClick={() => setChosen(new Set())}>
+            Clear
+          </Button>
+          <Button variant="contained" size="small" onClick={() => setScheduling(picked)}>
+            Schedule {picked.length}…
+          </Button>
+        </Box>
+      )}
       {scheduling && (
         <ScheduleDialog
-          lines={picked}
+          lines={scheduling}
           onClose={(done) => {
-            setScheduling(false)
+            setScheduling(undefined)
             if (!done) return
             setChosen(new Set())
             scheduled.current = true

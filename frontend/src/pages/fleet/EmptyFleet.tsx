@@ -1,11 +1,13 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { Link } from 'react-router'
+import { Title } from '../../ui/Title'
 
 /** What to do first where no vehicle is on file. */
 export function EmptyFleet() {
   return (
     <Box sx={{ p: 4, maxWidth: 620 }}>
+      <Title>Fleet</Title>
       <Box component="h1" sx={{ typography: 'h1', m: 0, mb: 2 }}>
         No vehicles yet
       </Box>

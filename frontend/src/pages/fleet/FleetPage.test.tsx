@@ -43,11 +43,12 @@ const line = (
   yard: 'Eastbank',
   vehicleClass: 'Clinic coach',
   positions: ['1L'],
+  places: '1L',
   workType: 'SET_PRESSURE',
   label: 'Set pressure',
   due: '2026-11-23',
   days,
-  group: days < 0 ? 'DO_NOT_OPERATE' : days === 0 ? 'DUE_NOW' : 'UPCOMING',
+  group: days < 0 ? 'DO_NOT_OPERATE' : days === 0 ? 'THIS_WEEK' : 'LATER',
   needsDecision: days <= 0,
   urgency: days < 0 ? 'DO_NOT_OPERATE' : 'WATCH',
   reason: {
@@ -65,6 +66,13 @@ const line = (
   ...(scheduled && { scheduled }),
 })
 
+const counts = (...items: number[]): Schemas['DueCount'][] =>
+  (['DO_NOT_OPERATE', 'OVERDUE', 'THIS_WEEK', 'NEXT_30_DAYS', 'LATER'] as const).map((group, at) => ({
+    group,
+    vehicles: items[at] ?? 0,
+    items: items[at] ?? 0,
+  }))
+
 const yard: Schemas['FleetView'] = {
   today: '2026-11-23',
   fleet: 3,
@@ -75,7 +83,8 @@ const yard: Schemas['FleetView'] = {
     { name: 'Eastbank', vehicles: 1 },
     { name: 'Millrace', vehicles: 2 },
   ],
-  parts: { doNotOperate: 1, now: 1, upcoming: 1 },
+  dueCounts: counts(1, 0, 1, 0, 1),
+  allDueCounts: counts(1, 0, 1, 0, 1),
   dueWithinDays: 90,
   vehicles: [
     tile(1, 'LC-01', 'Eastbank', 'Clinic coach', 'DO_NOT_OPERATE'),
@@ -129,7 +138,7 @@ describe('the yard', () => {
   it('has its filters there before the first answer, without figures yet', async () => {
     fakeServer(() => new Promise(() => {}))
     show(<FleetPage />, '/?class=Clinic+coach')
-    expect(screen.getByRole('button', { name: 'do not operate –' })).toBeVisible()
+    expect(screen.getByRole('button', { name: '– do not operate' })).toBeVisible()
     expect(screen.getByRole('combobox', { name: 'Vehicle class' })).toHaveTextContent('Clinic coach')
     expect(screen.getAllByRole('status', { name: 'Loading' })).toHaveLength(2)
   })
@@ -137,9 +146,7 @@ describe('the yard', () => {
   it('asks for what the filters leave, in the address, and says when that is nothing', async () => {
     const calls = fakeServer((call) => {
       const text = new URL(call.url).searchParams.get('text')
-      return text
-        ? { body: { ...yard, groups: [], vehicles: [], due: [], parts: { doNotOperate: 0, now: 0, upcoming: 0 } } }
-        : answers(call)
+      return text ? { body: { ...yard, groups: [], vehicles: [], due: [], dueCounts: counts() } } : answers(call)
     })
     show(<FleetPage />, '/?class=Clinic+coach')
     await userEvent.click(await screen.findByRole('button', { name: /do not operate/ }))
@@ -173,38 +180,130 @@ describe('the yard', () => {
     expect(calls.some((call) => call.url.includes('from=100'))).toBe(true)
   })
 
-  it('puts what must not leave first, then what is due now, then the rest', async () => {
+  it('puts what must not be operated first, then group by group, each with its vehicles', async () => {
     fakeServer(answers)
     show(<FleetPage />)
     await screen.findByRole('region', { name: 'Due' })
     const parts = within(due()).getAllByRole('heading', { level: 3 })
-    expect(parts.map((part) => part.textContent)).toEqual(['Do not operate · 1', 'Due now · 1', 'Upcoming · 1'])
+    expect(parts.map((part) => part.textContent)).toEqual([
+      'Do not operate · 1 vehicle',
+      'This week · 1 vehicle',
+      'Later · 1 vehicle',
+    ])
+    expect(within(due()).queryByText('84 psi cold')).toBeNull()
+    await userEvent.click(screen.getByRole('button', { name: 'Show Later' }))
+    expect(within(due()).getByText('84 psi cold')).toBeVisible()
   })
 
-  it('offers for scheduling what isn’t on a day yet', async () => {
-    fakeServer(answers)
+  const several: Schemas['FleetView'] = {
+    ...yard,
+    dueCounts: counts(3, 1, 0, 0, 0),
+    due: [
+      { ...line(1, 'LC-01', '1L at 4/32 in', -3), key: 'REPLACE:1L', label: 'Replace tire' },
+      {
+        ...line(1, 'LC-01', '1R at 4/32 in', -2),
+        key: 'REPLACE:1R',
+        label: 'Replace tire',
+        places: '1R',
+        positions: ['1R'],
+      },
+      line(1, 'LC-01', '76 psi, target 95 psi', -1),
+      { ...line(1, 'LC-01', 'Last read Nov 1', -1), key: 'PRESSURE_CHECK', group: 'OVERDUE', urgency: 'WATCH' },
+    ],
+  }
+
+  it('says a vehicle’s work of one group in one line, the same work on two tires once, and unfolds the reasons', async () => {
+    fakeServer(({ path }) => ({ body: path === '/api/fleet' ? several : [] }))
+    show(<FleetPage />)
+    const stopped = await screen.findByRole('region', { name: 'Do not operate' })
+    expect(within(stopped).getAllByRole('listitem')).toHaveLength(1)
+    expect(within(stopped).getByText('Replace tire')).toBeVisible()
+    expect(stopped).toHaveTextContent('Replace tire 1L 1R, Set pressure 1L')
+    // The figure and the lateness are of one and the same piece of work.
+    expect(stopped).toHaveTextContent('1L at 4/32 in · 2 more3 d overdue')
+    expect(within(stopped).queryByText('Add air cold.', { exact: false })).toBeNull()
+    await userEvent.click(
+      within(stopped).getByRole('button', { name: 'Reasons for LC-01: Replace tire 1L 1R, Set pressure 1L' }),
+    )
+    expect(within(stopped).getAllByText('Add air cold.', { exact: false })).toHaveLength(3)
+  })
+
+  it('chooses a vehicle’s work, a group, or with Shift all rows between, and schedules what is chosen', async () => {
+    fakeServer((call) => (call.path === '/api/shop/open-days' ? { body: [] } : answers(call)))
     show(<FleetPage />)
     await screen.findByRole('region', { name: 'Due' })
-    expect(within(due()).getAllByRole('checkbox')).toHaveLength(2)
-    expect(screen.getByRole('link', { name: 'planned Nov 25' })).toHaveAttribute('href', '/shop?job=8')
-    expect(screen.getByRole('button', { name: 'Schedule…' })).toBeDisabled()
-    await userEvent.click(screen.getByRole('checkbox', { name: 'Choose: Set pressure, LC-01 1L' }))
-    await userEvent.click(screen.getByRole('button', { name: 'Schedule 1…' }))
-    expect(await screen.findByRole('dialog')).toHaveTextContent(
-      'Do not operate this vehicle until the job is complete.',
+    await userEvent.click(screen.getByRole('checkbox', { name: 'Choose all: Do not operate' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Clear' }))
+    await userEvent.click(screen.getByRole('checkbox', { name: 'Choose LC-01: Set pressure 1L' }))
+    const last = screen.getByRole('checkbox', { name: 'Choose VN-02: Set pressure 1L' })
+    fireEvent.click(last, { shiftKey: true })
+    await userEvent.click(screen.getByRole('button', { name: 'Schedule 2…' }))
+    expect(await screen.findByRole('dialog', { name: 'Schedule work on 2 vehicles' })).toHaveTextContent(
+      'Do not operate LC-01 until the job is complete.',
     )
   })
 
-  it('leaves the focus on the list once something was put on a day', async () => {
-    fakeServer(answers)
+  it('proposes the next open day, warns of a closed one somebody chooses, and sends each vehicle’s own day', async () => {
+    const calls = fakeServer((call) => {
+      if (call.path === '/api/jobs') {
+        return { body: [{ id: 4, version: 1, unit: 'LC-01', day: '2026-11-29' }] }
+      }
+      if (call.path !== '/api/shop/open-days') return answers(call)
+      const chosen = (call.body as { chosen: Record<string, string> }).chosen[1]
+      return {
+        body: [
+          {
+            vehicleId: 1,
+            unit: 'LC-01',
+            yard: 'Eastbank',
+            minutes: 95,
+            day: '2026-11-30',
+            ...(chosen === '2026-11-29' && { closed: 'closed' }),
+          },
+        ],
+      }
+    })
     show(<FleetPage />)
-    await userEvent.click(await screen.findByRole('checkbox', { name: 'Choose: Set pressure, LC-01 1L' }))
-    await userEvent.click(screen.getByRole('button', { name: 'Schedule 1…' }))
-    await userEvent.click(await screen.findByRole('button', { name: 'Schedule' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Schedule LC-01: Set pressure' }))
+    const dialog = await screen.findByRole('dialog', { name: 'Schedule LC-01' })
+    expect(await within(dialog).findByText('Monday, next open day with hours left')).toBeVisible()
+    expect(within(dialog).getByLabelText('Day')).toHaveValue('2026-11-30')
+    expect(dialog).toHaveTextContent('1 h 35 min in the shop at Eastbank.')
+    fireEvent.change(within(dialog).getByLabelText('Day'), { target: { value: '2026-11-29' } })
+    expect(await within(dialog).findByText('Sunday: shop closed')).toBeVisible()
+    await userEvent.click(within(dialog).getByRole('button', { name: 'Schedule' }))
     await waitFor(() => expect(screen.getByRole('heading', { name: 'Due' })).toHaveFocus())
+    expect(calls.find((call) => call.path === '/api/jobs')?.body).toMatchObject({ days: { 1: '2026-11-29' } })
   })
 
-  it('offers nothing to choose to who can’t schedule', async () => {
+  it('adds the work to the visit the vehicle has already, unless somebody wants a day of its own', async () => {
+    const calls = fakeServer((call) => {
+      if (call.path === '/api/jobs') return { body: [{ id: 9, version: 2, unit: 'LC-01', day: '2026-12-02' }] }
+      if (call.path !== '/api/shop/open-days') return answers(call)
+      const openJob = { jobId: 9, day: '2026-12-02' }
+      return {
+        body: [
+          { vehicleId: 1, unit: 'LC-01', yard: 'Eastbank', minutes: 30, day: '2026-11-30', openJob, takesAlong: true },
+        ],
+      }
+    })
+    show(<FleetPage />)
+    await userEvent.click(await screen.findByRole('button', { name: 'Schedule LC-01: Set pressure' }))
+    const dialog = await screen.findByRole('dialog', { name: 'Schedule LC-01' })
+    const joins = await within(dialog).findByRole('checkbox', {
+      name: 'Add to the job LC-01 has on Wednesday, Dec 2, 2026',
+    })
+    expect(joins).toBeChecked()
+    expect(within(dialog).queryByLabelText('Day')).toBeNull()
+    await userEvent.click(joins)
+    expect(within(dialog).getByLabelText('Day')).toHaveValue('2026-11-30')
+    await userEvent.click(joins)
+    await userEvent.click(within(dialog).getByRole('button', { name: 'Schedule' }))
+    await waitFor(() => expect(screen.getByRole('heading', { name: 'Due' })).toHaveFocus())
+    expect(calls.find((call) => call.path === '/api/jobs')?.body).toMatchObject({ days: {}, join: { 1: 9 } })
+  })
+
+  it('offers nothing to choose to who can’t schedule, and what is planned leads to its job', async () => {
     fakeServer(answers)
     show(<FleetPage />, '/', {
       id: 3,
@@ -214,8 +313,10 @@ describe('the yard', () => {
       canSignIn: true,
       units: 'US',
     })
-    expect(await screen.findByRole('link', { name: 'planned Nov 25' })).toBeVisible()
+    await userEvent.click(await screen.findByRole('button', { name: 'Show Later' }))
+    expect(screen.getByRole('link', { name: 'planned Nov 25' })).toHaveAttribute('href', '/shop?job=8')
     expect(within(due()).queryAllByRole('checkbox')).toEqual([])
+    expect(within(due()).getByRole('link', { name: 'Open LC-01' })).toHaveAttribute('href', '/vehicles/1')
   })
 
   it('names the gauges to be checked, and no other', async () => {
@@ -227,9 +328,12 @@ describe('the yard', () => {
     ]
     fakeServer((call) => (call.path === '/api/gauges' ? { body: gauges } : answers(call)))
     show(<FleetPage />)
-    expect(await screen.findByRole('region', { name: 'Gauges due' })).toHaveTextContent(
-      'Gauge calibration overdue: P-1 by Dec 1 · P-22 was due Oct 1 · T-333 never checked',
-    )
+    await userEvent.click(await screen.findByRole('button', { name: /3 gauges to check/ }))
+    expect(screen.getAllByRole('menuitem').map((one) => one.textContent)).toEqual([
+      'P-1by Dec 1',
+      'P-22was due Oct 1',
+      'T-333never checked',
+    ])
   })
 
   it('says what to do first in an empty fleet, and what happened when it can’t load', async () => {

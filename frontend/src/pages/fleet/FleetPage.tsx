@@ -1,27 +1,25 @@
 import Box from '@mui/material/Box'
-import MenuItem from '@mui/material/MenuItem'
-import TextField from '@mui/material/TextField'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { Link, useSearchParams } from 'react-router'
 import { type YardFilter, yardPagesQuery } from '../../api/queries'
 import { useUnits } from '../../base/settings'
-import { color } from '../../base/theme'
-import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
-import { STATES, WORST_FIRST } from '../../drawings/verdict/verdicts'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
+import { Title } from '../../ui/Title'
 import { useDebounced } from '../../ui/useDebounced'
+import { GaugesDue, ReportsToReview } from './Attention'
 import { BackupProblem } from './BackupProblem'
 import { DueList } from './DueList'
 import { EmptyFleet } from './EmptyFleet'
-import { GaugesDue } from './GaugesDue'
+import { Counts, Filters } from './Filters'
 import { GettingStarted } from './GettingStarted'
-import { ReportsToReview } from './ReportsToReview'
 import { Tiles } from './Tiles'
 
-/** All vehicles as small axle plans, and beside them what is due. */
+const GROUPS = ['DO_NOT_OPERATE', 'OVERDUE', 'THIS_WEEK', 'NEXT_30_DAYS', 'LATER'] as const
+
+/** What must not be operated and what is due, and beside it all vehicles as small axle diagrams. On a phone one or the other. */
 export function FleetPage() {
   const [units] = useUnits()
   const [search, setSearch] = useSearchParams()
@@ -30,9 +28,11 @@ export function FleetPage() {
     yard: search.get('yard') ?? '',
     vehicleClass: search.get('class') ?? '',
     state: search.get('state') ?? '',
+    due: GROUPS.find((group) => group === search.get('due')) ?? '',
     text,
     by: search.get('by') === 'class' ? 'class' : 'yard',
   }
+  const shown = search.get('show') === 'vehicles' ? 'vehicles' : 'due'
   const tiles = useInfiniteQuery(yardPagesQuery('VEHICLES', filter, units))
   const lines = useInfiniteQuery(yardPagesQuery('DUE', filter, units))
   const set = (name: string, value: string) =>
@@ -51,84 +51,86 @@ export function FleetPage() {
   if (first && !first.today) return <EmptyFleet />
   return (
     <>
-      <Box sx={{ px: 2.5, pt: 2, pb: 1.5, display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
+      <Box
+        sx={{
+          px: { xs: 1, sm: 2.5 },
+          py: 1,
+          display: 'flex',
+          columnGap: 1,
+          rowGap: 0.75,
+          alignItems: 'center',
+          flexWrap: 'wrap',
+        }}
+      >
+        <Title>Fleet</Title>
         <Box component="h1" sx={{ m: 0, mr: 1, typography: 'h1' }}>
           Fleet
         </Box>
+        <Counts filter={filter} fleet={first} set={set} worst />
+        <ReportsToReview />
+        {first?.today && <GaugesDue today={first.today} />}
+        <Filters filter={filter} text={search.get('text') ?? ''} fleet={first} set={set} />
         <ToggleButtonGroup
           exclusive
           size="small"
-          value={filter.state}
-          onChange={(_, next) => set('state', next ?? '')}
-          aria-label="Show vehicles in one state"
-          sx={{ flexWrap: 'wrap', '& button': { background: color.sheet, backgroundClip: 'padding-box' } }}
+          value={shown}
+          onChange={(_, next) => next && set('show', next === 'vehicles' ? next : '')}
+          aria-label="Show"
+          sx={{ display: { sm: 'none' }, width: '100%', '& button': { flex: 1, minHeight: 44 } }}
         >
-          {WORST_FIRST.map((state) => (
-            <ToggleButton key={state} value={state} sx={{ gap: 0.8, py: 0.6, px: 1.2, color: 'text.primary' }}>
-              <VerdictIcon verdict={state} named={false} size={14} />
-              {STATES[state].word} <strong>{first ? (first.states[state] ?? 0) : '–'}</strong>
-            </ToggleButton>
-          ))}
+          <ToggleButton value="due">Due</ToggleButton>
+          <ToggleButton value="vehicles">Vehicles</ToggleButton>
         </ToggleButtonGroup>
-        <Choice label="Yard" value={filter.yard} values={first?.yards ?? []} onChange={(value) => set('yard', value)} />
-        <Choice
-          label="Vehicle class"
-          value={filter.vehicleClass}
-          values={first?.classes ?? []}
-          onChange={(value) => set('class', value)}
-        />
-        <TextField
-          label="Find"
-          value={search.get('text') ?? ''}
-          onChange={(event) => set('text', event.target.value)}
-          sx={{ width: 130 }}
-        />
-        <TextField
-          select
-          label="Group by"
-          value={filter.by}
-          onChange={(event) => set('by', event.target.value)}
-          sx={{ width: 110 }}
+        <Box
+          component={Link}
+          to="/questions"
+          sx={{ ml: 'auto', display: { xs: 'none', md: 'inline-flex' }, minHeight: 24, alignItems: 'center' }}
         >
-          <MenuItem value="yard">yard</MenuItem>
-          <MenuItem value="class">class</MenuItem>
-        </TextField>
-        <Box component={Link} to="/questions" sx={{ ml: 'auto' }}>
           Questions
         </Box>
       </Box>
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0, 1fr) 560px' },
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0, 1fr) 640px' },
           borderTop: 1,
           borderColor: 'divider',
           flex: 1,
+          '& > *': { minWidth: 0 },
         }}
       >
-        {tiles.data && first?.today ? (
-          <Tiles
-            tiles={tiles.data.pages.flatMap((page) => page.vehicles)}
-            groups={first.groups}
-            today={first.today}
-            groupBy={filter.by}
-            more={tiles.hasNextPage ? () => void tiles.fetchNextPage() : undefined}
-          />
-        ) : (
-          <LoadingLines lines={14} />
-        )}
-        <Box sx={{ minWidth: 0 }}>
+        <Box
+          sx={{
+            order: { xs: 1, lg: 0 },
+            display: { xs: shown === 'vehicles' ? 'block' : 'none', sm: 'block' },
+            opacity: tiles.isPlaceholderData ? 0.4 : 1,
+          }}
+          aria-busy={tiles.isPlaceholderData}
+        >
+          {tiles.data && first?.today ? (
+            <Tiles
+              tiles={tiles.data.pages.flatMap((page) => page.vehicles)}
+              groups={first.groups}
+              today={first.today}
+              groupBy={filter.by}
+              onGroupBy={(by) => set('by', by === 'class' ? by : '')}
+              more={tiles.hasNextPage ? () => void tiles.fetchNextPage() : undefined}
+            />
+          ) : (
+            <LoadingLines lines={14} />
+          )}
+        </Box>
+        <Box sx={{ display: { xs: shown === 'due' ? 'block' : 'none', sm: 'block' } }}>
           <BackupProblem />
-          <ReportsToReview />
-          {first?.today && <GaugesDue today={first.today} />}
           <GettingStarted />
           {/* Drawn when it comes: neither waits for the other, and neither holds up what is typed meanwhile. */}
           {lines.data?.pages[0] && first?.today ? (
             <DueList
               due={lines.data.pages.flatMap((page) => page.due)}
-              parts={lines.data.pages[0].parts}
+              counts={lines.data.pages[0].dueCounts}
               today={first.today}
               withinDays={lines.data.pages[0].dueWithinDays}
+              waiting={lines.isPlaceholderData}
               more={lines.hasNextPage ? () => void lines.fetchNextPage() : undefined}
             />
           ) : (
@@ -137,26 +139,5 @@ export function FleetPage() {
         </Box>
       </Box>
     </>
-  )
-}
-
-function Choice(props: { label: string; value: string; values: string[]; onChange: (value: string) => void }) {
-  // What the address asks for is shown before the values have come.
-  const values = props.value && !props.values.includes(props.value) ? [props.value, ...props.values] : props.values
-  return (
-    <TextField
-      select
-      label={props.label}
-      value={props.value}
-      onChange={(event) => props.onChange(event.target.value)}
-      sx={{ width: 150 }}
-    >
-      <MenuItem value="">all</MenuItem>
-      {values.map((value) => (
-        <MenuItem key={value} value={value}>
-          {value}
-        </MenuItem>
-      ))}
-    </TextField>
   )
 }

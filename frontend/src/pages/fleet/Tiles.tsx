@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
 import { memo, useCallback, useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
@@ -25,6 +26,7 @@ export function Tiles(props: {
   groups: Schemas['FleetGroup'][]
   today: string
   groupBy: 'yard' | 'class'
+  onGroupBy: (by: 'yard' | 'class') => void
   more: (() => void) | undefined
 }) {
   const { columns, box } = useColumns()
@@ -34,7 +36,18 @@ export function Tiles(props: {
     return members.length === 0 || columns === 0 ? [] : [{ group }, ...inRows(members, columns)]
   })
   return (
-    <Box component="section" aria-label="Vehicles" sx={{ p: 2.5, pt: 2, ...look }}>
+    <Box
+      component="section"
+      aria-label="Vehicles"
+      sx={{ p: { xs: 1.5, sm: 2.5 }, pt: { xs: 1, sm: 1 }, position: 'relative', ...look }}
+    >
+      <Button
+        size="small"
+        onClick={() => props.onGroupBy(props.groupBy === 'yard' ? 'class' : 'yard')}
+        sx={{ position: 'absolute', right: 20, top: 8, minHeight: { xs: 44, sm: 28 } }}
+      >
+        Group by {props.groupBy === 'yard' ? 'class' : 'yard'}
+      </Button>
       {props.groups.length === 0 && <p>No vehicles match these filters. Clear a filter.</p>}
       <div ref={box}>
         <LongList
@@ -117,7 +130,7 @@ const look = {
   '& .tile.stopped': { borderColor: color.stop, boxShadow: `inset 0 0 0 1px ${color.stop}` },
   '& .head': { display: 'flex', width: '100%', alignItems: 'center', gap: '5px', fontSize: 13 },
   '& .head strong': { fontWeight: 700, fontStretch: '105%' },
-  '& .due': { marginLeft: 'auto', fontSize: 11.5, color: color.quiet, whiteSpace: 'nowrap' },
+  '& .due': { marginLeft: 'auto', fontSize: 12, color: color.quiet, whiteSpace: 'nowrap' },
 } as const
 
 function spoken(tile: Tile): string {

@@ -19,6 +19,7 @@ export function Backups() {
   const make = useSend<Schemas['BackupView']>(
     () => answerOf(api.POST('/api/backups')),
     (made) => notice({ text: `Backup created and verified: ${made.name}` }),
+    null,
   )
   if (backups.isError) return <LoadProblem error={backups.error} again={() => backups.refetch()} />
   const known = backups.data

@@ -94,8 +94,8 @@ export function ImportExport() {
 /** Odometers a telematics system drops as files into the data folder. */
 function TelematicsDrop() {
   const [said, setSaid] = useState<Schemas['TelematicsImportView']>()
-  const read = useSend<Schemas['TelematicsImportView']>(() => answerOf(api.POST('/api/telematics/read')), setSaid)
-  const drop = useSend<unknown>(() => answerOf(api.POST('/api/simulators/telematics')), read.send)
+  const read = useSend<Schemas['TelematicsImportView']>(() => answerOf(api.POST('/api/telematics/read')), setSaid, null)
+  const drop = useSend<unknown>(() => answerOf(api.POST('/api/simulators/telematics')), read.send, null)
   return (
     <Box component="section" aria-label="Telematics" sx={{ mt: 4 }}>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>

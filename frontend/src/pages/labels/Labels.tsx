@@ -8,6 +8,7 @@ import { useUnits } from '../../base/settings'
 import { color, mono } from '../../base/theme'
 import { Choice, Entry } from '../../ui/Entry'
 import { Page } from '../../ui/Page'
+import { Title } from '../../ui/Title'
 
 interface Tag {
   key: string
@@ -73,7 +74,11 @@ export function Labels() {
   const local = /localhost|127\.0\.0\.1/.test(address)
   return (
     <Page
-      title={<span className="not-printed">Labels</span>}
+      title={
+        <span className="not-printed">
+          <Title>Labels</Title>Labels
+        </span>
+      }
       about={<span className="not-printed">Scan a label to open its vehicle or tire page on a phone.</span>}
       actions={
         tags.length > 0 && (

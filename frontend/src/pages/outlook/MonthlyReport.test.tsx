@@ -1,4 +1,5 @@
 import { screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '../../api/client'
 import { fakeServer, problem } from '../../test/server'
@@ -22,8 +23,39 @@ const month: Schemas['MonthlyReportView'] = {
     { vehicleClass: 'Service van', tires: 20, onTime: 20, overdue: 0 },
   ],
   causes: [{ cause: 'age', tires: 2 }],
+  causesOfYear: [
+    { cause: 'tread at its limit', tires: 9 },
+    { cause: 'age', tires: 4 },
+  ],
+  spending: [
+    { month: '2026-10', tireDollars: 0, laborDollars: 0, tires: '$0', labor: '$0', total: '$0' },
+    { month: '2026-11', tireDollars: 1800, laborDollars: 240, tires: '$1,800', labor: '$240', total: '$2,040' },
+  ],
+  onTimeByWeek: [{ from: '2026-11-23', tires: 120, percent: 63 }],
   findings: [{ vehicleId: 9, unit: 'SH-04', position: '1L', description: 'Leak', statement: '4 psi a month' }],
 }
+
+describe('the months before', () => {
+  it('say in the picture what each month came to, and hold every figure in a table', async () => {
+    fakeServer(() => ({ body: month }))
+    show(<MonthlyReport />)
+    expect(await screen.findByRole('img', { name: 'Spending by month: Oct 26 $0, Nov 26 $2,040' })).toHaveTextContent(
+      '$2k',
+    )
+    expect(screen.getByRole('img', { name: /^Checked on time by week/ })).toHaveTextContent('63%')
+    const causes = screen.getByRole('region', { name: 'Retired by cause, 12 months' })
+    expect(within(causes).getAllByRole('listitem')[0]).toHaveTextContent('tread at its limit9')
+    await userEvent.click(within(causes).getByText('Figures'))
+    expect(within(causes).getByRole('row', { name: 'age 2 4' })).toBeVisible()
+  })
+
+  it('say so where nothing was spent', async () => {
+    fakeServer(() => ({ body: { ...month, spending: month.spending.slice(0, 1), causesOfYear: [] } }))
+    show(<MonthlyReport />)
+    expect(await screen.findByText('Nothing was spent in these twelve months.')).toBeVisible()
+    expect(screen.getByText('No tire was retired.')).toBeVisible()
+  })
+})
 
 describe('the month’s report', () => {
   it('tells on one page what is out, what was checked, what was spent and what left', async () => {
@@ -36,7 +68,7 @@ describe('the month’s report', () => {
     const checked = screen.getByRole('table', { name: 'Checked on time' })
     expect(within(checked).getAllByRole('row')[1]).toHaveTextContent('Clinic coach40364')
     expect(within(checked).getAllByRole('row')[2]).toHaveTextContent('none')
-    expect(screen.getByText('2 × age')).toBeVisible()
+    expect(screen.getByRole('region', { name: 'Retired by cause, 12 months' })).toHaveTextContent('age4')
     expect(screen.getByRole('table', { name: 'Leaks and wear' })).toHaveTextContent('4 psi a month')
   })
 
@@ -45,7 +77,7 @@ describe('the month’s report', () => {
     show(<MonthlyReport />)
     expect(await screen.findByText('not known')).toBeVisible()
     expect(screen.getAllByText('None.')).toHaveLength(2)
-    expect(screen.getByText('None this month.')).toBeVisible()
+    expect(screen.getByRole('region', { name: 'Retired by cause, 12 months' })).toHaveTextContent('0')
   })
 
   it('offers to try again where it can’t be loaded', async () => {

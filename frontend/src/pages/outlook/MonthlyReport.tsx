@@ -3,11 +3,16 @@ import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { answerOf, api } from '../../api/client'
+import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../base/settings'
 import { color } from '../../base/theme'
+import { CauseBars } from '../../drawings/charts/CauseBars'
+import type { Look } from '../../drawings/charts/ChartFrame'
+import { StackedColumns } from '../../drawings/charts/StackedColumns'
+import { dollars } from '../../drawings/charts/write'
 import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
+import { Figures } from '../../ui/Figures'
 import { LoadingLines } from '../../ui/Loading'
 import { LongList } from '../../ui/LongList'
 import { Page } from '../../ui/Page'
@@ -56,6 +61,7 @@ export function MonthlyReport() {
           <Figure figure={String(view.readings)} words="readings taken" />
           <Figure figure={String(view.jobsDone)} words="jobs done" />
         </Box>
+        <Past view={view} />
         <Part title="Out of service">
           {view.outOfService.length === 0 && <p>None.</p>}
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
@@ -84,16 +90,6 @@ export function MonthlyReport() {
             ))}
           </Table>
         </Part>
-        <Part title="Retired, by cause">
-          {view.causes.length === 0 && <p>None this month.</p>}
-          <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-            {view.causes.map((line) => (
-              <li key={line.cause}>
-                {line.tires} × {line.cause}
-              </li>
-            ))}
-          </Box>
-        </Part>
         <Part title="Leaks and wear">
           {view.findings.length === 0 && <p>None.</p>}
           {view.findings.length > 0 && (
@@ -121,6 +117,75 @@ export function MonthlyReport() {
     </Page>
   )
 }
+
+const KINDS: Look[] = [
+  { name: 'Tires received', fill: color.petrol },
+  { name: 'Labor', fill: color.watch, hatch: 'rising' },
+]
+
+const monthName = (month: string) =>
+  new Date(`${month}-15T12:00:00`).toLocaleDateString('en-US', { month: 'short', year: '2-digit' })
+
+/** The months and weeks before: what was spent, how much was checked on time, why tires went. */
+function Past({ view }: { view: Schemas['MonthlyReportView'] }) {
+  const spent = view.spending.some((one) => one.tireDollars + one.laborDollars > 0)
+  return (
+    <Box
+      sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }, gap: 3 }}
+    >
+      <Figures
+        title="Spending by month"
+        about="Labor is the jobs’ time by the shop’s own rules, at the policy’s rate."
+        heads={['Month', 'Tires received', 'Labor', 'Total']}
+        rows={view.spending.map((one) => [monthName(one.month), one.tires, one.labor, one.total])}
+      >
+        {spent ? (
+          <StackedColumns
+            label={`Spending by month: ${view.spending.map((one) => `${monthName(one.month)} ${one.total}`).join(', ')}`}
+            kinds={KINDS}
+            columns={view.spending.map((one) => ({
+              name: monthName(one.month),
+              figures: [one.tireDollars, one.laborDollars],
+            }))}
+            write={dollars}
+          />
+        ) : (
+          <p>Nothing was spent in these twelve months.</p>
+        )}
+      </Figures>
+      <Figures
+        title="Checked on time by week"
+        about="Share of tires whose last reading was recent enough when the week ended."
+        heads={['Week from', 'Tires', 'On time']}
+        rows={view.onTimeByWeek.map((one) => [day(one.from), one.tires, `${one.percent}%`])}
+      >
+        <StackedColumns
+          label={`Checked on time by week: ${view.onTimeByWeek.map((one) => `${day(one.from)} ${one.percent}%`).join(', ')}`}
+          kinds={[{ name: 'On time', fill: color.fit }]}
+          columns={view.onTimeByWeek.map((one) => ({ name: dayOfMonth(one.from), figures: [one.percent] }))}
+          write={(percent) => `${percent}%`}
+        />
+      </Figures>
+      <Figures
+        title="Retired by cause, 12 months"
+        heads={['Cause', 'This month', '12 months']}
+        rows={view.causesOfYear.map((one) => [
+          one.cause,
+          view.causes.find((now) => now.cause === one.cause)?.tires ?? 0,
+          one.tires,
+        ])}
+      >
+        {view.causesOfYear.length === 0 ? (
+          <p>No tire was retired.</p>
+        ) : (
+          <CauseBars causes={view.causesOfYear.map((one) => ({ name: one.cause, count: one.tires }))} />
+        )}
+      </Figures>
+    </Box>
+  )
+}
+
+const dayOfMonth = (iso: string) => day(iso).replace(/, \d{4}$/, '')
 
 function Figure({ figure, words }: { figure: string; words: string }) {
   return (

@@ -10,6 +10,7 @@ import { useUnits } from '../../base/settings'
 import { color } from '../../base/theme'
 import { TireTimelines } from '../../drawings/tire-timelines/TireTimelines'
 import { useMay } from '../../session/session'
+import { Dimmed } from '../../ui/Dimmed'
 import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { FormDialog } from '../../ui/FormDialog'
@@ -20,6 +21,7 @@ import { Table } from '../../ui/Table'
 import { useDebounced } from '../../ui/useDebounced'
 import { useSend } from '../../ui/useSend'
 import { day, many } from '../../units/format'
+import { OutlookSpending } from './OutlookSpending'
 
 type View = Schemas['OutlookView']
 type Strategy = View['strategy']
@@ -80,7 +82,7 @@ export function Outlook() {
             CSV
           </Button>
           {may && (
-            <Button variant="contained" onClick={() => setAccepting(true)}>
+            <Button variant="contained" disabled={outlook.isPlaceholderData} onClick={() => setAccepting(true)}>
               Schedule the next two years…
             </Button>
           )}
@@ -128,15 +130,17 @@ export function Outlook() {
             ))}
           </Box>
         </Box>
-        {view && <Compared view={view} chosen={strategy} onChoose={setStrategy} />}
-        {view?.difference && (
-          <Alert severity="info">
-            <strong>With the numbers tried</strong> this strategy comes to {view.difference.tires},{' '}
-            {view.difference.money}; oldest steer tire {view.difference.oldestSteer}, limits broken{' '}
-            {view.difference.limitsExceeded}.
-          </Alert>
-        )}
-        {view && <Ahead view={view} />}
+        <Dimmed when={outlook.isPlaceholderData || rested !== JSON.stringify(tried)}>
+          {view && <Compared view={view} chosen={strategy} onChoose={setStrategy} />}
+          {view?.difference && (
+            <Alert severity="info">
+              <strong>With the numbers tried</strong> this strategy comes to {view.difference.tires},{' '}
+              {view.difference.money}; oldest steer tire {view.difference.oldestSteer}, limits broken{' '}
+              {view.difference.limitsExceeded}.
+            </Alert>
+          )}
+          {view && <Ahead view={view} />}
+        </Dimmed>
       </Box>
       {accepting && view && (
         <AcceptDialog view={view} scope={{ vehicleClass, yard }} onClose={() => setAccepting(false)} />
@@ -223,9 +227,10 @@ function Ahead({ view }: { view: View }) {
           {view.limitsExceeded.length > 8 && <div>and {view.limitsExceeded.length - 8} more</div>}
         </Box>
       )}
-      <Box component="section" aria-label="By year">
-        <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
-          By year
+      <OutlookSpending view={view} />
+      <Box component="details" aria-label="By year">
+        <Box component="summary" sx={{ fontWeight: 650 }}>
+          By year, in figures
         </Box>
         <Table
           label="By year"
@@ -237,7 +242,6 @@ function Ahead({ view }: { view: View }) {
                 <strong>{year.year}</strong>
               </td>
               <td>
-                <Box sx={{ height: 8, width: `${year.share}%`, maxWidth: 140, bgcolor: 'primary.main' }} aria-hidden />
                 <Box component="span" sx={{ color: 'text.secondary', fontSize: 12 }}>
                   {year.quarters.map((one) => `Q${one.quarter} ${one.tires}`).join(' · ')}
                 </Box>
@@ -293,7 +297,7 @@ function RibbonsOf({ vehicleId, strategy }: { vehicleId: number; strategy: Strat
       ),
     placeholderData: keepPreviousData,
   })
-  if (!ribbons.data) return <LoadingLines lines={4} />
+  if (!ribbons.data || ribbons.isPlaceholderData) return <LoadingLines lines={4} />
   return (
     <Box
       sx={{ overflowX: 'auto', background: color.sheet, border: 1, borderColor: 'divider', p: 1 }}
@@ -323,6 +327,7 @@ function AcceptDialog(props: { view: View; scope: { vehicleClass: string; yard: 
       notice({ text: `${many(made.jobs, 'job', 'jobs')} for ${many(made.tires, 'tire', 'tires')} scheduled.` })
       props.onClose()
     },
+    null,
   )
   return (
     <FormDialog

@@ -99,6 +99,7 @@ function PersonDialog({ person, onClose }: { person: Person | undefined; onClose
       })
       onClose()
     },
+    null,
   )
   return (
     <FormDialog
@@ -143,6 +144,7 @@ function PasswordDialog({ person, onClose }: { person: Person; onClose: () => vo
       notice({ text: `${person.name} is signed out everywhere and has a new password.` })
       onClose()
     },
+    null,
   )
   return (
     <FormDialog

@@ -9,11 +9,13 @@ import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../base/settings'
 import { color } from '../../base/theme'
 import { useMay } from '../../session/session'
+import { Dimmed } from '../../ui/Dimmed'
 import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { FormDialog } from '../../ui/FormDialog'
 import { LoadingLines } from '../../ui/Loading'
 import { LongList } from '../../ui/LongList'
+import { useNotice } from '../../ui/Notice'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
@@ -54,8 +56,10 @@ export function Questions() {
       { replace: true },
     )
   const queries = useQueryClient()
+  const notice = useNotice()
   const forget = useMutation({
     mutationFn: (id: number) => answerOf(api.DELETE('/api/saved-questions/{id}', { params: { path: { id } } })),
+    onSuccess: () => notice({ text: 'The saved question is removed.' }),
     onSettled: () => queries.invalidateQueries({ queryKey: ['questions'] }),
   })
   if (all.isPending) return <LoadingLines lines={12} />
@@ -70,7 +74,11 @@ export function Questions() {
   return (
     <Page
       title="Questions"
-      about={answer.data && `${answer.data.title}: ${many(answer.data.vehicles, 'vehicle', 'vehicles')}`}
+      about={
+        answer.data &&
+        !answer.isPlaceholderData &&
+        `${answer.data.title}: ${many(answer.data.vehicles, 'vehicle', 'vehicles')}`
+      }
       actions={
         <>
           <Button component="a" href={`/api/questions/answers.csv?${csv}`}>
@@ -163,34 +171,36 @@ export function Questions() {
               )}
             </Box>
           )}
-          {answer.data?.lines.length === 0 && <p>No vehicle comes up.</p>}
-          {answer.data && answer.data.lines.length > 0 && (
-            <Table
-              label="Answer"
-              count={answer.data.lines.length}
-              heads={['Vehicle', 'Tire', 'What there is to say', ...(asked.length > 1 ? ['Question'] : [])]}
-            >
-              <LongList
-                of={answer.data.lines}
-                keyOf={(line) => `${line.unit} ${line.position} ${line.statement} ${line.title}`}
-                as="tr"
-                height={31}
-                row={(line, place) => (
-                  <tr {...place}>
-                    <td>
-                      <Link to={`/vehicles/${line.vehicleId}`}>{line.unit}</Link>{' '}
-                      <Box component="span" sx={{ color: 'text.secondary' }}>
-                        {line.yard}
-                      </Box>
-                    </td>
-                    <td>{line.position}</td>
-                    <td>{line.statement}</td>
-                    {asked.length > 1 && <td>{line.title}</td>}
-                  </tr>
-                )}
-              />
-            </Table>
-          )}
+          <Dimmed when={answer.isPlaceholderData}>
+            {answer.data?.lines.length === 0 && <p>No vehicle comes up.</p>}
+            {answer.data && answer.data.lines.length > 0 && (
+              <Table
+                label="Answer"
+                count={answer.data.lines.length}
+                heads={['Vehicle', 'Tire', 'What there is to say', ...(asked.length > 1 ? ['Question'] : [])]}
+              >
+                <LongList
+                  of={answer.data.lines}
+                  keyOf={(line) => `${line.unit} ${line.position} ${line.statement} ${line.title}`}
+                  as="tr"
+                  height={31}
+                  row={(line, place) => (
+                    <tr {...place}>
+                      <td>
+                        <Link to={`/vehicles/${line.vehicleId}`}>{line.unit}</Link>{' '}
+                        <Box component="span" sx={{ color: 'text.secondary' }}>
+                          {line.yard}
+                        </Box>
+                      </td>
+                      <td>{line.position}</td>
+                      <td>{line.statement}</td>
+                      {asked.length > 1 && <td>{line.title}</td>}
+                    </tr>
+                  )}
+                />
+              </Table>
+            )}
+          </Dimmed>
         </Box>
       </Box>
       {keeping && (
@@ -209,6 +219,7 @@ function KeepDialog({ ask, onClose }: { ask: Schemas['QuestionRequest']; onClose
   const form = useSend<Schemas['QuestionListView']>(
     () => answerOf(api.POST('/api/saved-questions', { params: { query: { units } }, body: { name, ask } })),
     onClose,
+    `“${name}” is saved.`,
   )
   return (
     <FormDialog

@@ -55,6 +55,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
       notice({ text: 'Chart saved. Targets for these tires now use it.' })
       onClose()
     },
+    null,
   )
   // Until they are read, the rows pasted aren’t in the chart: it can’t be kept meanwhile.
   const readPaste = async () => {

@@ -36,13 +36,13 @@ describe('the gauges', () => {
   it('says of each when it is due, and doubts one past that by shape and word, but none out of use', async () => {
     open()
     const row = (name: string) => within(screen.getByRole('row', { name: new RegExp(`^${name}`) }))
-    await screen.findByText('P-2')
+    await screen.findByRole('row', { name: /^P-2/ })
     expect(row('P-1').getByText('Sep 10, 2027')).toBeVisible()
     expect(row('P-1').queryByText(/master gauge/)).not.toBeInTheDocument()
     expect(row('P-2').getByText(/master gauge/)).toBeVisible()
     expect(row('P-2').getByRole('img', { name: 'watch' })).toBeVisible()
     expect(row('P-3').queryByText(/master gauge/)).not.toBeInTheDocument()
-    expect(row('P-3').getByRole('button', { name: 'Bring P-3 back' })).toBeVisible()
+    expect(row('P-3').getByRole('button', { name: 'Restore P-3' })).toBeVisible()
   })
 
   it('adds one, and says at the name that it is taken', async () => {
@@ -57,7 +57,7 @@ describe('the gauges', () => {
 
   it('records a check with its day', async () => {
     const calls = open()
-    await userEvent.click(await screen.findByRole('button', { name: 'Record a check of P-2' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Checked… P-2' }))
     await userEvent.type(screen.getByLabelText('Note'), '1 psi high')
     await userEvent.click(screen.getByRole('button', { name: 'Record it' }))
     const post = calls.find((call) => call.method === 'POST')
@@ -67,7 +67,7 @@ describe('the gauges', () => {
 
   it('offers a technician nothing to change', async () => {
     open(undefined, { id: 9, name: 'Rafe', role: 'TECHNICIAN', active: true, canSignIn: true, units: 'US' })
-    await screen.findByText('P-2')
+    await screen.findByRole('row', { name: /^P-2/ })
     expect(screen.queryByRole('button')).not.toBeInTheDocument()
   })
 })

@@ -7,6 +7,7 @@ import { gaugesQuery } from '../../api/queries'
 import { useUnits } from '../../base/settings'
 import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
 import { useMay } from '../../session/session'
+import { ByEar } from '../../ui/ByEar'
 import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { FormDialog } from '../../ui/FormDialog'
@@ -68,12 +69,8 @@ export function GaugesPage() {
                 {coordinator && (
                   <>
                     {!gauge.retired && (
-                      <Button
-                        size="small"
-                        onClick={() => setOpen(gauge)}
-                        aria-label={`Record a check of ${gauge.name}`}
-                      >
-                        Checked…
+                      <Button size="small" onClick={() => setOpen(gauge)}>
+                        Checked… <ByEar>{gauge.name}</ByEar>
                       </Button>
                     )}
                     <Retire gauge={gauge} />
@@ -99,15 +96,11 @@ function Retire({ gauge }: { gauge: Gauge }) {
           : api.POST('/api/gauges/{id}/retire', { params: { path: { id: gauge.id } } }),
       ),
     () => {},
+    gauge.retired ? `${gauge.name} is back in use.` : `${gauge.name} is out of use.`,
   )
   return (
-    <Button
-      size="small"
-      onClick={turn.send}
-      disabled={turn.busy}
-      aria-label={gauge.retired ? `Bring ${gauge.name} back` : `Take ${gauge.name} out of use`}
-    >
-      {gauge.retired ? 'Restore' : 'Retire'}
+    <Button size="small" onClick={turn.send} disabled={turn.busy}>
+      {gauge.retired ? 'Restore' : 'Retire'} <ByEar>{gauge.name}</ByEar>
     </Button>
   )
 }
@@ -119,6 +112,7 @@ function NewGauge({ onClose }: { onClose: () => void }) {
   const form = useSend(
     () => answerOf(api.POST('/api/gauges', { body: { name, type: kind, ...(calibrated && { calibrated }) } })),
     onClose,
+    `${name} is on file.`,
   )
   return (
     <FormDialog
@@ -156,6 +150,7 @@ function Checked({ gauge, onClose }: { gauge: Gauge; onClose: () => void }) {
         }),
       ),
     onClose,
+    `The calibration of ${gauge.name} is on record.`,
   )
   return (
     <FormDialog

@@ -62,7 +62,7 @@ export function Patterns() {
       {practicing ? (
         <Practice cards={cards.data} />
       ) : (
-        <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(290px, 1fr))', gap: 2 }}>
+        <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 360px), 1fr))', gap: 2 }}>
           {cards.data.map((card) => (
             <Box
               component="section"
@@ -123,7 +123,7 @@ function Round({ shape }: { shape: 'FEATHERING' | 'CUPPING' | 'FLAT_SPOT' }) {
       style={{ maxWidth: 420 }}
     >
       <path d={`${path}L328,88L4,88Z`} fill={color.rubber} />
-      <text x={166} y={80} textAnchor="middle" fontSize={11} fill="#fff">
+      <text x={166} y={80} textAnchor="middle" fontSize={15} fill="#fff">
         rolled out, along the way it rolls
       </text>
     </svg>

@@ -76,6 +76,7 @@ function ChooseDialog({ choice, onClose }: { choice: ChoiceView; onClose: () => 
       notice({ text: `${choice.title}: signed.` })
       onClose()
     },
+    null,
   )
   return (
     <FormDialog

@@ -8,6 +8,8 @@ import { PolicyPage } from './PolicyPage'
 const numbers = [
   {
     number: 'OVERALL_AGE',
+    topic: 'AGE',
+    topicTitle: 'Age',
     title: 'Overall age limit',
     unit: 'years',
     defaultValue: '10 years',
@@ -36,6 +38,8 @@ const numbers = [
   },
   {
     number: 'PULL_OTHER',
+    topic: 'TREAD',
+    topicTitle: 'Tread and wear',
     title: 'Pull point, all others',
     unit: '/32 in',
     defaultValue: '3/32 in',
@@ -88,9 +92,10 @@ const answers = (path: string) =>
 describe('policy', () => {
   it('shows default, what was signed by whom, and where nothing was', async () => {
     fakeServer(({ path }) => answers(path))
-    show(<PolicyPage />)
+    show(<PolicyPage />, '/?part=age')
     expect(await screen.findByText('8 years')).toBeVisible()
     expect(screen.getByText(/signed by Dana Prestwick, Nov 1, 2026/)).toBeVisible()
+    await userEvent.click(screen.getByRole('button', { name: 'Tread and wear' }))
     expect(screen.getAllByText('nothing: the default counts')[0]).toBeVisible()
   })
 
@@ -103,7 +108,7 @@ describe('policy', () => {
         ? problem(422, { value: 'Pull point, all others lies between 2/32 in and 15/32 in.' })
         : { status: 204, body: undefined }
     })
-    show(<PolicyPage />)
+    show(<PolicyPage />, '/?part=tread')
     await userEvent.click(await screen.findByRole('button', { name: 'Change Pull point, all others' }))
     await userEvent.type(screen.getByLabelText('Number'), '1')
     await userEvent.type(screen.getByLabelText('Why'), 'wet roads')
@@ -115,7 +120,7 @@ describe('policy', () => {
     await userEvent.clear(screen.getByLabelText('Number'))
     await userEvent.type(screen.getByLabelText('Number'), '4')
     await userEvent.click(screen.getByRole('button', { name: 'Approve change' }))
-    expect(await screen.findByText('8 years')).toBeVisible()
+    await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull())
     expect(calls.filter((call) => call.method === 'PUT').at(-1)?.body).toEqual({
       value: '4',
       reason: 'wet roads',
@@ -127,7 +132,7 @@ describe('policy', () => {
 
   it('shows before signing which verdicts it would turn', async () => {
     fakeServer(({ path }) => (path.endsWith('/preview') ? { body: turned } : answers(path)))
-    show(<PolicyPage />)
+    show(<PolicyPage />, '/?part=age')
     await userEvent.click(await screen.findByRole('button', { name: 'Change Overall age limit' }))
     await userEvent.type(screen.getByLabelText('Number'), '2')
     expect(await screen.findByText('This change would affect 1 verdict today:')).toBeVisible()
@@ -145,7 +150,7 @@ describe('policy', () => {
         ? problem(422, { value: 'A new tire would be due on the day it is installed.' })
         : { body: { tires: '+12 tires', money: '+4,100 USD', oldestSteer: 'the same', limitsExceeded: '−2' } }
     })
-    show(<PolicyPage />)
+    show(<PolicyPage />, '/?part=age')
     await userEvent.click(await screen.findByRole('button', { name: 'Change Overall age limit' }))
     await userEvent.type(screen.getByLabelText('Number'), '6')
     expect(await screen.findByRole('region', { name: 'The 15-year outlook' })).toHaveTextContent(
@@ -158,7 +163,7 @@ describe('policy', () => {
 
   it('withdraws where the number is left blank', async () => {
     fakeServer(({ path }) => answers(path))
-    show(<PolicyPage />)
+    show(<PolicyPage />, '/?part=age')
     await userEvent.click(await screen.findByRole('button', { name: 'Change Overall age limit' }))
     expect(screen.getByRole('button', { name: 'Restore default' })).toBeVisible()
   })
@@ -167,7 +172,7 @@ describe('policy', () => {
     const calls = fakeServer(({ method, path }) =>
       method === 'PUT' ? { status: 204, body: undefined } : answers(path),
     )
-    show(<PolicyPage />)
+    show(<PolicyPage />, '/?part=choices')
     await userEvent.click(await screen.findByRole('button', { name: 'Choose: Rotating for even wear moves tires' }))
     await userEvent.click(screen.getByLabelText('Choice'))
     await userEvent.click(screen.getByRole('option', { name: 'left and right within their axle' }))

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { registerQuery } from '../../api/queries'
 import { useUnits } from '../../base/settings'
+import { color } from '../../base/theme'
 import { STATES } from '../../drawings/verdict/verdicts'
 import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
@@ -13,7 +14,9 @@ import { FormDialog } from '../../ui/FormDialog'
 import { LoadingLines } from '../../ui/Loading'
 import { useNotice } from '../../ui/Notice'
 import { Page } from '../../ui/Page'
+import { PageParts } from '../../ui/PageParts'
 import { Table } from '../../ui/Table'
+import { useAddress } from '../../ui/useAddress'
 import { useDebounced } from '../../ui/useDebounced'
 import { useSend } from '../../ui/useSend'
 import { day, many } from '../../units/format'
@@ -22,6 +25,9 @@ import { SettingHistory } from './SettingHistory'
 
 type Number = Schemas['PolicyNumberView']
 
+/** In the order in which one reads a tire. */
+const TOPICS: Number['topic'][] = ['PRESSURE', 'TREAD', 'AGE', 'ROTATION', 'PLANNING']
+
 /** Every number a fleet may set: its default, what the fleet and its classes signed, and which way is stricter. */
 export function PolicyPage() {
   const policy = useQuery({ queryKey: ['policy'], queryFn: () => answerOf(api.GET('/api/policy')) })
@@ -29,36 +35,63 @@ export function PolicyPage() {
   const may = useMay('MANAGER')
   if (policy.isPending) return <LoadingLines lines={10} />
   if (policy.isError) return <LoadProblem error={policy.error} again={() => policy.refetch()} />
+  const topics = [...new Set(policy.data.map((one) => one.topic))].sort(
+    (one, other) => TOPICS.indexOf(one) - TOPICS.indexOf(other),
+  )
   return (
     <Page title="Policy" about="If several scopes apply, the strictest value applies">
-      <Table label="Policy numbers" heads={['Number', 'Default', 'Stricter is', 'Set by', '']}>
-        {policy.data.map((number) => (
-          <tr key={number.number}>
-            <td>
-              <strong>{number.title}</strong>
-            </td>
-            <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-              {number.defaultValue}
-              <Box sx={{ color: 'text.secondary', fontSize: 12.5, whiteSpace: 'normal' }}>{number.source}</Box>
-            </Box>
-            <td>{number.stricter === 'HIGHER' ? 'higher' : 'lower'}</td>
-            <td>
-              <SettingHistory settings={number.settings} earlier={number.earlier} />
-            </td>
-            <td>
-              {may && (
-                <Button size="small" onClick={() => setOpen(number)} aria-label={`Change ${number.title}`}>
-                  Change…
-                </Button>
-              )}
-            </td>
-          </tr>
-        ))}
-      </Table>
-      <PolicyChoices may={may} />
+      <PageParts
+        label="Parts of the policy"
+        parts={[
+          ...topics.map((topic) => ({
+            key: topic.toLowerCase(),
+            word: policy.data.find((one) => one.topic === topic)?.topicTitle ?? '',
+            show: () => <Numbers of={policy.data.filter((one) => one.topic === topic)} open={setOpen} may={may} />,
+          })),
+          { key: 'choices', word: 'Choices', show: () => <PolicyChoices may={may} /> },
+        ]}
+      />
       {!may && <p>Only a manager can change policy.</p>}
       {open && <SignDialog number={open} onClose={() => setOpen(null)} />}
     </Page>
+  )
+}
+
+/** One part's numbers; the one that was looked for is marked and in sight. */
+function Numbers({ of, open, may }: { of: Number[]; open: (number: Number) => void; may: boolean }) {
+  const [marked] = useAddress('at')
+  return (
+    <Table label="Policy numbers" heads={['Number', 'Default', 'Stricter is', 'Set by', '']}>
+      {of.map((number) => (
+        <tr
+          key={number.number}
+          {...(number.number === marked && {
+            'aria-current': true,
+            ref: (row: HTMLTableRowElement | null) => row?.scrollIntoView({ block: 'center' }),
+            style: { background: color.picked },
+          })}
+        >
+          <td>
+            <strong>{number.title}</strong>
+          </td>
+          <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
+            {number.defaultValue}
+            <Box sx={{ color: 'text.secondary', fontSize: 12.5, whiteSpace: 'normal' }}>{number.source}</Box>
+          </Box>
+          <td>{number.stricter === 'HIGHER' ? 'higher' : 'lower'}</td>
+          <td>
+            <SettingHistory settings={number.settings} earlier={number.earlier} />
+          </td>
+          <td>
+            {may && (
+              <Button size="small" onClick={() => open(number)} aria-label={`Change ${number.title}`}>
+                Change…
+              </Button>
+            )}
+          </td>
+        </tr>
+      ))}
+    </Table>
   )
 }
 
@@ -114,6 +147,7 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
       notice({ text: `${number.title}: signed. Every verdict follows it from now on.` })
       onClose()
     },
+    null,
   )
   return (
     <FormDialog

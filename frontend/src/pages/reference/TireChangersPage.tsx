@@ -139,6 +139,7 @@ function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onC
           )
         : answerOf(api.POST('/api/tire-changers', { params: { query: { units } }, body: form })),
     onClose,
+    `${form.name} is on file.`,
   )
   const length = units === 'US' ? 'in' : 'mm'
   return (

@@ -9,7 +9,9 @@ import { useUnits } from '../../base/settings'
 import { color, mono } from '../../base/theme'
 import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
+import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
+import { useUnsaved } from '../../ui/useUnsaved'
 import { many, moment } from '../../units/format'
 
 /** The shop's days in other people's calendar programs, and their bookings of vehicles here. */
@@ -33,6 +35,7 @@ function FeedsOut() {
   const [person, setPerson] = useState('')
   const [address, setAddress] = useState('')
   const queries = useQueryClient()
+  const notice = useNotice()
   const register = useQuery(registerQuery)
   const people = useQuery({ queryKey: ['people'], queryFn: () => answerOf(api.GET('/api/people')) })
   const feeds = useQuery({
@@ -41,11 +44,13 @@ function FeedsOut() {
   })
   const revoke = useMutation({
     mutationFn: (id: number) => answerOf(api.DELETE('/api/calendar/feeds/{id}', { params: { path: { id } } })),
+    onSuccess: () => notice({ text: 'The private address no longer works.' }),
     onSettled: () => queries.invalidateQueries({ queryKey: ['calendar-feeds'] }),
   })
   const share = useSend<Schemas['NewCalendarLinkView']>(
     () => answerOf(api.POST('/api/calendar/feeds', { body: { yard, person } })),
     (made) => setAddress(new URL(made.address, globalThis.location.href).href),
+    'The private address is made.',
   )
   return (
     <Box sx={{ display: 'grid', gap: 1, mb: 2 }}>
@@ -154,19 +159,32 @@ function Bookings() {
   const [to, setTo] = useState('')
   const [why, setWhy] = useState('')
   const queries = useQueryClient()
+  const notice = useNotice()
   const schedule = useQuery({
     queryKey: ['jobs', 'schedule', 'away', units],
     queryFn: () => answerOf(api.GET('/api/shop/schedule', { params: { query: { weeks: 1, units } } })),
   })
+  const unsaved = useUnsaved()
   const add = useSend<unknown>(
     () => answerOf(api.POST('/api/shop/bookings', { body: { unit, from, to, reason: why } })),
     () => {
       setUnit('')
       setWhy('')
+      unsaved.saved()
     },
+    `${unit} is booked out of the shop.`,
   )
   const back = useMutation({
-    mutationFn: (id: number) => answerOf(api.DELETE('/api/shop/bookings/{id}', { params: { path: { id } } })),
+    mutationFn: (booking: Schemas['VehicleBookingView']) =>
+      answerOf(api.DELETE('/api/shop/bookings/{id}', { params: { path: { id: booking.id } } })),
+    onSuccess: (_, { unit: vehicle, from: start, to: end, reason }) =>
+      notice({
+        text: `The booking of ${vehicle} is removed.`,
+        undo: async () => {
+          await answerOf(api.POST('/api/shop/bookings', { body: { unit: vehicle, from: start, to: end, reason } }))
+          return `${vehicle} is booked again.`
+        },
+      }),
     onSettled: () => queries.invalidateQueries({ queryKey: ['jobs'] }),
   })
   return (
@@ -174,6 +192,7 @@ function Bookings() {
       <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
         Vehicle bookings
       </Box>
+      {unsaved.question}
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {(schedule.data?.bookings ?? []).map((one) => (
           <li key={one.id}>
@@ -181,7 +200,7 @@ function Bookings() {
             <Button
               size="small"
               aria-label={`Remove booking: ${one.unit}, ${one.reason}`}
-              onClick={() => back.mutate(one.id)}
+              onClick={() => back.mutate(one)}
             >
               Remove booking
             </Button>
@@ -191,6 +210,7 @@ function Bookings() {
       <Box
         component="form"
         noValidate
+        onChange={() => unsaved.touch()}
         onSubmit={(event) => {
           event.preventDefault()
           add.send()
@@ -208,7 +228,7 @@ function Bookings() {
         />
         <Entry label="Back" value={to} onChange={setTo} error={add.wrong('to')} type="datetime-local" width={220} />
         <Entry label="What for" value={why} onChange={setWhy} error={add.wrong('reason')} width={220} />
-        <Button type="submit" variant="outlined" loading={add.busy} sx={{ background: color.sheet, minHeight: 40 }}>
+        <Button type="submit" variant="outlined" loading={add.busy} sx={{ background: color.sheet, minHeight: 44 }}>
           Add booking
         </Button>
       </Box>

@@ -48,6 +48,7 @@ function OneBundle({ bundle }: { bundle: Schemas['BundleView'] }) {
         }),
       ),
     () => notice({ text: `${bundle.unit}: one visit on ${day(on)}.` }),
+    null,
   )
   return (
     <Box

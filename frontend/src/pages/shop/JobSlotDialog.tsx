@@ -54,6 +54,7 @@ export function JobSlotDialog(props: { job: Placed; view: Schemas['ScheduleView'
       })
       props.onClose()
     },
+    null,
   )
   return (
     <FormDialog

@@ -39,6 +39,7 @@ export function ScheduleProposal() {
         }),
       ),
     (next) => queries.setQueryData(key, next),
+    null,
   )
   const take = useSend<Schemas['AcceptedScheduleView']>(
     (once) =>
@@ -47,10 +48,12 @@ export function ScheduleProposal() {
       ),
     (taken) =>
       notice({ text: `${many(taken.jobs, 'job has', 'jobs have')} a place, ${taken.made} of them new from due work.` }),
+    null,
   )
   const stop = useSend<unknown>(
     () => answerOf(api.POST('/api/shop/proposal/cancel')),
     () => void plan.refetch(),
+    null,
   )
   const now = plan.data
   const problem = [start.error, take.error, stop.error].find((error) => error instanceof ProblemError) as

@@ -1,66 +1,144 @@
 import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
-import { useSearchParams } from 'react-router'
+import { Link, useSearchParams } from 'react-router'
 import type { Job } from '../../api/client'
 import { doneJobsQuery, openJobsQuery } from '../../api/queries'
 import { JobCard } from '../../jobs/JobCard'
+import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { LongList } from '../../ui/LongList'
-import { day, localDay } from '../../units/format'
+import { Page } from '../../ui/Page'
+import { holds } from '../../ui/typed'
+import { useAddress } from '../../ui/useAddress'
+import { day, localDay, many, weekday } from '../../units/format'
 
 type Row = { head: string; late: boolean } | { job: Job }
 
-/** Jobs by day, and what was done lately. */
+const SHOWN = [
+  ['', 'open and done'],
+  ['open', 'open'],
+  ['late', 'late'],
+  ['today', 'today'],
+  ['done', 'done'],
+] as const
+type Shown = (typeof SHOWN)[number][0]
+
+const SORTS = [
+  ['', 'day'],
+  ['unit', 'vehicle'],
+  ['yard', 'yard'],
+] as const
+type Sort = (typeof SORTS)[number][0]
+
+const words = (job: Job) =>
+  `${job.unit} ${job.yard} ${job.note} ${job.createdBy} ${job.items.map((item) => `${item.label} ${item.position ?? ''}`).join(' ')}`
+
+/** Jobs by day, and what was done lately; found, narrowed and ordered by what stands in the address. */
 export function Shop() {
   const open = useQuery(openJobsQuery)
   const done = useQuery(doneJobsQuery)
   const [search] = useSearchParams()
+  const [find, setFind] = useAddress('find')
+  const [yard, setYard] = useAddress('yard')
+  const [shown, setShown] = useAddress('show')
+  const [sort, setSort] = useAddress('sort')
   const marked = Number(search.get('job'))
   const today = localDay(new Date())
   if (open.isPending) return <LoadingLines />
   if (open.isError) return <LoadProblem error={open.error} again={() => open.refetch()} />
-  const days = [...new Set(open.data.map((job) => job.day))]
-  const lately = done.data ?? []
-  const rows: Row[] = [
-    ...days.flatMap((planned) => [
-      { head: planned === today ? `Today, ${day(planned)}` : day(planned), late: planned < today },
-      ...open.data.filter((job) => job.day === planned).map((job) => ({ job })),
-    ]),
-    ...(lately.length > 0 ? [{ head: 'Done lately', late: false }] : []),
-    ...lately.map((job) => ({ job })),
-  ]
+  const all = [...open.data, ...(done.data ?? [])]
+  const yards = [...new Set(all.map((job) => job.yard))].sort()
+  const jobs = all.filter(
+    (job) => isShown(job, shown as Shown, today) && (yard === '' || job.yard === yard) && holds(words(job), find),
+  )
+  const rows = grouped(jobs, sort as Sort, today)
   const at = rows.findIndex((row) => 'job' in row && row.job.id === marked)
   return (
-    <Box sx={{ px: 2.5, py: 2, maxWidth: 1100 }}>
-      <Box component="h1" sx={{ typography: 'h1', m: 0, mb: 2 }}>
-        Shop
+    <Page
+      title="Shop"
+      about={`${many(open.data.length, 'job', 'jobs')} open${jobs.length < all.length ? `, ${jobs.length} shown` : ''}`}
+    >
+      {all.length > 0 && (
+        <Box role="search" aria-label="Jobs" sx={{ display: 'flex', gap: 1.5, mb: 2, flexWrap: 'wrap' }}>
+          <Entry label="Find" value={find} onChange={setFind} width={220} />
+          <Choice
+            label="Yard"
+            value={yard}
+            options={[['', 'all yards'], ...yards.map((name) => [name, name] as [string, string])]}
+            onChange={setYard}
+            width={150}
+          />
+          <Choice label="Show" value={shown as Shown} options={SHOWN} onChange={setShown} width={160} />
+          <Choice label="By" value={sort as Sort} options={SORTS} onChange={setSort} width={120} />
+        </Box>
+      )}
+      {open.data.length === 0 && (
+        <p>
+          No jobs scheduled. Schedule due work from the <Link to="/fleet">Fleet page</Link>.
+        </p>
+      )}
+      {all.length > 0 && jobs.length === 0 && (
+        <p>
+          No matching jobs.{' '}
+          <Button component={Link} to="/shop" replace>
+            Show all
+          </Button>
+        </p>
+      )}
+      <Box sx={{ maxWidth: 1100 }}>
+        <LongList
+          of={rows}
+          keyOf={(row) => ('job' in row ? `${row.job.doneAt ? 'done' : 'open'} ${row.job.id}` : row.head)}
+          as="div"
+          height={110}
+          show={at < 0 ? undefined : at}
+          row={(row, place) =>
+            'job' in row ? (
+              <div {...place} style={{ paddingBottom: 8 }}>
+                <JobCard job={row.job} today={today} marked={row.job.id === marked} withDay={sort !== ''} />
+              </div>
+            ) : (
+              <Box component="h2" {...place} sx={{ m: 0, pt: 1, pb: 1, fontSize: 15, fontWeight: 700 }}>
+                {row.head}
+                {row.late && (
+                  <Box component="span" sx={{ color: 'error.main' }}>
+                    {' '}
+                    · not done yet
+                  </Box>
+                )}
+              </Box>
+            )
+          }
+        />
       </Box>
-      {days.length === 0 && <p>No jobs scheduled. Schedule due work from the Fleet page.</p>}
-      <LongList
-        of={rows}
-        keyOf={(row) => ('job' in row ? `${row.job.doneAt ? 'done' : 'open'} ${row.job.id}` : row.head)}
-        as="div"
-        height={110}
-        show={at < 0 ? undefined : at}
-        row={(row, place) =>
-          'job' in row ? (
-            <div {...place} style={{ paddingBottom: 8 }}>
-              <JobCard job={row.job} today={today} marked={row.job.id === marked} />
-            </div>
-          ) : (
-            <Box component="h2" {...place} sx={{ m: 0, pt: 1, pb: 1, fontSize: 15, fontWeight: 700 }}>
-              {row.head}
-              {row.late && (
-                <Box component="span" sx={{ color: 'error.main' }}>
-                  {' '}
-                  · not done yet
-                </Box>
-              )}
-            </Box>
-          )
-        }
-      />
-    </Box>
+    </Page>
   )
+}
+
+function isShown(job: Job, shown: Shown, today: string): boolean {
+  const open = job.doneAt === undefined
+  if (shown === 'open') return open
+  if (shown === 'late') return open && job.day < today
+  if (shown === 'today') return open && job.day === today
+  if (shown === 'done') return !open
+  return true
+}
+
+/** The jobs under their heads; what is done comes last. */
+function grouped(jobs: Job[], sort: Sort, today: string): Row[] {
+  const open = jobs.filter((job) => job.doneAt === undefined)
+  const done = jobs.filter((job) => job.doneAt !== undefined)
+  const headOf = (job: Job) => (sort === 'unit' ? job.unit : sort === 'yard' ? job.yard : job.day)
+  const heads = [...new Set(open.map(headOf))].sort((one, other) => one.localeCompare(other, 'en', { numeric: true }))
+  const rows: Row[] = heads.flatMap((head) => [
+    {
+      head: sort !== '' ? head : head === today ? `Today, ${day(head)}` : `${weekday(head)}, ${day(head)}`,
+      late: sort === '' && head < today,
+    },
+    ...open.filter((job) => headOf(job) === head).map((job) => ({ job })),
+  ])
+  if (done.length > 0) rows.push({ head: 'Done lately', late: false }, ...done.map((job) => ({ job })))
+  return rows
 }

@@ -53,6 +53,7 @@ function Edit({ view }: { view: View }) {
       queries.setQueryData(['shop-setup', units], next)
       notice({ text: 'Saved. The next proposal uses this setup.' })
     },
+    null,
   )
   const general =
     save.error instanceof ProblemError &&

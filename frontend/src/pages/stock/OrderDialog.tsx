@@ -19,6 +19,12 @@ interface DraftLine {
 
 const blank = (key: number): DraftLine => ({ key, tireModelId: undefined, quantity: '4', price: '' })
 
+/** Takes back an order written by mistake. */
+export async function withdrawn(orderId: number) {
+  await answerOf(api.POST('/api/orders/{id}/withdraw', { params: { path: { id: orderId } } }))
+  return 'The order is withdrawn. Nothing of it is expected any more.'
+}
+
 /** Writes an order down, so that what comes can be held against it. */
 export function OrderDialog({ onClose }: { onClose: () => void }) {
   const [supplier, setSupplier] = useState('')
@@ -44,10 +50,14 @@ export function OrderDialog({ onClose }: { onClose: () => void }) {
           },
         }),
       ),
-    () => {
-      notice({ text: 'Order saved. Receive the tires against it on delivery.' })
+    ({ id }) => {
+      notice({
+        text: 'Order saved. Receive the tires against it on delivery.',
+        undo: () => withdrawn(id),
+      })
       onClose()
     },
+    null,
   )
   const change = (key: number, part: Partial<DraftLine>) =>
     setLines(lines.map((line) => (line.key === key ? { ...line, ...part } : line)))

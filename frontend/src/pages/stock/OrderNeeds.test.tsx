@@ -30,7 +30,7 @@ const list: Schemas['SupplierList'] = {
   tires: 3,
   cents: 140_400,
   total: '$1,404.00',
-  lines: [line({}), line({ tireModelId: 2, model: 'Quenmark Porter', toOrder: 0 })],
+  lines: [line({}), line({ tireModelId: 2, model: 'Quenmark Dockhand', toOrder: 0 })],
 }
 
 const answers =

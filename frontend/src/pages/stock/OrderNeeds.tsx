@@ -17,6 +17,7 @@ import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
 import { day, many, moment } from '../../units/format'
+import { withdrawn } from './OrderDialog'
 
 type List = Schemas['SupplierList']
 
@@ -73,7 +74,12 @@ function OneSupplier({ list }: { list: List }) {
           body: { supplier: list.supplier, yard: to },
         }),
       ),
-    (sent) => notice({ text: `Order for ${many(sent.tires, 'tire', 'tires')} created. The e-mail is in the outbox.` }),
+    (sent) =>
+      notice({
+        text: `Order for ${many(sent.tires, 'tire', 'tires')} created. The e-mail is in the outbox.`,
+        undo: async () => `${await withdrawn(sent.orderId)} A second e-mail tells the supplier.`,
+      }),
+    null,
   )
   return (
     <Box component="section" aria-label={list.supplier}>
@@ -193,6 +199,7 @@ function SupplierDialog(props: { supplier: Schemas['SupplierView'] | undefined; 
         }),
       ),
     props.onClose,
+    `${name} is on file.`,
   )
   return (
     <FormDialog
@@ -250,6 +257,7 @@ function ProgramDialog({ onClose }: { onClose: () => void }) {
   const form = useSend<unknown>(
     () => answerOf(api.POST('/api/discount-programs', { body: { name, fee, saving } })),
     onClose,
+    `${name} is on file.`,
   )
   return (
     <FormDialog

@@ -9,6 +9,7 @@ import { color } from '../../base/theme'
 import { useMay } from '../../session/session'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
+import { useNotice } from '../../ui/Notice'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
@@ -53,9 +54,18 @@ export function Orders() {
 function OneOrder({ order, onReceive }: { order: Order; onReceive: (line: Line) => void }) {
   const coordinator = useMay('COORDINATOR')
   const technician = useMay('TECHNICIAN')
+  const notice = useNotice()
   const close = useSend(
     () => answerOf(api.POST('/api/orders/{id}/close', { params: { path: { id: order.id } } })),
-    () => {},
+    () =>
+      notice({
+        text: `The order from ${order.supplier} is closed.`,
+        undo: async () => {
+          await answerOf(api.POST('/api/orders/{id}/reopen', { params: { path: { id: order.id } } }))
+          return `The order from ${order.supplier} is open again.`
+        },
+      }),
+    null,
   )
   return (
     <Box component="section" aria-label={`Order from ${order.supplier}`} sx={{ mb: 3 }}>

@@ -84,6 +84,7 @@ export function ReceiveDialog(props: {
       notice({ text: `${received.tireIds.length} taken into stock at ${order.yard}.${refused}` })
       props.onClose()
     },
+    null,
   )
   const change = (key: number, part: Partial<Came>) =>
     setTires(tires.map((tire) => (tire.key === key ? { ...tire, ...part } : tire)))

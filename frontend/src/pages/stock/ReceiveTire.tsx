@@ -49,6 +49,7 @@ export function ReceiveTire({ onClose }: { onClose: () => void }) {
       notice({ text: ['Tire added.', ...recorded.notes].join(' ') })
       onClose()
     },
+    null,
   )
   return (
     <FormDialog

@@ -46,7 +46,7 @@ export function ReceivingSteps(props: {
               <Box sx={{ color: 'text.secondary' }}>Entered tire by tire below.</Box>
             )}
             {!step.byFigures && (
-              <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', flexWrap: 'wrap' }}>
+              <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', flexWrap: 'wrap', mt: 1.25 }}>
                 <FormControlLabel
                   control={
                     <Checkbox

@@ -40,26 +40,44 @@ describe('the stock', () => {
     expect(screen.getByText(/, retread/)).toBeVisible()
   })
 
-  it('sorts by depth and by place, and finds by any part', async () => {
+  it('sorts by its heads either way with what isn’t known last, and finds without spaces, hyphens and case', async () => {
     fakeServer(() => ({ body: structuredClone(rows) }))
     show(<Stock />, '/stock')
     await screen.findByText('not known')
-    await userEvent.click(screen.getByLabelText('Sorted by'))
-    await userEvent.click(screen.getByRole('option', { name: /^tread depth/ }))
+    await userEvent.click(screen.getByRole('button', { name: 'Lowest tread' }))
+    expect(order()).toEqual(['LM1', 'LM2', 'LM3', 'LM4'])
+    expect(screen.getByRole('columnheader', { name: /^Lowest tread/ })).toHaveAttribute('aria-sort', 'ascending')
+    await userEvent.click(screen.getByRole('button', { name: /^Lowest tread/ }))
     expect(order()).toEqual(['LM3', 'LM2', 'LM1', 'LM4'])
-    await userEvent.click(screen.getByLabelText('Sorted by'))
-    await userEvent.click(screen.getByRole('option', { name: 'place' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Where' }))
     expect(order()).toEqual(['LM2', 'LM3', 'LM1', 'LM4'])
-    await userEvent.type(screen.getByLabelText('Find'), 'millr')
+    await userEvent.type(screen.getByLabelText('Find'), 'MILL-r')
     expect(order()).toEqual(['LM3'])
     await userEvent.type(screen.getByLabelText('Find'), 'xxx')
     expect(screen.getByText('No matching tires in stock.')).toBeVisible()
+    await userEvent.click(screen.getByRole('button', { name: 'Show all' }))
+    expect(order()).toHaveLength(4)
+  })
+
+  it('opens as its address says, and keeps on this device the columns left out', async () => {
+    fakeServer(() => ({ body: structuredClone(rows) }))
+    const first = show(<Stock />, '/stock?sort=-depth&find=corvane tessalyc2')
+    await screen.findByText('not known')
+    expect(order()).toEqual(['LM3', 'LM2', 'LM1', 'LM4'])
+    await userEvent.click(screen.getByRole('button', { name: 'Columns' }))
+    expect(screen.queryByRole('menuitemcheckbox', { name: 'Tire' })).toBeNull()
+    await userEvent.click(screen.getByRole('menuitemcheckbox', { name: 'Age' }))
+    first.unmount()
+    show(<Stock />, '/stock')
+    expect(await screen.findByRole('button', { name: 'Columns, 1 hidden' })).toBeVisible()
+    expect(screen.queryByText('not known')).toBeNull()
   })
 
   it('says what to do first where nothing is in stock', async () => {
     fakeServer(() => ({ body: [] }))
     show(<Stock />, '/stock')
-    expect(await screen.findByText(/Nothing is in stock. Receive a tire here/)).toBeVisible()
+    expect(await screen.findByText(/Nothing is in stock/)).toBeVisible()
+    expect(screen.getByRole('link', { name: 'Receive a tire' })).toHaveAttribute('href', '/stock?receive')
   })
 
   it('says what happened where the stock can’t be loaded, and tries again', async () => {

@@ -3,25 +3,21 @@ import Button from '@mui/material/Button'
 import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { stockQuery } from '../../api/queries'
 import { useUnits } from '../../base/settings'
 import { mono } from '../../base/theme'
 import { useMay } from '../../session/session'
-import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
-import { LongList } from '../../ui/LongList'
 import { Page } from '../../ui/Page'
-import { Table } from '../../ui/Table'
+import { type Column, Records } from '../../ui/Records'
+import { useAddress } from '../../ui/useAddress'
 import { day, many } from '../../units/format'
 import { ReceiveTire } from './ReceiveTire'
 
 type Row = Schemas['StockRow']
-type Order = 'age' | 'depth' | 'place'
-
 const STATE_WORDS: Record<Row['state'], string> = {
   IN_STOCK: 'in stock',
   RETREAD_CANDIDATE: 'set aside for retread',
@@ -29,120 +25,137 @@ const STATE_WORDS: Record<Row['state'], string> = {
   SCRAPPED: 'scrapped',
 }
 
-const depthOf = (row: Row) => (row.depth === undefined ? -1 : Number.parseFloat(row.depth))
-/** By yard and shelf; what lies at no yard stands last. */
-const byPlace = (a: Row, b: Row) =>
-  Number(a.yard === undefined) - Number(b.yard === undefined) ||
-  `${a.yard} ${a.shelf}`.localeCompare(`${b.yard} ${b.shelf}`)
+const columns: Column<Row>[] = [
+  {
+    key: 'tire',
+    head: 'Tire',
+    stays: true,
+    by: (row) => row.number,
+    cell: (row) => (
+      <Link to={`/tires/${row.tireId}`} style={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
+        {row.number ?? `no number (${row.tireId})`}
+      </Link>
+    ),
+  },
+  {
+    key: 'model',
+    head: 'Model',
+    by: (row) => `${row.model} ${row.sidewall}`,
+    cell: (row) => (
+      <>
+        {row.model}{' '}
+        <Box component="span" sx={{ color: 'text.secondary' }}>
+          {row.sidewall}
+        </Box>
+        {row.retread && ', retread'}
+        {row.open.length > 0 && <Box sx={{ color: 'error.main', fontWeight: 650 }}>{row.open.join(', ')}</Box>}
+      </>
+    ),
+  },
+  { key: 'dot', head: 'DOT week', sx: { fontFamily: mono }, cell: (row) => row.dot ?? 'not read' },
+  {
+    key: 'age',
+    head: 'Age',
+    sx: { whiteSpace: 'nowrap' },
+    by: (row) => row.ageYears,
+    cell: (row) => (row.ageYears === undefined ? 'not known' : `${row.ageYears.toFixed(1)} y`),
+  },
+  {
+    key: 'depth',
+    head: 'Lowest tread',
+    sx: { whiteSpace: 'nowrap' },
+    by: (row) => (row.depth === undefined ? undefined : Number.parseFloat(row.depth)),
+    cell: (row) => row.depth ?? 'not measured',
+  },
+  {
+    key: 'where',
+    head: 'Where',
+    by: (row) => row.yard && `${row.yard} ${row.shelf}`,
+    cell: (row) => (
+      <>
+        {row.state !== 'IN_STOCK' && <strong>{STATE_WORDS[row.state]}</strong>}
+        {row.state !== 'IN_STOCK' && row.yard && ', '}
+        {row.yard}
+        {row.shelf && `, ${row.shelf}`}
+      </>
+    ),
+  },
+  {
+    key: 'since',
+    head: 'Since',
+    sx: { whiteSpace: 'nowrap', color: 'text.secondary' },
+    by: (row) => row.since,
+    cell: (row) => day(row.since),
+  },
+  {
+    key: 'price',
+    head: 'Price',
+    sx: { whiteSpace: 'nowrap', textAlign: 'right' },
+    by: (row) => (row.price === undefined ? undefined : Number.parseFloat(row.price.replace(/[^\d.]/g, ''))),
+    cell: (row) => row.price,
+  },
+]
 
 /** Tires on no vehicle, oldest first: the oldest goes on the road first. */
 export function Stock() {
   const [units] = useUnits()
+  const [scrapped, setScrapped] = useAddress('scrapped')
   const [search, setSearch] = useSearchParams()
-  const [scrapped, setScrapped] = useState(false)
-  const [order, setOrder] = useState<Order>('age')
-  const [text, setText] = useState('')
-  const stock = useQuery(stockQuery(units, scrapped))
+  const stock = useQuery(stockQuery(units, scrapped !== ''))
   const may = useMay('TECHNICIAN')
-  const receiving = search.has('receive')
-  const close = () => setSearch({}, { replace: true })
+  const receive = (open: boolean) =>
+    setSearch(
+      (before) => {
+        if (open) before.set('receive', '')
+        else before.delete('receive')
+        return before
+      },
+      { replace: !open },
+    )
   if (stock.isPending) return <LoadingLines lines={8} />
   if (stock.isError) return <LoadProblem error={stock.error} again={() => stock.refetch()} />
-  const wanted = text.trim().toLowerCase()
-  const rows = stock.data.filter((row) =>
-    `${row.number ?? ''} ${row.model} ${row.sidewall} ${row.dot ?? ''} ${row.yard ?? ''} ${row.shelf}`
-      .toLowerCase()
-      .includes(wanted),
-  )
-  if (order === 'depth') rows.sort((a, b) => depthOf(b) - depthOf(a))
-  if (order === 'place') rows.sort(byPlace)
   return (
     <Page
       title="Stock"
       about={`${many(stock.data.length, 'tire', 'tires')} in stock`}
       actions={
         may && (
-          <Button variant="contained" onClick={() => setSearch({ receive: '' })}>
+          <Button variant="contained" onClick={() => receive(true)}>
             Receive a tire…
           </Button>
         )
       }
     >
-      <Box sx={{ display: 'flex', gap: 1.5, mb: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
-        <Entry label="Find" value={text} onChange={setText} width={240} />
-        <Choice
-          label="Sorted by"
-          value={order}
-          options={[
-            ['age', 'age, oldest first'],
-            ['depth', 'tread depth, deepest first'],
-            ['place', 'place'],
-          ]}
-          onChange={setOrder}
-        />
-        <FormControlLabel
-          control={<Checkbox checked={scrapped} onChange={(event) => setScrapped(event.target.checked)} />}
-          label="Include scrapped"
-        />
-      </Box>
       {stock.data.length === 0 ? (
-        <p>Nothing is in stock. Receive a tire here, or order some under Orders and receiving.</p>
+        <p>
+          Nothing is in stock. <Link to="/stock?receive">Receive a tire</Link>, or look at{' '}
+          <Link to="/stock/to-order">what to order</Link>.
+        </p>
       ) : (
-        <Table
+        <Records
+          name="stock"
           label="Tires in stock"
-          count={rows.length}
-          heads={['Tire', 'Model', 'DOT week', 'Age', 'Lowest tread', 'Where', 'Since', 'Price']}
+          rows={stock.data}
+          columns={columns}
+          keyOf={(row) => row.tireId}
+          words={(row) =>
+            `${row.number ?? ''} ${row.model} ${row.sidewall} ${row.dot ?? ''} ${row.yard ?? ''} ${row.shelf} ${STATE_WORDS[row.state]}`
+          }
+          height={49}
+          none="No matching tires in stock."
         >
-          <LongList
-            of={rows}
-            keyOf={(row) => row.tireId}
-            as="tr"
-            height={49}
-            row={(row, place) => (
-              <tr {...place}>
-                <td>
-                  <Link to={`/tires/${row.tireId}`} style={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
-                    {row.number ?? `no number (${row.tireId})`}
-                  </Link>
-                </td>
-                <td>
-                  {row.model}{' '}
-                  <Box component="span" sx={{ color: 'text.secondary' }}>
-                    {row.sidewall}
-                  </Box>
-                  {row.retread && ', retread'}
-                  {row.open.length > 0 && (
-                    <Box sx={{ color: 'error.main', fontWeight: 650 }}>{row.open.join(', ')}</Box>
-                  )}
-                </td>
-                <Box component="td" sx={{ fontFamily: mono }}>
-                  {row.dot ?? 'not read'}
-                </Box>
-                <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-                  {row.ageYears === undefined ? 'not known' : `${row.ageYears.toFixed(1)} y`}
-                </Box>
-                <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-                  {row.depth ?? 'not measured'}
-                </Box>
-                <td>
-                  {row.state !== 'IN_STOCK' && <strong>{STATE_WORDS[row.state]}</strong>}
-                  {row.state !== 'IN_STOCK' && row.yard && ', '}
-                  {row.yard}
-                  {row.shelf && `, ${row.shelf}`}
-                </td>
-                <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
-                  {day(row.since)}
-                </Box>
-                <Box component="td" sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
-                  {row.price}
-                </Box>
-              </tr>
-            )}
+          <FormControlLabel
+            control={
+              <Checkbox
+                checked={scrapped !== ''}
+                onChange={(event) => setScrapped(event.target.checked ? 'shown' : '')}
+              />
+            }
+            label="Include scrapped"
           />
-        </Table>
+        </Records>
       )}
-      {rows.length === 0 && stock.data.length > 0 && <p>No matching tires in stock.</p>}
-      {receiving && <ReceiveTire onClose={close} />}
+      {search.has('receive') && <ReceiveTire onClose={() => receive(false)} />}
     </Page>
   )
 }

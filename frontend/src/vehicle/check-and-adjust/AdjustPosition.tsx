@@ -78,6 +78,7 @@ export function AdjustPosition(props: {
       localStorage.removeItem(keptKey(vehicleId, stop.position))
       props.onNext()
     },
+    `${stop.position} is recorded.`,
   )
   // Only the answer to the very figures that stand there: what was said of another one could send air into the wrong tire.
   const said = typed.before.trim() !== '' && rested === JSON.stringify(body) ? advice.data : undefined

@@ -9,16 +9,18 @@ import { useUnits } from '../../base/settings'
 import { color } from '../../base/theme'
 import { GaugePanel } from '../../gauge/GaugePanel'
 import { useGauge } from '../../gauge/useGauge'
+import { Dimmed } from '../../ui/Dimmed'
 import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
+import { Title } from '../../ui/Title'
 import { useDebounced } from '../../ui/useDebounced'
 import { useSend } from '../../ui/useSend'
 import { day, temperatureUnit } from '../../units/format'
 import { AdjustPosition } from './AdjustPosition'
 import type { Conditions } from './conditions'
 
-/** Measure and adjust: one position after the other, from the chosen target. */
+/** Check and adjust: one position after the other, from the chosen target. */
 export function CheckAndAdjust() {
   const id = Number(useParams().id)
   const [units] = useUnits()
@@ -62,11 +64,12 @@ export function CheckAndAdjust() {
     <Box sx={{ display: 'flex', flexDirection: 'column', flex: 1 }}>
       <Box sx={{ px: { xs: 1.5, md: 2.5 }, py: 1.25, borderBottom: 1, borderColor: 'divider' }}>
         <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
+          <Title>{`${round.unit}, check and adjust`}</Title>
           <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
             {round.unit}
           </Box>
           <Box>
-            Measure and adjust for <strong>{round.state} load</strong> · {at + 1} of {round.positions.length}
+            Check and adjust for <strong>{round.state} load</strong> · {at + 1} of {round.positions.length}
           </Box>
           <Box component={Link} to={`/vehicles/${id}/load-pressure`} sx={{ ml: 'auto' }}>
             Load & pressure
@@ -98,15 +101,17 @@ export function CheckAndAdjust() {
           alignItems: 'start',
         }}
       >
-        <AdjustPosition
-          key={stop.position}
-          vehicleId={id}
-          stop={stop}
-          conditions={conditions}
-          gauge={gauge}
-          last={at + 1 === round.positions.length}
-          onNext={next}
-        />
+        <Dimmed when={query.isPlaceholderData || air !== conditions.air || coldest !== conditions.coldest}>
+          <AdjustPosition
+            key={stop.position}
+            vehicleId={id}
+            stop={stop}
+            conditions={conditions}
+            gauge={gauge}
+            last={at + 1 === round.positions.length}
+            onNext={next}
+          />
+        </Dimmed>
         <Box
           component="details"
           open={open}
@@ -207,6 +212,7 @@ function Forecast({ vehicleId, onTake }: { vehicleId: number; onTake: (temperatu
   const fetched = useSend<unknown>(
     () => answerOf(api.POST('/api/simulators/forecast')),
     () => {},
+    'The forecast has come.',
   )
   const known = coldest.data
   if (!known) return null

@@ -36,6 +36,7 @@ export function DotSheet() {
           href={`/api/vehicles/${vehicle.id}/pdf/dot-sheet.pdf`}
           target="_blank"
           rel="noreferrer"
+          sx={{ minHeight: { xs: 44, sm: 26 }, display: 'inline-flex', alignItems: 'center' }}
         >
           As PDF
         </Box>

@@ -6,6 +6,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useUnits } from '../../base/settings'
 import { color } from '../../base/theme'
 import { AxleDiagram } from '../../drawings/axle-diagram/AxleDiagram'
+import { Dimmed } from '../../ui/Dimmed'
 import { Choice, Entry } from '../../ui/Entry'
 import { pressureUnit } from '../../units/format'
 import { type AxleForm, type Form, ROLES } from './blank'
@@ -47,7 +48,7 @@ export function AxleBuilder(props: {
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 280px' },
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 404px' },
           gap: 3,
           width: '100%',
         }}
@@ -94,10 +95,12 @@ export function AxleBuilder(props: {
           )}
         </Box>
         <Box aria-live="polite">
-          {drawable && <AxleDiagram plan={plan} overlays={[]} onPick={() => {}} />}
-          <Box sx={{ textAlign: 'center', color: 'text.secondary', fontSize: 12.5 }}>
-            {layout.places.length} positions: {layout.places.map((place) => place.position).join(' ')}
-          </Box>
+          <Dimmed when={layout.isBefore}>
+            {drawable && <AxleDiagram plan={plan} overlays={[]} onPick={() => {}} />}
+            <Box sx={{ textAlign: 'center', color: 'text.secondary', fontSize: 12.5 }}>
+              {layout.places.length} positions: {layout.places.map((place) => place.position).join(' ')}
+            </Box>
+          </Dimmed>
         </Box>
       </Box>
     </Part>
@@ -164,7 +167,7 @@ function OneAxle(props: {
         width={168}
       />
       {props.onLeave && (
-        <Button size="small" onClick={props.onLeave} aria-label={`Remove axle ${number}`} sx={{ minHeight: 40 }}>
+        <Button size="small" onClick={props.onLeave} aria-label={`Remove axle ${number}`} sx={{ minHeight: 44 }}>
           Remove
         </Button>
       )}

@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import { fakeServer, problem } from '../../test/server'
@@ -62,6 +62,27 @@ describe('building a vehicle', () => {
       '2RI',
       '2RO',
     ])
+  })
+
+  it('draws the axles as they were only pale while the drawing of the changed ones is on its way', async () => {
+    let drawn = () => {}
+    const later = new Promise<void>((resolve) => {
+      drawn = resolve
+    })
+    fakeServer(async ({ path, body }) => {
+      if (path === '/api/vehicle-register') return { body: register }
+      if (path !== '/api/vehicles/layout-change') return { body: {} }
+      const { axles } = body as { axles: { tires: number }[] }
+      if (axles[1]?.tires === 4) await later
+      return { body: { positions: places(axles), blocked: [], effects: [] } }
+    })
+    show(<VehicleForm start={BLANK} />)
+    const before = await screen.findByText('4 positions: 1L 1R 2L 2R')
+    await userEvent.click(within(screen.getByRole('group', { name: 'Tires of axle 2' })).getByText('dual'))
+    await waitFor(() => expect(before.parentElement).toHaveAttribute('aria-busy', 'true'))
+    drawn()
+    const now = await screen.findByText('6 positions: 1L 1R 2LO 2LI 2RI 2RO')
+    expect(now.parentElement).toHaveAttribute('aria-busy', 'false')
   })
 
   it('marks every wrong entry at its field and keeps what was typed', async () => {

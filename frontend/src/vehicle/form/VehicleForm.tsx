@@ -14,9 +14,11 @@ import { Choice, Entry, NameEntry } from '../../ui/Entry'
 import { useNotice } from '../../ui/Notice'
 import { Page } from '../../ui/Page'
 import { useSend } from '../../ui/useSend'
+import { useUnsaved } from '../../ui/useUnsaved'
 import { AxleBuilder } from './AxleBuilder'
 import { type Form, wheelsFor } from './blank'
 import { Part } from './Part'
+import { begunWith, TEMPLATES } from './templates'
 import { useLayout } from './useLayout'
 import { WheelFields } from './WheelFields'
 
@@ -42,8 +44,12 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
   const register = useQuery(registerQuery)
   const layout = useLayout(form, sheet?.id)
   const navigate = useNavigate()
+  const unsaved = useUnsaved()
   const notice = useNotice()
-  const set = (part: Partial<Form>) => setForm((before) => ({ ...before, ...part }))
+  const set = (part: Partial<Form>) => {
+    unsaved.touch()
+    setForm((before) => ({ ...before, ...part }))
+  }
   const positions = layout.places.map((place) => place.position)
   const body: Form = { ...form, wheels: wheelsFor(form, positions) }
   const saving = useSend<{ id: number }>(
@@ -66,9 +72,11 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             }),
           ),
     (saved) => {
+      unsaved.saved()
       notice({ text: sheet ? 'Changes saved.' : `${form.unit} is on file. Its tires come next.` })
-      navigate(`/vehicles/${saved.id}`)
+      navigate(sheet ? `/vehicles/${saved.id}` : `/vehicles/${saved.id}/tires`)
     },
+    null,
   )
   const { wrong } = saving
   const problem = saving.error instanceof ProblemError ? saving.error : undefined
@@ -79,6 +87,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
       title={sheet ? `Change ${sheet.form.unit}` : 'Add a vehicle'}
       about={props.copied ? `a copy of ${props.copied}: enter its own unit number` : undefined}
     >
+      {unsaved.question}
       <Box
         component="form"
         noValidate
@@ -104,6 +113,17 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             saving.reset()
           }}
         />
+        {!sheet && !props.copied && (
+          <Part title="Begin with a common layout">
+            <Box role="group" aria-label="Layouts" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+              {TEMPLATES.map((template) => (
+                <Button key={template.name} variant="outlined" onClick={() => setForm(begunWith(form, template))}>
+                  {template.name}
+                </Button>
+              ))}
+            </Box>
+          </Part>
+        )}
         <Part title="The vehicle">
           <Entry
             label="Unit number"
@@ -257,7 +277,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
           <Button type="submit" variant="contained" loading={saving.busy}>
             {sheet ? 'Save the changes' : 'Add vehicle'}
           </Button>
-          <Button onClick={() => navigate(sheet ? `/vehicles/${sheet.id}` : '/')}>Leave</Button>
+          <Button onClick={() => navigate(sheet ? `/vehicles/${sheet.id}` : '/fleet')}>Cancel</Button>
         </Box>
       </Box>
     </Page>

@@ -7,6 +7,8 @@ export interface DrawnLayout {
   blocked: string[]
   effects: string[]
   wrong: string | undefined
+  /** Whether it is still the answer to the axles as they were before the last change. */
+  isBefore: boolean
 }
 
 /** The positions that the drawn axles have, and what they would mean for tires on the vehicle: core says so. */
@@ -28,6 +30,7 @@ export function useLayout(form: Form, vehicleId: number | undefined): DrawnLayou
     places: drawn.data?.positions ?? [],
     blocked: drawn.data?.blocked ?? [],
     effects: drawn.data?.effects ?? [],
+    isBefore: drawn.isPlaceholderData,
     wrong: drawn.error instanceof ProblemError ? drawn.error.field('axles') : undefined,
   }
 }

@@ -46,6 +46,7 @@ export function ChalkTestDialog(props: { vehicleId: number; axle: AxleSheet; onC
       setPressure(undefined)
       setLook(undefined)
     },
+    'The pass is on record.',
   )
   return (
     <FormDialog

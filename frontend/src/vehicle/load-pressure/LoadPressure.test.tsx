@@ -73,12 +73,14 @@ describe('load and pressure', () => {
     const known = within(await screen.findByRole('list', { name: 'To know' }))
     expect(known.getByRole('img', { name: 'watch' })).toBeVisible()
     expect(screen.getByText(/is this an empty setting/)).toBeVisible()
+    await userEvent.click(screen.getByRole('button', { name: 'Loads and weights' }))
     expect(screen.getByText(/12,900 lb on platform/)).toBeVisible()
     expect(screen.getByRole('table', { name: 'Load states' })).toHaveTextContent('weigh it')
   })
 
   it('shows a leak with its rate and the day to gauge it', async () => {
     open()
+    await userEvent.click(await screen.findByRole('button', { name: 'Loss of pressure' }))
     expect(await screen.findByText(/6.1% a month/)).toHaveTextContent('Leak: 6.1% a month')
     expect(screen.getByText(/Check it by Nov 25/)).toHaveTextContent('at the minimum for the load Dec 2')
   })

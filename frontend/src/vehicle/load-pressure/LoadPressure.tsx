@@ -13,6 +13,7 @@ import { useMay } from '../../session/session'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { useNotice } from '../../ui/Notice'
+import { PageParts } from '../../ui/PageParts'
 import { day } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
 import { AxlePressure } from './AxlePressure'
@@ -57,6 +58,34 @@ export function LoadPressure() {
   const onPlan = Number(picked?.[0])
   const shown = page.axles.find((one) => one.axle === (axle ?? (onPlan || 1))) ?? page.axles[0]
   const close = () => setAsking(undefined)
+  const axles = (
+    <Box component="section" aria-label="Axles">
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={shown?.axle ?? null}
+        onChange={(_, next: number | null) => next && setAxle(next)}
+        aria-label="Axle"
+        sx={{ background: color.sheet, mb: 1.5, flexWrap: 'wrap' }}
+      >
+        {page.axles.map((one) => (
+          <ToggleButton key={one.axle} value={one.axle} sx={{ px: 2 }}>
+            Axle {one.axle} {one.role.toLowerCase()}
+            <Box component="strong" sx={{ ml: 1 }}>
+              {one.target ?? 'no target'}
+            </Box>
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+      {shown && (
+        <AxlePressure
+          axle={shown}
+          onWarning={technician ? () => setAsking({ what: 'warning', axle: shown }) : undefined}
+          onChalk={technician ? () => setAsking({ what: 'chalk', axle: shown }) : undefined}
+        />
+      )}
+    </Box>
+  )
   return (
     <Box sx={{ px: { xs: 1.5, md: 2 }, py: 1.5, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
       <Box sx={{ display: 'flex', gap: 1, rowGap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
@@ -74,7 +103,7 @@ export function LoadPressure() {
               to={`/vehicles/${vehicle.id}/check-and-adjust`}
               sx={{ background: color.sheet }}
             >
-              Measure and adjust
+              Check and adjust
             </Button>
             <Button
               component="a"
@@ -99,35 +128,23 @@ export function LoadPressure() {
           {note}
         </Box>
       ))}
-      <Box component="section" aria-label="Axles">
-        <ToggleButtonGroup
-          exclusive
-          size="small"
-          value={shown?.axle ?? null}
-          onChange={(_, next: number | null) => next && setAxle(next)}
-          aria-label="Axle"
-          sx={{ background: color.sheet, mb: 1.5, flexWrap: 'wrap' }}
-        >
-          {page.axles.map((one) => (
-            <ToggleButton key={one.axle} value={one.axle} sx={{ px: 2 }}>
-              Axle {one.axle} {one.role.toLowerCase()}
-              <Box component="strong" sx={{ ml: 1 }}>
-                {one.target ?? 'no target'}
-              </Box>
-            </ToggleButton>
-          ))}
-        </ToggleButtonGroup>
-        {shown && (
-          <AxlePressure
-            axle={shown}
-            onWarning={technician ? () => setAsking({ what: 'warning', axle: shown }) : undefined}
-            onChalk={technician ? () => setAsking({ what: 'chalk', axle: shown }) : undefined}
-          />
-        )}
-      </Box>
-      <StatesTable page={page} />
-      <Weights page={page} vehicleId={vehicle.id} />
-      <LossSection vehicleId={vehicle.id} />
+      <PageParts
+        label="Parts of load and pressure"
+        parts={[
+          { key: 'axles', word: 'Pressure by axle', show: () => axles },
+          {
+            key: 'loads',
+            word: 'Loads and weights',
+            show: () => (
+              <>
+                <StatesTable page={page} />
+                <Weights page={page} vehicleId={vehicle.id} />
+              </>
+            ),
+          },
+          { key: 'loss', word: 'Loss of pressure', show: () => <LossSection vehicleId={vehicle.id} /> },
+        ]}
+      />
       {asking?.what === 'weigh' && <ScaleTicketDialog vehicle={vehicle} page={page} onClose={close} />}
       {asking?.what === 'choose' && <MethodDialog vehicleId={vehicle.id} page={page} onClose={close} />}
       {asking?.what === 'state' && <LoadStateDialog vehicleId={vehicle.id} page={page} onClose={close} />}

@@ -31,6 +31,7 @@ export function MethodDialog(props: { vehicleId: number; page: LoadPressureView;
         }),
       ),
     props.onClose,
+    'The method is signed. Targets follow it.',
   )
   const schools = page.axles[0]?.methods ?? []
   const answers = (of: School) =>

@@ -47,6 +47,7 @@ export function ScaleTicketDialog(props: {
       notice({ text: `${vehicle.unit} weighed. Targets now use this scale ticket.` })
       props.onClose()
     },
+    null,
   )
   const change = (part: Partial<Slip>) => setSlip({ ...slip, ...part })
   const axle = (number: number, part: Partial<AxleEntry>) =>

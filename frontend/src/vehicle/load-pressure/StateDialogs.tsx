@@ -31,6 +31,7 @@ export function LoadStateDialog(props: { vehicleId: number; page: LoadPressureVi
         }),
       ),
     props.onClose,
+    'The load state is set. Targets follow it.',
   )
   return (
     <FormDialog
@@ -58,7 +59,7 @@ export function LoadStateDialog(props: { vehicleId: number; page: LoadPressureVi
         hint={state === 'EMPTY' ? 'Required for the empty load state' : 'Blank: until changed'}
       />
       <Box sx={{ width: '100%', color: 'text.secondary' }}>
-        The targets change at once; the tires don’t. Measure and adjust before it rolls loaded.
+        The targets change at once; the tires don’t. Check and adjust them before it rolls loaded.
       </Box>
     </FormDialog>
   )
@@ -84,6 +85,7 @@ export function TripDialog(props: { vehicleId: number; onClose: () => void }) {
       notice({ text: 'Trip saved. Jobs to raise and restore pressures are scheduled where targets differ.' })
       props.onClose()
     },
+    null,
   )
   return (
     <FormDialog

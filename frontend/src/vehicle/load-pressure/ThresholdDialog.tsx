@@ -23,6 +23,7 @@ export function ThresholdDialog(props: { vehicleId: number; axle: AxleSheet; onC
         }),
       ),
     props.onClose,
+    `The warning threshold of axle ${props.axle.axle} is on record.`,
   )
   return (
     <FormDialog

@@ -96,6 +96,7 @@ function BodyDialog({ vehicleId, onClose }: { vehicleId: number; onClose: () => 
         }),
       ),
     onClose,
+    'The change is on record. Weigh before the next load.',
   )
   return (
     <FormDialog

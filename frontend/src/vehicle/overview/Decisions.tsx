@@ -37,8 +37,8 @@ export function Decisions({ lines }: { lines: DueLine[] }) {
                 onClick={() => picked !== position && pick(position)}
                 sx={{
                   font: 'inherit',
-                  minWidth: 26,
-                  minHeight: 26,
+                  minWidth: { xs: 44, sm: 26 },
+                  minHeight: { xs: 44, sm: 26 },
                   textAlign: 'left',
                   fontWeight: 700,
                   border: 0,

@@ -7,6 +7,7 @@ import { useVehicle } from '../VehiclePage'
 import { Decisions } from './Decisions'
 import { PositionTable } from './PositionTable'
 import { TireActions } from './TireActions'
+import { VehicleNotes } from './VehicleNotes'
 
 /** What needs a decision, then every position in figures, then what is due later. */
 export function Overview() {
@@ -55,11 +56,12 @@ export function Overview() {
           sx={{ mt: 2 }}
         >
           <Box component="summary" sx={{ typography: 'h2', cursor: 'pointer' }}>
-            Coming up · {rest.length}
+            Upcoming · {rest.length}
           </Box>
           <Decisions lines={rest} />
         </Box>
       )}
+      <VehicleNotes vehicle={vehicle} />
     </Box>
   )
 }

@@ -71,6 +71,9 @@ export function PositionTable() {
                     border: 0,
                     background: 'none',
                     p: 0,
+                    minWidth: { xs: 44, sm: 26 },
+                    minHeight: { xs: 44, sm: 26 },
+                    textAlign: 'left',
                     cursor: 'pointer',
                     color: 'text.primary',
                   }}

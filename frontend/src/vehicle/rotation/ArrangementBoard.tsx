@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import { color } from '../../base/theme'
 import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
+import { ByEar } from '../../ui/ByEar'
 import { type ArrangementView, axles, type BenchTire, origin, type Places } from './plan'
 
 interface Shared {
@@ -61,21 +62,12 @@ function Place(props: Shared & { position: string; places: Places; tires: Map<nu
   const mine = picked !== undefined && id === picked && picked > 0
   const target = picked !== undefined && !mine
   const change = tire && origin(tire, position) !== 'stays'
-  const words = [
-    position,
-    tire ? `${tire.name}, ${origin(tire, position)}` : 'empty',
-    tire?.depth && `tread ${tire.depth}`,
-    tire?.age && `${tire.age} old`,
-    target && pick && (pick.allowed ? 'Eligible' : `Not eligible: ${pick.explanation.join('; ')}`),
-    ...broken.map((one) => `${one.title}: ${one.statement}`),
-  ]
   return (
     <Box
       component="button"
       type="button"
       draggable={tire !== undefined}
       aria-pressed={mine}
-      aria-label={words.filter(Boolean).join('. ')}
       title={target && pick && !pick.allowed ? pick.explanation.join('\n') : undefined}
       onClick={() => {
         if (target) props.onPut(picked, position)
@@ -121,6 +113,7 @@ function Place(props: Shared & { position: string; places: Places; tires: Map<nu
       <Box sx={{ fontWeight: 750, fontSize: 13, color: tire ? '#fff' : color.ink }}>{position}</Box>
       {tire ? (
         <>
+          <ByEar>{tire.name}</ByEar>
           <Box sx={{ fontSize: 12.5, fontWeight: 700, color: change ? color.amber : color.tread }}>
             {origin(tire, position)}
           </Box>
@@ -136,11 +129,13 @@ function Place(props: Shared & { position: string; places: Places; tires: Map<nu
       {target && pick && (
         <Box sx={{ fontSize: 11.5, fontWeight: 750, color: tire ? '#fff' : color.ink }}>
           {pick.allowed ? '✓ Eligible' : '✕ Not eligible'}
+          {!pick.allowed && <ByEar>: {pick.explanation.join('; ')}</ByEar>}
         </Box>
       )}
       {!target && broken.length > 0 && (
         <Box sx={{ position: 'absolute', top: -7, right: -7 }}>
-          <VerdictIcon verdict="DO_NOT_OPERATE" size={18} />
+          <VerdictIcon verdict="DO_NOT_OPERATE" size={18} named={false} />
+          <ByEar>{broken.map((one) => `${one.title}: ${one.statement}`).join('. ')}</ByEar>
         </Box>
       )}
     </Box>
@@ -171,7 +166,6 @@ export function Beside({
             type="button"
             draggable
             aria-pressed={picked === tire.id}
-            aria-label={`${tire.name}, ${tire.source === 'ON_VEHICLE' ? `comes off ${tire.at}` : origin(tire, '')}. ${tire.model}. ${tire.depth ?? 'no depth'}. ${tire.age ?? 'no date'}${tire.retread ? '. retread' : ''}`}
             onClick={() => onPick(picked === tire.id ? undefined : tire.id)}
             onDragStart={(event) => {
               event.dataTransfer.setData('text/plain', String(tire.id))
@@ -197,6 +191,10 @@ export function Beside({
             <strong>{tire.name}</strong>
             {tire.retread && ' retread'}
             {tire.source === 'ON_VEHICLE' && ` off ${tire.at}`}
+            <ByEar>
+              {tire.source !== 'ON_VEHICLE' && `, ${origin(tire, '')}`}. {tire.model}. {!tire.depth && 'No depth. '}
+              {!tire.age && 'No date. '}
+            </ByEar>
             <br />
             {[tire.depth, tire.age, tire.source === 'TO_BUY' ? tire.price : tire.where].filter(Boolean).join(' · ')}
           </Box>

@@ -4,7 +4,8 @@ import Button from '@mui/material/Button'
 import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import { useMutation } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
+import { useSearchParams } from 'react-router'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../base/settings'
 import { color } from '../../base/theme'
@@ -21,7 +22,11 @@ export function ReplacementPanel(props: {
   onTake: (places: Places) => void
 }) {
   const [units] = useUnits()
-  const [retired, setRetired] = useState<string[]>([])
+  const named = useSearchParams()[0].get('replace')
+  const [retired, setRetired] = useState<string[]>(() =>
+    (named ?? '').split(',').filter((position) => props.positions.includes(position)),
+  )
+  const panel = useRef<HTMLElement>(null)
   const [ordering, setOrdering] = useState<string>()
   const finding = useMutation({
     mutationFn: () =>
@@ -32,13 +37,27 @@ export function ReplacementPanel(props: {
         }),
       ),
   })
+  // Come from the due list: the tires are named already, and what could take their places is what was asked.
+  const { mutate } = finding
+  const come = retired.length > 0 && named !== null
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, on coming here
+  useEffect(() => {
+    if (!come) return
+    panel.current?.scrollIntoView({ block: 'start' })
+    mutate()
+  }, [])
   const turn = (position: string) => {
     finding.reset()
     setRetired(retired.includes(position) ? retired.filter((one) => one !== position) : [...retired, position])
   }
   const found = finding.data
   return (
-    <Box component="section" aria-label="Replace tires" sx={{ borderTop: 1, borderColor: 'divider', pt: 1.5 }}>
+    <Box
+      component="section"
+      ref={panel}
+      aria-label="Replace tires"
+      sx={{ borderTop: 1, borderColor: 'divider', pt: 1.5 }}
+    >
       <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
         <Box component="legend" sx={{ typography: 'h2', p: 0 }}>
           Replace selected tires only

@@ -46,6 +46,7 @@ export function ScheduleRotationDialog(props: {
       notice({ text: `${props.unit}: the rotation is planned for ${dayWords(day, props.today)}.` })
       go(`/vehicles/${props.vehicleId}/jobs`)
     },
+    null,
   )
   const broken = form.wrong('arrangement') ?? form.wrong('override')
   return (

@@ -7,6 +7,7 @@ import { answerOf, api, ProblemError } from '../../api/client'
 import { useUnits } from '../../base/settings'
 import { RelearnDiagram } from '../../drawings/relearn-diagram/RelearnDiagram'
 import { Entry } from '../../ui/Entry'
+import { useUnsaved } from '../../ui/useUnsaved'
 import { pressureUnit } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
 
@@ -23,6 +24,7 @@ export function DashGaugeComparison() {
   const [opened, setOpened] = useState<boolean>()
   const [dash, setDash] = useState<Record<string, string>>({})
   const [gauge, setGauge] = useState<Record<string, string>>({})
+  const unsaved = useUnsaved()
   const queries = useQueryClient()
   const comparing = useMutation({
     mutationFn: () =>
@@ -33,7 +35,10 @@ export function DashGaugeComparison() {
         }),
       ),
     // Swapped sensors are on record now: verdict and due work of the vehicle follow.
-    onSuccess: (compared) => (compared.swapped ? queries.invalidateQueries() : undefined),
+    onSuccess: (compared) => {
+      unsaved.saved()
+      return compared.swapped ? queries.invalidateQueries() : undefined
+    },
   })
   const disagree = lamps.data ?? []
   const open = opened ?? disagree.length > 0
@@ -47,9 +52,10 @@ export function DashGaugeComparison() {
           Dash against gauge
         </Box>
         <Button size="small" aria-expanded={open} onClick={() => setOpened(!open)}>
-          {open ? 'Cancel' : 'Compare…'}
+          {open ? 'Hide' : 'Compare…'}
         </Button>
       </Box>
+      {unsaved.question}
       {disagree.map((one) => (
         <Alert key={`${one.reported} ${one.corner}`} severity="warning">
           {one.statement}
@@ -59,6 +65,7 @@ export function DashGaugeComparison() {
         <Box
           component="form"
           noValidate
+          onChange={() => unsaved.touch()}
           onSubmit={(event) => {
             event.preventDefault()
             comparing.mutate()

@@ -73,6 +73,7 @@ export function ProcedureDialog(props: { vehicleId: number; view: Schemas['Relea
         }),
       ),
     props.onClose,
+    'The procedure is on record.',
   )
   return (
     <FormDialog

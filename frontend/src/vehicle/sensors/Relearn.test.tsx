@@ -1,6 +1,6 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { Outlet, Route, Routes } from 'react-router'
+import { Link, Outlet, Route, Routes } from 'react-router'
 import { describe, expect, it } from 'vitest'
 import { type Call, fakeServer, problem } from '../../test/server'
 import { show } from '../../test/show'
@@ -170,6 +170,25 @@ describe('dash against gauge', () => {
     await userEvent.click(await screen.findByRole('button', { name: 'Compare…' }))
     await userEvent.click(screen.getByRole('button', { name: 'Compare' }))
     expect(await screen.findByText('Gauge it too.')).toBeVisible()
+  })
+
+  it('keeps what was typed while it is hidden, and asks before it is lost by leaving', async () => {
+    page(
+      <>
+        <Link to="/elsewhere/else">Elsewhere</Link>
+        <DashGaugeComparison />
+      </>,
+      () => ({ body: [] }),
+    )
+    await userEvent.click(await screen.findByRole('button', { name: 'Compare…' }))
+    await userEvent.type(screen.getByLabelText('Dash 1L'), '43')
+    await userEvent.click(screen.getByRole('button', { name: 'Hide' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Compare…' }))
+    expect(screen.getByLabelText('Dash 1L')).toHaveValue('43')
+    await userEvent.click(screen.getByRole('link', { name: 'Elsewhere' }))
+    expect(await screen.findByRole('dialog', { name: 'Discard what you entered?' })).toBeVisible()
+    await userEvent.click(screen.getByRole('button', { name: 'Keep editing' }))
+    expect(screen.getByLabelText('Dash 1L')).toHaveValue('43')
   })
 
   it('asks for the vehicle anew where dash and gauge name different corners: its verdict has changed', async () => {

@@ -256,7 +256,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
               <summary>Abandon relearn…</summary>
               <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start', mt: 1 }}>
                 <Entry label="Reason" value={why} onChange={setWhy} error={problem?.field('reason')} width={280} />
-                <Button sx={{ minHeight: 40 }} onClick={() => end.mutate()} loading={end.isPending}>
+                <Button sx={{ minHeight: 44 }} onClick={() => end.mutate()} loading={end.isPending}>
                   Abandon relearn
                 </Button>
               </Box>

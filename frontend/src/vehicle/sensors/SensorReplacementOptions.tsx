@@ -57,7 +57,7 @@ export function SensorReplacementOptions(props: { vehicleId: number; position: s
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={props.onClose}>Leave</Button>
+        <Button onClick={props.onClose}>Close</Button>
       </DialogActions>
     </Dialog>
   )

@@ -8,6 +8,7 @@ import { sensorsQuery } from '../../api/queries'
 import { color, mono } from '../../base/theme'
 import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
 import { useMay } from '../../session/session'
+import { ByEar } from '../../ui/ByEar'
 import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { FormDialog } from '../../ui/FormDialog'
@@ -80,17 +81,13 @@ export function Sensors() {
             </td>
             <td>
               {may && (
-                <Button size="small" onClick={() => setOpen(line)} aria-label={`Record the sensor at ${line.position}`}>
-                  {line.sensorId ? 'Change…' : 'Record…'}
+                <Button size="small" onClick={() => setOpen(line)}>
+                  {line.sensorId ? 'Change…' : 'Record…'} <ByEar>the sensor at {line.position}</ByEar>
                 </Button>
               )}
               {line.sensorId && line.location === 'INSIDE' && (
-                <Button
-                  size="small"
-                  onClick={() => setDead(line.position)}
-                  aria-label={`The sensor at ${line.position} is dead: one or all`}
-                >
-                  Sensor dead…
+                <Button size="small" onClick={() => setDead(line.position)}>
+                  Sensor dead… <ByEar>at {line.position}: one or all</ByEar>
                 </Button>
               )}
             </td>
@@ -153,6 +150,7 @@ function SensorDialog({ vehicleId, line, onClose }: { vehicleId: number; line: L
         }),
       ),
     onClose,
+    `The sensor at ${line.position} is on record.`,
   )
   return (
     <FormDialog

@@ -53,7 +53,7 @@ export function FindingChoice({
                   size="small"
                   selected={draft.fixed.includes(open.finding)}
                   onChange={() => onChange({ fixed: toggled(draft.fixed, open.finding) })}
-                  sx={{ minHeight: 40, background: color.sheet, color: 'text.primary' }}
+                  sx={{ minHeight: 44, background: color.sheet, color: 'text.primary' }}
                 >
                   {draft.fixed.includes(open.finding) ? '✓ Fixed now' : 'Fixed now'}
                 </ToggleButton>

@@ -11,6 +11,7 @@ import { uploadQueue } from '../../offline/uploadQueue'
 import { useHeld } from '../../offline/useUploadQueue'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
+import { Title } from '../../ui/Title'
 import { many } from '../../units/format'
 import { GaugeSelection } from './GaugeSelection'
 import { PositionForm } from './PositionForm'
@@ -98,6 +99,7 @@ export function WalkAround() {
           borderColor: 'divider',
         }}
       >
+        <Title>{`${walk.unit}, walk-around`}</Title>
         <Box component="h1" sx={{ typography: 'h1', fontSize: { xs: 20, md: 26 }, m: 0 }}>
           <Box
             component={Link}

@@ -33,6 +33,7 @@ export function EventDialog(props: { vehicleId: number; positions: string[]; onC
         }),
       ),
     onClose,
+    'The event is on record.',
   )
   return (
     <FormDialog

@@ -102,6 +102,7 @@ export function ReviewDialog({ report, onClose }: { report: Report; onClose: () 
       })
       onClose()
     },
+    null,
   )
   const lamp = report.symptom === 'WARNING_LAMP' || report.symptom === 'SOFT_TIRE'
   return (

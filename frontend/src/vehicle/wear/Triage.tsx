@@ -97,6 +97,7 @@ function OneCheck(props: { report: Schemas['ReportView']; check: Check; number: 
         }),
       ),
     () => void queries.invalidateQueries({ queryKey: ['triage', report.id] }),
+    'The check is on record.',
   )
   const send = (cause: boolean) => {
     found.current = cause

@@ -1,5 +1,6 @@
 package rotagens.browser;
 
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -22,26 +23,46 @@ final class Chromium implements AutoCloseable {
 
     private static final double PATIENCE_MS = 20_000;
 
+    /** How many times slower than it is the browser works; more than 1 shows what only holds on a fast machine. */
+    private static final int TIMES_SLOWER = Integer.getInteger("rotagens.slower", 1);
+
+    private static final List<String> ARGUMENTS = List.of(
+            // Whatever asks for another machine finds none.
+            "--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE localhost, EXCLUDE 127.0.0.1",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
     private final Playwright playwright = Playwright.create();
-    private final Browser browser = playwright
-            .chromium()
-            .launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
-                    .setChromiumSandbox(false)
-                    .setArgs(List.of(
-                            // Whatever asks for another machine finds none.
-                            "--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE localhost, EXCLUDE 127.0.0.1",
-                            "--disable-gpu",
-                            "--disable-quic",
-                            "--no-first-run",
-                            "--disable-background-networking",
-                            "--disable-component-update",
-                            "--disable-sync")));
+    private final Browser browser;
     private final Map<String, BrowserContext> people = new HashMap<>();
     private final List<String> complaints = new ArrayList<>();
     private final Map<Request, Instant> underWay = new LinkedHashMap<>();
 
     Chromium() {
+        this(List.of());
+    }
+
+    /** One whose camera sees this film, a Y4M file, and is allowed to every page. */
+    static Chromium seeing(Path film) {
+        return new Chromium(List.of(
+                "--use-fake-ui-for-media-stream",
+                "--use-fake-device-for-media-stream",
+                "--use-file-for-fake-video-capture=" + film));
+    }
+
+    private Chromium(List<String> more) {
+        List<String> arguments = new ArrayList<>(ARGUMENTS);
+        arguments.addAll(more);
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setChromiumSandbox(false)
+                        .setArgs(arguments));
         // A busy machine is slow, not wrong.
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     }
@@ -74,12 +95,22 @@ final class Chromium implements AutoCloseable {
     private Page page(BrowserContext context, String address, int width, int height) {
         Page page = context.newPage();
         page.setViewportSize(width, height);
+        if (TIMES_SLOWER > 1) {
+            slow(page, TIMES_SLOWER);
+        }
         page.onPageError(complaints::add);
         page.onRequest(asked -> underWay.put(asked, Instant.now()));
         page.onRequestFinished(underWay::remove);
         page.onRequestFailed(underWay::remove);
         page.navigate(address);
         return page;
+    }
+
+    /** From now on the page's own work takes this many times as long. */
+    static void slow(Page page, int times) {
+        JsonObject rate = new JsonObject();
+        rate.addProperty("rate", times);
+        page.context().newCDPSession(page).send("Emulation.setCPUThrottlingRate", rate);
     }
 
     /** Script errors seen so far; a healthy page has none. */

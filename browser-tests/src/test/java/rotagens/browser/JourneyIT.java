@@ -21,8 +21,7 @@ class JourneyIT extends OnDemoFleet {
         assertThat(page.getByRole(AriaRole.HEADING, named("Fleet"))).isVisible();
         assertThat(page.locator("section[aria-label=Vehicles] a")).hasCount(24);
 
-        page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("SP-01"))
-                .click();
+        toVehicle(page, "SP-01");
         assertThat(page.getByText("Needs a decision")).isVisible();
         button(page, "Start walk-around").click();
         assertThat(page.getByRole(AriaRole.HEADING, named("1L steer left"))).isVisible();
@@ -97,8 +96,11 @@ class JourneyIT extends OnDemoFleet {
     void nothingTypedIsLost() {
         Page page = chromium.open(product.address() + "/", 390, 844);
         signIn(page, "Tomas Weil, technician");
-        page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("VN-05"))
+        page.getByText("Yard", new Page.GetByTextOptions().setExact(true))
+                .last()
                 .click();
+        page.getByRole(AriaRole.BUTTON, named("Vehicles").setExact(true)).click();
+        toVehicle(page, "VN-05");
         button(page, "Start walk-around").click();
         assertThat(page.getByRole(AriaRole.HEADING, named("1L steer left"))).isVisible();
         page.getByLabel("Tire pressure").fill("48");
@@ -120,8 +122,7 @@ class JourneyIT extends OnDemoFleet {
         try (RunningProduct own = RunningProduct.onDemoData()) {
             Page page = chromium.open(own.address() + "/", 1280, 800);
             signIn(page, "Tomas Weil, technician");
-            page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("TR-01"))
-                    .click();
+            toVehicle(page, "TR-01");
             button(page, "Start walk-around").click();
             walkOne(page, "78", "5", "5", "5");
             String walk = page.url();

@@ -84,8 +84,7 @@ class OfflineIT extends OnDemoFleet {
         page.navigate(product.address() + "/offline");
         assertThat(page.getByText("Waiting to upload")).hasCount(0);
         page.navigate(product.address() + "/");
-        page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("VN-01"))
-                .click();
+        toVehicle(page, "VN-01");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("History"))
                 .click();
         assertThat(page.getByText("30 psi cold, tread 2/32 in · – · –")).hasCount(1);
@@ -105,8 +104,7 @@ class OfflineIT extends OnDemoFleet {
                 .isVisible();
 
         Page there = installed("Tomas Weil, technician");
-        there.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("SH-02"))
-                .click();
+        toVehicle(there, "SH-02");
         button(there, "Start walk-around").click();
         there.getByLabel("Tire pressure").fill("66");
         assertThat(there.getByText("saved", new Page.GetByTextOptions().setExact(true)))
@@ -128,8 +126,7 @@ class OfflineIT extends OnDemoFleet {
             "scope, gauges in hand, a photo and a position left out go into the history, by keyboard where it counts")
     void wholeWalk() throws Exception {
         Page page = installed(COORDINATOR);
-        page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("SP-03"))
-                .click();
+        toVehicle(page, "SP-03");
         button(page, "Start with another scope").press("Enter");
         page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Pressure only"))
                 .press("Enter");

@@ -18,6 +18,9 @@ abstract class OnDemoFleet {
     static final String COORDINATOR = "Ines Okafor, coordinator";
     static final String TECHNICIAN = "Rafe Halloran, technician";
 
+    /** Narrower than this, a page is laid out for one hand. */
+    private static final int PHONE = 600;
+
     static RunningProduct product;
     static Chromium chromium;
 
@@ -46,7 +49,7 @@ abstract class OnDemoFleet {
         if (!signedIn) {
             signIn(page, person);
         }
-        assertThat(page.getByRole(AriaRole.NAVIGATION, named("Places"))).isVisible();
+        assertThat(page.locator("header a").first()).isVisible();
         return page;
     }
 
@@ -62,7 +65,19 @@ abstract class OnDemoFleet {
     /** Goes in as one of the demo's people, by one click. */
     static void signIn(Page page, String name) {
         page.getByRole(AriaRole.BUTTON, named(name)).click();
-        assertThat(page.getByRole(AriaRole.NAVIGATION, named("Places"))).isVisible();
+        assertThat(page.locator("header a").first()).isVisible();
+    }
+
+    /** From whatever page to a vehicle's, by its picture among all vehicles. */
+    static void toVehicle(Page page, String unit) {
+        page.navigate(page.url().replaceAll("(https?://[^/]+).*", "$1/fleet"));
+        if (page.viewportSize().width < PHONE) {
+            button(page, "Vehicles").click();
+        }
+        page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText(unit))
+                .click();
+        // The address changes before the page does: what is pressed meanwhile is pressed on the page before.
+        assertThat(page.getByRole(AriaRole.HEADING, named(unit).setExact(true))).isVisible();
     }
 
     static Locator button(Page page, String name) {

@@ -84,7 +84,7 @@ class PlanningIT extends OnDemoFleet {
         assertThat(region(page, "Tire timelines")).isVisible(LONG);
         page.getByLabel("Vehicle class").click();
         page.getByRole(AriaRole.OPTION, named("Service van")).click();
-        page.getByLabel("All at once").check();
+        page.getByRole(AriaRole.RADIO, named("All at once")).check();
         assertThat(page.getByRole(AriaRole.RADIO, named("All at once"))).isChecked();
         page.getByLabel("Overall age").fill("5");
         assertThat(page.getByText("With the numbers tried")).isVisible();
@@ -92,7 +92,7 @@ class PlanningIT extends OnDemoFleet {
         assertThat(page.getByText("exceeds the overall age limit (5 years)")).isVisible();
         page.getByLabel("Steer age").fill("");
         page.getByLabel("Overall age").fill("");
-        page.getByLabel("Planned visits").check();
+        page.getByRole(AriaRole.RADIO, named("Planned visits")).check();
         button(page, "Schedule the next two years…").click();
         button(page, "Create jobs").click();
         assertThat(page.getByText(Pattern.compile("jobs? for \\d+ tires? scheduled")))
@@ -131,12 +131,13 @@ class PlanningIT extends OnDemoFleet {
     @DisplayName("a due check is left until a day with a reason, and says by whom until it is taken back")
     void leave() {
         Page page = open("/", COORDINATOR, 1280);
+        page.getByRole(AriaRole.BUTTON, named("Reasons for VN-02: Rotate")).click();
         page.getByRole(AriaRole.BUTTON, named("Postpone Rotate, VN-02")).click();
         assertThat(page.getByText("Waiting means:")).isVisible();
         button(page, "Postpone").click();
         assertThat(page.getByText("Choose until when.")).isVisible();
         page.getByLabel("Until").fill(today(page).plusDays(20).toString());
-        page.getByLabel("Reason").fill("out on loan");
+        page.getByRole(AriaRole.DIALOG).getByLabel("Reason").fill("out on loan");
         button(page, "Postpone").click();
         assertThat(page.getByText("by Ines Okafor: out on loan")).isVisible();
         button(page, "End postponement").click();

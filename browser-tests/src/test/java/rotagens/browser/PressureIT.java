@@ -136,7 +136,7 @@ class PressureIT extends OnDemoFleet {
     void findTheLeak() {
         Page page = open("/", COORDINATOR, 1280);
         assertThat(page.getByText("Find the leak").first()).isVisible();
-        page.navigate(product.at("/vehicles/{LC-04}/load-pressure"));
+        page.navigate(product.at("/vehicles/{LC-04}/load-pressure?part=loss"));
         Locator loss = page.locator("section[aria-label='Loss of pressure']");
         Locator tire = loss.locator("> div > div").filter(has("1R steer right"));
         assertThat(tire).containsText("Leak:");

@@ -63,7 +63,11 @@ class RegisterIT extends OnDemoFleet {
         page.getByLabel("Placard pressure, axle 1").fill("100");
         assertThat(Accessibility.faults(page)).isEmpty();
         button(page, "Add vehicle").click();
-        assertThat(page.getByRole(AriaRole.HEADING, named("BX-01"))).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, named("BX-01, what is on it")))
+                .isVisible();
+        page.getByRole(AriaRole.LINK, named("Later")).click();
+        assertThat(page.getByRole(AriaRole.HEADING, named("BX-01").setExact(true)))
+                .isVisible();
         assertThat(page.getByText("No tire on file").first()).isVisible();
 
         page.getByLabel("Search vehicles").fill("SH-05");
@@ -114,9 +118,7 @@ class RegisterIT extends OnDemoFleet {
         long tires = 0;
         for (String position : new String[] {"2LO", "2LI", "2RI", "2RO"}) {
             tires++;
-            page.navigate(product.address() + "/");
-            page.locator("section[aria-label=Vehicles] a", new Page.LocatorOptions().setHasText("SH-02"))
-                    .click();
+            toVehicle(page, "SH-02");
             page.getByRole(AriaRole.BUTTON, named(position + ",")).click();
             page.getByRole(AriaRole.LINK, named("history, take off, move")).click();
             button(page, "Remove…").click();
@@ -211,7 +213,7 @@ class RegisterIT extends OnDemoFleet {
         assertThat(nia.getByText("Name or password is wrong.")).isVisible();
         nia.getByLabel("Password").fill("seven blue wheels");
         nia.keyboard().press("Enter");
-        assertThat(nia.getByRole(AriaRole.HEADING, named("Fleet"))).isVisible();
+        assertThat(nia.getByRole(AriaRole.HEADING, named("Today"))).isVisible();
         nia.getByText("kPa · mm").click();
         button(nia, "Nia Brook").click();
         nia.getByRole(AriaRole.MENUITEM, named("Sign out")).click();

@@ -36,17 +36,25 @@ final class RunningProduct implements AutoCloseable {
     private final int port;
     private Process process;
 
+    private boolean week;
+
     private RunningProduct(Path data, int port) {
         this.data = data;
         this.port = port;
     }
 
+    /** The demo's fleet with an empty shop: a test puts into it what it needs. */
     static RunningProduct onDemoData() {
-        return on(true);
+        return on(true, false);
+    }
+
+    /** The demo as its user gets it, in the middle of a week. */
+    static RunningProduct onWholeDemo() {
+        return on(true, true);
     }
 
     static RunningProduct onNothing() {
-        return on(false);
+        return on(false, false);
     }
 
     /** On records that lie there already, with a large fleet's memory. */
@@ -61,14 +69,16 @@ final class RunningProduct implements AutoCloseable {
         }
     }
 
-    private static RunningProduct on(boolean demo) {
+    private static RunningProduct on(boolean demo, boolean week) {
         try {
             RunningProduct product = new RunningProduct(Files.createTempDirectory("rotagens-browser"), freePort());
-            if (demo && made != null) {
+            product.week = week;
+            boolean bare = demo && !week;
+            if (bare && made != null) {
                 Files.copy(made, product.data.resolve(RECORDS));
             }
             product.start(demo);
-            if (demo && made == null) {
+            if (bare && made == null) {
                 made = product.copyOfRecords();
             }
             return product;
@@ -170,6 +180,7 @@ final class RunningProduct implements AutoCloseable {
                             APP.resolve("rotagens.jar").toString(),
                             "--rotagens.data=" + data,
                             "--rotagens.demo=" + demo,
+                            "--rotagens.demo.week=" + week,
                             "--server.port=" + port))
                     .redirectErrorStream(true)
                     .redirectOutput(data.resolve("server.log").toFile())

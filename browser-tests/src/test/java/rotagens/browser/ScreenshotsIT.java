@@ -18,7 +18,7 @@ class ScreenshotsIT {
     @Test
     @DisplayName("one current picture of each main view")
     void pictures() {
-        try (RunningProduct product = RunningProduct.onDemoData();
+        try (RunningProduct product = RunningProduct.onWholeDemo();
                 Chromium chromium = new Chromium()) {
             Page page = chromium.open(product.address(), 1280, 800);
             OnDemoFleet.signIn(page, "Ines Okafor, coordinator");
@@ -34,7 +34,7 @@ class ScreenshotsIT {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Valve cap missing"))
                     .click();
             assertThat(page.locator("section[aria-label=Verdict]")).containsText("Valve cap missing");
-            take(page, "walk-around", "Hand and eye");
+            assertThat(page.getByText("Hand and eye").first()).isVisible();
             String walk = page.url();
             Page phone = chromium.open(product.address(), 390, 844);
             OnDemoFleet.signIn(phone, "Rafe Halloran, technician");
@@ -42,17 +42,8 @@ class ScreenshotsIT {
             assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("2LO drive left outer")))
                     .isVisible();
             take(phone, "walk-around-phone", "Hand and eye");
-            page.navigate(product.address());
-            page.getByLabel("Choose: Professional inspection, LC-03 2RO").check();
-            page.getByLabel("Choose: Professional inspection, LC-03 3R").check();
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Schedule 2…"))
-                    .click();
-            page.getByRole(
-                            AriaRole.BUTTON,
-                            new Page.GetByRoleOptions().setName("Schedule").setExact(true))
-                    .click();
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shop"))
-                    .click();
+            phone.navigate(product.at("/today"));
+            take(phone, "today-phone", "Open the job sheet");
             register(page, product);
             page.navigate(product.at("/vehicles/{LC-01}/load-pressure"));
             take(page, "load-pressure", "Loss of pressure");
@@ -77,10 +68,7 @@ class ScreenshotsIT {
 
     /** A job's sheet where the bead is broken, and a relearn half way round. */
     private void workshop(Page page, Page phone, RunningProduct product) {
-        page.navigate(product.at("/vehicles/{SH-02}"));
-        WorkshopIT.schedule(page, "legal limit 4/32 in");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Jobs"))
-                .click();
+        page.navigate(product.at("/vehicles/{SH-02}/jobs"));
         String sheet = WorkshopIT.sheetOf(page, "Replace tire");
         phone.navigate(product.at(sheet));
         while (phone.getByRole(
@@ -90,9 +78,10 @@ class ScreenshotsIT {
                                         .setExact(true))
                         .count()
                 == 0) {
+            WorkshopIT.doIt(phone, WorkshopIT.title(phone));
             WorkshopIT.mark(phone);
         }
-        take(phone, "job-sheet-phone", "opposite the shovel");
+        take(phone, "job-sheet-phone", "opposite the bead breaker");
         page.navigate(product.at("/vehicles/{VN-04}/sensors"));
         WorkshopIT.startWithTool(page);
         OnDemoFleet.button(page, "Key fob").click();
@@ -141,15 +130,6 @@ class ScreenshotsIT {
     /** Planning's views: bays and hours after a plan was taken, the years ahead, the month, the questions. */
     private void planning(Page page, RunningProduct product) {
         page.navigate(product.at("/shop/calendar"));
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Propose schedule"))
-                .click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Accept schedule"))
-                .click(new com.microsoft.playwright.Locator.ClickOptions().setTimeout(120_000));
-        assertThat(page.getByText("have a place")).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Week after"))
-                .click();
-        assertThat(page.locator("button[draggable=true][aria-label*=' bay ']").first())
-                .isVisible();
         take(page, "shop", "Schedule");
         page.navigate(product.at("/outlook"));
         take(page, "outlook", "Tire timelines");
@@ -180,6 +160,7 @@ class ScreenshotsIT {
     private void take(Page page, String name, String shows) {
         assertThat(page.getByText(shows).first()).isVisible();
         assertThat(page.getByLabel("Loading")).hasCount(0);
+        page.waitForFunction("() => !document.querySelector('[aria-busy=true], .MuiSkeleton-root')");
         page.evaluate("() => document.fonts.ready");
         page.evaluate("() => window.scrollTo(0, 0)");
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));

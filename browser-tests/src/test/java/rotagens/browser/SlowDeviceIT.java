@@ -2,9 +2,8 @@ package rotagens.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.google.gson.JsonObject;
-import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
@@ -26,21 +25,22 @@ class SlowDeviceIT extends OnDemoFleet {
                 "late => { const quick = window.fetch; window.fetch = (...asked) =>"
                         + " new Promise(after => setTimeout(after, late)).then(() => quick(...asked)) }",
                 ANSWER_AFTER_MS);
-        CDPSession device = page.context().newCDPSession(page);
-        JsonObject slow = new JsonObject();
-        slow.addProperty("rate", TIMES_SLOWER);
-        device.send("Emulation.setCPUThrottlingRate", slow);
+        Chromium.slow(page, TIMES_SLOWER);
 
+        String[] walked = {"1L steer left", "2L drive left", "2R drive right", "1R steer right"};
         String[][] typed = {{"49", "4", "5", "3"}, {"62", "5", "6", "4"}, {"64", "6", "5", "3"}};
         for (String[] position : typed) {
             page.keyboard().type(String.join("\n", position));
             page.keyboard().press("Enter");
         }
-        slow.addProperty("rate", 1);
-        device.send("Emulation.setCPUThrottlingRate", slow);
+        Chromium.slow(page, 1);
+        // Whoever steps back before the form of the last one is there steps back from the one before.
+        assertThat(page.getByRole(AriaRole.HEADING, named(walked[typed.length])))
+                .isVisible();
 
         for (int back = typed.length - 1; back >= 0; back--) {
             button(page, "Back").click();
+            assertThat(page.getByRole(AriaRole.HEADING, named(walked[back]))).isVisible();
             assertThat(page.getByLabel("Tire pressure")).hasValue(typed[back][0]);
             assertThat(page.getByLabel("Tread outer")).hasValue(typed[back][1]);
             assertThat(page.getByLabel("Tread center")).hasValue(typed[back][2]);

@@ -59,6 +59,8 @@ class WearIT extends OnDemoFleet {
         button(phone, "Send the report").click();
         assertThat(phone.getByText("may name the wrong corner")).isVisible();
         desk.navigate(product.address());
+        desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("driver report"))
+                .click();
         assertThat(desk.getByText("pressure lamp on at 1R")).isVisible();
         desk.navigate(product.at("/vehicles/{VN-02}/wear"));
         button(desk, "Review…").click();

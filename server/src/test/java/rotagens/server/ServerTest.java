@@ -33,7 +33,12 @@ import org.springframework.test.context.support.TestPropertySourceUtils;
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
 @SpringBootTest(
-        properties = {"rotagens.demo=true", "rotagens.sign-in.hash-cost=4", "springdoc.writer-with-order-by-keys=true"})
+        properties = {
+            "rotagens.demo=true",
+            "rotagens.demo.week=false",
+            "rotagens.sign-in.hash-cost=4",
+            "springdoc.writer-with-order-by-keys=true"
+        })
 @AutoConfigureMockMvc
 @Import(ServerTest.FixedDay.class)
 @ContextConfiguration(initializers = ServerTest.FreshFolder.class)

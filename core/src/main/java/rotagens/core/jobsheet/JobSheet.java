@@ -32,6 +32,7 @@ public record JobSheet(List<Step> steps, List<Message> warnings) {
         } else {
             wheels.forEach(steps::addAll);
         }
+        letDownFirst(steps);
         VehicleSteps.after(facts, steps);
         return new JobSheet(List.copyOf(steps), TireChangerCheck.warnings(facts));
     }
@@ -39,7 +40,12 @@ public record JobSheet(List<Step> steps, List<Message> warnings) {
     /** Several pieces of work at one wheel are one pass through its steps, each once and in the order of the work. */
     private static Map<Position, List<Step>> byWheel(JobSheetInputs facts) {
         Map<Position, Map<String, Step>> steps = new LinkedHashMap<>();
-        for (WheelJob wheel : facts.wheels()) {
+        // A tire that goes anyway is looked at as one that goes, whatever else is done at its wheel.
+        List<WheelJob> ordered = facts.wheels().stream()
+                .sorted(Comparator.comparing(wheel -> wheel.task() != WheelTask.NEW_TIRE))
+                .toList();
+        facts.wheels().forEach(wheel -> steps.put(wheel.position(), new LinkedHashMap<>()));
+        for (WheelJob wheel : ordered) {
             Map<String, Step> here = steps.computeIfAbsent(wheel.position(), position -> new LinkedHashMap<>());
             new WheelSteps(facts, wheel).all().forEach(step -> here.putIfAbsent(step.key(), step));
         }
@@ -48,6 +54,28 @@ public record JobSheet(List<Step> steps, List<Message> warnings) {
                 position,
                 here.values().stream().sorted(Comparator.comparing(Step::code)).toList()));
         return sorted;
+    }
+
+    /** A dual's mate is let down together with it: before the first nut, wherever its other steps stand. */
+    private static void letDownFirst(List<Step> steps) {
+        for (Step mates : List.copyOf(steps)) {
+            if (mates.code() != StepCode.DEFLATE_FIRST) {
+                continue;
+            }
+            int first = 0;
+            while (!steps.get(first).equals(mates) && !nutsOf(steps.get(first), mates)) {
+                first++;
+            }
+            if (!steps.get(first).equals(mates)) {
+                steps.remove(mates);
+                steps.add(first, mates);
+            }
+        }
+    }
+
+    private static boolean nutsOf(Step step, Step letDown) {
+        return step.position().equals(letDown.position().flatMap(WheelJob::mate))
+                && step.code().ordinal() > StepCode.DEFLATE_FIRST.ordinal();
     }
 
     private static int phaseOrder(Step step) {
@@ -75,7 +103,9 @@ public record JobSheet(List<Step> steps, List<Message> warnings) {
             }
             boolean same = earlier.position().isEmpty()
                     || step.position().isEmpty()
-                    || earlier.position().equals(step.position());
+                    || earlier.position().equals(step.position())
+                    || earlier.code() == StepCode.DEFLATE_FIRST
+                            && earlier.position().flatMap(WheelJob::mate).equals(step.position());
             if (same
                     && !settled.contains(earlier.key())
                     && (step.code().safety() || earlier.code().safety())) {

@@ -13,6 +13,7 @@ import rotagens.core.policy.Policy;
  * @param tireChangers all of the shop's, to say which of them fits
  * @param vehicleWork work on the job that concerns no single wheel, in words; empty where there is none
  * @param nitrogen whether the fleet fills with it
+ * @param people who may be the second person of a step
  * @param wrenches the shop's torque wrenches in use
  */
 public record JobSheetInputs(
@@ -24,12 +25,14 @@ public record JobSheetInputs(
         boolean nitrogen,
         Optional<String> vehicleWork,
         Policy.ClassPolicy policy,
+        List<String> people,
         List<StepInput.TorqueInput.TorqueWrench> wrenches) {
 
     public JobSheetInputs {
         wheels = List.copyOf(wheels);
         outsideTags = List.copyOf(outsideTags);
         tireChangers = List.copyOf(tireChangers);
+        people = List.copyOf(people);
         wrenches = List.copyOf(wrenches);
     }
 }

@@ -1,5 +1,6 @@
 package rotagens.core.jobsheet;
 
+import java.util.List;
 import java.util.Optional;
 import rotagens.core.measure.Message;
 import rotagens.core.vehicle.Position;
@@ -10,7 +11,7 @@ import rotagens.core.vehicle.Position;
  * @param position the wheel it is done at; empty where it concerns the vehicle
  * @param does what to do
  * @param caution what hurts somebody here, and only that
- * @param bead the clock face that goes with it
+ * @param beads the clock faces that go with it, one for each bead that is worked
  */
 public record Step(
         StepCode code,
@@ -18,7 +19,11 @@ public record Step(
         Message does,
         Optional<Message> caution,
         StepInput input,
-        Optional<BeadStep> bead) {
+        List<BeadStep> beads) {
+
+    public Step {
+        beads = List.copyOf(beads);
+    }
 
     /** Names the step on its sheet. */
     public String key() {

@@ -65,6 +65,9 @@ public sealed interface StepInput {
     /** Figures that belong to a shop visit, not to one wheel. */
     non-sealed interface VisitInput extends StepInput {}
 
+    /** What hand and eye find at a step. */
+    non-sealed interface FindingInput extends StepInput {}
+
     /** Reads one figure and gives it back as entered, with its unit. */
     interface NumericValue {
         String asEntered(String text);
@@ -175,7 +178,8 @@ public sealed interface StepInput {
      */
     record ColdPressureInput(Optional<Pressure> target, Optional<Pressure> maximum) implements StepInput {
 
-        private static final double WITHIN_PSI = 3;
+        /** So far from its target a filled tire may be. */
+        public static final double WITHIN_PSI = 3;
 
         @Override
         public List<InputField> fields() {
@@ -246,56 +250,104 @@ public sealed interface StepInput {
     }
 
     /**
-     * Gap between flange and molded ring at four or more even places; spread within 2/32 in, else break down, lubricate and
-     * remount. Source: tire makers' mounting instructions.
+     * Gap between flange and molded ring at four or more even places of both sides; on each the spread within 2/32 in, else break
+     * down, lubricate and remount. A back that can't be reached is said to be, with its reason. Source: tire makers' mounting
+     * instructions.
      */
     record BeadGapInput() implements StepInput {
 
         static final int FEWEST = 4;
         private static final int MOST = 8;
         private static final double SPREAD_32NDS = 2;
+        private static final String FRONT = "gap";
+        private static final String BACK = "back";
+        private static final String UNREACHED = "backUnreached";
 
         @Override
         public List<InputField> fields() {
             List<InputField> inputFields = new ArrayList<>();
-            for (int place = 1; place <= FEWEST; place++) {
-                inputFields.add(new InputField("gap" + place, "Gap at place " + place, InputField.Type.DEPTH));
+            for (String side : List.of(FRONT, BACK)) {
+                for (int place = 1; place <= FEWEST; place++) {
+                    inputFields.add(new InputField(
+                            side + place,
+                            (side.equals(FRONT) ? "Front" : "Back") + " gap, place " + place,
+                            InputField.Type.DEPTH));
+                }
             }
+            inputFields.add(
+                    new InputField(UNREACHED, "Back can’t be reached because (else empty)", InputField.Type.TEXT));
             return inputFields;
         }
 
         @Override
         public InputResult read(Map<String, String> typed, Units units) {
             InputReader inputReader = new InputReader(typed);
-            TreadDepth.Unit bare = units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
-            List<TreadDepth> gaps = new ArrayList<>();
-            for (int place = 1; place <= MOST; place++) {
-                String field = "gap" + place;
-                if (place <= FEWEST || !typed.getOrDefault(field, "").isBlank()) {
-                    inputReader
-                            .read(field, text -> TreadDepth.parse(text, bare))
-                            .ifPresent(gap -> {
-                                gaps.add(gap);
-                                inputReader.keep(field, gap.asEntered());
-                            });
-                }
-            }
-            if (gaps.size() < FEWEST) {
+            String unreached = inputReader.text(UNREACHED, null);
+            Optional<double[]> front = side(FRONT, inputReader, typed, units);
+            Optional<double[]> back = unreached.isEmpty() ? side(BACK, inputReader, typed, units) : Optional.empty();
+            if (front.isEmpty() || unreached.isEmpty() && back.isEmpty()) {
                 return inputReader.outcome(Message.of(""), Optional.empty());
             }
-            double least =
-                    gaps.stream().mapToDouble(TreadDepth::thirtySeconds).min().orElseThrow();
-            double most =
-                    gaps.stream().mapToDouble(TreadDepth::thirtySeconds).max().orElseThrow();
-            TreadDepth spread = TreadDepth.of32nds(Math.round((most - least) * 10) / 10.0);
             return inputReader.outcome(
-                    Message.of("gap {} to {}, spread {}", TreadDepth.of32nds(least), TreadDepth.of32nds(most), spread),
-                    most - least > SPREAD_32NDS + 1e-9
-                            ? Optional.of(Message.of(
-                                    "Spread {}, at most {}: break it down, lubricate and remount.",
-                                    spread,
-                                    TreadDepth.of32nds(SPREAD_32NDS)))
-                            : Optional.empty());
+                    Message.of(
+                            "front {}, {}",
+                            words(front.get()),
+                            back.map(gaps -> Message.of("back {}", words(gaps)))
+                                    .orElse(Message.of("back not reached: {}", unreached))),
+                    tooFar("Front", front).or(() -> tooFar("Back", back)));
+        }
+
+        /** Least and most gap of one side, in 32nds of an inch; empty where a place is missing or can't be read. */
+        private static Optional<double[]> side(
+                String side, InputReader inputReader, Map<String, String> typed, Units units) {
+            TreadDepth.Unit bare = units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
+            List<TreadDepth> gaps = new ArrayList<>();
+            boolean complete = true;
+            for (int place = 1; place <= MOST; place++) {
+                String field = side + place;
+                if (place <= FEWEST || !typed.getOrDefault(field, "").isBlank()) {
+                    Optional<TreadDepth> gap = inputReader.read(field, text -> TreadDepth.parse(text, bare));
+                    gap.ifPresent(read -> {
+                        gaps.add(read);
+                        inputReader.keep(field, read.asEntered());
+                    });
+                    complete &= gap.isPresent();
+                }
+            }
+            return complete
+                    ? Optional.of(new double[] {
+                        gaps.stream()
+                                .mapToDouble(TreadDepth::thirtySeconds)
+                                .min()
+                                .orElseThrow(),
+                        gaps.stream()
+                                .mapToDouble(TreadDepth::thirtySeconds)
+                                .max()
+                                .orElseThrow()
+                    })
+                    : Optional.empty();
+        }
+
+        private static TreadDepth spread(double[] leastAndMost) {
+            return TreadDepth.of32nds(Math.round((leastAndMost[1] - leastAndMost[0]) * 10) / 10.0);
+        }
+
+        private static Message words(double[] leastAndMost) {
+            return Message.of(
+                    "gap {} to {}, spread {}",
+                    TreadDepth.of32nds(leastAndMost[0]),
+                    TreadDepth.of32nds(leastAndMost[1]),
+                    spread(leastAndMost));
+        }
+
+        private static Optional<Message> tooFar(String side, Optional<double[]> leastAndMost) {
+            return leastAndMost
+                    .filter(gaps -> gaps[1] - gaps[0] > SPREAD_32NDS + 1e-9)
+                    .map(gaps -> Message.of(
+                            "{}: spread {}, at most {}. Core out and all air out, then break it down, lubricate and remount.",
+                            side,
+                            spread(gaps),
+                            TreadDepth.of32nds(SPREAD_32NDS)));
         }
     }
 
@@ -315,7 +367,13 @@ public sealed interface StepInput {
          *
          * @param doubt why its figures are less than certain today; empty while its calibration stands
          */
-        public record TorqueWrench(String name, Optional<Message> doubt) {}
+        public record TorqueWrench(String name, Optional<Message> doubt) {
+
+            /** Its name, with what speaks against it. */
+            String label() {
+                return name + (doubt.isPresent() ? ", calibration overdue: torque to be verified" : "");
+            }
+        }
 
         private static final double WITHIN = 0.05;
         private static final double NM = 1.3558179483314004;
@@ -333,7 +391,7 @@ public sealed interface StepInput {
                         "Torque wrench in use",
                         InputField.Type.CHOICE,
                         wrenches.stream()
-                                .map(torqueWrench -> new InputField.Option(torqueWrench.name(), torqueWrench.name()))
+                                .map(torqueWrench -> new InputField.Option(torqueWrench.name(), torqueWrench.label()))
                                 .toList()));
             }
             return inputFields;

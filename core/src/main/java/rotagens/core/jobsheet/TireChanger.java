@@ -29,14 +29,33 @@ public record TireChanger(
 
     /** How it holds the wheel and breaks the bead. */
     public enum TireChangerType {
-        SIDE_SHOVEL("side shovel and jaw table"),
-        LEVERLESS("leverless jaw table"),
-        CENTER_CLAMP("center clamp with rollers");
+        SIDE_SHOVEL("side shovel and jaw table", "shovel", "mount head"),
+        LEVERLESS("leverless jaw table", "bead breaker", "hook"),
+        CENTER_CLAMP("center clamp with rollers", "rollers", "rollers");
 
         private final String label;
+        private final String breaker;
+        private final String head;
 
-        TireChangerType(String words) {
+        TireChangerType(String words, String breaker, String head) {
             this.label = words;
+            this.breaker = breaker;
+            this.head = head;
+        }
+
+        /** What breaks the bead here, by its own name. */
+        public String breaker() {
+            return breaker;
+        }
+
+        /** What the bead passes going off and on. */
+        public String head() {
+            return head;
+        }
+
+        /** Whether it holds the wheel with jaws. */
+        public boolean hasJaws() {
+            return this != CENTER_CLAMP;
         }
 
         public String label() {

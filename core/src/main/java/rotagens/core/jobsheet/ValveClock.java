@@ -49,20 +49,26 @@ public record ValveClock(BeadStep step, List<ValvePosition> valvePositions, int 
             return new ValveClock(
                     step, List.of(), 0, Message.of("Rollers don’t reach the sensor here: any place will do."));
         }
+        String sheetless = tireChanger
+                .map(one -> "The sheet of " + one.name() + " isn’t on file for this step")
+                .orElse("No tire changer chosen");
         if (step == BeadStep.BREAK_FRONT) {
+            String breaker = tireChanger.map(one -> one.type().breaker()).orElse("bead breaker");
             return new ValveClock(
                     step,
                     List.of(
-                            ValvePosition.of("technique B, opposite the shovel", 180),
-                            ValvePosition.of("technique A, 90° from the shovel", 270, 90)),
+                            ValvePosition.of("technique B, opposite the " + breaker, 180),
+                            ValvePosition.of("technique A, 90° from the " + breaker, 270, 90)),
                     QUARTER,
-                    Message.of("No tire changer on file. Both techniques keep the sensor 90° from the tool."));
+                    Message.of("{}. Both techniques keep the sensor 90° from the tool.", sheetless));
         }
         return new ValveClock(
                 step,
-                List.of(ValvePosition.of("just behind the mount head", BEHIND_HEAD)),
+                List.of(ValvePosition.of(
+                        "just behind the "
+                                + tireChanger.map(one -> one.type().head()).orElse("mount head"),
+                        BEHIND_HEAD)),
                 0,
-                Message.of(
-                        "No sheet of a machine on file: the bead has to pass the sensor last. The manual comes first."));
+                Message.of("{}: the bead has to pass the sensor last. The manual comes first.", sheetless));
     }
 }

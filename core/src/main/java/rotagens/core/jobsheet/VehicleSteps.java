@@ -43,7 +43,7 @@ final class VehicleSteps {
                                             "Choose the tire changer and read its plate: tire and rim diameter and width within its limits. The air source reaches the target.")),
                     Optional.of(Message.of("The machine’s own manual wins over every technique here.")),
                     new StepInput.Confirmation(),
-                    Optional.empty()));
+                    List.of()));
             steps.add(new Step(
                     StepCode.PARTS,
                     Optional.empty(),
@@ -51,7 +51,7 @@ final class VehicleSteps {
                             "New stem or grommet and core for each wheel whose bead is broken, caps, lubricant with rust inhibitor, weights. Note what is used."),
                     Optional.empty(),
                     new StepInput.TextInput("parts", "Parts used", false),
-                    Optional.empty()));
+                    List.of()));
         }
         if (!facts.outsideTags().isEmpty()) {
             steps.add(new Step(
@@ -62,7 +62,7 @@ final class VehicleSteps {
                             String.join(", ", facts.outsideTags())),
                     Optional.of(Message.of("Back on another position the dash names the wrong corner.")),
                     new StepInput.Confirmation(),
-                    Optional.empty()));
+                    List.of()));
         }
     }
 
@@ -102,7 +102,7 @@ final class VehicleSteps {
                         Message.of("{}.", work),
                         Optional.empty(),
                         new StepInput.TextInput("note", "What was done", true),
-                        Optional.empty())));
+                        List.of())));
         if (cause) {
             add(
                     steps,
@@ -131,6 +131,6 @@ final class VehicleSteps {
                 Message.of(does),
                 Optional.ofNullable(caution).map(text -> Message.of(text)),
                 new StepInput.Confirmation(),
-                Optional.empty()));
+                List.of()));
     }
 }

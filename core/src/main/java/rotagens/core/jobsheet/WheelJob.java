@@ -1,9 +1,11 @@
 package rotagens.core.jobsheet;
 
+import java.util.List;
 import java.util.Optional;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.OpenFinding;
 import rotagens.core.fact.Verdict;
+import rotagens.core.inspection.RemovedTire;
 import rotagens.core.inspection.TireState;
 import rotagens.core.measure.Length;
 import rotagens.core.measure.Pressure;
@@ -21,7 +23,8 @@ import rotagens.core.vehicle.WheelSpec;
  * @param wheel {@link WheelSpec#UNKNOWN} where nobody has read it
  * @param target the cold pressure to fill to; empty where it isn't known
  * @param maximum the lowest of the tire's and the wheel's
- * @param condemned a tire professional has looked inside during this job and it doesn't go back
+ * @param oldTireMay where the tire may go that comes off for another one; empty where none comes off
+ * @param found what the work itself has found so far
  * @param suspect it ran at 80 % of its target or less, or damage is open on it
  */
 public record WheelJob(
@@ -35,7 +38,43 @@ public record WheelJob(
         Optional<Pressure> target,
         Optional<Pressure> maximum,
         boolean suspect,
-        boolean condemned) {
+        List<RemovedTire.Destination> oldTireMay,
+        Found found) {
+
+    public WheelJob {
+        oldTireMay = List.copyOf(oldTireMay);
+    }
+
+    /**
+     * What the work on a wheel has found and the rest of its steps depends on.
+     *
+     * @param condemned its own tire doesn't go back, by a professional's verdict or a torn bead
+     * @param torn it doesn't because of its bead
+     * @param reseated its beads were seated once and have to be broken again
+     */
+    public record Found(boolean condemned, boolean torn, boolean reseated) {
+        public static final Found NOTHING = new Found(false, false, false);
+    }
+
+    /** The same wheel, with what the work has found by now. */
+    public WheelJob with(Found now) {
+        return new WheelJob(
+                position, name, task, model, diameter, wheel, sensor, target, maximum, suspect, oldTireMay, now);
+    }
+
+    public boolean condemned() {
+        return found.condemned();
+    }
+
+    /** The other tire of the same dual; empty at a single wheel. */
+    public static Optional<Position> mate(Position position) {
+        return position instanceof Position.OnAxle on && on.dualSlot() != Position.DualSlot.SINGLE
+                ? Optional.of(new Position.OnAxle(
+                        on.axle(),
+                        on.side(),
+                        on.dualSlot() == Position.DualSlot.OUTER ? Position.DualSlot.INNER : Position.DualSlot.OUTER))
+                : Optional.empty();
+    }
 
     /**
      * Whether a tire has to be taken for one that ran low or is damaged inside, until a professional has looked: all air comes out

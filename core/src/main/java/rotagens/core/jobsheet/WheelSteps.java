@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import rotagens.core.inspection.RemovedTire;
 import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Units;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.WheelSpec;
@@ -32,13 +34,16 @@ final class WheelSteps {
         if (task == WheelTask.PRESSURE) {
             pressureService();
         }
+        if (task == WheelTask.MATE) {
+            mate();
+        }
         if (task.lifts()) {
             off();
         }
         if (task.breaksBead()) {
             beadOff();
             prepare();
-            if (wheel.condemned()) {
+            if (endsHere()) {
                 return steps;
             }
             mount();
@@ -52,12 +57,7 @@ final class WheelSteps {
 
     private void pressureService() {
         if (wheel.suspect()) {
-            step(
-                    StepCode.LOOK_INSIDE,
-                    Message.of(
-                            "It ran at 80% of its target or less: no air on the vehicle. Deflate, demount, and have it looked at inside."),
-                    "A tire run flat can burst while it is filled (29 CFR 1910.177).",
-                    new StepInput.ProfessionalVerdictInput());
+            lookInside();
             if (wheel.condemned()) {
                 return;
             }
@@ -71,6 +71,46 @@ final class WheelSteps {
                                 .orElse("find its target first")),
                 "Never bleed a hot tire. Stand to the side of the valve, never in line with it.",
                 new StepInput.ColdPressureInput(wheel.target(), wheel.maximum()));
+    }
+
+    /** A dual's mate goes down with it, and comes back to its target: let down or empty it carries nothing. */
+    private void mate() {
+        step(
+                StepCode.DEFLATE_FIRST,
+                Message.of(
+                        "Core of {} out and all its air out, too, before the first nut of the dual is loosened.",
+                        wheel.position().code()),
+                "The core can shoot out: hold it through the last threads, face away.",
+                new StepInput.Confirmation());
+        if (wheel.suspect()) {
+            lookInside();
+            if (wheel.condemned()) {
+                return;
+            }
+        }
+        step(
+                StepCode.FILL,
+                Message.of(
+                        "With the nuts of the dual torqued: new core in, {}, gauge it, cap on.",
+                        wheel.target()
+                                .<Object>map(target -> Message.of("fill to {} cold", target))
+                                .orElse("find its target first, then fill")),
+                "Clip-on chuck and remote valve; everyone out of the trajectory of both tires.",
+                new StepInput.ColdPressureInput(wheel.target(), wheel.maximum()));
+    }
+
+    /** A condemned tire isn't mounted again; where another one goes on anyway, the work goes on. */
+    private boolean endsHere() {
+        return wheel.condemned() && task != WheelTask.NEW_TIRE;
+    }
+
+    private void lookInside() {
+        step(
+                StepCode.LOOK_INSIDE,
+                Message.of(
+                        "It ran at 80% of its target or less: no air on the vehicle. Deflate, demount, and have it looked at inside."),
+                "A tire run flat can burst while it is filled (29 CFR 1910.177).",
+                new StepInput.ProfessionalVerdictInput());
     }
 
     private void off() {
@@ -88,7 +128,7 @@ final class WheelSteps {
                     StepCode.DEFLATE_FIRST,
                     Message.of(
                             wheel.dual()
-                                    ? "Both cores of the dual out and all air out, before the first nut is loosened."
+                                    ? "Core out and all air out, before the first nut of the dual is loosened."
                                     : "Danger: This tire ran low or may be damaged and can explode. Remove the valve core and all air before loosening the first nut."),
                     "The core can shoot out: hold it through the last threads, face away.",
                     new StepInput.Confirmation());
@@ -111,11 +151,14 @@ final class WheelSteps {
                                 .orElse(", look which way the wheel is piloted"),
                         facts.light() ? "" : " with hoist or wheel lift"),
                 facts.light() ? null : "Two people for the big nuts. No one under the assembly.",
-                new StepInput.Confirmation());
-        if (task.breaksBead() && !emptyFirst) {
+                twoPeople());
+        if (task.breaksBead() && (!emptyFirst || wheel.found().reseated())) {
             step(
                     StepCode.CORE_OUT,
-                    Message.of("Core out and all air out, before a bead is touched."),
+                    Message.of(
+                            wheel.found().reseated()
+                                    ? "Core out and all air out again, before a bead is touched."
+                                    : "Core out and all air out, before a bead is touched."),
                     "The core can shoot out: hold it through the last threads, face away.",
                     new StepInput.Confirmation());
         }
@@ -136,23 +179,61 @@ final class WheelSteps {
         step(
                 StepCode.BREAK_BEAD,
                 Message.of(
-                        "Break both beads, {} first, the opposite bead down in the drop center.{}",
+                        "Break both beads, {} first, the opposite bead down in the drop center.{} A bead that seats again is broken again.",
                         sensorSide(),
-                        facts.tireChanger()
-                                .filter(tireChanger -> tireChanger.type() == TireChanger.TireChangerType.CENTER_CLAMP)
-                                .map(tireChanger -> " The rear bead all round before clamping outside.")
-                                .orElse("")),
-                wheel.insideSensor() ? "The shovel breaks a sensor it meets: valve as the clock shows." : null,
+                        isCenterClamp() ? " The rear bead all round before clamping outside." : ""),
+                wheel.insideSensor()
+                        ? Message.of("The {} breaks a sensor it meets: valve as the clock shows.", breaker())
+                                .in(Units.US)
+                        : null,
                 new StepInput.Confirmation(),
                 BeadStep.BREAK_FRONT);
         step(
                 StepCode.DEMOUNT,
                 Message.of(
-                        "Narrow side up{}, valve as the clock shows; top bead, then bottom bead. If the bead’s path fouls at the head, stop.",
-                        wheel.wheel().isReversed() ? ": a reversed wheel face down" : ""),
-                null,
-                new StepInput.Confirmation(),
-                BeadStep.DEMOUNT_TOP);
+                        "{}Narrow side up{}, valve as the clock shows; top bead, then bottom bead. If the bead’s path fouls at the {}, stop.",
+                        clamping(),
+                        wheel.wheel().isReversed() ? ": a reversed wheel face down" : "",
+                        head()),
+                isCenterClamp() ? "Don’t turn the wheel while the bead is pulled up." : null,
+                new FindingInputs.BeadInput(task.keepsTire(), false),
+                BeadStep.DEMOUNT_TOP,
+                BeadStep.DEMOUNT_BOTTOM);
+        if (task == WheelTask.NEW_TIRE && !wheel.oldTireMay().isEmpty()) {
+            step(
+                    StepCode.OLD_TIRE,
+                    Message.of(
+                            wheel.oldTireMay().contains(RemovedTire.Destination.STOCK)
+                                    ? "Mark it with its number and its position, and say where it goes."
+                                    : "By its age, tread or casing it doesn’t go back into stock. Mark it, and say where it goes."),
+                    null,
+                    new FindingInputs.OldTireInput(wheel.oldTireMay()));
+        }
+    }
+
+    private Optional<TireChanger.TireChangerType> machine() {
+        return facts.tireChanger().map(TireChanger::type);
+    }
+
+    private boolean isCenterClamp() {
+        return machine()
+                .filter(TireChanger.TireChangerType.CENTER_CLAMP::equals)
+                .isPresent();
+    }
+
+    private String breaker() {
+        return machine().map(TireChanger.TireChangerType::breaker).orElse("bead breaker");
+    }
+
+    private String head() {
+        return machine().map(TireChanger.TireChangerType::head).orElse("head");
+    }
+
+    /** How this machine holds a wheel without marking it, or letting it jump off. */
+    private String clamping() {
+        return machine().filter(TireChanger.TireChangerType::hasJaws).isPresent()
+                ? "Clamp from outside, jaw covers on; from inside only with sound jaws: off worn points the wheel jumps. "
+                : "";
     }
 
     /** On a reversed wheel the sensor's side is the other one; until the wheel is read, keep clear on both. */
@@ -168,28 +249,26 @@ final class WheelSteps {
     }
 
     private void prepare() {
-        if (wheel.suspect() && task != WheelTask.NEW_TIRE) {
+        if (wheel.suspect() && task != WheelTask.NEW_TIRE && !wheel.found().torn()) {
             step(
                     StepCode.LOOK_INSIDE,
                     Message.of(
                             "A tire professional looks inside: creases, rubber dust, discolored liner. Condemned, it doesn’t go back."),
                     null,
                     new StepInput.ProfessionalVerdictInput());
-            if (wheel.condemned()) {
-                step(
-                        StepCode.RECORD_WORK,
-                        Message.of("Condemned: mark it, set it aside for scrap, and schedule its replacement."),
-                        null,
-                        new StepInput.TextInput("note", "Where it lies", true));
-                return;
-            }
         }
-        step(
-                StepCode.CLEAN_WHEEL,
-                Message.of(
-                        "Steel brush; look for cracks and bent flanges; bare metal painted. New tire clean and dry inside."),
-                null,
-                new StepInput.TextInput("wheel", "What was found (empty: sound)", false));
+        if (endsHere()) {
+            step(
+                    StepCode.RECORD_WORK,
+                    Message.of(
+                            wheel.found().torn()
+                                    ? "Its bead is torn: mark it, set it aside for scrap, and schedule its replacement."
+                                    : "Condemned: mark it, set it aside for scrap, and schedule its replacement."),
+                    null,
+                    new StepInput.TextInput("note", "Where it lies", true));
+            return;
+        }
+        cleanWheel("Steel brush; look for cracks and bent flanges; bare metal painted. New tire clean and dry inside.");
         step(
                 StepCode.STEM,
                 Message.of("New stem or grommet, centered, and core; the stem nut by torque wrench, not by feel."),
@@ -220,11 +299,41 @@ final class WheelSteps {
             step(
                     StepCode.MOUNT,
                     Message.of(
-                            "Bottom bead, then top bead, valve just behind the mount head so that the bead passes the sensor last."),
-                    "Hands clear of head and rollers. Thick beads want the press arm and a bar, never force.",
-                    new StepInput.Confirmation(),
+                            "Bottom bead, then top bead, valve as the clock shows so that the bead passes the sensor last.{}",
+                            isCenterClamp()
+                                    ? " At the end unlock the center shaft, then relieve the pressure, only then pull the cone."
+                                    : ""),
+                    Message.of(
+                                    "Hands clear of the {}. Thick beads want the press arm and a bar for a start, never force.",
+                                    head())
+                            .in(Units.US),
+                    new FindingInputs.BeadInput(task.keepsTire(), true),
+                    BeadStep.MOUNT_BOTTOM,
                     BeadStep.MOUNT_TOP);
         }
+    }
+
+    private void cleanWheel(String does) {
+        step(
+                StepCode.CLEAN_WHEEL,
+                Message.of(does),
+                "A wheel that is cracked, bent or worn at its holes can let go: it is never used again unrepaired.",
+                new FindingInputs.WheelInput());
+    }
+
+    /** A gap too wide to take air is closed by the blast, as this machine has it. */
+    private String blast() {
+        if (machine().filter(TireChanger.TireChangerType::hasJaws).isEmpty()) {
+            return "";
+        }
+        return wheel.wheel().isReversed()
+                ? " For the blast a turned-over wheel stays clamped."
+                : " The jaws’ blast starts on the jaws; unclamp as soon as the bead takes air.";
+    }
+
+    /** The big nuts of a heavy vehicle take two, each by name. */
+    private StepInput twoPeople() {
+        return facts.light() ? new StepInput.Confirmation() : new FindingInputs.SecondPersonInput(facts.people());
     }
 
     /** The arrow comes first; then a mark at the valve; the DOT date outward. */
@@ -240,13 +349,14 @@ final class WheelSteps {
         step(
                 StepCode.SEAT,
                 Message.of(
-                        "Unclamped, resting free: air until both beads seat, core out for a strong rush. Not over {} outside a cage.",
-                        CAGE_OVER),
+                        "Unclamped, resting free: air until both beads seat, core out for a strong rush. Not over {} outside a cage.{}",
+                        CAGE_OVER,
+                        blast()),
                 "Out of the trajectory, hands off the bead. A gap too wide to take air: more lubricant and the machine’s blast.",
                 new StepInput.BeadSeatingInput());
         step(
                 StepCode.BEAD_GAP,
-                Message.of("Gap between flange and molded ring at four even places or more, both sides looked at."),
+                Message.of("Gap between flange and molded ring at four even places or more, front and back."),
                 null,
                 new StepInput.BeadGapInput());
         boolean caged =
@@ -298,6 +408,13 @@ final class WheelSteps {
     }
 
     private void fit() {
+        if (task == WheelTask.LOOSE_WHEEL) {
+            if (wheel.suspect()) {
+                lookInside();
+            }
+            cleanWheel(
+                    "Look at stud holes, faces and flanges, and at every stud and nut: what is worn or stretched goes.");
+        }
         if (task.lifts()) {
             if (task.breaksBead()) {
                 step(
@@ -317,7 +434,7 @@ final class WheelSteps {
                     StepCode.HAND_START_NUTS,
                     Message.of("All nuts by hand first.{}", nutWords()),
                     facts.light() ? null : "Two people: one holds the wheel until every nut has caught.",
-                    new StepInput.Confirmation());
+                    twoPeople());
             tighten(StepCode.TORQUE_HALF, "Half", HALF);
             tighten(StepCode.TORQUE_FULL, "Full", 1);
         }
@@ -332,7 +449,7 @@ final class WheelSteps {
         if (task.readsDot()) {
             dot();
         }
-        if (task == WheelTask.MOVE_ASSEMBLY) {
+        if (task == WheelTask.MOVE_ASSEMBLY || task == WheelTask.LOOSE_WHEEL && (wheel.dual() || wheel.suspect())) {
             step(
                     StepCode.FILL,
                     wheel.target()
@@ -367,7 +484,7 @@ final class WheelSteps {
         Optional<Integer> nuts = wheel.wheel().lugCount().isPresent()
                 ? Optional.of(wheel.wheel().lugCount().getAsInt())
                 : Optional.empty();
-        StepInput.TorqueInput want = new StepInput.TorqueInput(wheel.wheel().torque(), share, nuts, facts.wrenches());
+        StepInput.TorqueInput torque = new StepInput.TorqueInput(wheel.wheel().torque(), share, nuts, facts.wrenches());
         step(
                 code,
                 wheel.wheel()
@@ -380,7 +497,7 @@ final class WheelSteps {
                                 "{} torque in the star’s order. The wheel’s torque isn’t on file: take it from its manufacturer’s data.",
                                 stage)),
                 null,
-                want);
+                task == WheelTask.RETORQUE ? new FindingInputs.NutsInput(torque) : torque);
     }
 
     private void rest() {
@@ -450,23 +567,25 @@ final class WheelSteps {
                     SENSOR_IN_PLACE,
                     SENSOR_DISMOUNT,
                     REPLACE_WHEEL,
-                    RETORQUE -> {
+                    RETORQUE,
+                    LOOSE_WHEEL,
+                    MATE -> {
                 // Everything these want has been read above.
             }
         }
     }
 
     private void step(StepCode code, Message does, String caution, StepInput stepInput) {
-        step(code, does, caution, stepInput, null);
+        step(code, does, caution, stepInput, new BeadStep[0]);
     }
 
-    private void step(StepCode code, Message does, String caution, StepInput stepInput, BeadStep bead) {
+    private void step(StepCode code, Message does, String caution, StepInput stepInput, BeadStep... beads) {
         steps.add(new Step(
                 code,
                 Optional.of(wheel.position()),
                 does,
                 Optional.ofNullable(caution).map(text -> Message.of(text)),
                 stepInput,
-                Optional.ofNullable(bead)));
+                List.of(beads)));
     }
 }

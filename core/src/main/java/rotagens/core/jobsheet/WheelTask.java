@@ -13,6 +13,8 @@ public enum WheelTask {
     REPLACE_WHEEL("Another wheel", true, Bead.TIRE_DEMOUNTED),
     CORRECT_CAUSE("Balance and alignment", false, Bead.STAYS),
     RETORQUE("Re-torque", false, Bead.STAYS),
+    LOOSE_WHEEL("Wheel off, its nuts had turned", true, Bead.STAYS),
+    MATE("Dual mate, let down and filled again", false, Bead.STAYS),
     VERDICT("Professional inspection", false, Bead.STAYS),
     TREAD("Tread inspection", false, Bead.STAYS),
     DOT("DOT code", false, Bead.STAYS),
@@ -52,6 +54,11 @@ public enum WheelTask {
     /** The tire comes off its wheel. */
     public boolean tireOff() {
         return bead == Bead.TIRE_DEMOUNTED;
+    }
+
+    /** The wheel's own tire goes back on it. */
+    public boolean keepsTire() {
+        return this == WHEEL_OFF || this == BEAD_LEAK || this == SENSOR_DISMOUNT || this == REPLACE_WHEEL;
     }
 
     public boolean newSensor() {

@@ -1,6 +1,7 @@
 package rotagens.core.planning;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -43,7 +44,19 @@ public record DueItem(
 
     /** Whether somebody has to decide about it now: it stops the vehicle, needs service, or its day has come. */
     public boolean needsDecision(LocalDate today) {
-        return urgency == Verdict.SERVICE_DUE || DueGroup.of(this, today) != DueGroup.UPCOMING;
+        return urgency == Verdict.SERVICE_DUE || urgency == Verdict.DO_NOT_OPERATE || !due.isAfter(today);
+    }
+
+    /**
+     * Where on the vehicle, in a few words: {@code 1L 1R}, or {@code all 8 tires}; empty text where it concerns the vehicle.
+     *
+     * @param onVehicle every position that has a tire
+     */
+    public String places(Collection<Position> onVehicle) {
+        if (positions.size() > 1 && !onVehicle.isEmpty() && positions.containsAll(onVehicle)) {
+            return "all " + positions.size() + " tires";
+        }
+        return positions.stream().map(Position::code).collect(Collectors.joining(" "));
     }
 
     /** Names this piece of work on its vehicle, the same from one day to the next. */

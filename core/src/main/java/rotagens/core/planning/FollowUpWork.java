@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.Assessment;
 import rotagens.core.inspection.VehicleState;
@@ -27,6 +28,7 @@ public record FollowUpWork(WorkType kind, List<Position> positions, LocalDate da
      *
      * @param before the verdicts as they stood when the work was done
      * @param relearnLeft whether the relearn was left out with a reason
+     * @param wrenches the torque wrenches the nuts were tightened with, by name
      * @param rotation whether it was a rotation, whose re-torque and relearn are planned with its moves
      */
     public static List<FollowUpWork> after(
@@ -34,6 +36,7 @@ public record FollowUpWork(WorkType kind, List<Position> positions, LocalDate da
             VehicleState vehicle,
             Map<Position, Assessment> before,
             boolean relearnLeft,
+            Set<String> wrenches,
             boolean rotation,
             LocalDate done) {
         List<FollowUpWork> next = new ArrayList<>();
@@ -47,6 +50,15 @@ public record FollowUpWork(WorkType kind, List<Position> positions, LocalDate da
                     FollowUp.retorque(done, milesPerDay),
                     "every wheel that was lifted, 50 to 100 miles after"));
         }
+        facts.wrenches().stream()
+                .filter(wrench -> wrench.doubt().isPresent() && wrenches.contains(wrench.name()))
+                .findFirst()
+                .ifPresent(wrench -> next.add(new FollowUpWork(
+                        WorkType.RETORQUE,
+                        List.of(),
+                        done,
+                        "torque to be verified: " + wrench.name()
+                                + " was past its calibration; with a wrench whose calibration stands")));
         List<Position> beads = wheels.stream()
                 .filter(wheel -> wheel.task().breaksBead())
                 .map(WheelJob::position)

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.jobsheet.WheelTask;
 import rotagens.core.measure.Length;
@@ -37,6 +38,10 @@ public record JobRequirements(int minutes, int people, Set<Equipment> equipment)
         LaborEstimate time = LaborEstimate.together(work.stream()
                 .map(one -> LaborEstimate.of(one.kind(), one.positions(), vehicle))
                 .toList());
+        List<Position> mates = unplannedMates(work, time, vehicle);
+        if (!mates.isEmpty()) {
+            time = time.with(LaborEstimate.of(WorkType.SET_PRESSURE, mates, vehicle));
+        }
         Set<Equipment> equipment = EnumSet.noneOf(Equipment.class);
         for (Work one : work) {
             if (one.kind() == WorkType.CORRECT_WEAR_CAUSE) {
@@ -62,6 +67,17 @@ public record JobRequirements(int minutes, int people, Set<Equipment> equipment)
         }
         boolean heavy = !vehicle.isLight() && !time.lifted().isEmpty();
         return new JobRequirements(time.minutes(laborCosts), heavy ? 2 : 1, equipment);
+    }
+
+    /** Dual mates that are let down and filled again, where that is no work of its own yet. */
+    private static List<Position> unplannedMates(List<Work> work, LaborEstimate time, Vehicle vehicle) {
+        Set<Position> filled = work.stream()
+                .filter(one -> one.kind() == WorkType.SET_PRESSURE)
+                .flatMap(one -> one.positions().stream())
+                .collect(Collectors.toSet());
+        return WheelTasks.mates(time.lifted(), vehicle.layout().positions()).stream()
+                .filter(mate -> !filled.contains(mate))
+                .toList();
     }
 
     /** Whether a piece of work takes a tire that has to be there. */

@@ -68,6 +68,18 @@ public record ShopVisit(Map<WorkType, List<Position>> work, LocalDate due, boole
                 .orElse(within);
     }
 
+    /**
+     * Whether more work had better go onto a visit the vehicle has already: not where it would wait longer for that visit than
+     * for a day of its own, unless it isn't due before it.
+     *
+     * @param visit the day of the visit there is
+     * @param own the next day the work could be done by itself; empty where there is none
+     * @param due the day the work has to be done by
+     */
+    public static boolean takesAlong(LocalDate visit, Optional<LocalDate> own, LocalDate due) {
+        return own.isEmpty() || !visit.isAfter(own.get()) || !visit.isAfter(due);
+    }
+
     /** The positions that get a tire that has to be there. */
     public List<Position> takesTires() {
         return work.entrySet().stream()

@@ -14,6 +14,7 @@ import rotagens.core.inspection.FactIntake;
 import rotagens.core.inspection.PlausibilityCheck;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VehicleState;
+import rotagens.core.jobsheet.StepInput;
 import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
 import rotagens.core.planning.WorkType.RequiredResult;
@@ -31,6 +32,13 @@ public final class SignOff {
     private static final Set<WorkType> FILLS_AS_IT_IS = EnumSet.of(WorkType.SET_PRESSURE, WorkType.FIND_LEAK);
 
     private SignOff() {}
+
+    /** What is still read at a tire that was condemned during the work: who said so, and why. */
+    public static Set<RequiredResult> ofCondemned(WorkType kind) {
+        Set<RequiredResult> left = EnumSet.of(RequiredResult.VERDICT, RequiredResult.NOTE);
+        left.retainAll(kind.requiredResult());
+        return left;
+    }
 
     /** Whether a cold pressure has to be read at the end; a tire that was condemned takes none. */
     public static boolean wantsPressure(WorkType kind, boolean condemned) {
@@ -65,6 +73,25 @@ public final class SignOff {
         return FILLS_AS_IT_IS.contains(kind)
                 ? FactIntake.refusesFill(vehicle.at(position), Optional.empty(), read, then)
                 : Guard.refusesFill(read, then.maximum());
+    }
+
+    /**
+     * Why a tire of a dual that was let down for the work may not be left at this pressure: under its target it leaves its share to
+     * its mate.
+     *
+     * @param vehicle with the tire in place that rolls there afterwards
+     * @param read the cold pressure at the end
+     * @return the refusal in words, or empty where it may be left so
+     */
+    public static Optional<Message> refusesUnder(
+            VehicleState vehicle, Position position, Pressure read, Policy policy, LocalDate day) {
+        return FactIntake.inForce(vehicle, position, policy, day)
+                .target()
+                .filter(target -> read.psi() < target.psi() - StepInput.ColdPressureInput.WITHIN_PSI - 1e-9)
+                .map(target -> Message.of(
+                        "{}, target {}: this dual was let down for the work. Fill it to its target before it carries anything.",
+                        read,
+                        target));
     }
 
     /**

@@ -6,7 +6,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import rotagens.core.alert.Alert;
+import rotagens.core.alert.AlertKind;
+import rotagens.core.fact.Finding;
+import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Message;
+import rotagens.core.policy.Policy;
+import rotagens.core.policy.PolicyNumber;
+import rotagens.core.tire.DotWeek;
 
 /**
  * Tires by model that are on the shelf, on their way, or still to be ordered. Jobs are promised tires one after the other, so
@@ -31,6 +38,27 @@ public final class TireSupply {
 
     /** What a job has to wait for, and until when. */
     public record SupplyDelay(LocalDate from, Message statement) {}
+
+    /**
+     * Whether a tire on the shelf may be promised to a job that needs its model: never a retread, one past the overall age limit or
+     * of an age nobody knows, nor one with anything open against it.
+     *
+     * @param made its DOT week; empty where no code was read
+     * @param open what is open against it, from its whole ledger
+     */
+    public static boolean counts(
+            boolean isRetread, Optional<DotWeek> made, List<Alert> open, Policy.ClassPolicy policy, LocalDate today) {
+        boolean isSpoken = open.stream()
+                .anyMatch(alert -> alert.finding()
+                        .map(found -> found.finding().verdict() == Verdict.DO_NOT_OPERATE
+                                || found.finding().clearedBy() == Finding.ClearedBy.PROFESSIONAL)
+                        .orElse(alert.kind() != AlertKind.OVER_MAXIMUM && alert.kind() != AlertKind.UNDER_MINIMUM));
+        return !isRetread
+                && !isSpoken
+                && made.filter(week -> week.reaches(policy.number(PolicyNumber.OVERALL_AGE))
+                                .isAfter(today))
+                        .isPresent();
+    }
 
     private final Map<Long, Integer> shelf;
     private final Map<Long, IncomingTires> incomingTires;

@@ -1,8 +1,13 @@
 package rotagens.core.planning;
 
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import rotagens.core.jobsheet.WheelJob;
 import rotagens.core.jobsheet.WheelTask;
 import rotagens.core.rotation.MovePlan;
+import rotagens.core.vehicle.Position;
 
 /** Which work in the bay a piece of due work is. */
 public final class WheelTasks {
@@ -38,6 +43,26 @@ public final class WheelTasks {
             case RETORQUE -> WheelTask.RETORQUE;
             case FIX_DEFECT, DERIVE_TARGET, REDUCE_LOAD, WEIGH, ROTATE, RELEARN, MOVE_VEHICLE -> WheelTask.OTHER;
         };
+    }
+
+    /** Whether the work takes the wheel off the vehicle, however it is done. */
+    public static boolean lifts(WorkType kind) {
+        return of(kind, Optional.empty(), false).lifts();
+    }
+
+    /**
+     * The dual's mates that are let down because their other tire comes off, in the order of their codes. Each is filled again to its
+     * target and gauged before the work counts as done.
+     *
+     * @param lifted positions whose wheels come off by work of their own
+     * @param fitted positions that have a tire
+     */
+    public static List<Position> mates(Collection<Position> lifted, Collection<Position> fitted) {
+        return lifted.stream()
+                .flatMap(position -> WheelJob.mate(position).stream())
+                .filter(mate -> !lifted.contains(mate) && fitted.contains(mate))
+                .sorted(Comparator.comparing(Position::code))
+                .toList();
     }
 
     /** What has to be there before a job with this work can be closed, beside what its steps ask for. */

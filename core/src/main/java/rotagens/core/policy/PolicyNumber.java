@@ -130,6 +130,25 @@ public enum PolicyNumber {
         LOWER
     }
 
+    /** What a number is about: the parts in which a policy is read. */
+    public enum Topic {
+        PRESSURE("Pressure and load"),
+        TREAD("Tread and wear"),
+        AGE("Age"),
+        ROTATION("Rotation"),
+        PLANNING("Planning and prices");
+
+        private final String title;
+
+        Topic(String title) {
+            this.title = title;
+        }
+
+        public String title() {
+            return title;
+        }
+    }
+
     private final String title;
     private final double defaultValue;
     private final String unit;
@@ -191,5 +210,58 @@ public enum PolicyNumber {
 
     boolean stricter(double candidate, double present) {
         return stricterSide == HIGHER ? candidate > present : candidate < present;
+    }
+
+    public Topic topic() {
+        return switch (this) {
+            case PRESSURE_TOLERANCE_SHARE,
+                    PRESSURE_TOLERANCE_MINIMUM,
+                    PRESSURE_SPREAD,
+                    PRESSURE_CHECK_DAYS,
+                    PRESSURE_CHECK_DAYS_NO_SENSOR,
+                    PRESSURE_VALID_DAYS,
+                    DAYS_ABOVE_MINIMUM,
+                    GAUGE_ACCURACY,
+                    SUSPECTED_LEAK_DAYS,
+                    LEAK_HOLD_DAYS,
+                    WARNING_MINIMUM_SL,
+                    WARNING_MINIMUM_XL,
+                    WARNING_MINIMUM_C,
+                    WARNING_MINIMUM_D,
+                    WARNING_MINIMUM_E,
+                    SCALE_TICKET_MONTHS,
+                    SCALE_TICKET_TOLERANCE,
+                    SIDE_DIFFERENCE,
+                    ABOVE_MOLDED,
+                    CALIBRATION_MONTHS,
+                    NITROGEN_PURITY -> Topic.PRESSURE;
+            case PULL_STEER_HEAVY, PULL_OTHER, TREAD_VALID_DAYS, WEAR_DIFFERENCE -> Topic.TREAD;
+            case OVERALL_AGE,
+                    STEER_AGE,
+                    AGE_INSPECTION_FROM,
+                    PARKED_DAYS,
+                    SENSOR_FORECAST,
+                    SENSOR_LIMIT,
+                    DELIVERED_AGE_NOTED,
+                    DELIVERED_AGE_ACCEPT,
+                    NEW_TIRE_MONTHS -> Topic.AGE;
+            case ROTATION_MONTHS,
+                    ROTATION_MILES,
+                    NEXT_VISIT_MONTHS,
+                    CUSTOM_BROUGHT_IN,
+                    CUSTOM_STEER_YEAR,
+                    CUSTOM_SPREAD,
+                    CUSTOM_DUAL,
+                    CUSTOM_LIFTED,
+                    CUSTOM_DEMOUNTED,
+                    CUSTOM_UNUSED_MONTH -> Topic.ROTATION;
+            case FORECAST_DAYS,
+                    SENSOR_PRICE,
+                    RELEARN_MINUTES,
+                    BUNDLE_DAYS,
+                    LABOR_RATE,
+                    PRICE_GROWTH,
+                    EARLY_FAILURE_RATE -> Topic.PLANNING;
+        };
     }
 }

@@ -40,6 +40,29 @@ public final class FirstFit {
         return placed(jobs, kept, Comparator.comparing(ShopJob::due).thenComparing(ShopJob::id), rules, last);
     }
 
+    /**
+     * The day each new job could be done on, the most pressing first, spread over days by the hours that are left in the shop.
+     *
+     * @param jobs new ones, in the order in which they may choose
+     * @param kept placements that stay
+     * @param onTheirDay open jobs that have a day and no hour yet: each takes the first free place on its day
+     * @param last the last day to look at
+     */
+    public static Plan around(
+            List<ShopJob> jobs,
+            Collection<JobSlot> kept,
+            Map<ShopJob, LocalDate> onTheirDay,
+            ShopConstraints rules,
+            LocalDate last) {
+        List<JobSlot> there = new ArrayList<>(kept);
+        onTheirDay.forEach((job, day) -> {
+            List<JobSlot> thatDay =
+                    there.stream().filter(slot -> slot.day().equals(day)).toList();
+            on(job, day, thatDay, rules).ifPresent(there::add);
+        });
+        return placed(jobs, there, Comparator.comparing(jobs::indexOf), rules, last);
+    }
+
     private static Plan placed(
             Collection<ShopJob> jobs,
             Collection<JobSlot> kept,

@@ -102,6 +102,9 @@ public final class ScheduleCheck {
                             job.earliest(),
                             job.blockedBy().orElse(Message.of("parts")))));
         }
+        if (job.isDrivenStopped()) {
+            clashes.add(new ScheduleConflict(ScheduleRule.STOPPED_VEHICLE, ShopSetup.mustNotBeDriven(job)));
+        }
         Optional<TimeRange> open = rules.open(job.yard(), day);
         if (open.isEmpty()) {
             clashes.add(new ScheduleConflict(ScheduleRule.CLOSED, closed(job.yard(), day, rules)));

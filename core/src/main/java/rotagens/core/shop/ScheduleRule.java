@@ -4,6 +4,7 @@ package rotagens.core.shop;
 public enum ScheduleRule {
     DATE_PASSED("Day has passed"),
     PARTS("Parts not there yet"),
+    STOPPED_VEHICLE("Must not be driven there"),
     CLOSED("Shop is closed"),
     OUTSIDE_HOURS("Outside opening hours"),
     EQUIPMENT("Equipment the yard doesn’t have"),

@@ -37,6 +37,11 @@ public record ShopJob(
         requirements = Set.copyOf(requirements);
     }
 
+    /** Whether a vehicle that must not be operated would be driven to another yard for it. */
+    public boolean isDrivenStopped() {
+        return !fit && travel > 0;
+    }
+
     /** The same job in another yard's shop. */
     ShopJob at(String other, int minutesThere) {
         return new ShopJob(

@@ -62,7 +62,8 @@ public final class ShopSetup {
 
     /**
      * Where a job is done: in its vehicle's own yard where that can, else in the nearest other yard that can, with the travel
-     * it takes. What can be done nowhere stays at home, where {@link #never} says why.
+     * it takes. A vehicle that must not be operated is never sent to another yard: somebody comes to it, or it is towed. What can
+     * be done nowhere stays at home, where {@link #never} says why.
      */
     public static ShopJob somewhere(ShopJob job, ShopConstraints rules) {
         if (never(job, rules).isEmpty()) {
@@ -78,6 +79,9 @@ public final class ShopSetup {
     /** Why a job can never stand anywhere; empty where it could. */
     public static List<Message> never(ShopJob job, ShopConstraints rules) {
         List<Message> faults = new ArrayList<>();
+        if (job.isDrivenStopped()) {
+            faults.add(mustNotBeDriven(job));
+        }
         if (rules.yard(job.yard()).isEmpty()) {
             return List.of(Message.of("{} has no shop. Say where {} is worked on.", job.yard(), job.unit()));
         }
@@ -96,14 +100,15 @@ public final class ShopSetup {
                 .forEach(need ->
                         faults.add(Message.of("{} needs: {}; {} has none.", job.unit(), need.label(), yard.name())));
         if (FirstFit.crews(job, rules).isEmpty()) {
+            long there = rules.technicians().stream()
+                    .filter(technician -> technician.yard().equals(yard.name()))
+                    .count();
             faults.add(Message.of(
-                    "{} needs {} technicians; {} has {}.",
+                    "{} needs {}; {} has {}.",
                     job.unit(),
-                    job.techniciansNeeded(),
+                    job.techniciansNeeded() == 1 ? "a technician" : job.techniciansNeeded() + " technicians",
                     yard.name(),
-                    rules.technicians().stream()
-                            .filter(technician -> technician.yard().equals(yard.name()))
-                            .count()));
+                    there == 0 ? "none" : String.valueOf(there)));
         }
         if (job.fit()
                 && rules.mayBeIn(job.vehicleClass()).filter(most -> most == 0).isPresent()) {
@@ -112,6 +117,14 @@ public final class ShopSetup {
                     job.vehicleClass()));
         }
         return faults;
+    }
+
+    /** Why a stopped vehicle can’t go to the shop of another yard. */
+    static Message mustNotBeDriven(ShopJob job) {
+        return Message.of(
+                "{} must not be operated, so it can’t be driven to {}: have the work done where it stands, or have it towed.",
+                job.unit(),
+                job.yard());
     }
 
     private static String hours(int minutes) {

@@ -27,7 +27,7 @@ class MatchingRulesTest {
     }
 
     private static final TireModel TESSALY = model("Tessaly C2", "275/70R22.5");
-    private static final TireModel RIDGE = model("Ridgeline 4", "275/70R22.5");
+    private static final TireModel RIDGE = model("Stowmere 4", "275/70R22.5");
 
     private static WornTire worn(TireModel model, double depth) {
         return new WornTire(model, OptionalDouble.of(depth), Optional.empty());
@@ -86,7 +86,7 @@ class MatchingRulesTest {
     void dualOfTwoModels() {
         assertThat(verdict(dual(worn(TESSALY, 10), worn(RIDGE, 10)))).isEqualTo("UNKNOWN");
         assertThat(statement(dual(worn(TESSALY, 10), worn(RIDGE, 10)).orElseThrow()))
-                .isEqualTo("Corvane Tessaly C2 here, Corvane Ridgeline 4 at 2LO: diameters not compared");
+                .isEqualTo("Corvane Tessaly C2 here, Corvane Stowmere 4 at 2LO: diameters not compared");
         assertThat(verdict(dual(worn(TESSALY, 18, 38), worn(RIDGE, 18, 38.25)))).isEqualTo("-");
         assertThat(verdict(dual(worn(TESSALY, 18, 38), worn(RIDGE, 18, 38.3)))).isEqualTo("DO_NOT_OPERATE");
         // Worn by 8/32 the second has lost half an inch: 37.8 against 38.
@@ -132,7 +132,7 @@ class MatchingRulesTest {
         List<VerdictReason> ungauged = MatchingRules.across(
                 worn(TESSALY, 14), new WornTire(RIDGE, OptionalDouble.empty(), Optional.empty()), "1R", false);
         assertThat(ungauged).hasSize(1);
-        assertThat(statement(ungauged.get(0))).isEqualTo("Corvane Tessaly C2 here, Corvane Ridgeline 4 at 1R");
+        assertThat(statement(ungauged.get(0))).isEqualTo("Corvane Tessaly C2 here, Corvane Stowmere 4 at 1R");
     }
 
     @Test

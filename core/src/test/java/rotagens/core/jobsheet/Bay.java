@@ -81,7 +81,8 @@ final class Bay {
                 target == 0 ? Optional.empty() : Optional.of(Pressure.psi(target)),
                 Optional.of(Pressure.psi(120)),
                 suspect,
-                false);
+                List.of(),
+                WheelJob.Found.NOTHING);
     }
 
     Bay does(String code, WheelTask task) {
@@ -129,6 +130,7 @@ final class Bay {
                 nitrogen,
                 Optional.empty(),
                 Policy.DEFAULTS.of("Coach"),
+                List.of("Rafe Halloran", "Tomas Weil"),
                 List.of()));
     }
 }

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -76,7 +78,7 @@ class JobSheetTest {
         JobSheet dual = new Bay().does("2RO", WheelTask.NEW_TIRE).sheet();
         assertThat(codes(dual)).containsSubsequence(StepCode.DEFLATE_FIRST, StepCode.STANDS, StepCode.WHEEL_OFF);
         assertThat(codes(dual)).doesNotContain(StepCode.CORE_OUT);
-        assertThat(statement(step(dual, "DEFLATE_FIRST:2RO").does())).contains("Both cores");
+        assertThat(statement(step(dual, "DEFLATE_FIRST:2RO").does())).contains("before the first nut of the dual");
         assertThat(statement(step(dual, "HUB:2RO").does())).contains("valves 180° apart");
         JobSheet ranLow = new Bay()
                 .does(Bay.work("1R", WheelTask.WHEEL_OFF, null, 110, true, Bay.wheel(false)))
@@ -275,22 +277,89 @@ class JobSheetTest {
     }
 
     @Test
+    @DisplayName(
+            "a dual's mate is let down before the first nut and filled to its target after it, and neither wheel's nuts move before both are empty")
+    void mate() {
+        JobSheet sheet = new Bay()
+                .does("2RO", WheelTask.NEW_TIRE)
+                .does("2RI", WheelTask.MATE)
+                .sheet();
+        List<String> keys = sheet.steps().stream().map(Step::key).toList();
+        assertThat(keys)
+                .containsSubsequence(
+                        "DEFLATE_FIRST:2RO", "DEFLATE_FIRST:2RI", "STANDS:2RO", "TORQUE_PASS:2RO", "FILL:2RI");
+        Set<String> settled = Set.of("SECURE_VEHICLE", "PROTECTION", "ONE_PIECE_RIM:2RO", "DEFLATE_FIRST:2RO");
+        assertThat(sheet.blockedBy(step(sheet, "WHEEL_OFF:2RO"), settled))
+                .map(Step::key)
+                .contains("DEFLATE_FIRST:2RI");
+        assertThat(step(sheet, "FILL:2RI")
+                        .input()
+                        .read(Map.of("pressure", "90"), Units.US)
+                        .passes())
+                .as("under its target")
+                .isFalse();
+    }
+
+    @Test
+    @DisplayName("a bead that was seated once is never broken again before its core is out, on a dual, too")
+    void coreOutAgain() {
+        WheelJob first = Bay.work("2RO", WheelTask.NEW_TIRE, null, 110, false, Bay.wheel(false));
+        JobSheet sheet = new Bay()
+                .does(first.with(new WheelJob.Found(false, false, true)))
+                .sheet();
+        assertThat(codes(sheet)).containsSubsequence(StepCode.DEFLATE_FIRST, StepCode.CORE_OUT, StepCode.BREAK_BEAD);
+        assertThat(sheet.blockedBy(step(sheet, "BREAK_BEAD:2RO"), settledBut(sheet, "CORE_OUT:2RO")))
+                .map(Step::key)
+                .contains("CORE_OUT:2RO");
+    }
+
+    private static Set<String> settledBut(JobSheet sheet, String open) {
+        return sheet.steps().stream()
+                .map(Step::key)
+                .filter(key -> !key.equals(open))
+                .collect(Collectors.toSet());
+    }
+
+    @Test
+    @DisplayName("nothing goes onto a wheel nobody has found sound, and a step for two names the second")
+    void soundWheel() {
+        JobSheet sheet = new Bay().does("1L", WheelTask.NEW_TIRE).sheet();
+        assertThat(sheet.blockedBy(step(sheet, "SEAT:1L"), settledBut(sheet, "CLEAN_WHEEL:1L")))
+                .map(Step::key)
+                .contains("CLEAN_WHEEL:1L");
+        assertThat(sheet.blockedBy(step(sheet, "MOUNT:1L"), settledBut(sheet, "CLEAN_WHEEL:1L")))
+                .map(Step::key)
+                .contains("CLEAN_WHEEL:1L");
+        assertThat(JobSheet.againstSkipping(step(sheet, "CLEAN_WHEEL:1L"))).isPresent();
+        assertThat(step(sheet, "HAND_START_NUTS:1L").input()).isInstanceOf(FindingInputs.SecondPersonInput.class);
+        assertThat(step(new Bay().light().does("1L", WheelTask.NEW_TIRE).sheet(), "HAND_START_NUTS:1L")
+                        .input())
+                .isInstanceOf(StepInput.Confirmation.class);
+    }
+
+    @Test
+    @DisplayName("a torn bead is set aside, without a professional's look inside")
+    void tornBead() {
+        WheelJob ran = Bay.work("1R", WheelTask.BEAD_LEAK, null, 110, true, Bay.wheel(false));
+        JobSheet sheet =
+                new Bay().does(ran.with(new WheelJob.Found(true, true, false))).sheet();
+        assertThat(codes(sheet))
+                .contains(StepCode.RECORD_WORK)
+                .doesNotContain(StepCode.LOOK_INSIDE, StepCode.MOUNT, StepCode.FILL);
+        assertThat(statement(step(sheet, "RECORD_WORK:1R").does())).contains("bead is torn");
+        JobSheet renewed = new Bay()
+                .does(Bay.work("1R", WheelTask.NEW_TIRE, null, 110, false, Bay.wheel(false))
+                        .with(new WheelJob.Found(true, true, false)))
+                .sheet();
+        assertThat(codes(renewed)).as("another tire goes on anyway").contains(StepCode.MOUNT, StepCode.FILL);
+    }
+
+    @Test
     @DisplayName("a tire condemned from inside isn't mounted again: it is set aside and the wheel's steps end there")
     void condemned() {
-        WheelJob ran = Bay.work("1R", WheelTask.WHEEL_OFF, null, 110, true, Bay.wheel(false));
         JobSheet sheet = new Bay()
-                .does(new WheelJob(
-                        ran.position(),
-                        ran.name(),
-                        ran.task(),
-                        ran.model(),
-                        ran.diameter(),
-                        ran.wheel(),
-                        ran.sensor(),
-                        ran.target(),
-                        ran.maximum(),
-                        true,
-                        true))
+                .does(Bay.work("1R", WheelTask.WHEEL_OFF, null, 110, true, Bay.wheel(false))
+                        .with(new WheelJob.Found(true, false, false)))
                 .sheet();
         assertThat(codes(sheet))
                 .contains(StepCode.LOOK_INSIDE, StepCode.RECORD_WORK)

@@ -21,6 +21,7 @@ class StepInputTest {
         for (int place = 0; place < figures.length; place++) {
             typed.put("gap" + (place + 1), figures[place]);
         }
+        typed.put("backUnreached", "hub in the way");
         return typed;
     }
 
@@ -36,7 +37,8 @@ class StepInputTest {
         assertThat(inputResult.passes()).isEqualTo(passes);
         if (!passes) {
             assertThat(outside(inputResult))
-                    .isEqualTo("Spread 3/32 in, at most 2/32 in: break it down, lubricate and remount.");
+                    .isEqualTo(
+                            "Front: spread 3/32 in, at most 2/32 in. Core out and all air out, then break it down, lubricate and remount.");
         }
     }
 
@@ -60,6 +62,26 @@ class StepInputTest {
                         .passes())
                 .as("a fifth place counts too")
                 .isFalse();
+    }
+
+    @Test
+    @DisplayName("the back is gauged, too, by its own spread, or is said to be out of reach with its reason")
+    void bothSides() {
+        Map<String, String> typed = gaps("3", "3", "3", "3");
+        assertThat(new StepInput.BeadGapInput()
+                        .read(typed, Units.US)
+                        .statement()
+                        .in(Units.US))
+                .contains("back not reached: hub in the way");
+        typed.remove("backUnreached");
+        assertThat(new StepInput.BeadGapInput().read(typed, Units.US).errors())
+                .containsOnlyKeys("back1", "back2", "back3", "back4");
+        typed.putAll(Map.of("back1", "6", "back2", "6", "back3", "6", "back4", "6"));
+        assertThat(new StepInput.BeadGapInput().read(typed, Units.US).passes())
+                .as("even, if at another gap than the front")
+                .isTrue();
+        typed.put("back4", "9");
+        assertThat(outside(new StepInput.BeadGapInput().read(typed, Units.US))).startsWith("Back: spread 3/32 in");
     }
 
     @Test

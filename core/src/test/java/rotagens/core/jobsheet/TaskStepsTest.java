@@ -62,6 +62,8 @@ class TaskStepsTest {
                 task(WheelTask.REPLACE_WHEEL, TIRE_COMES_OFF, PILOT_TYPE, STEM, TIRE_GOES_ON, WHEEL_GOES_ON),
                 task(WheelTask.CORRECT_CAUSE, CORRECT_CAUSE, ALIGNMENT),
                 task(WheelTask.RETORQUE, TORQUE_PASS),
+                task(WheelTask.LOOSE_WHEEL, WHEEL_COMES_OFF, CLEAN_WHEEL, WHEEL_GOES_ON),
+                task(WheelTask.MATE, DEFLATE_FIRST, FILL),
                 task(WheelTask.VERDICT, PROFESSIONAL_VERDICT),
                 task(WheelTask.TREAD, TREAD_OF_INSTALLED),
                 task(WheelTask.DOT, DOT_OF_INSTALLED),

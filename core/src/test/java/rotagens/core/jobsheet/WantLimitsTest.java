@@ -74,19 +74,36 @@ class WantLimitsTest {
     @DisplayName("a bead gap of four places keeps each as entered and says the narrowest, the widest and their spread")
     void beadGap() {
         StepInput.InputResult inputResult = new StepInput.BeadGapInput()
-                .read(Map.of("gap1", "3", "gap2", "4/32 in", "gap3", "5", "gap4", "4"), Units.US);
-        assertThat(statement(inputResult)).isEqualTo("gap 3/32 in to 5/32 in, spread 2/32 in");
+                .read(
+                        Map.of("gap1", "3", "gap2", "4/32 in", "gap3", "5", "gap4", "4", "backUnreached", "hub"),
+                        Units.US);
+        assertThat(statement(inputResult))
+                .isEqualTo("front gap 3/32 in to 5/32 in, spread 2/32 in, back not reached: hub");
         assertThat(inputResult.recordedValues())
                 .containsEntry("gap2", "4/32 in")
-                .containsOnlyKeys("gap1", "gap2", "gap3", "gap4");
+                .containsOnlyKeys("gap1", "gap2", "gap3", "gap4", "backUnreached");
         assertThat(new StepInput.BeadGapInput()
                         .read(
-                                Map.of("gap1", "3", "gap2", "3", "gap3", "3", "gap4", "3", "gap8", "6", "gap9", "9"),
+                                Map.of(
+                                        "gap1",
+                                        "3",
+                                        "gap2",
+                                        "3",
+                                        "gap3",
+                                        "3",
+                                        "gap4",
+                                        "3",
+                                        "gap8",
+                                        "6",
+                                        "gap9",
+                                        "9",
+                                        "backUnreached",
+                                        "hub"),
                                 Units.US)
                         .statement()
                         .in(Units.US))
                 .as("eight places at most")
-                .isEqualTo("gap 3/32 in to 6/32 in, spread 3/32 in");
+                .isEqualTo("front gap 3/32 in to 6/32 in, spread 3/32 in, back not reached: hub");
     }
 
     private static final StepInput.TorqueInput FULL = new StepInput.TorqueInput(

@@ -14,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import rotagens.core.measure.InvalidInputException;
+import rotagens.core.measure.Units;
 
 /** Torque star, valve clock and purge, by their worked figures. */
 class WorkshopFiguresTest {
@@ -52,7 +53,7 @@ class WorkshopFiguresTest {
     }
 
     @Test
-    @DisplayName("without a sheet both schools: opposite the shovel, or a quarter turn, 12 or 6 with the shovel at 3")
+    @DisplayName("without a sheet both ways: opposite the breaker, or a quarter turn, 12 or 6 with the breaker at 3")
     void schools() {
         ValveClock clock = ValveClock.of(BeadStep.BREAK_FRONT, Optional.empty());
         assertThat(clock.valvePositions())
@@ -69,6 +70,36 @@ class WorkshopFiguresTest {
                 .containsExactly("8 o’clock");
         assertThat(ValveClock.of(BeadStep.BREAK_FRONT, Optional.of(Bay.ROLLERS)).valvePositions())
                 .isEmpty();
+    }
+
+    @Test
+    @DisplayName(
+            "each machine is spoken of by its own tools, never of a shovel where there is none, at all five places of the valve")
+    void tools() {
+        for (TireChanger machine : List.of(Bay.SMALL, Bay.ROLLERS)) {
+            JobSheet sheet =
+                    new Bay().does("1L", WheelTask.SENSOR_DISMOUNT).on(machine).sheet();
+            String words = sheet.steps().stream()
+                    .map(step -> step.does().in(Units.US)
+                            + step.caution()
+                                    .map(caution -> caution.in(Units.US))
+                                    .orElse("")
+                            + step.beads().stream()
+                                    .map(bead -> ValveClock.of(bead, Optional.of(machine))
+                                            .valvePositions())
+                                    .toList())
+                    .toList()
+                    .toString();
+            assertThat(words.contains("shovel")).as(machine.name()).isEqualTo(machine == Bay.SMALL);
+            assertThat(words.contains("jaws")).as(machine.name()).isEqualTo(machine == Bay.SMALL);
+            assertThat(words.contains("unlock the center shaft")).isEqualTo(machine == Bay.ROLLERS);
+            assertThat(sheet.steps().stream().flatMap(step -> step.beads().stream()))
+                    .containsExactly(BeadStep.values());
+        }
+        assertThat(ValveClock.of(BeadStep.BREAK_FRONT, Optional.of(Bay.SMALL))
+                        .explanation()
+                        .in(Units.US))
+                .startsWith("The sheet of Changer 1 isn’t on file");
     }
 
     @ParameterizedTest

@@ -7,13 +7,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.jobsheet.JobSheetInputs;
+import rotagens.core.jobsheet.StepInput;
 import rotagens.core.jobsheet.WheelJob;
 import rotagens.core.jobsheet.WheelTask;
 import rotagens.core.measure.Load;
+import rotagens.core.measure.Message;
 import rotagens.core.policy.Policy;
 import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleLayout;
@@ -39,10 +42,20 @@ class FollowUpWorkTest {
                 Optional.empty(),
                 Optional.empty(),
                 condemned,
-                condemned);
+                List.of(),
+                new WheelJob.Found(condemned, false, false));
     }
 
+    private static final List<StepInput.TorqueInput.TorqueWrench> WRENCHES = List.of(
+            new StepInput.TorqueInput.TorqueWrench("W-1", Optional.empty()),
+            new StepInput.TorqueInput.TorqueWrench("W-2", Optional.of(Message.of("calibration overdue"))));
+
     private static List<FollowUpWork> after(boolean relearnLeft, boolean rotation, WheelJob... wheels) {
+        return after(relearnLeft, rotation, Set.of("W-1"), wheels);
+    }
+
+    private static List<FollowUpWork> after(
+            boolean relearnLeft, boolean rotation, Set<String> wrenches, WheelJob... wheels) {
         Vehicle vehicle = new Vehicle(
                 "VN-01",
                 "Service van",
@@ -67,10 +80,12 @@ class FollowUpWorkTest {
                         false,
                         Optional.empty(),
                         Policy.DEFAULTS.of("Service van"),
-                        List.of()),
+                        List.of(),
+                        WRENCHES),
                 VehicleState.of(vehicle, List.of()),
                 Map.of(),
                 relearnLeft,
+                wrenches,
                 rotation,
                 DONE);
     }
@@ -92,6 +107,18 @@ class FollowUpWorkTest {
         assertThat(after(false, false, work("1L", WheelTask.PRESSURE, false))).isEmpty();
         assertThat(after(true, true, work("1L", WheelTask.MOVE_ASSEMBLY, false)))
                 .isEmpty();
+    }
+
+    @Test
+    @DisplayName("nuts torqued with a wrench past its calibration are torqued again with another one, the same day")
+    void unverified() {
+        List<FollowUpWork> next = after(false, false, Set.of("W-2"), work("1L", WheelTask.NEW_TIRE, false));
+        assertThat(next)
+                .filteredOn(one -> one.kind() == WorkType.RETORQUE)
+                .extracting(one -> one.day() + " " + one.reason())
+                .hasSize(2)
+                .anySatisfy(verified -> assertThat(verified)
+                        .startsWith("2026-11-23 torque to be verified: W-2 was past its calibration"));
     }
 
     @Test

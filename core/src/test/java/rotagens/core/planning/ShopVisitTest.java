@@ -53,6 +53,21 @@ class ShopVisitTest {
     }
 
     @Test
+    @DisplayName("the refill of a dual's mate takes its time whether or not it stands on the job already")
+    void mate() {
+        ShopVisit planned = new ShopVisit(
+                Map.of(
+                        WorkType.REPLACE, List.of(Position.parse("2LO")),
+                        WorkType.SET_PRESSURE, List.of(Position.parse("2LI"))),
+                TODAY.plusDays(9),
+                false);
+        int alone = job(replace("2LO"), coach(), 110).minutes();
+        assertThat(alone).isEqualTo(job(planned, coach(), 110).minutes());
+        // One more than the 65 of a single wheel, rounded up to five: 3 minutes.
+        assertThat(alone).isEqualTo(70);
+    }
+
+    @Test
     @DisplayName(
             "a target nobody knows is taken for a high one: the cage stands ready; a cause of wear wants the rack, a weighing the scale")
     void unknownTarget() {

@@ -262,6 +262,40 @@ class ScheduleCheckTest {
                 .isEqualTo("SH-01 needs: scale; Millrace has none.");
     }
 
+    @Test
+    @DisplayName(
+            "a vehicle that must not be operated is never sent to another yard, and put there by hand it clashes in words")
+    void stopped() {
+        ShopConstraints one = shop.rules();
+        ShopConstraints.Yard there =
+                new ShopConstraints.Yard("Eastbank", one.yards().get(0).open(), 1, java.util.Map.of(Equipment.RACK, 1));
+        ShopConstraints two = yards(List.of(one.yards().get(0), there), List.of());
+        ShopJob job = needing("SH-01", Equipment.RACK);
+        ShopJob stopped = new ShopJob(
+                "SH-01",
+                "SH-01",
+                "Shuttle",
+                "Millrace",
+                60,
+                1,
+                job.requirements(),
+                MONDAY,
+                Optional.empty(),
+                MONDAY,
+                9,
+                false,
+                0);
+        assertThat(ShopSetup.somewhere(job, two).yard()).isEqualTo("Eastbank");
+        ShopJob stays = ShopSetup.somewhere(stopped, two);
+        assertThat(stays.yard()).isEqualTo("Millrace");
+        assertThat(ShopSetup.never(stays, two).get(0).in(rotagens.core.measure.Units.US))
+                .contains("Millrace has none");
+        ShopJob byHand = ShopSetup.in(stopped, "Eastbank", two);
+        assertThat(statement(ScheduleCheck.violations(at(byHand, MONDAY, "08:00", 1, "Rafe"), List.of(), two)))
+                .contains(
+                        "STOPPED_VEHICLE: SH-01 must not be operated, so it can’t be driven to Eastbank: have the work done where it stands, or have it towed.");
+    }
+
     private ShopConstraints yards(List<ShopConstraints.Yard> yards, List<ShopConstraints.TravelTime> travelTimes) {
         ShopConstraints.Technician here = shop.rules().technicians().get(0);
         return new ShopConstraints(

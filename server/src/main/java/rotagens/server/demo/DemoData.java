@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
 import org.springframework.stereotype.Component;
@@ -20,8 +21,6 @@ import rotagens.core.fact.ThermalState;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
-import rotagens.core.policy.Policy;
-import rotagens.core.policy.PolicyNumber;
 import rotagens.core.tire.DotWeek;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
@@ -92,6 +91,7 @@ class DemoData implements SmartInitializingSingleton {
     private final ShopSetupStore setups;
     private final Suppliers suppliers;
     private final VehicleBookings bookings;
+    private final ObjectProvider<DemoWeek> week;
     private final Map<String, Long> gaugeIds = new HashMap<>();
     private final List<FactLog.Observation> observations = new ArrayList<>();
     private int nextNumber = 1001;
@@ -117,6 +117,7 @@ class DemoData implements SmartInitializingSingleton {
             ShopSetupStore setups,
             Suppliers suppliers,
             VehicleBookings bookings,
+            ObjectProvider<DemoWeek> week,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.vehicleStore = vehicleStore;
@@ -139,6 +140,7 @@ class DemoData implements SmartInitializingSingleton {
         this.setups = setups;
         this.suppliers = suppliers;
         this.bookings = bookings;
+        this.week = week;
         this.clock = clock;
         this.transactions = transactions;
     }
@@ -146,19 +148,24 @@ class DemoData implements SmartInitializingSingleton {
     /** Before the first request is answered, all or nothing. */
     @Override
     public void afterSingletonsInstantiated() {
-        new TransactionTemplate(transactions).executeWithoutResult(status -> fill());
+        TransactionTemplate whole = new TransactionTemplate(transactions);
+        // The week is made of due work, and due work is judged from what is committed.
+        List<Runnable> then = new ArrayList<>();
+        whole.executeWithoutResult(status -> fill(then));
+        then.forEach(week -> whole.executeWithoutResult(status -> week.run()));
     }
 
-    private void fill() {
+    private void fill(List<Runnable> then) {
         if (!people.all().isEmpty()) {
             return;
         }
         List<Long> staff = new ArrayList<>();
         new TreeMap<>(DemoFleet.PEOPLE).forEach((name, role) -> staff.add(people.addWithoutPassword(name, role, true)));
+        week.ifAvailable(DemoWeek::hire);
         DemoFleet.YARDS.forEach(register::yard);
         Map<TireModel, Long> models = new HashMap<>();
         DemoFleet.MODELS.forEach(model -> models.put(model, tireCatalog.add(model, DemoFleet.details(model))));
-        DemoFleet.KINDS.forEach(this::addClass);
+        new DemoClasses(register, policyStore).fill();
         DemoFleet.GAUGES.forEach(gauge -> gaugeIds.put(
                 gauge.name(),
                 gauges.add(
@@ -186,19 +193,10 @@ class DemoData implements SmartInitializingSingleton {
         new DemoPlanning(suppliers, bookings, setups, staff.get(1), LocalDate.now(clock)).fill();
         new DemoStock(tireStore, tireCatalog, register, orders, models, staff.get(1), staff.get(3), clock).fill();
         facts.settle();
-    }
-
-    private void addClass(Kind kind) {
-        register.vehicleClass(kind.name());
-        Policy.Scope scope = Policy.Scope.ofClass(kind.name());
-        String setBy = "fleet policy for " + kind.plural();
-        policyStore.set(PolicyNumber.OVERALL_AGE, scope, kind.overallYears(), setBy);
-        if (kind.steerYears() != null) {
-            policyStore.set(PolicyNumber.STEER_AGE, scope, kind.steerYears(), setBy);
-        }
-        if (kind == DemoFleet.VAN) {
-            policyStore.set(PolicyNumber.ROTATION_MONTHS, scope, DemoFleet.VANS_ROTATE_MONTHS, setBy);
-        }
+        week.ifAvailable(one -> {
+            then.add(() -> one.before(staff.get(1), staff.get(3), models));
+            then.add(() -> one.fill(staff.get(1), staff.get(3), models));
+        });
     }
 
     /** Builds one vehicle and its past. */

@@ -42,22 +42,22 @@ final class DemoFleet {
     static final TireModel COACH_TIRE =
             model("Corvane", "Tessaly C2", "275/70R22.5 148/145M H", 6940, 6395, 120, 18, false);
     static final TireModel SHUTTLE_TIRE =
-            model("Brantholm", "Ridgeline 4", "LT225/75R16 115/112R E", 2680, 2470, 80, 14, false);
+            model("Brantholm", "Stowmere 4", "LT225/75R16 115/112R E", 2680, 2470, 80, 14, false);
     static final TireModel SHUTTLE_TIRE_LUG =
-            notOnSteer(model("Brantholm", "Ridgeline Lug", "LT225/75R16 115/112N E", 2680, 2470, 80, 16, false));
+            notOnSteer(model("Brantholm", "Stowmere Lug", "LT225/75R16 115/112N E", 2680, 2470, 80, 16, false));
     static final TireModel PICKUP_TIRE =
             model("Ossiveld", "Fellgrip", "LT245/75R17 121/118S E", 3195, 2910, 80, 15, false);
     static final TireModel PICKUP_TIRE_CHANGED =
             model("Ossiveld", "Fellgrip Wide", "LT285/70R17 121/118R E", 3195, 2910, 80, 16, false);
     /** Another maker's in the same changed size, without a chart on file. */
     static final TireModel PICKUP_TIRE_OTHER =
-            model("Brantholm", "Ridgeline Wide", "LT285/70R17 121/118R E", 3195, 2910, 80, 16, false);
+            model("Brantholm", "Stowmere Wide", "LT285/70R17 121/118R E", 3195, 2910, 80, 16, false);
 
-    static final TireModel VAN_TIRE = model("Quenmark", "Porter", "235/65R16C 115/113R D", 2680, 2535, 76, 11, true);
+    static final TireModel VAN_TIRE = model("Quenmark", "Dockhand", "235/65R16C 115/113R D", 2680, 2535, 76, 11, true);
     static final TireModel VAN_TIRE_OTHER =
-            model("Quenmark", "Porter", "215/65R16C 109/107T D", 2270, 2150, 76, 11, true);
+            model("Quenmark", "Dockhand", "215/65R16C 109/107T D", 2270, 2150, 76, 11, true);
     static final TireModel TRAILER_TIRE =
-            model("Brantholm", "Hauler ST", "ST235/80R16 124/120M E", 3520, 3080, 80, 9, false);
+            model("Brantholm", "Ostler ST", "ST235/80R16 124/120M E", 3520, 3080, 80, 9, false);
     static final List<TireModel> MODELS = List.of(
             COACH_TIRE,
             SHUTTLE_TIRE,

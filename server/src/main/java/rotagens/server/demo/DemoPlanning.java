@@ -23,7 +23,7 @@ record DemoPlanning(
                 "clinic days at Fernhollow",
                 "",
                 coordinator);
-        setups.begin(Map.of(DemoFleet.VAN.name(), 2), coordinator);
+        setups.begin(Map.of(DemoFleet.VAN.name(), 2), DemoWeek.TECHNICIANS, coordinator);
     }
 
     private void supplier(String name, String mail, int leadDays, String makers) {

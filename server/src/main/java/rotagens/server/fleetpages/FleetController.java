@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.fact.Verdict;
 import rotagens.core.measure.Units;
+import rotagens.core.planning.DueGroup;
 import rotagens.server.fleet.AssessmentView;
 import rotagens.server.planning.JobViews.DueItemView;
 
@@ -20,8 +21,8 @@ class FleetController {
     /** A group of vehicles that fit the filter; {@code vehicles} counts all of them, shown or not. */
     record FleetGroup(String name, int vehicles) {}
 
-    /** How many lines of the due list fit the filter, part by part. */
-    record DueParts(int doNotOperate, int now, int upcoming) {}
+    /** How much of the due work that fits the filter is in one group, and on how many vehicles. */
+    record DueCount(DueGroup group, int vehicles, int items) {}
 
     /**
      * The yard, a page of it at a time.
@@ -29,6 +30,8 @@ class FleetController {
      * @param fleet how many vehicles are on file
      * @param states how many of the fleet are in each state
      * @param groups those that fit the filter, in the order of the vehicles
+     * @param dueCounts every group, the most urgent first, of what fits the filter
+     * @param allDueCounts the same of the whole fleet
      * @param dueWithinDays how far ahead work counts as due: the fleet's longest forecast
      * @param vehicles at most a hundred, from the one asked for
      */
@@ -40,7 +43,8 @@ class FleetController {
             List<String> classes,
             List<FleetGroup> groups,
             List<VehicleTile> vehicles,
-            DueParts parts,
+            List<DueCount> dueCounts,
+            List<DueCount> allDueCounts,
             List<DueItemView> due,
             int dueWithinDays) {}
 
@@ -136,11 +140,12 @@ class FleetController {
             @RequestParam(defaultValue = "") String yard,
             @RequestParam(defaultValue = "") String vehicleClass,
             @RequestParam(defaultValue = "") String state,
+            @RequestParam(required = false) @Nullable DueGroup due,
             @RequestParam(defaultValue = "") String text,
             @RequestParam(defaultValue = "yard") String by,
             @RequestParam(defaultValue = "0") int from) {
         return yards.of(
-                new FleetPages.FleetQuery(part, yard, vehicleClass, state, text, by.equals("class"), from), units);
+                new FleetPages.FleetQuery(part, yard, vehicleClass, state, due, text, by.equals("class"), from), units);
     }
 
     /** Every vehicle, to choose one. */

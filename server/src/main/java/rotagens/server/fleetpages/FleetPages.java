@@ -2,6 +2,7 @@ package rotagens.server.fleetpages;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -22,7 +23,7 @@ import rotagens.core.policy.PolicyNumber;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
-import rotagens.server.fleetpages.FleetController.DueParts;
+import rotagens.server.fleetpages.FleetController.DueCount;
 import rotagens.server.fleetpages.FleetController.FleetGroup;
 import rotagens.server.fleetpages.FleetController.FleetPart;
 import rotagens.server.fleetpages.FleetController.FleetPositionView;
@@ -44,11 +45,18 @@ class FleetPages {
 
     /** Which page, of which vehicles. Blank texts narrow nothing. */
     record FleetQuery(
-            FleetPart part, String yard, String vehicleClass, String state, String text, boolean byClass, int from) {
+            FleetPart part,
+            String yard,
+            String vehicleClass,
+            String state,
+            @Nullable DueGroup due,
+            String text,
+            boolean byClass,
+            int from) {
 
         /** Whether every line of the due list is wanted. */
         private boolean everything() {
-            return yard.isEmpty() && vehicleClass.isEmpty() && state.isEmpty() && text.isBlank();
+            return yard.isEmpty() && vehicleClass.isEmpty() && state.isEmpty() && due == null && text.isBlank();
         }
     }
 
@@ -59,7 +67,8 @@ class FleetPages {
             Key key,
             List<VehicleAssessment> vehicles,
             DueList due,
-            DueParts parts,
+            List<DueCount> counts,
+            Map<DueGroup, Set<Long>> byGroup,
             Map<Verdict, Integer> states,
             List<String> yards,
             List<String> classes) {
@@ -69,7 +78,8 @@ class FleetPages {
                     key,
                     all,
                     due,
-                    FleetPages.parts(due.entries()),
+                    FleetPages.counts(due.entries()),
+                    FleetPages.byGroup(due.entries()),
                     FleetPages.states(all),
                     distinct(all, one -> one.yard()),
                     distinct(all, one -> one.vehicleClass()));
@@ -121,12 +131,17 @@ class FleetPages {
     FleetView of(FleetQuery fleetQuery, Units units) {
         FleetPageCache known = kept();
         String text = fleetQuery.text().strip().toLowerCase(Locale.ROOT);
-        List<VehicleAssessment> fitting =
-                known.vehicles().stream().filter(one -> fits(one, fleetQuery)).toList();
+        Set<Long> inGroup =
+                fleetQuery.due() == null ? Set.of() : known.byGroup().getOrDefault(fleetQuery.due(), Set.of());
+        List<VehicleAssessment> fitting = known.vehicles().stream()
+                .filter(one -> fits(one, fleetQuery))
+                .filter(one -> fleetQuery.due() == null || inGroup.contains(one.id()))
+                .toList();
         List<DueList.Entry> lines = fleetQuery.everything()
                 ? known.due().entries()
                 : known.due().entries().stream()
                         .filter(entry -> fits(entry.assessment(), fleetQuery))
+                        .filter(entry -> fleetQuery.due() == null || fleetQuery.due() == entry.group())
                         .filter(entry -> text.isEmpty() || entry.statement(text, units))
                         .toList();
         Set<Long> withLines = new HashSet<>();
@@ -155,7 +170,8 @@ class FleetPages {
                         : page(vehicles, fleetQuery.from(), VEHICLES).stream()
                                 .map(one -> tile(one, units))
                                 .toList(),
-                fleetQuery.everything() ? known.parts() : parts(lines),
+                fleetQuery.everything() ? known.counts() : counts(lines),
+                known.counts(),
                 fleetQuery.part() == FleetPart.VEHICLES
                         ? List.of()
                         : page(lines, fleetQuery.from(), LINES).stream()
@@ -202,14 +218,21 @@ class FleetPages {
         return all.stream().map(of).distinct().sorted().toList();
     }
 
-    private static DueParts parts(List<DueList.Entry> lines) {
-        Map<DueGroup, Integer> parts = new EnumMap<>(DueGroup.class);
-        lines.forEach(
-                line -> parts.merge(DueGroup.of(line.item(), line.assessment().today()), 1, Integer::sum));
-        return new DueParts(
-                parts.getOrDefault(DueGroup.DO_NOT_OPERATE, 0),
-                parts.getOrDefault(DueGroup.DUE_NOW, 0),
-                parts.getOrDefault(DueGroup.UPCOMING, 0));
+    private static List<DueCount> counts(List<DueList.Entry> lines) {
+        Map<DueGroup, Integer> items = new EnumMap<>(DueGroup.class);
+        lines.forEach(line -> items.merge(line.group(), 1, Integer::sum));
+        Map<DueGroup, Set<Long>> vehicles = byGroup(lines);
+        return Arrays.stream(DueGroup.values())
+                .map(group -> new DueCount(
+                        group, vehicles.getOrDefault(group, Set.of()).size(), items.getOrDefault(group, 0)))
+                .toList();
+    }
+
+    private static Map<DueGroup, Set<Long>> byGroup(List<DueList.Entry> lines) {
+        Map<DueGroup, Set<Long>> vehicles = new EnumMap<>(DueGroup.class);
+        lines.forEach(line -> vehicles.computeIfAbsent(line.group(), group -> new HashSet<>())
+                .add(line.assessment().id()));
+        return vehicles;
     }
 
     private static VehicleTile tile(VehicleAssessment vehicleAssessment, Units units) {

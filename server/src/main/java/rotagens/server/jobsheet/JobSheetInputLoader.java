@@ -1,6 +1,7 @@
 package rotagens.server.jobsheet;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,9 +10,11 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import rotagens.core.inspection.Gauge;
+import rotagens.core.inspection.RemovedTire;
 import rotagens.core.inspection.TireState;
 import rotagens.core.jobsheet.JobSheetInputs;
 import rotagens.core.jobsheet.StepInput;
+import rotagens.core.jobsheet.StepRecords;
 import rotagens.core.jobsheet.WheelJob;
 import rotagens.core.jobsheet.WheelTask;
 import rotagens.core.measure.Length;
@@ -30,6 +33,9 @@ import rotagens.core.vehicle.Sensor;
 import rotagens.core.vehicle.WheelSpec;
 import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.gauges.Gauges;
+import rotagens.server.jobtires.ChosenTires;
+import rotagens.server.people.People;
+import rotagens.server.people.People.Person;
 import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.PlannedMoves;
@@ -47,13 +53,19 @@ class JobSheetInputLoader {
     private final TireCatalog tireCatalog;
     private final PlannedMoves planned;
     private final Gauges gauges;
+    private final ChosenTires chosenTires;
+    private final People people;
 
     JobSheetInputLoader(
             TireChangerStore tireChangerStore,
             VehicleRegister register,
             TireCatalog tireCatalog,
             PlannedMoves planned,
-            Gauges gauges) {
+            Gauges gauges,
+            ChosenTires chosenTires,
+            People people) {
+        this.chosenTires = chosenTires;
+        this.people = people;
         this.gauges = gauges;
         this.tireChangerStore = tireChangerStore;
         this.register = register;
@@ -61,11 +73,11 @@ class JobSheetInputLoader {
         this.planned = planned;
     }
 
-    /** @param condemned positions whose tire a professional condemned during this job */
+    /** @param marks what the work has found so far */
     JobSheetInputs of(
-            JobView jobView, JobSheetRecord sheet, VehicleAssessment vehicleAssessment, Set<String> condemned) {
+            JobView jobView, JobSheetRecord sheet, VehicleAssessment vehicleAssessment, StepRecords<?> marks) {
         Map<Position, WheelSpec> wheels =
-                register.stored(jobView.vehicleId()).entry().wheels();
+                wheels(register.stored(jobView.vehicleId()).entry().wheels(), marks);
         List<WheelJob> work = new ArrayList<>();
         List<String> vehicleWork = new ArrayList<>();
         Map<Long, PlannedMoves.Planned> moves = planned.of(jobView.id())
@@ -75,7 +87,7 @@ class JobSheetInputLoader {
                 .orElse(Map.of());
         for (JobItemView jobItemView : jobView.items()) {
             if (jobItemView.position() == null) {
-                vehicleItem(jobItemView, vehicleAssessment, wheels, work, vehicleWork);
+                vehicleItem(jobItemView, vehicleAssessment, wheels, marks, work, vehicleWork);
                 continue;
             }
             Position position = Position.parse(jobItemView.position());
@@ -84,10 +96,19 @@ class JobSheetInputLoader {
                     jobItemView.workType(),
                     move.map(PlannedMoves.Planned::how),
                     Boolean.TRUE.equals(sheet.getIsTireDemountedForSensor()));
-            Long modelId = move.map(PlannedMoves.Planned::modelId).orElse(jobItemView.tireModelId());
+            Long modelId = move.map(PlannedMoves.Planned::modelId)
+                    .or(() -> chosenTires.modelOf(jobItemView.id()))
+                    .orElse(jobItemView.tireModelId());
             work.add(wheel(
-                    position, task, modelId, vehicleAssessment, wheels, condemned.contains(jobItemView.position())));
+                    position,
+                    task,
+                    modelId,
+                    ChosenTires.chooses(jobItemView.workType()),
+                    vehicleAssessment,
+                    wheels,
+                    marks));
         }
+        mates(vehicleAssessment, wheels, marks, work);
         return new JobSheetInputs(
                 vehicleAssessment.vehicle().isLight(),
                 work,
@@ -100,6 +121,11 @@ class JobSheetInputLoader {
                 Boolean.TRUE.equals(sheet.getIsNitrogen()),
                 vehicleWork.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", vehicleWork)),
                 vehicleAssessment.policy().of(vehicleAssessment.vehicleClass()),
+                people.all().stream()
+                        .filter(Person::active)
+                        .map(Person::name)
+                        .sorted()
+                        .toList(),
                 wrenches(vehicleAssessment));
     }
 
@@ -119,19 +145,51 @@ class JobSheetInputLoader {
             JobItemView jobItemView,
             VehicleAssessment vehicleAssessment,
             Map<Position, WheelSpec> wheels,
+            StepRecords<?> marks,
             List<WheelJob> work,
             List<String> vehicleWork) {
         if (jobItemView.workType() == WorkType.RETORQUE) {
             vehicleAssessment.layout().positions().stream()
                     .filter(position -> position instanceof OnAxle on && on.dualSlot() != DualSlot.INNER)
-                    .forEach(position ->
-                            work.add(wheel(position, WheelTask.RETORQUE, null, vehicleAssessment, wheels, false)));
+                    .forEach(position -> work.add(wheel(
+                            position,
+                            marks.loose().contains(position.code()) ? WheelTask.LOOSE_WHEEL : WheelTask.RETORQUE,
+                            null,
+                            false,
+                            vehicleAssessment,
+                            wheels,
+                            marks)));
         } else if (jobItemView.workType() != WorkType.ROTATE) {
             vehicleWork.add(jobItemView.label() + ": " + jobItemView.reason()
                     + WheelTasks.alsoNeeded(jobItemView.workType())
                             .map(needed -> " (" + needed + ")")
                             .orElse(""));
         }
+    }
+
+    /** The other tire of every dual that is let down, with its refill, where no work of its own lifts it. */
+    private void mates(
+            VehicleAssessment vehicleAssessment,
+            Map<Position, WheelSpec> wheels,
+            StepRecords<?> marks,
+            List<WheelJob> work) {
+        Set<Position> lifted = work.stream()
+                .filter(wheel -> wheel.task().lifts())
+                .map(WheelJob::position)
+                .collect(Collectors.toSet());
+        WheelTasks.mates(lifted, vehicleAssessment.fitted().keySet()).forEach(mate -> {
+            work.removeIf(wheel -> wheel.position().equals(mate) && wheel.task() == WheelTask.PRESSURE);
+            work.add(wheel(mate, WheelTask.MATE, null, false, vehicleAssessment, wheels, marks));
+        });
+    }
+
+    /** As on file, but for the ones that the work has exchanged: of those only the kind is known. */
+    private static Map<Position, WheelSpec> wheels(Map<Position, WheelSpec> onFile, StepRecords<?> marks) {
+        Map<Position, WheelSpec> wheels = new HashMap<>(onFile);
+        marks.replacedWheels()
+                .forEach((position, pilot) ->
+                        wheels.put(Position.parse(position), WheelSpec.of(Optional.of(pilot), Optional.empty())));
+        return wheels;
     }
 
     /** Outside sensors come off before wheels do. */
@@ -150,9 +208,10 @@ class JobSheetInputLoader {
             Position position,
             WheelTask task,
             Long modelId,
+            boolean isReplaced,
             VehicleAssessment vehicleAssessment,
             Map<Position, WheelSpec> wheels,
-            boolean condemned) {
+            StepRecords<?> marks) {
         TireState state = vehicleAssessment.state().at(position);
         Optional<TireModel> model = modelId != null
                 ? Optional.of(tireCatalog.get(modelId).model())
@@ -173,7 +232,14 @@ class JobSheetInputLoader {
                 target,
                 maximum,
                 task == WheelTask.WHEEL_OFF || WheelJob.suspect(state),
-                condemned);
+                // In a rotation the plan says where each tire goes.
+                isReplaced && state.tire().isPresent()
+                        ? RemovedTire.mayGo(vehicleAssessment.judgements().get(position))
+                        : List.of(),
+                new WheelJob.Found(
+                        marks.condemned().contains(position.code()),
+                        marks.torn().contains(position.code()),
+                        marks.reseated().contains(position.code())));
     }
 
     private Optional<Length> diameter(Long modelId, Optional<TireModel> model) {

@@ -1,18 +1,15 @@
 package rotagens.server.jobsheet;
 
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import rotagens.core.jobsheet.FindingInputs;
 import rotagens.core.jobsheet.JobSheet;
 import rotagens.core.jobsheet.JobSheetInputs;
 import rotagens.core.jobsheet.Step;
-import rotagens.core.jobsheet.StepCode;
 import rotagens.core.jobsheet.StepInput;
+import rotagens.core.jobsheet.StepRecords;
+import rotagens.core.jobsheet.StepRecords.Status;
 import rotagens.core.jobsheet.TorqueSequence;
 import rotagens.core.jobsheet.ValveClock;
 import rotagens.core.measure.Torque;
@@ -20,13 +17,13 @@ import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
-import rotagens.server.jobsheet.JobSheetStore.Status;
 import rotagens.server.jobsheet.JobSheetStore.StepRecord;
 import rotagens.server.jobsheet.JobSheetViews.FieldOption;
 import rotagens.server.jobsheet.JobSheetViews.FieldView;
 import rotagens.server.jobsheet.JobSheetViews.HandOverView;
 import rotagens.server.jobsheet.JobSheetViews.JobSheetView;
 import rotagens.server.jobsheet.JobSheetViews.StepState;
+import rotagens.server.jobsheet.JobSheetViews.StepTryView;
 import rotagens.server.jobsheet.JobSheetViews.StepView;
 import rotagens.server.jobsheet.JobSheetViews.TireChangerOption;
 import rotagens.server.jobsheet.JobSheetViews.TorqueSequenceView;
@@ -48,48 +45,8 @@ class JobSheetPages {
             JobSheetRecord record,
             JobSheetInputs facts,
             JobSheet sheet,
-            StepRecords marks,
+            StepRecords<StepRecord> marks,
             VehicleAssessment vehicle) {}
-
-    /** What counts of the marks: of each step the newest. */
-    record StepRecords(Map<String, StepRecord> last, Map<String, StepRecord> outside, List<StepRecord> handed) {
-
-        static StepRecords of(List<StepRecord> all) {
-            Map<String, StepRecord> last = new LinkedHashMap<>();
-            Map<String, StepRecord> outside = new LinkedHashMap<>();
-            List<StepRecord> handed = new ArrayList<>();
-            for (StepRecord stepRecord : all) {
-                switch (stepRecord.type()) {
-                    case DONE, SKIPPED -> {
-                        last.put(stepRecord.step(), stepRecord);
-                        outside.remove(stepRecord.step());
-                    }
-                    case UNDONE -> last.remove(stepRecord.step());
-                    case OUTSIDE -> outside.put(stepRecord.step(), stepRecord);
-                    case HANDED_OVER -> handed.add(stepRecord);
-                }
-            }
-            return new StepRecords(last, outside, handed);
-        }
-
-        Set<String> settled() {
-            return last.keySet();
-        }
-
-        /** Positions whose tire was condemned when somebody looked inside. */
-        Set<String> condemned() {
-            return last.entrySet().stream()
-                    .filter(stepRecord -> "CONDEMNED"
-                                    .equals(stepRecord
-                                            .getValue()
-                                            .recordedValues()
-                                            .get("verdict"))
-                            && stepRecord.getKey().startsWith(StepCode.LOOK_INSIDE + ":"))
-                    .map(stepRecord ->
-                            stepRecord.getKey().substring(stepRecord.getKey().indexOf(':') + 1))
-                    .collect(Collectors.toSet());
-        }
-    }
 
     private final Jobs jobs;
     private final FleetCache fleet;
@@ -123,8 +80,8 @@ class JobSheetPages {
             return fresh;
         });
         VehicleAssessment vehicle = fleet.get(jobView.vehicleId());
-        StepRecords stepRecords = StepRecords.of(store.marks(jobId));
-        JobSheetInputs known = facts.of(jobView, record, vehicle, stepRecords.condemned());
+        StepRecords<StepRecord> stepRecords = StepRecords.of(store.marks(jobId));
+        JobSheetInputs known = facts.of(jobView, record, vehicle, stepRecords);
         return new OpenedSheet(jobView, record, known, JobSheet.of(known), stepRecords, vehicle);
     }
 
@@ -219,17 +176,22 @@ class JobSheetPages {
                 step.code().safety(),
                 JobSheet.againstSkipping(step).isEmpty(),
                 last.map(StepRecord::statement).orElse(null),
-                last.map(StepRecord::person).orElse(null),
-                last.map(StepRecord::at).orElse(null),
+                outside.or(() -> last).map(StepRecord::person).orElse(null),
+                outside.or(() -> last).map(StepRecord::at).orElse(null),
                 outside.map(StepRecord::statement).orElse(null),
+                here.marks().tries().getOrDefault(step.key(), List.of()).stream()
+                        .map(tried -> new StepTryView(
+                                tried.statement(), tried.person(), tried.at(), tried.type() != Status.OUTSIDE))
+                        .toList(),
                 star(step.input(), units),
-                step.bead()
+                step.beads().stream()
                         .map(bead -> clock(ValveClock.of(bead, here.facts().tireChanger()), units))
-                        .orElse(null));
+                        .toList());
     }
 
     private static TorqueSequenceView star(StepInput stepInput, Units units) {
-        if (!(stepInput instanceof StepInput.TorqueInput tighten)
+        StepInput tightening = stepInput instanceof FindingInputs.NutsInput nuts ? nuts.torque() : stepInput;
+        if (!(tightening instanceof StepInput.TorqueInput tighten)
                 || tighten.nuts().isEmpty()) {
             return null;
         }

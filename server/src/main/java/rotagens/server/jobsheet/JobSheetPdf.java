@@ -17,6 +17,7 @@ import rotagens.core.measure.Units;
 import rotagens.server.jobsheet.JobSheetViews.JobSheetView;
 import rotagens.server.jobsheet.JobSheetViews.StepState;
 import rotagens.server.jobsheet.JobSheetViews.StepView;
+import rotagens.server.jobsheet.JobSheetViews.ValveClockView;
 import rotagens.server.jobsheet.JobSheetViews.ValvePositionView;
 import rotagens.server.pdf.PdfRenderer;
 import rotagens.server.pdf.SvgDrawings;
@@ -68,6 +69,7 @@ public class JobSheetPdf {
      *
      * @param mark of a step done or left out; empty for one still to be ticked
      * @param statement what was read; null where a line is left for each figure
+     * @param tries what was done here before and no longer counts
      * @param by who did it; null where a line is left for a name
      */
     public record PaperStep(
@@ -75,12 +77,33 @@ public class JobSheetPdf {
             String title,
             String does,
             @Nullable String caution,
-            List<Dot> valves,
-            String valveWords,
+            List<PaperClock> clocks,
             List<Dot> nuts,
             @Nullable String statement,
             List<String> fields,
+            List<String> tries,
             @Nullable String by) {}
+
+    /**
+     * Where the valve goes at one bead.
+     *
+     * @param words the bead, and the places in words
+     */
+    public record PaperClock(List<Dot> valves, String words) {}
+
+    private static PaperClock onPaper(ValveClockView clock) {
+        List<ValvePositionView> valves = clock.valvePositions();
+        return new PaperClock(
+                SvgDrawings.clock(valves.stream()
+                        .flatMap(place -> place.angles().stream())
+                        .toList()),
+                clock.step() + ": valve at "
+                        + (valves.isEmpty()
+                                ? "any place"
+                                : valves.stream()
+                                        .map(place -> place.clock() + ", " + place.technique())
+                                        .collect(Collectors.joining("; or "))));
+    }
 
     private static List<StepGroup> groups(List<StepView> steps) {
         List<StepGroup> groups = new ArrayList<>();
@@ -95,10 +118,19 @@ public class JobSheetPdf {
         return groups;
     }
 
+    /** Every try that didn't hold, the latest, too, while nothing better is there. */
+    private static List<String> tries(StepView step) {
+        List<String> tries = new ArrayList<>(step.tries().stream()
+                .map(tried -> tried.statement() + (tried.within() ? "" : " (outside limits)") + ", " + tried.by())
+                .toList());
+        if (step.outside() != null) {
+            tries.add(step.outside() + " (outside limits), " + step.by());
+        }
+        return tries;
+    }
+
     private static PaperStep onPaper(StepView step) {
         boolean read = step.statement() != null && !step.statement().equals("done");
-        List<ValvePositionView> valves =
-                step.valveClock() == null ? List.of() : step.valveClock().valvePositions();
         boolean drawsStar =
                 step.torqueSequence() != null && step.torqueSequence().stage().equals("half");
         return new PaperStep(
@@ -110,17 +142,13 @@ public class JobSheetPdf {
                 step.title(),
                 step.does(),
                 step.caution(),
-                SvgDrawings.clock(valves.stream()
-                        .flatMap(place -> place.angles().stream())
-                        .toList()),
-                valves.stream()
-                        .map(place -> place.clock() + ", " + place.technique())
-                        .collect(Collectors.joining("; or ")),
+                step.valveClocks().stream().map(JobSheetPdf::onPaper).toList(),
                 drawsStar ? SvgDrawings.star(step.torqueSequence().order()) : List.of(),
                 read ? step.statement() : null,
                 read || step.state() == StepState.DONE
                         ? List.of()
                         : step.fields().stream().map(field -> field.label()).toList(),
-                step.by());
+                tries(step),
+                step.state() == StepState.DONE || step.state() == StepState.SKIPPED ? step.by() : null);
     }
 }

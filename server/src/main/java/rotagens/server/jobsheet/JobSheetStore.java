@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
+import rotagens.core.jobsheet.StepRecords;
+import rotagens.core.jobsheet.StepRecords.Status;
 import rotagens.server.storage.generated.tables.records.JobSheetRecord;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -18,19 +20,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Repository
 class JobSheetStore {
 
-    /** What a mark says of its step. */
-    enum Status {
-        DONE,
-        SKIPPED,
-        /** Readable, but not within limits: the step isn't done. */
-        OUTSIDE,
-        /** Taken back. */
-        UNDONE,
-        /** The sheet goes on in another person's hands. */
-        HANDED_OVER
-    }
-
-    /** @param kept what was read, by field, as entered */
+    /** @param recordedValues what was read, by field, as entered */
     record StepRecord(
             String step,
             Status type,
@@ -38,7 +28,8 @@ class JobSheetStore {
             String statement,
             Instant at,
             long personId,
-            String person) {}
+            String person)
+            implements StepRecords.StepRecord {}
 
     private static final TypeReference<Map<String, String>> FIELDS = new TypeReference<>() {};
 

@@ -56,6 +56,7 @@ final class JobSheetViews {
      * @param waitsFor the step that has to come before it
      * @param says what was read or why it was left out
      * @param outside what was tried last and wasn't within limits
+     * @param tries what was done here before and no longer counts, oldest first
      */
     record StepView(
             String key,
@@ -74,8 +75,12 @@ final class JobSheetViews {
             @Nullable String by,
             @Nullable Instant at,
             @Nullable String outside,
+            List<StepTryView> tries,
             @Nullable TorqueSequenceView torqueSequence,
-            @Nullable ValveClockView valveClock) {}
+            List<ValveClockView> valveClocks) {}
+
+    /** @param within whether it was within limits when it was read */
+    record StepTryView(String statement, String by, Instant at, boolean within) {}
 
     record HandOverView(String from, String to, Instant at) {}
 

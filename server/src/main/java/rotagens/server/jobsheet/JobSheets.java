@@ -7,32 +7,28 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.fact.Repair;
+import rotagens.core.jobsheet.FindingInputs;
 import rotagens.core.jobsheet.JobSheet;
 import rotagens.core.jobsheet.Step;
 import rotagens.core.jobsheet.StepCode;
 import rotagens.core.jobsheet.StepInput;
+import rotagens.core.jobsheet.StepRecords.Status;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.FollowUpWork;
 import rotagens.core.tire.DotCode;
-import rotagens.core.vehicle.PilotType;
+import rotagens.core.vehicle.Position;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.jobsheet.JobSheetPages.OpenedSheet;
-import rotagens.server.jobsheet.JobSheetStore.Status;
 import rotagens.server.jobsheet.JobSheetStore.StepRecord;
 import rotagens.server.jobsheet.JobSheetViews.JobSheetOptionsRequest;
 import rotagens.server.jobsheet.JobSheetViews.JobSheetView;
+import rotagens.server.jobtires.ChosenTires;
 import rotagens.server.people.People;
 import rotagens.server.planning.JobCompletion;
 import rotagens.server.planning.JobViews.CompleteJobRequest;
-import rotagens.server.planning.JobViews.ItemResult;
-import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
-import rotagens.server.planning.JobViews.ProfessionalVerdict;
 import rotagens.server.planning.Jobs;
 import rotagens.server.planning.PlannedMoves;
 import rotagens.server.tire.StockPages;
@@ -54,6 +50,7 @@ class JobSheets {
     private final JobCompletion completion;
     private final PlannedMoves planned;
     private final StockPages list;
+    private final ChosenTires chosenTires;
     private final People people;
     private final ChangeTracker changeTracker;
     private final Clock clock;
@@ -67,6 +64,7 @@ class JobSheets {
             JobCompletion completion,
             PlannedMoves planned,
             StockPages list,
+            ChosenTires chosenTires,
             People people,
             ChangeTracker changeTracker,
             Clock clock) {
@@ -78,6 +76,7 @@ class JobSheets {
         this.completion = completion;
         this.planned = planned;
         this.list = list;
+        this.chosenTires = chosenTires;
         this.people = people;
         this.changeTracker = changeTracker;
         this.clock = clock;
@@ -119,9 +118,14 @@ class JobSheets {
                     typed.get("dotCode"),
                     text -> DotCode.parse(text, here.vehicle().today()));
         }
+        wrong.unless(
+                !people.get(people.me()).name().equals(typed.get(FindingInputs.SecondPersonInput.FIELD)),
+                FindingInputs.SecondPersonInput.FIELD,
+                "Name another person than yourself: one person alone doesn’t do this step.");
         wrong.refuseIfWrong();
         Optional<String> otherTire = step.input() instanceof StepInput.DotOfInstalledTireInput
                 ? otherTire(here, step, typed.get("dotCode"))
+                        .or(() -> wrongTire(here, step, typed.get("dotCode"), units))
                 : Optional.empty();
         Optional<String> outside = otherTire.or(() -> inputResult.outside().map(says -> says.in(units)));
         if (outside.isPresent()) {
@@ -152,6 +156,16 @@ class JobSheets {
                 .findFirst()
                 .map(row -> "Planned here: " + row.number().orElse("the tire") + ", DOT "
                         + row.dot().orElseThrow() + ". This is another tire.");
+    }
+
+    /** Where another tire was chosen for this work, or one that lies in stock was never checked for it. */
+    private Optional<String> wrongTire(OpenedSheet here, Step step, String code, Units units) {
+        Position position = step.position().orElseThrow();
+        return here.job().items().stream()
+                .filter(item -> position.code().equals(item.position()) && ChosenTires.chooses(item.workType()))
+                .findFirst()
+                .flatMap(item -> chosenTires.wrongTire(
+                        item.id(), DotCode.parse(code, here.vehicle().today()), here.vehicle(), position, units));
     }
 
     private static Map<String, String> clean(Map<String, String> fields) {
@@ -236,10 +250,22 @@ class JobSheets {
                     + first.position().map(at -> " at " + at.code()).orElse("")
                     + tried.map(stepRecord -> ". " + stepRecord.statement()).orElse("."));
         }
-        JobView done = completion.done(jobId, version, new CompleteJobRequest(day, results(here)), units);
+        JobView done = completion.done(
+                jobId,
+                version,
+                new CompleteJobRequest(
+                        day,
+                        SheetResults.of(withMates(here), people.get(people.me()).name())),
+                units);
         followUps(here, day == null ? here.vehicle().today() : day);
         watchers.changed(jobId);
         return done;
+    }
+
+    /** What was let down with its dual's other tire is signed off with its refill, on jobs planned without it, too. */
+    private OpenedSheet withMates(OpenedSheet here) {
+        jobs.completed(here.job().id(), here.vehicle());
+        return pages.load(here.job().id());
     }
 
     private void followUps(OpenedSheet here, LocalDate done) {
@@ -248,7 +274,13 @@ class JobSheets {
                 .isPresent();
         boolean rotation = planned.of(here.job().id()).isPresent();
         FollowUpWork.after(
-                        here.facts(), here.vehicle().state(), here.vehicle().judgements(), relearnLeft, rotation, done)
+                        here.facts(),
+                        here.vehicle().state(),
+                        here.vehicle().judgements(),
+                        relearnLeft,
+                        SheetResults.wrenches(here),
+                        rotation,
+                        done)
                 .forEach(next -> {
                     long job = jobs.start(
                             here.job().vehicleId(),
@@ -263,83 +295,6 @@ class JobSheets {
                             .forEach(at -> jobs.addWork(
                                     job, next.kind(), here.vehicle().placeId(at), next.reason()));
                 });
-    }
-
-    /** What was read at each wheel, as the sign-off of each piece of work wants it. */
-    private static List<ItemResult> results(OpenedSheet here) {
-        return here.job().items().stream()
-                .map(jobItemView -> result(jobItemView, here))
-                .toList();
-    }
-
-    private static ItemResult result(JobItemView jobItemView, OpenedSheet here) {
-        Map<String, String> read = new HashMap<>();
-        here.sheet().steps().forEach(step -> {
-            boolean mine = jobItemView.position() == null
-                    || step.position()
-                            .filter(at -> at.code().equals(jobItemView.position()))
-                            .isPresent();
-            StepRecord stepRecord = here.marks().last().get(step.key());
-            if (mine && stepRecord != null) {
-                stepRecord.recordedValues().forEach((field, value) -> {
-                    if (!value.isEmpty()) {
-                        read.put(field, value);
-                    }
-                });
-            }
-        });
-        String skipped = read.getOrDefault("note", "");
-        return new ItemResult(
-                jobItemView.id(),
-                read.get("pressure"),
-                read.get("outer"),
-                read.get("center"),
-                read.get("inner"),
-                read.get("dotCode"),
-                null,
-                Optional.ofNullable(read.get("pilot")).map(PilotType::valueOf).orElse(null),
-                read.get("sensor"),
-                read.get("torque"),
-                Optional.ofNullable(read.get("verdict"))
-                        .map(ProfessionalVerdict::valueOf)
-                        .orElse(null),
-                Optional.ofNullable(read.get("repair")).map(Repair::valueOf).orElse(null),
-                read.get("professional"),
-                skipped.isEmpty() ? words(jobItemView, here) : skipped,
-                // Its step has held the pressure within a few psi of the target already: nothing is left to ask.
-                List.of("pressure"),
-                gas(jobItemView, here),
-                gas(jobItemView, here).equals("NITROGEN") ? read.get("nitrogen") : null);
-    }
-
-    /** A tire that was mounted and filled holds what it was purged with, or air; where it kept its filling, nobody says. */
-    private static String gas(JobItemView jobItemView, OpenedSheet here) {
-        Set<StepCode> done = here.sheet().steps().stream()
-                .filter(step -> step.position()
-                        .filter(at -> at.code().equals(jobItemView.position()))
-                        .isPresent())
-                .filter(step -> Optional.ofNullable(here.marks().last().get(step.key()))
-                        .filter(stepRecord -> stepRecord.type() == Status.DONE)
-                        .isPresent())
-                .map(Step::code)
-                .collect(Collectors.toSet());
-        return done.contains(StepCode.NITROGEN) ? "NITROGEN" : done.contains(StepCode.FILL) ? "AIR" : "";
-    }
-
-    /** Where the work wants words and no step asked for them: the steps themselves say what was done. */
-    private static String words(JobItemView jobItemView, OpenedSheet here) {
-        return here.sheet().steps().stream()
-                .filter(step -> jobItemView.position() == null
-                        || step.position()
-                                .filter(at -> at.code().equals(jobItemView.position()))
-                                .isPresent())
-                .map(step -> here.marks().last().get(step.key()))
-                .filter(stepRecord -> stepRecord != null
-                        && stepRecord.type() == Status.DONE
-                        && !stepRecord.statement().equals("done"))
-                .map(StepRecord::statement)
-                .limit(8)
-                .collect(Collectors.joining("; "));
     }
 
     private OpenedSheet open(long jobId) {

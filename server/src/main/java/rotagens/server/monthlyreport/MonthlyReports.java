@@ -63,14 +63,19 @@ class MonthlyReports {
             @Nullable Double centsPerMile,
             int retired,
             List<RemovalCauseRow> causes,
+            List<RemovalCauseRow> causesOfYear,
+            List<MonthlyHistory.SpendingMonth> spending,
+            List<MonthlyHistory.OnTimeWeek> onTimeByWeek,
             List<FindingRow> findings) {}
 
     private final DSLContext db;
     private final FleetCache fleet;
     private final OrderNeeds orders;
+    private final MonthlyHistory history;
     private final Clock clock;
 
-    MonthlyReports(DSLContext db, FleetCache fleet, OrderNeeds orders, Clock clock) {
+    MonthlyReports(DSLContext db, FleetCache fleet, OrderNeeds orders, MonthlyHistory history, Clock clock) {
+        this.history = history;
         this.db = db;
         this.fleet = fleet;
         this.orders = orders;
@@ -137,7 +142,19 @@ class MonthlyReports {
                 centsAMile(vehicleAssessments, to),
                 causes.stream().mapToInt(RemovalCauseRow::tires).sum(),
                 causes,
+                causes(
+                        month.minusMonths(11)
+                                .atDay(1)
+                                .atStartOfDay(clock.getZone())
+                                .toInstant(),
+                        to),
+                history.spending(month),
+                history.onTime(earlier(month.atEndOfMonth(), today), vehicleAssessments),
                 findings);
+    }
+
+    private static LocalDate earlier(LocalDate one, LocalDate other) {
+        return one.isBefore(other) ? one : other;
     }
 
     private static List<String> why(VehicleAssessment vehicleAssessment, Units units) {

@@ -1,9 +1,11 @@
 package rotagens.server.outlook;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.ToLongFunction;
 import java.util.stream.Collectors;
 import rotagens.core.measure.Money;
 import rotagens.core.measure.Units;
@@ -21,6 +23,7 @@ import rotagens.server.outlook.OutlookViews.YearView;
 final class OutlookText {
 
     private static final double MM_PER_32ND = 25.4 / 32;
+    private static final int CENTS = 100;
 
     private OutlookText() {}
 
@@ -51,9 +54,25 @@ final class OutlookText {
                             outlookTotals.oldestSteerYears() > 0
                                     ? plain(round(outlookTotals.oldestSteerYears())) + " years"
                                     : null,
-                            outlookTotals.limitsExceeded());
+                            outlookTotals.limitsExceeded(),
+                            spentByYear(outlookTotals));
                 })
                 .toList();
+    }
+
+    private static List<Long> spentByYear(OutlookTotals totals) {
+        Map<Integer, Long> byYear = totals.quarters().stream()
+                .collect(Collectors.groupingBy(
+                        OutlookTotals.Quarter::year,
+                        TreeMap::new,
+                        Collectors.summingLong(OutlookTotals.Quarter::cents)));
+        List<Long> spent = new ArrayList<>();
+        long sum = 0;
+        for (long cents : byYear.values()) {
+            sum += cents;
+            spent.add(sum / CENTS);
+        }
+        return spent;
     }
 
     /** Life left in tires that go, in years and in tread. */
@@ -64,11 +83,13 @@ final class OutlookText {
         return String.format(Locale.ROOT, "%,.1f years, %s", years, tread);
     }
 
+    private static long dollars(List<OutlookTotals.Quarter> quarters, ToLongFunction<OutlookTotals.Quarter> cents) {
+        return Math.round(quarters.stream().mapToLong(cents).sum() / (double) CENTS);
+    }
+
     static List<YearView> years(OutlookTotals outlookTotals, Units units) {
         Map<Integer, List<OutlookTotals.Quarter>> byYear = outlookTotals.quarters().stream()
                 .collect(Collectors.groupingBy(OutlookTotals.Quarter::year, TreeMap::new, Collectors.toList()));
-        long most = Math.max(
-                1, byYear.values().stream().mapToLong(OutlookText::cents).max().orElse(1));
         return byYear.entrySet().stream()
                 .map(entry -> {
                     List<OutlookTotals.Quarter> quarters = entry.getValue();
@@ -83,6 +104,9 @@ final class OutlookText {
                             quarters.stream()
                                     .mapToInt(OutlookTotals.Quarter::sensors)
                                     .sum(),
+                            dollars(quarters, OutlookTotals.Quarter::tireCents),
+                            dollars(quarters, OutlookTotals.Quarter::sensorCents),
+                            dollars(quarters, OutlookTotals.Quarter::laborCents),
                             Money.about(quarters.stream()
                                     .mapToLong(OutlookTotals.Quarter::tireCents)
                                     .sum()),
@@ -100,8 +124,7 @@ final class OutlookText {
                                     quarters.stream()
                                             .mapToDouble(OutlookTotals.Quarter::unused32nds)
                                             .sum(),
-                                    units),
-                            (int) Math.round(100.0 * cents(quarters) / most));
+                                    units));
                 })
                 .toList();
     }

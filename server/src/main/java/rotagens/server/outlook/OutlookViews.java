@@ -20,6 +20,7 @@ final class OutlookViews {
             @Nullable WhatIf whatIf) {}
 
     /** One strategy over all the years. */
+    /** @param spentByYear whole dollars spent until the end of each year, in order */
     record StrategyTotals(
             ReplacementStrategy strategy,
             String title,
@@ -31,20 +32,23 @@ final class OutlookViews {
             boolean cheapest,
             String unusedLife,
             @Nullable String oldestSteer,
-            int limitsExceeded) {}
+            int limitsExceeded,
+            List<Long> spentByYear) {}
 
-    /** @param share of the dearest year, in percent: how long its bar is */
+    /** @param tireDollars whole dollars, for the chart; the words beside them are rounded */
     record YearView(
             int year,
             List<QuarterView> quarters,
             int tires,
             int sensors,
+            long tireDollars,
+            long sensorDollars,
+            long laborDollars,
             String tireMoney,
             String sensorMoney,
             String laborMoney,
             String money,
-            String unusedLife,
-            int share) {}
+            String unusedLife) {}
 
     record QuarterView(int quarter, int tires, String money) {}
 

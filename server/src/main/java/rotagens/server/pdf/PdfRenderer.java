@@ -30,7 +30,7 @@ public class PdfRenderer {
 
     private static final String FONTS = "/net/sf/jasperreports/fonts/dejavu/";
     private static final String STYLE = """
-            @page { size: letter; margin: 14mm 14mm 16mm 14mm;
+            @page { size: %s; margin: 14mm 14mm 16mm 14mm;
               @bottom-left { content: "%s"; font-family: Paper; font-size: 8pt; color: #444; }
               @bottom-right { content: "page " counter(page) " of " counter(pages); font-family: Paper; font-size: 8pt; color: #444; } }
             body { font-family: Paper; font-size: 9.5pt; color: #000; line-height: 1.35; }
@@ -54,7 +54,10 @@ public class PdfRenderer {
 
     private final TemplateEngine templates = new TemplateEngine();
 
-    PdfRenderer() {
+    private final PaperSize paperSize;
+
+    PdfRenderer(PaperSize paperSize) {
+        this.paperSize = paperSize;
         ClassLoaderTemplateResolver papers = new ClassLoaderTemplateResolver(PdfRenderer.class.getClassLoader());
         papers.setPrefix("papers/");
         papers.setSuffix(".html");
@@ -74,7 +77,7 @@ public class PdfRenderer {
     public byte[] pdf(String template, String title, String foot, Map<String, Object> model) {
         Context context = new Context(Locale.US, model);
         context.setVariable("title", title);
-        context.setVariable("style", STYLE.formatted(foot.replaceAll("[\"\\\\<>&\\p{Cntrl}]", " ")));
+        context.setVariable("style", STYLE.formatted(paperSize.css(), foot.replaceAll("[\"\\\\<>&\\p{Cntrl}]", " ")));
         return pdf(templates.process(template, context));
     }
 

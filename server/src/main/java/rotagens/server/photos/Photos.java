@@ -1,5 +1,6 @@
 package rotagens.server.photos;
 
+import static rotagens.server.storage.generated.Tables.NOTE;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.PHOTO;
 import static rotagens.server.storage.generated.Tables.VISIT_ENTRY;
@@ -213,6 +214,11 @@ public class Photos {
                 .where(VISIT_ENTRY.FILE.isNotNull())
                 .orderBy(VISIT_ENTRY.ID)
                 .fetch(VISIT_ENTRY.FILE));
+        files.addAll(db.select(NOTE.FILE)
+                .from(NOTE)
+                .where(NOTE.FILE.isNotNull())
+                .orderBy(NOTE.ID)
+                .fetch(NOTE.FILE));
         return files;
     }
 

@@ -1,8 +1,10 @@
 package rotagens.server.planning;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +12,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import rotagens.core.measure.Units;
+import rotagens.core.planning.DueGroup;
 import rotagens.core.planning.DueItem;
 import rotagens.core.planning.Postponement;
 import rotagens.server.fleet.VehicleAssessment;
@@ -19,8 +22,27 @@ import rotagens.server.planning.JobViews.NewJobView;
 /** All due work of some vehicles in its order, put into words only where somebody looks. */
 public final class DueList {
 
-    /** One piece of work of one vehicle. */
-    public record Entry(VehicleAssessment assessment, DueItem item) {
+    /**
+     * One piece of work of one vehicle.
+     *
+     * @param group how soon it must be done
+     * @param groupDue the earliest day of the vehicle's work in that group, by which its lines stand together
+     */
+    public record Entry(VehicleAssessment assessment, DueItem item, DueGroup group, LocalDate groupDue) {
+
+        private static Stream<Entry> of(VehicleAssessment assessment) {
+            Map<DueGroup, LocalDate> earliest = new EnumMap<>(DueGroup.class);
+            assessment
+                    .due()
+                    .forEach(item -> earliest.merge(
+                            DueGroup.of(item, assessment.today()),
+                            item.due(),
+                            (one, other) -> one.isBefore(other) ? one : other));
+            return assessment.due().stream().map(item -> {
+                DueGroup group = DueGroup.of(item, assessment.today());
+                return new Entry(assessment, item, group, earliest.get(group));
+            });
+        }
 
         /** Whether any word a technician might look for holds this text, in lower case. */
         public boolean statement(String text, Units units) {
@@ -37,8 +59,10 @@ public final class DueList {
         }
     }
 
-    private static final Comparator<Entry> ORDER = Comparator.comparing(Entry::item, DueItem.MOST_URGENT_FIRST)
-            .thenComparing(entry -> entry.assessment().unit());
+    private static final Comparator<Entry> ORDER = Comparator.comparing(Entry::group)
+            .thenComparing(Entry::groupDue)
+            .thenComparing(entry -> entry.assessment().unit())
+            .thenComparing(Entry::item, DueItem.MOST_URGENT_FIRST);
 
     private final List<Entry> entries;
     private final Set<VehicleAssessment> vehicleAssessments;
@@ -59,8 +83,7 @@ public final class DueList {
         this.vehicleAssessments.addAll(vehicleAssessments);
         List<Entry> fresh = vehicleAssessments.stream()
                 .filter(vehicleAssessment -> before == null || !before.vehicleAssessments.contains(vehicleAssessment))
-                .flatMap(vehicleAssessment ->
-                        vehicleAssessment.due().stream().map(item -> new Entry(vehicleAssessment, item)))
+                .flatMap(Entry::of)
                 .sorted(ORDER)
                 .toList();
         this.entries = before == null ? fresh : merged(before.entries, fresh);
@@ -89,7 +112,7 @@ public final class DueList {
         return Collections.unmodifiableList(lines);
     }
 
-    /** Most urgent first. */
+    /** Group by group, the most urgent first; in a group vehicle by vehicle. */
     public List<Entry> entries() {
         return entries;
     }

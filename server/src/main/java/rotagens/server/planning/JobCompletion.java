@@ -16,15 +16,20 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.util.function.SingletonSupplier;
+import rotagens.core.alert.Groove;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Repair;
 import rotagens.core.fact.ThermalState;
+import rotagens.core.inspection.RemovedTire;
 import rotagens.core.inspection.TreadInput;
+import rotagens.core.jobsheet.WheelJob;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Torque;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.SignOff;
+import rotagens.core.planning.WheelTasks;
 import rotagens.core.planning.WorkType;
 import rotagens.core.planning.WorkType.RequiredResult;
 import rotagens.core.tire.DotCode;
@@ -38,6 +43,7 @@ import rotagens.server.facts.FactLog;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.inspection.Readings;
+import rotagens.server.jobtires.ChosenTires;
 import rotagens.server.people.People;
 import rotagens.server.planning.JobStore.StoredItem;
 import rotagens.server.planning.JobViews.CompleteJobRequest;
@@ -75,7 +81,10 @@ public class JobCompletion {
             String note,
             Set<String> confirmed,
             String gas,
-            String purity) {}
+            String purity,
+            boolean isLetDown,
+            Optional<RemovedTire.Destination> oldTireTo,
+            String scrapReason) {}
 
     private final Jobs jobs;
     private final JobStore store;
@@ -87,6 +96,7 @@ public class JobCompletion {
     private final SensorStore sensors;
     private final VehicleRegister register;
     private final RotationCompletion rotation;
+    private final ChosenTires chosenTires;
     private final People people;
     private final ChangeTracker changeTracker;
     private final Clock clock;
@@ -102,6 +112,7 @@ public class JobCompletion {
             SensorStore sensors,
             VehicleRegister register,
             RotationCompletion rotation,
+            ChosenTires chosenTires,
             People people,
             ChangeTracker changeTracker,
             Clock clock) {
@@ -116,6 +127,7 @@ public class JobCompletion {
         this.sensors = sensors;
         this.register = register;
         this.rotation = rotation;
+        this.chosenTires = chosenTires;
         this.people = people;
         this.clock = clock;
     }
@@ -132,9 +144,15 @@ public class JobCompletion {
                         : completeJobRequest.results())
                 .stream().collect(Collectors.toMap(ItemResult::itemId, Function.identity(), (first, second) -> first));
         InputValidator typed = new InputValidator();
+        Set<Position> letDown = letDown(items, vehicleAssessment);
         List<Read> read = items.stream()
-                .map(item ->
-                        read(item, Optional.ofNullable(itemResults.get(item.id())), vehicleAssessment, typed, units))
+                .map(item -> read(
+                        item,
+                        Optional.ofNullable(itemResults.get(item.id())),
+                        vehicleAssessment,
+                        letDown,
+                        typed,
+                        units))
                 .toList();
         refuseUnweighed(job, items, vehicleAssessment, typed);
         refuseUnproven(items, vehicleAssessment, typed, units);
@@ -152,6 +170,19 @@ public class JobCompletion {
         job.setCompletedById(people.me());
         store.save(job);
         return jobs.get(id);
+    }
+
+    /** Both tires of every dual of which the work takes one off. */
+    private static Set<Position> letDown(List<StoredItem> items, VehicleAssessment vehicleAssessment) {
+        Set<Position> lifted = items.stream()
+                .filter(item -> item.code() != null && WheelTasks.lifts(item.workType()))
+                .map(item -> Position.parse(item.code()))
+                .filter(position -> WheelJob.mate(position).isPresent())
+                .collect(Collectors.toSet());
+        List<Position> mates =
+                WheelTasks.mates(lifted, vehicleAssessment.fitted().keySet());
+        lifted.addAll(mates);
+        return lifted;
     }
 
     /** The tires bought for a rotation, by the place each is meant for. */
@@ -207,6 +238,7 @@ public class JobCompletion {
             StoredItem item,
             Optional<ItemResult> itemResult,
             VehicleAssessment vehicleAssessment,
+            Set<Position> letDown,
             InputValidator typed,
             Units units) {
         String at = "results." + item.id() + ".";
@@ -219,9 +251,14 @@ public class JobCompletion {
         boolean condemned =
                 verdict.filter(ProfessionalVerdict.CONDEMNED::equals).isPresent();
         boolean newTire = requiredResult.contains(RequiredResult.NEW_TIRE);
+        if (condemned && !newTire) {
+            // It doesn't go back: nothing else is read at it.
+            requiredResult = SignOff.ofCondemned(item.workType());
+        }
         Optional<Long> modelId = newTire
                 ? itemResult
                         .map(ItemResult::tireModelId)
+                        .or(() -> chosenTires.modelOf(item.id()))
                         .or(() -> Optional.ofNullable(item.plannedModelId()))
                         .or(() -> position.map(vehicleAssessment.fitted()::get).map(InstalledTire::modelId))
                 : Optional.empty();
@@ -266,6 +303,13 @@ public class JobCompletion {
                         itemResult.map(ItemResult::dotCode).orElse(""),
                         text -> DotCode.parse(text, vehicleAssessment.today()))
                 : Optional.empty();
+        if (ChosenTires.chooses(item.workType())) {
+            dot.flatMap(code ->
+                            chosenTires.wrongTire(item.id(), code, vehicleAssessment, position.orElseThrow(), units))
+                    .ifPresent(why -> typed.wrong(at + "dotCode", why));
+        }
+        Optional<RemovedTire.Destination> oldTireTo =
+                newTire ? oldTireTo(at, itemResult, position, vehicleAssessment, typed) : Optional.empty();
         GrooveDepths grooveDepths = newTire || requiredResult.contains(RequiredResult.TREAD)
                 ? tread(at, itemResult, original(position, modelId, vehicleAssessment), typed, units)
                 : GrooveDepths.UNMEASURED;
@@ -293,7 +337,10 @@ public class JobCompletion {
                 note,
                 itemResult.map(ItemResult::confirmed).map(Set::copyOf).orElse(Set.of()),
                 gas.orElse(""),
-                purity.orElse(""));
+                purity.orElse(""),
+                position.filter(letDown::contains).isPresent(),
+                oldTireTo,
+                itemResult.map(ItemResult::scrapReason).orElse(""));
         if (!SignOff.changesTire(item.workType())) {
             refuseFigures(read, vehicleAssessment, typed, units);
         }
@@ -309,13 +356,7 @@ public class JobCompletion {
         String at = "results." + read.item().id() + ".";
         Position position = read.position().get();
         Optional<String> refused = read.pressure()
-                .flatMap(psi -> SignOff.refusesFill(
-                        vehicleAssessment.state(),
-                        position,
-                        read.item().workType(),
-                        psi,
-                        vehicleAssessment.policy(),
-                        vehicleAssessment.today()))
+                .flatMap(psi -> refuses(read, vehicleAssessment, position, psi))
                 .map(why -> why.in(units));
         refused.ifPresent(why -> typed.wrong(at + "pressure", why));
         Reading figures = values(read).asReading(vehicleAssessment.today());
@@ -332,6 +373,25 @@ public class JobCompletion {
                         typed.ask(at + field, why.in(units));
                     }
                 });
+    }
+
+    private static Optional<Message> refuses(
+            Read read, VehicleAssessment vehicleAssessment, Position position, Pressure psi) {
+        Optional<Message> fill = SignOff.refusesFill(
+                vehicleAssessment.state(),
+                position,
+                read.item().workType(),
+                psi,
+                vehicleAssessment.policy(),
+                vehicleAssessment.today());
+        return fill.isPresent() || !read.isLetDown()
+                ? fill
+                : SignOff.refusesUnder(
+                        vehicleAssessment.state(),
+                        position,
+                        psi,
+                        vehicleAssessment.policy(),
+                        vehicleAssessment.today());
     }
 
     /** What the wrench was set to: as the wheels on file ask, so that a figure in the other unit is noticed. */
@@ -353,6 +413,27 @@ public class JobCompletion {
                                 + wheel.torque().orElseThrow().format(units)
                                 + ". Look at the wrench’s unit, or put the wheel’s data right first."));
         return set;
+    }
+
+    /** Where the tire goes that comes off: as said, where its state lets it; unsaid, to the mildest place that it may go. */
+    private static Optional<RemovedTire.Destination> oldTireTo(
+            String at,
+            Optional<ItemResult> itemResult,
+            Optional<Position> position,
+            VehicleAssessment vehicleAssessment,
+            InputValidator typed) {
+        if (position.filter(vehicleAssessment.fitted()::containsKey).isEmpty()) {
+            return Optional.empty();
+        }
+        List<RemovedTire.Destination> mayGo =
+                RemovedTire.mayGo(vehicleAssessment.judgements().get(position.get()));
+        Optional<RemovedTire.Destination> said = itemResult.map(ItemResult::oldTireTo);
+        typed.unless(
+                said.filter(to -> !mayGo.contains(to)).isEmpty(),
+                at + "oldTireTo",
+                "By its age, tread or casing the old tire goes to "
+                        + mayGo.stream().map(RemovedTire.Destination::label).collect(Collectors.joining(" or ")) + ".");
+        return said.or(() -> mayGo.stream().findFirst());
     }
 
     private Optional<TreadDepth> original(
@@ -409,6 +490,7 @@ public class JobCompletion {
                 Optional.ofNullable(vehicleAssessment.fitted().get(position));
         if (one.item().workType() == WorkType.INSTALL_MOVED_TIRE
                 || one.item().workType() == WorkType.INSTALL_NEW_TIRE) {
+            one.pilot().ifPresent(pilot -> vehicleStore.changeWheel(placeId, pilot));
             long tireId = tireStore.at(placeId).orElseThrow();
             refuseFigures(one, moved.get(), inPlace, units);
             facts.record(
@@ -416,21 +498,30 @@ public class JobCompletion {
             return;
         }
         if (one.item().workType().requiredResult().contains(RequiredResult.NEW_TIRE)) {
-            long tireId = fitNew(one, placeId, at, by, jobId);
+            one.pilot().ifPresent(pilot -> vehicleStore.changeWheel(placeId, pilot));
+            long tireId = fitNew(one, vehicleAssessment, placeId, at, by, jobId);
             refuseFigures(one, fleet.get(vehicleAssessment.id()), inPlace, units);
             facts.record(
                     FactLog.Observation.read(new Readings.Entry(tireId, placeId, at, by, null, jobId), values(one)));
             return;
         }
-        if (one.item().workType() == WorkType.REPLACE_WHEEL) {
+        boolean isCondemned =
+                one.verdict().filter(ProfessionalVerdict.CONDEMNED::equals).isPresent();
+        if (one.item().workType() == WorkType.REPLACE_WHEEL && !isCondemned) {
             vehicleStore.changeWheel(placeId, one.pilot().orElseThrow());
             return;
         }
+        // Another wheel went on because the one that was there is out of service.
+        one.pilot().ifPresent(pilot -> vehicleStore.changeWheel(placeId, pilot));
         InstalledTire here = installedTire.orElseThrow(() -> ProblemException.conflict(
                 "There is no tire on file at " + position.code() + " any more. Look at the vehicle again."));
         Readings.Entry where = new Readings.Entry(here.tire().id(), placeId, at, by, null, jobId);
         one.dot().ifPresent(dot -> tireStore.readDot(here.tire().id(), dot.molded(), TireStore.DotKind.TIRE, at, by));
         FactLog.Observation observation = FactLog.Observation.read(where, values(one));
+        if (isCondemned) {
+            facts.record(observation.inspected(one.professional(), false, one.note()));
+            return;
+        }
         switch (one.item().workType()) {
             case REPLACE_SENSOR -> replaceSensor(one, vehicleAssessment, position, at, by, jobId);
             case INSPECT_DAMAGE, AGE_INSPECTION ->
@@ -475,20 +566,57 @@ public class JobCompletion {
         sensors.put(vehicleAssessment.placeId(position), fresh, at, by, one.note(), jobId);
     }
 
-    private long fitNew(Read one, long placeId, Instant at, long by, long jobId) {
+    /** The chosen tire out of stock, or one bought for this work; the old one goes where it was said to go. */
+    private long fitNew(Read one, VehicleAssessment vehicleAssessment, long placeId, Instant at, long by, long jobId) {
+        TreadDepth lowest = vehicleAssessment
+                .state()
+                .at(one.position().orElseThrow())
+                .alerts()
+                .lowest()
+                .map(Groove::depth)
+                .orElse(null);
         tireStore.takeOff(
                 placeId,
-                TireStore.Line.of(
+                one.oldTireTo().map(JobCompletion::place).orElse(TireStore.StockState.IN_STOCK),
+                new TireStore.Line(
                         at,
                         by,
                         one.item().workType().label() + ": " + one.item().reason(),
+                        one.scrapReason().isEmpty()
+                                        && one.oldTireTo()
+                                                .filter(RemovedTire.Destination.SCRAP::equals)
+                                                .isPresent()
+                                ? one.item().reason()
+                                : one.scrapReason(),
+                        null,
+                        lowest,
                         jobId));
+        DotCode code = one.dot().orElseThrow();
+        Optional<Long> chosen = ChosenTires.chooses(one.item().workType())
+                ? chosenTires.onFile(one.item().id(), code, vehicleAssessment.today())
+                : Optional.empty();
+        if (chosen.isPresent()) {
+            tireStore.fit(chosen.get(), placeId, TireStore.Line.of(at, by, "", jobId));
+            // Its whole code isn't forgotten for the four digits that were read now.
+            if (chosenTires.saysMore(chosen.get(), code)) {
+                tireStore.readDot(chosen.get(), code.molded(), TireStore.DotKind.TIRE, at, by);
+            }
+            return chosen.get();
+        }
         return tireStore.fitNew(
                 one.modelId().orElseThrow(),
                 false,
                 one.dot().orElseThrow().molded(),
                 placeId,
                 TireStore.Line.of(at, by, "", jobId));
+    }
+
+    private static TireStore.StockState place(RemovedTire.Destination to) {
+        return switch (to) {
+            case STOCK -> TireStore.StockState.IN_STOCK;
+            case RETREAD -> TireStore.StockState.RETREAD_CANDIDATE;
+            case SCRAP -> TireStore.StockState.SCRAPPED;
+        };
     }
 
     private static Readings.Values values(Read one) {

@@ -31,6 +31,7 @@ class JobController {
     private final Postponements postponements;
     private final FleetCache fleet;
     private final CombinedVisits combinedVisits;
+    private final Unscheduling unscheduling;
 
     JobController(
             Jobs jobs,
@@ -38,7 +39,9 @@ class JobController {
             IdempotentRequests idempotentRequests,
             Postponements postponements,
             FleetCache fleet,
-            CombinedVisits combinedVisits) {
+            CombinedVisits combinedVisits,
+            Unscheduling unscheduling) {
+        this.unscheduling = unscheduling;
         this.combinedVisits = combinedVisits;
         this.postponements = postponements;
         this.fleet = fleet;
@@ -111,7 +114,13 @@ class JobController {
     @DeleteMapping("/api/jobs/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void unscheduleJob(@PathVariable long id, @RequestHeader("If-Match") String seen) {
-        jobs.cancel(id, EntityVersion.seen(seen));
+        unscheduling.cancel(id, EntityVersion.seen(seen));
+    }
+
+    /** Puts back on its day a job that was taken off the plan by mistake. */
+    @PostMapping("/api/jobs/{id}/restore")
+    JobView restoreJob(@PathVariable long id) {
+        return unscheduling.restore(id);
     }
 
     @PostMapping("/api/jobs/{id}/completion")

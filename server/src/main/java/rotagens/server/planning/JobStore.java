@@ -51,6 +51,14 @@ class JobStore {
                 .fetchOptional();
     }
 
+    /** A job that was taken off the plan. */
+    Optional<JobRecord> unscheduled(long id) {
+        return db.selectFrom(JOB)
+                .where(JOB.ID.eq(id))
+                .and(JOB.UNSCHEDULED_AT.isNotNull())
+                .fetchOptional();
+    }
+
     List<JobRecord> open() {
         return db.selectFrom(JOB)
                 .where(JOB.COMPLETED_AT.isNull())
@@ -64,6 +72,13 @@ class JobStore {
                 .where(JOB.COMPLETED_AT.isNotNull())
                 .orderBy(JOB.COMPLETED_AT.desc(), JOB.ID.desc())
                 .limit(most)
+                .fetch();
+    }
+
+    List<JobRecord> done(Instant from, Instant to) {
+        return db.selectFrom(JOB)
+                .where(JOB.COMPLETED_AT.ge(from))
+                .and(JOB.COMPLETED_AT.lt(to))
                 .fetch();
     }
 

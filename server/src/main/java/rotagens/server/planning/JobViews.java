@@ -3,10 +3,13 @@ package rotagens.server.planning;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import rotagens.core.fact.Repair;
 import rotagens.core.fact.Verdict;
+import rotagens.core.inspection.RemovedTire;
 import rotagens.core.planning.DueGroup;
 import rotagens.core.planning.WorkType;
 import rotagens.core.vehicle.PilotType;
@@ -21,6 +24,7 @@ public final class JobViews {
      * A line of the due list.
      *
      * @param key names this work on its vehicle
+     * @param places the positions in a few words: {@code 1L 1R}, {@code all 8 tires}; empty where it concerns the vehicle
      * @param days from today; negative when overdue
      * @param needsDecision whether somebody has to decide about it now
      * @param earliest of a forecast, between which days it falls due
@@ -35,6 +39,7 @@ public final class JobViews {
             String yard,
             String vehicleClass,
             List<String> positions,
+            String places,
             WorkType workType,
             String label,
             LocalDate due,
@@ -77,7 +82,29 @@ public final class JobViews {
     /** A piece of due work, named by its vehicle and key. */
     record JobItemRequest(long vehicleId, String key) {}
 
-    record ScheduleRequest(LocalDate day, @Nullable String note, List<JobItemRequest> work) {}
+    /**
+     * Due work to put on a day.
+     *
+     * @param day of every vehicle that has none of its own
+     * @param days by vehicle, a day of its own
+     * @param join by vehicle, the open job its work goes onto instead of a new one
+     */
+    record ScheduleRequest(
+            @Nullable LocalDate day,
+            @Nullable String note,
+            List<JobItemRequest> work,
+            @Nullable Map<Long, LocalDate> days,
+            @Nullable Map<Long, Long> join) {
+
+        @Nullable
+        LocalDate dayOf(long vehicleId) {
+            return days == null ? day : days.getOrDefault(vehicleId, day);
+        }
+
+        Optional<Long> jobToJoin(long vehicleId) {
+            return Optional.ofNullable(join).map(jobs -> jobs.get(vehicleId));
+        }
+    }
 
     record RescheduleRequest(LocalDate day) {}
 
@@ -86,6 +113,7 @@ public final class JobViews {
      *
      * @param confirmed fields whose unusual figure a person has said is right
      * @param gas what it was filled with, where the sheet knows it
+     * @param oldTireTo where the tire goes that came off; null for the mildest that its state lets it go
      * @param purity of nitrogen, in percent as the analyser showed
      */
     public record ItemResult(
@@ -105,13 +133,15 @@ public final class JobViews {
             @Nullable String note,
             @Nullable List<String> confirmed,
             @Nullable String gas,
-            @Nullable String purity) {
+            @Nullable String purity,
+            RemovedTire.@Nullable Destination oldTireTo,
+            @Nullable String scrapReason) {
 
         /** Done, with words and no reading. */
         public static ItemResult noted(long itemId, String note) {
             return new ItemResult(
                     itemId, null, null, null, null, null, null, null, null, null, null, null, null, note, null, null,
-                    null);
+                    null, null, null);
         }
     }
 

@@ -1,13 +1,16 @@
 package rotagens.server.planning;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -41,8 +44,9 @@ import rotagens.server.web.ProblemException;
 @Service
 public class Jobs {
 
-    private static final int YEARS_AHEAD = 2;
     private static final int DONE_SHOWN = 100;
+    /** So many vehicles are looked up one by one. */
+    private static final int FEW = 3;
 
     private final JobStore store;
     private final FleetCache fleet;
@@ -50,15 +54,18 @@ public class Jobs {
     private final ChangeTracker changeTracker;
     private final Clock clock;
     private final Postponements postponements;
+    private final DualMates mates;
 
     Jobs(
             JobStore store,
+            DualMates mates,
             FleetCache fleet,
             People people,
             ChangeTracker changeTracker,
             Clock clock,
             Postponements postponements) {
         this.postponements = postponements;
+        this.mates = mates;
         this.changeTracker = changeTracker;
         this.store = store;
         this.fleet = fleet;
@@ -99,6 +106,7 @@ public class Jobs {
                 vehicle.yard(),
                 vehicle.facts().vehicleClass(),
                 item.positions().stream().map(Position::code).toList(),
+                item.places(vehicleAssessment.fitted().keySet()),
                 item.workType(),
                 item.workType().label(),
                 item.due(),
@@ -161,7 +169,6 @@ public class Jobs {
     @Transactional
     public List<JobView> schedule(ScheduleRequest wanted, Units units) {
         changeTracker.only();
-        refuseDay(wanted.day());
         if (wanted.work() == null || wanted.work().isEmpty()) {
             throw ProblemException.field("work", "Choose at least one thing to do.");
         }
@@ -170,18 +177,23 @@ public class Jobs {
         }
         Map<Long, List<JobItemRequest>> byVehicle = wanted.work().stream()
                 .collect(Collectors.groupingBy(JobItemRequest::vehicleId, LinkedHashMap::new, Collectors.toList()));
+        byVehicle.keySet().stream()
+                .filter(vehicleId -> wanted.jobToJoin(vehicleId).isEmpty())
+                .forEach(vehicleId -> refuseDay(wanted.dayOf(vehicleId)));
         Map<String, NewJobView> newJobView = store.scheduled();
         List<Long> jobs = new ArrayList<>();
         byVehicle.forEach((vehicleId, work) -> {
             VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
             Map<String, DueItem> due = vehicleAssessment.due().stream()
                     .collect(Collectors.toMap(DueItem::key, Function.identity(), (first, second) -> first));
-            long jobId = store.add(
-                    vehicleId,
-                    wanted.day(),
-                    wanted.note() == null ? "" : wanted.note().strip(),
-                    clock.instant(),
-                    people.me());
+            long jobId = wanted.jobToJoin(vehicleId)
+                    .map(open -> joined(open, vehicleId, wanted.note()))
+                    .orElseGet(() -> store.add(
+                            vehicleId,
+                            wanted.dayOf(vehicleId),
+                            wanted.note() == null ? "" : wanted.note().strip(),
+                            clock.instant(),
+                            people.me()));
             for (JobItemRequest one : work) {
                 DueItem item = due.get(one.key());
                 if (item == null || !item.workType().canBeScheduled()) {
@@ -195,9 +207,23 @@ public class Jobs {
                 }
                 addItems(jobId, vehicleAssessment, item, units);
             }
+            mates.complete(jobId, vehicleAssessment);
             jobs.add(jobId);
         });
         return jobs.stream().map(id -> get(id)).toList();
+    }
+
+    /** The open job of a vehicle that more work goes onto; whoever has it open sees that it changed. */
+    private long joined(long jobId, long vehicleId, @Nullable String note) {
+        JobRecord job = record(jobId);
+        if (job.getVehicleId() != vehicleId || job.getCompletedAt() != null || job.getUnscheduledAt() != null) {
+            throw ProblemException.conflict("The job to add to is no longer open. Choose a day instead.");
+        }
+        if (note != null && !note.isBlank()) {
+            job.setNote(job.getNote().isBlank() ? note.strip() : job.getNote() + "\n" + note.strip());
+        }
+        store.save(job);
+        return jobId;
     }
 
     /** Puts one kind of work on a day for some positions, whatever is due otherwise. */
@@ -207,6 +233,7 @@ public class Jobs {
         VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         long jobId = store.add(vehicleId, day, note, clock.instant(), people.me());
         reasonAt.forEach((position, reason) -> store.addItem(jobId, kind, vehicleAssessment.placeId(position), reason));
+        mates.complete(jobId, vehicleAssessment);
         return jobId;
     }
 
@@ -214,6 +241,12 @@ public class Jobs {
     @Transactional
     public void addWork(long jobId, WorkType kind, Long placeId, String reason) {
         store.addItem(jobId, kind, placeId, reason);
+    }
+
+    /** All work is on the job: what it lets down beside is put on it, too. */
+    @Transactional
+    public void completed(long jobId, VehicleAssessment vehicleAssessment) {
+        mates.complete(jobId, vehicleAssessment);
     }
 
     /** A job of its own, to be filled with work. */
@@ -234,16 +267,7 @@ public class Jobs {
     }
 
     private void refuseDay(LocalDate day) {
-        LocalDate today = LocalDate.now(clock);
-        if (day == null) {
-            throw ProblemException.field("day", "Choose a day.");
-        }
-        if (day.isBefore(today)) {
-            throw ProblemException.field("day", "Choose today or a later date.");
-        }
-        if (day.isAfter(today.plusYears(YEARS_AHEAD))) {
-            throw ProblemException.field("day", "More than two years ahead. Check the year.");
-        }
+        JobDay.refuse(day, LocalDate.now(clock));
     }
 
     @Transactional(readOnly = true)
@@ -262,6 +286,12 @@ public class Jobs {
         return views(store.done(DONE_SHOWN));
     }
 
+    /** Every job completed from one moment to before another. */
+    @Transactional(readOnly = true)
+    public List<JobView> done(Instant from, Instant to) {
+        return views(store.done(from, to));
+    }
+
     @Transactional(readOnly = true)
     public List<JobView> ofVehicle(long vehicleId) {
         return views(store.ofVehicle(vehicleId));
@@ -273,6 +303,7 @@ public class Jobs {
         refuseDay(day);
         long jobId = store.add(vehicleAssessment.id(), day, "", clock.instant(), people.me());
         items.forEach(item -> addItems(jobId, vehicleAssessment, item, units));
+        mates.complete(jobId, vehicleAssessment);
         return jobId;
     }
 
@@ -295,25 +326,6 @@ public class Jobs {
         return get(id);
     }
 
-    /** Takes an open job off the plan; its work is due again. */
-    @Transactional
-    public void cancel(long id, int version) {
-        changeTracker.only();
-        JobRecord job = open(id, version);
-        job.setUnscheduledAt(clock.instant());
-        store.save(job);
-    }
-
-    /** Takes a job off the plan whose ground has gone; one that was done stays done. */
-    @Transactional
-    public void cancelIfOpen(long id) {
-        JobRecord job = record(id);
-        if (job.getCompletedAt() == null && job.getUnscheduledAt() == null) {
-            job.setUnscheduledAt(clock.instant());
-            store.save(job);
-        }
-    }
-
     /** The job, if it is open and nobody changed it since it was seen. */
     JobRecord open(long id, int version) {
         JobRecord job = record(id);
@@ -333,13 +345,13 @@ public class Jobs {
     private List<JobView> views(List<JobRecord> jobs) {
         Map<Long, List<StoredItem>> items =
                 store.items(jobs.stream().map(JobRecord::getId).toList());
-        Map<Long, VehicleAssessment> vehicleAssessments =
-                jobs.stream().map(JobRecord::getVehicleId).distinct().count() > 3
-                        ? fleet.all().stream().collect(Collectors.toMap(VehicleAssessment::id, Function.identity()))
-                        : jobs.stream()
-                                .map(JobRecord::getVehicleId)
-                                .distinct()
-                                .collect(Collectors.toMap(Function.identity(), fleet::get));
+        Set<Long> ids = jobs.stream().map(JobRecord::getVehicleId).collect(Collectors.toSet());
+        Map<Long, VehicleAssessment> vehicleAssessments = new HashMap<>();
+        if (ids.size() > FEW) {
+            fleet.all().forEach(one -> vehicleAssessments.put(one.id(), one));
+        }
+        // A vehicle retired since has its jobs, too.
+        ids.forEach(id -> vehicleAssessments.computeIfAbsent(id, fleet::get));
         Map<Long, String> names = people.all().stream().collect(Collectors.toMap(Person::id, Person::name));
         return jobs.stream()
                 .map(job -> view(

@@ -37,6 +37,8 @@ class PolicyController {
      */
     record PolicyNumberView(
             PolicyNumber number,
+            PolicyNumber.Topic topic,
+            String topicTitle,
             String title,
             String unit,
             String defaultValue,
@@ -134,6 +136,8 @@ class PolicyController {
         return Arrays.stream(PolicyNumber.values())
                 .map(number -> new PolicyNumberView(
                         number,
+                        number.topic(),
+                        number.topic().title(),
                         number.title(),
                         number.unit(),
                         number.label(number.defaultValue()),

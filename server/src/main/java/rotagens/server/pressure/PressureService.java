@@ -30,6 +30,7 @@ import rotagens.server.loads.TripStore;
 import rotagens.server.people.People;
 import rotagens.server.people.Role;
 import rotagens.server.planning.Jobs;
+import rotagens.server.planning.Unscheduling;
 import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
@@ -75,6 +76,7 @@ class PressureService {
     private final FleetCache fleet;
     private final PressureStore records;
     private final Jobs jobs;
+    private final Unscheduling unscheduling;
     private final People people;
     private final ChangeTracker changeTracker;
     private final Clock clock;
@@ -84,6 +86,7 @@ class PressureService {
             FleetCache fleet,
             PressureStore records,
             Jobs jobs,
+            Unscheduling unscheduling,
             People people,
             ChangeTracker changeTracker,
             Clock clock,
@@ -92,6 +95,7 @@ class PressureService {
         this.fleet = fleet;
         this.records = records;
         this.jobs = jobs;
+        this.unscheduling = unscheduling;
         this.people = people;
         this.changeTracker = changeTracker;
         this.clock = clock;
@@ -260,7 +264,7 @@ class PressureService {
     @Transactional
     void cancel(long vehicleId, long tripId) {
         changeTracker.only(vehicleId);
-        trips.cancel(vehicleId, tripId).forEach(jobs::cancelIfOpen);
+        trips.cancel(vehicleId, tripId).forEach(unscheduling::cancelIfOpen);
     }
 
     private static Map<Position, String> inWords(Map<Position, Message> changes, Units units) {

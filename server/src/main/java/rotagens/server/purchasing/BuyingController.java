@@ -12,11 +12,12 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
 import rotagens.server.importexport.CsvText;
+import rotagens.server.outbox.Outbox;
+import rotagens.server.outbox.Outbox.OutboxMessageView;
 import rotagens.server.pdf.PdfRenderer;
 import rotagens.server.purchasing.OrderNeeds.SupplierList;
 import rotagens.server.purchasing.Suppliers.DiscountProgramRequest;
 import rotagens.server.purchasing.Suppliers.DiscountProgramView;
-import rotagens.server.purchasing.Suppliers.OutboxMessageView;
 import rotagens.server.purchasing.Suppliers.SendOrderRequest;
 import rotagens.server.purchasing.Suppliers.SentOrderView;
 import rotagens.server.purchasing.Suppliers.SupplierRequest;
@@ -28,11 +29,13 @@ class BuyingController {
 
     private final OrderNeeds listOrderNeeds;
     private final Suppliers listSuppliers;
+    private final Outbox outbox;
     private final IdempotentRequests idempotentRequests;
 
-    BuyingController(OrderNeeds list, Suppliers suppliers, IdempotentRequests idempotentRequests) {
+    BuyingController(OrderNeeds list, Suppliers suppliers, Outbox outbox, IdempotentRequests idempotentRequests) {
         this.listOrderNeeds = list;
         this.listSuppliers = suppliers;
+        this.outbox = outbox;
         this.idempotentRequests = idempotentRequests;
     }
 
@@ -85,6 +88,6 @@ class BuyingController {
     /** Mail that would go out: the stand-in for a mail service. */
     @GetMapping("/api/outbox")
     List<OutboxMessageView> listOutbox() {
-        return listSuppliers.outbox();
+        return outbox.all();
     }
 }

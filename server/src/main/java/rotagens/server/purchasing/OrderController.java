@@ -26,10 +26,12 @@ class OrderController {
     record NewOrderView(long id) {}
 
     private final Orders listOrders;
+    private final OrderWithdrawal withdrawal;
     private final People people;
     private final IdempotentRequests idempotentRequests;
 
-    OrderController(Orders orders, People people, IdempotentRequests idempotentRequests) {
+    OrderController(Orders orders, OrderWithdrawal withdrawal, People people, IdempotentRequests idempotentRequests) {
+        this.withdrawal = withdrawal;
         this.listOrders = orders;
         this.people = people;
         this.idempotentRequests = idempotentRequests;
@@ -60,6 +62,20 @@ class OrderController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void closeOrder(@PathVariable long id) {
         listOrders.close(id);
+    }
+
+    /** Opens an order again that was closed by mistake. */
+    @PostMapping("/api/orders/{id}/reopen")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void reopenOrder(@PathVariable long id) {
+        withdrawal.reopen(id);
+    }
+
+    /** Takes back an order that was written by mistake; its supplier is told where a mail had gone out. */
+    @PostMapping("/api/orders/{id}/withdraw")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void withdrawOrder(@PathVariable long id) {
+        withdrawal.withdraw(id);
     }
 
     @PostMapping("/api/orders/lines/{id}/check")

@@ -17,6 +17,7 @@ import rotagens.core.planning.JobRequirements;
 import rotagens.core.planning.TireSupply;
 import rotagens.core.tire.TireModel;
 import rotagens.server.importexport.CsvText;
+import rotagens.server.jobtires.ChosenTires;
 import rotagens.server.pdf.PdfRenderer;
 import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
@@ -63,9 +64,17 @@ public class OrderNeeds {
     private final Purchasing purchasing;
     private final TireCatalog tireCatalog;
     private final PdfRenderer pdfRenderer;
+    private final ChosenTires tires;
     private final Clock clock;
 
-    OrderNeeds(Jobs jobs, Purchasing purchasing, TireCatalog tireCatalog, PdfRenderer pdfRenderer, Clock clock) {
+    OrderNeeds(
+            Jobs jobs,
+            Purchasing purchasing,
+            TireCatalog tireCatalog,
+            PdfRenderer pdfRenderer,
+            ChosenTires tires,
+            Clock clock) {
+        this.tires = tires;
         this.jobs = jobs;
         this.purchasing = purchasing;
         this.tireCatalog = tireCatalog;
@@ -139,15 +148,21 @@ public class OrderNeeds {
 
     private Map<Long, Wanted> wanted(Units units) {
         Map<Long, Wanted> wanted = new LinkedHashMap<>();
-        for (JobView jobView : jobs.open()) {
+        List<JobView> open = jobs.open();
+        Map<Long, Long> chosen = tires.models(open.stream()
+                .flatMap(jobView -> jobView.items().stream())
+                .map(JobItemView::id)
+                .toList());
+        for (JobView jobView : open) {
             for (JobItemView jobItemView : jobView.items()) {
-                if (!JobRequirements.takesTire(jobItemView.workType()) || jobItemView.tireModelId() == null) {
+                Long modelId = chosen.getOrDefault(jobItemView.id(), jobItemView.tireModelId());
+                if (!JobRequirements.takesTire(jobItemView.workType()) || modelId == null) {
                     continue;
                 }
                 String where =
                         (jobView.unit() + " " + (jobItemView.position() == null ? "" : jobItemView.position())).strip()
                                 + ", " + Message.of("{}", jobView.day()).in(units);
-                wanted.merge(jobItemView.tireModelId(), new Wanted(1, jobView.day(), List.of(where)), (one, other) -> {
+                wanted.merge(modelId, new Wanted(1, jobView.day(), List.of(where)), (one, other) -> {
                     List<String> all = new ArrayList<>(one.jobs());
                     all.addAll(other.jobs());
                     return new Wanted(

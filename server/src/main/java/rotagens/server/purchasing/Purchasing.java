@@ -2,9 +2,7 @@ package rotagens.server.purchasing;
 
 import static rotagens.server.storage.generated.Tables.DELIVERY;
 import static rotagens.server.storage.generated.Tables.ORDER_LINE;
-import static rotagens.server.storage.generated.Tables.STOCK;
 import static rotagens.server.storage.generated.Tables.SUPPLIER;
-import static rotagens.server.storage.generated.Tables.TIRE;
 import static rotagens.server.storage.generated.Tables.TIRE_ORDER;
 
 import java.time.Clock;
@@ -13,14 +11,21 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.alert.TireAlerts;
 import rotagens.core.planning.TireSupply;
 import rotagens.core.planning.TireSupply.IncomingTires;
+import rotagens.core.policy.Policy;
+import rotagens.core.tire.DotCode;
+import rotagens.server.inspection.Readings;
+import rotagens.server.jobtires.OrderedTires.OrderedLine;
+import rotagens.server.policy.PolicyStore;
+import rotagens.server.tire.StockPages;
 import rotagens.server.tire.TireCatalog;
-import rotagens.server.tire.TireStore.StockState;
 
 /** What is on the shelf, what is on its way, and how long the rest would take. */
 @Service
@@ -30,9 +35,21 @@ public class Purchasing {
 
     private final DSLContext db;
     private final TireCatalog tireCatalog;
+    private final StockPages stock;
+    private final Readings readings;
+    private final PolicyStore policies;
     private final Clock clock;
 
-    Purchasing(DSLContext db, TireCatalog tireCatalog, Clock clock) {
+    Purchasing(
+            DSLContext db,
+            TireCatalog tireCatalog,
+            StockPages stock,
+            Readings readings,
+            PolicyStore policies,
+            Clock clock) {
+        this.stock = stock;
+        this.readings = readings;
+        this.policies = policies;
         this.db = db;
         this.tireCatalog = tireCatalog;
         this.clock = clock;
@@ -59,22 +76,48 @@ public class Purchasing {
                 .min(java.util.Comparator.comparing(Supplier::leadDays).thenComparing(Supplier::name));
     }
 
+    /** Of each model how many lie there that may be promised: no retread, none past its age, nothing open against it. */
     private Map<Long, Integer> onShelf() {
-        return db.select(TIRE.TIRE_MODEL_ID, DSL.count())
-                .from(STOCK)
-                .join(TIRE)
-                .on(TIRE.ID.eq(STOCK.TIRE_ID))
-                .where(STOCK.STATE.eq(StockState.IN_STOCK.name()))
-                .groupBy(TIRE.TIRE_MODEL_ID)
-                .fetchMap(row -> row.value1(), row -> row.value2());
+        LocalDate today = LocalDate.now(clock);
+        Policy.ClassPolicy policy = policies.inForce().of("");
+        List<StockPages.Row> lying = stock.inStock();
+        Map<Long, TireAlerts> alerts =
+                readings.alerts(lying.stream().map(StockPages.Row::id).toList());
+        return lying.stream()
+                .filter(row -> TireSupply.counts(
+                        row.retread(),
+                        row.dot().map(code -> DotCode.parse(code, today).date()),
+                        alerts.getOrDefault(row.id(), TireAlerts.NONE).open(),
+                        policy,
+                        today))
+                .collect(Collectors.toMap(StockPages.Row::modelId, row -> 1, Integer::sum));
+    }
+
+    /** Every line of every open order, with what came of it. */
+    List<OrderedLine> openLines() {
+        List<Supplier> suppliers = suppliers();
+        Map<Long, List<Long>> arrived = db.select(DELIVERY.ORDER_LINE_ID, DELIVERY.TIRE_ID)
+                .from(DELIVERY)
+                .where(DELIVERY.IS_ACCEPTED.isTrue(), DELIVERY.TIRE_ID.isNotNull())
+                .fetchGroups(DELIVERY.ORDER_LINE_ID, DELIVERY.TIRE_ID);
+        Map<Long, Integer> came = received();
+        return db.select(ORDER_LINE.asterisk(), TIRE_ORDER.ORDERED_DATE, TIRE_ORDER.SUPPLIER)
+                .from(ORDER_LINE)
+                .join(TIRE_ORDER)
+                .on(TIRE_ORDER.ID.eq(ORDER_LINE.TIRE_ORDER_ID))
+                .where(TIRE_ORDER.CLOSED_AT.isNull())
+                .orderBy(ORDER_LINE.ID)
+                .fetch(row -> new OrderedLine(
+                        row.get(ORDER_LINE.ID),
+                        row.get(ORDER_LINE.TIRE_MODEL_ID),
+                        row.get(TIRE_ORDER.SUPPLIER),
+                        row.get(ORDER_LINE.QUANTITY) - came.getOrDefault(row.get(ORDER_LINE.ID), 0),
+                        row.get(TIRE_ORDER.ORDERED_DATE).plusDays(leadDays(row.get(TIRE_ORDER.SUPPLIER), suppliers)),
+                        arrived.getOrDefault(row.get(ORDER_LINE.ID), List.of())));
     }
 
     private Map<Long, IncomingTires> onOrder(List<Supplier> suppliers) {
-        Map<Long, Integer> came = db.select(DELIVERY.ORDER_LINE_ID, DSL.count())
-                .from(DELIVERY)
-                .where(DELIVERY.IS_ACCEPTED.isTrue())
-                .groupBy(DELIVERY.ORDER_LINE_ID)
-                .fetchMap(row -> row.value1(), row -> row.value2());
+        Map<Long, Integer> came = received();
         Map<Long, IncomingTires> open = new HashMap<>();
         db.select(ORDER_LINE.asterisk(), TIRE_ORDER.ORDERED_DATE, TIRE_ORDER.SUPPLIER)
                 .from(ORDER_LINE)
@@ -83,17 +126,67 @@ public class Purchasing {
                 .where(TIRE_ORDER.CLOSED_AT.isNull())
                 .forEach(row -> {
                     int left = row.get(ORDER_LINE.QUANTITY) - came.getOrDefault(row.get(ORDER_LINE.ID), 0);
-                    int lead = suppliers.stream()
-                            .filter(one -> one.name().equalsIgnoreCase(row.get(TIRE_ORDER.SUPPLIER)))
-                            .findFirst()
-                            .map(Supplier::leadDays)
-                            .orElse(TireSupply.USUAL_LEAD_DAYS);
+                    int lead = leadDays(row.get(TIRE_ORDER.SUPPLIER), suppliers);
                     LocalDate by = row.get(TIRE_ORDER.ORDERED_DATE).plusDays(lead);
                     if (left > 0) {
                         open.merge(row.get(ORDER_LINE.TIRE_MODEL_ID), new IncomingTires(left, by), IncomingTires::and);
                     }
                 });
         return open;
+    }
+
+    /** An order that should have come by now. */
+    public record LateOrder(String supplier, LocalDate ordered, LocalDate expected) {}
+
+    /** Open orders that something is still missing of though their supplier's lead time has passed, the latest first. */
+    @Transactional(readOnly = true)
+    public List<LateOrder> late() {
+        List<Supplier> suppliers = suppliers();
+        LocalDate today = LocalDate.now(clock);
+        return missing().keySet().stream()
+                .map(order -> new LateOrder(
+                        order.supplier(),
+                        order.ordered(),
+                        order.ordered().plusDays(leadDays(order.supplier(), suppliers))))
+                .filter(order -> order.expected().isBefore(today))
+                .sorted(java.util.Comparator.comparing(LateOrder::expected))
+                .toList();
+    }
+
+    private record OpenOrder(long id, String supplier, LocalDate ordered) {}
+
+    /** Of every open order that isn't complete, how many tires are missing. */
+    private Map<OpenOrder, Integer> missing() {
+        Map<OpenOrder, Integer> missing = new HashMap<>();
+        Map<Long, Integer> came = received();
+        db.select(ORDER_LINE.ID, ORDER_LINE.QUANTITY, TIRE_ORDER.ID, TIRE_ORDER.SUPPLIER, TIRE_ORDER.ORDERED_DATE)
+                .from(ORDER_LINE)
+                .join(TIRE_ORDER)
+                .on(TIRE_ORDER.ID.eq(ORDER_LINE.TIRE_ORDER_ID))
+                .where(TIRE_ORDER.CLOSED_AT.isNull())
+                .forEach(row -> {
+                    int left = row.value2() - came.getOrDefault(row.value1(), 0);
+                    if (left > 0) {
+                        missing.merge(new OpenOrder(row.value3(), row.value4(), row.value5()), left, Integer::sum);
+                    }
+                });
+        return missing;
+    }
+
+    private Map<Long, Integer> received() {
+        return db.select(DELIVERY.ORDER_LINE_ID, DSL.count())
+                .from(DELIVERY)
+                .where(DELIVERY.IS_ACCEPTED.isTrue())
+                .groupBy(DELIVERY.ORDER_LINE_ID)
+                .fetchMap(row -> row.value1(), row -> row.value2());
+    }
+
+    private static int leadDays(String name, List<Supplier> suppliers) {
+        return suppliers.stream()
+                .filter(one -> one.name().equalsIgnoreCase(name))
+                .findFirst()
+                .map(Supplier::leadDays)
+                .orElse(TireSupply.USUAL_LEAD_DAYS);
     }
 
     /** What may still be promised while jobs are planned one after the other. */

@@ -1,12 +1,8 @@
 package rotagens.server.purchasing;
 
 import static rotagens.server.storage.generated.Tables.DISCOUNT_PROGRAM;
-import static rotagens.server.storage.generated.Tables.OUTBOX_MESSAGE;
-import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.SUPPLIER;
 
-import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.jooq.DSLContext;
@@ -19,6 +15,7 @@ import rotagens.core.measure.Money;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DiscountProgram;
 import rotagens.server.cache.ChangeTracker;
+import rotagens.server.outbox.Outbox;
 import rotagens.server.people.People;
 import rotagens.server.purchasing.OrderNeeds.OrderNeedRow;
 import rotagens.server.purchasing.OrderNeeds.SupplierList;
@@ -50,8 +47,6 @@ public class Suppliers {
             @Nullable String fee,
             @Nullable String saving) {}
 
-    record OutboxMessageView(long id, String recipient, String subject, String body, Instant at, String by) {}
-
     record SendOrderRequest(
             @Nullable String supplier, @Nullable String yard) {}
 
@@ -63,17 +58,18 @@ public class Suppliers {
     private final DSLContext db;
     private final OrderNeeds list;
     private final Orders orders;
+    private final Outbox outbox;
     private final People people;
     private final ChangeTracker changeTracker;
-    private final Clock clock;
 
-    Suppliers(DSLContext db, OrderNeeds list, Orders orders, People people, ChangeTracker changeTracker, Clock clock) {
+    Suppliers(
+            DSLContext db, OrderNeeds list, Orders orders, Outbox outbox, People people, ChangeTracker changeTracker) {
+        this.outbox = outbox;
         this.db = db;
         this.list = list;
         this.orders = orders;
         this.people = people;
         this.changeTracker = changeTracker;
-        this.clock = clock;
     }
 
     @Transactional(readOnly = true)
@@ -219,31 +215,11 @@ public class Suppliers {
                 .append(Message.of("{}", line.neededBy()).in(units))
                 .append('\n'));
         body.append("\nTires not older than asked for on arrival, please; the DOT week is read when they come.\n");
-        long mail = db.insertInto(OUTBOX_MESSAGE)
-                .set(OUTBOX_MESSAGE.RECIPIENT, from.email().isEmpty() ? from.supplier() : from.email())
-                .set(OUTBOX_MESSAGE.SUBJECT, "Order " + order + ", " + from.tires() + " tires")
-                .set(OUTBOX_MESSAGE.BODY, body.toString())
-                .set(OUTBOX_MESSAGE.CREATED_AT, clock.instant())
-                .set(OUTBOX_MESSAGE.PERSON_ID, people.me())
-                .returning(OUTBOX_MESSAGE.ID)
-                .fetchSingle(OUTBOX_MESSAGE.ID);
+        long mail = outbox.add(
+                from.email().isEmpty() ? from.supplier() : from.email(),
+                "Order " + order + ", " + from.tires() + " tires",
+                body.toString(),
+                people.me());
         return new SentOrderView(order, mail, from.tires());
-    }
-
-    @Transactional(readOnly = true)
-    public List<OutboxMessageView> outbox() {
-        return db.select(OUTBOX_MESSAGE.asterisk(), PERSON.NAME)
-                .from(OUTBOX_MESSAGE)
-                .join(PERSON)
-                .on(PERSON.ID.eq(OUTBOX_MESSAGE.PERSON_ID))
-                .orderBy(OUTBOX_MESSAGE.ID.desc())
-                .limit(100)
-                .fetch(row -> new OutboxMessageView(
-                        row.get(OUTBOX_MESSAGE.ID),
-                        row.get(OUTBOX_MESSAGE.RECIPIENT),
-                        row.get(OUTBOX_MESSAGE.SUBJECT),
-                        row.get(OUTBOX_MESSAGE.BODY),
-                        row.get(OUTBOX_MESSAGE.CREATED_AT),
-                        row.get(PERSON.NAME)));
     }
 }

@@ -168,6 +168,7 @@ class RotationService {
             }
             number++;
         }
+        jobs.completed(job, vehicleAssessment);
         planned.add(new PlannedMoves.Plan(
                 job,
                 purpose,

@@ -10,16 +10,39 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SearchController {
 
-    /** What was found: a vehicle, a position, a tire or a person. */
+    /** What was found. */
     enum Kind {
         VEHICLE,
         POSITION,
         TIRE,
+        /** A tire model of the catalog. */
+        MODEL,
+        /** Everything the catalog has of one manufacturer. */
+        MANUFACTURER,
+        /** A number or a choice of the fleet's policy. */
+        POLICY,
         PERSON
     }
 
-    /** One place to go to. */
-    record SearchResult(Kind type, long id, @Nullable String position, String label, String hint) {}
+    /**
+     * One place to go to.
+     *
+     * @param part of a policy: the part of its page
+     * @param key of a policy: the number's or choice's own name
+     */
+    record SearchResult(
+            Kind type,
+            long id,
+            @Nullable String position,
+            @Nullable String part,
+            @Nullable String key,
+            String label,
+            String hint) {
+
+        static SearchResult of(Kind type, long id, String label, String hint) {
+            return new SearchResult(type, id, null, null, null, label, hint);
+        }
+    }
 
     private final SearchIndex index;
 

@@ -12,11 +12,13 @@ import static rotagens.server.storage.generated.Tables.YARD;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jooq.Condition;
@@ -30,8 +32,9 @@ import rotagens.server.search.SearchController.SearchResult;
 import rotagens.server.tire.TireStore.StockState;
 
 /**
- * Finds vehicles, positions, tires and people by what people type. Three or more characters are looked for anywhere through
- * the trigram index, fewer as the beginning of a term. A position code as the last word narrows a vehicle to that place.
+ * Finds vehicles, positions, tires, models, people and policy by what people type; spaces, hyphens and case don't count. Three or
+ * more characters are looked for anywhere through the trigram index, fewer as the beginning of a term. A position code at the end
+ * narrows a vehicle to that place.
  */
 @Service
 class SearchIndex {
@@ -40,6 +43,8 @@ class SearchIndex {
     private static final int LONGEST = 60;
     private static final int TRIGRAM = 3;
     private static final Pattern POSITION_TEXT = Pattern.compile("(?i)[1-9][LR]?[OI]?|S[1-9]?");
+    /** A unit and a position written in one. */
+    private static final Pattern JOINED = Pattern.compile("(?i)(.+?)([1-9][LR][OI]?|S[1-9]?)");
 
     private final DSLContext db;
 
@@ -51,24 +56,34 @@ class SearchIndex {
 
     @Transactional(readOnly = true)
     List<SearchResult> find(String typed) {
-        String text = typed.strip();
-        if (text.isEmpty() || text.length() > LONGEST) {
+        String text = SearchText.bare(typed);
+        if (text.isEmpty() || typed.length() > LONGEST) {
             return List.of();
         }
-        List<String> words = new ArrayList<>(Arrays.asList(text.split("\\s+")));
+        List<String> words = Arrays.asList(typed.strip().split("\\s+"));
         List<SearchResult> searchResults = new ArrayList<>();
         String last = words.get(words.size() - 1);
+        Matcher joined = JOINED.matcher(text);
         if (words.size() > 1 && POSITION_TEXT.matcher(last).matches()) {
-            searchResults.addAll(positions(
-                    hits(text.substring(0, text.length() - last.length()).strip(), true), last));
+            String unit = SearchText.bare(String.join("", words.subList(0, words.size() - 1)));
+            searchResults.addAll(positions(hits(unit, true), last));
+        } else if (words.size() == 1 && joined.matches()) {
+            searchResults.addAll(positions(vehicleNamed(joined.group(1)), joined.group(2)));
         }
-        // A DOT code is often typed with its spaces; the index knows it without.
-        Set<Hit> found = new LinkedHashSet<>(hits(text, false));
-        if (words.size() > 1) {
-            found.addAll(hits(String.join("", words), false));
-        }
-        searchResults.addAll(goals(found));
+        searchResults.addAll(goals(hits(text, false)));
+        searchResults.addAll(PolicySearch.find(words));
         return searchResults.stream().distinct().limit(MOST).toList();
+    }
+
+    private Set<Hit> vehicleNamed(String unit) {
+        return db
+                .select(SEARCH_TERM.REF_ID)
+                .from(SEARCH_TERM)
+                .where(SEARCH_TERM.TYPE.eq("VEHICLE"))
+                .and(SEARCH_TERM.TERM.equalIgnoreCase(unit))
+                .fetch(row -> new Hit("VEHICLE", row.value1()))
+                .stream()
+                .collect(Collectors.toSet());
     }
 
     private Set<Hit> hits(String text, boolean vehiclesOnly) {
@@ -128,6 +143,8 @@ class SearchIndex {
                         Kind.POSITION,
                         row.value1(),
                         row.value3(),
+                        null,
+                        null,
                         row.value2() + " " + row.value3(),
                         row.value4() == null ? "no tire on file" : row.value4() + " " + row.value5()));
     }
@@ -136,18 +153,47 @@ class SearchIndex {
         Map<Long, SearchResult> vehicles = vehicles(ids(hits, "VEHICLE"));
         Map<Long, SearchResult> tires = tires(ids(hits, "TIRE"));
         Map<Long, SearchResult> people = people(ids(hits, "PERSON"));
+        Map<Long, SearchResult> models = models(ids(hits, "MODEL"));
         List<SearchResult> searchResults = new ArrayList<>();
         for (Hit hit : hits) {
             SearchResult searchResult = switch (hit.type()) {
                 case "VEHICLE" -> vehicles.get(hit.id());
                 case "TIRE" -> tires.get(hit.id());
+                case "MODEL" -> models.get(hit.id());
                 default -> people.get(hit.id());
             };
             if (searchResult != null) {
                 searchResults.add(searchResult);
             }
         }
+        searchResults.addAll(0, manufacturers(searchResults));
         return searchResults;
+    }
+
+    /** Where several models of one manufacturer are found, all of them at once are the nearest place to go. */
+    private static List<SearchResult> manufacturers(List<SearchResult> found) {
+        Map<String, Long> models = found.stream()
+                .filter(one -> one.type() == Kind.MODEL)
+                .collect(Collectors.groupingBy(
+                        one -> one.hint().split(": ", 2)[0], LinkedHashMap::new, Collectors.counting()));
+        return models.entrySet().stream()
+                .filter(one -> one.getValue() > 1)
+                .map(one -> SearchResult.of(
+                        Kind.MANUFACTURER, 0, one.getKey(), "all models of this manufacturer in the catalog"))
+                .toList();
+    }
+
+    private Map<Long, SearchResult> models(List<Long> ids) {
+        return db.select(TIRE_MODEL.ID, TIRE_MODEL.MANUFACTURER, TIRE_MODEL.NAME, TIRE_MODEL.SIZE)
+                .from(TIRE_MODEL)
+                .where(TIRE_MODEL.ID.in(ids))
+                .fetchMap(
+                        row -> row.value1(),
+                        row -> SearchResult.of(
+                                Kind.MODEL,
+                                row.value1(),
+                                row.value2() + " " + row.value3() + " " + row.value4(),
+                                row.value2() + ": in the catalog"));
     }
 
     private static List<Long> ids(Set<Hit> hits, String kind) {
@@ -162,10 +208,9 @@ class SearchIndex {
                 .where(VEHICLE.ID.in(ids))
                 .fetchMap(
                         row -> row.value1(),
-                        row -> new SearchResult(
+                        row -> SearchResult.of(
                                 Kind.VEHICLE,
                                 row.value1(),
-                                null,
                                 row.value2(),
                                 row.value3() + ", " + row.value4() + (row.value5() == null ? "" : ", retired")));
     }
@@ -203,12 +248,8 @@ class SearchIndex {
                             : row.value8() == null
                                     ? "nowhere"
                                     : StockState.valueOf(row.value8()).words();
-                    return new SearchResult(
-                            Kind.TIRE,
-                            row.value1(),
-                            null,
-                            number + dot,
-                            row.value4() + " " + row.value5() + ", " + where);
+                    return SearchResult.of(
+                            Kind.TIRE, row.value1(), number + dot, row.value4() + " " + row.value5() + ", " + where);
                 });
     }
 
@@ -218,10 +259,9 @@ class SearchIndex {
                 .where(PERSON.ID.in(ids))
                 .fetchMap(
                         row -> row.value1(),
-                        row -> new SearchResult(
+                        row -> SearchResult.of(
                                 Kind.PERSON,
                                 row.value1(),
-                                null,
                                 row.value2(),
                                 Role.valueOf(row.value3()).words()));
     }

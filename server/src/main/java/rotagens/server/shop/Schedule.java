@@ -46,7 +46,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The shop's calendar: where each open job stands, what is against it there, moving and pinning it. */
 @Service
-class Schedule {
+public class Schedule {
 
     /**
      * An open job with what the calendar knows of it.

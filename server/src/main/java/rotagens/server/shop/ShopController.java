@@ -17,6 +17,8 @@ import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
 import rotagens.server.shop.ShopViews.AcceptedScheduleView;
 import rotagens.server.shop.ShopViews.JobSlotView;
+import rotagens.server.shop.ShopViews.OpenDayView;
+import rotagens.server.shop.ShopViews.OpenDaysRequest;
 import rotagens.server.shop.ShopViews.ProposeScheduleRequest;
 import rotagens.server.shop.ShopViews.ScheduleProposalView;
 import rotagens.server.shop.ShopViews.ScheduleView;
@@ -36,13 +38,16 @@ class ShopController {
     private final ScheduleProposals scheduleProposals;
     private final VehicleBookings vehicleBookings;
     private final IdempotentRequests idempotentRequests;
+    private final OpenDays openDays;
 
     ShopController(
             Schedule schedule,
             ShopSetupStore setups,
             ScheduleProposals scheduleProposals,
             VehicleBookings vehicleBookings,
-            IdempotentRequests idempotentRequests) {
+            IdempotentRequests idempotentRequests,
+            OpenDays openDays) {
+        this.openDays = openDays;
         this.schedule = schedule;
         this.setups = setups;
         this.scheduleProposals = scheduleProposals;
@@ -56,6 +61,13 @@ class ShopController {
             @RequestParam(defaultValue = "1") int weeks,
             @RequestParam(defaultValue = "US") Units units) {
         return schedule.view(from, weeks, units);
+    }
+
+    /** Asks for a proposal and keeps nothing. */
+    @PostMapping("/api/shop/open-days")
+    List<OpenDayView> proposeOpenDays(
+            @RequestParam(defaultValue = "US") Units units, @RequestBody OpenDaysRequest request) {
+        return openDays.of(request, units);
     }
 
     @PutMapping("/api/shop/jobs/{id}/slot")

@@ -25,7 +25,7 @@ import rotagens.server.tire.TireStore.InstalledTire;
 
 /** Puts jobs and due work together as the shop's calendar takes them. */
 @Component
-class ShopJobs {
+public class ShopJobs {
 
     private final Purchasing purchasing;
 
@@ -38,7 +38,14 @@ class ShopJobs {
         return purchasing.supply();
     }
 
-    ShopJob of(JobView jobView, VehicleAssessment vehicleAssessment, TireSupply tires) {
+    /** Minutes a job takes or took in the shop, by the shop's own times and the vehicle as it is. */
+    public int minutes(JobView jobView, VehicleAssessment vehicle) {
+        ShopVisit visit = ShopVisit.of(workOf(jobView), jobView.day(), List.of());
+        return job(String.valueOf(jobView.id()), vehicle, visit, Optional.empty())
+                .minutes();
+    }
+
+    private static Map<WorkType, List<Position>> workOf(JobView jobView) {
         Map<WorkType, List<Position>> work = new EnumMap<>(WorkType.class);
         for (JobItemView jobItemView : jobView.items()) {
             List<Position> where = work.computeIfAbsent(jobItemView.workType(), kind -> new ArrayList<>());
@@ -46,6 +53,11 @@ class ShopJobs {
                 where.add(Position.parse(jobItemView.position()));
             }
         }
+        return work;
+    }
+
+    ShopJob of(JobView jobView, VehicleAssessment vehicleAssessment, TireSupply tires) {
+        Map<WorkType, List<Position>> work = workOf(jobView);
         // The job may plan another model than the one there now.
         Map<Long, Integer> wanted = jobView.items().stream()
                 .filter(jobItemView -> JobRequirements.takesTire(jobItemView.workType()))

@@ -117,13 +117,20 @@ public class ShopSetupStore {
                 List.of());
     }
 
-    /** Keeps the usual setup with so many of some classes in service, as a beginning. */
+    /**
+     * Keeps the usual setup with so many of some classes in service, as a beginning.
+     *
+     * @param yardOf by name, the yard of technicians who don't work at the first one
+     */
     @Transactional
-    public void begin(Map<String, Integer> keep, long by) {
+    public void begin(Map<String, Integer> keep, Map<String, String> yardOf, long by) {
         ShopSetupRequest usual = usual();
         ShopSetupRequest form = new ShopSetupRequest(
                 usual.yards(),
-                usual.technicians(),
+                usual.technicians().stream()
+                        .map(one -> new TechnicianSetup(
+                                one.name(), yardOf.getOrDefault(one.name(), one.yard()), one.days(), one.hours()))
+                        .toList(),
                 usual.closures(),
                 keep.entrySet().stream()
                         .map(one -> new MinimumInServiceSetup(one.getKey(), one.getValue()))

@@ -7,9 +7,10 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import rotagens.core.shop.Equipment;
 import rotagens.core.shop.ScheduleRule;
+import rotagens.server.planning.JobViews.NewJobView;
 
 /** The shapes of the shop's calendar on the wire. */
-final class ShopViews {
+public final class ShopViews {
 
     private ShopViews() {}
 
@@ -53,10 +54,10 @@ final class ShopViews {
             List<String> technicians,
             List<String> classes) {}
 
-    record ScheduleConflictView(ScheduleRule rule, String title, String statement) {}
+    public record ScheduleConflictView(ScheduleRule rule, String title, String statement) {}
 
     /** A job where it stands, or on its day without an hour. */
-    record JobSlotView(
+    public record JobSlotView(
             long jobId,
             int version,
             long vehicleId,
@@ -77,13 +78,13 @@ final class ShopViews {
             @Nullable String blockedBy,
             List<ScheduleConflictView> conflicts) {}
 
-    record DayView(LocalDate day, @Nullable String closed) {}
+    public record DayView(LocalDate day, @Nullable String closed) {}
 
-    record YardScheduleView(String name, int bays, List<String> technicians, List<DayView> days) {}
+    public record YardScheduleView(String name, int bays, List<String> technicians, List<DayView> days) {}
 
-    record VehicleBookingView(long id, String unit, String from, String to, String reason) {}
+    public record VehicleBookingView(long id, String unit, String from, String to, String reason) {}
 
-    record ScheduleView(
+    public record ScheduleView(
             LocalDate from,
             LocalDate to,
             List<YardScheduleView> yards,
@@ -91,8 +92,39 @@ final class ShopViews {
             int conflicts,
             List<VehicleBookingView> bookings) {}
 
+    /**
+     * Due work that is about to be put on a day.
+     *
+     * @param chosen by vehicle, the day somebody has chosen instead of the one proposed
+     */
+    record OpenDaysRequest(List<Work> work, @Nullable Map<Long, LocalDate> chosen) {
+
+        record Work(long vehicleId, String key) {}
+    }
+
+    /**
+     * The next day a shop is open and has the hours for a vehicle's work.
+     *
+     * @param yard whose shop does it
+     * @param day empty where there is none
+     * @param closed why the shop isn't open on the day chosen; empty where it is
+     * @param note what it waits for, or why there is no day
+     * @param openJob a job the vehicle has already, whose visit could take the work along; with its day
+     * @param takesAlong whether that is the better way: the work doesn’t wait longer for it
+     */
+    record OpenDayView(
+            long vehicleId,
+            String unit,
+            String yard,
+            int minutes,
+            @Nullable LocalDate day,
+            @Nullable String closed,
+            @Nullable String note,
+            @Nullable NewJobView openJob,
+            boolean takesAlong) {}
+
     /** @param yard where it is done; the vehicle's own where nothing is said */
-    record SetJobSlotRequest(
+    public record SetJobSlotRequest(
             @Nullable String yard,
             @Nullable LocalDate day,
             @Nullable String start,

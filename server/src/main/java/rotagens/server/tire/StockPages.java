@@ -48,6 +48,12 @@ public class StockPages {
         return find(STOCK.STATE.isNull().or(STOCK.STATE.ne(StockState.SCRAPPED.name())));
     }
 
+    /** What lies in stock, neither set aside nor on a vehicle. */
+    @Transactional(readOnly = true)
+    public List<Row> inStock() {
+        return find(STOCK.STATE.eq(StockState.IN_STOCK.name()));
+    }
+
     @Transactional(readOnly = true)
     public Optional<Row> byNumber(String number) {
         return find(TIRE.TIRE_NUMBER.eq(number)).stream().findFirst();

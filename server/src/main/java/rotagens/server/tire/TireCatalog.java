@@ -85,7 +85,7 @@ public class TireCatalog {
                 id, row.getVersion(), model(row), details(row), db.fetchCount(TIRE, TIRE.TIRE_MODEL_ID.eq(id)));
     }
 
-    boolean has(long id) {
+    public boolean has(long id) {
         return db.fetchExists(TIRE_MODEL, TIRE_MODEL.ID.eq(id));
     }
 

@@ -69,15 +69,22 @@ public class TireStore {
 
     /** Where a tire is that is not on a vehicle. */
     public enum StockState {
-        IN_STOCK("in stock"),
-        RETREAD_CANDIDATE("set aside for retread"),
-        AT_RETREADER("at the retreader"),
-        SCRAPPED("scrapped");
+        IN_STOCK("in stock", "STORED"),
+        RETREAD_CANDIDATE("set aside for retread", "SET_ASIDE"),
+        AT_RETREADER("at the retreader", "SENT_TO_RETREAD"),
+        SCRAPPED("scrapped", "SCRAPPED");
 
         private final String words;
+        private final String movement;
 
-        StockState(String words) {
+        StockState(String words, String movement) {
             this.words = words;
+            this.movement = movement;
+        }
+
+        /** What the ledger calls bringing a tire there. */
+        public String movement() {
+            return movement;
         }
 
         public String words() {
@@ -257,6 +264,16 @@ public class TireStore {
         write(tireId, "INSTALLED", null, placeId, null, line);
     }
 
+    /** A tire whose removal was entered by mistake is on its position again, as long as it had been. */
+    @Transactional
+    public void putBack(long tireId, long placeId, Instant since, Line line) {
+        fit(tireId, placeId, line);
+        db.update(INSTALLATION)
+                .set(INSTALLATION.INSTALLED_AT, since)
+                .where(INSTALLATION.TIRE_ID.eq(tireId))
+                .execute();
+    }
+
     private void enter(long tireId, long placeId, Instant at) {
         db.insertInto(INSTALLATION)
                 .set(INSTALLATION.TIRE_ID, tireId)
@@ -300,6 +317,21 @@ public class TireStore {
         return tireId;
     }
 
+    /** Takes the tire off a place, if one is there, and sets it aside, sends it on or scraps it; what stays lies at the vehicle's yard. */
+    @Transactional
+    public void takeOff(long placeId, StockState to, Line line) {
+        takeOff(placeId, line).ifPresent(tireId -> {
+            if (to != StockState.IN_STOCK) {
+                Long yard = db.select(STOCK.YARD_ID)
+                        .from(STOCK)
+                        .where(STOCK.TIRE_ID.eq(tireId))
+                        .fetchOne(STOCK.YARD_ID);
+                StockLocation there = new StockLocation(to, to == StockState.SCRAPPED ? null : yard, "");
+                store(tireId, to.movement(), there, line);
+            }
+        });
+    }
+
     /** One tire of a rearrangement; {@code from} is null for one from stock, {@code to} for one that comes off. */
     public record Step(long tireId, Long from, Long to) {}
 
@@ -331,6 +363,11 @@ public class TireStore {
                 write(step.tireId(), "MOVED", step.from(), step.to(), null, line);
             }
         }
+    }
+
+    @Transactional(readOnly = true)
+    public boolean isOnRecord(long tireId) {
+        return db.fetchExists(TIRE, TIRE.ID.eq(tireId));
     }
 
     @Transactional(readOnly = true)

@@ -30,6 +30,8 @@ import rotagens.server.tirepages.TireViews.StoreTireRequest;
 import rotagens.server.tirepages.TireViews.SwapRequest;
 import rotagens.server.tirepages.TireViews.TireNumberRequest;
 import rotagens.server.tirepages.TireViews.TirePageView;
+import rotagens.server.tirepages.TireViews.TiresOnVehicleRequest;
+import rotagens.server.tirepages.TireViews.TiresOnVehicleView;
 import rotagens.server.web.IdempotentRequests;
 import rotagens.server.web.InputValidator;
 
@@ -43,7 +45,9 @@ class TireController {
     private final FactLog facts;
     private final People people;
     private final IdempotentRequests idempotentRequests;
+    private final TiresOnVehicle tiresOnVehicle;
     private final DotSheetPages dotSheets;
+    private final RemovalUndo removalUndo;
 
     TireController(
             TireMovements moves,
@@ -51,13 +55,17 @@ class TireController {
             FactLog facts,
             People people,
             IdempotentRequests idempotentRequests,
-            DotSheetPages dotSheets) {
+            TiresOnVehicle tiresOnVehicle,
+            DotSheetPages dotSheets,
+            RemovalUndo removalUndo) {
+        this.removalUndo = removalUndo;
         this.dotSheets = dotSheets;
         this.facts = facts;
         this.people = people;
         this.moves = moves;
         this.pages = pages;
         this.idempotentRequests = idempotentRequests;
+        this.tiresOnVehicle = tiresOnVehicle;
     }
 
     @GetMapping("/api/stock")
@@ -110,6 +118,20 @@ class TireController {
         return moves.check(id, installRequest, units);
     }
 
+    /** Puts on record what is on a vehicle already: no receiving, no fitting. All of them, or none. */
+    @PostMapping("/api/vehicles/{id}/tires")
+    TiresOnVehicleView recordTiresOnVehicle(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestHeader(name = KEY, required = false) String key,
+            @RequestBody TiresOnVehicleRequest request) {
+        return idempotentRequests.write(
+                key,
+                List.of("on vehicle", id, units, request),
+                TiresOnVehicleView.class,
+                () -> tiresOnVehicle.record(id, request, units));
+    }
+
     @PostMapping("/api/tires/{id}/installation")
     MovementView installTire(
             @PathVariable long id,
@@ -144,6 +166,12 @@ class TireController {
             @RequestBody StoreTireRequest to) {
         return idempotentRequests.write(
                 key, List.of("put-away", id, units, to), MovementView.class, () -> moves.putAway(id, to, units));
+    }
+
+    /** Takes back the entry that a tire was taken off its vehicle. */
+    @PostMapping("/api/tires/{id}/storage/undo")
+    MovementView undoRemoval(@PathVariable long id) {
+        return removalUndo.putBack(id);
     }
 
     @PostMapping("/api/tires/{id}/retread-return")

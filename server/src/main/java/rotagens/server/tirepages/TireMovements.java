@@ -10,20 +10,18 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.inspection.InstallCheck;
-import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VerdictReason;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Money;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.tire.DotCode;
-import rotagens.core.tire.Tire;
 import rotagens.core.vehicle.Position;
+import rotagens.server.fleet.FittingCheck;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.ReasonView;
 import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.fleet.VehiclePositions;
-import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
 import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore;
@@ -60,7 +58,7 @@ public class TireMovements {
     private final TireCatalog tireCatalog;
     private final TireRegister records;
     private final FleetCache fleet;
-    private final Readings readings;
+    private final FittingCheck fittingCheck;
     private final VehicleStore vehicleStore;
     private final VehicleRegister register;
     private final People people;
@@ -71,7 +69,7 @@ public class TireMovements {
             TireCatalog tireCatalog,
             TireRegister records,
             FleetCache fleet,
-            Readings readings,
+            FittingCheck fittingCheck,
             VehicleStore vehicleStore,
             VehicleRegister register,
             People people,
@@ -80,7 +78,7 @@ public class TireMovements {
         this.tireCatalog = tireCatalog;
         this.records = records;
         this.fleet = fleet;
-        this.readings = readings;
+        this.fittingCheck = fittingCheck;
         this.vehicleStore = vehicleStore;
         this.register = register;
         this.people = people;
@@ -131,7 +129,8 @@ public class TireMovements {
         return new NewTireView(tireId, notes);
     }
 
-    private List<String> sameCode(DotCode code, Long ownId) {
+    /** What is worth a word where another tire on file carries the same code. */
+    List<String> sameCode(DotCode code, Long ownId) {
         int others = tireStore.sameDot(code.molded(), ownId).size();
         return others == 0
                 ? List.of()
@@ -303,7 +302,7 @@ public class TireMovements {
                     .get(tire.placeId().get());
             tireStore.takeOff(tire.placeId().get(), to, line);
             if (typed.to() != StockState.IN_STOCK) {
-                tireStore.store(tireId, kindFor(typed.to()), to, Line.of(at, people.me(), "", null));
+                tireStore.store(tireId, typed.to().movement(), to, Line.of(at, people.me(), "", null));
             }
             readOdometer(
                     fleet.get(from.vehicleId()),
@@ -312,22 +311,13 @@ public class TireMovements {
                     "odometer",
                     VehicleStore.askIn(typed.confirmed(), units));
         } else {
-            tireStore.store(tireId, kindFor(typed.to()), to, line);
+            tireStore.store(tireId, typed.to().movement(), to, line);
         }
         return new MovementView(tireId, typed.to().words() + (yard.isEmpty() ? "" : ", " + yard), List.of());
     }
 
     private static boolean hasDepth(String typed) {
         return typed != null && !typed.isBlank();
-    }
-
-    private static String kindFor(StockState to) {
-        return switch (to) {
-            case IN_STOCK -> "STORED";
-            case RETREAD_CANDIDATE -> "SET_ASIDE";
-            case AT_RETREADER -> "SENT_TO_RETREAD";
-            case SCRAPPED -> "SCRAPPED";
-        };
     }
 
     /** The casing came back with a new tread: its own date, its depth; age still runs from the casing. */
@@ -384,25 +374,10 @@ public class TireMovements {
     }
 
     private InstallCheck fitting(TireOnFile one, VehicleAssessment vehicleAssessment, Position position) {
-        LocalDate today = vehicleAssessment.today();
-        Tire tire = new Tire(
-                one.id(),
-                tireCatalog.get(one.modelId()).model(),
-                one.dot().map(code -> DotCode.parse(code, today).date()),
-                one.retread(),
-                Optional.of(today));
-        List<TireState> others = vehicleAssessment.fitted().keySet().stream()
-                .filter(other -> vehicleAssessment.fitted().get(other).tire().id() != one.id())
-                .map(vehicleAssessment.state()::at)
-                .toList();
-        TireState there = new TireState(
-                position,
-                Optional.of(tire),
-                readings.lastReading(one.id()).stream().toList(),
-                readings.open(List.of(one.id())).getOrDefault(one.id(), List.of()),
-                Optional.empty(),
-                Optional.empty());
-        return InstallCheck.of(vehicleAssessment.state(), others, there, vehicleAssessment.policy(), today);
+        return fittingCheck.of(
+                new FittingCheck.Candidate(Optional.of(one.id()), one.modelId(), one.dot(), one.retread()),
+                vehicleAssessment,
+                position);
     }
 
     private static InstallCheckView view(InstallCheck installCheck, Units units) {

@@ -28,6 +28,31 @@ final class TireViews {
             @Nullable String shelf,
             @Nullable String note) {}
 
+    /**
+     * The tires that are on a vehicle already, as somebody reads them walking round it.
+     *
+     * @param installedOn since when they are on it; empty where nobody knows
+     */
+    record TiresOnVehicleRequest(@Nullable LocalDate installedOn, List<TireOnVehicleRequest> tires) {}
+
+    /**
+     * One of them.
+     *
+     * @param dotCode as read, also in part; blank where it wasn’t read
+     * @param model maker, model and sidewall line as molded: {@code Corvane Tessaly C2 275/70R22.5 148/145M H}
+     * @param retread whether it is one; {@code dotCode} is its casing’s then
+     * @param tread the depths of the outer, center and inner groove, or the one of the center groove; blank where not measured
+     */
+    record TireOnVehicleRequest(
+            @Nullable String position,
+            @Nullable String dotCode,
+            @Nullable Boolean retread,
+            @Nullable String model,
+            @Nullable String tread) {}
+
+    /** How many tires were put on record on a vehicle, and the models that weren’t in the catalog before. */
+    record TiresOnVehicleView(int tires, List<String> newModels, List<String> notes) {}
+
     /** What was put on record, and what is worth a word about it. */
     record NewTireView(long tireId, List<String> notes) {}
 

@@ -2,11 +2,15 @@ package rotagens.server.fleetpages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
+import rotagens.core.planning.DueGroup;
 import rotagens.server.Api;
 import rotagens.server.ServerTest;
 import tools.jackson.databind.JsonNode;
@@ -48,23 +52,28 @@ class VehiclePagesTest {
     }
 
     @Test
-    @DisplayName("the due list is sorted: what must not roll first, then by day")
+    @DisplayName("in a group of the due list the vehicle with the earliest day stands first, and its work by day")
     void dueOrder() {
-        boolean rollable = false;
+        String group = "";
+        String unit = "";
+        String vehicleSince = "";
         String last = "";
         for (JsonNode line : api.get("/api/fleet").body().path("due")) {
-            boolean stopped = line.path("urgency").asString().equals("DO_NOT_OPERATE");
-            assertThat(stopped && rollable)
-                    .as("a stopped tire after a rolling one")
-                    .isFalse();
-            if (!stopped && !rollable) {
-                rollable = true;
-                last = "";
+            String due = line.path("due").asString();
+            boolean sameGroup = line.path("group").asString().equals(group);
+            if (!sameGroup || !line.path("unit").asString().equals(unit)) {
+                if (sameGroup) {
+                    assertThat(due).isGreaterThanOrEqualTo(vehicleSince);
+                }
+                vehicleSince = due;
+                last = due;
             }
-            assertThat(line.path("due").asString()).isGreaterThanOrEqualTo(last);
-            last = line.path("due").asString();
+            assertThat(due).isGreaterThanOrEqualTo(last);
+            last = due;
+            group = line.path("group").asString();
+            unit = line.path("unit").asString();
         }
-        assertThat(rollable).isTrue();
+        assertThat(group).isEqualTo("LATER");
     }
 
     @Test
@@ -209,11 +218,38 @@ class VehiclePagesTest {
         said.path("due")
                 .forEach(line -> assertThat(line.path("label").asString()).isEqualTo("Find the leak"));
         assertThat(said.path("vehicles").size()).isBetween(1, 6);
-        JsonNode parts = all.path("parts");
-        assertThat(parts.path("doNotOperate").asInt()
-                        + parts.path("now").asInt()
-                        + parts.path("upcoming").asInt())
-                .isGreaterThanOrEqualTo(all.path("due").size());
+        int items = 0;
+        for (JsonNode count : all.path("dueCounts")) {
+            items += count.path("items").asInt();
+        }
+        assertThat(items).isGreaterThanOrEqualTo(all.path("due").size());
+        assertThat(said.path("allDueCounts")).isEqualTo(all.path("dueCounts"));
+    }
+
+    @Test
+    @DisplayName("the due list goes group by group and in each vehicle by vehicle; one group can be asked for alone")
+    void groups() {
+        JsonNode all = api.get("/api/fleet").body();
+        List<String> rows = new ArrayList<>();
+        all.path("due").forEach(line -> {
+            String row = line.path("group").asString() + " " + line.path("unit").asString();
+            if (rows.isEmpty() || !rows.get(rows.size() - 1).equals(row)) {
+                rows.add(row);
+            }
+        });
+        assertThat(rows)
+                .doesNotHaveDuplicates()
+                .isSortedAccordingTo(Comparator.comparing(row -> DueGroup.valueOf(row.split(" ")[0])));
+        JsonNode overdue = api.get("/api/fleet?due=OVERDUE").body();
+        assertThat(overdue.path("due").size()).isPositive();
+        overdue.path("due").forEach(line -> {
+            assertThat(line.path("group").asString()).isEqualTo("OVERDUE");
+            assertThat(line.path("days").asInt()).isNegative();
+        });
+        long vehicles = rows.stream().filter(row -> row.startsWith("OVERDUE ")).count();
+        assertThat(overdue.path("vehicles").size()).isEqualTo((int) vehicles);
+        assertThat(all.path("dueCounts").get(1).path("vehicles").asInt()).isEqualTo((int) vehicles);
+        assertThat(api.get("/api/fleet?due=SOMEDAY").status()).isEqualTo(400);
     }
 
     @Test

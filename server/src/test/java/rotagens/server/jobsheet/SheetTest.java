@@ -2,15 +2,10 @@ package rotagens.server.jobsheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.StreamSupport;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.web.servlet.MockMvc;
 import rotagens.server.Api;
 import rotagens.server.Api.Answer;
 import rotagens.server.ServerTest;
@@ -18,112 +13,13 @@ import tools.jackson.databind.JsonNode;
 
 /** A steer tire replaced by its sheet: every gate, and what is in the ledger and on the plan afterwards. */
 @ServerTest
-class SheetTest {
-
-    private static final Map<String, String> READINGS = Map.ofEntries(
-            Map.entry("SEAT", "{\"seating\":\"35\",\"where\":\"OPEN\"}"),
-            Map.entry("BEAD_GAP", "{\"gap1\":\"3\",\"gap2\":\"3\",\"gap3\":\"4\",\"gap4\":\"4\"}"),
-            Map.entry("NITROGEN", "{\"nitrogen\":\"97\"}"),
-            Map.entry("FILL", "{\"pressure\":\"TARGET\"}"),
-            Map.entry("BALANCE", "{\"weights\":\"2 oz out, 1 oz in\"}"),
-            Map.entry("TORQUE_HALF", "{\"torque\":\"HALF\",\"nuts\":\"8\",\"wrench\":\"W-1\"}"),
-            Map.entry("TORQUE_FULL", "{\"torque\":\"FULL\",\"nuts\":\"8\",\"wrench\":\"W-1\"}"),
-            Map.entry("TORQUE_PASS", "{\"torque\":\"FULL\",\"nuts\":\"8\",\"wrench\":\"W-1\"}"),
-            Map.entry("TREAD_OF_INSTALLED", "{\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}"),
-            Map.entry("DOT_OF_INSTALLED", "{\"dotCode\":\"3CT2XR5M2226\",\"facing\":\"OUTWARD\"}"));
-
-    @Autowired
-    MockMvc http;
-
-    private Api technician;
-    private Api coordinator;
-
-    @BeforeEach
-    void clients() {
-        coordinator = new Api(http);
-        technician = Api.as(http, "TECHNICIAN");
-        coordinator
-                .get("/api/jobs")
-                .body()
-                .forEach(open -> coordinator.delete(
-                        "/api/jobs/" + open.path("id").asLong(),
-                        "",
-                        "If-Match",
-                        "\"" + open.path("version").asInt() + "\""));
-    }
-
-    private long job(String unit, String key) {
-        long vehicle = coordinator.vehicle(unit);
-        Answer job = coordinator.post(
-                "/api/jobs",
-                "{\"day\":\"2026-11-30\",\"work\":[{\"vehicleId\":" + vehicle + ",\"key\":\"" + key + "\"}]}");
-        assertThat(job.status()).as(job.text()).isEqualTo(200);
-        return job.body().get(0).path("id").asLong();
-    }
-
-    private JsonNode sheet(long job) {
-        return technician.get("/api/jobs/{id}/sheet", job).body();
-    }
-
-    private Answer mark(Api who, long job, String step, String fields) {
-        return who.post("/api/jobs/" + job + "/sheet/steps/" + step, "{\"fields\":" + fields + "}");
-    }
-
-    private static JsonNode step(JsonNode sheet, String key) {
-        return StreamSupport.stream(sheet.path("steps").spliterator(), false)
-                .filter(step -> step.path("key").asString().equals(key))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static List<String> keys(JsonNode sheet) {
-        List<String> keys = new ArrayList<>();
-        sheet.path("steps").forEach(step -> keys.add(step.path("key").asString()));
-        return keys;
-    }
-
-    private static String fields(JsonNode step) {
-        String code = step.path("key").asString().replaceAll(":.*", "");
-        String does = step.path("does").asString();
-        // Where no target is on file the gauge's figure is only recorded.
-        String target = does.contains(" psi") ? does.replaceAll(".*?([0-9.]+) psi.*", "$1") : "60";
-        String wrench = step.path("torqueSequence").path("wrench").asString();
-        return READINGS.getOrDefault(code, "{}")
-                .replace("TARGET", target)
-                .replace("HALF", wrench)
-                .replace("FULL", wrench);
-    }
-
-    /** Marks every step up to one, in order. */
-    private void until(long job, String stop) {
-        for (String key : keys(sheet(job))) {
-            if (key.equals(stop)) {
-                return;
-            }
-            done(job, key, fields(step(sheet(job), key)));
-        }
-    }
+class SheetTest extends OnSheet {
 
     private JsonNode rightSteer() {
         JsonNode vehicle = technician
                 .get("/api/vehicles/{id}", technician.vehicle("SH-02"))
                 .body();
         return vehicle.path("positions").get(1);
-    }
-
-    private void done(long job, String key, String fields) {
-        Answer answer = mark(technician, job, key, fields);
-        assertThat(answer.status()).as("%s: %s", key, answer.text()).isEqualTo(200);
-        JsonNode step = step(answer.body(), key);
-        assertThat(step.path("state").asString()).as("%s: %s", key, step).isEqualTo("DONE");
-    }
-
-    private Answer close(long job) {
-        return technician.post(
-                "/api/jobs/" + job + "/sheet/completion",
-                "{}",
-                "If-Match",
-                "\"" + sheet(job).path("version").asInt() + "\"");
     }
 
     @Test
@@ -152,29 +48,51 @@ class SheetTest {
 
     @Test
     @DisplayName(
-            "a bead-gap spread of 3/32 is recorded and keeps the sheet from closing; remounted and measured again it goes on")
-    void beadGap() {
+            "a bead-gap spread of 3/32 reopens core, break down, lubricate, mount and seat; each try stays on the sheet and its paper")
+    void beadGap() throws Exception {
         long job = job("SH-02", "REPLACE:1L");
         until(job, "BEAD_GAP:1L");
-        JsonNode tried = mark(
-                        technician, job, "BEAD_GAP:1L", "{\"gap1\":\"3\",\"gap2\":\"3\",\"gap3\":\"6\",\"gap4\":\"4\"}")
-                .body();
-        assertThat(step(tried, "BEAD_GAP:1L").path("state").asString()).isEqualTo("OPEN");
-        assertThat(step(tried, "BEAD_GAP:1L").path("outside").asString()).contains("Spread 3/32 in", "remount");
-        Answer refused = close(job);
-        assertThat(refused.status()).isEqualTo(409);
-        assertThat(refused.text()).contains("Complete first: Measure the bead gap at 1L", "Spread 3/32 in");
+        JsonNode tried = mark(technician, job, "BEAD_GAP:1L", UNEVEN).body();
+        assertThat(step(tried, "BEAD_GAP:1L").path("outside").asString()).contains("spread 3/32 in", "remount");
+        for (String again : List.of("CORE_OUT", "BREAK_BEAD", "LUBRICATE", "MOUNT", "SEAT")) {
+            assertThat(step(tried, again + ":1L").path("state").asString())
+                    .as(again)
+                    .isIn("OPEN", "WAITS");
+        }
+        assertThat(mark(technician, job, "BREAK_BEAD:1L", "{}").text()).contains("Complete first: “Core out”");
+        assertThat(close(job).text()).contains("Complete first: Core out at 1L");
         assertThat(technician
                         .post("/api/jobs/" + job + "/sheet/steps/BEAD_GAP:1L/skip", "{\"reason\":\"in a hurry\"}")
                         .text())
                 .contains("is never skipped");
-        assertThat(step(
-                                mark(technician, job, "BEAD_GAP:1L", READINGS.get("BEAD_GAP"))
-                                        .body(),
-                                "BEAD_GAP:1L")
-                        .path("state")
-                        .asString())
-                .isEqualTo("DONE");
+        goOn(job);
+        JsonNode passed = step(sheet(job), "BEAD_GAP:1L");
+        assertThat(passed.path("statement").asString()).contains("back not reached: hub in the way");
+        assertThat(passed.path("tries").size()).isEqualTo(1);
+        assertThat(passed.path("tries").get(0).path("statement").asString()).contains("spread 3/32 in");
+        assertThat(paper(job)).contains("Tried before", "spread 3/32 in");
+    }
+
+    private String paper(long job) throws Exception {
+        byte[] pdf = http.perform(org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get(
+                                "/api/jobs/" + job + "/sheet.pdf")
+                        .session(technician.session()))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        try (org.apache.pdfbox.pdmodel.PDDocument document = org.apache.pdfbox.Loader.loadPDF(pdf)) {
+            return new org.apache.pdfbox.text.PDFTextStripper().getText(document);
+        }
+    }
+
+    @Test
+    @DisplayName("nobody is the second person to themselves")
+    void second() {
+        long job = job("LC-02", "REPLACE_SENSOR:2LI");
+        until(job, "WHEEL_OFF:2LI");
+        assertThat(mark(technician, job, "WHEEL_OFF:2LI", "{\"second\":\"Rafe Halloran\"}")
+                        .at("second"))
+                .contains("another person than yourself");
     }
 
     @Test
@@ -265,7 +183,8 @@ class SheetTest {
                 .body();
         assertThat(large.path("warnings")).isEmpty();
         assertThat(step(large, "MOUNT:2LI")
-                        .path("valveClock")
+                        .path("valveClocks")
+                        .get(1)
                         .path("valvePositions")
                         .get(0)
                         .path("clock")

@@ -52,4 +52,65 @@ class MonthlyReportTest {
                         .status())
                 .isEqualTo(200);
     }
+
+    @Test
+    @DisplayName(
+            "twelve months of spending by kind add up to what was taken in and done; none of it is another month's")
+    void spending() {
+        JsonNode before = november("spending");
+        JsonNode model = coordinator.get("/api/tire-models").body().get(0);
+        coordinator.post(
+                "/api/orders",
+                "{\"supplier\":\"Spruce Supply\",\"yard\":\"Millrace\",\"lines\":[{\"tireModelId\":%d,\"quantity\":2,\"price\":\"150\"}]}"
+                        .formatted(model.path("id").asLong()));
+        long line = coordinator
+                .get("/api/orders")
+                .body()
+                .get(0)
+                .path("lines")
+                .get(0)
+                .path("id")
+                .asLong();
+        assertThat(coordinator
+                        .post(
+                                "/api/orders/lines/" + line + "/deliveries",
+                                "{\"tires\":[{\"dotCode\":\"7KB4AD1C3426\"},{\"dotCode\":\"7KB4AD2C3426\"}],\"counted\":\"2\",\"steps\":["
+                                        + "{\"step\":\"UNLOAD\",\"done\":true},{\"step\":\"NUMBER\",\"done\":true},"
+                                        + "{\"step\":\"STORE\",\"done\":true}]}")
+                        .status())
+                .isEqualTo(200);
+        JsonNode after = november("spending");
+        assertThat(after.path("month").asString()).isEqualTo("2026-11");
+        assertThat(after.path("tireDollars").asLong())
+                .isEqualTo(before.path("tireDollars").asLong() + 300);
+        assertThat(after.path("laborDollars").asLong())
+                .isEqualTo(before.path("laborDollars").asLong());
+        JsonNode months =
+                coordinator.get("/api/monthly-report?month=2026-12").body().path("spending");
+        assertThat(months).hasSize(12);
+        assertThat(months.get(10)).isEqualTo(after);
+        assertThat(months.get(11).path("tireDollars").asLong()).isZero();
+    }
+
+    @Test
+    @DisplayName("a week counts the tires whose last gauge reading was recent enough when it ended")
+    void onTime() {
+        JsonNode weeks =
+                coordinator.get("/api/monthly-report?month=2026-11").body().path("onTimeByWeek");
+        assertThat(weeks).hasSize(13);
+        assertThat(weeks.get(12).path("from").asString()).isEqualTo("2026-11-23");
+        assertThat(weeks.get(12).path("percent").asInt()).isBetween(1, 100);
+        // Long before the first reading nothing had been checked.
+        JsonNode earlier =
+                coordinator.get("/api/monthly-report?month=2019-02").body().path("onTimeByWeek");
+        assertThat(earlier.get(12).path("percent").asInt()).isZero();
+    }
+
+    private JsonNode november(String part) {
+        return coordinator
+                .get("/api/monthly-report?month=2026-11")
+                .body()
+                .path(part)
+                .get(11);
+    }
 }

@@ -121,7 +121,8 @@ class PdfRendererTest {
                 .contains(
                         "SH-02 job sheet",
                         "Measure the bead gap",
-                        "Gap at place 4",
+                        "Front gap, place 4",
+                        "Back gap, place 4",
                         "The core can shoot out",
                         "page 1 of " + sheet.pages());
     }

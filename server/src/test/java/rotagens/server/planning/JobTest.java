@@ -2,6 +2,7 @@ package rotagens.server.planning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -40,10 +41,16 @@ class JobTest {
     }
 
     private Answer done(JsonNode job, String result) {
+        StringBuilder results = new StringBuilder();
+        job.path("items")
+                .forEach(item -> results.append(results.isEmpty() ? "" : ",")
+                        .append("{\"itemId\":%d%s}"
+                                .formatted(
+                                        item.path("id").asLong(),
+                                        results.isEmpty() ? result : ",\"pressure\":\"95\"")));
         return api.post(
                 "/api/jobs/" + job.path("id").asLong() + "/completion",
-                "{\"results\":[{\"itemId\":%d%s}]}"
-                        .formatted(job.path("items").get(0).path("id").asLong(), result),
+                "{\"results\":[" + results + "]}",
                 "If-Match",
                 "\"" + job.path("version").asInt() + "\"");
     }
@@ -67,6 +74,25 @@ class JobTest {
         assertThat(due("LC-04")).doesNotContain("\"scheduled\"").contains("SET_PRESSURE");
     }
 
+    @Test
+    @DisplayName("a job taken off the plan by mistake is put back on its day, unless its work stands on another job")
+    void restore() {
+        JsonNode job = job("LC-04", "SET_PRESSURE:3L");
+        String path = "/api/jobs/" + job.path("id").asLong();
+        api.delete(path, "", "If-Match", "\"1\"");
+        Answer back = api.post(path + "/restore", "");
+        assertThat(back.status()).as(back.text()).isEqualTo(200);
+        assertThat(back.body().path("day").asString()).isEqualTo("2026-11-24");
+        assertThat(back.body().path("items")).hasSameSizeAs(job.path("items"));
+        assertThat(due("LC-04"))
+                .contains("\"scheduled\":{\"jobId\":" + job.path("id").asLong());
+        assertThat(api.post(path + "/restore", "").status()).isEqualTo(409);
+        api.delete(path, "", "If-Match", "\"" + back.body().path("version").asInt() + "\"");
+        JsonNode other = job("LC-04", "SET_PRESSURE:3L");
+        assertThat(api.post(path + "/restore", "").text()).contains("stands on another job meanwhile");
+        api.delete("/api/jobs/" + other.path("id").asLong(), "", "If-Match", "\"1\"");
+    }
+
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource({"2026-11-22,Choose today or a later date", "2029-01-01,Check the year"})
     @DisplayName("a day that can't be meant is refused at its field")
@@ -78,6 +104,24 @@ class JobTest {
     @DisplayName("what isn't a day is refused")
     void notADay() {
         assertThat(schedule("LC-01", "SET_PRESSURE:2LO", "tomorrow").status()).isEqualTo(400);
+    }
+
+    @Test
+    @DisplayName("the jobs of a vehicle retired since are still listed, among those of many vehicles")
+    void retired() {
+        List<JsonNode> jobs = List.of(
+                job("SH-06", "CORRECT_MISMATCH:1R"),
+                job("LC-04", "SET_PRESSURE:3L"),
+                job("SH-03", "CORRECT_MISMATCH:2LO"),
+                job("VN-03", "SET_PRESSURE:2L"));
+        long id = api.vehicle("SH-06");
+        api.post("/api/vehicles/" + id + "/retire", "");
+        Answer open = api.get("/api/jobs");
+        assertThat(open.status()).isEqualTo(200);
+        assertThat(open.text()).contains("SH-06");
+        assertThat(api.get("/api/jobs/done").status()).isEqualTo(200);
+        api.post("/api/vehicles/" + id + "/restore", "");
+        jobs.forEach(job -> api.delete("/api/jobs/" + job.path("id").asLong(), "", "If-Match", "\"1\""));
     }
 
     @Test
@@ -174,7 +218,7 @@ class JobTest {
     void ownMaximum() {
         long porter = 0;
         for (JsonNode model : api.get("/api/tire-models").body()) {
-            if (model.path("title").asString().equals("Quenmark Porter")) {
+            if (model.path("title").asString().equals("Quenmark Dockhand")) {
                 porter = model.path("id").asLong();
             }
         }

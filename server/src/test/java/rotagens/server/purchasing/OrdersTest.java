@@ -53,7 +53,7 @@ class OrdersTest {
         Answer ordered = api.post(
                 "/api/orders",
                 "{\"supplier\":\"%s\",\"yard\":\"Millrace\",\"lines\":[{\"tireModelId\":%d,\"quantity\":%d,\"price\":\"180\"}]}"
-                        .formatted(supplier, model("Brantholm Ridgeline 4"), quantity));
+                        .formatted(supplier, model("Brantholm Stowmere 4"), quantity));
         assertThat(ordered.status()).as(ordered.text()).isEqualTo(200);
         return line(supplier).path("id").asLong();
     }
@@ -129,7 +129,7 @@ class OrdersTest {
         assertThat(checked.get(0).path("differences").toString()).contains("20 months ago");
         assertThat(checked.get(1).path("differences").toString())
                 .contains("LT245/75R17 delivered, LT225/75R16 ordered")
-                .contains("Ossiveld Fellgrip delivered, Brantholm Ridgeline 4 ordered");
+                .contains("Ossiveld Fellgrip delivered, Brantholm Stowmere 4 ordered");
         assertThat(deliver(line, "{\"dotCode\":\"7KB4AB3C1025\"}").at("tires[0].dotCode"))
                 .contains("Accept it with your name, or refuse it");
         assertThat(deliver(line, "{\"dotCode\":\"7KB4AB3C1025\",\"accepted\":false}")
@@ -166,6 +166,34 @@ class OrdersTest {
                                 "{\"supplier\":\"x\",\"yard\":\"y\",\"lines\":[{\"quantity\":0,\"price\":\"a lot\"}]}")
                         .at("lines[0].price"))
                 .contains("price");
+    }
+
+    private JsonNode newest(String supplier) {
+        return api.get("/api/orders")
+                .body()
+                .valueStream()
+                .filter(order -> order.path("supplier").asString().equals(supplier))
+                .max(Comparator.comparing(order -> order.path("id").asLong()))
+                .orElseThrow();
+    }
+
+    @Test
+    @DisplayName(
+            "an order closed by mistake is opened again; one written by mistake is withdrawn, unless tires have come")
+    void undone() {
+        long line = order("Hazel Supply", 2);
+        String path = "/api/orders/" + newest("Hazel Supply").path("id").asLong();
+        assertThat(api.post(path + "/reopen", "").status()).isEqualTo(409);
+        api.post(path + "/close", "");
+        assertThat(api.post(path + "/reopen", "").status()).isEqualTo(204);
+        assertThat(deliver(line, "{\"dotCode\":\"7KB4AB8C3426\"}").status()).isEqualTo(200);
+        assertThat(api.post(path + "/withdraw", "").text()).contains("have come already");
+        order("Hazel Supply", 2);
+        String second = "/api/orders/" + newest("Hazel Supply").path("id").asLong();
+        assertThat(api.post(second + "/withdraw", "").status()).isEqualTo(204);
+        assertThat(newest("Hazel Supply").path("note").asString()).isEqualTo("withdrawn");
+        assertThat(newest("Hazel Supply").path("closedAt").isMissingNode()).isFalse();
+        assertThat(api.post(second + "/reopen", "").text()).contains("Order anew");
     }
 
     @Test

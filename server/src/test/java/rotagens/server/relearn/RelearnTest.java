@@ -259,7 +259,9 @@ class RelearnTest {
                 "/api/jobs/" + job.path("id").asLong() + "/completion",
                 "{\"results\":[{\"itemId\":"
                         + job.path("items").get(0).path("id").asLong()
-                        + ",\"sensor\":\"A1B2C3D4\",\"pressure\":\"95\"}]}",
+                        + ",\"sensor\":\"A1B2C3D4\",\"pressure\":\"95\"},{\"itemId\":"
+                        + job.path("items").get(1).path("id").asLong()
+                        + ",\"pressure\":\"95\"}]}",
                 "If-Match",
                 "\"1\"");
         assertThat(done.status()).as(done.text()).isEqualTo(200);

@@ -12,6 +12,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import rotagens.server.Api;
 import rotagens.server.ServerTest;
+import tools.jackson.databind.JsonNode;
 
 @ServerTest
 class JumpTest {
@@ -58,6 +59,38 @@ class JumpTest {
         assertThat(find("3ct2 xr3m")).anyMatch(label -> label.contains("LM2003"));
         assertThat(find("lm2003")).first().asString().startsWith("TIRE LM2003");
         assertThat(api.get("/api/search?q=LM2003").text()).contains("in stock");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"LC-03", "lc03", "Lc 03", " l c-0 3 ", "lc.03"})
+    @DisplayName("spaces, hyphens, dots and case don't count")
+    void bare(String typed) {
+        assertThat(find(typed)).contains("VEHICLE LC-03");
+    }
+
+    @Test
+    @DisplayName("a position written in one with its unit; a unit that only looks so is a unit")
+    void joined() {
+        assertThat(find("lc032ro")).startsWith("POSITION LC-03 2RO");
+        assertThat(find("lc03")).noneMatch(label -> label.startsWith("POSITION"));
+    }
+
+    @Test
+    @DisplayName("a model by its name or size; several of one manufacturer are offered together first")
+    void models() {
+        assertThat(find("dockhand")).first().isEqualTo("MANUFACTURER Quenmark");
+        assertThat(find("dockhand")).contains("MODEL Quenmark Dockhand 235/65R16C");
+        assertThat(find("23565 r16")).contains("MODEL Quenmark Dockhand 235/65R16C");
+        assertThat(find("Tessaly")).first().isEqualTo("MODEL Corvane Tessaly C2 275/70R22.5");
+    }
+
+    @Test
+    @DisplayName("a setting by the words of its title, with the part of the policy it stands in")
+    void settings() {
+        assertThat(find("overall age")).contains("POLICY Overall age limit");
+        JsonNode found = api.get("/api/search?q={q}", "pull point").body().get(0);
+        assertThat(found.path("part").asString()).isEqualTo("tread");
+        assertThat(found.path("key").asString()).isEqualTo("PULL_STEER_HEAVY");
     }
 
     @Test

@@ -126,7 +126,8 @@ class SensorTest {
         assertThat(without.at("results." + item + ".sensor")).isNotEmpty();
         Answer done = api.post(
                 path,
-                "{\"results\":[{\"itemId\":" + item + ",\"pressure\":\"95\",\"sensor\":\"77c0ffee\"}]}",
+                "{\"results\":[{\"itemId\":" + item + ",\"pressure\":\"95\",\"sensor\":\"77c0ffee\"},{\"itemId\":"
+                        + job.path("items").get(1).path("id").asLong() + ",\"pressure\":\"95\"}]}",
                 "If-Match",
                 seen);
         assertThat(done.status()).isEqualTo(200);

@@ -33,10 +33,7 @@ class ShopTest {
     @BeforeEach
     void empty() {
         coordinator = new Api(http);
-        for (JsonNode open : coordinator.get("/api/jobs").body()) {
-            String version = "\"" + open.path("version").asInt() + "\"";
-            coordinator.delete("/api/jobs/" + open.path("id").asLong(), "", "If-Match", version);
-        }
+        coordinator.emptyShop();
     }
 
     private JsonNode job(String unit, String key, String day) {

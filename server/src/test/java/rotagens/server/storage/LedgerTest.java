@@ -119,10 +119,10 @@ class LedgerTest {
     @DisplayName("what is written is found by the jump index at once, whoever wrote it")
     void indexFollows() {
         write("UPDATE tire SET tire_number = 'ZZ-4711' WHERE id = 1");
-        assertThat(db.fetchValue("SELECT count(*) FROM search_fts WHERE search_fts MATCH '\"Z-471\"'"))
+        assertThat(db.fetchValue("SELECT count(*) FROM search_fts WHERE search_fts MATCH '\"Z471\"'"))
                 .hasToString("1");
         write("UPDATE tire SET tire_number = NULL WHERE id = 1");
-        assertThat(db.fetchValue("SELECT count(*) FROM search_fts WHERE search_fts MATCH '\"Z-471\"'"))
+        assertThat(db.fetchValue("SELECT count(*) FROM search_fts WHERE search_fts MATCH '\"Z471\"'"))
                 .hasToString("0");
     }
 

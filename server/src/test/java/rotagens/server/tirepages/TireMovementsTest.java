@@ -110,7 +110,7 @@ class TireMovementsTest {
                 "/api/vehicles/" + vehicle + "/odometer",
                 "{\"odometer\":\"200000\",\"day\":\"2026-11-20\",\"confirmed\":true}");
         putAway(old, "\"to\":\"IN_STOCK\",\"yard\":\"Millrace\",\"odometer\":\"200000\",\"confirmed\":true");
-        long tire = received("Brantholm Ridgeline 4", "7KB4XR0M2626");
+        long tire = received("Brantholm Stowmere 4", "7KB4XR0M2626");
         Answer fitted = api.post(
                 "/api/tires/" + tire + "/installation",
                 "{\"vehicleId\":%d,\"position\":\"2LO\",\"odometer\":\"200000\",\"confirmed\":true}"
@@ -138,9 +138,39 @@ class TireMovementsTest {
     }
 
     @Test
+    @DisplayName(
+            "a removal entered by mistake is undone: the tire is back with its readings, both lines stay, and only once")
+    void removalUndone() {
+        long tire = tireAt("SH-03", "1L");
+        String before = row("SH-03", "1L");
+        putAway(tire, "\"to\":\"SCRAPPED\",\"reason\":\"age\",\"depth\":\"9\"");
+        assertThat(page(tire).path("where").path("label").asString()).isEqualTo("Scrapped");
+        assertThat(api.post("/api/tires/" + tire + "/storage/undo", "").status())
+                .isEqualTo(200);
+        assertThat(page(tire).path("where").path("label").asString()).isEqualTo("On SH-03 1L");
+        assertThat(row("SH-03", "1L")).isEqualTo(before);
+        assertThat(page(tire).path("entries").toString())
+                .contains("removal undone")
+                .contains("Scrapped");
+        assertThat(api.post("/api/tires/" + tire + "/storage/undo", "").status())
+                .isEqualTo(409);
+    }
+
+    private String row(String unit, String position) {
+        return api.get("/api/vehicles/{id}", api.vehicle(unit))
+                .body()
+                .path("positions")
+                .valueStream()
+                .filter(one -> one.path("position").asString().equals(position))
+                .findFirst()
+                .orElseThrow()
+                .toString();
+    }
+
+    @Test
     @DisplayName("a scrapped tire needs its reason and its depth")
     void scrapNeedsReasons() {
-        long tire = received("Brantholm Ridgeline 4", "7KB4XR1M2626");
+        long tire = received("Brantholm Stowmere 4", "7KB4XR1M2626");
         Answer refused = putAway(tire, "\"to\":\"SCRAPPED\"");
         assertThat(refused.at("reason")).contains("why");
         assertThat(refused.at("depth")).contains("unused");
@@ -150,7 +180,7 @@ class TireMovementsTest {
     @Test
     @DisplayName("no tire is fitted where one is, and none is on two vehicles")
     void placeTaken() {
-        long tire = received("Brantholm Ridgeline 4", "7KB4XR2M2626");
+        long tire = received("Brantholm Stowmere 4", "7KB4XR2M2626");
         assertThat(fit(tire, "SH-01", "2RO").at("position")).contains("This position already has a tire");
         assertThat(fit(tireAt("SH-01", "2RO"), "SH-02", "2RO").status()).isEqualTo(422);
     }
@@ -159,8 +189,8 @@ class TireMovementsTest {
     @DisplayName("of two people fitting two tires at one place at once, one succeeds")
     void atOnce() throws Exception {
         putAway(tireAt("VN-04", "2L"), "\"to\":\"IN_STOCK\",\"yard\":\"Northgate\"");
-        long one = received("Quenmark Porter", "2PV1XR0M2626");
-        long other = received("Quenmark Porter", "2PV1XR1M2626");
+        long one = received("Quenmark Dockhand", "2PV1XR0M2626");
+        long other = received("Quenmark Dockhand", "2PV1XR1M2626");
         ExecutorService two = Executors.newFixedThreadPool(2);
         try {
             List<Callable<Integer>> both = List.of(
@@ -266,11 +296,11 @@ class TireMovementsTest {
     @Test
     @DisplayName("the same DOT code twice is said, not refused; the same number twice is refused")
     void sameCodeAndNumber() {
-        received("Brantholm Ridgeline 4", "7KB4XR9M2026");
-        Answer again = receive("Brantholm Ridgeline 4", "7KB4 XR9M 2026", ",\"number\":\"X-77\"");
+        received("Brantholm Stowmere 4", "7KB4XR9M2026");
+        Answer again = receive("Brantholm Stowmere 4", "7KB4 XR9M 2026", ",\"number\":\"X-77\"");
         assertThat(again.status()).isEqualTo(200);
         assertThat(again.body().path("notes").toString()).contains("codes aren’t serial numbers");
-        assertThat(receive("Brantholm Ridgeline 4", "7KB4XR8M2026", ",\"number\":\"X-77\"")
+        assertThat(receive("Brantholm Stowmere 4", "7KB4XR8M2026", ",\"number\":\"X-77\"")
                         .at("number"))
                 .contains("already");
     }
@@ -278,9 +308,9 @@ class TireMovementsTest {
     @Test
     @DisplayName("a code without a date says to read the other sidewall")
     void undated() {
-        assertThat(receive("Brantholm Ridgeline 4", "7KB4XR8M", "").at("dotCode"))
+        assertThat(receive("Brantholm Stowmere 4", "7KB4XR8M", "").at("dotCode"))
                 .contains("other sidewall");
-        assertThat(receive("Brantholm Ridgeline 4", "", "").at("dotCode")).contains("DOT code");
+        assertThat(receive("Brantholm Stowmere 4", "", "").at("dotCode")).contains("DOT code");
     }
 
     @Test
@@ -354,7 +384,7 @@ class TireMovementsTest {
     @DisplayName("sent twice under one key, a tire is received once")
     void onceOnly() {
         String body = "{\"tireModelId\":%d,\"dotCode\":\"7KB4XR5M1026\",\"retread\":false,\"yard\":\"Eastbank\"}"
-                .formatted(model("Brantholm Ridgeline 4"));
+                .formatted(model("Brantholm Stowmere 4"));
         Answer first = api.post("/api/tires", body, "Idempotency-Key", "r-1");
         Answer second = api.post("/api/tires", body, "Idempotency-Key", "r-1");
         assertThat(second.text()).isEqualTo(first.text());

@@ -1,0 +1,264 @@
+package rotagens.core.jobsheet;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import rotagens.core.inspection.RemovedTire;
+import rotagens.core.jobsheet.StepInput.FindingInput;
+import rotagens.core.jobsheet.StepInput.InputField;
+import rotagens.core.jobsheet.StepInput.InputReader;
+import rotagens.core.jobsheet.StepInput.InputResult;
+import rotagens.core.measure.InvalidInputException;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Units;
+import rotagens.core.vehicle.PilotType;
+
+/** What hand and eye can find at a step, as choices each of which has its consequence. */
+public final class FindingInputs {
+
+    private FindingInputs() {}
+
+    private static String choice(InputReader reader, String field, String missing, List<InputField.Option> options) {
+        return reader.read(field, code -> {
+                    if (options.stream().noneMatch(option -> option.code().equals(code.strip()))) {
+                        throw new InvalidInputException(missing);
+                    }
+                    return code.strip();
+                })
+                .map(code -> {
+                    reader.keep(field, code);
+                    return code;
+                })
+                .orElse("");
+    }
+
+    private static String label(List<InputField.Option> options, String code) {
+        return options.stream()
+                .filter(option -> option.code().equals(code))
+                .map(InputField.Option::label)
+                .findFirst()
+                .orElse("");
+    }
+
+    /**
+     * The wheel the tire goes onto. A wheel that isn't sound is out of service: nothing goes on before another one is there, and of
+     * that one it has to be said how it is piloted. Source: wheel makers' service instructions; out-of-service criteria for wheels.
+     */
+    public record WheelInput() implements FindingInput {
+
+        static final String FIELD = "wheel";
+        private static final String ANOTHER = "ANOTHER";
+        private static final List<InputField.Option> FOUND = List.of(
+                new InputField.Option("SOUND", "sound"),
+                new InputField.Option("CRACKED", "cracked"),
+                new InputField.Option("BENT", "bent"),
+                new InputField.Option("RUSTED", "heavy rust"),
+                new InputField.Option("STUD_HOLE", "stud hole worn oval"),
+                new InputField.Option(ANOTHER, "another wheel, sound"));
+        private static final List<InputField.Option> PILOTS = List.of(
+                new InputField.Option("HUB", PilotType.HUB.label()),
+                new InputField.Option("STUD", PilotType.STUD.label()));
+
+        @Override
+        public List<InputField> fields() {
+            return List.of(
+                    new InputField(FIELD, "Wheel", InputField.Type.CHOICE, FOUND),
+                    new InputField("pilot", "Another wheel: how it is piloted", InputField.Type.CHOICE, PILOTS));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader reader = new InputReader(typed);
+            String found = choice(reader, FIELD, "Say what was found at the wheel.", FOUND);
+            if (found.equals(ANOTHER)) {
+                choice(reader, "pilot", "Look at the wheel that goes on: hub- or stud-piloted.", PILOTS);
+            }
+            boolean goesOn = found.equals("SOUND") || found.equals(ANOTHER);
+            return reader.outcome(
+                    Message.of(found.equals("SOUND") ? "wheel sound" : label(FOUND, found)),
+                    goesOn
+                            ? Optional.empty()
+                            : Optional.of(Message.of(
+                                    "The wheel is out of service: {}. Mark it, set it aside, and go on with another wheel.",
+                                    label(FOUND, found))));
+        }
+    }
+
+    /**
+     * The beads of a tire, looked at when it is off and when it goes on. A torn bead is scrap: the tire doesn't go back, and a new
+     * one that tore isn't seated.
+     *
+     * @param isOwn whether it is the wheel's own tire that is to go back
+     * @param isAtMounting whether it is looked at while it goes on
+     */
+    public record BeadInput(boolean isOwn, boolean isAtMounting) implements FindingInput {
+
+        static final String FIELD = "bead";
+        static final String TORN = "TORN";
+        /** The bead of a tire that goes anyway is a reason for scrapping, and holds nothing up. */
+        private static final String OLD = "oldBead";
+
+        private static final List<InputField.Option> FOUND =
+                List.of(new InputField.Option("SOUND", "sound"), new InputField.Option(TORN, "torn"));
+
+        private String field() {
+            return isOwn || isAtMounting ? FIELD : OLD;
+        }
+
+        @Override
+        public List<InputField> fields() {
+            return List.of(new InputField(
+                    field(),
+                    isOwn || isAtMounting ? "Both beads" : "Both beads of the old tire",
+                    InputField.Type.CHOICE,
+                    FOUND));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader reader = new InputReader(typed);
+            String found = choice(reader, field(), "Say whether the beads are sound.", FOUND);
+            boolean isTorn = found.equals(TORN);
+            return reader.outcome(
+                    Message.of(isTorn ? "bead torn: scrap" : "beads sound"),
+                    isTorn && !isOwn && isAtMounting
+                            ? Optional.of(
+                                    Message.of(
+                                            "The bead is torn: this tire is scrap. Take it off again, set it aside, and mount another one."))
+                            : Optional.empty());
+        }
+    }
+
+    /**
+     * Where the tire goes that came off.
+     *
+     * @param mayGo where its age, tread and casing let it go
+     */
+    public record OldTireInput(List<RemovedTire.Destination> mayGo) implements FindingInput {
+
+        /** The fields of the answer. */
+        public static final String TO = "oldTireTo";
+
+        public static final String REASON = "scrapReason";
+
+        private static final List<InputField.Option> REASONS = List.of(
+                new InputField.Option("tread", "tread"),
+                new InputField.Option("age", "age"),
+                new InputField.Option("damage", "damage"),
+                new InputField.Option("bead", "bead torn"),
+                new InputField.Option("ran low", "ran low"));
+
+        @Override
+        public List<InputField> fields() {
+            return List.of(
+                    new InputField(
+                            TO,
+                            "The old tire goes to",
+                            InputField.Type.CHOICE,
+                            mayGo.stream()
+                                    .map(one -> new InputField.Option(one.name(), one.label()))
+                                    .toList()),
+                    new InputField(REASON, "Scrap: why", InputField.Type.CHOICE, REASONS));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader reader = new InputReader(typed);
+            List<InputField.Option> allowed = fields().get(0).options();
+            String to = choice(
+                    reader,
+                    TO,
+                    "Choose where the old tire goes: "
+                            + allowed.stream().map(InputField.Option::label).collect(Collectors.joining(" or "))
+                            + ".",
+                    allowed);
+            boolean isScrap = to.equals(RemovedTire.Destination.SCRAP.name());
+            String reason = isScrap ? choice(reader, REASON, "Choose why it is scrapped.", REASONS) : "";
+            return reader.outcome(
+                    Message.of("old tire: {}{}", label(allowed, to), isScrap ? ", " + reason : ""), Optional.empty());
+        }
+    }
+
+    /**
+     * What the wrench found on nuts that had been tight before. A loose nut, or one that turned more than a quarter, is no matter
+     * of tightening: the wheel comes off and is looked at. Source: wheel makers' re-torque instructions; our rule for all.
+     */
+    public record NutsInput(StepInput.TorqueInput torque) implements FindingInput {
+
+        static final String TURNED = "turned";
+        static final Set<String> WHEEL_OFF = Set.of("FAR", "LOOSE");
+        private static final String WHICH = "whichNuts";
+
+        private static final List<InputField.Option> FOUND = List.of(
+                new InputField.Option("NONE", "none turned"),
+                new InputField.Option("LITTLE", "up to a quarter turn"),
+                new InputField.Option("FAR", "more than a quarter turn"),
+                new InputField.Option("LOOSE", "one was loose"));
+
+        @Override
+        public List<InputField> fields() {
+            List<InputField> fields = new java.util.ArrayList<>(torque.fields());
+            fields.add(new InputField(TURNED, "The nut that turned farthest", InputField.Type.CHOICE, FOUND));
+            fields.add(new InputField(WHICH, "Which nuts turned", InputField.Type.TEXT));
+            return List.copyOf(fields);
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputResult tight = torque.read(typed, units);
+            InputReader reader = new InputReader(typed);
+            tight.recordedValues().forEach(reader::keep);
+            tight.errors().forEach(reader::fault);
+            String turned = choice(reader, TURNED, "Say how far the nuts turned.", FOUND);
+            boolean some = !turned.isEmpty() && !turned.equals("NONE");
+            String which = reader.text(WHICH, some ? "Say which nuts turned, counted in the star’s order." : null);
+            Optional<Message> off = WHEEL_OFF.contains(turned)
+                    ? Optional.of(Message.of(
+                            "{}: {}. Don’t tighten over it: wheel off, look at studs, holes and faces.",
+                            which,
+                            label(FOUND, turned)))
+                    : Optional.empty();
+            return reader.outcome(
+                    Message.of(
+                            "{}, {}{}", tight.statement(), label(FOUND, turned), which.isEmpty() ? "" : ": " + which),
+                    off.or(tight::outside));
+        }
+    }
+
+    /**
+     * The second person of a step that one can't do alone.
+     *
+     * @param people who works here
+     */
+    public record SecondPersonInput(List<String> people) implements FindingInput {
+
+        /** The field the name is in. */
+        public static final String FIELD = "second";
+
+        @Override
+        public List<InputField> fields() {
+            return List.of(
+                    people.isEmpty()
+                            ? new InputField(FIELD, "Second person", InputField.Type.TEXT)
+                            : new InputField(
+                                    FIELD,
+                                    "Second person",
+                                    InputField.Type.CHOICE,
+                                    people.stream()
+                                            .map(name -> new InputField.Option(name, name))
+                                            .toList()));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader reader = new InputReader(typed);
+            String name = reader.text(FIELD, "Name the second person. One alone doesn’t do this step.");
+            if (!name.isEmpty() && !people.isEmpty() && !people.contains(name)) {
+                reader.fault(FIELD, "Nobody of this name works here. Choose again.");
+            }
+            return reader.outcome(Message.of("with {}", name), Optional.empty());
+        }
+    }
+}

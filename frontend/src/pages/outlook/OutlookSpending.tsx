@@ -1,0 +1,56 @@
+import Box from '@mui/material/Box'
+import type { Schemas } from '../../api/client'
+import { color } from '../../base/theme'
+import type { Look } from '../../drawings/charts/ChartFrame'
+import { Lines } from '../../drawings/charts/Lines'
+import { StackedColumns } from '../../drawings/charts/StackedColumns'
+import { dollars } from '../../drawings/charts/write'
+import { Figures } from '../../ui/Figures'
+
+const KINDS: Look[] = [
+  { name: 'Tires', fill: color.petrol },
+  { name: 'Sensors', fill: color.plan, hatch: 'dots' },
+  { name: 'Labor', fill: color.watch, hatch: 'rising' },
+]
+
+/** The years in one picture each: what the chosen strategy spends, and how the strategies drift apart. */
+export function OutlookSpending({ view }: { view: Schemas['OutlookView'] }) {
+  const years = view.years.map((one) => String(one.year))
+  return (
+    <Box
+      sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }, gap: 3 }}
+    >
+      <Figures
+        title={`Spending by year: ${view.strategies.find((one) => one.strategy === view.strategy)?.title}`}
+        heads={['Year', 'Tires $', 'Sensors $', 'Labor $', 'Total']}
+        rows={view.years.map((one) => [one.year, one.tireMoney, one.sensorMoney, one.laborMoney, one.money])}
+      >
+        <StackedColumns
+          label={`Spending by year: ${view.years.map((one) => `${one.year} ${one.money}`).join(', ')}`}
+          kinds={KINDS}
+          columns={view.years.map((one) => ({
+            name: String(one.year),
+            figures: [one.tireDollars, one.sensorDollars, one.laborDollars],
+          }))}
+          write={dollars}
+        />
+      </Figures>
+      <Figures
+        title="Spent until then, by strategy"
+        heads={['Year', ...view.strategies.map((one) => one.title)]}
+        rows={years.map((year, at) => [year, ...view.strategies.map((one) => dollars(one.spentByYear[at] ?? 0))])}
+      >
+        <Lines
+          label={`Spent until ${years.at(-1)}: ${view.strategies.map((one) => `${one.title} ${one.money}`).join(', ')}`}
+          names={years}
+          lines={view.strategies.map((one) => ({
+            name: one.title,
+            figures: one.spentByYear,
+            chosen: one.strategy === view.strategy,
+          }))}
+          write={dollars}
+        />
+      </Figures>
+    </Box>
+  )
+}

@@ -1,0 +1,180 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { useColorScheme } from '@mui/material/styles'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { answerOf, api, type Schemas } from '../../api/client'
+import { settingsQuery } from '../../api/queries'
+import { useUnits } from '../../base/settings'
+import { color } from '../../base/theme'
+import { useMay } from '../../session/session'
+import { Choice, Entry } from '../../ui/Entry'
+import { LoadProblem } from '../../ui/ErrorNotice'
+import { LoadingLines } from '../../ui/Loading'
+import { Page } from '../../ui/Page'
+import { useSend } from '../../ui/useSend'
+import { useUnsaved } from '../../ui/useUnsaved'
+
+type Settings = Schemas['FleetSettingsView']
+
+/** How the product looks to this person on this device, and what the fleet prints and mails. */
+export function SettingsPage() {
+  const settings = useQuery(settingsQuery)
+  return (
+    <Page title="Settings">
+      <Box sx={{ display: 'grid', gap: 3, maxWidth: 760 }}>
+        <Own />
+        {settings.isPending && <LoadingLines lines={6} />}
+        {settings.isError && <LoadProblem error={settings.error} again={() => settings.refetch()} />}
+        {settings.data && <Fleet key={JSON.stringify(settings.data)} settings={settings.data} />}
+        <Box>
+          What a tire is judged by stands in the <Link to="/reference/policy">policy</Link>; hours, bays and people of
+          the shop in the <Link to="/shop/setup">shop setup</Link>.
+        </Box>
+      </Box>
+    </Page>
+  )
+}
+
+function Own() {
+  const [units, setUnits] = useUnits()
+  const { mode, setMode } = useColorScheme()
+  return (
+    <Part title="For you, on this device">
+      <Choice
+        label="Units"
+        value={units}
+        options={[
+          ['US', 'psi · 1/32 in · lb · mi'],
+          ['METRIC', 'kPa · mm · kg · km'],
+        ]}
+        onChange={(next) => {
+          setUnits(next)
+          void api.PUT('/api/session/units', { body: { units: next } })
+        }}
+        width={230}
+      />
+      <Choice
+        label="Appearance"
+        value={mode ?? 'system'}
+        options={[
+          ['system', 'as the device'],
+          ['light', 'day'],
+          ['dark', 'night'],
+        ]}
+        onChange={setMode}
+        width={180}
+      />
+    </Part>
+  )
+}
+
+function Fleet({ settings }: { settings: Settings }) {
+  const may = useMay('MANAGER')
+  const [paper, setPaper] = useState(settings.paper)
+  const [weekStart, setWeekStart] = useState(settings.weekStart)
+  const [hour, setHour] = useState(settings.digestHour === undefined ? '' : String(settings.digestHour))
+  const [to, setTo] = useState(settings.digestTo)
+  const unsaved = useUnsaved()
+  const form = useSend(
+    () =>
+      answerOf(
+        api.PUT('/api/settings', { body: { paper, weekStart, digestHour: hour.replace(/:00$/, ''), digestTo: to } }),
+      ),
+    () => unsaved.saved(),
+    'The fleet’s settings are saved.',
+  )
+  const [units] = useUnits()
+  const now = useSend<Schemas['DigestView']>(
+    () => answerOf(api.POST('/api/morning-digest', { params: { query: { units } } })),
+    () => {},
+    'Today’s mail is in the outbox.',
+  )
+  return (
+    <Box
+      component="form"
+      noValidate
+      onChange={() => unsaved.touch()}
+      onSubmit={(event) => {
+        event.preventDefault()
+        form.send()
+      }}
+      sx={{ display: 'grid', gap: 3 }}
+    >
+      {unsaved.question}
+      <Part title="The fleet">
+        <Choice
+          label="Paper"
+          value={paper}
+          options={[
+            ['LETTER', 'Letter, 8½ × 11 in'],
+            ['A4', 'A4, 210 × 297 mm'],
+          ]}
+          onChange={setPaper}
+          width={210}
+        />
+        <Choice
+          label="A week begins on"
+          value={weekStart}
+          options={[
+            ['MONDAY', 'Monday'],
+            ['SUNDAY', 'Sunday'],
+          ]}
+          onChange={setWeekStart}
+          width={180}
+        />
+      </Part>
+      <Part
+        title="The morning’s mail"
+        about="What must not operate, the day’s jobs, and orders that are late, written once a day."
+      >
+        <Entry
+          label="At (hour)"
+          value={hour}
+          onChange={setHour}
+          error={form.wrong('digestHour')}
+          hint="0 to 23; blank: no mail"
+          width={150}
+        />
+        <Entry label="To" value={to} onChange={setTo} error={form.wrong('digestTo')} width={280} />
+        {now.error && (
+          <Alert severity="error" sx={{ width: '100%' }}>
+            {now.error.message}
+          </Alert>
+        )}
+        {may && (
+          <Button onClick={now.send} loading={now.busy} sx={{ minHeight: 44 }}>
+            Write today’s now
+          </Button>
+        )}
+      </Part>
+      {may ? (
+        <div>
+          <Button type="submit" variant="contained" loading={form.busy}>
+            Save the fleet’s settings
+          </Button>
+        </div>
+      ) : (
+        <p>Only a manager can change what holds for the fleet.</p>
+      )}
+    </Box>
+  )
+}
+
+function Part({ title, about, children }: { title: string; about?: string; children: React.ReactNode }) {
+  return (
+    <Box
+      component="section"
+      aria-label={title}
+      sx={{ background: color.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 2 }}
+    >
+      <Box component="h2" sx={{ typography: 'h3', m: 0, mb: about ? 0.5 : 1.5 }}>
+        {title}
+      </Box>
+      {about && <Box sx={{ color: 'text.secondary', mb: 1.5 }}>{about}</Box>}
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>{children}</Box>
+    </Box>
+  )
+}

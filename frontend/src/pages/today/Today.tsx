@@ -1,0 +1,277 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import MenuItem from '@mui/material/MenuItem'
+import TextField from '@mui/material/TextField'
+import { useQuery } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
+import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { todayQuery } from '../../api/queries'
+import { useUnits, useYard } from '../../base/settings'
+import { color } from '../../base/theme'
+import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
+import { waitingWords } from '../../offline/UploadStatus'
+import { useHeld } from '../../offline/useUploadQueue'
+import { useMe } from '../../session/session'
+import { LoadProblem } from '../../ui/ErrorNotice'
+import { LoadingLines } from '../../ui/Loading'
+import { Title } from '../../ui/Title'
+import { day, hoursAndMinutes, many, weekday, when } from '../../units/format'
+import { StartWalkAround } from '../../vehicle/StartWalkAround'
+
+type Job = Schemas['TodayJob']
+
+/** The day of one yard for whoever works there: what comes next, what to bring, where to walk round, what must not be driven. */
+export function Today() {
+  const [units] = useUnits()
+  const [yard, setYard] = useYard()
+  const me = useMe()
+  const query = useQuery(todayQuery(yard, units))
+  const waits = waitingWords(useHeld())
+  if (query.isPending) return <LoadingLines lines={10} />
+  if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
+  const of = query.data
+  const [next, ...others] = of.jobs
+  return (
+    <Box sx={{ maxWidth: 1100, width: '100%', mx: 'auto', px: { xs: 0, sm: 2.5 }, pb: 3 }}>
+      <Box
+        sx={{ px: { xs: 1.5, sm: 0 }, pt: 1, pb: 1, display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}
+      >
+        <Title>Today</Title>
+        <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
+          Today
+        </Box>
+        <Box component="span" sx={{ color: 'text.secondary' }}>
+          {weekday(of.today).slice(0, 3)}, {day(of.today, of.today)}
+        </Box>
+        <TextField
+          select
+          value={of.yard ?? ''}
+          onChange={(event) => setYard(event.target.value)}
+          sx={{ ml: 'auto', minWidth: 130, '& .MuiInputBase-root': { height: { xs: 44, sm: 36 } } }}
+          slotProps={{ select: { SelectDisplayProps: { 'aria-label': 'Yard', 'aria-labelledby': '' } } }}
+        >
+          {of.yards.map((one) => (
+            <MenuItem key={one} value={one}>
+              {one}
+            </MenuItem>
+          ))}
+        </TextField>
+      </Box>
+      <Box sx={{ px: { xs: 1.5, sm: 0 }, pb: 1.5 }}>
+        {me && <strong>{me.name.split(' ')[0]}</strong>}: {many(of.jobs.length, 'job', 'jobs')}
+        {of.doneToday > 0 && ` and ${of.doneToday} done`},{' '}
+        {many(of.walkArounds.length, 'walk-around due', 'walk-arounds due')}.{' '}
+        {waits ? (
+          <Link to="/offline">
+            <strong>Waiting to upload: {waits}</strong>
+          </Link>
+        ) : (
+          'Everything is uploaded.'
+        )}
+      </Box>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) minmax(0,1fr)' },
+          columnGap: 3,
+          alignItems: 'start',
+        }}
+      >
+        <Box>
+          {next ? (
+            <Next job={next} of={of} />
+          ) : (
+            <Box sx={{ background: color.sheet, p: 2, mx: { xs: 1.5, sm: 0 } }}>
+              No jobs today at {of.yard ?? 'any yard'}. <Link to="/fleet">What is due in the fleet</Link>
+            </Box>
+          )}
+          {others.length > 0 && (
+            <Part title="Then" about={many(others.length, 'job', 'jobs')}>
+              {others.map((job) => (
+                <Row
+                  key={job.jobId}
+                  action={<Open to={`/jobs/${job.jobId}/sheet`} name={`Open the job sheet of ${job.unit}`} />}
+                >
+                  <strong>{job.unit}</strong> {job.work.join(', ')}
+                  <Quiet>{slot(job, of.today)}</Quiet>
+                  {job.blockedBy && <Quiet strong>{job.blockedBy}</Quiet>}
+                </Row>
+              ))}
+            </Part>
+          )}
+        </Box>
+        <Box>
+          <Part title="Walk-arounds due here" about="cold: parked 3 hours">
+            {of.walkArounds.length === 0 && <Row>None this week.</Row>}
+            {of.walkArounds.map((one) => (
+              <Row
+                key={one.vehicleId}
+                action={<StartWalkAround vehicleId={one.vehicleId} unit={one.unit} open={one.openWalkAround} />}
+              >
+                <Link to={`/vehicles/${one.vehicleId}`}>
+                  <strong>{one.unit}</strong>
+                </Link>{' '}
+                {many(one.tires, 'tire', 'tires')}
+                <Quiet strong={one.days < 0}>
+                  {one.statement}, {one.days <= 0 ? when(one.days) : `due ${weekday(one.due)}`}
+                </Quiet>
+              </Row>
+            ))}
+          </Part>
+          <Part title="Do not operate" about={many(of.doNotOperate.length, 'vehicle', 'vehicles')}>
+            {of.doNotOperate.length === 0 && <Row>Every vehicle of this yard may be operated.</Row>}
+            {of.doNotOperate.map((one) => (
+              <Row key={one.vehicleId} icon={<VerdictIcon verdict="DO_NOT_OPERATE" size={18} />}>
+                <Link to={`/vehicles/${one.vehicleId}`}>
+                  <strong>{one.unit}</strong>
+                </Link>{' '}
+                {one.places}
+                <Quiet>{one.statement}</Quiet>
+              </Row>
+            ))}
+          </Part>
+        </Box>
+      </Box>
+    </Box>
+  )
+}
+
+/** When and where a job is, in one line. */
+function slot(job: Job, today: string): string {
+  return [
+    job.day < today ? `left over from ${day(job.day, today)}` : job.start,
+    job.bay !== undefined && `bay ${job.bay}`,
+    job.assignees.length > 0
+      ? `with ${job.assignees.map((name) => name.split(' ')[0]).join(', ')}`
+      : 'nobody named yet',
+    hoursAndMinutes(job.minutes),
+  ]
+    .filter(Boolean)
+    .join(' · ')
+}
+
+function Next({ job, of }: { job: Job; of: Schemas['TodayView'] }) {
+  return (
+    <Box
+      component="section"
+      aria-label="Next job"
+      sx={{
+        mb: 2,
+        background: color.sheet,
+        border: 1,
+        borderColor: 'divider',
+        borderRadius: 1,
+        p: 1.5,
+        mx: { xs: 1.5, sm: 0 },
+      }}
+    >
+      <Quiet>
+        Next · {slot(job, of.today)}
+        {job.mine && ' · yours'}
+      </Quiet>
+      <Box component="h2" sx={{ m: 0, fontSize: 19, fontWeight: 700 }}>
+        <Link to={`/vehicles/${job.vehicleId}`}>{job.unit}</Link>{' '}
+        <Box component="span" sx={{ fontSize: 14, fontWeight: 450 }}>
+          {job.description}
+        </Box>
+      </Box>
+      <Box component="ul" sx={{ m: 0, my: 0.75, pl: 2.25 }}>
+        {job.work.map((one) => (
+          <li key={one}>{one}</li>
+        ))}
+      </Box>
+      {job.stopped && (
+        <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center', mb: 0.75 }}>
+          <VerdictIcon verdict="DO_NOT_OPERATE" size={16} /> Do not operate until the job is complete.
+        </Box>
+      )}
+      {job.blockedBy && <Quiet strong>{job.blockedBy}</Quiet>}
+      {job.note && <Box>Note: {job.note}</Box>}
+      {job.bring.length > 0 && (
+        <Box sx={{ mb: 1 }}>
+          <strong>Bring:</strong> {job.bring.join(', ')}
+        </Box>
+      )}
+      {of.wrenches.map((one) => (
+        <Quiet key={one} strong>
+          Torque wrench {one}: check it before it is used.
+        </Quiet>
+      ))}
+      <Button
+        component={Link}
+        to={`/jobs/${job.jobId}/sheet`}
+        variant="contained"
+        fullWidth
+        sx={{ minHeight: 52, fontSize: 16, mt: 1 }}
+      >
+        Open the job sheet
+      </Button>
+    </Box>
+  )
+}
+
+function Part(props: { title: string; about?: string; children: ReactNode }) {
+  return (
+    <Box component="section" aria-label={props.title} sx={{ mt: { xs: 1.5, md: 0 }, mb: { md: 2 } }}>
+      <Box
+        sx={{
+          display: 'flex',
+          alignItems: 'baseline',
+          px: 1.5,
+          py: 0.75,
+          background: color.pointed,
+          borderRadius: { sm: 1 },
+        }}
+      >
+        <Box component="h2" sx={{ m: 0, fontSize: 14, fontWeight: 700 }}>
+          {props.title}
+        </Box>
+        <Box component="span" sx={{ ml: 'auto', color: 'text.secondary', fontSize: 12.5 }}>
+          {props.about}
+        </Box>
+      </Box>
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, background: color.sheet }}>
+        {props.children}
+      </Box>
+    </Box>
+  )
+}
+
+function Row(props: { icon?: ReactNode; action?: ReactNode; children: ReactNode }) {
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'flex',
+        gap: 1,
+        alignItems: 'center',
+        px: 1.5,
+        py: 0.75,
+        minHeight: 56,
+        borderBottom: 1,
+        borderColor: 'divider',
+      }}
+    >
+      {props.icon}
+      <Box sx={{ flex: 1, minWidth: 0 }}>{props.children}</Box>
+      {props.action}
+    </Box>
+  )
+}
+
+function Quiet({ strong = false, children }: { strong?: boolean; children: ReactNode }) {
+  return (
+    <Box sx={{ fontSize: 12.5, color: strong ? color.caution : 'text.secondary', fontWeight: strong ? 650 : 450 }}>
+      {children}
+    </Box>
+  )
+}
+
+function Open({ to, name }: { to: string; name: string }) {
+  return (
+    <Button component={Link} to={to} variant="outlined" aria-label={name} sx={{ minHeight: 48, minWidth: 76 }}>
+      Open
+    </Button>
+  )
+}

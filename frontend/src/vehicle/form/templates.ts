@@ -1,0 +1,38 @@
+import type { Form } from './blank'
+
+/** A common layout to begin with: kind, axles and spares; everything else is read off the vehicle. */
+export interface Template {
+  name: string
+  form: Pick<Form, 'axles' | 'spares'> & { type: NonNullable<Form['type']> }
+}
+
+const steer = { role: 'STEER', tires: 2 } as const
+const drive = { role: 'DRIVE', tires: 2 } as const
+const dual = { role: 'DRIVE', tires: 4 } as const
+const tag = { role: 'TAG', tires: 2 } as const
+const trailer = { role: 'TRAILER', tires: 2 } as const
+const trailerDual = { role: 'TRAILER', tires: 4 } as const
+
+export const TEMPLATES: readonly Template[] = [
+  { name: 'Van', form: { type: 'VAN', axles: [steer, drive], spares: 0 } },
+  { name: 'Pickup', form: { type: 'PICKUP', axles: [steer, drive], spares: 1 } },
+  { name: 'Pickup, dual rears', form: { type: 'PICKUP', axles: [steer, dual], spares: 1 } },
+  { name: 'Two-axle truck', form: { type: 'TRUCK', axles: [steer, dual], spares: 0 } },
+  { name: 'Tractor', form: { type: 'TRACTOR', axles: [steer, dual, dual], spares: 0 } },
+  { name: 'Shuttle bus', form: { type: 'BUS', axles: [steer, dual], spares: 0 } },
+  { name: 'Coach with tag axle', form: { type: 'BUS', axles: [steer, dual, tag], spares: 0 } },
+  { name: 'Trailer, tandem', form: { type: 'TRAILER', axles: [trailer, trailer], spares: 1 } },
+  { name: 'Semitrailer', form: { type: 'TRAILER', axles: [trailerDual, trailerDual], spares: 0 } },
+]
+
+/** The form begun with a layout; what was typed already stays, a class and a description still empty take its name. */
+export function begunWith(form: Form, template: Template): Form {
+  return {
+    ...form,
+    ...template.form,
+    axles: template.form.axles.map((axle) => ({ ...axle })),
+    wheels: [],
+    vehicleClass: form.vehicleClass || template.name,
+    description: form.description || template.name,
+  }
+}

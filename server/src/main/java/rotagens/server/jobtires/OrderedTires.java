@@ -1,0 +1,20 @@
+package rotagens.server.jobtires;
+
+import java.time.LocalDate;
+import java.util.List;
+
+/** What purchasing says of tires that are on their way. */
+public interface OrderedTires {
+
+    /**
+     * A line of an open order.
+     *
+     * @param left how many still come
+     * @param expected by the supplier's lead time
+     * @param arrived tires of it that were received
+     */
+    record OrderedLine(long id, long modelId, String supplier, int left, LocalDate expected, List<Long> arrived) {}
+
+    /** Every line of every open order. */
+    List<OrderedLine> lines();
+}

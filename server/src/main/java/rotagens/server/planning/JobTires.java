@@ -1,0 +1,71 @@
+package rotagens.server.planning;
+
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.measure.Units;
+import rotagens.core.vehicle.Position;
+import rotagens.server.cache.ChangeTracker;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.jobtires.ChosenTireViews.ChooseTireRequest;
+import rotagens.server.jobtires.ChosenTireViews.JobTireView;
+import rotagens.server.jobtires.ChosenTires;
+import rotagens.server.planning.JobViews.JobItemView;
+import rotagens.server.planning.JobViews.JobView;
+import rotagens.server.web.ProblemException;
+
+/** Which tires a job puts on. */
+@RestController
+class JobTires {
+
+    private final Jobs jobs;
+    private final FleetCache fleet;
+    private final ChosenTires tires;
+    private final ChangeTracker changeTracker;
+
+    JobTires(Jobs jobs, FleetCache fleet, ChosenTires tires, ChangeTracker changeTracker) {
+        this.jobs = jobs;
+        this.fleet = fleet;
+        this.tires = tires;
+        this.changeTracker = changeTracker;
+    }
+
+    @GetMapping("/api/jobs/{id}/tires")
+    @Transactional(readOnly = true)
+    List<JobTireView> listJobTires(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
+        JobView job = jobs.get(id);
+        VehicleAssessment vehicle = fleet.get(job.vehicleId());
+        return job.items().stream()
+                .filter(item -> item.position() != null && ChosenTires.chooses(item.workType()))
+                .map(item -> tires.view(item.id(), vehicle, Position.parse(item.position()), units))
+                .toList();
+    }
+
+    @PutMapping("/api/jobs/{id}/items/{itemId}/tire")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Transactional
+    void chooseJobTire(
+            @PathVariable long id,
+            @PathVariable long itemId,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestBody ChooseTireRequest chosen) {
+        changeTracker.draftsOnly();
+        JobView job = jobs.get(id);
+        if (job.doneAt() != null) {
+            throw ProblemException.conflict("This job is done already.");
+        }
+        JobItemView item = job.items().stream()
+                .filter(one -> one.id() == itemId && one.position() != null && ChosenTires.chooses(one.workType()))
+                .findFirst()
+                .orElseThrow(() -> ProblemException.notFound("There is no such work on this job."));
+        tires.choose(itemId, fleet.get(job.vehicleId()), Position.parse(item.position()), chosen, units);
+    }
+}

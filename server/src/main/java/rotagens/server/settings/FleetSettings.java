@@ -1,0 +1,143 @@
+package rotagens.server.settings;
+
+import static rotagens.server.storage.generated.Tables.FLEET_SETTING;
+
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.server.pdf.PaperSize;
+import rotagens.server.people.People;
+import rotagens.server.web.InputValidator;
+
+/** The fleet's settings; what nobody has set is as it is usual. */
+@Service
+public class FleetSettings implements PaperSize {
+
+    /** What papers are printed on. */
+    public enum Paper {
+        LETTER,
+        A4
+    }
+
+    /** The day a week begins on in the shop's calendar. */
+    public enum WeekStart {
+        SUNDAY,
+        MONDAY;
+
+        public DayOfWeek day() {
+            return DayOfWeek.valueOf(name());
+        }
+    }
+
+    /**
+     * @param digestHour the hour of the day the morning's mail is written at; none where nobody wants it
+     * @param digestTo whom it goes to
+     */
+    public record FleetSettingsView(
+            Paper paper, WeekStart weekStart, @Nullable Integer digestHour, String digestTo) {}
+
+    record FleetSettingsRequest(
+            @Nullable Paper paper,
+            @Nullable WeekStart weekStart,
+            @Nullable String digestHour,
+            @Nullable String digestTo) {}
+
+    private static final int LAST_HOUR = 23;
+    private static final int LONGEST = 120;
+
+    private enum Name {
+        PAPER,
+        WEEK_START,
+        DIGEST_HOUR,
+        DIGEST_TO
+    }
+
+    private final DSLContext db;
+    private final People people;
+    private final Clock clock;
+
+    FleetSettings(DSLContext db, People people, Clock clock) {
+        this.db = db;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public FleetSettingsView all() {
+        return new FleetSettingsView(
+                value(Name.PAPER).map(Paper::valueOf).orElse(Paper.LETTER),
+                value(Name.WEEK_START).map(WeekStart::valueOf).orElse(WeekStart.MONDAY),
+                value(Name.DIGEST_HOUR)
+                        .filter(hour -> !hour.isEmpty())
+                        .map(Integer::valueOf)
+                        .orElse(null),
+                value(Name.DIGEST_TO).orElse(""));
+    }
+
+    /** Who set up the morning's mail: it is written in this person's name. */
+    @Transactional(readOnly = true)
+    public Optional<Long> digestBy() {
+        return db.select(FLEET_SETTING.PERSON_ID)
+                .from(FLEET_SETTING)
+                .where(FLEET_SETTING.NAME.eq(Name.DIGEST_TO.name()))
+                .orderBy(FLEET_SETTING.ID.desc())
+                .limit(1)
+                .fetchOptional(FLEET_SETTING.PERSON_ID);
+    }
+
+    private Optional<String> value(Name name) {
+        return db.select(FLEET_SETTING.VALUE)
+                .from(FLEET_SETTING)
+                .where(FLEET_SETTING.NAME.eq(name.name()))
+                .orderBy(FLEET_SETTING.ID.desc())
+                .limit(1)
+                .fetchOptional(FLEET_SETTING.VALUE);
+    }
+
+    @Transactional
+    FleetSettingsView set(FleetSettingsRequest typed) {
+        InputValidator wrong = new InputValidator();
+        String to = wrong.text("digestTo", typed.digestTo(), LONGEST);
+        wrong.unless(to.isEmpty() || to.matches("[^@\\s]+@[^@\\s]+"), "digestTo", "This is no mail address.");
+        String hour = typed.digestHour() == null ? "" : typed.digestHour().strip();
+        wrong.unless(
+                hour.isEmpty() || hour.matches("\\d{1,2}") && Integer.parseInt(hour) <= LAST_HOUR,
+                "digestHour",
+                "Enter the hour, 0 to " + LAST_HOUR + ", or leave it blank.");
+        wrong.unless(hour.isEmpty() || !to.isEmpty(), "digestTo", "Enter whom the mail goes to.");
+        wrong.refuseIfWrong();
+        keep(
+                Name.PAPER,
+                typed.paper() == null ? Paper.LETTER.name() : typed.paper().name());
+        keep(
+                Name.WEEK_START,
+                typed.weekStart() == null
+                        ? WeekStart.MONDAY.name()
+                        : typed.weekStart().name());
+        keep(Name.DIGEST_HOUR, hour);
+        keep(Name.DIGEST_TO, to);
+        return all();
+    }
+
+    private void keep(Name name, String value) {
+        if (value(name).filter(value::equals).isPresent()) {
+            return;
+        }
+        db.insertInto(FLEET_SETTING)
+                .set(FLEET_SETTING.NAME, name.name())
+                .set(FLEET_SETTING.VALUE, value)
+                .set(FLEET_SETTING.RECORDED_AT, clock.instant())
+                .set(FLEET_SETTING.PERSON_ID, people.me())
+                .execute();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public String css() {
+        return all().paper() == Paper.A4 ? "A4" : "letter";
+    }
+}

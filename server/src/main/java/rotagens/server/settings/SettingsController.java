@@ -1,0 +1,28 @@
+package rotagens.server.settings;
+
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import rotagens.server.settings.FleetSettings.FleetSettingsRequest;
+import rotagens.server.settings.FleetSettings.FleetSettingsView;
+
+@RestController
+class SettingsController {
+
+    private final FleetSettings settings;
+
+    SettingsController(FleetSettings settings) {
+        this.settings = settings;
+    }
+
+    @GetMapping("/api/settings")
+    FleetSettingsView getFleetSettings() {
+        return settings.all();
+    }
+
+    @PutMapping("/api/settings")
+    FleetSettingsView setFleetSettings(@RequestBody FleetSettingsRequest typed) {
+        return settings.set(typed);
+    }
+}

@@ -1,0 +1,6 @@
+/**
+ * How the whole fleet works with the product: paper, week, the morning's mail.
+ *
+ * <p>Not here: policy, which judges; what one person or device prefers.
+ */
+package rotagens.server.settings;

@@ -1,0 +1,153 @@
+package rotagens.server.jobsheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import rotagens.server.Api.Answer;
+import rotagens.server.ServerTest;
+import tools.jackson.databind.JsonNode;
+
+/** Which tire goes on is said, and checked, when the work is planned; at the wheel it is known again by its code. */
+@ServerTest
+class ChosenTireTest extends OnSheet {
+
+    private JsonNode choices(long job) {
+        return technician.get("/api/jobs/{id}/tires", job).body().get(0);
+    }
+
+    private static List<JsonNode> options(JsonNode choices, String source) {
+        return StreamSupport.stream(choices.path("options").spliterator(), false)
+                .filter(option -> option.path("source").asString().equals(source))
+                .toList();
+    }
+
+    private Answer choose(long job, JsonNode choices, JsonNode option) {
+        String body = option.path("tireId").isNumber()
+                ? "{\"tireId\":" + option.path("tireId").asLong() + "}"
+                : option.path("orderLineId").isNumber()
+                        ? "{\"orderLineId\":" + option.path("orderLineId").asLong() + "}"
+                        : "{\"tireModelId\":" + option.path("tireModelId").asLong() + "}";
+        return technician.put(
+                "/api/jobs/" + job + "/items/" + choices.path("itemId").asLong() + "/tire", body);
+    }
+
+    private String code(JsonNode option) {
+        return option.path("details").asString().replaceAll(".*DOT ([0-9A-Z]+).*", "$1");
+    }
+
+    @Test
+    @DisplayName(
+            "a tire from stock is chosen and reserved; another code at the wheel is noticed; closed, that tire is on and the old one isn't back in stock")
+    void fromStock() {
+        long job = job("VN-02", "REPLACE:2L");
+        JsonNode choices = choices(job);
+        JsonNode good = options(choices, "STOCK").stream()
+                .filter(option -> option.path("refusals").isEmpty())
+                .findFirst()
+                .orElseThrow();
+        assertThat(choose(job, choices, good).status()).isEqualTo(204);
+        long chosen = good.path("tireId").asLong();
+        assertThat(choices(job).path("chosen").asString()).contains(code(good));
+
+        long other = job("SH-04", "REPLACE:1R");
+        assertThat(choose(other, choices(other), good).at("tire")).contains("reserved for other work");
+
+        long old = technician
+                .get("/api/vehicles/{id}", technician.vehicle("VN-02"))
+                .body()
+                .path("positions")
+                .get(2)
+                .path("tireId")
+                .asLong();
+        until(job, "DOT_OF_INSTALLED:2L");
+        JsonNode wrong = mark(
+                        technician, job, "DOT_OF_INSTALLED:2L", "{\"dotCode\":\"3CT2XR5M0126\",\"facing\":\"OUTWARD\"}")
+                .body();
+        assertThat(step(wrong, "DOT_OF_INSTALLED:2L").path("outside").asString())
+                .contains("This is another tire");
+        done(job, "DOT_OF_INSTALLED:2L", "{\"dotCode\":\"" + code(good) + "\",\"facing\":\"OUTWARD\"}");
+        goOn(job);
+        Answer closed = close(job);
+        assertThat(closed.status()).as(closed.text()).isEqualTo(200);
+        assertThat(technician
+                        .get("/api/vehicles/{id}", technician.vehicle("VN-02"))
+                        .body()
+                        .path("positions")
+                        .get(2)
+                        .path("tireId")
+                        .asLong())
+                .isEqualTo(chosen);
+        assertThat(technician.get("/api/tires/{id}", old).text())
+                .as("worn out, it doesn't lie in stock")
+                .contains("\"state\":\"RETREAD_CANDIDATE\"");
+    }
+
+    @Test
+    @DisplayName("a tire that lies in stock and was not chosen can't come into the books a second time")
+    void notTwice() {
+        long job = job("SH-02", "REPLACE:1L");
+        JsonNode lying = options(choices(job), "STOCK").stream()
+                .filter(option -> code(option).length() > 4)
+                .findFirst()
+                .orElseThrow();
+        until(job, "DOT_OF_INSTALLED:1L");
+        JsonNode wrong = mark(
+                        technician,
+                        job,
+                        "DOT_OF_INSTALLED:1L",
+                        "{\"dotCode\":\"" + code(lying) + "\",\"facing\":\"OUTWARD\"}")
+                .body();
+        assertThat(step(wrong, "DOT_OF_INSTALLED:1L").path("outside").asString())
+                .contains("in stock carries this code", "Choose it for this work first");
+    }
+
+    @Test
+    @DisplayName("what must not go there is refused when it is chosen, with its reason, not when the nuts are tight")
+    void refusedNow() {
+        long job = job("SH-02", "REPLACE:1L");
+        JsonNode choices = choices(job);
+        long coachTire = StreamSupport.stream(
+                        technician.get("/api/stock").body().spliterator(), false)
+                .filter(row -> row.path("number").asString().equals("LM2007"))
+                .mapToLong(row -> row.path("tireId").asLong())
+                .findFirst()
+                .orElseThrow();
+        assertThat(technician
+                        .put(
+                                "/api/jobs/" + job + "/items/"
+                                        + choices.path("itemId").asLong() + "/tire",
+                                "{\"tireId\":" + coachTire + "}")
+                        .at("tire"))
+                .contains("Doesn’t go there");
+        assertThat(choices(job).path("chosen").isNull()
+                        || choices(job).path("chosen").isMissingNode())
+                .isTrue();
+        assertThat(technician
+                        .put(
+                                "/api/jobs/" + job + "/items/"
+                                        + choices.path("itemId").asLong() + "/tire",
+                                "{}")
+                        .at("tire"))
+                .contains("Choose the tire that goes on");
+    }
+
+    @Test
+    @DisplayName("a tire on order goes on only once it was received")
+    void onOrder() {
+        long job = job("SH-04", "REPLACE:1R");
+        JsonNode choices = choices(job);
+        List<JsonNode> ordered = options(choices, "ORDERED");
+        assertThat(ordered).isNotEmpty();
+        assertThat(choose(job, choices, ordered.get(0)).status()).isEqualTo(204);
+        assertThat(choices(job).path("chosen").asString()).endsWith("on order");
+        until(job, "DOT_OF_INSTALLED:1R");
+        JsonNode wrong = mark(
+                        technician, job, "DOT_OF_INSTALLED:1R", "{\"dotCode\":\"3CT2XR5M0126\",\"facing\":\"OUTWARD\"}")
+                .body();
+        assertThat(step(wrong, "DOT_OF_INSTALLED:1R").path("outside").asString())
+                .contains("Receive it under Stock first");
+    }
+}

@@ -1,0 +1,156 @@
+package rotagens.server.jobsheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.BeforeEach;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import rotagens.server.Api;
+import rotagens.server.Api.Answer;
+import tools.jackson.databind.JsonNode;
+
+/** A job sheet worked through over the wire: its steps, its readings, its closing. */
+abstract class OnSheet {
+
+    static final Map<String, String> READINGS = Map.ofEntries(
+            Map.entry("SEAT", "{\"seating\":\"35\",\"where\":\"OPEN\"}"),
+            Map.entry(
+                    "BEAD_GAP",
+                    "{\"gap1\":\"3\",\"gap2\":\"3\",\"gap3\":\"4\",\"gap4\":\"4\",\"backUnreached\":\"hub in the way\"}"),
+            Map.entry("OLD_TIRE", "{\"oldTireTo\":\"RETREAD\",\"scrapReason\":\"tread\"}"),
+            Map.entry("CLEAN_WHEEL", "{\"wheel\":\"SOUND\"}"),
+            Map.entry("DEMOUNT", "{\"bead\":\"SOUND\",\"oldBead\":\"SOUND\"}"),
+            Map.entry("MOUNT", "{\"bead\":\"SOUND\"}"),
+            Map.entry("WHEEL_OFF", "{\"second\":\"SECOND\"}"),
+            Map.entry("HAND_START_NUTS", "{\"second\":\"SECOND\"}"),
+            Map.entry("NITROGEN", "{\"nitrogen\":\"97\"}"),
+            Map.entry("FILL", "{\"pressure\":\"TARGET\"}"),
+            Map.entry("BALANCE", "{\"weights\":\"2 oz out, 1 oz in\"}"),
+            Map.entry("TORQUE_HALF", "{\"torque\":\"HALF\",\"nuts\":\"8\",\"wrench\":\"W-1\"}"),
+            Map.entry("TORQUE_FULL", "{\"torque\":\"FULL\",\"nuts\":\"8\",\"wrench\":\"W-1\"}"),
+            Map.entry(
+                    "TORQUE_PASS",
+                    "{\"torque\":\"FULL\",\"nuts\":\"8\",\"wrench\":\"W-1\",\"turned\":\"NONE\",\"whichNuts\":\"3\"}"),
+            Map.entry("TREAD_OF_INSTALLED", "{\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}"),
+            Map.entry("DOT_OF_INSTALLED", "{\"dotCode\":\"3CT2XR5M2226\",\"facing\":\"OUTWARD\"}"));
+
+    static final String UNEVEN =
+            "{\"gap1\":\"3\",\"gap2\":\"3\",\"gap3\":\"6\",\"gap4\":\"4\",\"backUnreached\":\"hub in the way\"}";
+
+    @Autowired
+    MockMvc http;
+
+    Api technician;
+    Api coordinator;
+
+    @BeforeEach
+    void clients() {
+        coordinator = new Api(http);
+        technician = Api.as(http, "TECHNICIAN");
+        coordinator
+                .get("/api/jobs")
+                .body()
+                .forEach(open -> coordinator.delete(
+                        "/api/jobs/" + open.path("id").asLong(),
+                        "",
+                        "If-Match",
+                        "\"" + open.path("version").asInt() + "\""));
+    }
+
+    long job(String unit, String key) {
+        long vehicle = coordinator.vehicle(unit);
+        Answer job = coordinator.post(
+                "/api/jobs",
+                "{\"day\":\"2026-11-30\",\"work\":[{\"vehicleId\":" + vehicle + ",\"key\":\"" + key + "\"}]}");
+        assertThat(job.status()).as(job.text()).isEqualTo(200);
+        return job.body().get(0).path("id").asLong();
+    }
+
+    JsonNode sheet(long job) {
+        return technician.get("/api/jobs/{id}/sheet", job).body();
+    }
+
+    Answer mark(Api who, long job, String step, String fields) {
+        return who.post("/api/jobs/" + job + "/sheet/steps/" + step, "{\"fields\":" + fields + "}");
+    }
+
+    static JsonNode step(JsonNode sheet, String key) {
+        return StreamSupport.stream(sheet.path("steps").spliterator(), false)
+                .filter(step -> step.path("key").asString().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    static List<String> keys(JsonNode sheet) {
+        List<String> keys = new ArrayList<>();
+        sheet.path("steps").forEach(step -> keys.add(step.path("key").asString()));
+        return keys;
+    }
+
+    static String fields(JsonNode step) {
+        String code = step.path("key").asString().replaceAll(":.*", "");
+        String does = step.path("does").asString();
+        // Where no target is on file the gauge's figure is only recorded.
+        String target = does.contains(" psi") ? does.replaceAll(".*?([0-9.]+) psi.*", "$1") : "60";
+        String wrench = step.path("torqueSequence").path("wrench").asString();
+        return READINGS.getOrDefault(code, "{}")
+                .replace("TARGET", target)
+                .replace(
+                        "SECOND",
+                        step.path("fields")
+                                .path(0)
+                                .path("options")
+                                .path(0)
+                                .path("code")
+                                .asString())
+                .replace("HALF", wrench)
+                .replace("FULL", wrench);
+    }
+
+    /** Marks every step up to one, in order. */
+    void until(long job, String stop) {
+        for (String key : keys(sheet(job))) {
+            if (key.equals(stop)) {
+                return;
+            }
+            if (step(sheet(job), key).path("state").asString().equals("DONE")) {
+                continue;
+            }
+            done(job, key, fields(step(sheet(job), key)));
+        }
+    }
+
+    void done(long job, String key, String fields) {
+        Answer answer = mark(technician, job, key, fields);
+        assertThat(answer.status()).as("%s: %s", key, answer.text()).isEqualTo(200);
+        JsonNode step = step(answer.body(), key);
+        assertThat(step.path("state").asString()).as("%s: %s", key, step).isEqualTo("DONE");
+    }
+
+    Answer close(long job) {
+        return technician.post(
+                "/api/jobs/" + job + "/sheet/completion",
+                "{}",
+                "If-Match",
+                "\"" + sheet(job).path("version").asInt() + "\"");
+    }
+
+    /** Marks whatever is open, in the sheet's order, until nothing is. */
+    void goOn(long job) {
+        while (true) {
+            String open = StreamSupport.stream(sheet(job).path("steps").spliterator(), false)
+                    .filter(step -> step.path("state").asString().equals("OPEN"))
+                    .map(step -> step.path("key").asString())
+                    .findFirst()
+                    .orElse("");
+            if (open.isEmpty()) {
+                return;
+            }
+            done(job, open, fields(step(sheet(job), open)));
+        }
+    }
+}

@@ -1,0 +1,82 @@
+package rotagens.server.settings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import rotagens.server.Api;
+import rotagens.server.Api.Answer;
+import rotagens.server.ServerTest;
+
+@ServerTest
+class FleetSettingsTest {
+
+    @Autowired
+    MockMvc http;
+
+    private Answer set(String settings) {
+        return Api.as(http, "MANAGER").put("/api/settings", settings);
+    }
+
+    @AfterEach
+    void usual() {
+        set("{}");
+    }
+
+    @Test
+    @DisplayName("what nobody has set is as usual; what is set stays, and is told to everybody")
+    void kept() {
+        Api viewer = Api.as(http, "VIEWER");
+        assertThat(viewer.get("/api/settings").body().path("paper").asString()).isEqualTo("LETTER");
+        assertThat(viewer.get("/api/settings").body().path("weekStart").asString())
+                .isEqualTo("MONDAY");
+        assertThat(
+                        set("{\"paper\":\"A4\",\"weekStart\":\"SUNDAY\",\"digestHour\":\"6\",\"digestTo\":\"desk@fleet.example\"}")
+                                .status())
+                .isEqualTo(200);
+        var now = viewer.get("/api/settings").body();
+        assertThat(now.path("paper").asString()).isEqualTo("A4");
+        assertThat(now.path("weekStart").asString()).isEqualTo("SUNDAY");
+        assertThat(now.path("digestHour").asInt()).isEqualTo(6);
+        assertThat(now.path("digestTo").asString()).isEqualTo("desk@fleet.example");
+        assertThat(viewer.put("/api/settings", "{}").status()).isEqualTo(403);
+    }
+
+    @Test
+    @DisplayName("an hour that isn't one, an address that isn't one and a mail to nobody are refused at their fields")
+    void refused() {
+        assertThat(set("{\"digestHour\":\"24\",\"digestTo\":\"a@b\"}").at("digestHour"))
+                .contains("0 to 23");
+        assertThat(set("{\"digestTo\":\"desk\"}").at("digestTo")).contains("no mail address");
+        assertThat(set("{\"digestHour\":\"6\"}").at("digestTo")).contains("whom the mail goes to");
+    }
+
+    @Test
+    @DisplayName("papers come in the size the fleet prints on")
+    void paper() throws Exception {
+        assertThat(sheet()).isEqualTo(PDRectangle.LETTER.getHeight());
+        set("{\"paper\":\"A4\"}");
+        assertThat(sheet()).isCloseTo(PDRectangle.A4.getHeight(), org.assertj.core.data.Offset.offset(1f));
+    }
+
+    private float sheet() throws Exception {
+        Api viewer = Api.as(http, "VIEWER");
+        byte[] pdf = http.perform(
+                        MockMvcRequestBuilders.get("/api/order-needs.pdf").session(viewer.session()))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        assertThat(new String(pdf, 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
+        try (PDDocument paper = Loader.loadPDF(pdf)) {
+            return paper.getPage(0).getMediaBox().getHeight();
+        }
+    }
+}
