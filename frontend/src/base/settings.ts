@@ -53,3 +53,21 @@ export function colorSchemeKey(): string {
   }
   return key
 }
+
+/** How the fleet writes dates, and what stands before an amount of money; remembered for pages that open without network. */
+export type DateStyle = 'MONTH_FIRST' | 'DAY_FIRST' | 'YEAR_FIRST'
+
+const dates = kept('rotagens.dates')
+const currency = kept('rotagens.currency')
+
+export const houseStyle = {
+  dates: (): DateStyle => {
+    const kept = dates.read()
+    return kept === 'DAY_FIRST' || kept === 'YEAR_FIRST' ? kept : 'MONTH_FIRST'
+  },
+  currencySign: () => currency.read() || '$',
+  take: (style: { dates: DateStyle; currencySign: string }) => {
+    if (dates.read() !== style.dates) dates.write(style.dates)
+    if (currency.read() !== style.currencySign) currency.write(style.currencySign)
+  },
+}

@@ -5,7 +5,7 @@ import FormControlLabel from '@mui/material/FormControlLabel'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../api/client'
-import { useUnits } from '../base/settings'
+import { houseStyle, useUnits } from '../base/settings'
 import { color } from '../base/theme'
 import { VersionComparison } from '../conflict/VersionComparison'
 import { BESIDE, FIELDS, type SidewallField } from '../drawings/sidewall/fields'
@@ -174,7 +174,7 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
           {entry('', 'diameter', 'Overall diameter', 170, units === 'US' ? 'in' : 'mm')}
           {entry('plies', 'plies', 'Plies', 260)}
           {entry('grades', 'utqgGrades', 'Treadwear, traction, temperature', 260)}
-          {entry('', 'price', 'Price', 130, '$')}
+          {entry('', 'price', 'Price', 130, houseStyle.currencySign())}
           <Choice
             label="Snow mark"
             value={form.snowRating ?? 'NONE'}

@@ -1,5 +1,6 @@
 import { queryOptions, useQuery } from '@tanstack/react-query'
 import { answerOf, api, type Schemas } from '../api/client'
+import { houseStyle } from '../base/settings'
 
 export type Person = Schemas['Person']
 export type Role = Person['role']
@@ -22,7 +23,11 @@ export const ROLE_MEANS: Record<Role, string> = {
 
 export const sessionQuery = queryOptions({
   queryKey: ['session'],
-  queryFn: () => answerOf(api.GET('/api/session')),
+  queryFn: async () => {
+    const session = await answerOf(api.GET('/api/session'))
+    if (session.style) houseStyle.take(session.style)
+    return session
+  },
   staleTime: 60_000,
 })
 

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../api/client'
 import { registerQuery } from '../api/queries'
-import { useUnits } from '../base/settings'
+import { houseStyle, useUnits } from '../base/settings'
 import { DotEntry } from '../entry/DotEntry'
 import { ModelField } from '../entry/ModelField'
 import { Entry, NameEntry } from '../ui/Entry'
@@ -67,7 +67,7 @@ export function RetreadDialog({ tire, onClose }: { tire: Schemas['TirePageView']
         value={price}
         onChange={setPrice}
         error={form.wrong('price')}
-        unit="$"
+        unit={houseStyle.currencySign()}
         hint="Added to what it has cost"
       />
       <NameEntry

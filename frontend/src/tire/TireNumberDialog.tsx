@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../api/client'
+import { houseStyle } from '../base/settings'
 import { Entry } from '../ui/Entry'
 import { FormDialog } from '../ui/FormDialog'
 import { useNotice } from '../ui/Notice'
@@ -35,7 +36,13 @@ export function TireNumberDialog({ tire, onClose }: { tire: Schemas['TirePageVie
         code
         autoFocus
       />
-      <Entry label="Price paid" value={price} onChange={setPrice} error={form.wrong('price')} unit="$" />
+      <Entry
+        label="Price paid"
+        value={price}
+        onChange={setPrice}
+        error={form.wrong('price')}
+        unit={houseStyle.currencySign()}
+      />
     </FormDialog>
   )
 }

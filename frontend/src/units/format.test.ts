@@ -1,11 +1,23 @@
 import { describe, expect, it } from 'vitest'
-import { bare, day, figureForField, localDay, when } from './format'
+import { houseStyle } from '../base/settings'
+import { bare, day, figureForField, localDay, moment, money, when } from './format'
 
 describe('dates', () => {
   it('read as day, month and year, without the year where it is this one', () => {
     expect(day('2019-07-28')).toBe('Jul 28, 2019')
     expect(day('2026-07-28', '2026-11-23')).toBe('Jul 28')
     expect(day('2027-02-08', '2026-11-23')).toBe('Feb 8, 2027')
+  })
+
+  it.each([
+    ['MONTH_FIRST', 'Jul 8, 2019', 'Jul 8'],
+    ['DAY_FIRST', '8 Jul 2019', '8 Jul'],
+    ['YEAR_FIRST', '2019-07-08', '07-08'],
+  ] as const)('as %s read %s, within the year %s', (dates, full, short) => {
+    houseStyle.take({ dates, currencySign: '$' })
+    expect(day('2019-07-08')).toBe(full)
+    expect(day('2019-07-08', '2019-11-23')).toBe(short)
+    expect(moment('2019-07-08T14:05:00')).toBe(`${full}, 14:05`)
   })
 
   it('are the local day, not the day in Greenwich', () => {
@@ -35,5 +47,13 @@ describe('figures', () => {
     expect(bare('9/32 in', 'US')).toBe('9')
     expect(bare('524 kPa', 'METRIC')).toBe('524')
     expect(bare(undefined, 'US')).toBe('–')
+  })
+})
+
+describe('money', () => {
+  it('has the fleet’s sign in front, one of letters clear of the figure', () => {
+    expect(money('85')).toBe('$85')
+    houseStyle.take({ dates: 'MONTH_FIRST', currencySign: 'CHF' })
+    expect(money('85')).toBe('CHF\u00a085')
   })
 })

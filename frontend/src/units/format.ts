@@ -1,19 +1,34 @@
 import type { Units } from '../api/client'
+import { houseStyle } from '../base/settings'
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 
-/** `2026-07-28` as `Jul 28, 2026`, or without its year where that is this year. */
+/** `2026-07-28` as the fleet writes its dates, usually `Jul 28, 2026`; without its year where that is this year. */
 export function day(iso: string, today?: string): string {
-  const [year, month, date] = iso.slice(0, 10).split('-')
-  const short = `${MONTHS[Number(month) - 1]} ${Number(date)}`
-  return today?.startsWith(`${year}-`) ? short : `${short}, ${year}`
+  const [year = '', month, date] = iso.slice(0, 10).split('-')
+  const name = MONTHS[Number(month) - 1]
+  const full = !today?.startsWith(`${year}-`)
+  switch (houseStyle.dates()) {
+    case 'DAY_FIRST':
+      return `${Number(date)} ${name}${full ? ` ${year}` : ''}`
+    case 'YEAR_FIRST':
+      return `${full ? `${year}-` : ''}${month}-${date}`
+    default:
+      return `${name} ${Number(date)}${full ? `, ${year}` : ''}`
+  }
 }
 
 /** An instant as the local day and time. */
 export function moment(iso: string): string {
   const at = new Date(iso)
   const two = (n: number) => String(n).padStart(2, '0')
-  return `${MONTHS[at.getMonth()]} ${at.getDate()}, ${at.getFullYear()}, ${two(at.getHours())}:${two(at.getMinutes())}`
+  return `${day(localDay(at))}, ${two(at.getHours())}:${two(at.getMinutes())}`
+}
+
+/** An amount with the fleet's sign in front; a sign of letters stands clear of the figure. */
+export function money(figure: string): string {
+  const sign = houseStyle.currencySign()
+  return `${sign}${/\p{L}$/u.test(sign) ? '\u00a0' : ''}${figure}`
 }
 
 /** The local day as `2026-07-28`. */

@@ -28,8 +28,8 @@ const month: Schemas['MonthlyReportView'] = {
     { cause: 'age', tires: 4 },
   ],
   spending: [
-    { month: '2026-10', tireDollars: 0, laborDollars: 0, tires: '$0', labor: '$0', total: '$0' },
-    { month: '2026-11', tireDollars: 1800, laborDollars: 240, tires: '$1,800', labor: '$240', total: '$2,040' },
+    { month: '2026-10', tireSum: 0, laborSum: 0, tires: '$0', labor: '$0', total: '$0' },
+    { month: '2026-11', tireSum: 1800, laborSum: 240, tires: '$1,800', labor: '$240', total: '$2,040' },
   ],
   onTimeByWeek: [{ from: '2026-11-23', tires: 120, percent: 63 }],
   findings: [{ vehicleId: 9, unit: 'SH-04', position: '1L', description: 'Leak', statement: '4 psi a month' }],

@@ -9,7 +9,7 @@ import { color } from '../../base/theme'
 import { CauseBars } from '../../drawings/charts/CauseBars'
 import type { Look } from '../../drawings/charts/ChartFrame'
 import { StackedColumns } from '../../drawings/charts/StackedColumns'
-import { dollars } from '../../drawings/charts/write'
+import { roundMoney } from '../../drawings/charts/write'
 import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { Figures } from '../../ui/Figures'
@@ -128,7 +128,7 @@ const monthName = (month: string) =>
 
 /** The months and weeks before: what was spent, how much was checked on time, why tires went. */
 function Past({ view }: { view: Schemas['MonthlyReportView'] }) {
-  const spent = view.spending.some((one) => one.tireDollars + one.laborDollars > 0)
+  const spent = view.spending.some((one) => one.tireSum + one.laborSum > 0)
   return (
     <Box
       sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }, gap: 3 }}
@@ -145,9 +145,9 @@ function Past({ view }: { view: Schemas['MonthlyReportView'] }) {
             kinds={KINDS}
             columns={view.spending.map((one) => ({
               name: monthName(one.month),
-              figures: [one.tireDollars, one.laborDollars],
+              figures: [one.tireSum, one.laborSum],
             }))}
-            write={dollars}
+            write={roundMoney}
           />
         ) : (
           <p>Nothing was spent in these twelve months.</p>

@@ -4,7 +4,7 @@ import { color } from '../../base/theme'
 import type { Look } from '../../drawings/charts/ChartFrame'
 import { Lines } from '../../drawings/charts/Lines'
 import { StackedColumns } from '../../drawings/charts/StackedColumns'
-import { dollars } from '../../drawings/charts/write'
+import { roundMoney } from '../../drawings/charts/write'
 import { Figures } from '../../ui/Figures'
 
 const KINDS: Look[] = [
@@ -30,15 +30,15 @@ export function OutlookSpending({ view }: { view: Schemas['OutlookView'] }) {
           kinds={KINDS}
           columns={view.years.map((one) => ({
             name: String(one.year),
-            figures: [one.tireDollars, one.sensorDollars, one.laborDollars],
+            figures: [one.tireSum, one.sensorDollars, one.laborSum],
           }))}
-          write={dollars}
+          write={roundMoney}
         />
       </Figures>
       <Figures
         title="Spent until then, by strategy"
         heads={['Year', ...view.strategies.map((one) => one.title)]}
-        rows={years.map((year, at) => [year, ...view.strategies.map((one) => dollars(one.spentByYear[at] ?? 0))])}
+        rows={years.map((year, at) => [year, ...view.strategies.map((one) => roundMoney(one.spentByYear[at] ?? 0))])}
       >
         <Lines
           label={`Spent until ${years.at(-1)}: ${view.strategies.map((one) => `${one.title} ${one.money}`).join(', ')}`}
@@ -48,7 +48,7 @@ export function OutlookSpending({ view }: { view: Schemas['OutlookView'] }) {
             figures: one.spentByYear,
             chosen: one.strategy === view.strategy,
           }))}
-          write={dollars}
+          write={roundMoney}
         />
       </Figures>
     </Box>

@@ -3,9 +3,10 @@ import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import { fakeServer, problem } from '../../test/server'
 import { show } from '../../test/show'
+import { day, money } from '../../units/format'
 import { SettingsPage } from './SettingsPage'
 
-const usual = { paper: 'LETTER', weekStart: 'MONDAY', digestTo: '' }
+const usual = { paper: 'LETTER', weekStart: 'MONDAY', dates: 'MONTH_FIRST', currencySign: '$', digestTo: '' }
 
 describe('the settings', () => {
   it('of the fleet are saved as a whole, and what is wrong stands at its field', async () => {
@@ -13,11 +14,15 @@ describe('the settings', () => {
     const calls = fakeServer((call) => {
       if (call.method !== 'PUT') return { body: usual }
       if (refuse) return problem(422, { digestTo: 'No mail address.' })
-      return { body: { ...usual, paper: 'A4', digestHour: 6, digestTo: 'desk@fleet.example' } }
+      return { body: { ...(call.body as object), digestHour: 6 } }
     })
     show(<SettingsPage />)
     await userEvent.click(await screen.findByLabelText('Paper'))
     await userEvent.click(screen.getByRole('option', { name: /^A4/ }))
+    await userEvent.click(screen.getByLabelText('Dates'))
+    await userEvent.click(screen.getByRole('option', { name: '28 Jul 2026' }))
+    await userEvent.clear(screen.getByLabelText('Currency sign'))
+    await userEvent.type(screen.getByLabelText('Currency sign'), '€')
     await userEvent.type(screen.getByLabelText('At (hour)'), '6')
     await userEvent.type(screen.getByLabelText('To'), 'desk@fleet.example')
     await userEvent.click(screen.getByRole('button', { name: 'Save the fleet’s settings' }))
@@ -26,7 +31,16 @@ describe('the settings', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Save the fleet’s settings' }))
     await screen.findByLabelText('Paper')
     const sent = calls.filter((call) => call.method === 'PUT').at(-1)
-    expect(sent?.body).toEqual({ paper: 'A4', weekStart: 'MONDAY', digestHour: '6', digestTo: 'desk@fleet.example' })
+    expect(sent?.body).toEqual({
+      paper: 'A4',
+      weekStart: 'MONDAY',
+      dates: 'DAY_FIRST',
+      currencySign: '€',
+      digestHour: '6',
+      digestTo: 'desk@fleet.example',
+    })
+    expect(day('2026-07-28')).toBe('28 Jul 2026')
+    expect(money('412.50')).toBe('€412.50')
   })
 
   it('of the fleet are a manager’s; one’s own are everybody’s', async () => {

@@ -7,7 +7,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { settingsQuery } from '../../api/queries'
-import { useUnits } from '../../base/settings'
+import { houseStyle, useUnits } from '../../base/settings'
 import { color } from '../../base/theme'
 import { useMay } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
@@ -75,15 +75,22 @@ function Fleet({ settings }: { settings: Settings }) {
   const may = useMay('MANAGER')
   const [paper, setPaper] = useState(settings.paper)
   const [weekStart, setWeekStart] = useState(settings.weekStart)
+  const [dates, setDates] = useState(settings.dates)
+  const [sign, setSign] = useState(settings.currencySign)
   const [hour, setHour] = useState(settings.digestHour === undefined ? '' : String(settings.digestHour))
   const [to, setTo] = useState(settings.digestTo)
   const unsaved = useUnsaved()
-  const form = useSend(
+  const form = useSend<Settings>(
     () =>
       answerOf(
-        api.PUT('/api/settings', { body: { paper, weekStart, digestHour: hour.replace(/:00$/, ''), digestTo: to } }),
+        api.PUT('/api/settings', {
+          body: { paper, weekStart, dates, currencySign: sign, digestHour: hour.replace(/:00$/, ''), digestTo: to },
+        }),
       ),
-    () => unsaved.saved(),
+    (saved) => {
+      houseStyle.take(saved)
+      unsaved.saved()
+    },
     'The fleet’s settings are saved.',
   )
   const [units] = useUnits()
@@ -124,6 +131,25 @@ function Fleet({ settings }: { settings: Settings }) {
           ]}
           onChange={setWeekStart}
           width={180}
+        />
+        <Choice
+          label="Dates"
+          value={dates}
+          options={[
+            ['MONTH_FIRST', 'Jul 28, 2026'],
+            ['DAY_FIRST', '28 Jul 2026'],
+            ['YEAR_FIRST', '2026-07-28'],
+          ]}
+          onChange={setDates}
+          width={180}
+        />
+        <Entry
+          label="Currency sign"
+          value={sign}
+          onChange={setSign}
+          error={form.wrong('currencySign')}
+          hint="$, €, CHF …"
+          width={150}
         />
       </Part>
       <Part

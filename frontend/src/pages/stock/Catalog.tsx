@@ -12,6 +12,7 @@ import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { Page } from '../../ui/Page'
 import { type Column, Records } from '../../ui/Records'
+import { money } from '../../units/format'
 
 type Model = Schemas['TireModelView']
 
@@ -48,7 +49,7 @@ const COLUMNS: Column<Model>[] = [
     key: 'price',
     head: 'Price',
     by: (model) => figure(model.form.price),
-    cell: (model) => model.form.price && `$${model.form.price}`,
+    cell: (model) => model.form.price && money(model.form.price),
   },
   { key: 'tires', head: 'On file', by: (model) => model.tires, cell: (model) => model.tires },
 ]

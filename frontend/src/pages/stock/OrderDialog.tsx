@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api } from '../../api/client'
 import { registerQuery } from '../../api/queries'
+import { houseStyle } from '../../base/settings'
 import { ModelField } from '../../entry/ModelField'
 import { Entry, NameEntry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
@@ -118,7 +119,7 @@ export function OrderDialog({ onClose }: { onClose: () => void }) {
             value={line.price}
             onChange={(price) => change(line.key, { price })}
             error={form.wrong(`lines[${at}].price`)}
-            unit="$"
+            unit={houseStyle.currencySign()}
             width={140}
           />
           {lines.length > 1 && (

@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api } from '../../api/client'
 import { registerQuery } from '../../api/queries'
-import { useUnits } from '../../base/settings'
+import { houseStyle, useUnits } from '../../base/settings'
 import { DotEntry } from '../../entry/DotEntry'
 import { ModelField } from '../../entry/ModelField'
 import { Entry, NameEntry } from '../../ui/Entry'
@@ -104,7 +104,7 @@ export function ReceiveTire({ onClose }: { onClose: () => void }) {
         value={price}
         onChange={setPrice}
         error={form.wrong('price')}
-        unit="$"
+        unit={houseStyle.currencySign()}
         hint="Blank: from the catalog"
       />
     </FormDialog>

@@ -19,6 +19,7 @@ const job = (over: Partial<Schemas['TodayJob']>): Schemas['TodayJob'] => ({
   minutes: 95,
   work: ['Replace tire 3R', 'Professional inspection 2RO'],
   bring: ['1 × Ossiveld Haul 275/70R22.5', 'inflation cage'],
+  wrenches: ['W-2 was calibrated Nov 1, 2025, due again Nov 1, 2026'],
   stopped: true,
   ...over,
 })
@@ -42,7 +43,6 @@ const today: Schemas['TodayView'] = {
     },
   ],
   doNotOperate: [{ vehicleId: 3, unit: 'LC-03', places: '2RO 3R', statement: '76 psi, target 95 psi' }],
-  wrenches: ['W-2 was calibrated Nov 1, 2025, due again Nov 1, 2026'],
 }
 
 beforeEach(() => localStorage.clear())

@@ -80,7 +80,7 @@ export function Today() {
       >
         <Box>
           {next ? (
-            <Next job={next} of={of} />
+            <Next job={next} today={of.today} />
           ) : (
             <Box sx={{ background: color.sheet, p: 2, mx: { xs: 1.5, sm: 0 } }}>
               No jobs today at {of.yard ?? 'any yard'}. <Link to="/fleet">What is due in the fleet</Link>
@@ -151,7 +151,7 @@ function slot(job: Job, today: string): string {
     .join(' · ')
 }
 
-function Next({ job, of }: { job: Job; of: Schemas['TodayView'] }) {
+function Next({ job, today }: { job: Job; today: string }) {
   return (
     <Box
       component="section"
@@ -167,7 +167,7 @@ function Next({ job, of }: { job: Job; of: Schemas['TodayView'] }) {
       }}
     >
       <Quiet>
-        Next · {slot(job, of.today)}
+        Next · {slot(job, today)}
         {job.mine && ' · yours'}
       </Quiet>
       <Box component="h2" sx={{ m: 0, fontSize: 19, fontWeight: 700 }}>
@@ -193,7 +193,7 @@ function Next({ job, of }: { job: Job; of: Schemas['TodayView'] }) {
           <strong>Bring:</strong> {job.bring.join(', ')}
         </Box>
       )}
-      {of.wrenches.map((one) => (
+      {job.wrenches.map((one) => (
         <Quiet key={one} strong>
           Torque wrench {one}: check it before it is used.
         </Quiet>

@@ -1,17 +1,13 @@
 package rotagens.core.measure;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * A sentence for the screen with its figures still as quantities, so that it reads in either family of units. {@code {}}
  * marks where the next part goes.
  */
 public record Message(String template, List<Object> parts) {
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("MMM d, uuuu", Locale.US);
 
     public Message {
         parts = List.copyOf(parts);
@@ -27,7 +23,7 @@ public record Message(String template, List<Object> parts) {
                 String.join(between, java.util.Collections.nCopies(messages.size(), "{}")), List.copyOf(messages));
     }
 
-    /** The sentence with its figures in the given units and its dates as {@code Jul 28, 2019}. */
+    /** The sentence with its figures in the given units and its dates as the fleet writes them. */
     public String in(Units units) {
         StringBuilder text = new StringBuilder();
         int from = 0;
@@ -50,7 +46,7 @@ public record Message(String template, List<Object> parts) {
             return message.in(units);
         }
         if (part instanceof LocalDate day) {
-            return DAY.format(day);
+            return HouseStyle.inUse().dates().format(day);
         }
         return String.valueOf(part);
     }

@@ -15,9 +15,10 @@ public record Money(long cents) {
         }
     }
 
-    /** Reads {@code 412}, {@code 412.50}, {@code $412.50} or {@code 1,412.50}. */
+    /** Reads {@code 412}, {@code 412.50}, {@code $412.50} or {@code 1,412.50}; the fleet's own sign and any currency sign may stand with it. */
     public static Money parse(String text) {
-        String given = text == null ? "" : text.strip().replace("$", "").replaceAll("(?<=[0-9]),(?=[0-9]{3})", "");
+        String given =
+                text == null ? "" : HouseStyle.inUse().withoutSign(text).replaceAll("(?<=[0-9]),(?=[0-9]{3})", "");
         QuantityParser.ParsedQuantity parsedQuantity = QuantityParser.read(given, "price", "412.50");
         if (!parsedQuantity.unit().isEmpty()) {
             throw QuantityParser.unknownUnit(parsedQuantity.unit(), "price", "a plain number");
@@ -34,10 +35,10 @@ public record Money(long cents) {
 
     /** The share of this that falls on one of so many units, for example per mile. */
     public String per(double units, int decimals) {
-        return "$"
-                + BigDecimal.valueOf(cents / 100.0 / units)
+        return HouseStyle.inUse()
+                .amount(BigDecimal.valueOf(cents / 100.0 / units)
                         .setScale(decimals, RoundingMode.HALF_UP)
-                        .toPlainString();
+                        .toPlainString());
     }
 
     /** With a thousands comma and two decimals, for example {@code $1,412.50}. */
@@ -48,12 +49,14 @@ public record Money(long cents) {
     /** A sum of many, however large; one under nothing carries its sign. */
     public static String sum(long cents) {
         return (cents < 0 ? "−" : "")
-                + String.format(Locale.ROOT, "$%,d.%02d", Math.abs(cents) / 100, Math.abs(cents) % 100);
+                + HouseStyle.inUse()
+                        .amount(String.format(Locale.ROOT, "%,d.%02d", Math.abs(cents) / 100, Math.abs(cents) % 100));
     }
 
-    /** A sum to the whole dollar, as forecasts are read. */
+    /** A sum to the whole unit of the currency, as forecasts are read. */
     public static String about(long cents) {
-        return (cents < 0 ? "−" : "") + String.format(Locale.ROOT, "$%,d", Math.round(Math.abs(cents) / 100.0));
+        return (cents < 0 ? "−" : "")
+                + HouseStyle.inUse().amount(String.format(Locale.ROOT, "%,d", Math.round(Math.abs(cents) / 100.0)));
     }
 
     /** The bare figure, as it goes back into a field: {@code 412.50}. */

@@ -3,7 +3,9 @@ package rotagens.core.policy;
 import static rotagens.core.policy.PolicyNumber.StricterSide.HIGHER;
 import static rotagens.core.policy.PolicyNumber.StricterSide.LOWER;
 
+import rotagens.core.measure.HouseStyle;
 import rotagens.core.measure.InvalidInputException;
+import rotagens.core.measure.Money;
 
 /** Every number a fleet may change, with this product's default and which direction is stricter. */
 public enum PolicyNumber {
@@ -100,7 +102,7 @@ public enum PolicyNumber {
             "gauge manufacturers: yearly, sooner after a fall"),
     SENSOR_FORECAST("A sensor’s battery may end from", 7, "years", LOWER, 1, 20, "sensor manufacturers: 7 to 10 years"),
     SENSOR_LIMIT("A sensor is overdue at", 10, "years", LOWER, 1, 20, "sensor manufacturers: 7 to 10 years"),
-    SENSOR_PRICE("A sensor with its service kit costs", 85, "$", HIGHER, 1, 2000, "default: enter your own value"),
+    SENSOR_PRICE("A sensor with its service kit costs", 85, "money", HIGHER, 1, 2000, "default: enter your own value"),
     RELEARN_MINUTES("A relearn takes", 20, "minutes", HIGHER, 1, 240, "rule of thumb"),
     NITROGEN_PURITY("Nitrogen after purging, at least", 95, "%", HIGHER, 80, 100, "practice"),
     ROTATION_MONTHS(
@@ -108,7 +110,7 @@ public enum PolicyNumber {
     ROTATION_MILES("… or after", 200_000, "miles", LOWER, 1_000, 200_000, "200,000 sets no schedule"),
     NEXT_VISIT_MONTHS("The next visit after a rotation is planned in", 12, "months", HIGHER, 1, 60, "default"),
     BUNDLE_DAYS("Bring work forward to a visit by up to", 30, "days", HIGHER, 0, 180, "default: one monthly check"),
-    LABOR_RATE("An hour in the shop costs", 95, "$", HIGHER, 1, 1000, "default: enter your own value"),
+    LABOR_RATE("An hour in the shop costs", 95, "money", HIGHER, 1, 1000, "default: enter your own value"),
     PRICE_GROWTH("Price increase", 3, "% a year", HIGHER, 0, 25, "default: enter your own value"),
     EARLY_FAILURE_RATE(
             "Tires lost to damage before any limit", 2, "% a year", HIGHER, 0, 50, "default: enter your own value"),
@@ -149,6 +151,8 @@ public enum PolicyNumber {
         }
     }
 
+    private static final int CENTS = 100;
+
     private final String title;
     private final double defaultValue;
     private final String unit;
@@ -187,13 +191,21 @@ public enum PolicyNumber {
         return defaultValue;
     }
 
+    /** What its field is read in; an amount of money has the fleet's own sign. */
     public String unit() {
-        return unit;
+        return isMoney() ? HouseStyle.inUse().currencySign() : unit;
     }
 
-    /** A value of this number as it is read: {@code 5/32 in}, {@code 7.5 years}. */
+    private boolean isMoney() {
+        return unit.equals("money");
+    }
+
+    /** A value of this number as it is read: {@code 5/32 in}, {@code 7.5 years}, {@code $95}. */
     public String label(double value) {
         String figure = value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
+        if (isMoney()) {
+            return Money.about(Math.round(value * CENTS));
+        }
         return figure + (unit.startsWith("/") || unit.startsWith("%") ? unit : " " + unit);
     }
 

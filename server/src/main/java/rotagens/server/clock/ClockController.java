@@ -5,8 +5,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
@@ -18,14 +16,13 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import rotagens.core.measure.HouseStyle;
 import rotagens.server.people.People;
 import rotagens.server.web.ProblemException;
 
 /** Says where the machine's clock can't be right, and stores nothing by it. */
 @RestController
 class ClockController {
-
-    private static final DateTimeFormatter WORDS = DateTimeFormatter.ofPattern("MMM d, uuuu HH:mm", Locale.US);
 
     private final ClockMonitor watch;
     private final Clock readClock;
@@ -55,8 +52,8 @@ class ClockController {
 
     private String words(Instant latest) {
         ZoneId zone = readClock.getZone();
-        return "This machine’s clock says " + WORDS.format(watch.machine().atZone(zone))
-                + ", but something was stored on " + WORDS.format(latest.atZone(zone))
+        return "This machine’s clock says " + written(watch.machine(), zone)
+                + ", but something was stored on " + written(latest, zone)
                 + ". Nothing is stored until the clock is set right, and everything is shown as of then: ages and due days would be wrong.";
     }
 
@@ -91,5 +88,9 @@ class ClockController {
                     .addPathPatterns("/api/**")
                     .excludePathPatterns("/api/clock", "/api/session/**", "/api/session", "/api/first-account/**");
         }
+    }
+
+    private static String written(Instant at, ZoneId zone) {
+        return HouseStyle.inUse().dates().format(at.atZone(zone).toLocalDateTime());
     }
 }

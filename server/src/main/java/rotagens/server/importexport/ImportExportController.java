@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -30,7 +31,7 @@ import rotagens.server.web.ProblemException;
 
 /** Import and export: CSV sheet by sheet, everything as JSON, and QR codes for labels. */
 @RestController
-class ImportExportController {
+public class ImportExportController {
 
     record ColumnGuide(String name, String meaning, boolean required) {}
 
@@ -40,13 +41,18 @@ class ImportExportController {
     private static final Pattern OWN_PATH = Pattern.compile("/|/(tires|vehicles)/[0-9]{1,18}|/report/[A-Z0-9]{12}");
     private static final Pattern ADDRESS = Pattern.compile("https?://[A-Za-z0-9.:\\[\\]-]{1,120}");
 
+    /** A whole export has filled this folder: whatever was read from it at the start is read anew. */
+    public record FleetFilled() {}
+
     private final Imports imports;
     private final FullExport whole;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    ImportExportController(Imports imports, FullExport whole, Clock clock) {
+    ImportExportController(Imports imports, FullExport whole, ApplicationEventPublisher events, Clock clock) {
         this.imports = imports;
         this.whole = whole;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -100,6 +106,7 @@ class ImportExportController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void fillFromExport(HttpServletRequest request) throws IOException {
         whole.read(request.getInputStream());
+        events.publishEvent(new FleetFilled());
     }
 
     /** The QR code that opens one of our own pages on a phone. */

@@ -1,9 +1,7 @@
 package rotagens.server.jobsheet;
 
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +11,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.measure.HouseStyle;
 import rotagens.core.measure.Units;
 import rotagens.server.jobsheet.JobSheetViews.JobSheetView;
 import rotagens.server.jobsheet.JobSheetViews.StepState;
@@ -27,8 +26,6 @@ import rotagens.server.pdf.SvgDrawings.Dot;
 @RestController
 public class JobSheetPdf {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("MMM d, uuuu", Locale.US);
-
     private final JobSheetPages pages;
     private final PdfRenderer pdfRenderer;
 
@@ -41,7 +38,7 @@ public class JobSheetPdf {
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> printJobSheet(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         JobSheetView sheet = pages.view(id, units);
-        String planned = "Planned for " + DAY.format(sheet.day())
+        String planned = "Planned for " + HouseStyle.inUse().dates().format(sheet.day())
                 + (sheet.note().isEmpty() ? "" : ", " + sheet.note())
                 + (sheet.doneBy() == null ? "" : ". Closed by " + sheet.doneBy());
         return PdfRenderer.answer(

@@ -39,10 +39,10 @@ class MonthlyHistory {
     private static final double MINUTES_AN_HOUR = 60;
 
     /**
-     * @param tireDollars for tires taken in
-     * @param laborDollars for jobs done, by the shop's own times and the policy's rate
+     * @param tireSum for tires taken in
+     * @param laborSum for jobs done, by the shop's own times and the policy's rate
      */
-    record SpendingMonth(String month, long tireDollars, long laborDollars, String tires, String labor, String total) {}
+    record SpendingMonth(String month, long tireSum, long laborSum, String tires, String labor, String total) {}
 
     /**
      * @param from the Monday it begins on

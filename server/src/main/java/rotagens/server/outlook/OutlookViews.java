@@ -35,15 +35,15 @@ final class OutlookViews {
             int limitsExceeded,
             List<Long> spentByYear) {}
 
-    /** @param tireDollars whole dollars, for the chart; the words beside them are rounded */
+    /** @param tireSum whole dollars, for the chart; the words beside them are rounded */
     record YearView(
             int year,
             List<QuarterView> quarters,
             int tires,
             int sensors,
-            long tireDollars,
+            long tireSum,
             long sensorDollars,
-            long laborDollars,
+            long laborSum,
             String tireMoney,
             String sensorMoney,
             String laborMoney,

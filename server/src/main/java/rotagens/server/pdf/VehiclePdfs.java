@@ -1,6 +1,5 @@
 package rotagens.server.pdf;
 
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -18,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.inspection.LimitDates;
 import rotagens.core.inspection.VehicleEvents.Symptom;
+import rotagens.core.measure.HouseStyle;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Units;
 import rotagens.core.tire.DotWeek;
@@ -33,8 +33,6 @@ import rotagens.server.vehicleevent.VehicleEventStore;
 /** A vehicle's papers: DOT sheet, pressure card for the dash, card for its drivers' reports. */
 @RestController
 public class VehiclePdfs {
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("MMM d, uuuu", Locale.US);
 
     private final FleetCache fleet;
     private final VehicleEventStore history;
@@ -72,7 +70,8 @@ public class VehiclePdfs {
                     position.code(),
                     installedTire.map(one -> one.tire().model().title()).orElse("no tire on file"),
                     installedTire.flatMap(InstalledTire::dotCode).orElse("not read"),
-                    made.map(one -> DAY.format(one.weekStart())).orElse("not known"),
+                    made.map(one -> HouseStyle.inUse().dates().format(one.weekStart()))
+                            .orElse("not known"),
                     age,
                     made.map(one -> limit(vehicleAssessment, position, one)).orElse("")));
         }
@@ -91,7 +90,7 @@ public class VehiclePdfs {
                 Locale.ROOT,
                 "%s y, %s",
                 years == Math.rint(years) ? String.valueOf((long) years) : years,
-                DAY.format(made.reaches(years)));
+                HouseStyle.inUse().dates().format(made.reaches(years)));
     }
 
     private static String years(double age) {
@@ -132,7 +131,7 @@ public class VehiclePdfs {
                                 .state()
                                 .label(),
                         "day",
-                        DAY.format(vehicleAssessment.today()),
+                        HouseStyle.inUse().dates().format(vehicleAssessment.today()),
                         "placard",
                         vehicleAssessment.vehicle().type().placardLocation()));
     }
@@ -183,7 +182,7 @@ public class VehiclePdfs {
                 pdfRenderer.pdf(
                         template,
                         unit + " " + title,
-                        "Rotagens, " + unit + ", " + DAY.format(vehicleAssessment.today()),
+                        "Rotagens, " + unit + ", " + HouseStyle.inUse().dates().format(vehicleAssessment.today()),
                         model));
     }
 }

@@ -20,6 +20,8 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import rotagens.core.measure.DateStyle;
+import rotagens.core.measure.HouseStyle;
 import rotagens.core.measure.Units;
 import rotagens.server.people.Account;
 import rotagens.server.people.People;
@@ -37,7 +39,16 @@ class SessionController {
      * @param empty nothing is on file at all: an export can be brought in
      * @param demoPeople the demo’s made-up people, who sign in by a click
      */
-    record SessionView(@Nullable Person me, boolean firstStart, boolean empty, List<Person> demoPeople) {}
+    /** @param style how this fleet writes dates and money */
+    record SessionView(
+            @Nullable Person me, boolean firstStart, boolean empty, StyleView style, List<Person> demoPeople) {}
+
+    /** How this fleet writes dates, and what stands before an amount of money. */
+    record StyleView(DateStyle dates, String currencySign) {
+        static StyleView now() {
+            return new StyleView(HouseStyle.inUse().dates(), HouseStyle.inUse().currencySign());
+        }
+    }
 
     record SignInRequest(@Nullable String name, @Nullable String password) {}
 
@@ -64,9 +75,10 @@ class SessionController {
     SessionView getSession() {
         Authentication now = SecurityContextHolder.getContext().getAuthentication();
         if (now != null && now.getPrincipal() instanceof Account account) {
-            return new SessionView(people.get(account.id()), false, false, List.of());
+            return new SessionView(people.get(account.id()), false, false, StyleView.now(), List.of());
         }
-        return new SessionView(null, people.hasNoSignIn(), people.isEmpty(), demo ? people.demo() : List.of());
+        return new SessionView(
+                null, people.hasNoSignIn(), people.isEmpty(), StyleView.now(), demo ? people.demo() : List.of());
     }
 
     @PostMapping("/api/session")
@@ -131,6 +143,6 @@ class SessionController {
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
         tokens.saveToken(tokens.generateToken(request), request, response);
-        return new SessionView(people.get(account.id()), false, false, List.of());
+        return new SessionView(people.get(account.id()), false, false, StyleView.now(), List.of());
     }
 }

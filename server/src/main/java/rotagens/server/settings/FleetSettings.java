@@ -7,8 +7,13 @@ import java.time.DayOfWeek;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.DateStyle;
+import rotagens.core.measure.HouseStyle;
+import rotagens.server.importexport.ImportExportController.FleetFilled;
 import rotagens.server.pdf.PaperSize;
 import rotagens.server.people.People;
 import rotagens.server.web.InputValidator;
@@ -38,11 +43,18 @@ public class FleetSettings implements PaperSize {
      * @param digestTo whom it goes to
      */
     public record FleetSettingsView(
-            Paper paper, WeekStart weekStart, @Nullable Integer digestHour, String digestTo) {}
+            Paper paper,
+            WeekStart weekStart,
+            DateStyle dates,
+            String currencySign,
+            @Nullable Integer digestHour,
+            String digestTo) {}
 
     record FleetSettingsRequest(
             @Nullable Paper paper,
             @Nullable WeekStart weekStart,
+            @Nullable DateStyle dates,
+            @Nullable String currencySign,
             @Nullable String digestHour,
             @Nullable String digestTo) {}
 
@@ -52,6 +64,8 @@ public class FleetSettings implements PaperSize {
     private enum Name {
         PAPER,
         WEEK_START,
+        DATE_STYLE,
+        CURRENCY_SIGN,
         DIGEST_HOUR,
         DIGEST_TO
     }
@@ -71,11 +85,21 @@ public class FleetSettings implements PaperSize {
         return new FleetSettingsView(
                 value(Name.PAPER).map(Paper::valueOf).orElse(Paper.LETTER),
                 value(Name.WEEK_START).map(WeekStart::valueOf).orElse(WeekStart.MONDAY),
+                value(Name.DATE_STYLE).map(DateStyle::valueOf).orElse(HouseStyle.USUAL.dates()),
+                value(Name.CURRENCY_SIGN).orElse(HouseStyle.USUAL.currencySign()),
                 value(Name.DIGEST_HOUR)
                         .filter(hour -> !hour.isEmpty())
                         .map(Integer::valueOf)
                         .orElse(null),
                 value(Name.DIGEST_TO).orElse(""));
+    }
+
+    /** From now on dates and money are written as the fleet has chosen; asked at the start and after each change. */
+    @EventListener({ApplicationReadyEvent.class, FleetFilled.class})
+    @Transactional(readOnly = true)
+    public void takeUpHouseStyle() {
+        FleetSettingsView chosen = all();
+        HouseStyle.use(new HouseStyle(chosen.dates(), chosen.currencySign()));
     }
 
     /** Who set up the morning's mail: it is written in this person's name. */
@@ -108,6 +132,11 @@ public class FleetSettings implements PaperSize {
                 hour.isEmpty() || hour.matches("\\d{1,2}") && Integer.parseInt(hour) <= LAST_HOUR,
                 "digestHour",
                 "Enter the hour, 0 to " + LAST_HOUR + ", or leave it blank.");
+        DateStyle dates = typed.dates() == null ? HouseStyle.USUAL.dates() : typed.dates();
+        String sign = typed.currencySign() == null || typed.currencySign().isBlank()
+                ? HouseStyle.USUAL.currencySign()
+                : typed.currencySign().strip();
+        wrong.attempt("currencySign", () -> new HouseStyle(dates, sign));
         wrong.unless(hour.isEmpty() || !to.isEmpty(), "digestTo", "Enter whom the mail goes to.");
         wrong.refuseIfWrong();
         keep(
@@ -118,6 +147,8 @@ public class FleetSettings implements PaperSize {
                 typed.weekStart() == null
                         ? WeekStart.MONDAY.name()
                         : typed.weekStart().name());
+        keep(Name.DATE_STYLE, dates.name());
+        keep(Name.CURRENCY_SIGN, sign);
         keep(Name.DIGEST_HOUR, hour);
         keep(Name.DIGEST_TO, to);
         return all();

@@ -23,6 +23,8 @@ class SettingsController {
 
     @PutMapping("/api/settings")
     FleetSettingsView setFleetSettings(@RequestBody FleetSettingsRequest typed) {
-        return settings.set(typed);
+        FleetSettingsView now = settings.set(typed);
+        settings.takeUpHouseStyle();
+        return now;
     }
 }

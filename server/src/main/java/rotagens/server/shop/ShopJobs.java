@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import rotagens.core.fact.Verdict;
 import rotagens.core.planning.DueItem;
+import rotagens.core.planning.JobParts;
 import rotagens.core.planning.JobRequirements;
 import rotagens.core.planning.ShopVisit;
 import rotagens.core.planning.TireSupply;
@@ -43,6 +44,15 @@ public class ShopJobs {
         ShopVisit visit = ShopVisit.of(workOf(jobView), jobView.day(), List.of());
         return job(String.valueOf(jobView.id()), vehicle, visit, Optional.empty())
                 .minutes();
+    }
+
+    /** The small parts a job uses up and the wheels its wrench is for. */
+    public static JobParts parts(JobView jobView, VehicleAssessment vehicle) {
+        return JobParts.of(
+                workOf(jobView).entrySet().stream()
+                        .map(one -> new JobRequirements.Work(one.getKey(), one.getValue()))
+                        .toList(),
+                vehicle.vehicle());
     }
 
     private static Map<WorkType, List<Position>> workOf(JobView jobView) {

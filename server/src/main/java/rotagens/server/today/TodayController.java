@@ -20,7 +20,6 @@ class TodayController {
      * @param doneToday how many jobs were completed here today
      * @param walkArounds vehicles of this yard with a pressure check or tread inspection due within the week
      * @param doNotOperate vehicles of this yard
-     * @param wrenches torque wrenches whose check is overdue, in words
      */
     record TodayView(
             LocalDate today,
@@ -29,8 +28,7 @@ class TodayController {
             List<TodayJob> jobs,
             int doneToday,
             List<WalkAroundDue> walkArounds,
-            List<StoppedVehicle> doNotOperate,
-            List<String> wrenches) {}
+            List<StoppedVehicle> doNotOperate) {}
 
     /**
      * A job of the day.
@@ -38,7 +36,8 @@ class TodayController {
      * @param day earlier than today where it wasn't done on its day
      * @param mine whether the person asking is on it
      * @param work what and where, a line each
-     * @param bring tires and equipment
+     * @param bring tires, small parts, the torque wrench and equipment
+     * @param wrenches where wheels come off: torque wrenches whose check is overdue, in words
      * @param blockedBy what it waits for; empty where nothing
      * @param stopped whether the vehicle must not be operated
      */
@@ -55,6 +54,7 @@ class TodayController {
             int minutes,
             List<String> work,
             List<String> bring,
+            List<String> wrenches,
             @Nullable String note,
             @Nullable String blockedBy,
             boolean stopped) {}

@@ -22,9 +22,10 @@ import rotagens.core.inspection.Gauge;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueGroup;
 import rotagens.core.planning.DueItem;
+import rotagens.core.planning.JobParts;
+import rotagens.core.planning.JobParts.WrenchToBring;
 import rotagens.core.planning.JobRequirements;
 import rotagens.core.planning.WorkType;
-import rotagens.core.policy.Policy;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
 import rotagens.server.fleet.FleetCache;
@@ -34,8 +35,8 @@ import rotagens.server.people.People;
 import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.Jobs;
-import rotagens.server.policy.PolicyStore;
 import rotagens.server.shop.Schedule;
+import rotagens.server.shop.ShopJobs;
 import rotagens.server.shop.ShopViews.JobSlotView;
 import rotagens.server.shop.ShopViews.YardScheduleView;
 import rotagens.server.tire.TireCatalog;
@@ -43,6 +44,7 @@ import rotagens.server.today.TodayController.StoppedVehicle;
 import rotagens.server.today.TodayController.TodayJob;
 import rotagens.server.today.TodayController.TodayView;
 import rotagens.server.today.TodayController.WalkAroundDue;
+import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.walkaround.OpenWalkArounds;
 
 /** Lays out the day of a yard. */
@@ -55,7 +57,7 @@ class TodayPages {
     private final Jobs jobs;
     private final FleetCache fleet;
     private final Gauges gauges;
-    private final PolicyStore policyStore;
+    private final VehicleRegister register;
     private final TireCatalog tireCatalog;
     private final OpenWalkArounds walkArounds;
     private final People people;
@@ -66,7 +68,7 @@ class TodayPages {
             Jobs jobs,
             FleetCache fleet,
             Gauges gauges,
-            PolicyStore policyStore,
+            VehicleRegister register,
             TireCatalog tireCatalog,
             OpenWalkArounds walkArounds,
             People people,
@@ -75,7 +77,7 @@ class TodayPages {
         this.jobs = jobs;
         this.fleet = fleet;
         this.gauges = gauges;
-        this.policyStore = policyStore;
+        this.register = register;
         this.tireCatalog = tireCatalog;
         this.walkArounds = walkArounds;
         this.people = people;
@@ -107,7 +109,7 @@ class TodayPages {
                 today,
                 yard,
                 List.copyOf(yards),
-                jobs(week.jobs(), yard, me, today, vehicles),
+                jobs(week.jobs(), yard, me, vehicles, new Day(today, units)),
                 (int) jobs.done().stream()
                         .filter(job -> job.yard().equals(yard) && wasToday(job, today))
                         .count(),
@@ -118,9 +120,10 @@ class TodayPages {
                 here.stream()
                         .filter(vehicle -> vehicle.verdict() == Verdict.DO_NOT_OPERATE)
                         .map(vehicle -> stopped(vehicle, units))
-                        .toList(),
-                wrenches(today, units));
+                        .toList());
     }
+
+    private record Day(LocalDate today, Units units) {}
 
     private boolean wasToday(JobView job, LocalDate today) {
         return job.doneAt() != null
@@ -129,15 +132,12 @@ class TodayPages {
 
     /** Jobs left over first, then by their hour; my own before others of the same hour. */
     private List<TodayJob> jobs(
-            List<JobSlotView> slots,
-            @Nullable String yard,
-            String me,
-            LocalDate today,
-            Map<Long, VehicleAssessment> vehicles) {
+            List<JobSlotView> slots, @Nullable String yard, String me, Map<Long, VehicleAssessment> vehicles, Day day) {
         Map<Long, JobView> open = jobs.open().stream().collect(Collectors.toMap(JobView::id, Function.identity()));
         Map<Long, TireModel> models = tireCatalog.byId();
+        List<Gauge> wrenches = wrenches();
         return slots.stream()
-                .filter(slot -> !slot.day().isAfter(today))
+                .filter(slot -> !slot.day().isAfter(day.today()))
                 .filter(slot -> slot.yard().equals(yard) || slot.assignees().contains(me))
                 .filter(slot -> open.containsKey(slot.jobId()) && vehicles.containsKey(slot.vehicleId()))
                 .sorted(Comparator.comparing(
@@ -146,12 +146,38 @@ class TodayPages {
                         .thenComparing(JobSlotView::day)
                         .thenComparing(slot -> slot.start() == null ? "99" : slot.start())
                         .thenComparing(JobSlotView::unit))
-                .map(slot -> job(slot, open.get(slot.jobId()), vehicles.get(slot.vehicleId()), models, me))
+                .map(slot -> {
+                    JobView job = open.get(slot.jobId());
+                    VehicleAssessment vehicle = vehicles.get(slot.vehicleId());
+                    JobParts parts = ShopJobs.parts(job, vehicle);
+                    Optional<WrenchToBring> wrench = parts.wrench(
+                            register.stored(vehicle.id()).entry().wheels(),
+                            wrenches,
+                            vehicle.policy().of(vehicle.vehicleClass()),
+                            day.today());
+                    List<String> bring = Stream.of(
+                                    tires(job, vehicle, models),
+                                    parts.phrase().stream(),
+                                    wrench.map(one -> one.what().in(day.units())).stream(),
+                                    slot.requirements().stream())
+                            .flatMap(Function.identity())
+                            .toList();
+                    List<String> doubts = wrench.stream()
+                            .flatMap(one -> one.doubts().stream())
+                            .map(doubt -> doubt.in(day.units()))
+                            .toList();
+                    return job(slot, job, vehicle, bring, doubts, me);
+                })
                 .toList();
     }
 
     private static TodayJob job(
-            JobSlotView slot, JobView job, VehicleAssessment vehicle, Map<Long, TireModel> models, String me) {
+            JobSlotView slot,
+            JobView job,
+            VehicleAssessment vehicle,
+            List<String> bring,
+            List<String> wrenches,
+            String me) {
         return new TodayJob(
                 slot.jobId(),
                 slot.vehicleId(),
@@ -164,8 +190,8 @@ class TodayPages {
                 slot.assignees().contains(me),
                 slot.minutes(),
                 slot.work(),
-                Stream.concat(tires(job, vehicle, models), slot.requirements().stream())
-                        .toList(),
+                bring,
+                wrenches,
                 job.note().isBlank() ? null : job.note(),
                 slot.blockedBy(),
                 vehicle.verdict() == Verdict.DO_NOT_OPERATE);
@@ -232,12 +258,10 @@ class TodayPages {
                         .orElse("See the vehicle."));
     }
 
-    private List<String> wrenches(LocalDate today, Units units) {
-        Policy.ClassPolicy policy = policyStore.inForce().of(null);
+    private List<Gauge> wrenches() {
         return gauges.all().stream()
                 .filter(one -> !one.retired() && one.gauge().type() == Gauge.Type.TORQUE)
-                .flatMap(one -> one.gauge().doubt(policy, today).stream())
-                .map(doubt -> doubt.reason().statement().in(units))
+                .map(one -> one.gauge())
                 .toList();
     }
 }

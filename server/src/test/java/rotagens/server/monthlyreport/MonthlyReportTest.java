@@ -81,15 +81,15 @@ class MonthlyReportTest {
                 .isEqualTo(200);
         JsonNode after = november("spending");
         assertThat(after.path("month").asString()).isEqualTo("2026-11");
-        assertThat(after.path("tireDollars").asLong())
-                .isEqualTo(before.path("tireDollars").asLong() + 300);
-        assertThat(after.path("laborDollars").asLong())
-                .isEqualTo(before.path("laborDollars").asLong());
+        assertThat(after.path("tireSum").asLong())
+                .isEqualTo(before.path("tireSum").asLong() + 300);
+        assertThat(after.path("laborSum").asLong())
+                .isEqualTo(before.path("laborSum").asLong());
         JsonNode months =
                 coordinator.get("/api/monthly-report?month=2026-12").body().path("spending");
         assertThat(months).hasSize(12);
         assertThat(months.get(10)).isEqualTo(after);
-        assertThat(months.get(11).path("tireDollars").asLong()).isZero();
+        assertThat(months.get(11).path("tireSum").asLong()).isZero();
     }
 
     @Test

@@ -79,4 +79,27 @@ class FleetSettingsTest {
             return paper.getPage(0).getMediaBox().getHeight();
         }
     }
+
+    @Test
+    @DisplayName(
+            "dates and amounts are written as the fleet chose, in sentences, prices and for the pages; then as usual again")
+    void houseStyle() {
+        Api viewer = Api.as(http, "VIEWER");
+        assertThat(set("{\"dates\":\"DAY_FIRST\",\"currencySign\":\"CHF\"}").status())
+                .isEqualTo(200);
+        assertThat(viewer.get("/api/session").body().path("style").toString()).contains("DAY_FIRST", "CHF");
+        String vehicle = viewer.get("/api/vehicles/" + viewer.vehicle("SH-02")).text();
+        assertThat(vehicle)
+                .containsPattern("\\b\\d{1,2} [A-Z][a-z]{2} 20\\d\\d")
+                .doesNotContainPattern("[A-Z][a-z]{2} \\d{1,2}, 20\\d\\d");
+        assertThat(viewer.get("/api/policy").text()).contains("CHF\u00a095").doesNotContain("$95");
+        set("{}");
+        assertThat(viewer.get("/api/policy").text()).contains("$95");
+    }
+
+    @Test
+    @DisplayName("a currency sign that is none is refused at its field")
+    void noSign() {
+        assertThat(set("{\"currencySign\":\"12\"}").at("currencySign")).contains("one to three letters");
+    }
 }

@@ -73,7 +73,8 @@ class TodayTest {
         assertThat(job.path("note").asString()).isEqualTo("key is in the office");
         assertThat(job.path("work").toString()).contains("Replace tire");
         assertThat(job.path("bring").get(0).asString()).startsWith("1 × ").contains("R");
-        assertThat(job.path("bring").toString()).contains("tire changer", "inflation cage");
+        assertThat(job.path("bring").toString())
+                .contains("tire changer", "inflation cage", "1 valve core, 1 valve cap", "torque wrench");
     }
 
     @Test
