@@ -109,6 +109,38 @@ describe('putting work on a day', () => {
     return calls
   }
 
+  it('added to a job that was there takes only that work off again', async () => {
+    const openJob = { jobId: 5, day: '2026-11-30' }
+    const calls = fakeServer((call) => {
+      if (call.path === '/api/shop/open-days')
+        return { body: [{ vehicleId: 3, unit: line.unit, yard: 'Millrace', minutes: 40, openJob, takesAlong: true }] }
+      if (call.method === 'DELETE') return { body: job }
+      return {
+        body: [
+          {
+            ...job,
+            items: [
+              { id: 71, workType: 'TREAD_INSPECTION', position: '3L' },
+              { id: 72, workType: 'SET_PRESSURE', position: '3L' },
+              { id: 73, workType: 'SET_PRESSURE', position: '3R' },
+            ],
+          },
+        ],
+      }
+    })
+    show(
+      <NoticeProvider>
+        <ScheduleDialog lines={[line]} onClose={() => {}} />
+      </NoticeProvider>,
+    )
+    await screen.findByRole('checkbox', { name: /Add to the job/ })
+    await userEvent.click(screen.getByRole('button', { name: 'Schedule' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Undo', hidden: true }))
+    await screen.findByText(/^This work on .* is not scheduled\.$/)
+    const taken = calls.filter((call) => call.method === 'DELETE')
+    expect(taken.map((call) => call.url.replace(/.*\/api/, ''))).toEqual(['/jobs/5/items?item=72'])
+  })
+
   it('sends the chosen work once, under a key, and can be undone', async () => {
     const calls = open((call) => (call.method === 'POST' ? { body: [job] } : { status: 204, body: undefined }))
     await userEvent.type(screen.getByLabelText('Note for the shop (optional)'), 'early')

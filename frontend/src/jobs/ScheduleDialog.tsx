@@ -19,6 +19,18 @@ const workIn = (lines: DueLine[]) =>
     )
     .join(', ')
 
+/** The items of a job that stand for this due work. */
+const addedItems = (job: Job, lines: DueLine[]) =>
+  job.items
+    .filter((item) =>
+      lines.some(
+        (line) =>
+          line.workType === item.workType &&
+          (line.positions.length === 0 ? !item.position : line.positions.includes(item.position ?? '')),
+      ),
+    )
+    .map((item) => item.id)
+
 /** Puts chosen work on days: each vehicle on the next day its shop is open and has the hours, or on the day a person chooses. */
 export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: (done: boolean) => void }) {
   const [units] = useUnits()
@@ -50,15 +62,20 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
   const going = vehicles.filter((one) => one.joins || one.day !== '')
   const leftOut = proposed.isPending ? [] : vehicles.filter((one) => !going.includes(one))
   const refresh = () => queries.invalidateQueries()
+  /** A job made just now goes off the plan; one that was there before loses only what was added. */
   const undo = async (jobs: Job[]) => {
     for (const job of jobs) {
+      const header = { 'If-Match': `"${job.version}"` }
+      const asked = vehicles.find((one) => one.joins?.jobId === job.id)?.work
       await answerOf(
-        api.DELETE('/api/jobs/{id}', {
-          params: { path: { id: job.id }, header: { 'If-Match': `"${job.version}"` } },
-        }),
+        asked
+          ? api.DELETE('/api/jobs/{id}/items', {
+              params: { path: { id: job.id }, header, query: { item: addedItems(job, asked) } },
+            })
+          : api.DELETE('/api/jobs/{id}', { params: { path: { id: job.id }, header } }),
       )
     }
-    return `${jobs.length === 1 ? `${jobs[0]?.unit} is` : `${jobs.length} vehicles are`} not scheduled.`
+    return `${jobs.length === 1 ? `This work on ${jobs[0]?.unit} is` : `The work on ${jobs.length} vehicles is`} not scheduled.`
   }
   const schedule = useMutation({
     mutationFn: () =>
@@ -79,10 +96,9 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
       const what = jobs.length === 1 ? `${jobs[0]?.unit} is` : `${jobs.length} vehicles are`
       const on =
         days.length === 1 ? dayWords(days[0] ?? '') : `${dayWords(days[0] ?? '')} to ${dayWords(days.at(-1) ?? '')}`
-      const fresh = jobs.filter((job) => !vehicles.some((one) => one.joins?.jobId === job.id))
       notice({
         text: `${what} scheduled: ${on}.${leftOut.length > 0 ? ` Not scheduled: ${leftOut.map((one) => one.unit).join(', ')}.` : ''}`,
-        ...(fresh.length === jobs.length && { undo: () => undo(jobs) }),
+        undo: () => undo(jobs),
       })
       onClose(true)
     },

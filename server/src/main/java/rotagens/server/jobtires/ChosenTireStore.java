@@ -66,6 +66,10 @@ class ChosenTireStore {
                 .execute();
     }
 
+    void remove(long itemId) {
+        db.deleteFrom(CHOSEN_TIRE).where(CHOSEN_TIRE.JOB_ITEM_ID.eq(itemId)).execute();
+    }
+
     Optional<Chosen> of(long itemId) {
         return Optional.ofNullable(of(java.util.List.of(itemId)).get(itemId));
     }

@@ -241,6 +241,12 @@ public class ChosenTires {
                         + why.reason().explanation().in(units));
     }
 
+    /** The work goes off its job: what was reserved for it is free again. */
+    @Transactional
+    public void release(long itemId) {
+        store.remove(itemId);
+    }
+
     /** The model that was chosen, where one was. */
     @Transactional(readOnly = true)
     public Optional<Long> modelOf(long itemId) {

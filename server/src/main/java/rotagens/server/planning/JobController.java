@@ -1,6 +1,7 @@
 package rotagens.server.planning;
 
 import java.util.List;
+import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -115,6 +116,13 @@ class JobController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void unscheduleJob(@PathVariable long id, @RequestHeader("If-Match") String seen) {
         unscheduling.cancel(id, EntityVersion.seen(seen));
+    }
+
+    /** Takes some work off an open job that keeps the rest. */
+    @DeleteMapping("/api/jobs/{id}/items")
+    JobView removeJobItems(
+            @PathVariable long id, @RequestHeader("If-Match") String seen, @RequestParam Set<Long> item) {
+        return unscheduling.takeOff(id, EntityVersion.seen(seen), item);
     }
 
     /** Puts back on its day a job that was taken off the plan by mistake. */

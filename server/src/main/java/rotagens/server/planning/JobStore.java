@@ -170,6 +170,10 @@ class JobStore {
                 .execute();
     }
 
+    void removeItem(long itemId) {
+        db.deleteFrom(JOB_ITEM).where(JOB_ITEM.ID.eq(itemId)).execute();
+    }
+
     void itemDone(long itemId, String note) {
         db.update(JOB_ITEM)
                 .set(JOB_ITEM.COMPLETION_NOTE, note)

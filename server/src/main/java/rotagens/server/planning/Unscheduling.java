@@ -4,9 +4,12 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.server.cache.ChangeTracker;
+import rotagens.server.jobtires.ChosenTires;
 import rotagens.server.planning.JobStore.StoredItem;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.JobViews.NewJobView;
@@ -19,27 +22,86 @@ public class Unscheduling {
 
     private final Jobs jobs;
     private final JobStore store;
+    private final DualMates mates;
+    private final ChosenTires chosenTires;
+    private final BegunWork begun;
     private final ChangeTracker changeTracker;
     private final Clock clock;
 
-    Unscheduling(Jobs jobs, JobStore store, ChangeTracker changeTracker, Clock clock) {
+    Unscheduling(
+            Jobs jobs,
+            JobStore store,
+            DualMates mates,
+            ChosenTires chosenTires,
+            BegunWork begun,
+            ChangeTracker changeTracker,
+            Clock clock) {
         this.jobs = jobs;
         this.store = store;
+        this.mates = mates;
+        this.chosenTires = chosenTires;
+        this.begun = begun;
         this.changeTracker = changeTracker;
         this.clock = clock;
     }
 
-    /** Takes an open job off the plan; its work is due again. */
+    /**
+     * Takes an open job off the plan; its work is due again.
+     *
+     * @throws ProblemException where work at the vehicle has begun: a wheel may be off
+     */
     @Transactional
     public void cancel(long id, int version) {
         changeTracker.only();
-        takeOff(jobs.open(id, version));
+        JobRecord job = jobs.open(id, version);
+        refuseBegun(id);
+        takeOff(job);
     }
 
-    /** Takes a job off the plan whose ground has gone; one that was done stays done. */
+    /** Takes a job off the plan whose ground has gone; one that was done stays done, one that has begun is finished. */
     @Transactional
     public void cancelIfOpen(long id) {
-        store.get(id).filter(job -> job.getCompletedAt() == null).ifPresent(this::takeOff);
+        store.get(id)
+                .filter(job -> job.getCompletedAt() == null && !begun.isBegun(id))
+                .ifPresent(this::takeOff);
+    }
+
+    /**
+     * Takes some work off an open job that keeps the rest; with it goes the refill of a dual's mate that is no longer let down.
+     *
+     * @throws ProblemException where the work isn't on this job, where it is all of it, or where work at the vehicle has begun
+     */
+    @Transactional
+    public JobView takeOff(long id, int version, Set<Long> itemIds) {
+        changeTracker.only();
+        JobRecord job = jobs.open(id, version);
+        refuseBegun(id);
+        Set<Long> onJob = store.items(List.of(id)).getOrDefault(id, List.of()).stream()
+                .map(StoredItem::id)
+                .collect(Collectors.toSet());
+        if (!onJob.containsAll(itemIds)) {
+            throw ProblemException.conflict("Some of this work is no longer on the job. Look at the job again.");
+        }
+        itemIds.forEach(this::remove);
+        mates.unneeded(id).forEach(this::remove);
+        if (store.items(List.of(id)).getOrDefault(id, List.of()).isEmpty()) {
+            throw ProblemException.conflict(
+                    "This is all the work of the job. Take the whole job off the plan instead.");
+        }
+        store.save(job);
+        return jobs.get(id);
+    }
+
+    private void remove(long itemId) {
+        chosenTires.release(itemId);
+        store.removeItem(itemId);
+    }
+
+    private void refuseBegun(long id) {
+        if (begun.isBegun(id)) {
+            throw ProblemException.conflict(
+                    "Work on this vehicle has begun. Complete the job, or undo the steps marked on its job sheet first.");
+        }
     }
 
     private void takeOff(JobRecord job) {

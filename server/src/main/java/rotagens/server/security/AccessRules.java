@@ -107,6 +107,7 @@ final class AccessRules {
             new Rule(POST, "/api/jobs", COORDINATOR),
             new Rule(PUT, "/api/jobs/{id}/date", COORDINATOR),
             new Rule(DELETE, "/api/jobs/{id}", COORDINATOR),
+            new Rule(DELETE, "/api/jobs/{id}/items", COORDINATOR),
             new Rule(POST, "/api/jobs/{id}/restore", COORDINATOR),
             // Work in yard and bay: technicians.
             new Rule(POST, "/api/jobs/{id}/completion", TECHNICIAN),

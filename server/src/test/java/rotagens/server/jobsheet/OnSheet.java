@@ -51,14 +51,7 @@ abstract class OnSheet {
     void clients() {
         coordinator = new Api(http);
         technician = Api.as(http, "TECHNICIAN");
-        coordinator
-                .get("/api/jobs")
-                .body()
-                .forEach(open -> coordinator.delete(
-                        "/api/jobs/" + open.path("id").asLong(),
-                        "",
-                        "If-Match",
-                        "\"" + open.path("version").asInt() + "\""));
+        coordinator.emptyShop();
     }
 
     long job(String unit, String key) {

@@ -36,6 +36,39 @@ class SheetFindingsTest extends OnSheet {
         assertThat(closed.body().path("items").toString()).contains("\"position\":\"2LO\"", filled);
     }
 
+    @Test
+    @DisplayName(
+            "a job whose sheet has begun can't go off the plan, whole or in part: a tire may be let down; with its steps taken back it can")
+    void begunStays() {
+        long job = job("SH-03", "CORRECT_MISMATCH:2LI");
+        JsonNode first = sheet(job).path("steps").get(0);
+        until(job, sheet(job).path("steps").get(1).path("key").asString());
+        String version = "\""
+                + coordinator.get("/api/jobs/{id}", job).body().path("version").asInt() + "\"";
+        Answer off = coordinator.delete("/api/jobs/" + job, "", "If-Match", version);
+        assertThat(off.status()).isEqualTo(409);
+        assertThat(off.text()).contains("has begun");
+        String mate = coordinator
+                .get("/api/jobs/{id}", job)
+                .body()
+                .path("items")
+                .get(1)
+                .path("id")
+                .asString();
+        assertThat(coordinator
+                        .delete("/api/jobs/" + job + "/items?item=" + mate, "", "If-Match", version)
+                        .text())
+                .contains("has begun");
+        assertThat(sheet(job).path("steps").get(0).path("by").isMissingNode()).isFalse();
+        coordinator.takeBack(job);
+        assertThat(step(sheet(job), first.path("key").asString()).path("by").isMissingNode())
+                .isTrue();
+        assertThat(coordinator
+                        .delete("/api/jobs/" + job, "", "If-Match", version)
+                        .status())
+                .isEqualTo(204);
+    }
+
     /** The desk can't sign off a dual under its target either. */
     private void refusedAtTheDesk(long job) {
         JsonNode shown = coordinator.get("/api/jobs/{id}", job).body();

@@ -93,6 +93,56 @@ class JobTest {
         api.delete("/api/jobs/" + other.path("id").asLong(), "", "If-Match", "\"1\"");
     }
 
+    private Answer join(JsonNode job, String unit, String key) {
+        long vehicle = api.vehicle(unit);
+        return api.post(
+                "/api/jobs",
+                "{\"join\":{\"%d\":%d},\"work\":[{\"vehicleId\":%d,\"key\":\"%s\"}]}"
+                        .formatted(vehicle, job.path("id").asLong(), vehicle, key));
+    }
+
+    private Answer remove(JsonNode job, String... items) {
+        return api.delete(
+                "/api/jobs/" + job.path("id").asLong() + "/items?item=" + String.join(",", items),
+                "",
+                "If-Match",
+                "\"" + job.path("version").asInt() + "\"");
+    }
+
+    @Test
+    @DisplayName(
+            "work added to a job by mistake goes off it again, the refill of a dual's mate with it; the rest stays, and all of it can't go")
+    void takeOffJoined() {
+        String other =
+                api
+                        .get("/api/vehicles/{id}", api.vehicle("SH-03"))
+                        .body()
+                        .path("due")
+                        .findValuesAsString("key")
+                        .stream()
+                        .filter(key -> !key.startsWith("CORRECT_MISMATCH"))
+                        .findFirst()
+                        .orElseThrow();
+        JsonNode job = job("SH-03", other);
+        JsonNode both = join(job, "SH-03", "CORRECT_MISMATCH:2LO").body().get(0);
+        assertThat(both.path("items").toString()).contains("let down with the other tire of its dual");
+        String added =
+                both.path("items").get(job.path("items").size()).path("id").asString();
+        Answer less = remove(both, added);
+        assertThat(less.status()).as(less.text()).isEqualTo(200);
+        assertThat(less.body().path("items")).isEqualTo(job.path("items"));
+        assertThat(remove(both, added).text()).contains("Another user changed this job");
+        assertThat(remove(less.body(), added).text()).contains("no longer on the job");
+        assertThat(remove(
+                                less.body(),
+                                less.body().path("items").get(0).path("id").asString())
+                        .text())
+                .contains("Take the whole job off the plan");
+        assertThat(api.get("/api/jobs/{id}", job.path("id").asLong()).body().path("items"))
+                .isEqualTo(job.path("items"));
+        api.emptyShop();
+    }
+
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource({"2026-11-22,Choose today or a later date", "2029-01-01,Check the year"})
     @DisplayName("a day that can't be meant is refused at its field")
