@@ -232,7 +232,7 @@ class DemoData implements SmartInitializingSingleton {
                 boolean replacedSinceLastWalk = hasNewOdometer(daysAgo) && !hasNewOdometer(daysAgo(walk + 1));
                 if (replacedSinceLastWalk) {
                     vehicleStore.replaceOdometer(
-                            vehicleStore.get(vehicle.id()),
+                            vehicle,
                             odometer(DemoFleet.NEW_ODOMETER_DAYS_AGO),
                             Distance.miles(0),
                             today.minusDays(DemoFleet.NEW_ODOMETER_DAYS_AGO)
@@ -244,12 +244,7 @@ class DemoData implements SmartInitializingSingleton {
                             Optional.empty());
                 }
                 vehicleStore.readOdometer(
-                        vehicleStore.get(vehicle.id()),
-                        odometer(daysAgo),
-                        at(daysAgo),
-                        staff.get(walk % 2 + 3),
-                        "odometer",
-                        Optional.empty());
+                        vehicle, odometer(daysAgo), at(daysAgo), staff.get(walk % 2 + 3), "odometer", Optional.empty());
             }
             for (Position position : vehicle.facts().layout().positions()) {
                 tire(vehicle, position);

@@ -130,8 +130,7 @@ class DemoPast {
                         technician);
             }
         }
-        facts.recordUnsettled(seen);
-        facts.settle();
+        facts.record(seen);
     }
 
     /** A vehicle on a set of tires bought within the year, walked around as it should be and found good. */
@@ -156,7 +155,7 @@ class DemoPast {
         for (int ago : walks) {
             LocalDate day = LocalDate.now(clock).minusDays(ago);
             Distance miles = Distance.miles(Math.round(odometer - ago * kind.milesPerDay()));
-            vehicles.readOdometer(vehicles.get(vehicle.id()), miles, at(day), technician, "odometer", Optional.empty());
+            vehicles.readOdometer(vehicle, miles, at(day), technician, "odometer", Optional.empty());
             vehicle.places()
                     .forEach((position, place) -> seen.add(
                             look(kind, position, on.get(place), fitted - WALKS.get(0), at(day), technician, miles)));

@@ -129,8 +129,9 @@ public class FleetAssessor {
         Policy policy = policyStore.inForce();
         Map<PressureInputs, Map<Long, InForce>> known = new HashMap<>();
         Map<Long, InForce> last = Map.of();
+        Map<LocalDate, PressureInputs> byDay = records.facts(vehicleId, days, onFile.normalLoadState());
         for (LocalDate day : days) {
-            PressureInputs facts = facts(List.of(onFile), vehicleId, day).get(vehicleId);
+            PressureInputs facts = byDay.get(day);
             last = known.computeIfAbsent(
                     facts, then -> inForce(onFile, VehicleState.of(onFile.facts(), states, then), policy, day));
             each.accept(day, last);

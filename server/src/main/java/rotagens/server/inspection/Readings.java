@@ -508,6 +508,9 @@ public class Readings {
     /** Adds findings that aren't open already; one on each sidewall counts as two. */
     @Transactional
     public void found(Entry entry, List<Found> findings) {
+        if (findings.isEmpty()) {
+            return;
+        }
         Set<Found> open = openNow(entry.tireId());
         for (Found found : findings) {
             if (open.add(found)) {

@@ -11,6 +11,7 @@ import static rotagens.server.storage.generated.Tables.WARNING_THRESHOLD;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -58,17 +59,41 @@ public class PressureStore {
         return facts(vehicleId, LocalDate.now(clock), usual);
     }
 
+    /** One vehicle's as they were on each of several days: what was recorded later is left out. */
+    @Transactional(readOnly = true)
+    public Map<LocalDate, PressureInputs> facts(long vehicleId, Collection<LocalDate> days, LoadState usual) {
+        Undated undated = undated(vehicleId);
+        Map<LocalDate, PressureInputs> byDay = new HashMap<>();
+        days.forEach(day -> byDay.put(
+                day, facts(vehicleId, day, Map.of(vehicleId, usual), undated).get(vehicleId)));
+        return byDay;
+    }
+
     /** The same as they were on a day: what was recorded later is left out. */
     @Transactional(readOnly = true)
     public Map<Long, PressureInputs> facts(Long vehicleId, LocalDate today, Map<Long, LoadState> usual) {
-        LoadCharts book = charts.book();
+        return facts(vehicleId, today, usual, undated(vehicleId));
+    }
+
+    /** What is read once for all days: the charts, and what bears its own date. */
+    private record Undated(
+            LoadCharts book,
+            Map<Long, String> names,
+            Map<Long, List<ScaleTicketStore.Stored>> weighed,
+            Map<Long, List<TripStore.StoredTrip>> trips) {}
+
+    private Undated undated(Long vehicleId) {
         Map<Long, String> names = names();
-        Map<Long, List<ScaleTicketStore.Stored>> weighed = scaleTicketStore.of(vehicleId);
+        return new Undated(charts.book(), names, scaleTicketStore.of(vehicleId), tripStore.all(vehicleId, names));
+    }
+
+    private Map<Long, PressureInputs> facts(
+            Long vehicleId, LocalDate today, Map<Long, LoadState> usual, Undated undated) {
+        Map<Long, String> names = undated.names();
         Map<Long, MethodChoice> methodChoices = choices(vehicleId, today, names);
         Map<Long, Map<Integer, ChalkTestResult>> chalkTestResults = trims(vehicleId, today, names);
         Map<Long, Map<Integer, WarningThreshold>> warningThresholds = thresholds(vehicleId, today, names);
         Map<Long, List<LoadStates.LoadStateSetting>> loadStateSettings = settings(vehicleId, today, names);
-        Map<Long, List<TripStore.StoredTrip>> trips = tripStore.all(vehicleId, names);
         Map<Long, LocalDate> bodies = db
                 .select(BODY_CHANGE.VEHICLE_ID, BODY_CHANGE.CHANGE_DATE)
                 .from(BODY_CHANGE)
@@ -85,8 +110,8 @@ public class PressureStore {
         usual.forEach((id, state) -> facts.put(
                 id,
                 new PressureInputs(
-                        book,
-                        weighed.getOrDefault(id, List.of()).stream()
+                        undated.book(),
+                        undated.weighed().getOrDefault(id, List.of()).stream()
                                 .map(ScaleTicketStore.Stored::slip)
                                 .filter(scaleTicket -> !scaleTicket.on().isAfter(today))
                                 .toList(),
@@ -94,7 +119,7 @@ public class PressureStore {
                                 today,
                                 state,
                                 loadStateSettings.getOrDefault(id, List.of()),
-                                trips.getOrDefault(id, List.of()).stream()
+                                undated.trips().getOrDefault(id, List.of()).stream()
                                         .map(TripStore.StoredTrip::trip)
                                         .toList()),
                         Optional.ofNullable(methodChoices.get(id)),
