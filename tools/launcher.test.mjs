@@ -19,7 +19,7 @@ after(() => {
 
 /** The commands the launcher needs besides those that are stood in for. */
 const COMMANDS =
-  'bash cp env dirname readlink mkdir id sed head tail cat find xargs sha256sum sort cut flock mv ln rm stat seq sleep mktemp touch ls tr grep uname tee'.split(
+  'bash cp env dirname readlink mkdir id sed head tail cat find xargs sha256sum sort cut flock mv ln rm stat seq sleep mktemp touch ls tr grep uname tee date'.split(
     ' ',
   )
 
@@ -27,7 +27,7 @@ const JAVA = `#!/bin/bash
 case "$*" in
   -version) echo 'openjdk version "17.0.9"' >&2 ;;
   *jarmode=tools*extract*) mkdir -p "\${@: -1}" && cp "$ROOT/server/target/rotagens.jar" "\${@: -1}/rotagens.jar" ;;
-  *ArchiveClassesAtExit*) for one in "$@"; do case "$one" in -XX:ArchiveClassesAtExit=*) touch "\${one#*=}" ;; esac; done ;;
+  *ArchiveClassesAtExit*) for one in "$@"; do case "$one" in -XX:ArchiveClassesAtExit=*) touch "\${one#*=}" ;; --rotagens.data=*) echo fleet >"\${one#*=}/rotagens.sqlite" ;; esac; done ;;
   *server.port*) echo "$*" >>"$ROOT/served"; exec cat "$ROOT/stop" ;;
   *) for one in "$@"; do case "$one" in */rotagens.jar) cat "$one" ;; esac; done ;;
 esac
@@ -180,6 +180,25 @@ test('a build under a running server leaves what that server runs, until it has 
   tree.write('core/src/main/Rule.java', 'third')
   await backup(tree).ended
   assert.ok(!tree.has(`.rotagens/${first}`), 'nothing runs it any more')
+})
+
+test('the demo begins with the fleet its build made the same day; on another day, or on kept data, with its own', async () => {
+  const tree = checkout()
+  const data = path.join(tree.root, 'demo')
+  const demo = async (...more) => {
+    const server = start(tree, ['demo', '--port', '18485', '--data', data, ...more])
+    await server.says('Rotagens is at')
+    fs.writeFileSync(path.join(tree.root, 'stop'), '')
+    await server.ended
+  }
+  await demo()
+  assert.equal(fs.readFileSync(path.join(data, 'rotagens.sqlite'), 'utf8'), 'fleet\n')
+  fs.writeFileSync(path.join(data, 'rotagens.sqlite'), 'changed')
+  await demo('--keep')
+  assert.equal(fs.readFileSync(path.join(data, 'rotagens.sqlite'), 'utf8'), 'changed')
+  tree.write(`.rotagens/${tree.app()}/demo.day`, '2001-01-01\n')
+  await demo()
+  assert.ok(!tree.has('demo/rotagens.sqlite'), 'dates in it would be old: the server makes it anew')
 })
 
 test('a build that fails says so and leaves what was built before', async () => {

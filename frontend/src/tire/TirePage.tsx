@@ -14,8 +14,9 @@ import { LoadProblem } from '../ui/ErrorNotice'
 import { LoadingLines } from '../ui/Loading'
 import { NoteList } from '../ui/NoteList'
 import { Page } from '../ui/Page'
+import { PhoneFold } from '../ui/PhoneFold'
 import { Table } from '../ui/Table'
-import { day, moment } from '../units/format'
+import { day, many, moment } from '../units/format'
 import { Alerts } from './Alerts'
 import { CorrectEntryDialog } from './CorrectEntryDialog'
 import { DotCodeDialog } from './DotCodeDialog'
@@ -113,7 +114,9 @@ export function TirePage() {
             {tire.gas && <Box sx={{ mt: 0.5 }}>Filled with {tire.gas}</Box>}
             <Gave tire={tire} />
           </Box>
-          <PropertyList facts={tire.facts} />
+          <PhoneFold title="What it is" about={many(tire.facts.length, 'fact', 'facts')}>
+            <PropertyList facts={tire.facts} />
+          </PhoneFold>
           <Box sx={{ mt: 1.5 }}>
             <Link to={`/labels?tires=${tire.id}`}>Print its tag</Link>
           </Box>
@@ -142,42 +145,41 @@ export function TirePage() {
           <ByEdge rows={tire.byEdge} />
           <TirePhotos photos={tire.photos} />
           <TireNotes tire={tire} may={may} />
-          <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 3, mb: 0.75 }}>
-            History
-          </Box>
-          <Table label="History of this tire" heads={['When', 'Where', 'What', 'By', '']}>
-            {tire.entries.map((line) => (
-              <tr key={`${line.id} ${line.at} ${line.description}`}>
-                <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
-                  {moment(line.at)}
-                </Box>
-                <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-                  {line.where}
-                </Box>
-                <Box
-                  component="td"
-                  sx={line.isVoided ? { color: 'text.secondary', textDecoration: 'line-through' } : {}}
-                >
-                  {line.description}
-                </Box>
-                <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
-                  {line.by}
-                </Box>
-                <td>
-                  {may && line.canBeCorrected && (
-                    <Button size="small" sx={{ p: 0, minHeight: 24 }} onClick={() => setOpen({ correct: line })}>
-                      Correct…
-                    </Button>
-                  )}
-                  {may && line.readingId !== undefined && !line.isVoided && (
-                    <Button size="small" sx={{ p: 0, minHeight: 24 }} onClick={() => setOpen({ mistyped: line })}>
-                      Void…
-                    </Button>
-                  )}
-                </td>
-              </tr>
-            ))}
-          </Table>
+          <PhoneFold title="History" about={many(tire.entries.length, 'line', 'lines')}>
+            <Table label="History of this tire" heads={['When', 'Where', 'What', 'By', '']}>
+              {tire.entries.map((line) => (
+                <tr key={`${line.id} ${line.at} ${line.description}`}>
+                  <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
+                    {moment(line.at)}
+                  </Box>
+                  <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
+                    {line.where}
+                  </Box>
+                  <Box
+                    component="td"
+                    sx={line.isVoided ? { color: 'text.secondary', textDecoration: 'line-through' } : {}}
+                  >
+                    {line.description}
+                  </Box>
+                  <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
+                    {line.by}
+                  </Box>
+                  <td>
+                    {may && line.canBeCorrected && (
+                      <Button size="small" sx={{ p: 0, minHeight: 24 }} onClick={() => setOpen({ correct: line })}>
+                        Correct…
+                      </Button>
+                    )}
+                    {may && line.readingId !== undefined && !line.isVoided && (
+                      <Button size="small" sx={{ p: 0, minHeight: 24 }} onClick={() => setOpen({ mistyped: line })}>
+                        Void…
+                      </Button>
+                    )}
+                  </td>
+                </tr>
+              ))}
+            </Table>
+          </PhoneFold>
         </Box>
       </Box>
       {open === 'fit' && <InstallDialog tire={tire} onClose={close} />}

@@ -5,6 +5,15 @@ import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import { mono } from '../base/theme'
 
+const HALF = 190
+const THIRD = 130
+
+/** A field's width: its own on a desk; on a phone short ones stand two or three in a row. */
+export const widthOf = (width: number | string = 220) => ({
+  xs: typeof width !== 'number' || width > HALF ? '100%' : width > THIRD ? 'calc(50% - 7px)' : 'calc(33.33% - 10px)',
+  sm: width,
+})
+
 /** One typed entry with its unit, and its message where it is wrong. */
 export function Entry(props: {
   label: string
@@ -33,7 +42,7 @@ export function Entry(props: {
       type={props.type ?? 'text'}
       autoFocus={props.autoFocus ?? false}
       multiline={props.multiline ?? false}
-      sx={{ width: { xs: '100%', sm: props.width ?? 220 } }}
+      sx={{ width: widthOf(props.width) }}
       slotProps={{
         htmlInput: {
           autoComplete: props.type === 'password' ? 'new-password' : 'off',
@@ -77,7 +86,7 @@ export function Choice<T extends string>(props: {
       onChange={(event) => props.onChange(event.target.value as T)}
       error={props.error !== undefined}
       helperText={props.error ?? props.hint}
-      sx={{ width: { xs: '100%', sm: props.width ?? 220 } }}
+      sx={{ width: widthOf(props.width) }}
     >
       {props.options.map(([value, words]) => (
         <MenuItem key={value} value={value}>
@@ -111,7 +120,7 @@ function FoundChoice<T extends string>(props: Parameters<typeof Choice<T>>[0]) {
       getOptionKey={([value]) => value}
       getOptionLabel={([, words]) => words}
       noOptionsText="No matches"
-      sx={{ width: { xs: '100%', sm: props.width ?? 220 } }}
+      sx={{ width: widthOf(props.width) }}
       renderInput={fieldOf(props)}
     />
   )
@@ -134,7 +143,7 @@ export function NameEntry(props: {
       inputValue={props.value ?? ''}
       value={props.value ?? ''}
       onInputChange={(_, value) => props.onChange(value)}
-      sx={{ width: { xs: '100%', sm: props.width ?? 220 } }}
+      sx={{ width: widthOf(props.width) }}
       renderInput={fieldOf(props)}
     />
   )

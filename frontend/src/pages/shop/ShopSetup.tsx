@@ -12,9 +12,10 @@ import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { useNotice } from '../../ui/Notice'
 import { Page } from '../../ui/Page'
+import { PhoneFold } from '../../ui/PhoneFold'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
-import { localDay } from '../../units/format'
+import { localDay, many } from '../../units/format'
 import { Calendars } from './Calendars'
 import { TravelTimes } from './TravelTimes'
 
@@ -62,6 +63,8 @@ function Edit({ view }: { view: View }) {
     setForm({ ...form, [part]: form[part].map((one, index) => (index === at ? { ...one, ...changed } : one)) })
   const drop = <K extends keyof Form>(part: K, at: number) =>
     setForm({ ...form, [part]: form[part].filter((_, index) => index !== at) })
+  const wrongIn = (part: string) =>
+    save.error instanceof ProblemError && save.error.problem.fields.some((one) => one.field.startsWith(part))
   const yards = form.yards.map((yard) => [yard.name, yard.name] as const)
   return (
     <Page
@@ -96,10 +99,12 @@ function Edit({ view }: { view: View }) {
           </Alert>
         ))}
         {form.yards.map((yard, at) => (
-          <Box component="section" key={yard.name} aria-label={yard.name}>
-            <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
-              {yard.name}
-            </Box>
+          <PhoneFold
+            key={yard.name}
+            title={yard.name}
+            about={many(yard.bays, 'bay', 'bays')}
+            wrong={wrongIn(`yards[${at}]`)}
+          >
             <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 1 }}>
               <Entry
                 label="Bays"
@@ -134,13 +139,14 @@ function Edit({ view }: { view: View }) {
                 />
               ))}
             </Box>
-          </Box>
+          </PhoneFold>
         ))}
         <TravelTimes form={form} usual={view.usualTravel} onChange={setForm} wrong={save.wrong} />
-        <Box component="section" aria-label="People">
-          <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
-            People
-          </Box>
+        <PhoneFold
+          title="People"
+          about={many(form.technicians.length, 'person', 'people')}
+          wrong={wrongIn('technicians')}
+        >
           {form.technicians.map((worker, at) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: lines have no name of their own
             <Box key={at} sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 1, alignItems: 'center' }}>
@@ -215,11 +221,8 @@ function Edit({ view }: { view: View }) {
               Add a person
             </Button>
           )}
-        </Box>
-        <Box component="section" aria-label="Closed days">
-          <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
-            Closed days
-          </Box>
+        </PhoneFold>
+        <PhoneFold title="Closed days" wrong={wrongIn('closures')}>
           {form.closures.map((closure, at) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: lines have no name of their own
             <Box key={at} sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 1 }}>
@@ -274,11 +277,8 @@ function Edit({ view }: { view: View }) {
               Add closed days
             </Button>
           )}
-        </Box>
-        <Box component="section" aria-label="Minimum in service">
-          <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
-            Minimum in service
-          </Box>
+        </PhoneFold>
+        <PhoneFold title="Minimum in service" wrong={wrongIn('minimums')}>
           <Table label="Minimum in service" heads={['Vehicle class', 'At least', '']}>
             {view.classes.map((name) => {
               const at = form.minimums.findIndex((rule) => rule.vehicleClass === name)
@@ -306,7 +306,7 @@ function Edit({ view }: { view: View }) {
               )
             })}
           </Table>
-        </Box>
+        </PhoneFold>
         <Calendars />
       </Box>
     </Page>

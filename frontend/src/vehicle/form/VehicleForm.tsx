@@ -80,6 +80,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
   )
   const { wrong } = saving
   const problem = saving.error instanceof ProblemError ? saving.error : undefined
+  const wrongIn = (part: RegExp) => (problem?.problem.fields ?? []).some((one) => part.test(one.field))
   const spot = register.data?.vehicleTypes.find((one) => one.type === form.type)?.placardLocation
   const effects = layout.effects
   return (
@@ -151,6 +152,13 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             error={wrong('vehicleClass')}
             hint="Vehicles that share policy"
           />
+          <Entry
+            label="In a few words"
+            value={form.description}
+            onChange={(description) => set({ description })}
+            error={wrong('description')}
+            width={280}
+          />
           <NameEntry
             label="Yard"
             value={form.yard}
@@ -158,13 +166,6 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             onChange={(yard) => set({ yard })}
             error={wrong('yard')}
             width={180}
-          />
-          <Entry
-            label="In a few words"
-            value={form.description}
-            onChange={(description) => set({ description })}
-            error={wrong('description')}
-            width={280}
           />
           <Entry
             label="GVWR from the plate"
@@ -212,7 +213,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
           />
         </Part>
         <AxleBuilder form={form} set={set} layout={layout} wrong={wrong} />
-        <Part title="The placard, and how it is used">
+        <Part title="The placard, and how it is used" folds={{ wrong: wrongIn(/^placard|^parkedSince/) }}>
           <Box sx={{ width: '100%', color: 'text.secondary' }}>
             {spot ? `On this kind of vehicle the placard is found ${spot}. ` : ''}
             Size and pressure of each axle are entered with the axles above.
@@ -261,7 +262,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             set={(outdoors) => set({ isParkedOutdoors: outdoors })}
           />
         </Part>
-        <WheelFields form={form} set={set} places={layout.places} wrong={wrong} />
+        <WheelFields form={form} set={set} places={layout.places} wrong={wrong} anyWrong={wrongIn(/^wheels/)} />
         {effects.length > 0 && (
           <Alert severity="warning" sx={{ mb: 2 }}>
             {effects.map((effect) => (

@@ -27,6 +27,7 @@ export function WheelFields(props: {
   set: (part: Partial<Form>) => void
   places: Schemas['LayoutPositionView'][]
   wrong: (field: string) => string | undefined
+  anyWrong: boolean
 }) {
   const { form, set, places } = props
   const [apart, setApart] = useState<number[]>([])
@@ -46,7 +47,7 @@ export function WheelFields(props: {
     set({ wheels: all.map((wheel) => (positions.includes(wheel.position) ? { ...wheel, ...part } : wheel)) })
   }
   return (
-    <Part title="Wheels">
+    <Part title="Wheels" folds={{ wrong: props.anyWrong }}>
       <Box sx={{ width: '100%', color: 'text.secondary' }}>
         Hub-piloted wheels have small stud holes and one two-piece flanged nut with a washer; stud-piloted ones larger
         chamfered holes and bevelled nuts. They look alike and never interchange.
