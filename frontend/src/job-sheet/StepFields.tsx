@@ -4,7 +4,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import type { Schemas, Units } from '../api/client'
 import { color } from '../base/theme'
 import { Entry } from '../ui/Entry'
-import { depthUnit, pressureUnit } from '../units/format'
+import { depthUnit, distanceUnit, pressureUnit } from '../units/format'
 
 type Field = Schemas['FieldView']
 
@@ -118,7 +118,7 @@ function OneField(props: {
   )
 }
 
-const WIDTHS: Partial<Record<Field['type'], number>> = { TEXT: 420, CODE: 260, LENGTH: 150, ANGLE: 150 }
+const WIDTHS: Partial<Record<Field['type'], number>> = { TEXT: 420, CODE: 260, LENGTH: 150, ANGLE: 150, DISTANCE: 200 }
 
 /** Which figure of the paired gauge belongs here: pressed on a valve, or set into a groove. */
 function gaugeOf(field: Field): string | undefined {
@@ -140,6 +140,8 @@ function unitOf(field: Field, units: Units): string | undefined {
       return units === 'US' ? 'in' : 'mm'
     case 'ANGLE':
       return '°'
+    case 'DISTANCE':
+      return distanceUnit(units)
     case 'COUNT':
     case 'CODE':
     case 'TEXT':

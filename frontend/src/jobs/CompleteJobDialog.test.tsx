@@ -57,6 +57,28 @@ describe('signing off a job', () => {
     expect(sent()[0]?.body).toMatchObject({ day: '2026-11-23', results: [{ itemId: 9, pressure: '95' }] })
   })
 
+  it('of a re-torque asks for the odometer, says where it was, and keeps it where it is too soon', async () => {
+    const followUp = { workDone: '2026-11-23', from: '2026-11-25', to: '2026-11-27', odometer: '64992 mi' }
+    const one = { ...job(item(9, 'RETORQUE', ['TORQUE'])), followUp }
+    const { sent, onClose } = open(one, () => problem(422, { odometer: '12 mi since the wheels went on.' }))
+    expect(screen.getByText('64992 mi when the wheels went on')).toBeVisible()
+    await userEvent.type(screen.getByLabelText('Odometer'), '65004')
+    await userEvent.click(screen.getByRole('button', { name: 'Complete job' }))
+    expect(await screen.findByText('12 mi since the wheels went on.')).toBeVisible()
+    expect(screen.getByLabelText('Odometer')).toHaveValue('65004')
+    expect(sent()[0]?.body).toMatchObject({ odometer: '65004' })
+    expect(onClose).not.toHaveBeenCalled()
+  })
+
+  it('of a re-torque whose odometer nobody read asks for the distance since', async () => {
+    const one = { ...job(item(9, 'RETORQUE', ['TORQUE'])), followUp: { workDone: '2026-11-23' } }
+    const { sent, onClose } = open(one)
+    await userEvent.type(screen.getByLabelText('Distance since the wheels went on'), '70')
+    await userEvent.click(screen.getByRole('button', { name: 'Complete job' }))
+    await vi.waitFor(() => expect(onClose).toHaveBeenCalled())
+    expect(sent()[0]?.body).toMatchObject({ milesSince: '70' })
+  })
+
   it('asks once about a figure far from its target, and again only when another one is typed', async () => {
     const one = job(item(9, 'SET_PRESSURE', ['COLD_PRESSURE']))
     const { sent, onClose } = open(one, (call) =>

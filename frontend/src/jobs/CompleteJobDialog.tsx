@@ -14,7 +14,9 @@ import { answerOf, api, type Job, onceKey, type Problem, ProblemError } from '..
 import { useUnits } from '../base/settings'
 import { CurrentJob } from '../conflict/CurrentJob'
 import { ConfirmValue } from '../ui/ConfirmValue'
+import { Entry } from '../ui/Entry'
 import { useNotice } from '../ui/Notice'
+import { distanceUnit } from '../units/format'
 import { ItemFields } from './ItemFields'
 import type { Result } from './result'
 
@@ -45,6 +47,8 @@ export function CompleteJobDialog(props: { job: Job; today: string; onClose: () 
   const [job, setJob] = useState(props.job)
   const [units] = useUnits()
   const [day, setDay] = useState(today)
+  const [odometer, setOdometer] = useState('')
+  const [since, setSince] = useState('')
   const [results, setResults] = useState<Record<number, Result>>(() => typed.read(job.id))
   const [key, setKey] = useState(onceKey)
   const queries = useQueryClient()
@@ -61,6 +65,8 @@ export function CompleteJobDialog(props: { job: Job; today: string; onClose: () 
           },
           body: {
             day,
+            ...(odometer.trim() && { odometer }),
+            ...(since.trim() && { milesSince: since }),
             results: job.items.map((item) => results[item.id] ?? { itemId: item.id }),
           },
         }),
@@ -75,6 +81,7 @@ export function CompleteJobDialog(props: { job: Job; today: string; onClose: () 
       onClose()
     },
   })
+  const retorque = job.followUp !== undefined && job.items.some((item) => item.workType === 'RETORQUE')
   const sent = done.variables
   const problem = done.error instanceof ProblemError ? done.error : undefined
   const asked = (problem?.asks ?? []).filter((field) => {
@@ -131,6 +138,29 @@ export function CompleteJobDialog(props: { job: Job; today: string; onClose: () 
               helperText={problem?.field('day')}
               slotProps={{ inputLabel: { shrink: true } }}
             />
+            {retorque && !job.followUp?.odometer ? (
+              <Entry
+                label="Distance since the wheels went on"
+                value={since}
+                onChange={setSince}
+                error={problem?.field('milesSince')}
+                hint="Too soon it does not count."
+                unit={distanceUnit(units)}
+                width={260}
+              />
+            ) : (
+              <Entry
+                label={retorque ? 'Odometer' : 'Odometer, if read'}
+                value={odometer}
+                onChange={setOdometer}
+                error={problem?.field('odometer')}
+                hint={
+                  retorque ? `${job.followUp?.odometer} when the wheels went on` : 'The re-torque is counted from here.'
+                }
+                unit={distanceUnit(units)}
+                width={260}
+              />
+            )}
           </Stack>
           {job.items.map((item) => (
             <ItemFields

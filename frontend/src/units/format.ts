@@ -64,6 +64,8 @@ export const pressureUnit = (units: Units) => (units === 'US' ? 'psi' : 'kPa')
 
 export const loadUnit = (units: Units) => (units === 'US' ? 'lb' : 'kg')
 
+export const distanceUnit = (units: Units) => (units === 'US' ? 'mi' : 'km')
+
 export const temperatureUnit = (units: Units) => (units === 'US' ? '°F' : '°C')
 
 export const depthUnit = (units: Units) => (units === 'US' ? '/32 in' : 'mm')

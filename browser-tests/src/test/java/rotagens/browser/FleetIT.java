@@ -99,7 +99,7 @@ class FleetIT extends OnDemoFleet {
                 page.getByRole(AriaRole.REGION, named("Do not operate").setExact(true));
         assertThat(stopped.getByText("planned").first()).isVisible();
         page.getByRole(AriaRole.BUTTON, named("Undo")).click();
-        assertThat(page.getByText("are not scheduled.")).isVisible();
+        assertThat(page.getByText("is not scheduled.")).isVisible();
         assertThat(stopped.getByText("planned")).hasCount(0);
     }
 

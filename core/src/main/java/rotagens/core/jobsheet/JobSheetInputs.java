@@ -2,6 +2,7 @@ package rotagens.core.jobsheet;
 
 import java.util.List;
 import java.util.Optional;
+import rotagens.core.measure.Distance;
 import rotagens.core.policy.Policy;
 
 /**
@@ -15,6 +16,9 @@ import rotagens.core.policy.Policy;
  * @param nitrogen whether the fleet fills with it
  * @param people who may be the second person of a step
  * @param wrenches the shop's torque wrenches in use
+ * @param hasOdometer whether the vehicle has one to read
+ * @param lastOdometer what it showed last
+ * @param retorque what a re-torque on this job is counted from; empty where the job is none
  */
 public record JobSheetInputs(
         boolean light,
@@ -26,7 +30,10 @@ public record JobSheetInputs(
         Optional<String> vehicleWork,
         Policy.ClassPolicy policy,
         List<String> people,
-        List<StepInput.TorqueInput.TorqueWrench> wrenches) {
+        List<StepInput.TorqueInput.TorqueWrench> wrenches,
+        boolean hasOdometer,
+        Optional<Distance> lastOdometer,
+        Optional<RetorqueCheck> retorque) {
 
     public JobSheetInputs {
         wheels = List.copyOf(wheels);

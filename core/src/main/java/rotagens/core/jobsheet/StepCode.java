@@ -11,6 +11,8 @@ public enum StepCode {
     PARTS("Before", "Lay out the parts", SkipRule.WITH_REASON, false),
     TAG_SENSORS("Before", "Tag outside sensors", SkipRule.WITH_REASON, false),
 
+    MILES_SINCE("Before", "Miles since the wheels went on", SkipRule.NEVER, true),
+
     ONE_PIECE_RIM("Remove", "One-piece rim", SkipRule.NEVER, true),
     DEFLATE_FIRST("Remove", "All air out before the first nut", SkipRule.NEVER, true),
     STANDS("Remove", "Stands before the wheel comes off", SkipRule.NEVER, true),
@@ -53,6 +55,7 @@ public enum StepCode {
     RELEARN("After", "Relearn", SkipRule.WITH_REASON, false),
     DASH_AND_GAUGE("After", "Dash and gauge compared", SkipRule.WITH_REASON, false),
     ROAD_TEST("After", "Road test", SkipRule.WITH_REASON, false),
+    ODOMETER("After", "Odometer", SkipRule.WITH_REASON, false),
     CLEAN_UP("After", "Clean up", SkipRule.WITH_REASON, false),
     NOTIFY("After", "Person in charge notified", SkipRule.WITH_REASON, false),
     RECORD_WORK("After", "What was done", SkipRule.NEVER, false);

@@ -58,7 +58,9 @@ public sealed interface StepInput {
             CHOICE,
             LENGTH,
             /** In degrees. */
-            ANGLE
+            ANGLE,
+            /** Driven, or on the odometer. */
+            DISTANCE
         }
     }
 

@@ -10,6 +10,18 @@ final class VehicleSteps {
     private VehicleSteps() {}
 
     static void before(JobSheetInputs facts, List<Step> steps) {
+        facts.retorque()
+                .ifPresent(check -> steps.add(new Step(
+                        StepCode.MILES_SINCE,
+                        Optional.empty(),
+                        check.odometerThen()
+                                .map(then -> Message.of(
+                                        "The odometer was at {} when the wheels went on, {}.", then, check.wheelsOn()))
+                                .orElse(Message.of("The wheels went on {}.", check.wheelsOn())),
+                        Optional.of(Message.of(
+                                "Nuts that have not run do not settle: a re-torque before 50 miles does not count.")),
+                        new OdometerInputs.MilesSinceInput(check),
+                        List.of())));
         boolean lifts = facts.wheels().stream().anyMatch(wheel -> wheel.task().lifts());
         boolean bead = facts.wheels().stream().anyMatch(wheel -> wheel.task().breaksBead());
         boolean torque = facts.wheels().stream().anyMatch(wheel -> wheel.task() == WheelTask.RETORQUE);
@@ -109,6 +121,19 @@ final class VehicleSteps {
                     StepCode.ROAD_TEST,
                     "Straight road: runs straight with the wheel centered, no vibration.",
                     "Hands off only on a closed, straight, empty stretch at low speed.");
+        }
+        if (lifts && facts.hasOdometer()) {
+            steps.add(new Step(
+                    StepCode.ODOMETER,
+                    Optional.empty(),
+                    Message.of(
+                            "Read the odometer{}: the re-torque at 50 to 100 miles is counted from here.",
+                            facts.lastOdometer()
+                                    .map(last -> Message.of(", last {}", last))
+                                    .orElse(Message.of(""))),
+                    Optional.empty(),
+                    new OdometerInputs.OdometerInput(),
+                    List.of()));
         }
         if (lifts) {
             add(

@@ -1,13 +1,27 @@
 package rotagens.core.planning;
 
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import rotagens.core.jobsheet.RetorqueCheck;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Message;
+import rotagens.core.shop.DayWindow;
 
 /** Work that has to follow other work. */
 public final class FollowUp {
 
     /** The middle of the 50 to 100 miles after which nuts are torqued again. */
     private static final double RETORQUE_MILES = 75;
+
+    /** Why a re-torque has its days. */
+    public static final Message RETORQUE_WHY = Message.of(
+            "re-torque {} to {} after the wheels went on",
+            Distance.miles(RetorqueCheck.LEAST_MILES),
+            Distance.miles(RetorqueCheck.MOST_MILES));
+
+    /** Why a pressure check after work on a bead has its day. */
+    public static final Message PRESSURE_CHECK_WHY = Message.of("the pressure check on the day after work on the bead");
 
     private FollowUp() {}
 
@@ -17,6 +31,31 @@ public final class FollowUp {
      */
     public static LocalDate retorque(LocalDate done, OptionalDouble milesPerDay) {
         double perDay = milesPerDay.orElse(0);
-        return done.plusDays(perDay < 1 ? 1 : (long) Math.ceil(RETORQUE_MILES / perDay));
+        if (perDay < 1) {
+            return done.plusDays(1);
+        }
+        LocalDate day = done.plusDays((long) Math.ceil(RETORQUE_MILES / perDay));
+        LocalDate last = retorqueWindow(done, milesPerDay).orElseThrow().to();
+        return day.isAfter(last) ? last : day;
+    }
+
+    /**
+     * The days on which it has run 50 to 100 miles; at 100 a day or more that day and the next, where the odometer decides. Empty
+     * where nobody knows how far it runs.
+     */
+    public static Optional<DayWindow> retorqueWindow(LocalDate done, OptionalDouble milesPerDay) {
+        double perDay = milesPerDay.orElse(0);
+        if (perDay < 1) {
+            return Optional.empty();
+        }
+        return Optional.of(new DayWindow(
+                done.plusDays((long) Math.floor(RetorqueCheck.LEAST_MILES / perDay)),
+                done.plusDays(Math.max(1, (long) Math.floor(RetorqueCheck.MOST_MILES / perDay))),
+                RETORQUE_WHY));
+    }
+
+    /** The day after work on a bead, when a leak shows first. */
+    public static DayWindow pressureCheck(LocalDate done) {
+        return new DayWindow(done.plusDays(1), done.plusDays(1), PRESSURE_CHECK_WHY);
     }
 }

@@ -14,14 +14,21 @@ import rotagens.core.jobsheet.JobSheetInputs;
 import rotagens.core.jobsheet.WheelJob;
 import rotagens.core.jobsheet.WheelTask;
 import rotagens.core.measure.Rule;
+import rotagens.core.shop.DayWindow;
 import rotagens.core.vehicle.Position;
 
 /**
  * Work that a finished job sheet leaves to be done.
  *
  * @param positions empty where it concerns the vehicle
+ * @param window the days it is meant for; empty where any day will do
  */
-public record FollowUpWork(WorkType kind, List<Position> positions, LocalDate day, String reason) {
+public record FollowUpWork(
+        WorkType kind, List<Position> positions, LocalDate day, String reason, Optional<DayWindow> window) {
+
+    private FollowUpWork(WorkType kind, List<Position> positions, LocalDate day, String reason) {
+        this(kind, positions, day, reason, Optional.empty());
+    }
 
     /**
      * What follows.
@@ -48,7 +55,8 @@ public record FollowUpWork(WorkType kind, List<Position> positions, LocalDate da
                     WorkType.RETORQUE,
                     List.of(),
                     FollowUp.retorque(done, milesPerDay),
-                    "every wheel that was lifted, 50 to 100 miles after"));
+                    "every wheel that was lifted, 50 to 100 miles after",
+                    FollowUp.retorqueWindow(done, milesPerDay)));
         }
         facts.wrenches().stream()
                 .filter(wrench -> wrench.doubt().isPresent() && wrenches.contains(wrench.name()))
@@ -69,7 +77,8 @@ public record FollowUpWork(WorkType kind, List<Position> positions, LocalDate da
                     WorkType.PRESSURE_CHECK,
                     beads,
                     done.plusDays(1),
-                    "the day after work on the bead: a leak shows first here"));
+                    "the day after work on the bead: a leak shows first here",
+                    Optional.of(FollowUp.pressureCheck(done))));
         }
         if (relearnLeft && !rotation) {
             next.add(new FollowUpWork(

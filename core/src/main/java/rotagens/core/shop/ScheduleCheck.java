@@ -102,6 +102,18 @@ public final class ScheduleCheck {
                             job.earliest(),
                             job.blockedBy().orElse(Message.of("parts")))));
         }
+        job.window()
+                .filter(window -> !window.holds(day))
+                .ifPresent(window -> clashes.add(new ScheduleConflict(
+                        ScheduleRule.WINDOW,
+                        window.from().equals(window.to())
+                                ? Message.of("{} is meant for {}: {}.", job.unit(), window.from(), window.why())
+                                : Message.of(
+                                        "{} is meant for {} to {}: {}.",
+                                        job.unit(),
+                                        window.from(),
+                                        window.to(),
+                                        window.why()))));
         if (job.isDrivenStopped()) {
             clashes.add(new ScheduleConflict(ScheduleRule.STOPPED_VEHICLE, ShopSetup.mustNotBeDriven(job)));
         }

@@ -4,6 +4,7 @@ package rotagens.core.shop;
 public enum ScheduleRule {
     DATE_PASSED("Day has passed"),
     PARTS("Parts not there yet"),
+    WINDOW("Outside its days"),
     STOPPED_VEHICLE("Must not be driven there"),
     CLOSED("Shop is closed"),
     OUTSIDE_HOURS("Outside opening hours"),

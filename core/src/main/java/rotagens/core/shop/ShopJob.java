@@ -17,6 +17,7 @@ import rotagens.core.measure.Message;
  * @param weight what a day late costs: higher where the vehicle must not roll until then
  * @param fit whether the vehicle could be in service meanwhile: one that mustn't roll anyway isn't missed
  * @param travel minutes to bring the vehicle there from its own yard
+ * @param window days it is meant for; empty where any day will do
  */
 public record ShopJob(
         String id,
@@ -31,7 +32,59 @@ public record ShopJob(
         LocalDate due,
         int weight,
         boolean fit,
-        int travel) {
+        int travel,
+        Optional<DayWindow> window) {
+
+    /** Work that any day will do for. */
+    public ShopJob(
+            String id,
+            String unit,
+            String vehicleClass,
+            String yard,
+            int minutes,
+            int techniciansNeeded,
+            Set<Equipment> requirements,
+            LocalDate earliest,
+            Optional<Message> blockedBy,
+            LocalDate due,
+            int weight,
+            boolean fit,
+            int travel) {
+        this(
+                id,
+                unit,
+                vehicleClass,
+                yard,
+                minutes,
+                techniciansNeeded,
+                requirements,
+                earliest,
+                blockedBy,
+                due,
+                weight,
+                fit,
+                travel,
+                Optional.empty());
+    }
+
+    /** The same work, meant for certain days. */
+    public ShopJob within(Optional<DayWindow> days) {
+        return new ShopJob(
+                id,
+                unit,
+                vehicleClass,
+                yard,
+                minutes,
+                techniciansNeeded,
+                requirements,
+                earliest,
+                blockedBy,
+                due,
+                weight,
+                fit,
+                travel,
+                days);
+    }
 
     public ShopJob {
         requirements = Set.copyOf(requirements);
@@ -57,6 +110,7 @@ public record ShopJob(
                 due,
                 weight,
                 fit,
-                minutesThere);
+                minutesThere,
+                window);
     }
 }

@@ -43,6 +43,7 @@ final class Bay {
     private boolean light;
     private boolean nitrogen;
     private TireChanger tireChanger;
+    private RetorqueCheck retorque;
     private List<TireChanger> tireChangers = List.of(SMALL, ROLLERS);
 
     static WheelSpec wheel(boolean reversed) {
@@ -110,6 +111,11 @@ final class Bay {
         return this;
     }
 
+    Bay retorque(RetorqueCheck check) {
+        retorque = check;
+        return this;
+    }
+
     Bay on(TireChanger chosen) {
         tireChanger = chosen;
         return this;
@@ -131,6 +137,9 @@ final class Bay {
                 Optional.empty(),
                 Policy.DEFAULTS.of("Coach"),
                 List.of("Rafe Halloran", "Tomas Weil"),
-                List.of()));
+                List.of(),
+                false,
+                Optional.empty(),
+                Optional.ofNullable(retorque)));
     }
 }

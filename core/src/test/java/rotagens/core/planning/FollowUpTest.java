@@ -7,7 +7,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import rotagens.core.measure.Torque;
+import rotagens.core.shop.DayWindow;
 import rotagens.core.vehicle.WheelSpec;
 
 /** What follows work on the wheel. */
@@ -22,6 +25,26 @@ class FollowUpTest {
         assertThat(FollowUp.retorque(DONE, OptionalDouble.of(200))).isEqualTo(LocalDate.of(2026, 11, 24));
         assertThat(FollowUp.retorque(DONE, OptionalDouble.empty())).isEqualTo(LocalDate.of(2026, 11, 24));
         assertThat(FollowUp.retorque(DONE, OptionalDouble.of(0))).isEqualTo(LocalDate.of(2026, 11, 24));
+    }
+
+    @ParameterizedTest(name = "{0} miles a day: {1} to {2}, planned {3}")
+    @CsvSource({"10, 5, 10, 8", "19, 2, 5, 4", "30, 1, 3, 3", "60, 0, 1, 1", "100, 0, 1, 1", "300, 0, 1, 1"})
+    @DisplayName("the re-torque is meant for the days on which it has run 50 to 100 miles, and planned inside them")
+    void window(double perDay, int from, int to, int planned) {
+        DayWindow window =
+                FollowUp.retorqueWindow(DONE, OptionalDouble.of(perDay)).orElseThrow();
+        assertThat(window.from()).isEqualTo(DONE.plusDays(from));
+        assertThat(window.to()).isEqualTo(DONE.plusDays(to));
+        LocalDate day = FollowUp.retorque(DONE, OptionalDouble.of(perDay));
+        assertThat(day).isEqualTo(DONE.plusDays(planned));
+        assertThat(window.holds(day)).isTrue();
+    }
+
+    @Test
+    @DisplayName(
+            "nobody knows the days of a vehicle whose miles nobody knows: any day will do, and the odometer decides")
+    void noWindow() {
+        assertThat(FollowUp.retorqueWindow(DONE, OptionalDouble.empty())).isEmpty();
     }
 
     @Test

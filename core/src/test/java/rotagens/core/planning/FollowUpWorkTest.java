@@ -18,6 +18,7 @@ import rotagens.core.jobsheet.WheelTask;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Message;
 import rotagens.core.policy.Policy;
+import rotagens.core.shop.DayWindow;
 import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleLayout;
 import rotagens.core.vehicle.AxleRole;
@@ -81,7 +82,10 @@ class FollowUpWorkTest {
                         Optional.empty(),
                         Policy.DEFAULTS.of("Service van"),
                         List.of(),
-                        WRENCHES),
+                        WRENCHES,
+                        true,
+                        Optional.empty(),
+                        Optional.empty()),
                 VehicleState.of(vehicle, List.of()),
                 Map.of(),
                 relearnLeft,
@@ -99,6 +103,14 @@ class FollowUpWorkTest {
         assertThat(next.get(0).day()).isEqualTo(DONE.plusDays(3));
         assertThat(next.get(1).day()).isEqualTo(DONE.plusDays(1));
         assertThat(next.get(1).positions()).containsExactly(Position.parse("1L"));
+        assertThat(next.get(0).window())
+                .hasValueSatisfying(window -> assertThat(window)
+                        .extracting(DayWindow::from, DayWindow::to)
+                        .containsExactly(DONE.plusDays(2), DONE.plusDays(4)));
+        assertThat(next.get(1).window())
+                .hasValueSatisfying(window -> assertThat(window)
+                        .extracting(DayWindow::from, DayWindow::to)
+                        .containsExactly(DONE.plusDays(1), DONE.plusDays(1)));
     }
 
     @Test

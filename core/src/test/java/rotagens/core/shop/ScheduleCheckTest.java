@@ -113,6 +113,26 @@ class ScheduleCheckTest {
     }
 
     @Test
+    @DisplayName("a follow-up outside its days is named, too early and too late; within them nothing is against it")
+    void window() {
+        ShopJob retorque = job("SH-03", 60)
+                .within(Optional.of(new DayWindow(
+                        MONDAY.plusDays(1),
+                        MONDAY.plusDays(2),
+                        rotagens.core.measure.Message.of("re-torque 50 mi to 100 mi after the wheels went on"))));
+        assertThat(against(at(retorque, MONDAY, "07:00", 1, "Rafe")))
+                .containsExactly(
+                        "WINDOW: SH-03 is meant for Dec 1, 2026 to Dec 2, 2026: re-torque 50 mi to 100 mi after the wheels went on.");
+        assertThat(against(at(retorque, MONDAY.plusDays(1), "07:00", 1, "Rafe")))
+                .isEmpty();
+        assertThat(against(at(retorque, MONDAY.plusDays(2), "07:00", 1, "Rafe")))
+                .isEmpty();
+        assertThat(against(at(retorque, MONDAY.plusDays(3), "07:00", 1, "Rafe")))
+                .allMatch(clash -> clash.startsWith("WINDOW"))
+                .hasSize(1);
+    }
+
+    @Test
     @DisplayName("keep two of three shuttles in service: the second in the shop on one day is one too many")
     void readiness() {
         shop.readiness = List.of(new ShopConstraints.MinimumInService("Shuttle", 2));

@@ -30,12 +30,14 @@ import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Position.DualSlot;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.core.vehicle.Sensor;
+import rotagens.core.vehicle.VehicleType;
 import rotagens.core.vehicle.WheelSpec;
 import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.gauges.Gauges;
 import rotagens.server.jobtires.ChosenTires;
 import rotagens.server.people.People;
 import rotagens.server.people.People.Person;
+import rotagens.server.planning.FollowUps;
 import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.PlannedMoves;
@@ -126,7 +128,10 @@ class JobSheetInputLoader {
                         .map(Person::name)
                         .sorted()
                         .toList(),
-                wrenches(vehicleAssessment));
+                wrenches(vehicleAssessment),
+                vehicleAssessment.vehicle().type() != VehicleType.TRAILER,
+                vehicleAssessment.onFile().odometer().map(last -> last.reading()),
+                FollowUps.retorque(jobView));
     }
 
     private List<StepInput.TorqueInput.TorqueWrench> wrenches(VehicleAssessment vehicleAssessment) {

@@ -11,12 +11,11 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.jobsheet.FindingInputs;
 import rotagens.core.jobsheet.JobSheet;
+import rotagens.core.jobsheet.OdometerInputs;
 import rotagens.core.jobsheet.Step;
-import rotagens.core.jobsheet.StepCode;
 import rotagens.core.jobsheet.StepInput;
 import rotagens.core.jobsheet.StepRecords.Status;
 import rotagens.core.measure.Units;
-import rotagens.core.planning.FollowUpWork;
 import rotagens.core.tire.DotCode;
 import rotagens.core.vehicle.Position;
 import rotagens.server.cache.ChangeTracker;
@@ -255,9 +254,10 @@ class JobSheets {
                 version,
                 new CompleteJobRequest(
                         day,
-                        SheetResults.of(withMates(here), people.get(people.me()).name())),
+                        SheetResults.of(withMates(here), people.get(people.me()).name()),
+                        SheetResults.read(here, OdometerInputs.ODOMETER),
+                        SheetResults.read(here, OdometerInputs.SINCE)),
                 units);
-        followUps(here, day == null ? here.vehicle().today() : day);
         watchers.changed(jobId);
         return done;
     }
@@ -266,35 +266,6 @@ class JobSheets {
     private OpenedSheet withMates(OpenedSheet here) {
         jobs.completed(here.job().id(), here.vehicle());
         return pages.load(here.job().id());
-    }
-
-    private void followUps(OpenedSheet here, LocalDate done) {
-        boolean relearnLeft = Optional.ofNullable(here.marks().last().get(StepCode.RELEARN.name()))
-                .filter(stepRecord -> stepRecord.type() == Status.SKIPPED)
-                .isPresent();
-        boolean rotation = planned.of(here.job().id()).isPresent();
-        FollowUpWork.after(
-                        here.facts(),
-                        here.vehicle().state(),
-                        here.vehicle().judgements(),
-                        relearnLeft,
-                        SheetResults.wrenches(here),
-                        rotation,
-                        done)
-                .forEach(next -> {
-                    long job = jobs.start(
-                            here.job().vehicleId(),
-                            next.day().isBefore(here.vehicle().today())
-                                    ? here.vehicle().today()
-                                    : next.day(),
-                            "after the work of " + done);
-                    if (next.positions().isEmpty()) {
-                        jobs.addWork(job, next.kind(), null, next.reason());
-                    }
-                    next.positions()
-                            .forEach(at -> jobs.addWork(
-                                    job, next.kind(), here.vehicle().placeId(at), next.reason()));
-                });
     }
 
     private OpenedSheet open(long jobId) {

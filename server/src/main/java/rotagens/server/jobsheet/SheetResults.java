@@ -3,9 +3,11 @@ package rotagens.server.jobsheet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import rotagens.core.fact.Repair;
 import rotagens.core.inspection.RemovedTire;
 import rotagens.core.jobsheet.FindingInputs;
@@ -29,6 +31,17 @@ final class SheetResults {
         return here.marks().last().values().stream()
                 .map(stepRecord -> stepRecord.recordedValues().getOrDefault("wrench", ""))
                 .collect(Collectors.toSet());
+    }
+
+    /** What was read at a step that counts, by the name it has on record; null where nobody did. */
+    static @Nullable String read(OpenedSheet here, String field) {
+        return here.sheet().steps().stream()
+                .map(step -> here.marks().last().get(step.key()))
+                .filter(Objects::nonNull)
+                .map(stepRecord -> stepRecord.recordedValues().getOrDefault(field, ""))
+                .filter(value -> !value.isEmpty())
+                .findFirst()
+                .orElse(null);
     }
 
     /** What was read at each wheel, as the sign-off of each piece of work wants it. */

@@ -23,6 +23,7 @@ import rotagens.core.fact.ThermalState;
 import rotagens.core.inspection.RemovedTire;
 import rotagens.core.inspection.TreadInput;
 import rotagens.core.jobsheet.WheelJob;
+import rotagens.core.measure.Distance;
 import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Torque;
@@ -97,6 +98,8 @@ public class JobCompletion {
     private final VehicleRegister register;
     private final RotationCompletion rotation;
     private final ChosenTires chosenTires;
+    private final FollowUps followUps;
+    private final WorkAfter workAfter;
     private final People people;
     private final ChangeTracker changeTracker;
     private final Clock clock;
@@ -113,6 +116,8 @@ public class JobCompletion {
             VehicleRegister register,
             RotationCompletion rotation,
             ChosenTires chosenTires,
+            FollowUps followUps,
+            WorkAfter workAfter,
             People people,
             ChangeTracker changeTracker,
             Clock clock) {
@@ -128,6 +133,8 @@ public class JobCompletion {
         this.register = register;
         this.rotation = rotation;
         this.chosenTires = chosenTires;
+        this.followUps = followUps;
+        this.workAfter = workAfter;
         this.people = people;
         this.clock = clock;
     }
@@ -156,19 +163,31 @@ public class JobCompletion {
                 .toList();
         refuseUnweighed(job, items, vehicleAssessment, typed);
         refuseUnproven(items, vehicleAssessment, typed, units);
+        Optional<Distance> odometer = FollowUps.distance(typed, "odometer", completeJobRequest.odometer(), units);
+        Optional<String> ran =
+                followUps.refuseTooSoon(jobs.get(id), items, completeJobRequest, odometer, at, typed, units);
         typed.refuseIfWrong();
-        rotation.of(id, vehicleAssessment, putOnRecord(read, vehicleAssessment, at), at);
+        Runnable next = workAfter.of(id, LocalDate.ofInstant(at, clock.getZone()), odometer);
+        odometer.ifPresent(distance -> vehicleStore.readOdometer(
+                vehicleAssessment.onFile(), distance, at, people.me(), "odometer", Optional.empty()));
+        rotation.of(id, vehicleAssessment, putOnRecord(read, vehicleAssessment, at), at, odometer);
         InputValidator inPlace = new InputValidator();
         // Everything a rotation moved is where it goes by now; loaded once, and only where one did.
         Supplier<VehicleAssessment> moved = SingletonSupplier.of(() -> fleet.get(vehicleAssessment.id()));
         for (Read one : read) {
             write(one, vehicleAssessment, moved, at, people.me(), id, inPlace, units);
-            store.itemDone(one.item().id(), words(one, units));
+            String words = words(one, units);
+            store.itemDone(
+                    one.item().id(),
+                    one.item().workType() == WorkType.RETORQUE
+                            ? ran.map(miles -> words + "; " + miles).orElse(words)
+                            : words);
         }
         inPlace.refuseIfWrong();
         job.setCompletedAt(at);
         job.setCompletedById(people.me());
         store.save(job);
+        next.run();
         return jobs.get(id);
     }
 

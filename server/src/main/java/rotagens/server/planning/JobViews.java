@@ -150,7 +150,34 @@ public final class JobViews {
         CONDEMNED
     }
 
-    public record CompleteJobRequest(@Nullable LocalDate day, List<ItemResult> results) {}
+    /**
+     * Signs a job off.
+     *
+     * @param odometer as it shows now; a re-torque is counted by it
+     * @param milesSince of a re-torque whose odometer then nobody read: how far it has run since the wheels went on
+     */
+    public record CompleteJobRequest(
+            @Nullable LocalDate day,
+            List<ItemResult> results,
+            @Nullable String odometer,
+            @Nullable String milesSince) {
+
+        public CompleteJobRequest(@Nullable LocalDate day, List<ItemResult> results) {
+            this(day, results, null, null);
+        }
+    }
+
+    /**
+     * What a job follows.
+     *
+     * @param from to {@code to}: the days it is meant for; empty where any day will do
+     * @param odometer what it showed when the work was done
+     */
+    public record FollowUpView(
+            LocalDate workDone,
+            @Nullable LocalDate from,
+            @Nullable LocalDate to,
+            @Nullable String odometer) {}
 
     public record JobItemView(
             long id,
@@ -175,5 +202,6 @@ public final class JobViews {
             String createdBy,
             @Nullable Instant doneAt,
             @Nullable String doneBy,
+            @Nullable FollowUpView followUp,
             List<JobItemView> items) {}
 }

@@ -5,12 +5,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -28,11 +26,8 @@ import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.ReasonView;
 import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.people.People;
-import rotagens.server.people.People.Person;
-import rotagens.server.planning.JobStore.StoredItem;
 import rotagens.server.planning.JobViews.DueItemView;
 import rotagens.server.planning.JobViews.JobItemRequest;
-import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.JobViews.NewJobView;
 import rotagens.server.planning.JobViews.PostponementView;
@@ -45,9 +40,8 @@ import rotagens.server.web.ProblemException;
 public class Jobs {
 
     private static final int DONE_SHOWN = 100;
-    /** So many vehicles are looked up one by one. */
-    private static final int FEW = 3;
 
+    private final JobReader reader;
     private final JobStore store;
     private final FleetCache fleet;
     private final People people;
@@ -57,6 +51,7 @@ public class Jobs {
     private final DualMates mates;
 
     Jobs(
+            JobReader reader,
             JobStore store,
             DualMates mates,
             FleetCache fleet,
@@ -64,6 +59,7 @@ public class Jobs {
             ChangeTracker changeTracker,
             Clock clock,
             Postponements postponements) {
+        this.reader = reader;
         this.postponements = postponements;
         this.mates = mates;
         this.changeTracker = changeTracker;
@@ -249,7 +245,7 @@ public class Jobs {
         mates.complete(jobId, vehicleAssessment);
     }
 
-    /** A job of its own, to be filled with work. */
+    /** A job of its own for work that follows other work, to be filled. */
     @Transactional
     public long start(long vehicleId, LocalDate day, String note) {
         refuseDay(day);
@@ -273,28 +269,28 @@ public class Jobs {
     @Transactional(readOnly = true)
     public JobView get(long id) {
         JobRecord job = record(id);
-        return views(List.of(job)).get(0);
+        return reader.views(List.of(job)).get(0);
     }
 
     @Transactional(readOnly = true)
     public List<JobView> open() {
-        return views(store.open());
+        return reader.views(store.open());
     }
 
     @Transactional(readOnly = true)
     public List<JobView> done() {
-        return views(store.done(DONE_SHOWN));
+        return reader.views(store.done(DONE_SHOWN));
     }
 
     /** Every job completed from one moment to before another. */
     @Transactional(readOnly = true)
     public List<JobView> done(Instant from, Instant to) {
-        return views(store.done(from, to));
+        return reader.views(store.done(from, to));
     }
 
     @Transactional(readOnly = true)
     public List<JobView> ofVehicle(long vehicleId) {
-        return views(store.ofVehicle(vehicleId));
+        return reader.views(store.ofVehicle(vehicleId));
     }
 
     /** A job of its own for some of a vehicle's due work. */
@@ -340,59 +336,5 @@ public class Jobs {
 
     private JobRecord record(long id) {
         return store.get(id).orElseThrow(() -> ProblemException.notFound("There is no such job."));
-    }
-
-    private List<JobView> views(List<JobRecord> jobs) {
-        Map<Long, List<StoredItem>> items =
-                store.items(jobs.stream().map(JobRecord::getId).toList());
-        Set<Long> ids = jobs.stream().map(JobRecord::getVehicleId).collect(Collectors.toSet());
-        Map<Long, VehicleAssessment> vehicleAssessments = new HashMap<>();
-        if (ids.size() > FEW) {
-            fleet.all().forEach(one -> vehicleAssessments.put(one.id(), one));
-        }
-        // A vehicle retired since has its jobs, too.
-        ids.forEach(id -> vehicleAssessments.computeIfAbsent(id, fleet::get));
-        Map<Long, String> names = people.all().stream().collect(Collectors.toMap(Person::id, Person::name));
-        return jobs.stream()
-                .map(job -> view(
-                        job,
-                        vehicleAssessments.get(job.getVehicleId()),
-                        items.getOrDefault(job.getId(), List.of()),
-                        names))
-                .toList();
-    }
-
-    private static JobView view(
-            JobRecord job, VehicleAssessment vehicleAssessment, List<StoredItem> items, Map<Long, String> names) {
-        return new JobView(
-                job.getId(),
-                job.getVersion(),
-                job.getVehicleId(),
-                vehicleAssessment.unit(),
-                vehicleAssessment.yard(),
-                job.getScheduledDate(),
-                job.getNote(),
-                names.get(job.getCreatedById()),
-                job.getCompletedAt(),
-                names.get(job.getCompletedById()),
-                items.stream().map(item -> view(vehicleAssessment, item)).toList());
-    }
-
-    private static JobItemView view(VehicleAssessment vehicleAssessment, StoredItem item) {
-        Optional<Position> position = Optional.ofNullable(item.code()).map(Position::parse);
-        return new JobItemView(
-                item.id(),
-                item.workType(),
-                item.workType().label(),
-                item.code(),
-                position.map(here -> vehicleAssessment.layout().nameOf(here)).orElse(null),
-                item.reason(),
-                item.workType().requiredResult(),
-                Optional.ofNullable(item.plannedModelId())
-                        .or(() -> position.map(vehicleAssessment.fitted()::get)
-                                .map(installedTire -> installedTire.modelId()))
-                        .orElse(null),
-                item.completionNote().isEmpty() ? null : item.completionNote(),
-                item.workType().caution().orElse(null));
     }
 }

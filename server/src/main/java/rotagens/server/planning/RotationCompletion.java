@@ -4,7 +4,9 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
+import rotagens.core.measure.Distance;
 import rotagens.core.planning.FollowUp;
 import rotagens.core.planning.WorkType;
 import rotagens.server.fleet.VehicleAssessment;
@@ -18,12 +20,14 @@ class RotationCompletion {
 
     private final PlannedMoves planned;
     private final Jobs jobs;
+    private final FollowUps followUps;
     private final People people;
     private final Clock clock;
 
-    RotationCompletion(PlannedMoves planned, Jobs jobs, People people, Clock clock) {
+    RotationCompletion(PlannedMoves planned, Jobs jobs, FollowUps followUps, People people, Clock clock) {
         this.planned = planned;
         this.jobs = jobs;
+        this.followUps = followUps;
         this.people = people;
         this.clock = clock;
     }
@@ -33,22 +37,23 @@ class RotationCompletion {
      *
      * @param bought by place, the tires newly put on record for it
      */
-    void of(long jobId, VehicleAssessment before, Map<Long, Long> bought, Instant at) {
+    void of(long jobId, VehicleAssessment before, Map<Long, Long> bought, Instant at, Optional<Distance> odometer) {
         planned.of(jobId).ifPresent(plan -> {
             planned.carryOut(
                     plan, bought, new TireStore.Line(at, people.me(), "", plan.overrideReason(), null, null, jobId));
-            followUps(plan, before, at);
+            followUps(plan, before, at, odometer);
         });
     }
 
     /** Nuts settle, and the dash still names the old corners. */
-    private void followUps(Plan plan, VehicleAssessment before, Instant at) {
+    private void followUps(Plan plan, VehicleAssessment before, Instant at, Optional<Distance> odometer) {
         LocalDate today = LocalDate.now(clock);
-        LocalDate retorque = FollowUp.retorque(
-                LocalDate.ofInstant(at, clock.getZone()), before.vehicle().milesPerDay());
+        LocalDate done = LocalDate.ofInstant(at, clock.getZone());
+        LocalDate retorque = FollowUp.retorque(done, before.vehicle().milesPerDay());
         long vehicle = before.id();
         long job = jobs.start(vehicle, retorque.isBefore(today) ? today : retorque, "after the rotation");
         jobs.addWork(job, WorkType.RETORQUE, null, "every wheel that was lifted, 50 to 100 miles after");
+        followUps.put(job, done, FollowUp.retorqueWindow(done, before.vehicle().milesPerDay()), odometer);
         boolean insideMoved = before.state().vehicle().sensors().entrySet().stream()
                 .anyMatch(sensor -> sensor.getValue().location().travelsWithWheel()
                         && plan.moves().stream()

@@ -19,6 +19,7 @@ import rotagens.core.planning.WorkType;
 import rotagens.core.shop.ShopJob;
 import rotagens.core.vehicle.Position;
 import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.planning.FollowUps;
 import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.purchasing.Purchasing;
@@ -75,7 +76,8 @@ public class ShopJobs {
                 .filter(Objects::nonNull)
                 .collect(Collectors.groupingBy(Function.identity(), Collectors.summingInt(one -> 1)));
         ShopVisit visit = ShopVisit.of(work, jobView.day(), vehicleAssessment.due());
-        return job(String.valueOf(jobView.id()), vehicleAssessment, visit, tires.take(wanted));
+        return job(String.valueOf(jobView.id()), vehicleAssessment, visit, tires.take(wanted))
+                .within(FollowUps.window(jobView));
     }
 
     /** Due work of a vehicle that has no day, as one visit. */

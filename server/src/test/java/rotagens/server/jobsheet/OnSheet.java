@@ -35,6 +35,8 @@ abstract class OnSheet {
             Map.entry(
                     "TORQUE_PASS",
                     "{\"torque\":\"FULL\",\"nuts\":\"8\",\"wrench\":\"W-1\",\"turned\":\"NONE\",\"whichNuts\":\"3\"}"),
+            Map.entry("MILES_SINCE", "{\"odometer\":\"RAN_ODOMETER\"}"),
+            Map.entry("ODOMETER", "{\"odometer\":\"LAST_ODOMETER\"}"),
             Map.entry("TREAD_OF_INSTALLED", "{\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}"),
             Map.entry("DOT_OF_INSTALLED", "{\"dotCode\":\"3CT2XR5M2226\",\"facing\":\"OUTWARD\"}"));
 
@@ -118,10 +120,40 @@ abstract class OnSheet {
     }
 
     void done(long job, String key, String fields) {
-        Answer answer = mark(technician, job, key, fields);
+        Answer answer = mark(
+                technician,
+                job,
+                key,
+                fields.replace("LAST_ODOMETER", String.valueOf(odometer(job)))
+                        .replace("RAN_ODOMETER", String.valueOf(odometer(job) + 60)));
         assertThat(answer.status()).as("%s: %s", key, answer.text()).isEqualTo(200);
         JsonNode step = step(answer.body(), key);
         assertThat(step.path("state").asString()).as("%s: %s", key, step).isEqualTo("DONE");
+    }
+
+    /** What the vehicle's odometer showed last. */
+    long odometer(long job) {
+        long vehicle = sheet(job).path("vehicleId").asLong();
+        return Long.parseLong(technician
+                .get("/api/vehicles/{id}", vehicle)
+                .body()
+                .path("odometer")
+                .asString()
+                .replaceAll("[^0-9]", ""));
+    }
+
+    /** The open job of a vehicle with work of a kind. */
+    JsonNode openJob(String unit, String workType) {
+        return StreamSupport.stream(
+                        technician
+                                .get("/api/vehicles/{id}/jobs", technician.vehicle(unit))
+                                .body()
+                                .spliterator(),
+                        false)
+                .filter(one -> one.path("doneAt").isNull() || one.path("doneAt").isMissingNode())
+                .filter(one -> one.toString().contains("\"" + workType + "\""))
+                .findFirst()
+                .orElseThrow();
     }
 
     Answer close(long job) {

@@ -3,7 +3,6 @@ package rotagens.server.jobsheet;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import rotagens.server.Api.Answer;
@@ -147,17 +146,7 @@ class SheetFindingsTest extends OnSheet {
         long first = job("SH-02", "CORRECT_MISMATCH:1R");
         goOn(first);
         close(first);
-        long job = StreamSupport.stream(
-                        technician
-                                .get("/api/vehicles/{id}/jobs", technician.vehicle("SH-02"))
-                                .body()
-                                .spliterator(),
-                        false)
-                .filter(one -> one.path("doneAt").isNull() || one.path("doneAt").isMissingNode())
-                .filter(one -> one.toString().contains("RETORQUE"))
-                .mapToLong(one -> one.path("id").asLong())
-                .findFirst()
-                .orElseThrow();
+        long job = openJob("SH-02", "RETORQUE").path("id").asLong();
         until(job, "TORQUE_PASS:1R");
         String tight = fields(step(sheet(job), "TORQUE_PASS:1R")).replaceFirst("NONE", "LOOSE");
         JsonNode loose = mark(technician, job, "TORQUE_PASS:1R", tight).body();

@@ -1,0 +1,102 @@
+package rotagens.server.planning;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import rotagens.core.vehicle.Position;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.people.People;
+import rotagens.server.people.People.Person;
+import rotagens.server.planning.JobStore.StoredItem;
+import rotagens.server.planning.JobViews.FollowUpView;
+import rotagens.server.planning.JobViews.JobItemView;
+import rotagens.server.planning.JobViews.JobView;
+import rotagens.server.storage.generated.tables.records.JobRecord;
+
+/** Jobs as they are shown: with unit, names, work and what they follow. */
+@Component
+class JobReader {
+
+    /** So many vehicles are looked up one by one. */
+    private static final int FEW = 3;
+
+    private final JobStore store;
+    private final FollowUps followUps;
+    private final FleetCache fleet;
+    private final People people;
+
+    JobReader(JobStore store, FollowUps followUps, FleetCache fleet, People people) {
+        this.store = store;
+        this.followUps = followUps;
+        this.fleet = fleet;
+        this.people = people;
+    }
+
+    List<JobView> views(List<JobRecord> jobs) {
+        Map<Long, List<StoredItem>> items =
+                store.items(jobs.stream().map(JobRecord::getId).toList());
+        Set<Long> ids = jobs.stream().map(JobRecord::getVehicleId).collect(Collectors.toSet());
+        Map<Long, VehicleAssessment> vehicleAssessments = new HashMap<>();
+        if (ids.size() > FEW) {
+            fleet.all().forEach(one -> vehicleAssessments.put(one.id(), one));
+        }
+        // A vehicle retired since has its jobs, too.
+        ids.forEach(id -> vehicleAssessments.computeIfAbsent(id, fleet::get));
+        Map<Long, FollowUpView> after =
+                followUps.of(jobs.stream().map(JobRecord::getId).toList());
+        Map<Long, String> names = people.all().stream().collect(Collectors.toMap(Person::id, Person::name));
+        return jobs.stream()
+                .map(job -> view(
+                        job,
+                        vehicleAssessments.get(job.getVehicleId()),
+                        items.getOrDefault(job.getId(), List.of()),
+                        after.get(job.getId()),
+                        names))
+                .toList();
+    }
+
+    private static JobView view(
+            JobRecord job,
+            VehicleAssessment vehicleAssessment,
+            List<StoredItem> items,
+            @Nullable FollowUpView followUp,
+            Map<Long, String> names) {
+        return new JobView(
+                job.getId(),
+                job.getVersion(),
+                job.getVehicleId(),
+                vehicleAssessment.unit(),
+                vehicleAssessment.yard(),
+                job.getScheduledDate(),
+                job.getNote(),
+                names.get(job.getCreatedById()),
+                job.getCompletedAt(),
+                names.get(job.getCompletedById()),
+                followUp,
+                items.stream().map(item -> view(vehicleAssessment, item)).toList());
+    }
+
+    private static JobItemView view(VehicleAssessment vehicleAssessment, StoredItem item) {
+        Optional<Position> position = Optional.ofNullable(item.code()).map(Position::parse);
+        return new JobItemView(
+                item.id(),
+                item.workType(),
+                item.workType().label(),
+                item.code(),
+                position.map(here -> vehicleAssessment.layout().nameOf(here)).orElse(null),
+                item.reason(),
+                item.workType().requiredResult(),
+                Optional.ofNullable(item.plannedModelId())
+                        .or(() -> position.map(vehicleAssessment.fitted()::get)
+                                .map(installedTire -> installedTire.modelId()))
+                        .orElse(null),
+                item.completionNote().isEmpty() ? null : item.completionNote(),
+                item.workType().caution().orElse(null));
+    }
+}
