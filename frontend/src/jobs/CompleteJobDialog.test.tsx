@@ -16,6 +16,7 @@ const item = (id: number, kind: Item['workType'], after: Item['requiredResult'])
   reason: '',
   position: '2RO',
   positionName: 'drive right outer',
+  oldTireMayGo: [],
 })
 
 const job = (...items: Item[]): Job => ({
@@ -77,6 +78,21 @@ describe('signing off a job', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Complete job' }))
     await vi.waitFor(() => expect(onClose).toHaveBeenCalled())
     expect(sent()[0]?.body).toMatchObject({ milesSince: '70' })
+  })
+
+  it('asks where the old tire goes, only where its casing lets it, and of scrap why', async () => {
+    const one = { ...item(9, 'REPLACE', ['NEW_TIRE']), oldTireMayGo: ['RETREAD', 'SCRAP'] as const }
+    const { sent } = open(job({ ...one, oldTireMayGo: [...one.oldTireMayGo] }))
+    expect(screen.getByLabelText('The old tire goes to')).toHaveTextContent('set aside for retread')
+    expect(screen.queryByLabelText('Scrap: why')).toBeNull()
+    await userEvent.click(screen.getByLabelText('The old tire goes to'))
+    expect(screen.queryByRole('option', { name: 'stock' })).toBeNull()
+    await userEvent.click(screen.getByRole('option', { name: 'scrap' }))
+    await userEvent.click(screen.getByLabelText('Scrap: why'))
+    await userEvent.click(screen.getByRole('option', { name: 'bead torn' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Complete job' }))
+    await vi.waitFor(() => expect(sent()).toHaveLength(1))
+    expect(sent()[0]?.body).toMatchObject({ results: [{ itemId: 9, oldTireTo: 'SCRAP', scrapReason: 'bead' }] })
   })
 
   it('asks once about a figure far from its target, and again only when another one is typed', async () => {

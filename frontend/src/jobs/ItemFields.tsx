@@ -7,6 +7,7 @@ import { useQuery } from '@tanstack/react-query'
 import type { Schemas } from '../api/client'
 import { modelsQuery } from '../api/queries'
 import { useUnits } from '../base/settings'
+import { Choice } from '../ui/Entry'
 import { depthUnit, pressureUnit } from '../units/format'
 import type { Result } from './result'
 
@@ -23,6 +24,51 @@ const REPAIRS: readonly (readonly [Repair, string])[] = [
   ['WHEEL', 'wheel repaired or changed'],
   ['NONE_FOUND', 'looked for with soap or a dip tank, none found'],
 ]
+
+type Destination = Item['oldTireMayGo'][number]
+
+const DESTINATIONS: Record<Destination, string> = {
+  STOCK: 'stock',
+  RETREAD: 'set aside for retread',
+  SCRAP: 'scrap',
+}
+
+const SCRAP_REASONS = ['tread', 'age', 'damage', 'bead', 'ran low'] as const
+
+/** Where the tire goes that comes off: only where its age, tread and casing let it; of scrap, why. */
+function OldTire(props: {
+  item: Item
+  result: Result | undefined
+  wrong: (field: string) => string | undefined
+  onChange: (part: Partial<Result>) => void
+}) {
+  const { item, result, wrong, onChange } = props
+  const to = result?.oldTireTo ?? item.oldTireMayGo[0]
+  const change = (next: Destination) =>
+    onChange(next === 'SCRAP' ? { oldTireTo: next } : { oldTireTo: next, scrapReason: '' })
+  return (
+    <>
+      <Choice
+        label="The old tire goes to"
+        value={to}
+        options={item.oldTireMayGo.map((one) => [one, DESTINATIONS[one]] as const)}
+        onChange={change}
+        error={wrong('oldTireTo')}
+        width={210}
+      />
+      {to === 'SCRAP' && (
+        <Choice
+          label="Scrap: why"
+          value={result?.scrapReason || undefined}
+          options={SCRAP_REASONS.map((why) => [why, why === 'bead' ? 'bead torn' : why] as const)}
+          onChange={(scrapReason) => onChange({ oldTireTo: 'SCRAP', scrapReason })}
+          error={wrong('scrapReason')}
+          width={150}
+        />
+      )}
+    </>
+  )
+}
 
 /** What has to be on record after each kind of work, in the order it is done. */
 export function ItemFields(props: {
@@ -95,6 +141,7 @@ export function ItemFields(props: {
       </Box>
       <Caution item={item} />
       {fresh && <ModelField item={item} result={result} error={wrong('tireModelId')} onChange={onChange} />}
+      {item.oldTireMayGo.length > 0 && <OldTire item={item} result={result} wrong={wrong} onChange={onChange} />}
       {(fresh || needs('DOT_CODE')) &&
         figure('dotCode', fresh ? 'DOT code of the installed tire' : 'DOT code', undefined, 210)}
       {needs('WHEEL') && (

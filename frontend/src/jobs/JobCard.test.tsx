@@ -25,6 +25,7 @@ const job: Job = {
       position: '3L',
       reason: '84 psi cold',
       requiredResult: ['COLD_PRESSURE'],
+      oldTireMayGo: [],
     },
   ],
 }

@@ -128,7 +128,8 @@ class WorkshopIT extends OnDemoFleet {
                 page.getByLabel("Torque set").fill(String.valueOf(title.startsWith("Half") ? full / 2 : full));
                 page.getByRole(AriaRole.BUTTON, named("W-1").setExact(true)).click();
             }
-            case "Odometer" -> page.getByLabel("Odometer").fill(found("last ([0-9,]+) mi", card(page)));
+            case "Odometer" ->
+                page.getByRole(AriaRole.TEXTBOX, named("Odometer")).fill(found("last ([0-9,]+) mi", card(page)));
             case "Tread of the installed tire" -> {
                 for (String groove : new String[] {"outer", "center", "inner"}) {
                     page.getByLabel("Tread " + groove).fill("14");

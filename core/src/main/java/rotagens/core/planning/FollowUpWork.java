@@ -85,7 +85,7 @@ public record FollowUpWork(
                     WorkType.RELEARN,
                     List.of(),
                     done,
-                    "skipped on the sheet: until it is done the dash may name the wrong corner"));
+                    "not done with this work: until it is, the dash may name the wrong corner"));
         }
         List<Position> worn = wheels.stream()
                 .filter(wheel -> wheel.task() == WheelTask.NEW_TIRE && wornOddly(before.get(wheel.position())))

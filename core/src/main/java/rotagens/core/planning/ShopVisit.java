@@ -10,7 +10,9 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.VehicleState;
+import rotagens.core.measure.Message;
 import rotagens.core.policy.Policy;
+import rotagens.core.policy.PolicyNumber;
 import rotagens.core.rotation.LaborCosts;
 import rotagens.core.shop.ShopJob;
 import rotagens.core.vehicle.Position;
@@ -113,18 +115,29 @@ public record ShopVisit(Map<WorkType, List<Position>> work, LocalDate due, boole
                 targetLookup,
                 LaborCosts.on(vehicle.vehicle(), policy));
         return new ShopJob(
-                id,
-                vehicle.vehicle().unit(),
-                vehicle.vehicle().vehicleClass(),
+                        id,
+                        vehicle.vehicle().unit(),
+                        vehicle.vehicle().vehicleClass(),
+                        yard,
+                        needs.minutes(),
+                        needs.people(),
+                        needs.equipment(),
+                        supplyDelay.map(TireSupply.SupplyDelay::from).orElse(today),
+                        supplyDelay.map(TireSupply.SupplyDelay::statement),
+                        Stream.of(due, today).max(LocalDate::compareTo).orElseThrow(),
+                        stopped ? STOPPED_WEIGHT : 1,
+                        fit,
+                        0)
+                .insteadOfDriving(
+                        insteadOfDriving(yard, policy.of(vehicle.vehicle().vehicleClass())));
+    }
+
+    /** Mobile work where it stands, or a tow, with what either costs by the fleet's own figures. */
+    private static Message insteadOfDriving(String yard, Policy.ClassPolicy policy) {
+        return Message.of(
+                "mobile service at {}, about {}, or a tow, about {}",
                 yard,
-                needs.minutes(),
-                needs.people(),
-                needs.equipment(),
-                supplyDelay.map(TireSupply.SupplyDelay::from).orElse(today),
-                supplyDelay.map(TireSupply.SupplyDelay::statement),
-                Stream.of(due, today).max(LocalDate::compareTo).orElseThrow(),
-                stopped ? STOPPED_WEIGHT : 1,
-                fit,
-                0);
+                PolicyNumber.MOBILE_SERVICE_PRICE.label(policy.number(PolicyNumber.MOBILE_SERVICE_PRICE)),
+                PolicyNumber.TOW_PRICE.label(policy.number(PolicyNumber.TOW_PRICE)));
     }
 }

@@ -111,6 +111,9 @@ public enum PolicyNumber {
     NEXT_VISIT_MONTHS("The next visit after a rotation is planned in", 12, "months", HIGHER, 1, 60, "default"),
     BUNDLE_DAYS("Bring work forward to a visit by up to", 30, "days", HIGHER, 0, 180, "default: one monthly check"),
     LABOR_RATE("An hour in the shop costs", 95, "money", HIGHER, 1, 1000, "default: enter your own value"),
+    MOBILE_SERVICE_PRICE(
+            "A visit of a mobile tire service costs", 250, "money", HIGHER, 1, 5000, "default: enter your own value"),
+    TOW_PRICE("A tow to another yard costs", 350, "money", HIGHER, 1, 10_000, "default: enter your own value"),
     PRICE_GROWTH("Price increase", 3, "% a year", HIGHER, 0, 25, "default: enter your own value"),
     EARLY_FAILURE_RATE(
             "Tires lost to damage before any limit", 2, "% a year", HIGHER, 0, 50, "default: enter your own value"),
@@ -272,6 +275,8 @@ public enum PolicyNumber {
                     RELEARN_MINUTES,
                     BUNDLE_DAYS,
                     LABOR_RATE,
+                    MOBILE_SERVICE_PRICE,
+                    TOW_PRICE,
                     PRICE_GROWTH,
                     EARLY_FAILURE_RATE -> Topic.PLANNING;
         };

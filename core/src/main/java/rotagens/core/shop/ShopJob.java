@@ -18,6 +18,7 @@ import rotagens.core.measure.Message;
  * @param fit whether the vehicle could be in service meanwhile: one that mustn't roll anyway isn't missed
  * @param travel minutes to bring the vehicle there from its own yard
  * @param window days it is meant for; empty where any day will do
+ * @param insteadOfDriving what is open to a vehicle that must not be driven to another yard, with its price, as a phrase
  */
 public record ShopJob(
         String id,
@@ -33,7 +34,8 @@ public record ShopJob(
         int weight,
         boolean fit,
         int travel,
-        Optional<DayWindow> window) {
+        Optional<DayWindow> window,
+        Optional<Message> insteadOfDriving) {
 
     /** Work that any day will do for. */
     public ShopJob(
@@ -64,6 +66,7 @@ public record ShopJob(
                 weight,
                 fit,
                 travel,
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -83,7 +86,28 @@ public record ShopJob(
                 weight,
                 fit,
                 travel,
-                days);
+                days,
+                insteadOfDriving);
+    }
+
+    /** The same work, with what is open to its vehicle instead of being driven elsewhere. */
+    public ShopJob insteadOfDriving(Message priced) {
+        return new ShopJob(
+                id,
+                unit,
+                vehicleClass,
+                yard,
+                minutes,
+                techniciansNeeded,
+                requirements,
+                earliest,
+                blockedBy,
+                due,
+                weight,
+                fit,
+                travel,
+                window,
+                Optional.of(priced));
     }
 
     public ShopJob {
@@ -111,6 +135,7 @@ public record ShopJob(
                 weight,
                 fit,
                 minutesThere,
-                window);
+                window,
+                insteadOfDriving);
     }
 }

@@ -116,15 +116,21 @@ public final class ShopSetup {
                     "No {} may be in the shop: as many have to stay in service as are able to operate.",
                     job.vehicleClass()));
         }
+        if (!faults.isEmpty() && !job.fit() && !job.isDrivenStopped()) {
+            job.insteadOfDriving()
+                    .ifPresent(priced ->
+                            faults.add(Message.of("{} must not be driven to another yard: {}.", job.unit(), priced)));
+        }
         return faults;
     }
 
     /** Why a stopped vehicle can’t go to the shop of another yard. */
     static Message mustNotBeDriven(ShopJob job) {
         return Message.of(
-                "{} must not be operated, so it can’t be driven to {}: have the work done where it stands, or have it towed.",
+                "{} must not be operated, so it can’t be driven to {}: {}.",
                 job.unit(),
-                job.yard());
+                job.yard(),
+                job.insteadOfDriving().orElse(Message.of("have the work done where it stands, or have it towed")));
     }
 
     private static String hours(int minutes) {

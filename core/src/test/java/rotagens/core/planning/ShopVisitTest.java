@@ -14,6 +14,7 @@ import rotagens.core.inspection.Sample;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
+import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
 import rotagens.core.shop.Equipment;
 import rotagens.core.shop.ShopJob;
@@ -50,6 +51,17 @@ class ShopVisitTest {
         ShopJob light = job(replace("1L"), coach().light(), 40);
         assertThat(light.techniciansNeeded()).isEqualTo(1);
         assertThat(light.minutes()).isEqualTo(45);
+    }
+
+    @Test
+    @DisplayName(
+            "a vehicle that must not be driven elsewhere is offered mobile service or a tow, each with the fleet's own price")
+    void instead() {
+        assertThat(job(replace("1L"), coach(), 110)
+                        .insteadOfDriving()
+                        .orElseThrow()
+                        .in(Units.US))
+                .isEqualTo("mobile service at Millrace, about $250, or a tow, about $350");
     }
 
     @Test

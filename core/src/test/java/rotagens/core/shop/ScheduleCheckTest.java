@@ -133,6 +133,40 @@ class ScheduleCheckTest {
     }
 
     @Test
+    @DisplayName(
+            "where its own yard can't do the work, a stopped vehicle is told what is open to it and what that costs; one that may roll is not")
+    void insteadOfDriving() {
+        rotagens.core.measure.Message priced = rotagens.core.measure.Message.of("mobile service or a tow, about $350");
+        ShopJob stopped = new ShopJob(
+                        "z",
+                        "SH-03",
+                        "Shuttle",
+                        "Millrace",
+                        60,
+                        1,
+                        Set.of(Equipment.RACK),
+                        MONDAY,
+                        Optional.empty(),
+                        MONDAY,
+                        5,
+                        false,
+                        0)
+                .insteadOfDriving(priced);
+        ShopConstraints rules = shop.rules();
+        assertThat(ShopSetup.never(stopped, rules).stream().map(one -> one.in(rotagens.core.measure.Units.US)))
+                .containsExactly(
+                        "SH-03 needs: alignment rack; Millrace has none.",
+                        "SH-03 must not be driven to another yard: mobile service or a tow, about $350.");
+        assertThat(ShopSetup.never(needing("SH-03", Equipment.RACK).insteadOfDriving(priced), rules))
+                .hasSize(1);
+        assertThat(ScheduleCheck.when(stopped.at("Eastbank", 45), MONDAY, 420, rules).stream()
+                        .filter(clash -> clash.rule() == ScheduleRule.STOPPED_VEHICLE)
+                        .map(clash -> clash.statement().in(rotagens.core.measure.Units.US)))
+                .containsExactly(
+                        "SH-03 must not be operated, so it can’t be driven to Eastbank: mobile service or a tow, about $350.");
+    }
+
+    @Test
     @DisplayName("keep two of three shuttles in service: the second in the shop on one day is one too many")
     void readiness() {
         shop.readiness = List.of(new ShopConstraints.MinimumInService("Shuttle", 2));

@@ -452,6 +452,14 @@ public class JobCompletion {
                 at + "oldTireTo",
                 "By its age, tread or casing the old tire goes to "
                         + mayGo.stream().map(RemovedTire.Destination::label).collect(Collectors.joining(" or ")) + ".");
+        typed.unless(
+                said.filter(RemovedTire.Destination.SCRAP::equals).isEmpty()
+                        || itemResult
+                                .map(ItemResult::scrapReason)
+                                .filter(why -> !why.isBlank())
+                                .isPresent(),
+                at + "scrapReason",
+                "Choose why it is scrapped.");
         return said.or(() -> mayGo.stream().findFirst());
     }
 

@@ -8,6 +8,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import rotagens.core.inspection.RemovedTire;
+import rotagens.core.planning.JobRequirements;
 import rotagens.core.vehicle.Position;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
@@ -97,6 +99,12 @@ class JobReader {
                                 .map(installedTire -> installedTire.modelId()))
                         .orElse(null),
                 item.completionNote().isEmpty() ? null : item.completionNote(),
-                item.workType().caution().orElse(null));
+                item.workType().caution().orElse(null),
+                position.filter(here -> item.completionNote().isEmpty()
+                                && JobRequirements.takesTire(item.workType())
+                                && vehicleAssessment.fitted().containsKey(here))
+                        .map(here ->
+                                RemovedTire.mayGo(vehicleAssessment.judgements().get(here)))
+                        .orElse(List.of()));
     }
 }

@@ -179,6 +179,7 @@ public final class JobViews {
             @Nullable LocalDate to,
             @Nullable String odometer) {}
 
+    /** @param oldTireMayGo where the tire may go that comes off, the mildest first; empty where none does */
     public record JobItemView(
             long id,
             WorkType workType,
@@ -189,7 +190,8 @@ public final class JobViews {
             Set<WorkType.RequiredResult> requiredResult,
             @Nullable Long tireModelId,
             @Nullable String done,
-            @Nullable String caution) {}
+            @Nullable String caution,
+            List<RemovedTire.Destination> oldTireMayGo) {}
 
     public record JobView(
             long id,

@@ -93,6 +93,28 @@ class JobTest {
         api.delete("/api/jobs/" + other.path("id").asLong(), "", "If-Match", "\"1\"");
     }
 
+    @Test
+    @DisplayName(
+            "the desk says where the old tire may go, refuses what its casing forbids, and asks why it is scrapped")
+    void oldTire() {
+        JsonNode job = job("SH-02", "REPLACE:1L");
+        JsonNode item = job.path("items").get(0);
+        assertThat(item.path("oldTireMayGo").toString()).contains("SCRAP").doesNotContain("STOCK");
+        String fitted =
+                ",\"dotCode\":\"3CT2XR5M2226\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\",\"pressure\":\"80\",\"confirmed\":[\"pressure\"]";
+        String at = "results." + item.path("id").asLong() + ".";
+        assertThat(done(job, fitted + ",\"oldTireTo\":\"STOCK\"").at(at + "oldTireTo"))
+                .contains("By its age, tread or casing");
+        assertThat(done(job, fitted + ",\"oldTireTo\":\"SCRAP\"").at(at + "scrapReason"))
+                .isEqualTo("Choose why it is scrapped.");
+        assertThat(api.get("/api/jobs/{id}", job.path("id").asLong())
+                        .body()
+                        .path("doneAt")
+                        .isMissingNode())
+                .isTrue();
+        api.emptyShop();
+    }
+
     private Answer join(JsonNode job, String unit, String key) {
         long vehicle = api.vehicle(unit);
         return api.post(
