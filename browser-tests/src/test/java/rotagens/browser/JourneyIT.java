@@ -77,7 +77,8 @@ class JourneyIT extends OnDemoFleet {
 
         product.restart();
         page.navigate(product.address() + "/shop");
-        Locator done = page.getByRole(AriaRole.ARTICLE).filter(new Locator.FilterOptions().setHasText("SP-01"));
+        // What follows the work stands open beside it.
+        Locator done = page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("SP-01, done"));
         assertThat(done).containsText("by Ines Okafor");
         assertThat(done).containsText("Sound, Marrow Street Tire Service. 75 psi cold.");
         done.getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("SP-01"))
