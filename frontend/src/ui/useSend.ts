@@ -3,6 +3,11 @@ import { useState } from 'react'
 import { onceKey, ProblemError } from '../api/client'
 import { useNotice } from './Notice'
 
+const MOST_MS = 3000
+
+/** What is stored is told; a page that is slow to be asked for again doesn't hold the word back. */
+const patience = () => new Promise<void>((resolve) => setTimeout(resolve, MOST_MS))
+
 /**
  * Sends a form once however often it is sent, refreshes what is shown, and gives the message for each field. Asked about an
  * unusual figure, it sends again with the answer that it is right.
@@ -25,7 +30,7 @@ export function useSend<T>(
       if (!(error instanceof ProblemError && error.unreachable)) setKey(onceKey())
     },
     onSuccess: async (answer) => {
-      await queries.invalidateQueries()
+      await Promise.race([queries.invalidateQueries(), patience()])
       done(answer)
       if (said !== null) notice({ text: typeof said === 'string' ? said : said(answer) })
     },
