@@ -49,6 +49,24 @@ describe('the shop’s list', () => {
     vi.useRealTimers()
   })
 
+  it('shows the newest of the done jobs beside the open ones, and all of them to whoever asks', async () => {
+    vi.setSystemTime(new Date('2026-11-24T12:00:00Z'))
+    fakeServer((call) => ({
+      body:
+        call.path === '/api/jobs/done'
+          ? [1, 2, 3, 4, 5, 6, 7, 8].map((one) =>
+              job(10 + one, `VN-0${one}`, 'Millrace', '2026-11-20', 'Rotate', { doneAt: '2026-11-20T12:00:00Z' }),
+            )
+          : [job(1, 'SH-10', 'Eastbank', '2026-11-24', 'Replace tire')],
+    }))
+    show(<Shop />, '/shop')
+    await screen.findByText(/1 job open/)
+    expect(units()).toEqual(['SH-10', 'VN-01', 'VN-02', 'VN-03', 'VN-04', 'VN-05', 'VN-06'])
+    await userEvent.click(screen.getByRole('link', { name: 'All 8 done lately' }))
+    expect(units()).toHaveLength(8)
+    vi.useRealTimers()
+  })
+
   it('opens narrowed and ordered as its address says', async () => {
     vi.setSystemTime(new Date('2026-11-24T12:00:00Z'))
     server()

@@ -35,6 +35,8 @@ type Sort = (typeof SORTS)[number][0]
 const words = (job: Job) =>
   `${job.unit} ${job.yard} ${job.note} ${job.createdBy} ${job.items.map((item) => `${item.label} ${item.position ?? ''}`).join(' ')}`
 
+const DONE_FIRST = 6
+
 /** Jobs by day, and what was done lately; found, narrowed and ordered by what stands in the address. */
 export function Shop() {
   const open = useQuery(openJobsQuery)
@@ -50,15 +52,21 @@ export function Shop() {
   if (open.isError) return <LoadProblem error={open.error} again={() => open.refetch()} />
   const all = [...open.data, ...(done.data ?? [])]
   const yards = [...new Set(all.map((job) => job.yard))].sort()
-  const jobs = all.filter(
+  const found = all.filter(
     (job) => isShown(job, shown as Shown, today) && (yard === '' || job.yard === yard) && holds(words(job), find),
   )
+  // Beside the open jobs only the newest of the done ones, until somebody looks for more.
+  const finished = found.filter((job) => job.doneAt !== undefined)
+  const kept = new Set(
+    shown === '' && find === '' ? finished.filter((job, number) => number < DONE_FIRST || job.id === marked) : finished,
+  )
+  const jobs = found.filter((job) => job.doneAt === undefined || kept.has(job))
   const rows = grouped(jobs, sort as Sort, today)
   const at = rows.findIndex((row) => 'job' in row && row.job.id === marked)
   return (
     <Page
       title="Shop"
-      about={`${many(open.data.length, 'job', 'jobs')} open${jobs.length < all.length ? `, ${jobs.length} shown` : ''}`}
+      about={`${many(open.data.length, 'job', 'jobs')} open${found.length < all.length ? `, ${found.length} shown` : ''}`}
     >
       {all.length > 0 && (
         <Box role="search" aria-label="Jobs" sx={{ display: 'flex', gap: 1.5, mb: 2, flexWrap: 'wrap' }}>
@@ -112,6 +120,7 @@ export function Shop() {
             )
           }
         />
+        {jobs.length < found.length && <Link to="/shop?show=done">All {finished.length} done lately</Link>}
       </Box>
     </Page>
   )
