@@ -2,6 +2,7 @@ package rotagens.core.jobsheet;
 
 import java.util.List;
 import java.util.Optional;
+import rotagens.core.measure.Distance;
 import rotagens.core.measure.Message;
 
 /** The steps that concern the vehicle, before and after its wheels. */
@@ -19,7 +20,8 @@ final class VehicleSteps {
                                         "The odometer was at {} when the wheels went on, {}.", then, check.wheelsOn()))
                                 .orElse(Message.of("The wheels went on {}.", check.wheelsOn())),
                         Optional.of(Message.of(
-                                "Nuts that have not run do not settle: a re-torque before 50 miles does not count.")),
+                                "Nuts that have not run do not settle: a re-torque before {} does not count.",
+                                Distance.miles(RetorqueCheck.LEAST_MILES))),
                         new OdometerInputs.MilesSinceInput(check),
                         List.of())));
         boolean lifts = facts.wheels().stream().anyMatch(wheel -> wheel.task().lifts());
@@ -127,10 +129,12 @@ final class VehicleSteps {
                     StepCode.ODOMETER,
                     Optional.empty(),
                     Message.of(
-                            "Read the odometer{}: the re-torque at 50 to 100 miles is counted from here.",
+                            "Read the odometer{}: the re-torque at {} to {} is counted from here.",
                             facts.lastOdometer()
                                     .map(last -> Message.of(", last {}", last))
-                                    .orElse(Message.of(""))),
+                                    .orElse(Message.of("")),
+                            Distance.miles(RetorqueCheck.LEAST_MILES),
+                            Distance.miles(RetorqueCheck.MOST_MILES)),
                     Optional.empty(),
                     new OdometerInputs.OdometerInput(),
                     List.of()));

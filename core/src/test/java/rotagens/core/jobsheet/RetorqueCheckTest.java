@@ -72,6 +72,7 @@ class RetorqueCheckTest {
                 new Bay().does("1L", WheelTask.RETORQUE).retorque(BY_ODOMETER).sheet();
         Step miles = sheet.steps().get(0);
         assertThat(miles.code()).isEqualTo(StepCode.MILES_SINCE);
+        assertThat(miles.caution().orElseThrow().in(Units.METRIC)).contains("before 80 km does not count");
         assertThat(sheet.steps().stream()
                         .filter(step -> step.code() == StepCode.TORQUE_PASS)
                         .map(step -> sheet.blockedBy(step, java.util.Set.of("SECURE_VEHICLE"))))
