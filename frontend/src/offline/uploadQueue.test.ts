@@ -37,8 +37,9 @@ describe('what this device keeps', () => {
     await uploadQueue.keepSheet(sheet, 'US')
     await uploadQueue.keep(3, '2LO', typed, 'US')
     await uploadQueue.keepPhoto(3, '2LO', new Blob(['x'], { type: 'image/jpeg' }))
-    await uploadQueue.finishLater(3, '41208', 'dark')
+    const key = await uploadQueue.finishLater(3, '41208', 'dark')
     await uploadQueue.sendAll()
+    expect(uploadQueue.finishedAs(key)).toBeUndefined()
     expect(uploadQueue.read().reached).toBe(false)
     await reopened()
     expect(uploadQueue.waiting()).toEqual({ entries: 1, photos: 1, finishes: 1, conflicts: 0, stuck: 0 })
@@ -46,7 +47,7 @@ describe('what this device keeps', () => {
     await uploadQueue.sendAll()
     expect(uploadQueue.waiting()).toEqual({ entries: 0, photos: 0, finishes: 0, conflicts: 0, stuck: 0 })
     expect(uploadQueue.sheet(3)).toBeUndefined()
-    expect(uploadQueue.lastFinished(3)?.readings).toBe(1)
+    expect(uploadQueue.finishedAs(key)?.readings).toBe(1)
     const taken = calls.filter((call) => call.method !== 'GET').map((call) => call.path)
     expect(taken.slice(-4)).toEqual([
       '/api/vehicles/3/walk-arounds',
@@ -55,6 +56,19 @@ describe('what this device keeps', () => {
       '/api/walk-arounds/7/finish',
     ])
     expect(await store.entries()).toEqual([])
+  })
+
+  it('stays finished when an answer asked for before that comes late', async () => {
+    const { state } = server()
+    state.there = true
+    await uploadQueue.keepSheet(walk, 'US')
+    const key = await uploadQueue.finishLater(3, '', 'dark')
+    await uploadQueue.sendAll()
+    await uploadQueue.keepSheet(walk, 'US')
+    expect(uploadQueue.finishedAs(key)?.verdict).toBe('GOOD')
+    expect(uploadQueue.sheet(3)).toBeUndefined()
+    await uploadQueue.keepSheet({ ...walk, id: 8 }, 'US')
+    expect(uploadQueue.sheet(3)?.walkAround.id).toBe(8)
   })
 
   it('goes under the same key and with the same words until it is taken', async () => {

@@ -29,7 +29,10 @@ class UploadQueue {
   /** The end of the line of things to send: each waits for the one before. */
   private line: Promise<unknown> = Promise.resolve()
   private readonly seen = new Map<string, number>()
-  private readonly finished = new Map<number, Schemas['FinishedWalkAroundView']>()
+  /** What the server wrote of each finish sent from here, under the key it went with. */
+  private readonly finished = new Map<string, Schemas['FinishedWalkAroundView']>()
+  /** The walk-arounds finished from here: an answer asked for before that comes too late to open one again. */
+  private readonly over = new Set<number>()
   private loaded: Promise<void> | null = null
 
   /** Reads what an earlier visit left; asked more than once it reads once. */
@@ -50,6 +53,8 @@ class UploadQueue {
   forgetLoaded() {
     this.loaded = null
     this.seen.clear()
+    this.finished.clear()
+    this.over.clear()
     this.me = undefined
     this.held = { entries: [], photos: [], sheets: [], reached: true }
   }
@@ -107,15 +112,16 @@ class UploadQueue {
     return this.held.sheets.find((one) => one.vehicleId === vehicleId)
   }
 
-  /** What the server wrote when it last finished a walk-around of a vehicle from here. */
-  lastFinished(vehicleId: number): Schemas['FinishedWalkAroundView'] | undefined {
-    return this.finished.get(vehicleId)
+  /** What the server wrote when it took the finish of this key; undefined while it waits, or was refused. */
+  finishedAs(key: string): Schemas['FinishedWalkAroundView'] | undefined {
+    return this.finished.get(key)
   }
 
   /** Keeps a walk-around as the server just gave it; what is waiting of it stays. */
   async keepSheet(walk: Walk, units: Units) {
     await this.load()
     const known = this.sheet(walk.vehicleId)
+    if (this.over.has(walk.id)) return
     if (walk.finishedAt) return this.overElsewhere(walk.vehicleId)
     this.set({ reached: true })
     await this.putSheet({
@@ -220,14 +226,16 @@ class UploadQueue {
     await store.dropPhoto(id)
   }
 
-  /** Marks a walk-around to be finished once everything entered in it has been taken. */
-  async finishLater(vehicleId: number, odometer: string, skipReason: string, confirmed = false) {
+  /** Marks a walk-around to be finished once everything entered in it has been taken, and says under which key. */
+  async finishLater(vehicleId: number, odometer: string, skipReason: string, confirmed = false): Promise<string> {
+    const key = onceKey()
     const sheet = this.sheet(vehicleId)
     if (sheet)
       await this.putSheet({
         ...sheet,
-        finish: { odometer, skipReason, key: onceKey(), ...(confirmed && { confirmed }), ...this.byMe() },
+        finish: { odometer, skipReason, key, ...(confirmed && { confirmed }), ...this.byMe() },
       })
+    return key
   }
 
   /** How many things wait to be sent. */
@@ -488,7 +496,8 @@ class UploadQueue {
           },
         }),
       )
-      this.finished.set(sheet.vehicleId, done)
+      this.finished.set(finish.key, done)
+      this.over.add(id)
       await this.dropSheet(sheet.vehicleId)
     } catch (error) {
       if (error instanceof ProblemError && !error.unreachable) {

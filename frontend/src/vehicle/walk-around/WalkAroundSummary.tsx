@@ -36,18 +36,16 @@ export function WalkAroundSummary({
   const sheet = held.sheets.find((one) => one.vehicleId === walk.vehicleId)
   const finish = useMutation({
     mutationFn: async (confirmed: boolean) => {
-      await uploadQueue.finishLater(walk.vehicleId, odometer, skipped, confirmed)
+      const key = await uploadQueue.finishLater(walk.vehicleId, odometer, skipped, confirmed)
       await uploadQueue.sendAll()
+      return uploadQueue.finishedAs(key)
     },
-    onSuccess: async () => {
-      if (uploadQueue.sheet(walk.vehicleId)) return
-      const done = uploadQueue.lastFinished(walk.vehicleId)
-      await queries.invalidateQueries()
-      if (done) {
-        notice({
-          text: `${many(done.readings, 'position', 'positions')} saved. ${walk.unit} verdict: ${STATES[done.verdict].word}.`,
-        })
-      }
+    onSuccess: (done) => {
+      if (!done) return
+      void queries.invalidateQueries()
+      notice({
+        text: `${many(done.readings, 'position', 'positions')} saved. ${walk.unit} verdict: ${STATES[done.verdict].word}.`,
+      })
       navigate(`/vehicles/${walk.vehicleId}`)
     },
   })
