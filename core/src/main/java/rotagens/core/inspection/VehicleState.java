@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import rotagens.core.alert.CornerAlert;
+import rotagens.core.alert.SuspensionAlert;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.pressure.PressureInputs;
@@ -20,13 +21,22 @@ import rotagens.core.vehicle.Vehicle;
  * pressures.
  *
  * @param corners why the dash may name the wrong corner, while that is open
+ * @param suspension what is over its limit at steering and suspension
  */
 public record VehicleState(
-        Vehicle vehicle, Map<Position, TireState> tires, PressureInputs facts, Optional<CornerAlert> corners) {
+        Vehicle vehicle,
+        Map<Position, TireState> tires,
+        PressureInputs facts,
+        Optional<CornerAlert> corners,
+        List<SuspensionAlert> suspension) {
 
-    /** With nothing against the dash. */
+    public VehicleState {
+        suspension = List.copyOf(suspension);
+    }
+
+    /** With nothing against the dash, and nothing over its limit. */
     public VehicleState(Vehicle vehicle, Map<Position, TireState> tires, PressureInputs facts) {
-        this(vehicle, tires, facts, Optional.empty());
+        this(vehicle, tires, facts, Optional.empty(), List.of());
     }
 
     /** Nothing on record about its loads. */
@@ -51,17 +61,23 @@ public record VehicleState(
     public VehicleState with(TireState state) {
         Map<Position, TireState> changed = new LinkedHashMap<>(tires);
         changed.put(state.position(), state);
-        return new VehicleState(vehicle, changed, facts, corners);
+        return new VehicleState(vehicle, changed, facts, corners, suspension);
     }
 
     /** The same tires with other facts about load and pressure. */
     public VehicleState with(PressureInputs other) {
-        return new VehicleState(vehicle, tires, other, corners);
+        return new VehicleState(vehicle, tires, other, corners, suspension);
     }
 
     /** The same with what stands against the dash; nothing where no sensor works. */
     public VehicleState with(Optional<CornerAlert> against) {
-        return new VehicleState(vehicle, tires, facts, against.filter(alert -> vehicle.hasWorkingSensors()));
+        return new VehicleState(
+                vehicle, tires, facts, against.filter(alert -> vehicle.hasWorkingSensors()), suspension);
+    }
+
+    /** The same with what is over its limit at steering and suspension. */
+    public VehicleState with(List<SuspensionAlert> open) {
+        return new VehicleState(vehicle, tires, facts, corners, open);
     }
 
     /** The model fitted at each position that has one. */

@@ -1,5 +1,6 @@
 package rotagens.core.jobsheet;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -8,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import rotagens.core.fact.Repair;
+import rotagens.core.fact.SuspensionFact;
 import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
@@ -65,7 +67,16 @@ public sealed interface StepInput {
     }
 
     /** Figures that belong to a shop visit, not to one wheel. */
-    non-sealed interface VisitInput extends StepInput {}
+    non-sealed interface VisitInput extends StepInput {
+        /**
+         * What its figures say of steering and suspension; none where there is nothing to hold them against.
+         *
+         * @param recordedValues as they were kept, each with its unit
+         */
+        default List<SuspensionFact> facts(Map<String, String> recordedValues, LocalDate on, String by) {
+            return List.of();
+        }
+    }
 
     /** What hand and eye find at a step. */
     non-sealed interface FindingInput extends StepInput {}

@@ -1,8 +1,10 @@
 package rotagens.core.jobsheet;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import rotagens.core.fact.SuspensionFact;
 
 /** What is noted of a shop visit beside the work itself, in the order a visit runs. */
 public enum VisitEntryType {
@@ -10,6 +12,7 @@ public enum VisitEntryType {
     DAMAGE("Check-in", "Wheel damage already there"),
     PROTECTION("Check-in", "Inside protection on"),
     ROAD_TEST_BEFORE("Before the work", "Road test before: a general look for faults"),
+    /** Not noted any more: a weighing is a scale ticket. */
     WEIGHED("Before the work", "Weighed"),
     RIDE_HEIGHT_BEFORE("Before the work", "Ride height before"),
     ALIGNMENT_BEFORE("Before the work", "Alignment before"),
@@ -21,7 +24,8 @@ public enum VisitEntryType {
     ALIGNMENT_AFTER("After the work", "Alignment after"),
     ROAD_TEST_AFTER("After the work", "Road test after: straight with the wheel centered"),
     CLEAN_UP("Clean-up", "Everything touched cleaned, fluids and auxiliaries looked at"),
-    NOTIFIED("Hand-over", "Person in charge notified");
+    NOTIFIED("Hand-over", "Person in charge notified"),
+    HANDED_OVER("Hand-over", "Handed over");
 
     private final String part;
     private final String label;
@@ -40,15 +44,27 @@ public enum VisitEntryType {
         return label;
     }
 
-    /** What has to be entered; a plain tick where the line says it all. */
-    public StepInput input() {
+    /** Whether a person may note it; a weighing is a scale ticket, and the hand-over is signed. */
+    public boolean isNoted() {
+        return this != WEIGHED && this != NOTIFIED && this != HANDED_OVER;
+    }
+
+    /**
+     * What has to be entered; a plain tick where the line says it all.
+     *
+     * @param axles how many the vehicle has
+     */
+    public StepInput input(int axles) {
         return switch (this) {
-            case RIDE_HEIGHT_BEFORE, RIDE_HEIGHT_AFTER -> new VisitInputs.RideHeightInput();
-            case ALIGNMENT_BEFORE, ALIGNMENT_AFTER -> new VisitInputs.AlignmentInput();
-            case JOINT_PLAY -> new VisitInputs.JointPlayInput();
-            case SHOCK_TEST -> new VisitInputs.ShockTestInput();
+            case RIDE_HEIGHT_BEFORE -> new SuspensionInputs.RideHeightInput(false);
+            case RIDE_HEIGHT_AFTER -> new SuspensionInputs.RideHeightInput(true);
+            case ALIGNMENT_BEFORE -> new SuspensionInputs.AlignmentInput(axles, false);
+            case ALIGNMENT_AFTER -> new SuspensionInputs.AlignmentInput(axles, true);
+            case JOINT_PLAY -> new SuspensionInputs.JointPlayInput();
+            case SHOCK_TEST -> new SuspensionInputs.ShockTestInput();
             case OUTSIDE_SHOP -> new VisitInputs.OutsideShopInput();
-            case REQUESTED_WORK, WEIGHED, PARTS, NOTIFIED -> new StepInput.TextInput("words", "What", true);
+            case REQUESTED_WORK, WEIGHED, PARTS, NOTIFIED, HANDED_OVER ->
+                new StepInput.TextInput("words", "What", true);
             case DAMAGE, PROTECTION, ROAD_TEST_BEFORE, ROAD_TEST_AFTER, CLEAN_UP ->
                 new StepInput.TextInput("words", "What", false);
         };
@@ -63,11 +79,34 @@ public enum VisitEntryType {
         };
     }
 
+    /**
+     * What figures noted so say of steering and suspension; none for a line that measures nothing there.
+     *
+     * @param recordedValues as they were kept, each with its unit
+     * @param by who measured it
+     */
+    public List<SuspensionFact> facts(Map<String, String> recordedValues, LocalDate on, String by) {
+        return input(1) instanceof StepInput.VisitInput visit && !recordedValues.isEmpty()
+                ? visit.facts(recordedValues, on, by)
+                : List.of();
+    }
+
+    /**
+     * What is compared before and after: the axle of an alignment, else one thing for the vehicle.
+     *
+     * @param recordedValues as they were kept
+     */
+    public String subject(Map<String, String> recordedValues) {
+        return input(1) instanceof SuspensionInputs.AlignmentInput
+                ? "axle " + recordedValues.getOrDefault(SuspensionInputs.AlignmentInput.AXLE, "1")
+                : "";
+    }
+
     /** One figure before and after the work, each as entered. */
     public record BeforeAfter(String label, String before, String after, String difference) {}
 
     /** The figures of this entry taken twice, side by side; what was measured only once is left out. */
     public List<BeforeAfter> changes(Map<String, String> before, Map<String, String> after) {
-        return VisitInputs.changes(input(), before, after);
+        return VisitInputs.changes(input(1), before, after);
     }
 }

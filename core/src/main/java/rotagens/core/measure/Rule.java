@@ -78,6 +78,10 @@ public enum Rule {
     TARGET_OUTDATED("Target derived for the installed tires", DEFAULT, "another model, size or load range asks again"),
     WARNING_THRESHOLD("Warning threshold", STANDARD, "FMVSS 138 for light vehicles; others as their system is set"),
     SENSOR_BATTERY("Sensor battery", MANUFACTURER, "batteries last 7 to 10 years; limits by fleet policy"),
+    SUSPENSION_LIMIT(
+            "Steering and suspension within limits",
+            MANUFACTURER,
+            "joint play, shock swings, ride height and alignment against the vehicle manufacturer’s data"),
     CORNERS("Sensor corners", MANUFACTURER, "dash and gauge match at every corner after a relearn"),
     PRESSURE_LOSS("Loss of pressure", MANUFACTURER, "up to 5% a month is a normal rate"),
     CHART_VALID(

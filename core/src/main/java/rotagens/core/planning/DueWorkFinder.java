@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import rotagens.core.alert.Alert;
 import rotagens.core.alert.AlertKind;
+import rotagens.core.alert.SuspensionAlert;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Verdict;
@@ -19,6 +20,7 @@ import rotagens.core.inspection.Assessment;
 import rotagens.core.inspection.LimitDates;
 import rotagens.core.inspection.LimitDates.LimitDate;
 import rotagens.core.inspection.SensorCheck;
+import rotagens.core.inspection.SuspensionCheck;
 import rotagens.core.inspection.TireAssessor;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VehicleState;
@@ -83,6 +85,7 @@ public final class DueWorkFinder {
         assessments.forEach((position, assessment) -> work.tire(vehicle.at(position), assessment));
         work.parked();
         work.corners();
+        work.suspension();
         work.weighing();
         work.rotation();
         LocalDate horizon = today.plusDays(work.policy.days(PolicyNumber.FORECAST_DAYS));
@@ -197,6 +200,7 @@ public final class DueWorkFinder {
                     SIDE_DIFFERENCE,
                     WARNING_THRESHOLD,
                     CORNERS,
+                    SUSPENSION_LIMIT,
                     CHART_VALID -> Optional.empty();
         };
     }
@@ -304,6 +308,19 @@ public final class DueWorkFinder {
         vehicle.corners()
                 .ifPresent(alert -> add(new DueItem(
                         WorkType.RELEARN, List.of(), alert.since(), Verdict.SERVICE_DUE, SensorCheck.reason(alert))));
+    }
+
+    /** Due from the day of the figure: alignment is work of its own, everything else is worn or bent and repaired first. */
+    private void suspension() {
+        for (WorkType kind : List.of(WorkType.REPAIR_SUSPENSION, WorkType.ALIGN)) {
+            vehicle.suspension().stream()
+                    .filter(alert -> SignOff.ends(kind, alert.fact().kind()))
+                    .max(Comparator.<SuspensionAlert, Verdict>comparing(
+                                    alert -> alert.fact().verdict())
+                            .thenComparing(SuspensionAlert::since, Comparator.reverseOrder()))
+                    .ifPresent(worst -> add(new DueItem(
+                            kind, List.of(), worst.since(), worst.fact().verdict(), SuspensionCheck.reason(worst))));
+        }
     }
 
     /** Yearly, and wherever the placard alone doesn't do: over 10,000 lb or on another size than the placard's. */

@@ -44,7 +44,7 @@ public record JobRequirements(int minutes, int people, Set<Equipment> equipment)
         }
         Set<Equipment> equipment = EnumSet.noneOf(Equipment.class);
         for (Work one : work) {
-            if (one.kind() == WorkType.CORRECT_WEAR_CAUSE) {
+            if (one.kind().needsRack()) {
                 equipment.add(Equipment.RACK);
             }
             if (one.kind() == WorkType.WEIGH || one.kind() == WorkType.REDUCE_LOAD) {

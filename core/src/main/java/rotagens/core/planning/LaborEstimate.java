@@ -51,7 +51,8 @@ public record LaborEstimate(Set<Position> lifted, Set<Position> broken, int othe
             case MOVE_VEHICLE, ROTATE -> 2;
             case RELEARN, DERIVE_TARGET -> 20;
             case WEIGH, REDUCE_LOAD -> 30;
-            case CORRECT_WEAR_CAUSE -> 60;
+            case CORRECT_WEAR_CAUSE, ALIGN -> 60;
+            case REPAIR_SUSPENSION -> 120;
         };
     }
 

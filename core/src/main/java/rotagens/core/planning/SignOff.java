@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.InForce;
 import rotagens.core.fact.Reading;
+import rotagens.core.fact.SuspensionFact;
 import rotagens.core.inspection.FactIntake;
 import rotagens.core.inspection.PlausibilityCheck;
 import rotagens.core.inspection.TireState;
@@ -112,18 +113,35 @@ public final class SignOff {
     }
 
     /**
-     * Why work may not be signed off yet, whatever was typed: a relearn that isn't proven is not done by saying so.
+     * Why work may not be signed off yet, whatever was typed: what a proof or a figure ends is not done by saying so.
      *
      * @param vehicle as it is now
      * @return the refusal in words, or empty where it may be signed off
      */
     public static Optional<Message> refuses(VehicleState vehicle, WorkType kind) {
-        return kind == WorkType.RELEARN
-                ? vehicle.corners()
-                        .map(alert -> Message.of(
-                                "{}. Finish the relearn on the vehicle’s Sensors page first: words alone don’t complete it.",
-                                alert.statement()))
-                : Optional.empty();
+        if (kind == WorkType.RELEARN) {
+            return vehicle.corners()
+                    .map(alert -> Message.of(
+                            "{}. Finish the relearn on the vehicle’s Sensors page first: words alone don’t complete it.",
+                            alert.statement()));
+        }
+        return vehicle.suspension().stream()
+                .filter(alert -> ends(kind, alert.fact().kind()))
+                .findFirst()
+                .map(alert -> Message.of(
+                        "{}, limit {}. Measure it again on the visit’s page: words alone don’t complete it.",
+                        alert.statement(),
+                        alert.fact().limit()));
+    }
+
+    /** Whether the work is there to bring such a figure within its limit; what wore a tire is corrected with all of them. */
+    static boolean ends(WorkType kind, SuspensionFact.Type figure) {
+        return switch (kind) {
+            case CORRECT_WEAR_CAUSE -> true;
+            case ALIGN -> figure == SuspensionFact.Type.ALIGNMENT;
+            case REPAIR_SUSPENSION -> figure != SuspensionFact.Type.ALIGNMENT;
+            default -> false;
+        };
     }
 
     /** What was found on the tire that the work, signed off, has put right. */

@@ -41,7 +41,15 @@ public final class WheelTasks {
             case READ_DOT -> WheelTask.DOT;
             case TREAD_INSPECTION -> WheelTask.TREAD;
             case RETORQUE -> WheelTask.RETORQUE;
-            case FIX_DEFECT, DERIVE_TARGET, REDUCE_LOAD, WEIGH, ROTATE, RELEARN, MOVE_VEHICLE -> WheelTask.OTHER;
+            case FIX_DEFECT,
+                    DERIVE_TARGET,
+                    ALIGN,
+                    REPAIR_SUSPENSION,
+                    REDUCE_LOAD,
+                    WEIGH,
+                    ROTATE,
+                    RELEARN,
+                    MOVE_VEHICLE -> WheelTask.OTHER;
         };
     }
 

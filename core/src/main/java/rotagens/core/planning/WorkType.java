@@ -76,6 +76,11 @@ public enum WorkType {
             "Relearn sensors",
             "The dash names the wrong corner, and the air goes into the wrong tire.",
             RequiredResult.NOTE),
+    ALIGN("Align the wheels", "Tires out of line scrub, and the next ones wear the same way.", RequiredResult.NOTE),
+    REPAIR_SUSPENSION(
+            "Repair steering or suspension",
+            "A joint that lets go takes the steering with it; a worn shock cups the tread.",
+            RequiredResult.NOTE),
     MOVE_VEHICLE(
             "Move the parked vehicle",
             "Tires of a parked vehicle develop flat spots and age faster than tires that roll.",
@@ -92,6 +97,11 @@ public enum WorkType {
     /** Whether completing it ends what wore the tire: wear from before then no longer counts against it. */
     public boolean correctsWear() {
         return this == CORRECT_WEAR_CAUSE;
+    }
+
+    /** Whether it is work on steering or suspension, done and measured on the rack and driven straight afterwards. */
+    public boolean needsRack() {
+        return this == CORRECT_WEAR_CAUSE || this == ALIGN || this == REPAIR_SUSPENSION;
     }
 
     /** The kinds that correct what wore a tire. */
@@ -156,7 +166,10 @@ public enum WorkType {
                         "All air out before the bead is touched, and the bead broken away from the sensor. After it: core, seating in a cage above 40 psi, leak check, relearn.";
                     case SET_PRESSURE ->
                         "Cold only: parked at least 3 hours. Never bleed a hot tire. Stand to the side of the valve, never in line with it.";
-                    case RECORD_TIRE,
+                    case REPAIR_SUSPENSION ->
+                        "Stands under the frame before anything is loosened. Springs and struts hold force: the manufacturer’s tool and order, and a qualified person.";
+                    case ALIGN,
+                            RECORD_TIRE,
                             FIX_DEFECT,
                             CORRECT_WEAR_CAUSE,
                             AGE_INSPECTION,

@@ -1,0 +1,44 @@
+package rotagens.core.inspection;
+
+import java.util.List;
+import rotagens.core.alert.SuspensionAlert;
+import rotagens.core.fact.SuspensionFact;
+import rotagens.core.fact.Verdict;
+import rotagens.core.measure.Reason;
+import rotagens.core.measure.Rule;
+
+/** What open figures of steering and suspension mean for the vehicle as a whole: no tire is good on a joint that is worn out. */
+public final class SuspensionCheck {
+
+    private SuspensionCheck() {}
+
+    /** The reasons they bring, worst first. */
+    public static List<VerdictReason> check(VehicleState vehicle) {
+        return Assessment.of(vehicle.suspension().stream()
+                        .map(alert -> new VerdictReason(alert.fact().verdict(), reason(alert)))
+                        .toList())
+                .reasons();
+    }
+
+    /** Why the vehicle isn't right. */
+    public static Reason reason(SuspensionAlert alert) {
+        return Reason.of(
+                Rule.SUSPENSION_LIMIT,
+                alert.statement(),
+                alert.fact().measured(),
+                alert.fact().limit(),
+                consequence(alert.fact()) + " Cleared only by " + SuspensionAlert.CLEARED_BY + ".");
+    }
+
+    private static String consequence(SuspensionFact fact) {
+        if (fact.verdict() == Verdict.DO_NOT_OPERATE) {
+            return "A steering or suspension joint over the manufacturer’s limit can let go. It doesn’t go back on the road.";
+        }
+        return switch (fact.kind()) {
+            case JOINT, SHOCK ->
+                "A worn shock lets the tire leave the road, and cups its tread. It is a safety part: replace it.";
+            case RIDE_HEIGHT -> "Outside the manufacturer’s range no alignment can be right. Correct the height first.";
+            case ALIGNMENT -> "Outside the manufacturer’s limits the tires scrub, and the next ones wear the same way.";
+        };
+    }
+}

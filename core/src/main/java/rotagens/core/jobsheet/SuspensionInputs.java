@@ -1,0 +1,490 @@
+package rotagens.core.jobsheet;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import rotagens.core.fact.SuspensionFact;
+import rotagens.core.fact.Verdict;
+import rotagens.core.jobsheet.StepInput.InputField;
+import rotagens.core.jobsheet.StepInput.InputReader;
+import rotagens.core.jobsheet.StepInput.InputResult;
+import rotagens.core.measure.InvalidInputException;
+import rotagens.core.measure.Length;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Units;
+
+/**
+ * The figures taken at steering and suspension, each held against the vehicle maker's limit where one is typed. What lies outside is
+ * kept as read and is a fact of the vehicle until a later figure of the same place is within.
+ */
+final class SuspensionInputs {
+
+    private SuspensionInputs() {}
+
+    /**
+     * Something measured.
+     *
+     * @param name of the entry
+     * @param limits the prefix of the entries with its least and most; what they share has one
+     * @param magnitude whether only the size counts, whichever way it points
+     */
+    private record Point(String name, String label, String limits, boolean magnitude) {
+
+        private Point(String name, String label, String limits) {
+            this(name, label, limits, false);
+        }
+    }
+
+    private static final List<Point> HEIGHTS = List.of(
+            new Point("frontLeft", "Front left", "front"),
+            new Point("frontRight", "Front right", "front"),
+            new Point("rearLeft", "Rear left", "rear"),
+            new Point("rearRight", "Rear right", "rear"));
+
+    private static final List<Point> ANGLES = List.of(
+            new Point("toe", "Total toe", "toe"),
+            new Point("camberLeft", "Camber left", "camber"),
+            new Point("camberRight", "Camber right", "camber"),
+            new Point("casterLeft", "Caster left", "caster"),
+            new Point("casterRight", "Caster right", "caster"),
+            new Point("thrust", "Thrust angle", "thrust", true));
+
+    private static List<InputField> fields(List<Point> points, InputField.Type type) {
+        List<InputField> fields = new ArrayList<>();
+        points.forEach(point -> fields.add(new InputField(point.name(), point.label(), type)));
+        points.stream().map(Point::limits).distinct().forEach(limits -> {
+            String what = limits.substring(0, 1).toUpperCase(Locale.ROOT) + limits.substring(1);
+            boolean magnitude = points.stream().anyMatch(point -> point.limits().equals(limits) && point.magnitude());
+            if (!magnitude) {
+                fields.add(new InputField(limits + "Least", what + " limit, least", type));
+            }
+            fields.add(new InputField(limits + "Most", what + " limit, most", type));
+        });
+        return fields;
+    }
+
+    /** A figure and what it is held against; empty limits where none is typed. */
+    private record Judged(Point point, String figure, Optional<String> least, Optional<String> most, boolean outside) {
+
+        boolean isHeld() {
+            return least.isPresent() || most.isPresent();
+        }
+
+        Message statement() {
+            return Message.of(
+                    "{} {}{}",
+                    point.label().toLowerCase(Locale.ROOT),
+                    figure,
+                    isHeld() ? Message.of(" ({})", limit()) : Message.of(""));
+        }
+
+        Message limit() {
+            return least.isPresent() && most.isPresent()
+                    ? Message.of("{} to {}", least.get(), most.get())
+                    : least.isPresent() ? Message.of("at least {}", least.get()) : Message.of("at most {}", most.get());
+        }
+    }
+
+    private interface Figure {
+        double of(String asKept);
+    }
+
+    private static List<Judged> judge(List<Point> points, Map<String, String> kept, Figure figure) {
+        return points.stream()
+                .filter(point -> !kept.getOrDefault(point.name(), "").isEmpty())
+                .map(point -> {
+                    Optional<String> least = limit(kept, point.limits() + "Least");
+                    Optional<String> most = limit(kept, point.limits() + "Most");
+                    double read = figure.of(kept.get(point.name()));
+                    double held = point.magnitude() ? Math.abs(read) : read;
+                    boolean outside =
+                            least.filter(text -> held < figure.of(text) - 1e-9).isPresent()
+                                    || most.filter(text -> held > figure.of(text) + 1e-9)
+                                            .isPresent();
+                    return new Judged(point, kept.get(point.name()), least, most, outside);
+                })
+                .toList();
+    }
+
+    private static Optional<String> limit(Map<String, String> kept, String field) {
+        return Optional.ofNullable(kept.get(field)).filter(text -> !text.isEmpty());
+    }
+
+    private static Message statement(List<Judged> judged) {
+        Message all = judged.get(0).statement();
+        for (Judged next : judged.subList(1, judged.size())) {
+            all = Message.of("{}, {}", all, next.statement());
+        }
+        return all;
+    }
+
+    private static Optional<Message> outside(List<Judged> judged, String consequence) {
+        List<Judged> over = judged.stream().filter(Judged::outside).toList();
+        return over.isEmpty() ? Optional.empty() : Optional.of(Message.of("{}: {}", statement(over), consequence));
+    }
+
+    /** Reads points and limits; what is blank was not measured, but one point at least is typed. */
+    private static List<Judged> read(
+            InputReader reader,
+            Map<String, String> typed,
+            List<Point> points,
+            InputField.Type type,
+            StepInput.NumericValue asEntered,
+            Figure figure,
+            String missing,
+            boolean isAfter) {
+        Map<String, String> kept = new LinkedHashMap<>();
+        fields(points, type).stream()
+                .map(InputField::name)
+                .filter(field -> !typed.getOrDefault(field, "").isBlank())
+                .forEach(field -> reader.read(field, asEntered::asEntered).ifPresent(text -> {
+                    reader.keep(field, text);
+                    kept.put(field, text);
+                }));
+        if (points.stream()
+                .allMatch(point -> typed.getOrDefault(point.name(), "").isBlank())) {
+            reader.fault(points.get(0).name(), missing);
+            return List.of();
+        }
+        points.stream()
+                .map(Point::limits)
+                .distinct()
+                .filter(limits -> kept.containsKey(limits + "Least")
+                        && kept.containsKey(limits + "Most")
+                        && figure.of(kept.get(limits + "Least")) > figure.of(kept.get(limits + "Most")))
+                .forEach(limits -> reader.fault(limits + "Most", "The most is less than the least. Read both again."));
+        List<Judged> judged = judge(points, kept, figure);
+        if (isAfter && !judged.isEmpty() && judged.stream().noneMatch(Judged::isHeld)) {
+            reader.fault(
+                    judged.get(0).point().limits() + "Most",
+                    "Enter the manufacturer’s limits too: without them nothing can be called right.");
+        }
+        return judged;
+    }
+
+    /**
+     * Ride height at the places the vehicle's maker names, measured the same way before and after.
+     *
+     * @param isAfter whether it is measured after the work: then against limits
+     */
+    record RideHeightInput(boolean isAfter) implements StepInput.VisitInput {
+
+        @Override
+        public List<InputField> fields() {
+            return SuspensionInputs.fields(HEIGHTS, InputField.Type.LENGTH);
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader reader = new InputReader(typed);
+            List<Judged> judged = SuspensionInputs.read(
+                    reader,
+                    typed,
+                    HEIGHTS,
+                    InputField.Type.LENGTH,
+                    text -> length(text, units),
+                    SuspensionInputs::mm,
+                    "Enter the height at one corner at least.",
+                    isAfter);
+            return judged.isEmpty()
+                    ? reader.outcome(Message.of(""), Optional.empty())
+                    : reader.outcome(
+                            statement(judged),
+                            outside(
+                                    judged,
+                                    "outside the manufacturer’s range. Correct the height before anything is aligned."));
+        }
+
+        @Override
+        public List<SuspensionFact> facts(Map<String, String> recordedValues, LocalDate on, String by) {
+            return judge(HEIGHTS, recordedValues, SuspensionInputs::mm).stream()
+                    .filter(Judged::isHeld)
+                    .map(one -> new SuspensionFact(
+                            on,
+                            by,
+                            SuspensionFact.Type.RIDE_HEIGHT,
+                            one.point().label(),
+                            one.outside() ? Verdict.SERVICE_DUE : Verdict.GOOD,
+                            Message.of("ride height {} {}", one.point().label().toLowerCase(Locale.ROOT), one.figure()),
+                            Message.of(one.figure()),
+                            one.limit()))
+                    .toList();
+        }
+    }
+
+    /**
+     * Wheel alignment of one axle in degrees; what is right stands in the vehicle maker's data.
+     *
+     * @param axles how many the vehicle has
+     * @param isAfter whether it is measured after the work: then against limits
+     */
+    record AlignmentInput(int axles, boolean isAfter) implements StepInput.VisitInput {
+
+        static final String AXLE = "axle";
+
+        @Override
+        public List<InputField> fields() {
+            List<InputField> fields = new ArrayList<>();
+            if (axles > 1) {
+                fields.add(new InputField(
+                        AXLE,
+                        "Axle",
+                        InputField.Type.CHOICE,
+                        Stream.iterate(1, axle -> axle + 1)
+                                .limit(axles)
+                                .map(axle -> new InputField.Option(String.valueOf(axle), "axle " + axle))
+                                .toList()));
+            }
+            fields.addAll(SuspensionInputs.fields(ANGLES, InputField.Type.ANGLE));
+            return List.copyOf(fields);
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader reader = new InputReader(typed);
+            String axle = axles > 1 ? axle(reader) : "1";
+            reader.keep(AXLE, axle);
+            List<Judged> judged = SuspensionInputs.read(
+                    reader,
+                    typed,
+                    ANGLES,
+                    InputField.Type.ANGLE,
+                    SuspensionInputs::degrees,
+                    text -> angle(text).doubleValue(),
+                    "Enter the total toe at least.",
+                    isAfter);
+            return judged.isEmpty()
+                    ? reader.outcome(Message.of(""), Optional.empty())
+                    : reader.outcome(
+                            Message.of("axle {}: {}", axle, statement(judged)),
+                            outside(judged, "outside the manufacturer’s limits."));
+        }
+
+        private String axle(InputReader reader) {
+            return reader.read(AXLE, text -> {
+                        if (fields().get(0).options().stream()
+                                .noneMatch(option -> option.code().equals(text.strip()))) {
+                            throw new InvalidInputException("Choose which axle was measured.");
+                        }
+                        return text.strip();
+                    })
+                    .orElse("");
+        }
+
+        @Override
+        public List<SuspensionFact> facts(Map<String, String> recordedValues, LocalDate on, String by) {
+            List<Judged> held = judge(
+                            ANGLES, recordedValues, text -> angle(text).doubleValue())
+                    .stream()
+                    .filter(Judged::isHeld)
+                    .toList();
+            if (held.isEmpty()) {
+                return List.of();
+            }
+            List<Judged> over = held.stream().filter(Judged::outside).toList();
+            Judged worst = over.isEmpty() ? held.get(0) : over.get(0);
+            String axle = "axle " + recordedValues.getOrDefault(AXLE, "1");
+            return List.of(new SuspensionFact(
+                    on,
+                    by,
+                    SuspensionFact.Type.ALIGNMENT,
+                    axle,
+                    over.isEmpty() ? Verdict.GOOD : Verdict.SERVICE_DUE,
+                    Message.of(
+                            "alignment of {}: {} {}",
+                            axle,
+                            worst.point().label().toLowerCase(Locale.ROOT),
+                            worst.figure()),
+                    Message.of(worst.figure()),
+                    worst.limit()));
+        }
+    }
+
+    /** Play found at one joint against the vehicle maker's limit. */
+    record JointPlayInput() implements StepInput.VisitInput {
+
+        private static final String JOINT = "joint";
+        private static final String PLAY = "play";
+        private static final String LIMIT = "limit";
+
+        private static boolean isOver(String play, String limit) {
+            return mm(play) > mm(limit) + 1e-9;
+        }
+
+        @Override
+        public List<InputField> fields() {
+            return List.of(
+                    new InputField(JOINT, "Which joint", InputField.Type.TEXT),
+                    new InputField(PLAY, "Play found", InputField.Type.LENGTH),
+                    new InputField(LIMIT, "Manufacturer’s limit", InputField.Type.LENGTH));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader reader = new InputReader(typed);
+            String joint = reader.text(JOINT, "Say which joint and side.");
+            Optional<String> play = reader.read(PLAY, text -> length(text, units));
+            Optional<String> limit = reader.read(LIMIT, text -> length(text, units));
+            play.ifPresent(text -> reader.keep(PLAY, text));
+            limit.ifPresent(text -> reader.keep(LIMIT, text));
+            if (play.isEmpty() || limit.isEmpty()) {
+                return reader.outcome(Message.of(""), Optional.empty());
+            }
+            return reader.outcome(
+                    Message.of("{}: play {}, limit {}", joint, play.get(), limit.get()),
+                    isOver(play.get(), limit.get())
+                            ? Optional.of(
+                                    Message.of(
+                                            "Over the manufacturer’s limit. A steering or suspension joint that is worn out doesn’t go back on the road."))
+                            : Optional.empty());
+        }
+
+        @Override
+        public List<SuspensionFact> facts(Map<String, String> recordedValues, LocalDate on, String by) {
+            String play = recordedValues.get(PLAY);
+            String limit = recordedValues.get(LIMIT);
+            return List.of(new SuspensionFact(
+                    on,
+                    by,
+                    SuspensionFact.Type.JOINT,
+                    recordedValues.get(JOINT),
+                    isOver(play, limit) ? Verdict.DO_NOT_OPERATE : Verdict.GOOD,
+                    Message.of("{}: play {}", recordedValues.get(JOINT), play),
+                    Message.of(play),
+                    Message.of(limit)));
+        }
+    }
+
+    /**
+     * How often each corner swings on after it is pushed down and let go. More swings than the maker allows, or than two where the
+     * maker says nothing, speak for a worn shock, which is a safety part. Source: workshop practice for light vehicles; on heavy
+     * ones a look for oil and a hand for warmth after a drive say more, and the maker's test decides.
+     */
+    record ShockTestInput() implements StepInput.VisitInput {
+
+        private static final int MOST_SWINGS = 2;
+        private static final String MOST = "swingsMost";
+
+        @Override
+        public List<InputField> fields() {
+            return Stream.concat(
+                            HEIGHTS.stream()
+                                    .map(point -> new InputField(point.name(), point.label(), InputField.Type.COUNT)),
+                            Stream.of(new InputField(
+                                    MOST, "Manufacturer’s most swings, else " + MOST_SWINGS, InputField.Type.COUNT)))
+                    .toList();
+        }
+
+        private static List<Point> measured(Map<String, String> values) {
+            return HEIGHTS.stream()
+                    .filter(point -> !values.getOrDefault(point.name(), "").isBlank())
+                    .toList();
+        }
+
+        private static int most(Map<String, String> kept) {
+            return Optional.ofNullable(kept.get(MOST))
+                    .filter(text -> !text.isEmpty())
+                    .map(Integer::parseInt)
+                    .orElse(MOST_SWINGS);
+        }
+
+        private static boolean isWorn(Map<String, String> kept, Point point) {
+            return Integer.parseInt(kept.get(point.name())) > most(kept);
+        }
+
+        private static String swings(String text) {
+            if (!text.strip().matches("[0-9]")) {
+                throw new InvalidInputException("Count the swings until it is still, 0 to 9.");
+            }
+            return text.strip();
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader reader = new InputReader(typed);
+            Map<String, String> kept = new LinkedHashMap<>();
+            Stream.concat(measured(typed).stream().map(Point::name), Stream.of(MOST))
+                    .filter(field -> !typed.getOrDefault(field, "").isBlank())
+                    .forEach(field -> reader.read(field, ShockTestInput::swings).ifPresent(text -> {
+                        reader.keep(field, text);
+                        kept.put(field, text);
+                    }));
+            if (measured(typed).isEmpty()) {
+                reader.fault(HEIGHTS.get(0).name(), "Count the swings at one corner at least.");
+            }
+            List<String> worn = measured(kept).stream()
+                    .filter(point -> isWorn(kept, point))
+                    .map(point -> point.label().toLowerCase(Locale.ROOT))
+                    .toList();
+            return reader.outcome(
+                    Message.of(
+                            "swings: {}",
+                            measured(kept).stream()
+                                    .map(point -> point.label().toLowerCase(Locale.ROOT) + " " + kept.get(point.name()))
+                                    .collect(Collectors.joining(", "))),
+                    worn.isEmpty()
+                            ? Optional.empty()
+                            : Optional.of(Message.of(
+                                    "Swings on {}: the shock there is worn. It is a safety part; replace it at once.",
+                                    String.join(", ", worn))));
+        }
+
+        @Override
+        public List<SuspensionFact> facts(Map<String, String> recordedValues, LocalDate on, String by) {
+            int most = most(recordedValues);
+            return measured(recordedValues).stream()
+                    .map(point -> {
+                        int swings = Integer.parseInt(recordedValues.get(point.name()));
+                        return new SuspensionFact(
+                                on,
+                                by,
+                                SuspensionFact.Type.SHOCK,
+                                point.label(),
+                                isWorn(recordedValues, point) ? Verdict.SERVICE_DUE : Verdict.GOOD,
+                                Message.of(
+                                        "shock {}: {} {}",
+                                        point.label().toLowerCase(Locale.ROOT),
+                                        swings,
+                                        swings == 1 ? "swing" : "swings"),
+                                Message.of("{}", swings),
+                                Message.of("{}", most));
+                    })
+                    .toList();
+        }
+    }
+
+    static String length(String text, Units units) {
+        Length.parse(text, units);
+        String typed = text.strip();
+        return typed.matches("[0-9.,]+") ? typed + (units == Units.US ? " in" : " mm") : typed;
+    }
+
+    static double mm(String asKept) {
+        return Length.parse(asKept, Units.US).mm();
+    }
+
+    private static final BigDecimal MOST_DEGREES = BigDecimal.valueOf(20);
+
+    static String degrees(String text) {
+        if (angle(text).abs().compareTo(MOST_DEGREES) > 0) {
+            throw new InvalidInputException("Wheels aren’t set at more than 20°. Enter degrees, such as 0.15 or −0.5.");
+        }
+        return angle(text).toPlainString() + "°";
+    }
+
+    static BigDecimal angle(String text) {
+        String figure =
+                text.strip().replace("°", "").replace('−', '-').replace("+", "").strip();
+        if (!figure.matches("-?[0-9]{1,3}([.][0-9]{1,3})?")) {
+            throw new InvalidInputException("Enter degrees, such as 0.15 or −0.5.");
+        }
+        return new BigDecimal(figure);
+    }
+}

@@ -1,0 +1,217 @@
+package rotagens.core.planning;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import rotagens.core.fact.SuspensionFact;
+import rotagens.core.fact.Verdict;
+import rotagens.core.inspection.Assessment;
+import rotagens.core.inspection.SuspensionCheck;
+import rotagens.core.inspection.VehicleState;
+import rotagens.core.inspection.VerdictReason;
+import rotagens.core.jobsheet.VisitEntryType;
+import rotagens.core.measure.Message;
+import rotagens.core.vehicle.Position;
+
+/**
+ * A stage of a shop visit, from booking to hand-over, and how it stands. Source: workshop practice; what may not leave the shop
+ * unfinished is our rule for all.
+ *
+ * @param statement what it is done by, or what is missing, each a line
+ */
+public record VisitStage(Stage stage, State state, List<Message> statement) {
+
+    /** The stages in the order a visit runs. */
+    public enum Stage {
+        BOOKING("Booking"),
+        CHECK_IN("Check-in"),
+        ROAD_TEST_BEFORE("Road test before"),
+        WORK("Work"),
+        WEIGHING("Weighing"),
+        ALIGNMENT("Alignment"),
+        ROAD_TEST_AFTER("Road test after"),
+        CLEAN_UP("Clean and put back"),
+        FIT_TO_LEAVE("Fit to leave"),
+        HAND_OVER("Hand-over");
+
+        private final String label;
+
+        Stage(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /** How a stage stands. */
+    public enum State {
+        DONE,
+        /** Missing: the vehicle isn't handed over. */
+        OPEN,
+        /** This visit's work doesn't ask for it. */
+        NOT_NEEDED
+    }
+
+    /**
+     * What is on record of a visit.
+     *
+     * @param work the kinds of work of its job
+     * @param closed whether the work is signed off
+     * @param openSteps steps of its sheet that are open
+     * @param noted what was noted, the words of each; empty words for a tick or a photo
+     * @param weighed the scale ticket since the visit was planned, in words
+     * @param handedOver to whom the vehicle was handed over
+     * @param vehicle as it is now
+     * @param assessments of its tires as they are now
+     */
+    public record Facts(
+            Collection<WorkType> work,
+            boolean closed,
+            int openSteps,
+            Map<VisitEntryType, String> noted,
+            Optional<Message> weighed,
+            Optional<String> handedOver,
+            VehicleState vehicle,
+            Map<Position, Assessment> assessments) {}
+
+    /** Every stage as it stands. */
+    public static List<VisitStage> of(Facts facts) {
+        boolean lifts = facts.work().stream().anyMatch(kind -> WheelTasks.lifts(kind) || kind == WorkType.ROTATE);
+        boolean steers = facts.work().stream().anyMatch(WorkType::needsRack);
+        List<VisitStage> stages = new ArrayList<>();
+        stages.add(new VisitStage(
+                Stage.BOOKING,
+                State.DONE,
+                List.of(Optional.ofNullable(facts.noted().get(VisitEntryType.REQUESTED_WORK))
+                        .map(asked -> Message.of("Asked for: {}", asked))
+                        .orElse(Message.of("No other work asked for")))));
+        stages.add(noted(
+                facts,
+                Stage.CHECK_IN,
+                VisitEntryType.DAMAGE,
+                lifts || steers,
+                "Wheel damage already there is not noted: a photo, or a note that there is none."));
+        stages.add(noted(
+                facts,
+                Stage.ROAD_TEST_BEFORE,
+                VisitEntryType.ROAD_TEST_BEFORE,
+                steers,
+                "Not noted. Drive it, or note why it is not driven."));
+        stages.add(
+                facts.closed()
+                        ? new VisitStage(Stage.WORK, State.DONE, List.of(Message.of("Signed off")))
+                        : open(
+                                Stage.WORK,
+                                facts.openSteps() == 0
+                                        ? Message.of("The job is not signed off.")
+                                        : Message.of(
+                                                "{} of the job sheet {} open, and the job is not signed off.",
+                                                facts.openSteps() == 1 ? "1 step" : facts.openSteps() + " steps",
+                                                facts.openSteps() == 1 ? "is" : "are")));
+        stages.add(weighing(facts));
+        stages.add(alignment(facts));
+        stages.add(noted(
+                facts,
+                Stage.ROAD_TEST_AFTER,
+                VisitEntryType.ROAD_TEST_AFTER,
+                lifts || steers,
+                "Not noted. Straight with the wheel centered, no vibration?"));
+        stages.add(noted(
+                facts,
+                Stage.CLEAN_UP,
+                VisitEntryType.CLEAN_UP,
+                lifts || steers,
+                "Not noted: everything touched cleaned, tools counted, fluids and auxiliaries looked at."));
+        List<Message> stops = stops(facts);
+        stages.add(new VisitStage(
+                Stage.FIT_TO_LEAVE,
+                stops.isEmpty() ? State.DONE : State.OPEN,
+                stops.isEmpty() ? List.of(Message.of("Nothing on record keeps it in")) : stops));
+        stages.add(facts.handedOver()
+                .map(to -> new VisitStage(Stage.HAND_OVER, State.DONE, List.of(Message.of("To {}", to))))
+                .orElse(open(Stage.HAND_OVER, Message.of("Not signed yet"))));
+        return List.copyOf(stages);
+    }
+
+    /** What has to be done before the vehicle may be handed over. */
+    public static List<VisitStage> gates(List<VisitStage> stages) {
+        return stages.stream()
+                .filter(one -> one.state() == State.OPEN && one.stage() != Stage.HAND_OVER)
+                .toList();
+    }
+
+    private static VisitStage open(Stage stage, Message missing) {
+        return new VisitStage(stage, State.OPEN, List.of(missing));
+    }
+
+    private static VisitStage noted(Facts facts, Stage stage, VisitEntryType line, boolean needed, String missing) {
+        String words = facts.noted().get(line);
+        if (words != null) {
+            return new VisitStage(
+                    stage, State.DONE, List.of(words.isEmpty() ? Message.of("Noted") : Message.of("{}", words)));
+        }
+        return needed ? open(stage, Message.of(missing)) : new VisitStage(stage, State.NOT_NEEDED, List.of());
+    }
+
+    private static VisitStage weighing(Facts facts) {
+        if (facts.weighed().isPresent()) {
+            return new VisitStage(
+                    Stage.WEIGHING, State.DONE, List.of(facts.weighed().get()));
+        }
+        boolean needed = facts.work().stream()
+                .anyMatch(kind -> kind.requiredResult().contains(WorkType.RequiredResult.SCALE_TICKET));
+        return needed
+                ? open(Stage.WEIGHING, Message.of("No scale ticket since the visit was planned."))
+                : new VisitStage(Stage.WEIGHING, State.NOT_NEEDED, List.of());
+    }
+
+    /** What was measured before the work is measured after it, and within its limits. */
+    private static VisitStage alignment(Facts facts) {
+        List<Message> missing = new ArrayList<>();
+        for (VisitEntryType after : List.of(VisitEntryType.RIDE_HEIGHT_AFTER, VisitEntryType.ALIGNMENT_AFTER)) {
+            boolean begun = facts.noted().containsKey(after.before().orElseThrow());
+            boolean asked =
+                    after == VisitEntryType.ALIGNMENT_AFTER && facts.work().contains(WorkType.ALIGN);
+            if ((begun || asked) && !facts.noted().containsKey(after)) {
+                missing.add(Message.of("{} is not noted.", after.label()));
+            }
+        }
+        facts.vehicle().suspension().stream()
+                .filter(alert -> Set.of(SuspensionFact.Type.RIDE_HEIGHT, SuspensionFact.Type.ALIGNMENT)
+                        .contains(alert.fact().kind()))
+                .filter(alert -> facts.work().stream()
+                        .anyMatch(kind -> SignOff.ends(kind, alert.fact().kind())))
+                .forEach(alert -> missing.add(Message.of(
+                        "{}, limit {}.", alert.statement(), alert.fact().limit())));
+        if (!missing.isEmpty()) {
+            return new VisitStage(Stage.ALIGNMENT, State.OPEN, List.copyOf(missing));
+        }
+        String measured = facts.noted().get(VisitEntryType.ALIGNMENT_AFTER);
+        return measured == null
+                ? new VisitStage(Stage.ALIGNMENT, State.NOT_NEEDED, List.of())
+                : new VisitStage(Stage.ALIGNMENT, State.DONE, List.of(Message.of("{}", measured)));
+    }
+
+    /** Why it must not be operated, tire by tire, and as a vehicle. */
+    private static List<Message> stops(Facts facts) {
+        List<Message> stops = new ArrayList<>();
+        SuspensionCheck.check(facts.vehicle()).stream()
+                .filter(VisitStage::isStop)
+                .forEach(one -> stops.add(one.reason().statement()));
+        facts.assessments()
+                .forEach((position, assessment) -> assessment.reasons().stream()
+                        .filter(VisitStage::isStop)
+                        .forEach(one -> stops.add(Message.of(
+                                "{}: {}", position.code(), one.reason().statement()))));
+        return List.copyOf(stops);
+    }
+
+    private static boolean isStop(VerdictReason one) {
+        return one.verdict() == Verdict.DO_NOT_OPERATE;
+    }
+}
