@@ -158,6 +158,10 @@ export const router = createBrowserRouter([
         }),
       },
       {
+        path: 'vehicles/:id/evidence',
+        lazy: async () => ({ Component: (await import('../vehicle/evidence/EvidencePack')).EvidencePack }),
+      },
+      {
         path: 'vehicles/:id/driver-card',
         lazy: async () => ({ Component: (await import('../vehicle/wear/DriverCard')).DriverCard }),
       },

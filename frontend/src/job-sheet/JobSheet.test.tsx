@@ -210,4 +210,14 @@ describe('a job sheet', () => {
     expect(screen.queryByRole('button', { name: 'Done' })).not.toBeInTheDocument()
     expect(screen.queryByRole('button', { name: 'Complete job' })).not.toBeInTheDocument()
   })
+
+  it('leads from a step that a record does to where the record is made; done by it, it is not undone by a tick', async () => {
+    const weigh = step('WEIGH', { title: 'Weigh', canBeSkipped: false, recordedBy: 'SCALE_TICKET' })
+    page([weigh, balance], () => ({ body: sheet([weigh, balance]) }))
+    expect(await screen.findByRole('link', { name: 'Enter the scale ticket' })).toHaveAttribute(
+      'href',
+      '/vehicles/3/load-pressure',
+    )
+    expect(screen.queryByRole('button', { name: 'Done' })).toBeNull()
+  })
 })

@@ -3,6 +3,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
+import { Link } from 'react-router'
 import { answerOf, api, onceKey, ProblemError } from '../api/client'
 import { useUnits } from '../base/settings'
 import { color } from '../base/theme'
@@ -173,14 +174,25 @@ export function StepCard(props: {
             props.may &&
             !sheet.doneAt && (
               <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-                <Button
-                  type="submit"
-                  variant="contained"
-                  loading={done.isPending}
-                  sx={{ minHeight: 52, minWidth: 190, fontSize: 17 }}
-                >
-                  {step.fields.length > 0 ? 'Save and continue' : 'Done'}
-                </Button>
+                {step.recordedBy ? (
+                  <Button
+                    component={Link}
+                    to={RECORDED_ON[step.recordedBy].to(sheet)}
+                    variant="contained"
+                    sx={{ minHeight: 52, minWidth: 190, fontSize: 17 }}
+                  >
+                    {RECORDED_ON[step.recordedBy].action}
+                  </Button>
+                ) : (
+                  <Button
+                    type="submit"
+                    variant="contained"
+                    loading={done.isPending}
+                    sx={{ minHeight: 52, minWidth: 190, fontSize: 17 }}
+                  >
+                    {step.fields.length > 0 ? 'Save and continue' : 'Done'}
+                  </Button>
+                )}
                 {step.canBeSkipped && !leaving && (
                   <Button onClick={() => setLeaving(true)} sx={{ minHeight: 52 }}>
                     Skip…
@@ -210,6 +222,14 @@ export function StepCard(props: {
   )
 }
 
+/** Where the record is made that does a step: it is done as soon as it stands there. */
+const RECORDED_ON: Record<NonNullable<StepView['recordedBy']>, { action: string; to: (sheet: SheetView) => string }> = {
+  SCALE_TICKET: { action: 'Enter the scale ticket', to: (sheet) => `/vehicles/${sheet.vehicleId}/load-pressure` },
+  RELEARN: { action: 'Open the relearn', to: (sheet) => `/vehicles/${sheet.vehicleId}/sensors` },
+  DASH_AND_GAUGE: { action: 'Compare dash and gauge', to: (sheet) => `/vehicles/${sheet.vehicleId}/sensors` },
+  ALIGNMENT: { action: 'Enter the alignment', to: (sheet) => `/jobs/${sheet.jobId}/visit` },
+}
+
 /** What was done here before and no longer counts. */
 function Tries({ tries }: { tries: StepView['tries'] }) {
   return (
@@ -237,7 +257,7 @@ function Settled(props: { step: StepView; may: boolean; busy: boolean; onUndo: (
         <strong>{step.state === 'DONE' ? 'Done' : 'Skipped'}</strong> by {step.by}, {step.at && moment(step.at)}
         {step.statement && step.statement !== 'done' && `: ${step.statement}`}
       </div>
-      {props.may && (
+      {props.may && !(step.recordedBy && step.state === 'DONE') && (
         <Button onClick={props.onUndo} loading={props.busy}>
           Undo
         </Button>

@@ -105,6 +105,9 @@ export function JobCard({
               slotProps={{ inputLabel: { shrink: true } }}
             />
             <Button onClick={() => cancel.mutate()}>Unschedule</Button>
+            <Button component={Link} to={`/jobs/${job.id}/visit`}>
+              Visit
+            </Button>
             <Button onClick={() => setFinishing(true)}>Complete job…</Button>
             <Button variant="contained" component={Link} to={`/jobs/${job.id}/sheet`}>
               Job sheet

@@ -82,6 +82,9 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
             Duplicate vehicle…
           </MenuItem>
         )}
+        <MenuItem component={Link} to={`/vehicles/${vehicle.id}/evidence`}>
+          Evidence pack
+        </MenuItem>
         <MenuItem component={Link} to={`/labels?vehicles=${vehicle.id}`}>
           Print tags
         </MenuItem>

@@ -23,6 +23,10 @@ export function History() {
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
         {picked ? `At ${picked}` : 'All positions. Pick a tire on the diagram to see it alone.'}
       </Box>
+      <Box sx={{ mb: 1 }}>
+        <Link to={`/vehicles/${vehicle.id}/evidence`}>Evidence pack of {vehicle.unit}</Link>: what is on record over a
+        span of time, on one page and as PDF
+      </Box>
       {lines.length === 0 && <p>Nothing is recorded here yet.</p>}
       <Table label="History" heads={['When', 'Place', 'What', 'Who']} count={lines.length}>
         <LongList

@@ -2,6 +2,7 @@ package rotagens.core.jobsheet;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import rotagens.core.measure.Distance;
 import rotagens.core.policy.Policy;
 
@@ -13,6 +14,7 @@ import rotagens.core.policy.Policy;
  * @param tireChanger the tire changer chosen; empty where none was
  * @param tireChangers all of the shop's, to say which of them fits
  * @param vehicleWork work on the job that concerns no single wheel, in words; empty where there is none
+ * @param recordedWork work for the vehicle whose record is made on a page of its own
  * @param nitrogen whether the fleet fills with it
  * @param people who may be the second person of a step
  * @param wrenches the shop's torque wrenches in use
@@ -28,6 +30,7 @@ public record JobSheetInputs(
         List<TireChanger> tireChangers,
         boolean nitrogen,
         Optional<String> vehicleWork,
+        Set<RecordedWork> recordedWork,
         Policy.ClassPolicy policy,
         List<String> people,
         List<StepInput.TorqueInput.TorqueWrench> wrenches,
@@ -37,6 +40,7 @@ public record JobSheetInputs(
 
     public JobSheetInputs {
         wheels = List.copyOf(wheels);
+        recordedWork = Set.copyOf(recordedWork);
         outsideTags = List.copyOf(outsideTags);
         tireChangers = List.copyOf(tireChangers);
         people = List.copyOf(people);

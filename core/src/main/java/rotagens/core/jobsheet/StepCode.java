@@ -48,6 +48,7 @@ public enum StepCode {
     DOT_OF_INSTALLED("Install", "DOT code, what went where", SkipRule.NEVER, false),
 
     CORRECT_CAUSE("After", "Find and correct the cause", SkipRule.NEVER, false),
+    WEIGH("After", "Weigh", SkipRule.NEVER, false),
     ALIGNMENT("After", "Ride height and alignment", SkipRule.WITH_REASON, false),
     PROFESSIONAL_VERDICT("After", "The professional’s verdict", SkipRule.NEVER, false),
     COLD_CHECK("After", "Cold pressure", SkipRule.NEVER, false),

@@ -83,8 +83,10 @@ final class VehicleSteps {
     static void after(JobSheetInputs facts, List<Step> steps) {
         List<WheelJob> wheels = facts.wheels();
         boolean lifts = wheels.stream().anyMatch(wheel -> wheel.task().lifts());
-        boolean relearn = wheels.stream()
-                .anyMatch(wheel -> wheel.task().newSensor() || wheel.task().movesWheel() && wheel.insideSensor());
+        boolean relearn = facts.recordedWork().contains(RecordedWork.RELEARN)
+                || wheels.stream().anyMatch(wheel -> wheel.task().newSensor());
+        // Which corner a moved sensor is at stands on record once the job is closed: its relearn is a job of its own.
+        boolean moved = wheels.stream().anyMatch(wheel -> wheel.task().movesWheel() && wheel.insideSensor());
         boolean sensors = wheels.stream().anyMatch(wheel -> wheel.sensor().isPresent());
         boolean cause = wheels.stream().anyMatch(wheel -> wheel.task() == WheelTask.CORRECT_CAUSE);
         if (!facts.outsideTags().isEmpty()) {
@@ -96,16 +98,15 @@ final class VehicleSteps {
                     null);
         }
         if (relearn) {
-            add(
+            recorded(
                     steps,
-                    StepCode.RELEARN,
-                    "Relearn with the coach on the vehicle’s Sensors page, until every corner is confirmed.",
+                    RecordedWork.RELEARN,
+                    "Relearn with the coach on the vehicle’s Sensors page, until every corner is confirmed on dash and gauge.",
                     "Until it is done the dash names the wrong corner, and the air goes into the wrong tire.");
-        }
-        if (relearn || sensors && lifts) {
-            add(
+        } else if (sensors && lifts && !moved) {
+            recorded(
                     steps,
-                    StepCode.DASH_AND_GAUGE,
+                    RecordedWork.DASH_AND_GAUGE,
                     "Read all pressures on the dash and by gauge: the same at every corner.",
                     null);
         }
@@ -117,7 +118,20 @@ final class VehicleSteps {
                         Optional.empty(),
                         new StepInput.TextInput("note", "What was done", true),
                         List.of())));
-        if (cause) {
+        if (facts.recordedWork().contains(RecordedWork.SCALE_TICKET)) {
+            recorded(
+                    steps,
+                    RecordedWork.SCALE_TICKET,
+                    "Weigh it as it travels, each end of each axle where the scale allows, and enter the scale ticket.",
+                    null);
+        }
+        boolean aligns = facts.recordedWork().contains(RecordedWork.ALIGNMENT);
+        if (cause || aligns) {
+            recorded(
+                    steps,
+                    RecordedWork.ALIGNMENT,
+                    "Ride height, then alignment of each axle, before and after, against the manufacturer’s limits.",
+                    null);
             add(
                     steps,
                     StepCode.ROAD_TEST,
@@ -145,12 +159,17 @@ final class VehicleSteps {
                     StepCode.CLEAN_UP,
                     "Everything touched cleaned, tools counted, fluids and auxiliaries looked at.",
                     null);
-            add(
-                    steps,
-                    StepCode.NOTIFY,
-                    "Tell the person in charge what was done and that the nuts are torqued again after 50 to 100 miles.",
-                    null);
         }
+    }
+
+    private static void recorded(List<Step> steps, RecordedWork work, String does, String caution) {
+        steps.add(new Step(
+                work.step(),
+                Optional.empty(),
+                Message.of(does),
+                Optional.ofNullable(caution).map(text -> Message.of(text)),
+                new RecordedWork.RecordInput(work),
+                List.of()));
     }
 
     private static void add(List<Step> steps, StepCode code, String does, String caution) {

@@ -60,8 +60,8 @@ public enum VisitEntryType {
             case RIDE_HEIGHT_AFTER -> new SuspensionInputs.RideHeightInput(true);
             case ALIGNMENT_BEFORE -> new SuspensionInputs.AlignmentInput(axles, false);
             case ALIGNMENT_AFTER -> new SuspensionInputs.AlignmentInput(axles, true);
-            case JOINT_PLAY -> new SuspensionInputs.JointPlayInput();
-            case SHOCK_TEST -> new SuspensionInputs.ShockTestInput();
+            case JOINT_PLAY -> new JointAndShockInputs.JointPlayInput();
+            case SHOCK_TEST -> new JointAndShockInputs.ShockTestInput();
             case OUTSIDE_SHOP -> new VisitInputs.OutsideShopInput();
             case REQUESTED_WORK, WEIGHED, PARTS, NOTIFIED, HANDED_OVER ->
                 new StepInput.TextInput("words", "What", true);

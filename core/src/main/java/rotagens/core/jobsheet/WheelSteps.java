@@ -502,19 +502,13 @@ final class WheelSteps {
 
     private void rest() {
         switch (task) {
-            case CORRECT_CAUSE -> {
+            case CORRECT_CAUSE ->
                 step(
                         StepCode.CORRECT_CAUSE,
                         Message.of(
                                 "Pressures first, then tread, joints and shocks, balance. Fix what is worn before anything is set."),
                         null,
                         new StepInput.TextInput("note", "What was found and fixed", true));
-                step(
-                        StepCode.ALIGNMENT,
-                        Message.of("Ride height, then alignment: readings before and after."),
-                        null,
-                        new StepInput.TextInput("alignment", "Before and after", true));
-            }
             case BEAD_LEAK ->
                 step(
                         StepCode.CORRECT_CAUSE,

@@ -77,6 +77,6 @@ public record NextTires(LocalDate by, List<Position> positions, long cents, int 
                 by,
                 positions.stream().map(Position::code).collect(Collectors.joining(", ")),
                 Money.about(cents),
-                unpriced == 0 ? "" : "; " + unpriced + " without a price in the catalogue");
+                unpriced == 0 ? "" : "; " + unpriced + " without a price in the catalog");
     }
 }

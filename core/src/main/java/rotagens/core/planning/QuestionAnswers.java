@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.Assessment;
 import rotagens.core.inspection.OrderSpecification;
+import rotagens.core.inspection.Stop;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.inspection.VerdictReason;
@@ -130,11 +131,9 @@ public final class QuestionAnswers {
     }
 
     private void mustNotLeave() {
-        inputs.judgements()
-                .forEach((position, assessment) -> assessment.reasons().stream()
-                        .filter(verdictReason -> verdictReason.verdict() == Verdict.DO_NOT_OPERATE)
-                        .forEach(verdictReason ->
-                                add(position, verdictReason.reason().statement())));
+        Stop.of(inputs.state(), inputs.judgements())
+                .forEach(stop ->
+                        lines.add(new Line(stop.position(), stop.reason().statement())));
     }
 
     private void passesAge() {

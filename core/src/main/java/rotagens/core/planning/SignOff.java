@@ -2,6 +2,7 @@ package rotagens.core.planning;
 
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
@@ -22,6 +23,7 @@ import rotagens.core.planning.WorkType.RequiredResult;
 import rotagens.core.policy.Policy;
 import rotagens.core.pressure.Guard;
 import rotagens.core.vehicle.Position;
+import rotagens.core.weighing.ScaleTicket;
 
 /**
  * How a piece of work is signed off: what must be read, what is refused, what is asked about and what the sign-off puts right. The
@@ -142,6 +144,13 @@ public final class SignOff {
             case REPAIR_SUSPENSION -> figure != SuspensionFact.Type.ALIGNMENT;
             default -> false;
         };
+    }
+
+    /** The newest scale ticket since a day; work that ends on the scale isn't done without one. */
+    public static Optional<ScaleTicket> weighedSince(VehicleState vehicle, LocalDate planned) {
+        return vehicle.facts().scaleTickets().stream()
+                .filter(ticket -> !ticket.on().isBefore(planned))
+                .max(Comparator.comparing(ScaleTicket::on));
     }
 
     /** What was found on the tire that the work, signed off, has put right. */

@@ -7,11 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import rotagens.core.fact.SuspensionFact;
-import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.Assessment;
-import rotagens.core.inspection.SuspensionCheck;
+import rotagens.core.inspection.Stop;
 import rotagens.core.inspection.VehicleState;
-import rotagens.core.inspection.VerdictReason;
 import rotagens.core.jobsheet.VisitEntryType;
 import rotagens.core.measure.Message;
 import rotagens.core.vehicle.Position;
@@ -104,13 +102,13 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
                 "Not noted. Drive it, or note why it is not driven."));
         stages.add(
                 facts.closed()
-                        ? new VisitStage(Stage.WORK, State.DONE, List.of(Message.of("Signed off")))
+                        ? new VisitStage(Stage.WORK, State.DONE, List.of(Message.of("Complete")))
                         : open(
                                 Stage.WORK,
                                 facts.openSteps() == 0
-                                        ? Message.of("The job is not signed off.")
+                                        ? Message.of("The job is not complete.")
                                         : Message.of(
-                                                "{} of the job sheet {} open, and the job is not signed off.",
+                                                "{} of the job sheet {} open, and the job is not complete.",
                                                 facts.openSteps() == 1 ? "1 step" : facts.openSteps() + " steps",
                                                 facts.openSteps() == 1 ? "is" : "are")));
         stages.add(weighing(facts));
@@ -127,7 +125,9 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
                 VisitEntryType.CLEAN_UP,
                 lifts || steers,
                 "Not noted: everything touched cleaned, tools counted, fluids and auxiliaries looked at."));
-        List<Message> stops = stops(facts);
+        List<Message> stops = Stop.of(facts.vehicle(), facts.assessments()).stream()
+                .map(Stop::statement)
+                .toList();
         stages.add(new VisitStage(
                 Stage.FIT_TO_LEAVE,
                 stops.isEmpty() ? State.DONE : State.OPEN,
@@ -195,23 +195,5 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
         return measured == null
                 ? new VisitStage(Stage.ALIGNMENT, State.NOT_NEEDED, List.of())
                 : new VisitStage(Stage.ALIGNMENT, State.DONE, List.of(Message.of("{}", measured)));
-    }
-
-    /** Why it must not be operated, tire by tire, and as a vehicle. */
-    private static List<Message> stops(Facts facts) {
-        List<Message> stops = new ArrayList<>();
-        SuspensionCheck.check(facts.vehicle()).stream()
-                .filter(VisitStage::isStop)
-                .forEach(one -> stops.add(one.reason().statement()));
-        facts.assessments()
-                .forEach((position, assessment) -> assessment.reasons().stream()
-                        .filter(VisitStage::isStop)
-                        .forEach(one -> stops.add(Message.of(
-                                "{}: {}", position.code(), one.reason().statement()))));
-        return List.copyOf(stops);
-    }
-
-    private static boolean isStop(VerdictReason one) {
-        return one.verdict() == Verdict.DO_NOT_OPERATE;
     }
 }

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import rotagens.core.jobsheet.RecordedWork;
 import rotagens.core.jobsheet.WheelJob;
 import rotagens.core.jobsheet.WheelTask;
 import rotagens.core.rotation.MovePlan;
@@ -71,6 +72,21 @@ public final class WheelTasks {
                 .filter(mate -> !lifted.contains(mate) && fitted.contains(mate))
                 .sorted(Comparator.comparing(Position::code))
                 .toList();
+    }
+
+    /** The record made on a page of its own that work for the vehicle ends with; empty where there is none. */
+    public static Optional<RecordedWork> recordOf(WorkType kind) {
+        return switch (kind) {
+            case WEIGH, REDUCE_LOAD -> Optional.of(RecordedWork.SCALE_TICKET);
+            case RELEARN -> Optional.of(RecordedWork.RELEARN);
+            case ALIGN -> Optional.of(RecordedWork.ALIGNMENT);
+            default -> Optional.empty();
+        };
+    }
+
+    /** Whether that record is all there is to do, so that no words are asked for beside it. */
+    public static boolean isOnlyRecorded(WorkType kind) {
+        return recordOf(kind).isPresent() && kind != WorkType.REDUCE_LOAD;
     }
 
     /** What has to be there before a job with this work can be closed, beside what its steps ask for. */

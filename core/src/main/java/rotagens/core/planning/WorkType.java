@@ -99,6 +99,19 @@ public enum WorkType {
         return this == CORRECT_WEAR_CAUSE;
     }
 
+    /** Whether it may be asked for without falling due: not what only a rotation's plan brings, or a decision. */
+    public boolean canBeWished() {
+        return canBeScheduled() && this != INSTALL_MOVED_TIRE && this != INSTALL_NEW_TIRE && this != RECORD_TIRE;
+    }
+
+    /** Whether it is done at tires; else at the vehicle. */
+    public boolean isAtPositions() {
+        return switch (this) {
+            case REDUCE_LOAD, WEIGH, ROTATE, RETORQUE, RELEARN, ALIGN, REPAIR_SUSPENSION, MOVE_VEHICLE -> false;
+            default -> true;
+        };
+    }
+
     /** Whether it is work on steering or suspension, done and measured on the rack and driven straight afterwards. */
     public boolean needsRack() {
         return this == CORRECT_WEAR_CAUSE || this == ALIGN || this == REPAIR_SUSPENSION;

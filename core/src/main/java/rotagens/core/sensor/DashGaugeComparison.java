@@ -2,6 +2,7 @@ package rotagens.core.sensor;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -239,6 +240,15 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
                                 .orElse(" isn’t the tire there, which one it is can’t be told"))
                 .forEach(said::add);
         return said;
+    }
+
+    /**
+     * Whether dash and gauge agree at every corner that has a sensor; a corner nobody read proves nothing.
+     *
+     * @param withSensor the corners of the vehicle that have one
+     */
+    public boolean provesAll(Collection<Position> withSensor) {
+        return matches() && corners.stream().map(CornerMatch::named).toList().containsAll(withSensor);
     }
 
     /** Every corner shows what the gauge reads there, within what dash and gauge may differ. */

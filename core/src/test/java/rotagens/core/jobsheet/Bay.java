@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
 import rotagens.core.measure.Length;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Torque;
@@ -44,6 +45,7 @@ final class Bay {
     private boolean nitrogen;
     private TireChanger tireChanger;
     private RetorqueCheck retorque;
+    private Set<RecordedWork> recordedWork = Set.of();
     private List<TireChanger> tireChangers = List.of(SMALL, ROLLERS);
 
     static WheelSpec wheel(boolean reversed) {
@@ -116,6 +118,11 @@ final class Bay {
         return this;
     }
 
+    Bay records(RecordedWork... work) {
+        recordedWork = Set.of(work);
+        return this;
+    }
+
     Bay on(TireChanger chosen) {
         tireChanger = chosen;
         return this;
@@ -135,6 +142,7 @@ final class Bay {
                 tireChangers,
                 nitrogen,
                 Optional.empty(),
+                recordedWork,
                 Policy.DEFAULTS.of("Coach"),
                 List.of("Rafe Halloran", "Tomas Weil"),
                 List.of(),

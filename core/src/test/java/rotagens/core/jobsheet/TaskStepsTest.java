@@ -60,7 +60,7 @@ class TaskStepsTest {
                 task(WheelTask.WHEEL_OFF, TIRE_COMES_OFF, STEM, TIRE_GOES_ON, WHEEL_GOES_ON, RECORD_WORK),
                 task(WheelTask.BEAD_LEAK, TIRE_COMES_OFF, STEM, TIRE_GOES_ON, WHEEL_GOES_ON, CORRECT_CAUSE),
                 task(WheelTask.REPLACE_WHEEL, TIRE_COMES_OFF, PILOT_TYPE, STEM, TIRE_GOES_ON, WHEEL_GOES_ON),
-                task(WheelTask.CORRECT_CAUSE, CORRECT_CAUSE, ALIGNMENT),
+                task(WheelTask.CORRECT_CAUSE, CORRECT_CAUSE),
                 task(WheelTask.RETORQUE, TORQUE_PASS),
                 task(WheelTask.LOOSE_WHEEL, WHEEL_COMES_OFF, CLEAN_WHEEL, WHEEL_GOES_ON),
                 task(WheelTask.MATE, DEFLATE_FIRST, FILL),
@@ -89,10 +89,10 @@ class TaskStepsTest {
     }
 
     @Test
-    @DisplayName("work in words asks for them: the cause, the alignment, the repair, anything else")
+    @DisplayName("work in words asks for them: the cause, the repair, anything else")
     void label() {
         Map<WheelTask, String> asked = Map.of(
-                WheelTask.CORRECT_CAUSE, "ALIGNMENT:1L",
+                WheelTask.CORRECT_CAUSE, "CORRECT_CAUSE:1L",
                 WheelTask.WHEEL_OFF, "RECORD_WORK:1L",
                 WheelTask.OTHER, "RECORD_WORK:1L");
         asked.forEach((task, key) -> {

@@ -80,6 +80,7 @@ class FollowUpWorkTest {
                         List.of(),
                         false,
                         Optional.empty(),
+                        Set.of(),
                         Policy.DEFAULTS.of("Service van"),
                         List.of(),
                         WRENCHES,

@@ -65,7 +65,7 @@ class NextTiresTest {
                         .statement(TODAY)
                         .in(Units.US))
                 .isEqualTo(
-                        "1 tire due since Nov 18, 2026 at 2LI, about $103 with labor; 1 without a price in the catalogue");
+                        "1 tire due since Nov 18, 2026 at 2LI, about $103 with labor; 1 without a price in the catalog");
     }
 
     @Test

@@ -60,7 +60,7 @@ class VisitStageTest {
         assertThat(VisitStage.gates(VisitStage.of(facts(List.of(WorkType.PRESSURE_CHECK), false, Map.of(), sound()))))
                 .singleElement()
                 .satisfies(gate -> assertThat(gate.statement().get(0).in(Units.US))
-                        .isEqualTo("3 steps of the job sheet are open, and the job is not signed off."));
+                        .isEqualTo("3 steps of the job sheet are open, and the job is not complete."));
     }
 
     @Test
@@ -117,7 +117,7 @@ class VisitStageTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(fit.state()).isEqualTo(State.OPEN);
-        assertThat(fit.statement().get(0).in(Units.US)).startsWith("1L: ");
+        assertThat(fit.statement().get(0).in(Units.US)).startsWith("1L ");
     }
 
     @Test

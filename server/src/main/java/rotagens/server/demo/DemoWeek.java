@@ -12,11 +12,15 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProp
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
+import rotagens.core.jobsheet.VisitEntryType;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.DueItem;
+import rotagens.core.planning.WorkType;
 import rotagens.core.tire.TireModel;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.jobsheet.ShopVisitViews.VisitEntryRequest;
+import rotagens.server.jobsheet.ShopVisits;
 import rotagens.server.people.Account;
 import rotagens.server.people.People;
 import rotagens.server.people.Role;
@@ -123,6 +127,7 @@ class DemoWeek {
     private final JobCompletion completion;
     private final Schedule schedule;
     private final Orders orders;
+    private final ShopVisits visits;
     private final FleetCache fleet;
     private final DemoPast past;
     private final Clock clock;
@@ -133,6 +138,7 @@ class DemoWeek {
             JobCompletion completion,
             Schedule schedule,
             Orders orders,
+            ShopVisits visits,
             FleetCache fleet,
             DemoPast past,
             Clock clock) {
@@ -142,6 +148,7 @@ class DemoWeek {
         this.completion = completion;
         this.schedule = schedule;
         this.orders = orders;
+        this.visits = visits;
         this.fleet = fleet;
         this.clock = clock;
     }
@@ -183,6 +190,27 @@ class DemoWeek {
                         vehicles.get("SH-05"), "FIX_DEFECT:2LO", "Grommet and core replaced, no bubbles."));
         signedIn(technician, () -> doneThisMorning(vehicles.get("LC-02"), "FIX_DEFECT:1R", "Metal cap put on."));
         signedIn(coordinator, () -> VISITS.forEach(visit -> place(visit, vehicles.get(visit.unit()))));
+        signedIn(technician, () -> measured(vehicles.get("VN-01").id()));
+    }
+
+    /** The van whose tires wear at one side was looked at on the rack: its alignment is out, a rear shock swings on. */
+    private void measured(long vehicle) {
+        long job = jobs.ofVehicle(vehicle).stream()
+                .filter(one -> one.items().stream().anyMatch(item -> item.workType() == WorkType.CORRECT_WEAR_CAUSE))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        visits.note(job, new VisitEntryRequest(VisitEntryType.DAMAGE, Map.of("words", "none")), Units.US);
+        visits.note(
+                job,
+                new VisitEntryRequest(VisitEntryType.SHOCK_TEST, Map.of("rearLeft", "2", "rearRight", "3")),
+                Units.US);
+        visits.note(
+                job,
+                new VisitEntryRequest(
+                        VisitEntryType.ALIGNMENT_BEFORE,
+                        Map.of("axle", "1", "toe", "0.55", "toeLeast", "0", "toeMost", "0.2")),
+                Units.US);
     }
 
     private void order(long by, String supplier, int daysAgo, String yard, long model, int count, String price) {

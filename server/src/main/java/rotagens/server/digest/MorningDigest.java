@@ -10,6 +10,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import rotagens.core.fact.Verdict;
+import rotagens.core.inspection.Stop;
 import rotagens.core.measure.Message;
 import rotagens.core.measure.Units;
 import rotagens.server.fleet.FleetCache;
@@ -143,12 +144,8 @@ public class MorningDigest {
 
     private static String stopped(VehicleAssessment vehicle, Units units) {
         return vehicle.unit() + ", " + vehicle.yard() + ": "
-                + vehicle.judgements().entrySet().stream()
-                        .flatMap(entry -> entry.getValue().reasons().stream()
-                                .filter(reason -> reason.verdict() == Verdict.DO_NOT_OPERATE)
-                                .limit(1)
-                                .map(reason -> entry.getKey().code() + " "
-                                        + reason.reason().statement().in(units)))
+                + Stop.first(vehicle.stops()).stream()
+                        .map(stop -> stop.statement().in(units))
                         .collect(Collectors.joining("; "));
     }
 

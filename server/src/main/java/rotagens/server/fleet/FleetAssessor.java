@@ -15,7 +15,9 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.alert.CornerAlert;
+import rotagens.core.alert.SuspensionAlert;
 import rotagens.core.fact.InForce;
+import rotagens.core.fact.SuspensionFact;
 import rotagens.core.inspection.FactIntake;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VehicleState;
@@ -33,6 +35,7 @@ import rotagens.server.policy.PolicyStore;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.InstalledTire;
 import rotagens.server.vehicle.CornerRecords;
+import rotagens.server.vehicle.SuspensionRecords;
 import rotagens.server.vehicle.VehicleStore;
 
 /** Puts together what the rules need of a vehicle from its records, and has it judged as of today. */
@@ -45,6 +48,7 @@ public class FleetAssessor {
     private final PressureStore records;
     private final PolicyStore policyStore;
     private final List<CornerRecords> corners;
+    private final SuspensionRecords suspension;
     private final Clock clock;
 
     FleetAssessor(
@@ -54,8 +58,10 @@ public class FleetAssessor {
             PressureStore records,
             PolicyStore policyStore,
             List<CornerRecords> corners,
+            SuspensionRecords suspension,
             Clock clock) {
         this.corners = corners;
+        this.suspension = suspension;
         this.records = records;
         this.vehicleStore = vehicleStore;
         this.tireStore = tireStore;
@@ -89,6 +95,7 @@ public class FleetAssessor {
                 runs,
                 facts(onFile, vehicleId, LocalDate.now(clock)),
                 cornerAlerts(vehicleId),
+                suspension.suspensionFacts(vehicleId),
                 policyStore.inForce());
     }
 
@@ -175,6 +182,7 @@ public class FleetAssessor {
             Map<Long, OdometerHistory> runs,
             Map<Long, PressureInputs> facts,
             Map<Long, CornerAlert> cornerAlerts,
+            Map<Long, List<SuspensionFact>> suspensionFacts,
             Policy policy) {
         LocalDate today = LocalDate.now(clock);
         List<VehicleAssessment> all = new ArrayList<>();
@@ -197,7 +205,8 @@ public class FleetAssessor {
                 }
             });
             VehicleState state = VehicleState.of(vehicle.facts(), states, facts.get(vehicle.id()))
-                    .with(Optional.ofNullable(cornerAlerts.get(vehicle.id())));
+                    .with(Optional.ofNullable(cornerAlerts.get(vehicle.id())))
+                    .with(SuspensionAlert.fold(suspensionFacts.getOrDefault(vehicle.id(), List.of())));
             all.add(VehicleAssessment.of(vehicle, state, installedTire, policy, today));
         }
         return all;

@@ -1,19 +1,24 @@
 package rotagens.server.fleet;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.springframework.util.function.SingletonSupplier;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.Assessment;
+import rotagens.core.inspection.Stop;
+import rotagens.core.inspection.SuspensionCheck;
 import rotagens.core.inspection.TireAssessor;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VehicleState;
+import rotagens.core.inspection.VerdictReason;
 import rotagens.core.measure.Pressure;
 import rotagens.core.planning.DueItem;
 import rotagens.core.planning.DueWorkFinder;
@@ -33,7 +38,7 @@ import rotagens.server.vehicle.VehicleStore;
  * A vehicle as it stands today: what is on file of it, judged.
  *
  * @param fitted the tire on file at each position that has one
- * @param verdict the worst of its tires
+ * @param verdict the worst of its tires, and of its steering and suspension
  * @param dueOnce works out {@link #due()} and keeps it
  */
 public record VehicleAssessment(
@@ -86,11 +91,25 @@ public record VehicleAssessment(
                 state,
                 installedTire,
                 assessments,
-                Assessment.worst(List.copyOf(assessments.values())),
+                worst(state, assessments),
                 pressures,
                 policy,
                 today,
                 SingletonSupplier.of(() -> DueWorkFinder.on(state, assessments, pressures, policy, today)));
+    }
+
+    /** The worst of its tires, or what its own steering and suspension make it. */
+    private static Verdict worst(VehicleState state, Map<Position, Assessment> assessments) {
+        return Stream.concat(
+                        Stream.of(Assessment.worst(List.copyOf(assessments.values()))),
+                        SuspensionCheck.check(state).stream().map(VerdictReason::verdict))
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
+    }
+
+    /** Why it must not be operated; none where it may. */
+    public List<Stop> stops() {
+        return Stop.of(state, judgements);
     }
 
     /** The same facts as another policy would judge them. */

@@ -122,6 +122,9 @@ class JobSheetInputLoader {
                         .toList(),
                 Boolean.TRUE.equals(sheet.getIsNitrogen()),
                 vehicleWork.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", vehicleWork)),
+                jobView.items().stream()
+                        .flatMap(item -> WheelTasks.recordOf(item.workType()).stream())
+                        .collect(Collectors.toSet()),
                 vehicleAssessment.policy().of(vehicleAssessment.vehicleClass()),
                 people.all().stream()
                         .filter(Person::active)
@@ -164,7 +167,7 @@ class JobSheetInputLoader {
                             vehicleAssessment,
                             wheels,
                             marks)));
-        } else if (jobItemView.workType() != WorkType.ROTATE) {
+        } else if (jobItemView.workType() != WorkType.ROTATE && !WheelTasks.isOnlyRecorded(jobItemView.workType())) {
             vehicleWork.add(jobItemView.label() + ": " + jobItemView.reason()
                     + WheelTasks.alsoNeeded(jobItemView.workType())
                             .map(needed -> " (" + needed + ")")

@@ -1,11 +1,13 @@
 package rotagens.server.jobsheet;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import rotagens.core.jobsheet.FindingInputs;
 import rotagens.core.jobsheet.JobSheet;
 import rotagens.core.jobsheet.JobSheetInputs;
+import rotagens.core.jobsheet.RecordedWork;
 import rotagens.core.jobsheet.Step;
 import rotagens.core.jobsheet.StepInput;
 import rotagens.core.jobsheet.StepRecords;
@@ -52,6 +54,7 @@ class JobSheetPages {
     private final FleetCache fleet;
     private final JobSheetStore store;
     private final JobSheetInputLoader facts;
+    private final RecordedFacts recordedFacts;
     private final TireChangerStore tireChangerStore;
     private final People people;
 
@@ -60,12 +63,14 @@ class JobSheetPages {
             FleetCache fleet,
             JobSheetStore store,
             JobSheetInputLoader facts,
+            RecordedFacts recordedFacts,
             TireChangerStore tireChangerStore,
             People people) {
         this.jobs = jobs;
         this.fleet = fleet;
         this.store = store;
         this.facts = facts;
+        this.recordedFacts = recordedFacts;
         this.tireChangerStore = tireChangerStore;
         this.people = people;
     }
@@ -80,7 +85,9 @@ class JobSheetPages {
             return fresh;
         });
         VehicleAssessment vehicle = fleet.get(jobView.vehicleId());
-        StepRecords<StepRecord> stepRecords = StepRecords.of(store.marks(jobId));
+        List<StepRecord> records = new ArrayList<>(store.marks(jobId));
+        records.addAll(recordedFacts.of(jobId, record.getStartedAt(), List.copyOf(records), vehicle));
+        StepRecords<StepRecord> stepRecords = StepRecords.of(records);
         JobSheetInputs known = facts.of(jobView, record, vehicle, stepRecords);
         return new OpenedSheet(jobView, record, known, JobSheet.of(known), stepRecords, vehicle);
     }
@@ -183,6 +190,7 @@ class JobSheetPages {
                         .map(tried -> new StepTryView(
                                 tried.statement(), tried.person(), tried.at(), tried.type() != Status.OUTSIDE))
                         .toList(),
+                step.input() instanceof RecordedWork.RecordInput elsewhere ? elsewhere.work() : null,
                 star(step.input(), units),
                 step.beads().stream()
                         .map(bead -> clock(ValveClock.of(bead, here.facts().tireChanger()), units))

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import rotagens.core.jobsheet.RecordedWork;
 import rotagens.core.jobsheet.StepInput;
 
 /** The shapes a job sheet has on the wire. */
@@ -57,6 +58,7 @@ final class JobSheetViews {
      * @param says what was read or why it was left out
      * @param outside what was tried last and wasn't within limits
      * @param tries what was done here before and no longer counts, oldest first
+     * @param recordedBy the record on another page that does this step; null where it is done here
      */
     record StepView(
             String key,
@@ -76,6 +78,7 @@ final class JobSheetViews {
             @Nullable Instant at,
             @Nullable String outside,
             List<StepTryView> tries,
+            @Nullable RecordedWork recordedBy,
             @Nullable TorqueSequenceView torqueSequence,
             List<ValveClockView> valveClocks) {}
 

@@ -12,12 +12,15 @@ import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.jobsheet.FindingInputs;
 import rotagens.core.jobsheet.JobSheet;
 import rotagens.core.jobsheet.OdometerInputs;
+import rotagens.core.jobsheet.RecordedWork;
 import rotagens.core.jobsheet.Step;
+import rotagens.core.jobsheet.StepCode;
 import rotagens.core.jobsheet.StepInput;
 import rotagens.core.jobsheet.StepRecords.Status;
 import rotagens.core.measure.Units;
 import rotagens.core.tire.DotCode;
 import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.Sensor;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.jobsheet.JobSheetPages.OpenedSheet;
 import rotagens.server.jobsheet.JobSheetStore.StepRecord;
@@ -32,6 +35,7 @@ import rotagens.server.planning.Jobs;
 import rotagens.server.planning.PlannedMoves;
 import rotagens.server.tire.StockPages;
 import rotagens.server.tirechanger.TireChangerStore;
+import rotagens.server.vehicle.SensorStore;
 import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
@@ -50,6 +54,7 @@ class JobSheets {
     private final PlannedMoves planned;
     private final StockPages list;
     private final ChosenTires chosenTires;
+    private final SensorStore sensors;
     private final People people;
     private final ChangeTracker changeTracker;
     private final Clock clock;
@@ -64,6 +69,7 @@ class JobSheets {
             PlannedMoves planned,
             StockPages list,
             ChosenTires chosenTires,
+            SensorStore sensors,
             People people,
             ChangeTracker changeTracker,
             Clock clock) {
@@ -76,6 +82,7 @@ class JobSheets {
         this.planned = planned;
         this.list = list;
         this.chosenTires = chosenTires;
+        this.sensors = sensors;
         this.people = people;
         this.changeTracker = changeTracker;
         this.clock = clock;
@@ -136,8 +143,32 @@ class JobSheets {
                     Status.DONE,
                     inputResult.recordedValues(),
                     inputResult.statement().in(units));
+            sensorIn(here, step, inputResult.recordedValues());
         }
         return after(jobId, units);
+    }
+
+    /** A sensor is on record from the moment it is in: the relearn at the end of the sheet is of this one. */
+    private void sensorIn(OpenedSheet here, Step step, Map<String, String> recordedValues) {
+        if (step.code() != StepCode.INSTALL_SENSOR) {
+            return;
+        }
+        Position position = step.position().orElseThrow();
+        changeTracker.only(here.vehicle().id());
+        sensors.putIfOther(
+                here.vehicle().placeId(position),
+                new Sensor(
+                        recordedValues.get("sensor"),
+                        here.vehicle()
+                                .vehicle()
+                                .sensorAt(position)
+                                .map(Sensor::location)
+                                .orElse(Sensor.Location.INSIDE),
+                        Optional.of(here.vehicle().today())),
+                clock.instant(),
+                people.me(),
+                "",
+                here.job().id());
     }
 
     /** Where a rotation meant another tire to go here than the one whose code was read. */
@@ -203,6 +234,11 @@ class JobSheets {
         Step step = step(here.sheet(), key);
         if (!here.marks().settled().contains(key)) {
             throw ProblemException.conflict("This step isn’t marked.");
+        }
+        if (step.input() instanceof RecordedWork.RecordInput
+                && here.marks().last().get(key).type() == Status.DONE) {
+            throw ProblemException.conflict(
+                    "This step is done by what is on record, not by a tick. A newer record replaces it.");
         }
         var without = new java.util.HashSet<>(here.marks().settled());
         without.remove(key);

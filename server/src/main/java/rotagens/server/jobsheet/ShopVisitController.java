@@ -14,8 +14,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.jobsheet.VisitEntryType;
 import rotagens.core.measure.Units;
-import rotagens.server.jobsheet.ShopVisits.ShopVisitView;
-import rotagens.server.jobsheet.ShopVisits.VisitEntryRequest;
+import rotagens.server.jobsheet.ShopVisitViews.HandOverRequest;
+import rotagens.server.jobsheet.ShopVisitViews.ShopVisitView;
+import rotagens.server.jobsheet.ShopVisitViews.VisitEntryRequest;
 import rotagens.server.web.IdempotentRequests;
 
 @RestController
@@ -58,6 +59,19 @@ class ShopVisitController {
                 List.of("visit photo", id, entry, picture.length, Arrays.hashCode(picture)),
                 ShopVisitView.class,
                 () -> shopVisits.photograph(id, entry, picture, units));
+    }
+
+    @PostMapping("/api/jobs/{id}/visit/hand-over")
+    ShopVisitView handOverVehicle(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "US") Units units,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key,
+            @RequestBody HandOverRequest typed) {
+        return idempotentRequests.write(
+                key,
+                List.of("visit hand-over", id, units, typed),
+                ShopVisitView.class,
+                () -> shopVisits.handOver(id, typed, units));
     }
 
     @GetMapping(path = "/api/jobs/{id}/visit/photos/{line}", produces = MediaType.IMAGE_JPEG_VALUE)

@@ -1,114 +1,92 @@
 package rotagens.server.jobsheet;
 
-import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.VISIT_ENTRY;
-
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
-import java.util.HashMap;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.jooq.DSLContext;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.jobsheet.StepCode;
 import rotagens.core.jobsheet.StepInput;
+import rotagens.core.jobsheet.StepRecords.Status;
 import rotagens.core.jobsheet.VisitEntryType;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Units;
+import rotagens.core.planning.NextTires;
+import rotagens.core.planning.SignOff;
+import rotagens.core.planning.VisitStage;
 import rotagens.core.vehicle.Position;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.jobsheet.JobSheetPages.OpenedSheet;
 import rotagens.server.jobsheet.JobSheetViews.FieldOption;
 import rotagens.server.jobsheet.JobSheetViews.FieldView;
+import rotagens.server.jobsheet.ShopVisitViews.HandOverRequest;
+import rotagens.server.jobsheet.ShopVisitViews.HandedOverView;
+import rotagens.server.jobsheet.ShopVisitViews.InstalledTireView;
+import rotagens.server.jobsheet.ShopVisitViews.ShopVisitView;
+import rotagens.server.jobsheet.ShopVisitViews.VisitEntryOption;
+import rotagens.server.jobsheet.ShopVisitViews.VisitEntryRequest;
+import rotagens.server.jobsheet.ShopVisitViews.VisitEntryView;
+import rotagens.server.jobsheet.ShopVisitViews.VisitStageView;
+import rotagens.server.jobsheet.ShopVisitViews.WorkDoneView;
+import rotagens.server.outbox.Outbox;
 import rotagens.server.people.People;
 import rotagens.server.photos.Photos;
 import rotagens.server.planning.JobViews.DueItemView;
+import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.Jobs;
+import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore.InstalledTire;
 import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
-/** A shop visit from booking to hand-over: what is noted beside the work, and the page the vehicle leaves with. */
+/** A shop visit from booking to hand-over: what is noted beside the work, its gates, and the page the vehicle leaves with. */
 @Service
-class ShopVisits {
-
-    /** Something that may be noted, and what is typed for it. */
-    record VisitEntryOption(VisitEntryType entry, String part, String label, List<FieldView> fields) {}
-
-    /**
-     * A line of the visit.
-     *
-     * @param concern what is wrong with its figures; empty where nothing is
-     */
-    record VisitEntryView(
-            long id, VisitEntryType entry, String label, String warning, boolean photo, Instant at, String by) {}
-
-    /** A figure taken before and after the work. */
-    record BeforeAfterView(String description, String before, String after, String difference) {}
-
-    /** What is on the vehicle at a position when it leaves. */
-    record InstalledTireView(
-            String position,
-            String name,
-            @Nullable String tire,
-            @Nullable String dot,
-            @Nullable String age,
-            @Nullable String pressure,
-            @Nullable String target) {}
-
-    record ShopVisitView(
-            long jobId,
-            long vehicleId,
-            String unit,
-            LocalDate day,
-            boolean done,
-            List<VisitEntryOption> entries,
-            List<VisitEntryView> lines,
-            List<BeforeAfterView> compared,
-            List<InstalledTireView> positions,
-            List<JobView> planned,
-            List<DueItemView> due) {}
-
-    record VisitEntryRequest(
-            @Nullable VisitEntryType entry, @Nullable Map<String, String> fields) {}
-
-    private record Stored(VisitEntryView line, Map<String, String> figures) {}
-
-    private static final TypeReference<Map<String, String>> FIGURES = new TypeReference<>() {};
+public class ShopVisits {
 
     private static final int MOST_LINES = 60;
     private static final int DUE_SHOWN = 12;
+    private static final int LONGEST_RECIPIENT = 120;
 
-    private final DSLContext db;
     private final Jobs jobs;
+    private final JobSheetPages sheets;
+    private final VisitEntryStore store;
     private final FleetCache fleet;
+    private final TireCatalog catalog;
+    private final Outbox outbox;
     private final Photos photos;
     private final People people;
     private final ChangeTracker changeTracker;
     private final Clock clock;
-    private final JsonMapper json;
 
     ShopVisits(
-            DSLContext db,
             Jobs jobs,
+            JobSheetPages sheets,
+            VisitEntryStore store,
             FleetCache fleet,
+            TireCatalog catalog,
+            Outbox outbox,
             Photos photos,
             People people,
             ChangeTracker changeTracker,
-            Clock clock,
-            JsonMapper json) {
-        this.json = json;
-        this.db = db;
+            Clock clock) {
         this.jobs = jobs;
+        this.sheets = sheets;
+        this.store = store;
         this.fleet = fleet;
+        this.catalog = catalog;
+        this.outbox = outbox;
         this.photos = photos;
         this.people = people;
         this.changeTracker = changeTracker;
@@ -117,119 +95,193 @@ class ShopVisits {
 
     @Transactional(readOnly = true)
     ShopVisitView view(long jobId, Units units) {
-        JobView jobView = jobs.get(jobId);
-        VehicleAssessment vehicleAssessment = fleet.get(jobView.vehicleId());
-        List<Stored> lines = lines(jobId);
+        JobView job = jobs.get(jobId);
+        VehicleAssessment vehicle = fleet.get(job.vehicleId());
+        List<VisitEntryStore.Entry> entries = store.of(jobId);
+        List<JobView> planned = jobs.ofVehicle(job.vehicleId()).stream()
+                .filter(other -> other.doneAt() == null && other.id() != jobId)
+                .sorted(Comparator.comparing(JobView::day))
+                .toList();
+        List<DueItemView> due = jobs.due(List.of(vehicle), units);
         return new ShopVisitView(
                 jobId,
-                jobView.vehicleId(),
-                jobView.unit(),
-                jobView.day(),
-                jobView.doneAt() != null,
-                Arrays.stream(VisitEntryType.values())
-                        .map(entry -> new VisitEntryOption(
-                                entry,
-                                entry.part(),
-                                entry.label(),
-                                entry.input().fields().stream()
-                                        .map(inputField -> new FieldView(
-                                                inputField.name(),
-                                                inputField.label(),
-                                                inputField.type(),
-                                                FieldOption.of(inputField),
-                                                null,
-                                                null))
+                job.vehicleId(),
+                job.unit(),
+                job.day(),
+                job.doneAt() != null,
+                stages(job, vehicle, entries).stream()
+                        .map(stage -> new VisitStageView(
+                                stage.stage(),
+                                stage.stage().label(),
+                                stage.state(),
+                                stage.statement().stream()
+                                        .map(line -> line.in(units))
                                         .toList()))
                         .toList(),
-                lines.stream().map(Stored::line).toList(),
-                compared(lines),
-                vehicleAssessment.layout().positions().stream()
-                        .map(position -> onVehicle(vehicleAssessment, position, units))
+                options(vehicle),
+                entries.stream().map(ShopVisits::line).toList(),
+                BeforeAndAfter.of(entries),
+                job.items().stream()
+                        .map(item -> new WorkDoneView(item.position(), item.label(), item.done()))
                         .toList(),
-                jobs.ofVehicle(jobView.vehicleId()).stream()
-                        .filter(other -> other.doneAt() == null && other.id() != jobId)
+                vehicle.layout().positions().stream()
+                        .map(position -> onVehicle(vehicle, position, units))
                         .toList(),
-                jobs.due(List.of(vehicleAssessment), units).stream()
-                        .limit(DUE_SHOWN)
-                        .toList());
+                planned,
+                due.stream().limit(DUE_SHOWN).toList(),
+                nextWanted(planned, due, units).orElse(null),
+                nextTires(vehicle).map(next -> next.in(units)).orElse(null),
+                handedOver(entries).orElse(null));
     }
 
-    private static InstalledTireView onVehicle(VehicleAssessment vehicleAssessment, Position position, Units units) {
-        Optional<InstalledTire> installedTire =
-                Optional.ofNullable(vehicleAssessment.fitted().get(position));
+    private static List<VisitEntryOption> options(VehicleAssessment vehicle) {
+        return Arrays.stream(VisitEntryType.values())
+                .filter(VisitEntryType::isNoted)
+                .map(entry -> new VisitEntryOption(
+                        entry,
+                        entry.part(),
+                        entry.label(),
+                        input(entry, vehicle).fields().stream()
+                                .map(inputField -> new FieldView(
+                                        inputField.name(),
+                                        inputField.label(),
+                                        inputField.type(),
+                                        FieldOption.of(inputField),
+                                        null,
+                                        null))
+                                .toList()))
+                .toList();
+    }
+
+    private static StepInput input(VisitEntryType entry, VehicleAssessment vehicle) {
+        return entry.input(vehicle.layout().axles().size());
+    }
+
+    private static VisitEntryView line(VisitEntryStore.Entry entry) {
+        return new VisitEntryView(
+                entry.id(),
+                entry.type(),
+                entry.type().part(),
+                entry.type().label(),
+                entry.text(),
+                entry.warning(),
+                entry.file() != null,
+                entry.at(),
+                entry.by(),
+                entry.recordedValues());
+    }
+
+    private List<VisitStage> stages(JobView job, VehicleAssessment vehicle, List<VisitEntryStore.Entry> entries) {
+        OpenedSheet sheet = sheets.load(job.id());
+        Map<VisitEntryType, String> noted = new EnumMap<>(VisitEntryType.class);
+        onSheet(sheet, StepCode.ROAD_TEST).ifPresent(by -> noted.put(VisitEntryType.ROAD_TEST_AFTER, by));
+        onSheet(sheet, StepCode.CLEAN_UP).ifPresent(by -> noted.put(VisitEntryType.CLEAN_UP, by));
+        entries.forEach(
+                entry -> noted.merge(entry.type(), entry.text(), (older, newer) -> newer.isEmpty() ? older : newer));
+        LocalDate planned = LocalDate.ofInstant(jobs.plannedAt(job.id()), clock.getZone());
+        return VisitStage.of(new VisitStage.Facts(
+                job.items().stream().map(JobItemView::workType).toList(),
+                job.doneAt() != null,
+                job.doneAt() != null
+                        ? 0
+                        : sheet.sheet().open(sheet.marks().settled()).size(),
+                noted,
+                SignOff.weighedSince(vehicle.state(), planned).map(RecordedFacts::weighed),
+                handedOver(entries).map(HandedOverView::to),
+                vehicle.state(),
+                vehicle.judgements()));
+    }
+
+    /** What the job's sheet has on record already isn't noted twice. */
+    private static Optional<String> onSheet(OpenedSheet sheet, StepCode code) {
+        return Optional.ofNullable(sheet.marks().last().get(code.name()))
+                .filter(mark -> mark.type() == Status.DONE)
+                .map(mark -> "on the job sheet, " + mark.person());
+    }
+
+    private static Optional<HandedOverView> handedOver(List<VisitEntryStore.Entry> entries) {
+        return entries.stream()
+                .filter(entry -> entry.type() == VisitEntryType.HANDED_OVER)
+                .reduce((older, newer) -> newer)
+                .map(entry -> new HandedOverView(entry.text(), entry.by(), entry.at()));
+    }
+
+    /** The planned visit or the due work that comes first. */
+    private static Optional<String> nextWanted(List<JobView> planned, List<DueItemView> due, Units units) {
+        Optional<JobView> job = planned.stream().findFirst();
+        Optional<DueItemView> work =
+                due.stream().filter(item -> item.scheduled() == null).min(Comparator.comparing(DueItemView::due));
+        if (job.isPresent()
+                && work.filter(item -> item.due().isBefore(job.get().day())).isEmpty()) {
+            return Optional.of(Message.of(
+                            "{}, planned: {}",
+                            job.get().day(),
+                            job.get().items().stream()
+                                    .map(item -> item.position() == null
+                                            ? item.label()
+                                            : item.position() + " " + item.label())
+                                    .collect(Collectors.joining("; ")))
+                    .in(units));
+        }
+        return work.map(item -> Message.of(
+                        "{}: {}{}",
+                        item.due(),
+                        item.positions().isEmpty() ? "" : String.join(" ", item.positions()) + " ",
+                        item.label())
+                .in(units));
+    }
+
+    private Optional<Message> nextTires(VehicleAssessment vehicle) {
+        return NextTires.of(
+                        vehicle.due(),
+                        vehicle.vehicle(),
+                        position -> Optional.ofNullable(vehicle.fitted().get(position))
+                                .flatMap(tire ->
+                                        catalog.get(tire.modelId()).details().price()),
+                        vehicle.policy())
+                .map(next -> next.statement(vehicle.today()));
+    }
+
+    private static InstalledTireView onVehicle(VehicleAssessment vehicle, Position position, Units units) {
+        Optional<InstalledTire> tire = Optional.ofNullable(vehicle.fitted().get(position));
         return new InstalledTireView(
                 position.code(),
-                vehicleAssessment.layout().nameOf(position),
-                installedTire.map(one -> one.tire().model().title()).orElse(null),
-                installedTire.flatMap(InstalledTire::dotCode).orElse(null),
-                installedTire
-                        .flatMap(one -> one.tire().dotWeek())
+                vehicle.layout().nameOf(position),
+                tire.map(one -> one.tire().model().title()).orElse(null),
+                tire.flatMap(InstalledTire::dotCode).orElse(null),
+                tire.flatMap(one -> one.tire().dotWeek())
                         .map(made -> String.format(
-                                Locale.ROOT, "%.1f y", Math.floor(made.ageYears(vehicleAssessment.today()) * 10) / 10))
+                                Locale.ROOT, "%.1f y", Math.floor(made.ageYears(vehicle.today()) * 10) / 10))
                         .orElse(null),
-                vehicleAssessment
-                        .state()
+                vehicle.state()
                         .at(position)
                         .lastPressure()
                         .flatMap(reading -> reading.pressure())
                         .map(pressure -> pressure.format(units))
                         .orElse(null),
-                installedTire
-                        .flatMap(one -> vehicleAssessment
-                                .target(position, one.tire().model())
-                                .pressure())
+                tire.flatMap(one -> vehicle.target(position, one.tire().model()).pressure())
                         .map(pressure -> pressure.format(units))
                         .orElse(null));
     }
 
-    /** Figures taken before the work and after it, the newest of each. */
-    private static List<BeforeAfterView> compared(List<Stored> lines) {
-        Map<VisitEntryType, Map<String, String>> newest = new HashMap<>();
-        lines.forEach(line -> newest.put(line.line().entry(), line.figures()));
-        return Arrays.stream(VisitEntryType.values())
-                .filter(entry -> entry.before().isPresent())
-                .flatMap(entry -> entry
-                        .changes(
-                                newest.getOrDefault(entry.before().get(), Map.of()),
-                                newest.getOrDefault(entry, Map.of()))
-                        .stream())
-                .map(beforeAfter -> new BeforeAfterView(
-                        beforeAfter.label(), beforeAfter.before(), beforeAfter.after(), beforeAfter.difference()))
-                .toList();
-    }
-
-    private List<Stored> lines(long jobId) {
-        return db.select(VISIT_ENTRY.asterisk(), PERSON.NAME)
-                .from(VISIT_ENTRY)
-                .join(PERSON)
-                .on(PERSON.ID.eq(VISIT_ENTRY.PERSON_ID))
-                .where(VISIT_ENTRY.JOB_ID.eq(jobId))
-                .orderBy(VISIT_ENTRY.ID)
-                .fetch(row -> new Stored(
-                        new VisitEntryView(
-                                row.get(VISIT_ENTRY.ID),
-                                VisitEntryType.valueOf(row.get(VISIT_ENTRY.TYPE)),
-                                row.get(VISIT_ENTRY.TEXT),
-                                row.get(VISIT_ENTRY.WARNING),
-                                row.get(VISIT_ENTRY.FILE) != null,
-                                row.get(VISIT_ENTRY.RECORDED_AT),
-                                row.get(PERSON.NAME)),
-                        json.readValue(row.get(VISIT_ENTRY.RECORDED_VALUES), FIGURES)));
-    }
-
-    /** Notes a line. */
+    /** Notes a line; a figure of steering or suspension is a fact of the vehicle from now on. */
     @Transactional
-    ShopVisitView note(long jobId, VisitEntryRequest typed, Units units) {
-        changeTracker.draftsOnly();
-        jobs.get(jobId);
-        if (typed.entry() == null) {
+    public ShopVisitView note(long jobId, VisitEntryRequest typed, Units units) {
+        JobView job = open(jobId);
+        if (typed.entry() == null || !typed.entry().isNoted()) {
             throw ProblemException.field("entry", "Choose what it is.");
         }
+        VehicleAssessment vehicle = fleet.get(job.vehicleId());
         StepInput.InputResult read =
-                typed.entry().input().read(typed.fields() == null ? Map.of() : typed.fields(), units);
+                input(typed.entry(), vehicle).read(typed.fields() == null ? Map.of() : typed.fields(), units);
         InputValidator wrong = new InputValidator();
         read.errors().forEach(wrong::wrong);
         wrong.refuseIfWrong();
+        if (typed.entry().facts(read.recordedValues(), vehicle.today(), "").isEmpty()) {
+            changeTracker.draftsOnly();
+        } else {
+            changeTracker.only(job.vehicleId());
+        }
         String says = read.statement().in(units);
         add(
                 jobId,
@@ -245,36 +297,64 @@ class ShopVisits {
     @Transactional
     ShopVisitView photograph(long jobId, VisitEntryType entry, byte[] picture, Units units) {
         changeTracker.draftsOnly();
-        jobs.get(jobId);
+        open(jobId);
         add(jobId, entry, "", "", Map.of(), photos.keepApart(picture));
         return view(jobId, units);
     }
 
+    /** Signs the vehicle over to the person in charge: nothing is missing, and the letter goes out. */
+    @Transactional
+    ShopVisitView handOver(long jobId, HandOverRequest typed, Units units) {
+        changeTracker.only();
+        JobView job = open(jobId);
+        VehicleAssessment vehicle = fleet.get(job.vehicleId());
+        InputValidator wrong = new InputValidator();
+        String to = wrong.text("to", typed.to(), LONGEST_RECIPIENT);
+        wrong.unless(!to.isEmpty(), "to", "Enter who takes the vehicle over: a name or a mail address.");
+        wrong.refuseIfWrong();
+        List<VisitStage> gates = VisitStage.gates(stages(job, vehicle, store.of(jobId)));
+        if (!gates.isEmpty()) {
+            throw ProblemException.conflict("Not handed over. Missing: "
+                    + gates.stream()
+                            .map(gate -> gate.stage().label() + ": "
+                                    + gate.statement().stream()
+                                            .map(line -> line.in(units))
+                                            .collect(Collectors.joining("; ")))
+                            .collect(Collectors.joining(" · ")));
+        }
+        add(jobId, VisitEntryType.HANDED_OVER, to, "", Map.of(), null);
+        ShopVisitView view = view(jobId, units);
+        outbox.add(to, job.unit() + " handed over", HandOverLetter.of(view), people.me());
+        return view;
+    }
+
+    private JobView open(long jobId) {
+        JobView job = jobs.get(jobId);
+        handedOver(store.of(jobId)).ifPresent(signed -> {
+            throw ProblemException.conflict(
+                    "Handed over to " + signed.to() + " already: the visit stays as it was signed.");
+        });
+        return job;
+    }
+
     private void add(
-            long jobId, VisitEntryType entry, String words, String concern, Map<String, String> figures, String file) {
-        if (db.fetchCount(VISIT_ENTRY, VISIT_ENTRY.JOB_ID.eq(jobId)) >= MOST_LINES) {
+            long jobId,
+            VisitEntryType entry,
+            String words,
+            String concern,
+            Map<String, String> figures,
+            @Nullable String file) {
+        if (store.of(jobId).size() >= MOST_LINES) {
             throw ProblemException.conflict("This visit has " + MOST_LINES + " lines already.");
         }
-        db.insertInto(VISIT_ENTRY)
-                .set(VISIT_ENTRY.JOB_ID, jobId)
-                .set(VISIT_ENTRY.TYPE, entry.name())
-                .set(VISIT_ENTRY.TEXT, words)
-                .set(VISIT_ENTRY.WARNING, concern)
-                .set(VISIT_ENTRY.RECORDED_VALUES, json.writeValueAsString(figures))
-                .set(VISIT_ENTRY.FILE, file)
-                .set(VISIT_ENTRY.RECORDED_AT, clock.instant())
-                .set(VISIT_ENTRY.PERSON_ID, people.me())
-                .execute();
+        Instant now = clock.instant();
+        store.add(jobId, new VisitEntryStore.Entry(0, entry, words, concern, figures, file, now, people.me(), ""));
     }
 
     /** The picture of a line. */
     @Transactional(readOnly = true)
     byte[] picture(long jobId, long line) {
-        return db.select(VISIT_ENTRY.FILE)
-                .from(VISIT_ENTRY)
-                .where(VISIT_ENTRY.ID.eq(line))
-                .and(VISIT_ENTRY.JOB_ID.eq(jobId))
-                .fetchOptional(VISIT_ENTRY.FILE)
+        return store.file(jobId, line)
                 .map(photos::bytes)
                 .filter(bytes -> bytes.length > 0)
                 .orElseThrow(() -> ProblemException.notFound("There is no such photo."));

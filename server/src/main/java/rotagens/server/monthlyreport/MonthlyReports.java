@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.Verdict;
-import rotagens.core.inspection.VerdictReason;
+import rotagens.core.inspection.Stop;
 import rotagens.core.measure.Message;
 import rotagens.core.measure.Money;
 import rotagens.core.measure.Units;
@@ -158,13 +158,8 @@ class MonthlyReports {
     }
 
     private static List<String> why(VehicleAssessment vehicleAssessment, Units units) {
-        return vehicleAssessment.judgements().entrySet().stream()
-                .flatMap(entry -> entry.getValue().reasons().stream()
-                        .filter(verdictReason -> verdictReason.verdict() == Verdict.DO_NOT_OPERATE)
-                        .limit(1)
-                        .map(VerdictReason::reason)
-                        .map(reason -> entry.getKey().code() + ": "
-                                + reason.statement().in(units)))
+        return Stop.first(vehicleAssessment.stops()).stream()
+                .map(stop -> stop.statement().in(units))
                 .toList();
     }
 

@@ -1,8 +1,10 @@
 package rotagens.server.photos;
 
+import static rotagens.server.storage.generated.Tables.JOB;
 import static rotagens.server.storage.generated.Tables.NOTE;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.PHOTO;
+import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.VISIT_ENTRY;
 
 import java.io.ByteArrayInputStream;
@@ -20,6 +22,7 @@ import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -202,6 +205,36 @@ public class Photos {
         } catch (IOException e) {
             throw ProblemException.notFound("The photo’s file is no longer in the data folder.");
         }
+    }
+
+    /**
+     * A photo as it is kept.
+     *
+     * @param placeId the position it shows; null for one of a visit
+     */
+    public record OnFile(@Nullable Long placeId, String file, Instant at, String by) {}
+
+    /** Every photo of a vehicle's walk-arounds and visits. */
+    @Transactional(readOnly = true)
+    public List<OnFile> ofVehicle(long vehicleId) {
+        List<OnFile> all =
+                new java.util.ArrayList<>(db.select(PHOTO.POSITION_ID, PHOTO.FILE, PHOTO.TAKEN_AT, PERSON.NAME)
+                        .from(PHOTO)
+                        .join(POSITION)
+                        .on(POSITION.ID.eq(PHOTO.POSITION_ID))
+                        .join(PERSON)
+                        .on(PERSON.ID.eq(PHOTO.PERSON_ID))
+                        .where(POSITION.VEHICLE_ID.eq(vehicleId))
+                        .fetch(row -> new OnFile(row.value1(), row.value2(), row.value3(), row.value4())));
+        all.addAll(db.select(VISIT_ENTRY.FILE, VISIT_ENTRY.RECORDED_AT, PERSON.NAME)
+                .from(VISIT_ENTRY)
+                .join(JOB)
+                .on(JOB.ID.eq(VISIT_ENTRY.JOB_ID))
+                .join(PERSON)
+                .on(PERSON.ID.eq(VISIT_ENTRY.PERSON_ID))
+                .where(JOB.VEHICLE_ID.eq(vehicleId), VISIT_ENTRY.FILE.isNotNull())
+                .fetch(row -> new OnFile(null, row.value1(), row.value2(), row.value3())));
+        return all;
     }
 
     /** The name of every photo's file, for an export. */

@@ -229,8 +229,8 @@ public class JobCompletion {
     private void refuseUnweighed(
             JobRecord job, List<StoredItem> items, VehicleAssessment vehicleAssessment, InputValidator typed) {
         LocalDate planned = LocalDate.ofInstant(job.getCreatedAt(), clock.getZone());
-        boolean weighed = vehicleAssessment.state().facts().scaleTickets().stream()
-                .anyMatch(scaleTicket -> !scaleTicket.on().isBefore(planned));
+        boolean weighed =
+                SignOff.weighedSince(vehicleAssessment.state(), planned).isPresent();
         items.stream()
                 .filter(item -> item.workType().requiredResult().contains(RequiredResult.SCALE_TICKET) && !weighed)
                 .forEach(
@@ -573,6 +573,8 @@ public class JobCompletion {
                     INSTALL_NEW_TIRE,
                     RETORQUE,
                     RELEARN,
+                    ALIGN,
+                    REPAIR_SUSPENSION,
                     MOVE_VEHICLE -> {
                 // The readings and movements above are all there is to record.
             }
@@ -590,7 +592,7 @@ public class JobCompletion {
                 .orElse(Sensor.Location.INSIDE);
         Sensor fresh =
                 new Sensor(one.sensor().orElseThrow(), location, Optional.of(LocalDate.ofInstant(at, clock.getZone())));
-        sensors.put(vehicleAssessment.placeId(position), fresh, at, by, one.note(), jobId);
+        sensors.putIfOther(vehicleAssessment.placeId(position), fresh, at, by, one.note(), jobId);
     }
 
     /** The chosen tire out of stock, or one bought for this work; the old one goes where it was said to go. */

@@ -20,6 +20,8 @@ import rotagens.server.planning.JobViews.CompleteJobRequest;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.JobViews.RescheduleRequest;
 import rotagens.server.planning.JobViews.ScheduleRequest;
+import rotagens.server.planning.WishedWork.WishedWorkOption;
+import rotagens.server.planning.WishedWork.WishedWorkRequest;
 import rotagens.server.web.EntityVersion;
 import rotagens.server.web.IdempotentRequests;
 
@@ -33,6 +35,7 @@ class JobController {
     private final FleetCache fleet;
     private final CombinedVisits combinedVisits;
     private final Unscheduling unscheduling;
+    private final WishedWork wishedWork;
 
     JobController(
             Jobs jobs,
@@ -41,7 +44,9 @@ class JobController {
             Postponements postponements,
             FleetCache fleet,
             CombinedVisits combinedVisits,
-            Unscheduling unscheduling) {
+            Unscheduling unscheduling,
+            WishedWork wishedWork) {
+        this.wishedWork = wishedWork;
         this.unscheduling = unscheduling;
         this.combinedVisits = combinedVisits;
         this.postponements = postponements;
@@ -102,6 +107,20 @@ class JobController {
                 List.of("schedule", scheduleRequest),
                 JobView[].class,
                 () -> jobs.schedule(scheduleRequest, units).toArray(JobView[]::new));
+    }
+
+    /** Work that may be asked for whether or not it falls due. */
+    @GetMapping("/api/wished-work")
+    List<WishedWorkOption> listWishedWork() {
+        return wishedWork.options();
+    }
+
+    @PostMapping("/api/wished-work")
+    JobView bookWishedWork(
+            @RequestHeader(name = "Idempotency-Key", required = false) String key,
+            @RequestBody WishedWorkRequest wished) {
+        return idempotentRequests.write(
+                key, List.of("wished work", wished), JobView.class, () -> wishedWork.book(wished));
     }
 
     @PutMapping("/api/jobs/{id}/date")

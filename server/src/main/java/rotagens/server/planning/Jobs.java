@@ -210,7 +210,7 @@ public class Jobs {
     }
 
     /** The open job of a vehicle that more work goes onto; whoever has it open sees that it changed. */
-    private long joined(long jobId, long vehicleId, @Nullable String note) {
+    long joined(long jobId, long vehicleId, @Nullable String note) {
         JobRecord job = record(jobId);
         if (job.getVehicleId() != vehicleId || job.getCompletedAt() != null || job.getUnscheduledAt() != null) {
             throw ProblemException.conflict("The job to add to is no longer open. Choose a day instead.");
@@ -270,6 +270,12 @@ public class Jobs {
     public JobView get(long id) {
         JobRecord job = record(id);
         return reader.views(List.of(job)).get(0);
+    }
+
+    /** When a job was put on its day. */
+    @Transactional(readOnly = true)
+    public Instant plannedAt(long id) {
+        return record(id).getCreatedAt();
     }
 
     @Transactional(readOnly = true)

@@ -61,6 +61,7 @@ public class RelearnService {
     private static final int LONGEST_NOTE = 400;
 
     private final RelearnStore store;
+    private final CornerProofs proofs;
     private final FleetCache fleet;
     private final FactLog facts;
     private final Jobs jobs;
@@ -71,6 +72,7 @@ public class RelearnService {
 
     RelearnService(
             RelearnStore store,
+            CornerProofs proofs,
             FleetCache fleet,
             FactLog facts,
             Jobs jobs,
@@ -79,6 +81,7 @@ public class RelearnService {
             ChangeTracker changeTracker,
             Clock clock) {
         this.store = store;
+        this.proofs = proofs;
         this.fleet = fleet;
         this.facts = facts;
         this.jobs = jobs;
@@ -465,6 +468,12 @@ public class RelearnService {
         wrong.unless(dash.size() >= 2, "dash", "Read at least two corners on the dash and by gauge.");
         wrong.refuseIfWrong();
         DashGaugeComparison found = DashGaugeComparison.of(dash, gauge);
+        proofs.compared(
+                vehicleId,
+                found.provesAll(vehicleAssessment.vehicle().sensors().keySet()),
+                found.statement().in(units),
+                clock.instant(),
+                people.me());
         if (!found.swapped().isEmpty()) {
             changeTracker.only(vehicleId);
             store.swapped(vehicleId, swapped(found), clock.instant(), people.me());

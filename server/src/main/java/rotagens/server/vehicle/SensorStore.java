@@ -123,6 +123,15 @@ public class SensorStore implements CornerRecords {
         event(row.getId(), "INSTALLED", placeId, at, by, note, jobId);
     }
 
+    /** The same, unless that very sensor is on record there: its job noted it when it went in. */
+    public void putIfOther(long placeId, Sensor sensor, Instant at, long by, String note, Long jobId) {
+        if (at(placeId)
+                .filter(row -> row.getPrintedId().equals(sensor.sensorId()))
+                .isEmpty()) {
+            put(placeId, sensor, at, by, note, jobId);
+        }
+    }
+
     /** Takes the sensor at a place out of use, if there is one. */
     public void takeOff(long placeId, Instant at, long by, String note, Long jobId) {
         at(placeId).ifPresent(row -> {

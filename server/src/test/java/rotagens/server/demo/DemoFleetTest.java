@@ -41,7 +41,7 @@ class DemoFleetTest {
         // Parking judges the vehicle and shows in the due list; sidewalls, deliveries, slips and charts
         // as they are read, a calibration the gauge; wheel and schedule speak of rotations; the schools are
         // grounds of a target, an imbalance is only said; a wrong rim is refused before it is on a vehicle;
-        // no sensor of the demo has come to another corner.
+        // no sensor of the demo has come to another corner; steering and suspension judge the vehicle.
         assertThat(EnumSet.complementOf(EnumSet.copyOf(shown)))
                 .containsOnly(
                         Rule.GAUGE_CALIBRATED,
@@ -58,6 +58,7 @@ class DemoFleetTest {
                         Rule.WHEEL_DATA,
                         Rule.RIM_MATCH,
                         Rule.CORNERS,
+                        Rule.SUSPENSION_LIMIT,
                         Rule.ROTATION,
                         Rule.CHART_VALID);
     }
@@ -75,6 +76,9 @@ class DemoFleetTest {
                         WorkType.INSTALL_MOVED_TIRE,
                         WorkType.INSTALL_NEW_TIRE,
                         WorkType.RETORQUE,
-                        WorkType.RELEARN);
+                        WorkType.RELEARN,
+                        // Measured on the rack in the week that stands around the fleet.
+                        WorkType.ALIGN,
+                        WorkType.REPAIR_SUSPENSION);
     }
 }

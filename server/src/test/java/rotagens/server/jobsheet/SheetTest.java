@@ -217,10 +217,10 @@ class SheetTest extends OnSheet {
         assertThat(visit.path("lines").get(0).path("by").asString()).isEqualTo("Rafe Halloran");
         assertThat(visit.path("positions").get(0).path("dot").asString()).isNotEmpty();
         assertThat(visit.path("due").size()).isPositive();
-        note(address, "ALIGNMENT_BEFORE", "\"toe\":\"0.55\",\"camberLeft\":\"-0.5\"");
+        note(address, "ALIGNMENT_BEFORE", "\"axle\":\"1\",\"toe\":\"0.55\",\"camberLeft\":\"-0.5\"");
         note(address, "RIDE_HEIGHT_BEFORE", "\"frontLeft\":\"18.5\"");
-        note(address, "RIDE_HEIGHT_AFTER", "\"frontLeft\":\"19\"");
-        JsonNode after = note(address, "ALIGNMENT_AFTER", "\"toe\":\"0.1\"");
+        note(address, "RIDE_HEIGHT_AFTER", "\"frontLeft\":\"19\",\"frontLeast\":\"18.9\"");
+        JsonNode after = note(address, "ALIGNMENT_AFTER", "\"axle\":\"1\",\"toe\":\"0.1\",\"toeMost\":\"0.2\"");
         assertThat(after.path("compared").toString())
                 .contains("\"before\":\"0.55°\",\"after\":\"0.1°\",\"difference\":\"−0.45°\"")
                 .contains("\"before\":\"18.5 in\",\"after\":\"19 in\",\"difference\":\"+0.5 in\"");

@@ -102,6 +102,8 @@ class AccessRulesTest {
             Map.entry("POST /api/jobs/{id}/sheet/completion", "TECHNICIAN"),
             Map.entry("POST /api/jobs/{id}/visit", "TECHNICIAN"),
             Map.entry("POST /api/jobs/{id}/visit/photos", "TECHNICIAN"),
+            Map.entry("POST /api/jobs/{id}/visit/hand-over", "TECHNICIAN"),
+            Map.entry("POST /api/wished-work", "COORDINATOR"),
             Map.entry("POST /api/vehicles/{id}/relearn", "TECHNICIAN"),
             Map.entry("POST /api/vehicles/{id}/relearn/events", "TECHNICIAN"),
             Map.entry("POST /api/vehicles/{id}/relearn/end", "TECHNICIAN"),

@@ -1,0 +1,55 @@
+package rotagens.core.jobsheet;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Units;
+
+/** Work whose record is made on a page of its own: its step is done by that record, never by a tick. */
+public enum RecordedWork {
+    SCALE_TICKET(
+            StepCode.WEIGH,
+            "Enter the scale ticket on the Load & pressure page. This step is done as soon as it is there."),
+    RELEARN(StepCode.RELEARN, "Finish the relearn on the Sensors page. This step is done once every corner is proven."),
+    DASH_AND_GAUGE(
+            StepCode.DASH_AND_GAUGE,
+            "Compare dash and gauge on the Sensors page. This step is done once both agree at every corner."),
+    ALIGNMENT(
+            StepCode.ALIGNMENT,
+            "Enter the alignment after the work on the visit’s page. This step is done once it is within its limits.");
+
+    private final StepCode step;
+    private final String missing;
+
+    RecordedWork(StepCode step, String missing) {
+        this.step = step;
+        this.missing = missing;
+    }
+
+    /** The step that the record closes. */
+    public StepCode step() {
+        return step;
+    }
+
+    /**
+     * Nothing is typed at the step itself.
+     *
+     * @param work what has to be on record
+     */
+    public record RecordInput(RecordedWork work) implements StepInput.FindingInput {
+
+        /** The field of its error: the record that is missing. */
+        public static final String FIELD = "record";
+
+        @Override
+        public List<StepInput.InputField> fields() {
+            return List.of();
+        }
+
+        @Override
+        public StepInput.InputResult read(Map<String, String> typed, Units units) {
+            return new StepInput.InputResult(Map.of(), Message.of(""), Map.of(FIELD, work.missing), Optional.empty());
+        }
+    }
+}

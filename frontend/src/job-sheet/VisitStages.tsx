@@ -1,0 +1,113 @@
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { Link } from 'react-router'
+import { color } from '../base/theme'
+import type { EntryCode, Stage, Visit } from './visit'
+
+/** The line that closes a stage, where it is closed by one. */
+const NOTED_BY: Partial<Record<Stage['stage'], EntryCode>> = {
+  CHECK_IN: 'DAMAGE',
+  ROAD_TEST_BEFORE: 'ROAD_TEST_BEFORE',
+  ALIGNMENT: 'ALIGNMENT_AFTER',
+  ROAD_TEST_AFTER: 'ROAD_TEST_AFTER',
+  CLEAN_UP: 'CLEAN_UP',
+}
+
+const STATE_WORD: Record<Stage['state'], string> = { DONE: 'Done', OPEN: 'Open', NOT_NEEDED: 'Not needed' }
+
+/** From booking to hand-over: what is done, and what keeps the vehicle in, with the way to it. */
+export function VisitStages(props: { visit: Visit; may: boolean; onNote: (entry: EntryCode) => void }) {
+  const { visit } = props
+  return (
+    <Box
+      component="ol"
+      aria-label="Stages of the visit"
+      sx={{ listStyle: 'none', m: 0, p: 0, background: color.sheet, border: 1, borderColor: 'divider' }}
+    >
+      {visit.stages.map((stage, index) => (
+        <Box
+          component="li"
+          key={stage.stage}
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: { xs: '22px 1fr', sm: '22px 150px 84px 1fr auto' },
+            columnGap: 1.25,
+            alignItems: 'center',
+            px: 1.25,
+            py: 0.5,
+            minHeight: 40,
+            borderTop: index > 0 ? 1 : 0,
+            borderColor: 'divider',
+          }}
+        >
+          <StageMark state={stage.state} />
+          <strong>{stage.label}</strong>
+          <Box
+            sx={{ gridColumn: { xs: 2, sm: 'auto' }, color: stage.state === 'OPEN' ? 'error.main' : 'text.secondary' }}
+          >
+            {STATE_WORD[stage.state]}
+          </Box>
+          <Box sx={{ gridColumn: { xs: 2, sm: 'auto' } }}>
+            {stage.statement.map((line) => (
+              <div key={line}>{line}</div>
+            ))}
+          </Box>
+          <Box className="not-printed" sx={{ gridColumn: { xs: 2, sm: 'auto' } }}>
+            {stage.state === 'OPEN' && <WayTo stage={stage} {...props} />}
+          </Box>
+        </Box>
+      ))}
+    </Box>
+  )
+}
+
+function WayTo({
+  stage,
+  visit,
+  may,
+  onNote,
+}: {
+  stage: Stage
+  visit: Visit
+  may: boolean
+  onNote: (entry: EntryCode) => void
+}) {
+  const entry = NOTED_BY[stage.stage]
+  if (stage.stage === 'WORK') {
+    return (
+      <Button size="small" component={Link} to={`/jobs/${visit.jobId}/sheet`} sx={{ minHeight: 40 }}>
+        Open the job sheet
+      </Button>
+    )
+  }
+  if (stage.stage === 'WEIGHING') {
+    return (
+      <Button size="small" component={Link} to={`/vehicles/${visit.vehicleId}/load-pressure`} sx={{ minHeight: 40 }}>
+        Enter the scale ticket
+      </Button>
+    )
+  }
+  if (stage.stage === 'FIT_TO_LEAVE') {
+    return (
+      <Button size="small" component={Link} to={`/vehicles/${visit.vehicleId}`} sx={{ minHeight: 40 }}>
+        Open {visit.unit}
+      </Button>
+    )
+  }
+  return may && entry && !visit.handedOver ? (
+    <Button size="small" onClick={() => onNote(entry)} sx={{ minHeight: 40 }}>
+      Note it
+    </Button>
+  ) : null
+}
+
+/** Told apart by shape: a tick, an empty ring, a dash. */
+function StageMark({ state }: { state: Stage['state'] }) {
+  return (
+    <svg viewBox="0 0 16 16" width={18} height={18} aria-hidden="true" style={{ display: 'block' }}>
+      {state === 'DONE' && <path d="M2.5 8.5l3.5 3.5 7.5-8" fill="none" stroke={color.fit} strokeWidth={2.4} />}
+      {state === 'OPEN' && <circle cx={8} cy={8} r={5.5} fill="none" stroke={color.stop} strokeWidth={2.4} />}
+      {state === 'NOT_NEEDED' && <path d="M4 8h8" stroke={color.frame} strokeWidth={2} />}
+    </svg>
+  )
+}

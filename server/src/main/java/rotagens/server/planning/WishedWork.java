@@ -1,0 +1,116 @@
+package rotagens.server.planning;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.planning.WorkType;
+import rotagens.core.vehicle.Position;
+import rotagens.server.cache.ChangeTracker;
+import rotagens.server.fleet.FleetCache;
+import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.planning.JobViews.JobView;
+import rotagens.server.planning.JobViews.NewJobView;
+import rotagens.server.web.InputValidator;
+
+/** Work that somebody asks for, whether or not it falls due: an owner's tires, a wished alignment, another shop's appointment. */
+@Service
+class WishedWork {
+
+    /** Work that may be asked for, and whether it is done at tires or at the vehicle. */
+    record WishedWorkOption(WorkType workType, String label, boolean atPositions) {}
+
+    /**
+     * What is asked for.
+     *
+     * @param wish in words: who asks, which model and how many
+     * @param outsideShop the shop that does it, where it isn't our own
+     * @param day of a job of its own
+     * @param join the open job it goes onto instead
+     */
+    record WishedWorkRequest(
+            long vehicleId,
+            @Nullable WorkType workType,
+            @Nullable List<String> positions,
+            @Nullable String wish,
+            @Nullable String outsideShop,
+            @Nullable LocalDate day,
+            @Nullable Long join) {}
+
+    private static final int LONGEST_WISH = 300;
+    private static final int LONGEST_SHOP = 80;
+
+    private final Jobs jobs;
+    private final JobStore store;
+    private final FleetCache fleet;
+    private final ChangeTracker changeTracker;
+    private final Clock clock;
+
+    WishedWork(Jobs jobs, JobStore store, FleetCache fleet, ChangeTracker changeTracker, Clock clock) {
+        this.jobs = jobs;
+        this.store = store;
+        this.fleet = fleet;
+        this.changeTracker = changeTracker;
+        this.clock = clock;
+    }
+
+    List<WishedWorkOption> options() {
+        return Arrays.stream(WorkType.values())
+                .filter(WorkType::canBeWished)
+                .map(kind -> new WishedWorkOption(kind, kind.label(), kind.isAtPositions()))
+                .toList();
+    }
+
+    /** Books it, on a day of its own or onto a visit the vehicle has already. */
+    @Transactional
+    JobView book(WishedWorkRequest wanted) {
+        changeTracker.only();
+        VehicleAssessment vehicle = fleet.get(wanted.vehicleId());
+        InputValidator wrong = new InputValidator();
+        WorkType kind = wanted.workType();
+        wrong.unless(kind != null && kind.canBeWished(), "workType", "Choose the work.");
+        String wish = wrong.text("wish", wanted.wish(), LONGEST_WISH);
+        String shop = wrong.text("outsideShop", wanted.outsideShop(), LONGEST_SHOP);
+        Set<Position> positions = new LinkedHashSet<>();
+        for (String code : Optional.ofNullable(wanted.positions()).orElse(List.of())) {
+            Optional<Position> position = vehicle.position(code);
+            wrong.unless(position.isPresent(), "positions", vehicle.unit() + " has no position " + code + ".");
+            position.ifPresent(positions::add);
+        }
+        wrong.refuseIfWrong();
+        wrong.unless(!kind.isAtPositions() || !positions.isEmpty(), "positions", "Choose at which positions.");
+        Map<String, NewJobView> scheduled = store.scheduled();
+        (kind.isAtPositions()
+                        ? positions.stream().map(Position::code).toList()
+                        : Collections.<String>singletonList(null))
+                .forEach(code -> wrong.unless(
+                        !scheduled.containsKey(JobStore.work(vehicle.id(), kind.name(), code)),
+                        "workType",
+                        kind.label() + (code == null ? "" : " at " + code) + " is on an open job of " + vehicle.unit()
+                                + " already."));
+        wrong.refuseIfWrong();
+        String note = shop.isEmpty() ? "" : "Outside shop: " + shop;
+        if (wanted.join() == null) {
+            JobDay.refuse(wanted.day(), LocalDate.now(clock));
+        }
+        long job = wanted.join() == null
+                ? jobs.start(vehicle.id(), wanted.day(), note)
+                : jobs.joined(wanted.join(), vehicle.id(), note);
+        String reason = wish.isEmpty() ? "asked for" : "asked for: " + wish;
+        if (kind.isAtPositions()) {
+            positions.forEach(position -> jobs.addWork(job, kind, vehicle.placeId(position), reason));
+        } else {
+            jobs.addWork(job, kind, null, reason);
+        }
+        jobs.completed(job, vehicle);
+        return jobs.get(job);
+    }
+}
