@@ -19,7 +19,7 @@ const visit = {
     { stage: 'HAND_OVER', label: 'Hand-over', state: 'OPEN', statement: ['Not signed yet'] },
   ],
   work: [{ position: '1L', label: 'Replace tire' }],
-  nextWanted: 'Nov 26, 2026, planned: Re-torque',
+  nextWanted: 'Nov 25, 2026: Pressure check',
   nextTires: '2 tires by Mar 4, 2027 at 1L, 1R, about $974 with labor',
   entries: [
     { entry: 'DAMAGE', part: 'Check-in', label: 'Wheel damage already there', fields: [] },

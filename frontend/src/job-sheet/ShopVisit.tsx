@@ -62,7 +62,7 @@ export function ShopVisit() {
         </>
       }
     >
-      <Box sx={{ display: 'grid', gap: 2.5, maxWidth: 1080 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0,1fr)', gap: 2.5, maxWidth: 1080 }}>
         <VisitStages visit={visit} may={may} onNote={noteNext} />
         {may && !visit.handedOver && (
           <div ref={form}>

@@ -35,7 +35,11 @@ export function StepFields(props: {
 }
 
 /** Entries that only another answer asks for: the field, and what it has to say. */
-const ASKED_BY: Record<string, [string, string]> = { pilot: ['wheel', 'ANOTHER'], scrapReason: ['oldTireTo', 'SCRAP'] }
+const ASKED_BY: Record<string, [string, string]> = {
+  pilot: ['wheel', 'ANOTHER'],
+  scrapReason: ['oldTireTo', 'SCRAP'],
+  sensor: ['withTire', 'NEW'],
+}
 
 const isAsked = (props: { wanted: Field[]; fields: Record<string, string> }) => (field: Field) => {
   const [by, answer] = ASKED_BY[field.name] ?? []

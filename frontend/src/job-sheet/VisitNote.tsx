@@ -52,7 +52,7 @@ export function VisitNote(props: {
   return (
     <Box
       component="form"
-      aria-label="Note"
+      aria-label="Add an entry"
       onChange={(event: React.FormEvent) => {
         // A photo is sent as soon as it is chosen.
         if ((event.target as HTMLInputElement).type !== 'file') unsaved.touch()

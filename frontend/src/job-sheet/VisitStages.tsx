@@ -30,29 +30,25 @@ export function VisitStages(props: { visit: Visit; may: boolean; onNote: (entry:
           key={stage.stage}
           sx={{
             display: 'grid',
-            gridTemplateColumns: { xs: '22px 1fr', sm: '22px 150px 84px 1fr auto' },
+            gridTemplateColumns: { xs: '22px minmax(0,1fr) auto', sm: '22px 150px 84px minmax(0,1fr) auto' },
             columnGap: 1.25,
             alignItems: 'center',
             px: 1.25,
             py: 0.5,
-            minHeight: 40,
+            minHeight: { xs: 32, sm: 40 },
             borderTop: index > 0 ? 1 : 0,
             borderColor: 'divider',
           }}
         >
           <StageMark state={stage.state} />
           <strong>{stage.label}</strong>
-          <Box
-            sx={{ gridColumn: { xs: 2, sm: 'auto' }, color: stage.state === 'OPEN' ? 'error.main' : 'text.secondary' }}
-          >
-            {STATE_WORD[stage.state]}
-          </Box>
-          <Box sx={{ gridColumn: { xs: 2, sm: 'auto' } }}>
+          <Box sx={{ color: stage.state === 'OPEN' ? 'error.main' : 'text.secondary' }}>{STATE_WORD[stage.state]}</Box>
+          <Box sx={{ gridColumn: { xs: '2 / -1', sm: 'auto' }, minWidth: 0, overflowWrap: 'anywhere' }}>
             {stage.statement.map((line) => (
               <div key={line}>{line}</div>
             ))}
           </Box>
-          <Box className="not-printed" sx={{ gridColumn: { xs: 2, sm: 'auto' } }}>
+          <Box className="not-printed" sx={{ gridColumn: { xs: '2 / -1', sm: 'auto' }, ml: { xs: -0.75, sm: 0 } }}>
             {stage.state === 'OPEN' && <WayTo stage={stage} {...props} />}
           </Box>
         </Box>

@@ -15,6 +15,7 @@ import rotagens.core.measure.TreadDepth;
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.core.tire.DotWeek;
+import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Vehicle;
 import rotagens.core.wear.GrooveDepths;
@@ -238,6 +239,33 @@ public final class LimitDates {
                                         "At its own wear rate it gets there {} at the earliest.",
                                         reachDates.earliest())),
                 Optional.of(new DateRange(reachDates.earliest(), reachDates.latest()))));
+    }
+
+    /**
+     * When a new tire at a position is likely to go: by age, or by tread at the rate the one there wears, whichever comes first.
+     *
+     * @param fresh the model that goes on, as made today
+     */
+    public static LocalDate newTireUntil(
+            VehicleState vehicle, TireState state, TireModel fresh, Policy.ClassPolicy policy, LocalDate today) {
+        LocalDate byAge = after(today, ageLimitYears(vehicle.vehicle(), state.position(), policy));
+        if (state.wearRate().isEmpty()
+                || fresh.originalDepth().isEmpty()
+                || vehicle.vehicle().milesPerDay().isEmpty()
+                || vehicle.vehicle().milesPerDay().getAsDouble() <= 0) {
+            return byAge;
+        }
+        LocalDate byTread = state.wearRate()
+                .get()
+                .reachDates(
+                        fresh.originalDepth().get().thirtySeconds(),
+                        TreadLimits.at(vehicle.vehicle(), state.position(), policy)
+                                .pull()
+                                .thirtySeconds(),
+                        vehicle.vehicle().milesPerDay().getAsDouble(),
+                        today)
+                .likely();
+        return byTread.isBefore(byAge) ? byTread : byAge;
     }
 
     static String plain(double years) {

@@ -181,6 +181,37 @@ public final class FindingInputs {
         }
     }
 
+    /** Whether a new sensor goes in while the tire is off, and which. */
+    public record SensorWithTireInput() implements FindingInput {
+
+        static final String FIELD = "withTire";
+        static final String NEW = "NEW";
+        /** The field its ID is in. */
+        public static final String SENSOR = "sensor";
+
+        private static final List<InputField.Option> CHOICES = List.of(
+                new InputField.Option(NEW, "a new sensor goes in"), new InputField.Option("KEPT", "the old one stays"));
+
+        @Override
+        public List<InputField> fields() {
+            return List.of(
+                    new InputField(FIELD, "Sensor", InputField.Type.CHOICE, CHOICES),
+                    new InputField(SENSOR, "ID of the new sensor", InputField.Type.CODE));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader reader = new InputReader(typed);
+            String chosen = choice(reader, FIELD, "Say whether a new sensor goes in.", CHOICES);
+            if (!chosen.equals(NEW)) {
+                return reader.outcome(Message.of(label(CHOICES, chosen)), Optional.empty());
+            }
+            Optional<String> code = reader.read(SENSOR, rotagens.core.vehicle.Sensor::readCode);
+            code.ifPresent(id -> reader.keep(SENSOR, id));
+            return reader.outcome(Message.of("new sensor {}", code.orElse("")), Optional.empty());
+        }
+    }
+
     /**
      * What the wrench found on nuts that had been tight before. A loose nut, or one that turned more than a quarter, is no matter
      * of tightening: the wheel comes off and is looked at. Source: wheel makers' re-torque instructions; our rule for all.

@@ -164,7 +164,7 @@ final class JointAndShockInputs {
                                 point.label(),
                                 isWorn(recordedValues, point) ? Verdict.SERVICE_DUE : Verdict.GOOD,
                                 Message.of(
-                                        "shock {}: {} {}",
+                                        "Shock {}: {} {}",
                                         point.label().toLowerCase(Locale.ROOT),
                                         swings,
                                         swings == 1 ? "swing" : "swings"),

@@ -28,6 +28,7 @@ public enum StepCode {
     PILOT_TYPE("Prepare", "How the wheel is piloted", SkipRule.NEVER, false),
     STEM("Prepare", "Stem, grommet and core", SkipRule.WITH_REASON, false),
     INSTALL_SENSOR("Prepare", "Sensor in", SkipRule.NEVER, false),
+    SENSOR_WITH_TIRE("Prepare", "Sensor with the new tire", SkipRule.WITH_REASON, false),
     LUBRICATE("Prepare", "Lubricate", SkipRule.WITH_REASON, false),
     ALIGN_MARKS("Prepare", "Index", SkipRule.WITH_REASON, false),
     MOUNT("Mount", "Tire on the wheel", SkipRule.NEVER, false),

@@ -160,6 +160,24 @@ public record StepRecords<R extends StepRecord>(
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
+    /** Positions where a new sensor went in with the new tire. */
+    public Set<String> newSensors() {
+        return positions(
+                last,
+                StepCode.SENSOR_WITH_TIRE,
+                FindingInputs.SensorWithTireInput.FIELD,
+                Set.of(FindingInputs.SensorWithTireInput.NEW));
+    }
+
+    /** Positions where it was decided whether a new sensor goes in with the new tire. */
+    public Set<String> sensorsDecided() {
+        return last.keySet().stream()
+                .filter(key ->
+                        code(key).filter(StepCode.SENSOR_WITH_TIRE::equals).isPresent())
+                .map(StepRecords::position)
+                .collect(Collectors.toSet());
+    }
+
     /** Positions with another wheel on than before, and how that one is piloted. */
     public Map<String, PilotType> replacedWheels() {
         return last.values().stream()

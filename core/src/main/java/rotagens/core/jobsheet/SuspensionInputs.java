@@ -211,7 +211,7 @@ final class SuspensionInputs {
                             SuspensionFact.Type.RIDE_HEIGHT,
                             one.point().label(),
                             one.outside() ? Verdict.SERVICE_DUE : Verdict.GOOD,
-                            Message.of("ride height {} {}", one.point().label().toLowerCase(Locale.ROOT), one.figure()),
+                            Message.of("Ride height {} {}", one.point().label().toLowerCase(Locale.ROOT), one.figure()),
                             Message.of(one.figure()),
                             one.limit()))
                     .toList();
@@ -297,7 +297,7 @@ final class SuspensionInputs {
                     axle,
                     over.isEmpty() ? Verdict.GOOD : Verdict.SERVICE_DUE,
                     Message.of(
-                            "alignment of {}: {} {}",
+                            "Alignment of {}: {} {}",
                             axle,
                             worst.point().label().toLowerCase(Locale.ROOT),
                             worst.figure()),

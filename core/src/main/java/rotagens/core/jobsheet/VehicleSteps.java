@@ -84,7 +84,9 @@ final class VehicleSteps {
         List<WheelJob> wheels = facts.wheels();
         boolean lifts = wheels.stream().anyMatch(wheel -> wheel.task().lifts());
         boolean relearn = facts.recordedWork().contains(RecordedWork.RELEARN)
-                || wheels.stream().anyMatch(wheel -> wheel.task().newSensor());
+                || wheels.stream()
+                        .anyMatch(wheel ->
+                                wheel.task().newSensor() || wheel.found().newSensor());
         // Which corner a moved sensor is at stands on record once the job is closed: its relearn is a job of its own.
         boolean moved = wheels.stream().anyMatch(wheel -> wheel.task().movesWheel() && wheel.insideSensor());
         boolean sensors = wheels.stream().anyMatch(wheel -> wheel.sensor().isPresent());

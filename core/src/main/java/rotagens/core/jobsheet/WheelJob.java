@@ -8,6 +8,7 @@ import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.RemovedTire;
 import rotagens.core.inspection.TireState;
 import rotagens.core.measure.Length;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
@@ -24,6 +25,7 @@ import rotagens.core.vehicle.WheelSpec;
  * @param target the cold pressure to fill to; empty where it isn't known
  * @param maximum the lowest of the tire's and the wheel's
  * @param oldTireMay where the tire may go that comes off for another one; empty where none comes off
+ * @param sensorWithTire why a new sensor is worth fitting with the new tire; empty where it isn't
  * @param found what the work itself has found so far
  * @param suspect it ran at 80 % of its target or less, or damage is open on it
  */
@@ -39,6 +41,7 @@ public record WheelJob(
         Optional<Pressure> maximum,
         boolean suspect,
         List<RemovedTire.Destination> oldTireMay,
+        Optional<Message> sensorWithTire,
         Found found) {
 
     public WheelJob {
@@ -51,15 +54,33 @@ public record WheelJob(
      * @param condemned its own tire doesn't go back, by a professional's verdict or a torn bead
      * @param torn it doesn't because of its bead
      * @param reseated its beads were seated once and have to be broken again
+     * @param newSensor a new sensor went in with the new tire
      */
-    public record Found(boolean condemned, boolean torn, boolean reseated) {
+    public record Found(boolean condemned, boolean torn, boolean reseated, boolean newSensor) {
         public static final Found NOTHING = new Found(false, false, false);
+
+        /** With the sensor that was there. */
+        public Found(boolean condemned, boolean torn, boolean reseated) {
+            this(condemned, torn, reseated, false);
+        }
     }
 
     /** The same wheel, with what the work has found by now. */
     public WheelJob with(Found now) {
         return new WheelJob(
-                position, name, task, model, diameter, wheel, sensor, target, maximum, suspect, oldTireMay, now);
+                position,
+                name,
+                task,
+                model,
+                diameter,
+                wheel,
+                sensor,
+                target,
+                maximum,
+                suspect,
+                oldTireMay,
+                sensorWithTire,
+                now);
     }
 
     public boolean condemned() {

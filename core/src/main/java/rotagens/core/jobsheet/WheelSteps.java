@@ -288,6 +288,11 @@ final class WheelSteps {
                     null,
                     new StepInput.SensorIdInput());
         }
+        if (task == WheelTask.NEW_TIRE && !task.newSensor()) {
+            wheel.sensorWithTire()
+                    .ifPresent(
+                            why -> step(StepCode.SENSOR_WITH_TIRE, why, null, new FindingInputs.SensorWithTireInput()));
+        }
         step(
                 StepCode.LUBRICATE,
                 Message.of(

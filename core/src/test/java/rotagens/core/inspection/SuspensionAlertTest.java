@@ -103,7 +103,7 @@ class SuspensionAlertTest {
                 .satisfies(item -> {
                     assertThat(item.urgency()).isEqualTo(Verdict.SERVICE_DUE);
                     assertThat(item.reason().statement().in(Units.US))
-                            .isEqualTo("alignment of axle 1: total toe 0.5° on Nov 21, 2026");
+                            .isEqualTo("Alignment of axle 1: total toe 0.5° on Nov 21, 2026");
                 });
         assertThat(due(coachWith(toe(2, "0.5°"), toe(0, "0.1°")), WorkType.ALIGN))
                 .isEmpty();
@@ -121,7 +121,7 @@ class SuspensionAlertTest {
         assertThat(SuspensionCheck.check(vehicle))
                 .extracting(reason -> reason.reason().statement().in(Units.US))
                 .containsExactly(
-                        "shock rear right: 3 swings on Nov 22, 2026", "ride height front left 18.5 in on Nov 23, 2026");
+                        "Shock rear right: 3 swings on Nov 22, 2026", "Ride height front left 18.5 in on Nov 23, 2026");
         assertThat(due(vehicle, WorkType.REPAIR_SUSPENSION))
                 .singleElement()
                 .satisfies(item -> assertThat(item.urgency()).isEqualTo(Verdict.SERVICE_DUE));

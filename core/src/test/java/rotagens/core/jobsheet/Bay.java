@@ -85,6 +85,7 @@ final class Bay {
                 Optional.of(Pressure.psi(120)),
                 suspect,
                 List.of(),
+                Optional.empty(),
                 WheelJob.Found.NOTHING);
     }
 

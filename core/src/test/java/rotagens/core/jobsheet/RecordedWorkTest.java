@@ -4,9 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import rotagens.core.measure.Message;
 import rotagens.core.measure.Units;
+import rotagens.core.vehicle.Sensor;
 
 /** Steps that a record on another page does. */
 class RecordedWorkTest {
@@ -48,5 +51,38 @@ class RecordedWorkTest {
                 .contains(StepCode.RELEARN)
                 .doesNotContain(StepCode.DASH_AND_GAUGE);
         assertThat(codes(new Bay().does("1L", WheelTask.NEW_TIRE).sheet())).contains(StepCode.DASH_AND_GAUGE);
+    }
+
+    private static WheelJob newTire(boolean newSensor) {
+        WheelJob plain = Bay.work("1L", WheelTask.NEW_TIRE, Sensor.Location.INSIDE, 110, false, Bay.wheel(false));
+        return new WheelJob(
+                plain.position(),
+                plain.name(),
+                plain.task(),
+                plain.model(),
+                plain.diameter(),
+                plain.wheel(),
+                plain.sensor(),
+                plain.target(),
+                plain.maximum(),
+                plain.suspect(),
+                plain.oldTireMay(),
+                Optional.of(Message.of("saves $63.33")),
+                new WheelJob.Found(false, false, false, newSensor));
+    }
+
+    @Test
+    @DisplayName(
+            "a sensor that the new tire will outlive is proposed while the tire is off; fitted, it brings a relearn")
+    void sensorWithTire() {
+        JobSheet proposed = new Bay().does(newTire(false)).sheet();
+        assertThat(codes(proposed))
+                .containsSubsequence(StepCode.DEMOUNT, StepCode.SENSOR_WITH_TIRE, StepCode.MOUNT)
+                .doesNotContain(StepCode.RELEARN);
+        StepInput input = step(proposed, "SENSOR_WITH_TIRE:1L").input();
+        assertThat(input.read(Map.of(), Units.US).errors()).containsOnlyKeys("withTire");
+        assertThat(input.read(Map.of("withTire", "NEW"), Units.US).errors()).containsOnlyKeys("sensor");
+        assertThat(input.read(Map.of("withTire", "KEPT"), Units.US).passes()).isTrue();
+        assertThat(codes(new Bay().does(newTire(true)).sheet())).contains(StepCode.RELEARN);
     }
 }

@@ -44,6 +44,7 @@ class FollowUpWorkTest {
                 Optional.empty(),
                 condemned,
                 List.of(),
+                Optional.empty(),
                 new WheelJob.Found(condemned, false, false));
     }
 

@@ -10,6 +10,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import rotagens.core.inspection.Gauge;
+import rotagens.core.inspection.LimitDates;
 import rotagens.core.inspection.RemovedTire;
 import rotagens.core.inspection.TireState;
 import rotagens.core.jobsheet.JobSheetInputs;
@@ -18,12 +19,18 @@ import rotagens.core.jobsheet.StepRecords;
 import rotagens.core.jobsheet.WheelJob;
 import rotagens.core.jobsheet.WheelTask;
 import rotagens.core.measure.Length;
+import rotagens.core.measure.Message;
+import rotagens.core.measure.Money;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.WheelTasks;
 import rotagens.core.planning.WorkType;
 import rotagens.core.policy.Policy;
+import rotagens.core.policy.PolicyNumber;
 import rotagens.core.pressure.MaximumPressure;
+import rotagens.core.rotation.LaborCosts;
+import rotagens.core.sensor.SensorReplacementOptions;
+import rotagens.core.sensor.SensorWithTire;
 import rotagens.core.tire.Tire;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
@@ -244,10 +251,38 @@ class JobSheetInputLoader {
                 isReplaced && state.tire().isPresent()
                         ? RemovedTire.mayGo(vehicleAssessment.judgements().get(position))
                         : List.of(),
+                task == WheelTask.NEW_TIRE
+                        ? sensorWithTire(position, model, vehicleAssessment, marks)
+                        : Optional.empty(),
                 new WheelJob.Found(
                         marks.condemned().contains(position.code()),
                         marks.torn().contains(position.code()),
-                        marks.reseated().contains(position.code())));
+                        marks.reseated().contains(position.code()),
+                        marks.newSensors().contains(position.code())));
+    }
+
+    /** Why a new sensor is worth fitting with the new tire; once it is decided the step stays, whatever is on record by then. */
+    private static Optional<Message> sensorWithTire(
+            Position position, Optional<TireModel> model, VehicleAssessment vehicle, StepRecords<?> marks) {
+        if (marks.sensorsDecided().contains(position.code())) {
+            return Optional.of(Message.of("Decided while the tire was off."));
+        }
+        Policy.ClassPolicy policy = vehicle.policyAt(position);
+        LaborCosts labor = LaborCosts.on(vehicle.vehicle(), vehicle.policy());
+        return vehicle.vehicle()
+                .sensorAt(position)
+                .filter(sensor -> sensor.location() == Sensor.Location.INSIDE)
+                .flatMap(Sensor::installedOn)
+                .flatMap(installed -> model.flatMap(fresh -> SensorWithTire.of(
+                        LimitDates.batteryMayEndFrom(installed, policy),
+                        LimitDates.newTireUntil(
+                                vehicle.state(), vehicle.state().at(position), fresh, policy, vehicle.today()),
+                        new SensorReplacementOptions.Costs(
+                                new Money(Math.round(policy.number(PolicyNumber.SENSOR_PRICE) * 100)),
+                                labor.liftMinutes() + labor.mountMinutes(),
+                                (int) policy.number(PolicyNumber.RELEARN_MINUTES),
+                                labor.dollarsAnHour()))))
+                .map(SensorWithTire::statement);
     }
 
     private Optional<Length> diameter(Long modelId, Optional<TireModel> model) {

@@ -150,7 +150,9 @@ class JobSheets {
 
     /** A sensor is on record from the moment it is in: the relearn at the end of the sheet is of this one. */
     private void sensorIn(OpenedSheet here, Step step, Map<String, String> recordedValues) {
-        if (step.code() != StepCode.INSTALL_SENSOR) {
+        boolean withTire = step.code() == StepCode.SENSOR_WITH_TIRE
+                && recordedValues.containsKey(FindingInputs.SensorWithTireInput.SENSOR);
+        if (step.code() != StepCode.INSTALL_SENSOR && !withTire) {
             return;
         }
         Position position = step.position().orElseThrow();

@@ -70,7 +70,7 @@ class VisitTest extends OnSheet {
         noted(job, "DAMAGE", "\"words\":\"none\"");
         noted(job, "ROAD_TEST_BEFORE", "\"words\":\"pulls left from 30 mph\"");
         noted(job, "ALIGNMENT_BEFORE", "\"axle\":\"1\",\"toe\":\"0.55\",\"toeLeast\":\"0\",\"toeMost\":\"0.2\"");
-        assertThat(due("SP-04")).contains("alignment of axle 1: total toe 0.55°");
+        assertThat(due("SP-04")).contains("Alignment of axle 1: total toe 0.55°");
         Answer early = handOver(job);
         assertThat(early.status()).isEqualTo(409);
         assertThat(early.text())
@@ -187,5 +187,22 @@ class VisitTest extends OnSheet {
                 .contains("is on an open job of SP-04 already");
         assertThat(technician.post("/api/wished-work", body + "\"WEIGH\"}").status())
                 .isEqualTo(403);
+    }
+
+    @Test
+    @DisplayName(
+            "a sensor that the new tire will outlive is proposed with what it saves; fitted, it is on record and its relearn is asked for")
+    void sensorWithTire() {
+        long job = booked("LC-05", "REPLACE", "\"positions\":[\"1L\"],\"day\":\"2026-11-30\"");
+        assertThat(step(sheet(job), "SENSOR_WITH_TIRE:1L").path("does").asString())
+                .contains("A new sensor now saves $");
+        assertThat(keys(sheet(job))).doesNotContain("RELEARN");
+        until(job, "SENSOR_WITH_TIRE:1L");
+        done(job, "SENSOR_WITH_TIRE:1L", "{\"withTire\":\"NEW\",\"sensor\":\"5C0FFEE2\"}");
+        assertThat(keys(sheet(job))).contains("RELEARN", "SENSOR_WITH_TIRE:1L");
+        assertThat(technician
+                        .get("/api/vehicles/{id}/sensors", technician.vehicle("LC-05"))
+                        .text())
+                .contains("5C0FFEE2");
     }
 }
