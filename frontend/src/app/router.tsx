@@ -58,6 +58,7 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../pages/stock/OrderNeeds')).OrderNeeds }),
           },
           { path: 'orders', lazy: async () => ({ Component: (await import('../pages/stock/Orders')).Orders }) },
+          { path: 'parts', lazy: async () => ({ Component: (await import('../pages/stock/Parts')).Parts }) },
           {
             path: 'catalog',
             lazy: async () => ({ Component: (await import('../pages/stock/Catalog')).Catalog }),

@@ -18,6 +18,7 @@ import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
 import { day, many, moment } from '../../units/format'
 import { withdrawn } from './OrderDialog'
+import { PartsToOrder } from './Parts'
 
 type List = Schemas['SupplierList']
 
@@ -50,6 +51,7 @@ export function OrderNeeds() {
         {list.data.map((one) => (
           <OneSupplier key={one.supplier} list={one} />
         ))}
+        <PartsToOrder />
         <SupplierPart />
         <Programs />
         <Outbox />

@@ -4,6 +4,7 @@ const PAGES = [
   { to: '/stock', word: 'In stock' },
   { to: '/stock/to-order', word: 'To order' },
   { to: '/stock/orders', word: 'Orders and receiving' },
+  { to: '/stock/parts', word: 'Parts' },
   { to: '/stock/catalog', word: 'Catalog' },
 ]
 

@@ -15,6 +15,11 @@ public enum Part {
         this.label = label;
     }
 
+    /** Several of them, as a heading. */
+    public String plural() {
+        return label.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + label.substring(1) + "s";
+    }
+
     /** The part's name with a count, for example {@code 2 valve cores}. */
     public String counted(int count) {
         return count + " " + label + (count == 1 ? "" : "s");

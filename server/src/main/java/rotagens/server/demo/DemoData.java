@@ -44,6 +44,7 @@ import rotagens.server.inspection.Readings;
 import rotagens.server.loads.LoadChartStore;
 import rotagens.server.loads.PressureStore;
 import rotagens.server.loads.ScaleTicketStore;
+import rotagens.server.parts.PartStore;
 import rotagens.server.people.People;
 import rotagens.server.policy.PolicyStore;
 import rotagens.server.purchasing.Orders;
@@ -91,6 +92,7 @@ class DemoData implements SmartInitializingSingleton {
     private final ShopSetupStore setups;
     private final Suppliers suppliers;
     private final VehicleBookings bookings;
+    private final PartStore parts;
     private final ObjectProvider<DemoWeek> week;
     private final Map<String, Long> gaugeIds = new HashMap<>();
     private final List<FactLog.Observation> observations = new ArrayList<>();
@@ -117,6 +119,7 @@ class DemoData implements SmartInitializingSingleton {
             ShopSetupStore setups,
             Suppliers suppliers,
             VehicleBookings bookings,
+            PartStore parts,
             ObjectProvider<DemoWeek> week,
             Clock clock,
             PlatformTransactionManager transactions) {
@@ -140,6 +143,7 @@ class DemoData implements SmartInitializingSingleton {
         this.setups = setups;
         this.suppliers = suppliers;
         this.bookings = bookings;
+        this.parts = parts;
         this.week = week;
         this.clock = clock;
         this.transactions = transactions;
@@ -192,6 +196,7 @@ class DemoData implements SmartInitializingSingleton {
         new DemoWorkshop(tireChangerStore, vehicleStore, relearnService, staff.get(1)).fill();
         new DemoPlanning(suppliers, bookings, setups, staff.get(1), LocalDate.now(clock)).fill();
         new DemoStock(tireStore, tireCatalog, register, orders, models, staff.get(1), staff.get(3), clock).fill();
+        new DemoParts(parts, staff.get(3)).fill();
         facts.settle();
         week.ifAvailable(one -> {
             then.add(() -> one.before(staff.get(1), staff.get(3), models));

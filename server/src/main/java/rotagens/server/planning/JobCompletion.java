@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -29,6 +30,8 @@ import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Torque;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
+import rotagens.core.planning.JobParts;
+import rotagens.core.planning.JobRequirements;
 import rotagens.core.planning.SignOff;
 import rotagens.core.planning.WheelTasks;
 import rotagens.core.planning.WorkType;
@@ -45,6 +48,7 @@ import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.inspection.Readings;
 import rotagens.server.jobtires.ChosenTires;
+import rotagens.server.parts.PartStore;
 import rotagens.server.people.People;
 import rotagens.server.planning.JobStore.StoredItem;
 import rotagens.server.planning.JobViews.CompleteJobRequest;
@@ -95,6 +99,7 @@ public class JobCompletion {
     private final FactLog facts;
     private final VehicleStore vehicleStore;
     private final SensorStore sensors;
+    private final PartStore parts;
     private final VehicleRegister register;
     private final RotationCompletion rotation;
     private final ChosenTires chosenTires;
@@ -113,6 +118,7 @@ public class JobCompletion {
             FactLog facts,
             VehicleStore vehicleStore,
             SensorStore sensors,
+            PartStore parts,
             VehicleRegister register,
             RotationCompletion rotation,
             ChosenTires chosenTires,
@@ -130,6 +136,7 @@ public class JobCompletion {
         this.facts = facts;
         this.vehicleStore = vehicleStore;
         this.sensors = sensors;
+        this.parts = parts;
         this.register = register;
         this.rotation = rotation;
         this.chosenTires = chosenTires;
@@ -187,8 +194,33 @@ public class JobCompletion {
         job.setCompletedAt(at);
         job.setCompletedById(people.me());
         store.save(job);
+        parts.used(
+                vehicleAssessment.yard(),
+                JobParts.of(usedBy(read, itemResults), vehicleAssessment.vehicle())
+                        .counts(),
+                id,
+                at,
+                people.me());
         next.run();
         return jobs.get(id);
+    }
+
+    /** The work that uses up parts; a sensor that went in with a new tire is work of its own. */
+    private static List<JobRequirements.Work> usedBy(List<Read> read, Map<Long, ItemResult> results) {
+        List<JobRequirements.Work> work = new ArrayList<>();
+        for (Read one : read) {
+            List<Position> where = one.position().stream().toList();
+            work.add(new JobRequirements.Work(one.item().workType(), where));
+            boolean withTire = JobRequirements.takesTire(one.item().workType())
+                    && Optional.ofNullable(results.get(one.item().id()))
+                            .map(ItemResult::sensor)
+                            .filter(sensor -> !sensor.isBlank())
+                            .isPresent();
+            if (withTire) {
+                work.add(new JobRequirements.Work(WorkType.REPLACE_SENSOR, where));
+            }
+        }
+        return work;
     }
 
     /** Both tires of every dual of which the work takes one off. */

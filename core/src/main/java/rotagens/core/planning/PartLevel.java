@@ -1,0 +1,37 @@
+package rotagens.core.planning;
+
+import rotagens.core.measure.InvalidInputException;
+
+/**
+ * How many of a small part lie at a yard, and when more are ordered. Source: our own rule, a reorder point and an amount to fill up
+ * to; what open jobs take counts as gone.
+ *
+ * @param count on the shelf; negative where more were used than anybody had counted
+ * @param planned what open jobs of the yard will take
+ * @param reorderPoint ordered when no more than these are left
+ * @param orderUpTo so many are left after the order
+ */
+public record PartLevel(int count, int planned, int reorderPoint, int orderUpTo) {
+
+    private static final int MOST = 10_000;
+
+    /** @throws InvalidInputException where the amount to fill up to is under the reorder point, or a figure is out of bounds */
+    public PartLevel {
+        if (reorderPoint < 0 || orderUpTo > MOST) {
+            throw new InvalidInputException("Between 0 and 10,000.");
+        }
+        if (orderUpTo < reorderPoint) {
+            throw new InvalidInputException("Fill up to at least the reorder point.");
+        }
+    }
+
+    /** What is left when every open job is done. */
+    public int left() {
+        return count - planned;
+    }
+
+    /** How many to order now. */
+    public int toOrder() {
+        return left() > reorderPoint ? 0 : Math.max(0, orderUpTo - left());
+    }
+}
