@@ -155,10 +155,10 @@ describe('a job sheet', () => {
   it('counts the nuts in the star’s order, and shows what the wrench is set to', async () => {
     page(
       [
-        step('TORQUE_HALF:1L', {
-          title: 'Half the torque',
+        step('TORQUE_PASS:1L', {
+          title: 'Torque in the star',
           position: '1L',
-          torqueSequence: { order: [1, 3, 5, 2, 4], wrench: '70 ft·lb', stage: 'half' },
+          torqueSequence: { order: [1, 3, 5, 2, 4], wrench: '70 ft·lb' },
           fields: [{ name: 'nuts', label: 'Nuts tightened', type: 'COUNT', options: [] }],
         }),
       ],

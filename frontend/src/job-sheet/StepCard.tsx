@@ -127,7 +127,7 @@ export function StepCard(props: {
             <TorqueSequence
               order={step.torqueSequence.order}
               tightened={tightened}
-              stage={`${step.torqueSequence.stage} torque`}
+              stage="full torque"
               wrench={step.torqueSequence.wrench}
               onTighten={props.may ? () => change('nuts', String(tightened + 1)) : undefined}
             />

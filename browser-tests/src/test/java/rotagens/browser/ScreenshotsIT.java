@@ -78,8 +78,8 @@ class ScreenshotsIT {
                                         .setExact(true))
                         .count()
                 == 0) {
-            WorkshopIT.doIt(phone, WorkshopIT.title(phone));
-            WorkshopIT.mark(phone);
+            SheetHands.doIt(phone, SheetHands.title(phone));
+            SheetHands.mark(phone);
         }
         take(phone, "job-sheet-phone", "opposite the bead breaker");
         page.navigate(product.at("/vehicles/{VN-04}/sensors"));

@@ -5,7 +5,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -61,100 +60,6 @@ class WorkshopIT extends OnDemoFleet {
                 .getAttribute("href");
     }
 
-    /** Marks the step that is open and waits until it counts. */
-    static void mark(Page page) {
-        Locator counted = page.getByText(Pattern.compile("^\\d+ of \\d+ steps$"));
-        String before = counted.textContent();
-        next(page);
-        assertThat(counted).not().hasText(before);
-    }
-
-    private static void next(Page page) {
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(Pattern.compile("^(Done|Save and continue)$")))
-                .click();
-    }
-
-    static String title(Page page) {
-        return page.locator("section[aria-label] h2").first().textContent();
-    }
-
-    private static String card(Page page) {
-        return page.locator("section[aria-label]").first().textContent();
-    }
-
-    private static String found(String pattern, String text) {
-        Matcher matcher = Pattern.compile(pattern).matcher(text);
-        return matcher.find() ? matcher.group(1) : "";
-    }
-
-    /** Does the step that is open, as somebody would who follows it. */
-    static void doIt(Page page, String title) {
-        switch (title) {
-            case "Seat the beads" -> {
-                page.getByLabel("Beads seated at").fill("35");
-                page.getByRole(AriaRole.BUTTON, named("in the open")).click();
-            }
-            case "Measure the bead gap" -> {
-                for (int place = 1; place <= 4; place++) {
-                    gap(page, "Front", place).fill("3");
-                    gap(page, "Back", place).fill("4");
-                }
-            }
-            case "Wheel clean and sound", "Tire off the wheel", "Tire on the wheel" ->
-                page.getByRole(AriaRole.BUTTON, named("sound").setExact(true)).click();
-            case "Where the old tire goes" -> {
-                page.getByRole(AriaRole.BUTTON, named("scrap").setExact(true)).click();
-                page.getByRole(AriaRole.BUTTON, named("tread").setExact(true)).click();
-            }
-            case "Wheel off", "Nuts by hand" -> {
-                Locator second =
-                        page.getByRole(AriaRole.BUTTON, named("Tomas Weil").setExact(true));
-                if (second.count() > 0) {
-                    second.click();
-                }
-            }
-            case "Fill to the cold target" ->
-                page.getByLabel("Cold pressure").fill(found("(?:Inflate|fill) to ([0-9.]+)", card(page)));
-            case "Balance" -> page.getByLabel("Weights, inside and outside").fill("2 oz out, 1 oz in");
-            case "Half the torque", "Full torque", "One pass round" -> {
-                Locator nut = page.getByRole(
-                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Nut \\d+ tightened$")));
-                for (int turns = 0; nut.count() > 0 && turns < 12; turns++) {
-                    nut.click();
-                }
-                int full = Integer.parseInt(found("(?:half of|order:) ([0-9]+) ft·lb", card(page)));
-                page.getByLabel("Torque set").fill(String.valueOf(title.startsWith("Half") ? full / 2 : full));
-                page.getByRole(AriaRole.BUTTON, named("W-1").setExact(true)).click();
-            }
-            case "Odometer" ->
-                page.getByRole(AriaRole.TEXTBOX, named("Odometer")).fill(found("last ([0-9,]+) mi", card(page)));
-            case "Tread of the installed tire" -> {
-                for (String groove : new String[] {"outer", "center", "inner"}) {
-                    page.getByLabel("Tread " + groove).fill("14");
-                }
-            }
-            case "DOT code, what went where" -> {
-                page.getByLabel("DOT code of the installed tire").fill("3CT2XR5M2226");
-                page.getByRole(AriaRole.BUTTON, named("outward")).click();
-            }
-            case "The professional’s verdict", "Professional’s look inside" -> {
-                page.getByRole(AriaRole.BUTTON, named("sound").setExact(true)).click();
-                page.getByLabel("Name of the professional").fill("K. Oyelaran");
-            }
-            case "What was done", "Find and correct the cause" ->
-                page.getByRole(AriaRole.TEXTBOX).last().fill("fixed");
-            case "Ride height and alignment" ->
-                page.getByLabel("Before and after").fill("toe 1/8 in out, now 0");
-            default -> {}
-        }
-    }
-
-    private static Locator gap(Page page, String side, int place) {
-        return page.getByLabel(side + " gap, place " + place, new Page.GetByLabelOptions().setExact(true));
-    }
-
     /** Works through a sheet to its last step; where the bead seats unevenly at first, it is remounted. */
     private static void work(Page page, boolean isUneven) {
         boolean remounts = isUneven;
@@ -162,12 +67,12 @@ class WorkshopIT extends OnDemoFleet {
             if (page.getByText(Pattern.compile("^(\\d+) of \\1 steps$")).count() > 0) {
                 break;
             }
-            String title = title(page);
-            doIt(page, title);
+            String title = SheetHands.title(page);
+            SheetHands.doIt(page, title);
             if (title.equals("Measure the bead gap") && remounts) {
                 remounts = false;
-                gap(page, "Front", 3).fill("6");
-                next(page);
+                SheetHands.gap(page, "Front", 3).fill("6");
+                SheetHands.next(page);
                 assertThat(page.getByText("Outside limits:")).isVisible();
                 assertThat(page.getByText("Tried before")).hasCount(0);
                 button(page, "Complete job").click();
@@ -178,7 +83,7 @@ class WorkshopIT extends OnDemoFleet {
                 assertThat(heading(page, "Core out")).isVisible();
                 continue;
             }
-            mark(page);
+            SheetHands.mark(page);
         }
         org.assertj.core.api.Assertions.assertThat(remounts).isFalse();
     }
@@ -195,30 +100,30 @@ class WorkshopIT extends OnDemoFleet {
         assertThat(page.getByText("Tried before").first()).isVisible();
         org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
         button(page, "Complete job").click();
-        assertThat(heading(page, "Hand-over: what is on the vehicle")).isVisible();
+        assertThat(heading(page, "Hand-over")).isVisible();
     }
 
     @Test
     @DisplayName("a cracked wheel stops its sheet, and the work goes on with another wheel")
     void crackedWheel() {
         Page page = sheet("VN-02", "2L", "Replace tire");
-        for (int steps = 0; steps < 60 && !title(page).equals("Wheel clean and sound"); steps++) {
-            doIt(page, title(page));
-            mark(page);
+        for (int steps = 0; steps < 60 && !SheetHands.title(page).equals("Wheel clean and sound"); steps++) {
+            SheetHands.doIt(page, SheetHands.title(page));
+            SheetHands.mark(page);
         }
         page.getByRole(AriaRole.BUTTON, named("cracked").setExact(true)).click();
-        next(page);
+        SheetHands.next(page);
         assertThat(page.getByText("The wheel is out of service: cracked.")).isVisible();
         assertThat(button(page, "Skip…")).hasCount(0);
         page.getByRole(AriaRole.BUTTON, named("another wheel, sound").setExact(true))
                 .click();
-        next(page);
+        SheetHands.next(page);
         assertThat(page.getByText("Look at the wheel that goes on: hub- or stud-piloted."))
                 .isVisible();
         page.getByRole(AriaRole.BUTTON, named("stud-piloted").setExact(true)).click();
-        mark(page);
-        assertThat(heading(page, "Stem, grommet and core")).isVisible();
-        page.getByRole(AriaRole.BUTTON, named("Full torque")).click();
+        SheetHands.mark(page);
+        assertThat(heading(page, "Tire on the wheel")).isVisible();
+        page.getByRole(AriaRole.BUTTON, named("Torque in the star")).click();
         assertThat(page.getByText("The wheel’s torque isn’t on file")).isVisible();
     }
 
@@ -231,13 +136,13 @@ class WorkshopIT extends OnDemoFleet {
         org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
         Page second = open(page.url().replace(product.address(), ""), COORDINATOR, 1280);
         assertThat(second.getByText(Pattern.compile("^0 of \\d+ steps$"))).isVisible();
-        next(page);
+        SheetHands.next(page);
         // The other person sees the tick without doing anything.
         assertThat(second.getByText(Pattern.compile("^1 of \\d+ steps$"))).isVisible();
         second.close();
         work(page, true);
         button(page, "Complete job").click();
-        assertThat(heading(page, "Hand-over: what is on the vehicle")).isVisible();
+        assertThat(heading(page, "Hand-over")).isVisible();
         assertThat(page.getByText("3CT2XR5M2226").first()).isVisible();
         assertThat(page.getByText("Re-torque").first()).isVisible();
         org.assertj.core.api.Assertions.assertThat(Accessibility.faults(page)).isEmpty();
@@ -261,7 +166,7 @@ class WorkshopIT extends OnDemoFleet {
     }
 
     private static String target(Page page, String corner) {
-        return found(
+        return SheetHands.found(
                 corner + " ?target ([0-9.]+)",
                 page.getByRole(AriaRole.REGION, named("Relearn")).textContent());
     }

@@ -181,6 +181,30 @@ public final class FindingInputs {
         }
     }
 
+    /** Soap at valve and beads after filling: a tire that bubbles isn't done. */
+    public record LeakInput() implements FindingInput {
+
+        private static final String FIELD = "leak";
+        private static final List<InputField.Option> FOUND =
+                List.of(new InputField.Option("NONE", "no bubbles"), new InputField.Option("BUBBLES", "bubbles"));
+
+        @Override
+        public List<InputField> fields() {
+            return List.of(new InputField(FIELD, "Soap at valve and both beads", InputField.Type.CHOICE, FOUND));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader reader = new InputReader(typed);
+            String found = choice(reader, FIELD, "Say whether it bubbles.", FOUND);
+            return reader.outcome(
+                    Message.of(label(FOUND, found)),
+                    found.equals("BUBBLES")
+                            ? Optional.of(Message.of("It bubbles: find the leak and close it before it goes on."))
+                            : Optional.empty());
+        }
+    }
+
     /** Whether a new sensor goes in while the tire is off, and which. */
     public record SensorWithTireInput() implements FindingInput {
 
@@ -213,25 +237,32 @@ public final class FindingInputs {
     }
 
     /**
-     * What the wrench found on nuts that had been tight before. A loose nut, or one that turned more than a quarter, is no matter
+     * What the wrench found on nuts that had been tight before. A loose nut, or one that turned too far, is no matter
      * of tightening: the wheel comes off and is looked at. Source: wheel makers' re-torque instructions; our rule for all.
+     *
+     * @param mostDegrees so far a nut may turn, by the fleet's policy
      */
-    public record NutsInput(StepInput.TorqueInput torque) implements FindingInput {
+    public record NutsInput(StepInput.TorqueInput torque, double mostDegrees) implements FindingInput {
 
         static final String TURNED = "turned";
         static final Set<String> WHEEL_OFF = Set.of("FAR", "LOOSE");
         private static final String WHICH = "whichNuts";
 
-        private static final List<InputField.Option> FOUND = List.of(
-                new InputField.Option("NONE", "none turned"),
-                new InputField.Option("LITTLE", "up to a quarter turn"),
-                new InputField.Option("FAR", "more than a quarter turn"),
-                new InputField.Option("LOOSE", "one was loose"));
+        private static final double QUARTER = 90;
+
+        private List<InputField.Option> found() {
+            String most = mostDegrees == QUARTER ? "a quarter turn" : Math.round(mostDegrees) + "°";
+            return List.of(
+                    new InputField.Option("NONE", "none turned"),
+                    new InputField.Option("LITTLE", "up to " + most),
+                    new InputField.Option("FAR", "more than " + most),
+                    new InputField.Option("LOOSE", "one was loose"));
+        }
 
         @Override
         public List<InputField> fields() {
             List<InputField> fields = new java.util.ArrayList<>(torque.fields());
-            fields.add(new InputField(TURNED, "The nut that turned farthest", InputField.Type.CHOICE, FOUND));
+            fields.add(new InputField(TURNED, "The nut that turned farthest", InputField.Type.CHOICE, found()));
             fields.add(new InputField(WHICH, "Which nuts turned", InputField.Type.TEXT));
             return List.copyOf(fields);
         }
@@ -242,18 +273,18 @@ public final class FindingInputs {
             InputReader reader = new InputReader(typed);
             tight.recordedValues().forEach(reader::keep);
             tight.errors().forEach(reader::fault);
-            String turned = choice(reader, TURNED, "Say how far the nuts turned.", FOUND);
+            String turned = choice(reader, TURNED, "Say how far the nuts turned.", found());
             boolean some = !turned.isEmpty() && !turned.equals("NONE");
             String which = reader.text(WHICH, some ? "Say which nuts turned, counted in the star’s order." : null);
             Optional<Message> off = WHEEL_OFF.contains(turned)
                     ? Optional.of(Message.of(
                             "{}: {}. Don’t tighten over it: wheel off, look at studs, holes and faces.",
                             which,
-                            label(FOUND, turned)))
+                            label(found(), turned)))
                     : Optional.empty();
             return reader.outcome(
                     Message.of(
-                            "{}, {}{}", tight.statement(), label(FOUND, turned), which.isEmpty() ? "" : ": " + which),
+                            "{}, {}{}", tight.statement(), label(found(), turned), which.isEmpty() ? "" : ": " + which),
                     off.or(tight::outside));
         }
     }

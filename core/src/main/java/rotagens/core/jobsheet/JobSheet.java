@@ -33,6 +33,7 @@ public record JobSheet(List<Step> steps, List<Message> warnings) {
             wheels.forEach(steps::addAll);
         }
         letDownFirst(steps);
+        standsBeforeLifting(facts, steps);
         VehicleSteps.after(facts, steps);
         return new JobSheet(List.copyOf(steps), TireChangerCheck.warnings(facts));
     }
@@ -54,6 +55,22 @@ public record JobSheet(List<Step> steps, List<Message> warnings) {
                 position,
                 here.values().stream().sorted(Comparator.comparing(Step::code)).toList()));
         return sorted;
+    }
+
+    /** All air that has to be out is out, then the stands are under, then the first wheel comes off. */
+    private static void standsBeforeLifting(JobSheetInputs facts, List<Step> steps) {
+        VehicleSteps.stands(facts).ifPresent(stands -> {
+            List<Step> letDown = steps.stream()
+                    .filter(step -> step.code() == StepCode.DEFLATE_FIRST)
+                    .toList();
+            steps.removeAll(letDown);
+            int first = 0;
+            while (first < steps.size() && steps.get(first).position().isEmpty()) {
+                first++;
+            }
+            steps.addAll(first, letDown);
+            steps.add(first + letDown.size(), stands);
+        });
     }
 
     /** A dual's mate is let down together with it: before the first nut, wherever its other steps stand. */
@@ -106,13 +123,22 @@ public record JobSheet(List<Step> steps, List<Message> warnings) {
                     || earlier.position().equals(step.position())
                     || earlier.code() == StepCode.DEFLATE_FIRST
                             && earlier.position().flatMap(WheelJob::mate).equals(step.position());
-            if (same
-                    && !settled.contains(earlier.key())
-                    && (step.code().safety() || earlier.code().safety())) {
+            boolean holds = same && (step.code().safety() || earlier.code().safety());
+            if (!settled.contains(earlier.key()) && (holds || isRefillBeforeTorque(earlier, step))) {
                 return Optional.of(earlier);
             }
         }
         return Optional.empty();
+    }
+
+    /** A dual's mate that stayed on is filled once the nuts of the dual are torqued, not while they turn. */
+    private boolean isRefillBeforeTorque(Step earlier, Step refill) {
+        return earlier.code() == StepCode.TORQUE_PASS
+                && refill.code() == StepCode.FILL
+                && earlier.position().flatMap(WheelJob::mate).equals(refill.position())
+                && steps.stream()
+                        .noneMatch(step -> step.code() == StepCode.WHEEL_OFF
+                                && step.position().equals(refill.position()));
     }
 
     /** What is neither done nor left out with a reason: while there is any, the job can't be closed. */

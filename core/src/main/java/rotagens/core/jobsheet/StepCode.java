@@ -2,12 +2,13 @@ package rotagens.core.jobsheet;
 
 /**
  * The steps a job sheet is put together from, in the order they are done. Which of them may be skipped with a reason, and which
- * guard somebody's body, is decided here once.
+ * guard somebody's body, is decided here once. Some stand only on sheets of before, whose marks stay readable: what they asked for
+ * is part of another step now.
  */
 public enum StepCode {
     SECURE_VEHICLE("Before", "Secure the vehicle", SkipRule.NEVER, true),
     PROTECTION("Before", "Gloves and eyes", SkipRule.WITH_REASON, true),
-    MACHINE_FITS("Before", "Check the machine", SkipRule.WITH_REASON, false),
+    MACHINE_FITS("Before", "Machine and parts", SkipRule.WITH_REASON, false),
     PARTS("Before", "Lay out the parts", SkipRule.WITH_REASON, false),
     TAG_SENSORS("Before", "Tag outside sensors", SkipRule.WITH_REASON, false),
 
@@ -41,10 +42,10 @@ public enum StepCode {
 
     BALANCE("Install", "Balance", SkipRule.WITH_REASON, false),
     HUB("Install", "Hub and wheel faces clean", SkipRule.WITH_REASON, false),
-    HAND_START_NUTS("Install", "Nuts by hand", SkipRule.NEVER, false),
+    HAND_START_NUTS("Install", "Hub clean, nuts by hand", SkipRule.NEVER, false),
     TORQUE_HALF("Install", "Half the torque", SkipRule.NEVER, false),
     TORQUE_FULL("Install", "Full torque", SkipRule.NEVER, false),
-    TORQUE_PASS("Install", "One pass round", SkipRule.NEVER, false),
+    TORQUE_PASS("Install", "Torque in the star", SkipRule.NEVER, false),
     TREAD_OF_INSTALLED("Install", "Tread of the installed tire", SkipRule.NEVER, false),
     DOT_OF_INSTALLED("Install", "DOT code, what went where", SkipRule.NEVER, false),
 
@@ -57,7 +58,7 @@ public enum StepCode {
     RELEARN("After", "Relearn", SkipRule.WITH_REASON, false),
     DASH_AND_GAUGE("After", "Dash and gauge compared", SkipRule.WITH_REASON, false),
     ROAD_TEST("After", "Road test", SkipRule.WITH_REASON, false),
-    ODOMETER("After", "Odometer", SkipRule.WITH_REASON, false),
+    ODOMETER("After", "Clean up, odometer", SkipRule.WITH_REASON, false),
     CLEAN_UP("After", "Clean up", SkipRule.WITH_REASON, false),
     NOTIFY("After", "Person in charge notified", SkipRule.WITH_REASON, false),
     RECORD_WORK("After", "What was done", SkipRule.NEVER, false);

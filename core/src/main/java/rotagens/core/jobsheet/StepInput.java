@@ -66,6 +66,46 @@ public sealed interface StepInput {
         }
     }
 
+    /** The input of a kind that this is, or has as a part. */
+    default <T extends StepInput> Optional<T> part(Class<T> kind) {
+        return kind.isInstance(this) ? Optional.of(kind.cast(this)) : Optional.empty();
+    }
+
+    /**
+     * Two things on record at one step, which is done when both are.
+     *
+     * @param first typed first
+     */
+    record Both(StepInput first, StepInput second) implements StepInput {
+
+        @Override
+        public List<InputField> fields() {
+            List<InputField> fields = new ArrayList<>(first.fields());
+            fields.addAll(second.fields());
+            return List.copyOf(fields);
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputResult one = first.read(typed, units);
+            InputResult other = second.read(typed, units);
+            Map<String, String> recordedValues = new LinkedHashMap<>(one.recordedValues());
+            recordedValues.putAll(other.recordedValues());
+            Map<String, String> errors = new LinkedHashMap<>(one.errors());
+            errors.putAll(other.errors());
+            return new InputResult(
+                    Map.copyOf(recordedValues),
+                    Message.of("{}, {}", one.statement(), other.statement()),
+                    Map.copyOf(errors),
+                    errors.isEmpty() ? one.outside().or(other::outside) : Optional.empty());
+        }
+
+        @Override
+        public <T extends StepInput> Optional<T> part(Class<T> kind) {
+            return first.part(kind).or(() -> second.part(kind));
+        }
+    }
+
     /** Figures that belong to a shop visit, not to one wheel. */
     non-sealed interface VisitInput extends StepInput {
         /**
@@ -368,11 +408,10 @@ public sealed interface StepInput {
      * One stage of tightening, nut by nut in a star.
      *
      * @param full the wheel's torque; empty where nobody has read it: then it is asked for and not judged
-     * @param share of it at this stage
      * @param nuts on the wheel; empty where not on file
      * @param wrenches the shop's, to say which was in hand; none on file: not asked
      */
-    record TorqueInput(Optional<Torque> full, double share, Optional<Integer> nuts, List<TorqueWrench> wrenches)
+    record TorqueInput(Optional<Torque> full, Optional<Integer> nuts, List<TorqueWrench> wrenches)
             implements StepInput {
 
         /**
@@ -410,9 +449,9 @@ public sealed interface StepInput {
             return inputFields;
         }
 
-        /** What the wrench is set to at this stage, in ft·lb. */
+        /** What the wrench is set to, in ft·lb. */
         public Optional<Double> wantedFtLb() {
-            return full.map(torque -> torque.ftLb() * share);
+            return full.map(Torque::ftLb);
         }
 
         @Override
@@ -476,7 +515,7 @@ public sealed interface StepInput {
         private String otherUnit(Torque set) {
             double wanted = wantedFtLb().orElseThrow();
             String wants =
-                    "This stage asks for " + Math.round(wanted) + " ft·lb (" + Math.round(wanted * NM) + " N·m). ";
+                    "This wheel asks for " + Math.round(wanted) + " ft·lb (" + Math.round(wanted * NM) + " N·m). ";
             if (set.unit() == Torque.Unit.FT_LB && !off(set.ftLb() / NM)) {
                 return wants + "Was " + set.value().toPlainString() + " N·m meant? Then type it with its unit.";
             }

@@ -2,11 +2,16 @@ package rotagens.core.jobsheet;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Message;
 
 /** The steps that concern the vehicle, before and after its wheels. */
 final class VehicleSteps {
+
+    private static final String CLEAN_UP =
+            "Everything touched cleaned, tools counted, fluids and auxiliaries looked at.";
 
     private VehicleSteps() {}
 
@@ -31,41 +36,40 @@ final class VehicleSteps {
             add(
                     steps,
                     StepCode.SECURE_VEHICLE,
-                    "Level, firm ground; parking brake on; wheels that stay down chocked.",
+                    "Level, firm ground; parking brake on; wheels that stay down chocked."
+                            + (lifts
+                                    ? " Gloves with wet grip, eye protection"
+                                            + (facts.light()
+                                                    ? "."
+                                                    : "; hoist or wheel lift ready, a second person for the big nuts.")
+                                    : ""),
                     "Danger: A vehicle that rolls off its jack kills. Never work under a load held by a jack.");
-        }
-        if (lifts) {
-            add(
-                    steps,
-                    StepCode.PROTECTION,
-                    facts.light()
-                            ? "Gloves with wet grip, eye protection."
-                            : "Gloves with wet grip, eye protection; hoist or wheel lift ready, a second person for the big nuts.",
-                    null);
         }
         if (bead) {
             steps.add(new Step(
                     StepCode.MACHINE_FITS,
                     Optional.empty(),
-                    facts.tireChanger()
-                            .map(tireChanger -> Message.of(
-                                    "Read the plate of {}, {}: tire and rim diameter and width within its limits. The air source reaches the target.",
-                                    tireChanger.name(),
-                                    tireChanger.type().label()))
-                            .orElse(
-                                    Message.of(
-                                            "Choose the tire changer and read its plate: tire and rim diameter and width within its limits. The air source reaches the target.")),
+                    Message.of(
+                            "{} tire and rim diameter and width within its limits. The air source reaches the target. Lay out a new stem or grommet and core for each wheel whose bead is broken, caps, lubricant with rust inhibitor, weights.",
+                            facts.tireChanger()
+                                    .map(tireChanger -> Message.of(
+                                            "Read the plate of {}, {}:",
+                                            tireChanger.name(),
+                                            tireChanger.type().label()))
+                                    .orElse(Message.of("Choose the tire changer and read its plate:"))),
                     Optional.of(Message.of("The machine’s own manual wins over every technique here.")),
                     new StepInput.Confirmation(),
                     List.of()));
-            steps.add(new Step(
-                    StepCode.PARTS,
-                    Optional.empty(),
-                    Message.of(
-                            "New stem or grommet and core for each wheel whose bead is broken, caps, lubricant with rust inhibitor, weights. Note what is used."),
-                    Optional.empty(),
-                    new StepInput.TextInput("parts", "Parts used", false),
-                    List.of()));
+            add(
+                    steps,
+                    StepCode.ONE_PIECE_RIM,
+                    "Look at each wheel: a one-piece rim. A rim of several pieces is not served here: stop, and send it out. "
+                            + positions(
+                                    facts,
+                                    wheel ->
+                                            wheel.task().lifts() && wheel.task().breaksBead())
+                            + ".",
+                    "A side ring that lets go kills.");
         }
         if (!facts.outsideTags().isEmpty()) {
             steps.add(new Step(
@@ -80,6 +84,34 @@ final class VehicleSteps {
         }
     }
 
+    /** Where each step that lifts stands, once for all wheels that come off: after their air is out, before a nut is loosened. */
+    static Optional<Step> stands(JobSheetInputs facts) {
+        String where = positions(facts, VehicleSteps::standsWithOthers);
+        return where.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Step(
+                        StepCode.STANDS,
+                        Optional.empty(),
+                        Message.of("Jack at the axle’s point, stands under it before a wheel comes off: {}.", where),
+                        Optional.of(Message.of("Never under a load held by a jack.")),
+                        new StepInput.Confirmation(),
+                        List.of()));
+    }
+
+    /** A wheel found loose comes off by itself, while the others stay on the ground to be torqued. */
+    private static boolean standsWithOthers(WheelJob wheel) {
+        return wheel.task().lifts() && wheel.task() != WheelTask.LOOSE_WHEEL;
+    }
+
+    private static String positions(JobSheetInputs facts, Predicate<WheelJob> which) {
+        return facts.wheels().stream()
+                .filter(which)
+                .map(wheel -> wheel.position().code())
+                .distinct()
+                .sorted()
+                .collect(Collectors.joining(", "));
+    }
+
     static void after(JobSheetInputs facts, List<Step> steps) {
         List<WheelJob> wheels = facts.wheels();
         boolean lifts = wheels.stream().anyMatch(wheel -> wheel.task().lifts());
@@ -91,13 +123,13 @@ final class VehicleSteps {
         boolean moved = wheels.stream().anyMatch(wheel -> wheel.task().movesWheel() && wheel.insideSensor());
         boolean sensors = wheels.stream().anyMatch(wheel -> wheel.sensor().isPresent());
         boolean cause = wheels.stream().anyMatch(wheel -> wheel.task() == WheelTask.CORRECT_CAUSE);
-        if (!facts.outsideTags().isEmpty()) {
-            add(
-                    steps,
-                    StepCode.SENSORS_BACK,
-                    "Each outside sensor back to the position on its tag: " + String.join(", ", facts.outsideTags())
-                            + ".",
-                    null);
+        String back = facts.outsideTags().isEmpty()
+                ? ""
+                : "Each outside sensor back to the position on its tag: " + String.join(", ", facts.outsideTags())
+                        + ". ";
+        boolean compares = !relearn && sensors && lifts && !moved;
+        if (!back.isEmpty() && !compares) {
+            add(steps, StepCode.SENSORS_BACK, back.strip(), null);
         }
         if (relearn) {
             recorded(
@@ -105,12 +137,12 @@ final class VehicleSteps {
                     RecordedWork.RELEARN,
                     "Relearn with the coach on the vehicle’s Sensors page, until every corner is confirmed on dash and gauge.",
                     "Until it is done the dash names the wrong corner, and the air goes into the wrong tire.");
-        } else if (sensors && lifts && !moved) {
+        } else if (compares) {
             recorded(
                     steps,
                     RecordedWork.DASH_AND_GAUGE,
-                    "Read all pressures on the dash and by gauge: the same at every corner.",
-                    null);
+                    back + "Read all pressures on the dash and by gauge: the same at every corner.",
+                    back.isEmpty() ? null : "Back on another position the dash names the wrong corner.");
         }
         facts.vehicleWork()
                 .ifPresent(work -> steps.add(new Step(
@@ -145,7 +177,8 @@ final class VehicleSteps {
                     StepCode.ODOMETER,
                     Optional.empty(),
                     Message.of(
-                            "Read the odometer{}: the re-torque at {} to {} is counted from here.",
+                            "{} Read the odometer{}: the re-torque at {} to {} is counted from here.",
+                            CLEAN_UP,
                             facts.lastOdometer()
                                     .map(last -> Message.of(", last {}", last))
                                     .orElse(Message.of("")),
@@ -155,12 +188,8 @@ final class VehicleSteps {
                     new OdometerInputs.OdometerInput(),
                     List.of()));
         }
-        if (lifts) {
-            add(
-                    steps,
-                    StepCode.CLEAN_UP,
-                    "Everything touched cleaned, tools counted, fluids and auxiliaries looked at.",
-                    null);
+        if (lifts && !facts.hasOdometer()) {
+            add(steps, StepCode.CLEAN_UP, CLEAN_UP, null);
         }
     }
 

@@ -15,7 +15,10 @@ import rotagens.core.vehicle.WheelSpec;
 /** The steps at one wheel, in the order of the work. */
 final class WheelSteps {
 
-    private static final double HALF = 0.5;
+    private static final String LUBRICANT =
+            "Lubricant with rust inhibitor, thin and complete, both beads and the rim where they touch; no puddles. Generous for tight beads, sparing on very stiff sidewalls.";
+    private static final String NO_PETROLEUM = "Never petroleum or solvent as lubricant: it burns when the beads seat.";
+    private static final String SOAP = " Soap at valve, both beads and the repair. Metal or flow-through cap on.";
     private static final double SUPPLY_IMPURITY = 2;
     private static final Pressure CAGE_OVER = Pressure.psi(StepInput.BeadSeatingInput.OPEN_MOST_PSI);
 
@@ -115,14 +118,6 @@ final class WheelSteps {
 
     private void off() {
         boolean emptyFirst = wheel.suspect() || wheel.dual();
-        if (task.breaksBead()) {
-            step(
-                    StepCode.ONE_PIECE_RIM,
-                    Message.of(
-                            "Look at the wheel: a one-piece rim. A rim of several pieces is not served here: stop, and send it out."),
-                    "A side ring that lets go kills.",
-                    new StepInput.Confirmation());
-        }
         if (emptyFirst) {
             step(
                     StepCode.DEFLATE_FIRST,
@@ -133,11 +128,13 @@ final class WheelSteps {
                     "The core can shoot out: hold it through the last threads, face away.",
                     new StepInput.Confirmation());
         }
-        step(
-                StepCode.STANDS,
-                Message.of("Jack at the axle’s point, stands under it before the wheel comes off."),
-                "Never under a load held by a jack.",
-                new StepInput.Confirmation());
+        if (task == WheelTask.LOOSE_WHEEL) {
+            step(
+                    StepCode.STANDS,
+                    Message.of("Jack at the axle’s point, stands under it before the wheel comes off."),
+                    "Never under a load held by a jack.",
+                    new StepInput.Confirmation());
+        }
         step(
                 StepCode.WHEEL_OFF,
                 Message.of(
@@ -191,24 +188,33 @@ final class WheelSteps {
         step(
                 StepCode.DEMOUNT,
                 Message.of(
-                        "{}Narrow side up{}, valve as the clock shows; top bead, then bottom bead. If the bead’s path fouls at the {}, stop.",
+                        "{}Narrow side up{}, valve as the clock shows; top bead, then bottom bead. If the bead’s path fouls at the {}, stop.{}",
                         clamping(),
                         wheel.wheel().isReversed() ? ": a reversed wheel face down" : "",
-                        head()),
+                        head(),
+                        whereTo()),
                 isCenterClamp() ? "Don’t turn the wheel while the bead is pulled up." : null,
-                new FindingInputs.BeadInput(task.keepsTire(), false),
+                oldTire(new FindingInputs.BeadInput(task.keepsTire(), false)),
                 BeadStep.DEMOUNT_TOP,
                 BeadStep.DEMOUNT_BOTTOM);
-        if (task == WheelTask.NEW_TIRE && !wheel.oldTireMay().isEmpty()) {
-            step(
-                    StepCode.OLD_TIRE,
-                    Message.of(
-                            wheel.oldTireMay().contains(RemovedTire.Destination.STOCK)
-                                    ? "Mark it with its number and its position, and say where it goes."
-                                    : "By its age, tread or casing it doesn’t go back into stock. Mark it, and say where it goes."),
-                    null,
-                    new FindingInputs.OldTireInput(wheel.oldTireMay()));
+    }
+
+    /** Where a tire goes that comes off for another one is said when it is off. */
+    private StepInput oldTire(StepInput beads) {
+        return goesAway() ? new StepInput.Both(beads, new FindingInputs.OldTireInput(wheel.oldTireMay())) : beads;
+    }
+
+    private boolean goesAway() {
+        return task == WheelTask.NEW_TIRE && !wheel.oldTireMay().isEmpty();
+    }
+
+    private String whereTo() {
+        if (!goesAway()) {
+            return "";
         }
+        return wheel.oldTireMay().contains(RemovedTire.Destination.STOCK)
+                ? " Mark the old tire with its number and its position, and say where it goes."
+                : " By its age, tread or casing the old tire doesn’t go back into stock: mark it, and say where it goes.";
     }
 
     private Optional<TireChanger.TireChangerType> machine() {
@@ -268,12 +274,8 @@ final class WheelSteps {
                     new StepInput.TextInput("note", "Where it lies", true));
             return;
         }
-        cleanWheel("Steel brush; look for cracks and bent flanges; bare metal painted. New tire clean and dry inside.");
-        step(
-                StepCode.STEM,
-                Message.of("New stem or grommet, centered, and core; the stem nut by torque wrench, not by feel."),
-                null,
-                new StepInput.Confirmation());
+        cleanWheel(
+                "Steel brush; look for cracks and bent flanges; bare metal painted. New tire clean and dry inside. Then a new stem or grommet, centered, and core; the stem nut by torque wrench, not by feel.");
         if (task == WheelTask.REPLACE_WHEEL) {
             step(
                     StepCode.PILOT_TYPE,
@@ -293,29 +295,27 @@ final class WheelSteps {
                     .ifPresent(
                             why -> step(StepCode.SENSOR_WITH_TIRE, why, null, new FindingInputs.SensorWithTireInput()));
         }
-        step(
-                StepCode.LUBRICATE,
-                Message.of(
-                        "Lubricant with rust inhibitor, thin and complete, both beads and the rim where they touch; no puddles. Generous for tight beads, sparing on very stiff sidewalls."),
-                "Never petroleum or solvent: it burns when the beads seat.",
-                new StepInput.Confirmation());
-        if (task.tireOff()) {
-            step(StepCode.ALIGN_MARKS, index(), null, new StepInput.Confirmation());
-            step(
-                    StepCode.MOUNT,
-                    Message.of(
-                            "Bottom bead, then top bead, valve as the clock shows so that the bead passes the sensor last.{}",
-                            isCenterClamp()
-                                    ? " At the end unlock the center shaft, then relieve the pressure, only then pull the cone."
-                                    : ""),
-                    Message.of(
-                                    "Hands clear of the {}. Thick beads want the press arm and a bar for a start, never force.",
-                                    head())
-                            .in(Units.US),
-                    new FindingInputs.BeadInput(task.keepsTire(), true),
-                    BeadStep.MOUNT_BOTTOM,
-                    BeadStep.MOUNT_TOP);
+        if (!task.tireOff()) {
+            step(StepCode.LUBRICATE, Message.of(LUBRICANT), NO_PETROLEUM, new StepInput.Confirmation());
+            return;
         }
+        step(
+                StepCode.MOUNT,
+                Message.of(
+                        "{} {} Bottom bead, then top bead, valve as the clock shows so that the bead passes the sensor last.{}",
+                        LUBRICANT,
+                        index(),
+                        isCenterClamp()
+                                ? " At the end unlock the center shaft, then relieve the pressure, only then pull the cone."
+                                : ""),
+                Message.of(
+                                "{} Hands clear of the {}. Thick beads want the press arm and a bar for a start, never force.",
+                                NO_PETROLEUM,
+                                head())
+                        .in(Units.US),
+                new FindingInputs.BeadInput(task.keepsTire(), true),
+                BeadStep.MOUNT_BOTTOM,
+                BeadStep.MOUNT_TOP);
     }
 
     private void cleanWheel(String does) {
@@ -374,26 +374,26 @@ final class WheelSteps {
                     "Danger: An exploding tire kills. Inflate above 40 psi only in the cage, with everyone out of the trajectory.",
                     new StepInput.Confirmation());
         }
+        StepInput cold = new StepInput.ColdPressureInput(wheel.target(), wheel.maximum());
         step(
                 StepCode.FILL,
                 wheel.target()
-                        .map(target -> Message.of("Core in. Inflate to {} cold, and check it.", target))
+                        .map(target -> Message.of(
+                                "Core in. Inflate to {} cold, and check it.{}", target, facts.nitrogen() ? "" : SOAP))
                         .orElse(Message.of(
-                                "Core in. No target on file: derive it under Load & pressure first, then check it.")),
+                                "Core in. No target on file: derive it under Load & pressure first, then check it.{}",
+                                facts.nitrogen() ? "" : SOAP)),
                 null,
-                new StepInput.ColdPressureInput(wheel.target(), wheel.maximum()));
+                facts.nitrogen() ? cold : new StepInput.Both(cold, new FindingInputs.LeakInput()));
         if (facts.nitrogen()) {
             step(
                     StepCode.NITROGEN,
-                    nitrogen(),
+                    Message.of("{}{}", nitrogen(), SOAP),
                     null,
-                    new StepInput.NitrogenInput(facts.policy().number(PolicyNumber.NITROGEN_PURITY)));
+                    new StepInput.Both(
+                            new StepInput.NitrogenInput(facts.policy().number(PolicyNumber.NITROGEN_PURITY)),
+                            new FindingInputs.LeakInput()));
         }
-        step(
-                StepCode.LEAK_CHECK,
-                Message.of("Soap at valve, both beads and the repair: no bubbles. Metal or flow-through cap on."),
-                null,
-                new StepInput.Confirmation());
     }
 
     private Message nitrogen() {
@@ -429,28 +429,15 @@ final class WheelSteps {
                         new StepInput.TextInput("weights", "Weights, inside and outside", true));
             }
             step(
-                    StepCode.HUB,
-                    Message.of(
-                            "Hub and faces clean and dry.{}",
-                            wheel.dual() ? " Duals: valves 180° apart, both reachable." : ""),
-                    null,
-                    new StepInput.Confirmation());
-            step(
                     StepCode.HAND_START_NUTS,
-                    Message.of("All nuts by hand first.{}", nutWords()),
+                    Message.of(
+                            "Hub and faces clean and dry.{} All nuts by hand first.{}",
+                            wheel.dual() ? " Duals: valves 180° apart, both reachable." : "",
+                            nutWords()),
                     facts.light() ? null : "Two people: one holds the wheel until every nut has caught.",
                     twoPeople());
-            tighten(StepCode.TORQUE_HALF, "Half", HALF);
-            tighten(StepCode.TORQUE_FULL, "Full", 1);
         }
-        tighten(StepCode.TORQUE_PASS, task.lifts() ? "One pass round at" : "Each nut at", 1);
-        if (task == WheelTask.NEW_TIRE) {
-            step(
-                    StepCode.TREAD_OF_INSTALLED,
-                    Message.of("Measure the tread of the installed tire."),
-                    null,
-                    new StepInput.TreadOfInstalledTireInput());
-        }
+        tighten();
         if (task.readsDot()) {
             dot();
         }
@@ -467,13 +454,16 @@ final class WheelSteps {
     }
 
     private void dot() {
+        boolean tread = task == WheelTask.NEW_TIRE;
+        StepInput code = new StepInput.DotOfInstalledTireInput();
         step(
                 StepCode.DOT_OF_INSTALLED,
                 Message.of(
-                        "Read the DOT code of the tire that is at {} now.",
-                        wheel.position().code()),
+                        "Read the DOT code of the tire that is at {} now{}.",
+                        wheel.position().code(),
+                        tread ? ", and measure its tread" : ""),
                 null,
-                new StepInput.DotOfInstalledTireInput());
+                tread ? new StepInput.Both(code, new StepInput.TreadOfInstalledTireInput()) : code);
     }
 
     private String nutWords() {
@@ -485,24 +475,30 @@ final class WheelSteps {
                 .orElse(" Only the nuts that belong to this wheel.");
     }
 
-    private void tighten(StepCode code, String stage, double share) {
+    /** Half, full and one pass round are one step: what is recorded is the full torque, on every nut. */
+    private void tighten() {
         Optional<Integer> nuts = wheel.wheel().lugCount().isPresent()
                 ? Optional.of(wheel.wheel().lugCount().getAsInt())
                 : Optional.empty();
-        StepInput.TorqueInput torque = new StepInput.TorqueInput(wheel.wheel().torque(), share, nuts, facts.wrenches());
+        StepInput.TorqueInput torque = new StepInput.TorqueInput(wheel.wheel().torque(), nuts, facts.wrenches());
         step(
-                code,
+                StepCode.TORQUE_PASS,
                 wheel.wheel()
                         .torque()
-                        .map(full -> Message.of(
-                                "{} torque in the star’s order{}.",
-                                stage,
-                                share < 1 ? Message.of(" (half of {})", full) : Message.of(": {}", full)))
+                        .map(full -> task.lifts()
+                                ? Message.of(
+                                        "In the star’s order: first half of it, then full torque, {}, then one pass round.",
+                                        full)
+                                : Message.of("Each nut in the star’s order: {}.", full))
                         .orElse(Message.of(
-                                "{} torque in the star’s order. The wheel’s torque isn’t on file: take it from its manufacturer’s data.",
-                                stage)),
+                                "{}The wheel’s torque isn’t on file: take it from its manufacturer’s data.",
+                                task.lifts()
+                                        ? "In the star’s order: first half of it, then full torque, then one pass round. "
+                                        : "Each nut in the star’s order. ")),
                 null,
-                task == WheelTask.RETORQUE ? new FindingInputs.NutsInput(torque) : torque);
+                task == WheelTask.RETORQUE
+                        ? new FindingInputs.NutsInput(torque, facts.policy().number(PolicyNumber.RETORQUE_TURN))
+                        : torque);
     }
 
     private void rest() {

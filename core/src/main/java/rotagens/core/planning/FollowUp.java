@@ -58,4 +58,15 @@ public final class FollowUp {
     public static DayWindow pressureCheck(LocalDate done) {
         return new DayWindow(done.plusDays(1), done.plusDays(1), PRESSURE_CHECK_WHY);
     }
+
+    /**
+     * Why a pressure check done on a day doesn't count as the one that follows work on a bead; empty where it does. A later one
+     * counts: a leak shows then, too.
+     */
+    public static Optional<Message> pressureCheckTooSoon(DayWindow window, LocalDate day) {
+        return day.isBefore(window.from())
+                ? Optional.of(Message.of(
+                        "This is {}, meant for {}: before that a leak does not show.", window.why(), window.from()))
+                : Optional.empty();
+    }
 }

@@ -104,6 +104,14 @@ public enum PolicyNumber {
     SENSOR_LIMIT("A sensor is overdue at", 10, "years", LOWER, 1, 20, "sensor manufacturers: 7 to 10 years"),
     SENSOR_PRICE("A sensor with its service kit costs", 85, "money", HIGHER, 1, 2000, "default: enter your own value"),
     RELEARN_MINUTES("A relearn takes", 20, "minutes", HIGHER, 1, 240, "rule of thumb"),
+    RETORQUE_TURN(
+            "At re-torque a nut may turn by up to",
+            90,
+            "degrees",
+            LOWER,
+            15,
+            180,
+            "wheel manufacturers’ practice: a quarter turn; farther, the wheel comes off and is looked at"),
     NITROGEN_PURITY("Nitrogen after purging, at least", 95, "%", HIGHER, 80, 100, "practice"),
     ROTATION_MONTHS(
             "Rotate at least every", 120, "months", LOWER, 1, 120, "120 sets no schedule; manufacturers: yearly"),
@@ -261,6 +269,7 @@ public enum PolicyNumber {
                     DELIVERED_AGE_ACCEPT,
                     NEW_TIRE_MONTHS -> Topic.AGE;
             case ROTATION_MONTHS,
+                    RETORQUE_TURN,
                     ROTATION_MILES,
                     NEXT_VISIT_MONTHS,
                     CUSTOM_BROUGHT_IN,

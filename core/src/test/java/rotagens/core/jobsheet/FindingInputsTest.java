@@ -61,8 +61,10 @@ class FindingInputsTest {
     @DisplayName(
             "at re-torque a nut more than a quarter turn off, or loose, means wheel off and not tightening over it")
     void nuts(String turned, boolean passes) {
-        StepInput nuts = new FindingInputs.NutsInput(new StepInput.TorqueInput(
-                Optional.of(Torque.parse("450", Torque.Unit.FT_LB)), 1, Optional.of(10), List.of()));
+        StepInput nuts = new FindingInputs.NutsInput(
+                new StepInput.TorqueInput(
+                        Optional.of(Torque.parse("450", Torque.Unit.FT_LB)), Optional.of(10), List.of()),
+                90);
         StepInput.InputResult result =
                 nuts.read(Map.of("torque", "450", "nuts", "10", "turned", turned, "whichNuts", "3 and 4"), Units.US);
         assertThat(result.passes()).isEqualTo(passes);
@@ -73,6 +75,22 @@ class FindingInputsTest {
                 .containsOnlyKeys("whichNuts");
         assertThat(outside(nuts.read(Map.of("torque", "450", "nuts", "9", "turned", "NONE"), Units.US)))
                 .contains("9 of 10 nuts");
+    }
+
+    @Test
+    @DisplayName("how far a nut may turn is the fleet's policy, and the choices say it")
+    void turnByPolicy() {
+        StepInput.TorqueInput torque = new StepInput.TorqueInput(Optional.empty(), Optional.of(10), List.of());
+        assertThat(new FindingInputs.NutsInput(torque, 60)
+                        .fields().stream()
+                                .flatMap(field -> field.options().stream())
+                                .map(StepInput.InputField.Option::label))
+                .contains("up to 60°", "more than 60°");
+        assertThat(new FindingInputs.NutsInput(torque, 90)
+                        .fields().stream()
+                                .flatMap(field -> field.options().stream())
+                                .map(StepInput.InputField.Option::label))
+                .contains("up to a quarter turn");
     }
 
     @Test

@@ -38,9 +38,7 @@ class JobSheetTest {
         assertThat(codes(sheet))
                 .containsExactly(
                         StepCode.SECURE_VEHICLE,
-                        StepCode.PROTECTION,
                         StepCode.MACHINE_FITS,
-                        StepCode.PARTS,
                         StepCode.ONE_PIECE_RIM,
                         StepCode.STANDS,
                         StepCode.WHEEL_OFF,
@@ -48,22 +46,14 @@ class JobSheetTest {
                         StepCode.BREAK_BEAD,
                         StepCode.DEMOUNT,
                         StepCode.CLEAN_WHEEL,
-                        StepCode.STEM,
-                        StepCode.LUBRICATE,
-                        StepCode.ALIGN_MARKS,
                         StepCode.MOUNT,
                         StepCode.SEAT,
                         StepCode.BEAD_GAP,
                         StepCode.CAGE,
                         StepCode.FILL,
-                        StepCode.LEAK_CHECK,
                         StepCode.BALANCE,
-                        StepCode.HUB,
                         StepCode.HAND_START_NUTS,
-                        StepCode.TORQUE_HALF,
-                        StepCode.TORQUE_FULL,
                         StepCode.TORQUE_PASS,
-                        StepCode.TREAD_OF_INSTALLED,
                         StepCode.DOT_OF_INSTALLED,
                         StepCode.DASH_AND_GAUGE,
                         StepCode.CLEAN_UP);
@@ -78,7 +68,7 @@ class JobSheetTest {
         assertThat(codes(dual)).containsSubsequence(StepCode.DEFLATE_FIRST, StepCode.STANDS, StepCode.WHEEL_OFF);
         assertThat(codes(dual)).doesNotContain(StepCode.CORE_OUT);
         assertThat(statement(step(dual, "DEFLATE_FIRST:2RO").does())).contains("before the first nut of the dual");
-        assertThat(statement(step(dual, "HUB:2RO").does())).contains("valves 180° apart");
+        assertThat(statement(step(dual, "HAND_START_NUTS:2RO").does())).contains("valves 180° apart");
         JobSheet ranLow = new Bay()
                 .does(Bay.work("1R", WheelTask.WHEEL_OFF, null, 110, true, Bay.wheel(false)))
                 .sheet();
@@ -152,18 +142,13 @@ class JobSheetTest {
                 .contains(
                         StepCode.PUSH_BEAD_DOWN,
                         StepCode.INSTALL_SENSOR,
-                        StepCode.STEM,
+                        StepCode.LUBRICATE,
                         StepCode.SEAT,
-                        StepCode.LEAK_CHECK,
+                        StepCode.FILL,
                         StepCode.RELEARN)
                 .doesNotContain(StepCode.DEMOUNT, StepCode.MOUNT);
         assertThat(codes(new Bay().does("1L", WheelTask.SENSOR_DISMOUNT).sheet()))
-                .contains(
-                        StepCode.DEMOUNT,
-                        StepCode.INSTALL_SENSOR,
-                        StepCode.SEAT,
-                        StepCode.LEAK_CHECK,
-                        StepCode.RELEARN);
+                .contains(StepCode.DEMOUNT, StepCode.INSTALL_SENSOR, StepCode.SEAT, StepCode.FILL, StepCode.RELEARN);
     }
 
     @Test
@@ -176,7 +161,13 @@ class JobSheetTest {
                 .nitrogen()
                 .sheet();
         assertThat(statement(step(sheet, "TAG_SENSORS").does())).contains("1L, 1R");
-        assertThat(codes(sheet)).contains(StepCode.SENSORS_BACK);
+        assertThat(statement(step(sheet, "DASH_AND_GAUGE").does()))
+                .startsWith("Each outside sensor back to the position");
+        assertThat(codes(new Bay()
+                        .does(Bay.work("1L", WheelTask.NEW_TIRE, null, 110, false, Bay.wheel(false)))
+                        .tagged("1L")
+                        .sheet()))
+                .contains(StepCode.SENSORS_BACK);
         assertThat(statement(step(sheet, "NITROGEN:1L").does())).contains("95%", "1 fill from empty");
     }
 
@@ -199,14 +190,24 @@ class JobSheetTest {
                 .does("1L", WheelTask.NEW_TIRE)
                 .does("1R", WheelTask.NEW_TIRE)
                 .sheet();
-        Set<String> settled = new HashSet<>(Set.of("SECURE_VEHICLE", "PROTECTION", "MACHINE_FITS", "PARTS"));
-        assertThat(sheet.blockedBy(step(sheet, "ONE_PIECE_RIM:1R"), settled)).isEmpty();
-        assertThat(sheet.blockedBy(step(sheet, "STANDS:1R"), settled))
+        Set<String> settled = new HashSet<>(Set.of("SECURE_VEHICLE", "MACHINE_FITS"));
+        assertThat(sheet.blockedBy(step(sheet, "ONE_PIECE_RIM"), settled)).isEmpty();
+        assertThat(sheet.blockedBy(step(sheet, "STANDS"), settled))
                 .map(Step::key)
-                .contains("ONE_PIECE_RIM:1R");
+                .contains("ONE_PIECE_RIM");
+        settled.add("ONE_PIECE_RIM");
+        assertThat(sheet.blockedBy(step(sheet, "WHEEL_OFF:1R"), settled))
+                .map(Step::key)
+                .contains("STANDS");
+        settled.add("STANDS");
+        assertThat(sheet.blockedBy(step(sheet, "CORE_OUT:1R"), settled))
+                .map(Step::key)
+                .contains("WHEEL_OFF:1R");
+        settled.add("WHEEL_OFF:1R");
+        assertThat(sheet.blockedBy(step(sheet, "CORE_OUT:1R"), settled)).isEmpty();
         assertThat(sheet.blockedBy(step(sheet, "MOUNT:1L"), settled))
                 .map(Step::key)
-                .contains("ONE_PIECE_RIM:1L");
+                .contains("CORE_OUT:1L");
         assertThat(sheet.blockedBy(step(sheet, "CLEAN_UP"), settled)).isPresent();
     }
 
@@ -232,7 +233,7 @@ class JobSheetTest {
                 StepCode.DEFLATE_FIRST,
                 StepCode.CAGE,
                 StepCode.BEAD_GAP,
-                StepCode.TORQUE_FULL,
+                StepCode.TORQUE_PASS,
                 StepCode.DOT_OF_INSTALLED,
                 StepCode.FILL)) {
             assertThat(never.skip()).as(never.title()).isEqualTo(StepCode.SkipRule.NEVER);
@@ -285,12 +286,21 @@ class JobSheetTest {
                 .sheet();
         List<String> keys = sheet.steps().stream().map(Step::key).toList();
         assertThat(keys)
-                .containsSubsequence(
-                        "DEFLATE_FIRST:2RO", "DEFLATE_FIRST:2RI", "STANDS:2RO", "TORQUE_PASS:2RO", "FILL:2RI");
-        Set<String> settled = Set.of("SECURE_VEHICLE", "PROTECTION", "ONE_PIECE_RIM:2RO", "DEFLATE_FIRST:2RO");
+                .containsSubsequence("DEFLATE_FIRST:2RO", "DEFLATE_FIRST:2RI", "STANDS", "TORQUE_PASS:2RO", "FILL:2RI");
+        Set<String> settled = Set.of("SECURE_VEHICLE", "ONE_PIECE_RIM", "DEFLATE_FIRST:2RO");
         assertThat(sheet.blockedBy(step(sheet, "WHEEL_OFF:2RO"), settled))
                 .map(Step::key)
                 .contains("DEFLATE_FIRST:2RI");
+        Set<String> untilNuts = sheet.steps().stream()
+                .map(Step::key)
+                .takeWhile(key -> !key.equals("TORQUE_PASS:2RO"))
+                .collect(Collectors.toSet());
+        assertThat(sheet.blockedBy(step(sheet, "FILL:2RI"), untilNuts))
+                .as("filled while the nuts turn")
+                .map(Step::key)
+                .contains("TORQUE_PASS:2RO");
+        untilNuts.add("TORQUE_PASS:2RO");
+        assertThat(sheet.blockedBy(step(sheet, "FILL:2RI"), untilNuts)).isEmpty();
         assertThat(step(sheet, "FILL:2RI")
                         .input()
                         .read(Map.of("pressure", "90"), Units.US)
@@ -362,7 +372,7 @@ class JobSheetTest {
                 .sheet();
         assertThat(codes(sheet))
                 .contains(StepCode.LOOK_INSIDE, StepCode.RECORD_WORK)
-                .doesNotContain(StepCode.MOUNT, StepCode.FILL, StepCode.TORQUE_FULL);
+                .doesNotContain(StepCode.MOUNT, StepCode.FILL, StepCode.TORQUE_PASS);
     }
 
     @Test

@@ -97,15 +97,15 @@ class StepInputTest {
         assertThat(seat.read(Map.of("seating", "30"), Units.US).errors()).containsKey("where");
     }
 
-    private static final StepInput.TorqueInput FULL = new StepInput.TorqueInput(
-            Optional.of(Torque.parse("450 Nm", Torque.Unit.NM)), 1, Optional.of(10), List.of());
+    private static final StepInput.TorqueInput FULL =
+            new StepInput.TorqueInput(Optional.of(Torque.parse("450 Nm", Torque.Unit.NM)), Optional.of(10), List.of());
 
     @Test
     @DisplayName("450 N·m typed as ft·lb is asked about; with its unit it is taken, within 5%")
     void torqueUnit() {
         StepInput.InputResult wrong = FULL.read(Map.of("torque", "450", "nuts", "10"), Units.US);
         assertThat(wrong.errors().get("torque"))
-                .isEqualTo("This stage asks for 332 ft·lb (450 N·m). Was 450 N·m meant? Then type it with its unit.");
+                .isEqualTo("This wheel asks for 332 ft·lb (450 N·m). Was 450 N·m meant? Then type it with its unit.");
         assertThat(FULL.read(Map.of("torque", "450 Nm", "nuts", "10"), Units.US).passes())
                 .isTrue();
         assertThat(FULL.read(Map.of("torque", "340", "nuts", "10"), Units.US).passes())
@@ -121,17 +121,11 @@ class StepInputTest {
     }
 
     @Test
-    @DisplayName("every nut of the wheel, and half the torque at the half stage")
-    void torqueStages() {
+    @DisplayName("every nut of the wheel, at its full torque")
+    void everyNut() {
         assertThat(outside(FULL.read(Map.of("torque", "332", "nuts", "8"), Units.US)))
                 .isEqualTo("8 of 10 nuts: every nut, in the star’s order.");
-        StepInput.TorqueInput half = new StepInput.TorqueInput(
-                Optional.of(Torque.parse("450", Torque.Unit.FT_LB)), 0.5, Optional.of(10), List.of());
-        assertThat(half.read(Map.of("torque", "225", "nuts", "10"), Units.US).passes())
-                .isTrue();
-        assertThat(half.read(Map.of("torque", "450", "nuts", "10"), Units.US).errors())
-                .containsKey("torque");
-        assertThat(new StepInput.TorqueInput(Optional.empty(), 1, Optional.empty(), List.of())
+        assertThat(new StepInput.TorqueInput(Optional.empty(), Optional.empty(), List.of())
                         .read(Map.of("torque", "475", "nuts", "8"), Units.US)
                         .passes())
                 .as("an unread wheel can't be judged")
@@ -193,7 +187,6 @@ class StepInputTest {
     void wrenchInHand() {
         StepInput.TorqueInput stage = new StepInput.TorqueInput(
                 Optional.empty(),
-                1,
                 Optional.of(8),
                 List.of(
                         new StepInput.TorqueInput.TorqueWrench("W-1", Optional.empty()),

@@ -108,7 +108,6 @@ class WantLimitsTest {
 
     private static final StepInput.TorqueInput FULL = new StepInput.TorqueInput(
             Optional.of(Torque.parse("100", Torque.Unit.FT_LB)),
-            1,
             Optional.of(8),
             List.of(new StepInput.TorqueInput.TorqueWrench("W-1", Optional.empty())));
 
@@ -131,20 +130,20 @@ class WantLimitsTest {
     @CsvSource({"3,true", "12,true", "2,false", "13,false", "eight,false"})
     @DisplayName("a wheel has 3 to 12 nuts")
     void nuts(String typed, boolean right) {
-        StepInput.InputResult inputResult = new StepInput.TorqueInput(Optional.empty(), 1, Optional.empty(), List.of())
+        StepInput.InputResult inputResult = new StepInput.TorqueInput(Optional.empty(), Optional.empty(), List.of())
                 .read(Map.of("torque", "100", "nuts", typed), Units.US);
         assertThat(inputResult.errors().isEmpty()).isEqualTo(right);
     }
 
     @Test
-    @DisplayName("half the torque is asked for at half; a nut left out is said, with how many there are")
-    void halfTorque() {
-        StepInput.TorqueInput half = new StepInput.TorqueInput(
-                Optional.of(Torque.parse("100", Torque.Unit.FT_LB)), 0.5, Optional.of(8), List.of());
-        assertThat(half.wantedFtLb()).contains(50.0);
-        StepInput.InputResult inputResult = half.read(Map.of("torque", "50", "nuts", "7"), Units.US);
+    @DisplayName("the full torque is asked for; a nut left out is said, with how many there are")
+    void everyNut() {
+        StepInput.TorqueInput full = new StepInput.TorqueInput(
+                Optional.of(Torque.parse("100", Torque.Unit.FT_LB)), Optional.of(8), List.of());
+        assertThat(full.wantedFtLb()).contains(100.0);
+        StepInput.InputResult inputResult = full.read(Map.of("torque", "100", "nuts", "7"), Units.US);
         assertThat(outside(inputResult)).isEqualTo("7 of 8 nuts: every nut, in the star’s order.");
-        assertThat(half.read(Map.of("torque", "100", "nuts", "8"), Units.US).errors())
+        assertThat(full.read(Map.of("torque", "50", "nuts", "8"), Units.US).errors())
                 .containsOnlyKeys("torque");
     }
 

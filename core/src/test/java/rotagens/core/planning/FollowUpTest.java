@@ -70,4 +70,19 @@ class FollowUpTest {
         assertThat(WheelSpec.UNKNOWN.agreesWith(Torque.parse("450", Torque.Unit.FT_LB)))
                 .isTrue();
     }
+
+    @Test
+    @DisplayName("the pressure check after bead work counts from the day after on, not on the day itself")
+    void pressureCheckTooSoon() {
+        LocalDate done = LocalDate.of(2026, 11, 23);
+        assertThat(FollowUp.pressureCheckTooSoon(FollowUp.pressureCheck(done), done)
+                        .orElseThrow()
+                        .in(rotagens.core.measure.Units.US))
+                .isEqualTo(
+                        "This is the pressure check on the day after work on the bead, meant for Nov 24, 2026: before that a leak does not show.");
+        assertThat(FollowUp.pressureCheckTooSoon(FollowUp.pressureCheck(done), done.plusDays(1)))
+                .isEmpty();
+        assertThat(FollowUp.pressureCheckTooSoon(FollowUp.pressureCheck(done), done.plusDays(3)))
+                .isEmpty();
+    }
 }

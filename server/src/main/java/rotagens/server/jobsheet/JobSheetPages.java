@@ -1,14 +1,17 @@
 package rotagens.server.jobsheet;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import rotagens.core.jobsheet.FindingInputs;
 import rotagens.core.jobsheet.JobSheet;
 import rotagens.core.jobsheet.JobSheetInputs;
 import rotagens.core.jobsheet.RecordedWork;
 import rotagens.core.jobsheet.Step;
+import rotagens.core.jobsheet.StepCode;
 import rotagens.core.jobsheet.StepInput;
 import rotagens.core.jobsheet.StepRecords;
 import rotagens.core.jobsheet.StepRecords.Status;
@@ -128,14 +131,62 @@ class JobSheetPages {
                 record.getIsTireDemountedForSensor(),
                 here.facts().wheels().stream().anyMatch(wheel -> wheel.task().newSensor()),
                 here.facts().wheels().stream().anyMatch(wheel -> wheel.task().breaksBead()),
-                here.sheet().steps().stream()
-                        .map(step -> step(step, here, units))
-                        .toList(),
+                steps(here, units),
                 here.sheet().open(here.marks().settled()).size(),
                 here.marks().handed().stream()
                         .map(stepRecord ->
                                 new HandOverView(stepRecord.person(), stepRecord.statement(), stepRecord.at()))
                         .toList());
+    }
+
+    /** A closed sheet shows what was marked on it, whatever a sheet would ask for today. */
+    private static List<StepView> steps(OpenedSheet here, Units units) {
+        boolean isClosed = here.job().doneAt() != null;
+        List<StepView> steps = new ArrayList<>(here.sheet().steps().stream()
+                .filter(step -> !isClosed || here.marks().last().containsKey(step.key()))
+                .map(step -> step(step, here, units))
+                .toList());
+        if (isClosed) {
+            here.marks().last().values().stream()
+                    .filter(mark -> here.sheet().step(mark.step()).isEmpty())
+                    .flatMap(mark -> earlier(mark, here).stream())
+                    .forEach(steps::add);
+        }
+        return steps;
+    }
+
+    /** A mark whose step no sheet has any more; empty where it isn't one of a step. */
+    private static Optional<StepView> earlier(StepRecord mark, OpenedSheet here) {
+        String[] key = mark.step().split(":", 2);
+        return Arrays.stream(StepCode.values())
+                .filter(code -> code.name().equals(key[0]))
+                .findFirst()
+                .map(code -> new StepView(
+                        mark.step(),
+                        code.phase(),
+                        code.title(),
+                        key.length > 1 ? key[1] : null,
+                        key.length > 1
+                                ? here.vehicle()
+                                        .position(key[1])
+                                        .map(here.vehicle().layout()::nameOf)
+                                        .orElse(null)
+                                : null,
+                        "",
+                        null,
+                        List.of(),
+                        mark.type() == Status.DONE ? StepState.DONE : StepState.SKIPPED,
+                        null,
+                        code.safety(),
+                        false,
+                        mark.statement(),
+                        mark.person(),
+                        mark.at(),
+                        null,
+                        List.of(),
+                        null,
+                        null,
+                        List.of()));
     }
 
     private static StepView step(Step step, OpenedSheet here, Units units) {
@@ -164,11 +215,12 @@ class JobSheetPages {
                                 inputField.label(),
                                 inputField.type(),
                                 FieldOption.of(inputField),
-                                step.input() instanceof StepInput.ColdPressureInput cold
-                                        ? cold.target()
-                                                .map(target -> target.format(units))
-                                                .orElse(null)
-                                        : null,
+                                step.input()
+                                        .part(StepInput.ColdPressureInput.class)
+                                        .filter(cold -> cold.fields().contains(inputField))
+                                        .flatMap(StepInput.ColdPressureInput::target)
+                                        .map(target -> target.format(units))
+                                        .orElse(null),
                                 outside.or(() -> last)
                                         .map(stepRecord ->
                                                 stepRecord.recordedValues().get(inputField.name()))
@@ -197,7 +249,7 @@ class JobSheetPages {
                         .toList());
     }
 
-    private static TorqueSequenceView star(StepInput stepInput, Units units) {
+    private static @Nullable TorqueSequenceView star(StepInput stepInput, Units units) {
         StepInput tightening = stepInput instanceof FindingInputs.NutsInput nuts ? nuts.torque() : stepInput;
         if (!(tightening instanceof StepInput.TorqueInput tighten)
                 || tighten.nuts().isEmpty()) {
@@ -208,8 +260,7 @@ class JobSheetPages {
                 tighten.wantedFtLb()
                         .map(ftLb -> new Torque(java.math.BigDecimal.valueOf(Math.round(ftLb)), Torque.Unit.FT_LB)
                                 .format(units))
-                        .orElse(null),
-                tighten.share() < 1 ? "half" : "full");
+                        .orElse(null));
     }
 
     private static ValveClockView clock(ValveClock clock, Units units) {

@@ -128,8 +128,7 @@ public class JobSheetPdf {
 
     private static PaperStep onPaper(StepView step) {
         boolean read = step.statement() != null && !step.statement().equals("done");
-        boolean drawsStar =
-                step.torqueSequence() != null && step.torqueSequence().stage().equals("half");
+        boolean drawsStar = step.torqueSequence() != null;
         return new PaperStep(
                 switch (step.state()) {
                     case DONE -> "✓";

@@ -41,8 +41,8 @@ final class JobSheetViews {
     record ValveClockView(
             String step, List<ValvePositionView> valvePositions, int exclusionAngle, String explanation) {}
 
-    /** @param order of the nuts, counted round the circle; {@code wrench} what the wrench is set to at this stage */
-    record TorqueSequenceView(List<Integer> order, @Nullable String wrench, String stage) {}
+    /** @param order of the nuts, counted round the circle; {@code wrench} what the wrench is set to */
+    record TorqueSequenceView(List<Integer> order, @Nullable String wrench) {}
 
     enum StepState {
         OPEN,

@@ -18,6 +18,7 @@ import rotagens.core.jobsheet.StepCode;
 import rotagens.core.jobsheet.StepInput;
 import rotagens.core.jobsheet.StepRecords.Status;
 import rotagens.core.measure.Units;
+import rotagens.core.planning.WorkType;
 import rotagens.core.tire.DotCode;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
@@ -117,7 +118,7 @@ class JobSheets {
         StepInput.InputResult inputResult = step.input().read(typed, units);
         InputValidator wrong = new InputValidator();
         inputResult.errors().forEach(wrong::wrong);
-        if (step.input() instanceof StepInput.DotOfInstalledTireInput
+        if (step.input().part(StepInput.DotOfInstalledTireInput.class).isPresent()
                 && inputResult.errors().isEmpty()) {
             wrong.optional(
                     "dotCode",
@@ -129,10 +130,11 @@ class JobSheets {
                 FindingInputs.SecondPersonInput.FIELD,
                 "Name another person than yourself: one person alone doesn’t do this step.");
         wrong.refuseIfWrong();
-        Optional<String> otherTire = step.input() instanceof StepInput.DotOfInstalledTireInput
-                ? otherTire(here, step, typed.get("dotCode"))
-                        .or(() -> wrongTire(here, step, typed.get("dotCode"), units))
-                : Optional.empty();
+        Optional<String> otherTire =
+                step.input().part(StepInput.DotOfInstalledTireInput.class).isPresent()
+                        ? otherTire(here, step, typed.get("dotCode"))
+                                .or(() -> wrongTire(here, step, typed.get("dotCode"), units))
+                        : Optional.empty();
         Optional<String> outside = otherTire.or(() -> inputResult.outside().map(says -> says.in(units)));
         if (outside.isPresent()) {
             mark(jobId, key, Status.OUTSIDE, inputResult.recordedValues(), outside.get());
@@ -302,6 +304,20 @@ class JobSheets {
 
     /** What was let down with its dual's other tire is signed off with its refill, on jobs planned without it, too. */
     private OpenedSheet withMates(OpenedSheet here) {
+        // A wheel that came off because it was loose was filled again without work of its own.
+        here.sheet().steps().stream()
+                .filter(step -> step.code() == StepCode.FILL
+                        && Optional.ofNullable(here.marks().last().get(step.key()))
+                                .filter(mark -> mark.type() == Status.DONE)
+                                .isPresent())
+                .map(step -> step.position().orElseThrow())
+                .filter(position -> here.job().items().stream()
+                        .noneMatch(item -> position.code().equals(item.position())))
+                .forEach(position -> jobs.addWork(
+                        here.job().id(),
+                        WorkType.SET_PRESSURE,
+                        here.vehicle().placeId(position),
+                        "let down with a wheel that was loose"));
         jobs.completed(here.job().id(), here.vehicle());
         return pages.load(here.job().id());
     }

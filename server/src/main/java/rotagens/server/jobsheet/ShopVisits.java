@@ -175,7 +175,9 @@ public class ShopVisits {
         OpenedSheet sheet = sheets.load(job.id());
         Map<VisitEntryType, String> noted = new EnumMap<>(VisitEntryType.class);
         onSheet(sheet, StepCode.ROAD_TEST).ifPresent(by -> noted.put(VisitEntryType.ROAD_TEST_AFTER, by));
-        onSheet(sheet, StepCode.CLEAN_UP).ifPresent(by -> noted.put(VisitEntryType.CLEAN_UP, by));
+        onSheet(sheet, StepCode.CLEAN_UP)
+                .or(() -> onSheet(sheet, StepCode.ODOMETER))
+                .ifPresent(by -> noted.put(VisitEntryType.CLEAN_UP, by));
         entries.forEach(
                 entry -> noted.merge(entry.type(), entry.text(), (older, newer) -> newer.isEmpty() ? older : newer));
         LocalDate planned = LocalDate.ofInstant(jobs.plannedAt(job.id()), clock.getZone());

@@ -113,15 +113,9 @@ public class FollowUps {
         }
         LocalDate day = LocalDate.ofInstant(at, clock.getZone());
         window(job)
-                .filter(window -> day.isBefore(window.from()))
                 .filter(window -> items.stream().anyMatch(item -> item.workType() == WorkType.PRESSURE_CHECK))
-                .ifPresent(window -> typed.wrong(
-                        "day",
-                        rotagens.core.measure.Message.of(
-                                        "This is {}, meant for {}: before that a leak does not show.",
-                                        window.why(),
-                                        window.from())
-                                .in(units)));
+                .flatMap(window -> FollowUp.pressureCheckTooSoon(window, day))
+                .ifPresent(why -> typed.wrong("day", why.in(units)));
         return Optional.empty();
     }
 

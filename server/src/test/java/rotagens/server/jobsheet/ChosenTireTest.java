@@ -64,11 +64,18 @@ class ChosenTireTest extends OnSheet {
                 .asLong();
         until(job, "DOT_OF_INSTALLED:2L");
         JsonNode wrong = mark(
-                        technician, job, "DOT_OF_INSTALLED:2L", "{\"dotCode\":\"3CT2XR5M0126\",\"facing\":\"OUTWARD\"}")
+                        technician,
+                        job,
+                        "DOT_OF_INSTALLED:2L",
+                        "{\"dotCode\":\"3CT2XR5M0126\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}")
                 .body();
         assertThat(step(wrong, "DOT_OF_INSTALLED:2L").path("outside").asString())
                 .contains("This is another tire");
-        done(job, "DOT_OF_INSTALLED:2L", "{\"dotCode\":\"" + code(good) + "\",\"facing\":\"OUTWARD\"}");
+        done(
+                job,
+                "DOT_OF_INSTALLED:2L",
+                "{\"dotCode\":\"" + code(good)
+                        + "\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}");
         goOn(job);
         Answer closed = close(job);
         assertThat(closed.status()).as(closed.text()).isEqualTo(200);
@@ -98,7 +105,8 @@ class ChosenTireTest extends OnSheet {
                         technician,
                         job,
                         "DOT_OF_INSTALLED:1L",
-                        "{\"dotCode\":\"" + code(lying) + "\",\"facing\":\"OUTWARD\"}")
+                        "{\"dotCode\":\"" + code(lying)
+                                + "\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}")
                 .body();
         assertThat(step(wrong, "DOT_OF_INSTALLED:1L").path("outside").asString())
                 .contains("in stock carries this code", "Choose it for this work first");
@@ -145,7 +153,10 @@ class ChosenTireTest extends OnSheet {
         assertThat(choices(job).path("chosen").asString()).endsWith("on order");
         until(job, "DOT_OF_INSTALLED:1R");
         JsonNode wrong = mark(
-                        technician, job, "DOT_OF_INSTALLED:1R", "{\"dotCode\":\"3CT2XR5M0126\",\"facing\":\"OUTWARD\"}")
+                        technician,
+                        job,
+                        "DOT_OF_INSTALLED:1R",
+                        "{\"dotCode\":\"3CT2XR5M0126\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}")
                 .body();
         assertThat(step(wrong, "DOT_OF_INSTALLED:1R").path("outside").asString())
                 .contains("Receive it under Stock first");

@@ -21,25 +21,26 @@ abstract class OnSheet {
             Map.entry(
                     "BEAD_GAP",
                     "{\"gap1\":\"3\",\"gap2\":\"3\",\"gap3\":\"4\",\"gap4\":\"4\",\"backUnreached\":\"hub in the way\"}"),
-            Map.entry("OLD_TIRE", "{\"oldTireTo\":\"RETREAD\",\"scrapReason\":\"tread\"}"),
             Map.entry("RECORD_WORK", "{\"note\":\"as found, put right\"}"),
             Map.entry("CLEAN_WHEEL", "{\"wheel\":\"SOUND\"}"),
-            Map.entry("DEMOUNT", "{\"bead\":\"SOUND\",\"oldBead\":\"SOUND\"}"),
+            Map.entry(
+                    "DEMOUNT",
+                    "{\"bead\":\"SOUND\",\"oldBead\":\"SOUND\",\"oldTireTo\":\"RETREAD\",\"scrapReason\":\"tread\"}"),
             Map.entry("MOUNT", "{\"bead\":\"SOUND\"}"),
             Map.entry("WHEEL_OFF", "{\"second\":\"SECOND\"}"),
             Map.entry("HAND_START_NUTS", "{\"second\":\"SECOND\"}"),
-            Map.entry("NITROGEN", "{\"nitrogen\":\"97\"}"),
-            Map.entry("FILL", "{\"pressure\":\"TARGET\"}"),
+            Map.entry("NITROGEN", "{\"nitrogen\":\"97\",\"leak\":\"NONE\"}"),
+            Map.entry("FILL", "{\"pressure\":\"TARGET\",\"leak\":\"NONE\"}"),
             Map.entry("BALANCE", "{\"weights\":\"2 oz out, 1 oz in\"}"),
-            Map.entry("TORQUE_HALF", "{\"torque\":\"HALF\",\"nuts\":\"8\",\"wrench\":\"W-1\"}"),
-            Map.entry("TORQUE_FULL", "{\"torque\":\"FULL\",\"nuts\":\"8\",\"wrench\":\"W-1\"}"),
             Map.entry(
                     "TORQUE_PASS",
                     "{\"torque\":\"FULL\",\"nuts\":\"8\",\"wrench\":\"W-1\",\"turned\":\"NONE\",\"whichNuts\":\"3\"}"),
             Map.entry("MILES_SINCE", "{\"odometer\":\"RAN_ODOMETER\"}"),
             Map.entry("ODOMETER", "{\"odometer\":\"LAST_ODOMETER\"}"),
             Map.entry("TREAD_OF_INSTALLED", "{\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}"),
-            Map.entry("DOT_OF_INSTALLED", "{\"dotCode\":\"3CT2XR5M2226\",\"facing\":\"OUTWARD\"}"));
+            Map.entry(
+                    "DOT_OF_INSTALLED",
+                    "{\"dotCode\":\"3CT2XR5M2226\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}"));
 
     static final String UNEVEN =
             "{\"gap1\":\"3\",\"gap2\":\"3\",\"gap3\":\"6\",\"gap4\":\"4\",\"backUnreached\":\"hub in the way\"}";
@@ -103,7 +104,6 @@ abstract class OnSheet {
                                 .path(0)
                                 .path("code")
                                 .asString())
-                .replace("HALF", wrench)
                 .replace("FULL", wrench);
     }
 

@@ -22,7 +22,7 @@ class SheetFindingsTest extends OnSheet {
         JsonNode items = coordinator.get("/api/jobs/{id}", job).body().path("items");
         assertThat(items.toString()).contains("let down with the other tire of its dual");
         assertThat(keys(sheet(job)))
-                .containsSubsequence("DEFLATE_FIRST:2LI", "DEFLATE_FIRST:2LO", "STANDS:2LI", "FILL:2LO");
+                .containsSubsequence("DEFLATE_FIRST:2LI", "DEFLATE_FIRST:2LO", "STANDS", "FILL:2LO");
         until(job, "FILL:2LO");
         JsonNode low =
                 mark(technician, job, "FILL:2LO", "{\"pressure\":\"40\"}").body();
@@ -95,7 +95,7 @@ class SheetFindingsTest extends OnSheet {
         JsonNode cracked = mark(technician, job, "CLEAN_WHEEL:1L", "{\"wheel\":\"CRACKED\"}")
                 .body();
         assertThat(step(cracked, "CLEAN_WHEEL:1L").path("outside").asString()).contains("out of service: cracked");
-        assertThat(step(cracked, "STEM:1L").path("state").asString()).isEqualTo("WAITS");
+        assertThat(step(cracked, "MOUNT:1L").path("state").asString()).isEqualTo("WAITS");
         assertThat(technician
                         .post("/api/jobs/" + job + "/sheet/steps/CLEAN_WHEEL:1L/skip", "{\"reason\":\"hurry\"}")
                         .text())
@@ -104,9 +104,9 @@ class SheetFindingsTest extends OnSheet {
                         .at("pilot"))
                 .contains("hub- or stud-piloted");
         done(job, "CLEAN_WHEEL:1L", "{\"wheel\":\"ANOTHER\",\"pilot\":\"STUD\"}");
-        assertThat(step(sheet(job), "TORQUE_FULL:1L").path("does").asString())
+        assertThat(step(sheet(job), "TORQUE_PASS:1L").path("does").asString())
                 .contains("isn’t on file: take it from its manufacturer’s data");
-        for (String stage : List.of("TORQUE_HALF:1L", "TORQUE_FULL:1L", "TORQUE_PASS:1L")) {
+        for (String stage : List.of("TORQUE_PASS:1L")) {
             until(job, stage);
             done(job, stage, "{\"torque\":\"120\",\"nuts\":\"8\",\"wrench\":\"W-1\"}");
         }
@@ -151,8 +151,33 @@ class SheetFindingsTest extends OnSheet {
         String tight = fields(step(sheet(job), "TORQUE_PASS:1R")).replaceFirst("NONE", "LOOSE");
         JsonNode loose = mark(technician, job, "TORQUE_PASS:1R", tight).body();
         assertThat(step(loose, "TORQUE_PASS:1R").path("outside").asString()).contains("wheel off");
-        assertThat(keys(loose))
-                .containsSubsequence("STANDS:1R", "WHEEL_OFF:1R", "CLEAN_WHEEL:1R", "TORQUE_HALF:1R", "TORQUE_PASS:1R");
+        assertThat(keys(loose)).containsSubsequence("STANDS:1R", "WHEEL_OFF:1R", "CLEAN_WHEEL:1R", "TORQUE_PASS:1R");
         assertThat(close(job).status()).isEqualTo(409);
+    }
+
+    @Test
+    @DisplayName("a dual let down because its nuts were loose comes back to its target, and both fills are on record")
+    void looseDual() {
+        long job = coordinator
+                .post(
+                        "/api/wished-work",
+                        "{\"vehicleId\":" + coordinator.vehicle("SH-03")
+                                + ",\"workType\":\"RETORQUE\",\"day\":\"2026-11-30\"}")
+                .body()
+                .path("id")
+                .asLong();
+        until(job, "TORQUE_PASS:2LO");
+        mark(
+                technician,
+                job,
+                "TORQUE_PASS:2LO",
+                fields(step(sheet(job), "TORQUE_PASS:2LO")).replaceFirst("NONE", "LOOSE"));
+        assertThat(keys(sheet(job))).contains("FILL:2LO", "FILL:2LI", "STANDS:2LO");
+        goOn(job);
+        Answer closed = close(job);
+        assertThat(closed.status()).as(closed.text()).isEqualTo(200);
+        String filled = step(sheet(job), "FILL:2LI").path("statement").asString();
+        assertThat(closed.body().path("items").toString())
+                .contains("\"position\":\"2LO\"", "\"position\":\"2LI\"", filled);
     }
 }

@@ -54,7 +54,7 @@ class SheetTest extends OnSheet {
         until(job, "BEAD_GAP:1L");
         JsonNode tried = mark(technician, job, "BEAD_GAP:1L", UNEVEN).body();
         assertThat(step(tried, "BEAD_GAP:1L").path("outside").asString()).contains("spread 3/32 in", "remount");
-        for (String again : List.of("CORE_OUT", "BREAK_BEAD", "LUBRICATE", "MOUNT", "SEAT")) {
+        for (String again : List.of("CORE_OUT", "BREAK_BEAD", "MOUNT", "SEAT")) {
             assertThat(step(tried, again + ":1L").path("state").asString())
                     .as(again)
                     .isIn("OPEN", "WAITS");
@@ -113,15 +113,16 @@ class SheetTest extends OnSheet {
                 .body();
         assertThat(step(left, "MACHINE_FITS").path("statement").asString()).isEqualTo("same as yesterday");
         assertThat(step(left, "MACHINE_FITS").path("by").asString()).isEqualTo("Rafe Halloran");
+        done(job, "ONE_PIECE_RIM", "{}");
         assertThat(technician
                         .post("/api/jobs/" + job + "/sheet/steps/SECURE_VEHICLE/undo", "{}")
                         .text())
                 .contains("came after it");
         assertThat(step(
                                 technician
-                                        .post("/api/jobs/" + job + "/sheet/steps/PROTECTION/undo", "{}")
+                                        .post("/api/jobs/" + job + "/sheet/steps/ONE_PIECE_RIM/undo", "{}")
                                         .body(),
-                                "PROTECTION")
+                                "ONE_PIECE_RIM")
                         .path("state")
                         .asString())
                 .isEqualTo("OPEN");
@@ -131,8 +132,8 @@ class SheetTest extends OnSheet {
     @DisplayName("torque in the wrong unit is asked about, and nothing else typed is lost")
     void torqueUnit() {
         long job = job("SH-02", "REPLACE:1L");
-        until(job, "TORQUE_FULL:1L");
-        String wrench = step(sheet(job), "TORQUE_FULL:1L")
+        until(job, "TORQUE_PASS:1L");
+        String wrench = step(sheet(job), "TORQUE_PASS:1L")
                 .path("torqueSequence")
                 .path("wrench")
                 .asString()
@@ -141,7 +142,7 @@ class SheetTest extends OnSheet {
         Answer asked = mark(
                 technician,
                 job,
-                "TORQUE_FULL:1L",
+                "TORQUE_PASS:1L",
                 "{\"torque\":\"" + newtons + "\",\"nuts\":\"8\",\"wrench\":\"W-1\"}");
         assertThat(asked.status()).isEqualTo(422);
         assertThat(asked.at("torque")).contains("Was " + newtons + " N·m meant?");
@@ -153,12 +154,12 @@ class SheetTest extends OnSheet {
     void twoPeople() {
         long job = job("SH-02", "REPLACE:1L");
         mark(technician, job, "SECURE_VEHICLE", "{}");
-        mark(coordinator, job, "PROTECTION", "{}");
+        mark(coordinator, job, "MACHINE_FITS", "{}");
         JsonNode sheet = technician
                 .post("/api/jobs/" + job + "/sheet/hand-over", "{\"to\":\"Ines Okafor\"}")
                 .body();
         assertThat(step(sheet, "SECURE_VEHICLE").path("by").asString()).isEqualTo("Rafe Halloran");
-        assertThat(step(sheet, "PROTECTION").path("by").asString()).isEqualTo("Ines Okafor");
+        assertThat(step(sheet, "MACHINE_FITS").path("by").asString()).isEqualTo("Ines Okafor");
         assertThat(sheet.path("handOvers").get(0).path("to").asString()).isEqualTo("Ines Okafor");
     }
 
