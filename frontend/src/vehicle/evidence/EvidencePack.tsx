@@ -100,59 +100,47 @@ export function EvidencePack() {
         </Alert>
       ) : (
         pack && (
-          <>
-            <Contents sections={pack.sections} />
+          <Box sx={{ mt: 2, borderTop: 1, borderColor: 'divider' }}>
             {pack.sections.map((section) => (
               <SectionTable key={section.code} section={section} />
             ))}
-          </>
+          </Box>
         )
       )}
     </Page>
   )
 }
 
-/** What is in it, by count: a section without a line is seen to be empty before it is looked for. */
-function Contents({ sections }: { sections: Section[] }) {
-  return (
-    <Box
-      component="nav"
-      aria-label="Contents"
-      sx={{ mt: 2, display: 'grid', gap: 0.5, gridTemplateColumns: 'repeat(auto-fill, minmax(250px, 1fr))' }}
-    >
-      {sections.map((section) => (
-        <Box
-          component="a"
-          key={section.code}
-          href={`#${section.code}`}
-          sx={{ display: 'flex', alignItems: 'center', minHeight: 28, color: 'primary.main' }}
-        >
-          {section.title}: {section.rows.length === 0 ? 'none on record' : many(section.rows.length, 'line', 'lines')}
-        </Box>
-      ))}
-    </Box>
-  )
-}
+/** How the vehicle stands is read at once; what lies behind it folds, with how much there is. */
+const OPEN_AT_ONCE = new Set<Section['code']>(['TIRES', 'ALERTS', 'OPEN_WORK'])
 
 function SectionTable({ section }: { section: Section }) {
+  const count = section.rows.length === 0 ? 'none on record' : many(section.rows.length, 'line', 'lines')
   return (
-    <Box component="section" id={section.code} aria-label={section.title} sx={{ mt: 2.5, scrollMarginTop: 70 }}>
-      <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
-        {section.title}
+    <Box
+      component="details"
+      open={OPEN_AT_ONCE.has(section.code) && section.rows.length > 0}
+      sx={{ borderBottom: 1, borderColor: 'divider' }}
+    >
+      <Box component="summary" sx={{ minHeight: 36, py: 0.75, cursor: 'pointer', fontSize: 15 }}>
+        <strong>{section.title}</strong>{' '}
+        <Box component="span" sx={{ color: 'text.secondary' }}>
+          {count}
+        </Box>
       </Box>
-      {section.rows.length === 0 ? (
-        <Box sx={{ color: 'text.secondary' }}>None on record.</Box>
-      ) : (
-        <Table label={section.title} heads={section.heads}>
-          {section.rows.map((row, line) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: lines of a record never change their order
-            <tr key={line}>
-              {row.map((cell, at) => (
-                <td key={section.heads[at]}>{at === 0 ? <strong>{cell}</strong> : cell}</td>
-              ))}
-            </tr>
-          ))}
-        </Table>
+      {section.rows.length > 0 && (
+        <Box sx={{ pb: 1.5 }}>
+          <Table label={section.title} heads={section.heads}>
+            {section.rows.map((row, line) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: lines of a record never change their order
+              <tr key={line}>
+                {row.map((cell, at) => (
+                  <td key={section.heads[at]}>{at === 0 ? <strong>{cell}</strong> : cell}</td>
+                ))}
+              </tr>
+            ))}
+          </Table>
+        </Box>
       )}
     </Box>
   )

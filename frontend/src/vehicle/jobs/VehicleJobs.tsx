@@ -22,7 +22,7 @@ export function VehicleJobs() {
     <Box sx={{ px: 2.5, py: 2, display: 'grid', gap: 1.5 }}>
       {may && !vehicle.retired && (
         <div>
-          <Button variant="outlined" onClick={() => setBooking(true)} sx={{ minHeight: 40 }}>
+          <Button variant="outlined" onClick={() => setBooking(true)} sx={{ minHeight: 44 }}>
             Book work…
           </Button>
         </div>

@@ -1,16 +1,27 @@
+import Alert from '@mui/material/Alert'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
-import { useQuery } from '@tanstack/react-query'
-import { answerOf, api } from '../../api/client'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answerOf, api, onceKey, ProblemError } from '../../api/client'
+import { useMay } from '../../session/session'
+import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
+import { useNotice } from '../../ui/Notice'
+import { day as dayWords, many } from '../../units/format'
 
-/** A dead sensor: one now and the others as they die, or all at once, with what each costs. */
-export function SensorReplacementOptions(props: { vehicleId: number; position: string; onClose: () => void }) {
+/** A dead sensor: one now and the others as they die, or all at once, with what each costs; ends in the job for either. */
+export function SensorReplacementOptions(props: {
+  vehicleId: number
+  position: string
+  today: string
+  onClose: () => void
+}) {
   const query = useQuery({
     queryKey: ['vehicle', props.vehicleId, 'one-or-all', props.position],
     queryFn: () =>
@@ -20,44 +31,97 @@ export function SensorReplacementOptions(props: { vehicleId: number; position: s
         }),
       ),
   })
+  const may = useMay('COORDINATOR')
+  const queries = useQueryClient()
+  const notice = useNotice()
+  const [day, setDay] = useState(props.today)
+  const [key, setKey] = useState(onceKey)
+  const book = useMutation({
+    mutationFn: (positions: string[]) =>
+      answerOf(
+        api.POST('/api/wished-work', {
+          params: { header: { 'Idempotency-Key': key } },
+          body: {
+            vehicleId: props.vehicleId,
+            workType: 'REPLACE_SENSOR',
+            positions,
+            wish: `the sensor at ${props.position} is dead`,
+            day,
+          },
+        }),
+      ),
+    onSettled: () => setKey(onceKey()),
+    onSuccess: async (job) => {
+      await queries.invalidateQueries()
+      notice({ text: `New sensors booked for ${job.unit}: ${dayWords(job.day)}.` })
+      props.onClose()
+    },
+  })
+  const problem = book.error instanceof ProblemError ? book.error : undefined
+  const options = query.data
+  const bookOne = { variant: options?.allIsCheaper ? 'outlined' : 'contained' } as const
+  const bookAll = { variant: options?.allIsCheaper ? 'contained' : 'outlined' } as const
   return (
     <Dialog open onClose={props.onClose} fullWidth maxWidth="sm" aria-labelledby="one-or-all">
       <DialogTitle id="one-or-all">The sensor at {props.position} is dead: one, or all?</DialogTitle>
       <DialogContent dividers>
         {query.isPending && <LoadingLines />}
         {query.isError && <LoadProblem error={query.error} again={() => query.refetch()} />}
-        {query.data && (
+        {options && (
           <Box sx={{ display: 'grid', gap: 1.5 }}>
             <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr' }}>
               <div>
                 <strong>Replace one at a time</strong>
-                <Box sx={{ fontSize: 22, fontWeight: 750 }}>{query.data.oneNow} now</Box>
-                <div>{query.data.oneInAll} in all</div>
+                <Box sx={{ fontSize: 22, fontWeight: 750 }}>{options.oneNow} now</Box>
+                <div>{options.oneInAll} in all</div>
               </div>
               <div>
                 <strong>Replace all</strong>
-                <Box sx={{ fontSize: 22, fontWeight: 750 }}>{query.data.all}</Box>
+                <Box sx={{ fontSize: 22, fontWeight: 750 }}>{options.all}</Box>
               </div>
             </Box>
             <div>
-              <strong>{query.data.cheaper}</strong>
+              <strong>{options.cheaper}</strong>
             </div>
             <div>
-              <strong>{query.data.safer}</strong>
+              <strong>{options.safer}</strong>
             </div>
             <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-              {query.data.lines.map((line) => (
+              {options.lines.map((line) => (
                 <li key={line}>{line}</li>
               ))}
             </Box>
             <Box sx={{ color: 'text.secondary' }}>
               Reckoned with the policy’s price of a sensor, the shop’s hour and our minutes for a wheel and a bead.
             </Box>
+            {may && (
+              <Entry
+                label="Day for the job"
+                type="date"
+                value={day}
+                onChange={setDay}
+                error={problem?.field('day')}
+                width={200}
+              />
+            )}
+            {problem && problem.field('day') === undefined && (
+              <Alert severity="error">{problem.field('workType') ?? problem.message}</Alert>
+            )}
           </Box>
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={props.onClose}>Close</Button>
+        <Button onClick={props.onClose}>Cancel</Button>
+        {may && options && (
+          <>
+            <Button {...bookOne} disabled={book.isPending} onClick={() => book.mutate([props.position])}>
+              Book {props.position} alone
+            </Button>
+            <Button {...bookAll} disabled={book.isPending} onClick={() => book.mutate(options.positions)}>
+              Book all {many(options.positions.length, 'sensor', 'sensors')}
+            </Button>
+          </>
+        )}
       </DialogActions>
     </Dialog>
   )

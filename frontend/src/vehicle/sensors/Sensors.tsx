@@ -124,7 +124,14 @@ export function Sensors() {
           </Table>
         </>
       )}
-      {dead && <SensorReplacementOptions vehicleId={vehicle.id} position={dead} onClose={() => setDead(undefined)} />}
+      {dead && (
+        <SensorReplacementOptions
+          vehicleId={vehicle.id}
+          position={dead}
+          today={vehicle.today}
+          onClose={() => setDead(undefined)}
+        />
+      )}
       {open && <SensorDialog vehicleId={vehicle.id} line={open} onClose={() => setOpen(undefined)} />}
     </Box>
   )

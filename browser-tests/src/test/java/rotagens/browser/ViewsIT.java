@@ -27,6 +27,7 @@ class ViewsIT extends OnDemoFleet {
             "/stock",
             "/stock/to-order",
             "/stock/orders",
+            "/stock/parts",
             "/stock/catalog",
             "/reference",
             "/reference/patterns",
@@ -55,6 +56,7 @@ class ViewsIT extends OnDemoFleet {
             "/vehicles/{LC-03}/jobs",
             "/vehicles/{LC-03}/dot-sheet",
             "/vehicles/{LC-03}/history",
+            "/vehicles/{LC-03}/evidence",
             "/vehicles/{LC-03}/driver-card");
 
     /** Lists that load on as one reads may be of any height. */

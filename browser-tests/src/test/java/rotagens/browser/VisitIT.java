@@ -22,6 +22,12 @@ class VisitIT extends OnDemoFleet {
         }
     }
 
+    private static void wish(Page page, String work) {
+        button(page, "Book work…").click();
+        page.getByLabel("Work", new Page.GetByLabelOptions().setExact(true)).click();
+        page.getByRole(AriaRole.OPTION, named(work).setExact(true)).click();
+    }
+
     private static void add(Page page) {
         Locator lines = page.locator("section[aria-label='Noted so far'] strong");
         int before = lines.count();
@@ -40,15 +46,16 @@ class VisitIT extends OnDemoFleet {
         Page desk = open("/", COORDINATOR);
         toVehicle(desk, "SP-04");
         desk.getByRole(AriaRole.LINK, named("Jobs")).click();
-        button(desk, "Book work…").click();
-        desk.getByLabel("Work", new Page.GetByLabelOptions().setExact(true)).click();
-        desk.getByRole(AriaRole.OPTION, named("Align the wheels")).click();
+        wish(desk, "Align the wheels");
         desk.getByLabel("What is wanted, and by whom (optional)").fill("driver says it pulls left");
-        desk.getByLabel("When", new Page.GetByLabelOptions().setExact(true)).click();
-        desk.getByRole(AriaRole.OPTION, named("With the visit of").setExact(false))
-                .click();
         button(desk, "Book").click();
         assertThat(desk.getByText("driver says it pulls left").first()).isVisible();
+        wish(desk, "Weigh");
+        desk.getByLabel("When", new Page.GetByLabelOptions().setExact(true)).click();
+        desk.getByRole(AriaRole.OPTION, named("With the visit of")).click();
+        button(desk, "Book").click();
+        assertThat(desk.getByRole(AriaRole.DIALOG)).hasCount(0);
+        assertThat(desk.getByRole(AriaRole.ARTICLE)).hasCount(1);
         desk.getByRole(AriaRole.LINK, named("Visit")).first().click();
         assertThat(desk.getByRole(AriaRole.HEADING, named("SP-04, shop visit"))).isVisible();
         assertThat(button(desk, "Sign the hand-over")).isDisabled();
@@ -93,6 +100,7 @@ class VisitIT extends OnDemoFleet {
         desk.getByRole(AriaRole.LINK, named("Evidence pack of SP-04")).click();
         assertThat(desk.getByRole(AriaRole.HEADING, named("SP-04, evidence pack")))
                 .isVisible();
+        desk.getByText("Steering, suspension, alignment, outside work").click();
         assertThat(desk.getByText("axle 1: total toe 0.1°").first()).isVisible();
         assertThat(Accessibility.faults(desk)).isEmpty();
         assertThat(chromium.complaints()).isEmpty();

@@ -269,8 +269,8 @@ class WorkshopIT extends OnDemoFleet {
     void visitFigures() {
         Page sheet = sheet("VN-01", "inner shoulder worn", "Correct the cause of wear");
         sheet.getByText("Shop visit: check-in").click();
-        note(sheet, "Alignment before", "Total toe", "0.55");
-        note(sheet, "Alignment after", "Total toe", "0.05");
+        note(sheet, "Alignment before", "Total toe", "0.55", "0.2");
+        note(sheet, "Alignment after", "Total toe", "0.05", "0.2");
         assertThat(sheet.getByRole(AriaRole.REGION, named("Before and after").setExact(true)))
                 .containsText("−0.5°");
         choose(sheet, "Play of joints");
@@ -287,9 +287,11 @@ class WorkshopIT extends OnDemoFleet {
         page.getByRole(AriaRole.OPTION, named(what)).click();
     }
 
-    private static void note(Page page, String what, String field, String figure) {
+    private static void note(Page page, String what, String field, String figure, String most) {
         choose(page, what);
+        page.getByRole(AriaRole.BUTTON, named("axle 1").setExact(true)).click();
         page.getByLabel(field).fill(figure);
+        page.getByLabel("Toe limit, most").fill(most);
         button(page, "Add entry").click();
         assertThat(page.getByText(figure + "°").first()).isVisible();
     }

@@ -181,6 +181,51 @@ public final class FindingInputs {
         }
     }
 
+    /**
+     * How something was done that can be done in several ways, kept for the record; nothing is held up where nobody says.
+     *
+     * @param field its entry
+     * @param label what is asked
+     */
+    private record HowInput(String field, String label, List<InputField.Option> ways) implements FindingInput {
+
+        @Override
+        public List<InputField> fields() {
+            return List.of(new InputField(field, label + " (optional)", InputField.Type.CHOICE, ways));
+        }
+
+        @Override
+        public InputResult read(Map<String, String> typed, Units units) {
+            InputReader reader = new InputReader(typed);
+            String way = typed.getOrDefault(field, "").isBlank()
+                    ? ""
+                    : choice(reader, field, "Choose one of them, or none.", ways);
+            return reader.outcome(Message.of(FindingInputs.label(ways, way)), Optional.empty());
+        }
+    }
+
+    /** How the wheel was clamped on a machine with jaws. */
+    static StepInput clamped() {
+        return new HowInput(
+                "clamped",
+                "Clamped",
+                List.of(
+                        new InputField.Option("OUTSIDE", "from outside, covers on"),
+                        new InputField.Option("INSIDE", "from inside, jaws sound")));
+    }
+
+    /** Where the tire's mark came to stand. */
+    static StepInput indexed() {
+        return new HowInput(
+                "indexed",
+                "Mark on the tire",
+                List.of(
+                        new InputField.Option("AT_VALVE", "at the valve"),
+                        new InputField.Option("MAKER", "as its manufacturer says"),
+                        new InputField.Option("TURNED", "turned 180° to cure balance"),
+                        new InputField.Option("NO_MARK", "no mark")));
+    }
+
     /** Soap at valve and beads after filling: a tire that bubbles isn't done. */
     public record LeakInput() implements FindingInput {
 

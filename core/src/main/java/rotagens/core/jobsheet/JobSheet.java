@@ -50,6 +50,12 @@ public record JobSheet(List<Step> steps, List<Message> warnings) {
             Map<String, Step> here = steps.computeIfAbsent(wheel.position(), position -> new LinkedHashMap<>());
             new WheelSteps(facts, wheel).all().forEach(step -> here.putIfAbsent(step.key(), step));
         }
+        // Where a sensor goes in by work of its own, nobody is asked whether one should.
+        steps.forEach((position, here) -> {
+            if (here.containsKey(StepCode.INSTALL_SENSOR + ":" + position.code())) {
+                here.remove(StepCode.SENSOR_WITH_TIRE + ":" + position.code());
+            }
+        });
         Map<Position, List<Step>> sorted = new LinkedHashMap<>();
         steps.forEach((position, here) -> sorted.put(
                 position,

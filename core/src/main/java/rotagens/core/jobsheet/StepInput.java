@@ -95,7 +95,9 @@ public sealed interface StepInput {
             errors.putAll(other.errors());
             return new InputResult(
                     Map.copyOf(recordedValues),
-                    Message.of("{}, {}", one.statement(), other.statement()),
+                    other.statement().in(units).isEmpty()
+                            ? one.statement()
+                            : Message.of("{}, {}", one.statement(), other.statement()),
                     Map.copyOf(errors),
                     errors.isEmpty() ? one.outside().or(other::outside) : Optional.empty());
         }

@@ -63,12 +63,12 @@ final class VehicleSteps {
             add(
                     steps,
                     StepCode.ONE_PIECE_RIM,
-                    "Look at each wheel: a one-piece rim. A rim of several pieces is not served here: stop, and send it out. "
+                    "Look at each wheel ("
                             + positions(
                                     facts,
                                     wheel ->
                                             wheel.task().lifts() && wheel.task().breaksBead())
-                            + ".",
+                            + "): a one-piece rim. A rim of several pieces is not served here: stop, and send it out.",
                     "A side ring that lets go kills.");
         }
         if (!facts.outsideTags().isEmpty()) {

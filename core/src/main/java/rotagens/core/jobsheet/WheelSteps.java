@@ -194,7 +194,7 @@ final class WheelSteps {
                         head(),
                         whereTo()),
                 isCenterClamp() ? "Don’t turn the wheel while the bead is pulled up." : null,
-                oldTire(new FindingInputs.BeadInput(task.keepsTire(), false)),
+                clamped(oldTire(new FindingInputs.BeadInput(task.keepsTire(), false))),
                 BeadStep.DEMOUNT_TOP,
                 BeadStep.DEMOUNT_BOTTOM);
     }
@@ -202,6 +202,12 @@ final class WheelSteps {
     /** Where a tire goes that comes off for another one is said when it is off. */
     private StepInput oldTire(StepInput beads) {
         return goesAway() ? new StepInput.Both(beads, new FindingInputs.OldTireInput(wheel.oldTireMay())) : beads;
+    }
+
+    private StepInput clamped(StepInput beads) {
+        return machine().filter(TireChanger.TireChangerType::hasJaws).isPresent()
+                ? new StepInput.Both(beads, FindingInputs.clamped())
+                : beads;
     }
 
     private boolean goesAway() {
@@ -313,7 +319,7 @@ final class WheelSteps {
                                 NO_PETROLEUM,
                                 head())
                         .in(Units.US),
-                new FindingInputs.BeadInput(task.keepsTire(), true),
+                new StepInput.Both(new FindingInputs.BeadInput(task.keepsTire(), true), FindingInputs.indexed()),
                 BeadStep.MOUNT_BOTTOM,
                 BeadStep.MOUNT_TOP);
     }

@@ -90,6 +90,11 @@ public record SensorReplacementOptions(Money oneNow, Money oneInAll, Money all, 
         return new Money(cents).label();
     }
 
+    /** Whether replacing all at once costs less over the years. */
+    public boolean isAllCheaper() {
+        return oneInAll.cents() > all.cents();
+    }
+
     /** Which costs less, and by how much. */
     public Message cheaper() {
         long difference = oneInAll.cents() - all.cents();

@@ -84,5 +84,12 @@ class RecordedWorkTest {
         assertThat(input.read(Map.of("withTire", "NEW"), Units.US).errors()).containsOnlyKeys("sensor");
         assertThat(input.read(Map.of("withTire", "KEPT"), Units.US).passes()).isTrue();
         assertThat(codes(new Bay().does(newTire(true)).sheet())).contains(StepCode.RELEARN);
+        assertThat(codes(new Bay()
+                        .does(newTire(false))
+                        .does("1L", WheelTask.SENSOR_DISMOUNT)
+                        .sheet()))
+                .as("a sensor goes in anyway")
+                .contains(StepCode.INSTALL_SENSOR)
+                .doesNotContain(StepCode.SENSOR_WITH_TIRE);
     }
 }

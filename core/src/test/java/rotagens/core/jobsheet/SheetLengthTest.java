@@ -113,4 +113,38 @@ class SheetLengthTest {
                         .passes())
                 .isTrue();
     }
+
+    @Test
+    @DisplayName(
+            "how it was clamped and where the mark stands can be said, on a machine that has jaws; nobody is held up by it")
+    void how() {
+        StepInput mount = new Bay()
+                .does("1L", WheelTask.NEW_TIRE)
+                .sheet()
+                .step("MOUNT:1L")
+                .orElseThrow()
+                .input();
+        assertThat(mount.read(java.util.Map.of("bead", "SOUND"), Units.US).passes())
+                .isTrue();
+        assertThat(mount.read(java.util.Map.of("bead", "SOUND", "indexed", "TURNED"), Units.US)
+                        .statement()
+                        .in(Units.US))
+                .isEqualTo("beads sound, turned 180° to cure balance");
+        assertThat(demount(Bay.SMALL)).contains("clamped");
+        assertThat(demount(Bay.ROLLERS)).doesNotContain("clamped");
+    }
+
+    private static List<String> demount(TireChanger machine) {
+        return new Bay()
+                        .does("1L", WheelTask.NEW_TIRE)
+                        .on(machine)
+                        .sheet()
+                        .step("DEMOUNT:1L")
+                        .orElseThrow()
+                        .input()
+                        .fields()
+                        .stream()
+                        .map(StepInput.InputField::name)
+                        .toList();
+    }
 }

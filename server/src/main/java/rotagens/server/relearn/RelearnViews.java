@@ -110,8 +110,16 @@ final class RelearnViews {
             List<CornerMatchView> corners,
             @Nullable String tieBreaker) {}
 
+    /**
+     * A dead sensor: one, or all.
+     *
+     * @param positions every position that gets a new sensor where all are replaced
+     * @param allIsCheaper whether replacing all at once costs less over the years
+     */
     record SensorReplacementOptionsView(
             String deadSensors,
+            List<String> positions,
+            boolean allIsCheaper,
             String oneNow,
             String oneInAll,
             String all,

@@ -115,6 +115,10 @@ class SensorAdvice {
                 vehicleAssessment.today());
         return new SensorReplacementOptionsView(
                 position.code(),
+                sensors.stream()
+                        .map(SensorReplacementOptions.SensorStatus::position)
+                        .toList(),
+                found.isAllCheaper(),
                 found.oneNow().label(),
                 found.oneInAll().label(),
                 found.all().label(),
