@@ -1,6 +1,7 @@
 import Alert from '@mui/material/Alert'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import useMediaQuery from '@mui/material/useMediaQuery'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
@@ -113,13 +114,16 @@ export function EvidencePack() {
 
 /** How the vehicle stands is read at once; what lies behind it folds, with how much there is. */
 const OPEN_AT_ONCE = new Set<Section['code']>(['TIRES', 'ALERTS', 'OPEN_WORK'])
+const OPEN_ON_A_PHONE = new Set<Section['code']>(['TIRES'])
 
 function SectionTable({ section }: { section: Section }) {
+  const phone = useMediaQuery('(max-width: 600px)')
+  const open = phone ? OPEN_ON_A_PHONE : OPEN_AT_ONCE
   const count = section.rows.length === 0 ? 'none on record' : many(section.rows.length, 'line', 'lines')
   return (
     <Box
       component="details"
-      open={OPEN_AT_ONCE.has(section.code) && section.rows.length > 0}
+      open={open.has(section.code) && section.rows.length > 0}
       sx={{ borderBottom: 1, borderColor: 'divider' }}
     >
       <Box component="summary" sx={{ minHeight: 36, py: 0.75, cursor: 'pointer', fontSize: 15 }}>
