@@ -221,7 +221,7 @@ public final class FindingInputs {
                 "Mark on the tire",
                 List.of(
                         new InputField.Option("AT_VALVE", "at the valve"),
-                        new InputField.Option("MAKER", "as its manufacturer says"),
+                        new InputField.Option("MANUFACTURER", "as its manufacturer says"),
                         new InputField.Option("TURNED", "turned 180° to cure balance"),
                         new InputField.Option("NO_MARK", "no mark")));
     }
