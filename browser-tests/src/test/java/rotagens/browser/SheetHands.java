@@ -63,17 +63,8 @@ final class SheetHands {
                     gap(page, "Back", place).fill("4");
                 }
             }
-            case "Wheel clean and sound", "Tire on the wheel" ->
+            case "Tire off the wheel", "Wheel clean and sound", "Tire on the wheel" ->
                 page.getByRole(AriaRole.BUTTON, named("sound").setExact(true)).click();
-            case "Tire off the wheel" -> {
-                page.getByRole(AriaRole.BUTTON, named("sound").setExact(true)).click();
-                Locator scrap = page.getByRole(AriaRole.BUTTON, named("scrap").setExact(true));
-                if (scrap.count() > 0) {
-                    scrap.click();
-                    page.getByRole(AriaRole.BUTTON, named("tread").setExact(true))
-                            .click();
-                }
-            }
             case "Wheel off", "Hub clean, nuts by hand" -> {
                 Locator second =
                         page.getByRole(AriaRole.BUTTON, named("Tomas Weil").setExact(true));
@@ -109,6 +100,12 @@ final class SheetHands {
                 }
                 page.getByLabel("DOT code of the installed tire").fill("3CT2XR5M2226");
                 page.getByRole(AriaRole.BUTTON, named("outward")).click();
+                Locator scrap = page.getByRole(AriaRole.BUTTON, named("scrap").setExact(true));
+                if (scrap.count() > 0) {
+                    scrap.click();
+                    page.getByRole(AriaRole.BUTTON, named("tread").setExact(true))
+                            .click();
+                }
             }
             case "The professional’s verdict", "Professional’s look inside" -> {
                 page.getByRole(AriaRole.BUTTON, named("sound").setExact(true)).click();

@@ -279,30 +279,24 @@ final class SuspensionInputs {
 
         @Override
         public List<SuspensionFact> facts(Map<String, String> recordedValues, LocalDate on, String by) {
-            List<Judged> held = judge(
-                            ANGLES, recordedValues, text -> angle(text).doubleValue())
-                    .stream()
-                    .filter(Judged::isHeld)
-                    .toList();
-            if (held.isEmpty()) {
-                return List.of();
-            }
-            List<Judged> over = held.stream().filter(Judged::outside).toList();
-            Judged worst = over.isEmpty() ? held.get(0) : over.get(0);
             String axle = "axle " + recordedValues.getOrDefault(AXLE, "1");
-            return List.of(new SuspensionFact(
-                    on,
-                    by,
-                    SuspensionFact.Type.ALIGNMENT,
-                    axle,
-                    over.isEmpty() ? Verdict.GOOD : Verdict.SERVICE_DUE,
-                    Message.of(
-                            "Alignment of {}: {} {}",
-                            axle,
-                            worst.point().label().toLowerCase(Locale.ROOT),
-                            worst.figure()),
-                    Message.of(worst.figure()),
-                    worst.limit()));
+            return judge(ANGLES, recordedValues, text -> angle(text).doubleValue()).stream()
+                    .filter(Judged::isHeld)
+                    .map(one -> new SuspensionFact(
+                            on,
+                            by,
+                            SuspensionFact.Type.ALIGNMENT,
+                            // Each angle by itself: a toe within its limits says nothing of a camber outside.
+                            axle + ", " + one.point().label(),
+                            one.outside() ? Verdict.SERVICE_DUE : Verdict.GOOD,
+                            Message.of(
+                                    "Alignment of {}: {} {}",
+                                    axle,
+                                    one.point().label().toLowerCase(Locale.ROOT),
+                                    one.figure()),
+                            Message.of(one.figure()),
+                            one.limit()))
+                    .toList();
         }
     }
 

@@ -49,6 +49,25 @@ public enum VisitEntryType {
         return this != WEIGHED && this != NOTIFIED && this != HANDED_OVER;
     }
 
+    /** Whether it is a figure of steering or suspension; a photo or a tick in its place measures nothing. */
+    public boolean isMeasured() {
+        return switch (this) {
+            case JOINT_PLAY, SHOCK_TEST, RIDE_HEIGHT_BEFORE, RIDE_HEIGHT_AFTER, ALIGNMENT_BEFORE, ALIGNMENT_AFTER ->
+                true;
+            case REQUESTED_WORK,
+                    DAMAGE,
+                    PROTECTION,
+                    ROAD_TEST_BEFORE,
+                    WEIGHED,
+                    PARTS,
+                    OUTSIDE_SHOP,
+                    ROAD_TEST_AFTER,
+                    CLEAN_UP,
+                    NOTIFIED,
+                    HANDED_OVER -> false;
+        };
+    }
+
     /**
      * What has to be entered; a plain tick where the line says it all.
      *

@@ -192,35 +192,17 @@ final class WheelSteps {
                         clamping(),
                         wheel.wheel().isReversed() ? ": a reversed wheel face down" : "",
                         head(),
-                        whereTo()),
+                        goesAway() ? " Mark the old tire with its number and its position." : ""),
                 isCenterClamp() ? "Don’t turn the wheel while the bead is pulled up." : null,
-                clamped(oldTire(new FindingInputs.BeadInput(task.keepsTire(), false))),
+                clamped(new FindingInputs.BeadInput(task.keepsTire(), false)),
                 BeadStep.DEMOUNT_TOP,
                 BeadStep.DEMOUNT_BOTTOM);
-    }
-
-    /** Where a tire goes that comes off for another one is said when it is off. */
-    private StepInput oldTire(StepInput beads) {
-        return goesAway() ? new StepInput.Both(beads, new FindingInputs.OldTireInput(wheel.oldTireMay())) : beads;
     }
 
     private StepInput clamped(StepInput beads) {
         return machine().filter(TireChanger.TireChangerType::hasJaws).isPresent()
                 ? new StepInput.Both(beads, FindingInputs.clamped())
                 : beads;
-    }
-
-    private boolean goesAway() {
-        return task == WheelTask.NEW_TIRE && !wheel.oldTireMay().isEmpty();
-    }
-
-    private String whereTo() {
-        if (!goesAway()) {
-            return "";
-        }
-        return wheel.oldTireMay().contains(RemovedTire.Destination.STOCK)
-                ? " Mark the old tire with its number and its position, and say where it goes."
-                : " By its age, tread or casing the old tire doesn’t go back into stock: mark it, and say where it goes.";
     }
 
     private Optional<TireChanger.TireChangerType> machine() {
@@ -459,17 +441,33 @@ final class WheelSteps {
         }
     }
 
+    /** What went where, the tire that came off too: asked once, however often the bead was broken on the way. */
     private void dot() {
-        boolean tread = task == WheelTask.NEW_TIRE;
         StepInput code = new StepInput.DotOfInstalledTireInput();
+        StepInput newTire =
+                task == WheelTask.NEW_TIRE ? new StepInput.Both(code, new StepInput.TreadOfInstalledTireInput()) : code;
         step(
                 StepCode.DOT_OF_INSTALLED,
                 Message.of(
-                        "Read the DOT code of the tire that is at {} now{}.",
+                        "Read the DOT code of the tire that is at {} now{}.{}",
                         wheel.position().code(),
-                        tread ? ", and measure its tread" : ""),
+                        task == WheelTask.NEW_TIRE ? ", and measure its tread" : "",
+                        whereTo()),
                 null,
-                tread ? new StepInput.Both(code, new StepInput.TreadOfInstalledTireInput()) : code);
+                goesAway() ? new StepInput.Both(newTire, new FindingInputs.OldTireInput(wheel.oldTireMay())) : newTire);
+    }
+
+    private boolean goesAway() {
+        return task == WheelTask.NEW_TIRE && !wheel.oldTireMay().isEmpty();
+    }
+
+    private String whereTo() {
+        if (!goesAway()) {
+            return "";
+        }
+        return wheel.oldTireMay().contains(RemovedTire.Destination.STOCK)
+                ? " Say where the old tire goes."
+                : " By its age, tread or casing the old tire doesn’t go back into stock: say where it goes.";
     }
 
     private String nutWords() {

@@ -16,12 +16,12 @@ import rotagens.core.vehicle.Vehicle;
 
 /**
  * When a vehicle is next wanted for tires, for how many, and at what cost: everything that wants another tire within the policy's
- * days of the first of them, in one visit. Source: our own forecast; prices are the catalogue's, labor is the fleet's.
+ * days of the first of them, in one visit. Source: our own forecast; prices are the catalog's, labor is the fleet's.
  *
  * @param by the day the first of them falls due
  * @param positions where, in the order of their codes
  * @param cents tires and labor together
- * @param unpriced how many have no price in the catalogue, and are not in the sum
+ * @param unpriced how many have no price in the catalog, and are not in the sum
  */
 public record NextTires(LocalDate by, List<Position> positions, long cents, int unpriced) {
 

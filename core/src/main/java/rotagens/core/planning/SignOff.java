@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -12,6 +13,7 @@ import rotagens.core.fact.Finding;
 import rotagens.core.fact.InForce;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.SuspensionFact;
+import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.FactIntake;
 import rotagens.core.inspection.PlausibilityCheck;
 import rotagens.core.inspection.TireState;
@@ -144,6 +146,21 @@ public final class SignOff {
             case REPAIR_SUSPENSION -> figure != SuspensionFact.Type.ALIGNMENT;
             default -> false;
         };
+    }
+
+    /**
+     * Why an alignment isn't done yet: in its visit nobody has measured one within its limits. What an earlier visit measured, be it
+     * the same day, says nothing about this one.
+     *
+     * @param measured every figure of steering and suspension of the visit
+     */
+    public static Optional<Message> refusesUnaligned(WorkType kind, List<SuspensionFact> measured) {
+        boolean aligned = measured.stream()
+                .anyMatch(fact -> fact.kind() == SuspensionFact.Type.ALIGNMENT && fact.verdict() == Verdict.GOOD);
+        return kind == WorkType.ALIGN && !aligned
+                ? Optional.of(Message.of(
+                        "No alignment measured within its limits in this visit. Enter it on the visit’s page first."))
+                : Optional.empty();
     }
 
     /** The newest scale ticket since a day; work that ends on the scale isn't done without one. */

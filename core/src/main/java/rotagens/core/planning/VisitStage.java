@@ -11,6 +11,7 @@ import rotagens.core.inspection.Assessment;
 import rotagens.core.inspection.Stop;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.jobsheet.VisitEntryType;
+import rotagens.core.jobsheet.VisitFigures;
 import rotagens.core.measure.Message;
 import rotagens.core.vehicle.Position;
 
@@ -62,6 +63,7 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
      * @param closed whether the work is signed off
      * @param openSteps steps of its sheet that are open
      * @param noted what was noted, the words of each; empty words for a tick or a photo
+     * @param figures what was measured at steering and suspension
      * @param weighed the scale ticket since the visit was planned, in words
      * @param handedOver to whom the vehicle was handed over
      * @param vehicle as it is now
@@ -72,6 +74,7 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
             boolean closed,
             int openSteps,
             Map<VisitEntryType, String> noted,
+            VisitFigures figures,
             Optional<Message> weighed,
             Optional<String> handedOver,
             VehicleState vehicle,
@@ -174,12 +177,15 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
     private static VisitStage alignment(Facts facts) {
         List<Message> missing = new ArrayList<>();
         for (VisitEntryType after : List.of(VisitEntryType.RIDE_HEIGHT_AFTER, VisitEntryType.ALIGNMENT_AFTER)) {
-            boolean begun = facts.noted().containsKey(after.before().orElseThrow());
-            boolean asked =
-                    after == VisitEntryType.ALIGNMENT_AFTER && facts.work().contains(WorkType.ALIGN);
-            if ((begun || asked) && !facts.noted().containsKey(after)) {
-                missing.add(Message.of("{} is not noted.", after.label()));
-            }
+            facts.figures()
+                    .missing(after)
+                    .forEach(subject -> missing.add(Message.of(
+                            "{}{} is not measured.", after.label(), subject.isEmpty() ? "" : ", " + subject + ",")));
+        }
+        if (facts.work().contains(WorkType.ALIGN)
+                && missing.isEmpty()
+                && !facts.figures().has(VisitEntryType.ALIGNMENT_AFTER)) {
+            missing.add(Message.of("{} is not measured.", VisitEntryType.ALIGNMENT_AFTER.label()));
         }
         facts.vehicle().suspension().stream()
                 .filter(alert -> Set.of(SuspensionFact.Type.RIDE_HEIGHT, SuspensionFact.Type.ALIGNMENT)
@@ -191,9 +197,20 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
         if (!missing.isEmpty()) {
             return new VisitStage(Stage.ALIGNMENT, State.OPEN, List.copyOf(missing));
         }
-        String measured = facts.noted().get(VisitEntryType.ALIGNMENT_AFTER);
-        return measured == null
-                ? new VisitStage(Stage.ALIGNMENT, State.NOT_NEEDED, List.of())
-                : new VisitStage(Stage.ALIGNMENT, State.DONE, List.of(Message.of("{}", measured)));
+        if (!facts.figures().has(VisitEntryType.ALIGNMENT_AFTER)
+                && !facts.figures().has(VisitEntryType.RIDE_HEIGHT_AFTER)) {
+            return new VisitStage(Stage.ALIGNMENT, State.NOT_NEEDED, List.of());
+        }
+        return new VisitStage(
+                Stage.ALIGNMENT,
+                State.DONE,
+                facts.figures().changes().stream()
+                        .map(change -> Message.of(
+                                "{}{} {}, after {}",
+                                change.subject().isEmpty() ? "" : change.subject() + ", ",
+                                change.figure().label(),
+                                change.figure().before(),
+                                change.figure().after()))
+                        .toList());
     }
 }

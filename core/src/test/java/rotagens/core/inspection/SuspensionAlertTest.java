@@ -153,4 +153,26 @@ class SuspensionAlertTest {
         assertThat(SignOff.refuses(coachWith(toe(0, "0.5°")), WorkType.PRESSURE_CHECK))
                 .isEmpty();
     }
+
+    @Test
+    @DisplayName("a toe within its limits clears no camber outside its own: each angle by itself")
+    void eachAngle() {
+        List<SuspensionFact> camber = noted(
+                2,
+                VisitEntryType.ALIGNMENT_BEFORE,
+                Map.of("camberLeft", "-2°", "camberLeast", "-1°", "camberMost", "0.5°", "axle", "1"));
+        assertThat(coachWith(camber, toe(0, "0.1°")).suspension())
+                .singleElement()
+                .satisfies(alert -> assertThat(alert.statement().in(Units.US))
+                        .isEqualTo("Alignment of axle 1: camber left -2° on Nov 21, 2026"));
+    }
+
+    @Test
+    @DisplayName("an alignment isn't signed off before one within its limits was measured in its visit")
+    void measuredInVisit() {
+        assertThat(SignOff.refusesUnaligned(WorkType.ALIGN, List.of())).isPresent();
+        assertThat(SignOff.refusesUnaligned(WorkType.ALIGN, toe(0, "0.5°"))).isPresent();
+        assertThat(SignOff.refusesUnaligned(WorkType.ALIGN, toe(0, "0.1°"))).isEmpty();
+        assertThat(SignOff.refusesUnaligned(WorkType.PRESSURE_CHECK, List.of())).isEmpty();
+    }
 }

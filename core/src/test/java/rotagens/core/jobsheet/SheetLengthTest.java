@@ -147,4 +147,34 @@ class SheetLengthTest {
                         .map(StepInput.InputField::name)
                         .toList();
     }
+
+    @Test
+    @DisplayName(
+            "gloves and eye protection are said with the chocks, and where the old tire goes is asked once, with what went on")
+    void merged() {
+        WheelJob wheel = Bay.work("1L", WheelTask.NEW_TIRE, null, 110, false, Bay.wheel(false));
+        WheelJob replaced = new WheelJob(
+                wheel.position(),
+                wheel.name(),
+                wheel.task(),
+                wheel.model(),
+                wheel.diameter(),
+                wheel.wheel(),
+                wheel.sensor(),
+                wheel.target(),
+                wheel.maximum(),
+                wheel.suspect(),
+                List.of(rotagens.core.inspection.RemovedTire.Destination.SCRAP),
+                java.util.Optional.empty(),
+                wheel.found());
+        JobSheet sheet = new Bay().does(replaced).sheet();
+        assertThat(sheet.step("SECURE_VEHICLE").orElseThrow().does().in(Units.US))
+                .contains("Gloves", "eye protection");
+        assertThat(sheet.steps().stream()
+                        .filter(step -> step.input().fields().stream()
+                                .anyMatch(field -> field.name().equals("oldTireTo")))
+                        .map(Step::code))
+                .as("not at the demounting, which a torn bead of the new tire repeats")
+                .containsExactly(StepCode.DOT_OF_INSTALLED);
+    }
 }

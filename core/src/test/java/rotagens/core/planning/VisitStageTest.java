@@ -16,6 +16,7 @@ import rotagens.core.inspection.Assessment;
 import rotagens.core.inspection.TireAssessor;
 import rotagens.core.inspection.VehicleState;
 import rotagens.core.jobsheet.VisitEntryType;
+import rotagens.core.jobsheet.VisitFigures;
 import rotagens.core.measure.Message;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.VisitStage.Stage;
@@ -29,10 +30,12 @@ class VisitStageTest {
     private static final Map<VisitEntryType, String> AROUND_A_LIFT = Map.of(
             VisitEntryType.DAMAGE, "none", VisitEntryType.ROAD_TEST_AFTER, "straight", VisitEntryType.CLEAN_UP, "");
 
+    private static final VisitFigures NOTHING = VisitFigures.of(List.of());
+
     private static VisitStage.Facts facts(
             List<WorkType> work, boolean closed, Map<VisitEntryType, String> noted, VehicleState vehicle) {
         return new VisitStage.Facts(
-                work, closed, closed ? 0 : 3, noted, Optional.empty(), Optional.empty(), vehicle, Map.of());
+                work, closed, closed ? 0 : 3, noted, NOTHING, Optional.empty(), Optional.empty(), vehicle, Map.of());
     }
 
     private static List<Stage> gates(VisitStage.Facts facts) {
@@ -70,18 +73,53 @@ class VisitStageTest {
                 .isEmpty();
     }
 
-    @Test
-    @DisplayName("work on the axles wants a road test before, and what was measured before also after")
-    void axles() {
+    private static VisitFigures.Line toe(VisitEntryType type, String axle) {
+        return new VisitFigures.Line(type, Map.of("axle", axle, "toe", "0.1°", "toeMost", "0.2°"));
+    }
+
+    private static List<Stage> aligned(VisitFigures.Line... lines) {
         Map<VisitEntryType, String> noted = new HashMap<>(AROUND_A_LIFT);
-        noted.put(VisitEntryType.RIDE_HEIGHT_BEFORE, "19 in");
-        assertThat(gates(facts(List.of(WorkType.ALIGN), true, noted, sound())))
-                .containsExactly(Stage.ROAD_TEST_BEFORE, Stage.ALIGNMENT);
         noted.put(VisitEntryType.ROAD_TEST_BEFORE, "pulls left");
-        noted.put(VisitEntryType.RIDE_HEIGHT_AFTER, "19 in");
-        assertThat(gates(facts(List.of(WorkType.ALIGN), true, noted, sound()))).containsExactly(Stage.ALIGNMENT);
-        noted.put(VisitEntryType.ALIGNMENT_AFTER, "toe 0.1");
-        assertThat(gates(facts(List.of(WorkType.ALIGN), true, noted, sound()))).isEmpty();
+        return gates(new VisitStage.Facts(
+                List.of(WorkType.ALIGN),
+                true,
+                0,
+                noted,
+                VisitFigures.of(List.of(lines)),
+                Optional.empty(),
+                Optional.empty(),
+                sound(),
+                Map.of()));
+    }
+
+    @Test
+    @DisplayName("work on the axles wants a road test before and a measured alignment after")
+    void axles() {
+        assertThat(gates(facts(List.of(WorkType.ALIGN), true, AROUND_A_LIFT, sound())))
+                .containsExactly(Stage.ROAD_TEST_BEFORE, Stage.ALIGNMENT);
+        assertThat(aligned(toe(VisitEntryType.ALIGNMENT_AFTER, "1"))).isEmpty();
+    }
+
+    @Test
+    @DisplayName("each axle measured before is measured after; one doesn't stand for the other")
+    void eachAxle() {
+        VisitFigures.Line[] one = {
+            toe(VisitEntryType.ALIGNMENT_BEFORE, "1"),
+            toe(VisitEntryType.ALIGNMENT_BEFORE, "2"),
+            toe(VisitEntryType.ALIGNMENT_AFTER, "1")
+        };
+        assertThat(aligned(one)).containsExactly(Stage.ALIGNMENT);
+        VisitFigures.Line[] both = java.util.Arrays.copyOf(one, 4);
+        both[3] = toe(VisitEntryType.ALIGNMENT_AFTER, "2");
+        assertThat(aligned(both)).isEmpty();
+    }
+
+    @Test
+    @DisplayName("a photo in place of the figures measures nothing, and takes none back")
+    void photo() {
+        VisitFigures.Line photo = new VisitFigures.Line(VisitEntryType.ALIGNMENT_AFTER, Map.of());
+        assertThat(aligned(photo)).containsExactly(Stage.ALIGNMENT);
+        assertThat(aligned(toe(VisitEntryType.ALIGNMENT_AFTER, "1"), photo)).isEmpty();
     }
 
     @Test
@@ -94,6 +132,7 @@ class VisitStageTest {
                 true,
                 0,
                 Map.of(),
+                NOTHING,
                 Optional.of(Message.of("axle 1 12,100 lb")),
                 Optional.empty(),
                 sound(),
@@ -111,7 +150,7 @@ class VisitStageTest {
         VehicleState old = coach().fitted("1L", tire("275/70R22.5", "3016")).state();
         Map<Position, Assessment> judged = TireAssessor.judge(old, Policy.DEFAULTS, TODAY);
         VisitStage fit = VisitStage.of(new VisitStage.Facts(
-                        List.of(), true, 0, Map.of(), Optional.empty(), Optional.empty(), old, judged))
+                        List.of(), true, 0, Map.of(), NOTHING, Optional.empty(), Optional.empty(), old, judged))
                 .stream()
                 .filter(one -> one.stage() == Stage.FIT_TO_LEAVE)
                 .findFirst()
@@ -124,7 +163,7 @@ class VisitStageTest {
     @DisplayName("signed, it says to whom, and holds nothing more up")
     void signed() {
         VisitStage.Facts signed = new VisitStage.Facts(
-                List.of(), true, 0, Map.of(), Optional.empty(), Optional.of("M. Quist"), sound(), Map.of());
+                List.of(), true, 0, Map.of(), NOTHING, Optional.empty(), Optional.of("M. Quist"), sound(), Map.of());
         VisitStage last = VisitStage.of(signed).get(VisitStage.of(signed).size() - 1);
         assertThat(last.state()).isEqualTo(State.DONE);
         assertThat(last.statement().get(0).in(Units.US)).isEqualTo("To M. Quist");

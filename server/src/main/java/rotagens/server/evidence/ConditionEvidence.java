@@ -55,7 +55,7 @@ class ConditionEvidence {
 
     List<EvidenceSection> sections(Span span) {
         Map<Long, String> names = people.all().stream().collect(Collectors.toMap(Person::id, Person::name));
-        List<Fact> facts = log.ofVehicle(span.vehicle().id());
+        List<Fact> facts = log.allOfVehicle(span.vehicle().id());
         return List.of(
                 tires(span),
                 readings(span, facts),
@@ -221,7 +221,7 @@ class ConditionEvidence {
                 EvidenceSectionCode.MOVES,
                 "Tires that came, moved and left",
                 List.of("Day", "From", "To", "Why", "By"),
-                tires.ledger(span.vehicle().id()).stream()
+                tires.wholeLedger(span.vehicle().id()).stream()
                         .filter(move -> span.holds(move.at()))
                         .sorted(Comparator.comparing(move -> move.at()))
                         .map(move -> row(

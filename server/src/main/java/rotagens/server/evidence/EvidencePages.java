@@ -43,6 +43,14 @@ class EvidencePages {
             return LocalDate.ofInstant(at, clock.getZone());
         }
 
+        Instant begins() {
+            return from.atStartOfDay(clock.getZone()).toInstant();
+        }
+
+        Instant ends() {
+            return to.plusDays(1).atStartOfDay(clock.getZone()).toInstant();
+        }
+
         boolean holds(Instant at) {
             return holds(day(at));
         }

@@ -120,8 +120,8 @@ class WorkEvidence {
                 EvidenceSectionCode.WORK,
                 "Work completed",
                 List.of("Day", "Position", "Work", "Done", "By"),
-                jobs.ofVehicle(span.vehicle().id()).stream()
-                        .filter(job -> job.doneAt() != null && span.holds(job.doneAt()))
+                jobs.done(span.begins(), span.ends()).stream()
+                        .filter(job -> job.vehicleId() == span.vehicle().id())
                         .sorted(Comparator.comparing(job -> job.doneAt()))
                         .flatMap(job -> job.items().stream()
                                 .map(item -> row(

@@ -35,6 +35,8 @@ import rotagens.server.inspection.Readings.Values;
 @Service
 public class ReadingLog {
 
+    private static final int SHOWN = 500;
+
     private final DSLContext db;
 
     ReadingLog(DSLContext db) {
@@ -108,15 +110,28 @@ public class ReadingLog {
     /** Everything read, found and cleared at a vehicle's places, the newest few hundred of each. */
     @Transactional(readOnly = true)
     public List<Fact> ofVehicle(long vehicleId) {
+        return ofVehicle(vehicleId, SHOWN);
+    }
+
+    /** Everything of it, for whoever has to show all there is. */
+    @Transactional(readOnly = true)
+    public List<Fact> allOfVehicle(long vehicleId) {
+        return ofVehicle(vehicleId, Integer.MAX_VALUE);
+    }
+
+    private List<Fact> ofVehicle(long vehicleId, int most) {
         var places = DSL.select(POSITION.ID).from(POSITION).where(POSITION.VEHICLE_ID.eq(vehicleId));
         List<Fact> facts = facts(
-                READING.POSITION_ID.in(places), FINDING.POSITION_ID.in(places), LEAK_REPAIR.POSITION_ID.in(places));
-        facts.addAll(leftOut(vehicleId));
+                READING.POSITION_ID.in(places),
+                FINDING.POSITION_ID.in(places),
+                LEAK_REPAIR.POSITION_ID.in(places),
+                most);
+        facts.addAll(leftOut(vehicleId, most));
         return facts;
     }
 
     /** Positions left out of finished walk-arounds, or lacking what was asked, with the reason somebody gave. */
-    private List<Fact> leftOut(long vehicleId) {
+    private List<Fact> leftOut(long vehicleId, int most) {
         return db.select(WALK_AROUND_ENTRY.asterisk())
                 .from(WALK_AROUND_ENTRY)
                 .join(WALK_AROUND)
@@ -125,7 +140,7 @@ public class ReadingLog {
                 .and(WALK_AROUND.FINISHED_AT.isNotNull())
                 .and(WALK_AROUND_ENTRY.SKIP_REASON.ne(""))
                 .orderBy(WALK_AROUND_ENTRY.SAVED_AT.desc())
-                .limit(500)
+                .limit(most)
                 .fetch(row -> new Fact(
                         row.get(WALK_AROUND_ENTRY.SAVED_AT),
                         "skipped",
@@ -137,10 +152,10 @@ public class ReadingLog {
     /** Everything read, found and cleared on one tire, wherever it was. */
     @Transactional(readOnly = true)
     public List<Fact> ofTire(long tireId) {
-        return facts(READING.TIRE_ID.eq(tireId), FINDING.TIRE_ID.eq(tireId), LEAK_REPAIR.TIRE_ID.eq(tireId));
+        return facts(READING.TIRE_ID.eq(tireId), FINDING.TIRE_ID.eq(tireId), LEAK_REPAIR.TIRE_ID.eq(tireId), SHOWN);
     }
 
-    private List<Fact> facts(Condition ofReadings, Condition ofFindings, Condition ofRepairs) {
+    private List<Fact> facts(Condition ofReadings, Condition ofFindings, Condition ofRepairs, int most) {
         List<Fact> facts = new ArrayList<>();
         Map<Long, String> gauges = db.select(GAUGE.ID, GAUGE.NAME).from(GAUGE).fetchMap(GAUGE.ID, GAUGE.NAME);
         Map<Long, String> voided = db.select(READING_VOID.READING_ID, PERSON.NAME, READING_VOID.REASON)
@@ -155,7 +170,7 @@ public class ReadingLog {
                 .from(LEAK_REPAIR)
                 .where(ofRepairs)
                 .orderBy(LEAK_REPAIR.RECORDED_AT.desc())
-                .limit(500)
+                .limit(most)
                 .forEach(row -> facts.add(new Fact(
                         row.get(LEAK_REPAIR.RECORDED_AT),
                         "cleared",
@@ -166,7 +181,7 @@ public class ReadingLog {
         db.selectFrom(READING)
                 .where(ofReadings)
                 .orderBy(READING.READ_AT.desc())
-                .limit(500)
+                .limit(most)
                 .forEach(row -> facts.add(new Fact(
                         row.getReadAt(),
                         "reading",
@@ -202,7 +217,7 @@ public class ReadingLog {
         db.selectFrom(FINDING)
                 .where(ofFindings)
                 .orderBy(FINDING.FOUND_AT.desc())
-                .limit(500)
+                .limit(most)
                 .forEach(row -> facts.add(new Fact(
                         row.getFoundAt(),
                         "finding",
@@ -218,7 +233,7 @@ public class ReadingLog {
                 .on(FINDING.ID.eq(FINDING_CLEARANCE.FINDING_ID))
                 .where(ofFindings)
                 .orderBy(FINDING_CLEARANCE.RECORDED_AT.desc())
-                .limit(500)
+                .limit(most)
                 .forEach(row -> facts.add(new Fact(
                         row.get(FINDING_CLEARANCE.RECORDED_AT),
                         "cleared",

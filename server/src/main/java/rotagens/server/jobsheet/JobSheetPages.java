@@ -89,7 +89,10 @@ class JobSheetPages {
         });
         VehicleAssessment vehicle = fleet.get(jobView.vehicleId());
         List<StepRecord> records = new ArrayList<>(store.marks(jobId));
-        records.addAll(recordedFacts.of(jobId, record.getStartedAt(), List.copyOf(records), vehicle));
+        if (jobView.doneAt() == null) {
+            // Closed, it keeps the records that closed it; what is measured later is of another day.
+            records.addAll(recordedFacts.of(jobId, record.getStartedAt(), List.copyOf(records), vehicle));
+        }
         StepRecords<StepRecord> stepRecords = StepRecords.of(records);
         JobSheetInputs known = facts.of(jobView, record, vehicle, stepRecords);
         return new OpenedSheet(jobView, record, known, JobSheet.of(known), stepRecords, vehicle);

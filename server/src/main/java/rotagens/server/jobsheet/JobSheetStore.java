@@ -1,5 +1,6 @@
 package rotagens.server.jobsheet;
 
+import static rotagens.server.storage.generated.Tables.JOB;
 import static rotagens.server.storage.generated.Tables.JOB_SHEET;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.STEP_RECORD;
@@ -8,7 +9,9 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import rotagens.core.jobsheet.StepRecords;
 import rotagens.core.jobsheet.StepRecords.Status;
@@ -77,6 +80,15 @@ class JobSheetStore {
 
     /** Oldest first. */
     List<StepRecord> marks(long jobId) {
+        return marks(STEP_RECORD.JOB_ID.eq(jobId));
+    }
+
+    /** Of every sheet of a vehicle, oldest first. */
+    List<StepRecord> marksOfVehicle(long vehicleId) {
+        return marks(STEP_RECORD.JOB_ID.in(DSL.select(JOB.ID).from(JOB).where(JOB.VEHICLE_ID.eq(vehicleId))));
+    }
+
+    private List<StepRecord> marks(Condition which) {
         return db.select(
                         STEP_RECORD.STEP,
                         STEP_RECORD.STATUS,
@@ -88,7 +100,7 @@ class JobSheetStore {
                 .from(STEP_RECORD)
                 .join(PERSON)
                 .on(PERSON.ID.eq(STEP_RECORD.PERSON_ID))
-                .where(STEP_RECORD.JOB_ID.eq(jobId))
+                .where(which)
                 .orderBy(STEP_RECORD.ID)
                 .fetch(row -> new StepRecord(
                         row.value1(),

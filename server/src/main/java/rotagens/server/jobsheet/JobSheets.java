@@ -46,6 +46,8 @@ class JobSheets {
 
     private static final int LONGEST_REASON = 200;
 
+    private static final String SENSOR = FindingInputs.SensorWithTireInput.SENSOR;
+
     private final JobSheetPages pages;
     private final JobSheetStore store;
     private final JobSheetEvents watchers;
@@ -125,6 +127,12 @@ class JobSheets {
                     typed.get("dotCode"),
                     text -> DotCode.parse(text, here.vehicle().today()));
         }
+        if (inputResult.errors().isEmpty() && inputResult.recordedValues().containsKey(SENSOR)) {
+            sensors.usedElsewhere(
+                            here.vehicle().placeId(step.position().orElseThrow()),
+                            inputResult.recordedValues().get(SENSOR))
+                    .ifPresent(where -> wrong.wrong(SENSOR, where));
+        }
         wrong.unless(
                 !people.get(people.me()).name().equals(typed.get(FindingInputs.SecondPersonInput.FIELD)),
                 FindingInputs.SecondPersonInput.FIELD,
@@ -152,9 +160,7 @@ class JobSheets {
 
     /** A sensor is on record from the moment it is in: the relearn at the end of the sheet is of this one. */
     private void sensorIn(OpenedSheet here, Step step, Map<String, String> recordedValues) {
-        boolean withTire = step.code() == StepCode.SENSOR_WITH_TIRE
-                && recordedValues.containsKey(FindingInputs.SensorWithTireInput.SENSOR);
-        if (step.code() != StepCode.INSTALL_SENSOR && !withTire) {
+        if (!recordedValues.containsKey(SENSOR)) {
             return;
         }
         Position position = step.position().orElseThrow();
@@ -162,7 +168,7 @@ class JobSheets {
         sensors.putIfOther(
                 here.vehicle().placeId(position),
                 new Sensor(
-                        recordedValues.get("sensor"),
+                        recordedValues.get(SENSOR),
                         here.vehicle()
                                 .vehicle()
                                 .sensorAt(position)
@@ -289,6 +295,7 @@ class JobSheets {
                     + first.position().map(at -> " at " + at.code()).orElse("")
                     + tried.map(stepRecord -> ". " + stepRecord.statement()).orElse("."));
         }
+        keepRecords(here);
         JobView done = completion.done(
                 jobId,
                 version,
@@ -300,6 +307,22 @@ class JobSheets {
                 units);
         watchers.changed(jobId);
         return done;
+    }
+
+    /** The records made elsewhere that did a step stand on the sheet from its closing on, as they were then. */
+    private void keepRecords(OpenedSheet here) {
+        here.sheet().steps().stream()
+                .filter(step -> step.input() instanceof RecordedWork.RecordInput)
+                .map(step -> here.marks().last().get(step.key()))
+                .filter(mark -> mark.type() == Status.DONE)
+                .forEach(mark -> store.mark(
+                        here.job().id(),
+                        mark.step(),
+                        Status.DONE,
+                        mark.recordedValues(),
+                        mark.statement(),
+                        mark.at(),
+                        mark.personId() == 0 ? people.me() : mark.personId()));
     }
 
     /** What was let down with its dual's other tire is signed off with its refill, on jobs planned without it, too. */

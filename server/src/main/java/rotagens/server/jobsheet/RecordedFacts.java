@@ -12,6 +12,7 @@ import rotagens.core.jobsheet.RecordedWork;
 import rotagens.core.jobsheet.StepCode;
 import rotagens.core.jobsheet.StepRecords.Status;
 import rotagens.core.jobsheet.VisitEntryType;
+import rotagens.core.jobsheet.VisitFigures;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Message;
 import rotagens.core.measure.Units;
@@ -94,26 +95,32 @@ class RecordedFacts {
                 found.by());
     }
 
-    /** The newest alignment after the work; done while nothing measured there is outside its limits. */
+    /** The newest alignment after the work; done while every axle measured before is measured again, and none is outside. */
     private Optional<StepRecord> alignment(long jobId, VehicleAssessment vehicle) {
         List<VisitEntryStore.Entry> entries = visit.of(jobId);
+        VisitFigures figures = VisitEntryStore.figures(entries);
+        boolean isDone = figures.missing(VisitEntryType.ALIGNMENT_AFTER).isEmpty()
+                && SignOff.refuses(vehicle.state(), WorkType.ALIGN).isEmpty();
         return entries.stream()
-                .filter(entry -> entry.type() == VisitEntryType.ALIGNMENT_AFTER)
+                .filter(entry -> entry.type() == VisitEntryType.ALIGNMENT_AFTER
+                        && !entry.recordedValues().isEmpty())
                 .reduce((older, newer) -> newer)
                 .map(last -> new StepRecord(
                         RecordedWork.ALIGNMENT.step().name(),
-                        SignOff.refuses(vehicle.state(), WorkType.ALIGN).isEmpty() ? Status.DONE : Status.OUTSIDE,
+                        isDone ? Status.DONE : Status.OUTSIDE,
                         Map.of(),
-                        changed(entries).orElse(last.text()),
+                        changed(figures).orElse(last.text()),
                         last.at(),
                         last.personId(),
                         last.by()));
     }
 
     /** Before and after, axle by axle; empty where nothing was measured twice. */
-    private static Optional<String> changed(List<VisitEntryStore.Entry> entries) {
-        String changes = BeforeAndAfter.of(entries).stream()
-                .map(one -> one.description() + " " + one.before() + " → " + one.after())
+    private static Optional<String> changed(VisitFigures figures) {
+        String changes = figures.changes().stream()
+                .map(change -> (change.subject().isEmpty() ? "" : change.subject() + ", ")
+                        + change.figure().label() + " " + change.figure().before() + " → "
+                        + change.figure().after())
                 .collect(Collectors.joining("; "));
         return changes.isEmpty() ? Optional.empty() : Optional.of(changes);
     }

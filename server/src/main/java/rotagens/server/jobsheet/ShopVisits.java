@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -21,6 +22,7 @@ import rotagens.core.jobsheet.VisitEntryType;
 import rotagens.core.measure.Message;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.NextTires;
+import rotagens.core.planning.NextWanted;
 import rotagens.core.planning.SignOff;
 import rotagens.core.planning.VisitStage;
 import rotagens.core.vehicle.Position;
@@ -30,6 +32,7 @@ import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.jobsheet.JobSheetPages.OpenedSheet;
 import rotagens.server.jobsheet.JobSheetViews.FieldOption;
 import rotagens.server.jobsheet.JobSheetViews.FieldView;
+import rotagens.server.jobsheet.ShopVisitViews.BeforeAfterView;
 import rotagens.server.jobsheet.ShopVisitViews.HandOverRequest;
 import rotagens.server.jobsheet.ShopVisitViews.HandedOverView;
 import rotagens.server.jobsheet.ShopVisitViews.InstalledTireView;
@@ -120,7 +123,16 @@ public class ShopVisits {
                         .toList(),
                 options(vehicle),
                 entries.stream().map(ShopVisits::line).toList(),
-                BeforeAndAfter.of(entries),
+                VisitEntryStore.figures(entries).changes().stream()
+                        .map(change -> new BeforeAfterView(
+                                change.subject().isEmpty()
+                                        ? change.figure().label()
+                                        : change.subject() + ", "
+                                                + change.figure().label(),
+                                change.figure().before(),
+                                change.figure().after(),
+                                change.figure().difference()))
+                        .toList(),
                 job.items().stream()
                         .map(item -> new WorkDoneView(item.position(), item.label(), item.done()))
                         .toList(),
@@ -129,7 +141,7 @@ public class ShopVisits {
                         .toList(),
                 planned,
                 due.stream().limit(DUE_SHOWN).toList(),
-                nextWanted(planned, due, units).orElse(null),
+                nextWanted(planned, vehicle, units).orElse(null),
                 nextTires(vehicle).map(next -> next.in(units)).orElse(null),
                 handedOver(entries).orElse(null));
     }
@@ -188,6 +200,7 @@ public class ShopVisits {
                         ? 0
                         : sheet.sheet().open(sheet.marks().settled()).size(),
                 noted,
+                VisitEntryStore.figures(entries),
                 SignOff.weighedSince(vehicle.state(), planned).map(RecordedFacts::weighed),
                 handedOver(entries).map(HandedOverView::to),
                 vehicle.state(),
@@ -209,28 +222,25 @@ public class ShopVisits {
     }
 
     /** The planned visit or the due work that comes first. */
-    private static Optional<String> nextWanted(List<JobView> planned, List<DueItemView> due, Units units) {
-        Optional<JobView> job = planned.stream().findFirst();
-        Optional<DueItemView> work =
-                due.stream().filter(item -> item.scheduled() == null).min(Comparator.comparing(DueItemView::due));
-        if (job.isPresent()
-                && work.filter(item -> item.due().isBefore(job.get().day())).isEmpty()) {
-            return Optional.of(Message.of(
-                            "{}, planned: {}",
-                            job.get().day(),
-                            job.get().items().stream()
-                                    .map(item -> item.position() == null
-                                            ? item.label()
-                                            : item.position() + " " + item.label())
-                                    .collect(Collectors.joining("; ")))
-                    .in(units));
-        }
-        return work.map(item -> Message.of(
-                        "{}: {}{}",
-                        item.due(),
-                        item.positions().isEmpty() ? "" : String.join(" ", item.positions()) + " ",
-                        item.label())
-                .in(units));
+    private Optional<String> nextWanted(List<JobView> planned, VehicleAssessment vehicle, Units units) {
+        Set<String> onAJob = jobs.due(List.of(vehicle), units).stream()
+                .filter(item -> item.scheduled() != null)
+                .map(DueItemView::key)
+                .collect(Collectors.toSet());
+        return NextWanted.of(
+                        planned.stream()
+                                .map(job -> new NextWanted.PlannedJob(
+                                        job.day(),
+                                        job.items().stream()
+                                                .map(item -> item.position() == null
+                                                        ? item.label()
+                                                        : item.position() + " " + item.label())
+                                                .collect(Collectors.joining("; "))))
+                                .toList(),
+                        vehicle.due().stream()
+                                .filter(item -> !onAJob.contains(item.key()))
+                                .toList())
+                .map(next -> next.statement().in(units));
     }
 
     private Optional<Message> nextTires(VehicleAssessment vehicle) {
@@ -300,6 +310,9 @@ public class ShopVisits {
     ShopVisitView photograph(long jobId, VisitEntryType entry, byte[] picture, Units units) {
         changeTracker.draftsOnly();
         open(jobId);
+        if (!entry.isNoted()) {
+            throw ProblemException.field("entry", "Choose what it is.");
+        }
         add(jobId, entry, "", "", Map.of(), photos.keepApart(picture));
         return view(jobId, units);
     }

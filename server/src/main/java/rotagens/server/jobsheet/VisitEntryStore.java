@@ -8,18 +8,19 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumSet;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import rotagens.core.fact.SuspensionFact;
 import rotagens.core.jobsheet.VisitEntryType;
+import rotagens.core.jobsheet.VisitFigures;
 import rotagens.server.vehicle.SuspensionRecords;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -47,13 +48,10 @@ class VisitEntryStore implements SuspensionRecords {
 
     private static final TypeReference<Map<String, String>> FIGURES = new TypeReference<>() {};
 
-    private static final Set<VisitEntryType> MEASURED = EnumSet.of(
-            VisitEntryType.JOINT_PLAY,
-            VisitEntryType.SHOCK_TEST,
-            VisitEntryType.RIDE_HEIGHT_BEFORE,
-            VisitEntryType.RIDE_HEIGHT_AFTER,
-            VisitEntryType.ALIGNMENT_BEFORE,
-            VisitEntryType.ALIGNMENT_AFTER);
+    private static final List<String> MEASURED = Arrays.stream(VisitEntryType.values())
+            .filter(VisitEntryType::isMeasured)
+            .map(Enum::name)
+            .toList();
 
     private final DSLContext db;
     private final JsonMapper json;
@@ -67,11 +65,27 @@ class VisitEntryStore implements SuspensionRecords {
 
     /** Oldest first. */
     List<Entry> of(long jobId) {
+        return entries(VISIT_ENTRY.JOB_ID.eq(jobId));
+    }
+
+    /** Of every visit of a vehicle, oldest first. */
+    List<Entry> ofVehicle(long vehicleId) {
+        return entries(VISIT_ENTRY.JOB_ID.in(DSL.select(JOB.ID).from(JOB).where(JOB.VEHICLE_ID.eq(vehicleId))));
+    }
+
+    /** The figures among them. */
+    static VisitFigures figures(List<Entry> oldestFirst) {
+        return VisitFigures.of(oldestFirst.stream()
+                .map(entry -> new VisitFigures.Line(entry.type(), entry.recordedValues()))
+                .toList());
+    }
+
+    private List<Entry> entries(Condition which) {
         return db.select(VISIT_ENTRY.asterisk(), PERSON.NAME)
                 .from(VISIT_ENTRY)
                 .join(PERSON)
                 .on(PERSON.ID.eq(VISIT_ENTRY.PERSON_ID))
-                .where(VISIT_ENTRY.JOB_ID.eq(jobId))
+                .where(which)
                 .orderBy(VISIT_ENTRY.ID)
                 .fetch(row -> new Entry(
                         row.get(VISIT_ENTRY.ID),
@@ -107,6 +121,17 @@ class VisitEntryStore implements SuspensionRecords {
 
     @Override
     public Map<Long, List<SuspensionFact>> suspensionFacts(Long vehicleId) {
+        return facts(vehicleId == null ? DSL.noCondition() : JOB.VEHICLE_ID.eq(vehicleId));
+    }
+
+    @Override
+    public List<SuspensionFact> measuredIn(long jobId) {
+        return facts(VISIT_ENTRY.JOB_ID.eq(jobId)).values().stream()
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    private Map<Long, List<SuspensionFact>> facts(Condition which) {
         Map<Long, List<SuspensionFact>> facts = new HashMap<>();
         db.select(JOB.VEHICLE_ID, VISIT_ENTRY.TYPE, VISIT_ENTRY.RECORDED_VALUES, VISIT_ENTRY.RECORDED_AT, PERSON.NAME)
                 .from(VISIT_ENTRY)
@@ -114,8 +139,8 @@ class VisitEntryStore implements SuspensionRecords {
                 .on(JOB.ID.eq(VISIT_ENTRY.JOB_ID))
                 .join(PERSON)
                 .on(PERSON.ID.eq(VISIT_ENTRY.PERSON_ID))
-                .where(VISIT_ENTRY.TYPE.in(MEASURED.stream().map(Enum::name).toList()))
-                .and(vehicleId == null ? DSL.noCondition() : JOB.VEHICLE_ID.eq(vehicleId))
+                .where(VISIT_ENTRY.TYPE.in(MEASURED))
+                .and(which)
                 .orderBy(VISIT_ENTRY.ID)
                 .forEach(row -> facts.computeIfAbsent(row.value1(), none -> new ArrayList<>())
                         .addAll(VisitEntryType.valueOf(row.value2())

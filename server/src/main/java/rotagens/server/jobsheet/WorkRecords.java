@@ -1,15 +1,11 @@
 package rotagens.server.jobsheet;
 
-import static rotagens.server.storage.generated.Tables.JOB;
-
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
-import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -50,12 +46,10 @@ public class WorkRecords {
             Instant at,
             String by) {}
 
-    private final DSLContext db;
     private final JobSheetStore sheets;
     private final VisitEntryStore visits;
 
-    WorkRecords(DSLContext db, JobSheetStore sheets, VisitEntryStore visits) {
-        this.db = db;
+    WorkRecords(JobSheetStore sheets, VisitEntryStore visits) {
         this.sheets = sheets;
         this.visits = visits;
     }
@@ -63,8 +57,7 @@ public class WorkRecords {
     /** The marks of a vehicle's sheets, oldest first. */
     @Transactional(readOnly = true)
     public List<StepMark> steps(long vehicleId) {
-        return jobs(vehicleId)
-                .flatMap(job -> sheets.marks(job).stream())
+        return sheets.marksOfVehicle(vehicleId).stream()
                 .flatMap(mark -> code(mark.step()).stream()
                         .map(code -> new StepMark(
                                 code,
@@ -83,16 +76,11 @@ public class WorkRecords {
     /** The lines of a vehicle's visits, oldest first. */
     @Transactional(readOnly = true)
     public List<VisitLine> visits(long vehicleId) {
-        return jobs(vehicleId)
-                .flatMap(job -> visits.of(job).stream())
+        return visits.ofVehicle(vehicleId).stream()
                 .map(entry -> new VisitLine(
                         entry.type(), entry.text(), entry.warning(), entry.file(), entry.at(), entry.by()))
                 .sorted(Comparator.comparing(VisitLine::at))
                 .toList();
-    }
-
-    private Stream<Long> jobs(long vehicleId) {
-        return db.select(JOB.ID).from(JOB).where(JOB.VEHICLE_ID.eq(vehicleId)).orderBy(JOB.ID).fetch(JOB.ID).stream();
     }
 
     private static Optional<StepCode> code(String step) {

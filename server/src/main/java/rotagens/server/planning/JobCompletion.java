@@ -20,6 +20,7 @@ import org.springframework.util.function.SingletonSupplier;
 import rotagens.core.alert.Groove;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.Repair;
+import rotagens.core.fact.SuspensionFact;
 import rotagens.core.fact.ThermalState;
 import rotagens.core.inspection.RemovedTire;
 import rotagens.core.inspection.TreadInput;
@@ -60,6 +61,7 @@ import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.InstalledTire;
 import rotagens.server.vehicle.SensorStore;
+import rotagens.server.vehicle.SuspensionRecords;
 import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.vehicle.VehicleStore;
 import rotagens.server.web.InputValidator;
@@ -100,6 +102,7 @@ public class JobCompletion {
     private final VehicleStore vehicleStore;
     private final SensorStore sensors;
     private final PartStore parts;
+    private final SuspensionRecords suspension;
     private final VehicleRegister register;
     private final RotationCompletion rotation;
     private final ChosenTires chosenTires;
@@ -119,6 +122,7 @@ public class JobCompletion {
             VehicleStore vehicleStore,
             SensorStore sensors,
             PartStore parts,
+            SuspensionRecords suspension,
             VehicleRegister register,
             RotationCompletion rotation,
             ChosenTires chosenTires,
@@ -137,6 +141,7 @@ public class JobCompletion {
         this.vehicleStore = vehicleStore;
         this.sensors = sensors;
         this.parts = parts;
+        this.suspension = suspension;
         this.register = register;
         this.rotation = rotation;
         this.chosenTires = chosenTires;
@@ -170,6 +175,7 @@ public class JobCompletion {
                 .toList();
         refuseUnweighed(job, items, vehicleAssessment, typed);
         refuseUnproven(items, vehicleAssessment, typed, units);
+        refuseUnaligned(id, items, typed, units);
         Optional<Distance> odometer = FollowUps.distance(typed, "odometer", completeJobRequest.odometer(), units);
         Optional<String> ran =
                 followUps.refuseTooSoon(jobs.get(id), items, completeJobRequest, odometer, at, typed, units);
@@ -269,6 +275,13 @@ public class JobCompletion {
                         item -> typed.wrong(
                                 "results." + item.id() + ".note",
                                 "No scale ticket since this was scheduled. Weigh the vehicle, and enter the scale ticket under Load & pressure first."));
+    }
+
+    /** An alignment isn't done by a line of words, nor by leaving its step out. */
+    private void refuseUnaligned(long jobId, List<StoredItem> items, InputValidator typed, Units units) {
+        List<SuspensionFact> measured = suspension.measuredIn(jobId);
+        items.forEach(item -> SignOff.refusesUnaligned(item.workType(), measured)
+                .ifPresent(why -> typed.wrong("results." + item.id() + ".note", why.in(units))));
     }
 
     private Instant when(LocalDate day) {

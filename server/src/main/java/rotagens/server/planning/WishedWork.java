@@ -84,6 +84,10 @@ class WishedWork {
             Optional<Position> position = vehicle.position(code);
             wrong.unless(position.isPresent(), "positions", vehicle.unit() + " has no position " + code + ".");
             position.ifPresent(positions::add);
+            wrong.unless(
+                    position.isEmpty() || vehicle.fitted().containsKey(position.get()),
+                    "positions",
+                    "No tire on file at " + code + ". Record first what is on it.");
         }
         wrong.refuseIfWrong();
         wrong.unless(!kind.isAtPositions() || !positions.isEmpty(), "positions", "Choose at which positions.");

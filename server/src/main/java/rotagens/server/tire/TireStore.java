@@ -447,6 +447,15 @@ public class TireStore {
         return movements(TIRE_MOVEMENT.FROM_POSITION_ID.in(places).or(TIRE_MOVEMENT.TO_POSITION_ID.in(places)), 500);
     }
 
+    /** The whole of it, for whoever has to show all there is. */
+    @Transactional(readOnly = true)
+    public List<Movement> wholeLedger(long vehicleId) {
+        var places = DSL.select(POSITION.ID).from(POSITION).where(POSITION.VEHICLE_ID.eq(vehicleId));
+        return movements(
+                TIRE_MOVEMENT.FROM_POSITION_ID.in(places).or(TIRE_MOVEMENT.TO_POSITION_ID.in(places)),
+                Integer.MAX_VALUE);
+    }
+
     /** The ledger of one tire, newest first. */
     @Transactional(readOnly = true)
     public List<Movement> ledgerOfTire(long tireId) {

@@ -160,7 +160,14 @@ public class SensorStore implements CornerRecords {
     }
 
     private void refuseUsed(long placeId, String code) {
-        db.select(VEHICLE.UNIT, POSITION.CODE, POSITION.ID)
+        usedElsewhere(placeId, code).ifPresent(where -> {
+            throw ProblemException.field("sensorId", where);
+        });
+    }
+
+    /** Why a sensor of this ID can't be the one that is at a place: where it is on file; empty where it may be. */
+    public Optional<String> usedElsewhere(long placeId, String code) {
+        return db.select(VEHICLE.UNIT, POSITION.CODE, POSITION.ID)
                 .from(SENSOR)
                 .leftJoin(WHEEL)
                 .on(WHEEL.ID.eq(SENSOR.WHEEL_ID))
@@ -171,14 +178,10 @@ public class SensorStore implements CornerRecords {
                 .where(SENSOR.PRINTED_ID.eq(code), SENSOR.REMOVED_AT.isNull())
                 .fetchOptional()
                 .filter(row -> !Objects.equals(row.value3(), placeId))
-                .ifPresent(row -> {
-                    throw ProblemException.field(
-                            "sensorId",
-                            row.value1() == null
-                                    ? "This ID is on file in a wheel that is off its vehicle. Read the ID again."
-                                    : "This ID is on file on " + row.value1() + " at " + row.value2()
-                                            + ". Read it again; if the sensor was moved, take it off there first.");
-                });
+                .map(row -> row.value1() == null
+                        ? "This ID is on file in a wheel that is off its vehicle. Read the ID again."
+                        : "This ID is on file on " + row.value1() + " at " + row.value2()
+                                + ". Read it again; if the sensor was moved, take it off there first.");
     }
 
     private long wheelAt(long placeId) {

@@ -13,4 +13,7 @@ public interface SuspensionRecords {
      * @param vehicleId null for every vehicle
      */
     Map<Long, List<SuspensionFact>> suspensionFacts(Long vehicleId);
+
+    /** What was measured in the visit of one job, oldest first. */
+    List<SuspensionFact> measuredIn(long jobId);
 }

@@ -67,7 +67,7 @@ class ChosenTireTest extends OnSheet {
                         technician,
                         job,
                         "DOT_OF_INSTALLED:2L",
-                        "{\"dotCode\":\"3CT2XR5M0126\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}")
+                        "{\"dotCode\":\"3CT2XR5M0126\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\",\"oldTireTo\":\"RETREAD\"}")
                 .body();
         assertThat(step(wrong, "DOT_OF_INSTALLED:2L").path("outside").asString())
                 .contains("This is another tire");
@@ -75,7 +75,7 @@ class ChosenTireTest extends OnSheet {
                 job,
                 "DOT_OF_INSTALLED:2L",
                 "{\"dotCode\":\"" + code(good)
-                        + "\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}");
+                        + "\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\",\"oldTireTo\":\"RETREAD\"}");
         goOn(job);
         Answer closed = close(job);
         assertThat(closed.status()).as(closed.text()).isEqualTo(200);
@@ -106,7 +106,7 @@ class ChosenTireTest extends OnSheet {
                         job,
                         "DOT_OF_INSTALLED:1L",
                         "{\"dotCode\":\"" + code(lying)
-                                + "\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}")
+                                + "\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\",\"oldTireTo\":\"RETREAD\"}")
                 .body();
         assertThat(step(wrong, "DOT_OF_INSTALLED:1L").path("outside").asString())
                 .contains("in stock carries this code", "Choose it for this work first");
@@ -156,7 +156,7 @@ class ChosenTireTest extends OnSheet {
                         technician,
                         job,
                         "DOT_OF_INSTALLED:1R",
-                        "{\"dotCode\":\"3CT2XR5M0126\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}")
+                        "{\"dotCode\":\"3CT2XR5M0126\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\",\"oldTireTo\":\"RETREAD\"}")
                 .body();
         assertThat(step(wrong, "DOT_OF_INSTALLED:1R").path("outside").asString())
                 .contains("Receive it under Stock first");

@@ -23,9 +23,7 @@ abstract class OnSheet {
                     "{\"gap1\":\"3\",\"gap2\":\"3\",\"gap3\":\"4\",\"gap4\":\"4\",\"backUnreached\":\"hub in the way\"}"),
             Map.entry("RECORD_WORK", "{\"note\":\"as found, put right\"}"),
             Map.entry("CLEAN_WHEEL", "{\"wheel\":\"SOUND\"}"),
-            Map.entry(
-                    "DEMOUNT",
-                    "{\"bead\":\"SOUND\",\"oldBead\":\"SOUND\",\"oldTireTo\":\"RETREAD\",\"scrapReason\":\"tread\"}"),
+            Map.entry("DEMOUNT", "{\"bead\":\"SOUND\",\"oldBead\":\"SOUND\"}"),
             Map.entry("MOUNT", "{\"bead\":\"SOUND\"}"),
             Map.entry("WHEEL_OFF", "{\"second\":\"SECOND\"}"),
             Map.entry("HAND_START_NUTS", "{\"second\":\"SECOND\"}"),
@@ -37,10 +35,12 @@ abstract class OnSheet {
                     "{\"torque\":\"FULL\",\"nuts\":\"8\",\"wrench\":\"W-1\",\"turned\":\"NONE\",\"whichNuts\":\"3\"}"),
             Map.entry("MILES_SINCE", "{\"odometer\":\"RAN_ODOMETER\"}"),
             Map.entry("ODOMETER", "{\"odometer\":\"LAST_ODOMETER\"}"),
-            Map.entry("TREAD_OF_INSTALLED", "{\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}"),
+            Map.entry(
+                    "TREAD_OF_INSTALLED",
+                    "{\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\",\"oldTireTo\":\"RETREAD\",\"scrapReason\":\"tread\"}"),
             Map.entry(
                     "DOT_OF_INSTALLED",
-                    "{\"dotCode\":\"3CT2XR5M2226\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\"}"));
+                    "{\"dotCode\":\"3CT2XR5M2226\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\",\"oldTireTo\":\"RETREAD\",\"scrapReason\":\"tread\"}"));
 
     static final String UNEVEN =
             "{\"gap1\":\"3\",\"gap2\":\"3\",\"gap3\":\"6\",\"gap4\":\"4\",\"backUnreached\":\"hub in the way\"}";

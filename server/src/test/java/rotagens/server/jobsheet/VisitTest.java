@@ -76,7 +76,7 @@ class VisitTest extends OnSheet {
         assertThat(early.text())
                 .contains("Work: 3 steps of the job sheet are open")
                 .contains("Weighing: No scale ticket")
-                .contains("Alignment after is not noted")
+                .contains("Alignment after, axle 1, is not measured")
                 .contains("Road test after")
                 .contains("Clean and put back");
         Answer ticked = mark(technician, job, "WEIGH", "{}");
@@ -111,6 +111,55 @@ class VisitTest extends OnSheet {
                 .contains("axle 1, Total toe: 0.55°, after 0.1°", "On the vehicle", "Next wanted");
         assertThat(note(job, "CLEAN_UP", "").status()).isEqualTo(409);
         assertThat(handOver(job).status()).isEqualTo(409);
+    }
+
+    @Test
+    @DisplayName("a photo signs nothing: it can't stand for the hand-over, nor for an alignment that nobody measured")
+    void photoIsNoProof() throws Exception {
+        long job = booked("SP-04", "ALIGN", "\"day\":\"2026-11-30\"");
+        java.io.ByteArrayOutputStream picture = new java.io.ByteArrayOutputStream();
+        javax.imageio.ImageIO.write(
+                new java.awt.image.BufferedImage(40, 30, java.awt.image.BufferedImage.TYPE_INT_RGB), "jpg", picture);
+        assertThat(photograph(job, "HANDED_OVER", picture.toByteArray())).isEqualTo(422);
+        assertThat(photograph(job, "ALIGNMENT_AFTER", picture.toByteArray())).isEqualTo(200);
+        JsonNode visit = technician.get("/api/jobs/{id}/visit", job).body();
+        assertThat(state(visit, "HAND_OVER")).isEqualTo("OPEN");
+        assertThat(state(visit, "ALIGNMENT")).isEqualTo("OPEN");
+        assertThat(step(sheet(job), "ALIGNMENT").path("state").asString()).isNotEqualTo("DONE");
+        goOn(job);
+        assertThat(close(job).text())
+                .as("its step left out")
+                .contains("No alignment measured within its limits in this visit");
+    }
+
+    private int photograph(long job, String entry, byte[] picture) throws Exception {
+        return http.perform(
+                        org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post(
+                                        "/api/jobs/" + job + "/visit/photos?entry=" + entry)
+                                .session(technician.session())
+                                .with(org.springframework.security.test.web.servlet.request
+                                        .SecurityMockMvcRequestPostProcessors.csrf())
+                                .contentType("image/jpeg")
+                                .content(picture))
+                .andReturn()
+                .getResponse()
+                .getStatus();
+    }
+
+    @Test
+    @DisplayName("a closed sheet keeps the record that closed its step, whatever is measured later")
+    void closedStays() {
+        long job = booked("SP-04", "REPLACE", "\"positions\":[\"1L\"],\"day\":\"2026-11-30\"");
+        String compare = "/api/vehicles/" + coordinator.vehicle("SP-04") + "/dash-gauge-comparison";
+        until(job, "DASH_AND_GAUGE");
+        String all = "{\"1L\":\"41\",\"1R\":\"46\",\"2L\":\"51\",\"2R\":\"56\"}";
+        technician.post(compare, "{\"dash\":" + all + ",\"gauge\":" + all + "}");
+        goOn(job);
+        Answer closed = close(job);
+        assertThat(closed.status()).as(closed.text()).isEqualTo(200);
+        technician.post(
+                compare, "{\"dash\":" + all + ",\"gauge\":{\"1L\":\"56\",\"1R\":\"51\",\"2L\":\"46\",\"2R\":\"41\"}}");
+        assertThat(step(sheet(job), "DASH_AND_GAUGE").path("state").asString()).isEqualTo("DONE");
     }
 
     @Test
@@ -158,6 +207,16 @@ class VisitTest extends OnSheet {
     void sensorAtOnce() {
         long job = booked("SP-04", "REPLACE_SENSOR", "\"positions\":[\"1L\"],\"day\":\"2026-11-30\"");
         until(job, "INSTALL_SENSOR:1L");
+        String used = technician
+                .get("/api/vehicles/{id}/sensors", technician.vehicle("LC-05"))
+                .body()
+                .path("rows")
+                .get(0)
+                .path("sensorId")
+                .asString();
+        assertThat(mark(technician, job, "INSTALL_SENSOR:1L", "{\"sensor\":\"" + used + "\"}")
+                        .at("sensor"))
+                .contains("is on file on LC-05");
         done(job, "INSTALL_SENSOR:1L", "{\"sensor\":\"5C0FFEE1\"}");
         String sensors = technician
                 .get("/api/vehicles/{id}/sensors", technician.vehicle("SP-04"))
@@ -179,6 +238,10 @@ class VisitTest extends OnSheet {
                         .post("/api/wished-work", body + "\"REPLACE\",\"positions\":[\"9L\"]}")
                         .at("positions"))
                 .contains("no position 9L");
+        assertThat(coordinator
+                        .post("/api/wished-work", body + "\"PRESSURE_CHECK\",\"positions\":[\"S2\"]}")
+                        .at("positions"))
+                .isNotEmpty();
         assertThat(coordinator.post("/api/wished-work", body + "\"ROTATE\"}").at("workType"))
                 .contains("Choose the work");
         booked("SP-04", "ALIGN", "\"day\":\"2026-11-30\",\"outsideShop\":\"Millrace Alignment\"");
