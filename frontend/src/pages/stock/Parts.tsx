@@ -39,6 +39,7 @@ export function Parts() {
           </Box>
           <Table
             label={`Parts at ${yard}`}
+            stacked
             heads={['Part', 'On the shelf', 'Open jobs take', 'Order at', 'Fill up to', 'To order', '']}
           >
             {parts.data
@@ -59,7 +60,7 @@ export function Parts() {
                   <td>{row.orderUpTo === 0 ? 'none kept' : row.reorderPoint}</td>
                   <td>{row.orderUpTo === 0 ? '' : row.orderUpTo}</td>
                   <td>{row.toOrder > 0 ? <strong>{row.toOrder}</strong> : 'none'}</td>
-                  <td>
+                  <td style={{ whiteSpace: 'nowrap' }}>
                     {technician && (
                       <>
                         <Button size="small" onClick={() => setDoing({ row, what: 'count' })}>

@@ -134,7 +134,7 @@ function SectionTable({ section }: { section: Section }) {
       </Box>
       {section.rows.length > 0 && (
         <Box sx={{ pb: 1.5 }}>
-          <Table label={section.title} heads={section.heads}>
+          <Table label={section.title} heads={section.heads} stacked>
             {section.rows.map((row, line) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: lines of a record never change their order
               <tr key={line}>

@@ -1,23 +1,34 @@
 package rotagens.server.evidence;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static rotagens.server.storage.generated.Tables.POSITION;
+import static rotagens.server.storage.generated.Tables.READING;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
+import java.time.Instant;
 import java.util.HexFormat;
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.server.Api;
 import rotagens.server.Api.Answer;
 import rotagens.server.ServerTest;
+import rotagens.server.storage.generated.tables.records.ReadingRecord;
 import tools.jackson.databind.JsonNode;
 
 /** What is on record of a vehicle on one page, and its checksum, as an auditor would read them. */
@@ -26,6 +37,12 @@ class EvidenceTest {
 
     @Autowired
     MockMvc http;
+
+    @Autowired
+    DSLContext db;
+
+    @Autowired
+    PlatformTransactionManager transactions;
 
     private Api coordinator;
 
@@ -115,6 +132,46 @@ class EvidenceTest {
                 .isGreaterThan(section(none, "INSPECTIONS").path("rows").size());
         assertThat(section(none, "INSPECTIONS").path("rows").size()).isZero();
         assertThat(section(none, "TIRES").path("rows").size()).isPositive();
+    }
+
+    @Test
+    @DisplayName("a tire read hundreds of times pushes no other tire's last reading off the page")
+    void nothingPushedOff() {
+        List<String> others =
+                lastReadings("LC-02").filter(row -> !row.startsWith("1L")).toList();
+        assertThat(others).isNotEmpty();
+        ReadingRecord often = db.selectFrom(READING)
+                .where(READING.POSITION_ID.eq(DSL.select(POSITION.ID)
+                        .from(POSITION)
+                        .where(POSITION.VEHICLE_ID.eq(coordinator.vehicle("LC-02")), POSITION.CODE.eq("1L"))))
+                .and(READING.PRESSURE.isNotNull())
+                .orderBy(READING.READ_AT.desc())
+                .limit(1)
+                .fetchSingle();
+        Instant newest =
+                db.select(DSL.max(READING.READ_AT)).from(READING).fetchSingle().value1();
+        List<ReadingRecord> more = IntStream.rangeClosed(1, 510)
+                .mapToObj(time -> {
+                    ReadingRecord again = often.copy();
+                    again.setReadAt(newest.plusSeconds(time));
+                    return again;
+                })
+                .toList();
+        new TransactionTemplate(transactions)
+                .executeWithoutResult(status -> db.batchInsert(more).execute());
+        System.out.println(
+                "DBG " + newest + " " + others + " " + lastReadings("LC-02").toList()
+                        + db.fetch(
+                                "select position_id, count(*), max(read_at), typeof(read_at) from reading where position_id in (select id from position where vehicle_id="
+                                        + coordinator.vehicle("LC-02") + ") group by 1"));
+        assertThat(lastReadings("LC-02").filter(row -> !row.startsWith("1L"))).containsExactlyElementsOf(others);
+    }
+
+    private Stream<String> lastReadings(String unit) {
+        return StreamSupport.stream(
+                        section(pack(unit, ""), "READINGS").path("rows").spliterator(), false)
+                .map(row -> row.get(0).asString() + " " + row.get(1).asString() + " "
+                        + row.get(2).asString());
     }
 
     @Test
