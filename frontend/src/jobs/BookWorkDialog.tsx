@@ -7,10 +7,13 @@ import FormLabel from '@mui/material/FormLabel'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, type Job, onceKey, ProblemError, type Schemas } from '../api/client'
+import { useUnits } from '../base/settings'
 import { Choice, Entry } from '../ui/Entry'
 import { FormDialog } from '../ui/FormDialog'
 import { useNotice } from '../ui/Notice'
 import { day as dayWords } from '../units/format'
+import { asRequest } from './ChooseTireDialog'
+import { NewJobTires, type TiresSoFar, tireKey } from './NewJobTires'
 
 type Kind = Schemas['WishedWorkOption']['workType']
 
@@ -25,8 +28,10 @@ export function BookWorkDialog(props: {
   openJobs: Job[]
   onClose: () => void
 }) {
+  const [units] = useUnits()
   const [kind, setKind] = useState<Kind>()
   const [positions, setPositions] = useState<string[]>([])
+  const [tires, setTires] = useState<TiresSoFar>({})
   const [wish, setWish] = useState('')
   const [shop, setShop] = useState('')
   const [day, setDay] = useState(props.today)
@@ -39,12 +44,13 @@ export function BookWorkDialog(props: {
     queryFn: () => answerOf(api.GET('/api/wished-work')),
     staleTime: Number.POSITIVE_INFINITY,
   })
+  const takesTire = options.data?.find((one) => one.workType === kind)?.takesTire ?? false
   const atPositions = options.data?.find((one) => one.workType === kind)?.atPositions ?? false
   const book = useMutation({
     mutationFn: () =>
       answerOf(
         api.POST('/api/wished-work', {
-          params: { header: { 'Idempotency-Key': key } },
+          params: { query: { units }, header: { 'Idempotency-Key': key } },
           body: {
             vehicleId: props.vehicleId,
             ...(kind && { workType: kind }),
@@ -52,6 +58,12 @@ export function BookWorkDialog(props: {
             wish,
             outsideShop: shop,
             ...(onto === NEW_DAY ? { day } : { join: Number(onto) }),
+            tires: Object.fromEntries(
+              (takesTire ? positions : []).flatMap((position) => {
+                const choice = tires[tireKey(props.unit, position)]
+                return choice ? [[position, asRequest(choice)]] : []
+              }),
+            ),
           },
         }),
       ),
@@ -102,12 +114,23 @@ export function BookWorkDialog(props: {
           {problem?.field('positions') && <FormHelperText>{problem.field('positions')}</FormHelperText>}
         </FormControl>
       )}
+      {takesTire && positions.length > 0 && (
+        <NewJobTires
+          vehicleId={props.vehicleId}
+          unit={props.unit}
+          positions={positions}
+          day={props.openJobs.find((job) => String(job.id) === onto)?.day ?? day}
+          chosen={tires}
+          onChoose={setTires}
+          error={(position) => problem?.field(`tires.${props.unit}.${position}`)}
+        />
+      )}
       <Entry
         label="What is wanted, and by whom (optional)"
         value={wish}
         onChange={setWish}
         error={problem?.field('wish')}
-        hint="For example the owner’s model and how many"
+        hint="For example who asks, and why now"
         width="100%"
       />
       <Entry

@@ -34,7 +34,6 @@ const option = (part: object) => ({
   details: 'DOT 4125, Millrace',
   refusals: [],
   notes: [],
-  reserved: false,
   ...part,
 })
 
@@ -43,7 +42,7 @@ const tire = {
   position: '1L',
   options: [
     option({ tireId: 21 }),
-    option({ tireId: 22, label: 'LM2002, Stowmere 4', reserved: true }),
+    option({ tireId: 22, label: 'LM2002, Stowmere 4', taken: 'Reserved for other work' }),
     option({
       tireId: 23,
       label: 'LM2007, Stowmere 4',

@@ -10,6 +10,8 @@ import { useUnits } from '../base/settings'
 import { FormDialog } from '../ui/FormDialog'
 import { useNotice } from '../ui/Notice'
 import { day as dayWords, hoursAndMinutes, localDay, many, weekday } from '../units/format'
+import { asRequest, choosesTire } from './ChooseTireDialog'
+import { NewJobTires, type TiresSoFar, tireKey } from './NewJobTires'
 
 /** The work of one vehicle, the same on several tires said once. */
 const workIn = (lines: DueLine[]) =>
@@ -18,6 +20,9 @@ const workIn = (lines: DueLine[]) =>
       [label, ...lines.filter((line) => line.label === label).map((line) => line.places)].join(' ').trim(),
     )
     .join(', ')
+
+/** Where this work puts a tire on that somebody chooses. */
+const tirePositions = (lines: DueLine[]) => [...new Set(lines.filter(choosesTire).flatMap((line) => line.positions))]
 
 /** The items of a job that stand for this due work. */
 const addedItems = (job: Job, lines: DueLine[]) =>
@@ -37,6 +42,7 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
   const [chosen, setChosen] = useState<Record<string, string>>({})
   const [joining, setJoining] = useState<ReadonlyMap<number, boolean>>(new Map())
   const [note, setNote] = useState('')
+  const [tires, setTires] = useState<TiresSoFar>({})
   const [key] = useState(onceKey)
   const queries = useQueryClient()
   const notice = useNotice()
@@ -87,6 +93,17 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
             work: work.filter((item) => going.some((one) => one.id === item.vehicleId)),
             days: Object.fromEntries(going.filter((one) => !one.joins).map((one) => [one.id, one.day])),
             join: Object.fromEntries(vehicles.flatMap((one) => (one.joins ? [[one.id, one.joins.jobId]] : []))),
+            tires: Object.fromEntries(
+              going.map((one) => [
+                one.id,
+                Object.fromEntries(
+                  tirePositions(one.work).flatMap((position) => {
+                    const choice = tires[tireKey(one.unit, position)]
+                    return choice ? [[position, asRequest(choice)]] : []
+                  }),
+                ),
+              ]),
+            ),
           },
         }),
       ),
@@ -151,6 +168,19 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
                   ` Due ${dayWords(one.work.map((line) => line.due).sort()[0] ?? '')}, before this day.`}
               </Box>
             </Box>
+            {tirePositions(one.work).length > 0 && (
+              <Box sx={{ gridColumn: '1 / -1', order: 1 }}>
+                <NewJobTires
+                  vehicleId={one.id}
+                  unit={one.unit}
+                  positions={tirePositions(one.work)}
+                  day={one.joins?.day ?? one.day}
+                  chosen={tires}
+                  onChoose={setTires}
+                  error={(position) => problem?.field(`tires.${one.unit}.${position}`)}
+                />
+              </Box>
+            )}
             {one.proposal?.openJob && (
               <FormControlLabel
                 sx={{ gridColumn: '1 / -1' }}

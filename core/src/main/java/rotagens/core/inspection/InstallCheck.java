@@ -33,9 +33,25 @@ public record InstallCheck(List<VerdictReason> refusals, List<VerdictReason> not
             Rule.RIM_MATCH,
             Rule.SPEED_RATING);
 
-    /** Judges the vehicle as it would stand with the tire there. A spare is carried, not driven on: only damage refuses it. */
+    /** The same for a tire that goes on today. */
     public static InstallCheck of(
             VehicleState vehicle, List<TireState> othersOnIt, TireState tireThere, Policy policy, LocalDate today) {
+        return of(vehicle, othersOnIt, tireThere, policy, today, today);
+    }
+
+    /**
+     * Judges the vehicle as it would stand with the tire there. A spare is carried, not driven on: only damage refuses it. An age limit
+     * that comes before the forecast ends is noted; one reached by the day it goes on refuses it.
+     *
+     * @param goesOn the day of the work; never before today
+     */
+    public static InstallCheck of(
+            VehicleState vehicle,
+            List<TireState> othersOnIt,
+            TireState tireThere,
+            Policy policy,
+            LocalDate today,
+            LocalDate goesOn) {
         List<TireState> with = new ArrayList<>(othersOnIt);
         with.removeIf(state -> state.position().equals(tireThere.position()));
         with.add(tireThere);
@@ -53,6 +69,16 @@ public record InstallCheck(List<VerdictReason> refusals, List<VerdictReason> not
             } else if (reason.verdict() == Verdict.DO_NOT_OPERATE || reason.verdict() == Verdict.SERVICE_DUE) {
                 notes.add(reason);
             }
+        }
+        if (position instanceof OnAxle) {
+            LimitDates.age(vehicle.vehicle(), tireThere, vehicle.policyAt(policy, tireThere), today).stream()
+                    .filter(limit -> limit.rule() == Rule.AGE_OVERALL)
+                    .filter(limit ->
+                            limit.date().isAfter(today) && !limit.date().isAfter(goesOn))
+                    .forEach(limit -> {
+                        notes.removeIf(note -> note.reason().rule() == Rule.AGE_OVERALL);
+                        refusals.add(new VerdictReason(Verdict.DO_NOT_OPERATE, limit.reason()));
+                    });
         }
         return new InstallCheck(List.copyOf(refusals), List.copyOf(notes));
     }

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import rotagens.core.fact.Repair;
 import rotagens.core.fact.SuspensionFact;
+import rotagens.core.inspection.TreadInput;
 import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
@@ -552,8 +553,12 @@ public sealed interface StepInput {
         }
     }
 
-    /** Tread of the tire fitted in three grooves. */
-    record TreadOfInstalledTireInput() implements StepInput {
+    /**
+     * Tread of the installed tire in three grooves, none deeper than its model has when new.
+     *
+     * @param whenNew the model's original depth; empty where it isn't on file
+     */
+    record TreadOfInstalledTireInput(Optional<TreadDepth> whenNew) implements StepInput {
         @Override
         public List<InputField> fields() {
             return List.of(
@@ -569,7 +574,9 @@ public sealed interface StepInput {
             List<Object> read = new ArrayList<>();
             for (InputField inputField : fields()) {
                 inputReader
-                        .read(inputField.name(), text -> TreadDepth.parse(text, bare))
+                        .read(
+                                inputField.name(),
+                                text -> TreadInput.plausible(TreadDepth.parse(text, bare), whenNew, units))
                         .ifPresent(depth -> {
                             read.add(depth);
                             inputReader.keep(inputField.name(), depth.asEntered());

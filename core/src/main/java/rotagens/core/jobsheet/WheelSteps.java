@@ -9,6 +9,7 @@ import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.PolicyNumber;
+import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.WheelSpec;
 
@@ -444,21 +445,33 @@ final class WheelSteps {
     /** What went where, the tire that came off too: asked once, however often the bead was broken on the way. */
     private void dot() {
         StepInput code = new StepInput.DotOfInstalledTireInput();
-        StepInput newTire =
-                task == WheelTask.NEW_TIRE ? new StepInput.Both(code, new StepInput.TreadOfInstalledTireInput()) : code;
+        StepInput newTire = task == WheelTask.NEW_TIRE ? new StepInput.Both(code, tread()) : code;
         step(
                 StepCode.DOT_OF_INSTALLED,
                 Message.of(
-                        "Read the DOT code of the tire that is at {} now{}.{}",
+                        "Read the DOT code of the tire that is at {} now{}.{}{}",
                         wheel.position().code(),
                         task == WheelTask.NEW_TIRE ? ", and measure its tread" : "",
+                        onRecordAs(),
                         whereTo()),
                 null,
                 goesAway() ? new StepInput.Both(newTire, new FindingInputs.OldTireInput(wheel.oldTireMay())) : newTire);
     }
 
+    private StepInput tread() {
+        return new StepInput.TreadOfInstalledTireInput(wheel.model().flatMap(TireModel::originalDepth));
+    }
+
     private boolean goesAway() {
         return task == WheelTask.NEW_TIRE && !wheel.oldTireMay().isEmpty();
+    }
+
+    private Message onRecordAs() {
+        return task == WheelTask.NEW_TIRE && wheel.model().isPresent()
+                ? Message.of(
+                        " It goes on record as {}: if its sidewall says another, choose that one for this work first.",
+                        wheel.model().get().title())
+                : Message.of("");
     }
 
     private String whereTo() {
@@ -533,18 +546,14 @@ final class WheelSteps {
                         null,
                         new StepInput.TextInput("note", "What was done", true));
             case TREAD ->
-                step(
-                        StepCode.TREAD_OF_INSTALLED,
-                        Message.of("Gauge the tread in three grooves."),
-                        null,
-                        new StepInput.TreadOfInstalledTireInput());
+                step(StepCode.TREAD_OF_INSTALLED, Message.of("Gauge the tread in three grooves."), null, tread());
             case DOT -> dot();
             case RECORD -> {
                 step(
                         StepCode.TREAD_OF_INSTALLED,
                         Message.of("Measure the tread of the installed tire."),
                         null,
-                        new StepInput.TreadOfInstalledTireInput());
+                        tread());
                 dot();
                 step(
                         StepCode.COLD_CHECK,

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static rotagens.core.inspection.Sample.TODAY;
 import static rotagens.core.inspection.Sample.tire;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
@@ -25,6 +26,10 @@ import rotagens.core.vehicle.Vehicle;
 class InstallCheckTest {
 
     private static InstallCheck fit(String position, Tire tire, Finding... open) {
+        return fitOn(TODAY, position, tire, open);
+    }
+
+    private static InstallCheck fitOn(LocalDate day, String position, Tire tire, Finding... open) {
         VehicleState coach = Sample.coach().state();
         List<TireState> others =
                 coach.vehicle().layout().positions().stream().map(coach::at).toList();
@@ -37,7 +42,7 @@ class InstallCheckTest {
                         .toList(),
                 Optional.empty(),
                 Optional.empty());
-        return InstallCheck.of(coach, others, there, Policy.DEFAULTS, TODAY);
+        return InstallCheck.of(coach, others, there, Policy.DEFAULTS, TODAY, day);
     }
 
     private static List<String> statement(List<VerdictReason> reasons) {
@@ -92,6 +97,21 @@ class InstallCheckTest {
         InstallCheck otherSize = fit("3R", tire("295/75R22.5", "2325"));
         assertThat(otherSize.refusals()).isEmpty();
         assertThat(statement(otherSize.notes())).contains("295/75R22.5 here, 275/70R22.5 at 3L");
+    }
+
+    @Test
+    @DisplayName(
+            "a tire that reaches its age limit before the day it goes on is refused; one that reaches it soon after is noted")
+    void ageOnTheDay() {
+        Tire old = tire("275/70R22.5", "5016");
+        LocalDate reached = old.dotWeek().orElseThrow().reaches(10);
+        assertThat(reached).as("the sample's day is before it").isAfter(TODAY);
+        InstallCheck before = fitOn(reached.minusDays(1), "3R", old);
+        assertThat(before.refusals()).isEmpty();
+        assertThat(statement(before.notes())).anyMatch(said -> said.startsWith("Age 9.9 y"));
+        InstallCheck onTheDay = fitOn(reached, "3R", old);
+        assertThat(statement(onTheDay.refusals())).hasSize(1).allMatch(said -> said.startsWith("Age 9.9 y"));
+        assertThat(statement(onTheDay.notes())).noneMatch(said -> said.startsWith("Age 9.9 y"));
     }
 
     private static final TireModel RATED = new TireModel(

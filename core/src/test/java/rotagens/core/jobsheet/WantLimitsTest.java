@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Torque;
+import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 
 /** What a step wants, on its limit and just past it, and what of an entry is kept. */
@@ -169,16 +170,28 @@ class WantLimitsTest {
     @Test
     @DisplayName("tread of the installed tire is three grooves, each kept as entered; two are not enough")
     void treadFitted() {
-        StepInput.InputResult three = new StepInput.TreadOfInstalledTireInput()
+        StepInput.InputResult three = new StepInput.TreadOfInstalledTireInput(Optional.of(TreadDepth.of32nds(14)))
                 .read(Map.of("outer", "14", "center", "13/32 in", "inner", "14"), Units.US);
         assertThat(statement(three)).isEqualTo("tread 14/32 in · 13/32 in · 14/32 in");
         assertThat(three.recordedValues()).containsEntry("center", "13/32 in");
-        assertThat(new StepInput.TreadOfInstalledTireInput().fields())
+        assertThat(new StepInput.TreadOfInstalledTireInput(Optional.of(TreadDepth.of32nds(14))).fields())
                 .extracting(StepInput.InputField::name)
                 .containsExactly("outer", "center", "inner");
-        StepInput.InputResult two =
-                new StepInput.TreadOfInstalledTireInput().read(Map.of("outer", "14", "inner", "14"), Units.METRIC);
+        StepInput.InputResult two = new StepInput.TreadOfInstalledTireInput(Optional.of(TreadDepth.of32nds(14)))
+                .read(Map.of("outer", "11", "inner", "11"), Units.METRIC);
         assertThat(two.errors()).containsOnlyKeys("center");
+    }
+
+    @Test
+    @DisplayName("a groove deeper than the model has when new is asked about at the wheel, not when the job is closed")
+    void tooDeep() {
+        StepInput tread = new StepInput.TreadOfInstalledTireInput(Optional.of(TreadDepth.of32nds(11)));
+        assertThat(tread.read(Map.of("outer", "12", "center", "12", "inner", "12"), Units.US)
+                        .passes())
+                .isTrue();
+        assertThat(tread.read(Map.of("outer", "12", "center", "13", "inner", "12"), Units.US)
+                        .errors())
+                .containsOnlyKeys("center");
     }
 
     @Test

@@ -35,9 +35,15 @@ public class FittingCheck {
         this.readings = readings;
     }
 
-    /** Judges the vehicle with it there; whatever was found on it anywhere comes along. */
+    /** The same for a tire that goes on today. */
     @Transactional(readOnly = true)
     public InstallCheck of(Candidate one, VehicleAssessment vehicle, Position position) {
+        return of(one, vehicle, position, vehicle.today());
+    }
+
+    /** Judges the vehicle with it there from a day on; whatever was found on it anywhere comes along. */
+    @Transactional(readOnly = true)
+    public InstallCheck of(Candidate one, VehicleAssessment vehicle, Position position, LocalDate goesOn) {
         LocalDate today = vehicle.today();
         Tire tire = new Tire(
                 one.id().orElse(0L),
@@ -63,6 +69,6 @@ public class FittingCheck {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
-        return InstallCheck.of(vehicle.state(), others, there, vehicle.policy(), today);
+        return InstallCheck.of(vehicle.state(), others, there, vehicle.policy(), today, goesOn);
     }
 }

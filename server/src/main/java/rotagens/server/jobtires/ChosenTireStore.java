@@ -35,18 +35,23 @@ class ChosenTireStore {
                                 row.getJobItemId(), row.getTireId(), row.getOrderLineId(), row.getTireModelId()));
     }
 
-    /** The open work that has a tire reserved, by tire. */
-    Map<Long, Long> reserved() {
-        return db.select(CHOSEN_TIRE.TIRE_ID, CHOSEN_TIRE.JOB_ITEM_ID)
+    /** What open work has chosen, by piece of work. */
+    Map<Long, Chosen> open() {
+        return db.select(CHOSEN_TIRE.asterisk())
                 .from(CHOSEN_TIRE)
                 .join(JOB_ITEM)
                 .on(JOB_ITEM.ID.eq(CHOSEN_TIRE.JOB_ITEM_ID))
                 .join(JOB)
                 .on(JOB.ID.eq(JOB_ITEM.JOB_ID))
-                .where(CHOSEN_TIRE.TIRE_ID.isNotNull())
-                .and(JOB.COMPLETED_AT.isNull())
+                .where(JOB.COMPLETED_AT.isNull())
                 .and(JOB.UNSCHEDULED_AT.isNull())
-                .fetchMap(CHOSEN_TIRE.TIRE_ID, CHOSEN_TIRE.JOB_ITEM_ID);
+                .fetchMap(
+                        row -> row.get(CHOSEN_TIRE.JOB_ITEM_ID),
+                        row -> new Chosen(
+                                row.get(CHOSEN_TIRE.JOB_ITEM_ID),
+                                row.get(CHOSEN_TIRE.TIRE_ID),
+                                row.get(CHOSEN_TIRE.ORDER_LINE_ID),
+                                row.get(CHOSEN_TIRE.TIRE_MODEL_ID)));
     }
 
     void put(Chosen chosen, Instant at, long by) {

@@ -2,6 +2,7 @@ package rotagens.server.jobtires;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import rotagens.core.planning.TireAtWheel.Source;
 import rotagens.server.fleet.ReasonView;
 
 /** The shapes of choosing a tire on the wire. */
@@ -9,23 +10,16 @@ public final class ChosenTireViews {
 
     private ChosenTireViews() {}
 
-    /** Where a tire comes from. */
-    public enum TireSource {
-        STOCK,
-        ORDERED,
-        TO_BUY
-    }
-
     /**
      * A tire that may be chosen.
      *
      * @param details its code, age, depth and place, or when it comes
      * @param refusals what keeps it from going there; nobody overrides these
      * @param notes what would have to be put right there next
-     * @param reserved other work has it already
+     * @param taken why other work has it already; null where it is free
      */
     public record TireChoiceOption(
-            TireSource source,
+            Source source,
             @Nullable Long tireId,
             @Nullable Long orderLineId,
             long tireModelId,
@@ -33,7 +27,7 @@ public final class ChosenTireViews {
             String details,
             List<ReasonView> refusals,
             List<ReasonView> notes,
-            boolean reserved) {}
+            @Nullable String taken) {}
 
     /** @param chosen the tire that goes on, in words; null where nobody chose yet */
     public record JobTireView(

@@ -7,14 +7,14 @@ import java.util.List;
 public interface OrderedTires {
 
     /**
-     * A line of an open order.
+     * A line of an order, open or closed.
      *
-     * @param left how many still come
+     * @param left how many still come; none of a closed order
      * @param expected by the supplier's lead time
      * @param arrived tires of it that were received
      */
     record OrderedLine(long id, long modelId, String supplier, int left, LocalDate expected, List<Long> arrived) {}
 
-    /** Every line of every open order. */
+    /** Every line of every order: what came of one that is closed now still goes on where it was chosen. */
     List<OrderedLine> lines();
 }

@@ -667,7 +667,7 @@ public class JobCompletion {
                         jobId));
         DotCode code = one.dot().orElseThrow();
         Optional<Long> chosen = ChosenTires.chooses(one.item().workType())
-                ? chosenTires.onFile(one.item().id(), code, vehicleAssessment.today())
+                ? chosenTires.onFile(one.item().id(), code, one.position().orElseThrow(), vehicleAssessment.today())
                 : Optional.empty();
         if (chosen.isPresent()) {
             tireStore.fit(chosen.get(), placeId, TireStore.Line.of(at, by, "", jobId));

@@ -36,6 +36,7 @@ class JobController {
     private final CombinedVisits combinedVisits;
     private final Unscheduling unscheduling;
     private final WishedWork wishedWork;
+    private final TiresOfNewJobs tires;
 
     JobController(
             Jobs jobs,
@@ -45,7 +46,9 @@ class JobController {
             FleetCache fleet,
             CombinedVisits combinedVisits,
             Unscheduling unscheduling,
-            WishedWork wishedWork) {
+            WishedWork wishedWork,
+            TiresOfNewJobs tires) {
+        this.tires = tires;
         this.wishedWork = wishedWork;
         this.unscheduling = unscheduling;
         this.combinedVisits = combinedVisits;
@@ -102,11 +105,11 @@ class JobController {
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
             @RequestBody ScheduleRequest scheduleRequest) {
-        return idempotentRequests.write(
-                key,
-                List.of("schedule", scheduleRequest),
-                JobView[].class,
-                () -> jobs.schedule(scheduleRequest, units).toArray(JobView[]::new));
+        return idempotentRequests.write(key, List.of("schedule", scheduleRequest), JobView[].class, () -> {
+            List<JobView> made = jobs.schedule(scheduleRequest, units);
+            made.forEach(job -> tires.choose(job, scheduleRequest.tiresOf(job.vehicleId()), units));
+            return made.toArray(JobView[]::new);
+        });
     }
 
     /** Work that may be asked for whether or not it falls due. */
@@ -117,10 +120,11 @@ class JobController {
 
     @PostMapping("/api/wished-work")
     JobView bookWishedWork(
+            @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
             @RequestBody WishedWorkRequest wished) {
         return idempotentRequests.write(
-                key, List.of("wished work", wished), JobView.class, () -> wishedWork.book(wished));
+                key, List.of("wished work", wished), JobView.class, () -> wishedWork.book(wished, units));
     }
 
     @PutMapping("/api/jobs/{id}/date")

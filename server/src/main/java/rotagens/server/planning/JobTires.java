@@ -1,5 +1,6 @@
 package rotagens.server.planning;
 
+import java.time.LocalDate;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,7 +18,9 @@ import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.jobtires.ChosenTireViews.ChooseTireRequest;
 import rotagens.server.jobtires.ChosenTireViews.JobTireView;
+import rotagens.server.jobtires.ChosenTireViews.TireChoiceOption;
 import rotagens.server.jobtires.ChosenTires;
+import rotagens.server.jobtires.TireChoices;
 import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.web.ProblemException;
@@ -29,9 +32,11 @@ class JobTires {
     private final Jobs jobs;
     private final FleetCache fleet;
     private final ChosenTires tires;
+    private final TireChoices choices;
     private final ChangeTracker changeTracker;
 
-    JobTires(Jobs jobs, FleetCache fleet, ChosenTires tires, ChangeTracker changeTracker) {
+    JobTires(Jobs jobs, FleetCache fleet, ChosenTires tires, TireChoices choices, ChangeTracker changeTracker) {
+        this.choices = choices;
         this.jobs = jobs;
         this.fleet = fleet;
         this.tires = tires;
@@ -45,8 +50,26 @@ class JobTires {
         VehicleAssessment vehicle = fleet.get(job.vehicleId());
         return job.items().stream()
                 .filter(item -> item.position() != null && ChosenTires.chooses(item.workType()))
-                .map(item -> tires.view(item.id(), vehicle, Position.parse(item.position()), units))
+                .map(item -> tires.view(item.id(), vehicle, Position.parse(item.position()), job.day(), units))
                 .toList();
+    }
+
+    /** What might go on at a position by a day, before there is a job. */
+    @GetMapping("/api/vehicles/{id}/positions/{position}/tire-choices")
+    @Transactional(readOnly = true)
+    List<TireChoiceOption> listTireChoices(
+            @PathVariable long id,
+            @PathVariable String position,
+            @RequestParam(required = false) LocalDate day,
+            @RequestParam(defaultValue = "US") Units units) {
+        VehicleAssessment vehicle = fleet.get(id);
+        return choices.at(
+                TireChoices.NO_WORK_YET,
+                vehicle,
+                vehicle.position(position)
+                        .orElseThrow(() -> ProblemException.notFound("This vehicle has no such position.")),
+                day == null || day.isBefore(vehicle.today()) ? vehicle.today() : day,
+                units);
     }
 
     @PutMapping("/api/jobs/{id}/items/{itemId}/tire")
@@ -66,6 +89,7 @@ class JobTires {
                 .filter(one -> one.id() == itemId && one.position() != null && ChosenTires.chooses(one.workType()))
                 .findFirst()
                 .orElseThrow(() -> ProblemException.notFound("There is no such work on this job."));
-        tires.choose(itemId, fleet.get(job.vehicleId()), Position.parse(item.position()), chosen, units);
+        tires.choose(
+                itemId, fleet.get(job.vehicleId()), Position.parse(item.position()), job.day(), chosen, units, "tire");
     }
 }

@@ -14,6 +14,7 @@ import rotagens.core.planning.DueGroup;
 import rotagens.core.planning.WorkType;
 import rotagens.core.vehicle.PilotType;
 import rotagens.server.fleet.ReasonView;
+import rotagens.server.jobtires.ChosenTireViews.ChooseTireRequest;
 
 /** The shapes due work and jobs have on the wire. */
 public final class JobViews {
@@ -88,17 +89,23 @@ public final class JobViews {
      * @param day of every vehicle that has none of its own
      * @param days by vehicle, a day of its own
      * @param join by vehicle, the open job its work goes onto instead of a new one
+     * @param tires by vehicle and position, the tire that goes on, where somebody chose it
      */
     record ScheduleRequest(
             @Nullable LocalDate day,
             @Nullable String note,
             List<JobItemRequest> work,
             @Nullable Map<Long, LocalDate> days,
-            @Nullable Map<Long, Long> join) {
+            @Nullable Map<Long, Long> join,
+            @Nullable Map<Long, Map<String, ChooseTireRequest>> tires) {
 
         @Nullable
         LocalDate dayOf(long vehicleId) {
             return days == null ? day : days.getOrDefault(vehicleId, day);
+        }
+
+        Map<String, ChooseTireRequest> tiresOf(long vehicleId) {
+            return tires == null ? Map.of() : tires.getOrDefault(vehicleId, Map.of());
         }
 
         Optional<Long> jobToJoin(long vehicleId) {

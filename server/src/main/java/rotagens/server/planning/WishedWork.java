@@ -12,11 +12,14 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.Units;
 import rotagens.core.planning.WorkType;
 import rotagens.core.vehicle.Position;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.jobtires.ChosenTireViews.ChooseTireRequest;
+import rotagens.server.jobtires.ChosenTires;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.JobViews.NewJobView;
 import rotagens.server.web.InputValidator;
@@ -25,8 +28,8 @@ import rotagens.server.web.InputValidator;
 @Service
 class WishedWork {
 
-    /** Work that may be asked for, and whether it is done at tires or at the vehicle. */
-    record WishedWorkOption(WorkType workType, String label, boolean atPositions) {}
+    /** Work that may be asked for, whether it is done at tires or at the vehicle, and whether a tire is chosen for it. */
+    record WishedWorkOption(WorkType workType, String label, boolean atPositions, boolean takesTire) {}
 
     /**
      * What is asked for.
@@ -35,6 +38,7 @@ class WishedWork {
      * @param outsideShop the shop that does it, where it isn't our own
      * @param day of a job of its own
      * @param join the open job it goes onto instead
+     * @param tires by position, the tire that goes on, where it was chosen
      */
     record WishedWorkRequest(
             long vehicleId,
@@ -43,7 +47,8 @@ class WishedWork {
             @Nullable String wish,
             @Nullable String outsideShop,
             @Nullable LocalDate day,
-            @Nullable Long join) {}
+            @Nullable Long join,
+            @Nullable Map<String, ChooseTireRequest> tires) {}
 
     private static final int LONGEST_WISH = 300;
     private static final int LONGEST_SHOP = 80;
@@ -53,8 +58,16 @@ class WishedWork {
     private final FleetCache fleet;
     private final ChangeTracker changeTracker;
     private final Clock clock;
+    private final TiresOfNewJobs tires;
 
-    WishedWork(Jobs jobs, JobStore store, FleetCache fleet, ChangeTracker changeTracker, Clock clock) {
+    WishedWork(
+            Jobs jobs,
+            JobStore store,
+            FleetCache fleet,
+            ChangeTracker changeTracker,
+            Clock clock,
+            TiresOfNewJobs tires) {
+        this.tires = tires;
         this.jobs = jobs;
         this.store = store;
         this.fleet = fleet;
@@ -65,13 +78,13 @@ class WishedWork {
     List<WishedWorkOption> options() {
         return Arrays.stream(WorkType.values())
                 .filter(WorkType::canBeWished)
-                .map(kind -> new WishedWorkOption(kind, kind.label(), kind.isAtPositions()))
+                .map(kind -> new WishedWorkOption(kind, kind.label(), kind.isAtPositions(), ChosenTires.chooses(kind)))
                 .toList();
     }
 
     /** Books it, on a day of its own or onto a visit the vehicle has already. */
     @Transactional
-    JobView book(WishedWorkRequest wanted) {
+    JobView book(WishedWorkRequest wanted, Units units) {
         changeTracker.only();
         VehicleAssessment vehicle = fleet.get(wanted.vehicleId());
         InputValidator wrong = new InputValidator();
@@ -115,6 +128,7 @@ class WishedWork {
             jobs.addWork(job, kind, null, reason);
         }
         jobs.completed(job, vehicle);
+        tires.choose(jobs.get(job), Optional.ofNullable(wanted.tires()).orElse(Map.of()), units);
         return jobs.get(job);
     }
 }

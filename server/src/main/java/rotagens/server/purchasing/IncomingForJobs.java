@@ -18,6 +18,6 @@ class IncomingForJobs implements OrderedTires {
     @Override
     @Transactional(readOnly = true)
     public List<OrderedLine> lines() {
-        return purchasing.openLines();
+        return purchasing.lines();
     }
 }

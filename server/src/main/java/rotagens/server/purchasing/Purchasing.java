@@ -93,25 +93,26 @@ public class Purchasing {
                 .collect(Collectors.toMap(StockPages.Row::modelId, row -> 1, Integer::sum));
     }
 
-    /** Every line of every open order, with what came of it. */
-    List<OrderedLine> openLines() {
+    /** Every line of every order, with what came of it. */
+    List<OrderedLine> lines() {
         List<Supplier> suppliers = suppliers();
         Map<Long, List<Long>> arrived = db.select(DELIVERY.ORDER_LINE_ID, DELIVERY.TIRE_ID)
                 .from(DELIVERY)
                 .where(DELIVERY.IS_ACCEPTED.isTrue(), DELIVERY.TIRE_ID.isNotNull())
                 .fetchGroups(DELIVERY.ORDER_LINE_ID, DELIVERY.TIRE_ID);
         Map<Long, Integer> came = received();
-        return db.select(ORDER_LINE.asterisk(), TIRE_ORDER.ORDERED_DATE, TIRE_ORDER.SUPPLIER)
+        return db.select(ORDER_LINE.asterisk(), TIRE_ORDER.ORDERED_DATE, TIRE_ORDER.SUPPLIER, TIRE_ORDER.CLOSED_AT)
                 .from(ORDER_LINE)
                 .join(TIRE_ORDER)
                 .on(TIRE_ORDER.ID.eq(ORDER_LINE.TIRE_ORDER_ID))
-                .where(TIRE_ORDER.CLOSED_AT.isNull())
                 .orderBy(ORDER_LINE.ID)
                 .fetch(row -> new OrderedLine(
                         row.get(ORDER_LINE.ID),
                         row.get(ORDER_LINE.TIRE_MODEL_ID),
                         row.get(TIRE_ORDER.SUPPLIER),
-                        row.get(ORDER_LINE.QUANTITY) - came.getOrDefault(row.get(ORDER_LINE.ID), 0),
+                        row.get(TIRE_ORDER.CLOSED_AT) != null
+                                ? 0
+                                : row.get(ORDER_LINE.QUANTITY) - came.getOrDefault(row.get(ORDER_LINE.ID), 0),
                         row.get(TIRE_ORDER.ORDERED_DATE).plusDays(leadDays(row.get(TIRE_ORDER.SUPPLIER), suppliers)),
                         arrived.getOrDefault(row.get(ORDER_LINE.ID), List.of())));
     }

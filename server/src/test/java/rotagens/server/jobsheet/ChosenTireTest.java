@@ -2,6 +2,7 @@ package rotagens.server.jobsheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.DisplayName;
@@ -53,7 +54,7 @@ class ChosenTireTest extends OnSheet {
         assertThat(choices(job).path("chosen").asString()).contains(code(good));
 
         long other = job("SH-04", "REPLACE:1R");
-        assertThat(choose(other, choices(other), good).at("tire")).contains("reserved for other work");
+        assertThat(choose(other, choices(other), good).at("tire")).contains("Reserved for other work");
 
         long old = technician
                 .get("/api/vehicles/{id}", technician.vehicle("VN-02"))
@@ -160,5 +161,120 @@ class ChosenTireTest extends OnSheet {
                 .body();
         assertThat(step(wrong, "DOT_OF_INSTALLED:1R").path("outside").asString())
                 .contains("Receive it under Stock first");
+    }
+
+    private Answer jobWith(String unit, String position, String tire) {
+        long vehicle = coordinator.vehicle(unit);
+        return coordinator.post(
+                "/api/jobs",
+                "{\"day\":\"2026-11-30\",\"work\":[{\"vehicleId\":%d,\"key\":\"REPLACE:%s\"}],\"tires\":{\"%d\":{\"%s\":%s}}}"
+                        .formatted(vehicle, position, vehicle, position, tire));
+    }
+
+    private Answer wishedWith(String unit, String position, String tire) {
+        return coordinator.post(
+                "/api/wished-work",
+                "{\"vehicleId\":%d,\"workType\":\"REPLACE\",\"positions\":[\"%s\"],\"day\":\"2026-11-30\",\"tires\":{\"%s\":%s}}"
+                        .formatted(coordinator.vehicle(unit), position, position, tire));
+    }
+
+    private List<JsonNode> choicesAt(String unit, String position, String source) {
+        JsonNode all = coordinator
+                .get("/api/vehicles/" + coordinator.vehicle(unit) + "/positions/" + position + "/tire-choices")
+                .body();
+        return StreamSupport.stream(all.spliterator(), false)
+                .filter(option -> option.path("source").asString().equals(source))
+                .filter(option -> option.path("refusals").isEmpty())
+                .toList();
+    }
+
+    private int openJobs(String unit) {
+        return coordinator
+                .get("/api/vehicles/{id}/jobs", coordinator.vehicle(unit))
+                .body()
+                .size();
+    }
+
+    @Test
+    @DisplayName("the tire is chosen as its job is made: both stand, or neither")
+    void withItsJob() {
+        JsonNode good = choicesAt("SH-04", "1R", "STOCK").get(0);
+        String tire = "{\"tireId\":" + good.path("tireId").asLong() + "}";
+        Answer made = jobWith("SH-04", "1R", tire);
+        assertThat(made.status()).as(made.text()).isEqualTo(200);
+        assertThat(choices(made.body().get(0).path("id").asLong())
+                        .path("chosen")
+                        .asString())
+                .contains(code(good));
+        assertThat(choicesAt("VN-02", "1L", "STOCK").stream()
+                        .filter(option -> option.path("tireId").asLong()
+                                == good.path("tireId").asLong())
+                        .map(option -> option.path("taken").asString()))
+                .containsExactly("Reserved for other work");
+        int before = openJobs("VN-02");
+        assertThat(wishedWith("VN-02", "1L", tire).at("tires.VN-02.1L")).contains("Reserved for other work");
+        assertThat(wishedWith("VN-02", "1L", "{}").at("tires.VN-02.1L")).contains("Choose the tire that goes on");
+        assertThat(openJobs("VN-02")).as("nothing is booked either").isEqualTo(before);
+    }
+
+    private long orderOf(String supplier, long model, int quantity) {
+        Answer ordered = coordinator.post(
+                "/api/orders",
+                "{\"supplier\":\"%s\",\"yard\":\"Millrace\",\"lines\":[{\"tireModelId\":%d,\"quantity\":%d,\"price\":\"180\"}]}"
+                        .formatted(supplier, model, quantity));
+        assertThat(ordered.status()).as(ordered.text()).isEqualTo(200);
+        return newest(supplier).path("lines").get(0).path("id").asLong();
+    }
+
+    private JsonNode newest(String supplier) {
+        return coordinator
+                .get("/api/orders")
+                .body()
+                .valueStream()
+                .filter(order -> order.path("supplier").asString().equals(supplier))
+                .max(Comparator.comparing(order -> order.path("id").asLong()))
+                .orElseThrow();
+    }
+
+    @Test
+    @DisplayName(
+            "one tire on order is promised once; it came and its order was closed: it goes on, nobody else gets it")
+    void orderOfOne() {
+        long model =
+                choicesAt("VN-02", "1L", "TO_BUY").get(0).path("tireModelId").asLong();
+        long line = orderOf("Elder Supply", model, 1);
+        String chosen = "{\"orderLineId\":" + line + "}";
+        Answer made = wishedWith("VN-02", "1L", chosen);
+        assertThat(made.status()).as(made.text()).isEqualTo(200);
+        long job = made.body().path("id").asLong();
+        assertThat(jobWith("SH-04", "1R", chosen).at("tires.SH-04.1R"))
+                .contains("Every tire of this order is chosen for other work");
+
+        Answer received = coordinator.post("/api/orders/lines/" + line + "/deliveries", """
+                {"tires":[{"dotCode":"7KB4AB7C3426","accepted":true}],"counted":"1","steps":[
+                  {"step":"UNLOAD","done":true},{"step":"NUMBER","done":true},{"step":"STORE","done":true}]}""");
+        assertThat(received.status()).as(received.text()).isEqualTo(200);
+        long came = received.body().path("tireIds").get(0).asLong();
+        coordinator.post("/api/orders/" + newest("Elder Supply").path("id").asLong() + "/close", "");
+        assertThat(jobWith("SH-04", "1R", "{\"tireId\":" + came + "}").at("tires.SH-04.1R"))
+                .contains("Came for other work");
+        assertThat(choices(job).path("chosen").asString()).contains("received from its order");
+
+        until(job, "DOT_OF_INSTALLED:1L");
+        done(
+                job,
+                "DOT_OF_INSTALLED:1L",
+                "{\"dotCode\":\"7KB4AB7C3426\",\"facing\":\"OUTWARD\",\"outer\":\"11\",\"center\":\"11\",\"inner\":\"11\",\"oldTireTo\":\"RETREAD\"}");
+        goOn(job);
+        Answer closed = close(job);
+        assertThat(closed.status()).as(closed.text()).isEqualTo(200);
+        assertThat(technician
+                        .get("/api/vehicles/{id}", technician.vehicle("VN-02"))
+                        .body()
+                        .path("positions")
+                        .get(0)
+                        .path("tireId")
+                        .asLong())
+                .isEqualTo(came);
     }
 }

@@ -1,0 +1,79 @@
+package rotagens.core.planning;
+
+import java.util.List;
+import java.util.Optional;
+import rotagens.core.measure.Message;
+import rotagens.core.tire.DotCode;
+import rotagens.core.vehicle.Position;
+
+/**
+ * Whether the tire whose code was read at the wheel is the one the work puts on. Source: our own rule; what goes on was checked for
+ * its place when it was chosen, and another tire was not.
+ *
+ * @param tire the one on file that goes on; empty where it isn't on file yet, or where it is the wrong one
+ * @param wrong why it isn't the one, to be said at the code
+ */
+public record TireAtWheel(Optional<Long> tire, Optional<Message> wrong) {
+
+    /** Where the tire of a piece of work comes from. */
+    public enum Source {
+        STOCK,
+        ORDERED,
+        TO_BUY
+    }
+
+    /**
+     * A tire that lies in stock.
+     *
+     * @param name its number or another word for it
+     * @param dot as last read
+     */
+    public record StockTire(long id, String name, Optional<DotCode> dot) {}
+
+    /**
+     * Judges a code.
+     *
+     * @param source of what was chosen; where nobody chose it is as bought
+     * @param chosen the tires that may be it: the one of the stock, or those of the order that came
+     * @param words the chosen one, in words
+     * @param sameCode those in stock that carry the same whole code
+     */
+    public static TireAtWheel of(
+            DotCode read,
+            Position position,
+            Source source,
+            List<StockTire> chosen,
+            String words,
+            List<StockTire> sameCode) {
+        if (source == Source.TO_BUY) {
+            return new TireAtWheel(
+                    Optional.empty(),
+                    sameCode.stream()
+                            .findFirst()
+                            .map(tire -> Message.of(
+                                    "{} in stock carries this code. Choose it for this work first, so that it is checked for"
+                                            + " {}.",
+                                    tire.name(),
+                                    position.code())));
+        }
+        Optional<Long> it = chosen.stream()
+                .filter(tire -> tire.dot().filter(dot -> !dot.isPossible(read)).isEmpty())
+                .map(StockTire::id)
+                .findFirst();
+        if (it.isPresent()) {
+            return new TireAtWheel(it, Optional.empty());
+        }
+        return new TireAtWheel(
+                Optional.empty(),
+                Optional.of(
+                        source == Source.ORDERED
+                                ? Message.of(
+                                        "No tire with this code was received from its order. Receive it under Stock first:"
+                                                + " what came is looked at before it goes on.")
+                                : Message.of(
+                                        "Chosen for {}: {}. This is another tire; choose it for this work first, so that it"
+                                                + " is checked.",
+                                        position.code(),
+                                        words)));
+    }
+}
