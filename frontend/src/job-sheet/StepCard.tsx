@@ -9,6 +9,7 @@ import { useUnits } from '../base/settings'
 import { color } from '../base/theme'
 import { TorqueSequence } from '../drawings/torque-sequence/TorqueSequence'
 import { ValveClock } from '../drawings/valve-clock/ValveClock'
+import { WheelSection } from '../drawings/wheel-section/WheelSection'
 import type { useGauge } from '../gauge/useGauge'
 import { Entry } from '../ui/Entry'
 import { moment } from '../units/format'
@@ -110,6 +111,11 @@ export function StepCard(props: {
           <ValveClock clock={clock} />
         </Box>
       ))}
+      {step.wheelSection && (
+        <Box sx={{ mt: 1.5 }}>
+          <WheelSection section={step.wheelSection} />
+        </Box>
+      )}
       {step.tries.length > 0 && <Tries tries={step.tries} />}
       {settled ? (
         <Settled step={step} may={props.may && !sheet.doneAt} busy={undo.isPending} onUndo={() => undo.mutate()} />

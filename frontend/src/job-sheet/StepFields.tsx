@@ -146,6 +146,8 @@ function unitOf(field: Field, units: Units): string | undefined {
       return '°'
     case 'DISTANCE':
       return distanceUnit(units)
+    case 'BALANCE_WEIGHT':
+      return units === 'US' ? 'oz' : 'g'
     case 'COUNT':
     case 'CODE':
     case 'TEXT':

@@ -49,6 +49,7 @@ export function CompleteJobDialog(props: { job: Job; today: string; onClose: () 
   const [day, setDay] = useState(today)
   const [odometer, setOdometer] = useState('')
   const [since, setSince] = useState('')
+  const [weights, setWeights] = useState('')
   const [results, setResults] = useState<Record<number, Result>>(() => typed.read(job.id))
   const [key, setKey] = useState(onceKey)
   const queries = useQueryClient()
@@ -67,6 +68,7 @@ export function CompleteJobDialog(props: { job: Job; today: string; onClose: () 
             day,
             ...(odometer.trim() && { odometer }),
             ...(since.trim() && { milesSince: since }),
+            ...(weights.trim() && { weightPieces: weights }),
             results: job.items.map((item) => results[item.id] ?? { itemId: item.id }),
           },
         }),
@@ -159,6 +161,16 @@ export function CompleteJobDialog(props: { job: Job; today: string; onClose: () 
                 }
                 unit={distanceUnit(units)}
                 width={260}
+              />
+            )}
+            {job.items.some((item) => item.requiredResult.includes('NEW_TIRE')) && (
+              <Entry
+                label="Balance weights used"
+                value={weights}
+                onChange={setWeights}
+                error={problem?.field('weightPieces')}
+                hint="Pieces of ¼ oz (7 g). They go off the shelf."
+                width={220}
               />
             )}
           </Stack>

@@ -80,7 +80,10 @@ final class SheetHands {
                     tight.click();
                 }
             }
-            case "Balance" -> page.getByLabel("Weights, inside and outside").fill("2 oz out, 1 oz in");
+            case "Balance" -> {
+                page.getByLabel("Weight outside, 0 for none").fill("2");
+                page.getByLabel("Weight inside, 0 for none").fill("1");
+            }
             case "Torque in the star" -> {
                 Locator nut = page.getByRole(
                         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Nut \\d+ tightened$")));

@@ -63,7 +63,8 @@ public sealed interface StepInput {
             /** In degrees. */
             ANGLE,
             /** Driven, or on the odometer. */
-            DISTANCE
+            DISTANCE,
+            BALANCE_WEIGHT
         }
     }
 
@@ -162,7 +163,7 @@ public sealed interface StepInput {
         }
     }
 
-    /** Words, for example which weights went where. */
+    /** Words, for example what was done. */
     record TextInput(String name, String label, boolean needed) implements StepInput {
         @Override
         public List<InputField> fields() {

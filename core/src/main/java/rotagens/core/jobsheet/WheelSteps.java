@@ -17,7 +17,7 @@ import rotagens.core.vehicle.WheelSpec;
 final class WheelSteps {
 
     private static final String LUBRICANT =
-            "Lubricant with rust inhibitor, thin and complete, both beads and the rim where they touch; no puddles. Generous for tight beads, sparing on very stiff sidewalls.";
+            "Lubricant with rust inhibitor, thin and complete, both beads and the rim where they touch; no puddles. {}";
     private static final String NO_PETROLEUM = "Never petroleum or solvent as lubricant: it burns when the beads seat.";
     private static final String SOAP = " Soap at valve, both beads and the repair. Metal or flow-through cap on.";
     private static final double SUPPLY_IMPURITY = 2;
@@ -285,26 +285,31 @@ final class WheelSteps {
                             why -> step(StepCode.SENSOR_WITH_TIRE, why, null, new FindingInputs.SensorWithTireInput()));
         }
         if (!task.tireOff()) {
-            step(StepCode.LUBRICATE, Message.of(LUBRICANT), NO_PETROLEUM, new StepInput.Confirmation());
+            step(StepCode.LUBRICATE, lubricant(), NO_PETROLEUM, new StepInput.Confirmation());
             return;
         }
         step(
                 StepCode.MOUNT,
                 Message.of(
                         "{} {} Bottom bead, then top bead, valve as the clock shows so that the bead passes the sensor last.{}",
-                        LUBRICANT,
+                        lubricant(),
                         index(),
                         isCenterClamp()
                                 ? " At the end unlock the center shaft, then relieve the pressure, only then pull the cone."
                                 : ""),
-                Message.of(
-                                "{} Hands clear of the {}. Thick beads want the press arm and a bar for a start, never force.",
-                                NO_PETROLEUM,
-                                head())
+                Message.of("{} Hands clear of the {}. {}", NO_PETROLEUM, head(), build().start())
                         .in(Units.US),
                 new StepInput.Both(new FindingInputs.BeadInput(task.keepsTire(), true), FindingInputs.indexed()),
                 BeadStep.MOUNT_BOTTOM,
                 BeadStep.MOUNT_TOP);
+    }
+
+    private BeadBuild build() {
+        return BeadBuild.of(wheel.model());
+    }
+
+    private Message lubricant() {
+        return Message.of(LUBRICANT, build().lubricant());
     }
 
     private void cleanWheel(String does) {
@@ -415,7 +420,7 @@ final class WheelSteps {
                         StepCode.BALANCE,
                         Message.of("Balance; turned 180° on the wheel only to cure it."),
                         null,
-                        new StepInput.TextInput("weights", "Weights, inside and outside", true));
+                        new BalanceInput());
             }
             step(
                     StepCode.HAND_START_NUTS,

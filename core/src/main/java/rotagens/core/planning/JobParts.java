@@ -57,6 +57,17 @@ public record JobParts(Map<Part, Integer> counts, List<Position> lifted) {
                         .toList());
     }
 
+    /** With so many more of a part, which the work itself has told. */
+    public JobParts with(Part part, int more) {
+        if (more == 0) {
+            return this;
+        }
+        Map<Part, Integer> all = new EnumMap<>(Part.class);
+        all.putAll(counts);
+        all.merge(part, more, Integer::sum);
+        return new JobParts(all, lifted);
+    }
+
     private static void count(Map<Part, Integer> counts, Part part) {
         counts.merge(part, 1, Integer::sum);
     }

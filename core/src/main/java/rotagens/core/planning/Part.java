@@ -7,7 +7,9 @@ public enum Part {
     GROMMET("sensor grommet"),
     CORE("valve core"),
     CAP("valve cap"),
-    SENSOR("sensor");
+    SENSOR("sensor"),
+    /** Pieces of ¼ oz (7 g); how many a wheel takes is known once it is balanced. */
+    WEIGHT("balance weight of ¼ oz");
 
     private final String label;
 
@@ -17,11 +19,16 @@ public enum Part {
 
     /** Several of them, as a heading. */
     public String plural() {
-        return label.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + label.substring(1) + "s";
+        String many = several();
+        return many.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + many.substring(1);
     }
 
     /** The part's name with a count, for example {@code 2 valve cores}. */
     public String counted(int count) {
-        return count + " " + label + (count == 1 ? "" : "s");
+        return count + " " + (count == 1 ? label : several());
+    }
+
+    private String several() {
+        return this == WEIGHT ? "balance weights of ¼ oz" : label + "s";
     }
 }

@@ -159,10 +159,10 @@ class StepInputTest {
     @Test
     @DisplayName("what has to be said is asked for at its field")
     void label() {
-        assertThat(new StepInput.TextInput("weights", "Weights", true)
+        assertThat(new StepInput.TextInput("note", "What was done", true)
                         .read(Map.of(), Units.US)
                         .errors())
-                .containsKey("weights");
+                .containsKey("note");
         assertThat(new StepInput.TextInput("parts", "Parts", false)
                         .read(Map.of(), Units.US)
                         .passes())

@@ -126,4 +126,21 @@ class QuantityTest {
         assertThat(Pressure.parse("553 kPa", Units.US).isOver(limit)).isTrue();
         assertThat(Pressure.parse("550 kPa", Units.US).isUnder(limit)).isTrue();
     }
+
+    @Test
+    @DisplayName(
+            "balance weights are ounces or grams, taken by the piece of a quarter ounce; a pound of lead is asked about")
+    void balanceWeights() {
+        assertThat(BalanceWeight.parse("2.25", BalanceWeight.Unit.OZ).format(Units.METRIC))
+                .isEqualTo("64 g");
+        assertThat(BalanceWeight.parse("60 g", BalanceWeight.Unit.OZ).format(Units.US))
+                .isEqualTo("2.12 oz");
+        assertThat(BalanceWeight.parse("2.25", BalanceWeight.Unit.OZ).pieces()).isEqualTo(9);
+        assertThat(BalanceWeight.parse("2.3", BalanceWeight.Unit.OZ).pieces()).isEqualTo(10);
+        assertThat(BalanceWeight.parse("0", BalanceWeight.Unit.G).pieces()).isZero();
+        assertThatThrownBy(() -> BalanceWeight.parse("24.1", BalanceWeight.Unit.OZ))
+                .isInstanceOf(InvalidInputException.class);
+        assertThatThrownBy(() -> BalanceWeight.parse("2 lb", BalanceWeight.Unit.OZ))
+                .hasMessageContaining("oz or g");
+    }
 }

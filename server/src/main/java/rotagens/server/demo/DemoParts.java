@@ -13,7 +13,8 @@ record DemoParts(PartStore parts, long technician) {
             Part.GROMMET, new Level(4, 12),
             Part.CORE, new Level(12, 40),
             Part.CAP, new Level(12, 40),
-            Part.SENSOR, new Level(2, 6));
+            Part.SENSOR, new Level(2, 6),
+            Part.WEIGHT, new Level(100, 400));
 
     void fill() {
         for (String yard : parts.yards()) {

@@ -17,6 +17,7 @@ import rotagens.core.jobsheet.StepRecords;
 import rotagens.core.jobsheet.StepRecords.Status;
 import rotagens.core.jobsheet.TorqueSequence;
 import rotagens.core.jobsheet.ValveClock;
+import rotagens.core.jobsheet.WheelSection;
 import rotagens.core.measure.Torque;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
@@ -34,6 +35,7 @@ import rotagens.server.jobsheet.JobSheetViews.TireChangerOption;
 import rotagens.server.jobsheet.JobSheetViews.TorqueSequenceView;
 import rotagens.server.jobsheet.JobSheetViews.ValveClockView;
 import rotagens.server.jobsheet.JobSheetViews.ValvePositionView;
+import rotagens.server.jobsheet.JobSheetViews.WheelSectionView;
 import rotagens.server.people.People;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.Jobs;
@@ -189,7 +191,8 @@ class JobSheetPages {
                         List.of(),
                         null,
                         null,
-                        List.of()));
+                        List.of(),
+                        null));
     }
 
     private static StepView step(Step step, OpenedSheet here, Units units) {
@@ -249,7 +252,27 @@ class JobSheetPages {
                 star(step.input(), units),
                 step.beads().stream()
                         .map(bead -> clock(ValveClock.of(bead, here.facts().tireChanger()), units))
-                        .toList());
+                        .toList(),
+                section(step, here));
+    }
+
+    private static @Nullable WheelSectionView section(Step step, OpenedSheet here) {
+        return step.position()
+                .flatMap(position -> here.facts().wheels().stream()
+                        .filter(wheel -> wheel.position().equals(position))
+                        .findFirst())
+                .flatMap(wheel ->
+                        WheelSection.of(step.code(), wheel, here.facts().tireChanger()))
+                .map(section -> new WheelSectionView(
+                        section.isFaceUp().orElse(null),
+                        section.hold(),
+                        section.isBeadInDropCenter(),
+                        section.isPressArm(),
+                        section.head().orElse(null),
+                        section.blast().orElse(null),
+                        section.release(),
+                        section.statement()))
+                .orElse(null);
     }
 
     private static @Nullable TorqueSequenceView star(StepInput stepInput, Units units) {

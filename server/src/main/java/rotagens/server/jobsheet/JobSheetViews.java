@@ -7,6 +7,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import rotagens.core.jobsheet.RecordedWork;
 import rotagens.core.jobsheet.StepInput;
+import rotagens.core.jobsheet.WheelSection;
 
 /** The shapes a job sheet has on the wire. */
 final class JobSheetViews {
@@ -40,6 +41,25 @@ final class JobSheetViews {
 
     record ValveClockView(
             String step, List<ValvePositionView> valvePositions, int exclusionAngle, String explanation) {}
+
+    /**
+     * The wheel at the tire changer from the side.
+     *
+     * @param isFaceUp null where nobody has read the wheel
+     * @param head what the bead passes; null while the tire is filled
+     * @param blast where a blast comes from; null where none is meant
+     * @param release what is let go, in this order
+     * @param statement what the drawing shows
+     */
+    record WheelSectionView(
+            @Nullable Boolean isFaceUp,
+            WheelSection.Hold hold,
+            boolean isBeadInDropCenter,
+            boolean isPressArm,
+            @Nullable String head,
+            @Nullable String blast,
+            List<String> release,
+            String statement) {}
 
     /** @param order of the nuts, counted round the circle; {@code wrench} what the wrench is set to */
     record TorqueSequenceView(List<Integer> order, @Nullable String wrench) {}
@@ -80,7 +100,8 @@ final class JobSheetViews {
             List<StepTryView> tries,
             @Nullable RecordedWork recordedBy,
             @Nullable TorqueSequenceView torqueSequence,
-            List<ValveClockView> valveClocks) {}
+            List<ValveClockView> valveClocks,
+            @Nullable WheelSectionView wheelSection) {}
 
     /** @param within whether it was within limits when it was read */
     record StepTryView(String statement, String by, Instant at, boolean within) {}

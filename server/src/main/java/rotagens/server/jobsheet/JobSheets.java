@@ -303,7 +303,8 @@ class JobSheets {
                         day,
                         SheetResults.of(withMates(here), people.get(people.me()).name()),
                         SheetResults.read(here, OdometerInputs.ODOMETER),
-                        SheetResults.read(here, OdometerInputs.SINCE)),
+                        SheetResults.read(here, OdometerInputs.SINCE),
+                        SheetResults.weightPieces(here)),
                 units);
         watchers.changed(jobId);
         return done;

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import rotagens.core.fact.Repair;
 import rotagens.core.inspection.RemovedTire;
+import rotagens.core.jobsheet.BalanceInput;
 import rotagens.core.jobsheet.FindingInputs;
 import rotagens.core.jobsheet.Step;
 import rotagens.core.jobsheet.StepCode;
@@ -42,6 +43,15 @@ final class SheetResults {
                 .filter(value -> !value.isEmpty())
                 .findFirst()
                 .orElse(null);
+    }
+
+    /** The balance weights on every wheel of it. */
+    static String weightPieces(OpenedSheet here) {
+        return String.valueOf(here.sheet().steps().stream()
+                .map(step -> here.marks().last().get(step.key()))
+                .filter(mark -> mark != null && mark.type() == Status.DONE)
+                .mapToInt(mark -> BalanceInput.pieces(mark.recordedValues()))
+                .sum());
     }
 
     /** What was read at each wheel, as the sign-off of each piece of work wants it. */

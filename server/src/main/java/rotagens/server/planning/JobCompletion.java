@@ -33,6 +33,7 @@ import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.JobParts;
 import rotagens.core.planning.JobRequirements;
+import rotagens.core.planning.Part;
 import rotagens.core.planning.SignOff;
 import rotagens.core.planning.WheelTasks;
 import rotagens.core.planning.WorkType;
@@ -151,6 +152,9 @@ public class JobCompletion {
         this.clock = clock;
     }
 
+    /** More balance weights than any vehicle takes. */
+    private static final int MOST_WEIGHTS = 2_000;
+
     @Transactional
     public JobView done(long id, int version, CompleteJobRequest completeJobRequest, Units units) {
         JobRecord job = jobs.open(id, version);
@@ -177,6 +181,7 @@ public class JobCompletion {
         refuseUnproven(items, vehicleAssessment, typed, units);
         refuseUnaligned(id, items, typed, units);
         Optional<Distance> odometer = FollowUps.distance(typed, "odometer", completeJobRequest.odometer(), units);
+        int weights = weightPieces(completeJobRequest.weightPieces(), typed);
         Optional<String> ran =
                 followUps.refuseTooSoon(jobs.get(id), items, completeJobRequest, odometer, at, typed, units);
         typed.refuseIfWrong();
@@ -203,12 +208,23 @@ public class JobCompletion {
         parts.used(
                 vehicleAssessment.yard(),
                 JobParts.of(usedBy(read, itemResults), vehicleAssessment.vehicle())
+                        .with(Part.WEIGHT, weights)
                         .counts(),
                 id,
                 at,
                 people.me());
         next.run();
         return jobs.get(id);
+    }
+
+    private static int weightPieces(String text, InputValidator typed) {
+        String count = text == null ? "" : text.strip();
+        if (count.isEmpty()) {
+            return 0;
+        }
+        boolean isCount = count.matches("[0-9]{1,4}") && Integer.parseInt(count) <= MOST_WEIGHTS;
+        typed.unless(isCount, "weightPieces", "Enter how many pieces of ¼ oz, 0 to " + MOST_WEIGHTS + ".");
+        return isCount ? Integer.parseInt(count) : 0;
     }
 
     /** The work that uses up parts; a sensor that went in with a new tire is work of its own. */

@@ -162,15 +162,17 @@ public final class JobViews {
      *
      * @param odometer as it shows now; a re-torque is counted by it
      * @param milesSince of a re-torque whose odometer then nobody read: how far it has run since the wheels went on
+     * @param weightPieces balance weights of ¼ oz that went on, in all; null where nobody said
      */
     public record CompleteJobRequest(
             @Nullable LocalDate day,
             List<ItemResult> results,
             @Nullable String odometer,
-            @Nullable String milesSince) {
+            @Nullable String milesSince,
+            @Nullable String weightPieces) {
 
         public CompleteJobRequest(@Nullable LocalDate day, List<ItemResult> results) {
-            this(day, results, null, null);
+            this(day, results, null, null, null);
         }
     }
 

@@ -29,7 +29,7 @@ abstract class OnSheet {
             Map.entry("HAND_START_NUTS", "{\"second\":\"SECOND\"}"),
             Map.entry("NITROGEN", "{\"nitrogen\":\"97\",\"leak\":\"NONE\"}"),
             Map.entry("FILL", "{\"pressure\":\"TARGET\",\"leak\":\"NONE\"}"),
-            Map.entry("BALANCE", "{\"weights\":\"2 oz out, 1 oz in\"}"),
+            Map.entry("BALANCE", "{\"weightOut\":\"2\",\"weightIn\":\"1 oz\"}"),
             Map.entry(
                     "TORQUE_PASS",
                     "{\"torque\":\"FULL\",\"nuts\":\"8\",\"wrench\":\"W-1\",\"turned\":\"NONE\",\"whichNuts\":\"3\"}"),
@@ -37,10 +37,10 @@ abstract class OnSheet {
             Map.entry("ODOMETER", "{\"odometer\":\"LAST_ODOMETER\"}"),
             Map.entry(
                     "TREAD_OF_INSTALLED",
-                    "{\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\",\"oldTireTo\":\"RETREAD\",\"scrapReason\":\"tread\"}"),
+                    "{\"outer\":\"11\",\"center\":\"11\",\"inner\":\"11\",\"oldTireTo\":\"RETREAD\",\"scrapReason\":\"tread\"}"),
             Map.entry(
                     "DOT_OF_INSTALLED",
-                    "{\"dotCode\":\"3CT2XR5M2226\",\"facing\":\"OUTWARD\",\"outer\":\"14\",\"center\":\"14\",\"inner\":\"14\",\"oldTireTo\":\"RETREAD\",\"scrapReason\":\"tread\"}"));
+                    "{\"dotCode\":\"3CT2XR5M2226\",\"facing\":\"OUTWARD\",\"outer\":\"11\",\"center\":\"11\",\"inner\":\"11\",\"oldTireTo\":\"RETREAD\",\"scrapReason\":\"tread\"}"));
 
     static final String UNEVEN =
             "{\"gap1\":\"3\",\"gap2\":\"3\",\"gap3\":\"6\",\"gap4\":\"4\",\"backUnreached\":\"hub in the way\"}";

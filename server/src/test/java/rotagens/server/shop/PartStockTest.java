@@ -78,16 +78,18 @@ class PartStockTest {
         String yard = job.path("yard").asString();
         post("counts", yard, "SENSOR", 1);
         assertThat(row(yard, "SENSOR").path("planned").asInt()).isEqualTo(1);
+        post("counts", yard, "WEIGHT", 20);
         Answer done = coordinator.post(
                 "/api/jobs/" + job.path("id").asLong() + "/completion",
                 "{\"results\":[{\"itemId\":"
                         + job.path("items").get(0).path("id").asLong()
-                        + ",\"sensor\":\"5C0FFEE3\",\"pressure\":\"110\"}]}",
+                        + ",\"sensor\":\"5C0FFEE3\",\"pressure\":\"110\"}],\"weightPieces\":\"8\"}",
                 "If-Match",
                 "\"" + job.path("version").asInt() + "\"");
         assertThat(done.status()).as(done.text()).isEqualTo(200);
         assertThat(row(yard, "SENSOR").path("planned").asInt()).isZero();
         assertThat(row(yard, "SENSOR").path("count").asInt()).isZero();
+        assertThat(row(yard, "WEIGHT").path("count").asInt()).isEqualTo(12);
     }
 
     @Test
