@@ -84,12 +84,15 @@ export function WheelSection({ section }: { section: Section }) {
 
 /** Its name stands where the disc isn't. */
 function DropCenter({ faceUp }: { faceUp: boolean }) {
-  const y = faceUp ? 118 : 106
+  const y = faceUp ? 112 : 98
   return (
     <g>
-      <path d={`M -62 88 L -40 ${y - 12} M 62 88 L 8 ${y - 12}`} stroke={color.quiet} strokeWidth={1} fill="none" />
-      <text x={-36} y={y} textAnchor="middle" fill={color.ink}>
-        drop center
+      <path d={`M -62 88 L -46 ${y - 11} M 62 88 L -14 ${y - 11}`} stroke={color.quiet} strokeWidth={1} fill="none" />
+      <text x={-34} y={y} textAnchor="middle" fill={color.ink}>
+        <tspan x={-34}>drop</tspan>
+        <tspan x={-34} dy="1.1em">
+          center
+        </tspan>
       </text>
     </g>
   )
@@ -106,7 +109,7 @@ function Hold({ hold, faceUp }: { hold: Section['hold']; faceUp: boolean }) {
             fill={color.petrol}
           />
         ))}
-        <text x={0} y={TABLE - 8} textAnchor="middle" fill={color.ink}>
+        <text x={0} y={TABLE + 17} textAnchor="middle" fill={color.ink}>
           jaws from outside, covers on
         </text>
       </g>
@@ -117,7 +120,7 @@ function Hold({ hold, faceUp }: { hold: Section['hold']; faceUp: boolean }) {
       <g>
         <rect x={-4} y={y - 26} width={8} height={TABLE - y + 26} fill={color.petrol} />
         <path d={`M -20 ${y - 4} L 20 ${y - 4} L 10 ${y - 22} L -10 ${y - 22} Z`} fill={color.petrol} />
-        <text x={12} y={TABLE - 8} fill={color.ink}>
+        <text x={0} y={TABLE + 17} textAnchor="middle" fill={color.ink}>
           cone and shaft
         </text>
       </g>
@@ -125,7 +128,7 @@ function Hold({ hold, faceUp }: { hold: Section['hold']; faceUp: boolean }) {
   }
   if (hold === 'FREE')
     return (
-      <text x={0} y={TABLE - 8} textAnchor="middle" fill={color.ink}>
+      <text x={0} y={TABLE + 17} textAnchor="middle" fill={color.ink}>
         resting free, not clamped
       </text>
     )

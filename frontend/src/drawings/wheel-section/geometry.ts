@@ -1,6 +1,6 @@
 /** The drawing's own units; the wheel's axis stands in the middle. */
 export const WIDTH = 420
-export const HEIGHT = 178
+export const HEIGHT = 186
 export const TABLE = 156
 
 type Side = 1 | -1

@@ -191,6 +191,20 @@ class SheetTest extends OnSheet {
                         .path("clock")
                         .asString())
                 .isEqualTo("8 o’clock");
+        assertThat(step(large, "MOUNT:2LI")
+                        .path("wheelSection")
+                        .path("statement")
+                        .asString())
+                .contains("cone and shaft through the hub", "press arm")
+                .doesNotContain("jaw");
+        assertThat(step(large, "MOUNT:2LI").path("wheelSection").path("release"))
+                .hasSize(3);
+        assertThat(step(small, "MOUNT:2LI")
+                        .path("wheelSection")
+                        .path("statement")
+                        .asString())
+                .contains("jaws from outside, covers on");
+        assertThat(step(large, "FILL:2LI").hasNonNull("wheelSection")).isFalse();
     }
 
     @Test
