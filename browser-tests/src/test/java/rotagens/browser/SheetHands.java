@@ -52,6 +52,11 @@ final class SheetHands {
 
     /** Does the step that is open, as somebody would who follows it. */
     static void doIt(Page page, String title) {
+        doIt(page, title, "3CT2XR5M2226");
+    }
+
+    /** The same, with the code that is read off the tire that goes on. */
+    static void doIt(Page page, String title, String code) {
         switch (title) {
             case "Seat the beads" -> {
                 page.getByLabel("Beads seated at").fill("35");
@@ -92,16 +97,21 @@ final class SheetHands {
                 }
                 page.getByLabel("Torque set").fill(found("(?:full torque,|order:) ([0-9]+) ft·lb", card(page)));
                 page.getByRole(AriaRole.BUTTON, named("W-1").setExact(true)).click();
+                Locator none =
+                        page.getByRole(AriaRole.BUTTON, named("none turned").setExact(true));
+                if (none.count() > 0) {
+                    none.click();
+                }
             }
             case "Clean up, odometer" ->
                 page.getByRole(AriaRole.TEXTBOX, named("Odometer")).fill(found("last ([0-9,]+) mi", card(page)));
             case "DOT code, what went where" -> {
                 for (String groove : new String[] {"outer", "center", "inner"}) {
                     if (page.getByLabel("Tread " + groove).count() > 0) {
-                        page.getByLabel("Tread " + groove).fill("14");
+                        page.getByLabel("Tread " + groove).fill("11");
                     }
                 }
-                page.getByLabel("DOT code of the installed tire").fill("3CT2XR5M2226");
+                page.getByLabel("DOT code of the installed tire").fill(code);
                 page.getByRole(AriaRole.BUTTON, named("outward")).click();
                 Locator scrap = page.getByRole(AriaRole.BUTTON, named("scrap").setExact(true));
                 if (scrap.count() > 0) {

@@ -11,10 +11,12 @@ import rotagens.core.tire.LoadRatingsCheck;
 import rotagens.core.tire.ServiceDescription;
 import rotagens.core.tire.SpeedSymbol;
 import rotagens.core.tire.Tire;
+import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Vehicle;
 import rotagens.core.vehicle.Vehicle.WheelLimits;
+import rotagens.core.vehicle.VehicleType;
 
 /** What must match on an axle as it stands: {@link MatchingRules} and wheel pilot types; and what a position never takes. */
 final class AxleMatchCheck {
@@ -55,6 +57,17 @@ final class AxleMatchCheck {
                                     Message.of("on steer"),
                                     Message.of("not on steer"),
                                     "The manufacturer does not allow this model on steer axles. Install one that is allowed there.")));
+        }
+        boolean isDriven = vehicle.type() != VehicleType.TRAILER && position instanceof Position.OnAxle;
+        if (isDriven && tire.model().size() instanceof TireSize.Metric metric && metric.isForTrailers()) {
+            reasons.add(new VerdictReason(
+                    Verdict.DO_NOT_OPERATE,
+                    Reason.of(
+                            Rule.TRAILER_TIRE,
+                            Message.of("{}, a trailer tire, on a motor vehicle", metric.molded()),
+                            Message.of("ST"),
+                            Message.of("trailers only"),
+                            "It isn’t built to steer, drive or brake. Install one made for motor vehicles.")));
         }
         vehicle.wheelAt(position)
                 .filter(wheelLimits -> wheelLimits.rimInches().isPresent())

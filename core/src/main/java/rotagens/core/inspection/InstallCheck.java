@@ -15,7 +15,7 @@ import rotagens.core.vehicle.Position.OnAxle;
  * What putting a tire at a position would bring, before anybody lifts it.
  *
  * @param refusals reasons it must not go there at all: damage, worn out, past its age limit, retread or a model not allowed on
- *     steer, or another rim
+ *     steer, a trailer tire on a motor vehicle, or another rim
  *     diameter than the wheel's, too slow, or rated for less than the axle is recorded to carry. Nobody may override these.
  * @param notes what would have to be put right there next, for example another size across the axle
  */
@@ -24,6 +24,7 @@ public record InstallCheck(List<VerdictReason> refusals, List<VerdictReason> not
     private static final Set<Rule> NEVER = EnumSet.of(
             Rule.RETREAD_STEER,
             Rule.STEER_ALLOWED,
+            Rule.TRAILER_TIRE,
             Rule.AGE_OVERALL,
             Rule.TREAD_LIMIT,
             Rule.WEAR_BAR,

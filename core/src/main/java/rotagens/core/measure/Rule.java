@@ -50,6 +50,10 @@ public enum Rule {
     WHEEL_DATA("Wheel on file", DEFAULT, "a wheel changes place only where both wheels are on file and alike"),
     ROTATION("Rotation schedule", DEFAULT, "fleet policy, by months or miles since the last rotation"),
     STEER_ALLOWED("Tire allowed on steer", MANUFACTURER, "the tire manufacturer’s data for the model"),
+    TRAILER_TIRE(
+            "Trailer tire",
+            MANUFACTURER,
+            "ST in front of the size as molded: special trailer, for trailer service only"),
     SIDEWALL_AGREES("Sidewall parts agree", STANDARD, "load index by ISO 4000-1; letters by size"),
     DELIVERY_MATCHES("Delivery matches the order", DEFAULT, "size, ratings and pattern as ordered"),
     DELIVERY_AGE("Age on delivery", DEFAULT, "fleet policy; up to 6 months is normal"),

@@ -143,7 +143,8 @@ public final class DueWorkFinder {
         return switch (verdictReason.reason().rule()) {
             case RUN_FLAT -> Optional.of(WorkType.INSPECT_DAMAGE);
             case PILOT_MATCH -> Optional.of(WorkType.REPLACE_WHEEL);
-            case AXLE_MATCH, RETREAD_STEER, STEER_ALLOWED, RIM_MATCH -> Optional.of(WorkType.CORRECT_MISMATCH);
+            case AXLE_MATCH, RETREAD_STEER, STEER_ALLOWED, TRAILER_TIRE, RIM_MATCH ->
+                Optional.of(WorkType.CORRECT_MISMATCH);
             case DUAL_DIAMETER, SPEED_RATING ->
                 verdictReason.verdict() == Verdict.DO_NOT_OPERATE
                         ? Optional.of(WorkType.CORRECT_MISMATCH)

@@ -72,6 +72,11 @@ public sealed interface TireSize {
             boolean commercialC)
             implements TireSize {
 
+        /** Whether it is made for trailer service only: <i>ST</i>, special trailer, in front of its width. */
+        public boolean isForTrailers() {
+            return prefix.equals("ST");
+        }
+
         public Metric {
             refuseUnless(widthMm >= 95 && widthMm <= 455, "section width " + widthMm + " mm", "95–455 mm");
             refuseUnless(aspect >= 20 && aspect <= 100, "sidewall height " + aspect + "%", "20–100%");

@@ -89,6 +89,15 @@ class InstallCheckTest {
     }
 
     @Test
+    @DisplayName("a trailer tire is refused on every axle of a motor vehicle")
+    void trailerTire() {
+        for (String position : List.of("1L", "2LO", "3R")) {
+            assertThat(statement(fit(position, tire("ST235/80R16", "2325")).refusals()))
+                    .contains("ST235/80R16, a trailer tire, on a motor vehicle");
+        }
+    }
+
+    @Test
     @DisplayName("damage and age past the overall limit are refused anywhere; another size across is to be put right")
     void damageAgeSize() {
         assertThat(fit("3R", tire("275/70R22.5", "2325"), Finding.BULGE).refusals())
