@@ -40,7 +40,8 @@ class DemoFleetTest {
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Rule.class)));
         // Parking judges the vehicle and shows in the due list; sidewalls, deliveries, slips and charts
         // as they are read, a calibration the gauge; wheel and schedule speak of rotations; the schools are
-        // grounds of a target, an imbalance is only said; a wrong rim is refused before it is on a vehicle;
+        // grounds of a target, an imbalance is only said; a wrong rim and a trailer tire are refused before they are
+        // on a vehicle;
         // no sensor of the demo has come to another corner; steering and suspension judge the vehicle.
         assertThat(EnumSet.complementOf(EnumSet.copyOf(shown)))
                 .containsOnly(
@@ -57,6 +58,7 @@ class DemoFleetTest {
                         Rule.SIDE_DIFFERENCE,
                         Rule.WHEEL_DATA,
                         Rule.RIM_MATCH,
+                        Rule.TRAILER_TIRE,
                         Rule.CORNERS,
                         Rule.SUSPENSION_LIMIT,
                         Rule.ROTATION,
