@@ -31,8 +31,7 @@ class OrderedTireIT extends OnDemoFleet {
         Locator dialog = desk.getByRole(AriaRole.DIALOG, named("Schedule SH-04"));
         in(dialog, "Choose tire… for 1R").click();
         Locator choice = desk.getByRole(AriaRole.DIALOG, named("Tire for SH-04 1R"));
-        assertThat(choice.getByText("a trailer tire, on a motor vehicle").first())
-                .isVisible();
+        assertThat(choice.getByText("235/65R16C here, LT225/75R16 at 1L")).isVisible();
         assertThat(Accessibility.faults(desk)).isEmpty();
         choice.getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName("On order"))
                 .getByRole(

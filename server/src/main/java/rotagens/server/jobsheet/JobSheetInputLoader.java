@@ -62,7 +62,6 @@ class JobSheetInputLoader {
     private final TireCatalog tireCatalog;
     private final PlannedMoves planned;
     private final Gauges gauges;
-    private final ChosenTires chosenTires;
     private final People people;
 
     JobSheetInputLoader(
@@ -71,9 +70,7 @@ class JobSheetInputLoader {
             TireCatalog tireCatalog,
             PlannedMoves planned,
             Gauges gauges,
-            ChosenTires chosenTires,
             People people) {
-        this.chosenTires = chosenTires;
         this.people = people;
         this.gauges = gauges;
         this.tireChangerStore = tireChangerStore;
@@ -105,9 +102,7 @@ class JobSheetInputLoader {
                     jobItemView.workType(),
                     move.map(PlannedMoves.Planned::how),
                     Boolean.TRUE.equals(sheet.getIsTireDemountedForSensor()));
-            Long modelId = move.map(PlannedMoves.Planned::modelId)
-                    .or(() -> chosenTires.modelOf(jobItemView.id()))
-                    .orElse(jobItemView.tireModelId());
+            Long modelId = move.map(PlannedMoves.Planned::modelId).orElse(jobItemView.tireModelId());
             work.add(wheel(
                     position,
                     task,

@@ -170,12 +170,6 @@ public class ChosenTires {
         return store.of(itemId).map(Chosen::modelId);
     }
 
-    /** The models that were chosen, by piece of work. */
-    @Transactional(readOnly = true)
-    public Map<Long, Long> models(List<Long> itemIds) {
-        return store.of(itemIds).values().stream().collect(Collectors.toMap(Chosen::itemId, Chosen::modelId));
-    }
-
     /**
      * Why the tire whose code was read at the wheel isn't the one this work puts on: another than chosen, one that lies in stock and
      * was never checked for this place, or one of an order nobody received.
@@ -251,15 +245,33 @@ public class ChosenTires {
                 .isEmpty();
     }
 
-    /** What was chosen for pieces of work, in words. */
+    /**
+     * What was chosen for a piece of work.
+     *
+     * @param words as a person would name it
+     */
+    public record ChosenForWork(long modelId, Source source, String words) {}
+
+    /** What was chosen for pieces of work; work nobody chose for is not in it. */
     @Transactional(readOnly = true)
-    public Map<Long, String> words(List<Long> itemIds) {
+    public Map<Long, ChosenForWork> of(List<Long> itemIds) {
+        Map<Long, Chosen> chosen = store.of(itemIds);
+        if (chosen.isEmpty()) {
+            return Map.of();
+        }
         Map<Long, TireModel> models = tireCatalog.byId();
-        return store.of(itemIds).values().stream()
-                .collect(Collectors.toMap(Chosen::itemId, chosen -> words(chosen, models), (one, other) -> one));
+        List<OrderedLine> lines = ordered.lines();
+        return chosen.values().stream()
+                .collect(Collectors.toMap(
+                        Chosen::itemId,
+                        one -> new ChosenForWork(one.modelId(), source(one), words(one, models, lines))));
     }
 
     private String words(Chosen chosen, Map<Long, TireModel> models) {
+        return words(chosen, models, chosen.orderLineId() == null ? List.of() : ordered.lines());
+    }
+
+    private String words(Chosen chosen, Map<Long, TireModel> models, List<OrderedLine> lines) {
         String model = models.get(chosen.modelId()).title();
         if (chosen.tireId() != null) {
             return stock.byId(chosen.tireId())
@@ -270,7 +282,12 @@ public class ChosenTires {
         if (chosen.orderLineId() == null) {
             return model + ", to buy";
         }
-        return model + line(chosen.orderLineId()).map(ChosenTires::state).orElse(", its order is gone: choose again");
+        return model
+                + lines.stream()
+                        .filter(line -> line.id() == chosen.orderLineId())
+                        .findFirst()
+                        .map(ChosenTires::state)
+                        .orElse(", its order is gone: choose again");
     }
 
     private static String state(OrderedLine line) {

@@ -13,6 +13,8 @@ import rotagens.core.planning.JobRequirements;
 import rotagens.core.vehicle.Position;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.jobtires.ChosenTires;
+import rotagens.server.jobtires.ChosenTires.ChosenForWork;
 import rotagens.server.people.People;
 import rotagens.server.people.People.Person;
 import rotagens.server.planning.JobStore.StoredItem;
@@ -32,8 +34,10 @@ class JobReader {
     private final FollowUps followUps;
     private final FleetCache fleet;
     private final People people;
+    private final ChosenTires chosenTires;
 
-    JobReader(JobStore store, FollowUps followUps, FleetCache fleet, People people) {
+    JobReader(JobStore store, FollowUps followUps, FleetCache fleet, People people, ChosenTires chosenTires) {
+        this.chosenTires = chosenTires;
         this.store = store;
         this.followUps = followUps;
         this.fleet = fleet;
@@ -52,6 +56,10 @@ class JobReader {
         ids.forEach(id -> vehicleAssessments.computeIfAbsent(id, fleet::get));
         Map<Long, FollowUpView> after =
                 followUps.of(jobs.stream().map(JobRecord::getId).toList());
+        Map<Long, ChosenForWork> chosen = chosenTires.of(items.values().stream()
+                .flatMap(List::stream)
+                .map(StoredItem::id)
+                .toList());
         Map<Long, String> names = people.all().stream().collect(Collectors.toMap(Person::id, Person::name));
         return jobs.stream()
                 .map(job -> view(
@@ -59,7 +67,8 @@ class JobReader {
                         vehicleAssessments.get(job.getVehicleId()),
                         items.getOrDefault(job.getId(), List.of()),
                         after.get(job.getId()),
-                        names))
+                        names,
+                        chosen))
                 .toList();
     }
 
@@ -68,7 +77,8 @@ class JobReader {
             VehicleAssessment vehicleAssessment,
             List<StoredItem> items,
             @Nullable FollowUpView followUp,
-            Map<Long, String> names) {
+            Map<Long, String> names,
+            Map<Long, ChosenForWork> chosen) {
         return new JobView(
                 job.getId(),
                 job.getVersion(),
@@ -81,10 +91,13 @@ class JobReader {
                 job.getCompletedAt(),
                 names.get(job.getCompletedById()),
                 followUp,
-                items.stream().map(item -> view(vehicleAssessment, item)).toList());
+                items.stream()
+                        .map(item -> view(vehicleAssessment, item, Optional.ofNullable(chosen.get(item.id()))))
+                        .toList());
     }
 
-    private static JobItemView view(VehicleAssessment vehicleAssessment, StoredItem item) {
+    private static JobItemView view(
+            VehicleAssessment vehicleAssessment, StoredItem item, Optional<ChosenForWork> chosen) {
         Optional<Position> position = Optional.ofNullable(item.code()).map(Position::parse);
         return new JobItemView(
                 item.id(),
@@ -95,9 +108,12 @@ class JobReader {
                 item.reason(),
                 item.workType().requiredResult(),
                 Optional.ofNullable(item.plannedModelId())
+                        .or(() -> chosen.map(ChosenForWork::modelId))
                         .or(() -> position.map(vehicleAssessment.fitted()::get)
                                 .map(installedTire -> installedTire.modelId()))
                         .orElse(null),
+                chosen.map(ChosenForWork::words).orElse(null),
+                chosen.map(ChosenForWork::source).orElse(null),
                 item.completionNote().isEmpty() ? null : item.completionNote(),
                 item.workType().caution().orElse(null),
                 position.filter(here -> item.completionNote().isEmpty()

@@ -11,6 +11,7 @@ import rotagens.core.fact.Repair;
 import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.RemovedTire;
 import rotagens.core.planning.DueGroup;
+import rotagens.core.planning.TireAtWheel;
 import rotagens.core.planning.WorkType;
 import rotagens.core.vehicle.PilotType;
 import rotagens.server.fleet.ReasonView;
@@ -188,7 +189,14 @@ public final class JobViews {
             @Nullable LocalDate to,
             @Nullable String odometer) {}
 
-    /** @param oldTireMayGo where the tire may go that comes off, the mildest first; empty where none does */
+    /**
+     * A piece of work on a job.
+     *
+     * @param tireModelId the model of the tire that is there afterwards: planned, chosen, or as now
+     * @param chosenTire the tire chosen for it, in words; null where nobody chose
+     * @param tireSource where the chosen one comes from
+     * @param oldTireMayGo where the tire may go that comes off, the mildest first; empty where none does
+     */
     public record JobItemView(
             long id,
             WorkType workType,
@@ -198,6 +206,8 @@ public final class JobViews {
             String reason,
             Set<WorkType.RequiredResult> requiredResult,
             @Nullable Long tireModelId,
+            @Nullable String chosenTire,
+            TireAtWheel.@Nullable Source tireSource,
             @Nullable String done,
             @Nullable String caution,
             List<RemovedTire.Destination> oldTireMayGo) {}

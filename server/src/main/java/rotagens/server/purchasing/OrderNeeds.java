@@ -14,10 +14,10 @@ import rotagens.core.measure.Message;
 import rotagens.core.measure.Money;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.JobRequirements;
+import rotagens.core.planning.TireAtWheel;
 import rotagens.core.planning.TireSupply;
 import rotagens.core.tire.TireModel;
 import rotagens.server.importexport.CsvText;
-import rotagens.server.jobtires.ChosenTires;
 import rotagens.server.pdf.PdfRenderer;
 import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
@@ -64,17 +64,9 @@ public class OrderNeeds {
     private final Purchasing purchasing;
     private final TireCatalog tireCatalog;
     private final PdfRenderer pdfRenderer;
-    private final ChosenTires tires;
     private final Clock clock;
 
-    OrderNeeds(
-            Jobs jobs,
-            Purchasing purchasing,
-            TireCatalog tireCatalog,
-            PdfRenderer pdfRenderer,
-            ChosenTires tires,
-            Clock clock) {
-        this.tires = tires;
+    OrderNeeds(Jobs jobs, Purchasing purchasing, TireCatalog tireCatalog, PdfRenderer pdfRenderer, Clock clock) {
         this.jobs = jobs;
         this.purchasing = purchasing;
         this.tireCatalog = tireCatalog;
@@ -149,14 +141,11 @@ public class OrderNeeds {
     private Map<Long, Wanted> wanted(Units units) {
         Map<Long, Wanted> wanted = new LinkedHashMap<>();
         List<JobView> open = jobs.open();
-        Map<Long, Long> chosen = tires.models(open.stream()
-                .flatMap(jobView -> jobView.items().stream())
-                .map(JobItemView::id)
-                .toList());
         for (JobView jobView : open) {
             for (JobItemView jobItemView : jobView.items()) {
-                Long modelId = chosen.getOrDefault(jobItemView.id(), jobItemView.tireModelId());
-                if (!JobRequirements.takesTire(jobItemView.workType()) || modelId == null) {
+                Long modelId = jobItemView.tireModelId();
+                boolean isInStock = jobItemView.tireSource() == TireAtWheel.Source.STOCK;
+                if (!JobRequirements.takesTire(jobItemView.workType()) || modelId == null || isInStock) {
                     continue;
                 }
                 String where =

@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -23,6 +24,7 @@ import rotagens.core.policy.Policy;
 import rotagens.core.tire.DotCode;
 import rotagens.server.inspection.Readings;
 import rotagens.server.jobtires.OrderedTires.OrderedLine;
+import rotagens.server.jobtires.ReservedTires;
 import rotagens.server.policy.PolicyStore;
 import rotagens.server.tire.StockPages;
 import rotagens.server.tire.TireCatalog;
@@ -39,6 +41,7 @@ public class Purchasing {
     private final Readings readings;
     private final PolicyStore policies;
     private final Clock clock;
+    private final ReservedTires reserved;
 
     Purchasing(
             DSLContext db,
@@ -46,7 +49,9 @@ public class Purchasing {
             StockPages stock,
             Readings readings,
             PolicyStore policies,
-            Clock clock) {
+            Clock clock,
+            ReservedTires reserved) {
+        this.reserved = reserved;
         this.stock = stock;
         this.readings = readings;
         this.policies = policies;
@@ -76,11 +81,14 @@ public class Purchasing {
                 .min(java.util.Comparator.comparing(Supplier::leadDays).thenComparing(Supplier::name));
     }
 
-    /** Of each model how many lie there that may be promised: no retread, none past its age, nothing open against it. */
+    /** Of each model how many lie there that may be promised: none that is chosen for other work, no retread, none past its age, nothing open against it. */
     private Map<Long, Integer> onShelf() {
         LocalDate today = LocalDate.now(clock);
         Policy.ClassPolicy policy = policies.inForce().of("");
-        List<StockPages.Row> lying = stock.inStock();
+        Set<Long> chosen = reserved.ids();
+        List<StockPages.Row> lying = stock.inStock().stream()
+                .filter(row -> !chosen.contains(row.id()))
+                .toList();
         Map<Long, TireAlerts> alerts =
                 readings.alerts(lying.stream().map(StockPages.Row::id).toList());
         return lying.stream()

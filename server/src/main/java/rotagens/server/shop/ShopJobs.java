@@ -14,6 +14,7 @@ import rotagens.core.planning.DueItem;
 import rotagens.core.planning.JobParts;
 import rotagens.core.planning.JobRequirements;
 import rotagens.core.planning.ShopVisit;
+import rotagens.core.planning.TireAtWheel;
 import rotagens.core.planning.TireSupply;
 import rotagens.core.planning.WorkType;
 import rotagens.core.shop.ShopJob;
@@ -69,9 +70,10 @@ public class ShopJobs {
 
     ShopJob of(JobView jobView, VehicleAssessment vehicleAssessment, TireSupply tires) {
         Map<WorkType, List<Position>> work = workOf(jobView);
-        // The job may plan another model than the one there now.
+        // The job may put another model on than the one there now; one chosen from stock is waited for by nobody.
         Map<Long, Integer> wanted = jobView.items().stream()
                 .filter(jobItemView -> JobRequirements.takesTire(jobItemView.workType()))
+                .filter(jobItemView -> jobItemView.tireSource() != TireAtWheel.Source.STOCK)
                 .map(JobItemView::tireModelId)
                 .filter(Objects::nonNull)
                 .collect(Collectors.groupingBy(Function.identity(), Collectors.summingInt(one -> 1)));

@@ -197,11 +197,15 @@ class TodayPages {
                 vehicle.verdict() == Verdict.DO_NOT_OPERATE);
     }
 
-    /** The tires that go on, counted by model: the ones planned, else as those there now. */
+    /** The tires that go on: the chosen ones by their numbers, others counted by model, planned or as those there now. */
     private static Stream<String> tires(JobView job, VehicleAssessment vehicle, Map<Long, TireModel> models) {
         Map<String, Integer> count = new LinkedHashMap<>();
         for (JobItemView item : job.items()) {
             if (item.position() == null || !JobRequirements.takesTire(item.workType())) {
+                continue;
+            }
+            if (item.chosenTire() != null) {
+                count.merge(item.chosenTire(), 1, Integer::sum);
                 continue;
             }
             Optional<TireModel> planned =

@@ -217,6 +217,49 @@ class ChosenTireTest extends OnSheet {
         assertThat(openJobs("VN-02")).as("nothing is booked either").isEqualTo(before);
     }
 
+    @Test
+    @DisplayName(
+            "what the day is prepared with follows the choice: the tire to bring by its number, nothing to order, one less on the shelf")
+    void prepared() {
+        long vehicle = coordinator.vehicle("SH-04");
+        JsonNode choice = choicesAt("SH-04", "1R", "STOCK").stream()
+                .filter(option -> option.path("notes").isEmpty())
+                .reduce((first, last) -> last)
+                .orElseThrow();
+        long model = choice.path("tireModelId").asLong();
+        Answer made = coordinator.post(
+                "/api/jobs",
+                "{\"day\":\"2026-11-23\",\"work\":[{\"vehicleId\":%d,\"key\":\"REPLACE:1R\"}]}".formatted(vehicle));
+        long job = made.body().get(0).path("id").asLong();
+        int shelf = need(model).path("inStock").asInt();
+        assertThat(need(model).path("wanted").asInt()).isEqualTo(1);
+
+        assertThat(choose(job, choices(job), choice).status()).isEqualTo(204);
+        JsonNode chosen =
+                technician.get("/api/jobs/{id}", job).body().path("items").get(0);
+        assertThat(chosen.path("tireSource").asString()).isEqualTo("STOCK");
+        String number = choice.path("label").asString().replaceAll(",.*", "");
+        assertThat(List.of("Eastbank", "Millrace", "Northgate").stream()
+                        .map(yard -> technician.get("/api/today?yard=" + yard).text())
+                        .toList()
+                        .toString())
+                .contains("1 × " + number + ", ");
+        assertThat(need(model).isMissingNode()).as("nothing is wanted any more").isTrue();
+
+        wishedWith("VN-02", "1L", "{\"tireModelId\":" + model + "}");
+        assertThat(need(model).path("inStock").asInt())
+                .as("the reserved one isn't counted for others")
+                .isEqualTo(shelf - 1);
+    }
+
+    private JsonNode need(long model) {
+        return coordinator.get("/api/order-needs").body().findValues("lines").stream()
+                .flatMap(JsonNode::valueStream)
+                .filter(line -> line.path("tireModelId").asLong() == model)
+                .findFirst()
+                .orElse(tools.jackson.databind.node.MissingNode.getInstance());
+    }
+
     private long orderOf(String supplier, long model, int quantity) {
         Answer ordered = coordinator.post(
                 "/api/orders",
