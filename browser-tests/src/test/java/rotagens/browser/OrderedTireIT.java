@@ -82,8 +82,7 @@ class OrderedTireIT extends OnDemoFleet {
         SheetHands.next(phone);
         assertThat(phone.getByText("Receive it under Stock first").first()).isVisible();
         receive();
-        SheetHands.next(phone);
-        assertThat(phone.getByText("Receive it under Stock first")).hasCount(0);
+        SheetHands.mark(phone);
         String ran = "";
         for (int steps = 0; steps < 20; steps++) {
             if (phone.getByText(Pattern.compile("^(\\d+) of \\1 steps$")).count() > 0) {
@@ -113,8 +112,7 @@ class OrderedTireIT extends OnDemoFleet {
         SheetHands.next(again);
         assertThat(again.getByText("Outside limits:").first()).isVisible();
         odometer.fill(String.valueOf(Integer.parseInt(ran) + 60));
-        SheetHands.next(again);
-        assertThat(again.getByText("Outside limits:")).hasCount(0);
+        SheetHands.mark(again);
         for (int steps = 0; steps < 10; steps++) {
             if (again.getByText(Pattern.compile("^(\\d+) of \\1 steps$")).count() > 0) {
                 break;
