@@ -13,6 +13,9 @@ const NOTED_BY: Partial<Record<Stage['stage'], EntryCode>> = {
   CLEAN_UP: 'CLEAN_UP',
 }
 
+/** Its words stand under the stage's own on a phone. */
+const WAY = { minHeight: 40, minWidth: 0, justifyContent: 'flex-start' }
+
 const STATE_WORD: Record<Stage['state'], string> = { DONE: 'Done', OPEN: 'Open', NOT_NEEDED: 'Not needed' }
 
 /** From booking to hand-over: what is done, and what keeps the vehicle in, with the way to it. */
@@ -71,27 +74,27 @@ function WayTo({
   const entry = NOTED_BY[stage.stage]
   if (stage.stage === 'WORK') {
     return (
-      <Button size="small" component={Link} to={`/jobs/${visit.jobId}/sheet`} sx={{ minHeight: 40 }}>
+      <Button size="small" component={Link} to={`/jobs/${visit.jobId}/sheet`} sx={WAY}>
         Open the job sheet
       </Button>
     )
   }
   if (stage.stage === 'WEIGHING') {
     return (
-      <Button size="small" component={Link} to={`/vehicles/${visit.vehicleId}/load-pressure`} sx={{ minHeight: 40 }}>
+      <Button size="small" component={Link} to={`/vehicles/${visit.vehicleId}/load-pressure`} sx={WAY}>
         Enter the scale ticket
       </Button>
     )
   }
   if (stage.stage === 'FIT_TO_LEAVE') {
     return (
-      <Button size="small" component={Link} to={`/vehicles/${visit.vehicleId}`} sx={{ minHeight: 40 }}>
+      <Button size="small" component={Link} to={`/vehicles/${visit.vehicleId}`} sx={WAY}>
         Open {visit.unit}
       </Button>
     )
   }
   return may && entry && !visit.handedOver ? (
-    <Button size="small" onClick={() => onNote(entry)} sx={{ minHeight: 40 }}>
+    <Button size="small" onClick={() => onNote(entry)} sx={WAY}>
       Note it
     </Button>
   ) : null

@@ -46,8 +46,9 @@ public record NextWanted(LocalDate day, boolean isPlanned, String work) {
                 : work;
     }
 
-    /** In one line. */
-    public Message statement() {
-        return Message.of(isPlanned ? "{}, planned: {}" : "{}: {}", day, work);
+    /** In one line; what should have been done by today is called overdue. */
+    public Message statement(LocalDate today) {
+        String late = day.isBefore(today) ? "overdue since " : "";
+        return Message.of(isPlanned ? "{}{}, planned: {}" : "{}{}: {}", late, day, work);
     }
 }

@@ -29,7 +29,7 @@ class NextWantedTest {
 
     private static String next(List<NextWanted.PlannedJob> jobs, DueItem... due) {
         return NextWanted.of(jobs, List.of(due))
-                .map(next -> next.statement().in(Units.US))
+                .map(next -> next.statement(TODAY).in(Units.US))
                 .orElse("");
     }
 
@@ -41,5 +41,12 @@ class NextWantedTest {
         assertThat(next(List.of(JOB), due(9), due(2))).isEqualTo("Nov 25, 2026: 1L Pressure check");
         assertThat(next(List.of(), due(9))).isEqualTo("Dec 2, 2026: 1L Pressure check");
         assertThat(next(List.of())).isEmpty();
+    }
+
+    @Test
+    @DisplayName("what should have been done by now is overdue, never a day to look forward to; today is not")
+    void overdue() {
+        assertThat(next(List.of(JOB), due(-1))).isEqualTo("overdue since Nov 22, 2026: 1L Pressure check");
+        assertThat(next(List.of(), due(0))).isEqualTo("Nov 23, 2026: 1L Pressure check");
     }
 }

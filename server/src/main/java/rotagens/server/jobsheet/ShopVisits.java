@@ -240,7 +240,7 @@ public class ShopVisits {
                         vehicle.due().stream()
                                 .filter(item -> !onAJob.contains(item.key()))
                                 .toList())
-                .map(next -> next.statement().in(units));
+                .map(next -> next.statement(vehicle.today()).in(units));
     }
 
     private Optional<Message> nextTires(VehicleAssessment vehicle) {
