@@ -9,7 +9,7 @@ import rotagens.core.tire.TireSize;
  * How a tire behaves at the tire changer, as far as its sidewall tells. Source: practice of the trade; where the sidewall doesn't tell,
  * the hand does, and both sentences are said.
  *
- * @param stiffSidewall no higher than half its width: on much lubricant it slips on its wheel; empty where unknown
+ * @param stiffSidewall no higher than half its width: on much lubricant it can turn on its wheel; empty where unknown
  * @param thickBeads load range F and over, or a truck rim: the press arm and a bar for a start; empty where unknown
  */
 public record BeadBuild(Optional<Boolean> stiffSidewall, Optional<Boolean> thickBeads) {
@@ -35,7 +35,8 @@ public record BeadBuild(Optional<Boolean> stiffSidewall, Optional<Boolean> thick
     /** How much lubricant. */
     String lubricant() {
         return stiffSidewall
-                .map(stiff -> stiff ? "Sparing: a sidewall this low slips on its wheel." : "Generous for tight beads.")
+                .map(stiff ->
+                        stiff ? "Sparing: a sidewall this low can turn on its wheel." : "Generous for tight beads.")
                 .orElse("Generous for tight beads, sparing on very stiff sidewalls.");
     }
 

@@ -135,7 +135,7 @@ class WheelSectionTest {
 
     @ParameterizedTest(name = "{0}")
     @CsvSource({
-        "225/45R17 94W, Sparing: a sidewall this low slips on its wheel., Thick beads want the press arm and a bar for a start*",
+        "225/45R17 94W, Sparing: a sidewall this low can turn on its wheel., Thick beads want the press arm and a bar for a start*",
         "LT245/75R17 121/118Q E, Generous for tight beads., Never force.",
         "275/70R22.5, Generous for tight beads., Thick beads: the press arm and a bar for a start*",
         "11R22.5 144/142L G, Generous for tight beads., Thick beads: the press arm and a bar for a start*"

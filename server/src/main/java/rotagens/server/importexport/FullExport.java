@@ -1,47 +1,51 @@
 package rotagens.server.importexport;
 
+import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.time.Clock;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.server.facts.FactLog;
 import rotagens.server.people.People;
 import rotagens.server.photos.Photos;
 import rotagens.server.web.ProblemException;
-import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
-import tools.jackson.core.JsonParser;
-import tools.jackson.core.JsonToken;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Everything as one JSON file, and back into an empty data folder: table by table, columns named, quantities as entered.
- * Passwords, sessions and what only serves the running program stay out.
+ * Everything as one JSON file, and back into an empty data folder: table by table, columns named, a row to a line, quantities as
+ * entered; described in docs/export.md. Passwords, sessions and what only serves the running program stay out.
  */
 @Service
 class FullExport {
 
-    private static final String FORMAT = "rotagens";
-    private static final Set<String> LEFT_OUT = Set.of(
-            "flyway_schema_history", "idempotent_answer", "search_term", "tire_alert", "tire_groove", "alert_fold");
-    private static final Map<String, Set<String>> PRIVATE = Map.of("person", Set.of("password_hash", "credentials_at"));
+    static final String FORMAT = "rotagens";
 
     private final DSLContext db;
     private final People people;
     private final Photos photos;
     private final JsonMapper json;
     private final FactLog facts;
+    private final PlatformTransactionManager transactions;
     private final Clock clock;
 
-    FullExport(DSLContext db, People people, Photos photos, JsonMapper json, FactLog facts, Clock clock) {
+    FullExport(
+            DSLContext db,
+            People people,
+            Photos photos,
+            JsonMapper json,
+            FactLog facts,
+            PlatformTransactionManager transactions,
+            Clock clock) {
+        this.transactions = transactions;
         this.facts = facts;
         this.db = db;
         this.people = people;
@@ -56,10 +60,10 @@ class FullExport {
         try (JsonGenerator file = json.createGenerator(out)) {
             file.writeStartObject();
             file.writeStringProperty("format", FORMAT);
-            file.writeStringProperty("schema", schema());
+            file.writeStringProperty("schema", String.valueOf(ExportTables.schema(db)));
             file.writeStringProperty("exportedAt", clock.instant().toString());
             file.writeObjectPropertyStart("tables");
-            for (String table : tables()) {
+            for (String table : ExportTables.tables(db)) {
                 write(file, table);
             }
             file.writeEndObject();
@@ -74,21 +78,22 @@ class FullExport {
     }
 
     private void write(JsonGenerator file, String table) {
-        List<String> columns = columns(table);
+        List<String> columns = ExportTables.columns(db, table);
         file.writeObjectPropertyStart(table);
         file.writeArrayPropertyStart("columns");
         columns.forEach(file::writeString);
         file.writeEndArray();
         file.writeArrayPropertyStart("rows");
-        String names =
-                String.join(", ", columns.stream().map(FullExport::quoted).toList());
-        db.fetchLazy("select " + names + " from " + quoted(table) + " order by rowid")
+        db.fetchLazy("select " + ExportTables.names(columns) + " from " + ExportTables.quoted(table)
+                        + " order by rowid")
                 .forEach(row -> cells(file, row));
         file.writeEndArray();
         file.writeEndObject();
     }
 
+    /** A row to a line: two exports are told apart line by line. */
     private static void cells(JsonGenerator file, Record row) {
+        file.writeRaw('\n');
         file.writeStartArray();
         for (int at = 0; at < row.size(); at++) {
             Object cell = row.get(at);
@@ -105,160 +110,45 @@ class FullExport {
         file.writeEndArray();
     }
 
-    /** Fills an empty data folder from an export of the same schema; anything wrong leaves it empty. */
-    @Transactional
+    /**
+     * Fills an empty data folder from an export of this version or an earlier one; anything wrong leaves it empty. All of it is read,
+     * brought up to date and checked before anything is stored.
+     *
+     * @throws ProblemException where the folder holds records, or the file isn't whole, isn't ours or says what can't be
+     */
     public void read(InputStream in) {
+        refuseUnlessEmpty();
+        try (ExportReader reader = new ExportReader(db, json)) {
+            ExportStage stage = reader.read(in);
+            new TransactionTemplate(transactions).executeWithoutResult(status -> store(stage));
+        }
+    }
+
+    private void refuseUnlessEmpty() {
         if (!people.isEmpty()) {
             throw ProblemException.conflict(
                     "An export can only be brought into an empty data folder; this one holds records.");
         }
+    }
+
+    private void store(ExportStage stage) {
+        refuseUnlessEmpty();
         db.execute("PRAGMA defer_foreign_keys = ON");
-        String format = null;
-        String schema = null;
-        try (JsonParser file = json.createParser(in)) {
-            expect(file, JsonToken.START_OBJECT);
-            while (file.nextToken() == JsonToken.PROPERTY_NAME) {
-                String name = file.currentName();
-                file.nextToken();
-                switch (name) {
-                    case "format" -> format = file.getString();
-                    case "schema" -> schema = file.getString();
-                    case "tables" -> {
-                        refuseForeign(format, schema);
-                        tables(file);
-                    }
-                    case "photos" -> {
-                        refuseForeign(format, schema);
-                        photos(file);
-                    }
-                    default -> file.skipChildren();
-                }
+        for (String table : ExportTables.tables(db)) {
+            List<String> columns = ExportTables.columns(db, table);
+            String insert = ExportTables.insert(table, columns);
+            stage.db()
+                    .fetchLazy("select " + ExportTables.names(columns) + " from " + ExportTables.quoted(table)
+                            + " order by rowid")
+                    .forEach(row -> db.execute(insert, row.intoArray()));
+        }
+        stage.photos().forEach((name, bytes) -> {
+            try {
+                photos.restore(name, Files.readAllBytes(bytes));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
             }
-        } catch (JacksonException e) {
-            throw notOurs("It isn’t whole: the file ends early or was changed.");
-        } catch (org.jooq.exception.DataAccessException e) {
-            throw notOurs("Its records do not agree.");
-        }
-        refuseForeign(format, schema);
-        if (!db.fetch("PRAGMA foreign_key_check").isEmpty()) {
-            throw notOurs("Its records do not agree.");
-        }
+        });
         facts.settle();
-    }
-
-    private void photos(JsonParser file) {
-        while (file.nextToken() == JsonToken.PROPERTY_NAME) {
-            String name = file.currentName();
-            file.nextToken();
-            byte[] bytes = file.getBinaryValue();
-            if (bytes.length > 0) {
-                photos.restore(name, bytes);
-            }
-        }
-    }
-
-    private void refuseForeign(String format, String schema) {
-        if (!FORMAT.equals(format)) {
-            throw notOurs("It doesn’t begin as an export of Rotagens does.");
-        }
-        if (!schema().equals(schema)) {
-            throw notOurs("It was made by another version (schema " + schema + ", here " + schema()
-                    + "). Export again with the same version.");
-        }
-    }
-
-    private void tables(JsonParser file) {
-        List<String> known = tables();
-        while (file.nextToken() == JsonToken.PROPERTY_NAME) {
-            String table = file.currentName();
-            if (!known.contains(table)) {
-                throw notOurs("It holds a table that isn’t known here.");
-            }
-            table(file, table);
-        }
-    }
-
-    private void table(JsonParser file, String table) {
-        expect(file, JsonToken.START_OBJECT);
-        List<String> columns = new ArrayList<>();
-        while (file.nextToken() == JsonToken.PROPERTY_NAME) {
-            String part = file.currentName();
-            expect(file, JsonToken.START_ARRAY);
-            if (part.equals("columns")) {
-                while (file.nextToken() != JsonToken.END_ARRAY) {
-                    columns.add(file.getString());
-                }
-                if (!columns(table).equals(columns)) {
-                    throw notOurs("Its columns aren’t those of this version.");
-                }
-            } else {
-                rows(file, table, columns);
-            }
-        }
-    }
-
-    private void rows(JsonParser file, String table, List<String> columns) {
-        if (columns.isEmpty()) {
-            throw notOurs("A table’s rows come before its columns.");
-        }
-        String insert = "insert into " + quoted(table) + " ("
-                + String.join(", ", columns.stream().map(FullExport::quoted).toList()) + ") values ("
-                + String.join(", ", columns.stream().map(column -> "?").toList()) + ")";
-        while (file.nextToken() == JsonToken.START_ARRAY) {
-            List<Object> cells = new ArrayList<>();
-            JsonToken token = file.nextToken();
-            while (token != JsonToken.END_ARRAY) {
-                cells.add(
-                        switch (token) {
-                            case VALUE_NULL -> null;
-                            case VALUE_NUMBER_INT -> file.getLongValue();
-                            case VALUE_NUMBER_FLOAT -> file.getDoubleValue();
-                            case VALUE_STRING -> file.getString();
-                            default -> throw notOurs("A cell is neither text nor number.");
-                        });
-                token = file.nextToken();
-            }
-            if (cells.size() != columns.size()) {
-                throw notOurs("A row has more or fewer cells than columns.");
-            }
-            db.execute(insert, cells.toArray());
-        }
-    }
-
-    private static void expect(JsonParser file, JsonToken token) {
-        if (file.nextToken() != token) {
-            throw notOurs("It doesn’t have the form of an export.");
-        }
-    }
-
-    private static ProblemException notOurs(String why) {
-        return ProblemException.field("file", "This file can’t be brought in. " + why + " Nothing was stored.");
-    }
-
-    private String schema() {
-        return db.fetchValue("select max(cast(version as integer)) from flyway_schema_history where success")
-                .toString();
-    }
-
-    private List<String> tables() {
-        return db
-                .fetch("select name from sqlite_master where type = 'table' order by rowid")
-                .map(row -> row.get(0, String.class))
-                .stream()
-                .filter(name -> !name.startsWith("sqlite_") && !name.startsWith("search_fts"))
-                .filter(name -> !LEFT_OUT.contains(name))
-                .toList();
-    }
-
-    private List<String> columns(String table) {
-        Map<String, Boolean> all = new LinkedHashMap<>();
-        db.fetch("select name from pragma_table_info(?)", table)
-                .forEach(row -> all.put(row.get(0, String.class), true));
-        PRIVATE.getOrDefault(table, Set.of()).forEach(all::remove);
-        return List.copyOf(all.keySet());
-    }
-
-    private static String quoted(String name) {
-        return "\"" + name.replace("\"", "\"\"") + "\"";
     }
 }

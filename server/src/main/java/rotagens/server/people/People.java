@@ -7,7 +7,10 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -32,11 +35,13 @@ public class People {
     private static final int LONGEST_NAME = 80;
 
     private final DSLContext db;
+    private final boolean isDemo;
     private final PasswordEncoder passwords;
     private final Clock clock;
     private final String nobodysHash;
 
-    People(DSLContext db, PasswordEncoder passwords, Clock clock) {
+    People(DSLContext db, PasswordEncoder passwords, Clock clock, @Value("${rotagens.demo:false}") boolean isDemo) {
+        this.isDemo = isDemo;
         this.db = db;
         this.passwords = passwords;
         this.clock = clock;
@@ -106,10 +111,13 @@ public class People {
     /** Whether nobody could sign in: an empty folder, or one just filled from an export, which carries no passwords. */
     @Transactional(readOnly = true)
     public boolean hasNoSignIn() {
-        return !db.fetchExists(
-                PERSON,
-                PERSON.IS_ACTIVE.isTrue(),
-                PERSON.PASSWORD_HASH.isNotNull().or(PERSON.IS_DEMO.isTrue()));
+        return !db.fetchExists(PERSON, canSignIn());
+    }
+
+    /** With a password, or in the demo by a click; a demo's people brought in elsewhere have neither. */
+    private Condition canSignIn() {
+        Condition byClick = isDemo ? PERSON.IS_DEMO.isTrue() : DSL.falseCondition();
+        return PERSON.IS_ACTIVE.isTrue().and(PERSON.PASSWORD_HASH.isNotNull().or(byClick));
     }
 
     /**
@@ -167,7 +175,7 @@ public class People {
                 .fetchOne(PERSON.ID);
     }
 
-    /** Changes name, role, and whether the account may be used. The last manager stays one. */
+    /** Changes name, role, and whether the account may be used. The last manager who can sign in stays one. */
     @Transactional
     public Person change(long id, String name, Role role, boolean active) {
         PersonRecord person = record(id);
@@ -177,8 +185,7 @@ public class People {
         typed.refuseIfWrong();
         boolean losesManager = Role.valueOf(person.getRole()) == Role.MANAGER && (role != Role.MANAGER || !active);
         if (losesManager
-                && !db.fetchExists(
-                        PERSON, PERSON.ROLE.eq(Role.MANAGER.name()), PERSON.IS_ACTIVE.isTrue(), PERSON.ID.ne(id))) {
+                && !db.fetchExists(PERSON, PERSON.ROLE.eq(Role.MANAGER.name()), canSignIn(), PERSON.ID.ne(id))) {
             throw ProblemException.field(
                     active ? "role" : "active", "This is the only manager. Make another user a manager first.");
         }

@@ -9,9 +9,20 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 import javax.imageio.ImageIO;
+import org.jooq.DSLContext;
+import org.jooq.SQLDialect;
+import org.jooq.impl.DSL;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.mockito.Mockito;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -24,7 +35,11 @@ import rotagens.server.Noise;
 import rotagens.server.RotagensApplication;
 import rotagens.server.ServerTest;
 import rotagens.server.people.People;
+import rotagens.server.people.Role;
+import rotagens.server.photos.Photos;
+import rotagens.server.storage.EarlierFolder;
 import rotagens.server.web.ProblemException;
+import tools.jackson.databind.json.JsonMapper;
 
 @ServerTest
 class FullExportTest {
@@ -34,6 +49,9 @@ class FullExportTest {
 
     @Autowired
     FullExport whole;
+
+    @Autowired
+    JsonMapper json;
 
     private static String written(FullExport from) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -168,6 +186,121 @@ class FullExportTest {
                     .isInstanceOf(ProblemException.class);
             assertThatThrownBy(() -> other.getBean(FullExport.class)
                             .read(new ByteArrayInputStream(out.getBytes(StandardCharsets.UTF_8))))
+                    .isInstanceOf(ProblemException.class);
+        }
+    }
+
+    /** What the version with this schema would have written of a folder of its own. */
+    private String earlier(int schema) throws Exception {
+        Path folder = Files.createTempDirectory("rotagens-old");
+        EarlierFolder.make(folder, schema);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (Connection old = DriverManager.getConnection(EarlierFolder.url(folder))) {
+            new FullExport(
+                            DSL.using(old, SQLDialect.SQLITE),
+                            Mockito.mock(People.class),
+                            Mockito.mock(Photos.class),
+                            json,
+                            null,
+                            null,
+                            Clock.systemUTC())
+                    .write(out);
+        }
+        return out.toString(StandardCharsets.UTF_8);
+    }
+
+    @Test
+    @DisplayName("an export of every earlier version is brought up to date and in, with everything it says")
+    void earlierVersions() throws Exception {
+        int latest = Integer.parseInt(written(whole).replaceFirst("(?s).*?\"schema\":\"([0-9]+)\".*", "$1"));
+        try (ConfigurableApplicationContext other = onEmptyFolder()) {
+            FullExport there = other.getBean(FullExport.class);
+            DSLContext db = other.getBean(DSLContext.class);
+            TransactionTemplate tried = new TransactionTemplate(other.getBean(PlatformTransactionManager.class));
+            for (int schema = 1; schema < latest; schema++) {
+                int made = schema;
+                byte[] old = earlier(made).getBytes(StandardCharsets.UTF_8);
+                tried.executeWithoutResult(trial -> {
+                    trial.setRollbackOnly();
+                    there.read(new ByteArrayInputStream(old));
+                    assertThat(db.fetchValue("SELECT unit FROM vehicle"))
+                            .as("of schema %d", made)
+                            .isEqualTo("LC-01");
+                    assertThat(db.fetchValue("SELECT pressure || ' ' || depth_outer FROM reading"))
+                            .isEqualTo("108 psi 12/32 in");
+                    assertThat(db.fetchValue("SELECT state FROM stock WHERE tire_id = 2"))
+                            .isEqualTo("IN_STOCK");
+                    assertThat(
+                                    db.fetchValue(
+                                            "SELECT code FROM position JOIN installation ON position.id = installation.position_id"))
+                            .isEqualTo("1L");
+                });
+            }
+            assertThat(other.getBean(People.class).isEmpty()).isTrue();
+        }
+    }
+
+    @Test
+    @DisplayName(
+            "a figure that is none, a code nobody knows or a newer version's file is refused in words, with its table")
+    void checked() throws Exception {
+        String out = written(whole);
+        try (ConfigurableApplicationContext other = onEmptyFolder()) {
+            FullExport there = other.getBean(FullExport.class);
+            Map.of(
+                            out.replaceFirst("\"COORDINATOR\"", "\"KING\""), "“KING” is no role known here",
+                            out.replaceFirst("\"108 psi\"", "\"a lot\""), "In “reading”, row",
+                            out.replaceFirst("\"schema\":\"[0-9]+\"", "\"schema\":\"900\""), "newer version",
+                            out.replaceFirst("\"BUS\"", "\"SUBMARINE\""), "“SUBMARINE” is no type known here")
+                    .forEach((bad, said) -> {
+                        assertThat(bad).isNotEqualTo(out);
+                        assertThatThrownBy(() ->
+                                        there.read(new ByteArrayInputStream(bad.getBytes(StandardCharsets.UTF_8))))
+                                .isInstanceOfSatisfying(
+                                        ProblemException.class,
+                                        e -> assertThat(e.problem()
+                                                        .getFields()
+                                                        .get(0)
+                                                        .message())
+                                                .contains(said)
+                                                .contains("Nothing was stored"));
+                        assertThat(other.getBean(People.class).isEmpty()).isTrue();
+                    });
+        }
+    }
+
+    @Test
+    @DisplayName("every row has its line, so that two exports are told apart by any tool that compares lines")
+    void lines() {
+        String before = written(whole);
+        new Api(http)
+                .post(
+                        "/api/vehicles/" + new Api(http).vehicle("SP-01") + "/notes",
+                        "{\"text\":\"key is in the office\"}");
+        List<String> now = new ArrayList<>(List.of(written(whole).split("\n")));
+        now.removeAll(List.of(before.split("\n")));
+        assertThat(now).hasSizeLessThan(5).anyMatch(line -> line.contains("key is in the office"));
+    }
+
+    @Test
+    @DisplayName("an export of the demo, where people sign in by a click, leads to making the first account elsewhere")
+    void demoExport() throws Exception {
+        String out = written(whole);
+        try (ConfigurableApplicationContext other = onEmptyFolder()) {
+            other.getBean(FullExport.class).read(new ByteArrayInputStream(out.getBytes(StandardCharsets.UTF_8)));
+            People people = other.getBean(People.class);
+            assertThat(people.hasNoSignIn()).isTrue();
+            people.addFirst("Ines Okafor", "seven blue wheels");
+            assertThat(people.signIn("Ines Okafor", "seven blue wheels")).isPresent();
+            long second = people.add("Owner Two", Role.VIEWER, "nine green gauges");
+            long ines = people.all().stream()
+                    .filter(one -> one.name().equals("Ines Okafor"))
+                    .findFirst()
+                    .orElseThrow()
+                    .id();
+            assertThat(second).isPositive();
+            assertThatThrownBy(() -> people.change(ines, "Ines Okafor", Role.VIEWER, true))
+                    .as("the demo's manager can't sign in here: somebody has to be left who can")
                     .isInstanceOf(ProblemException.class);
         }
     }
