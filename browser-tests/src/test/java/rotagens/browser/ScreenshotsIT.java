@@ -88,7 +88,8 @@ class ScreenshotsIT {
         OnDemoFleet.button(page, "Tool at 1L").click();
         assertThat(page.getByText("1R: Hold the activation tool")).isVisible();
         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Relearn"))
-                .scrollIntoViewIfNeeded();
+                .first()
+                .evaluate("heading => window.scrollTo(0, heading.getBoundingClientRect().top + window.scrollY - 70)");
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve("relearn.png")));
     }
 

@@ -4,6 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatNoException;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -267,6 +271,16 @@ class FullExportTest {
                         assertThat(other.getBean(People.class).isEmpty()).isTrue();
                     });
         }
+    }
+
+    @Test
+    @DisplayName("what is written has the form that its document describes")
+    void form() throws Exception {
+        Schema form = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("../docs/export.schema.json")));
+        assertThat(form.validate(written(whole), InputFormat.JSON)).isEmpty();
+        assertThat(form.validate(written(whole).replaceFirst("\"columns\"", "\"cols\""), InputFormat.JSON))
+                .isNotEmpty();
     }
 
     @Test
