@@ -3,6 +3,7 @@ package rotagens.server.demo;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,6 +40,7 @@ final class DemoLoads {
     private final LocalDate today;
     private final long coordinator;
     private final long technician;
+    private final Map<String, Map<Integer, String>> tires = new HashMap<>();
 
     DemoLoads(
             LoadChartStore charts,
@@ -237,7 +239,9 @@ final class DemoLoads {
         return register.idOf(unit).orElseThrow();
     }
 
+    /** Nothing that is done here changes a tire: each vehicle is judged once. */
     private Map<Integer, String> tires(String unit) {
-        return fleetAssessor.get(id(unit)).pressures().tires();
+        return tires.computeIfAbsent(
+                unit, one -> fleetAssessor.get(id(one)).pressures().tires());
     }
 }
