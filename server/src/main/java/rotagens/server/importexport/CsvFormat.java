@@ -3,6 +3,7 @@ package rotagens.server.importexport;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiFunction;
 import rotagens.core.measure.Units;
 
@@ -67,6 +68,24 @@ interface CsvFormat {
     Type kind();
 
     List<Column> columns();
+
+    /** The columns that hold days. */
+    default Set<String> days() {
+        return Set.of();
+    }
+
+    /** The columns that hold DOT codes. */
+    default Set<String> codes() {
+        return Set.of();
+    }
+
+    /**
+     * Of a sheet with a row to a vehicle and a column to a tire: which column the figures belong to, by what a header says beside the
+     * position, in words or by its unit; by nothing where the position stands alone.
+     */
+    default Map<String, String> measures() {
+        return Map.of();
+    }
 
     /** The columns a field of a refused entry stands in. */
     default String columnOf(String field) {

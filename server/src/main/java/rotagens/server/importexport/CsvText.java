@@ -13,6 +13,7 @@ import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -32,6 +33,7 @@ public final class CsvText {
 
     private static final Pattern FORMULA = Pattern.compile("(?s)'*[=+\\-@\\t\\r].*");
     private static final Pattern DEFUSED = Pattern.compile("(?s)'+[=+\\-@\\t\\r].*");
+    private static final Pattern SEPARATOR_LINE = Pattern.compile("\\A(?i:sep)=([,;\t|])[ \\t]*\\r?\\n");
     private static final int MOST_CELLS = 100;
 
     private CsvText() {}
@@ -39,9 +41,15 @@ public final class CsvText {
     /** Every line that isn't empty. Refuses what is no CSV in words. */
     static List<Row> read(byte[] file) {
         String text = decode(file);
+        Matcher named = SEPARATOR_LINE.matcher(text);
+        boolean isNamed = named.find();
+        char separator = isNamed ? named.group(1).charAt(0) : separator(text);
+        // The line that names the separator is for spreadsheet programs; what follows keeps its line numbers.
+        text = isNamed ? text.substring(named.end()) : text;
+        int before = isNamed ? 1 : 0;
         List<Row> rows = new ArrayList<>();
         try (CsvReader<CsvRecord> reader = CsvReader.builder()
-                .fieldSeparator(separator(text))
+                .fieldSeparator(separator)
                 .allowExtraFields(true)
                 .allowMissingFields(true)
                 .allowUnclosedQuote(false)
@@ -54,7 +62,7 @@ public final class CsvText {
                         .map(cell -> undefuse(cell.strip()))
                         .toList();
                 if (cells.stream().anyMatch(cell -> !cell.isEmpty())) {
-                    rows.add(new Row(record.getStartingLineNumber(), cells));
+                    rows.add(new Row(record.getStartingLineNumber() + before, cells));
                 }
             }
         } catch (CsvParseException e) {
@@ -66,10 +74,6 @@ public final class CsvText {
     }
 
     private static String decode(byte[] file) {
-        if (file.length >= 2 && file[0] == 'P' && file[1] == 'K') {
-            throw notCsv(
-                    "This is a spreadsheet or zip file. In the spreadsheet program, save the sheet as CSV and choose that file.");
-        }
         boolean little = file.length >= 2 && (file[0] & 0xFF) == 0xFF && (file[1] & 0xFF) == 0xFE;
         boolean big = file.length >= 2 && (file[0] & 0xFF) == 0xFE && (file[1] & 0xFF) == 0xFF;
         String text;

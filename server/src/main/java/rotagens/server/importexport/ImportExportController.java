@@ -7,8 +7,10 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.springframework.context.ApplicationEventPublisher;
@@ -26,6 +28,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.measure.Units;
 import rotagens.server.importexport.CsvFormat.Type;
+import rotagens.server.importexport.ImportAnswers.Question;
 import rotagens.server.importexport.Imports.ImportResult;
 import rotagens.server.web.ProblemException;
 
@@ -75,9 +78,21 @@ public class ImportExportController {
             @RequestParam(defaultValue = "true") boolean dryRun,
             @RequestParam(defaultValue = "false") boolean skipFaulty,
             @RequestParam(required = false) String columns,
+            @RequestParam(required = false) String dayOrder,
+            @RequestParam(required = false) String lostZero,
             @RequestBody byte[] file) {
         List<String> chosen = columns == null ? null : Arrays.asList(columns.split(",", -1));
-        return imports.take(type, file, chosen, dryRun, skipFaulty, units);
+        Map<Question, String> said = new EnumMap<>(Question.class);
+        Optional.ofNullable(dayOrder).ifPresent(order -> said.put(Question.DAY_ORDER, order));
+        Optional.ofNullable(lostZero).ifPresent(zero -> said.put(Question.LOST_ZERO, zero));
+        return imports.take(type, file, chosen, new ImportAnswers(said), dryRun, skipFaulty, units);
+    }
+
+    /** An empty file of a kind with its header. */
+    @GetMapping(path = "/api/imports/{type}/template", produces = "text/csv")
+    ResponseEntity<String> getImportTemplate(@PathVariable Type type) {
+        return file(type.name().toLowerCase(Locale.ROOT) + "-template.csv", CSV)
+                .body("\uFEFF" + imports.template(type));
     }
 
     /** Without units, figures are as they were entered. */

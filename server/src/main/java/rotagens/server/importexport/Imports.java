@@ -3,14 +3,9 @@ package rotagens.server.importexport;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -23,7 +18,10 @@ import rotagens.server.importexport.CsvFormat.Cells;
 import rotagens.server.importexport.CsvFormat.Column;
 import rotagens.server.importexport.CsvFormat.Taken;
 import rotagens.server.importexport.CsvFormat.Type;
-import rotagens.server.importexport.CsvText.Row;
+import rotagens.server.importexport.ImportAnswers.OpenQuestion;
+import rotagens.server.importexport.ImportSheet.Entry;
+import rotagens.server.importexport.ImportSheet.LeftOutLine;
+import rotagens.server.importexport.SpreadsheetFile.Sheet;
 import rotagens.server.web.ProblemException;
 
 /** Takes a CSV file in: matches its columns, tries every row, and stores all or nothing unless asked otherwise. */
@@ -32,9 +30,6 @@ public class Imports {
 
     /** What came of a file of odometer readings, each faulty line with why. */
     public record OdometersTaken(int taken, List<String> faults) {}
-
-    /** How a header was understood; {@code column} is null where it wasn't. */
-    record ImportColumn(int index, String header, @Nullable String column) {}
 
     record CellError(@Nullable String column, String message) {}
 
@@ -47,11 +42,20 @@ public class Imports {
 
     record RowResult(long line, RowOutcome outcome, String description, List<CellError> errors) {}
 
-    /** What happened, or would happen. */
+    /**
+     * What happened, or would happen.
+     *
+     * @param sheet of a spreadsheet with several, the one that was read; empty for CSV
+     * @param questions what has to be said before anything can be read
+     * @param leftOut lines that are no rows: titles, sums
+     */
     record ImportResult(
             boolean stored,
+            String sheet,
             List<ImportColumn> headers,
             List<String> missing,
+            List<OpenQuestion> questions,
+            List<LeftOutLine> leftOut,
             List<RowResult> rows,
             int added,
             int changed,
@@ -59,6 +63,7 @@ public class Imports {
             int faulty) {}
 
     private static final int MOST_ROWS = 50_000;
+    private static final ImportAnswers NOTHING_SAID = new ImportAnswers(Map.of());
 
     private final Map<Type, CsvFormat> csvFormats;
     private final PlatformTransactionManager transactions;
@@ -74,10 +79,11 @@ public class Imports {
 
     /** Takes odometer readings as a telematics system drops them: what is good is stored, what is faulty is said. */
     public OdometersTaken odometers(byte[] file, Units units) {
-        ImportResult result = take(Type.ODOMETERS, file, null, false, true, units);
+        ImportResult result = take(Type.ODOMETERS, file, null, NOTHING_SAID, false, true, units);
         List<String> faults = new java.util.ArrayList<>(result.missing().stream()
                 .map(column -> "The file has no column " + column + ".")
                 .toList());
+        result.questions().forEach(question -> faults.add(question.statement()));
         result.rows().stream()
                 .filter(row -> row.outcome() == RowOutcome.FAULTY)
                 .forEach(row -> faults.add("Line " + row.line() + ", " + row.description() + ": "
@@ -86,34 +92,39 @@ public class Imports {
     }
 
     /**
-     * @param chosen the column of each header as the person matched them, {@code -} for none; null to match by name
+     * @param chosen the column of each header as the person matched them, {@code -} for none, {@code column@position} for a column to a
+     *     tire; null to match by name
+     * @param answers what the person said about the whole file
      * @param dryRun whether to try only
      * @param skipFaulty whether good rows are stored although others are faulty
      */
-    ImportResult take(Type type, byte[] file, List<String> chosen, boolean dryRun, boolean skipFaulty, Units units) {
-        List<Row> rows = CsvText.read(file);
-        if (rows.size() < 2) {
+    ImportResult take(
+            Type type,
+            byte[] file,
+            @Nullable List<String> chosen,
+            ImportAnswers answers,
+            boolean dryRun,
+            boolean skipFaulty,
+            Units units) {
+        CsvFormat csvFormat = csvFormats.get(type);
+        ImportSheet sheet = ImportSheet.find(sheets(file), csvFormat, chosen);
+        if (sheet.body().isEmpty()) {
             throw ProblemException.field("file", "The file has no rows under its header. Nothing was stored.");
         }
-        if (rows.size() > MOST_ROWS + 1) {
+        List<String> missing = sheet.missing(csvFormat);
+        ImportAnswers said = answers.completed(sheet, csvFormat);
+        List<OpenQuestion> questions = missing.isEmpty() ? said.open(sheet, csvFormat) : List.of();
+        if (!missing.isEmpty() || !questions.isEmpty()) {
+            return new ImportResult(
+                    false, sheet.name(), sheet.columns(), missing, questions, sheet.leftOut(), List.of(), 0, 0, 0, 0);
+        }
+        List<Entry> entries = sheet.entries(csvFormat, said);
+        if (entries.size() > MOST_ROWS) {
             throw ProblemException.field(
                     "file", "The file has more than 50,000 rows. Split it and bring the parts in one after the other.");
         }
-        CsvFormat csvFormat = csvFormats.get(type);
-        List<ImportColumn> importColumns = match(csvFormat, rows.get(0).cells(), chosen);
-        Set<String> matched =
-                importColumns.stream().map(ImportColumn::column).collect(Collectors.toCollection(HashSet::new));
-        List<String> missing = csvFormat.columns().stream()
-                .filter(Column::required)
-                .map(Column::name)
-                .filter(name -> !matched.contains(name))
-                .toList();
-        if (!missing.isEmpty()) {
-            return new ImportResult(false, importColumns, missing, List.of(), 0, 0, 0, 0);
-        }
-        List<Row> body = rows.subList(1, rows.size());
         return new TransactionTemplate(transactions).execute(status -> {
-            List<RowResult> results = all(csvFormat, body, importColumns, units);
+            List<RowResult> results = all(csvFormat, entries, units);
             int faulty = count(results, RowOutcome.FAULTY);
             boolean store = !dryRun && (faulty == 0 || skipFaulty);
             if (!store) {
@@ -121,8 +132,11 @@ public class Imports {
             }
             return new ImportResult(
                     store,
-                    importColumns,
+                    sheet.name(),
+                    sheet.columns(),
                     List.of(),
+                    List.of(),
+                    sheet.leftOut(),
                     results,
                     count(results, RowOutcome.ADDED),
                     count(results, RowOutcome.CHANGED),
@@ -131,26 +145,37 @@ public class Imports {
         });
     }
 
+    private static List<Sheet> sheets(byte[] file) {
+        if (SpreadsheetFile.isOne(file)) {
+            return SpreadsheetFile.read(file);
+        }
+        List<CsvText.Row> rows = CsvText.read(file);
+        if (rows.isEmpty()) {
+            throw ProblemException.field("file", "The file has no rows under its header. Nothing was stored.");
+        }
+        return List.of(new Sheet("", rows));
+    }
+
     private static int count(List<RowResult> results, RowOutcome outcome) {
         return (int) results.stream().filter(row -> row.outcome() == outcome).count();
     }
 
-    private List<RowResult> all(CsvFormat csvFormat, List<Row> body, List<ImportColumn> importColumns, Units units) {
+    private List<RowResult> all(CsvFormat csvFormat, List<Entry> entries, Units units) {
         TransactionTemplate each = new TransactionTemplate(transactions);
         // A savepoint a row: a faulty one leaves nothing behind, and the next sees the good ones before it.
         each.setPropagationBehavior(TransactionDefinition.PROPAGATION_NESTED);
         List<RowResult> results = new ArrayList<>();
-        for (Row row : body) {
-            Cells cells = cells(row, importColumns);
+        for (Entry entry : entries) {
+            Cells cells = entry.cells();
             try {
                 Taken taken = each.execute(status -> csvFormat.take(cells, units));
                 results.add(new RowResult(
-                        row.line(), RowOutcome.valueOf(taken.outcome().name()), taken.description(), List.of()));
+                        entry.line(), RowOutcome.valueOf(taken.outcome().name()), taken.description(), List.of()));
             } catch (ProblemException e) {
-                results.add(new RowResult(row.line(), RowOutcome.FAULTY, label(cells), errors(csvFormat, e)));
+                results.add(new RowResult(entry.line(), RowOutcome.FAULTY, label(cells), errors(csvFormat, e)));
             } catch (InvalidInputException e) {
                 results.add(new RowResult(
-                        row.line(), RowOutcome.FAULTY, label(cells), List.of(new CellError(null, e.getMessage()))));
+                        entry.line(), RowOutcome.FAULTY, label(cells), List.of(new CellError(null, e.getMessage()))));
             }
         }
         return results;
@@ -169,41 +194,6 @@ public class Imports {
         return cells.byColumn().values().stream().limit(2).collect(Collectors.joining(", "));
     }
 
-    private static Cells cells(Row row, List<ImportColumn> importColumns) {
-        Map<String, String> byColumn = new LinkedHashMap<>();
-        for (ImportColumn importColumn : importColumns) {
-            if (importColumn.column() != null
-                    && importColumn.index() < row.cells().size()) {
-                String cell = row.cells().get(importColumn.index());
-                if (!cell.isEmpty()) {
-                    byColumn.put(importColumn.column(), cell);
-                }
-            }
-        }
-        return new Cells(byColumn);
-    }
-
-    private static List<ImportColumn> match(CsvFormat csvFormat, List<String> given, List<String> chosen) {
-        Map<String, String> names = new HashMap<>();
-        for (Column column : csvFormat.columns()) {
-            names.put(bare(column.name()), column.name());
-            column.alsoCalled().forEach(other -> names.put(bare(other), column.name()));
-        }
-        Set<String> known = csvFormat.columns().stream().map(Column::name).collect(Collectors.toSet());
-        Set<String> taken = new HashSet<>();
-        List<ImportColumn> importColumns = new ArrayList<>();
-        for (int at = 0; at < given.size(); at++) {
-            String said = chosen != null && at < chosen.size() ? chosen.get(at) : null;
-            String column = said == null ? names.get(bare(given.get(at))) : known.contains(said) ? said : null;
-            importColumns.add(new ImportColumn(at, given.get(at), column != null && taken.add(column) ? column : null));
-        }
-        return importColumns;
-    }
-
-    private static String bare(String header) {
-        return header.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{Nd}]", "");
-    }
-
     /** The file with its header, as the person's units or as entered show it. */
     String export(Type type, Optional<Units> units) {
         CsvFormat csvFormat = csvFormats.get(type);
@@ -211,6 +201,12 @@ public class Imports {
         rows.add(csvFormat.columns().stream().map(Column::name).toList());
         rows.addAll(csvFormat.rows(CellFormat::figure, units.orElse(null)));
         return CsvText.write(rows);
+    }
+
+    /** A file with the header alone, to be filled. */
+    String template(Type type) {
+        return CsvText.write(List.of(
+                csvFormats.get(type).columns().stream().map(Column::name).toList()));
     }
 
     /** An empty file with the header and what belongs in each column under it. */

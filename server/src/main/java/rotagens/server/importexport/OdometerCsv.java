@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiFunction;
 import org.springframework.stereotype.Component;
 import rotagens.core.measure.Distance;
@@ -39,22 +40,40 @@ class OdometerCsv implements CsvFormat {
     public List<Column> columns() {
         return List.of(
                 Column.must(
-                        "unit", "the vehicle’s unit number, for example LC-01", "vehicle", "unitnumber", "fleetnumber"),
-                Column.must("day", "when it was read: 2026-07-28 or Jul 28, 2026", "date", "readon"),
+                        "unit",
+                        "the vehicle’s unit number, for example LC-01",
+                        "vehicle",
+                        "unitnumber",
+                        "unitno",
+                        "unitid",
+                        "fleetnumber",
+                        "truck",
+                        "bus"),
+                Column.must(
+                        "day", "when it was read: 2026-07-28 or Jul 28, 2026", "date", "readon", "readingdate", "asof"),
                 Column.must(
                         "odometer",
                         "the reading, with mi or km where it isn’t your own unit",
                         "miles",
                         "mileage",
-                        "km"),
+                        "km",
+                        "odometerreading",
+                        "odo",
+                        "currentodometer",
+                        "hubometer"),
                 CsvFormat.confirmed());
+    }
+
+    @Override
+    public Set<String> days() {
+        return Set.of("day");
     }
 
     @Override
     public Taken take(Cells row, Units units) {
         InputValidator wrong = new InputValidator();
         LocalDate today = LocalDate.now(clock);
-        Optional<Long> vehicle = register.idOf(row.or("unit", ""));
+        Optional<Long> vehicle = register.named(row.or("unit", ""));
         wrong.unless(vehicle.isPresent(), "unit", "No vehicle on file is called “" + row.or("unit", "") + "”.");
         Optional<LocalDate> day = wrong.required("day", row.or("day", ""), text -> CsvCells.day(text, today));
         Optional<Distance> reading = wrong.required(
@@ -63,7 +82,8 @@ class OdometerCsv implements CsvFormat {
                 text -> Distance.parse(text, units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM));
         Optional<Boolean> confirmed = wrong.attempt(CONFIRMED, () -> CsvCells.yes(row.or(CONFIRMED, "")));
         wrong.refuseIfWrong();
-        String what = row.or("unit", "") + ", " + reading.orElseThrow().asEntered();
+        String what = vehicleStore.get(vehicle.orElseThrow()).facts().unit() + ", "
+                + reading.orElseThrow().asEntered();
         boolean known = vehicleStore.odometers(vehicle.orElseThrow()).stream()
                 .anyMatch(one ->
                         one.on().equals(day.orElseThrow()) && one.reading().equals(reading.orElseThrow()));

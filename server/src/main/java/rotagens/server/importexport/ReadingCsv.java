@@ -7,8 +7,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiFunction;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.ThermalState;
@@ -21,6 +25,7 @@ import rotagens.core.measure.Temperature;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.PositionNames;
 import rotagens.core.wear.GrooveDepths;
 import rotagens.server.facts.FactLog;
 import rotagens.server.inspection.ReadingLog;
@@ -69,14 +74,51 @@ class ReadingCsv implements CsvFormat {
     @Override
     public List<Column> columns() {
         return List.of(
-                Column.must("unit", "the vehicle’s unit number, for example LC-01", "vehicle", "unitnumber"),
-                Column.must("position", "where on it: 1L, 2RO, S1", "wheelposition"),
-                Column.must("day", "when it was read: 2026-07-28 or Jul 28, 2026", "date", "readon"),
-                Column.may("pressure", "as read: 82, or with its unit: 565 kPa", "psi"),
+                Column.must(
+                        "unit",
+                        "the vehicle’s unit number, for example LC-01",
+                        "vehicle",
+                        "unitnumber",
+                        "unitno",
+                        "unitid",
+                        "truck",
+                        "bus"),
+                Column.must(
+                        "position",
+                        "where on it: 1L, 2RO, S1, or as LF, RRO, spare",
+                        "wheelposition",
+                        "tirepos",
+                        "tireposition",
+                        "pos",
+                        "wheelpos"),
+                Column.must(
+                        "day",
+                        "when it was read: 2026-07-28 or Jul 28, 2026",
+                        "date",
+                        "readon",
+                        "inspectiondate",
+                        "inspected"),
+                Column.may(
+                        "pressure",
+                        "as read: 82, or with its unit: 565 kPa",
+                        "psi",
+                        "cold",
+                        "coldpsi",
+                        "coldpressure",
+                        "tirepressure",
+                        "air",
+                        "airpressure"),
                 Column.may("warmth", "cold, hot or unknown; unknown counts as hot", "hotcold", "coldhot"),
                 Column.may("outer", "tread depth at the outer groove: 9/32", "treadouter"),
                 Column.may("center", "at the center groove", "treadcenter", "centre"),
                 Column.may("inner", "at the inner groove", "treadinner"),
+                Column.may(
+                        "lowest",
+                        "the lowest depth anywhere, where only one figure was written: 9/32",
+                        "tread",
+                        "depth",
+                        "treaddepth",
+                        "lowesttread"),
                 Column.may("odometer", "odometer at the time", "miles", "mileage"),
                 Column.may("temperature", "of the air where it stood: 65 F or 18 C", "airtemperature"),
                 Column.may("filled", "yes where air was added or let out just before", "fill"),
@@ -86,12 +128,42 @@ class ReadingCsv implements CsvFormat {
     }
 
     @Override
+    public Set<String> days() {
+        return Set.of("day");
+    }
+
+    @Override
+    public Map<String, String> measures() {
+        return Map.ofEntries(
+                Map.entry("", "pressure"),
+                Map.entry("psi", "pressure"),
+                Map.entry("kPa", "pressure"),
+                Map.entry("bar", "pressure"),
+                Map.entry("pressure", "pressure"),
+                Map.entry("press", "pressure"),
+                Map.entry("air", "pressure"),
+                Map.entry("cold", "pressure"),
+                Map.entry("coldpressure", "pressure"),
+                Map.entry("tread", "lowest"),
+                Map.entry("depth", "lowest"),
+                Map.entry("treaddepth", "lowest"),
+                Map.entry("/32", "lowest"),
+                Map.entry("mm", "lowest"));
+    }
+
+    @Override
     public Taken take(Cells row, Units units) {
         InputValidator wrong = new InputValidator();
         LocalDate today = LocalDate.now(clock);
-        Optional<Long> vehicle = register.idOf(row.or("unit", ""));
+        Optional<Long> vehicle = register.named(row.or("unit", ""));
         wrong.unless(vehicle.isPresent(), "unit", "No vehicle on file is called “" + row.or("unit", "") + "”.");
-        Optional<Position> position = wrong.required("position", row.or("position", ""), Position::parse);
+        Optional<Position> position = wrong.required(
+                "position",
+                row.or("position", ""),
+                text -> vehicle.isEmpty()
+                        ? Position.parse(text)
+                        : PositionNames.read(
+                                text, vehicleStore.get(vehicle.get()).facts().layout()));
         Optional<LocalDate> day = wrong.required("day", row.or("day", ""), text -> CsvCells.day(text, today));
         Optional<Pressure> pressure = wrong.optional(
                 "pressure",
@@ -118,7 +190,8 @@ class ReadingCsv implements CsvFormat {
         GrooveDepths grooveDepths = new GrooveDepths(
                 depth("outer", row, original, wrong, units),
                 depth("center", row, original, wrong, units),
-                depth("inner", row, original, wrong, units));
+                depth("inner", row, original, wrong, units),
+                depth("lowest", row, original, wrong, units));
         wrong.unless(
                 pressure.isPresent()
                         || !grooveDepths.isEmpty()
@@ -128,7 +201,8 @@ class ReadingCsv implements CsvFormat {
         wrong.refuseIfWrong();
         InstalledTire installedTire = there.orElseThrow();
         Instant at = CsvCells.at(day.orElseThrow(), clock);
-        String what = row.or("unit", "") + " " + row.or("position", "");
+        String what = vehicleStore.get(vehicle.get()).facts().unit() + " "
+                + position.orElseThrow().code();
         Readings.Values values = new Readings.Values(
                 pressure,
                 thermalState.orElseThrow(),
@@ -144,8 +218,9 @@ class ReadingCsv implements CsvFormat {
         boolean known = ofTire.stream()
                 .anyMatch(fact -> fact.values().filter(values::sameFigures).isPresent()
                         && day(fact).equals(day.get()));
+        String kept = what + ", " + figures(values);
         if (known) {
-            return new Taken(Outcome.SAME, what);
+            return new Taken(Outcome.SAME, kept);
         }
         if (!confirmed.orElseThrow()) {
             askAboutUnusual(ofTire, values, at, units);
@@ -153,7 +228,27 @@ class ReadingCsv implements CsvFormat {
         log.record(FactLog.Observation.read(
                 new Readings.Entry(installedTire.tire().id(), installedTire.placeId(), at, people.me(), null, null),
                 values));
-        return new Taken(Outcome.ADDED, what);
+        return new Taken(Outcome.ADDED, kept);
+    }
+
+    /** The figures as they are kept, each with its unit. */
+    private static String figures(Readings.Values values) {
+        List<String> figures = new ArrayList<>();
+        values.pressure()
+                .ifPresent(pressure -> figures.add(pressure.asEntered() + " "
+                        + values.thermalState().name().toLowerCase(Locale.ROOT)));
+        GrooveDepths tread = values.tread();
+        if (tread.outer().isPresent()
+                || tread.center().isPresent()
+                || tread.inner().isPresent()) {
+            figures.add("tread "
+                    + Stream.of(tread.outer(), tread.center(), tread.inner())
+                            .map(groove -> groove.map(TreadDepth::asEntered).orElse("–"))
+                            .collect(Collectors.joining(" · ")));
+        }
+        tread.lowestAnywhere().ifPresent(lowest -> figures.add("lowest " + lowest.asEntered()));
+        values.odometer().ifPresent(odometer -> figures.add(odometer.asEntered()));
+        return String.join(", ", figures);
     }
 
     /** Held against what was read on the tire before that day; rows of one file count for those after them. */
@@ -228,6 +323,7 @@ class ReadingCsv implements CsvFormat {
                         shown.apply(values.tread().outer(), units),
                         shown.apply(values.tread().center(), units),
                         shown.apply(values.tread().inner(), units),
+                        shown.apply(values.tread().lowestAnywhere(), units),
                         shown.apply(values.odometer(), units),
                         shown.apply(values.temperature(), units),
                         values.filled() ? "yes" : "",

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiFunction;
 import org.springframework.stereotype.Component;
 import rotagens.core.measure.InvalidInputException;
@@ -21,6 +22,7 @@ import rotagens.core.tire.LoadRatings;
 import rotagens.core.tire.SidewallMarking;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
+import rotagens.core.vehicle.PositionNames;
 import rotagens.server.people.People;
 import rotagens.server.tire.StockPages;
 import rotagens.server.tire.TireCatalog;
@@ -77,9 +79,18 @@ class TireCsv implements CsvFormat {
                         "tirenumber",
                         "serial",
                         "brandnumber"),
-                Column.may("dot", "the DOT code, or its last four digits", "dotcode", "tin", "dotweek"),
-                Column.must("maker", "as molded", "brand", "make", "manufacturer"),
-                Column.must("model", "as molded, often on one side only", "pattern", "name"),
+                Column.may(
+                        "dot",
+                        "the DOT code, or its last four digits",
+                        "dotcode",
+                        "tin",
+                        "dotweek",
+                        "dotdate",
+                        "dotnumber",
+                        "date code",
+                        "datecode"),
+                Column.must("maker", "as molded", "brand", "make", "manufacturer", "mfr", "mfg", "mfgr", "tirebrand"),
+                Column.must("model", "as molded, often on one side only", "pattern", "name", "treadname", "tiremodel"),
                 Column.must(
                         "sidewall",
                         "size, service description, load range: LT245/75R17 121/118S E",
@@ -90,12 +101,33 @@ class TireCsv implements CsvFormat {
                 Column.may("depth", "lowest depth now or when installed: 12/32", "tread", "treaddepth"),
                 Column.may("retread", "yes for a retread; its dot is then the casing’s"),
                 Column.may("price", "what it cost: 214.50", "cost"),
-                Column.may("unit", "the vehicle it is on", "vehicle", "unitnumber"),
-                Column.may("position", "where on it: 1L, 2RO, S1", "wheelposition"),
+                Column.may("unit", "the vehicle it is on", "vehicle", "unitnumber", "unitno", "unitid", "truck", "bus"),
+                Column.may(
+                        "position",
+                        "where on it: 1L, 2RO, S1, or as LF, RRO, spare",
+                        "wheelposition",
+                        "tirepos",
+                        "tireposition",
+                        "pos"),
                 Column.may("fitted", "the date it was installed: 2026-07-28", "fittedon", "installdate"),
                 Column.may("yard", "where it lies if on no vehicle", "location"),
                 Column.may("shelf", "and on which shelf"),
                 Column.may("state", "if on no vehicle: in stock, set aside for retread, or at the retreader"));
+    }
+
+    @Override
+    public Set<String> days() {
+        return Set.of("fitted");
+    }
+
+    @Override
+    public Set<String> codes() {
+        return Set.of("dot");
+    }
+
+    @Override
+    public Map<String, String> measures() {
+        return Map.of("dot", "dot", "dotdate", "dot", "dotcode", "dot", "dotweek", "dot", "", "dot");
     }
 
     @Override
@@ -212,12 +244,16 @@ class TireCsv implements CsvFormat {
     }
 
     private Optional<Long> place(String unit, String code, InputValidator wrong) {
-        Optional<Long> vehicle = register.idOf(unit);
+        Optional<Long> vehicle = register.named(unit);
         if (vehicle.isEmpty()) {
             wrong.wrong("unit", "No vehicle on file is called “" + unit + "”.");
             return Optional.empty();
         }
-        Optional<Position> position = wrong.required("position", code, Position::parse);
+        Optional<Position> position = wrong.required(
+                "position",
+                code,
+                text -> PositionNames.read(
+                        text, vehicleStore.get(vehicle.get()).facts().layout()));
         Optional<Long> place =
                 position.map(one -> vehicleStore.places(vehicle.get()).get(one));
         wrong.unless(position.isEmpty() || place.isPresent(), "position", unit + " has no position " + code + ".");

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.regex.Matcher;
@@ -69,7 +70,10 @@ class VehicleCsv implements CsvFormat {
                         "axles",
                         "from the front, each with its tires: steer 2 | drive 4 | tag 2 (4 are duals)",
                         "layout",
-                        "axlelayout"),
+                        "axlelayout",
+                        "tires",
+                        "tiresperaxle",
+                        "axleconfiguration"),
                 Column.may("spares", "how many it carries", "sparetires"),
                 Column.may("axle ratings", "GAWR per axle: 14720 lb | 21160 lb | 11960 lb", "gawr"),
                 Column.may("placard sizes", "one for all axles, or per axle: 275/70R22.5 | 275/70R22.5", "placardsize"),
@@ -82,6 +86,11 @@ class VehicleCsv implements CsvFormat {
                 Column.may("for pay", "yes where people pay to ride, no where not", "forhire"),
                 Column.may("combination rating", "GCWR, with what it may tow: 26000 lb", "gcwr", "gcvwr"),
                 Column.may("speed symbol", "the slowest the vehicle asks for, for example L", "speedrating"));
+    }
+
+    @Override
+    public Set<String> days() {
+        return Set.of("parked since");
     }
 
     @Override
@@ -217,6 +226,23 @@ class VehicleCsv implements CsvFormat {
         }
     }
 
+    private static final Pattern TIRES_ONLY = Pattern.compile("[24](\\s*[/-]\\s*[24])+");
+
+    /** {@code 2/4/2} by its tires alone: steer, drive, and behind them drives where they are duals and tags where not. */
+    private static String named(String text, boolean isTrailer) {
+        if (!TIRES_ONLY.matcher(text.strip()).matches()) {
+            return text;
+        }
+        List<String> named = new ArrayList<>();
+        for (String tires : text.strip().split("\\s*[/-]\\s*")) {
+            String role = isTrailer
+                    ? "trailer"
+                    : named.isEmpty() ? "steer" : named.size() == 1 || tires.equals("4") ? "drive" : "tag";
+            named.add(role + " " + tires);
+        }
+        return String.join(" | ", named);
+    }
+
     private static List<AxleRequest> axles(Cells row, Optional<Stored> before, InputValidator wrong) {
         List<AxleRequest> known = before.map(one ->
                         one.entry().axles().stream().map(VehicleCsv::form).toList())
@@ -225,7 +251,9 @@ class VehicleCsv implements CsvFormat {
         row.get("axles").ifPresent(text -> {
             axles.clear();
             int at = 0;
-            for (String part : text.toLowerCase(Locale.ROOT).split("\\s*[|,;]\\s*")) {
+            boolean isTrailer =
+                    row.get("kind").filter("trailer"::equalsIgnoreCase).isPresent();
+            for (String part : named(text, isTrailer).toLowerCase(Locale.ROOT).split("\\s*[|,;]\\s*")) {
                 int number = at++;
                 wrong.attempt("axles", () -> axle(part))
                         .ifPresent(axle -> axles.add(

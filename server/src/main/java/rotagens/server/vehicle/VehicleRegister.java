@@ -146,6 +146,23 @@ public class VehicleRegister {
                 .fetchOptional(VEHICLE.ID);
     }
 
+    /**
+     * The vehicle that is meant by a name as people write it: exactly, or by its letters and digits alone where only one vehicle has
+     * them, for example {@code LC01} for LC-01.
+     */
+    @Transactional(readOnly = true)
+    public Optional<Long> named(String unit) {
+        return idOf(unit.strip()).or(() -> {
+            String bare = VehicleRegister.bare(unit);
+            List<Long> alike = db.select(VEHICLE.ID, VEHICLE.UNIT).from(VEHICLE).fetch().stream()
+                    .filter(row -> !bare.isEmpty()
+                            && VehicleRegister.bare(row.value2()).equals(bare))
+                    .map(row -> row.value1())
+                    .toList();
+            return alike.size() == 1 ? Optional.of(alike.get(0)) : Optional.empty();
+        });
+    }
+
     /** The yard’s id, put on file if it is new. */
     @Transactional
     public long yard(String name) {
@@ -306,6 +323,10 @@ public class VehicleRegister {
                 .where(VEHICLE.ID.eq(id))
                 .fetchOptional()
                 .orElseThrow(() -> ProblemException.notFound("There is no such vehicle."));
+    }
+
+    private static String bare(String unit) {
+        return unit.toLowerCase(java.util.Locale.ROOT).replaceAll("[^\\p{L}\\p{Nd}]", "");
     }
 
     private void refuseUsedUnit(String unit, Long own) {

@@ -181,7 +181,7 @@ class ImportTest {
                 .startsWith("2 purity: Only nitrogen");
         take("READINGS", "?dryRun=false", header, "VN-01,1L,2026-11-23,50,cold,yes,nitrogen,95.5%");
         assertThat(api.get("/api/exports/READINGS").text())
-                .contains("VN-01,1L,2026-11-23,50 psi,cold,,,,,,yes,nitrogen,95.5,");
+                .contains("VN-01,1L,2026-11-23,50 psi,cold,,,,,,,yes,nitrogen,95.5,");
     }
 
     @Test
@@ -248,7 +248,7 @@ class ImportTest {
                 "unit,position,date,psi,warmth,outer,center,inner",
                 "VN-01,1L,2026-11-22,49,cold,7,7,7",
                 "VN-01,1L,2010-01-01,49,cold,7,7,7",
-                "VN-01,1L,11/22/2026,49,cold,7,7,7",
+                "VN-01,1L,22.13.2026,49,cold,7,7,7",
                 "VN-01,1L,2026-11-22,490,lukewarm,7,7,7");
         assertThat(readings.path("added").asInt()).isEqualTo(1);
         assertThat(errors(readings))
