@@ -24,7 +24,7 @@ const KINDS: readonly (readonly [Kind, string])[] = [
   ['READINGS', 'pressure and tread readings'],
 ]
 
-/** CSV in and out, and everything at once. */
+/** Lists in and out, and everything at once. */
 export function ImportExport() {
   const [kind, setKind] = useState<Kind>('VEHICLES')
   const [asEntered, setAsEntered] = useState(true)
@@ -50,6 +50,9 @@ export function ImportExport() {
         >
           Download as CSV
         </Button>
+        <Button component="a" href={`/api/imports/${kind}/template`} download>
+          Empty file to fill
+        </Button>
         <FormControlLabel
           control={<Checkbox checked={asEntered} onChange={(event) => setAsEntered(event.target.checked)} />}
           label="Values exactly as they were entered"
@@ -73,6 +76,11 @@ export function ImportExport() {
       )}
       <Box component="h2" sx={{ typography: 'h3', m: 0, mt: 4, mb: 1 }}>
         What the file holds
+      </Box>
+      <Box sx={{ mb: 1, maxWidth: 760 }}>
+        Headers may have other names, titles may stand above them and a unit in them (<em>Cold PSI</em>,{' '}
+        <em>Odometer (km)</em>). Readings may also have a row to a vehicle and a column to a tire (<em>LF psi</em>,{' '}
+        <em>RRO tread</em>). Everything is checked first; nothing is stored before you say so.
       </Box>
       <Table label="Columns of the file" heads={['Header', 'Contents', '']}>
         {columns.map((column) => (

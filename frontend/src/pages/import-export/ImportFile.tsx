@@ -2,7 +2,11 @@ import Alert from '@mui/material/Alert'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Checkbox from '@mui/material/Checkbox'
+import FormControl from '@mui/material/FormControl'
 import FormControlLabel from '@mui/material/FormControlLabel'
+import FormLabel from '@mui/material/FormLabel'
+import Radio from '@mui/material/Radio'
+import RadioGroup from '@mui/material/RadioGroup'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
@@ -26,11 +30,18 @@ const WORDS: Record<Row['outcome'], string> = {
   FAULTY: 'faulty',
 }
 
-/** Brings a CSV file in: its columns are matched, every row is tried first, and all or nothing is stored. */
+type Answers = Partial<Record<Schemas['OpenQuestion']['question'], string>>
+
+/** How a header is matched, as it is sent: a column, or of a sheet with a column to a tire that and the position. */
+const matchOf = (header: Schemas['ImportColumn']) =>
+  header.column ? (header.position ? `${header.column}@${header.position}` : header.column) : NONE
+
+/** Brings a list in, CSV or a spreadsheet: its columns are matched, every row is tried first, and all or nothing is stored. */
 export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['ColumnGuide'][] }) {
   const [units] = useUnits()
   const [file, setFile] = useState<File | null>(null)
   const [chosen, setChosen] = useState<Record<number, string>>({})
+  const [answers, setAnswers] = useState<Answers>({})
   const [tooBig, setTooBig] = useState(false)
   const [skip, setSkip] = useState(false)
   const input = useRef<HTMLInputElement>(null)
@@ -41,9 +52,11 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
       dryRun: boolean
       headers?: Schemas['ImportColumn'][]
       chosen?: Record<number, string>
+      answers?: Answers
     }) => {
       const picks = how.chosen ?? {}
-      const matched = how.headers?.map((header) => picks[header.index] ?? header.column ?? NONE).join(',')
+      const matched = how.headers?.map((header) => picks[header.index] ?? matchOf(header)).join(',')
+      const said = how.answers ?? answers
       return answerOf(
         api.POST('/api/imports/{type}', {
           params: {
@@ -53,6 +66,8 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
               dryRun: how.dryRun,
               skipFaulty: skip,
               ...(matched !== undefined && { columns: matched }),
+              ...(said.DAY_ORDER && { dayOrder: said.DAY_ORDER }),
+              ...(said.LOST_ZERO && { lostZero: said.LOST_ZERO }),
             },
           },
           body: how.file as unknown as string,
@@ -69,22 +84,28 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
   const result = take.data
   const choose = (next: File) => {
     setChosen({})
+    setAnswers({})
     setTooBig(next.size > MOST_BYTES)
     setFile(next)
     take.reset()
-    if (next.size <= MOST_BYTES) take.mutate({ file: next, dryRun: true })
+    if (next.size <= MOST_BYTES) take.mutate({ file: next, dryRun: true, answers: {} })
   }
   const again = (next: Record<number, string>) => {
     setChosen(next)
     if (file && result) take.mutate({ file, dryRun: true, headers: result.headers, chosen: next })
+  }
+  const answer = (question: Schemas['OpenQuestion']['question'], code: string) => {
+    const next = { ...answers, [question]: code }
+    setAnswers(next)
+    if (file && result) take.mutate({ file, dryRun: true, headers: result.headers, chosen, answers: next })
   }
   return (
     <Box component="section" aria-label="Import file">
       <input
         ref={input}
         type="file"
-        accept=".csv,text/csv,text/plain"
-        aria-label="CSV file to bring in"
+        accept=".csv,.tsv,.txt,.xlsx,.ods,text/csv,text/plain"
+        aria-label="File to bring in: CSV, XLSX or ODS"
         style={{ display: 'none' }}
         onChange={(event) => {
           const next = event.target.files?.[0]
@@ -93,11 +114,12 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
         }}
       />
       <Button variant="contained" onClick={() => input.current?.click()} loading={take.isPending}>
-        {file ? 'Choose another CSV file…' : 'Bring a CSV file in…'}
+        {file ? 'Choose another file…' : 'Bring a file in…'}
       </Button>
       {file && (
         <Box component="span" sx={{ ml: 1.5 }}>
           {file.name}
+          {result?.sheet && `, sheet ${result.sheet}`}
         </Box>
       )}
       {tooBig && (
@@ -119,6 +141,37 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
               These columns are needed and weren’t found: {result.missing.join(', ')}. Match them above, or add them to
               the file.
             </Alert>
+          )}
+          {result.questions.map((question) => (
+            <FormControl key={question.question} component="fieldset" sx={{ mt: 2, display: 'block' }}>
+              <FormLabel component="legend" sx={{ fontWeight: 650, color: 'text.primary' }}>
+                {question.statement}
+              </FormLabel>
+              <RadioGroup
+                value={answers[question.question] ?? ''}
+                onChange={(_, code) => answer(question.question, code)}
+              >
+                {question.options.map((option) => (
+                  <FormControlLabel
+                    key={option.code}
+                    value={option.code}
+                    control={<Radio />}
+                    label={option.label}
+                    sx={{ minHeight: 44 }}
+                  />
+                ))}
+              </RadioGroup>
+            </FormControl>
+          ))}
+          {result.leftOut.length > 0 && (
+            <Box sx={{ mt: 1.5, color: 'text.secondary' }}>
+              Not read as rows:{' '}
+              {result.leftOut
+                .slice(0, 6)
+                .map((line) => `line ${line.line}, “${line.text}”`)
+                .join('; ')}
+              {result.leftOut.length > 6 && ` and ${result.leftOut.length - 6} more`}.
+            </Box>
           )}
           <Outcome result={result} />
           {!result.stored && result.rows.length > 0 && (
@@ -162,8 +215,12 @@ function Columns(props: {
           <Choice
             key={header.index}
             label={header.header || `column ${header.index + 1}`}
-            value={props.chosen[header.index] ?? header.column ?? NONE}
-            options={options}
+            value={props.chosen[header.index] ?? matchOf(header)}
+            options={
+              header.position && header.column
+                ? [...options, [matchOf(header), `${header.column} at ${header.position}`]]
+                : options
+            }
             onChange={(column) => props.onChoose({ ...props.chosen, [header.index]: column })}
             width={190}
           />
@@ -200,8 +257,9 @@ function Outcome({ result }: { result: Result }) {
         />
       )}
       <Table label="Outcome by row" heads={['Line', 'Row', 'Outcome']}>
-        {shown.map((row) => (
-          <tr key={row.line}>
+        {shown.map((row, at) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: rows of one answer keep their places, and a line may be several of them
+          <tr key={at}>
             <td>{row.line}</td>
             <td>{row.description}</td>
             <td>

@@ -153,7 +153,7 @@ class RegisterIT extends OnDemoFleet {
                 CS-4;Box truck;Millrace;truck;heavy;steer 2
                 CS-5;Box truck;Könisbach;truck;26000 lb;steer 2 | drive 4
                 """;
-        page.getByLabel("CSV file to bring in")
+        page.getByLabel("File to bring in: CSV, XLSX or ODS")
                 .setInputFiles(new FilePayload("trucks.csv", "text/csv", file.getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("weren’t found: class")).isVisible();
         page.getByLabel("Klass").click();

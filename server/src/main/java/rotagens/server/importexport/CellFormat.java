@@ -1,6 +1,11 @@
 package rotagens.server.importexport;
 
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
@@ -8,11 +13,37 @@ import rotagens.core.measure.Quantity;
 import rotagens.core.measure.Temperature;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
+import rotagens.server.importexport.CsvFormat.Cells;
 
 /** A figure for a cell: in the person's units or, with none given, as it was entered. */
 final class CellFormat {
 
     private CellFormat() {}
+
+    /** Whether both read the same in one of the families of units: a figure that was only converted on its way is no other one. */
+    static boolean reads(Quantity one, Quantity other) {
+        return Arrays.stream(Units.values()).anyMatch(units -> one.format(units).equals(other.format(units)));
+    }
+
+    /**
+     * A row with every cell that reads as what is on file, in whichever family of units it went out, put back as it was entered.
+     *
+     * @param columns their names, in the order of what is on file
+     * @param onFile the record's cells in given units, as entered without
+     */
+    static Cells asOnFile(Cells row, List<String> columns, Function<Units, List<String>> onFile) {
+        List<String> entered = onFile.apply(null);
+        Map<String, String> cells = new HashMap<>(row.byColumn());
+        for (Units units : Units.values()) {
+            List<String> shown = onFile.apply(units);
+            for (int at = 0; at < columns.size(); at++) {
+                if (shown.get(at).equals(row.byColumn().get(columns.get(at)))) {
+                    cells.put(columns.get(at), entered.get(at));
+                }
+            }
+        }
+        return new Cells(cells);
+    }
 
     static String figure(Object value, Units units) {
         Object inner = value instanceof Optional<?> optional ? optional.orElse(null) : value;

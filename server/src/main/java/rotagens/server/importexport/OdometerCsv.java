@@ -86,7 +86,7 @@ class OdometerCsv implements CsvFormat {
                 + reading.orElseThrow().asEntered();
         boolean known = vehicleStore.odometers(vehicle.orElseThrow()).stream()
                 .anyMatch(one ->
-                        one.on().equals(day.orElseThrow()) && one.reading().equals(reading.orElseThrow()));
+                        one.on().equals(day.orElseThrow()) && CellFormat.reads(one.reading(), reading.orElseThrow()));
         if (known) {
             return new Taken(Outcome.SAME, what);
         }

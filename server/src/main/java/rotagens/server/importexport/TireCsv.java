@@ -175,6 +175,7 @@ class TireCsv implements CsvFormat {
                 .orElse(tire.dot().map(DotCode::molded).orElse(tire.model().title()));
         Optional<StockPages.Row> known = tire.number().flatMap(list::byNumber);
         if (known.isPresent()) {
+            refuseOther(known.get(), tire, row.get("retread").isPresent());
             return new Taken(change(known.get(), tire, place), what);
         }
         if (place.isPresent() && sameThere(place.get(), tire)) {
@@ -285,6 +286,33 @@ class TireCsv implements CsvFormat {
             outcome = Outcome.CHANGED;
         }
         return outcome;
+    }
+
+    /** What a list may not change of a tire is said, never passed over. */
+    private void refuseOther(StockPages.Row known, Read tire, boolean saysRetread) {
+        TireModel onFile = tireCatalog.byId().get(known.modelId());
+        boolean isOther = !onFile.manufacturer().equalsIgnoreCase(tire.model().manufacturer())
+                || !onFile.name().equalsIgnoreCase(tire.model().name())
+                || !onFile.size().equals(tire.model().size());
+        InputValidator wrong = new InputValidator();
+        wrong.unless(
+                !isOther,
+                "model",
+                "On file this number is a " + onFile.title() + " " + onFile.sidewall()
+                        + ". Another tire needs another number.");
+        wrong.unless(
+                !saysRetread || known.retread() == tire.retread(),
+                "retread",
+                "On file it is " + (known.retread() ? "a retread." : "no retread.")
+                        + " A retreader’s work is noted on its page.");
+        wrong.unless(
+                tire.depth().isEmpty()
+                        || known.depth().isEmpty()
+                        || CellFormat.reads(
+                                known.depth().orElseThrow(), tire.depth().orElseThrow()),
+                "depth",
+                "A depth read since is a reading: bring it in with the readings.");
+        wrong.refuseIfWrong();
     }
 
     @Override

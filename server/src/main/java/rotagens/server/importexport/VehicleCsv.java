@@ -118,9 +118,14 @@ class VehicleCsv implements CsvFormat {
     }
 
     @Override
-    public Taken take(Cells row, Units units) {
+    public Taken take(Cells typed, Units units) {
         LocalDate today = LocalDate.now(clock);
-        Optional<Stored> before = row.get("unit").flatMap(register::idOf).map(register::stored);
+        Optional<Stored> before = typed.get("unit").flatMap(register::idOf).map(register::stored);
+        Cells row = before.map(one -> CellFormat.asOnFile(
+                        typed,
+                        columns().stream().map(Column::name).toList(),
+                        shown -> cells(one.entry(), CellFormat::figure, shown)))
+                .orElse(typed);
         InputValidator wrong = new InputValidator();
         Optional<VehicleType> kind = row.get("kind").flatMap(text -> wrong.attempt("kind", () -> kind(text)));
         List<AxleRequest> axles = axles(row, before, wrong);
@@ -332,36 +337,36 @@ class VehicleCsv implements CsvFormat {
     public List<List<String>> rows(BiFunction<Object, Units, String> shown, Units units) {
         List<List<String>> rows = new ArrayList<>();
         for (VehicleStore.OnFile vehicle : vehicleStore.all()) {
-            Entry entry = register.stored(vehicle.id()).entry();
-            rows.add(List.of(
-                    entry.unit(),
-                    entry.vehicleClass(),
-                    entry.yard(),
-                    entry.type().name().toLowerCase(Locale.ROOT),
-                    entry.description(),
-                    shown.apply(entry.gvwr(), units),
-                    perAxle(
-                            entry,
-                            axle -> axle.axle().role().label() + " "
-                                    + axle.axle().tires()),
-                    String.valueOf(entry.spares()),
-                    perAxle(entry, axle -> shown.apply(axle.gawr(), units)),
-                    perAxle(
-                            entry,
-                            axle -> axle.placardSize().map(TireSize::molded).orElse("")),
-                    perAxle(entry, axle -> shown.apply(axle.placardPressure(), units)),
-                    entry.placardLocation(),
-                    CsvCells.yesNo(entry.hasWorkingSensors()),
-                    CsvCells.yesNo(entry.isParkedOutdoors()),
-                    entry.parkedSince().map(LocalDate::toString).orElse(""),
-                    entry.use().seats().isPresent()
-                            ? String.valueOf(entry.use().seats().getAsInt())
-                            : "",
-                    entry.use().forPay().map(CsvCells::yesNo).orElse(""),
-                    shown.apply(entry.use().combination(), units),
-                    entry.use().speed().map(Enum::name).orElse("")));
+            rows.add(cells(register.stored(vehicle.id()).entry(), shown, units));
         }
         return rows;
+    }
+
+    private static List<String> cells(Entry entry, BiFunction<Object, Units, String> shown, Units units) {
+        return List.of(
+                entry.unit(),
+                entry.vehicleClass(),
+                entry.yard(),
+                entry.type().name().toLowerCase(Locale.ROOT),
+                entry.description(),
+                shown.apply(entry.gvwr(), units),
+                perAxle(
+                        entry,
+                        axle -> axle.axle().role().label() + " " + axle.axle().tires()),
+                String.valueOf(entry.spares()),
+                perAxle(entry, axle -> shown.apply(axle.gawr(), units)),
+                perAxle(entry, axle -> axle.placardSize().map(TireSize::molded).orElse("")),
+                perAxle(entry, axle -> shown.apply(axle.placardPressure(), units)),
+                entry.placardLocation(),
+                CsvCells.yesNo(entry.hasWorkingSensors()),
+                CsvCells.yesNo(entry.isParkedOutdoors()),
+                entry.parkedSince().map(LocalDate::toString).orElse(""),
+                entry.use().seats().isPresent()
+                        ? String.valueOf(entry.use().seats().getAsInt())
+                        : "",
+                entry.use().forPay().map(CsvCells::yesNo).orElse(""),
+                shown.apply(entry.use().combination(), units),
+                entry.use().speed().map(Enum::name).orElse(""));
     }
 
     private static String perAxle(Entry entry, Function<AxleOnFile, String> part) {

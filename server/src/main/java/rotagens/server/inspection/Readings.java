@@ -22,6 +22,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
@@ -91,17 +92,26 @@ public class Readings {
             return pressure.isPresent() || !tread.isEmpty();
         }
 
-        /** The same reading, whatever was noted beside its figures. */
+        /** The same reading, whatever was noted beside its figures, also where they were only converted on their way. */
         public boolean sameFigures(Values other) {
-            return new Values(pressure, thermalState, tread, odometer, temperature, filled, gas)
-                    .equals(new Values(
-                            other.pressure,
-                            other.thermalState,
-                            other.tread,
-                            other.odometer,
-                            other.temperature,
-                            other.filled,
-                            other.gas));
+            return thermalState == other.thermalState
+                    && filled == other.filled
+                    && gas.equals(other.gas)
+                    && Arrays.stream(Units.values())
+                            .anyMatch(units -> figures(units).equals(other.figures(units)));
+        }
+
+        private List<String> figures(Units units) {
+            return Stream.of(
+                            pressure,
+                            tread.outer(),
+                            tread.center(),
+                            tread.inner(),
+                            tread.lowestAnywhere(),
+                            odometer,
+                            temperature)
+                    .map(figure -> figure.map(one -> one.format(units)).orElse(""))
+                    .toList();
         }
 
         /** Nothing noted beside the figures. */

@@ -256,6 +256,44 @@ class ImportFormsTest {
     }
 
     @Test
+    @DisplayName("what a list may not change of a tire on file is said, with the way to change it")
+    void editedTire() {
+        String header = "number,maker,model,size,depth,retread,unit,position";
+        String[] rows = api.get("/api/exports/TIRES").text().split("\r\n");
+        String[] one = rows[1].split(",");
+        String same = one[0] + ",%s,%s,%s,%s,%s," + one[10] + "," + one[11];
+        JsonNode other = take("TIRES", "", header, same.formatted("Larkfell", "Hill 3", one[4], one[7], ""));
+        assertThat(other.path("rows").get(0).toString()).contains("On file this number is a " + one[2]);
+        JsonNode worn = take("TIRES", "", header, same.formatted(one[2], one[3], one[4], "1/32", ""));
+        assertThat(worn.path("rows").get(0).toString()).contains("bring it in with the readings");
+        JsonNode retread = take(
+                "TIRES",
+                "",
+                header,
+                same.formatted(one[2], one[3], one[4], one[7], one[8].equals("yes") ? "no" : "yes"));
+        assertThat(retread.path("rows").get(0).toString()).contains("noted on its page");
+    }
+
+    @Test
+    @DisplayName("what goes out comes in as the same, in either family of units, and a second time adds nothing")
+    void outAndIn() {
+        for (String kind : List.of("VEHICLES", "TIRES", "ODOMETERS", "READINGS")) {
+            for (String units : List.of("US", "METRIC")) {
+                String out = api.get("/api/exports/" + kind + "?units=" + units).text();
+                JsonNode in = take(kind, "?units=" + units, out.getBytes(StandardCharsets.UTF_8));
+                assertThat(in.path("rows")
+                                .valueStream()
+                                .filter(row -> !row.path("outcome").asString().equals("SAME"))
+                                .map(JsonNode::toString)
+                                .limit(3)
+                                .toList())
+                        .as("%s in %s units", kind, units)
+                        .isEmpty();
+            }
+        }
+    }
+
+    @Test
     @DisplayName("every kind has a file to begin with, whose header is understood")
     void templates() {
         for (String kind : List.of("VEHICLES", "TIRES", "ODOMETERS", "READINGS")) {
