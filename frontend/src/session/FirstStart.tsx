@@ -56,7 +56,7 @@ export function FirstStart({ session }: { session: Schemas['SessionView'] }) {
           value={password}
           onChange={(event) => setPassword(event.target.value)}
           error={problem?.field('password') !== undefined}
-          helperText={problem?.field('password') ?? 'At least 10 characters; a few words in a row are good.'}
+          helperText={problem?.field('password') ?? 'At least 12 characters; a few words in a row are good.'}
           slotProps={{ htmlInput: { autoComplete: 'new-password' } }}
         />
         <Button type="submit" variant="contained" loading={make.isPending} sx={{ minHeight: 44 }}>

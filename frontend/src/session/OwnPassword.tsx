@@ -42,7 +42,7 @@ export function OwnPassword({ onClose }: { onClose: () => void }) {
         value={password}
         onChange={setPassword}
         error={problem?.field('password')}
-        hint="At least 10 characters; a few words in a row are good."
+        hint="At least 12 characters; a few words in a row are good."
         width="100%"
       />
     </FormDialog>

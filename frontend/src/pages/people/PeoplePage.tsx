@@ -127,7 +127,7 @@ function PersonDialog({ person, onClose }: { person: Person | undefined; onClose
           value={password}
           onChange={setPassword}
           error={form.wrong('password')}
-          hint="At least 10 characters; a few words in a row are good."
+          hint="At least 12 characters; a few words in a row are good."
           width="100%"
         />
       )}
@@ -161,7 +161,7 @@ function PasswordDialog({ person, onClose }: { person: Person; onClose: () => vo
         value={password}
         onChange={setPassword}
         error={form.wrong('password')}
-        hint="At least 10 characters; a few words in a row are good."
+        hint="At least 12 characters; a few words in a row are good."
         width="100%"
         autoFocus
       />

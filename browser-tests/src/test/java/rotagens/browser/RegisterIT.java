@@ -198,7 +198,7 @@ class RegisterIT extends OnDemoFleet {
         manager.getByLabel("Name", exact()).fill("Nia Brook");
         manager.getByLabel("First password").fill("short");
         button(manager, "Add").click();
-        assertThat(manager.getByText("at least 10 characters").first()).isVisible();
+        assertThat(manager.getByText("at least 12 characters").first()).isVisible();
         manager.getByLabel("First password").fill("seven blue wheels");
         button(manager, "Add").click();
         assertThat(manager.getByText("Nia Brook can now sign in")).isVisible();

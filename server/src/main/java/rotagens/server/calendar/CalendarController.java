@@ -9,6 +9,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.util.DigestUtils;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -17,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import rotagens.server.calendar.CalendarLinks.CalendarLinkRequest;
 import rotagens.server.calendar.CalendarLinks.CalendarLinkView;
 import rotagens.server.calendar.CalendarLinks.NewCalendarLinkView;
@@ -58,10 +60,13 @@ class CalendarController {
     /** What a calendar program reads: whoever has the address, until it is taken back. */
     @GetMapping("/api/calendar/feed/{code}/shop.ics")
     ResponseEntity<String> readCalendarLink(@PathVariable String code) {
+        String feed = calendar.ics(calendarLinks.scope(code), address());
+        // A calendar program asks every few minutes: what hasn't changed isn't sent again.
         return ResponseEntity.ok()
                 .contentType(ICS)
-                .cacheControl(CacheControl.noStore())
-                .body(calendar.ics(calendarLinks.scope(code)));
+                .cacheControl(CacheControl.noCache().cachePrivate())
+                .eTag("\"" + DigestUtils.md5DigestAsHex(feed.getBytes(StandardCharsets.UTF_8)) + "\"")
+                .body(feed);
     }
 
     @GetMapping("/api/calendar/shop.ics")
@@ -76,7 +81,11 @@ class CalendarController {
                                 .filename("shop.ics")
                                 .build()
                                 .toString())
-                .body(calendar.ics(new Scope(yard, person)));
+                .body(calendar.ics(new Scope(yard, person), address()));
+    }
+
+    private static String address() {
+        return ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
     }
 
     /** Bookings of vehicles, as availability. */

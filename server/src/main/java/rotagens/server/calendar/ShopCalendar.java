@@ -1,12 +1,19 @@
 package rotagens.server.calendar;
 
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.TimeZoneRegistryFactory;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
 import net.fortuna.ical4j.model.property.DtEnd;
@@ -17,8 +24,9 @@ import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Sequence;
 import net.fortuna.ical4j.model.property.Summary;
 import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.Url;
+import net.fortuna.ical4j.model.property.XProperty;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
-import net.fortuna.ical4j.model.property.immutable.ImmutableMethod;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,18 +46,33 @@ class ShopCalendar {
         this.clock = clock;
     }
 
+    /** Whose calendar a file is; our own is never read back as bookings. */
+    static final String PRODUCT = "-//Rotagens//Shop//EN";
+
+    /**
+     * The calendar of a yard, a person or the whole shop. It is valid without a single job, too: its time zone is always in it.
+     *
+     * @param address at which this server was asked, to which the way to a job leads back
+     */
     @Transactional(readOnly = true)
-    public String ics(Scope scope) {
+    public String ics(Scope scope, String address) {
         Calendar calendar = new Calendar();
-        calendar.add(new ProdId("-//Rotagens//Shop//EN"));
+        calendar.add(new ProdId(PRODUCT));
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
-        calendar.add(ImmutableMethod.PUBLISH);
+        String name = Stream.of("Rotagens", scope.yard(), scope.person())
+                .filter(Objects::nonNull)
+                .collect(Collectors.joining(", "));
+        calendar.add(new XProperty("X-WR-CALNAME", name));
+        calendar.add(TimeZoneRegistryFactory.getInstance()
+                .createRegistry()
+                .getTimeZone(clock.getZone().getId())
+                .getVTimeZone());
         for (Entry entry : days.all()) {
             boolean mine = (scope.yard() == null || scope.yard().equals(entry.yard()))
                     && (scope.person() == null || entry.people().contains(scope.person()));
             if (mine) {
-                calendar.add(event(entry));
+                calendar.add(event(entry, address));
             }
         }
         return text(calendar);
@@ -65,10 +88,11 @@ class ShopCalendar {
         return text.toString();
     }
 
-    private VEvent event(Entry entry) {
+    private VEvent event(Entry entry, String address) {
         VEvent event = new VEvent(false);
-        event.add(new Uid("job-" + entry.jobId() + "@rotagens"));
-        event.add(new DtStamp(clock.instant()));
+        event.add(new Uid(uid(entry)));
+        event.add(new DtStamp(entry.plannedAt()));
+        event.add(new Url(URI.create(address + "/jobs/" + entry.jobId() + "/sheet")));
         event.add(new Sequence(entry.version()));
         if (entry.start() == null) {
             event.add(new DtStart<LocalDate>(entry.day()));
@@ -90,6 +114,13 @@ class ShopCalendar {
         event.add(new Location(entry.yard() + (entry.bay() == null ? "" : ", bay " + entry.bay())));
         event.add(new Description(description(entry)));
         return event;
+    }
+
+    /** The same for one job for good, and no other's in any other shop: by its number and the moment it was planned. */
+    private static String uid(Entry entry) {
+        return UUID.nameUUIDFromBytes(
+                        ("rotagens job " + entry.jobId() + " " + entry.plannedAt()).getBytes(StandardCharsets.UTF_8))
+                + "@rotagens";
     }
 
     private static String description(Entry entry) {

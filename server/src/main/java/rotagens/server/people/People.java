@@ -2,7 +2,6 @@ package rotagens.server.people;
 
 import static rotagens.server.storage.generated.Tables.PERSON;
 
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -28,13 +27,9 @@ public class People {
     /** A person as others see them. */
     public record Person(long id, String name, Role role, boolean active, boolean canSignIn, Units units) {}
 
-    private static final int SHORTEST_PASSWORD = 10;
     /** The hash reads no more than this. */
-    private static final int LONGEST_PASSWORD_BYTES = 72;
-
-    private static final int LONGEST_NAME = 80;
-
     private final DSLContext db;
+
     private final boolean isDemo;
     private final PasswordEncoder passwords;
     private final Clock clock;
@@ -93,7 +88,10 @@ public class People {
     @Transactional(readOnly = true)
     public Optional<Account> signIn(String name, String password) {
         Optional<PersonRecord> known = db.selectFrom(PERSON)
-                .where(PERSON.NAME.equalIgnoreCase(name), PERSON.IS_ACTIVE.isTrue(), PERSON.PASSWORD_HASH.isNotNull())
+                .where(
+                        PERSON.NAME.equalIgnoreCase(Credentials.name(name)),
+                        PERSON.IS_ACTIVE.isTrue(),
+                        PERSON.PASSWORD_HASH.isNotNull())
                 .fetchOptional();
         boolean right = passwords.matches(
                 password, known.map(PersonRecord::getPasswordHash).orElse(nobodysHash));
@@ -131,7 +129,7 @@ public class People {
                     "The first account exists already. Sign in, or ask its owner for an account.");
         }
         Optional<PersonRecord> known = db.selectFrom(PERSON)
-                .where(PERSON.NAME.equalIgnoreCase(name == null ? "" : name.strip()))
+                .where(PERSON.NAME.equalIgnoreCase(Credentials.name(name)))
                 .fetchOptional();
         if (known.isEmpty()) {
             return account(record(add(name, Role.MANAGER, password)));
@@ -239,9 +237,10 @@ public class People {
     }
 
     private String name(InputValidator typed, String name, Long own) {
-        String clean = name == null ? "" : name.strip();
-        if (clean.isEmpty() || clean.length() > LONGEST_NAME) {
-            typed.wrong("name", "Enter a name of at most " + LONGEST_NAME + " characters.");
+        String clean = Credentials.name(name);
+        Optional<String> fault = Credentials.faultOfName(clean);
+        if (fault.isPresent()) {
+            typed.wrong("name", fault.get());
         } else if (db.fetchExists(
                 PERSON, PERSON.NAME.equalIgnoreCase(clean), own == null ? PERSON.ID.isNotNull() : PERSON.ID.ne(own))) {
             typed.wrong("name", "A person with this name is on file already. Add an initial.");
@@ -250,16 +249,7 @@ public class People {
     }
 
     private static void password(InputValidator typed, String password, String name) {
-        String given = password == null ? "" : password;
-        if (given.length() < SHORTEST_PASSWORD) {
-            typed.wrong(
-                    "password",
-                    "A password has at least " + SHORTEST_PASSWORD + " characters. A few words in a row are good.");
-        } else if (given.getBytes(StandardCharsets.UTF_8).length > LONGEST_PASSWORD_BYTES) {
-            typed.wrong("password", "A password has at most " + LONGEST_PASSWORD_BYTES + " characters.");
-        } else if (given.equalsIgnoreCase(name)) {
-            typed.wrong("password", "The password must not be the name.");
-        }
+        Credentials.faultOfPassword(password, name).ifPresent(fault -> typed.wrong("password", fault));
     }
 
     private PersonRecord record(long id) {

@@ -20,6 +20,7 @@ final class AccessRules {
     record Rule(HttpMethod method, String path, Role least) {}
 
     private static final HttpMethod GET = HttpMethod.GET;
+    private static final HttpMethod HEAD = HttpMethod.HEAD;
     private static final HttpMethod POST = HttpMethod.POST;
     private static final HttpMethod PUT = HttpMethod.PUT;
     private static final HttpMethod DELETE = HttpMethod.DELETE;
@@ -58,6 +59,7 @@ final class AccessRules {
             new Rule(POST, "/api/vehicles/{id}/postponements", COORDINATOR),
             new Rule(DELETE, "/api/vehicles/{id}/postponements/{work}", COORDINATOR),
             new Rule(GET, "/api/calendar/feed/{code}/shop.ics", null),
+            new Rule(HEAD, "/api/calendar/feed/{code}/shop.ics", null),
             new Rule(GET, "/api/calendar/feeds", COORDINATOR),
             new Rule(POST, "/api/calendar/feeds", COORDINATOR),
             new Rule(DELETE, "/api/calendar/feeds/{id}", COORDINATOR),

@@ -1,8 +1,11 @@
 package rotagens.server.security;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
@@ -10,7 +13,9 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
+import org.springframework.security.web.header.writers.DelegatingRequestMatcherHeaderWriter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 import rotagens.server.people.People;
 
 /** What the outside may reach: the interface’s files, and the API line by line of {@link AccessRules}; everything else is denied. */
@@ -50,8 +55,17 @@ class SecurityConfig {
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .frameOptions(frames -> frames.deny())
                         .cacheControl(cache -> cache.disable())
+                        .addHeaderWriter(new DelegatingRequestMatcherHeaderWriter(
+                                PathPatternRequestMatcher.withDefaults().matcher("/api/**"), SecurityConfig::notKept))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
                 .build();
+    }
+
+    /** What the API says is nobody else's on a shared device; what may be kept says so itself. */
+    private static void notKept(HttpServletRequest request, HttpServletResponse response) {
+        if (!response.containsHeader(HttpHeaders.CACHE_CONTROL)) {
+            response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
+        }
     }
 
     /** bcrypt: slow on purpose; the cost is a setting so that tests needn’t wait. */

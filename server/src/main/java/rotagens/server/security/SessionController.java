@@ -1,5 +1,6 @@
 package rotagens.server.security;
 
+import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -84,15 +85,19 @@ class SessionController {
     @PostMapping("/api/session")
     SessionView signIn(@RequestBody SignInRequest typed, HttpServletRequest request, HttpServletResponse response) {
         String name = typed.name() == null ? "" : typed.name().strip();
+        refuseTooOften(name, request, response);
+        Account account = people.signIn(name, typed.password() == null ? "" : typed.password())
+                .orElseThrow(() -> ProblemException.field("password", "Name or password is wrong."));
+        signInThrottle.forgive(name, request.getRemoteAddr());
+        return enter(account, request, response);
+    }
+
+    private void refuseTooOften(String name, HttpServletRequest request, HttpServletResponse response) {
         long wait = signInThrottle.secondsToWait(name, request.getRemoteAddr());
         if (wait > 0) {
             response.setHeader("Retry-After", String.valueOf(wait));
             throw ProblemException.tooOften("Too many tries. Wait " + wait + " seconds, then try again.");
         }
-        Account account = people.signIn(name, typed.password() == null ? "" : typed.password())
-                .orElseThrow(() -> ProblemException.field("password", "Name or password is wrong."));
-        signInThrottle.forgive(name, request.getRemoteAddr());
-        return enter(account, request, response);
     }
 
     @PostMapping("/api/session/demo")
@@ -113,12 +118,22 @@ class SessionController {
 
     @DeleteMapping("/api/session")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void signOut(HttpServletRequest request) {
+    void signOut(HttpServletRequest request, HttpServletResponse response) {
         SecurityContextHolder.clearContext();
         HttpSession session = request.getSession(false);
         if (session != null) {
             session.invalidate();
         }
+        // The device forgets it, too: the next person at it begins with nothing.
+        String name = Optional.ofNullable(
+                        request.getServletContext().getSessionCookieConfig().getName())
+                .orElse("JSESSIONID");
+        Cookie gone = new Cookie(name, "");
+        gone.setPath("/");
+        gone.setMaxAge(0);
+        gone.setHttpOnly(true);
+        gone.setSecure(request.isSecure());
+        response.addCookie(gone);
     }
 
     @PutMapping("/api/session/units")
@@ -130,7 +145,12 @@ class SessionController {
     @PutMapping("/api/session/password")
     SessionView changeOwnPassword(
             @RequestBody OwnPasswordRequest typed, HttpServletRequest request, HttpServletResponse response) {
-        return enter(people.changePassword(people.me(), typed.old(), typed.password()), request, response);
+        // Whoever finds a device signed in doesn't get to guess the password at it.
+        String name = people.named(people.me());
+        refuseTooOften(name, request, response);
+        Account account = people.changePassword(people.me(), typed.old(), typed.password());
+        signInThrottle.forgive(name, request.getRemoteAddr());
+        return enter(account, request, response);
     }
 
     /** A fresh session id and a fresh token: whatever was known before the sign-in is worth nothing after it. */

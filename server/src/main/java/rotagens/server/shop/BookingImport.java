@@ -3,6 +3,7 @@ package rotagens.server.shop;
 import java.io.IOException;
 import java.io.StringReader;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -13,8 +14,17 @@ import java.time.temporal.ChronoUnit;
 import java.time.temporal.Temporal;
 import java.time.temporal.TemporalAmount;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Calendar;
@@ -23,8 +33,10 @@ import net.fortuna.ical4j.model.Period;
 import net.fortuna.ical4j.model.Property;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.DtStart;
+import net.fortuna.ical4j.model.property.RecurrenceId;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.web.ProblemException;
 
@@ -42,55 +54,138 @@ public class BookingImport {
     private static final int MOST_UNREAD = 20;
     private static final int DAYS_AHEAD = 366;
     private static final int LONGEST = 120;
+    private static final int MOST_WORDS = 60;
+    private static final int MOST_STEPS_OF_A_RULE = 40;
+    private static final int MOST_YEARS_BACK = 15;
     private static final String SOURCE = "calendar";
 
     private final VehicleBookings vehicleBookings;
     private final ChangeTracker changeTracker;
+    private final PlatformTransactionManager transactions;
     private final Clock clock;
 
-    BookingImport(VehicleBookings vehicleBookings, ChangeTracker changeTracker, Clock clock) {
+    BookingImport(
+            VehicleBookings vehicleBookings,
+            ChangeTracker changeTracker,
+            PlatformTransactionManager transactions,
+            Clock clock) {
+        this.transactions = transactions;
         this.vehicleBookings = vehicleBookings;
         this.changeTracker = changeTracker;
         this.clock = clock;
     }
 
-    /** Reads a file; what an earlier file brought is replaced. */
-    @Transactional
+    /** A booking as it was read, before any of it is stored. */
+    private record Booking(long vehicle, Out span, String why) {}
+
+    /** Reads a file; what an earlier file brought is replaced. All of it is read and expanded before anything is stored. */
     public ImportedBookingsView read(String text) {
-        changeTracker.only();
         Calendar calendar = parse(text);
+        refuseOwn(calendar);
         LocalDateTime from =
                 LocalDateTime.ofInstant(clock.instant(), clock.getZone()).truncatedTo(ChronoUnit.DAYS);
         List<String> unread = new ArrayList<>();
-        java.util.Set<Long> vehicles = new java.util.HashSet<>();
-        int bookings = 0;
-        vehicleBookings.forget(SOURCE);
-        for (Object component : calendar.getComponents(Component.VEVENT)) {
-            VEvent event = (VEvent) component;
+        List<Booking> bookings = new ArrayList<>();
+        List<VEvent> events = calendar.getComponents(Component.VEVENT).stream()
+                .map(VEvent.class::cast)
+                .toList();
+        Map<String, Set<LocalDateTime>> moved = moved(events);
+        for (VEvent event : events) {
+            if (isFree(event)) {
+                continue;
+            }
             String title = words(event, Property.SUMMARY);
-            Optional<Long> vehicle = vehicle(title + " " + words(event, Property.LOCATION));
-            if (vehicle.isEmpty()) {
+            Set<Long> vehicles = vehicles(title + " " + words(event, Property.LOCATION));
+            if (vehicles.isEmpty()) {
                 note(unread, "“" + shortened(title) + "”: no unit of ours in its title or place.");
                 continue;
             }
             try {
+                Optional<String> endless = endless(event, from);
+                if (endless.isPresent()) {
+                    note(unread, "“" + shortened(title) + "”: " + endless.get());
+                    continue;
+                }
+                boolean isOneTime = event.getProperty(Property.RECURRENCE_ID).isPresent();
+                Set<LocalDateTime> elsewhere =
+                        isOneTime ? Set.of() : moved.getOrDefault(words(event, Property.UID), Set.of());
                 for (Out span : spans(event, from)) {
-                    if (bookings >= MOST_BOOKINGS) {
-                        throw ProblemException.field(
-                                "file", "More than " + MOST_BOOKINGS + " bookings in a year. Nothing was stored.");
+                    if (!elsewhere.contains(span.from())) {
+                        vehicles.forEach(vehicle -> bookings.add(new Booking(vehicle, span, shortened(title))));
                     }
-                    vehicleBookings.put(vehicle.get(), span.from(), span.to(), shortened(title), SOURCE);
-                    vehicles.add(vehicle.get());
-                    bookings++;
                 }
             } catch (RuntimeException e) {
-                if (e instanceof ProblemException problem) {
-                    throw problem;
-                }
                 note(unread, "“" + shortened(title) + "”: its times can’t be read.");
             }
+            if (bookings.size() > MOST_BOOKINGS) {
+                throw ProblemException.field(
+                        "file", "More than " + MOST_BOOKINGS + " bookings in a year. Nothing was stored.");
+            }
         }
-        return new ImportedBookingsView(vehicles.size(), bookings, unread);
+        new TransactionTemplate(transactions).executeWithoutResult(status -> store(bookings));
+        return new ImportedBookingsView(
+                (int) bookings.stream().map(Booking::vehicle).distinct().count(), bookings.size(), unread);
+    }
+
+    private void store(List<Booking> bookings) {
+        changeTracker.only();
+        vehicleBookings.forget(SOURCE);
+        bookings.forEach(booking -> vehicleBookings.put(
+                booking.vehicle(), booking.span().from(), booking.span().to(), booking.why(), SOURCE));
+    }
+
+    /** Our own feed read back would book every vehicle for its own work. */
+    private static void refuseOwn(Calendar calendar) {
+        boolean isOwn = calendar.getProperty(Property.PRODID)
+                        .map(product -> ((Property) product).getValue().startsWith("-//Rotagens//"))
+                        .orElse(false)
+                || calendar.getComponents(Component.VEVENT).stream()
+                        .anyMatch(event -> words((VEvent) event, Property.UID).endsWith("@rotagens"));
+        if (isOwn) {
+            throw ProblemException.field(
+                    "file",
+                    "This is a shop calendar of Rotagens itself, not bookings of vehicles. Nothing was stored.");
+        }
+    }
+
+    /** Called off, or said not to take the vehicle away. */
+    private static boolean isFree(VEvent event) {
+        return words(event, Property.STATUS).equalsIgnoreCase("CANCELLED")
+                || words(event, Property.TRANSP).equalsIgnoreCase("TRANSPARENT");
+    }
+
+    /** The times of recurring events that an event of its own replaces or calls off, by UID. */
+    private Map<String, Set<LocalDateTime>> moved(List<VEvent> events) {
+        Map<String, Set<LocalDateTime>> moved = new HashMap<>();
+        for (VEvent event : events) {
+            try {
+                event.<RecurrenceId<?>>getProperty(Property.RECURRENCE_ID)
+                        .ifPresent(id -> moved.computeIfAbsent(words(event, Property.UID), none -> new HashSet<>())
+                                .add(local(id.getDate(), clock.getZone())));
+            } catch (RuntimeException unreadable) {
+                // Its own times will be found unreadable, too, and said.
+                continue;
+            }
+        }
+        return moved;
+    }
+
+    /** Why a recurrence isn't expanded: nobody books a vehicle by the hour for years, and such a rule would never come to an end. */
+    private Optional<String> endless(VEvent event, LocalDateTime from) {
+        String rule = words(event, Property.RRULE).toUpperCase(Locale.ROOT);
+        if (rule.isEmpty()) {
+            return Optional.empty();
+        }
+        if (rule.matches(".*FREQ=(SECONDLY|MINUTELY|HOURLY).*|.*BY(HOUR|MINUTE|SECOND)=.*")) {
+            return Optional.of("it repeats by the hour or faster. Book the span in one.");
+        }
+        if (rule.chars().filter(letter -> letter == ',').count() > MOST_STEPS_OF_A_RULE) {
+            return Optional.of("its rule has too many parts.");
+        }
+        boolean isOld = event.<DtStart<?>>getProperty(Property.DTSTART)
+                .map(start -> local(start.getDate(), clock.getZone()).isBefore(from.minusYears(MOST_YEARS_BACK)))
+                .orElse(false);
+        return isOld ? Optional.of("it began more than " + MOST_YEARS_BACK + " years ago.") : Optional.empty();
     }
 
     private record Out(LocalDateTime from, LocalDateTime to) {}
@@ -120,17 +215,14 @@ public class BookingImport {
                 .orElse("");
     }
 
-    /** The first word that is one of our units. */
-    private Optional<Long> vehicle(String text) {
-        for (String word : text.split("[^A-Za-z0-9-]+")) {
-            if (word.length() >= 2) {
-                Long id = vehicleBookings.vehicle(word);
-                if (id != null) {
-                    return Optional.of(id);
-                }
-            }
-        }
-        return Optional.empty();
+    /** Every word that is one of our units. */
+    private Set<Long> vehicles(String text) {
+        return Stream.of(text.split("[^A-Za-z0-9-]+"))
+                .filter(word -> word.length() >= 2)
+                .limit(MOST_WORDS)
+                .map(vehicleBookings::vehicle)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     /** When it is out within the year ahead, each time of a recurring event. */
@@ -162,8 +254,9 @@ public class BookingImport {
             LocalDateTime ends = period.getEnd() == null ? null : local(period.getEnd(), zone);
             if (ends == null || !ends.isAfter(begins)) {
                 TemporalAmount duration = period.getDuration();
-                ends = duration == null || period.getStart() instanceof LocalDate
-                        ? begins.plusDays(1)
+                // Without an end it is out until the day is over.
+                ends = duration == null || duration.equals(Duration.ZERO) || period.getStart() instanceof LocalDate
+                        ? begins.toLocalDate().plusDays(1).atStartOfDay()
                         : begins.plus(duration);
             }
             if (ends.isAfter(begins) && ends.isAfter(from)) {

@@ -1,11 +1,13 @@
 package rotagens.server.shop;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.shop.JobSlot;
+import rotagens.server.planning.Jobs;
 
 /** The shop's open jobs as entries of a calendar. */
 @Service
@@ -19,6 +21,7 @@ public class CalendarEvents {
     public record Entry(
             long jobId,
             int version,
+            Instant plannedAt,
             String unit,
             String yard,
             LocalDate day,
@@ -30,8 +33,10 @@ public class CalendarEvents {
 
     private final Schedule schedule;
     private final ShopJobs shopJobs;
+    private final Jobs jobs;
 
-    CalendarEvents(Schedule schedule, ShopJobs shopJobs) {
+    CalendarEvents(Schedule schedule, ShopJobs shopJobs, Jobs jobs) {
+        this.jobs = jobs;
         this.schedule = schedule;
         this.shopJobs = shopJobs;
     }
@@ -42,6 +47,7 @@ public class CalendarEvents {
                 .map(one -> new Entry(
                         one.job().id(),
                         one.job().version(),
+                        jobs.plannedAt(one.job().id()),
                         one.job().unit(),
                         one.shop().yard(),
                         one.job().day(),

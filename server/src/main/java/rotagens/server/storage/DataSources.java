@@ -7,6 +7,8 @@ import java.io.UncheckedIOException;
 import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFileAttributeView;
+import java.nio.file.attribute.PosixFilePermissions;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.annotation.Qualifier;
@@ -31,11 +33,20 @@ class DataSources implements DisposableBean {
     DataSources(@Value("${rotagens.data}") Path folder) {
         try {
             Files.createDirectories(folder);
+            forItsOwnerOnly(folder);
         } catch (IOException e) {
             throw new UncheckedIOException("The data folder can’t be made or reached", e);
         }
         this.file = folder.resolve("rotagens.sqlite");
         this.running = taken(folder);
+    }
+
+    /** What is in it concerns nobody else who has an account on the machine. */
+    private static void forItsOwnerOnly(Path folder) throws IOException {
+        PosixFileAttributeView rights = Files.getFileAttributeView(folder, PosixFileAttributeView.class);
+        if (rights != null && Files.isWritable(folder)) {
+            rights.setPermissions(PosixFilePermissions.fromString("rwx------"));
+        }
     }
 
     private static FileLock taken(Path folder) {

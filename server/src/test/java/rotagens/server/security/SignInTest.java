@@ -6,8 +6,12 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.context.TestPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import rotagens.server.Api;
 import rotagens.server.Api.Answer;
 import rotagens.server.ServerTest;
@@ -105,11 +109,49 @@ class SignInTest {
     }
 
     @Test
+    @DisplayName("whoever finds a device signed in can't go on guessing the password at it")
+    void ownPasswordGuessed() {
+        add("Tove Lind", "VIEWER");
+        Api api = Api.asNobody(http);
+        signIn(api, "Tove Lind", "seven blue wheels");
+        int status = 422;
+        for (int guess = 0; guess < 30 && status == 422; guess++) {
+            status = api.put("/api/session/password", "{\"old\":\"wrong\",\"password\":\"nine blue wheels\"}")
+                    .status();
+        }
+        assertThat(status).isEqualTo(429);
+    }
+
+    @Test
+    @DisplayName("what the API says isn't kept by the browser, and signing out takes the cookie along")
+    void nothingStays() throws Exception {
+        add("Ulf Berg", "VIEWER");
+        Api api = Api.asNobody(http);
+        signIn(api, "Ulf Berg", "seven blue wheels");
+        assertThat(http.perform(MockMvcRequestBuilders.get("/api/session"))
+                        .andReturn()
+                        .getResponse()
+                        .getHeader("Cache-Control"))
+                .isEqualTo("no-store");
+        MockHttpServletResponse gone = http.perform(MockMvcRequestBuilders.delete("/api/session")
+                        .with(SecurityMockMvcRequestPostProcessors.csrf())
+                        .with(SecurityMockMvcRequestPostProcessors.user("somebody")
+                                .authorities(new SimpleGrantedAuthority("VIEWER"))))
+                .andReturn()
+                .getResponse();
+        assertThat(gone.getStatus()).isEqualTo(204);
+        assertThat(gone.getCookies())
+                .filteredOn(
+                        cookie -> cookie.getMaxAge() == 0 && cookie.getValue().isEmpty())
+                .isNotEmpty();
+    }
+
+    @Test
     @DisplayName("weak passwords, names taken and the last manager are refused at their fields")
     void refused() {
         assertThat(manager.post("/api/people", "{\"name\":\"Uma\",\"role\":\"VIEWER\",\"password\":\"short\"}")
                         .at("password"))
-                .contains("at least 10");
+                .contains("at least 12");
         assertThat(manager.post(
                                 "/api/people",
                                 "{\"name\":\"INES OKAFOR\",\"role\":\"VIEWER\",\"password\":\"seven blue wheels\"}")

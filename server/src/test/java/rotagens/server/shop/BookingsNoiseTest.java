@@ -15,6 +15,7 @@ import java.time.ZoneId;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.slf4j.LoggerFactory;
+import org.springframework.transaction.PlatformTransactionManager;
 import rotagens.server.Noise;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.web.ProblemException;
@@ -61,6 +62,7 @@ public class BookingsNoiseTest {
         BookingImport bookingImport = new BookingImport(
                 vehicleBookings,
                 mock(ChangeTracker.class, withSettings().stubOnly()),
+                mock(PlatformTransactionManager.class, withSettings().stubOnly()),
                 Clock.fixed(Instant.parse("2026-11-23T15:00:00Z"), ZoneId.of("America/Chicago")));
         Noise noise = new Noise(11);
         int read = 0;
