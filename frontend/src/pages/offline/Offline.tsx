@@ -53,7 +53,7 @@ export function Offline() {
       {held.sheets.length === 0 ? (
         <p>No vehicles saved for offline use.</p>
       ) : (
-        <Table label="On this device" heads={['Vehicle', 'Walk-around', 'Waits', '']}>
+        <Table label="On this device" heads={['Vehicle', 'Walk-around', 'Waits', '']} stacked>
           {[...held.sheets]
             .sort((one, other) => one.walkAround.unit.localeCompare(other.walkAround.unit))
             .map((sheet) => (

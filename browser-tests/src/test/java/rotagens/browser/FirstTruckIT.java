@@ -40,7 +40,7 @@ class FirstTruckIT {
         page.addInitScript(COUNT);
         page.reload();
         type(page, "Your name", "Ann");
-        type(page, "Password", "tire rows!");
+        type(page, "Password", "seven blue wheels");
         click(page, "Create account and sign in");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Add the first vehicle"))
                 .click();

@@ -20,7 +20,7 @@ import org.jooq.conf.Settings;
 import org.jooq.impl.DSL;
 
 /**
- * A database of its own beside the data folder, in which an export is read, brought up to date and checked before anything of it is
+ * A database of its own in a temporary folder, in which an export is read, brought up to date and checked before anything of it is
  * stored. It is removed when it is closed.
  */
 final class ExportStage implements AutoCloseable {

@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
 import javax.sql.DataSource;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.beans.factory.annotation.Value;
@@ -42,10 +43,17 @@ class DataSources implements DisposableBean {
     }
 
     /** What is in it concerns nobody else who has an account on the machine. */
-    private static void forItsOwnerOnly(Path folder) throws IOException {
+    private static void forItsOwnerOnly(Path folder) {
         PosixFileAttributeView rights = Files.getFileAttributeView(folder, PosixFileAttributeView.class);
-        if (rights != null && Files.isWritable(folder)) {
+        if (rights == null) {
+            return;
+        }
+        try {
             rights.setPermissions(PosixFilePermissions.fromString("rwx------"));
+        } catch (IOException notOurs) {
+            // A folder that belongs to somebody else keeps the rights they gave it.
+            LoggerFactory.getLogger(DataSources.class)
+                    .info("The rights of the data folder are left as they are: it belongs to somebody else.");
         }
     }
 

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static rotagens.server.storage.generated.Tables.ODOMETER_READING;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -55,6 +57,13 @@ class StorageFaultTest {
     @BeforeEach
     void signIn() {
         api = new Api(http);
+    }
+
+    @Test
+    @DisplayName("the data folder is its owner's alone")
+    void ownersAlone() throws Exception {
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(data)))
+                .isEqualTo("rwx------");
     }
 
     /** More miles each time it is asked. */
