@@ -53,7 +53,7 @@ class DataSources implements DisposableBean {
         } catch (IOException notOurs) {
             // A folder that belongs to somebody else keeps the rights they gave it.
             LoggerFactory.getLogger(DataSources.class)
-                    .info("The rights of the data folder are left as they are: it belongs to somebody else.");
+                    .info("The data folder belongs to another account; its permissions stay as they are.");
         }
     }
 
