@@ -47,6 +47,18 @@ record ImportAnswers(Map<Question, String> said) {
     private static final Pattern THREE_FIGURES = Pattern.compile("\\d{3}");
     private static final int MOST_MONTH = 12;
 
+    /** An answer that is none of those offered is asked again, never taken for one of them. */
+    ImportAnswers {
+        Map<Question, String> known = new EnumMap<>(Question.class);
+        said.forEach((question, answer) -> {
+            List<String> offered = question == Question.DAY_ORDER ? List.of(MONTH_FIRST, DAY_FIRST) : List.of(YES, NO);
+            if (offered.contains(answer)) {
+                known.put(question, answer);
+            }
+        });
+        said = Map.copyOf(known);
+    }
+
     /** What has to be asked about a list, and nobody has said yet. */
     List<OpenQuestion> open(ImportSheet sheet, CsvFormat format) {
         List<OpenQuestion> open = new ArrayList<>();

@@ -119,6 +119,9 @@ class ImportFormsTest {
         assertThat(asked.path("questions").get(0).path("question").asString()).isEqualTo("DAY_ORDER");
         assertThat(asked.path("questions").toString()).contains("Mar 4, 2026", "Apr 3, 2026");
         assertThat(take("ODOMETERS", "?dayOrder=DAY_FIRST", open).path("rows")).hasSize(2);
+        assertThat(take("ODOMETERS", "?dayOrder=whichever", open).path("questions"))
+                .as("what is no answer is asked again, never guessed from")
+                .hasSize(1);
         assertThat(take("ODOMETERS", "?dryRun=false&skipFaulty=true&dayOrder=DAY_FIRST", open)
                         .path("rows")
                         .toString())
