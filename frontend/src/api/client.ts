@@ -19,9 +19,21 @@ const withToken: Middleware = {
   },
 }
 
+const TRIES = 4
+
+/** Who is told to come again comes again: nothing was stored, so the same is sent once more as it was. */
+async function patiently(request: Request): Promise<Response> {
+  for (let tried = 1; ; tried++) {
+    const answer = await globalThis.fetch(tried < TRIES ? request.clone() : request)
+    const wait = Number(answer.headers.get('Retry-After'))
+    if (answer.status !== 503 || tried === TRIES || !(wait > 0 && wait <= 10)) return answer
+    await new Promise((go) => setTimeout(go, wait * 1000 * tried))
+  }
+}
+
 export const api = createClient<paths>({
   baseUrl: globalThis.location.origin,
-  fetch: (request) => globalThis.fetch(request),
+  fetch: (request) => patiently(request),
 })
 api.use(withToken)
 
@@ -51,9 +63,9 @@ export class ProblemError extends Error {
     return fields.length > 0 && fields.every((field) => field.check) ? fields : []
   }
 
-  /** Not taken for now, and worth sending again as it is: no answer came, or the session had ended. */
+  /** Not taken for now, and worth sending again as it is: no answer came, the server was busy, or the session had ended. */
   get unreachable() {
-    return this.problem.status === 0 || this.problem.status === 401
+    return [0, 401, 408, 503].includes(this.problem.status)
   }
 }
 

@@ -12,9 +12,11 @@ import { sessionQuery } from './session'
 export function FirstStart({ session }: { session: Schemas['SessionView'] }) {
   const [name, setName] = useState('')
   const [password, setPassword] = useState('')
+  const [code, setCode] = useState('')
   const queries = useQueryClient()
   const make = useMutation({
-    mutationFn: () => answerOf(api.POST('/api/first-account', { body: { name, password } })),
+    mutationFn: () =>
+      answerOf(api.POST('/api/first-account', { body: { name, password, ...(session.codeAsked ? { code } : {}) } })),
     onSuccess: (now) => {
       queries.setQueryData(sessionQuery.queryKey, now)
       void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' })
@@ -59,17 +61,27 @@ export function FirstStart({ session }: { session: Schemas['SessionView'] }) {
           helperText={problem?.field('password') ?? 'At least 12 characters; a few words in a row are good.'}
           slotProps={{ htmlInput: { autoComplete: 'new-password' } }}
         />
+        {session.codeAsked && (
+          <TextField
+            label="Code"
+            value={code}
+            onChange={(event) => setCode(event.target.value)}
+            error={problem?.field('code') !== undefined}
+            helperText={problem?.field('code') ?? 'As printed where the program was started.'}
+            slotProps={{ htmlInput: { autoComplete: 'one-time-code', autoCapitalize: 'characters' } }}
+          />
+        )}
         <Button type="submit" variant="contained" loading={make.isPending} sx={{ minHeight: 44 }}>
           Create account and sign in
         </Button>
       </Box>
-      {session.empty && <BringIn />}
+      {session.empty && <BringIn code={code} />}
     </Box>
   )
 }
 
 /** An export of another data folder, before anything else is on file. */
-function BringIn() {
+function BringIn({ code }: { code: string }) {
   const queries = useQueryClient()
   const file = useRef<HTMLInputElement>(null)
   const bring = useMutation({
@@ -78,7 +90,7 @@ function BringIn() {
         api.POST('/api/first-account/export', {
           body: chosen as unknown as undefined,
           bodySerializer: (body: unknown) => body as BodyInit,
-          headers: { 'Content-Type': 'application/octet-stream' },
+          headers: { 'Content-Type': 'application/octet-stream', ...(code ? { 'First-Account-Code': code } : {}) },
         }),
       ),
     onSuccess: () => queries.invalidateQueries({ queryKey: sessionQuery.queryKey }),
@@ -92,7 +104,7 @@ function BringIn() {
       <p>A JSON file exported from another data folder fills this one with the same records.</p>
       {problem && (
         <Alert severity="error" sx={{ mb: 1.5 }}>
-          {problem.field('file') ?? problem.message}
+          {problem.field('file') ?? problem.field('code') ?? problem.message}
         </Alert>
       )}
       <input

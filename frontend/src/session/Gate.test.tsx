@@ -93,4 +93,22 @@ describe('the way in', () => {
       password: 'seven blue wheels',
     })
   })
+
+  it('asks for the code printed at the start where others reach the server, and says when it is another', async () => {
+    const calls = fakeServer(({ path, body }) => {
+      if (path !== '/api/first-account') return { body: { ...signedOut, firstStart: true, codeAsked: true } }
+      return (body as { code: string }).code === 'ACDE-FGHJ'
+        ? { body: { ...signedOut, me: rafe } }
+        : problem(422, { code: 'Enter the code printed where the program was started.' })
+    })
+    show(<Gate>the yard</Gate>, '/', null)
+    await userEvent.type(await screen.findByLabelText('Your name'), 'Owner One')
+    await userEvent.type(screen.getByLabelText('Password'), 'seven blue wheels')
+    await userEvent.click(screen.getByRole('button', { name: 'Create account and sign in' }))
+    expect(await screen.findByText('Enter the code printed where the program was started.')).toBeVisible()
+    await userEvent.type(screen.getByLabelText('Code'), 'ACDE-FGHJ')
+    await userEvent.click(screen.getByRole('button', { name: 'Create account and sign in' }))
+    expect(await screen.findByText('the yard')).toBeVisible()
+    expect(calls.filter((call) => call.path === '/api/first-account')).toHaveLength(2)
+  })
 })

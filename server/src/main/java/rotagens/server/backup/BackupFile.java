@@ -27,6 +27,8 @@ import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import rotagens.server.storage.DataFileCheck;
+import rotagens.server.storage.DataFileException;
 
 /**
  * A backup: one ZIP file with a consistent copy of the database and the photos it names. Making one needs no pause of the
@@ -187,6 +189,12 @@ final class BackupFile {
         }
         if (!Files.exists(folder.resolve(DATABASE))) {
             throw new Failed("This isn’t a backup of ours: it holds no database.");
+        }
+        try {
+            DataFileCheck.check(folder.resolve(DATABASE));
+        } catch (DataFileException e) {
+            throw new Failed("This backup can’t be used. "
+                    + e.getMessage().replace(folder.resolve(DATABASE).toString(), "it"));
         }
         List<String> wrong = faults(folder);
         if (!wrong.isEmpty()) {

@@ -13,6 +13,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -30,6 +32,7 @@ import rotagens.core.measure.Units;
 import rotagens.server.importexport.CsvFormat.Type;
 import rotagens.server.importexport.ImportAnswers.Question;
 import rotagens.server.importexport.Imports.ImportResult;
+import rotagens.server.people.FirstAccountCode;
 import rotagens.server.web.ProblemException;
 
 /** Import and export: CSV sheet by sheet, everything as JSON, and QR codes for labels. */
@@ -52,7 +55,15 @@ public class ImportExportController {
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    ImportExportController(Imports imports, FullExport whole, ApplicationEventPublisher events, Clock clock) {
+    private final FirstAccountCode firstAccountCode;
+
+    ImportExportController(
+            Imports imports,
+            FullExport whole,
+            ApplicationEventPublisher events,
+            Clock clock,
+            FirstAccountCode firstAccountCode) {
+        this.firstAccountCode = firstAccountCode;
         this.imports = imports;
         this.whole = whole;
         this.events = events;
@@ -119,7 +130,11 @@ public class ImportExportController {
 
     @PostMapping(path = "/api/first-account/export", consumes = "application/octet-stream")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void fillFromExport(HttpServletRequest request) throws IOException {
+    void fillFromExport(
+            HttpServletRequest request,
+            @RequestHeader(name = "First-Account-Code", required = false) @Nullable String code)
+            throws IOException {
+        firstAccountCode.refuseOther(code);
         whole.read(request.getInputStream());
         events.publishEvent(new FleetFilled());
     }

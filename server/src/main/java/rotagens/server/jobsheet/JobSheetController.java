@@ -18,7 +18,9 @@ import rotagens.server.jobsheet.JobSheetViews.JobSheetOptionsRequest;
 import rotagens.server.jobsheet.JobSheetViews.JobSheetView;
 import rotagens.server.jobsheet.JobSheetViews.SkipStepRequest;
 import rotagens.server.jobsheet.JobSheetViews.StepInputRequest;
+import rotagens.server.people.People;
 import rotagens.server.planning.JobViews.JobView;
+import rotagens.server.planning.Jobs;
 import rotagens.server.web.EntityVersion;
 import rotagens.server.web.IdempotentRequests;
 
@@ -29,7 +31,17 @@ class JobSheetController {
     private final JobSheetEvents watchers;
     private final IdempotentRequests idempotentRequests;
 
-    JobSheetController(JobSheets jobSheets, JobSheetEvents watchers, IdempotentRequests idempotentRequests) {
+    private final Jobs jobs;
+    private final People people;
+
+    JobSheetController(
+            JobSheets jobSheets,
+            JobSheetEvents watchers,
+            IdempotentRequests idempotentRequests,
+            Jobs jobs,
+            People people) {
+        this.jobs = jobs;
+        this.people = people;
         this.jobSheets = jobSheets;
         this.watchers = watchers;
         this.idempotentRequests = idempotentRequests;
@@ -43,7 +55,8 @@ class JobSheetController {
     /** Tells a page when somebody marks a step. */
     @GetMapping(value = "/api/jobs/{id}/sheet/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter watchJobSheet(@PathVariable long id) {
-        return watchers.watch(id);
+        jobs.get(id);
+        return watchers.watch(id, people.me());
     }
 
     @PutMapping("/api/jobs/{id}/sheet")

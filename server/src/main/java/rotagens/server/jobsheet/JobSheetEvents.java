@@ -1,35 +1,23 @@
 package rotagens.server.jobsheet;
 
-import java.io.IOException;
-import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.CopyOnWriteArrayList;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import rotagens.server.web.EventStreams;
 
 /** The pages that have a sheet open: each is told when a step was marked, so that two people see each other's ticks. */
 @Component
 class JobSheetEvents {
 
-    private static final long NO_TIMEOUT = 0;
-    private static final int MOST = 200;
+    private final EventStreams streams;
 
-    private final Map<Long, List<SseEmitter>> pages = new ConcurrentHashMap<>();
+    JobSheetEvents(EventStreams streams) {
+        this.streams = streams;
+    }
 
-    SseEmitter watch(long jobId) {
-        SseEmitter page = new SseEmitter(NO_TIMEOUT);
-        List<SseEmitter> here = pages.computeIfAbsent(jobId, id -> new CopyOnWriteArrayList<>());
-        if (here.size() >= MOST) {
-            here.remove(0).complete();
-        }
-        here.add(page);
-        page.onCompletion(() -> here.remove(page));
-        page.onError(failure -> here.remove(page));
-        send(page, "watching");
-        return page;
+    SseEmitter watch(long jobId, long personId) {
+        return streams.open(topic(jobId), "person " + personId, "watching", "");
     }
 
     /** Tells them once what was written is committed. */
@@ -37,16 +25,12 @@ class JobSheetEvents {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
-                pages.getOrDefault(jobId, List.of()).forEach(page -> send(page, "changed"));
+                streams.tell(topic(jobId), "changed", "");
             }
         });
     }
 
-    private void send(SseEmitter page, String event) {
-        try {
-            page.send(SseEmitter.event().name(event).data(""));
-        } catch (IOException | IllegalStateException gone) {
-            pages.values().forEach(here -> here.remove(page));
-        }
+    private static String topic(long jobId) {
+        return "job " + jobId;
     }
 }

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.springframework.boot.EnvironmentPostProcessor;
@@ -52,7 +53,16 @@ public class LanSettings implements EnvironmentPostProcessor {
     /** This machine's addresses as others see them, and its name. */
     private static List<String> addresses(String given) {
         if (!given.isBlank()) {
-            return List.of(given.split(","));
+            List<String> named = List.of(given.split(","));
+            named.stream()
+                    .filter(one -> !LocalAuthority.isLocal(one))
+                    .findFirst()
+                    .ifPresent(one -> {
+                        throw new IllegalArgumentException(one
+                                + " is no address of a local network. --lan is for private addresses; elsewhere use a proxy with"
+                                + " a certificate of its own.");
+                    });
+            return named;
         }
         List<String> found = new ArrayList<>();
         try {
@@ -61,7 +71,9 @@ public class LanSettings implements EnvironmentPostProcessor {
                     continue;
                 }
                 for (InetAddress address : Collections.list(one.getInetAddresses())) {
-                    boolean reachable = address.getAddress().length == 4 && !address.isLinkLocalAddress();
+                    boolean reachable = address.getAddress().length == 4
+                            && !address.isLinkLocalAddress()
+                            && LocalAuthority.isPrivate(address.getHostAddress());
                     if (reachable) {
                         found.add(address.getHostAddress());
                     }
@@ -69,7 +81,9 @@ public class LanSettings implements EnvironmentPostProcessor {
             }
             String name = InetAddress.getLocalHost().getHostName();
             if (name.matches("[A-Za-z0-9-]+(\\.[A-Za-z0-9-]+)*") && !name.matches("[0-9.]+")) {
-                found.add(name.toLowerCase(java.util.Locale.ROOT));
+                // Of a public name only the machine's own part: the authority vouches for nothing out there.
+                String small = name.toLowerCase(Locale.ROOT);
+                found.add(LocalAuthority.isLocalName(small) ? small : small.substring(0, small.indexOf('.')));
             }
         } catch (SocketException | UnknownHostException e) {
             // Without a name or a network only this machine itself reaches the server; it says so where it lists

@@ -22,6 +22,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Base64;
 import java.util.Collection;
 import java.util.Date;
@@ -30,6 +31,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import javax.security.auth.x500.X500Principal;
+import org.bouncycastle.asn1.ASN1OctetString;
 import org.bouncycastle.asn1.DEROctetString;
 import org.bouncycastle.asn1.x509.BasicConstraints;
 import org.bouncycastle.asn1.x509.ExtendedKeyUsage;
@@ -66,6 +68,8 @@ final class LocalAuthority {
     private static final List<String> PRIVATE =
             List.of("0a000000ff000000", "ac100000fff00000", "c0a80000ffff0000", "7f000000ff000000", "a9fe0000ffff0000");
 
+    private static final List<String> LOCAL_ENDINGS = List.of(".local", ".lan", ".internal", ".home.arpa");
+
     private final Path folder;
     private final Clock clock;
     private final SecureRandom random = new SecureRandom();
@@ -88,7 +92,7 @@ final class LocalAuthority {
             onlyMine(folder, "rwx------");
             String password = password();
             KeyStore keys = load(password);
-            if (!keys.containsAlias(AUTHORITY)) {
+            if (!keys.containsAlias(AUTHORITY) || vouchesForMore(keys)) {
                 makeAuthority(keys, password, names);
             }
             if (!stillFits(keys, names)) {
@@ -100,6 +104,20 @@ final class LocalAuthority {
         } catch (IOException | GeneralSecurityException | OperatorCreationException e) {
             throw new IllegalStateException("The keys for the local network can’t be read or made in " + folder, e);
         }
+    }
+
+    /** An earlier version let it vouch for wherever the machine happened to be. Such a one is made anew. */
+    private static boolean vouchesForMore(KeyStore keys) throws GeneralSecurityException {
+        X509Certificate known = (X509Certificate) keys.getCertificate(AUTHORITY);
+        byte[] inside = ASN1OctetString.getInstance(known.getExtensionValue(Extension.nameConstraints.getId()))
+                .getOctets();
+        return Arrays.stream(NameConstraints.getInstance(inside).getPermittedSubtrees())
+                .map(GeneralSubtree::getBase)
+                .anyMatch(tree -> tree.getTagNo() == GeneralName.iPAddress
+                        ? !PRIVATE.contains(HexFormat.of()
+                                .formatHex(ASN1OctetString.getInstance(tree.getName())
+                                        .getOctets()))
+                        : !isLocalName(tree.getName().toString()));
     }
 
     private Path store() {
@@ -156,23 +174,43 @@ final class LocalAuthority {
         save(keys, password);
     }
 
-    /** Names and addresses of the local network, and where this machine is now. */
+    /** Private addresses, and this machine's local names; nothing that could be somebody's in the world outside. */
     private static GeneralSubtree[] allowed(Collection<String> names) {
         List<GeneralSubtree> trees = new ArrayList<>();
         PRIVATE.forEach(range -> trees.add(subtree(HexFormat.of().parseHex(range))));
         for (String name : names) {
-            if (isAddress(name)) {
-                byte[] address = bytes(name);
-                byte[] around = new byte[address.length * 2];
-                int kept = address.length == 4 ? 3 : 8;
-                System.arraycopy(address, 0, around, 0, kept);
-                java.util.Arrays.fill(around, address.length, address.length + kept, (byte) 0xFF);
-                trees.add(subtree(around));
-            } else {
+            if (!isAddress(name)) {
                 trees.add(new GeneralSubtree(new GeneralName(GeneralName.dNSName, name)));
             }
         }
         return trees.toArray(GeneralSubtree[]::new);
+    }
+
+    /** Whether an address or a name can only be of a local network. */
+    static boolean isLocal(String name) {
+        return isAddress(name) ? isPrivate(name) : isLocalName(name);
+    }
+
+    /** One label, or an ending that is kept for local networks. */
+    static boolean isLocalName(String name) {
+        return !name.contains(".") || LOCAL_ENDINGS.stream().anyMatch(name::endsWith);
+    }
+
+    static boolean isPrivate(String address) {
+        byte[] bytes = bytes(address);
+        return PRIVATE.stream().map(HexFormat.of()::parseHex).anyMatch(range -> isIn(bytes, range));
+    }
+
+    private static boolean isIn(byte[] address, byte[] range) {
+        if (address.length * 2 != range.length) {
+            return false;
+        }
+        for (int i = 0; i < address.length; i++) {
+            if ((address[i] & range[address.length + i]) != range[i]) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static GeneralSubtree subtree(byte[] addressAndMask) {

@@ -5,6 +5,7 @@ import static rotagens.server.storage.generated.Tables.PERSON;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -12,9 +13,10 @@ import org.jooq.impl.DSL;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.core.measure.Units;
 import rotagens.server.storage.generated.tables.records.PersonRecord;
 import rotagens.server.web.InputValidator;
@@ -27,20 +29,31 @@ public class People {
     /** A person as others see them. */
     public record Person(long id, String name, Role role, boolean active, boolean canSignIn, Units units) {}
 
-    /** The hash reads no more than this. */
     private final DSLContext db;
-
+    private final TransactionTemplate transaction;
+    private final TransactionTemplate reading;
     private final boolean isDemo;
-    private final PasswordEncoder passwords;
+    private final PasswordHashes passwords;
     private final Clock clock;
-    private final String nobodysHash;
 
-    People(DSLContext db, PasswordEncoder passwords, Clock clock, @Value("${rotagens.demo:false}") boolean isDemo) {
+    People(
+            DSLContext db,
+            PlatformTransactionManager transactions,
+            PasswordHashes passwords,
+            Clock clock,
+            @Value("${rotagens.demo:false}") boolean isDemo) {
         this.isDemo = isDemo;
         this.db = db;
+        this.transaction = new TransactionTemplate(transactions);
+        this.reading = new TransactionTemplate(transactions);
+        this.reading.setReadOnly(true);
         this.passwords = passwords;
         this.clock = clock;
-        this.nobodysHash = passwords.encode("nobody’s password");
+    }
+
+    /** A typed name as it is compared: however it was spaced or capitalized, it is one name. */
+    public static String canonicalName(String typed) {
+        return Credentials.name(typed).toLowerCase(Locale.ROOT);
     }
 
     /** The id of the person signed in. */
@@ -84,17 +97,16 @@ public class People {
                 .fetchOptional(People::account);
     }
 
-    /** The account for a name and password. Takes as long for a name nobody has. */
-    @Transactional(readOnly = true)
+    /** The account for a name and password. Takes as long for a name nobody has. The slow hash is made outside any transaction. */
     public Optional<Account> signIn(String name, String password) {
-        Optional<PersonRecord> known = db.selectFrom(PERSON)
+        Optional<PersonRecord> known = reading.execute(status -> db.selectFrom(PERSON)
                 .where(
                         PERSON.NAME.equalIgnoreCase(Credentials.name(name)),
                         PERSON.IS_ACTIVE.isTrue(),
                         PERSON.PASSWORD_HASH.isNotNull())
-                .fetchOptional();
+                .fetchOptional());
         boolean right = passwords.matches(
-                password, known.map(PersonRecord::getPasswordHash).orElse(nobodysHash));
+                password, known.map(PersonRecord::getPasswordHash).orElse(null));
         return right ? known.map(People::account) : Optional.empty();
     }
 
@@ -122,34 +134,51 @@ public class People {
      * The first account where nobody can sign in; whoever comes second is refused. A person on file by that name, brought in
      * with an export, becomes it.
      */
-    @Transactional
     public Account addFirst(String name, String password) {
+        reading.executeWithoutResult(status -> refuseSecondFirst());
+        InputValidator typed = new InputValidator();
+        String clean = Credentials.name(name);
+        Credentials.faultOfName(clean).ifPresent(fault -> typed.wrong("name", fault));
+        password(typed, password, clean);
+        typed.refuseIfWrong();
+        String hash = passwords.encode(password);
+        return transaction.execute(status -> {
+            refuseSecondFirst();
+            Optional<PersonRecord> known = db.selectFrom(PERSON)
+                    .where(PERSON.NAME.equalIgnoreCase(clean))
+                    .fetchOptional();
+            if (known.isEmpty()) {
+                return account(record(insert(clean, Role.MANAGER, hash, false)));
+            }
+            PersonRecord person = withPassword(known.get().getId(), hash);
+            person.setRole(Role.MANAGER.name());
+            person.setIsActive(true);
+            person.update();
+            return account(person);
+        });
+    }
+
+    private void refuseSecondFirst() {
         if (!hasNoSignIn()) {
             throw ProblemException.conflict(
                     "The first account exists already. Sign in, or ask its owner for an account.");
         }
-        Optional<PersonRecord> known = db.selectFrom(PERSON)
-                .where(PERSON.NAME.equalIgnoreCase(Credentials.name(name)))
-                .fetchOptional();
-        if (known.isEmpty()) {
-            return account(record(add(name, Role.MANAGER, password)));
-        }
-        setPassword(known.get().getId(), password);
-        PersonRecord person = record(known.get().getId());
-        person.setRole(Role.MANAGER.name());
-        person.setIsActive(true);
-        person.update();
-        return account(person);
     }
 
-    @Transactional
+    /** A new account. What is typed is looked at first, then hashed, and only then does anything wait for the writer. */
     public long add(String name, Role role, String password) {
         InputValidator typed = new InputValidator();
-        String clean = name(typed, name, null);
+        String clean = reading.execute(status -> name(typed, name, null));
         password(typed, password, clean);
         refuseWithoutRole(typed, role);
         typed.refuseIfWrong();
-        return insert(clean, role, passwords.encode(password), false);
+        String hash = passwords.encode(password);
+        return transaction.execute(status -> {
+            InputValidator again = new InputValidator();
+            name(again, clean, null);
+            again.refuseIfWrong();
+            return insert(clean, role, hash, false);
+        });
     }
 
     /** Somebody who records facts and has no password; in the demo, one who signs in by a click. */
@@ -195,28 +224,40 @@ public class People {
     }
 
     /** Sets a password; every session of that person ends. */
-    @Transactional
     public void setPassword(long id, String password) {
-        PersonRecord person = record(id);
+        String hash = hashOfNew(known(id), password);
+        transaction.executeWithoutResult(status -> withPassword(id, hash));
+    }
+
+    private PersonRecord known(long id) {
+        return reading.execute(status -> record(id));
+    }
+
+    private String hashOfNew(PersonRecord person, String password) {
         InputValidator typed = new InputValidator();
         password(typed, password, person.getName());
         typed.refuseIfWrong();
-        person.setPasswordHash(passwords.encode(password));
+        return passwords.encode(password);
+    }
+
+    private PersonRecord withPassword(long id, String hash) {
+        PersonRecord person = record(id);
+        person.setPasswordHash(hash);
         // Later than before in any case: sessions are told apart by it.
         Instant before = person.getCredentialsAt().plusMillis(1);
         person.setCredentialsAt(before.isAfter(clock.instant()) ? before : clock.instant());
         person.update();
+        return person;
     }
 
     /** Changes one’s own password, knowing the old one. */
-    @Transactional
     public Account changePassword(long id, String old, String password) {
-        PersonRecord person = record(id);
+        PersonRecord person = known(id);
         if (person.getPasswordHash() == null || !passwords.matches(old == null ? "" : old, person.getPasswordHash())) {
             throw ProblemException.field("old", "The current password is incorrect.");
         }
-        setPassword(id, password);
-        return account(record(id));
+        String hash = hashOfNew(person, password);
+        return transaction.execute(status -> account(withPassword(id, hash)));
     }
 
     @Transactional

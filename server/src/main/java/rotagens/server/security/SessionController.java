@@ -25,6 +25,7 @@ import rotagens.core.measure.DateStyle;
 import rotagens.core.measure.HouseStyle;
 import rotagens.core.measure.Units;
 import rotagens.server.people.Account;
+import rotagens.server.people.FirstAccountCode;
 import rotagens.server.people.People;
 import rotagens.server.people.People.Person;
 import rotagens.server.web.ProblemException;
@@ -38,11 +39,17 @@ class SessionController {
      *
      * @param firstStart nobody could sign in yet: the first account is made here
      * @param empty nothing is on file at all: an export can be brought in
+     * @param codeAsked the first account is made with the code printed where the program was started
+     * @param style how this fleet writes dates and money
      * @param demoPeople the demo’s made-up people, who sign in by a click
      */
-    /** @param style how this fleet writes dates and money */
     record SessionView(
-            @Nullable Person me, boolean firstStart, boolean empty, StyleView style, List<Person> demoPeople) {}
+            @Nullable Person me,
+            boolean firstStart,
+            boolean empty,
+            boolean codeAsked,
+            StyleView style,
+            List<Person> demoPeople) {}
 
     /** How this fleet writes dates, and what stands before an amount of money. */
     record StyleView(DateStyle dates, String currencySign) {
@@ -53,6 +60,12 @@ class SessionController {
 
     record SignInRequest(@Nullable String name, @Nullable String password) {}
 
+    /** @param code as printed where the program was started; asked for where others reach the server */
+    record FirstAccountRequest(
+            @Nullable String name,
+            @Nullable String password,
+            @Nullable String code) {}
+
     record DemoSignInRequest(long personId) {}
 
     record UnitsRequest(Units units) {}
@@ -62,11 +75,17 @@ class SessionController {
 
     private final People people;
     private final SignInThrottle signInThrottle;
+    private final FirstAccountCode firstAccountCode;
     private final boolean demo;
     private final HttpSessionSecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
     private final CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
 
-    SessionController(People people, SignInThrottle signInThrottle, @Value("${rotagens.demo}") boolean demo) {
+    SessionController(
+            People people,
+            SignInThrottle signInThrottle,
+            FirstAccountCode firstAccountCode,
+            @Value("${rotagens.demo}") boolean demo) {
+        this.firstAccountCode = firstAccountCode;
         this.people = people;
         this.signInThrottle = signInThrottle;
         this.demo = demo;
@@ -76,10 +95,15 @@ class SessionController {
     SessionView getSession() {
         Authentication now = SecurityContextHolder.getContext().getAuthentication();
         if (now != null && now.getPrincipal() instanceof Account account) {
-            return new SessionView(people.get(account.id()), false, false, StyleView.now(), List.of());
+            return new SessionView(people.get(account.id()), false, false, false, StyleView.now(), List.of());
         }
         return new SessionView(
-                null, people.hasNoSignIn(), people.isEmpty(), StyleView.now(), demo ? people.demo() : List.of());
+                null,
+                people.hasNoSignIn(),
+                people.isEmpty(),
+                firstAccountCode.isAsked(),
+                StyleView.now(),
+                demo ? people.demo() : List.of());
     }
 
     @PostMapping("/api/session")
@@ -112,7 +136,11 @@ class SessionController {
 
     @PostMapping("/api/first-account")
     SessionView createFirstAccount(
-            @RequestBody SignInRequest typed, HttpServletRequest request, HttpServletResponse response) {
+            @RequestBody FirstAccountRequest typed, HttpServletRequest request, HttpServletResponse response) {
+        if (firstAccountCode.isAsked()) {
+            refuseTooOften("the first account", request, response);
+            firstAccountCode.refuseOther(typed.code());
+        }
         return enter(people.addFirst(typed.name(), typed.password()), request, response);
     }
 
@@ -163,6 +191,6 @@ class SessionController {
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
         tokens.saveToken(tokens.generateToken(request), request, response);
-        return new SessionView(people.get(account.id()), false, false, StyleView.now(), List.of());
+        return new SessionView(people.get(account.id()), false, false, false, StyleView.now(), List.of());
     }
 }

@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Duration;
 import javax.sql.DataSource;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
@@ -40,6 +41,7 @@ class DataSources implements DisposableBean {
         }
         this.file = folder.resolve("rotagens.sqlite");
         this.running = taken(folder);
+        DataFileCheck.check(file);
     }
 
     /** What is in it concerns nobody else who has an account on the machine. */
@@ -76,9 +78,10 @@ class DataSources implements DisposableBean {
 
     @Bean
     @FlywayDataSource
-    HikariDataSource writer() {
+    HikariDataSource writer(@Value("${rotagens.writer-waits:5s}") Duration writerWaits) {
         HikariConfig config = connection("writer", 1);
         config.addDataSourceProperty("transaction_mode", "IMMEDIATE");
+        config.setConnectionTimeout(writerWaits.toMillis());
         return new HikariDataSource(config);
     }
 

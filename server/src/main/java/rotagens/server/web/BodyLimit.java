@@ -9,13 +9,18 @@ import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import tools.jackson.databind.json.JsonMapper;
 
-/** No request of this product needs a large body: past the limit it is refused, whatever length it claimed. */
+/**
+ * No request of this product needs a large body: past the limit it is refused, whatever length it claimed. Nor may a body come
+ * in drop by drop: it has a time, and one address has so many under way at once ({@link BodyPlaces}), so that half-sent bodies
+ * never hold every thread.
+ */
 @Component
 class BodyLimit extends OncePerRequestFilter {
 
@@ -47,9 +52,11 @@ class BodyLimit extends OncePerRequestFilter {
     }
 
     private final JsonMapper json;
+    private final BodyPlaces places;
 
-    BodyLimit(JsonMapper json) {
+    BodyLimit(JsonMapper json, BodyPlaces places) {
         this.json = json;
+        this.places = places;
     }
 
     static boolean wasExceeded(Throwable e) {
@@ -59,6 +66,16 @@ class BodyLimit extends OncePerRequestFilter {
             }
         }
         return false;
+    }
+
+    /** Why a body was not taken, where that was its failure. */
+    static Optional<Problem> notTaken(Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof BodyPlaces.NotTaken not) {
+                return Optional.of(not.problem());
+            }
+        }
+        return Optional.empty();
     }
 
     @Override
@@ -74,7 +91,12 @@ class BodyLimit extends OncePerRequestFilter {
             response.getOutputStream().write(json.writeValueAsBytes(problem));
             return;
         }
-        chain.doFilter(new Counted(request, most), response);
+        BodyPlaces.Place place = places.of(request.getRemoteAddr());
+        try {
+            chain.doFilter(new Counted(request, most, place), response);
+        } finally {
+            place.leave();
+        }
     }
 
     private static final class TooLarge extends IOException {
@@ -83,44 +105,56 @@ class BodyLimit extends OncePerRequestFilter {
 
     private static final class Counted extends HttpServletRequestWrapper {
         private final int most;
+        private final BodyPlaces.Place place;
 
-        Counted(HttpServletRequest request, int most) {
+        Counted(HttpServletRequest request, int most, BodyPlaces.Place place) {
             super(request);
             this.most = most;
+            this.place = place;
         }
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
-            return new CountedStream(super.getInputStream(), most);
+            return new CountedStream(super.getInputStream(), most, place);
         }
     }
 
     private static final class CountedStream extends ServletInputStream {
         private final ServletInputStream in;
         private final int limit;
+        private final BodyPlaces.Place place;
         private int read;
 
-        CountedStream(ServletInputStream in, int limit) {
+        CountedStream(ServletInputStream in, int limit, BodyPlaces.Place place) {
             this.in = in;
             this.limit = limit;
+            this.place = place;
         }
 
         @Override
         public int read() throws IOException {
+            place.enter();
             int next = in.read();
-            count(next < 0 ? 0 : 1);
+            count(next < 0 ? -1 : 1);
             return next;
         }
 
         @Override
         public int read(byte[] into, int from, int most) throws IOException {
+            place.enter();
             int got = in.read(into, from, most);
-            count(Math.max(got, 0));
+            count(got < 0 ? -1 : got);
             return got;
         }
 
-        private void count(int bytes) throws TooLarge {
+        /** @param bytes those that came; -1 at the end */
+        private void count(int bytes) throws IOException {
+            if (bytes < 0) {
+                place.leave();
+                return;
+            }
             read += bytes;
+            place.goesOn(read);
             if (read > limit) {
                 throw new TooLarge();
             }

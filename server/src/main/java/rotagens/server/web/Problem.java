@@ -16,6 +16,9 @@ import org.springframework.http.ProblemDetail;
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public final class Problem extends ProblemDetail {
 
+    /** The title of what only has to wait. */
+    static final String BUSY = "Busy just now";
+
     private final List<FieldError> fields;
     private final @Nullable Object current;
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
@@ -13,6 +14,7 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MissingRequestHeaderException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import rotagens.core.measure.InvalidInputException;
 import tools.jackson.core.JacksonException;
@@ -38,6 +40,10 @@ class ProblemAdvice {
     ResponseEntity<Problem> unreadable(HttpMessageNotReadableException e) {
         if (BodyLimit.wasExceeded(e)) {
             return answer(BodyLimit.PROBLEM);
+        }
+        Optional<Problem> notTaken = BodyLimit.notTaken(e);
+        if (notTaken.isPresent()) {
+            return answer(notTaken.get());
         }
         if (e.getCause() instanceof DatabindException wrong && !wrong.getPath().isEmpty()) {
             String field = fieldOf(wrong);
@@ -68,6 +74,12 @@ class ProblemAdvice {
                 "This request needs the header " + e.getHeaderName() + "."));
     }
 
+    /** Whoever asked has gone before the answer was written: nobody is there to tell, and nothing is wrong here. */
+    @ExceptionHandler(AsyncRequestNotUsableException.class)
+    void goneMeanwhile() {
+        // Nothing to write it to.
+    }
+
     @ExceptionHandler
     ResponseEntity<Problem> anythingElse(Exception e) {
         if (e instanceof ErrorResponse known) {
@@ -76,6 +88,10 @@ class ProblemAdvice {
                     status,
                     status.value() == HttpStatus.NOT_FOUND.value() ? "Not found" : "The request can’t be answered",
                     "Nothing was stored."));
+        }
+        Optional<Problem> notTaken = BodyLimit.notTaken(e);
+        if (notTaken.isPresent()) {
+            return answer(notTaken.get());
         }
         Optional<Problem> storage = StorageProblem.of(e);
         if (storage.isPresent()) {
@@ -102,8 +118,10 @@ class ProblemAdvice {
     }
 
     private static ResponseEntity<Problem> answer(Problem problem) {
-        return ResponseEntity.status(problem.getStatus())
-                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                .body(problem);
+        ResponseEntity.BodyBuilder answer = ResponseEntity.status(problem.getStatus());
+        if (problem.getStatus() == HttpStatus.SERVICE_UNAVAILABLE.value()) {
+            answer.header(HttpHeaders.RETRY_AFTER, "2");
+        }
+        return answer.contentType(MediaType.APPLICATION_PROBLEM_JSON).body(problem);
     }
 }

@@ -45,6 +45,11 @@ public class ProblemException extends RuntimeException {
         return new ProblemException(Problem.of(HttpStatus.TOO_MANY_REQUESTS, "Too often", detail));
     }
 
+    /** Nothing is wrong with the request; it has to wait for others. Nothing of it was stored, so it can be sent again as it is. */
+    public static ProblemException busy(String detail) {
+        return new ProblemException(Problem.of(HttpStatus.SERVICE_UNAVAILABLE, Problem.BUSY, detail));
+    }
+
     /** Somebody changed the same thing since it was read; both versions go back to the person. */
     public static ProblemException changedMeanwhile(String detail, Object current) {
         return new ProblemException(

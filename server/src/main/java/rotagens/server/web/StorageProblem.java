@@ -1,5 +1,6 @@
 package rotagens.server.web;
 
+import java.sql.SQLTransientConnectionException;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.sqlite.SQLiteErrorCode;
@@ -16,15 +17,21 @@ final class StorageProblem {
             if (cause instanceof SQLiteException sqlite) {
                 return of(sqlite.getResultCode());
             }
+            if (cause instanceof SQLTransientConnectionException) {
+                return Optional.of(busy("Others are saving at this moment."));
+            }
         }
         return Optional.empty();
     }
 
     private static Optional<Problem> of(SQLiteErrorCode code) {
         // Extended codes carry their family in the lowest byte.
+        int family = code.code & 0xff;
+        if (family == 5 || family == 6) {
+            return Optional.of(busy("Another program holds the data, a backup tool perhaps."));
+        }
         return Optional.ofNullable(
-                        switch (code.code & 0xff) {
-                            case 5, 6 -> "Another program holds the data, a backup tool perhaps.";
+                        switch (family) {
                             case 8 -> "The data folder can’t be written.";
                             case 10 -> "The disk doesn’t read or write as it should.";
                             case 11, 26 -> "The data file is damaged. Restore the last backup.";
@@ -38,5 +45,12 @@ final class StorageProblem {
                                 "The data cannot be saved now",
                                 says
                                         + " Nothing of this was stored; what you typed is still here. Tell whoever keeps this machine."));
+    }
+
+    private static Problem busy(String says) {
+        return Problem.of(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                Problem.BUSY,
+                says + " Nothing of this was stored; what you typed is still here and is sent again.");
     }
 }

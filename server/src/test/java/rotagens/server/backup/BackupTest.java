@@ -103,6 +103,28 @@ class BackupTest {
     }
 
     @Test
+    @DisplayName("a backup made by a newer version is refused in words before anything is replaced")
+    void newer() throws Exception {
+        Path backup = made();
+        Path other = Files.createDirectories(elsewhere.resolve("newer"));
+        BackupFile.unpack(backup, other);
+        try (Connection database = DriverManager.getConnection("jdbc:sqlite:" + other.resolve("rotagens.sqlite"))) {
+            database.createStatement().execute("UPDATE flyway_schema_history SET version = '9999' WHERE version = '1'");
+        }
+        Path zip = elsewhere.resolve("newer.zip");
+        try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(zip))) {
+            out.putNextEntry(new ZipEntry("rotagens.sqlite"));
+            Files.copy(other.resolve("rotagens.sqlite"), out);
+        }
+        Path mine = Files.createDirectories(elsewhere.resolve("mine"));
+        Files.writeString(mine.resolve("rotagens.sqlite"), "what was there");
+        assertThat(command("restore", zip.toString(), mine.toString()).err())
+                .contains("This backup can’t be used")
+                .contains("was written by a newer Rotagens");
+        assertThat(mine.resolve("rotagens.sqlite")).hasContent("what was there");
+    }
+
+    @Test
     @DisplayName("a damaged or foreign file is refused before anything is replaced")
     void damaged() throws Exception {
         Path backup = made();

@@ -3,7 +3,6 @@ package rotagens.server.lan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -19,17 +18,25 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.SSLHandshakeException;
 import javax.net.ssl.TrustManagerFactory;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.SpringApplication;
+import org.springframework.boot.test.system.CapturedOutput;
+import org.springframework.boot.test.system.OutputCaptureExtension;
 import org.springframework.context.ConfigurableApplicationContext;
 import rotagens.server.RotagensApplication;
+import rotagens.server.WholeServer;
 
 /** Reached from phones on the local network: https only, with a certificate of the fleet's own. */
+@ExtendWith(OutputCaptureExtension.class)
 class LanTest {
 
     private static final List<String> NAMES = List.of("localhost", "127.0.0.1", "192.168.1.20", "yard-office");
@@ -116,10 +123,84 @@ class LanTest {
 
     @Test
     @DisplayName(
+            "the authority vouches for private addresses and local names only; one that vouched for more is made anew")
+    void privateOnly() throws Exception {
+        assertThat(List.of("10.4.5.6", "172.31.0.9", "192.168.1.20", "127.0.0.1", "yard-office", "yard.local"))
+                .allMatch(LocalAuthority::isLocal);
+        assertThat(List.of("172.32.0.9", "192.169.1.1", "203.0.113.7", "11.0.0.1", "fleet.example.com", "2001:db8::1"))
+                .noneMatch(LocalAuthority::isLocal);
+        LocalAuthority.ServerKeys wide =
+                new LocalAuthority(folder, Clock.systemUTC()).serverKeys(List.of("localhost", "fleet.example.com"));
+        X509Certificate before = read(wide.authority());
+        LocalAuthority.ServerKeys narrow = new LocalAuthority(folder, Clock.systemUTC()).serverKeys(NAMES);
+        assertThat(read(narrow.authority())).isNotEqualTo(before);
+        assertThat(read(new LocalAuthority(folder, Clock.systemUTC())
+                        .serverKeys(NAMES)
+                        .authority()))
+                .isEqualTo(read(narrow.authority()));
+    }
+
+    @Test
+    @DisplayName(
+            "reached from the network, the first account is made with the code printed at the start, by nobody else")
+    void firstAccountCode(CapturedOutput printed) throws Exception {
+        int port = WholeServer.freePort();
+        int door = WholeServer.freePort();
+        try (ConfigurableApplicationContext running = new SpringApplication(RotagensApplication.class)
+                .run(
+                        "--rotagens.lan=true",
+                        "--rotagens.lan.addresses=127.0.0.1",
+                        "--rotagens.lan.door-port=" + door,
+                        "--server.port=" + port,
+                        "--rotagens.data=" + folder)) {
+            HttpClient phone = HttpClient.newBuilder()
+                    .sslContext(trusting(folder.resolve("tls/authority.crt")))
+                    .build();
+            String at = "https://127.0.0.1:" + port;
+            HttpResponse<String> session = ask(phone, at + "/api/session");
+            assertThat(session.body()).contains("\"codeAsked\":true");
+            Matcher code = Pattern.compile("Code for the first account: (\\S+)").matcher(printed);
+            assertThat(code.find()).isTrue();
+            assertThat(first(phone, at, session, "WRNG-WRNG")).contains("\"field\":\"code\"");
+            assertThat(export(phone, at, session)).contains("\"field\":\"code\"");
+            assertThat(first(phone, at, session, code.group(1).toLowerCase(Locale.ROOT)))
+                    .contains("Owner One");
+            assertThat(running.isRunning()).isTrue();
+        }
+    }
+
+    private static String first(HttpClient phone, String at, HttpResponse<String> session, String code)
+            throws Exception {
+        String body = "{\"name\":\"Owner One\",\"password\":\"seven blue wheels\",\"code\":\"" + code + "\"}";
+        return send(phone, at + "/api/first-account", session, "application/json", body);
+    }
+
+    private static String export(HttpClient phone, String at, HttpResponse<String> session) throws Exception {
+        return send(phone, at + "/api/first-account/export", session, "application/octet-stream", "{}");
+    }
+
+    private static String send(HttpClient phone, String address, HttpResponse<String> session, String type, String body)
+            throws Exception {
+        String cookie = session.headers().allValues("Set-Cookie").stream()
+                .filter(one -> one.startsWith("XSRF-TOKEN="))
+                .map(one -> one.substring(0, one.indexOf(';')))
+                .findFirst()
+                .orElseThrow();
+        HttpRequest request = HttpRequest.newBuilder(URI.create(address))
+                .header("Content-Type", type)
+                .header("Cookie", cookie)
+                .header("X-XSRF-TOKEN", cookie.substring("XSRF-TOKEN=".length()))
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        return phone.send(request, HttpResponse.BodyHandlers.ofString()).body();
+    }
+
+    @Test
+    @DisplayName(
             "a device that trusts the certificate gets in by https; in the clear there is the certificate and nothing else")
     void wholeServer() throws Exception {
-        int port = free();
-        int door = free();
+        int port = WholeServer.freePort();
+        int door = WholeServer.freePort();
         SpringApplication application = new SpringApplication(RotagensApplication.class);
         try (ConfigurableApplicationContext running = application.run(
                 "--rotagens.lan=true",
@@ -145,12 +226,6 @@ class LanTest {
             assertThat(session.headers().allValues("Set-Cookie")).allMatch(cookie -> cookie.contains("Secure"));
             assertThat(session.headers().firstValue("Strict-Transport-Security"))
                     .isPresent();
-        }
-    }
-
-    private static int free() throws Exception {
-        try (ServerSocket socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
         }
     }
 

@@ -2,6 +2,7 @@ package rotagens.server.security;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -72,6 +73,40 @@ class SignInTest {
         assertThat(signIn(Api.asNobody(http), "Quill Adair", "seven blue wheels")
                         .status())
                 .isEqualTo(200);
+    }
+
+    @Test
+    @DisplayName("a name spelled with other spaces and letters is the same name to whoever counts the tries")
+    void throttledHoweverSpelled() {
+        add("Runa Holt", "VIEWER");
+        Api api = Api.asNobody(http);
+        List.of("Runa Holt", "runa  holt", "RUNA HOLT ", " Runa   Holt", "Ｒuna Holt")
+                .forEach(spelled ->
+                        assertThat(signIn(api, spelled, "wrong").status()).isEqualTo(422));
+        assertThat(signIn(api, "Runa Holt", "seven blue wheels").status()).isEqualTo(429);
+    }
+
+    @Test
+    @DisplayName("many addresses together guess at one name no longer than the name allows; other names go on")
+    void throttledFromEverywhere() {
+        SignInThrottle throttle = new SignInThrottle(8, 60, 40);
+        long waits = 0;
+        for (int guess = 0; guess < 41; guess++) {
+            waits = throttle.secondsToWait("Owner One", "10.0.0." + guess);
+        }
+        assertThat(waits).isPositive();
+        assertThat(throttle.secondsToWait("Owner Two", "10.0.0.1")).isZero();
+    }
+
+    @Test
+    @DisplayName("a role that doesn’t exist, or is meant by its number, is refused at its field")
+    void unknownRole() {
+        for (String role : List.of("\"BOSS\"", "3", "\"manager\"")) {
+            Answer answer = manager.post(
+                    "/api/people", "{\"name\":\"Sixten Ek\",\"role\":" + role + ",\"password\":\"seven blue wheels\"}");
+            assertThat(answer.status()).as(role).isEqualTo(400);
+            assertThat(answer.at("role")).as(role).isNotEmpty();
+        }
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.concurrent.atomic.AtomicLong;
 
@@ -23,7 +24,7 @@ public final class KilledChild {
 
     public static void main(String[] args) throws Exception {
         DataSources sources = new DataSources(Path.of(args[0]));
-        HikariDataSource writer = sources.writer();
+        HikariDataSource writer = sources.writer(Duration.ofSeconds(5));
         AtomicLong next = new AtomicLong(Long.parseLong(args[1]));
         for (int thread = 0; thread < THREADS; thread++) {
             int pair = thread;

@@ -2,6 +2,7 @@ package rotagens.server.storage;
 
 import java.io.PrintStream;
 import java.nio.file.Path;
+import java.time.Duration;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.callback.Callback;
 import org.flywaydb.core.api.callback.Context;
@@ -16,7 +17,7 @@ public final class MigratedChild {
 
     public static void main(String[] args) throws Exception {
         Flyway.configure()
-                .dataSource(new DataSources(Path.of(args[0])).writer())
+                .dataSource(new DataSources(Path.of(args[0])).writer(Duration.ofSeconds(5)))
                 .locations("classpath:db/migration")
                 .callbacks(new Callback() {
                     @Override

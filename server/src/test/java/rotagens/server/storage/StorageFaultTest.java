@@ -21,6 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.test.context.TestPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -30,6 +31,7 @@ import rotagens.server.ServerTest;
 import rotagens.server.vehicle.VehicleStore;
 
 @ServerTest
+@TestPropertySource(properties = "rotagens.writer-waits=400ms")
 class StorageFaultTest {
 
     @Autowired
@@ -120,13 +122,31 @@ class StorageFaultTest {
     }
 
     @Test
+    @DisplayName(
+            "while somebody’s long work holds the writer, whoever saves is told soon to come again, and readers read on")
+    void busy() throws SQLException {
+        try (Connection held = writer.getConnection()) {
+            assertThat(held.isClosed()).isFalse();
+            Api.Answer answer = odometer();
+            assertThat(answer.status()).isEqualTo(503);
+            assertThat(answer.body().path("detail").asString())
+                    .contains("Others are saving")
+                    .contains("is sent again");
+            assertThat(api.get("/api/fleet").status()).isEqualTo(200);
+        }
+        assertThat(odometer().status()).isLessThan(300);
+    }
+
+    @Test
     @DisplayName("while another program holds the data it says so, and goes on once it lets go")
     void locked() throws SQLException {
         set("PRAGMA busy_timeout = 50");
         try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + data.resolve("rotagens.sqlite"));
                 Statement statement = other.createStatement()) {
             statement.execute("BEGIN IMMEDIATE");
-            assertThat(odometer().body().path("detail").asString()).contains("Another program holds the data");
+            Api.Answer answer = odometer();
+            assertThat(answer.status()).isEqualTo(503);
+            assertThat(answer.body().path("detail").asString()).contains("Another program holds the data");
             assertThat(api.get("/api/fleet").status()).isEqualTo(200);
             statement.execute("ROLLBACK");
         } finally {
