@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
+import org.jspecify.annotations.Nullable;
 import rotagens.core.measure.Units;
 
 /** One kind of CSV: its columns, how a row is taken in, and how the records go out. */
@@ -92,8 +93,38 @@ interface CsvFormat {
         return field;
     }
 
-    /** Takes a row in; refuses with a problem whose fields are column names or lead to one. */
-    Taken take(Cells row, Units units);
+    /**
+     * What a row would do.
+     *
+     * @param write what stores it, for the session that planned it; null where nothing is to be stored
+     */
+    record Planned(Taken taken, Cells row, @Nullable Object write) {
+
+        boolean isToBeStored() {
+            return taken.outcome() != Outcome.SAME;
+        }
+    }
+
+    /** One file being brought in: its rows are looked at one after the other, each as if those before it were stored. */
+    interface Session {
+
+        /** Says what a row does; refuses with a problem whose fields are column names or lead to one. */
+        Planned plan(Cells row);
+
+        /** A row that was looked at and accepted once, to be stored after a stop. */
+        default Planned again(Cells row) {
+            return plan(row);
+        }
+
+        /** Stores rows in the caller's transaction; refuses what doesn't hold any more. */
+        void store(List<Planned> rows);
+
+        /** Whether looking at a row writes it, so that it has to be done on a copy. */
+        boolean isPlannedByWriting();
+    }
+
+    /** Begins a file in these units. */
+    Session open(Units units);
 
     /** Every record as cells, in the order of the columns; figures as {@code shown} gives them. */
     List<List<String>> rows(BiFunction<Object, Units, String> shown, Units units);

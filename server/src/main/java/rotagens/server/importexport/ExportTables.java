@@ -10,7 +10,14 @@ final class ExportTables {
 
     /** What the program derives for itself, and what only serves the running program. */
     private static final Set<String> LEFT_OUT = Set.of(
-            "flyway_schema_history", "idempotent_answer", "search_term", "tire_alert", "tire_groove", "alert_fold");
+            "flyway_schema_history",
+            "idempotent_answer",
+            "search_term",
+            "tire_alert",
+            "tire_groove",
+            "alert_fold",
+            "import_file",
+            "import_progress");
 
     private static final Map<String, Set<String>> PRIVATE = Map.of("person", Set.of("password_hash", "credentials_at"));
 

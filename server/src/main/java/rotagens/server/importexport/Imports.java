@@ -9,14 +9,9 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.TransactionDefinition;
-import org.springframework.transaction.support.TransactionTemplate;
-import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Units;
 import rotagens.server.importexport.CsvFormat.Cells;
 import rotagens.server.importexport.CsvFormat.Column;
-import rotagens.server.importexport.CsvFormat.Taken;
 import rotagens.server.importexport.CsvFormat.Type;
 import rotagens.server.importexport.ImportAnswers.OpenQuestion;
 import rotagens.server.importexport.ImportSheet.Entry;
@@ -24,7 +19,7 @@ import rotagens.server.importexport.ImportSheet.LeftOutLine;
 import rotagens.server.importexport.SpreadsheetFile.Sheet;
 import rotagens.server.web.ProblemException;
 
-/** Takes a CSV file in: matches its columns, tries every row, and stores all or nothing unless asked otherwise. */
+/** Takes a file in: matches its columns, looks at every row, and stores all or nothing unless asked otherwise. */
 @Service
 public class Imports {
 
@@ -66,11 +61,13 @@ public class Imports {
     private static final ImportAnswers NOTHING_SAID = new ImportAnswers(Map.of());
 
     private final Map<Type, CsvFormat> csvFormats;
-    private final PlatformTransactionManager transactions;
+    private final ImportLook look;
+    private final ImportStorage storage;
 
-    Imports(List<CsvFormat> csvFormats, PlatformTransactionManager transactions) {
+    Imports(List<CsvFormat> csvFormats, ImportLook look, ImportStorage storage) {
         this.csvFormats = csvFormats.stream().collect(Collectors.toMap(CsvFormat::kind, csvFormat -> csvFormat));
-        this.transactions = transactions;
+        this.look = look;
+        this.storage = storage;
     }
 
     CsvFormat sheet(Type type) {
@@ -123,26 +120,38 @@ public class Imports {
             throw ProblemException.field(
                     "file", "The file has more than 50,000 rows. Split it and bring the parts in one after the other.");
         }
-        return new TransactionTemplate(transactions).execute(status -> {
-            List<RowResult> results = all(csvFormat, entries, units);
-            int faulty = count(results, RowOutcome.FAULTY);
-            boolean store = !dryRun && (faulty == 0 || skipFaulty);
-            if (!store) {
-                status.setRollbackOnly();
-            }
-            return new ImportResult(
-                    store,
-                    sheet.name(),
-                    sheet.columns(),
-                    List.of(),
-                    List.of(),
-                    sheet.leftOut(),
-                    results,
-                    count(results, RowOutcome.ADDED),
-                    count(results, RowOutcome.CHANGED),
-                    count(results, RowOutcome.SAME),
-                    faulty);
-        });
+        ImportLook.Looked looked = look.at(csvFormat, entries, units);
+        boolean store = !dryRun && (looked.faulty().isEmpty() || skipFaulty);
+        Map<Long, List<CellError>> refused = store ? storage.store(type, looked.toBeStored(), units) : Map.of();
+        List<RowResult> results =
+                looked.rows().stream().map(row -> result(row, refused)).toList();
+        return new ImportResult(
+                store,
+                sheet.name(),
+                sheet.columns(),
+                List.of(),
+                List.of(),
+                sheet.leftOut(),
+                results,
+                count(results, RowOutcome.ADDED),
+                count(results, RowOutcome.CHANGED),
+                count(results, RowOutcome.SAME),
+                count(results, RowOutcome.FAULTY));
+    }
+
+    private static RowResult result(ImportLook.Row row, Map<Long, List<CellError>> refused) {
+        if (row.planned() == null || refused.containsKey(row.line())) {
+            return new RowResult(
+                    row.line(),
+                    RowOutcome.FAULTY,
+                    label(row.cells()),
+                    row.planned() == null ? row.errors() : refused.get(row.line()));
+        }
+        return new RowResult(
+                row.line(),
+                RowOutcome.valueOf(row.planned().taken().outcome().name()),
+                row.planned().taken().description(),
+                List.of());
     }
 
     private static List<Sheet> sheets(byte[] file) {
@@ -158,36 +167,6 @@ public class Imports {
 
     private static int count(List<RowResult> results, RowOutcome outcome) {
         return (int) results.stream().filter(row -> row.outcome() == outcome).count();
-    }
-
-    private List<RowResult> all(CsvFormat csvFormat, List<Entry> entries, Units units) {
-        TransactionTemplate each = new TransactionTemplate(transactions);
-        // A savepoint a row: a faulty one leaves nothing behind, and the next sees the good ones before it.
-        each.setPropagationBehavior(TransactionDefinition.PROPAGATION_NESTED);
-        List<RowResult> results = new ArrayList<>();
-        for (Entry entry : entries) {
-            Cells cells = entry.cells();
-            try {
-                Taken taken = each.execute(status -> csvFormat.take(cells, units));
-                results.add(new RowResult(
-                        entry.line(), RowOutcome.valueOf(taken.outcome().name()), taken.description(), List.of()));
-            } catch (ProblemException e) {
-                results.add(new RowResult(entry.line(), RowOutcome.FAULTY, label(cells), errors(csvFormat, e)));
-            } catch (InvalidInputException e) {
-                results.add(new RowResult(
-                        entry.line(), RowOutcome.FAULTY, label(cells), List.of(new CellError(null, e.getMessage()))));
-            }
-        }
-        return results;
-    }
-
-    private static List<CellError> errors(CsvFormat csvFormat, ProblemException e) {
-        if (e.problem().getFields().isEmpty()) {
-            return List.of(new CellError(null, e.problem().getDetail()));
-        }
-        return e.problem().getFields().stream()
-                .map(wrong -> new CellError(csvFormat.columnOf(wrong.field()), wrong.message()))
-                .toList();
     }
 
     private static String label(Cells cells) {

@@ -70,10 +70,15 @@ class OdometerCsv implements CsvFormat {
     }
 
     @Override
-    public Taken take(Cells row, Units units) {
+    public Session open(Units units) {
+        VehiclesOfFile vehicles = new VehiclesOfFile(register, vehicleStore);
+        return new RowByRow(row -> take(row, units, vehicles));
+    }
+
+    private Taken take(Cells row, Units units, VehiclesOfFile vehicles) {
         InputValidator wrong = new InputValidator();
         LocalDate today = LocalDate.now(clock);
-        Optional<Long> vehicle = register.named(row.or("unit", ""));
+        Optional<Long> vehicle = vehicles.named(row.or("unit", ""));
         wrong.unless(vehicle.isPresent(), "unit", "No vehicle on file is called “" + row.or("unit", "") + "”.");
         Optional<LocalDate> day = wrong.required("day", row.or("day", ""), text -> CsvCells.day(text, today));
         Optional<Distance> reading = wrong.required(
@@ -82,7 +87,7 @@ class OdometerCsv implements CsvFormat {
                 text -> Distance.parse(text, units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM));
         Optional<Boolean> confirmed = wrong.attempt(CONFIRMED, () -> CsvCells.yes(row.or(CONFIRMED, "")));
         wrong.refuseIfWrong();
-        String what = vehicleStore.get(vehicle.orElseThrow()).facts().unit() + ", "
+        String what = vehicles.get(vehicle.orElseThrow()).facts().unit() + ", "
                 + reading.orElseThrow().asEntered();
         boolean known = vehicleStore.odometers(vehicle.orElseThrow()).stream()
                 .anyMatch(one ->

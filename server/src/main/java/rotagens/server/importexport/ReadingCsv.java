@@ -152,10 +152,15 @@ class ReadingCsv implements CsvFormat {
     }
 
     @Override
-    public Taken take(Cells row, Units units) {
+    public Session open(Units units) {
+        VehiclesOfFile vehicles = new VehiclesOfFile(register, vehicleStore);
+        return new RowByRow(row -> take(row, units, vehicles));
+    }
+
+    private Taken take(Cells row, Units units, VehiclesOfFile vehicles) {
         InputValidator wrong = new InputValidator();
         LocalDate today = LocalDate.now(clock);
-        Optional<Long> vehicle = register.named(row.or("unit", ""));
+        Optional<Long> vehicle = vehicles.named(row.or("unit", ""));
         wrong.unless(vehicle.isPresent(), "unit", "No vehicle on file is called “" + row.or("unit", "") + "”.");
         Optional<Position> position = wrong.required(
                 "position",
@@ -163,7 +168,7 @@ class ReadingCsv implements CsvFormat {
                 text -> vehicle.isEmpty()
                         ? Position.parse(text)
                         : PositionNames.read(
-                                text, vehicleStore.get(vehicle.get()).facts().layout()));
+                                text, vehicles.get(vehicle.get()).facts().layout()));
         Optional<LocalDate> day = wrong.required("day", row.or("day", ""), text -> CsvCells.day(text, today));
         Optional<Pressure> pressure = wrong.optional(
                 "pressure",
@@ -185,7 +190,7 @@ class ReadingCsv implements CsvFormat {
                 wrong.attempt("purity", () -> Readings.purityOf(row.or("purity", ""), gas.orElse("")));
         Optional<InstalledTire> there = vehicle.isEmpty() || position.isEmpty() || day.isEmpty()
                 ? Optional.empty()
-                : fitted(vehicle.get(), position.get(), day.get(), wrong);
+                : fitted(vehicles.get(vehicle.get()), position.get(), day.get(), wrong);
         Optional<TreadDepth> original = there.flatMap(one -> one.tire().model().originalDepth());
         GrooveDepths grooveDepths = new GrooveDepths(
                 depth("outer", row, original, wrong, units),
@@ -201,7 +206,7 @@ class ReadingCsv implements CsvFormat {
         wrong.refuseIfWrong();
         InstalledTire installedTire = there.orElseThrow();
         Instant at = CsvCells.at(day.orElseThrow(), clock);
-        String what = vehicleStore.get(vehicle.get()).facts().unit() + " "
+        String what = vehicles.get(vehicle.get()).facts().unit() + " "
                 + position.orElseThrow().code();
         Readings.Values values = new Readings.Values(
                 pressure,
@@ -270,9 +275,11 @@ class ReadingCsv implements CsvFormat {
         return LocalDate.ofInstant(fact.at(), clock.getZone());
     }
 
-    private Optional<InstalledTire> fitted(long vehicleId, Position position, LocalDate day, InputValidator wrong) {
-        Long place = vehicleStore.places(vehicleId).get(position);
-        InstalledTire there = place == null ? null : tireStore.fitted(vehicleId).get(place);
+    private Optional<InstalledTire> fitted(
+            VehicleStore.OnFile vehicle, Position position, LocalDate day, InputValidator wrong) {
+        Long place = vehicle.places().get(position);
+        InstalledTire there =
+                place == null ? null : tireStore.fitted(vehicle.id()).get(place);
         wrong.unless(place != null, "position", "The vehicle has no position " + position.code() + ".");
         wrong.unless(place == null || there != null, "position", "No tire is on file there. Bring the tires in first.");
         boolean before = there != null

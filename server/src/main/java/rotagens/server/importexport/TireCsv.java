@@ -1,28 +1,23 @@
 package rotagens.server.importexport;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
 import org.springframework.stereotype.Component;
-import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Money;
-import rotagens.core.measure.Pressure;
-import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.tire.DotCode;
-import rotagens.core.tire.LoadRatings;
-import rotagens.core.tire.SidewallMarking;
 import rotagens.core.tire.TireModel;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.PositionNames;
+import rotagens.server.cache.ChangeTracker;
 import rotagens.server.people.People;
 import rotagens.server.tire.StockPages;
 import rotagens.server.tire.TireCatalog;
@@ -46,6 +41,7 @@ class TireCsv implements CsvFormat {
     private final VehicleStore vehicleStore;
     private final VehicleRegister register;
     private final People people;
+    private final ChangeTracker changeTracker;
     private final Clock clock;
 
     TireCsv(
@@ -55,7 +51,9 @@ class TireCsv implements CsvFormat {
             VehicleStore vehicleStore,
             VehicleRegister register,
             People people,
+            ChangeTracker changeTracker,
             Clock clock) {
+        this.changeTracker = changeTracker;
         this.tireStore = tireStore;
         this.list = list;
         this.tireCatalog = tireCatalog;
@@ -139,158 +137,188 @@ class TireCsv implements CsvFormat {
         };
     }
 
-    private static StockState state(String text) {
-        return Arrays.stream(StockState.values())
-                .filter(state -> state != StockState.SCRAPPED)
-                .filter(state -> state.words().equalsIgnoreCase(text) || text.isEmpty())
-                .findFirst()
-                .orElseThrow(
-                        () -> new InvalidInputException("Write in stock, set aside for retread, or at the retreader."));
+    @Override
+    public Session open(Units units) {
+        return new TiresOfFile(units);
     }
 
-    private record Read(
-            Optional<String> number,
-            Optional<DotCode> dot,
-            TireModel model,
-            Optional<Money> price,
-            Optional<TreadDepth> depth,
-            boolean retread,
-            Instant at) {}
+    /** A tire that is new. */
+    private record Added(TireRow tire, Optional<VehiclePlace> place, Optional<StockState> state, Cells row) {
 
-    @Override
-    public Taken take(Cells row, Units units) {
-        InputValidator wrong = new InputValidator();
-        Optional<Read> read = read(row, units, wrong);
-        Optional<Long> place = row.get("unit").flatMap(unit -> place(unit, row.or("position", ""), wrong));
-        Optional<StockState> state = wrong.attempt("state", () -> state(row.or("state", "")));
-        wrong.unless(
-                row.get("unit").isPresent()
-                        || row.get("yard").isPresent()
-                        || state.equals(Optional.of(StockState.AT_RETREADER)),
-                "unit",
-                "Say where it is: unit and position, or the yard it lies at.");
-        wrong.refuseIfWrong();
-        Read tire = read.orElseThrow();
-        String what = tire.number()
-                .orElse(tire.dot().map(DotCode::molded).orElse(tire.model().title()));
-        Optional<StockPages.Row> known = tire.number().flatMap(list::byNumber);
-        if (known.isPresent()) {
-            refuseOther(known.get(), tire, row.get("retread").isPresent());
-            return new Taken(change(known.get(), tire, place), what);
+        /** Whether another row says the same of the same tire. */
+        boolean says(TireRow other, Optional<VehiclePlace> there) {
+            return tire.dot().equals(other.dot())
+                    && tire.model().equals(other.model())
+                    && (there.isEmpty() || there.equals(place));
         }
-        if (place.isPresent() && sameThere(place.get(), tire)) {
-            return new Taken(Outcome.SAME, what);
+    }
+
+    /** What is new of a tire on file. */
+    private record Changed(long id, Optional<String> dot, Optional<Money> price) {}
+
+    private record VehiclePlace(long vehicleId, long placeId) {}
+
+    /** What is on file, read once, and what the rows before add to it: looking at a row reads and writes nothing. */
+    private final class TiresOfFile implements Session {
+
+        private final Units units;
+        private final VehiclesOfFile vehicles = new VehiclesOfFile(register, vehicleStore);
+        private final Map<Long, TireModel> models = new HashMap<>();
+        private final Map<String, StockPages.Row> byNumber = new HashMap<>();
+        private final Map<Long, Optional<String>> dotAtPlace = new HashMap<>();
+        private final Map<String, Added> added = new HashMap<>();
+
+        private boolean isRead;
+
+        TiresOfFile(Units units) {
+            this.units = units;
         }
-        long modelId =
-                tireCatalog.find(tire.model()).orElseGet(() -> tireCatalog.add(tire.model(), TireCatalog.Details.NONE));
-        if (place.isPresent() && tireStore.at(place.get()).isPresent()) {
-            throw ProblemException.field("position", "A tire is there already. Take it off first.");
+
+        private void read() {
+            if (isRead) {
+                return;
+            }
+            isRead = true;
+            models.putAll(tireCatalog.byId());
+            list.all().forEach(tire -> {
+                tire.number().ifPresent(number -> byNumber.put(number, tire));
+                tire.placeId().ifPresent(place -> dotAtPlace.put(place, tire.dot()));
+            });
         }
-        long id = tireStore.add(new TireStore.New(modelId, tire.retread(), tire.number(), tire.price()));
-        tire.dot().ifPresent(code -> tireStore.readDot(id, code.molded(), DotKind.TIRE, tire.at(), people.me()));
+
+        @Override
+        public boolean isPlannedByWriting() {
+            return false;
+        }
+
+        @Override
+        public Planned plan(Cells row) {
+            read();
+            InputValidator wrong = new InputValidator();
+            Optional<TireRow> read = TireRow.read(row, units, wrong, clock);
+            Optional<VehiclePlace> place =
+                    row.get("unit").flatMap(unit -> place(unit, row.or("position", ""), vehicles, wrong));
+            Optional<StockState> state = wrong.attempt("state", () -> TireRow.state(row.or("state", "")));
+            wrong.unless(
+                    row.get("unit").isPresent()
+                            || row.get("yard").isPresent()
+                            || state.equals(Optional.of(StockState.AT_RETREADER)),
+                    "unit",
+                    "Say where it is: unit and position, or the yard it lies at.");
+            wrong.refuseIfWrong();
+            TireRow tire = read.orElseThrow();
+            String what = tire.number()
+                    .orElse(tire.dot().map(DotCode::molded).orElse(tire.model().title()));
+            Optional<StockPages.Row> known = tire.number().map(byNumber::get);
+            if (known.isPresent()) {
+                refuseOther(
+                        known.get(),
+                        models.get(known.get().modelId()),
+                        tire,
+                        row.get("retread").isPresent());
+                return change(known.get(), tire, place, what, row);
+            }
+            Optional<Long> placeId = place.map(VehiclePlace::placeId);
+            if (tire.number().isEmpty()
+                    && placeId.filter(one -> tire.dot().map(DotCode::molded).equals(dotAtPlace.get(one)))
+                            .isPresent()) {
+                return new Planned(new Taken(Outcome.SAME, what), row, null);
+            }
+            Added now = new Added(tire, place, state, row);
+            Optional<Added> twice = tire.number().map(added::get);
+            if (twice.isPresent() && twice.get().says(tire, place)) {
+                return new Planned(new Taken(Outcome.SAME, what), row, null);
+            }
+            if (twice.isPresent()) {
+                throw ProblemException.field(
+                        "number", "Another row of this file says something else of the tire with this number.");
+            }
+            if (placeId.filter(dotAtPlace::containsKey).isPresent()) {
+                throw ProblemException.field("position", "A tire is there already. Take it off first.");
+            }
+            tire.number().ifPresent(number -> added.put(number, now));
+            placeId.ifPresent(one -> dotAtPlace.put(one, tire.dot().map(DotCode::molded)));
+            return new Planned(new Taken(Outcome.ADDED, what), row, now);
+        }
+
+        @Override
+        public void store(List<Planned> rows) {
+            List<TireStore.Arrival> arrivals = new ArrayList<>();
+            Map<TireModel, Long> modelIds = new HashMap<>();
+            Set<Long> vehicleIds = new HashSet<>();
+            boolean isOnVehiclesOnly = true;
+            for (Planned row : rows) {
+                if (row.write() instanceof Added one) {
+                    arrivals.add(arrival(one, modelIds));
+                    one.place().ifPresent(place -> vehicleIds.add(place.vehicleId()));
+                    isOnVehiclesOnly &= one.place().isPresent();
+                } else if (row.write() instanceof Changed one) {
+                    one.dot()
+                            .ifPresent(code ->
+                                    tireStore.readDot(one.id(), code, DotKind.TIRE, clock.instant(), people.me()));
+                    one.price().ifPresent(price -> tireStore.setPrice(one.id(), price));
+                    isOnVehiclesOnly = false;
+                }
+            }
+            tireStore.addAll(arrivals);
+            if (isOnVehiclesOnly) {
+                changeTracker.only(vehicleIds.toArray(Long[]::new));
+            }
+        }
+    }
+
+    private TireStore.Arrival arrival(Added one, Map<TireModel, Long> modelIds) {
+        TireRow tire = one.tire();
+        long modelId = modelIds.computeIfAbsent(
+                tire.model(),
+                model -> tireCatalog.find(model).orElseGet(() -> tireCatalog.add(model, TireCatalog.Details.NONE)));
         Line line = new Line(
                 tire.at(), people.me(), "from a file", "", null, tire.depth().orElse(null), null);
-        if (place.isPresent()) {
-            tireStore.fit(id, place.get(), line);
-        } else {
-            tireStore.store(
-                    id,
-                    "RECEIVED",
-                    new StockLocation(
-                            state.orElseThrow(),
-                            row.get("yard").map(register::yard).orElse(null),
-                            row.or("shelf", "")),
-                    line);
-        }
-        return new Taken(Outcome.ADDED, what);
+        return new TireStore.Arrival(
+                new TireStore.New(modelId, tire.retread(), tire.number(), tire.price()),
+                tire.dot().map(DotCode::molded),
+                one.place().map(VehiclePlace::placeId),
+                new StockLocation(
+                        one.state().orElse(StockState.IN_STOCK),
+                        one.place().isPresent()
+                                ? null
+                                : one.row().get("yard").map(register::yard).orElse(null),
+                        one.row().or("shelf", "")),
+                line);
     }
 
-    private Optional<Read> read(Cells row, Units units, InputValidator wrong) {
-        LocalDate today = LocalDate.now(clock);
-        TreadDepth.Unit scale = units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
-        Optional<SidewallMarking> line = wrong.required("sidewall", row.or("sidewall", ""), SidewallMarking::parse);
-        line.ifPresent(one -> wrong.unless(
-                one.leftOver().isEmpty(), "sidewall", "“" + one.leftOver() + "” is not recognized. Remove it."));
-        Optional<DotCode> dot = wrong.optional("dot", row.or("dot", ""), text -> DotCode.parse(text, today));
-        Optional<Pressure> molded = wrong.optional(
-                "molded pressure",
-                row.or("molded pressure", ""),
-                text -> Pressure.parse(text, units == Units.US ? Pressure.Unit.PSI : Pressure.Unit.KPA));
-        Optional<TreadDepth> original =
-                wrong.optional("original depth", row.or("original depth", ""), text -> TreadDepth.parse(text, scale));
-        Optional<TreadDepth> depth =
-                wrong.optional("depth", row.or("depth", ""), text -> TreadDepth.parse(text, scale));
-        Optional<Money> price = wrong.optional("price", row.or("price", ""), Money::parse);
-        Optional<Boolean> retread = wrong.attempt("retread", () -> CsvCells.yes(row.or("retread", "")));
-        Optional<LocalDate> fitted = wrong.optional("fitted", row.or("fitted", ""), text -> CsvCells.day(text, today));
-        wrong.unless(row.get("maker").isPresent(), "maker", "Enter the manufacturer as molded.");
-        wrong.unless(row.get("model").isPresent(), "model", "Write the model as molded.");
-        wrong.unless(row.or("number", "").length() <= 24, "number", "At most 24 characters.");
-        return line.map(one -> new Read(
-                row.get("number"),
-                dot,
-                new TireModel(
-                        row.or("maker", ""),
-                        row.or("model", ""),
-                        one.size(),
-                        new LoadRatings(one.service(), one.range(), Optional.empty(), Optional.empty()),
-                        molded,
-                        original,
-                        false,
-                        true),
-                price,
-                depth,
-                retread.orElse(false),
-                CsvCells.at(fitted.orElse(today), clock)));
-    }
-
-    private Optional<Long> place(String unit, String code, InputValidator wrong) {
-        Optional<Long> vehicle = register.named(unit);
+    private static Optional<VehiclePlace> place(
+            String unit, String code, VehiclesOfFile vehicles, InputValidator wrong) {
+        Optional<VehicleStore.OnFile> vehicle = vehicles.named(unit).map(vehicles::get);
         if (vehicle.isEmpty()) {
             wrong.wrong("unit", "No vehicle on file is called “" + unit + "”.");
             return Optional.empty();
         }
+        VehicleStore.OnFile here = vehicle.get();
         Optional<Position> position = wrong.required(
-                "position",
-                code,
-                text -> PositionNames.read(
-                        text, vehicleStore.get(vehicle.get()).facts().layout()));
-        Optional<Long> place =
-                position.map(one -> vehicleStore.places(vehicle.get()).get(one));
+                "position", code, text -> PositionNames.read(text, here.facts().layout()));
+        Optional<Long> place = position.map(one -> here.places().get(one));
         wrong.unless(position.isEmpty() || place.isPresent(), "position", unit + " has no position " + code + ".");
-        return place;
+        return place.map(one -> new VehiclePlace(here.id(), one));
     }
 
-    private boolean sameThere(long placeId, Read tire) {
-        return tire.number().isEmpty()
-                && tireStore
-                        .at(placeId)
-                        .flatMap(list::byId)
-                        .filter(there -> there.dot().equals(tire.dot().map(DotCode::molded)))
-                        .isPresent();
-    }
-
-    private Outcome change(StockPages.Row known, Read tire, Optional<Long> place) {
-        if (place.isPresent() && !known.placeId().equals(place)) {
+    private static Planned change(
+            StockPages.Row known, TireRow tire, Optional<VehiclePlace> place, String what, Cells row) {
+        if (place.isPresent() && !known.placeId().equals(place.map(VehiclePlace::placeId))) {
             throw ProblemException.field(
                     "position",
                     "This tire is on file elsewhere. Move it on its own page, so that its history stays whole.");
         }
-        Outcome outcome = Outcome.SAME;
-        if (tire.dot().isPresent() && !known.dot().equals(tire.dot().map(DotCode::molded))) {
-            tireStore.readDot(known.id(), tire.dot().get().molded(), DotKind.TIRE, clock.instant(), people.me());
-            outcome = Outcome.CHANGED;
-        }
-        if (tire.price().isPresent() && !known.price().equals(tire.price())) {
-            tireStore.setPrice(known.id(), tire.price().get());
-            outcome = Outcome.CHANGED;
-        }
-        return outcome;
+        Optional<String> dot =
+                tire.dot().map(DotCode::molded).filter(code -> !known.dot().equals(Optional.of(code)));
+        Optional<Money> price = tire.price().filter(one -> !known.price().equals(Optional.of(one)));
+        return dot.isEmpty() && price.isEmpty()
+                ? new Planned(new Taken(Outcome.SAME, what), row, null)
+                : new Planned(new Taken(Outcome.CHANGED, what), row, new Changed(known.id(), dot, price));
     }
 
     /** What a list may not change of a tire is said, never passed over. */
-    private void refuseOther(StockPages.Row known, Read tire, boolean saysRetread) {
-        TireModel onFile = tireCatalog.byId().get(known.modelId());
+    private static void refuseOther(StockPages.Row known, TireModel onFile, TireRow tire, boolean saysRetread) {
         boolean isOther = !onFile.manufacturer().equalsIgnoreCase(tire.model().manufacturer())
                 || !onFile.name().equalsIgnoreCase(tire.model().name())
                 || !onFile.size().equals(tire.model().size());

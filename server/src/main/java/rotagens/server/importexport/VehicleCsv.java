@@ -118,7 +118,11 @@ class VehicleCsv implements CsvFormat {
     }
 
     @Override
-    public Taken take(Cells typed, Units units) {
+    public Session open(Units units) {
+        return new RowByRow(row -> take(row, units));
+    }
+
+    private Taken take(Cells typed, Units units) {
         LocalDate today = LocalDate.now(clock);
         Optional<Stored> before = typed.get("unit").flatMap(register::idOf).map(register::stored);
         Cells row = before.map(one -> CellFormat.asOnFile(

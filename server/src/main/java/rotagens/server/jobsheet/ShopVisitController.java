@@ -17,6 +17,7 @@ import rotagens.core.measure.Units;
 import rotagens.server.jobsheet.ShopVisitViews.HandOverRequest;
 import rotagens.server.jobsheet.ShopVisitViews.ShopVisitView;
 import rotagens.server.jobsheet.ShopVisitViews.VisitEntryRequest;
+import rotagens.server.photos.Photos;
 import rotagens.server.web.IdempotentRequests;
 
 @RestController
@@ -25,7 +26,10 @@ class ShopVisitController {
     private final ShopVisits shopVisits;
     private final IdempotentRequests idempotentRequests;
 
-    ShopVisitController(ShopVisits shopVisits, IdempotentRequests idempotentRequests) {
+    private final Photos photos;
+
+    ShopVisitController(ShopVisits shopVisits, IdempotentRequests idempotentRequests, Photos photos) {
+        this.photos = photos;
         this.shopVisits = shopVisits;
         this.idempotentRequests = idempotentRequests;
     }
@@ -54,11 +58,13 @@ class ShopVisitController {
             @RequestParam(defaultValue = "DAMAGE") VisitEntryType entry,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
             @RequestBody byte[] picture) {
-        return idempotentRequests.write(
-                key,
-                List.of("visit photo", id, entry, picture.length, Arrays.hashCode(picture)),
-                ShopVisitView.class,
-                () -> shopVisits.photograph(id, entry, picture, units));
+        return photos.with(
+                picture,
+                ready -> idempotentRequests.write(
+                        key,
+                        List.of("visit photo", id, entry, picture.length, Arrays.hashCode(picture)),
+                        ShopVisitView.class,
+                        () -> shopVisits.photograph(id, entry, ready, units)));
     }
 
     @PostMapping("/api/jobs/{id}/visit/hand-over")

@@ -45,6 +45,7 @@ import rotagens.server.jobsheet.ShopVisitViews.WorkDoneView;
 import rotagens.server.outbox.Outbox;
 import rotagens.server.people.People;
 import rotagens.server.photos.Photos;
+import rotagens.server.photos.Photos.ReadyPhoto;
 import rotagens.server.planning.JobViews.DueItemView;
 import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
@@ -307,13 +308,13 @@ public class ShopVisits {
 
     /** A photo: damage that was there when the vehicle came, or the evidence of other work. */
     @Transactional
-    ShopVisitView photograph(long jobId, VisitEntryType entry, byte[] picture, Units units) {
+    ShopVisitView photograph(long jobId, VisitEntryType entry, ReadyPhoto picture, Units units) {
         changeTracker.draftsOnly();
         open(jobId);
         if (!entry.isNoted()) {
             throw ProblemException.field("entry", "Choose what it is.");
         }
-        add(jobId, entry, "", "", Map.of(), photos.keepApart(picture));
+        add(jobId, entry, "", "", Map.of(), photos.name(picture));
         return view(jobId, units);
     }
 

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.notes.Notes.NoteView;
+import rotagens.server.photos.Photos;
 import rotagens.server.web.IdempotentRequests;
 import rotagens.server.web.ProblemException;
 
@@ -28,7 +29,10 @@ class NoteController {
     private final FleetCache fleet;
     private final IdempotentRequests idempotentRequests;
 
-    NoteController(Notes notes, FleetCache fleet, IdempotentRequests idempotentRequests) {
+    private final Photos photos;
+
+    NoteController(Notes notes, FleetCache fleet, IdempotentRequests idempotentRequests, Photos photos) {
+        this.photos = photos;
         this.notes = notes;
         this.fleet = fleet;
         this.idempotentRequests = idempotentRequests;
@@ -60,11 +64,13 @@ class NoteController {
             @RequestHeader(name = KEY, required = false) String key,
             @RequestBody byte[] picture) {
         fleet.get(id);
-        return idempotentRequests.write(
-                key,
-                List.of("vehicle photo", id, picture.length, Arrays.hashCode(picture)),
-                NoteView[].class,
-                () -> notes.photographVehicle(id, picture).toArray(NoteView[]::new));
+        return photos.with(
+                picture,
+                ready -> idempotentRequests.write(
+                        key,
+                        List.of("vehicle photo", id, picture.length, Arrays.hashCode(picture)),
+                        NoteView[].class,
+                        () -> notes.photographVehicle(id, ready).toArray(NoteView[]::new)));
     }
 
     @GetMapping("/api/tires/{id}/notes")
@@ -91,11 +97,13 @@ class NoteController {
             @PathVariable long id,
             @RequestHeader(name = KEY, required = false) String key,
             @RequestBody byte[] picture) {
-        return idempotentRequests.write(
-                key,
-                List.of("tire photo", id, picture.length, Arrays.hashCode(picture)),
-                NoteView[].class,
-                () -> notes.photographTire(known(id), picture).toArray(NoteView[]::new));
+        return photos.with(
+                picture,
+                ready -> idempotentRequests.write(
+                        key,
+                        List.of("tire photo", id, picture.length, Arrays.hashCode(picture)),
+                        NoteView[].class,
+                        () -> notes.photographTire(known(id), ready).toArray(NoteView[]::new)));
     }
 
     private long known(long tireId) {

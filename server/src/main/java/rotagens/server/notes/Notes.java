@@ -13,6 +13,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.server.people.People;
 import rotagens.server.photos.Photos;
+import rotagens.server.photos.Photos.ReadyPhoto;
 import rotagens.server.storage.generated.tables.records.NoteRecord;
 import rotagens.server.tire.TireStore;
 import rotagens.server.web.InputValidator;
@@ -85,14 +86,14 @@ class Notes {
     }
 
     @Transactional
-    List<NoteView> photographVehicle(long vehicleId, byte[] picture) {
-        add(NOTE.VEHICLE_ID, vehicleId, "", photos.keepApart(picture));
+    List<NoteView> photographVehicle(long vehicleId, ReadyPhoto picture) {
+        add(NOTE.VEHICLE_ID, vehicleId, "", photos.name(picture));
         return ofVehicle(vehicleId);
     }
 
     @Transactional
-    List<NoteView> photographTire(long tireId, byte[] picture) {
-        add(NOTE.TIRE_ID, tireId, "", photos.keepApart(picture));
+    List<NoteView> photographTire(long tireId, ReadyPhoto picture) {
+        add(NOTE.TIRE_ID, tireId, "", photos.name(picture));
         return ofTire(tireId);
     }
 

@@ -24,6 +24,9 @@ record PhotoImage(byte[] jpeg, int width, int height) {
     static final int LONGEST = 1_600;
     static final int SMALL = 240;
     private static final long MOST_PIXELS = 60_000_000;
+    /** Nothing a camera takes is longer; a strip one pixel high would be read out of all proportion. */
+    private static final long LONGEST_SIDE = 20_000;
+
     private static final double QUALITY = 0.82;
 
     /** Reads a JPEG or PNG. Refuses what isn't one, or is too large to be a photo of a tire. */
@@ -48,6 +51,9 @@ record PhotoImage(byte[] jpeg, int width, int height) {
     private static PhotoImage read(ImageReader reader) throws IOException {
         long width = reader.getWidth(0);
         long height = reader.getHeight(0);
+        if (Math.max(width, height) > LONGEST_SIDE) {
+            throw new InvalidInputException("A photo may be at most 20,000 pixels on a side. Take it again.");
+        }
         if (width * height > MOST_PIXELS) {
             throw new InvalidInputException(
                     "A photo may have at most 60 million pixels. Take it again with a lower setting.");

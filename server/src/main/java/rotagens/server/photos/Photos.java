@@ -18,6 +18,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Semaphore;
+import java.util.function.Function;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.jooq.Condition;
@@ -53,23 +54,53 @@ public class Photos {
         this.clock = clock;
     }
 
+    /** A picture that was taken apart and whose files are on disk; no record names it yet. */
+    public static final class ReadyPhoto {
+        private final String name;
+        private final PhotoImage image;
+        private boolean isNamed;
+
+        private ReadyPhoto(String name, PhotoImage image) {
+            this.name = name;
+            this.image = image;
+        }
+    }
+
+    /**
+     * Takes a picture apart and does something with it: the slow part first, outside any transaction, so that nobody’s save
+     * waits for it. Where no record names the picture afterwards, its files go again.
+     *
+     * @throws ProblemException at the field {@code photo} where it is none, or too large
+     */
+    public <T> T with(byte[] file, Function<ReadyPhoto, T> use) {
+        if (TransactionSynchronizationManager.isActualTransactionActive()) {
+            throw new IllegalStateException("a picture is taken apart outside any transaction");
+        }
+        String name = UUID.randomUUID() + ".jpg";
+        ReadyPhoto ready = new ReadyPhoto(name, keep(file, name, false));
+        try {
+            return use.apply(ready);
+        } finally {
+            if (!ready.isNamed) {
+                delete(name);
+            }
+        }
+    }
+
     /** Keeps a photo at a place of a walk-around. Its file is on disk before its line is. */
     @Transactional
-    public Photo add(long walkAroundId, long placeId, byte[] file, long personId) {
+    public Photo add(long walkAroundId, long placeId, ReadyPhoto photo, long personId) {
         Condition here = PHOTO.WALK_AROUND_ID.eq(walkAroundId).and(PHOTO.POSITION_ID.eq(placeId));
         if (db.fetchCount(PHOTO, here) >= MOST_AT_A_PLACE) {
             throw ProblemException.field(
                     "photo", "There are " + MOST_AT_A_PLACE + " photos of this position already. Remove one first.");
         }
-        String name = UUID.randomUUID() + ".jpg";
-        PhotoImage photoImage = keep(file, name, false);
-        forgetUnlessCommitted(name);
         long id = db.insertInto(PHOTO)
                 .set(PHOTO.WALK_AROUND_ID, walkAroundId)
                 .set(PHOTO.POSITION_ID, placeId)
-                .set(PHOTO.FILE, name)
-                .set(PHOTO.WIDTH, photoImage.width())
-                .set(PHOTO.HEIGHT, photoImage.height())
+                .set(PHOTO.FILE, name(photo))
+                .set(PHOTO.WIDTH, photo.image.width())
+                .set(PHOTO.HEIGHT, photo.image.height())
                 .set(PHOTO.TAKEN_AT, clock.instant())
                 .set(PHOTO.PERSON_ID, personId)
                 .returning(PHOTO.ID)
@@ -77,13 +108,15 @@ public class Photos {
         return photos(PHOTO.ID.eq(id)).get(0);
     }
 
-    /** Keeps a photo that another record names, made small and free of EXIF like all; gives its name. */
-    @Transactional
-    public String keepApart(byte[] file) {
-        String name = UUID.randomUUID() + ".jpg";
-        keep(file, name, false);
-        forgetUnlessCommitted(name);
-        return name;
+    /** The name under which the running transaction’s record keeps a photo; rolled back, the files go. */
+    public String name(ReadyPhoto photo) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                photo.isNamed = status == STATUS_COMMITTED;
+            }
+        });
+        return photo.name;
     }
 
     /** @param asIs whether the file is one of ours already, to be kept byte for byte */

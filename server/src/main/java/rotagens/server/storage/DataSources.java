@@ -5,6 +5,7 @@ import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileLock;
+import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFileAttributeView;
@@ -42,6 +43,7 @@ class DataSources implements DisposableBean {
         this.file = folder.resolve("rotagens.sqlite");
         this.running = taken(folder);
         DataFileCheck.check(file);
+        removeLeftCopies(folder);
     }
 
     /** What is in it concerns nobody else who has an account on the machine. */
@@ -56,6 +58,17 @@ class DataSources implements DisposableBean {
             // A folder that belongs to somebody else keeps the rights they gave it.
             LoggerFactory.getLogger(DataSources.class)
                     .info("The data folder belongs to another account; its permissions stay as they are.");
+        }
+    }
+
+    /** Copies that were being tried out when the program was cut off. */
+    private static void removeLeftCopies(Path folder) {
+        try (DirectoryStream<Path> left = Files.newDirectoryStream(folder, "trying-out*")) {
+            for (Path copy : left) {
+                Files.delete(copy);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("The data folder can’t be read", e);
         }
     }
 
@@ -98,7 +111,7 @@ class DataSources implements DisposableBean {
     DataSource dataSource(@Qualifier("writer") HikariDataSource writer, @Qualifier("reader") HikariDataSource reader) {
         LazyConnectionDataSourceProxy proxy = new LazyConnectionDataSourceProxy(writer);
         proxy.setReadOnlyDataSource(reader);
-        return proxy;
+        return new RoutedDataSource(proxy);
     }
 
     private HikariConfig connection(String name, int most) {

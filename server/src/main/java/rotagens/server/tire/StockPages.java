@@ -48,6 +48,12 @@ public class StockPages {
         return find(STOCK.STATE.isNull().or(STOCK.STATE.ne(StockState.SCRAPPED.name())));
     }
 
+    /** Every tire there ever was, scrapped ones too: their numbers stay theirs. */
+    @Transactional(readOnly = true)
+    public List<Row> all() {
+        return find(DSL.noCondition());
+    }
+
     /** What lies in stock, neither set aside nor on a vehicle. */
     @Transactional(readOnly = true)
     public List<Row> inStock() {

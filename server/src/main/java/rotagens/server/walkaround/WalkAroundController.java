@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.fact.Finding;
 import rotagens.core.inspection.WalkAroundScope;
 import rotagens.core.measure.Units;
+import rotagens.server.photos.Photos;
 import rotagens.server.walkaround.WalkAroundViews.FindingOption;
 import rotagens.server.walkaround.WalkAroundViews.FinishWalkAroundRequest;
 import rotagens.server.walkaround.WalkAroundViews.FinishedWalkAroundView;
@@ -34,7 +35,10 @@ class WalkAroundController {
     private final WalkArounds walkArounds;
     private final IdempotentRequests idempotentRequests;
 
-    WalkAroundController(WalkArounds walkArounds, IdempotentRequests idempotentRequests) {
+    private final Photos photos;
+
+    WalkAroundController(WalkArounds walkArounds, IdempotentRequests idempotentRequests, Photos photos) {
+        this.photos = photos;
         this.walkArounds = walkArounds;
         this.idempotentRequests = idempotentRequests;
     }
@@ -86,11 +90,13 @@ class WalkAroundController {
             @PathVariable String position,
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
             @RequestBody byte[] picture) {
-        return idempotentRequests.write(
-                key,
-                List.of("photo", id, position, picture.length, Arrays.hashCode(picture)),
-                PhotoView.class,
-                () -> walkArounds.photograph(id, position, picture));
+        return photos.with(
+                picture,
+                ready -> idempotentRequests.write(
+                        key,
+                        List.of("photo", id, position, picture.length, Arrays.hashCode(picture)),
+                        PhotoView.class,
+                        () -> walkArounds.photograph(id, position, ready)));
     }
 
     @DeleteMapping("/api/walk-arounds/{id}/photos/{photo}")

@@ -27,6 +27,7 @@ import rotagens.server.fleet.VehiclePositions;
 import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
 import rotagens.server.photos.Photos;
+import rotagens.server.photos.Photos.ReadyPhoto;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.InstalledTire;
 import rotagens.server.vehicle.VehicleStore;
@@ -171,7 +172,7 @@ class WalkArounds {
 
     /** Adds a photo at one position. */
     @Transactional
-    public PhotoView photograph(long id, String code, byte[] picture) {
+    public PhotoView photograph(long id, String code, ReadyPhoto picture) {
         changeTracker.draftsOnly();
         OpenWalkAround openWalkAround = unfinished(id);
         VehicleAssessment vehicleAssessment = kept.get(openWalkAround.vehicleId());

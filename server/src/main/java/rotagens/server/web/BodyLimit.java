@@ -41,7 +41,7 @@ class BodyLimit extends OncePerRequestFilter {
 
     private static int most(HttpServletRequest request) {
         String path = request.getRequestURI();
-        if ((path.startsWith("/api/walk-arounds/") || path.startsWith("/api/jobs/")) && path.endsWith("/photos")) {
+        if (path.endsWith("/photos")) {
             return PHOTO_BYTES;
         }
         return FILES.entrySet().stream()

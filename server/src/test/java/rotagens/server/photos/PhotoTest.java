@@ -163,4 +163,53 @@ class PhotoTest {
                         .asLong())
                 .isEqualTo(stays);
     }
+
+    private long files() throws Exception {
+        Path folder = data.resolve("photos");
+        try (var all = Files.list(Files.createDirectories(folder))) {
+            return all.count();
+        }
+    }
+
+    @Test
+    @DisplayName("a picture no record came to name leaves no file, and one sent twice is kept once")
+    void nothingLeft() throws Exception {
+        byte[] file = photo(400, 300);
+        assertThat(send("1L", file, "image/jpeg").status()).isEqualTo(200);
+        long before = files();
+        assertThat(send("9L", file, "image/jpeg").status()).isNotEqualTo(200);
+        assertThat(api.send("/api/jobs/999999/visit/photos", file, MediaType.IMAGE_JPEG)
+                        .status())
+                .isEqualTo(404);
+        assertThat(files()).isEqualTo(before);
+    }
+
+    @Test
+    @DisplayName("a photo of a note may be as large as a phone takes it")
+    void largeNote() throws Exception {
+        BufferedImage noisy = new BufferedImage(1_200, 900, BufferedImage.TYPE_INT_RGB);
+        java.util.Random random = new java.util.Random(7);
+        for (int x = 0; x < noisy.getWidth(); x++) {
+            for (int y = 0; y < noisy.getHeight(); y++) {
+                noisy.setRGB(x, y, random.nextInt());
+            }
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(noisy, "jpg", out);
+        assertThat(out.size()).isGreaterThan(300_000);
+        assertThat(api.send(
+                                "/api/vehicles/" + api.vehicle("SP-01") + "/notes/photos",
+                                out.toByteArray(),
+                                MediaType.IMAGE_JPEG)
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    @DisplayName("a strip out of all proportion is refused in words")
+    void strip() throws Exception {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(20_001, 2, BufferedImage.TYPE_INT_RGB), "jpg", out);
+        assertThat(send("1L", out.toByteArray(), "image/jpeg").at("photo")).contains("20,000 pixels on a side");
+    }
 }

@@ -1,0 +1,248 @@
+package rotagens.server.importexport;
+
+import static rotagens.server.storage.generated.Tables.IMPORT_FILE;
+import static rotagens.server.storage.generated.Tables.IMPORT_PROGRESS;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.jooq.DSLContext;
+import org.jooq.exception.IntegrityConstraintViolationException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import rotagens.core.measure.InvalidInputException;
+import rotagens.core.measure.Units;
+import rotagens.server.cache.ChangeTracker;
+import rotagens.server.importexport.CsvFormat.Cells;
+import rotagens.server.importexport.CsvFormat.Planned;
+import rotagens.server.importexport.CsvFormat.Session;
+import rotagens.server.importexport.CsvFormat.Type;
+import rotagens.server.importexport.Imports.CellError;
+import rotagens.server.people.People;
+import rotagens.server.web.ProblemException;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Stores the rows of a file that was looked at and accepted. They are kept whole first, in one small write, and then stored part
+ * by part, each part for a moment only, so that whoever saves meanwhile comes in between. Cut off, it goes on where it was at the
+ * next start: an accepted file is stored to its end. A row that doesn't hold any more, because somebody changed the same thing
+ * between the look and its part, is left out and named.
+ */
+@Component
+class ImportStorage {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ImportStorage.class);
+
+    /** How long a part may hold the writer; a save waits for one part at most. */
+    private static final Duration A_PART = Duration.ofMillis(60);
+
+    private static final int LARGEST = 500;
+    private static final int FIRST = 25;
+
+    /** A row as it is kept until it is stored. */
+    record Kept(long line, Map<String, String> cells) {}
+
+    private final DSLContext db;
+    private final Map<Type, CsvFormat> csvFormats;
+    private final People people;
+    private final JsonMapper json;
+    private final Clock clock;
+    private final ChangeTracker changeTracker;
+    private final TransactionTemplate writing;
+    private final TransactionTemplate reading;
+
+    ImportStorage(
+            DSLContext db,
+            List<CsvFormat> csvFormats,
+            People people,
+            JsonMapper json,
+            Clock clock,
+            ChangeTracker changeTracker,
+            PlatformTransactionManager transactions) {
+        this.changeTracker = changeTracker;
+        this.db = db;
+        this.csvFormats = csvFormats.stream().collect(Collectors.toMap(CsvFormat::kind, csvFormat -> csvFormat));
+        this.people = people;
+        this.json = json;
+        this.clock = clock;
+        this.writing = new TransactionTemplate(transactions);
+        this.reading = new TransactionTemplate(transactions);
+        this.reading.setReadOnly(true);
+    }
+
+    /**
+     * Stores them.
+     *
+     * @return of each row that could not be stored any more, by its line, why
+     */
+    Map<Long, List<CellError>> store(Type type, List<ImportLook.Row> rows, Units units) {
+        if (rows.isEmpty()) {
+            return Map.of();
+        }
+        List<Waiting> waiting =
+                rows.stream().map(row -> new Waiting(row.line(), row.planned())).toList();
+        String whole = json.writeValueAsString(rows.stream()
+                .map(row -> new Kept(row.line(), row.cells().byColumn()))
+                .toArray(Kept[]::new));
+        long id = writing.execute(status -> keep(type, units, whole));
+        return new Run(id, csvFormats.get(type), units).store(waiting);
+    }
+
+    private long keep(Type type, Units units, String rows) {
+        changeTracker.draftsOnly();
+        long id = db.insertInto(IMPORT_FILE)
+                .set(IMPORT_FILE.TYPE, type.name())
+                .set(IMPORT_FILE.UNITS, units.name())
+                .set(IMPORT_FILE.ACCEPTED_AT, clock.instant())
+                .set(IMPORT_FILE.PERSON_ID, people.me())
+                .set(IMPORT_FILE.ACCEPTED_ROWS, rows)
+                .returning(IMPORT_FILE.ID)
+                .fetchOne(IMPORT_FILE.ID);
+        db.insertInto(IMPORT_PROGRESS)
+                .set(IMPORT_PROGRESS.IMPORT_FILE_ID, id)
+                .set(IMPORT_PROGRESS.STORED_ROWS, 0)
+                .execute();
+        return id;
+    }
+
+    /** Goes on with what a stop cut off; each file in the name of whoever brought it. */
+    @EventListener(ApplicationReadyEvent.class)
+    void goOn() {
+        for (Left left : reading.execute(status -> left())) {
+            people.as(left.personId(), () -> {
+                Run run = new Run(left.id(), csvFormats.get(left.type()), left.units());
+                int refused = run.goOn(left.rows()).size();
+                LOG.info(
+                        "A file that was being brought in when the program stopped is stored to its end: {} rows, {} left out",
+                        left.rows().size(),
+                        refused);
+            });
+        }
+    }
+
+    private record Left(long id, Type type, Units units, long personId, List<Kept> rows) {}
+
+    private List<Left> left() {
+        return db.select(
+                        IMPORT_FILE.ID,
+                        IMPORT_FILE.TYPE,
+                        IMPORT_FILE.UNITS,
+                        IMPORT_FILE.PERSON_ID,
+                        IMPORT_FILE.ACCEPTED_ROWS,
+                        IMPORT_PROGRESS.STORED_ROWS)
+                .from(IMPORT_FILE)
+                .join(IMPORT_PROGRESS)
+                .on(IMPORT_PROGRESS.IMPORT_FILE_ID.eq(IMPORT_FILE.ID))
+                .orderBy(IMPORT_FILE.ID)
+                .fetch(row -> {
+                    List<Kept> kept = List.of(json.readValue(row.value5(), Kept[].class));
+                    return new Left(
+                            row.value1(),
+                            Type.valueOf(row.value2()),
+                            Units.valueOf(row.value3()),
+                            row.value4(),
+                            kept.subList(Math.min(row.value6(), kept.size()), kept.size()));
+                });
+    }
+
+    /** A row that waits to be stored. */
+    private record Waiting(long line, Planned planned) {}
+
+    /** One file on its way in. */
+    private final class Run {
+        private final long id;
+        private final CsvFormat csvFormat;
+        private final Session session;
+        private final Map<Long, List<CellError>> refused = new HashMap<>();
+
+        Run(long id, CsvFormat csvFormat, Units units) {
+            this.id = id;
+            this.csvFormat = csvFormat;
+            this.session = reading.execute(status -> csvFormat.open(units));
+        }
+
+        Map<Long, List<CellError>> goOn(List<Kept> rows) {
+            List<Waiting> waiting = new ArrayList<>();
+            reading.executeWithoutResult(status -> rows.forEach(row -> {
+                try {
+                    waiting.add(new Waiting(row.line(), session.again(new Cells(row.cells()))));
+                } catch (ProblemException | InvalidInputException e) {
+                    refused.put(row.line(), ImportLook.errors(csvFormat, e));
+                }
+            }));
+            return store(waiting);
+        }
+
+        Map<Long, List<CellError>> store(List<Waiting> rows) {
+            int size = FIRST;
+            int done = 0;
+            while (done < rows.size()) {
+                List<Waiting> part = rows.subList(done, Math.min(done + size, rows.size()));
+                long began = System.nanoTime();
+                if (!isStored(part)) {
+                    part.forEach(this::storeAlone);
+                }
+                done += part.size();
+                size = next(size, System.nanoTime() - began);
+            }
+            writing.executeWithoutResult(status -> {
+                changeTracker.draftsOnly();
+                db.deleteFrom(IMPORT_FILE).where(IMPORT_FILE.ID.eq(id)).execute();
+            });
+            return refused;
+        }
+
+        /** A part that takes longer than it should is followed by a smaller one. */
+        private static int next(int size, long took) {
+            double fits = (double) A_PART.toNanos() / Math.max(1, took);
+            return (int) Math.max(1, Math.min(LARGEST, size * Math.min(2, fits)));
+        }
+
+        private boolean isStored(List<Waiting> part) {
+            try {
+                writing.executeWithoutResult(status -> {
+                    session.store(part.stream().map(Waiting::planned).toList());
+                    db.update(IMPORT_PROGRESS)
+                            .set(IMPORT_PROGRESS.STORED_ROWS, IMPORT_PROGRESS.STORED_ROWS.plus(part.size()))
+                            .where(IMPORT_PROGRESS.IMPORT_FILE_ID.eq(id))
+                            .execute();
+                });
+                return true;
+            } catch (ProblemException
+                    | InvalidInputException
+                    | DataIntegrityViolationException
+                    | IntegrityConstraintViolationException changedMeanwhile) {
+                return false;
+            }
+        }
+
+        private void storeAlone(Waiting row) {
+            if (isStored(List.of(row))) {
+                return;
+            }
+            writing.executeWithoutResult(status -> {
+                changeTracker.draftsOnly();
+                db.update(IMPORT_PROGRESS)
+                        .set(IMPORT_PROGRESS.STORED_ROWS, IMPORT_PROGRESS.STORED_ROWS.plus(1))
+                        .where(IMPORT_PROGRESS.IMPORT_FILE_ID.eq(id))
+                        .execute();
+            });
+            refused.put(
+                    row.line(),
+                    List.of(
+                            new CellError(
+                                    null,
+                                    "This changed while the file was being brought in. It was left out; bring the row in again.")));
+        }
+    }
+}
