@@ -33,8 +33,8 @@ done
 printf 'start to first answer, 5 starts on existing data: %s ms\n' "${times[*]}"
 
 enter
-ask 60 /api/yard >/dev/null
-printf 'yard of 24 vehicles, kept:            '; ask 200 /api/yard | percentiles
+ask 60 /api/fleet >/dev/null
+printf 'fleet of 24 vehicles, kept:           '; ask 200 /api/fleet | percentiles
 ask 60 /api/vehicles/3 >/dev/null
 printf 'one vehicle page:                     '; ask 200 /api/vehicles/3 | percentiles
 
@@ -42,16 +42,16 @@ printf 'a proposed rotation, even wear:       '
 for _ in $(seq 40); do
   send -X POST "http://127.0.0.1:$port/api/vehicles/3/rotation/proposal" -o /dev/null -w '%{time_total}\n' -d '{"asked":{"buy":true},"purpose":"EVEN_WEAR"}'
 done | percentiles
-printf 'what a device takes along of a walk:  '; ask 5 /api/vehicles/3/walk-sheet > /dev/null; ask 60 /api/vehicles/3/walk-sheet | percentiles
+printf 'what a device takes along of a walk:  '; ask 5 /api/vehicles/3/walk-around-draft > /dev/null; ask 60 /api/vehicles/3/walk-around-draft | percentiles
 
 walk=$(send -X POST "http://127.0.0.1:$port/api/vehicles/3/walk-arounds" -d '{}' | sed -n 's/^{"id":\([0-9]*\).*/\1/p')
 save() { # VERSION: prints the time
   send -X PUT "http://127.0.0.1:$port/api/walk-arounds/$walk/positions/1L" -H "If-Match: \"$1\"" -o /dev/null -w '%{time_total}\n' \
-    -d '{"pressure":"108","warmth":"COLD","outer":"12","center":"11","inner":"12"}'
+    -d '{"pressure":"108","thermalState":"COLD","outer":"12","center":"11","inner":"12"}'
 }
 for v in $(seq 0 59); do save "$v" >/dev/null; done
 printf 'saving one position, on disk:         '; for v in $(seq 60 259); do save "$v"; done | percentiles
-printf 'yard right after a finished walk:     '
+printf 'fleet right after a finished walk:    '
 for _ in $(seq 60); do
   walk=$(send -X POST "http://127.0.0.1:$port/api/vehicles/3/walk-arounds" -d '{}' | sed -n 's/^{"id":\([0-9]*\).*/\1/p')
   seen=$(curl -s -b "$jar" "http://127.0.0.1:$port/api/walk-arounds/$walk" | sed -n 's/.*"version":\([0-9]*\).*/\1/p')
@@ -85,8 +85,11 @@ printf 'jump, last 4 figures of a DOT code:   '; for c in $(some 200); do ask 1 
 printf 'jump, 2 letters by prefix:            '; for c in $(some 200); do ask 1 "/api/search?q=${c:0:2}"; done | percentiles
 printf 'jump, vehicle and position:           '; for v in $(seq 11 210); do ask 1 "/api/search?q=BX-$(printf %04d $((v * 15)))%202L"; done | percentiles
 printf 'jump, tire number:                    '; for v in $(seq 11 210); do ask 1 "/api/search?q=T$(printf %05d $((v * 90)))"; done | percentiles
-printf 'yard of 3,358 vehicles, first / kept: %s s / ' "$(ask 1 /api/yard)"; ask 10 /api/yard | percentiles
+printf 'fleet of 3,358 vehicles, first / kept: %s s / ' "$(ask 1 /api/fleet)"; ask 10 /api/fleet | percentiles
 printf 'memory after that (resident):         %s MB\n' "$(($(awk '/VmRSS/ {print $2}' /proc/$server/status) / 1024))"
+
+java "$here/bench/Photo.java" "$data/photo.jpg"
+node "$here/bench/stalls.mjs" "$port" "$data/photo.jpg"
 
 built="$here/frontend/target/classes/META-INF/resources/built"
 if [ -d "$built" ]; then

@@ -16,9 +16,9 @@ echo "machine: $(nproc) cores, $(java -version 2>&1 | head -1), data $(($(stat -
 raw
 launch
 enter
-printf 'yard, the first after the start:        %s s\n' "$(ask 1 /api/yard)"
+printf 'fleet, the first after the start:        %s s\n' "$(ask 1 /api/fleet)"
 ask 150 /api/vehicles/30 > /dev/null; ask 60 '/api/fleet?part=VEHICLES' > /dev/null
-printf 'yard, a hundred vehicles:               '; ask 200 '/api/fleet?part=VEHICLES&from=50' | percentiles
+printf 'fleet, a hundred vehicles:              '; ask 200 '/api/fleet?part=VEHICLES&from=50' | percentiles
 printf 'due list, two hundred lines:            '; ask 200 '/api/fleet?part=DUE' | percentiles
 printf 'one vehicle page:                       '; ask 200 /api/vehicles/31 | percentiles
 printf 'jump by unit:                           '; for i in $(seq 10 99); do ask 1 "/api/search?q=GF-000$i"; done | percentiles
@@ -27,7 +27,7 @@ printf 'jump, letters inside a DOT code:        '; for i in $(seq 10 99); do ask
 walk=$(send -X POST "http://127.0.0.1:$port/api/vehicles/30/walk-arounds" -d '{}' | sed -n 's/^{"id":\([0-9]*\).*/\1/p')
 save() { # VERSION: prints the time
   send -X PUT "http://127.0.0.1:$port/api/walk-arounds/$walk/positions/1L" -H "If-Match: \"$1\"" -o /dev/null -w '%{time_total}\n' \
-    -d '{"pressure":"108","warmth":"COLD","outer":"12","center":"11","inner":"12"}'
+    -d '{"pressure":"108","thermalState":"COLD","outer":"12","center":"11","inner":"12"}'
 }
 seen=$(curl -s -b "$jar" "http://127.0.0.1:$port/api/walk-arounds/$walk" | sed -n 's/.*"version":\([0-9]*\).*/\1/p')
 for v in $(seq "${seen:-0}" $((${seen:-0} + 60))); do save "$v" > /dev/null; done

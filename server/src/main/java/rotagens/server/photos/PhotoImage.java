@@ -43,6 +43,8 @@ record PhotoImage(byte[] jpeg, int width, int height) {
             } finally {
                 reader.dispose();
             }
+        } catch (InvalidInputException tooLarge) {
+            throw tooLarge;
         } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException e) {
             throw unreadable(); // a damaged file says so in many ways
         }

@@ -1,0 +1,106 @@
+// How long saves wait while everything slow runs at once. Called by ./rotagens bench: node stalls.mjs PORT PHOTO
+import { readFileSync } from 'node:fs'
+
+const [port, photoFile] = process.argv.slice(2)
+const base = `http://127.0.0.1:${port}`
+const jar = new Map()
+
+async function ask(method, path, body, type = 'application/json', headers = {}) {
+  const answer = await fetch(base + path, {
+    method,
+    headers: {
+      cookie: [...jar].map(([name, value]) => `${name}=${value}`).join('; '),
+      ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': jar.get('XSRF-TOKEN') ?? '' }),
+      ...(body === undefined ? {} : { 'Content-Type': type }),
+      ...headers,
+    },
+    body: body === undefined ? undefined : type === 'application/json' ? JSON.stringify(body) : body,
+  })
+  for (const cookie of answer.headers.getSetCookie()) {
+    const [, name, value] = /^([^=]+)=([^;]*)/.exec(cookie)
+    if (value) jar.set(name, value)
+  }
+  const text = await answer.text()
+  if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${text.slice(0, 300)}`)
+  return text.startsWith('{') || text.startsWith('[') ? JSON.parse(text) : text
+}
+
+const percentile = (sorted, p) => sorted[Math.min(sorted.length - 1, Math.ceil(sorted.length * p) - 1)]
+function told(name, times) {
+  const sorted = [...times].sort((a, b) => a - b)
+  const ms = (value) => `${value.toFixed(0)} ms`
+  console.log(
+    `${name.padEnd(38)}${sorted.length} saves, p50 ${ms(percentile(sorted, 0.5))}, p99 ${ms(percentile(sorted, 0.99))}, ` +
+      `p99.9 ${ms(percentile(sorted, 0.999))}, most ${ms(sorted.at(-1))}`,
+  )
+}
+
+const session = await ask('GET', '/api/session')
+const manager = session.demoPeople.find((person) => person.role === 'MANAGER')
+await ask('POST', '/api/session/demo', { personId: manager.id })
+const vehicleId = 3
+const walk = await ask('POST', `/api/vehicles/${vehicleId}/walk-arounds`, {})
+const position = walk.positions.find((one) => one.position === '1L')
+let version = position.entry?.version ?? position.version ?? 0
+
+/** One position of a walk-around, on disk and judged: what people in the yard save all day. */
+async function save() {
+  const began = performance.now()
+  const answer = await ask(
+    'PUT',
+    `/api/walk-arounds/${walk.id}/positions/1L`,
+    { pressure: '108', thermalState: 'COLD', outer: '12', center: '11', inner: '12' },
+    'application/json',
+    { 'If-Match': `"${version}"` },
+  )
+  version = answer.entry.version
+  return performance.now() - began
+}
+
+async function savesUntil(isOver) {
+  const times = []
+  while (!isOver()) {
+    times.push(await save())
+    await new Promise((go) => setTimeout(go, 20))
+  }
+  return times
+}
+
+for (let i = 0; i < 100; i++) await save()
+let count = 0
+told('saves with nothing else running', await savesUntil(() => count++ >= 500))
+
+const days = Array.from({ length: 15 }, (_, day) => new Date(Date.now() - (15 - day) * 86_400_000).toISOString().slice(0, 10))
+const rows = ['unit,day,odometer']
+for (let v = 1; v <= 3334; v++) {
+  days.forEach((day, at) => {
+    rows.push(`BX-${String(v).padStart(4, '0')},${day},${50_000 + at * 120} mi`)
+  })
+}
+const photo = readFileSync(photoFile)
+const work = {
+  [`a file of ${rows.length - 1} rows`]: async () => {
+    const answer = await ask('POST', '/api/imports/ODOMETERS?dryRun=false', rows.join('\n'), 'application/octet-stream')
+    if (answer.added !== rows.length - 1) throw new Error(`only ${answer.added} rows came in`)
+  },
+  'four photos of 48 million pixels': () =>
+    Promise.all([1, 2, 3, 4].map(() => ask('POST', `/api/vehicles/${vehicleId}/notes/photos`, photo, 'image/jpeg'))),
+  'a backup': () => ask('POST', '/api/backups'),
+  'a plan': () => ask('POST', '/api/shop/proposal', { takeDue: true, weeks: 8 }),
+  'a whole export': () => ask('GET', '/api/export'),
+}
+const running = new Set()
+const done = Object.entries(work).map(async ([name, run]) => {
+  running.add(name)
+  const began = performance.now()
+  try {
+    await run()
+    console.log(`${name.padEnd(38)}${((performance.now() - began) / 1000).toFixed(1)} s`)
+  } catch (error) {
+    console.log(`${name.padEnd(38)}failed: ${error.message}`)
+  } finally {
+    running.delete(name)
+  }
+})
+told('saves while all of these run', await savesUntil(() => running.size === 0))
+await Promise.all(done)
