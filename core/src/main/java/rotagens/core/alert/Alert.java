@@ -120,11 +120,12 @@ public record Alert(
                         : Message.of(kind.label());
             case LEAK, SUSPECTED_LEAK ->
                 Message.of(
-                        "{} since {}: from {} to {}{}{}",
+                        "{} since {}: {}{}{}",
                         kind.label(),
                         on,
-                        read,
-                        against,
+                        value.isPresent() && limit.isPresent()
+                                ? Message.of("from {} to {}", read, against)
+                                : Message.of("losing air fast by its sensor"),
                         topUps == 0 ? "" : topUps == 1 ? ", topped up once" : ", topped up " + topUps + " times",
                         repairedOn
                                 .map(day -> Message.of(", repaired {}: waits for a holding reading", day))

@@ -272,6 +272,13 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                     ? this
                     : open(Alert.opened(AlertKind.RUN_FLAT, "", found.on(), found.by()));
         }
+        if (found.finding() == Finding.FAST_LOSS) {
+            // A repair after which air goes fast again didn't hold.
+            return open(AlertKind.LEAK).isPresent()
+                            || open(AlertKind.SUSPECTED_LEAK).isPresent()
+                    ? each(TireAlerts::isLeak, alert -> alert.repaired(Optional.empty()))
+                    : open(Alert.opened(AlertKind.SUSPECTED_LEAK, "", found.on(), found.by()));
+        }
         AlertKind kind = found.finding() == Finding.CURB_STRIKE ? AlertKind.STRIKE : AlertKind.FINDING;
         return open(Alert.opened(kind, Alert.keyOf(found.finding(), found.sidewall()), found.on(), found.by()));
     }

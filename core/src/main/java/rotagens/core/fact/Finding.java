@@ -194,6 +194,13 @@ public enum Finding {
             Rule.RUN_FLAT,
             PROFESSIONAL,
             "Treat it as run flat: don’t add air on the vehicle; deflate, demount and look inside."),
+    FAST_LOSS(
+            Area.RECORDED,
+            "Losing air fast by its sensor",
+            SERVICE_DUE,
+            Rule.PRESSURE_LOSS,
+            FIXED,
+            "Too quick a drop to be called normal. Gauge it cold, and look at core, stem and bead, and for a puncture."),
     CONDEMNED(
             Area.RECORDED,
             "Condemned by a tire professional",
@@ -300,6 +307,7 @@ public enum Finding {
                     NUT_RUST_STREAK,
                     PILOT_MIXED,
                     RUN_FLAT,
+                    FAST_LOSS,
                     CONDEMNED -> Optional.empty();
         };
     }

@@ -186,7 +186,7 @@ public final class PressureCheck {
                     new Reason(
                             Rule.PRESSURE_LOSS,
                             alert.statement(),
-                            Message.of("{}", alert.limit().orElseThrow()),
+                            alert.limit().map(read -> Message.of("{}", read)).orElse(Message.of("fast")),
                             Message.of("5%"),
                             Message.of(
                                     "Too quick a drop to be called normal. Check again within {} days. Check core, stem and bead, and look for a puncture.",

@@ -23,12 +23,30 @@ public final class SensorCheck {
     private SensorCheck() {}
 
     static List<VerdictReason> check(TireContext one) {
-        return Stream.concat(
+        return Stream.of(
                         LimitDates.sensor(one.vehicle(), one.position(), one.policy(), one.today()).stream()
                                 .flatMap(limitDate -> verdict(one, limitDate).stream()
                                         .map(verdict -> new VerdictReason(verdict, limitDate.reason()))),
-                        corners(one).stream())
+                        corners(one).stream(),
+                        silent(one).stream())
+                .flatMap(reasons -> reasons)
                 .toList();
+    }
+
+    /** A sensor nobody hears warns of nothing; a tire that is fine otherwise is watched, and gauged by hand. */
+    private static Optional<VerdictReason> silent(TireContext one) {
+        return one.vehicle()
+                .sensorAt(one.position())
+                .flatMap(Sensor::silentSince)
+                .map(
+                        since -> new VerdictReason(
+                                Verdict.WATCH,
+                                Reason.of(
+                                        Rule.SENSOR_SILENT,
+                                        Message.of("The sensor has been silent since {}.", since),
+                                        Message.of("silent"),
+                                        Message.of("heard within the hour"),
+                                        "A silent sensor warns of nothing. Gauge this tire by hand until it is heard again or replaced.")));
     }
 
     /** Good air isn't made bad by it, so it is watched: what the dash says of this corner may be another tire's. */

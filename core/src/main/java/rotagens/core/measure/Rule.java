@@ -82,6 +82,7 @@ public enum Rule {
     TARGET_OUTDATED("Target derived for the installed tires", DEFAULT, "another model, size or load range asks again"),
     WARNING_THRESHOLD("Warning threshold", STANDARD, "FMVSS 138 for light vehicles; others as their system is set"),
     SENSOR_BATTERY("Sensor battery", MANUFACTURER, "batteries last 7 to 10 years; limits by fleet policy"),
+    SENSOR_SILENT("Sensor is heard", DEFAULT, "an hour without a word while others of the vehicle are heard"),
     SUSPENSION_LIMIT(
             "Steering and suspension within limits",
             MANUFACTURER,

@@ -166,6 +166,7 @@ public final class DueWorkFinder {
                         ? Optional.of(WorkType.REPLACE_SENSOR)
                         : Optional.empty();
             case DAMAGE,
+                    SENSOR_SILENT,
                     GAUGE_CALIBRATED,
                     SIDEWALL_CRACK,
                     WEAR_BAR,
@@ -261,7 +262,11 @@ public final class DueWorkFinder {
                             Reason.of(
                                     Rule.PRESSURE_LOSS,
                                     suspected.get().statement(),
-                                    Message.of("{}", suspected.get().limit().orElseThrow()),
+                                    suspected
+                                            .get()
+                                            .limit()
+                                            .map(read -> Message.of("{}", read))
+                                            .orElse(Message.of("fast")),
                                     Message.of("5%"),
                                     "A drop too quick to be called normal. Check again, and look for the leak.")));
             return;

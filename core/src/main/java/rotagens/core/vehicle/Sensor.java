@@ -10,8 +10,15 @@ import rotagens.core.measure.InvalidInputException;
  *
  * @param sensorId the ID printed on it or read with the activation tool, in capitals
  * @param installedOn the day it came into service, from which its battery ages; empty where nobody knows
+ * @param silentSince the day since when its gateway no longer hears it; empty where it is heard, or nobody listens
  */
-public record Sensor(String sensorId, Location location, Optional<LocalDate> installedOn) {
+public record Sensor(
+        String sensorId, Location location, Optional<LocalDate> installedOn, Optional<LocalDate> silentSince) {
+
+    /** One of which nobody says that it is silent. */
+    public Sensor(String sensorId, Location location, Optional<LocalDate> installedOn) {
+        this(sensorId, location, installedOn, Optional.empty());
+    }
 
     /** Where it sits, and so what it travels with. */
     public enum Location {

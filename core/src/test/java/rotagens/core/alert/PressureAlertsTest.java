@@ -148,6 +148,35 @@ class PressureAlertsTest extends TireLedgerFixture {
         }
 
         @Test
+        @DisplayName(
+                "air going fast by a sensor is a suspected leak until a named repair held; going fast again undoes the repair")
+        void fastBySensor() {
+            cold(0, 110).does(fastLoss(1));
+            assertThat(now().open(AlertKind.SUSPECTED_LEAK)
+                            .orElseThrow()
+                            .statement()
+                            .in(Units.US))
+                    .isEqualTo("Suspected leak since Mar 2, 2027: losing air fast by its sensor");
+            cold(2, 110).cold(20, 110);
+            assertThat(isOpen(AlertKind.SUSPECTED_LEAK))
+                    .as("air alone clears no leak")
+                    .isTrue();
+            does(new TireFact.Repaired(Repair.CORE, DAY.plusDays(20), "Ana"));
+            does(fastLoss(21));
+            at60(22, 110).at60(40, 110);
+            assertThat(isOpen(AlertKind.SUSPECTED_LEAK))
+                    .as("the repair didn’t hold")
+                    .isTrue();
+            does(new TireFact.Repaired(Repair.CORE, DAY.plusDays(40), "Ana"));
+            at60(41, 110).at60(49, 110);
+            assertThat(isOpen(AlertKind.SUSPECTED_LEAK)).isFalse();
+        }
+
+        private TireFact fastLoss(int day) {
+            return new TireFact.Found(Finding.FAST_LOSS, Optional.empty(), DAY.plusDays(day), "Gateway");
+        }
+
+        @Test
         @DisplayName("a sudden drop isn't drowned in weeks that were good")
         void latestInterval() {
             at60(0, 110).at60(30, 109).at60(60, 108.5).at60(63, 104);

@@ -17,7 +17,12 @@ final class ExportTables {
             "tire_groove",
             "alert_fold",
             "import_file",
-            "import_progress");
+            "import_progress",
+            "sensor_sample",
+            "sensor_silence",
+            "machine_token",
+            "webhook",
+            "webhook_message");
 
     private static final Map<String, Set<String>> PRIVATE = Map.of("person", Set.of("password_hash", "credentials_at"));
 

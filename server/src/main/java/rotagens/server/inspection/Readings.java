@@ -523,7 +523,8 @@ public class Readings {
         }
         Set<Found> open = openNow(entry.tireId());
         for (Found found : findings) {
-            if (open.add(found)) {
+            // Air that goes fast again after a repair is told again: the leak is what stays open, not this.
+            if (open.add(found) || found.finding() == Finding.FAST_LOSS) {
                 Finding finding = found.finding();
                 db.insertInto(FINDING)
                         .set(FINDING.TIRE_ID, entry.tireId())

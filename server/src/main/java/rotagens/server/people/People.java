@@ -203,6 +203,17 @@ public class People {
         return insert(name, role, null, demo);
     }
 
+    /** The person whose name a machine’s entries carry: it has the machine’s name, and nobody signs in as it. */
+    @Transactional
+    public long machine(String name) {
+        String clean = Credentials.name(name);
+        String free = clean;
+        for (int more = 2; db.fetchExists(PERSON, PERSON.NAME.equalIgnoreCase(free)); more++) {
+            free = clean + " " + more;
+        }
+        return insert(free, Role.TECHNICIAN, null, false);
+    }
+
     private static void refuseWithoutRole(InputValidator typed, Role role) {
         typed.unless(role != null, "role", "Choose a role.");
     }
@@ -285,6 +296,15 @@ public class People {
                 .set(PERSON.UNITS, units.name())
                 .where(PERSON.ID.eq(id))
                 .execute();
+    }
+
+    /** The person of this name, however it is spelled. */
+    @Transactional(readOnly = true)
+    public Optional<Long> idOf(String name) {
+        return db.select(PERSON.ID)
+                .from(PERSON)
+                .where(PERSON.NAME.equalIgnoreCase(Credentials.name(name)), PERSON.IS_ACTIVE.isTrue())
+                .fetchOptional(PERSON.ID);
     }
 
     /** A person's name. */

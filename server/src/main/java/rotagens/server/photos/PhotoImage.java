@@ -62,8 +62,9 @@ record PhotoImage(byte[] jpeg, int width, int height) {
         }
         Orientation orientation = orientation(reader);
         ImageReadParam coarse = reader.getDefaultReadParam();
-        // Leaves out pixels while reading, down to twice of what is kept: a large photo never stands whole in memory.
-        int step = (int) Math.max(1, Math.max(width, height) / (2L * LONGEST));
+        // Leaves out pixels while reading, down to little more than what is kept: a large photo never stands whole in
+        // memory.
+        int step = (int) Math.max(1, Math.max(width, height) * 4 / (5L * LONGEST));
         coarse.setSourceSubsampling(step, step, 0, 0);
         BufferedImage read = reader.read(0, coarse);
         BufferedImage upright = orientation == null

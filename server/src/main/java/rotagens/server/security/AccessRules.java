@@ -7,6 +7,7 @@ import static rotagens.server.people.Role.VIEWER;
 
 import java.util.List;
 import org.springframework.http.HttpMethod;
+import rotagens.server.machines.TokenScope;
 import rotagens.server.people.Role;
 
 /** Who may ask what, the first line that fits deciding. What no line names is denied to everybody. */
@@ -16,8 +17,14 @@ final class AccessRules {
      * One line.
      *
      * @param least the least role; null for everybody, signed in or not
+     * @param scope what a machine’s token has to name instead; null where no machine may
      */
-    record Rule(HttpMethod method, String path, Role least) {}
+    record Rule(HttpMethod method, String path, Role least, TokenScope scope) {
+
+        Rule(HttpMethod method, String path, Role least) {
+            this(method, path, least, null);
+        }
+    }
 
     private static final HttpMethod GET = HttpMethod.GET;
     private static final HttpMethod HEAD = HttpMethod.HEAD;
@@ -48,6 +55,18 @@ final class AccessRules {
             new Rule(POST, "/api/clock", MANAGER),
             new Rule(PUT, "/api/policy/**", MANAGER),
             new Rule(POST, "/api/policy/**", MANAGER),
+            new Rule(GET, "/api/machine-tokens", MANAGER),
+            new Rule(POST, "/api/machine-tokens", MANAGER),
+            new Rule(DELETE, "/api/machine-tokens/{id}", MANAGER),
+            new Rule(GET, "/api/webhooks", MANAGER),
+            new Rule(POST, "/api/webhooks", MANAGER),
+            new Rule(DELETE, "/api/webhooks/{id}", MANAGER),
+            // What machines send; a coordinator may, too.
+            new Rule(POST, "/api/ingest/odometers", COORDINATOR, TokenScope.ODOMETERS),
+            new Rule(POST, "/api/ingest/pressures", COORDINATOR, TokenScope.PRESSURES),
+            new Rule(POST, "/api/ingest/sensor-alarms", COORDINATOR, TokenScope.SENSOR_ALARMS),
+            new Rule(POST, "/api/ingest/gauge-readings", TECHNICIAN, TokenScope.GAUGE_READINGS),
+            new Rule(POST, "/api/simulators/webhook-receiver", null),
             // The register: coordinators.
             new Rule(POST, "/api/vehicles", COORDINATOR),
             new Rule(PUT, "/api/vehicles/{id}", COORDINATOR),

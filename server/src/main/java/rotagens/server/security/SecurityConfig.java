@@ -8,7 +8,6 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
@@ -16,6 +15,7 @@ import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.header.writers.DelegatingRequestMatcherHeaderWriter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import rotagens.server.machines.MachineTokens;
 import rotagens.server.people.People;
 
 /** What the outside may reach: the interface’s files, and the API line by line of {@link AccessRules}; everything else is denied. */
@@ -28,13 +28,17 @@ class SecurityConfig {
                     + " object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
 
     @Bean
-    SecurityFilterChain everything(HttpSecurity http, AccessDeniedResponses accessDeniedResponses, People people)
+    SecurityFilterChain everything(
+            HttpSecurity http, AccessDeniedResponses accessDeniedResponses, People people, MachineTokens machineTokens)
             throws Exception {
         return http.authorizeHttpRequests(requests -> {
                     for (AccessRules.Rule rule : AccessRules.LINES) {
                         var matched = requests.requestMatchers(rule.method(), rule.path());
                         if (rule.least() == null) {
                             matched.permitAll();
+                        } else if (rule.scope() != null) {
+                            matched.hasAnyAuthority(
+                                    rule.least().name(), rule.scope().authority());
                         } else {
                             matched.hasAuthority(rule.least().name());
                         }
@@ -45,7 +49,8 @@ class SecurityConfig {
                     requests.anyRequest().denyAll();
                 })
                 .addFilterAfter(new AccountRefreshFilter(people), SecurityContextHolderFilter.class)
-                .csrf(CsrfConfigurer::spa)
+                .addFilterAfter(new MachineTokenFilter(machineTokens, people), AccountRefreshFilter.class)
+                .csrf(csrf -> csrf.spa().ignoringRequestMatchers(MachineTokenFilter::hasToken))
                 .exceptionHandling(failures -> failures.authenticationEntryPoint(accessDeniedResponses)
                         .accessDeniedHandler(accessDeniedResponses))
                 .requestCache(cache -> cache.disable())

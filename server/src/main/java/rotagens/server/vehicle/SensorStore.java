@@ -4,6 +4,7 @@ import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.SENSOR;
 import static rotagens.server.storage.generated.Tables.SENSOR_EVENT;
+import static rotagens.server.storage.generated.Tables.SENSOR_SILENCE;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
 import static rotagens.server.storage.generated.Tables.WHEEL;
 
@@ -20,6 +21,7 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.CornerFact;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
@@ -46,7 +48,13 @@ public class SensorStore implements CornerRecords {
     /** By vehicle and position. */
     Map<Long, Map<Position, Sensor>> of(Condition whichVehicles) {
         Map<Long, Map<Position, Sensor>> all = new HashMap<>();
-        db.select(POSITION.VEHICLE_ID, POSITION.CODE, SENSOR.PRINTED_ID, SENSOR.LOCATION, SENSOR.INSTALLED_DATE)
+        db.select(
+                        POSITION.VEHICLE_ID,
+                        POSITION.CODE,
+                        SENSOR.PRINTED_ID,
+                        SENSOR.LOCATION,
+                        SENSOR.INSTALLED_DATE,
+                        SENSOR_SILENCE.SILENT_AT)
                 .from(SENSOR)
                 .leftJoin(WHEEL)
                 .on(WHEEL.ID.eq(SENSOR.WHEEL_ID))
@@ -54,6 +62,8 @@ public class SensorStore implements CornerRecords {
                 .on(POSITION.ID.eq(DSL.coalesce(SENSOR.POSITION_ID, WHEEL.POSITION_ID)))
                 .join(VEHICLE)
                 .on(VEHICLE.ID.eq(POSITION.VEHICLE_ID))
+                .leftJoin(SENSOR_SILENCE)
+                .on(SENSOR_SILENCE.POSITION_ID.eq(POSITION.ID))
                 .where(SENSOR.REMOVED_AT.isNull())
                 .and(POSITION.REMOVED_AT.isNull())
                 .and(whichVehicles)
@@ -63,8 +73,46 @@ public class SensorStore implements CornerRecords {
                                 new Sensor(
                                         row.value3(),
                                         Sensor.Location.valueOf(row.value4()),
-                                        Optional.ofNullable(row.value5()))));
+                                        Optional.ofNullable(row.value5()),
+                                        Optional.ofNullable(row.value6())
+                                                .map(at -> LocalDate.ofInstant(at, clock.getZone())))));
         return all;
+    }
+
+    /** The place a sensor in use is at, by its printed ID. */
+    public Optional<Long> placeOf(String printedId) {
+        return db.select(POSITION.ID)
+                .from(SENSOR)
+                .leftJoin(WHEEL)
+                .on(WHEEL.ID.eq(SENSOR.WHEEL_ID))
+                .join(POSITION)
+                .on(POSITION.ID.eq(DSL.coalesce(SENSOR.POSITION_ID, WHEEL.POSITION_ID)))
+                .where(SENSOR.PRINTED_ID.eq(printedId), SENSOR.REMOVED_AT.isNull(), POSITION.REMOVED_AT.isNull())
+                .fetchOptional(POSITION.ID);
+    }
+
+    /**
+     * Notes since when the sensor at a place is silent; empty where it is heard.
+     *
+     * @return whether that is new
+     */
+    @Transactional
+    public boolean setSilent(long placeId, Optional<Instant> since) {
+        boolean isKnown = db.fetchExists(SENSOR_SILENCE, SENSOR_SILENCE.POSITION_ID.eq(placeId));
+        if (isKnown == since.isPresent()) {
+            return false;
+        }
+        if (since.isPresent()) {
+            db.insertInto(SENSOR_SILENCE)
+                    .set(SENSOR_SILENCE.POSITION_ID, placeId)
+                    .set(SENSOR_SILENCE.SILENT_AT, since.get())
+                    .execute();
+        } else {
+            db.deleteFrom(SENSOR_SILENCE)
+                    .where(SENSOR_SILENCE.POSITION_ID.eq(placeId))
+                    .execute();
+        }
+        return true;
     }
 
     /** Sensors that came to another corner, and sensors that came after another one: the dash has yet to learn them. */

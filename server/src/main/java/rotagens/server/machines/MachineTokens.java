@@ -1,0 +1,174 @@
+package rotagens.server.machines;
+
+import static rotagens.server.storage.generated.Tables.MACHINE_TOKEN;
+import static rotagens.server.storage.generated.Tables.PERSON;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.server.cache.ChangeTracker;
+import rotagens.server.people.People;
+import rotagens.server.web.InputValidator;
+import rotagens.server.web.ProblemException;
+
+/** The tokens of machines. A token is told once; only its digest is kept, and it can be taken back at any time. */
+@Service
+public class MachineTokens {
+
+    /**
+     * A token as people see it.
+     *
+     * @param scopes what it may send
+     */
+    record MachineTokenView(
+            long id,
+            String name,
+            List<TokenScope> scopes,
+            Instant createdAt,
+            String by,
+            @Nullable Instant lastUsedAt) {}
+
+    /** @param token shown once: only its digest is kept */
+    record NewMachineTokenView(long id, String name, String token) {}
+
+    record MachineTokenRequest(
+            @Nullable String name, @Nullable List<TokenScope> scopes) {}
+
+    /** Whoever holds a token: the person its entries name, and what it may send. */
+    public record Machine(
+            long tokenId,
+            long personId,
+            Set<TokenScope> scopes,
+            @Nullable Instant lastUsedAt) {}
+
+    private static final String PREFIX = "rtg_";
+    private static final int SECRET_BYTES = 32;
+    private static final int MOST = 100;
+    private static final int LONGEST_NAME = 40;
+    private static final Duration USE_IS_NOTED_EVERY = Duration.ofMinutes(10);
+
+    private final DSLContext db;
+    private final People people;
+    private final ChangeTracker changeTracker;
+    private final Clock clock;
+    private final SecureRandom random = new SecureRandom();
+
+    MachineTokens(DSLContext db, People people, ChangeTracker changeTracker, Clock clock) {
+        this.db = db;
+        this.people = people;
+        this.changeTracker = changeTracker;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    List<MachineTokenView> all() {
+        return db.select(MACHINE_TOKEN.asterisk(), PERSON.NAME)
+                .from(MACHINE_TOKEN)
+                .join(PERSON)
+                .on(PERSON.ID.eq(MACHINE_TOKEN.PERSON_ID))
+                .where(MACHINE_TOKEN.REVOKED_AT.isNull())
+                .orderBy(MACHINE_TOKEN.ID)
+                .fetch(row -> new MachineTokenView(
+                        row.get(MACHINE_TOKEN.ID),
+                        row.get(MACHINE_TOKEN.NAME),
+                        scopes(row.get(MACHINE_TOKEN.SCOPES)).stream().sorted().toList(),
+                        row.get(MACHINE_TOKEN.CREATED_AT),
+                        row.get(PERSON.NAME),
+                        row.get(MACHINE_TOKEN.LAST_USED_AT)));
+    }
+
+    @Transactional
+    NewMachineTokenView add(MachineTokenRequest wish) {
+        changeTracker.draftsOnly();
+        InputValidator wrong = new InputValidator();
+        String name = wrong.text("name", wish.name(), LONGEST_NAME);
+        wrong.unless(!name.isEmpty(), "name", "Say which machine it is, for example Yard gateway.");
+        wrong.unless(
+                wish.scopes() != null && !wish.scopes().isEmpty(), "scopes", "Choose at least one thing it may send.");
+        wrong.refuseIfWrong();
+        if (db.fetchCount(MACHINE_TOKEN, MACHINE_TOKEN.REVOKED_AT.isNull()) >= MOST) {
+            throw ProblemException.conflict("There are " + MOST + " tokens already. Take one back first.");
+        }
+        byte[] secret = new byte[SECRET_BYTES];
+        random.nextBytes(secret);
+        String token = PREFIX + Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
+        long id = db.insertInto(MACHINE_TOKEN)
+                .set(MACHINE_TOKEN.NAME, name)
+                .set(MACHINE_TOKEN.TOKEN_HASH, digest(token))
+                .set(
+                        MACHINE_TOKEN.SCOPES,
+                        wish.scopes().stream().distinct().map(Enum::name).collect(Collectors.joining(",")))
+                .set(MACHINE_TOKEN.MACHINE_PERSON_ID, people.machine(name))
+                .set(MACHINE_TOKEN.CREATED_AT, clock.instant())
+                .set(MACHINE_TOKEN.PERSON_ID, people.me())
+                .returning(MACHINE_TOKEN.ID)
+                .fetchSingle(MACHINE_TOKEN.ID);
+        return new NewMachineTokenView(id, name, token);
+    }
+
+    /** From now on it is nobody’s. */
+    @Transactional
+    void revoke(long id) {
+        changeTracker.draftsOnly();
+        int revoked = db.update(MACHINE_TOKEN)
+                .set(MACHINE_TOKEN.REVOKED_AT, clock.instant())
+                .where(MACHINE_TOKEN.ID.eq(id), MACHINE_TOKEN.REVOKED_AT.isNull())
+                .execute();
+        if (revoked == 0) {
+            throw ProblemException.notFound("There is no such token.");
+        }
+    }
+
+    /** Whose token this is; empty where it is nobody’s, or was taken back. */
+    @Transactional(readOnly = true)
+    public Optional<Machine> of(String token) {
+        return db.selectFrom(MACHINE_TOKEN)
+                .where(MACHINE_TOKEN.TOKEN_HASH.eq(digest(token)), MACHINE_TOKEN.REVOKED_AT.isNull())
+                .fetchOptional(row -> new Machine(
+                        row.getId(), row.getMachinePersonId(), scopes(row.getScopes()), row.getLastUsedAt()));
+    }
+
+    /** Whether its use was noted long enough ago to be noted again: a stream of samples shouldn't write each time. */
+    public boolean isToBeNoted(Machine machine) {
+        return machine.lastUsedAt() == null
+                || machine.lastUsedAt().isBefore(clock.instant().minus(USE_IS_NOTED_EVERY));
+    }
+
+    /** Notes that it was used. */
+    @Transactional
+    public void used(Machine machine) {
+        changeTracker.draftsOnly();
+        db.update(MACHINE_TOKEN)
+                .set(MACHINE_TOKEN.LAST_USED_AT, clock.instant())
+                .where(MACHINE_TOKEN.ID.eq(machine.tokenId()))
+                .execute();
+    }
+
+    private static Set<TokenScope> scopes(String stored) {
+        return Arrays.stream(stored.split(",")).map(TokenScope::valueOf).collect(Collectors.toSet());
+    }
+
+    private static String digest(String token) {
+        try {
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

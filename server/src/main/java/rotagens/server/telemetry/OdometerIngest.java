@@ -1,0 +1,61 @@
+package rotagens.server.telemetry;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Units;
+import rotagens.server.cache.ChangeTracker;
+import rotagens.server.people.People;
+import rotagens.server.telemetry.IngestViews.OdometerRow;
+import rotagens.server.vehicle.VehicleRegister;
+import rotagens.server.vehicle.VehicleStore;
+import rotagens.server.web.ProblemException;
+
+/** Odometers a telematics system sends; one far from the last is refused, and waits for a person to enter it. */
+@Service
+class OdometerIngest {
+
+    private final VehicleStore vehicles;
+    private final VehicleRegister register;
+    private final ChangeTracker changeTracker;
+    private final People people;
+    private final Clock clock;
+
+    OdometerIngest(
+            VehicleStore vehicles, VehicleRegister register, ChangeTracker changeTracker, People people, Clock clock) {
+        this.vehicles = vehicles;
+        this.register = register;
+        this.changeTracker = changeTracker;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    /** @return false where this very reading is on file */
+    @Transactional
+    public boolean take(OdometerRow row) {
+        long vehicleId = register.named(row.unit() == null ? "" : row.unit())
+                .orElseThrow(
+                        () -> ProblemException.field("unit", "No vehicle on file is called “" + row.unit() + "”."));
+        if (row.at() == null || row.at().isAfter(clock.instant())) {
+            throw ProblemException.field("at", "Say when it was read; not in the future.");
+        }
+        String text = row.odometer() == null ? "" : row.odometer();
+        if (text.strip().matches("[0-9.,\\s]*")) {
+            throw ProblemException.field("odometer", "Send the figure with its unit, for example 123456 mi.");
+        }
+        Distance reading = Distance.parse(text, Distance.Unit.MILES);
+        LocalDate day = LocalDate.ofInstant(row.at(), clock.getZone());
+        changeTracker.only(vehicleId);
+        boolean isKnown = vehicles.odometers(vehicleId).stream()
+                .anyMatch(one -> one.on().equals(day) && one.reading().miles() == reading.miles());
+        if (isKnown) {
+            return false;
+        }
+        vehicles.readOdometer(
+                vehicles.get(vehicleId), reading, row.at(), people.me(), "odometer", Optional.of(Units.US));
+        return true;
+    }
+}
