@@ -8,6 +8,7 @@ import { NoticeProvider } from '../ui/Notice'
 import { AccountMenu } from './AccountMenu'
 import { BottomBar } from './BottomBar'
 import { ClockProblem } from './ClockProblem'
+import { FleetEvents } from './FleetEvents'
 import { Keys } from './Keys'
 import { PLACES } from './places'
 import { SearchField } from './SearchField'
@@ -103,6 +104,7 @@ export function Shell() {
           )}
           <ClockProblem />
           <Keys />
+          <FleetEvents />
           <Box component="main" id="main" sx={{ flex: 1, display: 'flex', flexDirection: 'column', minWidth: 0 }}>
             <Outlet />
           </Box>

@@ -49,7 +49,7 @@ export function useGauge() {
     unpair()
     setState('pairing')
     setSays('')
-    const stream = new EventSource('/api/simulators/gauge')
+    const stream = new EventSource('/api/gauge/events')
     source.current = stream
     stream.addEventListener('paired', (event) => {
       setState('paired')

@@ -34,6 +34,9 @@ export const sessionQuery = queryOptions({
 /** The person signed in; undefined before the answer, and while signed out. */
 export const useMe = (): Person | undefined => useQuery(sessionQuery).data?.me
 
+/** Whether the devices’ stand-ins answer: in the demo, and nowhere else. */
+export const useSimulated = (): boolean => useQuery(sessionQuery).data?.simulated === true
+
 /** Whether the person signed in has at least this role; what they may not do isn't offered. */
 export function useMay(least: Role): boolean {
   return useMayAs()(least)

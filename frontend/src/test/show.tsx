@@ -7,12 +7,12 @@ import { createMemoryRouter, RouterProvider } from 'react-router'
 const RAFE = { id: 3, name: 'Rafe Halloran', role: 'MANAGER', active: true, canSignIn: true, units: 'US' }
 
 /** What the server says of it, for a test in which everything is asked for again. */
-export const SESSION = { me: RAFE, firstStart: false, empty: false, demoPeople: [] }
+export const SESSION = { me: RAFE, firstStart: false, empty: false, simulated: true, demoPeople: [] }
 
 /** Shows something inside the router and query cache it needs. */
 export function show(element: ReactNode, at = '/', me: object | null = RAFE) {
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } })
-  if (me) queries.setQueryData(['session'], { me, firstStart: false, empty: false, demoPeople: [] })
+  if (me) queries.setQueryData(['session'], { me, firstStart: false, empty: false, simulated: true, demoPeople: [] })
   const router = createMemoryRouter([{ path: '*', element }], { initialEntries: [at] })
   return render(
     <QueryClientProvider client={queries}>

@@ -8,7 +8,7 @@ import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../base/settings'
 import { color } from '../../base/theme'
-import { useMay } from '../../session/session'
+import { useMay, useSimulated } from '../../session/session'
 import { Choice } from '../../ui/Entry'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
@@ -102,6 +102,7 @@ export function ImportExport() {
 /** Odometers a telematics system drops as files into the data folder. */
 function TelematicsDrop() {
   const [said, setSaid] = useState<Schemas['TelematicsImportView']>()
+  const simulated = useSimulated()
   const read = useSend<Schemas['TelematicsImportView']>(() => answerOf(api.POST('/api/telematics/read')), setSaid, null)
   const drop = useSend<unknown>(() => answerOf(api.POST('/api/simulators/telematics')), read.send, null)
   return (
@@ -117,9 +118,11 @@ function TelematicsDrop() {
         <Button variant="outlined" sx={{ background: color.sheet }} onClick={read.send} loading={read.busy}>
           Import files now
         </Button>
-        <Button onClick={drop.send} loading={drop.busy}>
-          Create simulated file
-        </Button>
+        {simulated && (
+          <Button onClick={drop.send} loading={drop.busy}>
+            Create simulated file
+          </Button>
+        )}
       </Box>
       {said && (
         <Alert severity={said.faults.length === 0 ? 'success' : 'warning'} sx={{ mt: 1 }}>

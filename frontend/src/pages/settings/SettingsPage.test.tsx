@@ -12,6 +12,7 @@ describe('the settings', () => {
   it('of the fleet are saved as a whole, and what is wrong stands at its field', async () => {
     let refuse = true
     const calls = fakeServer((call) => {
+      if (call.path === '/api/machine-tokens' || call.path === '/api/webhooks') return { body: [] }
       if (call.method !== 'PUT') return { body: usual }
       if (refuse) return problem(422, { digestTo: 'No mail address.' })
       return { body: { ...(call.body as object), digestHour: 6 } }

@@ -16,12 +16,14 @@ import { LoadingLines } from '../../ui/Loading'
 import { Page } from '../../ui/Page'
 import { useSend } from '../../ui/useSend'
 import { useUnsaved } from '../../ui/useUnsaved'
+import { MachineTokens, Webhooks } from './MachineSettings'
 
 type Settings = Schemas['FleetSettingsView']
 
 /** How the product looks to this person on this device, and what the fleet prints and mails. */
 export function SettingsPage() {
   const settings = useQuery(settingsQuery)
+  const mayManage = useMay('MANAGER')
   return (
     <Page title="Settings">
       <Box sx={{ display: 'grid', gap: 3, maxWidth: 760 }}>
@@ -29,6 +31,22 @@ export function SettingsPage() {
         {settings.isPending && <LoadingLines lines={6} />}
         {settings.isError && <LoadProblem error={settings.error} again={() => settings.refetch()} />}
         {settings.data && <Fleet key={JSON.stringify(settings.data)} settings={settings.data} />}
+        {mayManage && (
+          <>
+            <Part
+              title="Machines"
+              about="Gateways and telematics systems send by a token of their own. What they send carries their name."
+            >
+              <MachineTokens />
+            </Part>
+            <Part
+              title="Other systems"
+              about="Told at once what a sensor brings up: suspected leaks, hot and low, silent sensors. Each message is signed."
+            >
+              <Webhooks />
+            </Part>
+          </>
+        )}
         <Box>
           What a tire is judged by stands in the <Link to="/reference/policy">policy</Link>; hours, bays and people of
           the shop in the <Link to="/shop/setup">shop setup</Link>.

@@ -7,7 +7,7 @@ import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { registerQuery } from '../../api/queries'
 import { useUnits } from '../../base/settings'
 import { color } from '../../base/theme'
-import { useMay } from '../../session/session'
+import { useMay, useSimulated } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { FormDialog } from '../../ui/FormDialog'
@@ -284,17 +284,23 @@ function ProgramDialog({ onClose }: { onClose: () => void }) {
 }
 
 function Outbox() {
+  const simulated = useSimulated()
   const outbox = useQuery({ queryKey: ['outbox'], queryFn: () => answerOf(api.GET('/api/outbox')) })
   return (
     <Box component="section" aria-label="Outbox">
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
-        Outbox (simulated: nothing leaves this machine)
+        Outbox{simulated && ' (simulated: nothing leaves this machine)'}
       </Box>
       {outbox.data?.length === 0 && <p>No messages.</p>}
       {(outbox.data ?? []).map((mail) => (
         <details key={mail.id}>
           <summary>
-            {mail.subject}, to {mail.recipient}, {mail.by}, {moment(mail.at)}
+            {mail.subject}, to {mail.recipient}, {mail.by}, {moment(mail.at)} ·{' '}
+            {mail.sentAt
+              ? `sent ${moment(mail.sentAt)}`
+              : mail.isWaiting
+                ? `waits to be sent${mail.problem ? `: ${mail.problem}` : ''}`
+                : mail.problem || 'not sent: no mail server is set'}
           </summary>
           <Box component="pre" sx={{ font: 'inherit', whiteSpace: 'pre-wrap', m: 0, p: 1, background: color.sheet }}>
             {mail.body}

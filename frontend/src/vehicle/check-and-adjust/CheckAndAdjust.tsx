@@ -9,6 +9,7 @@ import { useUnits } from '../../base/settings'
 import { color } from '../../base/theme'
 import { GaugePanel } from '../../gauge/GaugePanel'
 import { useGauge } from '../../gauge/useGauge'
+import { useSimulated } from '../../session/session'
 import { Dimmed } from '../../ui/Dimmed'
 import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
@@ -202,6 +203,7 @@ function ConditionFields(props: {
 /** The coldest of the next mornings at the vehicle's yard, from the forecast; taken into the field by one click. */
 function Forecast({ vehicleId, onTake }: { vehicleId: number; onTake: (temperature: string) => void }) {
   const [units] = useUnits()
+  const simulated = useSimulated()
   const coldest = useQuery({
     queryKey: ['vehicle', vehicleId, 'coldest', units],
     queryFn: () =>
@@ -215,7 +217,7 @@ function Forecast({ vehicleId, onTake }: { vehicleId: number; onTake: (temperatu
     'The forecast has come.',
   )
   const known = coldest.data
-  if (!known) return null
+  if (!known || (!known.temperature && !simulated)) return null
   return known.temperature && known.day ? (
     <Button onClick={() => onTake(known.temperature ?? '')}>
       Take the forecast: {known.temperature} at {known.yard} on {day(known.day)}

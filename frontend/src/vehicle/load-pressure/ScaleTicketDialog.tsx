@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../../api/client'
 import { useUnits } from '../../base/settings'
 import { color, mono } from '../../base/theme'
+import { useSimulated } from '../../session/session'
 import { Choice, Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useNotice } from '../../ui/Notice'
@@ -73,6 +74,7 @@ export function ScaleTicketDialog(props: {
       setTrouble(error instanceof ProblemError ? (error.field('text') ?? error.message) : String(error))
     }
   }
+  const simulated = useSimulated()
   const drive = async (kind: 'PLATFORM' | 'PADS') => {
     try {
       const weighed = await answerOf(
@@ -113,12 +115,16 @@ export function ScaleTicketDialog(props: {
         one beside a moving vehicle.
       </Box>
       <Box sx={{ width: '100%', display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-        <Button size="small" variant="outlined" onClick={() => void drive('PADS')}>
-          Simulated wheel pads
-        </Button>
-        <Button size="small" variant="outlined" onClick={() => void drive('PLATFORM')}>
-          Simulated platform
-        </Button>
+        {simulated && (
+          <>
+            <Button size="small" variant="outlined" onClick={() => void drive('PADS')}>
+              Simulated wheel pads
+            </Button>
+            <Button size="small" variant="outlined" onClick={() => void drive('PLATFORM')}>
+              Simulated platform
+            </Button>
+          </>
+        )}
         <Button size="small" onClick={() => setPaste(paste === undefined ? '' : undefined)}>
           Paste printed ticket…
         </Button>

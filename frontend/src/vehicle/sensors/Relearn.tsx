@@ -7,7 +7,7 @@ import { answerOf, api, onceKey, ProblemError, type Schemas } from '../../api/cl
 import { useUnits } from '../../base/settings'
 import { color } from '../../base/theme'
 import { RelearnDiagram } from '../../drawings/relearn-diagram/RelearnDiagram'
-import { useMay } from '../../session/session'
+import { useMay, useSimulated } from '../../session/session'
 import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
@@ -101,6 +101,7 @@ export function Relearn() {
 }
 
 function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: View) => void }) {
+  const simulated = useSimulated()
   const { vehicleId, coach } = props
   const [units] = useUnits()
   const may = useMay('TECHNICIAN')
@@ -264,7 +265,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
           )}
         </Box>
       )}
-      <SensorSimulator vehicleId={vehicleId} coach={coach} />
+      {simulated && <SensorSimulator vehicleId={vehicleId} coach={coach} />}
       <details>
         <summary>What was seen and heard: {coach.log.length}</summary>
         <ol>

@@ -12,6 +12,7 @@ import { useUnits } from '../../base/settings'
 import { color, mono } from '../../base/theme'
 import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
 import { STATES } from '../../drawings/verdict/verdicts'
+import { GaugeButton } from '../../gauge/GaugeButton'
 import { useInHand } from '../../gauge/inHand'
 import type { useGauge } from '../../gauge/useGauge'
 import type { Draft, Stop, Warmth } from '../../offline/draft'
@@ -320,35 +321,6 @@ function ProvisionalSays({ guess }: { guess: Provisional }) {
         Provisional verdict, calculated on this device for this position only. The server confirms it after upload.
       </Box>
     </>
-  )
-}
-
-/** Holds the simulated gauge on what the field with focus asks for. */
-function GaugeButton(props: { gauge: ReturnType<typeof useGauge>; vehicleId: number; position: string }) {
-  const [units] = useUnits()
-  const { gauge } = props
-  return (
-    <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
-      {gauge.state === 'paired' ? (
-        <Button
-          variant="outlined"
-          // The field keeps its focus: the figure goes there.
-          onMouseDown={(event) => event.preventDefault()}
-          onClick={() => void gauge.press(props.vehicleId, props.position, units, '')}
-          sx={{ minHeight: 44, background: color.sheet }}
-        >
-          Take it from the gauge
-        </Button>
-      ) : (
-        <Button onClick={gauge.pair} sx={{ minHeight: 44 }}>
-          {gauge.state === 'lost' ? 'Pair the gauges again' : 'Pair the gauges (simulated)'}
-        </Button>
-      )}
-      <Box role="status" sx={{ color: gauge.state === 'lost' ? color.stop : 'text.secondary' }}>
-        {gauge.state === 'lost' && gauge.says}
-        {gauge.state === 'paired' && 'Pressure and tread go into the field with focus.'}
-      </Box>
-    </Box>
   )
 }
 

@@ -21,6 +21,9 @@ record DemoSensors(VehicleStore vehicles, SensorStore sensors, Clock clock, long
     private static final Map<String, Integer> MONTHS =
             Map.of("LC-02 2LI", 121, "LC-05", 88, "LC-01", 26, "LC-03", 30, "LC-04", 50);
 
+    /** The old battery has given out: nothing heard for three days. */
+    private static final String SILENT = "LC-02 2LI";
+
     void fill() {
         LocalDate today = LocalDate.now(clock);
         for (VehicleStore.OnFile vehicle : vehicles.all()) {
@@ -50,6 +53,14 @@ record DemoSensors(VehicleStore vehicles, SensorStore sensors, Clock clock, long
                         technician,
                         "",
                         null);
+                if (SILENT.equals(unit + " " + position.code())) {
+                    sensors.setSilent(
+                            vehicle.places().get(position),
+                            Optional.of(today.minusDays(3)
+                                    .atTime(6, 20)
+                                    .atZone(clock.getZone())
+                                    .toInstant()));
+                }
             }
         }
     }

@@ -29,6 +29,7 @@ import rotagens.server.importexport.CsvFormat.Session;
 import rotagens.server.importexport.CsvFormat.Type;
 import rotagens.server.importexport.Imports.CellError;
 import rotagens.server.people.People;
+import rotagens.server.people.PeopleByName;
 import rotagens.server.web.ProblemException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -55,6 +56,7 @@ class ImportStorage {
     private final DSLContext db;
     private final Map<Type, CsvFormat> csvFormats;
     private final People people;
+    private final PeopleByName byName;
     private final JsonMapper json;
     private final Clock clock;
     private final ChangeTracker changeTracker;
@@ -65,6 +67,7 @@ class ImportStorage {
             DSLContext db,
             List<CsvFormat> csvFormats,
             People people,
+            PeopleByName byName,
             JsonMapper json,
             Clock clock,
             ChangeTracker changeTracker,
@@ -73,6 +76,7 @@ class ImportStorage {
         this.db = db;
         this.csvFormats = csvFormats.stream().collect(Collectors.toMap(CsvFormat::kind, csvFormat -> csvFormat));
         this.people = people;
+        this.byName = byName;
         this.json = json;
         this.clock = clock;
         this.writing = new TransactionTemplate(transactions);
@@ -119,11 +123,11 @@ class ImportStorage {
     @EventListener(ApplicationReadyEvent.class)
     void goOn() {
         for (Left left : reading.execute(status -> left())) {
-            people.as(left.personId(), () -> {
+            byName.as(left.personId(), () -> {
                 Run run = new Run(left.id(), csvFormats.get(left.type()), left.units());
                 int refused = run.goOn(left.rows()).size();
                 LOG.info(
-                        "A file that was being brought in when the program stopped is stored to its end: {} rows, {} left out",
+                        "A file that was being brought in when the program stopped is stored to its end: {} rows, {} of them not stored",
                         left.rows().size(),
                         refused);
             });
@@ -242,7 +246,7 @@ class ImportStorage {
                     List.of(
                             new CellError(
                                     null,
-                                    "This changed while the file was being brought in. It was left out; bring the row in again.")));
+                                    "This changed while the file was being brought in. It was not stored; bring the row in again.")));
         }
     }
 }

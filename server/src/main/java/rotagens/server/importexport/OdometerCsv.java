@@ -10,6 +10,7 @@ import java.util.function.BiFunction;
 import org.springframework.stereotype.Component;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Units;
+import rotagens.server.cache.ChangeTracker;
 import rotagens.server.people.People;
 import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.vehicle.VehicleStore;
@@ -22,12 +23,19 @@ class OdometerCsv implements CsvFormat {
     private final VehicleStore vehicleStore;
     private final VehicleRegister register;
     private final People people;
+    private final ChangeTracker changeTracker;
     private final Clock clock;
 
-    OdometerCsv(VehicleStore vehicleStore, VehicleRegister register, People people, Clock clock) {
+    OdometerCsv(
+            VehicleStore vehicleStore,
+            VehicleRegister register,
+            People people,
+            ChangeTracker changeTracker,
+            Clock clock) {
         this.vehicleStore = vehicleStore;
         this.register = register;
         this.people = people;
+        this.changeTracker = changeTracker;
         this.clock = clock;
     }
 
@@ -87,6 +95,7 @@ class OdometerCsv implements CsvFormat {
                 text -> Distance.parse(text, units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM));
         Optional<Boolean> confirmed = wrong.attempt(CONFIRMED, () -> CsvCells.yes(row.or(CONFIRMED, "")));
         wrong.refuseIfWrong();
+        changeTracker.only(vehicle.orElseThrow());
         String what = vehicles.get(vehicle.orElseThrow()).facts().unit() + ", "
                 + reading.orElseThrow().asEntered();
         boolean known = vehicleStore.odometers(vehicle.orElseThrow()).stream()

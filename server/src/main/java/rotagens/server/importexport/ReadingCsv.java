@@ -27,6 +27,7 @@ import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.PositionNames;
 import rotagens.core.wear.GrooveDepths;
+import rotagens.server.cache.ChangeTracker;
 import rotagens.server.facts.FactLog;
 import rotagens.server.inspection.ReadingLog;
 import rotagens.server.inspection.Readings;
@@ -47,6 +48,7 @@ class ReadingCsv implements CsvFormat {
     private final VehicleStore vehicleStore;
     private final VehicleRegister register;
     private final People people;
+    private final ChangeTracker changeTracker;
     private final Clock clock;
 
     ReadingCsv(
@@ -56,6 +58,7 @@ class ReadingCsv implements CsvFormat {
             VehicleStore vehicleStore,
             VehicleRegister register,
             People people,
+            ChangeTracker changeTracker,
             Clock clock) {
         this.log = log;
         this.facts = facts;
@@ -63,6 +66,7 @@ class ReadingCsv implements CsvFormat {
         this.vehicleStore = vehicleStore;
         this.register = register;
         this.people = people;
+        this.changeTracker = changeTracker;
         this.clock = clock;
     }
 
@@ -204,6 +208,7 @@ class ReadingCsv implements CsvFormat {
                 "pressure",
                 "The row holds neither pressure nor tread.");
         wrong.refuseIfWrong();
+        changeTracker.only(vehicle.orElseThrow());
         InstalledTire installedTire = there.orElseThrow();
         Instant at = CsvCells.at(day.orElseThrow(), clock);
         String what = vehicles.get(vehicle.get()).facts().unit() + " "

@@ -20,6 +20,7 @@ import rotagens.core.vehicle.PositionNames;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.people.People;
 import rotagens.server.tire.StockPages;
+import rotagens.server.tire.TireArrivals;
 import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.DotKind;
@@ -36,6 +37,7 @@ import rotagens.server.web.ProblemException;
 class TireCsv implements CsvFormat {
 
     private final TireStore tireStore;
+    private final TireArrivals tireArrivals;
     private final StockPages list;
     private final TireCatalog tireCatalog;
     private final VehicleStore vehicleStore;
@@ -46,6 +48,7 @@ class TireCsv implements CsvFormat {
 
     TireCsv(
             TireStore tireStore,
+            TireArrivals tireArrivals,
             StockPages list,
             TireCatalog tireCatalog,
             VehicleStore vehicleStore,
@@ -55,6 +58,7 @@ class TireCsv implements CsvFormat {
             Clock clock) {
         this.changeTracker = changeTracker;
         this.tireStore = tireStore;
+        this.tireArrivals = tireArrivals;
         this.list = list;
         this.tireCatalog = tireCatalog;
         this.vehicleStore = vehicleStore;
@@ -243,7 +247,7 @@ class TireCsv implements CsvFormat {
 
         @Override
         public void store(List<Planned> rows) {
-            List<TireStore.Arrival> arrivals = new ArrayList<>();
+            List<TireArrivals.Arrival> arrivals = new ArrayList<>();
             Map<TireModel, Long> modelIds = new HashMap<>();
             Set<Long> vehicleIds = new HashSet<>();
             boolean isOnVehiclesOnly = true;
@@ -260,21 +264,21 @@ class TireCsv implements CsvFormat {
                     isOnVehiclesOnly = false;
                 }
             }
-            tireStore.addAll(arrivals);
+            tireArrivals.addAll(arrivals);
             if (isOnVehiclesOnly) {
                 changeTracker.only(vehicleIds.toArray(Long[]::new));
             }
         }
     }
 
-    private TireStore.Arrival arrival(Added one, Map<TireModel, Long> modelIds) {
+    private TireArrivals.Arrival arrival(Added one, Map<TireModel, Long> modelIds) {
         TireRow tire = one.tire();
         long modelId = modelIds.computeIfAbsent(
                 tire.model(),
                 model -> tireCatalog.find(model).orElseGet(() -> tireCatalog.add(model, TireCatalog.Details.NONE)));
         Line line = new Line(
                 tire.at(), people.me(), "from a file", "", null, tire.depth().orElse(null), null);
-        return new TireStore.Arrival(
+        return new TireArrivals.Arrival(
                 new TireStore.New(modelId, tire.retread(), tire.number(), tire.price()),
                 tire.dot().map(DotCode::molded),
                 one.place().map(VehiclePlace::placeId),

@@ -23,6 +23,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.people.People;
+import rotagens.server.people.PeopleByName;
 import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
@@ -64,13 +65,15 @@ public class MachineTokens {
 
     private final DSLContext db;
     private final People people;
+    private final PeopleByName byName;
     private final ChangeTracker changeTracker;
     private final Clock clock;
     private final SecureRandom random = new SecureRandom();
 
-    MachineTokens(DSLContext db, People people, ChangeTracker changeTracker, Clock clock) {
+    MachineTokens(DSLContext db, People people, PeopleByName byName, ChangeTracker changeTracker, Clock clock) {
         this.db = db;
         this.people = people;
+        this.byName = byName;
         this.changeTracker = changeTracker;
         this.clock = clock;
     }
@@ -113,7 +116,7 @@ public class MachineTokens {
                 .set(
                         MACHINE_TOKEN.SCOPES,
                         wish.scopes().stream().distinct().map(Enum::name).collect(Collectors.joining(",")))
-                .set(MACHINE_TOKEN.MACHINE_PERSON_ID, people.machine(name))
+                .set(MACHINE_TOKEN.MACHINE_PERSON_ID, byName.machine(name))
                 .set(MACHINE_TOKEN.CREATED_AT, clock.instant())
                 .set(MACHINE_TOKEN.PERSON_ID, people.me())
                 .returning(MACHINE_TOKEN.ID)

@@ -4,26 +4,63 @@ import static rotagens.server.storage.generated.Tables.OUTBOX_MESSAGE;
 import static rotagens.server.storage.generated.Tables.PERSON;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.mail.javamail.JavaMailSender;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.server.cache.ChangeTracker;
 
 /** Mail that is written, in the order it was. */
 @Service
 public class Outbox {
 
-    /** One mail. */
-    public record OutboxMessageView(long id, String recipient, String subject, String body, Instant at, String by) {}
+    /**
+     * One mail.
+     *
+     * @param sentAt when the mail server took it; null where it didn’t yet, or there is none
+     * @param isWaiting whether it will be tried
+     * @param problem why the last try failed
+     */
+    public record OutboxMessageView(
+            long id,
+            String recipient,
+            String subject,
+            String body,
+            Instant at,
+            String by,
+            @Nullable Instant sentAt,
+            boolean isWaiting,
+            String problem) {}
+
+    /** A mail whose time has come. */
+    record Due(long id, String recipient, String subject, String body, int tries) {}
+
+    /** Some two days in all. */
+    private static final List<Duration> WAITS = List.of(
+            Duration.ofMinutes(1),
+            Duration.ofMinutes(5),
+            Duration.ofMinutes(30),
+            Duration.ofHours(2),
+            Duration.ofHours(8),
+            Duration.ofHours(16),
+            Duration.ofHours(24));
 
     private static final int SHOWN = 100;
 
     private final DSLContext db;
+    private final ChangeTracker changeTracker;
     private final Clock clock;
+    private final boolean hasServer;
 
-    Outbox(DSLContext db, Clock clock) {
+    Outbox(DSLContext db, ChangeTracker changeTracker, Clock clock, ObjectProvider<JavaMailSender> server) {
+        this.hasServer = server.getIfAvailable() != null;
+        this.changeTracker = changeTracker;
         this.db = db;
         this.clock = clock;
     }
@@ -37,6 +74,8 @@ public class Outbox {
                 .set(OUTBOX_MESSAGE.BODY, body)
                 .set(OUTBOX_MESSAGE.CREATED_AT, clock.instant())
                 .set(OUTBOX_MESSAGE.PERSON_ID, personId)
+                // Without a server nothing waits: mail of last month must not go out on the day one is set.
+                .set(OUTBOX_MESSAGE.NEXT_TRY_AT, hasServer ? clock.instant() : null)
                 .returning(OUTBOX_MESSAGE.ID)
                 .fetchSingle(OUTBOX_MESSAGE.ID);
     }
@@ -66,6 +105,45 @@ public class Outbox {
                         row.get(OUTBOX_MESSAGE.SUBJECT),
                         row.get(OUTBOX_MESSAGE.BODY),
                         row.get(OUTBOX_MESSAGE.CREATED_AT),
-                        row.get(PERSON.NAME)));
+                        row.get(PERSON.NAME),
+                        row.get(OUTBOX_MESSAGE.SENT_AT),
+                        row.get(OUTBOX_MESSAGE.NEXT_TRY_AT) != null,
+                        row.get(OUTBOX_MESSAGE.PROBLEM)));
+    }
+
+    /** Those whose time has come, oldest first. */
+    @Transactional(readOnly = true)
+    List<Due> due() {
+        return db.selectFrom(OUTBOX_MESSAGE)
+                .where(OUTBOX_MESSAGE.NEXT_TRY_AT.le(clock.instant()))
+                .orderBy(OUTBOX_MESSAGE.ID)
+                .limit(SHOWN)
+                .fetch(row ->
+                        new Due(row.getId(), row.getRecipient(), row.getSubject(), row.getBody(), row.getTries()));
+    }
+
+    @Transactional
+    void sent(Due mail) {
+        changeTracker.draftsOnly();
+        db.update(OUTBOX_MESSAGE)
+                .set(OUTBOX_MESSAGE.SENT_AT, clock.instant())
+                .setNull(OUTBOX_MESSAGE.NEXT_TRY_AT)
+                .set(OUTBOX_MESSAGE.TRIES, mail.tries() + 1)
+                .set(OUTBOX_MESSAGE.PROBLEM, "")
+                .where(OUTBOX_MESSAGE.ID.eq(mail.id()))
+                .execute();
+    }
+
+    /** Tried again later, each time after a longer while, and in the end given up. */
+    @Transactional
+    void failed(Due mail, String problem) {
+        changeTracker.draftsOnly();
+        Instant next = mail.tries() < WAITS.size() ? clock.instant().plus(WAITS.get(mail.tries())) : null;
+        db.update(OUTBOX_MESSAGE)
+                .set(OUTBOX_MESSAGE.NEXT_TRY_AT, next)
+                .set(OUTBOX_MESSAGE.TRIES, mail.tries() + 1)
+                .set(OUTBOX_MESSAGE.PROBLEM, next == null ? problem + " It is not tried again." : problem)
+                .where(OUTBOX_MESSAGE.ID.eq(mail.id()))
+                .execute();
     }
 }

@@ -11,9 +11,7 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
-import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -56,20 +54,6 @@ public class People {
     /** A typed name as it is compared: however it was spaced or capitalized, it is one name. */
     public static String canonicalName(String typed) {
         return Credentials.name(typed).toLowerCase(Locale.ROOT);
-    }
-
-    /** Does something in a person's name that they asked for earlier, and that a stop cut off. */
-    public void as(long id, Runnable work) {
-        SecurityContext before = SecurityContextHolder.getContext();
-        Account person = reading.execute(status -> account(record(id)));
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(person, null, List.of()));
-        SecurityContextHolder.setContext(context);
-        try {
-            work.run();
-        } finally {
-            SecurityContextHolder.setContext(before);
-        }
     }
 
     /** The id of the person signed in. */
@@ -203,17 +187,6 @@ public class People {
         return insert(name, role, null, demo);
     }
 
-    /** The person whose name a machine’s entries carry: it has the machine’s name, and nobody signs in as it. */
-    @Transactional
-    public long machine(String name) {
-        String clean = Credentials.name(name);
-        String free = clean;
-        for (int more = 2; db.fetchExists(PERSON, PERSON.NAME.equalIgnoreCase(free)); more++) {
-            free = clean + " " + more;
-        }
-        return insert(free, Role.TECHNICIAN, null, false);
-    }
-
     private static void refuseWithoutRole(InputValidator typed, Role role) {
         typed.unless(role != null, "role", "Choose a role.");
     }
@@ -296,15 +269,6 @@ public class People {
                 .set(PERSON.UNITS, units.name())
                 .where(PERSON.ID.eq(id))
                 .execute();
-    }
-
-    /** The person of this name, however it is spelled. */
-    @Transactional(readOnly = true)
-    public Optional<Long> idOf(String name) {
-        return db.select(PERSON.ID)
-                .from(PERSON)
-                .where(PERSON.NAME.equalIgnoreCase(Credentials.name(name)), PERSON.IS_ACTIVE.isTrue())
-                .fetchOptional(PERSON.ID);
     }
 
     /** A person's name. */

@@ -66,7 +66,6 @@ final class AccessRules {
             new Rule(POST, "/api/ingest/pressures", COORDINATOR, TokenScope.PRESSURES),
             new Rule(POST, "/api/ingest/sensor-alarms", COORDINATOR, TokenScope.SENSOR_ALARMS),
             new Rule(POST, "/api/ingest/gauge-readings", TECHNICIAN, TokenScope.GAUGE_READINGS),
-            new Rule(POST, "/api/simulators/webhook-receiver", null),
             // The register: coordinators.
             new Rule(POST, "/api/vehicles", COORDINATOR),
             new Rule(PUT, "/api/vehicles/{id}", COORDINATOR),
@@ -158,8 +157,8 @@ final class AccessRules {
             new Rule(PUT, "/api/vehicles/{id}/axles/{axle}/warning-threshold", TECHNICIAN),
             new Rule(POST, "/api/vehicles/{id}/axles/{axle}/chalk-test", TECHNICIAN),
             new Rule(POST, "/api/vehicles/{id}/pressure-round/**", TECHNICIAN),
-            // The simulated devices answer whoever is signed in and works with them.
-            new Rule(GET, "/api/simulators/gauge", TECHNICIAN),
+            // The gauge’s page, and in the demo the simulated devices, for whoever works with them.
+            new Rule(GET, "/api/gauge/events", TECHNICIAN),
             new Rule(POST, "/api/simulators/**", TECHNICIAN),
             new Rule(POST, "/api/orders/lines/{id}/check", TECHNICIAN),
             new Rule(POST, "/api/orders/lines/{id}/deliveries", TECHNICIAN),

@@ -40,6 +40,7 @@ class SessionController {
      * @param firstStart nobody could sign in yet: the first account is made here
      * @param empty nothing is on file at all: an export can be brought in
      * @param codeAsked the first account is made with the code printed where the program was started
+     * @param simulated whether the devices’ stand-ins answer: in the demo only
      * @param style how this fleet writes dates and money
      * @param demoPeople the demo’s made-up people, who sign in by a click
      */
@@ -48,6 +49,7 @@ class SessionController {
             boolean firstStart,
             boolean empty,
             boolean codeAsked,
+            boolean simulated,
             StyleView style,
             List<Person> demoPeople) {}
 
@@ -95,13 +97,14 @@ class SessionController {
     SessionView getSession() {
         Authentication now = SecurityContextHolder.getContext().getAuthentication();
         if (now != null && now.getPrincipal() instanceof Account account) {
-            return new SessionView(people.get(account.id()), false, false, false, StyleView.now(), List.of());
+            return new SessionView(people.get(account.id()), false, false, false, demo, StyleView.now(), List.of());
         }
         return new SessionView(
                 null,
                 people.hasNoSignIn(),
                 people.isEmpty(),
                 firstAccountCode.isAsked(),
+                demo,
                 StyleView.now(),
                 demo ? people.demo() : List.of());
     }
@@ -191,6 +194,6 @@ class SessionController {
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
         tokens.saveToken(tokens.generateToken(request), request, response);
-        return new SessionView(people.get(account.id()), false, false, false, StyleView.now(), List.of());
+        return new SessionView(people.get(account.id()), false, false, false, demo, StyleView.now(), List.of());
     }
 }

@@ -74,7 +74,7 @@ class SimulatorController {
                         : simulatedWeighingRequest.type());
     }
 
-    @GetMapping(value = "/api/simulators/gauge", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @GetMapping(value = "/api/gauge/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter pairGauge() {
         return gauge.pair(people.me());
     }

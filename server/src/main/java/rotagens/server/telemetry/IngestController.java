@@ -21,6 +21,7 @@ import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
 import rotagens.core.sensor.SensorStream.Sample;
 import rotagens.server.people.People;
+import rotagens.server.people.PeopleByName;
 import rotagens.server.telemetry.IngestViews.IngestView;
 import rotagens.server.telemetry.IngestViews.OdometerBatchRequest;
 import rotagens.server.telemetry.IngestViews.PressureBatchRequest;
@@ -45,14 +46,21 @@ class IngestController {
     private final OdometerIngest odometers;
     private final EventStreams streams;
     private final People people;
+    private final PeopleByName byName;
 
     IngestController(
-            SensorIngest sensors, SensorPlaces places, OdometerIngest odometers, EventStreams streams, People people) {
+            SensorIngest sensors,
+            SensorPlaces places,
+            OdometerIngest odometers,
+            EventStreams streams,
+            People people,
+            PeopleByName byName) {
         this.sensors = sensors;
         this.places = places;
         this.odometers = odometers;
         this.streams = streams;
         this.people = people;
+        this.byName = byName;
     }
 
     /** Odometer readings of a telematics system. */
@@ -100,7 +108,7 @@ class IngestController {
     @PostMapping("/api/ingest/gauge-readings")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void ingestGaugeReading(@RequestBody GaugeReadingRequest read) {
-        long personId = people.idOf(read.person() == null ? "" : read.person())
+        long personId = byName.idOf(read.person() == null ? "" : read.person())
                 .orElseThrow(() -> ProblemException.field("person", "Nobody on file has this name."));
         String figure = read.figure() == null ? "" : read.figure().strip();
         if (figure.isEmpty() || figure.length() > 20) {

@@ -11,7 +11,6 @@ import static rotagens.server.storage.generated.Tables.VEHICLE;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,11 +30,7 @@ import rotagens.core.tire.DotWeek;
 import rotagens.core.tire.Tire;
 import rotagens.core.tire.TireModel;
 import rotagens.core.wear.WearRate;
-import rotagens.server.storage.generated.tables.records.InstallationRecord;
-import rotagens.server.storage.generated.tables.records.StockRecord;
-import rotagens.server.storage.generated.tables.records.TireDotRecord;
 import rotagens.server.storage.generated.tables.records.TireMovementRecord;
-import rotagens.server.storage.generated.tables.records.TireRecord;
 import rotagens.server.web.ProblemException;
 
 /**
@@ -241,79 +236,6 @@ public class TireStore {
         if (other != null && !other.equals(ownTireId)) {
             throw ProblemException.field("number", "Another tire carries the number " + number + " already.");
         }
-    }
-
-    /**
-     * A tire that comes on record together with where it is.
-     *
-     * @param placeId the position it is on; empty where it lies in stock
-     * @param lies where it lies, if on no position
-     */
-    public record Arrival(New tire, Optional<String> dot, Optional<Long> placeId, StockLocation lies, Line line) {}
-
-    /**
-     * Puts many tires on record at once, each with its code, its place and its line of the ledger. The tables' keys refuse a
-     * number that is used and a position that isn't empty; then none of them is stored.
-     */
-    @Transactional
-    public void addAll(List<Arrival> arrivals) {
-        if (arrivals.isEmpty()) {
-            return;
-        }
-        long id = db.select(DSL.coalesce(DSL.max(TIRE.ID), 0L))
-                .from(TIRE)
-                .fetchSingle()
-                .value1();
-        List<TireRecord> tires = new ArrayList<>();
-        List<TireDotRecord> dots = new ArrayList<>();
-        List<InstallationRecord> installations = new ArrayList<>();
-        List<StockRecord> stock = new ArrayList<>();
-        List<TireMovementRecord> movements = new ArrayList<>();
-        for (Arrival one : arrivals) {
-            id++;
-            TireRecord tire = db.newRecord(TIRE);
-            tire.setId(id);
-            tire.setTireModelId(one.tire().modelId());
-            tire.setIsRetread(one.tire().retread());
-            tire.setTireNumber(one.tire().number().orElse(null));
-            tire.setPriceCents(one.tire().price().map(Money::cents).orElse(null));
-            tires.add(tire);
-            Line line = one.line();
-            if (one.dot().isPresent()) {
-                TireDotRecord dot = db.newRecord(TIRE_DOT);
-                dot.setTireId(id);
-                dot.setCode(one.dot().get());
-                dot.setType(DotKind.TIRE.name());
-                dot.setRecordedAt(line.at());
-                dot.setPersonId(line.personId());
-                dots.add(dot);
-            }
-            TireMovementRecord movement = newLine(id, one.placeId().isPresent() ? "INSTALLED" : "RECEIVED", line);
-            if (one.placeId().isPresent()) {
-                InstallationRecord there = db.newRecord(INSTALLATION);
-                there.setTireId(id);
-                there.setPositionId(one.placeId().get());
-                there.setInstalledAt(line.at());
-                installations.add(there);
-                movement.setToPositionId(one.placeId().get());
-            } else {
-                StockRecord lies = db.newRecord(STOCK);
-                lies.setTireId(id);
-                lies.setState(one.lies().state().name());
-                lies.setYardId(one.lies().yardId());
-                lies.setShelf(one.lies().shelf());
-                lies.setStoredAt(line.at());
-                stock.add(lies);
-                movement.setYardId(one.lies().yardId());
-                movement.setShelf(one.lies().shelf());
-            }
-            movements.add(movement);
-        }
-        db.batchInsert(tires).execute();
-        db.batchInsert(dots).execute();
-        db.batchInsert(installations).execute();
-        db.batchInsert(stock).execute();
-        db.batchInsert(movements).execute();
     }
 
     /** Adds a tire and fits it at an empty place. */
@@ -590,7 +512,7 @@ public class TireStore {
         row.insert();
     }
 
-    private TireMovementRecord newLine(long tireId, String kind, Line line) {
+    TireMovementRecord newLine(long tireId, String kind, Line line) {
         TireMovementRecord row = db.newRecord(TIRE_MOVEMENT);
         row.setTireId(tireId);
         row.setMovedAt(line.at());

@@ -222,7 +222,7 @@ public class Webhooks {
         db.update(WEBHOOK_MESSAGE)
                 .set(WEBHOOK_MESSAGE.NEXT_TRY_AT, next)
                 .set(WEBHOOK_MESSAGE.TRIES, message.tries() + 1)
-                .set(WEBHOOK_MESSAGE.PROBLEM, next == null ? problem + " Given up." : problem)
+                .set(WEBHOOK_MESSAGE.PROBLEM, next == null ? problem + " It is not tried again." : problem)
                 .where(WEBHOOK_MESSAGE.ID.eq(message.id()))
                 .execute();
     }

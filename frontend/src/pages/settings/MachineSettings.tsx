@@ -1,0 +1,165 @@
+import Alert from '@mui/material/Alert'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Checkbox from '@mui/material/Checkbox'
+import FormControlLabel from '@mui/material/FormControlLabel'
+import { useQuery } from '@tanstack/react-query'
+import { type ReactNode, useState } from 'react'
+import { answerOf, api, type Schemas } from '../../api/client'
+import { mono } from '../../base/theme'
+import { Entry } from '../../ui/Entry'
+import { LoadProblem } from '../../ui/ErrorNotice'
+import { LoadingLines } from '../../ui/Loading'
+import { useSend } from '../../ui/useSend'
+import { day } from '../../units/format'
+
+type Scope = Schemas['MachineTokenView']['scopes'][number]
+
+const SCOPES: [Scope, string][] = [
+  ['ODOMETERS', 'Odometers'],
+  ['PRESSURES', 'Sensor pressures'],
+  ['SENSOR_ALARMS', 'Sensor alarms'],
+  ['GAUGE_READINGS', 'Gauge readings'],
+]
+
+/** Tokens of machines that send on their own. */
+export function MachineTokens() {
+  const tokens = useQuery({ queryKey: ['machine-tokens'], queryFn: () => answerOf(api.GET('/api/machine-tokens')) })
+  const [name, setName] = useState('')
+  const [scopes, setScopes] = useState<Scope[]>([])
+  const [made, setMade] = useState<Schemas['NewMachineTokenView']>()
+  const add = useSend<Schemas['NewMachineTokenView']>(
+    () => answerOf(api.POST('/api/machine-tokens', { body: { name, scopes } })),
+    (token) => {
+      setMade(token)
+      setName('')
+      setScopes([])
+    },
+    null,
+  )
+  return (
+    <>
+      {tokens.isPending && <LoadingLines lines={2} />}
+      {tokens.isError && <LoadProblem error={tokens.error} again={() => tokens.refetch()} />}
+      {tokens.data?.length === 0 && <Box>No machine sends yet.</Box>}
+      {tokens.data?.map((token) => (
+        <Line
+          key={token.id}
+          name={token.name}
+          about={`${token.scopes.map((scope) => SCOPES.find(([one]) => one === scope)?.[1]).join(', ')} · made by ${token.by} on ${day(token.createdAt)} · ${token.lastUsedAt ? `last sent ${day(token.lastUsedAt)}` : 'has not sent yet'}`}
+          revoke={() =>
+            answerOf(api.DELETE('/api/machine-tokens/{id}', { params: { path: { id: token.id } } })).then(() => {})
+          }
+          revoked={`${token.name} can send no more.`}
+        />
+      ))}
+      {made && <Secret label={`Token of ${made.name}`} secret={made.token} />}
+      <Entry
+        label="Machine"
+        value={name}
+        onChange={setName}
+        error={add.wrong('name')}
+        hint="for example Yard gateway"
+        width={220}
+      />
+      <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
+        <Box component="legend" sx={{ p: 0 }}>
+          It may send
+        </Box>
+        {SCOPES.map(([scope, label]) => (
+          <FormControlLabel
+            key={scope}
+            label={label}
+            control={
+              <Checkbox
+                checked={scopes.includes(scope)}
+                onChange={(_, on) => setScopes(on ? [...scopes, scope] : scopes.filter((one) => one !== scope))}
+              />
+            }
+          />
+        ))}
+        {add.wrong('scopes') && <Box sx={{ color: 'error.main' }}>{add.wrong('scopes')}</Box>}
+      </Box>
+      <Button variant="outlined" sx={{ minHeight: 44 }} onClick={add.send} loading={add.busy}>
+        Make a token
+      </Button>
+    </>
+  )
+}
+
+/** Addresses of other systems that are told what is noticed. */
+export function Webhooks() {
+  const webhooks = useQuery({ queryKey: ['webhooks'], queryFn: () => answerOf(api.GET('/api/webhooks')) })
+  const [address, setAddress] = useState('')
+  const [made, setMade] = useState<Schemas['NewWebhookView']>()
+  const add = useSend<Schemas['NewWebhookView']>(
+    () => answerOf(api.POST('/api/webhooks', { body: { address } })),
+    (webhook) => {
+      setMade(webhook)
+      setAddress('')
+    },
+    null,
+  )
+  return (
+    <>
+      {webhooks.isPending && <LoadingLines lines={2} />}
+      {webhooks.isError && <LoadProblem error={webhooks.error} again={() => webhooks.refetch()} />}
+      {webhooks.data?.length === 0 && <Box>No other system is told yet.</Box>}
+      {webhooks.data?.map((webhook) => (
+        <Line
+          key={webhook.id}
+          name={webhook.address}
+          about={[
+            webhook.lastDeliveredAt ? `last told ${day(webhook.lastDeliveredAt)}` : 'not told yet',
+            webhook.waiting > 0 && `${webhook.waiting} waiting`,
+            webhook.problem,
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+          revoke={() =>
+            answerOf(api.DELETE('/api/webhooks/{id}', { params: { path: { id: webhook.id } } })).then(() => {})
+          }
+          revoked={`${webhook.address} is told no more.`}
+        />
+      ))}
+      {made && <Secret label={`Secret for ${made.address}`} secret={made.secret} />}
+      <Entry
+        label="Address"
+        value={address}
+        onChange={setAddress}
+        error={add.wrong('address')}
+        hint="https://dispatch.example.com/rotagens"
+        width={320}
+      />
+      <Button variant="outlined" sx={{ minHeight: 44 }} onClick={add.send} loading={add.busy}>
+        Tell this system
+      </Button>
+    </>
+  )
+}
+
+function Line(props: { name: string; about: ReactNode; revoke: () => Promise<void>; revoked: string }) {
+  const revoke = useSend<void>(props.revoke, () => {}, props.revoked)
+  return (
+    <Box sx={{ width: '100%', display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
+      <Box sx={{ flex: 1, minWidth: 220, overflowWrap: 'anywhere' }}>
+        <strong>{props.name}</strong>
+        <Box sx={{ color: 'text.secondary' }}>{props.about}</Box>
+      </Box>
+      <Button onClick={revoke.send} loading={revoke.busy} aria-label={`Take back ${props.name}`} sx={{ minHeight: 44 }}>
+        Take back
+      </Button>
+    </Box>
+  )
+}
+
+function Secret({ label, secret }: { label: string; secret: string }) {
+  return (
+    <Alert severity="success" sx={{ width: '100%' }}>
+      {label}, shown this once. Copy it into the other system now.
+      <Box component="code" sx={{ display: 'block', fontFamily: mono, overflowWrap: 'anywhere', mt: 0.5 }}>
+        {secret}
+      </Box>
+    </Alert>
+  )
+}

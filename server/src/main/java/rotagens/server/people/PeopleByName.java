@@ -1,0 +1,59 @@
+package rotagens.server.people;
+
+import static rotagens.server.storage.generated.Tables.PERSON;
+
+import java.util.List;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** In whose name something is recorded that nobody does at a page: a machine’s, or that of whoever asked for it earlier. */
+@Service
+public class PeopleByName {
+
+    private final DSLContext db;
+    private final People people;
+
+    PeopleByName(DSLContext db, People people) {
+        this.db = db;
+        this.people = people;
+    }
+
+    /** Does something in a person's name that they asked for earlier, and that a stop cut off. */
+    public void as(long id, Runnable work) {
+        SecurityContext before = SecurityContextHolder.getContext();
+        Account person = people.account(id).orElseThrow(() -> new IllegalStateException("no account " + id));
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(person, null, List.of()));
+        SecurityContextHolder.setContext(context);
+        try {
+            work.run();
+        } finally {
+            SecurityContextHolder.setContext(before);
+        }
+    }
+
+    /** The person whose name a machine’s entries carry: it has the machine’s name, and nobody signs in as it. */
+    @Transactional
+    public long machine(String name) {
+        String clean = Credentials.name(name);
+        String free = clean;
+        for (int more = 2; db.fetchExists(PERSON, PERSON.NAME.equalIgnoreCase(free)); more++) {
+            free = clean + " " + more;
+        }
+        return people.addWithoutPassword(free, Role.TECHNICIAN, false);
+    }
+
+    /** The person of this name, however it is spelled. */
+    @Transactional(readOnly = true)
+    public Optional<Long> idOf(String name) {
+        return db.select(PERSON.ID)
+                .from(PERSON)
+                .where(PERSON.NAME.equalIgnoreCase(Credentials.name(name)), PERSON.IS_ACTIVE.isTrue())
+                .fetchOptional(PERSON.ID);
+    }
+}
