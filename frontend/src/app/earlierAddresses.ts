@@ -1,4 +1,5 @@
-import { generatePath, type RouteObject, redirect } from 'react-router'
+import { generatePath, type LoaderFunctionArgs, type RouteObject, redirect } from 'react-router'
+import { pageOf } from '../pages/scan/label'
 
 /** Addresses that pages had before, in bookmarks and on screens left open: each leads to its page of today. */
 const MOVED: [string, string][] = [
@@ -14,7 +15,16 @@ const MOVED: [string, string][] = [
   ['vehicles/:vehicleId/walk-round/:id', '/vehicles/:vehicleId/walk-around/:id'],
 ]
 
-export const earlierAddresses: RouteObject[] = MOVED.map(([path, to]) => ({
-  path,
-  loader: ({ params, request }) => redirect(generatePath(to, params) + new URL(request.url).search),
-}))
+/** The short codes of labels; see `pageOf`. */
+const label: RouteObject = {
+  path: 's/:code',
+  loader: ({ params }) => redirect(pageOf(params['code'] ?? '') ?? '/scan'),
+}
+
+export const earlierAddresses: RouteObject[] = [
+  label,
+  ...MOVED.map(([path, to]) => ({
+    path,
+    loader: ({ params, request }: LoaderFunctionArgs) => redirect(generatePath(to, params) + new URL(request.url).search),
+  })),
+]

@@ -9,10 +9,11 @@ import { color, mono } from '../../base/theme'
 import { Choice, Entry } from '../../ui/Entry'
 import { Page } from '../../ui/Page'
 import { Title } from '../../ui/Title'
+import { labelCode } from '../scan/label'
 
 interface Tag {
   key: string
-  path: string
+  code: string
   title: string
   lines: string[]
 }
@@ -39,7 +40,7 @@ export function Labels() {
         ? [
             {
               key: `v${vehicle.id}`,
-              path: `/vehicles/${vehicle.id}`,
+              code: labelCode('vehicle', vehicle.id),
               title: vehicle.unit,
               lines: [
                 vehicle.description,
@@ -51,7 +52,7 @@ export function Labels() {
               .filter((row) => row.tireId !== undefined)
               .map((row) => ({
                 key: `t${row.tireId}`,
-                path: `/tires/${row.tireId}`,
+                code: labelCode('tire', row.tireId ?? 0),
                 title: row.number ?? `Tire ${row.tireId}`,
                 lines: [row.tire ?? '', row.size ?? '', row.dot ? `DOT ${row.dot}` : 'DOT not read'],
               })),
@@ -63,7 +64,7 @@ export function Labels() {
         ? [
             {
               key: `t${tire.id}`,
-              path: `/tires/${tire.id}`,
+              code: labelCode('tire', tire.id),
               title: tire.number ?? `Tire ${tire.id}`,
               lines: [tire.model, tire.sidewall, tire.dot ? `DOT ${tire.dot}` : 'DOT not read'],
             },
@@ -101,6 +102,23 @@ export function Labels() {
           }
           width={260}
         />
+        <Choice
+          label="Add a whole yard"
+          value=""
+          options={[...new Set((fleet.data ?? []).map((one) => one.yard))].sort().map((yard) => [yard, yard] as const)}
+          onChange={(yard) =>
+            setSearch({
+              vehicles: [
+                ...new Set([
+                  ...vehicleIds,
+                  ...(fleet.data ?? []).filter((one) => one.yard === yard).map((one) => one.id),
+                ]),
+              ].join(','),
+              ...(tireIds.length > 0 && { tires: tireIds.join(',') }),
+            })
+          }
+          width={220}
+        />
         <Entry
           label="Address phones reach this server at"
           value={address}
@@ -125,13 +143,14 @@ export function Labels() {
             }}
           >
             <img
-              src={`/api/qr?address=${encodeURIComponent(address)}&path=${encodeURIComponent(tag.path)}`}
-              width={96}
-              height={96}
-              alt={`Code that opens ${tag.path}`}
+              src={`/api/qr?address=${encodeURIComponent(address)}&path=${encodeURIComponent(`/s/${tag.code}`)}`}
+              width={112}
+              height={112}
+              alt={`Code that opens ${tag.title}`}
             />
             <Box sx={{ minWidth: 0 }}>
               <Box sx={{ fontSize: 20, fontWeight: 750 }}>{tag.title}</Box>
+              <Box sx={{ fontFamily: mono, fontSize: 12.5 }}>{tag.code}</Box>
               {tag.lines.filter(Boolean).map((line) => (
                 <Box key={line} sx={{ fontSize: 12.5, ...(line.startsWith('DOT') && { fontFamily: mono }) }}>
                   {line}

@@ -44,7 +44,8 @@ public class ImportExportController {
     record ImportGuide(Type type, List<ColumnGuide> columns) {}
 
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
-    private static final Pattern OWN_PATH = Pattern.compile("/|/(tires|vehicles)/[0-9]{1,18}|/report/[A-Z0-9]{12}");
+    private static final Pattern OWN_PATH =
+            Pattern.compile("/|/s/[VT][0-9]{1,18}|/(tires|vehicles)/[0-9]{1,18}|/report/[A-Z0-9]{12}");
     private static final Pattern ADDRESS = Pattern.compile("https?://[A-Za-z0-9.:\\[\\]-]{1,120}");
 
     /** A whole export has filled this folder: whatever was read from it at the start is read anew. */

@@ -11,7 +11,8 @@ import java.util.Map;
 /** A QR code as a drawing that prints sharp at any size. */
 public final class QrCode {
 
-    private static final int QUIET = 2;
+    /** Four modules all round, as the standard asks: a scanner finds the square by the white about it. */
+    private static final int QUIET = 4;
 
     private QrCode() {}
 
