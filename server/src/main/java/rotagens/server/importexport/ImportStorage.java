@@ -30,6 +30,7 @@ import rotagens.server.importexport.CsvFormat.Type;
 import rotagens.server.importexport.Imports.CellError;
 import rotagens.server.people.People;
 import rotagens.server.people.PeopleByName;
+import rotagens.server.storage.WriterQueue;
 import rotagens.server.web.ProblemException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -48,7 +49,7 @@ class ImportStorage {
     private static final Duration A_PART = Duration.ofMillis(60);
 
     private static final int LARGEST = 500;
-    private static final int FIRST = 25;
+    private static final int FIRST = 5;
 
     /** A row as it is kept until it is stored. */
     record Kept(long line, Map<String, String> cells) {}
@@ -60,6 +61,7 @@ class ImportStorage {
     private final JsonMapper json;
     private final Clock clock;
     private final ChangeTracker changeTracker;
+    private final WriterQueue writerQueue;
     private final TransactionTemplate writing;
     private final TransactionTemplate reading;
 
@@ -71,7 +73,9 @@ class ImportStorage {
             JsonMapper json,
             Clock clock,
             ChangeTracker changeTracker,
+            WriterQueue writerQueue,
             PlatformTransactionManager transactions) {
+        this.writerQueue = writerQueue;
         this.changeTracker = changeTracker;
         this.db = db;
         this.csvFormats = csvFormats.stream().collect(Collectors.toMap(CsvFormat::kind, csvFormat -> csvFormat));
@@ -191,6 +195,7 @@ class ImportStorage {
             int size = FIRST;
             int done = 0;
             while (done < rows.size()) {
+                writerQueue.letOthersGo();
                 List<Waiting> part = rows.subList(done, Math.min(done + size, rows.size()));
                 long began = System.nanoTime();
                 if (!isStored(part)) {

@@ -105,7 +105,7 @@ class OdometerCsv implements CsvFormat {
             return new Taken(Outcome.SAME, what);
         }
         vehicleStore.readOdometer(
-                vehicleStore.get(vehicle.get()),
+                vehicles.get(vehicle.get()),
                 reading.get(),
                 CsvCells.at(day.orElseThrow(), clock),
                 people.me(),
