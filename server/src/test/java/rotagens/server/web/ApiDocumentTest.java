@@ -8,6 +8,8 @@ import io.swagger.v3.oas.models.media.Content;
 import io.swagger.v3.oas.models.media.MediaType;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.responses.ApiResponse;
+import io.swagger.v3.oas.models.security.SecurityRequirement;
+import io.swagger.v3.oas.models.security.SecurityScheme;
 import java.lang.reflect.RecordComponent;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -25,7 +27,9 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.ClassPathScanningCandidateComponentProvider;
 import org.springframework.context.annotation.Import;
 import org.springframework.test.web.servlet.MockMvc;
+import rotagens.server.Api;
 import rotagens.server.ServerTest;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -56,8 +60,53 @@ class ApiDocumentTest {
         assertThat(Files.readString(KEPT)).isEqualTo(document);
     }
 
+    @Test
+    @DisplayName("the program serves its document to whoever is signed in, with how to sign in and how machines do")
+    void served() throws Exception {
+        JsonNode served = new Api(http).get("/api/openapi.json").body();
+        assertThat(served.path("paths")
+                        .path("/api/ingest/pressures")
+                        .path("post")
+                        .path("security")
+                        .toString())
+                .contains("machineToken");
+        assertThat(served.path("components")
+                        .path("securitySchemes")
+                        .path("machineToken")
+                        .path("scheme")
+                        .asString())
+                .isEqualTo("bearer");
+    }
+
     @TestConfiguration
     static class Document {
+
+        private static void secured(io.swagger.v3.oas.models.OpenAPI document) {
+            document.getComponents()
+                    .addSecuritySchemes(
+                            "session",
+                            new SecurityScheme()
+                                    .type(SecurityScheme.Type.APIKEY)
+                                    .in(SecurityScheme.In.COOKIE)
+                                    .name("rotagens")
+                                    .description("Of whoever is signed in; a write carries the token of the cookie"
+                                            + " XSRF-TOKEN in the header X-XSRF-TOKEN."))
+                    .addSecuritySchemes(
+                            "machineToken",
+                            new SecurityScheme()
+                                    .type(SecurityScheme.Type.HTTP)
+                                    .scheme("bearer")
+                                    .description("Of a machine; it may send what its token names."));
+            document.setSecurity(List.of(new SecurityRequirement().addList("session")));
+            document.getPaths().forEach((path, item) -> {
+                if (path.startsWith("/api/ingest/")) {
+                    item.readOperations()
+                            .forEach(operation -> operation.setSecurity(List.of(
+                                    new SecurityRequirement().addList("machineToken"),
+                                    new SecurityRequirement().addList("session"))));
+                }
+            });
+        }
 
         /** Components are there unless marked nullable; every call may answer with a problem. */
         @Bean
@@ -65,7 +114,17 @@ class ApiDocumentTest {
             Map<String, List<Class<?>>> records = records();
             return document -> {
                 document.setServers(List.of());
-                document.getInfo().title("Rotagens").version("1");
+                document.getInfo()
+                        .title("Rotagens")
+                        .version("1")
+                        .license(new io.swagger.v3.oas.models.info.License()
+                                .name("Apache-2.0")
+                                .identifier("Apache-2.0"))
+                        .description(
+                                "The fleet’s tires, their readings and the work due. People sign in; machines send by a"
+                                        + " token to the paths under /api/ingest. Whatever is refused is told as a problem"
+                                        + " (RFC 9457), each wrong entry at its field.");
+                secured(document);
                 document.getComponents().getSchemas().forEach((name, schema) -> {
                     for (Class<?> type : records.getOrDefault(name, List.of())) {
                         require(schema, type);
