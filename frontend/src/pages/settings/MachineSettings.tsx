@@ -41,7 +41,7 @@ export function MachineTokens() {
     <>
       {tokens.isPending && <LoadingLines lines={2} />}
       {tokens.isError && <LoadProblem error={tokens.error} again={() => tokens.refetch()} />}
-      {tokens.data?.length === 0 && <Box>No machine sends yet.</Box>}
+      {tokens.data?.length === 0 && <Box sx={{ width: '100%' }}>No machine sends yet.</Box>}
       {tokens.data?.map((token) => (
         <Line
           key={token.id}
@@ -104,7 +104,7 @@ export function Webhooks() {
     <>
       {webhooks.isPending && <LoadingLines lines={2} />}
       {webhooks.isError && <LoadProblem error={webhooks.error} again={() => webhooks.refetch()} />}
-      {webhooks.data?.length === 0 && <Box>No other system is told yet.</Box>}
+      {webhooks.data?.length === 0 && <Box sx={{ width: '100%' }}>No other system is told yet.</Box>}
       {webhooks.data?.map((webhook) => (
         <Line
           key={webhook.id}
