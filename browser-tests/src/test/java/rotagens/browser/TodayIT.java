@@ -51,7 +51,7 @@ class TodayIT extends OnDemoFleet {
     @DisplayName("the camera held on a printed label opens its vehicle; typing opens it without a camera")
     void scan(@TempDir Path folder) throws IOException {
         Page labels = open("/labels?vehicles=" + product.at("/{LC-03}").replaceAll(".*\\D", ""), COORDINATOR);
-        Locator label = labels.locator("img[alt^='Code that opens /vehicles/']");
+        Locator label = labels.locator("img[alt='Code that opens LC-03']");
         assertThat(label).isVisible();
         Path film = folder.resolve("label.y4m");
         Files.write(film, film(label.screenshot()));
