@@ -18,13 +18,28 @@ export function FleetEvents() {
   const queries = useQueryClient()
   useEffect(() => {
     if (me === undefined || !('EventSource' in globalThis)) return
-    const source = new EventSource('/api/events')
-    source.addEventListener('alert', (event: MessageEvent<string>) => {
-      const told = JSON.parse(event.data) as FleetNotice
-      notice({ text: `${told.unit} ${told.position}: ${told.alert}. ${told.statement}` })
-      void queries.invalidateQueries()
-    })
-    return () => source.close()
+    // Only the page in sight listens: a browser keeps few connections to one server, and hidden pages would hold them all.
+    let source: EventSource | undefined
+    const listen = () => {
+      if (document.visibilityState === 'hidden') {
+        source?.close()
+        source = undefined
+        return
+      }
+      if (source) return
+      source = new EventSource('/api/events')
+      source.addEventListener('alert', (event: MessageEvent<string>) => {
+        const told = JSON.parse(event.data) as FleetNotice
+        notice({ text: `${told.unit} ${told.position}: ${told.alert}. ${told.statement}` })
+        void queries.invalidateQueries()
+      })
+    }
+    listen()
+    document.addEventListener('visibilitychange', listen)
+    return () => {
+      document.removeEventListener('visibilitychange', listen)
+      source?.close()
+    }
   }, [me, notice, queries])
   return null
 }

@@ -18,13 +18,14 @@ const MOVED: [string, string][] = [
 /** The short codes of labels; see `pageOf`. */
 const label: RouteObject = {
   path: 's/:code',
-  loader: ({ params }) => redirect(pageOf(params['code'] ?? '') ?? '/scan'),
+  loader: ({ params }) => redirect(pageOf(params.code ?? '') ?? '/scan'),
 }
 
 export const earlierAddresses: RouteObject[] = [
   label,
   ...MOVED.map(([path, to]) => ({
     path,
-    loader: ({ params, request }: LoaderFunctionArgs) => redirect(generatePath(to, params) + new URL(request.url).search),
+    loader: ({ params, request }: LoaderFunctionArgs) =>
+      redirect(generatePath(to, params) + new URL(request.url).search),
   })),
 ]

@@ -29,6 +29,8 @@ public final class SensorStream {
     private static final Duration KEPT_AT_LEAST = Duration.ofHours(24);
     private static final Duration SILENT_AFTER = Duration.ofMinutes(60);
 
+    private static final Duration WORKED_ON = Duration.ofHours(4);
+
     private SensorStream() {}
 
     /**
@@ -74,11 +76,14 @@ public final class SensorStream {
      * Air that goes fast: brought to one temperature, 3 psi or more less than within the last four hours; without temperatures
      * a fifth less.
      *
-     * @param before samples of the same tire, in any order
+     * @param before samples of the same position, in any order
+     * @param from when this tire came to the position, or a person last let air in or out there: what was read before tells
+     *     nothing of air that goes by itself
      * @return what is said of it; empty where it holds
      */
-    public static Optional<Message> fastLoss(List<Sample> before, Sample now) {
+    public static Optional<Message> fastLoss(List<Sample> before, Sample now, Instant from) {
         return before.stream()
+                .filter(one -> !one.at().isBefore(from))
                 .filter(one -> !one.at().isAfter(now.at()))
                 .filter(one -> Duration.between(one.at(), now.at()).compareTo(FAST_LOSS_WITHIN) <= 0)
                 .filter(one -> isFast(one, now))
@@ -98,6 +103,16 @@ public final class SensorStream {
             return atThisTemperature - now.pressure().psi() >= FAST_LOSS_PSI - 1e-9;
         }
         return psi - now.pressure().psi() >= psi * FAST_LOSS_WITHOUT_TEMPERATURE_SHARE - 1e-9;
+    }
+
+    /**
+     * Whether a sample comes while hands are on the vehicle: air is let out there on purpose. It is heard and judges nothing; the
+     * first sample after the work is judged as ever. A sheet left open holds nothing up for longer than four hours.
+     *
+     * @param lastStep when a step of a sheet still open was recorded last; empty where none is open
+     */
+    public static boolean isWorkedOn(Optional<Instant> lastStep, Sample now) {
+        return lastStep.filter(step -> !now.at().isAfter(step.plus(WORKED_ON))).isPresent();
     }
 
     /**

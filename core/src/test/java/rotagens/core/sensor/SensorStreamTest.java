@@ -29,12 +29,12 @@ class SensorStreamTest {
     @DisplayName(
             "3 psi gone at one temperature within four hours is a fast loss, and says from what to what; 2.9 isn’t")
     void fastLoss() {
-        assertThat(SensorStream.fastLoss(List.of(sample(0, 100, 60.0)), sample(35, 97, 60.0)))
+        assertThat(SensorStream.fastLoss(List.of(sample(0, 100, 60.0)), sample(35, 97, 60.0), Instant.EPOCH))
                 .hasValueSatisfying(said -> assertThat(said.in(Units.US))
                         .isEqualTo("The sensor read 100 psi and 35 minutes later 97 psi."));
-        assertThat(SensorStream.fastLoss(List.of(sample(0, 100, 60.0)), sample(35, 97.1, 60.0)))
+        assertThat(SensorStream.fastLoss(List.of(sample(0, 100, 60.0)), sample(35, 97.1, 60.0), Instant.EPOCH))
                 .isEmpty();
-        assertThat(SensorStream.fastLoss(List.of(sample(0, 100, 60.0)), sample(241, 90, 60.0)))
+        assertThat(SensorStream.fastLoss(List.of(sample(0, 100, 60.0)), sample(241, 90, 60.0), Instant.EPOCH))
                 .isEmpty();
     }
 
@@ -42,18 +42,40 @@ class SensorStreamTest {
     @DisplayName(
             "a tire that cools after driving loses pressure and no air; one that warms while it leaks is noticed all the same")
     void temperature() {
-        assertThat(SensorStream.fastLoss(List.of(sample(0, 120, 140.0)), sample(180, 104, 60.0)))
+        assertThat(SensorStream.fastLoss(List.of(sample(0, 120, 140.0)), sample(180, 104, 60.0), Instant.EPOCH))
                 .isEmpty();
-        assertThat(SensorStream.fastLoss(List.of(sample(0, 100, 60.0)), sample(60, 102, 100.0)))
+        assertThat(SensorStream.fastLoss(List.of(sample(0, 100, 60.0)), sample(60, 102, 100.0), Instant.EPOCH))
                 .isPresent();
+    }
+
+    @Test
+    @DisplayName("what another tire read there, or what was read before a person let air out, is no loss")
+    void startsAnew() {
+        List<Sample> before = List.of(sample(0, 110, 60.0), sample(30, 98, 60.0));
+        assertThat(SensorStream.fastLoss(before, sample(40, 98, 60.0), EIGHT.plusSeconds(60 * 20)))
+                .isEmpty();
+        assertThat(SensorStream.fastLoss(before, sample(40, 94, 60.0), EIGHT.plusSeconds(60 * 20)))
+                .isPresent();
+    }
+
+    @Test
+    @DisplayName(
+            "while a sheet is worked through its samples judge nothing, and a sheet left open holds nothing up after four hours")
+    void workedOn() {
+        assertThat(SensorStream.isWorkedOn(Optional.of(EIGHT), sample(240, 0, null)))
+                .isTrue();
+        assertThat(SensorStream.isWorkedOn(Optional.of(EIGHT), sample(241, 0, null)))
+                .isFalse();
+        assertThat(SensorStream.isWorkedOn(Optional.empty(), sample(0, 0, null)))
+                .isFalse();
     }
 
     @Test
     @DisplayName("without temperatures only a fifth gone is a fast loss: cooling down alone never takes that much")
     void withoutTemperature() {
-        assertThat(SensorStream.fastLoss(List.of(sample(0, 100, null)), sample(120, 81, null)))
+        assertThat(SensorStream.fastLoss(List.of(sample(0, 100, null)), sample(120, 81, null), Instant.EPOCH))
                 .isEmpty();
-        assertThat(SensorStream.fastLoss(List.of(sample(0, 100, null)), sample(120, 80, null)))
+        assertThat(SensorStream.fastLoss(List.of(sample(0, 100, null)), sample(120, 80, null), Instant.EPOCH))
                 .isPresent();
     }
 

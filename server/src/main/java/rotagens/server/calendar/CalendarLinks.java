@@ -4,14 +4,8 @@ import static rotagens.server.storage.generated.Tables.CALENDAR_LINK;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.YARD;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +14,7 @@ import org.springframework.transaction.annotation.Transactional;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.people.People;
 import rotagens.server.web.ProblemException;
+import rotagens.server.web.Secrets;
 
 /** Private addresses under which a calendar program reads the shop's days; each can be taken back. */
 @Service
@@ -46,14 +41,12 @@ class CalendarLinks {
         }
     }
 
-    private static final int SECRET_BYTES = 24;
     private static final int MOST_FEEDS = 100;
 
     private final DSLContext db;
     private final People people;
     private final ChangeTracker changeTracker;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     CalendarLinks(DSLContext db, People people, ChangeTracker changeTracker, Clock clock) {
         this.db = db;
@@ -102,11 +95,9 @@ class CalendarLinks {
                         .where(PERSON.NAME.eq(wish.person()))
                         .fetchOptional(PERSON.ID)
                         .orElseThrow(() -> ProblemException.field("person", "There is no person of this name."));
-        byte[] secret = new byte[SECRET_BYTES];
-        random.nextBytes(secret);
-        String code = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
+        String code = Secrets.random();
         long id = db.insertInto(CALENDAR_LINK)
-                .set(CALENDAR_LINK.TOKEN_HASH, digest(code))
+                .set(CALENDAR_LINK.TOKEN_HASH, Secrets.digest(code))
                 .set(CALENDAR_LINK.YARD_ID, yard)
                 .set(CALENDAR_LINK.FOR_PERSON_ID, crew)
                 .set(CALENDAR_LINK.CREATED_AT, clock.instant())
@@ -139,17 +130,8 @@ class CalendarLinks {
                 .on(YARD.ID.eq(CALENDAR_LINK.YARD_ID))
                 .leftJoin(crew)
                 .on(crew.ID.eq(CALENDAR_LINK.FOR_PERSON_ID))
-                .where(CALENDAR_LINK.TOKEN_HASH.eq(digest(code)), CALENDAR_LINK.REVOKED_AT.isNull())
+                .where(CALENDAR_LINK.TOKEN_HASH.eq(Secrets.digest(code)), CALENDAR_LINK.REVOKED_AT.isNull())
                 .fetchOptional(row -> new Scope(row.value1(), row.value2()))
                 .orElseThrow(() -> ProblemException.notFound("This calendar isn’t shared any more."));
-    }
-
-    private static String digest(String code) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(code.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

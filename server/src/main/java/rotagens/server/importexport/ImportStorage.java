@@ -9,6 +9,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.exception.IntegrityConstraintViolationException;
@@ -16,9 +18,12 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Units;
@@ -103,7 +108,7 @@ class ImportStorage {
                 .map(row -> new Kept(row.line(), row.cells().byColumn()))
                 .toArray(Kept[]::new));
         long id = writing.execute(status -> keep(type, units, whole));
-        return new Run(id, csvFormats.get(type), units).store(waiting);
+        return new Run(id, csvFormats.get(type), units).finish(waiting);
     }
 
     private long keep(Type type, Units units, String rows) {
@@ -123,10 +128,14 @@ class ImportStorage {
         return id;
     }
 
-    /** Goes on with what a stop cut off; each file in the name of whoever brought it. */
+    /** Goes on with what a stop or a full disk cut off; each file in the name of whoever brought it. */
     @EventListener(ApplicationReadyEvent.class)
+    @Scheduled(initialDelayString = "PT10M", fixedDelayString = "PT10M")
     void goOn() {
         for (Left left : reading.execute(status -> left())) {
+            if (underWay.contains(left.id())) {
+                continue;
+            }
             byName.as(left.personId(), () -> {
                 Run run = new Run(left.id(), csvFormats.get(left.type()), left.units());
                 int refused = run.goOn(left.rows()).size();
@@ -163,6 +172,9 @@ class ImportStorage {
                 });
     }
 
+    /** Files this program is storing just now. */
+    private final Set<Long> underWay = ConcurrentHashMap.newKeySet();
+
     /** A row that waits to be stored. */
     private record Waiting(long line, Planned planned) {}
 
@@ -172,6 +184,7 @@ class ImportStorage {
         private final CsvFormat csvFormat;
         private final Session session;
         private final Map<Long, List<CellError>> refused = new HashMap<>();
+        private int stored;
 
         Run(long id, CsvFormat csvFormat, Units units) {
             this.id = id;
@@ -188,10 +201,25 @@ class ImportStorage {
                     refused.put(row.line(), ImportLook.errors(csvFormat, e));
                 }
             }));
-            return store(waiting);
+            return finish(waiting);
         }
 
-        Map<Long, List<CellError>> store(List<Waiting> rows) {
+        /** @throws ProblemException where it was cut off: what is stored, and that the rest follows by itself */
+        Map<Long, List<CellError>> finish(List<Waiting> rows) {
+            underWay.add(id);
+            try {
+                return store(rows);
+            } catch (DataAccessException | TransactionException | org.jooq.exception.DataAccessException cutOff) {
+                LOG.error("A file was cut off on its way in; its rest is stored later", cutOff);
+                throw ProblemException.conflict("The file was accepted, and " + stored + " of its " + rows.size()
+                        + " rows are stored. The rest follows by itself once the data can be saved again; don’t bring it in"
+                        + " twice.");
+            } finally {
+                underWay.remove(id);
+            }
+        }
+
+        private Map<Long, List<CellError>> store(List<Waiting> rows) {
             int size = FIRST;
             int done = 0;
             while (done < rows.size()) {
@@ -202,6 +230,7 @@ class ImportStorage {
                     part.forEach(this::storeAlone);
                 }
                 done += part.size();
+                stored = done;
                 size = next(size, System.nanoTime() - began);
             }
             writing.executeWithoutResult(status -> {

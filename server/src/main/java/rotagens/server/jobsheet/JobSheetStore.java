@@ -111,4 +111,17 @@ class JobSheetStore {
                         row.value6(),
                         row.value7()));
     }
+
+    /** When, up to an instant, a step was recorded last on a vehicle, on sheets of jobs still open only where that is asked. */
+    Optional<Instant> lastStep(long vehicleId, Instant until, boolean isOpen) {
+        return Optional.ofNullable(db.select(DSL.max(STEP_RECORD.RECORDED_AT))
+                .from(STEP_RECORD)
+                .join(JOB)
+                .on(JOB.ID.eq(STEP_RECORD.JOB_ID))
+                .where(JOB.VEHICLE_ID.eq(vehicleId))
+                .and(STEP_RECORD.RECORDED_AT.le(until))
+                .and(isOpen ? JOB.COMPLETED_AT.isNull() : DSL.noCondition())
+                .fetchSingle()
+                .value1());
+    }
 }

@@ -3,16 +3,10 @@ package rotagens.server.machines;
 import static rotagens.server.storage.generated.Tables.MACHINE_TOKEN;
 import static rotagens.server.storage.generated.Tables.PERSON;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -26,6 +20,7 @@ import rotagens.server.people.People;
 import rotagens.server.people.PeopleByName;
 import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
+import rotagens.server.web.Secrets;
 
 /** The tokens of machines. A token is told once; only its digest is kept, and it can be taken back at any time. */
 @Service
@@ -58,7 +53,6 @@ public class MachineTokens {
             @Nullable Instant lastUsedAt) {}
 
     private static final String PREFIX = "rtg_";
-    private static final int SECRET_BYTES = 32;
     private static final int MOST = 100;
     private static final int LONGEST_NAME = 40;
     private static final Duration USE_IS_NOTED_EVERY = Duration.ofMinutes(10);
@@ -68,7 +62,6 @@ public class MachineTokens {
     private final PeopleByName byName;
     private final ChangeTracker changeTracker;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     MachineTokens(DSLContext db, People people, PeopleByName byName, ChangeTracker changeTracker, Clock clock) {
         this.db = db;
@@ -107,12 +100,10 @@ public class MachineTokens {
         if (db.fetchCount(MACHINE_TOKEN, MACHINE_TOKEN.REVOKED_AT.isNull()) >= MOST) {
             throw ProblemException.conflict("There are " + MOST + " tokens already. Take one back first.");
         }
-        byte[] secret = new byte[SECRET_BYTES];
-        random.nextBytes(secret);
-        String token = PREFIX + Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
+        String token = PREFIX + Secrets.random();
         long id = db.insertInto(MACHINE_TOKEN)
                 .set(MACHINE_TOKEN.NAME, name)
-                .set(MACHINE_TOKEN.TOKEN_HASH, digest(token))
+                .set(MACHINE_TOKEN.TOKEN_HASH, Secrets.digest(token))
                 .set(
                         MACHINE_TOKEN.SCOPES,
                         wish.scopes().stream().distinct().map(Enum::name).collect(Collectors.joining(",")))
@@ -141,7 +132,7 @@ public class MachineTokens {
     @Transactional(readOnly = true)
     public Optional<Machine> of(String token) {
         return db.selectFrom(MACHINE_TOKEN)
-                .where(MACHINE_TOKEN.TOKEN_HASH.eq(digest(token)), MACHINE_TOKEN.REVOKED_AT.isNull())
+                .where(MACHINE_TOKEN.TOKEN_HASH.eq(Secrets.digest(token)), MACHINE_TOKEN.REVOKED_AT.isNull())
                 .fetchOptional(row -> new Machine(
                         row.getId(), row.getMachinePersonId(), scopes(row.getScopes()), row.getLastUsedAt()));
     }
@@ -164,14 +155,5 @@ public class MachineTokens {
 
     private static Set<TokenScope> scopes(String stored) {
         return Arrays.stream(stored.split(",")).map(TokenScope::valueOf).collect(Collectors.toSet());
-    }
-
-    private static String digest(String token) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

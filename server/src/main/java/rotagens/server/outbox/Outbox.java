@@ -4,7 +4,6 @@ import static rotagens.server.storage.generated.Tables.OUTBOX_MESSAGE;
 import static rotagens.server.storage.generated.Tables.PERSON;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -15,6 +14,7 @@ import org.springframework.mail.javamail.JavaMailSender;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.server.cache.ChangeTracker;
+import rotagens.server.web.Retries;
 
 /** Mail that is written, in the order it was. */
 @Service
@@ -40,16 +40,6 @@ public class Outbox {
 
     /** A mail whose time has come. */
     record Due(long id, String recipient, String subject, String body, int tries) {}
-
-    /** Some two days in all. */
-    private static final List<Duration> WAITS = List.of(
-            Duration.ofMinutes(1),
-            Duration.ofMinutes(5),
-            Duration.ofMinutes(30),
-            Duration.ofHours(2),
-            Duration.ofHours(8),
-            Duration.ofHours(16),
-            Duration.ofHours(24));
 
     private static final int SHOWN = 100;
 
@@ -138,11 +128,12 @@ public class Outbox {
     @Transactional
     void failed(Due mail, String problem) {
         changeTracker.draftsOnly();
-        Instant next = mail.tries() < WAITS.size() ? clock.instant().plus(WAITS.get(mail.tries())) : null;
         db.update(OUTBOX_MESSAGE)
-                .set(OUTBOX_MESSAGE.NEXT_TRY_AT, next)
+                .set(
+                        OUTBOX_MESSAGE.NEXT_TRY_AT,
+                        Retries.OVER_DAYS.next(mail.tries(), clock.instant()).orElse(null))
                 .set(OUTBOX_MESSAGE.TRIES, mail.tries() + 1)
-                .set(OUTBOX_MESSAGE.PROBLEM, next == null ? problem + " It is not tried again." : problem)
+                .set(OUTBOX_MESSAGE.PROBLEM, Retries.OVER_DAYS.problem(mail.tries(), problem))
                 .where(OUTBOX_MESSAGE.ID.eq(mail.id()))
                 .execute();
     }

@@ -4,12 +4,13 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.alert.Alert;
 import rotagens.core.alert.AlertKind;
 import rotagens.core.alert.TireAlerts;
 import rotagens.core.fact.Finding;
@@ -25,7 +26,9 @@ import rotagens.server.facts.FactLog;
 import rotagens.server.facts.FactLog.Observation;
 import rotagens.server.fleet.FleetAssessor;
 import rotagens.server.fleet.FleetCache;
+import rotagens.server.inspection.ReadingLog;
 import rotagens.server.inspection.Readings;
+import rotagens.server.jobsheet.SheetsUnderWay;
 import rotagens.server.people.People;
 import rotagens.server.telemetry.IngestViews.SensorAlarmType;
 import rotagens.server.telemetry.SensorPlaces.Place;
@@ -53,6 +56,8 @@ class SensorIngest {
     private final FleetCache fleet;
     private final FleetAssessor fleetAssessor;
     private final VehicleEventStore events;
+    private final ReadingLog readings;
+    private final SheetsUnderWay sheets;
     private final FleetNotices notices;
     private final ChangeTracker changeTracker;
     private final People people;
@@ -66,6 +71,8 @@ class SensorIngest {
             FleetCache fleet,
             FleetAssessor fleetAssessor,
             VehicleEventStore events,
+            ReadingLog readings,
+            SheetsUnderWay sheets,
             FleetNotices notices,
             ChangeTracker changeTracker,
             People people,
@@ -77,6 +84,8 @@ class SensorIngest {
         this.fleet = fleet;
         this.fleetAssessor = fleetAssessor;
         this.events = events;
+        this.readings = readings;
+        this.sheets = sheets;
         this.notices = notices;
         this.changeTracker = changeTracker;
         this.people = people;
@@ -96,38 +105,73 @@ class SensorIngest {
             changeTracker.draftsOnly();
             return false;
         }
-        InstalledTire tire = Optional.ofNullable(
-                        tires.fitted(place.vehicle().id()).get(place.placeId()))
-                .orElseThrow(() -> ProblemException.field("position", "No tire is on file there."));
-        TireAlerts alerts =
-                fleet.get(place.vehicle().id()).state().at(place.position()).alerts();
-        Optional<Message> fast = SensorStream.fastLoss(
-                        samples.since(place.placeId(), sample.at().minus(LOOKED_BACK)), sample)
-                .filter(said -> !isKnownLeak(alerts));
+        InstalledTire tire = tireAt(place);
+        if (SensorStream.isWorkedOn(sheets.lastStepOfOpen(place.vehicle().id(), sample.at()), sample)) {
+            changeTracker.draftsOnly();
+            samples.add(place.placeId(), sample, false);
+            return true;
+        }
+        TireAlerts before = alertsAt(place);
+        Optional<Message> fast = isKnownLeak(before) ? Optional.empty() : fastLoss(place, tire, sample);
         Readings.Values values = values(sample);
         LocalDate day = LocalDate.ofInstant(sample.at(), clock.getZone());
-        TireAlerts after = alerts.after(new TireFact.Read(values.asReading(day).with(inForce(place, day))));
-        List<Alert> opened = after.openedSince(alerts);
+        TireAlerts after = before.after(new TireFact.Read(values.asReading(day).with(inForce(place, day))));
         boolean isNoticed = fast.isPresent()
-                || !opened.isEmpty()
-                || !after.clearedSince(alerts).isEmpty();
-        boolean isKept = SensorStream.isKept(samples.lastKept(place.placeId()), sample, isNoticed);
+                || !after.openedSince(before).isEmpty()
+                || !after.clearedSince(before).isEmpty();
+        Optional<Sample> lastKept =
+                samples.lastKept(place.placeId()).filter(last -> !last.at().isBefore(tire.at()));
+        boolean isKept = SensorStream.isKept(lastKept, sample, isNoticed);
         samples.add(place.placeId(), sample, isKept);
-        if (isKept) {
-            changeTracker.only(place.vehicle().id());
-            Observation read = Observation.read(
-                    new Readings.Entry(tire.tire().id(), place.placeId(), sample.at(), people.me(), null, null),
-                    values);
-            log.record(
-                    fast.isEmpty()
-                            ? read
-                            : read.with(List.of(new Readings.Found(Finding.FAST_LOSS, Optional.empty()))));
-        } else {
+        if (!isKept) {
             changeTracker.draftsOnly();
+            return true;
         }
-        fast.ifPresent(said -> notices.opened(place, AlertKind.SUSPECTED_LEAK.label(), said, sample.at()));
-        opened.forEach(alert -> notices.opened(place, alert.kind().label(), alert.statement(), sample.at()));
+        changeTracker.only(place.vehicle().id());
+        Observation read = Observation.read(
+                new Readings.Entry(tire.tire().id(), place.placeId(), sample.at(), people.me(), null, null), values);
+        log.record(fast.isEmpty() ? read : read.with(List.of(new Readings.Found(Finding.FAST_LOSS, Optional.empty()))));
+        tell(place, sample, fast, before);
         return true;
+    }
+
+    /** What is open now that wasn't, as the ledger has it: a sample that comes late may open nothing any more. */
+    private void tell(Place place, Sample sample, Optional<Message> fast, TireAlerts before) {
+        fast.ifPresent(said -> notices.opened(place, AlertKind.SUSPECTED_LEAK.label(), said, sample.at()));
+        alertsAt(place).openedSince(before).stream()
+                .filter(alert -> fast.isEmpty() || alert.kind() != AlertKind.SUSPECTED_LEAK)
+                .forEach(alert -> notices.opened(place, alert.kind().label(), alert.statement(), sample.at()));
+    }
+
+    private InstalledTire tireAt(Place place) {
+        return Optional.ofNullable(tires.fitted(place.vehicle().id()).get(place.placeId()))
+                .orElseThrow(() -> ProblemException.field("position", "No tire is on file there."));
+    }
+
+    private TireAlerts alertsAt(Place place) {
+        return fleet.get(place.vehicle().id()).state().at(place.position()).alerts();
+    }
+
+    /** Air that goes by itself: counted from when this tire came there, was last filled, or the vehicle was worked on. */
+    private Optional<Message> fastLoss(Place place, InstalledTire tire, Sample sample) {
+        List<Sample> lately = samples.since(place.placeId(), sample.at().minus(LOOKED_BACK));
+        if (SensorStream.fastLoss(lately, sample, tire.at()).isEmpty()) {
+            return Optional.empty();
+        }
+        Instant from = Stream.of(
+                        Optional.of(tire.at()),
+                        sheets.lastStep(place.vehicle().id(), sample.at()),
+                        readings.ofTire(tire.tire().id()).stream()
+                                .filter(fact -> !fact.isVoided())
+                                .filter(fact -> fact.values()
+                                        .filter(Readings.Values::filled)
+                                        .isPresent())
+                                .map(ReadingLog.Fact::at)
+                                .max(Comparator.naturalOrder()))
+                .flatMap(Optional::stream)
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
+        return SensorStream.fastLoss(lately, sample, from);
     }
 
     private static boolean isKnownLeak(TireAlerts alerts) {
@@ -196,11 +240,8 @@ class SensorIngest {
         changeTracker.only(place.vehicle().id());
         Position position = place.position();
         if (type == SensorAlarmType.FAST_LOSS) {
-            InstalledTire tire = Optional.ofNullable(
-                            tires.fitted(place.vehicle().id()).get(place.placeId()))
-                    .orElseThrow(() -> ProblemException.field("position", "No tire is on file there."));
-            if (!isKnownLeak(
-                    fleet.get(place.vehicle().id()).state().at(position).alerts())) {
+            InstalledTire tire = tireAt(place);
+            if (!isKnownLeak(alertsAt(place))) {
                 log.record(Observation.found(
                         new Readings.Entry(tire.tire().id(), place.placeId(), at, people.me(), null, null),
                         List.of(new Readings.Found(Finding.FAST_LOSS, Optional.empty()))));

@@ -185,6 +185,8 @@ public class SensorStore implements CornerRecords {
         at(placeId).ifPresent(row -> {
             row.setRemovedAt(at);
             row.update();
+            // Another sensor there isn't silent before anybody has listened to it.
+            setSilent(placeId, Optional.empty());
             event(row.getId(), "REMOVED", placeId, at, by, note, jobId);
         });
     }

@@ -8,7 +8,6 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Predicate;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
@@ -24,7 +23,7 @@ public class EventStreams implements DisposableBean {
 
     private static final Duration LASTS = Duration.ofMinutes(30);
     private static final int MOST = 400;
-    private static final int MOST_OF_ONE = 8;
+    private static final int MOST_OF_ONE = 24;
     private static final int MOST_WAITING = 10_000;
 
     private record Page(String topic, String owner, SseEmitter emitter) {}
@@ -43,13 +42,13 @@ public class EventStreams implements DisposableBean {
      * Opens one.
      *
      * @param topic what the page is told of
-     * @param owner whose page it is; the oldest of too many is let go
+     * @param owner whose page it is
      * @param event what it is told first
+     * @throws ProblemException 429 where there are too many pages of one person, or of all
      */
     public SseEmitter open(String topic, String owner, String event, String data) {
+        refuseTooMany(owner);
         Page page = new Page(topic, owner, new SseEmitter(LASTS.toMillis()));
-        letGo(one -> one.owner().equals(owner), MOST_OF_ONE - 1);
-        letGo(one -> true, MOST - 1);
         page.emitter().onCompletion(() -> forget(page));
         page.emitter().onTimeout(page.emitter()::complete);
         page.emitter().onError(failure -> forget(page));
@@ -58,9 +57,13 @@ public class EventStreams implements DisposableBean {
         return page.emitter();
     }
 
-    private void letGo(Predicate<Page> which, int most) {
-        long over = pages.stream().filter(which).count() - most;
-        pages.stream().filter(which).limit(Math.max(0, over)).forEach(this::end);
+    /** The newest is refused, not the oldest let go: that one's browser would come again, and so on round and round. */
+    private void refuseTooMany(String owner) {
+        long ofOne = pages.stream().filter(page -> page.owner().equals(owner)).count();
+        if (ofOne >= MOST_OF_ONE || pages.size() >= MOST) {
+            throw ProblemException.tooMany(
+                    "Too many pages are open at once. This one is not told of changes; reload it.");
+        }
     }
 
     /** Ends every page of a topic. */

@@ -2,12 +2,8 @@ package rotagens.server.web;
 
 import static rotagens.server.storage.generated.Tables.IDEMPOTENT_ANSWER;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.Duration;
-import java.util.HexFormat;
 import java.util.function.Supplier;
 import org.jooq.DSLContext;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -46,7 +42,7 @@ public class IdempotentRequests {
         if (key.length() > LONGEST_KEY) {
             throw ProblemException.field("Idempotency-Key", "A key has at most " + LONGEST_KEY + " characters.");
         }
-        String hash = hash(json.writeValueAsString(request));
+        String hash = Secrets.digest(json.writeValueAsString(request));
         var known = db.selectFrom(IDEMPOTENT_ANSWER)
                 .where(IDEMPOTENT_ANSWER.IDEMPOTENCY_KEY.eq(key))
                 .fetchOne();
@@ -76,14 +72,5 @@ public class IdempotentRequests {
         db.deleteFrom(IDEMPOTENT_ANSWER)
                 .where(IDEMPOTENT_ANSWER.ANSWERED_AT.lt(clock.instant().minus(KEPT)))
                 .execute();
-    }
-
-    private static String hash(String text) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

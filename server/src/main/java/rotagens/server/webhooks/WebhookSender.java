@@ -7,6 +7,8 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.HashSet;
+import java.util.Set;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
@@ -30,7 +32,11 @@ class WebhookSender {
 
     @Scheduled(initialDelayString = "PT10S", fixedDelayString = "PT5S")
     void sendDue() {
+        Set<String> silent = new HashSet<>();
         for (Webhooks.Due message : webhooks.due()) {
+            if (silent.contains(message.address())) {
+                continue; // a receiver that is gone holds up no other; its next message comes with the next round
+            }
             try {
                 HttpResponse<Void> answer = http.send(request(message), HttpResponse.BodyHandlers.discarding());
                 if (answer.statusCode() / 100 == 2) {
@@ -39,6 +45,7 @@ class WebhookSender {
                     webhooks.failed(message, "Answered " + answer.statusCode() + ".");
                 }
             } catch (IOException e) {
+                silent.add(message.address());
                 webhooks.failed(message, "Can’t be reached.");
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();

@@ -5,11 +5,8 @@ import static rotagens.server.storage.generated.Tables.WEBHOOK;
 import static rotagens.server.storage.generated.Tables.WEBHOOK_MESSAGE;
 
 import java.net.URI;
-import java.security.SecureRandom;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
-import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -21,6 +18,8 @@ import org.springframework.transaction.annotation.Transactional;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.people.People;
 import rotagens.server.web.ProblemException;
+import rotagens.server.web.Retries;
+import rotagens.server.web.Secrets;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The addresses other systems are told at, and the messages that wait to be sent. */
@@ -50,28 +49,15 @@ public class Webhooks {
     /** A message whose time has come. */
     record Due(long id, String address, String secret, String body, int tries) {}
 
-    private static final int SECRET_BYTES = 32;
     private static final int MOST = 20;
     private static final int LONGEST_ADDRESS = 300;
     private static final int MOST_AT_ONCE = 50;
-
-    /** Some three days in all. */
-    private static final List<Duration> WAITS = List.of(
-            Duration.ofSeconds(30),
-            Duration.ofMinutes(2),
-            Duration.ofMinutes(10),
-            Duration.ofHours(1),
-            Duration.ofHours(4),
-            Duration.ofHours(12),
-            Duration.ofHours(24),
-            Duration.ofHours(24));
 
     private final DSLContext db;
     private final People people;
     private final ChangeTracker changeTracker;
     private final JsonMapper json;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     Webhooks(DSLContext db, People people, ChangeTracker changeTracker, JsonMapper json, Clock clock) {
         this.db = db;
@@ -124,9 +110,7 @@ public class Webhooks {
         if (db.fetchCount(WEBHOOK, WEBHOOK.REVOKED_AT.isNull()) >= MOST) {
             throw ProblemException.conflict("There are " + MOST + " addresses already. Take one back first.");
         }
-        byte[] bits = new byte[SECRET_BYTES];
-        random.nextBytes(bits);
-        String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bits);
+        String secret = Secrets.random();
         long id = db.insertInto(WEBHOOK)
                 .set(WEBHOOK.ADDRESS, address)
                 .set(WEBHOOK.SECRET, secret)
@@ -218,11 +202,12 @@ public class Webhooks {
     @Transactional
     void failed(Due message, String problem) {
         changeTracker.draftsOnly();
-        Instant next = message.tries() < WAITS.size() ? clock.instant().plus(WAITS.get(message.tries())) : null;
         db.update(WEBHOOK_MESSAGE)
-                .set(WEBHOOK_MESSAGE.NEXT_TRY_AT, next)
+                .set(
+                        WEBHOOK_MESSAGE.NEXT_TRY_AT,
+                        Retries.OVER_DAYS.next(message.tries(), clock.instant()).orElse(null))
                 .set(WEBHOOK_MESSAGE.TRIES, message.tries() + 1)
-                .set(WEBHOOK_MESSAGE.PROBLEM, next == null ? problem + " It is not tried again." : problem)
+                .set(WEBHOOK_MESSAGE.PROBLEM, Retries.OVER_DAYS.problem(message.tries(), problem))
                 .where(WEBHOOK_MESSAGE.ID.eq(message.id()))
                 .execute();
     }

@@ -166,6 +166,33 @@ class ImportStorageTest {
     }
 
     @Test
+    @DisplayName("a file that a full disk cuts off says how far it came, and its rest follows by itself")
+    void cutOff() throws Exception {
+        String rows = IntStream.rangeClosed(1, 3_000)
+                .mapToObj(number -> tire(number).replace("N0", "C0"))
+                .reduce("", String::concat);
+        long pages = pragma("page_count");
+        pragma("max_page_count = " + (pages + 260));
+        Answer answer = bring("TIRES", HEADER + rows, false);
+        pragma("max_page_count = 4294967294");
+        assertThat(answer.status()).as(answer.text()).isEqualTo(409);
+        assertThat(answer.text()).contains("The file was accepted").contains("follows by itself");
+        assertThat(count("select count(*) from tire where tire_number like 'C0%'"))
+                .isLessThan(3_000);
+        storage.goOn();
+        assertThat(count("select count(*) from tire where tire_number like 'C0%'"))
+                .isEqualTo(3_000);
+        assertThat(count("select count(*) from import_file")).isZero();
+    }
+
+    private long pragma(String name) throws Exception {
+        try (Connection connection = writer.getConnection();
+                var answer = connection.createStatement().executeQuery("PRAGMA " + name)) {
+            return answer.next() ? answer.getLong(1) : 0;
+        }
+    }
+
+    @Test
     @DisplayName("a row that somebody else’s save overtook is left out and named, the others are stored")
     void overtaken() throws Exception {
         String rows = HEADER + tire(9_001) + tire(9_002);

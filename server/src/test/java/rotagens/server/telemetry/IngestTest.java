@@ -9,6 +9,8 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.server.Api;
 import rotagens.server.Api.Answer;
 import rotagens.server.ServerTest;
@@ -23,6 +25,9 @@ class IngestTest {
 
     @Autowired
     DSLContext db;
+
+    @Autowired
+    PlatformTransactionManager transactions;
 
     private Api api;
 
@@ -99,6 +104,73 @@ class IngestTest {
                 .contains("losing air fast by its sensor");
         String sent = db.fetchValues("select body from webhook_message").toString();
         assertThat(sent).as("nobody asked to be told").isEqualTo("[]");
+    }
+
+    @Test
+    @DisplayName("air let out by hand, and another tire at the position, are no leak")
+    void byHand() {
+        pressures(row("VN-02", "1L", "12:00", "80 psi", ",\"temperature\":\"60 F\""));
+        write("insert into reading (tire_id, position_id, read_at, person_id, pressure, thermal_state, is_inflation)"
+                + " select tire_id, position_id, '2026-11-23T12:10:00Z', 1, '74 psi', 'COLD', 1 from installation"
+                + " where position_id = " + position("VN-02"));
+        pressures(row("VN-02", "1L", "12:20", "74 psi", ",\"temperature\":\"60 F\""));
+        assertThat(alerts("VN-02", "1L").toString()).doesNotContain("Suspected leak");
+        pressures(row("VN-03", "1L", "12:00", "80 psi", ",\"temperature\":\"60 F\""));
+        write("update installation set installed_at = '2026-11-23T12:15:00Z' where position_id = " + position("VN-03"));
+        pressures(row("VN-03", "1L", "12:20", "74 psi", ",\"temperature\":\"60 F\""));
+        assertThat(alerts("VN-03", "1L").toString()).doesNotContain("Suspected leak");
+        pressures(row("VN-03", "1L", "12:40", "70 psi", ",\"temperature\":\"60 F\""));
+        assertThat(alerts("VN-03", "1L").toString()).contains("Suspected leak");
+    }
+
+    @Test
+    @DisplayName(
+            "a tire whose air is let out while its vehicle is worked on opens nothing; before the work and after it low is low")
+    void inTheBay() {
+        long job = api.post(
+                        "/api/jobs",
+                        "{\"day\":\"2026-11-24\",\"work\":[{\"vehicleId\":%d,\"key\":\"REPLACE:1R\"}]}"
+                                .formatted(api.vehicle("SH-04")))
+                .body()
+                .get(0)
+                .path("id")
+                .asLong();
+        String first = api.get("/api/jobs/{id}/sheet", job)
+                .body()
+                .path("steps")
+                .get(0)
+                .path("key")
+                .asString();
+        Answer marked = api.post("/api/jobs/" + job + "/sheet/steps/" + first, "{\"fields\":{}}");
+        assertThat(marked.status()).as(marked.text()).isEqualTo(200);
+        int before = readings("SH-04", "1L");
+        assertThat(pressures(row("SH-04", "1L", "15:02", "0 psi", ""))
+                        .body()
+                        .path("taken")
+                        .asInt())
+                .isEqualTo(1);
+        assertThat(readings("SH-04", "1L")).isEqualTo(before);
+        assertThat(alerts("SH-04", "1L").toString()).doesNotContain("Run flat");
+        pressures(row("SH-04", "1L", "14:58", "21 psi", ""));
+        assertThat(readings("SH-04", "1L"))
+                .as("what was read before the work counts, though it comes late")
+                .isEqualTo(before + 1);
+        api.takeBack(job);
+        pressures(row("SH-04", "1L", "15:04", "20 psi", ",\"temperature\":\"60 F\""));
+        assertThat(alerts("SH-04", "1L").toString())
+                .as("after the work low is low")
+                .contains("% of target");
+    }
+
+    private long position(String unit) {
+        return ((Number) db.fetchValue(
+                        "select position.id from position join vehicle on vehicle.id = vehicle_id where unit = ? and code = '1L'",
+                        unit))
+                .longValue();
+    }
+
+    private void write(String sql) {
+        new TransactionTemplate(transactions).executeWithoutResult(status -> db.execute(sql));
     }
 
     @Test

@@ -1,6 +1,7 @@
 package rotagens.server.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -11,13 +12,17 @@ class EventStreamsTest {
 
     @Test
     @DisplayName(
-            "one person has so many pages that are told of what happens; the oldest is let go, another person’s stays")
+            "one person has so many pages that are told of what happens; one more is refused, another person’s is not")
     void capped() {
-        streams.open("job 1", "person 2", "watching", "");
-        for (int i = 0; i < 20; i++) {
+        for (int i = 0; i < 24; i++) {
             streams.open("job 7", "person 1", "watching", "");
         }
-        assertThat(streams.count("job 7")).isEqualTo(8);
+        assertThatThrownBy(() -> streams.open("job 7", "person 1", "watching", ""))
+                .isInstanceOfSatisfying(
+                        ProblemException.class,
+                        refused -> assertThat(refused.problem().getStatus()).isEqualTo(429));
+        streams.open("job 1", "person 2", "watching", "");
+        assertThat(streams.count("job 7")).isEqualTo(24);
         assertThat(streams.count("job 1")).isEqualTo(1);
     }
 
