@@ -21,6 +21,7 @@ import rotagens.server.jobsheet.JobSheetViews.ValvePositionView;
 import rotagens.server.pdf.PdfRenderer;
 import rotagens.server.pdf.SvgDrawings;
 import rotagens.server.pdf.SvgDrawings.Dot;
+import rotagens.server.pdf.SvgDrawings.StarDrawing;
 
 /** A job's sheet on paper: for a bay without a screen, and for the file. */
 @RestController
@@ -75,7 +76,7 @@ public class JobSheetPdf {
             String does,
             @Nullable String caution,
             List<PaperClock> clocks,
-            List<Dot> nuts,
+            @Nullable StarDrawing star,
             @Nullable String statement,
             List<String> fields,
             List<String> tries,
@@ -139,7 +140,7 @@ public class JobSheetPdf {
                 step.does(),
                 step.caution(),
                 step.valveClocks().stream().map(JobSheetPdf::onPaper).toList(),
-                drawsStar ? SvgDrawings.star(step.torqueSequence().order()) : List.of(),
+                drawsStar ? SvgDrawings.star(step.torqueSequence().order()) : null,
                 read ? step.statement() : null,
                 read || step.state() == StepState.DONE
                         ? List.of()

@@ -22,8 +22,8 @@ import org.thymeleaf.templatemode.TemplateMode;
 import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
 
 /**
- * Pages for paper: templates of HTML with drawings in SVG, set in a typeface that ships with the product, as PDF. Nothing
- * outside is asked.
+ * Pages for paper: templates of HTML with drawings in SVG, set in a typeface that ships with the product, as PDF tagged after
+ * PDF/UA-1: headings, tables with their head cells, drawings with words. Nothing outside is asked.
  */
 @Component
 public class PdfRenderer {
@@ -86,6 +86,8 @@ public class PdfRenderer {
         try (BatikSVGDrawer drawings = new BatikSVGDrawer()) {
             PdfRendererBuilder builder = new PdfRendererBuilder();
             builder.useFastMode();
+            // Tagged, so that a paper can be read aloud and its tables walked: PDF/UA-1.
+            builder.usePdfUaAccessibility(true);
             builder.useSVGDrawer(drawings);
             builder.useFont(() -> font("DejaVuSansCondensed.ttf"), "Paper", 400, FontStyle.NORMAL, true);
             builder.useFont(() -> font("DejaVuSansCondensed-Bold.ttf"), "Paper", 700, FontStyle.NORMAL, true);

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import rotagens.core.vehicle.AxleLayout;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Side;
@@ -20,7 +22,19 @@ public final class SvgDrawings {
     private SvgDrawings() {}
 
     /** The axles from above, front up. */
-    public record AxlesDrawing(int width, int height, List<AxleBar> axles, List<TireMark> tires) {}
+    public record AxlesDrawing(int width, int height, List<AxleBar> axles, List<TireMark> tires) {
+
+        /** The drawing for whoever has it read aloud: every position with what stands under it. */
+        public String words() {
+            return tires.stream()
+                    .map(tire -> Stream.concat(
+                                    Stream.of(tire.code()),
+                                    tire.lines().stream().map(TextLine::text))
+                            .filter(text -> !text.isBlank())
+                            .collect(Collectors.joining(" ")))
+                    .collect(Collectors.joining(", ", "The axles from above, front up: ", ""));
+        }
+    }
 
     /** One axle and what it is called. */
     public record AxleBar(int y, int labelY, String label) {}
@@ -77,15 +91,22 @@ public final class SvgDrawings {
         }
     }
 
-    /** The stud circle, each nut with its turn in the order of tightening. */
-    public static List<Dot> star(List<Integer> order) {
+    /** The stud circle, each nut with its turn in the order of tightening, and the same in words. */
+    public record StarDrawing(List<Dot> nuts, String words) {}
+
+    /** The stud circle for an order of tightening. */
+    public static StarDrawing star(List<Integer> order) {
         List<Dot> nuts = new ArrayList<>();
         for (int nut = 0; nut < order.size(); nut++) {
             double turn = 2 * Math.PI * nut / order.size() - Math.PI / 2;
             nuts.add(dot(
                     65 + 44 * Math.cos(turn), 65 + 44 * Math.sin(turn), String.valueOf(order.indexOf(nut + 1) + 1)));
         }
-        return nuts;
+        return new StarDrawing(
+                nuts,
+                nuts.stream()
+                        .map(Dot::text)
+                        .collect(Collectors.joining(", ", "The turn of each nut, clockwise from the top: ", "")));
     }
 
     /** The valve's places on a wheel face with the tool at 3 o'clock, the preferred one first. */

@@ -159,7 +159,10 @@ public class VehiclePdfs {
                         "drawing",
                         SvgDrawings.axles(vehicleAssessment.layout(), Map.of()),
                         "qrCode",
-                        QrCode.svg(address).replace("<svg ", "<svg width=\"220\" height=\"220\" "),
+                        QrCode.svg(address)
+                                .replace(
+                                        "<svg ",
+                                        "<svg alt=\"A square to scan; its address stands beside it\" width=\"220\" height=\"220\" "),
                         "symptoms",
                         Arrays.stream(Symptom.values()).map(Symptom::label).collect(Collectors.joining(" · ")),
                         "address",
